@@ -1,0 +1,21 @@
+"""Fonts, icons and the demo, found by name wherever the package lies."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+HERE = Path(__file__).resolve().parent
+
+TEXT_FONT = HERE / "fonts" / "IBMPlexSans-Regular.ttf"
+BOLD_FONT = HERE / "fonts" / "IBMPlexSans-SemiBold.ttf"
+FIGURE_FONT = HERE / "fonts" / "IBMPlexMono-Regular.ttf"
+
+
+def icon_svg(name: str) -> str:
+    """The text of a shipped icon.  Raises FileNotFoundError when there is none of that name."""
+    return (HERE / "icons" / f"{name}.svg").read_text(encoding="utf-8")
+
+
+def demo_file() -> Path:
+    """The Tern Point demo project."""
+    return HERE / "demo" / "tern-point.mingei"

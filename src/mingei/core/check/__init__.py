@@ -1,0 +1,67 @@
+"""Checks: what a careful eye would find before anything is cut.
+
+One rule a function, kept in a registry.  A *finding* has a code, a severity, one sentence, a place, and a remedy.
+To add a rule, decorate a function in a module of this package.
+"""
+
+from __future__ import annotations
+
+import importlib
+import pkgutil
+from collections.abc import Callable, Iterator
+from dataclasses import dataclass
+from enum import IntEnum
+from functools import cache
+from typing import TypeAlias
+
+from mingei.core.build import Build
+from mingei.core.layout.sheets import Sheet
+
+
+class Severity(IntEnum):
+    """How much a finding matters: NOTE is worth knowing, LOOK wants another look, ERROR will not work."""
+
+    NOTE = 1
+    LOOK = 2
+    ERROR = 3
+
+
+@dataclass(frozen=True)
+class Finding:
+    """One thing found.  place: a panel, seam or measure; sentence and remedy without a full stop."""
+
+    code: str
+    severity: Severity
+    sentence: str
+    place: str
+    remedy: str = ""
+
+    def __str__(self) -> str:
+        end = f"; {self.remedy}." if self.remedy else "."
+        return f"{self.place}: {self.sentence}{end}"
+
+
+Rule: TypeAlias = Callable[[Build, Sheet], Iterator[Finding]]
+_RULES: dict[str, Rule] = {}
+
+
+def rule(code: str) -> Callable[[Rule], Rule]:
+    """Register a rule under its code."""
+    def register(function: Rule) -> Rule:
+        _RULES[code] = function
+        return function
+    return register
+
+
+@cache
+def rules() -> dict[str, Rule]:
+    """Every rule by code."""
+    for info in pkgutil.iter_modules(__path__):
+        importlib.import_module(f"{__name__}.{info.name}")
+    return dict(_RULES)
+
+
+def run(build: Build, sheet: Sheet) -> tuple[Finding, ...]:
+    """All findings on a build to be made from a sheet, gravest first."""
+    found = [finding for check in rules().values() for finding in check(build, sheet)]
+    return tuple(sorted(found, key=lambda f: -f.severity))

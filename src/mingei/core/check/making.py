@@ -1,0 +1,118 @@
+"""Rules about making it: will it close, fit the sheet, hold its glue."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from itertools import combinations
+
+from shapely.geometry import Polygon as Area
+
+from mingei.core.build import Build
+from mingei.core.check import Finding, Severity, rule
+from mingei.core.draft import Joint
+from mingei.core.layout.place import fits, too_large
+from mingei.core.layout.sheets import Sheet
+from mingei.core.length import write_mm
+from mingei.core.pattern import Pattern
+from mingei.core.shape import bounds
+
+#: Below this depth (mm) a tab holds too little glue to be trusted (common practice).
+TAB_LEAST_MM = 5.0
+#: Above this grammage many printers want sheets fed one at a time (common practice).
+FEED_SINGLY_GSM = 250.0
+
+
+@rule("seam-open")
+def seam_open(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """Every seam must stand at its stack distance, parallel, inside its host."""
+    for c in build.closures:
+        if not c.closes:
+            yield Finding("seam-open", Severity.ERROR,
+                          f"folded, it stands {write_mm(c.apart_mm, 3)} from its host instead of {write_mm(c.wanted_mm, 3)}, "
+                          f"{c.tilt_deg:.2f}° out of true, {write_mm(c.outside_mm, 2)} past the edge", f"seam {c.seam}",
+                          "this is a fault of the recipe: please report it with the project file")
+
+
+@rule("cavity")
+def cavity(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """The clear space must be what was asked for; a lip that reaches in is stated."""
+    space = build.cavity
+    if space is None:
+        return
+    if not space.fits:
+        got, want = (" x ".join(write_mm(v) for v in size) for size in (space.size, space.asked))
+        yield Finding("cavity", Severity.ERROR, f"the clear space is {got} instead of {want}", "inside",
+                      "this is a fault of the recipe: please report it with the project file")
+    if space.lip_mm > 0:
+        yield Finding("lip-inside", Severity.NOTE, f"a tuck lip takes {write_mm(space.lip_mm)} of the inside", "inside",
+                      "allow for it if the thing is snug")
+
+
+@rule("overlap")
+def overlap(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """No two panels may share card on the flat."""
+    for pattern in build.patterns:
+        for a, b in _overlapping(pattern):
+            yield Finding("overlap", Severity.ERROR, f"on the flat it lies over {b}", f"panel {a}",
+                          "make the piece longer or the flaps shorter")
+
+
+def _overlapping(pattern: Pattern) -> Iterator[tuple[str, str]]:
+    boxes = [(p, bounds(p.flat_polygon)) for p in pattern.panels]
+    for (p, p_box), (q, q_box) in combinations(boxes, 2):
+        if p_box.grown(-1e-6).meets(q_box) and Area(p.flat_polygon).intersection(Area(q.flat_polygon)).area > 1e-6:
+            yield p.name, q.name
+
+
+@rule("sheet-small")
+def sheet_small(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """The piece must fit the chosen sheet."""
+    for pattern in build.patterns:
+        if fits(pattern, sheet) is None:
+            error = too_large(pattern, sheet)
+            yield Finding("sheet-small", Severity.ERROR, error.sentence, error.place, error.remedy)
+
+
+@rule("tab-short")
+def tab_short(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """Say when a tab had to be made shorter than asked, and when it is too short for glue."""
+    for pattern in build.patterns:
+        for seam in pattern.seams:
+            if seam.joint is Joint.GLUE_TAB and seam.depth_mm < TAB_LEAST_MM:
+                yield Finding("tab-narrow", Severity.LOOK, f"its tab is only {write_mm(seam.depth_mm, 1)} deep", f"seam {seam.name}",
+                              "use thin double-sided tape or enlarge the box")
+            elif seam.depth_mm < seam.asked_mm - 1e-6:
+                yield Finding("tab-short", Severity.NOTE,
+                              f"shortened from {write_mm(seam.asked_mm, 1)} to {write_mm(seam.depth_mm, 1)}, "
+                              f"all that the {seam.host} has room for", f"seam {seam.name}")
+
+
+@rule("feed")
+def feed(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """Heavy card is fed one sheet at a time."""
+    if build.stock.grammage_gsm > FEED_SINGLY_GSM and build.stock.kind == "card":
+        yield Finding("feed", Severity.NOTE, f"{build.stock.grammage_gsm:g} g/m² may jam in a stack", "printer",
+                      "feed one sheet at a time, within what the printer's maker allows")
+
+
+@rule("knife")
+def knife(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """Board is cut with a knife: the usual caution."""
+    if build.stock.caliper_mm >= 0.4:
+        yield Finding("knife", Severity.NOTE, "this thickness is cut with a sharp knife", "cutting",
+                      "use a metal rule and a fresh blade, cut away from the hand in several passes; children only with an adult")
+
+
+@rule("grain")
+def grain(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """Long walls want the grain along their folds."""
+    for pattern in build.patterns:
+        longest = max(pattern.folds, key=lambda f: f.length)
+        lying = abs(longest.end[0] - longest.start[0]) >= abs(longest.end[1] - longest.start[1])
+        turn = fits(pattern, sheet)
+        if turn is None or build.stock.grain == "none" or build.stock.caliper_mm < 0.15:
+            continue
+        upright = lying == (turn == 90.0)  # the longest folds run along the sheet's long side
+        if upright != (build.stock.grain == "long"):
+            yield Finding("grain", Severity.LOOK, "its longest folds run across the grain and may crack", f"piece {pattern.name}",
+                          "score deeper, or use a sheet with the grain the other way")

@@ -1,0 +1,190 @@
+"""The draft: panels at finished size, the folds between them, and the seams that close them.
+
+Nothing here knows thickness.  A panel's outline is its *nominal* outline: the size between the faces the
+brief measures.  Which layer a panel lies on, what its free edges cover or meet, and which seam lands on
+which panel is all that ``pattern.develop`` needs to give it thickness.
+
+*Panel*: one flat face, outline counter-clockwise seen from the outside (printed) face.
+*Fold*: an edge shared by two panels, with a turning angle; mountain when the panels turn away from
+someone looking at the printed face.
+*Seam*: an edge of one panel joined to an edge of another, by a tab the carrier bears and the host covers;
+or, for a lap, one panel lying face to face on another.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field
+from enum import StrEnum
+from typing import NamedTuple
+
+from mingei.core.errors import GeometryError
+from mingei.core.offset import Measured
+from mingei.core.shape import Polygon, signed_area
+
+
+class Role(StrEnum):
+    """What a panel is for."""
+
+    WALL = "wall"
+    FLAP = "flap"
+    TAB = "tab"
+    LIP = "lip"
+
+
+class Crease(StrEnum):
+    """Which way a fold turns, seen from the printed face."""
+
+    MOUNTAIN = "mountain"
+    VALLEY = "valley"
+
+
+class Joint(StrEnum):
+    """How a seam is held."""
+
+    GLUE_TAB = "tab"
+    TUCK = "tuck"
+    LAP = "lap"
+
+
+class Plain(NamedTuple):
+    """A free edge that stays where it was drawn."""
+
+
+class Over(NamedTuple):
+    """A free edge that covers a panel standing square to it on a layer, and stops at its outer face."""
+
+    layer: int
+
+
+class Against(NamedTuple):
+    """A free edge that meets the inner face of a panel standing square to it on a layer."""
+
+    layer: int
+
+
+Edge = Plain | Over | Against
+
+
+class EdgeRef(NamedTuple):
+    """Side ``edge`` of a panel: from point ``edge`` of its outline to the next."""
+
+    panel: str
+    edge: int
+
+
+@dataclass(frozen=True)
+class Panel:
+    """One flat face at finished size.
+
+    outline: nominal, mm, counter-clockwise seen from outside; edges: what each free side does, by side
+    number, Plain where not named (sides with folds and seams find their own place).
+    """
+
+    name: str
+    outline: Polygon
+    layer: int = 0
+    role: Role = Role.WALL
+    edges: tuple[tuple[int, Edge], ...] = ()
+
+    def __post_init__(self) -> None:
+        if signed_area(self.outline) <= 0:
+            raise GeometryError("the outline must run counter-clockwise", f"panel {self.name}")
+
+    def edge_rule(self, edge: int) -> Edge:
+        return dict(self.edges).get(edge, Plain())
+
+
+@dataclass(frozen=True)
+class Fold:
+    """A crease between two panels.
+
+    a is the panel nearer the root.  angle_deg: turning angle when finished.  step: its place in the order of folding.
+    """
+
+    a: EdgeRef
+    b: EdgeRef
+    angle_deg: float
+    step: int
+    crease: Crease = Crease.MOUNTAIN
+
+    @property
+    def signed_deg(self) -> float:
+        return self.angle_deg if self.crease is Crease.MOUNTAIN else -self.angle_deg
+
+
+@dataclass(frozen=True)
+class Seam:
+    """A tab on the carrier's edge that lands inside the host, along the host's edge.
+
+    name: the seam's, and its tab panel's; depth_mm: how deep a tab is asked for; round_mm: radius of its free corners;
+    angle_deg, step: of the fold between carrier and tab.
+    """
+
+    name: str
+    joint: Joint
+    carrier: EdgeRef
+    host: EdgeRef
+    depth_mm: float
+    step: int
+    angle_deg: float = 90.0
+    round_mm: float = 0.0
+
+
+@dataclass(frozen=True)
+class Lap:
+    """Two panels that lie face to face: ``upper`` on the outside of ``lower``."""
+
+    name: str
+    upper: str
+    lower: str
+    glued: bool = True
+
+
+class Placement(NamedTuple):
+    """Where the root panel's nominal plane stands in the whole: origin and two unit axes, mm."""
+
+    origin: tuple[float, float, float]
+    u: tuple[float, float, float]
+    v: tuple[float, float, float]
+
+
+@dataclass(frozen=True)
+class Piece:
+    """Panels joined by folds into one tree, cut as one."""
+
+    name: str
+    root: str
+    placement: Placement
+    panels: tuple[Panel, ...]
+    folds: tuple[Fold, ...]
+    seams: tuple[Seam, ...] = ()
+    laps: tuple[Lap, ...] = ()
+    copies: int = 1
+
+    def panel(self, name: str) -> Panel:
+        """Raises GeometryError when the piece has no such panel."""
+        for panel in self.panels:
+            if panel.name == name:
+                return panel
+        raise GeometryError("no such panel", f"piece {self.name}, panel {name}")
+
+
+class StepNote(NamedTuple):
+    """A moment in the order of folding, in a maker's words."""
+
+    step: int
+    text: str
+
+
+@dataclass(frozen=True)
+class Draft:
+    """The whole thing at finished size.
+
+    inside_mm: (length, width, height) of the cavity asked for, when the brief asks for one; the cavity's lower corner is the
+    origin of the whole, its axes along length, width and height.
+    """
+
+    pieces: tuple[Piece, ...]
+    inside_mm: tuple[float, float, float] | None = None
+    measured: Measured = Measured.INSIDE
+    steps: tuple[StepNote, ...] = field(default=())

@@ -1,0 +1,254 @@
+"""The folded form: a pattern posed in space at any moment of its folding, and the proofs that it closes.
+
+Panels are rigid and turn about their score lines on mid-surfaces.  A *pose* gives each panel a 4 x 4 matrix from its own
+coordinates (mid-surface at z = 0, printed face towards +z) to the whole, in mm.  A crease that takes up card (gain)
+draws its two panels together by that much as it closes.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Mapping, Sequence
+from functools import lru_cache
+from typing import NamedTuple, TypeAlias
+
+import numpy as np
+from numpy.typing import NDArray
+from shapely import distance, get_coordinates
+from shapely import points as make_points
+from shapely.geometry import Polygon as Area
+
+from mingei.core.draft import Role
+from mingei.core.pattern import FlatFold, FlatPanel, Pattern
+from mingei.core.shape import Point
+from mingei.core.tolerance import TOLERANCE
+
+Matrix: TypeAlias = NDArray[np.float64]
+Pose: TypeAlias = Mapping[str, Matrix]
+Triple: TypeAlias = tuple[float, float, float]
+
+
+def progress(pattern: Pattern, fraction: float, step: int) -> float:
+    """How far (0..1) the folds of a step have turned when the whole sequence is at ``fraction`` (0..1)."""
+    steps = pattern.steps
+    if fraction >= 1.0:
+        return 1.0
+    return min(1.0, max(0.0, fraction * len(steps) - steps.index(step)))
+
+
+def pose(pattern: Pattern, fraction: float = 1.0) -> Pose:
+    """Every panel's matrix with the folding at ``fraction`` (0 flat .. 1 finished) of its sequence.
+
+    The root panel stands where the draft places it, moved out by its mid-depth.
+    """
+    root = pattern.by_name[pattern.root]
+    matrices: dict[str, Matrix] = {root.name: _root_matrix(pattern, root)}
+    children: dict[str, list[FlatFold]] = {}
+    for fold in pattern.folds:
+        children.setdefault(fold.parent, []).append(fold)
+    waiting = [root.name]
+    while waiting:
+        parent = waiting.pop()
+        for fold in children.get(parent, ()):
+            turned = _turn(pattern, fold, progress(pattern, fraction, fold.step))
+            matrices[fold.child] = matrices[parent] @ turned
+            waiting.append(fold.child)
+    return matrices
+
+
+@lru_cache(maxsize=16)
+def finished(pattern: Pattern) -> Pose:
+    """The pose with every fold closed; kept, since every proof begins with it."""
+    return pose(pattern)
+
+
+def _root_matrix(pattern: Pattern, root: FlatPanel) -> Matrix:
+    (ox, oy, oz), (ux, uy, uz), (vx, vy, vz) = pattern.placement
+    nx, ny, nz = uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx
+    d = root.depth
+    return np.array(((ux, vx, nx, ox + nx * d), (uy, vy, ny, oy + ny * d), (uz, vz, nz, oz + nz * d), (0.0, 0.0, 0.0, 1.0)))
+
+
+def _turn(pattern: Pattern, fold: FlatFold, done: float) -> Matrix:
+    """The child's coordinates to the parent's, with the fold turned by the part ``done`` of its angle."""
+    parent, child = pattern.by_name[fold.parent], pattern.by_name[fold.child]
+    to_parent = parent.frame.inverse()
+    flat = child.frame.then(to_parent)
+    p, q = to_parent.apply(fold.start), to_parent.apply(fold.end)
+    length = math.dist(p, q)
+    ux, uy = (q[0] - p[0]) / length, (q[1] - p[1]) / length
+    left = (-uy, ux)  # towards the parent
+    angle = math.radians(fold.angle_deg * done)
+    cos, sin = math.cos(angle), math.sin(angle)
+    take_up = fold.gain * done
+    # the axis draws half the gain towards the parent, the child the other half towards the axis
+    ax, ay = p[0] + left[0] * take_up / 2, p[1] + left[1] * take_up / 2
+    x, y = flat.x + left[0] * take_up - ax, flat.y + left[1] * take_up - ay
+    one = 1.0 - cos
+    turn = ((cos + ux * ux * one, ux * uy * one, uy * sin), (ux * uy * one, cos + uy * uy * one, -ux * sin),
+            (-uy * sin, ux * sin, cos))
+    lift = (ax, ay, 0.0)
+    rows = [(a * flat.cos + b * flat.sin, b * flat.cos - a * flat.sin, c, a * x + b * y + up)
+            for (a, b, c), up in zip(turn, lift, strict=True)]
+    return np.array((*rows, (0.0, 0.0, 0.0, 1.0)))
+
+
+def place(matrix: Matrix, points: Sequence[Point], height: float = 0.0) -> NDArray[np.float64]:
+    """Points of a panel's plane, lifted by ``height`` (mm) towards its printed face, in the whole: shape (n, 3), mm."""
+    flat = np.asarray(points, dtype=float)
+    return flat @ matrix[:3, :2].T + (matrix[:3, 3] + matrix[:3, 2] * height)
+
+
+# -- proofs ------------------------------------------------------------------------------------------------
+
+
+class Closure(NamedTuple):
+    """How one seam stands when folded.
+
+    apart_mm: from the tab's mid-surface out to its host's, along the host's normal; wanted_mm: one stack;
+    tilt_deg: between the two planes; outside_mm: how far the tab reaches past its host's outline.
+    """
+
+    seam: str
+    apart_mm: float
+    wanted_mm: float
+    tilt_deg: float
+    outside_mm: float
+
+    @property
+    def closes(self) -> bool:
+        return (abs(self.apart_mm - self.wanted_mm) <= TOLERANCE.closure and self.tilt_deg <= TOLERANCE.parallel_deg
+                and self.outside_mm <= TOLERANCE.closure)
+
+
+def closure(pattern: Pattern) -> tuple[Closure, ...]:
+    """Fold the pattern and measure every seam and lap.
+
+    For a tab, from tab to host; for a lap, from the lower panel to the upper, whose outline need not cover it whole.
+    """
+    done = finished(pattern)
+    pairs = [(s.name, s.name, s.host, True) for s in pattern.seams]
+    pairs += [(lap.name, lap.lower, lap.upper, False) for lap in pattern.laps]
+    results = []
+    for name, inner, outer, inside in pairs:
+        a, b = pattern.by_name[inner], pattern.by_name[outer]
+        ma, mb = done[inner], done[outer]
+        into_host = np.linalg.inv(mb) @ ma
+        tilt = math.degrees(math.acos(max(-1.0, min(1.0, float(into_host[2, 2])))))
+        landed = place(into_host, a.polygon)
+        apart = float(-landed[:, 2].mean())
+        past = 0.0
+        if inside:
+            bend = next(f.gain for f in pattern.folds if f.child == inner) / 2  # card that goes into the tab's own crease
+            past = max(0.0, _reach_past(landed[:, :2], Area(b.polygon)) - bend)
+        wanted = abs(b.layer - a.layer) * pattern.stock.caliper_mm
+        results.append(Closure(name, apart, wanted, tilt, past))
+    return tuple(results)
+
+
+def _reach_past(points: Matrix, host: Area) -> float:
+    """How far (mm) an outline reaches outside its host."""
+    rest = Area(points).difference(host)
+    if rest.is_empty:
+        return 0.0
+    corners = get_coordinates(rest)
+    return float(distance(host, make_points(corners)).max())
+
+
+class Cavity(NamedTuple):
+    """The clear space measured in the folded thick model, along length, width and height, against what was asked (mm).
+
+    lip_mm: how far tuck lips reach into the space asked for, which nothing else may.
+    """
+
+    size: Triple
+    asked: Triple
+    lip_mm: float
+
+    @property
+    def fits(self) -> bool:
+        return all(abs(a - b) <= TOLERANCE.cavity for a, b in zip(self.size, self.asked, strict=True))
+
+
+def cavity(pattern: Pattern, asked: Triple) -> Cavity:
+    """Measure the clear box between the solid panels, seen along each axis through the space asked for.
+
+    Every panel is taken as a slab one caliper thick.  Along each axis, what stands within the column of the space asked
+    for limits it on its own side of the middle.
+    """
+    half = pattern.stock.caliper_mm / 2
+    low, high = np.zeros(3), np.array(asked)
+    bounds_low, bounds_high = np.full(3, -np.inf), np.full(3, np.inf)
+    lip = 0.0
+    done = finished(pattern)
+    for panel in pattern.panels:
+        m = done[panel.name]
+        corners = np.concatenate([place(m, panel.polygon, half), place(m, panel.polygon, -half)])
+        least, most = corners.min(axis=0), corners.max(axis=0)
+        for axis in range(3):
+            others = [i for i in range(3) if i != axis]
+            if any(most[i] <= low[i] + 1e-6 or least[i] >= high[i] - 1e-6 for i in others):
+                continue
+            flat_on = abs(m[axis, 2]) > 1 - 1e-9
+            # both faces of a panel that lies square to the axis are seen alike
+            faces = [corners[: len(corners) // 2]] if flat_on else _slab_faces(corners)
+            seen = [corner[axis] for corner in _within_column(faces, others, low, high)]
+            if not seen:
+                continue
+            near, far = (least[axis], most[axis]) if flat_on else (min(seen), max(seen))
+            if panel.role is Role.LIP and flat_on:
+                reach = float(min(far - low[axis], high[axis] - near))
+                if reach > TOLERANCE.touching:
+                    lip = max(lip, reach)
+                    continue
+            if near + far < low[axis] + high[axis]:
+                bounds_low[axis] = max(bounds_low[axis], far)
+            else:
+                bounds_high[axis] = min(bounds_high[axis], near)
+    size = bounds_high - bounds_low
+    return Cavity((float(size[0]), float(size[1]), float(size[2])), asked, lip)
+
+
+def _slab_faces(corners: NDArray[np.float64]) -> list[NDArray[np.float64]]:
+    """The faces of a slab whose corners are given, upper face first, then the lower in the same order."""
+    count = len(corners) // 2
+    above, below = corners[:count], corners[count:]
+    sides = [np.array([above[i - 1], above[i], below[i], below[i - 1]]) for i in range(count)]
+    return [above, below, *sides]
+
+
+def _within_column(faces: list[NDArray[np.float64]], axes: list[int], low: Matrix, high: Matrix) -> list[Triple]:
+    """Corners of the faces after clipping them to the column's four sides (Sutherland and Hodgman's way)."""
+    kept: list[Triple] = []
+    for face in faces:
+        points: list[Triple] = [tuple(p) for p in face.tolist()]
+        for axis in axes:
+            for sign, limit in ((1.0, low[axis] + 1e-3), (-1.0, -(high[axis] - 1e-3))):
+                points = _clip(points, axis, sign, float(limit))
+                if not points:
+                    break
+            if not points:
+                break
+        kept += points
+    return kept
+
+
+def _clip(points: list[Triple], axis: int, sign: float, limit: float) -> list[Triple]:
+    result: list[Triple] = []
+    for a, b in zip(points, (*points[1:], *points[:1]), strict=True):
+        fa, fb = sign * a[axis] - limit, sign * b[axis] - limit
+        if fa >= 0:
+            result.append(a)
+        if (fa > 0 > fb) or (fa < 0 < fb):
+            s = fa / (fa - fb)
+            result.append((a[0] + s * (b[0] - a[0]), a[1] + s * (b[1] - a[1]), a[2] + s * (b[2] - a[2])))
+    return result
+
+
+def outside(pattern: Pattern) -> Triple:
+    """Size (mm) of the upright box round the folded thick model."""
+    half = pattern.stock.caliper_mm / 2
+    done = finished(pattern)
+    corners = np.concatenate([place(done[p.name], p.polygon, h) for p in pattern.panels for h in (half, -half)])
+    size = corners.max(axis=0) - corners.min(axis=0)
+    return float(size[0]), float(size[1]), float(size[2])

@@ -1,0 +1,68 @@
+"""What is printed round the pieces of a page: check bars, the key of lines, and what the page is."""
+
+from __future__ import annotations
+
+from mingei.core.draft import Role
+from mingei.core.drawing import LOOKS, Drawing, Ink, Stroke, Text, pattern_strokes
+from mingei.core.layout.place import Page
+from mingei.core.length import write_mm
+from mingei.core.shape import Line
+
+CHECK_BAR_MM = 100.0
+_TICK = 3.0
+
+
+def page_drawing(page: Page, title: str, maker_note: str = "") -> Drawing:
+    """A page as it is printed: the piece, two check bars, the key, and the words.
+
+    title: the project's.  maker_note: one more line, such as the stock's advice.
+    """
+    pattern, sheet = page.pattern, page.sheet
+    strokes = list(pattern_strokes(pattern, page.move))
+    m = sheet.margin
+    strokes += _bar((m + _TICK, m + _TICK), across=True) + _bar((m + _TICK, m + _TICK), across=False)
+    inks = [Ink.CUT, *dict.fromkeys(s.ink for s in strokes if s.ink in (Ink.MOUNTAIN, Ink.VALLEY, Ink.BEND, Ink.GUIDE))]
+    texts = [
+        Text((m + _TICK + 2, m + _TICK + 1.2), 2.4,
+             "check bars: both must measure 100 mm. Print at actual size (100 %), never fit to page.", bold=True)]
+    x = m + _TICK + 2
+    for ink in inks:
+        key_y = m + 9.2
+        strokes.append(Stroke(ink, (Line((x, key_y), (x + 14.0, key_y)),)))
+        texts.append(Text((x + 15.5, key_y - 0.9), 2.6, LOOKS[ink].words))
+        x += 17.0 + 1.45 * len(LOOKS[ink].words) + 4.0
+    stock = pattern.stock
+    copies = f", cut {pattern.copies}" if pattern.copies > 1 else ""
+    texts += [
+        Text((m + _TICK + 2, m + 13.0), 2.8,
+             f"{stock.name}, {write_mm(stock.caliper_mm)} thick. The printed face is the outside. {maker_note}".strip()),
+        Text((m + _TICK + 2, m + 17.4), 3.6, f"{title}: {pattern.name}{copies}", bold=True),
+        Text((sheet.width - m - 24, m + 17.4), 2.8, f"page {page.number} of {page.count}"),
+    ]
+    texts += [Text(page.move.apply(p.frame.apply(_middle(p.polygon))), 2.4, "glue", middle=True,
+                   turn_deg=_upright(p.frame.then(page.move).turn_deg))
+              for p in pattern.panels if p.role is Role.TAB]
+    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), title=f"{title}: {pattern.name}")
+
+
+def _bar(corner: tuple[float, float], across: bool) -> list[Stroke]:
+    """A bar of exactly CHECK_BAR_MM from the corner, with a tick at each end."""
+    x, y = corner
+    if across:
+        lines = [Line((x, y), (x + CHECK_BAR_MM, y))]
+        lines += [Line((x + s, y), (x + s, y - _TICK)) for s in (0.0, CHECK_BAR_MM)]
+    else:
+        lines = [Line((x, y), (x, y + CHECK_BAR_MM))]
+        lines += [Line((x, y + s), (x - _TICK, y + s)) for s in (0.0, CHECK_BAR_MM)]
+    return [Stroke(Ink.DRAW, (line,)) for line in lines]
+
+
+def _middle(polygon: tuple[tuple[float, float], ...]) -> tuple[float, float]:
+    xs, ys = zip(*polygon, strict=True)
+    return (min(xs) + max(xs)) / 2, (min(ys) + max(ys)) / 2
+
+
+def _upright(turn_deg: float) -> float:
+    """The same line of text, never upside down."""
+    turn = (turn_deg + 180.0) % 360.0 - 180.0
+    return turn + 180.0 if turn <= -90.0 else turn - 180.0 if turn > 90.0 else turn

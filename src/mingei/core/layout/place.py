@@ -1,0 +1,75 @@
+"""Where each piece lies on its sheet.
+
+One piece a sheet, turned if that is how it fits, in the middle of what the printer's margins and the marks leave.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from mingei.core.errors import SheetError
+from mingei.core.layout.sheets import SHEETS, Sheet
+from mingei.core.length import write_mm
+from mingei.core.pattern import Pattern
+from mingei.core.shape import Box, Rigid, shifted, turned
+
+#: Room the marks take inside the margins: the upright check bar at the left, the key and the level bar below (mm).
+LEFT_STRIP, BOTTOM_STRIP = 8.0, 25.0
+
+
+@dataclass(frozen=True, eq=False)
+class Page:
+    """One sheet with a piece on it; move takes the piece's flat to the sheet, whose lower left corner is the origin."""
+
+    sheet: Sheet
+    pattern: Pattern
+    move: Rigid
+    number: int
+    count: int
+
+
+def room(sheet: Sheet) -> Box:
+    """What the margins and marks leave for pieces, mm."""
+    m = sheet.margin
+    return Box(m + LEFT_STRIP, m + BOTTOM_STRIP, sheet.width - m, sheet.height - m)
+
+
+def fits(pattern: Pattern, sheet: Sheet) -> float | None:
+    """The turn in degrees (0 or 90) at which the piece fits the sheet, or None."""
+    space, box = room(sheet), pattern.box
+    for turn, width, height in ((0.0, box.width, box.height), (90.0, box.height, box.width)):
+        if width <= space.width + 1e-9 and height <= space.height + 1e-9:
+            return turn
+    return None
+
+
+def lay_out(patterns: tuple[Pattern, ...], sheet: Sheet) -> tuple[Page, ...]:
+    """One page for each copy of each piece.
+
+    Raises SheetError with the sheets that would do, when a piece is too large.
+    """
+    placed = [(p, _move(p, sheet)) for p in patterns for _ in range(p.copies)]
+    return tuple(Page(sheet, p, move, i, len(placed)) for i, (p, move) in enumerate(placed, 1))
+
+
+def sheets_that_do(pattern: Pattern) -> tuple[Sheet, ...]:
+    """Every sheet that holds the piece, smallest first."""
+    return tuple(s for s in SHEETS if fits(pattern, s) is not None)
+
+
+def _move(pattern: Pattern, sheet: Sheet) -> Rigid:
+    turn = fits(pattern, sheet)
+    if turn is None:
+        raise too_large(pattern, sheet)
+    (cx, cy), (sx, sy) = pattern.box.centre, room(sheet).centre
+    return shifted(-cx, -cy).then(turned(turn)).then(shifted(sx, sy))
+
+
+def too_large(pattern: Pattern, sheet: Sheet) -> SheetError:
+    """The refusal, with the sheets that would do."""
+    box, space = pattern.box, room(sheet)
+    names = [s.name for s in sheets_that_do(pattern)[:3]]
+    remedy = f"choose {' or '.join(names)}" if names else "no sheet up to A0 holds it: make it smaller"
+    return SheetError(
+        f"the flat is {write_mm(box.width, 1)} x {write_mm(box.height, 1)} and {sheet.name} leaves "
+        f"{write_mm(space.width, 1)} x {write_mm(space.height, 1)}", f"piece {pattern.name}", remedy)

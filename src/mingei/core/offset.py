@@ -1,0 +1,73 @@
+"""Thickness: where each panel lies, and how far its flat runs past the corner because of it.
+
+*Layer*: a panel lies on layer n counted from the face the brief measures (inside size: outward, 0 first;
+outside size: inward).  *Mid-depth* d: how far its mid-surface lies from that face, outward positive.
+*Setback* e: how far a panel's flat extends past the nominal corner where it folds into a neighbour.
+Turning angles: 0 flat, 90 a box corner, 180 folded back; mountain positive, valley negative, seen
+from the printed (outside) face.
+"""
+
+from __future__ import annotations
+
+import math
+from enum import StrEnum
+
+from mingei.core.errors import GeometryError
+
+#: Free edges stop this far (mm) short of the face they must not pass.
+RELIEF_MM = 0.2
+#: Below this width (mm) the spine of a 180 degree fold is scored as a single crease.
+SPINE_MIN_MM = 0.5
+
+
+class Measured(StrEnum):
+    """Which face of the material the brief's sizes run between."""
+
+    INSIDE = "inside"
+    OUTSIDE = "outside"
+
+
+def mid_depth(layer: int, caliper: float, measured: Measured = Measured.INSIDE) -> float:
+    """Distance (mm) from the measured face to the mid-surface of a layer, outward positive."""
+    depth = (layer + 0.5) * caliper
+    return depth if measured is Measured.INSIDE else -depth
+
+
+def setback(own_depth: float, neighbour_depth: float, angle_deg: float) -> float:
+    """How far (mm) a flat extends past the nominal corner: e = (d_g - d_f cos a) / sin a.
+
+    own_depth, neighbour_depth: mid-depths d_f and d_g (mm), outward positive.
+    The two mid-surfaces, moved out by their depths, meet at this distance along f's own plane
+    (plane geometry of two offset lines).  A 90 degree corner gives d_g; equal depths give d tan(a/2).
+    Raises GeometryError for a turning angle of 0 or 180, which have no corner.
+    """
+    sine = math.sin(math.radians(angle_deg))
+    if abs(angle_deg) in (90.0, 270.0):
+        return neighbour_depth / sine
+    if abs(sine) < 1e-6:
+        raise GeometryError(f"a fold of {angle_deg:g} degrees has no corner to set back from")
+    return (neighbour_depth - own_depth * math.cos(math.radians(angle_deg))) / sine
+
+
+def crease_gain(gain_mm: float, angle_deg: float) -> float:
+    """Length (mm) a crease takes up: the stock's gain for 90 degrees, in proportion to the angle."""
+    return gain_mm * abs(angle_deg) / 90.0
+
+
+def spine(layers_enclosed: int, caliper: float) -> float:
+    """Width (mm) between the two creases of a 180 degree fold round so many layers; 0 means one crease."""
+    width = (layers_enclosed + 1) * caliper
+    return width if width >= SPINE_MIN_MM else 0.0
+
+
+def stop_over(layer: int, caliper: float, relief: float = RELIEF_MM) -> float:
+    """A free edge that covers a panel standing square to it on ``layer``: flush with its outer face, less relief.
+
+    The relief is at most half a caliper, so that the edge always reaches the crease it covers.
+    """
+    return (layer + 1) * caliper - min(relief, caliper / 2)
+
+
+def stop_against(layer: int, caliper: float, relief: float = RELIEF_MM) -> float:
+    """A free edge that meets the inner face of a panel standing square to it on ``layer``, less relief."""
+    return layer * caliper - relief

@@ -1,0 +1,415 @@
+"""The pattern: a draft given the thickness of its stock and laid flat.
+
+``develop`` moves every side of every panel by the rule of what it does there (``offset``): folds by their
+setback and the crease's gain, free edges to the face they stop at.  Seams become tabs (``joint``).  Then the
+panels are laid flat round the root, score line on score line, and what no fold claims is a cut.
+No recipe takes part: the same few rules serve them all.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass
+from functools import cached_property, lru_cache
+
+from mingei.core import joint
+from mingei.core.draft import Against, Crease, Draft, EdgeRef, Fold, Joint, Lap, Over, Panel, Piece, Placement, Role, Seam
+from mingei.core.errors import GeometryError
+from mingei.core.offset import Measured, crease_gain, mid_depth, setback, stop_against, stop_over
+from mingei.core.shape import (
+    STAY,
+    Box,
+    Line,
+    Path,
+    Point,
+    Polygon,
+    Rigid,
+    Segment,
+    flat_points,
+    mapping,
+    moved,
+    moved_path,
+    outset,
+    path_bounds,
+    signed_area,
+)
+from mingei.core.stock import Stock
+from mingei.core.tolerance import TOLERANCE
+
+
+@dataclass(frozen=True, eq=False)
+class FlatPanel:
+    """A panel with its thickness, in its own plane and on the flat.
+
+    path: closed, in the panel's own coordinates, whose origin is the nominal outline's; folds: for each segment of the
+    path the number of the fold it belongs to, or None for a cut; depth: of its mid-surface, mm outward from the
+    nominal plane; frame: from its own coordinates to the flat.
+    """
+
+    name: str
+    role: Role
+    layer: int
+    depth: float
+    path: Path
+    folds: tuple[int | None, ...]
+    frame: Rigid
+
+    @cached_property
+    def polygon(self) -> Polygon:
+        """The outline as points in the panel's own coordinates; arcs as chords."""
+        return tuple(flat_points(self.path)[:-1])
+
+    @cached_property
+    def flat_polygon(self) -> Polygon:
+        """The outline as points on the flat."""
+        return tuple(self.frame.apply(p) for p in self.polygon)
+
+    @cached_property
+    def flat_path(self) -> Path:
+        return moved_path(self.path, self.frame)
+
+    @cached_property
+    def area(self) -> float:
+        """mm2."""
+        return signed_area(self.polygon)
+
+
+@dataclass(frozen=True)
+class FlatFold:
+    """A score line.
+
+    start, end: on the flat, with the parent panel to the left; angle_deg: signed, mountain positive;
+    gain: mm taken up by the crease; step: its place in the order of folding; length: the line's, mm.
+    """
+
+    parent: str
+    child: str
+    start: Point
+    end: Point
+    angle_deg: float
+    gain: float
+    step: int
+
+    @property
+    def crease(self) -> Crease:
+        return Crease.MOUNTAIN if self.angle_deg >= 0 else Crease.VALLEY
+
+    @property
+    def length(self) -> float:
+        return math.dist(self.start, self.end)
+
+
+@dataclass(frozen=True)
+class FlatSeam:
+    """A seam as developed: the tab panel, its host, and the depth it was given (mm) against the depth asked for.
+
+    host_edge: the two nominal ends of the host's edge, in the host's coordinates.
+    """
+
+    name: str
+    joint: Joint
+    carrier: str
+    host: str
+    asked_mm: float
+    depth_mm: float
+    host_edge: tuple[Point, Point]
+
+
+@dataclass(frozen=True, eq=False)
+class Pattern:
+    """One piece, flat, ready to be cut and scored.
+
+    Patterns are told apart by identity, which keeps caches quick; ``develop`` gives the same one for the same values.
+    """
+
+    name: str
+    stock: Stock
+    root: str
+    placement: Placement
+    measured: Measured
+    panels: tuple[FlatPanel, ...]
+    folds: tuple[FlatFold, ...]
+    seams: tuple[FlatSeam, ...]
+    laps: tuple[Lap, ...]
+    cuts: tuple[Path, ...]
+    copies: int = 1
+
+    @cached_property
+    def by_name(self) -> Mapping[str, FlatPanel]:
+        return {p.name: p for p in self.panels}
+
+    @cached_property
+    def box(self) -> Box:
+        """The blank: the upright rectangle round the flat, mm."""
+        return path_bounds(self.cuts)
+
+    @cached_property
+    def area(self) -> float:
+        """Area of card in the piece, mm2."""
+        return sum(p.area for p in self.panels)
+
+    @cached_property
+    def steps(self) -> tuple[int, ...]:
+        """The numbers of the folding steps that occur, in order."""
+        return tuple(sorted({f.step for f in self.folds}))
+
+
+@lru_cache(maxsize=64)
+def develop(draft: Draft, stock: Stock) -> tuple[Pattern, ...]:
+    """Give every piece of the draft the thickness of the stock and lay it flat.
+
+    Raises GeometryError when the draft contradicts itself.
+    """
+    return tuple(_Developer(piece, draft.measured, stock).pattern() for piece in draft.pieces)
+
+
+@dataclass
+class _Work:
+    """A panel on its way: its sides (each a path), and the nominal line each side's fold is matched on."""
+
+    panel: Panel
+    depth: float
+    sides: list[Path]
+    labels: list[list[int | None]]
+
+
+class _Developer:
+    """One piece's development; lives for one call."""
+
+    def __init__(self, piece: Piece, measured: Measured, stock: Stock) -> None:
+        self.piece, self.measured, self.stock = piece, measured, stock
+        self.t = stock.caliper_mm
+        self.folds: list[Fold] = list(piece.folds)
+        self.flat_folds: list[FlatFold] = []
+        self.seams: list[FlatSeam] = []
+
+    def pattern(self) -> Pattern:
+        work = {p.name: self._outline(p) for p in self.piece.panels}
+        for seam in self.piece.seams:
+            tab, fold = self._tab(seam)
+            work[tab.panel.name] = tab
+            self.folds.append(fold)
+        lines = [self._fold_line(work, i, fold) for i, fold in enumerate(self.folds)]
+        frames = self._lay_flat(lines)
+        panels = tuple(self._panel(w, frames[name]) for name, w in work.items())
+        folds = tuple(self._flat_fold(fold, line, frames) for fold, line in zip(self.folds, lines, strict=True))
+        cut = [moved(s, p.frame) for p in panels for s, f in zip(p.path, p.folds, strict=True) if f is None]
+        return Pattern(self.piece.name, self.stock, self.piece.root, self.piece.placement, self.measured, panels, folds,
+                       tuple(self.seams), self.piece.laps, chain(cut), self.piece.copies)
+
+    # -- sides -------------------------------------------------------------------------------------------
+
+    def _depth(self, layer: int) -> float:
+        return mid_depth(layer, self.t, self.measured)
+
+    def _tab_layer(self, seam: Seam) -> int:
+        """A tab lies one layer inside its host."""
+        return self.piece.panel(seam.host.panel).layer + (-1 if self.measured is Measured.INSIDE else 1)
+
+    def _gain(self, angle_deg: float) -> float:
+        return crease_gain(self.stock.crease_gain_mm, angle_deg)
+
+    def _fold_offset(self, own_layer: int, other_layer: int, signed_deg: float) -> float:
+        return setback(self._depth(own_layer), self._depth(other_layer), signed_deg) + self._gain(signed_deg) / 2
+
+    def _outline(self, panel: Panel) -> _Work:
+        distances = [self._side_offset(panel, i) for i in range(len(panel.outline))]
+        points = outset(panel.outline, distances)
+        sides: list[Path] = [(Line(a, b),) for a, b in zip(points, (*points[1:], points[0]), strict=True)]
+        return _Work(panel, self._depth(panel.layer), sides, [[None] for _ in sides])
+
+    def _side_offset(self, panel: Panel, edge: int) -> float:
+        here = EdgeRef(panel.name, edge)
+        for fold in self.piece.folds:
+            if here in (fold.a, fold.b):
+                other = self.piece.panel(fold.b.panel if here == fold.a else fold.a.panel)
+                return self._fold_offset(panel.layer, other.layer, fold.signed_deg)
+        for seam in self.piece.seams:
+            if here == seam.carrier:
+                return self._fold_offset(panel.layer, self._tab_layer(seam), seam.angle_deg)
+        rule = panel.edge_rule(edge)
+        if isinstance(rule, Over):
+            return stop_over(rule.layer, self.t)
+        if isinstance(rule, Against):
+            return stop_against(rule.layer, self.t)
+        return 0.0
+
+    # -- seams -------------------------------------------------------------------------------------------
+
+    def _tab(self, seam: Seam) -> tuple[_Work, Fold]:
+        host = self.piece.panel(seam.host.panel)
+        carrier = self.piece.panel(seam.carrier.panel)
+        count = len(host.outline)
+        edge = seam.host.edge
+        h0, h1 = host.outline[edge], host.outline[(edge + 1) % count]
+        length = math.dist(h0, h1)
+        to_tab = mapping(h0, h1, (0.0, 0.0), (length, 0.0))
+        others = {s.host.edge for s in self.piece.seams if s.host.panel == host.name and s is not seam}
+        start = joint.Corner(_inside_deg(host.outline, edge), (edge - 1) % count in others)
+        end = joint.Corner(_inside_deg(host.outline, (edge + 1) % count), (edge + 1) % count in others)
+        opposite = bool(others - {(edge - 1) % count, (edge + 1) % count})
+        layer = self._tab_layer(seam)
+        try:
+            shape = joint.tab_shape(
+                tuple(to_tab.apply(p) for p in host.outline), length, start, end, seam.depth_mm,
+                self._fold_offset(layer, carrier.layer, seam.angle_deg), seam.round_mm, opposite)
+        except GeometryError as error:
+            raise error.at(f"seam {seam.name}") from None
+        role = Role.TAB if seam.joint is Joint.GLUE_TAB else Role.LIP
+        panel = Panel(seam.name, ((0.0, 0.0), (length, 0.0), (length, 1.0), (0.0, 1.0)), layer, role)
+        sides: list[Path] = [(shape.path[0],), shape.path[1:]]
+        self.seams.append(FlatSeam(seam.name, seam.joint, carrier.name, host.name, seam.depth_mm, shape.depth_mm, (h0, h1)))
+        fold = Fold(seam.carrier, EdgeRef(seam.name, 0), seam.angle_deg, seam.step)
+        return _Work(panel, self._depth(layer), sides, [[None], [None] * (len(shape.path) - 1)]), fold
+
+    # -- folds -------------------------------------------------------------------------------------------
+
+    def _fold_line(self, work: Mapping[str, _Work], number: int, fold: Fold) -> tuple[tuple[Point, Point], tuple[Point, Point]]:
+        """Match the two sides of a fold, split each where the other ends, label the shared part.
+
+        Returns the shared line in a's coordinates (start, end) and in b's (end, start of the same line).
+        """
+        a, b = work[fold.a.panel], work[fold.b.panel]
+        length = _nominal_length(a.panel, fold.a.edge)
+        if abs(length - _nominal_length(b.panel, fold.b.edge)) > TOLERANCE.edge_match:
+            raise GeometryError("the two sides of a fold differ in length", f"fold {fold.a.panel} - {fold.b.panel}")
+        a0, a1 = _extent(a, fold.a.edge)
+        b0, b1 = _extent(b, fold.b.edge)
+        low, high = max(a0, length - b1), min(a1, length - b0)
+        if high - low < TOLERANCE.same_point:
+            raise GeometryError("the two sides of a fold do not meet", f"fold {fold.a.panel} - {fold.b.panel}")
+        on_a = _split(a, fold.a.edge, low, high, number)
+        on_b = _split(b, fold.b.edge, length - high, length - low, number)
+        return on_a, (on_b[1], on_b[0])
+
+    def _lay_flat(self, lines: list[tuple[tuple[Point, Point], tuple[Point, Point]]]) -> dict[str, Rigid]:
+        frames = {self.piece.root: STAY}
+        waiting = list(zip(self.folds, lines, strict=True))
+        while waiting:
+            ready = [(f, line) for f, line in waiting if f.a.panel in frames]
+            if not ready:
+                raise GeometryError("its folds do not join all panels to the root", f"piece {self.piece.name}")
+            for fold, (on_a, on_b) in ready:
+                if fold.b.panel in frames:
+                    raise GeometryError("its folds form a ring", f"piece {self.piece.name}, panel {fold.b.panel}")
+                frame = frames[fold.a.panel]
+                frames[fold.b.panel] = mapping(on_b[0], on_b[1], frame.apply(on_a[0]), frame.apply(on_a[1]))
+            waiting = [(f, line) for f, line in waiting if f.b.panel not in frames]
+        return frames
+
+    def _flat_fold(self, fold: Fold, line: tuple[tuple[Point, Point], tuple[Point, Point]],
+                   frames: Mapping[str, Rigid]) -> FlatFold:
+        frame = frames[fold.a.panel]
+        return FlatFold(fold.a.panel, fold.b.panel, frame.apply(line[0][0]), frame.apply(line[0][1]), fold.signed_deg,
+                        self._gain(fold.angle_deg), fold.step)
+
+    def _panel(self, work: _Work, frame: Rigid) -> FlatPanel:
+        path = tuple(s for side in work.sides for s in side)
+        labels = tuple(label for side in work.labels for label in side)
+        return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, path, labels, frame)
+
+
+def _inside_deg(outline: Polygon, corner: int) -> float:
+    """The inside angle of a polygon at a point, degrees."""
+    p, q, r = outline[corner - 1], outline[corner], outline[(corner + 1) % len(outline)]
+    into = math.atan2(p[1] - q[1], p[0] - q[0]) - math.atan2(r[1] - q[1], r[0] - q[0])
+    return math.degrees(into) % 360.0
+
+
+def _nominal_length(panel: Panel, edge: int) -> float:
+    return math.dist(panel.outline[edge], panel.outline[(edge + 1) % len(panel.outline)])
+
+
+def _along(panel: Panel, edge: int) -> tuple[Point, Point]:
+    """A side's nominal start and its direction (a unit vector)."""
+    p, q = panel.outline[edge], panel.outline[(edge + 1) % len(panel.outline)]
+    length = math.dist(p, q)
+    return p, ((q[0] - p[0]) / length, (q[1] - p[1]) / length)
+
+
+def _extent(work: _Work, edge: int) -> tuple[float, float]:
+    """Where a developed side begins and ends, measured along it from its nominal start (mm)."""
+    p, u = _along(work.panel, edge)
+    side = work.sides[edge]
+    first, last = ((q[0] - p[0]) * u[0] + (q[1] - p[1]) * u[1] for q in (side[0].start, side[-1].end))
+    return first, last
+
+
+def _split(work: _Work, edge: int, low: float, high: float, number: int) -> tuple[Point, Point]:
+    """Cut a side into before, fold and after; returns the fold's two ends in the panel's coordinates."""
+    _, u = _along(work.panel, edge)
+    side = work.sides[edge]
+    if len(side) != 1:
+        raise GeometryError("a side carries two folds", f"panel {work.panel.name}")
+    start, end = side[0].start, side[0].end
+    base, _ = _extent(work, edge)
+
+    def at(s: float) -> Point:
+        return (start[0] + u[0] * (s - base), start[1] + u[1] * (s - base))
+
+    first, last = at(low), at(high)
+    pieces: list[tuple[Segment, int | None]] = [
+        (Line(start, first), None), (Line(first, last), number), (Line(last, end), None)]
+    kept = [(s, label) for s, label in pieces if label is not None or s.length > TOLERANCE.same_point]
+    # where nothing is left over the fold takes the side's own end, so that neighbours still share the point
+    if kept[0][1] is not None:
+        kept[0] = (Line(start, kept[0][0].end), number)
+    if kept[-1][1] is not None:
+        kept[-1] = (Line(kept[-1][0].start, end), number)
+    work.sides[edge] = tuple(s for s, _ in kept)
+    work.labels[edge] = [label for _, label in kept]
+    return first, last
+
+
+def chain(segments: Iterable[Segment]) -> tuple[Path, ...]:
+    """Join segments end to start into closed paths, longest first.
+
+    Raises GeometryError when an end meets no start: a cut that would not come free.
+    """
+    starts: dict[tuple[int, int], list[Segment]] = {}
+    grid = 1e-5
+
+    def key(p: Point) -> tuple[int, int]:
+        return (round(p[0] / grid), round(p[1] / grid))
+
+    for segment in segments:
+        starts.setdefault(key(segment.start), []).append(segment)
+    loops: list[Path] = []
+    while starts:
+        first = next(iter(starts))
+        loop = [_take(starts, first)]
+        while math.dist(loop[-1].end, loop[0].start) > grid:
+            kx, ky = key(loop[-1].end)
+            near = next(((kx + i, ky + j) for i in (0, 1, -1) for j in (0, 1, -1) if (kx + i, ky + j) in starts), None)
+            if near is None:
+                raise GeometryError(f"the cut stops at ({loop[-1].end[0]:.3f}, {loop[-1].end[1]:.3f})")
+            loop.append(_take(starts, near))
+        loops.append(_merge_straight(loop))
+    return tuple(sorted(loops, key=lambda path: -path_bounds([path]).width * path_bounds([path]).height))
+
+
+def _take(starts: dict[tuple[int, int], list[Segment]], key: tuple[int, int]) -> Segment:
+    found = starts[key].pop()
+    if not starts[key]:
+        del starts[key]
+    return found
+
+
+def _merge_straight(loop: list[Segment]) -> Path:
+    """Join neighbouring lines that run on in one direction, so that a knife cut is one line."""
+    merged: list[Segment] = []
+    for segment in loop:
+        if merged and isinstance(segment, Line) and isinstance(merged[-1], Line) and _runs_on(merged[-1], segment):
+            merged[-1] = Line(merged[-1].start, segment.end)
+        else:
+            merged.append(segment)
+    if len(merged) > 3 and isinstance(merged[0], Line) and isinstance(merged[-1], Line) and _runs_on(merged[-1], merged[0]):
+        merged[0] = Line(merged.pop().start, merged[0].end)
+    return tuple(merged)
+
+
+def _runs_on(a: Line, b: Line) -> bool:
+    ux, uy = a.end[0] - a.start[0], a.end[1] - a.start[1]
+    vx, vy = b.end[0] - b.start[0], b.end[1] - b.start[1]
+    return abs(ux * vy - uy * vx) <= 1e-9 * a.length * b.length and ux * vx + uy * vy > 0

@@ -1,0 +1,229 @@
+"""The document: what a person decided, as one frozen value, and its plain-data form.
+
+Everything else (draft, pattern, sheets) is derived, so it is never stale.  ``to_data`` and ``from_data`` turn
+the value into JSON-ready data and back; keys this version does not know are kept and written back.
+The shape of the data is described in docs/formats.md and docs/project.schema.json.
+"""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Callable, Mapping
+from dataclasses import dataclass, fields, replace
+from typing import Any, TypeAlias
+
+from mingei.core.errors import MingeiError, ProjectError
+from mingei.core.layout.sheets import find_sheet
+from mingei.core.recipes import Value, Values, find_recipe
+from mingei.core.stock import DEFAULT_STOCK_ID, Grain, Stock, find_stock
+
+VERSION = 1
+MOST_COPIES = 999
+
+#: Unknown keys with their values as JSON text, which is frozen and can be compared.
+Extra: TypeAlias = tuple[tuple[str, str], ...]
+
+
+@dataclass(frozen=True)
+class Brief:
+    """One thing to be made: recipe, measures (mm, degrees, choices by name), stock, how many.
+
+    measures holds every measure of the recipe, in the recipe's order, each accepted by it.
+    """
+
+    name: str
+    recipe: str
+    measures: tuple[tuple[str, Value], ...]
+    stock: str = DEFAULT_STOCK_ID
+    copies: int = 1
+    extra: Extra = ()
+
+    @property
+    def values(self) -> Values:
+        return dict(self.measures)
+
+    def with_measure(self, name: str, value: Value) -> Brief:
+        """The brief with one measure changed.
+
+        Raises MeasureError when the recipe cannot build it so.
+        """
+        recipe = find_recipe(self.recipe)
+        recipe.measure(name)
+        return replace(self, measures=tuple(recipe.accept({**self.values, name: value}).items()))
+
+    def with_stock(self, stock: Stock) -> Brief:
+        """The brief in another stock.  Raises StockError when the recipe cannot be built from it."""
+        find_recipe(self.recipe).accept_stock(stock)
+        return replace(self, stock=stock.id)
+
+
+@dataclass(frozen=True)
+class Project:
+    """Everything a project file keeps.
+
+    unit: what a bare number means to this person, "mm" or "in"; sheet: the sheet printed on; stocks: the stocks its briefs use, as
+    they were, so that the file carries them.
+    """
+
+    title: str
+    briefs: tuple[Brief, ...]
+    stocks: tuple[Stock, ...] = ()
+    unit: str = "mm"
+    sheet: str = "A4"
+    extra: Extra = ()
+
+    def stock_of(self, brief: Brief) -> Stock:
+        return find_stock(brief.stock, self.stocks)
+
+    def with_brief(self, number: int, brief: Brief) -> Project:
+        briefs = (*self.briefs[:number], brief, *self.briefs[number + 1:])
+        return replace(self, briefs=briefs, stocks=_used(briefs, self.stocks))
+
+
+def new_brief(recipe_id: str, values: Values | None = None, stock: Stock | None = None, name: str = "") -> Brief:
+    """A brief with the recipe's defaults and the given values.
+
+    Raises MeasureError, StockError.
+    """
+    recipe = find_recipe(recipe_id)
+    chosen = stock or find_stock(DEFAULT_STOCK_ID)
+    recipe.accept_stock(chosen)
+    return Brief(name or recipe.title, recipe.id, tuple(recipe.accept(values or {}).items()), chosen.id)
+
+
+def new_project(brief: Brief, title: str = "", unit: str = "mm", sheet: str = "A4") -> Project:
+    """A project of one brief, in a stock of the catalogue."""
+    return Project(title or brief.name, (brief,), _used((brief,), ()), unit, find_sheet(sheet).name)
+
+
+def _used(briefs: tuple[Brief, ...], own: tuple[Stock, ...]) -> tuple[Stock, ...]:
+    ids = list(dict.fromkeys(b.stock for b in briefs))
+    return tuple(find_stock(i, own) for i in ids)
+
+
+# -- plain data --------------------------------------------------------------------------------------------
+
+
+def to_data(project: Project) -> dict[str, Any]:
+    """JSON-ready data, unknown keys included."""
+    return {
+        "mingei": VERSION,
+        "title": project.title,
+        "unit": project.unit,
+        "sheet": project.sheet,
+        "briefs": [
+            {"name": b.name, "recipe": b.recipe, "stock": b.stock, "copies": b.copies, "measures": dict(b.measures), **_thaw(b.extra)}
+            for b in project.briefs
+        ],
+        "stocks": [stock_data(s) for s in project.stocks],
+        **_thaw(project.extra),
+    }
+
+
+def stock_data(stock: Stock) -> dict[str, Any]:
+    """A stock as JSON-ready data."""
+    return {f.name: list(v) if isinstance(v := getattr(stock, f.name), tuple) else v for f in fields(Stock)}
+
+
+#: From each older version, how its data becomes the next version's.
+MIGRATIONS: Mapping[int, Callable[[dict[str, Any]], dict[str, Any]]] = {}
+
+
+def from_data(data: Any) -> Project:
+    """Read a project from plain data, whatever it holds.
+
+    Raises ProjectError naming the key at fault and the remedy.
+    """
+    top = _mapping(data, "the file")
+    version = top.get("mingei")
+    if not isinstance(version, int) or isinstance(version, bool) or version < 1:
+        raise ProjectError("this is no Mingei project", "key 'mingei'", "open a file that Mingei saved")
+    if version > VERSION:
+        raise ProjectError(f"it was saved by a later Mingei (file version {version}, this one reads up to {VERSION})", "",
+                           "open it with that one")
+    for step in range(version, VERSION):
+        top = MIGRATIONS[step](top)
+    stocks = tuple(_stock(s, f"stocks[{i}]") for i, s in enumerate(_list(top.get("stocks", []), "stocks")))
+    briefs = tuple(_brief(b, f"briefs[{i}]", stocks) for i, b in enumerate(_list(top.get("briefs"), "briefs")))
+    if not briefs:
+        raise ProjectError("it holds nothing to make", "key 'briefs'", "begin a new project")
+    unit = top.get("unit", "mm")
+    if unit not in ("mm", "in"):
+        raise ProjectError(f"{unit!r} is not a unit", "key 'unit'", "write mm or in")
+    try:
+        sheet = find_sheet(_text(top.get("sheet", "A4"), "sheet")).name
+    except MingeiError as error:
+        raise ProjectError(error.sentence, "key 'sheet'", error.remedy) from None
+    known = {"mingei", "title", "unit", "sheet", "briefs", "stocks"}
+    return Project(_text(top.get("title", ""), "title"), briefs, _used(briefs, stocks), unit, sheet, _freeze(top, known))
+
+
+def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
+    entry = _mapping(data, place)
+    try:
+        recipe = find_recipe(_text(entry.get("recipe"), f"{place}.recipe"))
+        given = _mapping(entry.get("measures", {}), f"{place}.measures")
+        measures = tuple(recipe.accept(given).items())
+        stock = find_stock(_text(entry.get("stock", DEFAULT_STOCK_ID), f"{place}.stock"), stocks)
+        recipe.accept_stock(stock)
+    except ProjectError:
+        raise
+    except MingeiError as error:
+        raise ProjectError(error.sentence, f"{place}: {error.place}", error.remedy) from None
+    copies = entry.get("copies", 1)
+    if not isinstance(copies, int) or isinstance(copies, bool) or not 1 <= copies <= MOST_COPIES:
+        raise ProjectError(f"{copies!r} is not a number of copies", f"{place}.copies", f"write 1 to {MOST_COPIES}")
+    name = _text(entry.get("name", recipe.title), f"{place}.name")
+    return Brief(name, recipe.id, measures, stock.id, copies, _freeze(entry, {"name", "recipe", "stock", "copies", "measures"}))
+
+
+def _stock(data: Any, place: str) -> Stock:
+    entry = _mapping(data, place)
+    values: dict[str, Any] = {}
+    for f in fields(Stock):
+        if f.name not in entry:
+            continue
+        value = entry[f.name]
+        number = f.name in ("grammage_gsm", "caliper_mm", "crease_gain_mm", "score_passes")
+        if number and (isinstance(value, bool) or not isinstance(value, (int, float))):
+            raise ProjectError(f"{value!r} is not a number", f"{place}.{f.name}", "write one")
+        if f.name == "sheets":
+            values[f.name] = tuple(_text(v, f"{place}.sheets") for v in _list(value, f"{place}.sheets"))
+        elif f.name == "grain":
+            if value not in list(Grain):
+                raise ProjectError(f"{value!r} is not a grain", f"{place}.grain", f"write {', '.join(Grain)}")
+            values[f.name] = Grain(value)
+        else:
+            values[f.name] = value if number else _text(value, f"{place}.{f.name}")
+    try:
+        return Stock(**values)
+    except TypeError:
+        raise ProjectError("a stock needs id, name, grammage_gsm and caliper_mm", place, "write the missing key") from None
+    except MingeiError as error:
+        raise ProjectError(error.sentence, f"{place}: {error.place}", error.remedy) from None
+
+
+def _mapping(value: Any, place: str) -> dict[str, Any]:
+    if not isinstance(value, dict):
+        raise ProjectError("an object { } belongs here", place, "open a file that Mingei saved")
+    return value
+
+
+def _list(value: Any, place: str) -> list[Any]:
+    if not isinstance(value, list):
+        raise ProjectError("a list [ ] belongs here", f"key {place!r}", "open a file that Mingei saved")
+    return value
+
+
+def _text(value: Any, place: str) -> str:
+    if not isinstance(value, str) or len(value) > 2000:
+        raise ProjectError("a text of at most 2000 characters belongs here", f"key {place!r}", "write one in quotes")
+    return value
+
+
+def _freeze(data: Mapping[str, Any], known: set[str]) -> Extra:
+    return tuple((k, json.dumps(v, ensure_ascii=False)) for k, v in data.items() if k not in known)
+
+
+def _thaw(extra: Extra) -> dict[str, Any]:
+    return {k: json.loads(v) for k, v in extra}

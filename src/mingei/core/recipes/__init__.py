@@ -1,0 +1,158 @@
+"""Recipes: one module a family, found by looking, each with one value named RECIPE.
+
+A *recipe* is its measures, the draft they give, and the calipers it may be built from.  To add one, write a module here that
+defines RECIPE; nothing else needs to know.
+"""
+
+from __future__ import annotations
+
+import importlib
+import math
+import pkgutil
+from collections.abc import Callable, Mapping
+from dataclasses import dataclass
+from enum import StrEnum
+from functools import cache
+from types import MappingProxyType
+from typing import TypeAlias
+
+from mingei.core.draft import Draft
+from mingei.core.errors import LengthError, MeasureError, StockError
+from mingei.core.length import parse, plain_number, write_both
+from mingei.core.stock import Stock
+
+Value: TypeAlias = float | str
+Values: TypeAlias = Mapping[str, Value]
+
+
+class Kind(StrEnum):
+    """What sort of value a measure takes."""
+
+    LENGTH = "length"
+    ANGLE = "angle"
+    COUNT = "count"
+    CHOICE = "choice"
+    FLAG = "flag"
+
+
+@dataclass(frozen=True)
+class Measure:
+    """One thing the person decides; its range feeds the form, the command line and the check alike.
+
+    Lengths in mm, angles in degrees.  choices: (value, in words) for a CHOICE.
+    """
+
+    name: str
+    kind: Kind
+    default: Value
+    doc: str
+    minimum: float = 0.0
+    maximum: float = 0.0
+    choices: tuple[tuple[str, str], ...] = ()
+    label: str = ""
+
+    @property
+    def title(self) -> str:
+        return self.label or self.name.replace("_", " ").capitalize()
+
+    def read(self, text: str, unit: str = "mm", names: Mapping[str, float] | None = None) -> Value:
+        """The value a person wrote.
+
+        Raises MeasureError or LengthError naming the measure, the reason and the remedy.
+        """
+        if self.kind is Kind.LENGTH:
+            try:
+                return self.accept(parse(text, unit, names))
+            except LengthError as error:
+                raise error.at(self.name) from None
+        if self.kind in (Kind.ANGLE, Kind.COUNT):
+            try:
+                return self.accept(float(text.strip().rstrip("°").replace(",", ".")))
+            except ValueError:
+                raise MeasureError(f"{text.strip()!r} is not a number", self.name, f"write one, such as {self.default}") from None
+        return self.accept(text.strip())
+
+    def accept(self, value: Value) -> Value:
+        """The value itself if the recipe can build it.  Raises MeasureError with the reason and the range."""
+        if self.kind in (Kind.CHOICE, Kind.FLAG):
+            allowed = [c for c, _ in self.choices] or ["yes", "no"]
+            if value not in allowed:
+                raise MeasureError(f"{value!r} is not a choice", self.name, f"choose {' or '.join(allowed)}")
+            return value
+        if isinstance(value, bool) or not isinstance(value, (int, float)) or not math.isfinite(value):
+            raise MeasureError(f"{value!r} is not a number", self.name, f"write one, such as {self.default}")
+        if self.kind is Kind.COUNT and value != int(value):
+            raise MeasureError(f"{value:g} is not a whole number", self.name, "write a whole number")
+        if not self.minimum - 1e-9 <= value <= self.maximum + 1e-9:
+            said, low, high = (self.write(v) for v in (float(value), self.minimum, self.maximum))
+            raise MeasureError(f"{said} is outside what this recipe builds", self.name, f"write {low} to {high}")
+        return float(value)
+
+    def write(self, value: float) -> str:
+        if self.kind is Kind.LENGTH:
+            return write_both(value)
+        return plain_number(value) + ("°" if self.kind is Kind.ANGLE else "")
+
+
+@dataclass(frozen=True)
+class Recipe:
+    """One construction.
+
+    draft: from accepted values to the draft; checked values only.  thinnest, thickest: caliper in mm it may be built from.
+    contradictions: called with accepted values, raises MeasureError when they cannot hold together.
+    """
+
+    id: str
+    title: str
+    family: str
+    purpose: str
+    measures: tuple[Measure, ...]
+    draft: Callable[[Values], Draft]
+    thinnest: float
+    thickest: float
+    contradictions: Callable[[Values], None] = lambda values: None
+
+    def measure(self, name: str) -> Measure:
+        """Raises MeasureError naming those there are."""
+        for measure in self.measures:
+            if measure.name == name:
+                return measure
+        raise MeasureError("no measure has that name", f"{self.id}: {name!r}",
+                           f"the names are: {', '.join(m.name for m in self.measures)}")
+
+    def accept(self, values: Values) -> Values:
+        """All measures, defaults filled in, each within its range, none contradicting another.
+
+        Raises MeasureError.
+        """
+        for name in values:
+            self.measure(name)
+        accepted = {m.name: m.accept(values.get(m.name, m.default)) for m in self.measures}
+        self.contradictions(accepted)
+        return MappingProxyType(accepted)
+
+    def accept_stock(self, stock: Stock) -> None:
+        """Raises StockError when the construction cannot be built from that caliper."""
+        if not self.thinnest - 1e-9 <= stock.caliper_mm <= self.thickest + 1e-9:
+            raise StockError(
+                f"{stock.caliper_mm:g} mm is not a caliper a {self.title.lower()} can be folded from", f"stock {stock.id}",
+                f"choose one from {self.thinnest:g} to {self.thickest:g} mm")
+
+
+@cache
+def recipes() -> Mapping[str, Recipe]:
+    """Every recipe by id, in the order of their modules' names."""
+    found: dict[str, Recipe] = {}
+    for info in pkgutil.iter_modules(__path__):
+        recipe = importlib.import_module(f"{__name__}.{info.name}").RECIPE
+        found[recipe.id] = recipe
+    return MappingProxyType(found)
+
+
+def find_recipe(recipe_id: str) -> Recipe:
+    """Raises MeasureError naming the recipes there are."""
+    try:
+        return recipes()[recipe_id]
+    except KeyError:
+        raise MeasureError("no recipe has that name", f"recipe {recipe_id!r}",
+                           f"choose one of: {', '.join(recipes())}") from None

@@ -1,0 +1,138 @@
+"""The slim carton: four walls round a cavity, closed at both ends, opening on an end or along a side.
+
+One blank serves both ways of opening; only which seams are glued differs.  The top lies over a tab on the front and
+over a lip on each end, so it stands one layer out; tab and lips fill that layer and the cavity stays clear.
+
+Each panel is drawn as seen from outside.  Laid flat, from bottom to top: top, back, base, front, tab; the ends hang on
+the base.  Sides of a rectangle are numbered 0 bottom, 1 right, 2 top, 3 left of its own drawing.
+"""
+
+from __future__ import annotations
+
+from mingei.core.draft import (
+    Against,
+    Draft,
+    EdgeRef,
+    Fold,
+    Joint,
+    Lap,
+    Over,
+    Panel,
+    Piece,
+    Placement,
+    Role,
+    Seam,
+    StepNote,
+)
+from mingei.core.offset import RELIEF_MM
+from mingei.core.recipes import Kind, Measure, Recipe, Values
+from mingei.core.shape import Polygon
+
+END, SIDE = "end", "side"
+
+#: Dust flaps narrow by this share of their depth on each side, so that they swing in freely.
+_FLAP_TAPER = 0.12
+#: Radius (mm) of the free corners of tab and lips: a round corner finds its way in.
+_LIP_ROUND_MM = 4.0
+
+#: The order of folding for each opening: what folds in which step, and what to say then.
+_ORDER = {
+    END: (
+        (("front tab",), "Fold the tab of the front in."),
+        (("front", "back"), "Raise front and back."),
+        (("top",), "Bring the top over and glue it down on the tab."),
+        (("flaps",), "Fold the four small flaps in."),
+        (("left lip", "right lip"), "Fold both lips in."),
+        (("left end",), "Glue the left end: on its two flaps, and its lip under the top."),
+        (("right end",), "Fill, then close the right end: its lip tucks under the top."),
+    ),
+    SIDE: (
+        (("back", "back flaps"), "Raise the back and fold its two small flaps in."),
+        (("left lip", "right lip"), "Fold both lips in."),
+        (("left end", "right end"), "Raise both ends and glue them on the flaps of the back."),
+        (("top",), "Bring the top over and glue it down on the two lips."),
+        (("front flaps", "front tab"), "Fold the tab and the two small flaps of the front in."),
+        (("front",), "Fill, then close the front: its tab tucks under the top."),
+    ),
+}
+
+
+def _rectangle(width: float, height: float) -> Polygon:
+    return ((0.0, 0.0), (width, 0.0), (width, height), (0.0, height))
+
+
+def _small_flap(name: str, hinge: float, depth: float) -> Panel:
+    """Lies inside the end, between base and top; side 0 is its hinge."""
+    lean = _FLAP_TAPER * min(depth, hinge)
+    outline = ((0.0, 0.0), (hinge, 0.0), (hinge - lean, depth), (lean, depth))
+    return Panel(name, outline, 0, Role.FLAP, ((1, Against(0)), (3, Against(0))))
+
+
+def draft_carton(values: Values) -> Draft:
+    """length, width, height: inside, mm; opening; tab, lip: depths asked for, mm."""
+    length, width, height = (float(values[k]) for k in ("length", "width", "height"))
+    opening = str(values["opening"])
+    steps = {name: number for number, (names, _) in enumerate(_ORDER[opening], 1) for name in names}
+
+    ends = tuple(Panel(f"{side} end", _rectangle(width, height), 1, Role.FLAP, ((1, Over(0)), (3, Over(0))))
+                 for side in ("left", "right"))
+    walls = (
+        Panel("base", _rectangle(length, width)),
+        Panel("front", _rectangle(length, height)),
+        Panel("back", _rectangle(length, height)),
+        Panel("top", _rectangle(length, width), 1, edges=((0, Over(0)), (1, Over(1)), (3, Over(1)))),
+    )
+    flap_depth = min(width / 2 - RELIEF_MM, height)
+    flaps = tuple(_small_flap(f"{wall} {side} flap", height, flap_depth) for wall in ("front", "back") for side in ("left", "right"))
+
+    def fold(a: str, edge: int, b: str, b_edge: int, step: str) -> Fold:
+        return Fold(EdgeRef(a, edge), EdgeRef(b, b_edge), 90.0, steps[step])
+
+    folds = (
+        fold("base", 2, "front", 0, "front"), fold("base", 0, "back", 2, "back"), fold("back", 0, "top", 2, "top"),
+        fold("base", 3, "left end", 0, "left end"), fold("base", 1, "right end", 0, "right end"),
+        *(fold(wall, edge, f"{wall} {side} flap", 0, "flaps" if opening == END else f"{wall} flaps")
+          for wall in ("front", "back") for side, edge in (("left", 3), ("right", 1))),
+    )
+
+    def seam(name: str, glued: bool, carrier: str, host_edge: int, depth: str) -> Seam:
+        joint = Joint.GLUE_TAB if glued else Joint.TUCK
+        return Seam(name, joint, EdgeRef(carrier, 2), EdgeRef("top", host_edge), float(values[depth]), steps[name],
+                    round_mm=_LIP_ROUND_MM)
+
+    seams = (
+        seam("front tab", opening == END, "front", 0, "tab"),
+        seam("left lip", True, "left end", 3, "lip"),
+        seam("right lip", opening == SIDE, "right end", 1, "lip"),
+    )
+    glued_flaps = {"front left flap", "back left flap"} if opening == END else {"back left flap", "back right flap"}
+    laps = tuple(Lap(f"{side} end on {wall} flap", f"{side} end", f"{wall} {side} flap", f"{wall} {side} flap" in glued_flaps)
+                 for side in ("left", "right") for wall in ("front", "back"))
+    placement = Placement((0.0, width, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
+    piece = Piece("carton", "base", placement, (*walls, *ends, *flaps), folds, seams, laps)
+    notes = tuple(StepNote(number, text) for number, (_, text) in enumerate(_ORDER[opening], 1))
+    return Draft((piece,), (length, width, height), steps=notes)
+
+
+def _length(name: str, default: float, minimum: float, maximum: float, doc: str, label: str = "") -> Measure:
+    return Measure(name, Kind.LENGTH, default, doc, minimum, maximum, label=label)
+
+
+RECIPE = Recipe(
+    id="carton",
+    title="Slim carton",
+    family="boxes",
+    purpose="holds one slim thing; opens on an end or along a side",
+    measures=(
+        _length("length", 140.0, 20.0, 600.0, "inside, along the longest side of what goes in"),
+        _length("width", 32.0, 12.0, 400.0, "inside, across the base"),
+        _length("height", 18.0, 8.0, 400.0, "inside, from base to top"),
+        Measure("opening", Kind.CHOICE, END, "which way it opens; the blank is the same, other seams are glued",
+                choices=((END, "on an end"), (SIDE, "along a side"))),
+        _length("tab", 10.0, 4.0, 30.0, "depth of the tab under the top; shortened where the top has less room", "Tab depth"),
+        _length("lip", 12.0, 5.0, 40.0, "depth of the lips of the two ends; shortened where the top has less room", "Lip depth"),
+    ),
+    draft=draft_carton,
+    thinnest=0.1,
+    thickest=1.5,
+)

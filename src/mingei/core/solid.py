@@ -1,0 +1,206 @@
+"""Thick panels as triangles and edges, for looking at and for pointing at.
+
+A *model* is prepared once for a pattern; ``solids`` then moves it to any moment of the folding in a few array operations, so
+that a fold can be played.  Panels are mitred at their creases: on each face, a side that folds moves by half a caliper times
+tan(a/2), outward on the outside of the bend and inward on its inside, so neighbours meet and do not enter each other.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+from functools import lru_cache
+from typing import NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+from shapely import constrained_delaunay_triangles
+from shapely.geometry import Polygon as Area
+
+from mingei.core.fold import pose, progress
+from mingei.core.pattern import FlatPanel, Pattern
+from mingei.core.shape import Point, flatten
+
+PRINTED, INSIDE, RIM = 0, 1, 2
+#: Chord error (mm) of arcs in the model.
+_CHORD = 0.1
+#: Past this turning angle (degrees) a mitre stops growing: a fold-back has no corner to mitre.
+_MITRE_MOST_DEG = 120.0
+
+Array = NDArray[np.float64]
+Whole = NDArray[np.int32]
+
+
+class Solids(NamedTuple):
+    """A moment of the folding.
+
+    triangles: (n, 3, 3) corners, mm; normals: (n, 3); panel: (n,) index into pattern.panels; face: (n,) PRINTED, INSIDE or RIM;
+    edges: (m, 2, 3) outline pieces; edge_panel: (m,); edge_cut: (m,) a cut, not a crease.
+    """
+
+    triangles: Array
+    normals: Array
+    panel: Whole
+    face: Whole
+    edges: Array
+    edge_panel: Whole
+    edge_cut: NDArray[np.bool_]
+
+
+class Model(NamedTuple):
+    """A pattern's outlines, all panels in one run of points: (n, 2) in panel coordinates.
+
+    owner: the panel of each point; after: the next point round its panel; fold_before, fold_after: the fold of the side that ends
+    and begins at each point, -1 for a cut; out_before, out_after: their outward normals; centres: (p, 2) a point amid each panel;
+    caps: (k, 3) triangles, where number n + i means the centre of panel i.
+    """
+
+    pattern: Pattern
+    points: Array
+    owner: Whole
+    after: Whole
+    fold_before: Whole
+    fold_after: Whole
+    out_before: Array
+    out_after: Array
+    centres: Array
+    caps: Whole
+
+
+@lru_cache(maxsize=16)
+def prepare(pattern: Pattern) -> Model:
+    """The model of a pattern; kept for the patterns last used."""
+    points: list[Point] = []
+    owner: list[int] = []
+    after: list[int] = []
+    fold_after: list[int] = []
+    rims: list[list[Point]] = []
+    for index, panel in enumerate(pattern.panels):
+        first = len(points)
+        outline, folds = _outline(panel)
+        count = len(outline)
+        points += outline
+        fold_after += folds
+        owner += [index] * count
+        after += [*range(first + 1, first + count), first]
+        rims.append(outline)
+    caps, first = [], 0
+    for index, rim in enumerate(rims):
+        centre = len(points) + index - first
+        caps += [(a + first, b + first, c + first) for a, b, c in _triangles(rim, centre)]
+        first += len(rim)
+    centres = [(sum(x for x, _ in rim) / len(rim), sum(y for _, y in rim) / len(rim)) for rim in rims]
+    array, next_ = np.array(points), np.array(after, np.int32)
+    before = np.empty_like(next_)
+    before[next_] = np.arange(len(points), dtype=np.int32)
+    along = array[next_] - array
+    along /= np.hypot(along[:, 0], along[:, 1])[:, None]
+    outward = np.stack([along[:, 1], -along[:, 0]], axis=1)
+    folds_after = np.array(fold_after, np.int32)
+    return Model(pattern, array, np.array(owner, np.int32), next_, folds_after[before], folds_after, outward[before], outward,
+                 np.array(centres), np.array(caps, np.int32))
+
+
+def solids(pattern: Pattern, fraction: float = 1.0) -> Solids:
+    """The thick panels with the folding at ``fraction`` (0 flat .. 1 finished) of its sequence."""
+    model = prepare(pattern)
+    posed = pose(pattern, fraction)
+    matrices = np.array([posed[p.name] for p in pattern.panels])
+    half = pattern.stock.caliper_mm / 2
+    mitre = np.array([*(half * _mitre(f.angle_deg * progress(pattern, fraction, f.step)) for f in pattern.folds), 0.0])
+    shift = _corner_shift(model, mitre[model.fold_before], mitre[model.fold_after])
+    own = matrices[model.owner]
+    across, origin, lift = own[:, :3, :2], own[:, :3, 3], own[:, :3, 2] * half
+    above = np.einsum("nij,nj->ni", across, model.points + shift) + origin + lift
+    below = np.einsum("nij,nj->ni", across, model.points - shift) + origin - lift
+    middle = np.einsum("pij,pj->pi", matrices[:, :3, :2], model.centres) + matrices[:, :3, 3]
+    up, down = (np.concatenate([outline, middle + matrices[:, :3, 2] * h]) for outline, h in ((above, half), (below, -half)))
+    next_ = model.after
+    rim = np.stack([above, below, below[next_], above, below[next_], above[next_]], axis=1).reshape(-1, 3, 3)
+    u, v = rim[:, 1] - rim[:, 0], rim[:, 2] - rim[:, 0]
+    rim_normals = np.stack([u[:, 1] * v[:, 2] - u[:, 2] * v[:, 1], u[:, 2] * v[:, 0] - u[:, 0] * v[:, 2],
+                            u[:, 0] * v[:, 1] - u[:, 1] * v[:, 0]], axis=1)
+    rim_normals /= np.maximum(np.sqrt((rim_normals**2).sum(axis=1)), 1e-12)[:, None]
+    cap_owner = model.owner[model.caps[:, 1]]
+    cap_normals = matrices[cap_owner, :3, 2]
+    cap_count, rim_count = len(model.caps), len(rim)
+    edge_cut = model.fold_after < 0
+    return Solids(
+        np.concatenate([up[model.caps], down[model.caps[:, ::-1]], rim]),
+        np.concatenate([cap_normals, -cap_normals, rim_normals]),
+        np.concatenate([cap_owner, cap_owner, np.repeat(model.owner, 2)]),
+        np.repeat(np.array([PRINTED, INSIDE, RIM], np.int32), [cap_count, cap_count, rim_count]),
+        np.concatenate([np.stack([above, above[next_]], axis=1), np.stack([below, below[next_]], axis=1)]),
+        np.concatenate([model.owner, model.owner]),
+        np.concatenate([edge_cut, edge_cut]),
+    )
+
+
+def hit(shape: Solids, origin: Array, direction: Array) -> int | None:
+    """The number of the panel a ray meets first, or None.
+
+    origin, direction: (3,), mm.  (Moeller and Trumbore, Fast minimum storage ray/triangle intersection, 1997.)
+    """
+    a, b, c = shape.triangles[:, 0], shape.triangles[:, 1], shape.triangles[:, 2]
+    e1, e2 = b - a, c - a
+    h = np.cross(direction, e2)
+    det = (e1 * h).sum(axis=1)
+    safe = np.where(np.abs(det) < 1e-12, np.inf, det)
+    s = origin - a
+    u = (s * h).sum(axis=1) / safe
+    q = np.cross(s, e1)
+    v = (q @ direction) / safe
+    distance = (e2 * q).sum(axis=1) / safe
+    met = (np.abs(det) >= 1e-12) & (u >= 0) & (v >= 0) & (u + v <= 1) & (distance > 0)
+    if not met.any():
+        return None
+    return int(shape.panel[int(np.where(met, distance, np.inf).argmin())])
+
+
+def _mitre(angle_deg: float) -> float:
+    return math.tan(math.radians(max(-_MITRE_MOST_DEG, min(_MITRE_MOST_DEG, angle_deg))) / 2)
+
+
+def _outline(panel: FlatPanel) -> tuple[list[Point], list[int]]:
+    """Points round a panel, and for each the fold of the side that begins there (-1 for a cut)."""
+    points: list[Point] = []
+    folds: list[int] = []
+    at = panel.path[0].start
+    for segment, fold in zip(panel.path, panel.folds, strict=True):
+        for following in flatten(segment, _CHORD):
+            points.append(at)
+            folds.append(-1 if fold is None else fold)
+            at = following
+    return points, folds
+
+
+def _triangles(points: Sequence[Point], centre: int) -> list[tuple[int, int, int]]:
+    """Counter-clockwise triangles of an outline, as point numbers; a convex one is fanned from its centre, number ``centre``."""
+    count = len(points)
+    if all(_left_turn(points[i - 2], points[i - 1], points[i]) for i in range(count)):
+        return [(centre, i, (i + 1) % count) for i in range(count)]
+    number_of = {(round(x, 7), round(y, 7)): i for i, (x, y) in enumerate(points)}
+    triangles = []
+    for part in constrained_delaunay_triangles(Area(points)).geoms:
+        a, b, c = (number_of[round(x, 7), round(y, 7)] for x, y in part.exterior.coords[:3])
+        triangles.append((a, b, c) if _left_turn(points[a], points[b], points[c]) else (a, c, b))
+    return triangles
+
+
+def _left_turn(a: Point, b: Point, c: Point) -> bool:
+    return (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]) >= -1e-9
+
+
+def _corner_shift(model: Model, before: Array, after: Array) -> Array:
+    """How each point moves on the printed face when the sides meeting there move outward by ``before`` and ``after`` (mm).
+
+    Where two sides run on in one line, the larger move is taken.
+    """
+    first, second = model.out_before, model.out_after
+    cross = first[:, 0] * second[:, 1] - first[:, 1] * second[:, 0]
+    straight = np.abs(cross) < 0.05
+    safe = np.where(straight, 1.0, cross)
+    shift = np.stack([(before * second[:, 1] - after * first[:, 1]) / safe,
+                      (after * first[:, 0] - before * second[:, 0]) / safe], axis=1)
+    larger = np.where((np.abs(before) > np.abs(after))[:, None], before[:, None] * first, after[:, None] * second)
+    return np.where(straight[:, None], larger, shift)

@@ -1,0 +1,1 @@
+"""Readers and writers.  Each writer makes the bytes of one format from a drawing or a pattern; ``atomic`` puts them on disk."""

@@ -1,0 +1,83 @@
+"""Writing files so that nothing is ever half written.
+
+A file is written beside its place, flushed to the disk, then renamed over it.  Whatever goes wrong before the rename leaves what was
+there untouched.
+"""
+
+from __future__ import annotations
+
+import contextlib
+import os
+import shutil
+import tempfile
+from pathlib import Path
+
+from mingei.core.errors import ExportError
+
+
+def write(path: Path, data: bytes, keep: bool = False) -> None:
+    """Put data at path, whole or not at all.
+
+    keep: leave the version before as ``name~`` beside it.
+    Raises ExportError naming the file, the reason and the remedy.
+    """
+    temporary = ""
+    try:
+        path = Path(os.path.realpath(path))  # write through a link, never over it
+        handle, temporary = tempfile.mkstemp(prefix=f".{path.name[:80]}.", suffix=".part", dir=path.parent)
+        with os.fdopen(handle, "wb") as file:
+            file.write(data)
+            file.flush()
+            os.fsync(file.fileno())
+        os.chmod(temporary, path.stat().st_mode & 0o777 if path.exists() else 0o666 & ~_umask())
+        if keep and path.exists():
+            _keep(path)
+        os.replace(temporary, path)
+        _flush_folder(path.parent)
+    except OSError as error:
+        if temporary:
+            with contextlib.suppress(OSError):
+                os.unlink(temporary)
+        raise ExportError(f"it cannot be written ({error.strerror or error})", str(path), _remedy(path)) from None
+    except BaseException:
+        if temporary:
+            with contextlib.suppress(OSError):
+                os.unlink(temporary)
+        raise
+
+
+def _keep(path: Path) -> None:
+    """Keep the version before; when the disk has no room for it, saving matters more."""
+    backup = path.with_name(path.name + "~")
+    with contextlib.suppress(OSError):
+        fresh = backup.with_name(f".{backup.name}.part")
+        fresh.unlink(missing_ok=True)
+        try:
+            os.link(path, fresh)
+        except OSError:
+            shutil.copy2(path, fresh)
+        os.replace(fresh, backup)
+
+
+def _flush_folder(folder: Path) -> None:
+    """Make the rename itself last through a power cut, where the file system can."""
+    with contextlib.suppress(OSError):
+        handle = os.open(folder, os.O_RDONLY)
+        try:
+            os.fsync(handle)
+        finally:
+            os.close(handle)
+
+
+def _umask() -> int:
+    mask = os.umask(0)
+    os.umask(mask)
+    return mask
+
+
+def _remedy(path: Path) -> str:
+    if not path.parent.is_dir():
+        return "choose a folder that exists"
+    if path.is_dir():
+        return "add a file name to the folder"
+    return "choose a folder you may write to with room on its disk"

@@ -1,0 +1,112 @@
+"""One door for every export: the ending of the file's name decides the format."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Mapping
+from pathlib import Path
+from typing import NamedTuple
+
+from mingei.core.build import Build, build
+from mingei.core.drawing import Drawing, flat_drawing
+from mingei.core.errors import ExportError
+from mingei.core.layout.marks import page_drawing
+from mingei.core.layout.place import lay_out
+from mingei.core.layout.sheets import find_sheet
+from mingei.core.pattern import Pattern
+from mingei.core.project import Project
+from mingei.formats import atomic
+
+
+class Wanted(NamedTuple):
+    """What to export: sheet by name ("" for the project's), one piece by name ("" for all), laid out on sheets or bare flat (None:
+    as usual for the format)."""
+
+    sheet: str = ""
+    piece: str = ""
+    layout: bool | None = None
+
+
+def _pdf(project: Project, wanted: Wanted) -> bytes:
+    from mingei.formats.pdf import pdf
+
+    return pdf(_drawings(project, wanted, usual_layout=True))
+
+
+def _one_drawing(project: Project, wanted: Wanted) -> Drawing:
+    drawings = _drawings(project, wanted, usual_layout=False)
+    if len(drawings) > 1:
+        raise ExportError(f"this format holds one drawing and there are {len(drawings)}", "", "name one with --piece, or export a PDF")
+    return drawings[0]
+
+
+def _svg(project: Project, wanted: Wanted) -> bytes:
+    from mingei.formats.svg import svg
+
+    return svg(_one_drawing(project, wanted))
+
+
+def _dxf(project: Project, wanted: Wanted) -> bytes:
+    from mingei.formats.dxf import dxf
+
+    return dxf(_one_drawing(project, wanted))
+
+
+def _fold(project: Project, wanted: Wanted) -> bytes:
+    from mingei.formats.fold_json import fold_file
+
+    builds = [b for b in builds_of(project) if not wanted.piece or any(p.name == wanted.piece for p in b.patterns)]
+    if len(builds) != 1:
+        raise ExportError("a FOLD file holds the pieces of one brief", f"piece {wanted.piece!r}",
+                          f"name one with --piece: {', '.join(p.name for b in builds_of(project) for p in b.patterns)}")
+    return fold_file(builds[0], wanted.piece)
+
+
+class Format(NamedTuple):
+    """A format: its name in words and its writer."""
+
+    words: str
+    write: Callable[[Project, Wanted], bytes]
+
+
+FORMATS: Mapping[str, Format] = {
+    ".pdf": Format("PDF, sheets to print at actual size", _pdf),
+    ".svg": Format("SVG drawing", _svg),
+    ".dxf": Format("DXF drawing for cutting machines", _dxf),
+    ".fold": Format("FOLD, flat and folded form", _fold),
+}
+
+
+def builds_of(project: Project) -> tuple[Build, ...]:
+    """Every brief worked out.  Raises MeasureError, StockError."""
+    return tuple(build(b, project.stock_of(b)) for b in project.briefs)
+
+
+def _patterns(project: Project, piece: str) -> tuple[Pattern, ...]:
+    patterns = tuple(p for b in builds_of(project) for p in b.patterns)
+    chosen = tuple(p for p in patterns if not piece or p.name == piece)
+    if not chosen:
+        raise ExportError("no piece has that name", f"piece {piece!r}", f"choose one of: {', '.join(p.name for p in patterns)}")
+    return chosen
+
+
+def _drawings(project: Project, wanted: Wanted, usual_layout: bool) -> list[Drawing]:
+    patterns = _patterns(project, wanted.piece)
+    if not (usual_layout if wanted.layout is None else wanted.layout):
+        return [flat_drawing(p) for p in patterns]
+    sheet = find_sheet(wanted.sheet or project.sheet)
+    return [page_drawing(page, project.title) for page in lay_out(patterns, sheet)]
+
+
+EVERYTHING = Wanted()
+
+
+def export(project: Project, path: Path, wanted: Wanted = EVERYTHING) -> None:
+    """Write the project to path, in the format of its ending, whole or not at all.
+
+    Raises ExportError, SheetError, MeasureError, StockError.
+    """
+    chosen = FORMATS.get(path.suffix.lower())
+    if chosen is None:
+        raise ExportError(f"{path.suffix or 'a name without an ending'} is not a format Mingei writes", str(path),
+                          f"end the name in {', '.join(FORMATS)}")
+    atomic.write(path, chosen.write(project, wanted))

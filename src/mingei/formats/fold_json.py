@@ -1,0 +1,158 @@
+"""FOLD 1.2: the flat crease pattern and the folded form, face for face, as open JSON.
+
+For each piece a frame pair: the flat in mm (z = 0, printed face up), then the folded form on mid-surfaces, posed in the whole.
+"""
+
+from __future__ import annotations
+
+import json
+import math
+from typing import Any
+
+from mingei import __version__
+from mingei.core import fold
+from mingei.core.build import Build
+from mingei.core.draft import Role
+from mingei.core.errors import ExportError
+from mingei.core.pattern import FlatPanel, Pattern
+from mingei.core.shape import Point, flatten
+
+
+def fold_file(build: Build, piece: str = "") -> bytes:
+    """The pieces of a build, or the one named.
+
+    Raises ExportError naming the pieces there are.
+    """
+    patterns = [p for p in build.patterns if not piece or p.name == piece]
+    if not patterns:
+        raise ExportError("no piece has that name", f"piece {piece!r}", f"choose one of: {', '.join(p.name for p in build.patterns)}")
+    frames = [frame for p in patterns for frame in _frames(p, build)]
+    document: dict[str, Any] = {
+        "file_spec": 1.2, "file_creator": f"Mingei {__version__}", "file_title": build.brief.name,
+        "file_classes": ["singleModel"] if len(patterns) == 1 else ["multiModel"],
+        **frames[0], "file_frames": frames[1:],
+    }
+    return (json.dumps(document, ensure_ascii=False) + "\n").encode()
+
+
+class _Net:
+    """A pattern as vertices, edges and faces; edges shared by two panels are one edge."""
+
+    def __init__(self, pattern: Pattern) -> None:
+        self.pattern = pattern
+        self.flat: list[Point] = []
+        self.at: list[tuple[str, Point]] = []  # a panel that has the vertex, and where in its own coordinates
+        self.edges: list[tuple[int, int]] = []
+        self.kinds: list[int | None] = []
+        self.faces: list[list[int]] = []
+        self.face_edges: list[list[int]] = []
+        self._vertex: dict[tuple[int, int], int] = {}
+        self._edge: dict[tuple[int, int], int] = {}
+        for panel in pattern.panels:
+            self._add(panel)
+
+    def _number(self, panel: FlatPanel, p: Point) -> int:
+        q = panel.frame.apply(p)
+        key = (round(q[0] * 1e5), round(q[1] * 1e5))
+        for near in ((key[0] + i, key[1] + j) for i in (0, 1, -1) for j in (0, 1, -1)):
+            if near in self._vertex and math.dist(self.flat[self._vertex[near]], q) < 1e-5:
+                return self._vertex[near]
+        self._vertex[key] = len(self.flat)
+        self.flat.append(q)
+        self.at.append((panel.name, p))
+        return self._vertex[key]
+
+    def _add(self, panel: FlatPanel) -> None:
+        corners: list[int] = []
+        labels: list[int | None] = []
+        at = panel.path[0].start
+        for segment, label in zip(panel.path, panel.folds, strict=True):
+            for following in flatten(segment):
+                corners.append(self._number(panel, at))
+                labels.append(label)
+                at = following
+        edges = []
+        for a, b, label in zip(corners, (*corners[1:], corners[0]), labels, strict=True):
+            key = (min(a, b), max(a, b))
+            if key not in self._edge:
+                self._edge[key] = len(self.edges)
+                self.edges.append((a, b))
+                self.kinds.append(label)
+            edges.append(self._edge[key])
+        self.faces.append(corners)
+        self.face_edges.append(edges)
+
+
+def _frames(pattern: Pattern, build: Build) -> tuple[dict[str, Any], dict[str, Any]]:
+    net = _Net(pattern)
+    posed = fold.finished(pattern)
+    index = {p.name: i for i, p in enumerate(pattern.panels)}
+    assignment, angles = [], []
+    for kind in net.kinds:
+        turn = 0.0 if kind is None else pattern.folds[kind].angle_deg
+        assignment.append("B" if kind is None else "M" if turn > 0 else "V")
+        angles.append(-turn or 0.0)
+    shared: dict[str, Any] = {
+        "frame_unit": "mm",
+        "edges_vertices": [list(e) for e in net.edges], "edges_assignment": assignment, "edges_foldAngle": angles,
+        "faces_vertices": net.faces, "faces_edges": net.face_edges,
+        "mingei:piece": pattern.name,
+        "mingei:thickness_mm": pattern.stock.caliper_mm,
+        "mingei:faces": [{"name": p.name, "role": str(p.role), "tab": p.role in (Role.TAB, Role.LIP), "layer": p.layer}
+                         for p in pattern.panels],
+        "mingei:seams": _seams(pattern, net, index),
+    }
+    if build.draft.inside_mm:
+        shared["mingei:inside_mm"] = list(build.draft.inside_mm)
+    flat = {
+        "frame_title": f"{pattern.name}, flat", "frame_classes": ["creasePattern"], "frame_attributes": ["2D"],
+        "vertices_coords": [[round(c, 9) for c in p] for p in net.flat], **shared,
+    }
+    folded = {
+        "frame_title": f"{pattern.name}, folded", "frame_classes": ["foldedForm"], "frame_attributes": ["3D"],
+        "vertices_coords": [[round(float(c), 9) for c in fold.place(posed[name], [p])[0]] for name, p in net.at], **shared,
+    }
+    return flat, folded
+
+
+def _seams(pattern: Pattern, net: _Net, index: dict[str, int]) -> list[dict[str, Any]]:
+    """Seams: a is the tab with its hinge, b the host with the edge the tab comes in under; gap_mm is between mid-surfaces."""
+    closures = {c.seam: c for c in fold.closure(pattern)}
+    result = []
+    for seam in pattern.seams:
+        tab, host = pattern.by_name[seam.name], pattern.by_name[seam.host]
+        hinge = [e for e, label in zip(net.face_edges[index[seam.name]], _labels(tab), strict=True) if label is not None]
+        result.append({
+            "name": seam.name, "kind": str(seam.joint),
+            "a": [index[seam.name], hinge],
+            "b": [index[seam.host], _edge_beside(net, index[seam.host], host, seam.host_edge)],
+            "gap_mm": round(closures[seam.name].apart_mm, 9),
+        })
+    for lap in pattern.laps:
+        result.append({"name": lap.name, "kind": "lap" if lap.glued else "open", "a": [index[lap.lower], []], "b": [index[lap.upper], []],
+                       "gap_mm": round(closures[lap.name].apart_mm, 9)})
+    return result
+
+
+def _labels(panel: FlatPanel) -> list[int | None]:
+    return [label for segment, label in zip(panel.path, panel.folds, strict=True) for _ in flatten(segment)]
+
+
+def _edge_beside(net: _Net, face: int, host: FlatPanel, nominal: tuple[Point, Point]) -> list[int]:
+    """The host's edge nearest to, and along, its nominal edge."""
+    (ax, ay), (bx, by) = nominal
+    ux, uy = (bx - ax) / math.dist(*nominal), (by - ay) / math.dist(*nominal)
+    inverse = host.frame.inverse()
+    found = []
+    for number, (p, q) in zip(net.face_edges[face], _sides(net, face), strict=True):
+        (px, py), (qx, qy) = inverse.apply(p), inverse.apply(q)
+        along = (qx - px) * ux + (qy - py) * uy
+        if along > 0.999 * math.hypot(qx - px, qy - py):
+            found.append((abs((px - ax) * uy - (py - ay) * ux), number))
+    least = min(distance for distance, _ in found)
+    return [number for distance, number in found if distance < least + 1e-6]
+
+
+def _sides(net: _Net, face: int) -> list[tuple[Point, Point]]:
+    corners = net.faces[face]
+    return [(net.flat[a], net.flat[b]) for a, b in zip(corners, (*corners[1:], corners[0]), strict=True)]

@@ -1,0 +1,68 @@
+"""SVG: one user unit a millimetre, a group for each ink, true arcs."""
+
+from __future__ import annotations
+
+import math
+import xml.etree.ElementTree as ET
+
+from mingei.core.drawing import LOOKS, Drawing, Ink
+from mingei.core.shape import Arc, Path
+
+
+def number(value: float) -> str:
+    """At most six decimals, no needless zeros, never minus zero."""
+    text = f"{value:.6f}".rstrip("0").rstrip(".")
+    return "0" if text in ("-0", "") else text
+
+
+def svg(drawing: Drawing) -> bytes:
+    """The drawing as one SVG document; y points down in it."""
+    w, h = number(drawing.width), number(drawing.height)
+    root = ET.Element("svg", {"xmlns": "http://www.w3.org/2000/svg", "version": "1.1", "width": f"{w}mm", "height": f"{h}mm",
+                              "viewBox": f"0 0 {w} {h}"})
+    ET.SubElement(root, "title").text = drawing.title
+    for ink in Ink:
+        strokes = [s for s in drawing.strokes if s.ink is ink]
+        if not strokes:
+            continue
+        look = LOOKS[ink]
+        style = {"id": str(ink), "fill": "none", "stroke": "#000000", "stroke-width": number(look.width), "stroke-linejoin": "round"}
+        if look.dashes:
+            style["stroke-dasharray"] = " ".join(number(d) for d in look.dashes)
+        group = ET.SubElement(root, "g", style)
+        for stroke in strokes:
+            ET.SubElement(group, "path", {"d": path_data(stroke.path, drawing.height)})
+    if drawing.texts:
+        words = ET.SubElement(root, "g", {"id": "words", "font-family": "IBM Plex Sans, sans-serif", "fill": "#000000"})
+        for text in drawing.texts:
+            x, y = number(text.at[0]), number(drawing.height - text.at[1])
+            attributes = {"x": x, "y": y, "font-size": number(text.size)}
+            if text.bold:
+                attributes["font-weight"] = "600"
+            if text.middle:
+                attributes["text-anchor"] = "middle"
+                attributes["dy"] = number(0.35 * text.size)
+            if text.turn_deg:
+                attributes["transform"] = f"rotate({number(-text.turn_deg)} {x} {y})"
+            ET.SubElement(words, "text", attributes).text = text.words
+    ET.indent(root, " ")
+    return bytes(ET.tostring(root, encoding="utf-8", xml_declaration=True)) + b"\n"
+
+
+def path_data(path: Path, height: float) -> str:
+    """SVG path commands, y turned down from ``height``; arcs stay arcs."""
+    def at(p: tuple[float, float]) -> str:
+        return f"{number(p[0])} {number(height - p[1])}"
+
+    parts = [f"M{at(path[0].start)}"]
+    for segment in path:
+        if isinstance(segment, Arc):
+            r = number(segment.radius)
+            halves = (0.5, 1.0) if abs(segment.sweep_deg) > 180 else (1.0,)  # a whole circle has no end to aim at
+            for fraction in halves:
+                parts.append(f"A{r} {r} 0 0 {0 if segment.sweep_deg > 0 else 1} {at(segment.at(fraction))}")
+        else:
+            parts.append(f"L{at(segment.end)}")
+    if math.dist(path[-1].end, path[0].start) < 1e-6:
+        parts.append("Z")
+    return " ".join(parts)

@@ -1,0 +1,76 @@
+"""Checks: what must be found is found, what is sound is left alone."""
+
+from __future__ import annotations
+
+import unittest
+from dataclasses import replace
+
+from mingei.core import check
+from mingei.core.build import Build
+from mingei.core.check import Severity
+from mingei.core.layout.sheets import find_sheet
+from mingei.core.stock import Grain, Stock, find_stock
+from tests.support import carton
+
+
+def codes(made: Build, sheet: str = "A4") -> dict[str, Severity]:
+    return {f.code: f.severity for f in check.run(made, find_sheet(sheet))}
+
+
+def measured(made: Build, **facts: object) -> Build:
+    """The build as if these facts had been measured on it."""
+    other = replace(made)
+    other.__dict__.update(facts)
+    return other
+
+
+class Rules(unittest.TestCase):
+    def test_a_sound_carton_has_nothing_graver_than_a_note(self) -> None:
+        self.assertEqual(max(codes(carton()).values()), Severity.NOTE)
+
+    def test_light_card_needs_no_word_at_all(self) -> None:
+        self.assertEqual(codes(carton("card-200")), {})
+
+    def test_a_piece_too_large_for_its_sheet(self) -> None:
+        self.assertEqual(codes(carton(length=250.0))["sheet-small"], Severity.ERROR)
+        self.assertNotIn("sheet-small", codes(carton(length=250.0), "A3"))
+
+    def test_a_tab_made_shorter_is_told_and_one_too_short_for_glue_wants_another_look(self) -> None:
+        self.assertEqual(codes(carton(width=12.0, lip=30.0))["tab-short"], Severity.NOTE)
+        self.assertEqual(codes(carton(tab=4.0))["tab-narrow"], Severity.LOOK)
+
+    def test_heavy_card_is_fed_singly(self) -> None:
+        self.assertIn("feed", codes(carton("card-300")))
+        self.assertNotIn("feed", codes(carton("card-250")))
+
+    def test_board_brings_the_caution_for_knives(self) -> None:
+        self.assertIn("knife", codes(carton("greyboard-10"), "A3"))
+        self.assertNotIn("knife", codes(carton("card-160")))
+
+    def test_folds_across_the_grain(self) -> None:
+        short = replace(find_stock("card-200"), grain=Grain.SHORT)
+        self.assertEqual(codes(carton(short))["grain"], Severity.LOOK)
+        self.assertNotIn("grain", codes(carton(replace(short, grain=Grain.NONE))))
+
+    def test_an_open_seam_is_an_error(self) -> None:
+        made = carton()
+        broken = made.closures[0]._replace(apart_mm=5.0)
+        self.assertEqual(codes(measured(made, closures=(broken,)))["seam-open"], Severity.ERROR)
+
+    def test_a_wrong_cavity_is_an_error_and_a_lip_inside_is_told(self) -> None:
+        made = carton()
+        assert made.cavity is not None
+        found = codes(measured(made, cavity=made.cavity._replace(size=(140.0, 31.0, 18.0), lip_mm=0.4)))
+        self.assertEqual((found["cavity"], found["lip-inside"]), (Severity.ERROR, Severity.NOTE))
+
+    def test_panels_over_each_other_on_the_flat_are_an_error(self) -> None:
+        made = carton()
+        panels = tuple(replace(p, frame=p.frame._replace(x=p.frame.x + 5)) if p.name == "left end" else p for p in made.pattern.panels)
+        slid = replace(made, patterns=(replace(made.pattern, panels=panels),))
+        found = list(check.rules()["overlap"](slid, find_sheet("A4")))
+        self.assertEqual({f.severity for f in found}, {Severity.ERROR})
+
+    def test_the_gravest_comes_first(self) -> None:
+        found = check.run(carton(Stock("x", "x", 320, 0.4), length=250.0, tab=4.0), find_sheet("A4"))
+        self.assertEqual([f.severity for f in found], sorted((f.severity for f in found), reverse=True))
+

@@ -1,0 +1,114 @@
+"""The command line, as a person or a script meets it."""
+
+from __future__ import annotations
+
+import contextlib
+import io
+import json
+import subprocess
+import sys
+from pathlib import Path
+
+from mingei.cli import main
+from mingei.formats import project_file
+from tests.support import InFolder
+
+
+def run(*words: str | Path) -> tuple[int, str, str]:
+    """Exit code, stdout, stderr."""
+    out, err = io.StringIO(), io.StringIO()
+    with contextlib.redirect_stdout(out), contextlib.redirect_stderr(err):
+        code = main([str(w) for w in words])
+    return code, out.getvalue(), err.getvalue()
+
+
+class Working(InFolder):
+    def new(self, *words: str) -> Path:
+        path = self.folder / "x.mingei"
+        code, _, err = run("new", "carton", *words, "-o", path)
+        self.assertEqual((code, err), (0, ""))
+        return path
+
+    def test_from_measures_to_every_format(self) -> None:
+        path = self.new("--set", "length=140mm", "--set", "width=1 1/4 in", "--set", "height=18", "--stock", "card-300")
+        self.assertEqual(project_file.load(path).briefs[0].values["width"], 31.75)
+        for ending, head in ((".pdf", b"%PDF"), (".svg", b"<?xml"), (".dxf", b"  0"), (".fold", b"{")):
+            out = self.folder / f"x{ending}"
+            self.assertEqual(run("export", path, "--to", out), (0, f"{out}\n", ""))
+            self.assertTrue(out.read_bytes().startswith(head))
+
+    def test_sums_over_measures_given_before(self) -> None:
+        path = self.new("--set", "length=200", "--set", "width= =length/5 + 2")
+        self.assertEqual(project_file.load(path).briefs[0].values["width"], 42.0)
+
+    def test_sheet_and_form_can_be_chosen(self) -> None:
+        path = self.new()
+        for words in (("--sheet", "Letter"), ("--layout",), ("--flat",), ("--piece", "carton")):
+            self.assertEqual(run("export", path, "--to", self.folder / "y.svg", *words)[0], 0)
+
+    def test_check_tells_errors_by_its_exit_code(self) -> None:
+        self.assertEqual(run("check", self.new())[0], 0)
+        code, out, _ = run("check", self.new("--set", "length=300"), "--json")
+        self.assertEqual(code, 1)
+        self.assertEqual(json.loads(out)[0]["severity"], "error")
+        self.assertTrue(json.loads(out)[0]["remedy"])
+
+    def test_recipes_as_json(self) -> None:
+        code, out, _ = run("recipes", "--json")
+        (carton,) = [r for r in json.loads(out) if r["id"] == "carton"]
+        self.assertEqual(code, 0)
+        self.assertEqual(carton["inside"], [140, 32, 18])
+        for got, want in zip(carton["outside"], (141.6, 32.8, 19.2), strict=True):
+            self.assertAlmostEqual(got, want)
+        length = next(m for m in carton["measures"] if m["name"] == "length")
+        self.assertEqual(length | {"doc": ""}, {"name": "length", "kind": "length", "default": 140, "min": 20, "max": 600, "choices": [],
+                                                "unit": "mm", "doc": ""})
+        self.assertEqual(next(m for m in carton["measures"] if m["name"] == "opening")["choices"], ["end", "side"])
+
+    def test_stock_as_json(self) -> None:
+        listed = json.loads(run("stock", "--json")[1])
+        self.assertEqual(len(listed), 12)
+        for key in ("id", "name", "grammage_gsm", "caliper_mm", "crease_gain_mm", "sheets"):
+            self.assertIn(key, listed[0])
+
+    def test_lists_for_people(self) -> None:
+        self.assertIn("carton: Slim carton", run("recipes")[1])
+        self.assertIn("card-300", run("stock")[1])
+
+    def test_as_a_module(self) -> None:
+        result = subprocess.run([sys.executable, "-m", "mingei", "--version"], capture_output=True, text=True, check=True)
+        self.assertTrue(result.stdout.startswith("mingei "))
+
+
+class Refusing(InFolder):
+    def test_bad_input_is_one_sentence_and_nothing_is_written(self) -> None:
+        good = self.folder / "good.mingei"
+        run("new", "carton", "-o", good)
+        broken = self.folder / "broken.mingei"
+        broken.write_bytes(good.read_bytes()[:100])
+        out = self.folder / "out.mingei"
+        for words in (
+            ("new", "carton", "--set", "length=0", "-o", out), ("new", "carton", "--set", "length=-5", "-o", out),
+            ("new", "carton", "--set", "length=ten", "-o", out), ("new", "carton", "--set", "length=10 km", "-o", out),
+            ("new", "carton", "--set", "length", "-o", out), ("new", "carton", "--set", "girth=3", "-o", out),
+            ("new", "cartoon", "-o", out), ("new", "carton", "--stock", "gold", "-o", out),
+            ("new", "carton", "--stock", "corrugated-b", "-o", out), ("new", "carton", "--sheet", "B9", "-o", out),
+            ("new", "carton", "-o", self.folder / "out.txt"), ("new", "carton", "-o", self.folder / "no" / "out.mingei"),
+            ("new", "carton"), ("export", good, "--to", self.folder / "out.doc"), ("export", good, "--to", self.folder / "out"),
+            ("export", good, "--to", self.folder / "no" / "out.pdf"), ("export", good, "--to", self.folder / "out.pdf", "--sheet", "A6"),
+            ("export", good, "--to", self.folder / "out.pdf", "--piece", "lid"),
+            ("export", good, "--to", self.folder / "out.fold", "--piece", "lid"),
+            ("export", broken, "--to", self.folder / "out.pdf"), ("export", self.folder / "none.mingei", "--to", self.folder / "out.pdf"),
+            ("check", broken), ("check", self.folder), ("check",), ("window", "--what"), ("window", broken), ("nothing.mingei",),
+        ):
+            with self.subTest(words[:4]):
+                code, printed, err = run(*words)
+                self.assertEqual((code, printed), (2, ""), err)
+                self.assertEqual(err.count("\n"), 1, err)
+                self.assertTrue(err.startswith("mingei: ") and err.endswith(".\n"), err)
+        self.assertEqual(sorted(p.name for p in self.folder.iterdir()), ["broken.mingei", "good.mingei"])
+
+    def test_a_place_that_cannot_be_written_even_by_root(self) -> None:
+        code, _, err = run("new", "carton", "-o", "/proc/x.mingei")
+        self.assertEqual(code, 2)
+        self.assertIn("/proc/x.mingei", err)

@@ -1,0 +1,155 @@
+"""Posing, and the solids that are shown."""
+
+from __future__ import annotations
+
+import math
+import unittest
+
+import numpy as np
+from hypothesis import given
+from hypothesis import strategies as st
+
+from mingei.core import fold
+from mingei.core.build import build
+from mingei.core.project import Brief
+from mingei.core.solid import INSIDE, PRINTED, hit, solids
+from mingei.core.stock import Stock
+from tests.strategies import briefs
+from tests.support import FoldFile, carton
+
+
+class Pose(unittest.TestCase):
+    @given(briefs("carton"), st.floats(0, 1))
+    def test_panels_stay_rigid_at_any_moment(self, made: tuple[Brief, Stock], fraction: float) -> None:
+        for matrix in fold.pose(build(*made).pattern, fraction).values():
+            np.testing.assert_allclose(matrix[:3, :3].T @ matrix[:3, :3], np.eye(3), atol=1e-9)
+            self.assertAlmostEqual(float(np.linalg.det(matrix[:3, :3])), 1.0)
+
+    @given(briefs("carton"), st.floats(0, 1))
+    def test_panels_hold_together_at_their_creases_at_any_moment(self, made: tuple[Brief, Stock], fraction: float) -> None:
+        pattern = build(*made).pattern
+        posed = fold.pose(pattern, fraction)
+        for f in pattern.folds:
+            ends = [[fold.place(posed[name], [pattern.by_name[name].frame.inverse().apply(p)])[0] for p in (f.start, f.end)]
+                    for name in (f.parent, f.child)]
+            np.testing.assert_allclose(ends[0], ends[1], atol=1e-7)
+
+    def test_at_the_start_all_lies_flat(self) -> None:
+        pattern = carton().pattern
+        for name, matrix in fold.pose(pattern, 0.0).items():
+            points = fold.place(matrix, pattern.by_name[name].polygon)
+            np.testing.assert_allclose(points[:, 2], -0.2, atol=1e-9)
+
+    def test_steps_follow_one_another(self) -> None:
+        pattern = carton().pattern
+        count = len(pattern.steps)
+        for number, step in enumerate(pattern.steps):
+            self.assertEqual(fold.progress(pattern, number / count, step), 0.0)
+            self.assertAlmostEqual(fold.progress(pattern, (number + 0.5) / count, step), 0.5)
+            self.assertAlmostEqual(fold.progress(pattern, (number + 1) / count, step), 1.0)
+
+    def test_a_fault_would_be_seen(self) -> None:
+        """A seam whose top stands a millimetre off is reported open."""
+        made = carton()
+        good = fold.closure(made.pattern)[0]
+        self.assertTrue(good.closes)
+        for change in ({"apart_mm": good.apart_mm + 0.02}, {"tilt_deg": 0.1}, {"outside_mm": 0.5}):
+            self.assertFalse(good._replace(**change).closes)
+
+
+class FoldExport(unittest.TestCase):
+    @given(briefs("carton"))
+    def test_every_face_keeps_its_shape(self, made: tuple[Brief, Stock]) -> None:
+        exported = FoldFile(build(*made))
+        for face in exported.faces:
+            flat, folded = exported.flat_points[face], exported.points[face]
+            for step in range(1, len(face)):
+                np.testing.assert_allclose(np.linalg.norm(flat - np.roll(flat, step, axis=0), axis=1),
+                                           np.linalg.norm(folded - np.roll(folded, step, axis=0), axis=1), atol=1e-6)
+
+    @given(briefs("carton"))
+    def test_angles_between_faces_are_those_written(self, made: tuple[Brief, Stock]) -> None:
+        exported = FoldFile(build(*made))
+        owners: dict[int, list[int]] = {}
+        for face, edges in enumerate(exported.data["faces_edges"]):
+            for edge in edges:
+                owners.setdefault(edge, []).append(face)
+        folds = 0
+        for edge, (kind, angle) in enumerate(zip(exported.data["edges_assignment"], exported.data["edges_foldAngle"], strict=True)):
+            self.assertEqual(len(owners[edge]), 1 if kind == "B" else 2)
+            if kind == "B":
+                continue
+            folds += 1
+            a, b = owners[edge]
+            between = math.degrees(math.acos(max(-1.0, min(1.0, float(exported.normal(a) @ exported.normal(b))))))
+            self.assertAlmostEqual(between, abs(angle), places=4)
+            self.assertEqual(kind, "M")
+            self.assertEqual(angle, -90.0)  # mountain folds are negative in FOLD 1.2
+        self.assertEqual(folds, 12)
+
+    @given(briefs("carton"))
+    def test_printed_faces_look_outward(self, made: tuple[Brief, Stock]) -> None:
+        exported = FoldFile(build(*made))
+        middle = np.array(exported.data["mingei:inside_mm"]) / 2
+        for face in range(len(exported.faces)):
+            outward = exported.points[exported.faces[face]].mean(axis=0) - middle
+            self.assertGreater(float(outward @ exported.normal(face)), 0)
+
+    @given(briefs("carton"))
+    def test_seams_stand_one_stack_apart(self, made: tuple[Brief, Stock]) -> None:
+        exported = FoldFile(build(*made))
+        for seam in exported.data["mingei:seams"]:
+            (a, a_edges), (b, b_edges) = seam["a"], seam["b"]
+            apart = (exported.points[exported.faces[b]].mean(axis=0) - exported.points[exported.faces[a]].mean(axis=0)) @ exported.normal(b)
+            self.assertAlmostEqual(float(apart), seam["gap_mm"], places=6)
+            self.assertAlmostEqual(seam["gap_mm"], exported.thickness, places=6)
+            if seam["kind"] in ("tab", "tuck"):
+                self.assertTrue(exported.tabs[a] and not exported.tabs[b])
+                for edges, owner in ((a_edges, a), (b_edges, b)):
+                    self.assertEqual(len(edges), 1)
+                    self.assertIn(edges[0], exported.data["faces_edges"][owner])
+
+    def test_the_document_is_what_the_specification_asks(self) -> None:
+        exported = FoldFile(carton())
+        self.assertEqual(exported.data["file_spec"], 1.2)
+        self.assertEqual(exported.data["frame_classes"], ["creasePattern"])
+        self.assertEqual(exported.folded["frame_classes"], ["foldedForm"])
+        self.assertEqual(exported.data["mingei:inside_mm"], [140.0, 32.0, 18.0])
+        self.assertEqual(sum(exported.tabs), 3)
+        edges = {frozenset(e) for e in exported.data["edges_vertices"]}
+        for face in exported.faces:
+            for a, b in zip(face, (*face[1:], face[0]), strict=True):
+                self.assertIn(frozenset((a, b)), edges)
+
+
+class Solids(unittest.TestCase):
+    @given(briefs("carton"), st.floats(0, 1))
+    def test_triangles_cover_each_panels_two_faces(self, made: tuple[Brief, Stock], fraction: float) -> None:
+        pattern = build(*made).pattern
+        shown = solids(pattern, fraction)
+        sides = np.cross(shown.triangles[:, 1] - shown.triangles[:, 0], shown.triangles[:, 2] - shown.triangles[:, 0])
+        area = np.einsum("ij,ij->i", sides, shown.normals) / 2
+        self.assertLess(-area[area < 0].sum(), 0.01 * area.sum())  # where a mitre ends, a sliver may turn over
+        for index, panel in enumerate(pattern.panels):
+            both = area[(shown.panel == index) & (shown.face != 2)].sum()
+            # mitres give to the outside what they take from the inside
+            self.assertAlmostEqual(both / (2 * panel.area), 1.0, delta=0.06)
+
+    def test_the_shown_outside_is_the_outside(self) -> None:
+        made = carton("greyboard-15")
+        corners = solids(made.pattern).triangles.reshape(-1, 3)
+        np.testing.assert_allclose(corners.max(axis=0) - corners.min(axis=0), made.outside, atol=1e-6)
+
+    def test_a_ray_meets_the_nearest_panel(self) -> None:
+        made = carton()
+        shown = solids(made.pattern)
+        names = [p.name for p in made.pattern.panels]
+        down, middle = np.array([0.0, 0.0, -1.0]), np.array([70.0, 16.0, 100.0])
+        met = hit(shown, middle, down)
+        assert met is not None
+        self.assertEqual(names[met], "top")
+        met = hit(shown, np.array([70.0, 16.0, 5.0]), down)  # from within
+        assert met is not None
+        self.assertEqual(names[met], "base")
+        self.assertIsNone(hit(shown, np.array([70.0, 300.0, 100.0]), down))
+        self.assertEqual({PRINTED, INSIDE, 2}, set(shown.face.tolist()))

@@ -1,0 +1,189 @@
+"""Files read back by independent instruments and measured: PDFium, svgelements, ezdxf."""
+
+from __future__ import annotations
+
+import io
+import math
+import unittest
+from itertools import pairwise
+
+import ezdxf
+import pypdfium2
+import pypdfium2.raw as pdfium
+import svgelements
+from hypothesis import given
+from hypothesis import strategies as st
+
+from mingei.core.build import build
+from mingei.core.drawing import Drawing, Ink, Stroke, flat_drawing
+from mingei.core.layout.marks import page_drawing
+from mingei.core.layout.place import lay_out, sheets_that_do
+from mingei.core.layout.sheets import find_sheet
+from mingei.core.project import Brief
+from mingei.core.shape import Arc, Line, Path, flat_points, path_length
+from mingei.core.stock import Stock
+from mingei.formats.dxf import dxf
+from mingei.formats.pdf import pdf
+from mingei.formats.svg import svg
+from tests.strategies import briefs
+from tests.support import carton
+
+Points = list[tuple[float, float]]
+MM = 25.4 / 72
+
+
+def read_pdf_paths(data: bytes) -> list[tuple[Points, bool]]:
+    """Every stroked path of page 1 as PDFium sees it: points in mm (curves by their ends), and whether it is dashed."""
+    document = pypdfium2.PdfDocument(data)
+    found = []
+    for item in document[0].get_objects(filter=[pdfium.FPDF_PAGEOBJ_PATH]):
+        matrix = item.get_matrix()
+        points: Points = []
+        curve: Points = []
+        for i in range(pdfium.FPDFPath_CountSegments(item)):
+            segment = pdfium.FPDFPath_GetPathSegment(item, i)
+            x, y = pdfium.c_float(), pdfium.c_float()
+            pdfium.FPDFPathSegment_GetPoint(segment, x, y)
+            at = matrix.on_point(x.value, y.value)
+            mm = (at[0] * MM, at[1] * MM)
+            if pdfium.FPDFPathSegment_GetType(segment) == pdfium.FPDF_SEGMENT_BEZIERTO:
+                curve.append(mm)
+                if len(curve) == 3:
+                    points.append(curve[2])
+                    curve = []
+            else:
+                points.append(mm)
+            if pdfium.FPDFPathSegment_GetClose(segment):
+                points.append(points[0])
+        found.append((points, pdfium.FPDFPageObj_GetDashCount(item) > 0))
+    return found
+
+
+def farthest(points: Points, path: Path) -> float:
+    """How far (mm) the farthest of the points lies from the path."""
+    fine = flat_points(path, 1e-3)
+
+    def off(p: tuple[float, float]) -> float:
+        best = math.inf
+        for a, b in pairwise(fine):
+            length2 = max((b[0] - a[0]) ** 2 + (b[1] - a[1]) ** 2, 1e-18)
+            s = max(0.0, min(1.0, ((p[0] - a[0]) * (b[0] - a[0]) + (p[1] - a[1]) * (b[1] - a[1])) / length2))
+            best = min(best, math.dist(p, (a[0] + s * (b[0] - a[0]), a[1] + s * (b[1] - a[1]))))
+        return best
+
+    return max(off(p) for p in points)
+
+
+class Pdf(unittest.TestCase):
+    @given(briefs("carton"))
+    def test_lines_measure_right(self, made: tuple[Brief, Stock]) -> None:
+        pattern = build(*made).pattern
+        sheets = sheets_that_do(pattern)
+        if not sheets:
+            return
+        (page,) = lay_out((pattern,), sheets[0])
+        drawing = page_drawing(page, "any")
+        cut = next(s.path for s in drawing.strokes if s.ink is Ink.CUT)
+        paths = read_pdf_paths(pdf([drawing]))
+        outline = max((p for p, dashed in paths if not dashed), key=len)
+        self.assertLess(farthest(outline, cut), 0.01)
+        scores = sorted(math.dist(p[0], p[-1]) for p, dashed in paths if dashed)
+        wanted = sorted([14.0, *(f.length for f in pattern.folds)])  # one more in the key of lines
+        for got, length in zip(scores, wanted, strict=True):
+            self.assertAlmostEqual(got, length, delta=0.01)
+
+    def test_the_check_bars_measure_100_mm(self) -> None:
+        for sheet in ("A4", "Letter"):
+            (page,) = lay_out((carton().pattern,), find_sheet(sheet))
+            paths = read_pdf_paths(pdf([page_drawing(page, "x")]))
+            lengths = [(abs(p[0][0] - p[-1][0]), abs(p[0][1] - p[-1][1])) for p, _ in paths if len(p) == 2]
+            for bar in ((100.0, 0.0), (0.0, 100.0)):
+                self.assertTrue(any(math.dist(bar, length) < 0.01 for length in lengths), (sheet, bar))
+
+    def test_pages_have_the_size_of_their_sheet_and_ask_for_no_scaling(self) -> None:
+        for name, width, height in (("A4", 210, 297), ("Letter", 215.9, 279.4)):
+            (page,) = lay_out((carton().pattern,), find_sheet(name))
+            data = pdf([page_drawing(page, "x")])
+            size = pypdfium2.PdfDocument(data)[0].get_size()
+            self.assertAlmostEqual(size[0] * MM, width, delta=0.01)
+            self.assertAlmostEqual(size[1] * MM, height, delta=0.01)
+            self.assertIn(b"/PrintScaling /None", data)
+
+    def test_fonts_are_embedded_and_words_can_be_read(self) -> None:
+        (page,) = lay_out((carton().pattern,), find_sheet("A4"))
+        document = pypdfium2.PdfDocument(pdf([page_drawing(page, "Tern Point")]))
+        self.assertIn("Tern Point: carton", document[0].get_textpage().get_text_range())
+        for item in document[0].get_objects(filter=[pdfium.FPDF_PAGEOBJ_TEXT]):
+            self.assertTrue(pdfium.FPDFFont_GetIsEmbedded(pdfium.FPDFTextObj_GetFont(item)))
+
+    def test_the_same_page_gives_the_same_bytes(self) -> None:
+        (page,) = lay_out((carton().pattern,), find_sheet("A4"))
+        self.assertEqual(pdf([page_drawing(page, "x")]), pdf([page_drawing(page, "x")]))
+
+
+class Svg(unittest.TestCase):
+    @given(briefs("carton"))
+    def test_the_cut_line_measures_right(self, made: tuple[Brief, Stock]) -> None:
+        drawing = flat_drawing(build(*made).pattern)
+        cut = next(s.path for s in drawing.strokes if s.ink is Ink.CUT)
+        # 96 units an inch is how the reader counts, so that it proves width, height and viewBox too
+        read = svgelements.SVG.parse(io.BytesIO(svg(drawing)), ppi=25.4)
+        (path,) = [e for e in read.elements() if isinstance(e, svgelements.Path) and e.values.get("id") == "cut"]
+        self.assertAlmostEqual(path.length(error=1e-7), path_length(cut), delta=0.01)
+        box = path.bbox()
+        self.assertAlmostEqual(box[2] - box[0], drawing.width, delta=0.01)
+        self.assertAlmostEqual(box[3] - box[1], drawing.height, delta=0.01)
+
+    def test_groups_are_named_and_arcs_stay_arcs(self) -> None:
+        text = svg(flat_drawing(carton().pattern)).decode()
+        self.assertIn('<g id="cut"', text)
+        self.assertIn('<g id="score-mountain"', text)
+        self.assertEqual(text.count("A"), 6)
+        self.assertRegex(text, r'width="[\d.]+mm" height="[\d.]+mm" viewBox="0 0 [\d.]+ [\d.]+"')
+
+    def test_arcs_turn_the_right_way(self) -> None:
+        for arc in (Arc((5.0, 5.0), 3.0, 0.0, 90.0), Arc((5.0, 5.0), 3.0, 200.0, -130.0), Arc((5.0, 5.0), 3.0, 10.0, 270.0)):
+            drawing = Drawing(10, 10, (Stroke(Ink.CUT, (arc,)),))
+            read = svgelements.SVG.parse(io.BytesIO(svg(drawing)), ppi=25.4)
+            (path,) = [e for e in read.elements() if isinstance(e, svgelements.Path)]
+            middle = path.point(0.5)
+            self.assertLess(math.dist((middle.x, 10 - middle.y), arc.at(0.5)), 1e-4)
+
+
+class Dxf(unittest.TestCase):
+    @given(briefs("carton"))
+    def test_it_is_clean_and_measures_right(self, made: tuple[Brief, Stock]) -> None:
+        drawing = flat_drawing(build(*made).pattern)
+        document = ezdxf.read(io.StringIO(dxf(drawing).decode()))
+        audit = document.audit()
+        self.assertFalse(audit.has_errors or audit.has_fixes)
+        self.assertEqual((document.dxfversion, document.units), ("AC1024", ezdxf.units.MM))
+        for ink in {s.ink for s in drawing.strokes}:
+            length = 0.0
+            for entity in document.modelspace().query(f'*[layer=="{ink}"]'):
+                if entity.dxftype() == "ARC":
+                    length += entity.dxf.radius * math.radians((entity.dxf.end_angle - entity.dxf.start_angle) % 360)
+                else:
+                    length += sum(math.dist(a, b) for a, b in pairwise(entity.get_points("xy")))
+            self.assertAlmostEqual(length, sum(path_length(s.path) for s in drawing.strokes if s.ink is ink), delta=0.01)
+
+    def test_arcs_are_arcs_and_meet_their_lines(self) -> None:
+        document = ezdxf.read(io.StringIO(dxf(flat_drawing(carton().pattern)).decode()))
+        cut = document.modelspace().query('*[layer=="cut"]')
+        arcs = [e for e in cut if e.dxftype() == "ARC"]
+        self.assertEqual(len(arcs), 6)
+        ends = [p for e in cut if e.dxftype() == "LWPOLYLINE" for p in (e.get_points("xy")[0], e.get_points("xy")[-1])]
+        for arc in arcs:
+            for p in (arc.start_point, arc.end_point):
+                self.assertLess(min(math.dist((p.x, p.y), q) for q in ends), 1e-6)
+
+
+class Property(unittest.TestCase):
+    @given(st.floats(0.5, 200), st.floats(0, 360), st.floats(5, 359), st.booleans())
+    def test_a_pdf_arc_stays_on_its_circle(self, radius: float, start: float, sweep: float, back: bool) -> None:
+        arc = Arc((300.0, 300.0), radius, start, -sweep if back else sweep)
+        data = pdf([Drawing(600, 600, (Stroke(Ink.CUT, (Line((300.0, 300.0), arc.start), arc)),))])
+        points = read_pdf_paths(data)[0][0][1:]
+        for p in points:
+            self.assertAlmostEqual(math.dist(p, (300.0, 300.0)), radius, delta=0.01)
+        self.assertLess(math.dist(points[-1], arc.end), 0.01)

@@ -1,0 +1,101 @@
+"""Sheets, placing and the marks round the piece."""
+
+from __future__ import annotations
+
+import unittest
+
+from hypothesis import given
+from hypothesis import strategies as st
+
+from mingei.core.build import build
+from mingei.core.drawing import LOOKS, Ink
+from mingei.core.errors import SheetError
+from mingei.core.layout.marks import CHECK_BAR_MM, page_drawing
+from mingei.core.layout.place import fits, lay_out, room, sheets_that_do
+from mingei.core.layout.sheets import SHEETS, find_sheet
+from mingei.core.project import Brief
+from mingei.core.shape import path_bounds
+from mingei.core.stock import Stock
+from tests.strategies import briefs
+from tests.support import carton
+
+
+class Sheets(unittest.TestCase):
+    def test_a_sizes_are_those_of_iso_216(self) -> None:
+        # ISO 216, table of trimmed sizes, series A
+        for name, size in {"A0": (841, 1189), "A1": (594, 841), "A2": (420, 594), "A3": (297, 420), "A4": (210, 297), "A5": (148, 210),
+                           "A6": (105, 148)}.items():
+            sheet = find_sheet(name)
+            self.assertEqual((sheet.width, sheet.height), size)
+
+    def test_letter_is_eight_and_a_half_by_eleven_inches(self) -> None:
+        sheet = find_sheet("letter")
+        self.assertAlmostEqual(sheet.width, 215.9)
+        self.assertAlmostEqual(sheet.height, 279.4)
+
+    def test_an_unknown_sheet_is_refused(self) -> None:
+        self.assertRaises(SheetError, find_sheet, "foolscap")
+
+
+class Placing(unittest.TestCase):
+    @given(briefs("carton"), st.sampled_from(SHEETS))
+    def test_a_placed_piece_keeps_clear_of_margins_and_marks(self, made: tuple[Brief, Stock], sheet: object) -> None:
+        pattern = build(*made).pattern
+        for one in sheets_that_do(pattern)[:2]:
+            (page,) = lay_out((pattern,), one)
+            moved = [page.move.apply(p) for panel in pattern.panels for p in panel.flat_polygon]
+            space = room(one).grown(1e-6)
+            for x, y in moved:
+                self.assertTrue(space.left <= x <= space.right and space.bottom <= y <= space.top)
+
+    def test_a_piece_too_large_names_the_sheets_that_would_do(self) -> None:
+        with self.assertRaises(SheetError) as caught:
+            lay_out((carton(length=250.0).pattern,), find_sheet("A4"))
+        self.assertIn("choose Legal or Tabloid or A3", str(caught.exception))
+
+    def test_a_piece_too_large_for_all_says_so(self) -> None:
+        with self.assertRaises(SheetError) as caught:
+            lay_out((carton(length=600.0, width=400.0, height=400.0).pattern,), find_sheet("A0"))
+        self.assertIn("make it smaller", str(caught.exception))
+
+    def test_a_larger_sheet_never_refuses_what_a_smaller_takes(self) -> None:
+        pattern = carton().pattern
+        taken = [fits(pattern, find_sheet(f"A{n}")) is not None for n in (5, 4, 3, 2)]
+        self.assertEqual(taken, sorted(taken))
+        self.assertTrue(taken[1])
+
+
+class Marks(unittest.TestCase):
+    def test_two_check_bars_of_exactly_100_mm(self) -> None:
+        (page,) = lay_out((carton().pattern,), find_sheet("A4"))
+        drawing = page_drawing(page, "Tern Point")
+        bars = [s.path[0] for s in drawing.strokes if s.ink is Ink.DRAW and abs(s.path[0].length - CHECK_BAR_MM) < 1e-9]
+        directions = {(b.end[0] > b.start[0], b.end[1] > b.start[1]) for b in bars}
+        self.assertEqual(directions, {(True, False), (False, True)})
+
+    def test_marks_stay_on_the_printable_sheet_and_off_the_piece(self) -> None:
+        for name in ("A4", "Letter", "A3"):
+            (page,) = lay_out((carton().pattern,), find_sheet(name))
+            drawing = page_drawing(page, "x" * 40)
+            piece = path_bounds([s.path for s in drawing.strokes if s.ink is Ink.CUT][:1])
+            for stroke in drawing.strokes:
+                if stroke.ink is Ink.DRAW:
+                    box = path_bounds([stroke.path])
+                    self.assertFalse(box.meets(piece))
+                    self.assertGreaterEqual(min(box.left, box.bottom), page.sheet.margin - 1e-9)
+
+    def test_words_never_stand_upside_down(self) -> None:
+        for made in (carton(), carton(length=60.0, width=90.0), carton(opening="side")):
+            for page in lay_out(made.patterns, find_sheet("A3")):
+                for text in page_drawing(page, "x").texts:
+                    self.assertTrue(-90 < text.turn_deg <= 90, text)
+
+    def test_lines_differ_by_pattern_not_by_colour_alone(self) -> None:
+        self.assertEqual(len({(look.dashes, look.width) for look in LOOKS.values()}), len(LOOKS))
+        self.assertEqual(LOOKS[Ink.CUT].dashes, ())
+        self.assertGreater(max(LOOKS[Ink.MOUNTAIN].dashes), 2 * max(LOOKS[Ink.VALLEY].dashes))
+
+    def test_the_page_says_what_it_is(self) -> None:
+        words = " ".join(t.words for t in page_drawing(lay_out((carton().pattern,), find_sheet("A4"))[0], "Tern Point").texts)
+        for part in ("Tern Point: carton", "Heavy card 300 g", "0.4 mm", "page 1 of 1", "100 %", "mountain fold"):
+            self.assertIn(part, words)

@@ -147,9 +147,9 @@ class Solids(unittest.TestCase):
         down, middle = np.array([0.0, 0.0, -1.0]), np.array([70.0, 16.0, 100.0])
         met = hit(shown, middle, down)
         assert met is not None
-        self.assertEqual(names[met], "top")
+        self.assertEqual(names[met.panel], "top")
         met = hit(shown, np.array([70.0, 16.0, 5.0]), down)  # from within
         assert met is not None
-        self.assertEqual(names[met], "base")
+        self.assertEqual(names[met.panel], "base")
         self.assertIsNone(hit(shown, np.array([70.0, 300.0, 100.0]), down))
         self.assertEqual({PRINTED, INSIDE, 2}, set(shown.face.tolist()))

@@ -1,0 +1,1 @@
+"""The window: stations over one document.  It shows and asks; the core computes."""

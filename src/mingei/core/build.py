@@ -4,14 +4,31 @@ from __future__ import annotations
 
 from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
+from typing import NamedTuple
 
 from mingei.core import fold
+from mingei.core.amend import amend
 from mingei.core.draft import Draft
+from mingei.core.errors import MeasureError
+from mingei.core.length import write_both
 from mingei.core.pattern import Pattern, develop
+from mingei.core.plan.steps import Step, steps
 from mingei.core.project import Brief
 from mingei.core.recipes import Recipe, find_recipe
-from mingei.core.shape import Box
+from mingei.core.shape import Box, Rigid, shifted
 from mingei.core.stock import Stock
+
+
+class Part(NamedTuple):
+    """A panel of a piece, by name; NOTHING is none."""
+
+    piece: str
+    panel: str
+
+
+NOTHING = Part("", "")
+#: Room (mm) between pieces shown side by side.
+_BETWEEN = 15.0
 
 
 @dataclass(frozen=True, eq=False)
@@ -43,6 +60,35 @@ class Build:
         """Size of the folded model, mm."""
         return fold.outside(self.pattern)
 
+    @cached_property
+    def steps(self) -> tuple[Step, ...]:
+        """The folding, step by step."""
+        return steps(self.draft)
+
+    @cached_property
+    def spread(self) -> tuple[Rigid, ...]:
+        """Where each piece is shown when all lie side by side: moves of their flats, lower edges in line."""
+        moves, x = [], 0.0
+        for pattern in self.patterns:
+            moves.append(shifted(x - pattern.box.left, -pattern.box.bottom))
+            x += pattern.box.width + _BETWEEN
+        return tuple(moves)
+
+    @cached_property
+    def spread_box(self) -> Box:
+        """The rectangle round all pieces side by side, mm."""
+        width = sum(p.box.width for p in self.patterns) + _BETWEEN * (len(self.patterns) - 1)
+        return Box(0.0, 0.0, width, max(p.box.height for p in self.patterns))
+
+    @cached_property
+    def parts(self) -> tuple[Part, ...]:
+        """Every panel, numbered as ``solid.assembly`` numbers them."""
+        return tuple(Part(p.name, panel.name) for p in self.patterns for panel in p.panels)
+
+    def pattern_of(self, part: Part) -> Pattern | None:
+        """The piece a part belongs to, when this build has it."""
+        return next((p for p in self.patterns if p.name == part.piece and part.panel in p.by_name), None)
+
     @property
     def blank(self) -> Box:
         """The rectangle the first piece is cut from, mm."""
@@ -68,6 +114,25 @@ def build(brief: Brief, stock: Stock) -> Build:
     recipe = find_recipe(brief.recipe)
     values = recipe.accept(brief.values)
     recipe.accept_stock(stock)
-    drafted = recipe.draft(values)
+    drafted = amend(recipe.draft(values), brief.seams)
     patterns = tuple(replace(p, copies=p.copies * brief.copies) for p in develop(drafted, stock))
     return Build(brief, recipe, stock, drafted, patterns)
+
+
+def fit_into(brief: Brief, stock: Stock, axis: int, mm: float) -> Brief:
+    """The brief with the inside measure along an axis (0 length, 1 width, 2 height) at which the folded model is ``mm`` outside.
+
+    What the walls take up is measured on the folded model itself and settles at once where it does not depend on the size.
+    Raises MeasureError when the recipe has no such measure, cannot build it, or never comes to that size.
+    """
+    recipe = find_recipe(brief.recipe)
+    if axis >= len(recipe.inside):
+        raise MeasureError(f"a {recipe.title.lower()} is not measured inside", recipe.id, "change its measures one by one")
+    name = recipe.inside[axis]
+    for _ in range(6):
+        made = build(brief, stock)
+        over = made.outside[axis] - mm
+        if abs(over) <= 1e-6:
+            return brief
+        brief = brief.with_measure(name, float(brief.values[name]) - over)
+    raise MeasureError(f"no {name} gives {write_both(mm)} outside", name, "change the inside measure instead")

@@ -13,7 +13,7 @@ or, for a lap, one panel lying face to face on another.
 
 from __future__ import annotations
 
-from dataclasses import dataclass, field
+from dataclasses import dataclass
 from enum import StrEnum
 from typing import NamedTuple
 
@@ -44,6 +44,7 @@ class Joint(StrEnum):
     GLUE_TAB = "tab"
     TUCK = "tuck"
     LAP = "lap"
+    TAPE = "tape"
 
 
 class Plain(NamedTuple):
@@ -51,18 +52,22 @@ class Plain(NamedTuple):
 
 
 class Over(NamedTuple):
-    """A free edge that covers a panel standing square to it on a layer, and stops at its outer face."""
+    """A free edge that covers a panel standing square to it, and stops at that panel's outer face."""
 
-    layer: int
+    panel: str
 
 
 class Against(NamedTuple):
-    """A free edge that meets the inner face of a panel standing square to it on a layer."""
+    """A free edge that meets the inner face of a panel standing square to it."""
 
-    layer: int
+    panel: str
 
 
-Edge = Plain | Over | Against
+class Within(NamedTuple):
+    """A free edge that keeps inside the faces the brief measures, whatever stands there."""
+
+
+Edge = Plain | Over | Against | Within
 
 
 class EdgeRef(NamedTuple):
@@ -114,10 +119,10 @@ class Fold:
 
 @dataclass(frozen=True)
 class Seam:
-    """A tab on the carrier's edge that lands inside the host, along the host's edge.
+    """A tab on the carrier's edge that lands inside the host, along the host's edge; the host covers the carrier there.
 
-    name: the seam's, and its tab panel's; depth_mm: how deep a tab is asked for; round_mm: radius of its free corners;
-    angle_deg, step: of the fold between carrier and tab.
+    A TAPE seam has no tab: the two edges meet and are taped outside.  name: the seam's, and its tab panel's; depth_mm: how deep
+    a tab is asked for; round_mm: radius of its free corners; angle_deg, step: of the fold between carrier and tab.
     """
 
     name: str
@@ -169,11 +174,11 @@ class Piece:
         raise GeometryError("no such panel", f"piece {self.name}, panel {name}")
 
 
-class StepNote(NamedTuple):
-    """A moment in the order of folding, in a maker's words."""
+class Dimension(NamedTuple):
+    """A measure shown on the drawing: the side of a panel whose nominal length it is."""
 
-    step: int
-    text: str
+    measure: str
+    side: EdgeRef
 
 
 @dataclass(frozen=True)
@@ -187,4 +192,4 @@ class Draft:
     pieces: tuple[Piece, ...]
     inside_mm: tuple[float, float, float] | None = None
     measured: Measured = Measured.INSIDE
-    steps: tuple[StepNote, ...] = field(default=())
+    dimensions: tuple[Dimension, ...] = ()

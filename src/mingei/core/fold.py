@@ -19,7 +19,7 @@ from shapely import points as make_points
 from shapely.geometry import Polygon as Area
 
 from mingei.core.draft import Role
-from mingei.core.pattern import FlatFold, FlatPanel, Pattern
+from mingei.core.pattern import FlatFold, FlatPanel, Mate, Pattern
 from mingei.core.shape import Point
 from mingei.core.tolerance import TOLERANCE
 
@@ -144,6 +144,17 @@ def closure(pattern: Pattern) -> tuple[Closure, ...]:
         wanted = abs(b.layer - a.layer) * pattern.stock.caliper_mm
         results.append(Closure(name, apart, wanted, tilt, past))
     return tuple(results)
+
+
+def edges_apart(pattern: Pattern, mate: Mate) -> float:
+    """How far (mm) the middles of a seam's two nominal edges stand from each other on the folded mid-surfaces: for a taped seam, about
+    half a caliper along each panel's normal."""
+    done = finished(pattern)
+    ends = []
+    for name, (a, b) in ((mate.carrier, mate.carrier_line), (mate.host, mate.host_line)):
+        middle = pattern.by_name[name].frame.inverse().apply(((a[0] + b[0]) / 2, (a[1] + b[1]) / 2))
+        ends.append(place(done[name], [middle])[0])
+    return float(np.linalg.norm(ends[0] - ends[1]))
 
 
 def _reach_past(points: Matrix, host: Area) -> float:

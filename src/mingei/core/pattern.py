@@ -12,11 +12,12 @@ import math
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 from functools import cached_property, lru_cache
+from typing import NamedTuple
 
 from mingei.core import joint
-from mingei.core.draft import Against, Crease, Draft, EdgeRef, Fold, Joint, Lap, Over, Panel, Piece, Placement, Role, Seam
+from mingei.core.draft import Against, Crease, Draft, EdgeRef, Fold, Joint, Lap, Over, Panel, Piece, Placement, Plain, Role, Seam, Within
 from mingei.core.errors import GeometryError
-from mingei.core.offset import Measured, crease_gain, mid_depth, setback, stop_against, stop_over
+from mingei.core.offset import RELIEF_MM, Measured, crease_gain, mid_depth, setback, stop_against, stop_over
 from mingei.core.shape import (
     STAY,
     Box,
@@ -116,6 +117,21 @@ class FlatSeam:
     host_edge: tuple[Point, Point]
 
 
+class Mate(NamedTuple):
+    """The two edges a seam joins, as lines on the flat (mm), whether a tab joins them or tape.
+
+    key: the seam's number in its piece, the same on both edges.
+    """
+
+    key: int
+    seam: str
+    joint: Joint
+    carrier: str
+    host: str
+    carrier_line: tuple[Point, Point]
+    host_line: tuple[Point, Point]
+
+
 @dataclass(frozen=True, eq=False)
 class Pattern:
     """One piece, flat, ready to be cut and scored.
@@ -133,6 +149,7 @@ class Pattern:
     seams: tuple[FlatSeam, ...]
     laps: tuple[Lap, ...]
     cuts: tuple[Path, ...]
+    mates: tuple[Mate, ...] = ()
     copies: int = 1
 
     @cached_property
@@ -183,10 +200,11 @@ class _Developer:
         self.folds: list[Fold] = list(piece.folds)
         self.flat_folds: list[FlatFold] = []
         self.seams: list[FlatSeam] = []
+        self.tabs = [s for s in piece.seams if s.joint is not Joint.TAPE]
 
     def pattern(self) -> Pattern:
         work = {p.name: self._outline(p) for p in self.piece.panels}
-        for seam in self.piece.seams:
+        for seam in self.tabs:
             tab, fold = self._tab(seam)
             work[tab.panel.name] = tab
             self.folds.append(fold)
@@ -196,7 +214,15 @@ class _Developer:
         folds = tuple(self._flat_fold(fold, line, frames) for fold, line in zip(self.folds, lines, strict=True))
         cut = [moved(s, p.frame) for p in panels for s, f in zip(p.path, p.folds, strict=True) if f is None]
         return Pattern(self.piece.name, self.stock, self.piece.root, self.piece.placement, self.measured, panels, folds,
-                       tuple(self.seams), self.piece.laps, chain(cut), self.piece.copies)
+                       tuple(self.seams), self.piece.laps, chain(cut), self._mates(frames), self.piece.copies)
+
+    def _mates(self, frames: Mapping[str, Rigid]) -> tuple[Mate, ...]:
+        def line(edge: EdgeRef) -> tuple[Point, Point]:
+            outline, frame = self.piece.panel(edge.panel).outline, frames[edge.panel]
+            return frame.apply(outline[edge.edge]), frame.apply(outline[(edge.edge + 1) % len(outline)])
+
+        return tuple(Mate(number, s.name, s.joint, s.carrier.panel, s.host.panel, line(s.carrier), line(s.host))
+                     for number, s in enumerate(self.piece.seams, 1))
 
     # -- sides -------------------------------------------------------------------------------------------
 
@@ -225,15 +251,19 @@ class _Developer:
             if here in (fold.a, fold.b):
                 other = self.piece.panel(fold.b.panel if here == fold.a else fold.a.panel)
                 return self._fold_offset(panel.layer, other.layer, fold.signed_deg)
+        rule = panel.edge_rule(edge)
         for seam in self.piece.seams:
             if here == seam.carrier:
-                return self._fold_offset(panel.layer, self._tab_layer(seam), seam.angle_deg)
-        rule = panel.edge_rule(edge)
+                if seam.joint is not Joint.TAPE:
+                    return self._fold_offset(panel.layer, self._tab_layer(seam), seam.angle_deg)
+                rule = Against(seam.host.panel)
+            elif here == seam.host and isinstance(rule, Plain):
+                rule = Over(seam.carrier.panel)
         if isinstance(rule, Over):
-            return stop_over(rule.layer, self.t)
+            return stop_over(self.piece.panel(rule.panel).layer, self.t)
         if isinstance(rule, Against):
-            return stop_against(rule.layer, self.t)
-        return 0.0
+            return stop_against(self.piece.panel(rule.panel).layer, self.t)
+        return -RELIEF_MM if isinstance(rule, Within) else 0.0
 
     # -- seams -------------------------------------------------------------------------------------------
 
@@ -245,7 +275,7 @@ class _Developer:
         h0, h1 = host.outline[edge], host.outline[(edge + 1) % count]
         length = math.dist(h0, h1)
         to_tab = mapping(h0, h1, (0.0, 0.0), (length, 0.0))
-        others = {s.host.edge for s in self.piece.seams if s.host.panel == host.name and s is not seam}
+        others = {s.host.edge for s in self.tabs if s.host.panel == host.name and s is not seam}
         start = joint.Corner(_inside_deg(host.outline, edge), (edge - 1) % count in others)
         end = joint.Corner(_inside_deg(host.outline, (edge + 1) % count), (edge + 1) % count in others)
         opposite = bool(others - {(edge - 1) % count, (edge + 1) % count})

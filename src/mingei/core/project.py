@@ -10,15 +10,19 @@ from __future__ import annotations
 import json
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, fields, replace
+from itertools import count
 from typing import Any, TypeAlias
 
-from mingei.core.errors import MingeiError, ProjectError
+from mingei.core.amend import CHOICES, SeamChange, amend, seams
+from mingei.core.draft import Joint
+from mingei.core.errors import MeasureError, MingeiError, ProjectError
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.recipes import Value, Values, find_recipe
 from mingei.core.stock import DEFAULT_STOCK_ID, Grain, Stock, find_stock
 
 VERSION = 1
 MOST_COPIES = 999
+MOST_NOTES = 100_000
 
 #: Unknown keys with their values as JSON text, which is frozen and can be compared.
 Extra: TypeAlias = tuple[tuple[str, str], ...]
@@ -28,7 +32,8 @@ Extra: TypeAlias = tuple[tuple[str, str], ...]
 class Brief:
     """One thing to be made: recipe, measures (mm, degrees, choices by name), stock, how many.
 
-    measures holds every measure of the recipe, in the recipe's order, each accepted by it.
+    measures holds every measure of the recipe, in the recipe's order, each accepted by it; seams: changes made by hand, one a seam;
+    notes: the person's own words.
     """
 
     name: str
@@ -36,6 +41,8 @@ class Brief:
     measures: tuple[tuple[str, Value], ...]
     stock: str = DEFAULT_STOCK_ID
     copies: int = 1
+    seams: tuple[SeamChange, ...] = ()
+    notes: str = ""
     extra: Extra = ()
 
     @property
@@ -50,6 +57,16 @@ class Brief:
         recipe = find_recipe(self.recipe)
         recipe.measure(name)
         return replace(self, measures=tuple(recipe.accept({**self.values, name: value}).items()))
+
+    def with_seam(self, change: SeamChange) -> Brief:
+        """The brief with one seam changed by hand.  Raises MeasureError when its tab cannot be moved so."""
+        drafted = find_recipe(self.recipe).draft(self.values)
+        if change.seam not in seams(drafted):
+            raise MeasureError("no seam has that name", f"seam {change.seam!r}", f"the names are: {', '.join(seams(drafted))}")
+        amend(drafted, (change,))
+        kept = tuple(c for c in self.seams if c.seam != change.seam)
+        untouched = not change.moved and change.joint is seams(drafted)[change.seam].joint
+        return replace(self, seams=kept if untouched else (*kept, change))
 
     def with_stock(self, stock: Stock) -> Brief:
         """The brief in another stock.  Raises StockError when the recipe cannot be built from it."""
@@ -70,6 +87,7 @@ class Project:
     stocks: tuple[Stock, ...] = ()
     unit: str = "mm"
     sheet: str = "A4"
+    notes: str = ""
     extra: Extra = ()
 
     def stock_of(self, brief: Brief) -> Stock:
@@ -77,7 +95,16 @@ class Project:
 
     def with_brief(self, number: int, brief: Brief) -> Project:
         briefs = (*self.briefs[:number], brief, *self.briefs[number + 1:])
+        return self.with_briefs(briefs)
+
+    def with_briefs(self, briefs: tuple[Brief, ...]) -> Project:
+        """Other briefs, at least one; the file carries just the stocks they use."""
         return replace(self, briefs=briefs, stocks=_used(briefs, self.stocks))
+
+    def free_name(self, wish: str) -> str:
+        """The name, or the name with a number, that no brief has yet."""
+        taken = {b.name for b in self.briefs}
+        return next(n for n in (wish, *(f"{wish} {i}" for i in count(2))) if n not in taken)
 
 
 def new_brief(recipe_id: str, values: Values | None = None, stock: Stock | None = None, name: str = "") -> Brief:
@@ -101,6 +128,38 @@ def _used(briefs: tuple[Brief, ...], own: tuple[Stock, ...]) -> tuple[Stock, ...
     return tuple(find_stock(i, own) for i in ids)
 
 
+def differences(before: Project, after: Project) -> tuple[str, ...]:
+    """What differs between two states of a project, a sentence each, without full stops; empty when they are the same."""
+    said = [f"{name} was {a or 'empty'!s}, is now {b or 'empty'!s}" for name, a, b in
+            (("the title", before.title, after.title), ("the unit", before.unit, after.unit), ("the sheet", before.sheet, after.sheet))
+            if a != b]
+    if before.notes != after.notes:
+        said.append("the notes differ")
+    old, new = ({b.name: b for b in p.briefs} for p in (before, after))
+    said += [f"{name} was added" for name in new if name not in old] + [f"{name} was removed" for name in old if name not in new]
+    for name in (n for n in new if n in old):
+        said += _brief_differences(old[name], new[name])
+    if not said and before != after:
+        said.append("the order of things, or what another program wrote in the file, differs")
+    return tuple(said)
+
+
+def _brief_differences(a: Brief, b: Brief) -> list[str]:
+    if a.recipe != b.recipe:
+        return [f"{b.name}: another construction"]
+    recipe = find_recipe(b.recipe)
+    said = []
+    for key, value in b.values.items():
+        measure, was = recipe.measure(key), a.values[key]
+        if value != was:
+            shown = [dict(measure.choices).get(str(v)) or (measure.write(v) if isinstance(v, float) else v) for v in (was, value)]
+            said.append(f"{b.name}: {measure.title.lower()} was {shown[0]}, is now {shown[1]}")
+    said += [f"{b.name}: {word} was {x}, is now {y}"
+             for word, x, y in (("stock", a.stock, b.stock), ("copies", a.copies, b.copies)) if x != y]
+    said += [f"{b.name}: {word} differ" for word, x, y in (("seams", a.seams, b.seams), ("notes", a.notes, b.notes)) if x != y]
+    return said
+
+
 # -- plain data --------------------------------------------------------------------------------------------
 
 
@@ -111,13 +170,20 @@ def to_data(project: Project) -> dict[str, Any]:
         "title": project.title,
         "unit": project.unit,
         "sheet": project.sheet,
-        "briefs": [
-            {"name": b.name, "recipe": b.recipe, "stock": b.stock, "copies": b.copies, "measures": dict(b.measures), **_thaw(b.extra)}
-            for b in project.briefs
-        ],
+        **({"notes": project.notes} if project.notes else {}),
+        "briefs": [_brief_data(b) for b in project.briefs],
         "stocks": [stock_data(s) for s in project.stocks],
         **_thaw(project.extra),
     }
+
+
+def _brief_data(b: Brief) -> dict[str, Any]:
+    data: dict[str, Any] = {"name": b.name, "recipe": b.recipe, "stock": b.stock, "copies": b.copies, "measures": dict(b.measures)}
+    if b.seams:
+        data["amendments"] = [{"kind": "seam", "seam": c.seam, "joint": str(c.joint), "moved": c.moved} for c in b.seams]
+    if b.notes:
+        data["notes"] = b.notes
+    return data | _thaw(b.extra)
 
 
 def stock_data(stock: Stock) -> dict[str, Any]:
@@ -154,8 +220,9 @@ def from_data(data: Any) -> Project:
         sheet = find_sheet(_text(top.get("sheet", "A4"), "sheet")).name
     except MingeiError as error:
         raise ProjectError(error.sentence, "key 'sheet'", error.remedy) from None
-    known = {"mingei", "title", "unit", "sheet", "briefs", "stocks"}
-    return Project(_text(top.get("title", ""), "title"), briefs, _used(briefs, stocks), unit, sheet, _freeze(top, known))
+    known = {"mingei", "title", "unit", "sheet", "briefs", "stocks", "notes"}
+    return Project(_text(top.get("title", ""), "title"), briefs, _used(briefs, stocks), unit, sheet,
+                   _text(top.get("notes", ""), "notes", MOST_NOTES), _freeze(top, known))
 
 
 def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
@@ -166,6 +233,9 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         measures = tuple(recipe.accept(given).items())
         stock = find_stock(_text(entry.get("stock", DEFAULT_STOCK_ID), f"{place}.stock"), stocks)
         recipe.accept_stock(stock)
+        changes = tuple(_amendment(a, f"{place}.amendments[{i}]")
+                        for i, a in enumerate(_list(entry.get("amendments", []), f"{place}.amendments")))
+        amend(recipe.draft(dict(measures)), changes)
     except ProjectError:
         raise
     except MingeiError as error:
@@ -174,7 +244,20 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
     if not isinstance(copies, int) or isinstance(copies, bool) or not 1 <= copies <= MOST_COPIES:
         raise ProjectError(f"{copies!r} is not a number of copies", f"{place}.copies", f"write 1 to {MOST_COPIES}")
     name = _text(entry.get("name", recipe.title), f"{place}.name")
-    return Brief(name, recipe.id, measures, stock.id, copies, _freeze(entry, {"name", "recipe", "stock", "copies", "measures"}))
+    known = {"name", "recipe", "stock", "copies", "measures", "amendments", "notes"}
+    return Brief(name, recipe.id, measures, stock.id, copies, changes, _text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
+                 _freeze(entry, known))
+
+
+def _amendment(data: Any, place: str) -> SeamChange:
+    entry = _mapping(data, place)
+    if entry.get("kind") != "seam":
+        raise ProjectError(f"{entry.get('kind')!r} is not a kind of amendment this Mingei knows", f"{place}.kind",
+                           "open it with the Mingei that saved it")
+    joint, moved = entry.get("joint"), entry.get("moved", False)
+    if joint not in list(CHOICES) or not isinstance(moved, bool):
+        raise ProjectError("that is no way to hold a seam", place, f"write a joint ({', '.join(CHOICES)}) and moved as true or false")
+    return SeamChange(_text(entry.get("seam"), f"{place}.seam"), Joint(joint), moved)
 
 
 def _stock(data: Any, place: str) -> Stock:
@@ -215,9 +298,9 @@ def _list(value: Any, place: str) -> list[Any]:
     return value
 
 
-def _text(value: Any, place: str) -> str:
-    if not isinstance(value, str) or len(value) > 2000:
-        raise ProjectError("a text of at most 2000 characters belongs here", f"key {place!r}", "write one in quotes")
+def _text(value: Any, place: str, most: int = 2000) -> str:
+    if not isinstance(value, str) or len(value) > most:
+        raise ProjectError(f"a text of at most {most} characters belongs here", f"key {place!r}", "write one in quotes")
     return value
 
 

@@ -136,10 +136,20 @@ def solids(pattern: Pattern, fraction: float = 1.0) -> Solids:
     )
 
 
-def hit(shape: Solids, origin: Array, direction: Array) -> int | None:
-    """The number of the panel a ray meets first, or None.
+class Hit(NamedTuple):
+    """Where a ray meets a model: the panel's number, the face, the point and the face's normal, mm."""
 
-    origin, direction: (3,), mm.  (Moeller and Trumbore, Fast minimum storage ray/triangle intersection, 1997.)
+    panel: int
+    face: int
+    point: tuple[float, float, float]
+    normal: tuple[float, float, float]
+
+
+def hit(shape: Solids, origin: Array, direction: Array, section: tuple[float, float, float, float] | None = None) -> Hit | None:
+    """What a ray meets first, or None.
+
+    origin, direction: (3,), mm; section (a, b, c, d): what lies where ax + by + cz + d < 0 is not there.
+    (Moeller and Trumbore, Fast minimum storage ray/triangle intersection, 1997.)
     """
     a, b, c = shape.triangles[:, 0], shape.triangles[:, 1], shape.triangles[:, 2]
     e1, e2 = b - a, c - a
@@ -152,9 +162,44 @@ def hit(shape: Solids, origin: Array, direction: Array) -> int | None:
     v = (q @ direction) / safe
     distance = (e2 * q).sum(axis=1) / safe
     met = (np.abs(det) >= 1e-12) & (u >= 0) & (v >= 0) & (u + v <= 1) & (distance > 0)
+    if section is not None:
+        way, start = np.array(section[:3]), float(np.dot(section[:3], origin)) + section[3]
+        with np.errstate(invalid="ignore"):
+            met &= start + distance * float(way @ direction) >= 0
     if not met.any():
         return None
-    return int(shape.panel[int(np.where(met, distance, np.inf).argmin())])
+    first = int(np.where(met, distance, np.inf).argmin())
+    point = origin + direction * distance[first]
+    return Hit(int(shape.panel[first]), int(shape.face[first]), _triple(point), _triple(shape.normals[first]))
+
+
+def _triple(v: Array) -> tuple[float, float, float]:
+    return float(v[0]), float(v[1]), float(v[2])
+
+
+def assembly(patterns: Sequence[Pattern], fraction: float = 1.0, apart: float = 0.0) -> Solids:
+    """All pieces of a thing as one model, panels numbered through; ``apart`` 0 in place .. 1 exploded.
+
+    Exploded, each piece moves away from the middle of the whole along the line of its own middle, by the size of the whole.
+    """
+    parts = [solids(p, fraction) for p in patterns]
+    if len(parts) == 1:
+        return parts[0]
+    if apart > 0:
+        middles = [(part.triangles.min(axis=(0, 1)) + part.triangles.max(axis=(0, 1))) / 2 for part in parts]
+        whole = np.concatenate([part.triangles.reshape(-1, 3) for part in parts])
+        low, high = whole.min(axis=0), whole.max(axis=0)
+        size = float(np.linalg.norm(high - low))
+        for number, middle in enumerate(middles):
+            way = middle - (low + high) / 2
+            length = float(np.linalg.norm(way))
+            # pieces about one middle part upwards, in their order
+            step = way / length * size if length > 1e-6 * size else np.array([0.0, 0.0, size * number])
+            part = parts[number]
+            parts[number] = part._replace(triangles=part.triangles + step * apart, edges=part.edges + step * apart)
+    counts = np.cumsum([0, *(len(p.panels) for p in patterns[:-1])])
+    parts = [part._replace(panel=part.panel + first, edge_panel=part.edge_panel + first) for part, first in zip(parts, counts, strict=True)]
+    return Solids(*(np.concatenate(columns) for columns in zip(*parts, strict=True)))
 
 
 def _mitre(angle_deg: float) -> float:

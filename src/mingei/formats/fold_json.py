@@ -12,7 +12,7 @@ from typing import Any
 from mingei import __version__
 from mingei.core import fold
 from mingei.core.build import Build
-from mingei.core.draft import Role
+from mingei.core.draft import Joint, Role
 from mingei.core.errors import ExportError
 from mingei.core.pattern import FlatPanel, Pattern
 from mingei.core.shape import Point, flatten
@@ -128,10 +128,22 @@ def _seams(pattern: Pattern, net: _Net, index: dict[str, int]) -> list[dict[str,
             "b": [index[seam.host], _edge_beside(net, index[seam.host], host, seam.host_edge)],
             "gap_mm": round(closures[seam.name].apart_mm, 9),
         })
+    for mate in pattern.mates:
+        if mate.joint is Joint.TAPE:
+            ends = [[index[name], _edge_beside(net, index[name], pattern.by_name[name], _own(pattern, name, line))]
+                    for name, line in ((mate.carrier, mate.carrier_line), (mate.host, mate.host_line))]
+            result.append({"name": mate.seam, "kind": str(mate.joint), "a": ends[0], "b": ends[1],
+                           "gap_mm": round(fold.edges_apart(pattern, mate), 9)})
     for lap in pattern.laps:
         result.append({"name": lap.name, "kind": "lap" if lap.glued else "open", "a": [index[lap.lower], []], "b": [index[lap.upper], []],
                        "gap_mm": round(closures[lap.name].apart_mm, 9)})
     return result
+
+
+def _own(pattern: Pattern, name: str, line: tuple[Point, Point]) -> tuple[Point, Point]:
+    """A line of the flat in a panel's own coordinates."""
+    inverse = pattern.by_name[name].frame.inverse()
+    return inverse.apply(line[0]), inverse.apply(line[1])
 
 
 def _labels(panel: FlatPanel) -> list[int | None]:

@@ -4,9 +4,15 @@ from __future__ import annotations
 
 import math
 import xml.etree.ElementTree as ET
+from collections.abc import Iterable
+from typing import TYPE_CHECKING
 
 from mingei.core.drawing import LOOKS, Drawing, Ink
 from mingei.core.shape import Arc, Path
+
+if TYPE_CHECKING:
+    import numpy as np
+    from numpy.typing import NDArray
 
 
 def number(value: float) -> str:
@@ -45,6 +51,23 @@ def svg(drawing: Drawing) -> bytes:
             if text.turn_deg:
                 attributes["transform"] = f"rotate({number(-text.turn_deg)} {x} {y})"
             ET.SubElement(words, "text", attributes).text = text.words
+    ET.indent(root, " ")
+    return bytes(ET.tostring(root, encoding="utf-8", xml_declaration=True)) + b"\n"
+
+
+def shaded_svg(faces: Iterable[tuple[NDArray[np.float64], tuple[int, ...]]], width: int, height: int, title: str) -> bytes:
+    """A picture of filled polygons in painting order.
+
+    faces: points (n, 2), 0..1 from left to right and bottom to top, and a colour (r, g, b) 0..255; width, height: user units.
+    """
+    root = ET.Element("svg", {"xmlns": "http://www.w3.org/2000/svg", "version": "1.1", "width": str(width), "height": str(height),
+                              "viewBox": f"0 0 {width} {height}"})
+    ET.SubElement(root, "title").text = title
+    group = ET.SubElement(root, "g", {"id": "folded", "stroke-width": "0.6", "stroke-linejoin": "round"})
+    for points, colour in faces:
+        tint = "#{:02x}{:02x}{:02x}".format(*colour)
+        at = " ".join(f"{number(x * width)},{number((1 - y) * height)}" for x, y in points.tolist())
+        ET.SubElement(group, "polygon", {"points": at, "fill": tint, "stroke": tint})
     ET.indent(root, " ")
     return bytes(ET.tostring(root, encoding="utf-8", xml_declaration=True)) + b"\n"
 

@@ -11,11 +11,12 @@ import pkgutil
 from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 from enum import IntEnum
-from functools import cache
-from typing import TypeAlias
+from functools import cache, lru_cache
+from typing import NamedTuple, TypeAlias
 
-from mingei.core.build import Build
+from mingei.core.build import NOTHING, Build, Part
 from mingei.core.layout.sheets import Sheet
+from mingei.core.project import Brief
 
 
 class Severity(IntEnum):
@@ -26,15 +27,29 @@ class Severity(IntEnum):
     ERROR = 3
 
 
+class Fix(NamedTuple):
+    """A remedy that can be carried out at one press: what the button says, and what is in force afterwards (None: as it is)."""
+
+    words: str
+    brief: Brief | None = None
+    sheet: str | None = None
+
+
 @dataclass(frozen=True)
 class Finding:
-    """One thing found.  place: a panel, seam or measure; sentence and remedy without a full stop."""
+    """One thing found.
+
+    place: a panel, seam or measure, in words; sentence and remedy without a full stop; part: the panel or seam to look at;
+    fix: the remedy, where it can be carried out.
+    """
 
     code: str
     severity: Severity
     sentence: str
     place: str
     remedy: str = ""
+    part: Part = NOTHING
+    fix: Fix | None = None
 
     def __str__(self) -> str:
         end = f"; {self.remedy}." if self.remedy else "."
@@ -61,6 +76,7 @@ def rules() -> dict[str, Rule]:
     return dict(_RULES)
 
 
+@lru_cache(maxsize=128)
 def run(build: Build, sheet: Sheet) -> tuple[Finding, ...]:
     """All findings on a build to be made from a sheet, gravest first."""
     found = [finding for check in rules().values() for finding in check(build, sheet)]

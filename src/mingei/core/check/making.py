@@ -2,17 +2,18 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterator
 from itertools import combinations
 
 from shapely.geometry import Polygon as Area
 
-from mingei.core.build import Build
-from mingei.core.check import Finding, Severity, rule
+from mingei.core.build import Build, Part
+from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.draft import Joint
-from mingei.core.layout.place import fits, too_large
+from mingei.core.layout.place import fits, sheets_that_do, too_large
 from mingei.core.layout.sheets import Sheet
-from mingei.core.length import write_mm
+from mingei.core.length import write_both, write_mm
 from mingei.core.pattern import Pattern
 from mingei.core.shape import bounds
 
@@ -54,7 +55,7 @@ def overlap(build: Build, sheet: Sheet) -> Iterator[Finding]:
     for pattern in build.patterns:
         for a, b in _overlapping(pattern):
             yield Finding("overlap", Severity.ERROR, f"on the flat it lies over {b}", f"panel {a}",
-                          "make the piece longer or the flaps shorter")
+                          "make the piece longer or the flaps shorter", Part(pattern.name, a))
 
 
 def _overlapping(pattern: Pattern) -> Iterator[tuple[str, str]]:
@@ -70,7 +71,9 @@ def sheet_small(build: Build, sheet: Sheet) -> Iterator[Finding]:
     for pattern in build.patterns:
         if fits(pattern, sheet) is None:
             error = too_large(pattern, sheet)
-            yield Finding("sheet-small", Severity.ERROR, error.sentence, error.place, error.remedy)
+            larger = sheets_that_do(pattern)[:1]
+            fix = Fix(f"Use {larger[0].name}", sheet=larger[0].name) if larger else None
+            yield Finding("sheet-small", Severity.ERROR, error.sentence, error.place, error.remedy, fix=fix)
 
 
 @rule("tab-short")
@@ -78,13 +81,14 @@ def tab_short(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """Say when a tab had to be made shorter than asked, and when it is too short for glue."""
     for pattern in build.patterns:
         for seam in pattern.seams:
+            part = Part(pattern.name, seam.name)
             if seam.joint is Joint.GLUE_TAB and seam.depth_mm < TAB_LEAST_MM:
                 yield Finding("tab-narrow", Severity.LOOK, f"its tab is only {write_mm(seam.depth_mm, 1)} deep", f"seam {seam.name}",
-                              "use thin double-sided tape or enlarge the box")
+                              "use thin double-sided tape or enlarge the box", part)
             elif seam.depth_mm < seam.asked_mm - 1e-6:
                 yield Finding("tab-short", Severity.NOTE,
                               f"shortened from {write_mm(seam.asked_mm, 1)} to {write_mm(seam.depth_mm, 1)}, "
-                              f"all that the {seam.host} has room for", f"seam {seam.name}")
+                              f"all that the {seam.host} has room for", f"seam {seam.name}", part=part)
 
 
 @rule("feed")
@@ -93,6 +97,17 @@ def feed(build: Build, sheet: Sheet) -> Iterator[Finding]:
     if build.stock.grammage_gsm > FEED_SINGLY_GSM and build.stock.kind == "card":
         yield Finding("feed", Severity.NOTE, f"{build.stock.grammage_gsm:g} g/m² may jam in a stack", "printer",
                       "feed one sheet at a time, within what the printer's maker allows")
+
+
+@rule("taped")
+def taped(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """A seam without a tab needs tape, of a length worth knowing beforehand."""
+    for pattern in build.patterns:
+        for mate in pattern.mates:
+            if mate.joint is Joint.TAPE:
+                tape = write_both(math.dist(*mate.carrier_line))
+                yield Finding("taped", Severity.NOTE, f"it has no tab and is taped outside: {tape} of tape", f"seam {mate.seam}",
+                              "cut the tape before you begin", Part(pattern.name, mate.seam))
 
 
 @rule("knife")

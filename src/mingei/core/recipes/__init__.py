@@ -98,7 +98,8 @@ class Measure:
 class Recipe:
     """One construction.
 
-    draft: from accepted values to the draft; checked values only.  thinnest, thickest: caliper in mm it may be built from.
+    draft: from accepted values to the draft; checked values only.  inside: names of the measures that are the cavity's length, width
+    and height, where it has one.  thinnest, thickest: caliper in mm it may be built from.
     contradictions: called with accepted values, raises MeasureError when they cannot hold together.
     """
 
@@ -111,6 +112,7 @@ class Recipe:
     thinnest: float
     thickest: float
     contradictions: Callable[[Values], None] = lambda values: None
+    inside: tuple[str, ...] = ()
 
     def measure(self, name: str) -> Measure:
         """Raises MeasureError naming those there are."""

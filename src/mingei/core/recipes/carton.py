@@ -10,7 +10,7 @@ the base.  Sides of a rectangle are numbered 0 bottom, 1 right, 2 top, 3 left of
 from __future__ import annotations
 
 from mingei.core.draft import (
-    Against,
+    Dimension,
     Draft,
     EdgeRef,
     Fold,
@@ -22,7 +22,7 @@ from mingei.core.draft import (
     Placement,
     Role,
     Seam,
-    StepNote,
+    Within,
 )
 from mingei.core.offset import RELIEF_MM
 from mingei.core.recipes import Kind, Measure, Recipe, Values
@@ -35,25 +35,11 @@ _FLAP_TAPER = 0.12
 #: Radius (mm) of the free corners of tab and lips: a round corner finds its way in.
 _LIP_ROUND_MM = 4.0
 
-#: The order of folding for each opening: what folds in which step, and what to say then.
+#: The order of folding for each opening.
 _ORDER = {
-    END: (
-        (("front tab",), "Fold the tab of the front in."),
-        (("front", "back"), "Raise front and back."),
-        (("top",), "Bring the top over and glue it down on the tab."),
-        (("flaps",), "Fold the four small flaps in."),
-        (("left lip", "right lip"), "Fold both lips in."),
-        (("left end",), "Glue the left end: on its two flaps, and its lip under the top."),
-        (("right end",), "Fill, then close the right end: its lip tucks under the top."),
-    ),
-    SIDE: (
-        (("back", "back flaps"), "Raise the back and fold its two small flaps in."),
-        (("left lip", "right lip"), "Fold both lips in."),
-        (("left end", "right end"), "Raise both ends and glue them on the flaps of the back."),
-        (("top",), "Bring the top over and glue it down on the two lips."),
-        (("front flaps", "front tab"), "Fold the tab and the two small flaps of the front in."),
-        (("front",), "Fill, then close the front: its tab tucks under the top."),
-    ),
+    END: (("front tab",), ("front", "back"), ("top",), ("flaps",), ("left lip", "right lip"), ("left end",), ("right end",)),
+    SIDE: (("back", "back flaps"), ("left lip", "right lip"), ("left end", "right end"), ("top",), ("front flaps", "front tab"),
+           ("front",)),
 }
 
 
@@ -65,22 +51,22 @@ def _small_flap(name: str, hinge: float, depth: float) -> Panel:
     """Lies inside the end, between base and top; side 0 is its hinge."""
     lean = _FLAP_TAPER * min(depth, hinge)
     outline = ((0.0, 0.0), (hinge, 0.0), (hinge - lean, depth), (lean, depth))
-    return Panel(name, outline, 0, Role.FLAP, ((1, Against(0)), (3, Against(0))))
+    return Panel(name, outline, 0, Role.FLAP, ((1, Within()), (3, Within())))
 
 
 def draft_carton(values: Values) -> Draft:
     """length, width, height: inside, mm; opening; tab, lip: depths asked for, mm."""
     length, width, height = (float(values[k]) for k in ("length", "width", "height"))
     opening = str(values["opening"])
-    steps = {name: number for number, (names, _) in enumerate(_ORDER[opening], 1) for name in names}
+    steps = {name: number for number, names in enumerate(_ORDER[opening], 1) for name in names}
 
-    ends = tuple(Panel(f"{side} end", _rectangle(width, height), 1, Role.FLAP, ((1, Over(0)), (3, Over(0))))
-                 for side in ("left", "right"))
+    ends = tuple(Panel(name, _rectangle(width, height), 1, Role.FLAP, ((1, Over(right)), (3, Over(left))))
+                 for name, right, left in (("left end", "front", "back"), ("right end", "back", "front")))
     walls = (
         Panel("base", _rectangle(length, width)),
         Panel("front", _rectangle(length, height)),
         Panel("back", _rectangle(length, height)),
-        Panel("top", _rectangle(length, width), 1, edges=((0, Over(0)), (1, Over(1)), (3, Over(1)))),
+        Panel("top", _rectangle(length, width), 1),
     )
     flap_depth = min(width / 2 - RELIEF_MM, height)
     flaps = tuple(_small_flap(f"{wall} {side} flap", height, flap_depth) for wall in ("front", "back") for side in ("left", "right"))
@@ -110,8 +96,8 @@ def draft_carton(values: Values) -> Draft:
                  for side in ("left", "right") for wall in ("front", "back"))
     placement = Placement((0.0, width, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
     piece = Piece("carton", "base", placement, (*walls, *ends, *flaps), folds, seams, laps)
-    notes = tuple(StepNote(number, text) for number, (_, text) in enumerate(_ORDER[opening], 1))
-    return Draft((piece,), (length, width, height), steps=notes)
+    dimensions = (Dimension("length", EdgeRef("top", 0)), Dimension("width", EdgeRef("base", 3)), Dimension("height", EdgeRef("back", 3)))
+    return Draft((piece,), (length, width, height), dimensions=dimensions)
 
 
 def _length(name: str, default: float, minimum: float, maximum: float, doc: str, label: str = "") -> Measure:
@@ -135,4 +121,5 @@ RECIPE = Recipe(
     draft=draft_carton,
     thinnest=0.1,
     thickest=1.5,
+    inside=("length", "width", "height"),
 )

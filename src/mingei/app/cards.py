@@ -1,0 +1,287 @@
+"""The cards at the side of a station: measures, stock, what comes of them, what to look at again."""
+
+from __future__ import annotations
+
+import math
+
+from PySide6.QtCore import QSize, Qt
+from PySide6.QtWidgets import QButtonGroup, QFrame, QGridLayout, QHBoxLayout, QLabel, QPushButton, QToolButton, QVBoxLayout, QWidget
+
+from mingei.app import theme
+from mingei.app.document import Document
+from mingei.app.fields import ChoiceField, LengthField, QuietCombo
+from mingei.app.words import t
+from mingei.core.amend import SeamChange, why_fixed
+from mingei.core.draft import Joint
+from mingei.core.errors import MingeiError
+from mingei.core.length import write_both, write_inches, write_mm
+from mingei.core.recipes import Kind, Measure, find_recipe
+from mingei.core.stock import CATALOGUE, Stock
+
+
+class Card(QFrame):
+    """A sheet of paper on the ground, with a heading."""
+
+    def __init__(self, heading: str, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setObjectName("card")
+        self.setAccessibleName(heading)
+        self.body = QVBoxLayout(self)
+        self.body.setContentsMargins(12, 9, 12, 11)
+        self.body.setSpacing(6)
+        self.heading = QLabel(heading)
+        self.heading.setObjectName("cardTitle")
+        self.body.addWidget(self.heading)
+
+
+class MeasuresCard(Card):
+    """Every measure of the brief's recipe as a live field."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(t("Measures"), parent)
+        self.document = document
+        self.lengths: dict[str, LengthField] = {}
+        self.choices: dict[str, ChoiceField] = {}
+        self._recipe = ""
+        self._fields: list[QWidget] = []
+        document.changed.connect(self.refresh)
+        self.refresh()
+
+    def refresh(self) -> None:
+        brief = self.document.brief
+        if brief.recipe != self._recipe:
+            self._make(brief.recipe)
+        unit = self.document.project.unit
+        for name, value in brief.measures:
+            if isinstance(value, float) and name in self.lengths:
+                field = self.lengths[name]
+                if field.unit != unit:
+                    field.set_unit(unit)
+                field.show_value(value)
+            elif isinstance(value, str):
+                self.choices[name].show_value(value)
+
+    def _make(self, recipe_id: str) -> None:
+        for old in self._fields:
+            self.body.removeWidget(old)
+            old.deleteLater()
+        self.lengths, self.choices, self._fields = {}, {}, []
+        recipe = find_recipe(recipe_id)
+        self._recipe = recipe_id
+        self.heading.setText(t(recipe.title))
+        for measure in recipe.measures:
+            field = self._field(measure)
+            self._fields.append(field)
+            self.body.addWidget(field)
+
+    def _field(self, measure: Measure) -> QWidget:
+        if measure.kind is Kind.CHOICE:
+            choice = ChoiceField(measure)
+            choice.chosen.connect(lambda value, name=measure.name: self.document.set_measure(name, value))
+            self.choices[measure.name] = choice
+            return choice
+        hint = t("{doc}. From {least} to {most}. Write mm, cm or inches (3 7/8 in), or a sum after an equals sign (=width*2). "
+                 "The arrow keys change it step by step.",
+                 doc=t(measure.doc), least=measure.write(measure.minimum), most=measure.write(measure.maximum))
+        field = LengthField(t(measure.title), hint[:1].upper() + hint[1:])
+        field.names = lambda: {k: v for k, v in self.document.brief.measures if isinstance(v, float)}
+        field.edited.connect(lambda mm, name=measure.name: self._edit(name, mm))
+        self.lengths[measure.name] = field
+        return field
+
+    def _edit(self, name: str, mm: float) -> None:
+        field = self.lengths[name]
+        try:
+            self.document.set_measure(name, mm)
+            field.show_value(mm)
+        except MingeiError as error:
+            field.refuse(error)
+
+
+class StockCard(Card):
+    """What it is made from."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(t("Stock"), parent)
+        self.document = document
+        self.box = QuietCombo()
+        self.box.setAccessibleName(t("Stock"))
+        self.box.setToolTip(t("Thickness decides where every fold goes. People know a sheet by its grammage; measure yours if you can: "
+                              "ten sheets together, divided by ten."))
+        self.note = QLabel()
+        self.note.setObjectName("quiet")
+        self.note.setWordWrap(True)
+        self.reason = QLabel()
+        self.reason.setObjectName("reason")
+        self.reason.setWordWrap(True)
+        self.reason.hide()
+        for widget in (self.box, self.note, self.reason):
+            self.body.addWidget(widget)
+        self._stocks: list[Stock] = []
+        self.box.activated.connect(self._choose)
+        document.changed.connect(self.refresh)
+        self.refresh()
+
+    def refresh(self) -> None:
+        own = self.document.project.stocks
+        stocks = [*own, *(s for s in CATALOGUE if s.id not in {o.id for o in own})]
+        stocks.sort(key=lambda s: s.caliper_mm)
+        if stocks != self._stocks:
+            self._stocks = stocks
+            self.box.clear()
+            self.box.addItems([t(s.name) for s in stocks])
+        stock = self.document.project.stock_of(self.document.brief)
+        self.box.setCurrentIndex(next(i for i, s in enumerate(stocks) if s.id == stock.id))
+        self.note.setText(t("{caliper} thick, {grammage} g/m²", caliper=write_mm(stock.caliper_mm), grammage=f"{stock.grammage_gsm:g}"))
+        self.reason.hide()
+
+    def _choose(self, index: int) -> None:
+        try:
+            self.document.set_stock(self._stocks[index])
+        except MingeiError as error:
+            self.refresh()
+            self.reason.setText(str(error))
+            self.reason.show()
+
+
+class FactsCard(Card):
+    """What comes of it: sizes measured on the folded model, the blank, card and mass."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(t("What you get"), parent)
+        self.document = document
+        self.grid = QGridLayout()
+        self.grid.setHorizontalSpacing(10)
+        self.grid.setVerticalSpacing(3)
+        self.grid.setColumnStretch(1, 1)
+        self.body.addLayout(self.grid)
+        self.values: dict[str, QLabel] = {}
+        for row, (key, words, hint) in enumerate((
+            ("inside", t("Inside"), t("Measured between the solid panels of the folded model, not assumed.")),
+            ("outside", t("Outside"), t("What it must itself fit into.")),
+            ("blank", t("Blank"), t("The rectangle the flat is cut from.")),
+            ("card", t("Card"), t("Area of the flat, and what it weighs in this stock.")),
+        )):
+            name, value = QLabel(words), QLabel()
+            name.setObjectName("quiet")
+            value.setObjectName("figure")
+            value.setWordWrap(True)
+            value.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
+            for label in (name, value):
+                label.setToolTip(hint)
+            value.setAccessibleName(words)
+            self.grid.addWidget(name, row, 0, Qt.AlignmentFlag.AlignTop)
+            self.grid.addWidget(value, row, 1)
+            self.values[key] = value
+        document.changed.connect(self.refresh)
+        self.refresh()
+
+    def refresh(self) -> None:
+        build, unit = self.document.build, self.document.project.unit
+
+        def sizes(*mm: float) -> str:
+            """In the person's unit, named once."""
+            if unit == "in":
+                return " × ".join(write_inches(v).removesuffix(" in") for v in mm) + " in"
+            return " × ".join(write_mm(v).removesuffix(" mm") for v in mm) + " mm"
+
+        self.values["inside"].setText(sizes(*build.cavity.size) if build.cavity else "–")
+        self.values["outside"].setText(sizes(*build.outside))
+        self.values["blank"].setText(sizes(build.blank.width, build.blank.height))
+        self.values["card"].setText(t("{area} cm², {mass} g", area=f"{build.area_mm2 / 100:.0f}", mass=f"{build.mass_g:.1f}"))
+        self.values["blank"].setToolTip(f"{write_both(build.blank.width)} × {write_both(build.blank.height)}")
+
+
+class SeamCard(Card):
+    """The seam that was tapped: how it is held, and which panel carries its tab.  Hidden while none is chosen."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(t("Seam"), parent)
+        self.document = document
+        self.words = QLabel()
+        self.words.setObjectName("quiet")
+        self.words.setWordWrap(True)
+        self.body.addWidget(self.words)
+        self.held = QButtonGroup(self)
+        row = QHBoxLayout()
+        row.setSpacing(6)
+        self.joints: dict[Joint, QPushButton] = {}
+        for joint, title, hint in (
+            (Joint.GLUE_TAB, t("Glue"), t("A tab, glued inside the other panel.")),
+            (Joint.TUCK, t("Tuck"), t("The same tab, left without glue: it slides in and opens again.")),
+            (Joint.TAPE, t("Tape"), t("No tab: the two edges meet and are taped outside.")),
+        ):
+            button = QPushButton(title)
+            button.setCheckable(True)
+            button.setToolTip(hint)
+            button.setAccessibleName(t("Hold the seam: {how}", how=title))
+            button.clicked.connect(lambda _=False, joint=joint: self._hold(joint))
+            self.held.addButton(button)
+            self.joints[joint] = button
+            row.addWidget(button)
+        self.body.addLayout(row)
+        self.move_tab = QPushButton()
+        self.move_tab.clicked.connect(self._move)
+        self.body.addWidget(self.move_tab)
+        self.reason = QLabel()
+        self.reason.setObjectName("quiet")
+        self.reason.setWordWrap(True)
+        self.body.addWidget(self.reason)
+        document.selected.connect(lambda _: self.refresh())
+        document.changed.connect(self.refresh)
+        self.refresh()
+
+    def seam(self) -> str:
+        """The seam in hand, or ""."""
+        name = self.document.selection.panel
+        return name if name in self.document.seam_names() else ""
+
+    def refresh(self) -> None:
+        name = self.seam()
+        self.setVisible(bool(name))
+        if not name:
+            return
+        pattern, mate = next((p, m) for p in self.document.build.patterns for m in p.mates if m.seam == name)
+        self.heading.setText(t("Seam {number}: {name}", number=mate.key, name=t(name)))
+        length = write_both(math.dist(*mate.carrier_line))
+        if mate.joint is Joint.TAPE:
+            self.words.setText(t("{a} meets {b} along {length}.", a=t(mate.carrier).capitalize(), b=t(mate.host), length=length))
+        else:
+            depth = next(s.depth_mm for s in pattern.seams if s.name == name)
+            self.words.setText(t("On the {a}, {depth} deep; lands inside the {b}. {length} long.", a=t(mate.carrier), b=t(mate.host),
+                                 depth=write_mm(depth), length=length))
+        self.joints[mate.joint].setChecked(True)
+        fixed = "" if self.document.seam_in_force(name).moved else why_fixed(find_recipe(self.document.brief.recipe).draft(
+            self.document.brief.values), name)
+        self.move_tab.setText(t("Move the tab to the {panel}", panel=t(mate.host)))
+        self.move_tab.setToolTip(t("The other panel then carries the tab and this one closes over it."))
+        self.move_tab.setEnabled(not fixed)
+        self.move_tab.setVisible(mate.joint is not Joint.TAPE)
+        self.reason.setText(t("The tab cannot move: {reason}.", reason=fixed) if fixed else "")
+        self.reason.setVisible(bool(fixed))
+
+    def _hold(self, joint: Joint) -> None:
+        self._apply(self.document.seam_in_force(self.seam())._replace(joint=joint))
+
+    def _move(self) -> None:
+        now = self.document.seam_in_force(self.seam())
+        self._apply(now._replace(moved=not now.moved))
+
+    def _apply(self, change: SeamChange) -> None:
+        try:
+            self.document.set_seam(change)
+        except MingeiError as error:
+            self.refresh()
+            self.reason.setText(str(error))
+            self.reason.show()
+
+
+def tool(icon_name: str, words: str, hint: str = "") -> QToolButton:
+    """A small button with an icon, a name for those who do not see it, and a reason."""
+    button = QToolButton()
+    button.setIcon(theme.icon(icon_name))
+    button.setProperty("icon_name", icon_name)
+    button.setIconSize(QSize(18, 18))
+    button.setAccessibleName(words)
+    button.setToolTip(hint or words)
+    return button

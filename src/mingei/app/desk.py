@@ -1,0 +1,277 @@
+"""What lies on the desk: opening, saving, exporting, and never losing any of it."""
+
+from __future__ import annotations
+
+import hashlib
+import os
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtCore import QCoreApplication, QLockFile, QObject, Qt, QThreadPool, Signal
+from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
+
+from mingei.app.document import Document
+from mingei.app.recovery import Autosave
+from mingei.app.settings import Settings
+from mingei.app.words import t
+from mingei.app.workers import Job, Progress
+from mingei.core.errors import MingeiError
+from mingei.core.project import Project, differences, new_brief, new_project
+from mingei.formats import atomic, project_file, recovery
+from mingei.formats.export import FORMATS, export
+
+_DIFFERENCES_SHOWN = 8
+Buttons = QMessageBox.StandardButton
+
+
+class Desk(QObject):
+    """The files of one window.  said: a quiet word; shown: a project was put on the bench."""
+
+    said = Signal(str)
+    shown = Signal()
+
+    def __init__(self, document: Document, settings: Settings, state: Path, window: QWidget) -> None:
+        super().__init__(window)
+        self.document = document
+        self.settings = settings
+        self.state = state
+        self.window = window
+        self.jobs: list[Job] = []
+        self.autosave = Autosave(document, self.recovery_folder, self)
+        self.autosave.failed.connect(lambda error: self.said.emit(t("Your changes could not be kept aside: {error}", error=error)))
+        self._lock: QLockFile | None = None
+
+    @property
+    def recovery_folder(self) -> Path:
+        return self.state / "recovery"
+
+    # -- beginning and opening -----------------------------------------------------------------------------------
+
+    def new(self, recipe_id: str) -> None:
+        """Begin another project with one thing in it."""
+        if self.may_leave():
+            brief = new_brief(recipe_id)
+            self._show(new_project(brief, t("Untitled"), self.settings.unit, self.settings.sheet), None)
+
+    def open(self) -> None:
+        name, _ = QFileDialog.getOpenFileName(self.window, t("Open a project"), self._folder(), t("Mingei projects (*.mingei)"))
+        if name:
+            self.open_file(Path(name))
+
+    def open_file(self, path: Path) -> bool:
+        """Open a project; a file that cannot be read is said, and what is on the bench stays.  Returns whether it was opened."""
+        try:
+            project = project_file.load(path)
+        except MingeiError as error:
+            self.settings.forget(path)
+            self.complain(t("This cannot be opened"), error)
+            return False
+        if not self.may_leave():
+            return False
+        lock = self._lock_for(path)
+        if lock is None:
+            box = QMessageBox(QMessageBox.Icon.Warning, "Mingei", t("{name} is open in another window already.", name=path.name),
+                              Buttons.Open | Buttons.Cancel, self.window)
+            box.setInformativeText(t("What is saved last there or here replaces the other. The version before is kept with ~ at its end."))
+            box.setDefaultButton(Buttons.Cancel)
+            if box.exec() != Buttons.Open:
+                return False
+        self.settings.remember(path)
+        self._show(project, path, lock)
+        return True
+
+    def show_demo(self, project: Project) -> None:
+        """Put the demo on the bench; it is saved elsewhere, never over itself."""
+        if self.may_leave():
+            self._show(project, None)
+
+    def _show(self, project: Project, path: Path | None, lock: QLockFile | None = None, clean: bool = True) -> None:
+        self._unlock()
+        self._lock = lock
+        self.document.open(project, path, clean)
+        self.shown.emit()
+
+    def _lock_for(self, path: Path) -> QLockFile | None:
+        """A lock on a project file, held in the state folder so that nothing is left beside the file; None when another holds it.
+
+        Locks of processes that are gone do not count.
+        """
+        folder = self.state / "locks"
+        try:
+            folder.mkdir(parents=True, exist_ok=True)
+        except OSError:
+            return QLockFile("")  # nowhere to lock: nobody can be warned
+        name = hashlib.sha256(os.path.realpath(path).encode("utf-8", "surrogatepass")).hexdigest()[:32]
+        lock = QLockFile(str(folder / f"{name}.lock"))
+        lock.setStaleLockTime(0)
+        return lock if lock.tryLock(0) else None
+
+    def _unlock(self) -> None:
+        if self._lock is not None:
+            self._lock.unlock()
+            self._lock = None
+
+    # -- saving --------------------------------------------------------------------------------------------------
+
+    def save(self) -> bool:
+        """Save; ask for a name when there is none.  Returns whether a save was begun."""
+        return self.save_as() if self.document.path is None else self.save_to(self.document.path)
+
+    def save_as(self) -> bool:
+        suggestion = str(Path(self._folder()) / f"{_file_stem(self.document)}.mingei")
+        name, _ = QFileDialog.getSaveFileName(self.window, t("Save the project"), suggestion, t("Mingei projects (*.mingei)"))
+        if not name:
+            return False
+        path = Path(name)
+        return self.save_to(path if path.suffix == project_file.SUFFIX else path.with_name(path.name + project_file.SUFFIX))
+
+    def save_to(self, path: Path) -> bool:
+        """Save in the background under a path."""
+        document, project = self.document, self.document.project
+
+        def done() -> None:
+            if path != document.path:
+                self._unlock()
+                self._lock = self._lock_for(path)
+            document.saved(path, project)
+            self.settings.remember(path)
+
+        self.run(lambda progress: project_file.save(project, path), t("Saved {name}", name=path.name), t("This cannot be saved"), done)
+        return True
+
+    def export(self) -> None:
+        """Ask where to, then export; the ending decides the format."""
+        filters = ";;".join(f"{t(f.words)} (*{ending})" for ending, f in FORMATS.items())
+        suggestion = str(Path(self._folder()) / f"{_file_stem(self.document)}.pdf")
+        name, chosen = QFileDialog.getSaveFileName(self.window, t("Export"), suggestion, filters)
+        if name:
+            path = Path(name)
+            if path.suffix.lower() not in FORMATS:
+                path = path.with_name(path.name + chosen.rpartition("*")[2].rstrip(")"))
+            self.export_to(path)
+
+    def export_to(self, path: Path) -> None:
+        """Write the project to path in the background."""
+        project = self.document.project
+
+        def work(progress: Progress) -> None:
+            progress.stop_if_asked()
+            export(project, path)
+
+        self.run(work, t("Exported {name}", name=path), t("This cannot be exported"))
+
+    def write(self, path: Path, data: bytes) -> None:
+        """Write a picture in the background."""
+        self.run(lambda progress: atomic.write(path, data), t("Saved {name}", name=path), t("This cannot be saved"))
+
+    def ask_picture(self, stem: str) -> Path | None:
+        """Where a picture of a view shall go: .png or .svg."""
+        suggestion = str(Path(self._folder()) / f"{stem}.png")
+        name, chosen = QFileDialog.getSaveFileName(self.window, t("Save a picture"), suggestion,
+                                                   t("PNG picture (*.png);;SVG drawing (*.svg)"))
+        if not name:
+            return None
+        path = Path(name)
+        return path if path.suffix.lower() in (".png", ".svg") else path.with_name(path.name + (".svg" if "svg" in chosen else ".png"))
+
+    # -- after a crash -------------------------------------------------------------------------------------------
+
+    def offer_recovery(self) -> bool:
+        """Offer back work that a crash left behind, oldest first.  Returns whether some of it is on the bench now."""
+        for orphan in recovery.orphans(self.recovery_folder):
+            saved = orphan.on_disk()
+            if saved == orphan.project:
+                recovery.remove(orphan.kept_in)
+                continue
+            box = QMessageBox(QMessageBox.Icon.Question, "Mingei", t("Work on {name} was not saved when Mingei stopped.",
+                              name=orphan.path.name if orphan.path else orphan.project.title or t("a new project")),
+                              Buttons.Open | Buttons.Discard | Buttons.Cancel, self.window)
+            box.button(Buttons.Open).setText(t("Bring it back"))
+            box.button(Buttons.Discard).setText(t("Throw it away"))
+            box.button(Buttons.Cancel).setText(t("Ask me later"))
+            box.setInformativeText(_told(saved, orphan.project))
+            box.setDefaultButton(Buttons.Open)
+            answer = box.exec()
+            if answer == Buttons.Discard:
+                recovery.remove(orphan.kept_in)
+            elif answer == Buttons.Open:
+                lock = self._lock_for(orphan.path) if orphan.path else None
+                self._show(orphan.project, orphan.path, lock, clean=False)
+                self.autosave.kept.connect(lambda place=orphan.kept_in: recovery.remove(place), Qt.ConnectionType.SingleShotConnection)
+                self.autosave.keep()
+                return True
+        return False
+
+    # -- leaving -------------------------------------------------------------------------------------------------
+
+    def may_leave(self) -> bool:
+        """Whether what is on the bench may be put away; asks once when it is not saved."""
+        if not self.document.dirty:
+            return True
+        box = QMessageBox(QMessageBox.Icon.Question, "Mingei", t("{name} has changes that are not saved.", name=self.document.name),
+                          Buttons.Save | Buttons.Discard | Buttons.Cancel, self.window)
+        box.setDefaultButton(Buttons.Save)
+        answer = box.exec()
+        if answer == Buttons.Save:
+            return self.save() and self.wait() and not self.document.dirty
+        return bool(answer == Buttons.Discard)
+
+    def wait(self) -> bool:
+        """Let running work finish."""
+        finished = QThreadPool.globalInstance().waitForDone(30000)
+        QCoreApplication.processEvents()
+        return finished
+
+    def leave(self) -> None:
+        """The window goes: nothing is unsaved, nothing is held."""
+        self.wait()
+        self.autosave.forget()
+        self._unlock()
+
+    # -- slow work and words -------------------------------------------------------------------------------------
+
+    def run(self, work: Callable[[Progress], object], said: str, failed: str, then: Callable[[], None] = lambda: None) -> Job:
+        """Do slow work in the background; say when it is done, or why it could not be."""
+        job = Job(work, self)
+        self.jobs.append(job)
+
+        def done(_: object) -> None:
+            self.jobs.remove(job)
+            then()
+            self.said.emit(said)
+
+        def not_done(error: MingeiError) -> None:
+            self.jobs.remove(job)
+            self.complain(failed, error)
+
+        job.done.connect(done)
+        job.failed.connect(not_done)
+        job.stopped.connect(lambda: self.jobs.remove(job))
+        return job.start()
+
+    def complain(self, heading: str, error: MingeiError) -> None:
+        """A refusal: what, where, and what to do."""
+        box = QMessageBox(QMessageBox.Icon.Warning, "Mingei", heading, Buttons.Ok, self.window)
+        box.setInformativeText(str(error))
+        box.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        box.open()
+
+    def _folder(self) -> str:
+        return str(self.document.path.parent if self.document.path else Path.home())
+
+
+def _file_stem(document: Document) -> str:
+    """A name for a new file: the saved one's, else the title's, else the thing's, with nothing in it that a file name cannot hold."""
+    if document.path:
+        return document.path.stem
+    words = document.project.title if document.project.title != t("Untitled") else document.brief.name
+    return "".join("-" if c in '/\\:*?"<>|' or ord(c) < 32 else c for c in words)[:80].strip(". ") or "mingei"
+
+
+def _told(saved: Project | None, kept: Project) -> str:
+    """What differs, in words, from what is on disk."""
+    if saved is None:
+        return t("It was never saved: {things}.", things=", ".join(b.name for b in kept.briefs))
+    said = differences(saved, kept)
+    more = t("… and {count} more", count=len(said) - _DIFFERENCES_SHOWN) if len(said) > _DIFFERENCES_SHOWN else ""
+    return t("What differs from the file:") + "\n" + "\n".join([*(f"· {s}" for s in said[:_DIFFERENCES_SHOWN]), more]).strip()

@@ -1,0 +1,97 @@
+"""Dimensions on the flat: the measures of a brief drawn beside the piece, each with handles to drag it by."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from typing import NamedTuple
+
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QFontMetricsF, QPainter, QPen
+
+from mingei.app import theme
+from mingei.core.build import Build
+from mingei.core.length import write
+from mingei.core.shape import Point
+
+#: From the piece to the first dimension, px, and the reach of a handle.
+_AWAY_PX, REACH_PX = 20, 8
+#: Room (px) the dimensions take at the left and below.
+LEFT_PX, BELOW_PX = 84, 44
+
+ToPx = Callable[[Point], QPointF]
+
+
+class Dimension(NamedTuple):
+    """One measure as drawn, px: its line from a to b, the edge's own ends, the label and its place."""
+
+    measure: str
+    level: bool
+    a: QPointF
+    b: QPointF
+    from_a: QPointF
+    from_b: QPointF
+    words: str
+    label: QRectF
+
+    def end_at(self, at: QPointF) -> int:
+        """Which end a point touches: -1 the left or lower, +1 the right or upper, 0 neither; the label counts as +1."""
+        for end, sign in ((self.a, -1), (self.b, 1)):
+            if (at - end).manhattanLength() <= REACH_PX:
+                return sign
+        return 1 if self.label.contains(at) else 0
+
+
+def dimensions(build: Build, unit: str, to_px: ToPx) -> list[Dimension]:
+    """Every dimension of the build, labels clear of one another."""
+    metrics = QFontMetricsF(theme.figure_font(theme.SMALL))
+    panels = {p.name: (p, pattern, move) for piece, pattern, move in zip(build.draft.pieces, build.patterns, build.spread, strict=True)
+              for p in piece.panels}
+    result: list[Dimension] = []
+    for drawn in build.draft.dimensions:
+        panel, pattern, move = panels[drawn.side.panel]
+        frame = pattern.by_name[panel.name].frame.then(move)
+        start = frame.apply(panel.outline[drawn.side.edge])
+        end = frame.apply(panel.outline[(drawn.side.edge + 1) % len(panel.outline)])
+        corner = to_px(move.apply((pattern.box.left, pattern.box.bottom)))
+        words = write(float(build.brief.values[drawn.measure]), unit)
+        width, height = metrics.horizontalAdvance(words) + 10, metrics.height() + 2
+        level = abs(end[0] - start[0]) >= abs(end[1] - start[1])
+        first, last = sorted((start, end), key=lambda p: p[0] if level else p[1])
+        p, q = to_px(first), to_px(last)
+        if level:
+            y = corner.y() + _AWAY_PX
+            a, b = QPointF(p.x(), y), QPointF(q.x(), y)
+            label = QRectF((a.x() + b.x() - width) / 2, y - height / 2 if b.x() - a.x() > width + 16 else y + 4, width, height)
+        else:
+            x = corner.x() - _AWAY_PX
+            a, b = QPointF(x, p.y()), QPointF(x, q.y())
+            label = QRectF(x - 7 - width, (a.y() + b.y() - height) / 2, width, height)
+        for other in result:
+            if other.label.intersects(label):  # side by side along an edge: the later one gives way
+                below = label.center().y() >= other.label.center().y()
+                label.moveTop(other.label.bottom() + 1 if below else other.label.top() - height - 1)
+        result.append(Dimension(drawn.measure, level, a, b, p, q, words, label))
+    return result
+
+
+def paint(painter: QPainter, drawn: list[Dimension], held: str) -> None:
+    """Draw them; ``held`` is the measure under the pointer or being dragged."""
+    painter.setFont(theme.figure_font(theme.SMALL))
+    for d in drawn:
+        tint = theme.colour("indigo" if d.measure == held else "quiet")
+        for end, source in ((d.a, d.from_a), (d.b, d.from_b)):
+            painter.setPen(QPen(theme.colour("line"), 1))
+            painter.drawLine(end, source)
+        painter.setPen(QPen(tint, 1.5 if d.measure == held else 1))
+        painter.drawLine(d.a, d.b)
+        across = QPointF(0, 4) if d.level else QPointF(4, 0)
+        for end in (d.a, d.b):
+            painter.drawLine(end - across, end + across)
+        if d.measure == held:
+            painter.setBrush(tint)
+            for end in (d.a, d.b):
+                painter.drawRect(QRectF(end.x() - 3, end.y() - 3, 6, 6))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.fillRect(d.label, theme.colour("surface"))
+        painter.setPen(tint if d.measure == held else theme.colour("ink"))
+        painter.drawText(d.label, Qt.AlignmentFlag.AlignCenter, d.words)

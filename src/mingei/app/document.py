@@ -1,0 +1,281 @@
+"""The document the stations share: the project, where it is on disk, the selection, the moment of folding, and undo."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from pathlib import Path
+
+from PySide6.QtCore import QObject, Signal
+from PySide6.QtGui import QUndoCommand, QUndoStack
+
+from mingei.app.words import t
+from mingei.core.amend import SeamChange, seams
+from mingei.core.build import NOTHING, Build, Part, build, fit_into
+from mingei.core.check import Finding, Fix, run
+from mingei.core.draft import Joint
+from mingei.core.errors import MingeiError
+from mingei.core.layout.sheets import find_sheet
+from mingei.core.length import write_both
+from mingei.core.project import Brief, Project, new_brief
+from mingei.core.recipes import Value, find_recipe
+from mingei.core.stock import Stock
+
+#: Steps of undo that are kept.
+_UNDO_MOST = 1000
+
+
+class _Change(QUndoCommand):
+    """One named step from a project to the next; steps with the same non-empty key that follow one another are one."""
+
+    def __init__(self, document: Document, before: Project, after: Project, name: str, key: str, current: int) -> None:
+        super().__init__(name)
+        self.document, self.before, self.after, self.key = document, before, after, key
+        self.was, self.current = document.current, current
+
+    def id(self) -> int:
+        return 1 if self.key else -1
+
+    def mergeWith(self, other: QUndoCommand) -> bool:
+        if not isinstance(other, _Change) or other.key != self.key:
+            return False
+        self.after = other.after
+        self.setText(other.text())
+        self.setObsolete(self.after == self.before)
+        return True
+
+    def undo(self) -> None:
+        self.document._show(self.before, self.was)
+
+    def redo(self) -> None:
+        self.document._show(self.after, self.current)
+
+
+class Document(QObject):
+    """The project being worked on.
+
+    opened: another project lies on the bench; changed: another state of it is in force; selected, hovered: a part; folded: the moment
+    of folding 0..1; moved: path or dirty mark changed; measuring: the measuring tool was taken up or laid down.
+    """
+
+    opened = Signal()
+    changed = Signal()
+    selected = Signal(object)
+    hovered = Signal(object)
+    folded = Signal(float)
+    moved = Signal()
+    measuring_changed = Signal(bool)
+
+    def __init__(self, project: Project, path: Path | None = None, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self.project = project
+        self.path = path
+        self.current = 0
+        self.selection = NOTHING
+        self.hover = NOTHING
+        self.fraction = 1.0
+        self.measuring = False
+        self.undo = QUndoStack(self)
+        self.undo.setUndoLimit(_UNDO_MOST)
+        self.undo.cleanChanged.connect(lambda _: self.moved.emit())
+
+    def open(self, project: Project, path: Path | None = None, clean: bool = True) -> None:
+        """Put another project on the bench; its undo begins here.  clean: what is shown is what is on disk."""
+        self.undo.clear()
+        if not clean:
+            self.undo.resetClean()
+        self.path, self.project, self.current = path, project, 0
+        self.select(NOTHING)
+        self.fold(1.0)
+        self.opened.emit()
+        self.changed.emit()
+        self.moved.emit()
+
+    # -- what is shown ---------------------------------------------------------------------------------------
+
+    @property
+    def brief(self) -> Brief:
+        return self.project.briefs[self.current]
+
+    @property
+    def build(self) -> Build:
+        return build(self.brief, self.project.stock_of(self.brief))
+
+    def build_of(self, number: int) -> Build:
+        brief = self.project.briefs[number]
+        return build(brief, self.project.stock_of(brief))
+
+    def findings(self) -> tuple[Finding, ...]:
+        return run(self.build, find_sheet(self.project.sheet))
+
+    def seam_in_force(self, name: str) -> SeamChange:
+        """How a seam is held now.  Raises KeyError when this build has no such seam."""
+        drafted = find_recipe(self.brief.recipe).draft(self.brief.values)
+        usual = seams(drafted)[name]
+        return next((c for c in self.brief.seams if c.seam == name), SeamChange(name, usual.joint))
+
+    def seam_names(self) -> tuple[str, ...]:
+        return tuple(mate.seam for pattern in self.build.patterns for mate in pattern.mates)
+
+    # -- changing it -----------------------------------------------------------------------------------------
+
+    def change(self, project: Project, name: str, key: str = "", current: int | None = None) -> None:
+        """Put another state in force as one named undo step; a key joins steps of one kind that follow one another.
+
+        current: the brief to look at afterwards.
+        """
+        if project != self.project:
+            self.undo.push(_Change(self, self.project, project, name, key, self.current if current is None else current))
+
+    def change_brief(self, brief: Brief, name: str, key: str = "") -> None:
+        build(brief, self.project.stock_of(brief))  # refuse before anything changes
+        self.change(self.project.with_brief(self.current, brief), name, key and f"{self.current}:{key}")
+
+    def set_measure(self, name: str, value: Value) -> None:
+        """Change one measure.  Raises MeasureError when the recipe cannot build it so; then nothing changes."""
+        measure = find_recipe(self.brief.recipe).measure(name)
+        words = measure.write(value) if isinstance(value, float) else dict(measure.choices).get(value, value)
+        self.change_brief(self.brief.with_measure(name, value), t("{measure} to {value}", measure=t(measure.title), value=t(words)),
+                          f"measure:{name}")
+
+    def set_outside(self, axis: int, mm: float) -> None:
+        """Make it so large outside along an axis.  Raises MeasureError when the recipe cannot build it so."""
+        name = find_recipe(self.brief.recipe).inside[axis]
+        brief = fit_into(self.brief, self.project.stock_of(self.brief), axis, mm)
+        self.change_brief(brief, t("{measure} to fit into {value}", measure=t(name), value=write_both(mm)), f"outside:{axis}")
+
+    def set_recipe(self, recipe_id: str) -> None:
+        """Another construction for the same thing: measures of the same name are kept where the new recipe can build them."""
+        recipe = find_recipe(recipe_id)
+        kept: dict[str, Value] = {}
+        for name, value in self.brief.measures:
+            try:
+                kept = dict(recipe.accept({**kept, name: value}))
+            except MingeiError:
+                continue
+        stock = self.project.stock_of(self.brief)
+        try:
+            recipe.accept_stock(stock)
+        except MingeiError:
+            stock = self.project.stock_of(new_brief(recipe_id))
+        fresh = new_brief(recipe_id, kept, stock, self.brief.name)
+        self.change_brief(replace(fresh, copies=self.brief.copies, notes=self.brief.notes), t("make it as {title}", title=t(recipe.title)))
+
+    def set_stock(self, stock: Stock) -> None:
+        """Build it from another stock.  Raises StockError when the recipe cannot be."""
+        self.change_brief(self.brief.with_stock(stock), t("stock to {name}", name=t(stock.name)), "stock")
+
+    def set_seam(self, change: SeamChange) -> None:
+        """Hold a seam another way.  Raises MeasureError when its tab cannot be moved."""
+        words = {Joint.GLUE_TAB: t("glue the {seam}"), Joint.TUCK: t("tuck the {seam}"), Joint.TAPE: t("tape the {seam}")}[change.joint]
+        if change.moved != self.seam_in_force(change.seam).moved:
+            words = t("move the {seam}")
+        self.change_brief(self.brief.with_seam(change), words.format(seam=t(change.seam)))
+
+    def set_copies(self, copies: int) -> None:
+        self.change_brief(replace(self.brief, copies=copies), t("make {count}", count=copies), "copies")
+
+    def set_name(self, name: str) -> None:
+        if name.strip() and name.strip() != self.brief.name:
+            self.change_brief(replace(self.brief, name=name.strip()), t("name it {name}", name=name.strip()), "name")
+
+    def set_notes(self, notes: str) -> None:
+        self.change_brief(replace(self.brief, notes=notes), t("notes"), "notes")
+
+    def set_title(self, title: str) -> None:
+        self.change(replace(self.project, title=title.strip()), t("title to {title}", title=title.strip()), "title")
+
+    def set_unit(self, unit: str) -> None:
+        self.change(replace(self.project, unit=unit), t("work in {unit}", unit=unit))
+
+    def set_sheet(self, sheet: str) -> None:
+        self.change(replace(self.project, sheet=find_sheet(sheet).name), t("sheet to {name}", name=sheet))
+
+    def add_brief(self, brief: Brief) -> None:
+        """One more thing in the kit, after the others, and look at it."""
+        named = replace(brief, name=self.project.free_name(brief.name))
+        briefs = (*self.project.briefs, named)
+        self.change(self.project.with_briefs(briefs), t("add {name}", name=named.name), current=len(briefs) - 1)
+
+    def double_brief(self) -> None:
+        self.add_brief(self.brief)
+
+    def remove_brief(self) -> None:
+        """Take the thing looked at out of the kit; the last one stays."""
+        briefs = self.project.briefs
+        if len(briefs) > 1:
+            rest = (*briefs[:self.current], *briefs[self.current + 1:])
+            self.change(self.project.with_briefs(rest), t("remove {name}", name=self.brief.name), current=min(self.current, len(rest) - 1))
+
+    def move_brief(self, by: int) -> None:
+        """Move the thing looked at up or down the kit."""
+        briefs, to = list(self.project.briefs), self.current + by
+        if 0 <= to < len(briefs):
+            briefs.insert(to, briefs.pop(self.current))
+            self.change(self.project.with_briefs(tuple(briefs)), t("move {name}", name=self.brief.name), current=to)
+
+    def carry_out(self, fix: Fix) -> None:
+        """Put a remedy in force."""
+        project = self.project
+        if fix.brief is not None:
+            project = project.with_brief(self.current, fix.brief)
+        if fix.sheet is not None:
+            project = replace(project, sheet=fix.sheet)
+        self.change(project, t(fix.words))
+
+    def _show(self, project: Project, current: int) -> None:
+        self.project = project
+        self.current = min(current, len(project.briefs) - 1)
+        self._check_selection()
+        self.changed.emit()
+
+    # -- what is looked at -----------------------------------------------------------------------------------
+
+    def look_at(self, number: int) -> None:
+        """Turn to another thing of the kit."""
+        if number != self.current and 0 <= number < len(self.project.briefs):
+            self.current = number
+            self._check_selection()
+            self.changed.emit()
+
+    def _check_selection(self) -> None:
+        if self.selection != NOTHING and self.build.pattern_of(self.selection) is None and self.selection.panel not in self.seam_names():
+            self.select(NOTHING)
+
+    def select(self, part: Part) -> None:
+        if part != self.selection:
+            self.selection = part
+            self.selected.emit(part)
+
+    def point_at(self, part: Part) -> None:
+        if part != self.hover:
+            self.hover = part
+            self.hovered.emit(part)
+
+    def fold(self, fraction: float) -> None:
+        fraction = max(0.0, min(1.0, fraction))
+        if fraction != self.fraction:
+            self.fraction = fraction
+            self.folded.emit(fraction)
+
+    def measure(self, on: bool) -> None:
+        """Take up the measuring tool, or lay it down."""
+        if on != self.measuring:
+            self.measuring = on
+            self.measuring_changed.emit(on)
+
+    # -- on disk ---------------------------------------------------------------------------------------------
+
+    @property
+    def dirty(self) -> bool:
+        return not self.undo.isClean()
+
+    @property
+    def name(self) -> str:
+        return self.path.name if self.path else self.project.title or t("untitled")
+
+    def saved(self, path: Path, project: Project) -> None:
+        """The given project is now on disk at path."""
+        self.path = path
+        if project == self.project:
+            self.undo.setClean()
+        self.moved.emit()

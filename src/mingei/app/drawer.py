@@ -1,0 +1,164 @@
+"""The checks drawer: what a careful eye finds, open over any station."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import QSize, Qt, Signal
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QScrollArea, QSizePolicy, QToolButton, QVBoxLayout, QWidget
+
+from mingei.app import theme
+from mingei.app.cards import tool
+from mingei.app.document import Document
+from mingei.app.words import t
+from mingei.core.check import Finding, Severity, run
+from mingei.core.layout.sheets import find_sheet
+
+SHOWN = {Severity.ERROR: ("circle-x", "brick"), Severity.LOOK: ("triangle-alert", "ochre"), Severity.NOTE: ("info", "quiet")}
+WIDTH = 300
+
+
+def severity_words(severity: Severity) -> str:
+    return {Severity.ERROR: t("will not work"), Severity.LOOK: t("look again"), Severity.NOTE: t("worth knowing")}[severity]
+
+
+class FindingRow(QFrame):
+    """One finding: pressed to go to its place; its remedy a button where it can be carried out."""
+
+    gone_to = Signal()
+
+    def __init__(self, finding: Finding, document: Document) -> None:
+        super().__init__()
+        self.setObjectName("finding")
+        self.finding = finding
+        column = QVBoxLayout(self)
+        column.setContentsMargins(8, 7, 8, 8)
+        column.setSpacing(4)
+        head = QHBoxLayout()
+        head.setSpacing(6)
+        name, tint = SHOWN[finding.severity]
+        picture = QLabel()
+        picture.setPixmap(theme.icon(name, tint).pixmap(QSize(16, 16)))
+        self.place = QToolButton()
+        self.place.setObjectName("place")
+        self.place.setText(t(finding.place[:1].upper() + finding.place[1:]))
+        self.place.setToolTip(t("Go to its place"))
+        self.place.setAccessibleName(f"{severity_words(finding.severity)}: {finding}")
+        self.place.clicked.connect(self.gone_to.emit)
+        head.addWidget(picture)
+        head.addWidget(self.place)
+        head.addStretch(1)
+        kind = QLabel(severity_words(finding.severity))
+        kind.setObjectName("quiet")
+        head.addWidget(kind)
+        column.addLayout(head)
+        words = t(finding.sentence[:1].upper() + finding.sentence[1:])
+        remedy = t(finding.remedy[:1].upper() + finding.remedy[1:])
+        label = QLabel(f"{words}." + (f" {remedy}." if remedy else ""))
+        label.setWordWrap(True)
+        label.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Preferred)
+        column.addWidget(label)
+        self.remedy: QPushButton | None = None
+        if finding.fix is not None:
+            fix = finding.fix
+            self.remedy = QPushButton(t(fix.words))
+            self.remedy.clicked.connect(lambda: document.carry_out(fix))
+            column.addWidget(self.remedy, 0, Qt.AlignmentFlag.AlignLeft)
+
+
+class ChecksDrawer(QFrame):
+    """gone_to: the number of a brief and a finding to be looked at; counted: how many errors and how many looks there are."""
+
+    gone_to = Signal(int, object)
+    counted = Signal(int, int)
+    closed = Signal()
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setObjectName("drawer")
+        self.setAccessibleName(t("Checks"))
+        self.setFixedWidth(WIDTH)
+        self.document = document
+        self.rows: list[QWidget] = []
+        self._shown: object = None
+        column = QVBoxLayout(self)
+        column.setContentsMargins(10, 8, 8, 10)
+        head = QHBoxLayout()
+        title = QLabel(t("Checks"))
+        title.setObjectName("cardTitle")
+        head.addWidget(title)
+        head.addStretch(1)
+        close = tool("x", t("Close the checks"))
+        close.clicked.connect(self.closed.emit)
+        head.addWidget(close)
+        column.addLayout(head)
+        holder = QWidget()
+        self.list = QVBoxLayout(holder)
+        self.list.setContentsMargins(0, 0, 6, 0)
+        self.list.setSpacing(8)
+        self.list.addStretch(1)
+        scroll = QScrollArea()
+        scroll.setWidget(holder)
+        scroll.setWidgetResizable(True)
+        scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        scroll.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        column.addWidget(scroll, 1)
+        document.changed.connect(self.refresh)
+        self.refresh()
+
+    def found(self) -> tuple[tuple[int, tuple[Finding, ...]], ...]:
+        """Findings by the number of the brief they are about."""
+        sheet = find_sheet(self.document.project.sheet)
+        return tuple((i, run(self.document.build_of(i), sheet)) for i in range(len(self.document.project.briefs)))
+
+    def refresh(self) -> None:
+        found = self.found()
+        every = [f for _, findings in found for f in findings]
+        self.counted.emit(sum(f.severity is Severity.ERROR for f in every), sum(f.severity is Severity.LOOK for f in every))
+        if self.isVisible() or self._shown is None:
+            self._show(found)
+
+    def showEvent(self, event: object) -> None:
+        self._show(self.found())
+
+    def _show(self, found: tuple[tuple[int, tuple[Finding, ...]], ...]) -> None:
+        names = tuple(b.name for b in self.document.project.briefs)
+        if (found, names) == self._shown:
+            return
+        self._shown = (found, names)
+        for row in self.rows:
+            self.list.removeWidget(row)
+            row.deleteLater()
+        self.rows = []
+        for number, findings in found:
+            if len(found) > 1 and findings:
+                label = QLabel(names[number])
+                label.setObjectName("quiet")
+                label.setWordWrap(True)
+                self._add(label)
+            for finding in findings:
+                row = FindingRow(finding, self.document)
+                row.gone_to.connect(lambda number=number, finding=finding: self.gone_to.emit(number, finding))
+                self._add(row)
+        if not any(f.severity is not Severity.NOTE for _, findings in found for f in findings):
+            self._add(_fits())
+
+    def _add(self, row: QWidget) -> None:
+        self.rows.append(row)
+        self.list.insertWidget(self.list.count() - 1, row)
+
+    def retint(self) -> None:
+        self._shown = None
+        self._show(self.found())
+
+
+def _fits() -> QWidget:
+    holder = QWidget()
+    row = QHBoxLayout(holder)
+    row.setContentsMargins(8, 2, 8, 2)
+    picture = QLabel()
+    picture.setPixmap(theme.icon("circle-check", "moss").pixmap(QSize(16, 16)))
+    label = QLabel(t("It closes, fits its sheet, and holds what was asked."))
+    label.setWordWrap(True)
+    label.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Preferred)
+    row.addWidget(picture, 0, Qt.AlignmentFlag.AlignTop)
+    row.addWidget(label, 1)
+    return holder

@@ -1,0 +1,215 @@
+"""The fields a measure is written into: one class for every length in the window, and one for choices."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Mapping
+
+from PySide6.QtCore import QEvent, QObject, Qt, Signal
+from PySide6.QtGui import QKeyEvent, QWheelEvent
+from PySide6.QtWidgets import (
+    QButtonGroup,
+    QComboBox,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QPushButton,
+    QSizePolicy,
+    QSpinBox,
+    QWidget,
+)
+
+from mingei.app.words import t
+from mingei.core.errors import MingeiError
+from mingei.core.length import MM_PER_INCH, parse, write, write_inches, write_mm
+from mingei.core.recipes import Measure
+
+#: One press of an arrow key, mm: the natural step of each unit.
+STEP_MM = {"mm": 0.5, "in": MM_PER_INCH / 16}
+
+
+class LengthField(QWidget):
+    """A label, the length as written, the same in the other unit, and beneath it the reason when it is refused.
+
+    edited: a length (mm) the person wrote or nudged to; the owner answers by ``show_value`` or ``refuse``.
+    """
+
+    edited = Signal(float)
+
+    def __init__(self, label: str, hint: str, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.unit = "mm"
+        self.value = 0.0
+        self.names: Callable[[], Mapping[str, float]] = dict
+        self.label = QLabel(label)
+        self.line = QLineEdit()
+        self.line.setObjectName("figure")
+        self.line.setAccessibleName(label)
+        self.line.setToolTip(hint)
+        self.line.setMaxLength(200)
+        self.label.setBuddy(self.line)
+        self.label.setToolTip(hint)
+        self.other = QLabel()
+        self.other.setObjectName("other")
+        self.other.setMinimumWidth(74)
+        self.reason = QLabel()
+        self.reason.setObjectName("reason")
+        self.reason.setWordWrap(True)
+        self.reason.hide()
+        grid = QGridLayout(self)
+        grid.setContentsMargins(0, 0, 0, 0)
+        grid.setHorizontalSpacing(8)
+        grid.setVerticalSpacing(1)
+        grid.setColumnMinimumWidth(0, 84)
+        grid.setColumnStretch(1, 1)
+        grid.addWidget(self.label, 0, 0)
+        grid.addWidget(self.line, 0, 1)
+        grid.addWidget(self.other, 0, 2)
+        grid.addWidget(self.reason, 1, 0, 1, 3)
+        self.line.textEdited.connect(self._typed)
+        self.line.editingFinished.connect(self._settle)
+        self.line.installEventFilter(self)
+        self.setFocusProxy(self.line)
+
+    # -- shown -------------------------------------------------------------------------------------------------
+
+    def show_value(self, mm: float) -> None:
+        """The length in force; what is being written stays as it is while it means the same."""
+        self.value = mm
+        self._show_other(mm)
+        self._clear_reason()
+        if not (self.line.hasFocus() and self._means(mm)):
+            self.line.setText(write(mm, self.unit))
+
+    def set_unit(self, unit: str) -> None:
+        self.unit = unit
+        self.line.setText(write(self.value, unit))
+        self._show_other(self.value)
+
+    def refuse(self, error: MingeiError) -> None:
+        """Say why what was written cannot be; the last good length stays in force."""
+        text = error.sentence + (f"; {error.remedy}" if error.remedy else "")
+        self.reason.setText(text[:1].upper() + text[1:] + ".")
+        self.reason.show()
+        self._mark(True)
+        self.line.setAccessibleDescription(self.reason.text())
+
+    def _clear_reason(self) -> None:
+        self.reason.hide()
+        self._mark(False)
+        self.line.setAccessibleDescription(self.other.text())
+
+    def _mark(self, refused: bool) -> None:
+        if bool(self.line.property("refused")) != refused:
+            self.line.setProperty("refused", refused)
+            self.line.style().polish(self.line)
+
+    def _show_other(self, mm: float) -> None:
+        self.other.setText(write_mm(mm) if self.unit == "in" else write_inches(mm))
+
+    # -- written -----------------------------------------------------------------------------------------------
+
+    def _means(self, mm: float) -> bool:
+        try:
+            return abs(parse(self.line.text(), self.unit, self.names()) - mm) < 1e-9
+        except MingeiError:
+            return False
+
+    def _typed(self, text: str) -> None:
+        try:
+            mm = parse(text, self.unit, self.names())
+        except MingeiError as error:
+            self.refuse(error)
+            return
+        self._show_other(mm)
+        self.edited.emit(mm)
+
+    def _settle(self) -> None:
+        """Leaving the field: show the length in force, unless a refused one is still to be mended."""
+        if self.reason.isHidden():
+            self.line.setText(write(self.value, self.unit))
+
+    def nudge(self, steps: float) -> None:
+        """Move by so many natural steps, onto the step's own grid."""
+        step = STEP_MM[self.unit]
+        self.edited.emit((round(self.value / step) + steps) * step)
+        self.line.setText(write(self.value, self.unit))
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        if isinstance(event, QKeyEvent) and event.type() == QEvent.Type.KeyPress:
+            large = 10 if event.modifiers() & Qt.KeyboardModifier.ShiftModifier else 1
+            if event.key() in (Qt.Key.Key_Up, Qt.Key.Key_Down):
+                self.nudge(large if event.key() == Qt.Key.Key_Up else -large)
+                return True
+            if event.key() == Qt.Key.Key_Escape and not self.reason.isHidden():
+                self.show_value(self.value)
+                self.line.setText(write(self.value, self.unit))
+                return True
+        if isinstance(event, QWheelEvent) and event.type() == QEvent.Type.Wheel:
+            if not self.line.hasFocus():
+                event.ignore()
+                return True
+            self.nudge(1 if event.angleDelta().y() > 0 else -1)
+            return True
+        return super().eventFilter(watched, event)
+
+
+class QuietCombo(QComboBox):
+    """A list that the wheel changes only while it has the focus, so that scrolling past changes nothing."""
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        if self.hasFocus():
+            super().wheelEvent(event)
+        else:
+            event.ignore()
+
+
+class CountField(QSpinBox):
+    """A whole number; the wheel changes it only while it has the focus."""
+
+    def __init__(self, least: int, most: int, name: str, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setRange(least, most)
+        self.setAccessibleName(name)
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        if self.hasFocus():
+            super().wheelEvent(event)
+        else:
+            event.ignore()
+
+
+class ChoiceField(QWidget):
+    """A label and a few choices side by side, one of them down."""
+
+    chosen = Signal(str)
+
+    def __init__(self, measure: Measure, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(0, 0, 0, 0)
+        row.setSpacing(6)
+        label = QLabel(t(measure.title))
+        label.setMinimumWidth(84)
+        label.setToolTip(t(measure.doc))
+        row.addWidget(label)
+        self.group = QButtonGroup(self)
+        self.buttons: dict[str, QPushButton] = {}
+        for value, words in measure.choices:
+            button = QPushButton(t(words))
+            button.setCheckable(True)
+            button.setToolTip(t(measure.doc))
+            button.setAccessibleName(f"{t(measure.title)}: {t(words)}")
+            button.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+            button.clicked.connect(lambda _, v=value: self.chosen.emit(v))
+            self.group.addButton(button)
+            self.buttons[value] = button
+            row.addWidget(button)
+
+    def show_value(self, value: str) -> None:
+        self.buttons[value].setChecked(True)

@@ -1,0 +1,466 @@
+"""The flat view: the pieces as they are cut and scored, with their measures on them and a rule along two edges."""
+
+from __future__ import annotations
+
+from itertools import chain
+from typing import NamedTuple
+
+from PySide6.QtCore import QPoint, QPointF, QRect, QRectF, Qt, Signal
+from PySide6.QtGui import (
+    QColor,
+    QFontMetricsF,
+    QImage,
+    QKeyEvent,
+    QMouseEvent,
+    QPainter,
+    QPaintEvent,
+    QPen,
+    QPolygonF,
+    QResizeEvent,
+    QTransform,
+    QWheelEvent,
+)
+from PySide6.QtWidgets import QSizePolicy, QWidget
+
+from mingei.app import dimensions, theme
+from mingei.app.rules import RULE_PX, Scale, paint_grid, paint_rules
+from mingei.app.tiles import Tiles
+from mingei.app.words import t
+from mingei.core.build import NOTHING, Build, Part
+from mingei.core.draft import Joint, Role
+from mingei.core.drawing import Ink, pattern_strokes
+from mingei.core.length import MM_PER_INCH, write_both
+from mingei.core.measuring import Span, snap, span
+from mingei.core.shape import Box, Point, contains
+
+_EDGE_PX = 16
+SCALE_LEAST, SCALE_MOST = 0.05, 200.0
+_SNAP_PX = 9
+_MARK_PX = 8
+
+
+class MateMark(NamedTuple):
+    """The number of a seam beside one of its two edges, px."""
+
+    part: Part
+    key: int
+    at: QPointF
+
+
+class FlatView(QWidget):
+    """picked, pointed: a part clicked or under the pointer, NOTHING for none; dragged: a measure and its new length (mm); released: the
+    drag is over; measured: the distance between two points."""
+
+    picked = Signal(object)
+    pointed = Signal(object)
+    dragged = Signal(str, float)
+    released = Signal()
+    measured = Signal(object)
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
+        self.setMinimumSize(200, 160)
+        self.setMouseTracking(True)
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setAccessibleName(t("Flat view"))
+        self.setToolTip("")
+        self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
+        self.build: Build | None = None
+        self.unit = "mm"
+        self.selection = NOTHING
+        self.hover = NOTHING
+        self.scale = 1.0  # px a mm
+        self.origin = QPointF(0, 0)  # where (0, 0) mm lies, px
+        self.density = 0.0  # px a mm at actual size as the person measured it; 0: as the screen says
+        self.printed = False
+        self.measuring = False
+        self.ends: list[Point] = []
+        self.tiles = Tiles(())
+        self._polygons: dict[Part, QPolygonF] = {}
+        self._fitted = True
+        self._panning: QPoint | None = None
+        self._space = False
+        self._held = ""
+        self._drag: tuple[str, bool, int, QPointF, float, bool] | None = None  # measure, level, end, pressed at, value, was fitted
+
+    # -- what is shown -------------------------------------------------------------------------------------------
+
+    def show_build(self, build: Build) -> None:
+        """Show another build; a view that was fitted stays fitted."""
+        if self.build is not None and self.build.recipe is not build.recipe:
+            self._fitted = True
+            self.ends = []
+        self.build = build
+        self.tiles = Tiles(chain.from_iterable(pattern_strokes(p, move) for p, move in zip(build.patterns, build.spread, strict=True)))
+        self._polygons = {Part(pattern.name, p.name): QPolygonF([QPointF(*move.apply(q)) for q in p.flat_polygon])
+                          for pattern, move in zip(build.patterns, build.spread, strict=True) for p in pattern.panels}
+        if self._fitted:
+            self.fit()
+        self.setAccessibleDescription("; ".join(
+            t("{piece}, {width} by {height}", piece=t(p.name), width=write_both(p.box.width), height=write_both(p.box.height))
+            for p in build.patterns))
+        self.update()
+
+    def set_unit(self, unit: str) -> None:
+        self.unit = unit
+        self.update()
+
+    def show_selection(self, part: Part) -> None:
+        self.selection = part
+        self.update()
+
+    def show_hover(self, part: Part) -> None:
+        self.hover = part
+        self.update()
+
+    def show_printed(self, printed: bool) -> None:
+        """Black on white at true weights, as the printer lays it down, or as a drawing to work on."""
+        self.printed = printed
+        self.update()
+
+    def measure(self, on: bool) -> None:
+        """Take up the measuring tool, or lay it down."""
+        self.measuring = on
+        self.ends = []
+        self.setCursor(Qt.CursorShape.CrossCursor if on else Qt.CursorShape.ArrowCursor)
+        self.update()
+
+    # -- zoom and pan --------------------------------------------------------------------------------------------
+
+    def _paper(self) -> QRect:
+        """The part inside the rules."""
+        return self.rect().adjusted(RULE_PX, 0, 0, -RULE_PX)
+
+    def fit(self) -> None:
+        """Zoom so that all pieces and their measures show."""
+        self._fitted = True
+        if self.build is not None:
+            self._fit_to(self.build.spread_box)
+
+    def _fit_to(self, box: Box) -> None:
+        paper = self._paper().adjusted(dimensions.LEFT_PX, _EDGE_PX, -_EDGE_PX, -dimensions.BELOW_PX)
+        scale = min(paper.width() / max(box.width, 1e-6), paper.height() / max(box.height, 1e-6))
+        self.scale = max(SCALE_LEAST, min(SCALE_MOST, scale))
+        x, y = box.centre
+        self.origin = QPointF(paper.center()) + QPointF(-x * self.scale, y * self.scale)
+        self.update()
+
+    def fit_selection(self) -> None:
+        """Zoom to the selected panel, or to all when none is."""
+        if self.build is None or self.selection not in self._polygons:
+            self.fit()
+            return
+        box = self._polygons[self.selection].boundingRect()
+        self._fitted = False
+        self._fit_to(Box(box.left(), box.top(), box.right(), box.bottom()))
+
+    def zoom(self, factor: float, about: QPointF | None = None) -> None:
+        """Zoom about a point of the view (px), its middle by default."""
+        about = about or QPointF(self._paper().center())
+        scale = max(SCALE_LEAST, min(SCALE_MOST, self.scale * factor))
+        self.origin = about + (self.origin - about) * (scale / self.scale)
+        self.scale = scale
+        self._fitted = False
+        self.update()
+
+    def zoom_actual(self) -> None:
+        """One mm on the drawing is one mm on this screen: as the person measured it, or as far as the screen tells."""
+        self.zoom((self.density or self.physicalDpiX() / MM_PER_INCH) / self.scale)
+
+    def pan(self, dx: int, dy: int) -> None:
+        """Move the paper by px; only what comes into view is drawn anew."""
+        self.origin += QPointF(dx, dy)
+        self._fitted = False
+        self.scroll(dx, dy, self._paper())
+        self.update(QRect(0, 0, RULE_PX, self.height()))
+        self.update(QRect(0, self.height() - RULE_PX, self.width(), RULE_PX))
+
+    def to_mm(self, at: QPointF) -> Point:
+        return (at.x() - self.origin.x()) / self.scale, (self.origin.y() - at.y()) / self.scale
+
+    def to_px(self, p: Point) -> QPointF:
+        return QPointF(self.origin.x() + p[0] * self.scale, self.origin.y() - p[1] * self.scale)
+
+    # -- what lies where -----------------------------------------------------------------------------------------
+
+    def part_at(self, at: QPointF) -> Part:
+        """The seam mark or panel under a point of the view, or NOTHING."""
+        if self.build is None:
+            return NOTHING
+        for mark in self.marks():
+            if (mark.at - at).manhattanLength() <= _MARK_PX + 3:
+                return mark.part
+        p = self.to_mm(at)
+        for pattern, move in zip(self.build.patterns, self.build.spread, strict=True):
+            q = move.inverse().apply(p)
+            for panel in pattern.panels:
+                if contains(panel.flat_polygon, q):
+                    return Part(pattern.name, panel.name)
+        return NOTHING
+
+    def marks(self) -> list[MateMark]:
+        """The numbers of the seams, each beside both its edges, where there is room for them."""
+        result: list[MateMark] = []
+        if self.build is None or self.printed:
+            return result
+        for pattern, move in zip(self.build.patterns, self.build.spread, strict=True):
+            for mate in pattern.mates:
+                for a, b in (mate.carrier_line, mate.host_line):
+                    p, q = self.to_px(move.apply(a)), self.to_px(move.apply(b))
+                    along = q - p
+                    length = (along.x() ** 2 + along.y() ** 2) ** 0.5
+                    if length > 3 * _MARK_PX:  # the panel lies to the left of its side; up is down on the screen
+                        inward = QPointF(along.y(), -along.x()) / length
+                        result.append(MateMark(Part(pattern.name, mate.seam), mate.key, p + along * 0.22 + inward * (_MARK_PX + 3)))
+        return result
+
+    def dimensions(self) -> list[dimensions.Dimension]:
+        """The measures as drawn now."""
+        return [] if self.build is None or self.printed else dimensions.dimensions(self.build, self.unit, self.to_px)
+
+    # -- events --------------------------------------------------------------------------------------------------
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        if self._fitted:
+            self.fit()
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        self.zoom(1.0015 ** event.angleDelta().y(), event.position())
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        at = event.position()
+        if event.button() == Qt.MouseButton.MiddleButton or (self._space and event.button() == Qt.MouseButton.LeftButton):
+            self._panning = at.toPoint()
+            self.setCursor(Qt.CursorShape.ClosedHandCursor)
+        elif event.button() != Qt.MouseButton.LeftButton or self.build is None:
+            return
+        elif self.measuring:
+            self._touch(at)
+        else:
+            for d in self.dimensions():
+                end = d.end_at(at)
+                if end:
+                    self._drag = (d.measure, d.level, end, at, float(self.build.brief.values[d.measure]), self._fitted)
+                    self._fitted = False
+                    return
+            self.picked.emit(self.part_at(at))
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        at = event.position()
+        if self._panning is not None:
+            moved = at.toPoint() - self._panning
+            self._panning = at.toPoint()
+            self.pan(moved.x(), moved.y())
+        elif self._drag is not None:
+            measure, level, end, pressed, value, _ = self._drag
+            step = at.x() - pressed.x() if level else pressed.y() - at.y()
+            self.dragged.emit(measure, value + end * step / self.scale)
+        else:
+            held = next((d for d in self.dimensions() if d.end_at(at)), None)
+            name = held.measure if held else ""
+            if name != self._held:
+                self._held = name
+                self.update()
+            if not self.measuring:
+                cursors = {None: Qt.CursorShape.ArrowCursor, True: Qt.CursorShape.SizeHorCursor, False: Qt.CursorShape.SizeVerCursor}
+                self.setCursor(cursors[held.level if held else None])
+            self.pointed.emit(NOTHING if held else self.part_at(at))
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        if self._drag is not None:
+            self._fitted = self._drag[-1]
+            self._drag = None
+            if self._fitted:
+                self.fit()
+            self.released.emit()
+        if self._panning is not None:
+            self._panning = None
+            self.setCursor(Qt.CursorShape.CrossCursor if self.measuring else Qt.CursorShape.ArrowCursor)
+
+    def leaveEvent(self, event: object) -> None:
+        self._held = ""
+        self.pointed.emit(NOTHING)
+        self.update()
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        step = 40
+        moves = {Qt.Key.Key_Left: (step, 0), Qt.Key.Key_Right: (-step, 0), Qt.Key.Key_Up: (0, step), Qt.Key.Key_Down: (0, -step)}
+        if event.key() == Qt.Key.Key_Space:
+            self._space = True
+        elif event.key() in moves:
+            self.pan(*moves[Qt.Key(event.key())])
+        elif event.key() in (Qt.Key.Key_BracketLeft, Qt.Key.Key_BracketRight) and self._polygons:
+            self.picked.emit(following(list(self._polygons), self.selection, event.key() == Qt.Key.Key_BracketRight))
+        else:
+            super().keyPressEvent(event)
+
+    def keyReleaseEvent(self, event: QKeyEvent) -> None:
+        if event.key() == Qt.Key.Key_Space and not event.isAutoRepeat():
+            self._space = False
+        super().keyReleaseEvent(event)
+
+    def _touch(self, at: QPointF) -> None:
+        """Set down one end of the measuring tool."""
+        assert self.build is not None
+        p = self.to_mm(at)
+        reach = _SNAP_PX / self.scale
+        caught = []
+        for pattern, move in zip(self.build.patterns, self.build.spread, strict=True):
+            caught.append(move.apply(snap(pattern, move.inverse().apply(p), reach)))
+        end = min((c for c in caught if c != p), key=lambda c: (c[0] - p[0]) ** 2 + (c[1] - p[1]) ** 2, default=p)
+        self.ends = [end] if len(self.ends) != 1 else [self.ends[0], end]
+        if len(self.ends) == 2:
+            self.measured.emit(span(*self.ends))
+        self.update()
+
+    # -- painting ------------------------------------------------------------------------------------------------
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        self._paint(painter, event.rect())
+        if self.hasFocus():
+            painter.setPen(QPen(theme.colour("indigo"), 2))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawRect(self.rect().adjusted(1, 1, -1, -1))
+
+    def picture(self) -> QImage:
+        """The view as an image at the screen's own density."""
+        ratio = self.devicePixelRatioF()
+        image = QImage(self.size() * ratio, QImage.Format.Format_RGB32)
+        image.setDevicePixelRatio(ratio)
+        painter = QPainter(image)
+        self._paint(painter, self.rect())
+        painter.end()
+        return image
+
+    def _paint(self, painter: QPainter, exposed: QRect) -> None:
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.fillRect(exposed, QColor("white") if self.printed else theme.colour("surface"))
+        paper = self._paper()
+        zero = self.to_px((0.0, 0.0))
+        scale = Scale(self.unit, self.scale, zero)
+        painter.save()
+        painter.setClipRect(exposed.intersected(paper))
+        if not self.printed:
+            paint_grid(painter, scale, exposed.intersected(paper))
+        if self.build is not None:
+            painter.setWorldTransform(QTransform(self.scale, 0, 0, -self.scale, self.origin.x(), self.origin.y()), True)
+            if not self.printed:
+                self._fills(painter)
+            (left, top), (right, bottom) = (self.to_mm(QPointF(p)) for p in (exposed.topLeft(), exposed.bottomRight()))
+            slack = 4 / self.scale
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            self.tiles.paint(painter, self._tints(), Box(left - slack, bottom - slack, right + slack, top + slack), self.printed)
+            painter.restore()
+            painter.save()
+            painter.setClipRect(exposed.intersected(paper))
+            if not self.printed:
+                self._names(painter)
+                self._marks(painter)
+                dimensions.paint(painter, self.dimensions(), self._drag[0] if self._drag else self._held)
+            self._measure(painter)
+        painter.restore()
+        if not paper.contains(exposed):
+            paint_rules(painter, scale, self.width(), self.height())
+
+    def _tints(self) -> dict[Ink, QColor]:
+        if self.printed:
+            return dict.fromkeys(Ink, QColor("black"))
+        ink, indigo, persimmon, quiet = (theme.colour(n) for n in ("ink", "indigo", "persimmon", "quiet"))
+        return {Ink.CUT: ink, Ink.MOUNTAIN: indigo, Ink.VALLEY: persimmon, Ink.BEND: indigo, Ink.PERFORATE: ink, Ink.DRAW: quiet,
+                Ink.GUIDE: quiet}
+
+    def _fills(self, painter: QPainter) -> None:
+        assert self.build is not None
+        painter.setPen(Qt.PenStyle.NoPen)
+        tabs = {Part(p.name, panel.name) for p in self.build.patterns for panel in p.panels if panel.role is Role.TAB}
+        for part, polygon in self._polygons.items():
+            tint = "wash" if part == self.selection else "hover" if part == self.hover else "raised"
+            painter.setBrush(theme.colour(tint))
+            painter.drawPolygon(polygon)
+            if part in tabs:  # hatched: here goes the glue
+                painter.setBrush(theme.colour("line"))
+                brush = painter.brush()
+                brush.setStyle(Qt.BrushStyle.BDiagPattern)
+                inverse, _ = painter.worldTransform().inverted()
+                brush.setTransform(inverse)
+                painter.setBrush(brush)
+                painter.drawPolygon(polygon)
+
+    def _names(self, painter: QPainter) -> None:
+        """Names of panels, only where they fit and do not meet another name, a dimension or a seam's number."""
+        painter.setFont(theme.text_font(theme.SMALL))
+        metrics = QFontMetricsF(painter.font())
+        taken = [d.label for d in self.dimensions()]
+        taken += [QRectF(m.at.x() - _MARK_PX, m.at.y() - _MARK_PX, 2 * _MARK_PX, 2 * _MARK_PX) for m in self.marks()]
+        boxes = {part: polygon.boundingRect() for part, polygon in self._polygons.items()}
+        for part, box in sorted(boxes.items(), key=lambda item: -item[1].width() * item[1].height()):
+            a, b = self.to_px((box.left(), box.top())), self.to_px((box.right(), box.bottom()))
+            room = QRectF(QPointF(a.x(), b.y()), QPointF(b.x(), a.y()))
+            words = t(part.panel)
+            width, height = metrics.horizontalAdvance(words) + 4, metrics.height()
+            upright = room.width() < width <= room.height() and height <= room.width()
+            if not upright and (width > room.width() or height > room.height()):
+                continue
+            across, high = (height, width) if upright else (width, height)
+            place = QRectF(room.center().x() - across / 2, room.center().y() - high / 2, across, high)
+            if any(place.intersects(other) for other in taken):
+                continue
+            taken.append(place)
+            painter.setPen(theme.colour("indigo" if part == self.selection else "quiet"))
+            painter.save()
+            painter.translate(place.center())
+            if upright:
+                painter.rotate(-90)
+            painter.drawText(QRectF(-width / 2, -height / 2, width, height), Qt.AlignmentFlag.AlignCenter, words)
+            painter.restore()
+
+    def _marks(self, painter: QPainter) -> None:
+        """The numbers that say which edge meets which; both of a pair light up together."""
+        assert self.build is not None
+        painter.setFont(theme.figure_font(7.5))
+        taped = {m.seam for p in self.build.patterns for m in p.mates if m.joint is Joint.TAPE}
+        for mark in self.marks():
+            lit = mark.part in (self.selection, self.hover)
+            tint = theme.colour("persimmon" if lit else "quiet")
+            pen = QPen(tint, 1.6 if lit else 1)
+            if mark.part.panel in taped:
+                pen.setStyle(Qt.PenStyle.DotLine)
+            painter.setPen(pen)
+            painter.setBrush(theme.colour("surface"))
+            painter.drawEllipse(mark.at, _MARK_PX, _MARK_PX)
+            painter.setPen(tint)
+            painter.drawText(QRectF(mark.at.x() - 8, mark.at.y() - 8, 16, 16), Qt.AlignmentFlag.AlignCenter, str(mark.key))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+
+    def _measure(self, painter: QPainter) -> None:
+        """The measuring tool as it lies."""
+        if not self.ends:
+            return
+        tint = theme.colour("persimmon")
+        painter.setPen(QPen(tint, 1.6))
+        places = [self.to_px(p) for p in self.ends]
+        for p in places:
+            painter.drawEllipse(p, 4, 4)
+        if len(places) == 2:
+            painter.drawLine(*places)
+            words = measured_words(span(*self.ends))
+            painter.setFont(theme.figure_font(theme.SMALL))
+            metrics = QFontMetricsF(painter.font())
+            middle = (places[0] + places[1]) / 2
+            width = metrics.horizontalAdvance(words) + 10
+            place = QRectF(middle.x() - width / 2, middle.y() - 24, width, 18)
+            painter.fillRect(place, theme.colour("raised"))
+            painter.drawText(place, Qt.AlignmentFlag.AlignCenter, words)
+
+
+def measured_words(found: Span) -> str:
+    """A distance in both units."""
+    return write_both(found.length)
+
+
+def following(parts: list[Part], now: Part, forward: bool) -> Part:
+    """The next or previous part in order, round and round."""
+    at = parts.index(now) if now in parts else -1 if forward else 0
+    return parts[(at + (1 if forward else -1)) % len(parts)]

@@ -1,0 +1,94 @@
+"""Starting the window: paint first, load the rest after."""
+
+from __future__ import annotations
+
+import sys
+from pathlib import Path
+from types import TracebackType
+
+from PySide6.QtWidgets import QApplication
+
+from mingei.app import faults, theme
+from mingei.app.settings import Settings, state_folder
+from mingei.app.window import Window
+
+
+def application(settings: Settings) -> QApplication:
+    """The one QApplication, dressed."""
+    existing = QApplication.instance()
+    if isinstance(existing, QApplication):
+        return existing
+    app = QApplication(sys.argv[:1])
+    app.setApplicationName("mingei")
+    app.setApplicationDisplayName("Mingei")
+    app.setDesktopFileName("mingei")
+    light = settings.text("light", "system")
+    theme.apply(app, theme.system_is_dark() if light == "system" else light == "lamp")
+    return app
+
+
+def run(file: Path | None, demo: bool = False, shots: Path | None = None) -> int:
+    """Open the window on a file, the demo, or the start page; returns the exit code.
+
+    shots: render each main view to a PNG in this folder and leave; what the person has set counts for nothing then.
+    Raises ProjectError when the file cannot be read.
+    """
+    if file is not None:  # refuse before a window opens
+        from mingei.formats import project_file
+
+        project_file.load(file)
+    if shots is not None:
+        import tempfile
+
+        from mingei.app.shots import take
+
+        with tempfile.TemporaryDirectory() as scratch:
+            settings = Settings(Path(scratch) / "mingei.ini")
+            settings.put("light", "day")
+            app = application(settings)
+            window = Window(settings, Path(scratch))
+            window.painted.connect(lambda: open_on(window, file, True))
+            window.ready.connect(lambda: take(window, shots))
+            window.show()
+            return app.exec()
+    settings, state = Settings(), state_folder()
+    app = application(settings)
+    window = Window(settings, state)
+    watch(window)
+    window.painted.connect(lambda: open_on(window, file, demo))
+    window.show()
+    return app.exec()
+
+
+def watch(window: Window) -> None:
+    """From now on faults of Mingei itself are logged, and said in plain words."""
+    faults.begin(window.state)
+
+    def said(kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
+        faults.report(kind, error, trace)
+        window.say(f"Something went wrong in Mingei itself. Your work is kept; the reason is in {faults.log_file(window.state)}")
+
+    sys.excepthook = said
+
+
+def open_on(window: Window, file: Path | None, demo: bool) -> None:
+    """Load the core, now that the window is on the screen, and put a project on the bench, or show the start page."""
+    from mingei.app.document import Document
+    from mingei.assets import demo_file
+    from mingei.core.project import new_brief, new_project
+    from mingei.core.recipes import recipes
+    from mingei.formats import project_file
+
+    first = next(iter(recipes()))
+    window.fill(Document(new_project(new_brief(first)), parent=window))
+    if demo:
+        window.desk.show_demo(project_file.load(file or demo_file()))
+    elif file is not None:
+        if not window.desk.open_file(file):
+            window.go("start")
+    else:
+        window.go("start")
+    if not demo:
+        window.desk.offer_recovery()
+    if file is None and not demo:
+        window.ready.emit()

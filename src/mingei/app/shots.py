@@ -1,0 +1,73 @@
+"""Pictures of each main view, for those who have no display, and for the documentation."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtCore import QTimer
+from PySide6.QtWidgets import QApplication
+
+from mingei.app.actions import each
+from mingei.app.window import Window
+from mingei.core.build import NOTHING, Part
+from mingei.core.errors import ExportError
+
+_REST_MS = 420
+
+
+def views(window: Window) -> list[tuple[str, Callable[[], object]]]:
+    """Each main view by name, with what brings it up."""
+    document = window.document
+
+    def tapped(name: str) -> None:
+        document.select(Part(document.build.pattern.name, name))
+
+    def go(key: str) -> Callable[[], object]:
+        return each(lambda: document.select(NOTHING), lambda: document.fold(1.0), lambda: window.actions_["checks"].setChecked(False),
+                    lambda: window.draft().lay_out("beside"), lambda: window.go(key))
+
+    return [
+        ("start", go("start")),
+        ("brief", go("brief")),
+        ("draft", go("draft")),
+        ("draft-seam", each(lambda: window.draft().lay_out("stacked"), lambda: tapped("front tab"),
+                            lambda: window.actions_["checks"].setChecked(True))),
+        ("draft-folding", each(go("draft"), lambda: window.draft().lay_out("folded"), lambda: document.fold(0.62))),
+        ("draft-cut-open", each(lambda: document.fold(1.0), lambda: window.draft().cut.setChecked(True))),
+        ("sheets", each(lambda: window.draft().cut.setChecked(False), go("sheets"))),
+        ("score", go("score")),
+        ("lamp-brief", each(lambda: window.change_light("lamp"), go("brief"))),
+        ("lamp-draft", each(go("draft"), lambda: tapped("top"))),
+        ("lamp-sheets", go("sheets")),
+        ("lamp-start", go("start")),
+    ]
+
+
+def take(window: Window, folder: Path) -> None:
+    """Go from view to view, save a PNG of each in the folder, say where, and leave.
+
+    Raises ExportError when the folder cannot be made.
+    """
+    try:
+        folder.mkdir(parents=True, exist_ok=True)
+    except OSError as error:
+        raise ExportError(f"it cannot be made ({error.strerror})", str(folder), "choose another folder") from None
+    waiting = views(window)
+
+    def following() -> None:
+        if not waiting:
+            window.close()
+            QApplication.quit()
+            return
+        name, show = waiting.pop(0)
+        show()
+        QTimer.singleShot(_REST_MS, lambda: save(name))
+
+    def save(name: str) -> None:
+        path = folder / f"{name}.png"
+        if window.grab().save(str(path)):
+            print(path.resolve(), flush=True)
+        following()
+
+    QTimer.singleShot(_REST_MS, following)

@@ -1,0 +1,295 @@
+"""The folded view: the thick model at a moment of its folding, to be turned, cut open and looked at from all sides."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+import numpy as np
+from PySide6.QtCore import QPoint, QPointF, Qt, QTimer, Signal
+from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QWheelEvent
+from PySide6.QtWidgets import QSizePolicy, QWidget
+
+from mingei.app import theme
+from mingei.app.flat_view import following
+from mingei.app.space_gl import NO_PLANE, NoGraphics, Plane, Renderer, Scene
+from mingei.app.words import t
+from mingei.core.build import NOTHING, Build, Part
+from mingei.core.length import write_mm
+from mingei.core.measuring import gap
+from mingei.core.solid import INSIDE, RIM, Hit, Solids, assembly, hit
+from mingei.core.view import STANDARD_VIEWS, Camera, framed, light_of
+
+#: How long (ms) after the last movement the picture is drawn again with smooth edges.
+_REST_MS = 120
+AXES = ("length", "width", "height")
+
+
+class SpaceView(QWidget):
+    """picked, pointed: a part clicked or under the pointer, NOTHING for none; measured: what lies between two faces."""
+
+    picked = Signal(object)
+    pointed = Signal(object)
+    measured = Signal(object)
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
+        self.setMinimumSize(200, 160)
+        self.setMouseTracking(True)
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setAccessibleName(t("Folded view"))
+        self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
+        self.build: Build | None = None
+        self.fraction = 1.0
+        self.apart = 0.0
+        self.cut_axis = -1  # -1: not cut open
+        self.cut_share = 0.5
+        self.camera = Camera()
+        self.selection = NOTHING
+        self.hover = NOTHING
+        self.measuring = False
+        self.touched: list[Hit] = []
+        self.no_graphics = ""
+        self._renderer: Renderer | None = None
+        self.solids: Solids | None = None
+        self._scene: Scene | None = None
+        self._balls: tuple[Camera, Camera] | None = None
+        self._dragging: QPoint | None = None
+        self._moved = False
+        self._smooth = False
+        self._rest = QTimer(self)
+        self._rest.setSingleShot(True)
+        self._rest.setInterval(_REST_MS)
+        self._rest.timeout.connect(self._settle)
+
+    # -- what is shown -------------------------------------------------------------------------------------------
+
+    def show_build(self, build: Build) -> None:
+        self.build = build
+        flat, folded = (framed(Camera(), assembly(build.patterns, f).triangles.reshape(-1, 3)) for f in (0.0, 1.0))
+        self._balls = (flat, folded)
+        self.setAccessibleDescription(t("Folded: {size} outside", size=" x ".join(write_mm(v) for v in build.outside)))
+        self.touched = []
+        self._reshape()
+
+    def show_fraction(self, fraction: float) -> None:
+        self.fraction = fraction
+        self.touched = []
+        self._reshape()
+
+    def explode(self, apart: float) -> None:
+        """Move the pieces away from each other: 0 in place .. 1 far."""
+        self.apart = apart
+        self._reshape()
+
+    def cut_open(self, axis: int, share: float) -> None:
+        """Cut the model across an axis (0 length, 1 width, 2 height; -1 not at all) at a share of its extent."""
+        self.cut_axis, self.cut_share = axis, share
+        self._touch()
+
+    def show_selection(self, part: Part) -> None:
+        self.selection = part
+        self._recolour()
+
+    def show_hover(self, part: Part) -> None:
+        self.hover = part
+        self._recolour()
+
+    def measure(self, on: bool) -> None:
+        """Take up the measuring tool, or lay it down."""
+        self.measuring = on
+        self.touched = []
+        self.setCursor(Qt.CursorShape.CrossCursor if on else Qt.CursorShape.ArrowCursor)
+        self.update()
+
+    def retint(self) -> None:
+        """The colours in force have changed."""
+        self._recolour()
+
+    def _reshape(self) -> None:
+        if self.build is None or self._balls is None:
+            return
+        self.solids = assembly(self.build.patterns, self.fraction, self.apart)
+        flat, folded = self._balls
+        if self.apart > 0:
+            folded = framed(Camera(), self.solids.triangles.reshape(-1, 3))
+        share = self.fraction**2  # the flat needs room until late in the folding
+        mix = [a + (b - a) * share for a, b in zip((*flat.target, flat.radius), (*folded.target, folded.radius), strict=True)]
+        self.camera = replace(self.camera, target=(mix[0], mix[1], mix[2]), radius=mix[3])
+        self._recolour()
+
+    def _recolour(self) -> None:
+        if self.solids is None or self.build is None:
+            return
+        shape, parts = self.solids, self.build.parts
+        table = np.array([_rgb(theme.colour(n)) for n in ("printed", "inside", "rim")], dtype=np.float32)
+        faces = table[shape.face]
+        for part, token, strength in ((self.hover, "persimmon", 0.22), (self.selection, "indigo", 0.45)):
+            if part in parts:
+                own = shape.panel == parts.index(part)
+                faces[own] = faces[own] * (1 - strength) + np.array(_rgb(theme.colour(token)), np.float32) * strength
+        ink = np.array(_rgb(theme.colour("ink") if theme.tokens() is theme.LIGHT else theme.colour("ground")), np.float32)
+        soft = (table[INSIDE] + table[RIM]) / 2 * 0.82
+        edges = np.where(shape.edge_cut[:, None], ink, soft.astype(np.float32)).astype(np.float32)
+        self._scene = Scene(shape, faces, edges, _rgb(theme.colour("surface")), _rgb(theme.colour("persimmon")))
+        self._touch()
+
+    # -- the camera ----------------------------------------------------------------------------------------------
+
+    def look_from(self, name: str) -> None:
+        """One of the standard views."""
+        yaw, pitch = next((y, p) for n, y, p in STANDARD_VIEWS if n == name)
+        self.camera = replace(self.camera, yaw=yaw, pitch=pitch)
+        self._touch()
+
+    def zoom(self, factor: float) -> None:
+        self.camera = self.camera.zoomed(factor)
+        self._touch()
+
+    def fit(self) -> None:
+        self.camera = replace(self.camera, zoom=1.0)
+        self._touch()
+
+    def _touch(self) -> None:
+        """Something moved: draw plainly now, smoothly when it rests."""
+        self._smooth = False
+        self._rest.start()
+        self.update()
+
+    def _settle(self) -> None:
+        self._smooth = True
+        self.update()
+
+    def _section(self) -> Plane:
+        """What the section cuts away: the side of the model that looks at the camera."""
+        if self.cut_axis < 0 or self.solids is None:
+            return NO_PLANE
+        values = self.solids.triangles[:, :, self.cut_axis]
+        low, high = float(values.min()), float(values.max())
+        at = low + (high - low) * self.cut_share
+        towards = float(self.camera.basis()[2][self.cut_axis])
+        sign = -1.0 if towards >= 0 else 1.0
+        way = [0.0, 0.0, 0.0]
+        way[self.cut_axis] = sign
+        return way[0], way[1], way[2], -sign * at
+
+    def hit_at(self, at: QPointF) -> Hit | None:
+        """What lies under a point of the view."""
+        if self.solids is None or self.build is None:
+            return None
+        x, y = 2 * at.x() / self.width() - 1, 1 - 2 * at.y() / self.height()
+        origin, direction = self.camera.ray(x, y, self.width() / self.height())
+        return hit(self.solids, origin, direction, self._section() if self.cut_axis >= 0 else None)
+
+    def part_at(self, at: QPointF) -> Part:
+        """The panel under a point of the view, or NOTHING."""
+        met = self.hit_at(at)
+        return NOTHING if met is None or self.build is None else self.build.parts[met.panel]
+
+    def to_px(self, point: tuple[float, float, float]) -> QPointF:
+        """Where a point of the model (mm) shows."""
+        clip = self.camera.matrix(self.width() / self.height()) @ np.array([*point, 1.0])
+        return QPointF((clip[0] / clip[3] + 1) / 2 * self.width(), (1 - clip[1] / clip[3]) / 2 * self.height())
+
+    # -- events --------------------------------------------------------------------------------------------------
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        if event.button() in (Qt.MouseButton.LeftButton, Qt.MouseButton.MiddleButton):
+            self._dragging = event.position().toPoint()
+            self._moved = False
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        if self._dragging is None:
+            self.pointed.emit(self.part_at(event.position()))
+            return
+        at = event.position().toPoint()
+        step = at - self._dragging
+        if self._moved or step.manhattanLength() > 3:
+            self._moved = True
+            self._dragging = at
+            self.camera = self.camera.orbit(-0.4 * step.x(), 0.4 * step.y())
+            self._touch()
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        if self._dragging is not None and not self._moved:
+            if self.measuring:
+                self._touch_face(event.position())
+            else:
+                self.picked.emit(self.part_at(event.position()))
+        self._dragging = None
+
+    def _touch_face(self, at: QPointF) -> None:
+        met = self.hit_at(at)
+        if met is None:
+            return
+        self.touched = [met] if len(self.touched) != 1 else [self.touched[0], met]
+        if len(self.touched) == 2:
+            self.measured.emit(gap(*self.touched))
+        self.update()
+
+    def leaveEvent(self, event: object) -> None:
+        self.pointed.emit(NOTHING)
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        self.zoom(1.0015 ** event.angleDelta().y())
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        turns = {Qt.Key.Key_Left: (-10, 0), Qt.Key.Key_Right: (10, 0), Qt.Key.Key_Up: (0, 10), Qt.Key.Key_Down: (0, -10)}
+        if event.key() in turns:
+            self.camera = self.camera.orbit(*turns[Qt.Key(event.key())])
+            self._touch()
+        elif event.key() in (Qt.Key.Key_BracketLeft, Qt.Key.Key_BracketRight) and self.build is not None:
+            self.picked.emit(following(list(self.build.parts), self.selection, event.key() == Qt.Key.Key_BracketRight))
+        else:
+            super().keyPressEvent(event)
+
+    # -- painting ------------------------------------------------------------------------------------------------
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        image = self.picture(self._smooth)
+        if image is None:
+            painter.fillRect(self.rect(), theme.colour("surface"))
+            if self.no_graphics:
+                painter.setPen(theme.colour("quiet"))
+                painter.drawText(self.rect().adjusted(24, 24, -24, -24), int(Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap),
+                                 self.no_graphics)
+        else:
+            painter.drawImage(self.rect(), image)
+            self._touched(painter)
+        if self.hasFocus():
+            painter.setPen(QPen(theme.colour("indigo"), 2))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawRect(self.rect().adjusted(1, 1, -1, -1))
+
+    def _touched(self, painter: QPainter) -> None:
+        """The measuring tool as it lies."""
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.setPen(QPen(theme.colour("persimmon"), 1.6))
+        places = [self.to_px(h.point) for h in self.touched]
+        for p in places:
+            painter.drawEllipse(p, 4, 4)
+        if len(places) == 2:
+            painter.drawLine(*places)
+
+    def picture(self, smooth: bool = True) -> QImage | None:
+        """The view as an image at the screen's own density; None when there is nothing to show or nothing to show it with."""
+        if self._scene is None or self.no_graphics:
+            return None
+        if self._renderer is None:
+            try:
+                self._renderer = Renderer()
+            except NoGraphics:
+                self.no_graphics = t("This machine offers no OpenGL 3.3, so the folded model cannot be shown. "
+                                     "The flat view, the checks and every export work as always.")
+                return None
+        ratio = self.devicePixelRatioF()
+        width, height = max(1, round(self.width() * ratio)), max(1, round(self.height() * ratio))
+        aspect = width / height
+        data = self._renderer.draw(self._scene, self.camera.matrix(aspect), light_of(self.camera), width, height, 4 if smooth else 0,
+                                   self._section())
+        return QImage(data, width, height, 4 * width, QImage.Format.Format_RGBX8888).flipped(Qt.Orientation.Vertical)
+
+
+def _rgb(colour: QColor) -> tuple[float, float, float]:
+    return colour.redF(), colour.greenF(), colour.blueF()

@@ -1,0 +1,323 @@
+"""The Brief station: what must fit or fit into what, how it is made, from which stock, and how many."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import QSize, Qt
+from PySide6.QtGui import QPainter, QPaintEvent
+from PySide6.QtWidgets import (
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QListWidget,
+    QPlainTextEdit,
+    QSizePolicy,
+    QVBoxLayout,
+    QWidget,
+)
+
+from mingei.app import theme
+from mingei.app.cards import Card, MeasuresCard, StockCard, tool
+from mingei.app.document import Document
+from mingei.app.fields import CountField, LengthField, QuietCombo
+from mingei.app.pictures import picture
+from mingei.app.stations import Station, side_column
+from mingei.app.stations.start import RecipeButton
+from mingei.app.words import t
+from mingei.core.errors import MingeiError
+from mingei.core.layout.sheets import SHEETS
+from mingei.core.length import write
+from mingei.core.project import MOST_COPIES
+from mingei.core.recipes import find_recipe, recipes
+
+_UNITS = (("mm", "Millimetres"), ("in", "Inches"))
+
+
+class KitCard(Card):
+    """The things in the kit: choose one, add, double, remove, move."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(t("In this kit"), parent)
+        self.document = document
+        self.list = QListWidget()
+        self.list.setAccessibleName(t("Things in this kit"))
+        self.list.setMinimumHeight(120)
+        self.list.currentRowChanged.connect(self._turn_to)
+        self.body.addWidget(self.list, 1)
+        row = QHBoxLayout()
+        row.setSpacing(2)
+        self.buttons = {}
+        for name, icon, words, act in (
+            ("add", "plus", t("Add another thing like this construction, with its usual measures"), self._add),
+            ("double", "copy", t("Double this thing, measures and all"), document.double_brief),
+            ("up", "arrow-up", t("Move it up"), lambda: document.move_brief(-1)),
+            ("down", "arrow-down", t("Move it down"), lambda: document.move_brief(1)),
+            ("remove", "trash-2", t("Take it out of the kit"), document.remove_brief),
+        ):
+            button = tool(icon, words)
+            button.clicked.connect(lambda _=False, act=act: act())
+            self.buttons[name] = button
+            row.addWidget(button)
+        row.addStretch(1)
+        self.body.addLayout(row)
+        document.changed.connect(self.refresh)
+        self.refresh()
+
+    def refresh(self) -> None:
+        briefs = self.document.project.briefs
+        unit = self.document.project.unit
+        self.list.blockSignals(True)
+        lines = []
+        for brief in briefs:
+            sizes = [write(float(brief.values[n]), unit) for n in find_recipe(brief.recipe).inside]
+            lines.append(f"{brief.name}{f'  × {brief.copies}' if brief.copies > 1 else ''}\n{' × '.join(sizes)}")
+        for number, line in enumerate(lines):
+            if number < self.list.count():
+                self.list.item(number).setText(line)
+            else:
+                self.list.addItem(line)
+        while self.list.count() > len(lines):
+            self.list.takeItem(self.list.count() - 1)
+        self.list.setCurrentRow(self.document.current)
+        self.list.blockSignals(False)
+        self.buttons["remove"].setEnabled(len(briefs) > 1)
+        self.buttons["up"].setEnabled(self.document.current > 0)
+        self.buttons["down"].setEnabled(self.document.current < len(briefs) - 1)
+
+    def _turn_to(self, row: int) -> None:
+        self.document.look_at(row)
+
+    def _add(self) -> None:
+        from mingei.core.project import new_brief
+
+        document = self.document
+        document.add_brief(new_brief(document.brief.recipe, stock=document.project.stock_of(document.brief)))
+
+
+class ProjectCard(Card):
+    """The project as a whole: its title, the unit people write, the sheet they print on."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(t("Project"), parent)
+        self.document = document
+        grid = QGridLayout()
+        grid.setColumnMinimumWidth(0, 66)
+        grid.setColumnStretch(1, 1)
+        self.title = QLineEdit()
+        self.title.setMaxLength(200)
+        self.title.editingFinished.connect(lambda: document.set_title(self.title.text()))
+        self.unit = QuietCombo()
+        self.unit.addItems([t(words) for _, words in _UNITS])
+        self.unit.activated.connect(lambda row: document.set_unit(_UNITS[row][0]))
+        self.sheet = QuietCombo()
+        self.sheet.addItems([s.name for s in SHEETS])
+        self.sheet.activated.connect(lambda row: document.set_sheet(SHEETS[row].name))
+        for row, (words, field, hint) in enumerate((
+            (t("Title"), self.title, t("Printed on every sheet.")),
+            (t("Unit"), self.unit, t("What a bare number means. The other unit always stands beside it.")),
+            (t("Sheet"), self.sheet, t("What lies in your printer. Both A4 and Letter print at actual size.")),
+        )):
+            label = QLabel(words)
+            label.setBuddy(field)
+            field.setAccessibleName(words)
+            field.setToolTip(hint)
+            grid.addWidget(label, row, 0)
+            grid.addWidget(field, row, 1)
+        self.body.addLayout(grid)
+        document.changed.connect(self.refresh)
+        self.refresh()
+
+    def refresh(self) -> None:
+        project = self.document.project
+        if not self.title.hasFocus():
+            self.title.setText(project.title)
+        self.unit.setCurrentIndex([u for u, _ in _UNITS].index(project.unit))
+        self.sheet.setCurrentIndex([s.name for s in SHEETS].index(project.sheet))
+
+
+class OutsideCard(Card):
+    """What it must itself fit into: the outside sizes as live fields; writing one sets the inside that goes with it."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(t("Must it fit into something?"), parent)
+        self.document = document
+        words = QLabel(t("Outside sizes of the folded thing. Write the room there is, and the inside follows."))
+        words.setObjectName("quiet")
+        words.setWordWrap(True)
+        self.body.addWidget(words)
+        self.fields: list[LengthField] = []
+        for axis, title in enumerate((t("Length"), t("Width"), t("Height"))):
+            field = LengthField(title, t("The room it must fit into. What the walls take up in this stock is taken off."))
+            field.line.setAccessibleName(t("Outside {measure}", measure=title))
+            field.names = lambda: {k: v for k, v in document.brief.measures if isinstance(v, float)}
+            field.edited.connect(lambda mm, axis=axis: self._edit(axis, mm))
+            self.fields.append(field)
+            self.body.addWidget(field)
+        document.changed.connect(self.refresh)
+        self.refresh()
+
+    def refresh(self) -> None:
+        build, unit = self.document.build, self.document.project.unit
+        self.setVisible(len(build.recipe.inside) == 3)
+        for axis, field in enumerate(self.fields):
+            if field.unit != unit:
+                field.set_unit(unit)
+            field.show_value(build.outside[axis])
+
+    def _edit(self, axis: int, mm: float) -> None:
+        try:
+            self.document.set_outside(axis, mm)
+        except MingeiError as error:
+            self.fields[axis].refuse(error)
+
+
+class ThingCard(Card):
+    """The thing in hand: its name, how many, notes."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(t("This thing"), parent)
+        self.document = document
+        grid = QGridLayout()
+        grid.setColumnMinimumWidth(0, 66)
+        grid.setColumnStretch(1, 1)
+        self.name = QLineEdit()
+        self.name.setMaxLength(200)
+        self.name.editingFinished.connect(lambda: document.set_name(self.name.text()))
+        self.copies = CountField(1, MOST_COPIES, t("How many"))
+        self.copies.valueChanged.connect(self._copies)
+        self.notes = QPlainTextEdit()
+        self.notes.setTabChangesFocus(True)
+        self.notes.setFixedHeight(64)
+        self.notes.setPlaceholderText(t("Who it is for, what to remember…"))
+        self.notes.textChanged.connect(self._notes)
+        for row, (words, field, hint) in enumerate((
+            (t("Name"), self.name, t("Printed beside every piece, so that pieces are not mixed up.")),
+            (t("How many"), self.copies, t("Copies to cut of every piece.")),
+            (t("Notes"), self.notes, t("Kept with the project.")),
+        )):
+            label = QLabel(words)
+            label.setBuddy(field)
+            field.setAccessibleName(words)
+            field.setToolTip(hint)
+            grid.addWidget(label, row, 0, Qt.AlignmentFlag.AlignTop if field is self.notes else Qt.AlignmentFlag.AlignVCenter)
+            grid.addWidget(field, row, 1)
+        self.body.addLayout(grid)
+        document.changed.connect(self.refresh)
+        self.refresh()
+
+    def refresh(self) -> None:
+        brief = self.document.brief
+        if not self.name.hasFocus():
+            self.name.setText(brief.name)
+        for field in (self.copies, self.notes):
+            field.blockSignals(True)
+        self.copies.setValue(brief.copies)
+        if self.notes.toPlainText() != brief.notes:
+            self.notes.setPlainText(brief.notes)
+        for field in (self.copies, self.notes):
+            field.blockSignals(False)
+
+    def _copies(self, count: int) -> None:
+        self.document.set_copies(count)
+
+    def _notes(self) -> None:
+        self.document.set_notes(self.notes.toPlainText())
+
+
+class Portrait(QWidget):
+    """The folded thing as a picture, with its three outside sizes in words."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.document = document
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
+        self.setMinimumSize(240, 180)
+        document.changed.connect(self.update)
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        made = picture(self.document.build, self.width(), self.height(), self.devicePixelRatioF(), theme.tokens())
+        painter.drawPixmap(0, 0, made)
+
+
+class BriefStation(Station):
+    """The kit at the left, the thing in the middle, its decisions at the right."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(document, parent)
+        self.kit = KitCard(document)
+        self.project = ProjectCard(document)
+        self.thing = ThingCard(document)
+        self.measures = MeasuresCard(document)
+        self.outside = OutsideCard(document)
+        self.stock = StockCard(document)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(10, 8, 10, 10)
+        row.setSpacing(10)
+        left = QVBoxLayout()
+        left.setSpacing(8)
+        left.addWidget(self.kit, 1)
+        left.addWidget(self.project)
+        left_holder = QWidget()
+        left_holder.setFixedWidth(262)
+        left_holder.setLayout(left)
+        left.setContentsMargins(0, 0, 0, 0)
+        row.addWidget(left_holder)
+        row.addWidget(self._middle(), 1)
+        row.addWidget(side_column(self.thing, self.measures, self.outside, self.stock))
+        document.changed.connect(self.refresh)
+        self.refresh()
+
+    def _middle(self) -> QWidget:
+        card = Card(t("How it is made"))
+        self.purpose = QLabel()
+        self.purpose.setWordWrap(True)
+        self.purpose.setObjectName("quiet")
+        card.body.addWidget(self.purpose)
+        self.portrait = Portrait(self.document)
+        card.body.addWidget(self.portrait, 1)
+        self.sizes = QLabel()
+        self.sizes.setWordWrap(True)
+        self.sizes.setAlignment(Qt.AlignmentFlag.AlignCenter)
+        card.body.addWidget(self.sizes)
+        choices = QHBoxLayout()
+        self.recipes: dict[str, RecipeButton] = {}
+        for recipe in recipes().values():
+            button = RecipeButton(recipe)
+            button.setCheckable(True)
+            button.setIconSize(QSize(110, 64))
+            button.clicked.connect(lambda _=False, recipe_id=recipe.id: self._make(recipe_id))
+            self.recipes[recipe.id] = button
+            choices.addWidget(button)
+        choices.addStretch(1)
+        card.body.addLayout(choices)
+        return card
+
+    def _make(self, recipe_id: str) -> None:
+        if recipe_id != self.document.brief.recipe:
+            self.document.set_recipe(recipe_id)
+        self.refresh()
+
+    def refresh(self) -> None:
+        build, unit = self.document.build, self.document.project.unit
+        purpose = t(build.recipe.purpose)
+        self.purpose.setText(f"{t(build.recipe.title)}: {purpose}.")
+        outside = " × ".join(write(v, unit) for v in build.outside)
+        if build.cavity:
+            inside = " × ".join(write(v, unit) for v in build.cavity.size)
+            self.sizes.setText(t("Holds {inside}; stands {outside} outside.", inside=inside, outside=outside))
+        else:
+            self.sizes.setText(t("Stands {outside} outside.", outside=outside))
+        for name, button in self.recipes.items():
+            button.setChecked(name == build.recipe.id)
+
+    def enter(self) -> None:
+        first = next(iter(self.measures.lengths.values()), None)
+        if first is not None:
+            first.setFocus()
+            first.line.selectAll()
+
+    def retint(self) -> None:
+        super().retint()
+        for button in self.recipes.values():
+            button.draw()

@@ -1,0 +1,346 @@
+"""The Draft station: the flat and the folded thing, their measures beside them, one selection across all."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+from PySide6.QtCore import QSignalBlocker, Qt, QTimer
+from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLabel, QMenu, QSizePolicy, QSlider, QSplitter, QToolButton, QVBoxLayout, QWidget
+
+from mingei.app import theme
+from mingei.app.cards import Card, FactsCard, MeasuresCard, SeamCard, StockCard, tool
+from mingei.app.document import Document
+from mingei.app.fields import STEP_MM, QuietCombo
+from mingei.app.flat_view import FlatView, measured_words
+from mingei.app.settings import Settings
+from mingei.app.space_view import AXES, SpaceView
+from mingei.app.stations import Station, side_column
+from mingei.app.words import t
+from mingei.core.build import NOTHING, Part
+from mingei.core.errors import MingeiError
+from mingei.core.length import write_both
+from mingei.core.measuring import Gap, Span
+from mingei.core.view import STANDARD_VIEWS
+
+_SLIDER = 1000
+_PLAY_MS, _PLAY_STEP = 16, 0.006
+#: Ways to share the room between the two views: key, icon.
+LAYOUTS = (("beside", "columns-2"), ("stacked", "rows-2"), ("flat", "square"), ("folded", "box"))
+
+
+def layout_words(key: str) -> str:
+    return {"beside": t("Flat and folded side by side"), "stacked": t("Flat above, folded below"), "flat": t("The flat alone, large"),
+            "folded": t("The folded thing alone, large")}[key]
+
+
+class DraftStation(Station):
+    """Measures at the left, the two views at the right."""
+
+    def __init__(self, document: Document, settings: Settings, parent: QWidget | None = None) -> None:
+        super().__init__(document, parent)
+        self.settings = settings
+        self.measures = MeasuresCard(document)
+        self.seam = SeamCard(document)
+        self.stock = StockCard(document)
+        self.facts = FactsCard(document)
+        self.flat = FlatView()
+        self.space = SpaceView()
+        self.said = QLabel()
+        self.said.setObjectName("quiet")
+        self.said.setAccessibleName(t("What is pointed at"))
+        self._play = QTimer(self)
+        self._play.setInterval(_PLAY_MS)
+        self._play.timeout.connect(self._advance)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(10, 8, 10, 10)
+        row.setSpacing(10)
+        self.side = side_column(self.seam, self.measures, self.stock, self.facts)
+        row.addWidget(self.side)
+        row.addWidget(self._views(), 1)
+        for view in (self.flat, self.space):
+            view.picked.connect(document.select)
+            view.pointed.connect(document.point_at)
+        self.flat.dragged.connect(self._drag)
+        self.flat.released.connect(lambda: self.said.setText(""))
+        self.flat.measured.connect(self._say_span)
+        self.space.measured.connect(self._say_gap)
+        document.changed.connect(self.refresh)
+        document.selected.connect(self._show_selection)
+        document.hovered.connect(self._show_hover)
+        document.folded.connect(self._show_fraction)
+        document.measuring_changed.connect(self._show_measuring)
+        self.refresh()
+        self._show_fraction(document.fraction)
+        self.lay_out(settings.text("layout", "beside"))
+
+    # -- building it -------------------------------------------------------------------------------------------------
+
+    def _views(self) -> QWidget:
+        self.flat_card, self.space_card = Card(t("Flat")), Card(t("Folded"))
+        self.heads: dict[Card, QHBoxLayout] = {}
+        self._head(self.flat_card, self.flat, self._layout_buttons())
+        self._head(self.space_card, self.space, self._looks())
+        self.flat_card.body.addWidget(self.flat, 1)
+        self.space_card.body.addWidget(self.space, 1)
+        self.space_card.body.addLayout(self._section_row())
+        self.space_card.body.addLayout(self._fold_row())
+        self.step = QLabel()
+        self.step.setObjectName("quiet")
+        self.step.setWordWrap(True)
+        self.step.setMinimumHeight(34)
+        self.step.setAlignment(Qt.AlignmentFlag.AlignTop)
+        self.step.setAccessibleName(t("Step of folding"))
+        self.space_card.body.addWidget(self.step)
+        self.splitter = QSplitter(Qt.Orientation.Horizontal)
+        self.splitter.addWidget(self.flat_card)
+        self.splitter.addWidget(self.space_card)
+        self.splitter.setChildrenCollapsible(False)
+        self.splitter.setHandleWidth(10)
+        self.splitter.setSizes([500, 460])
+        holder = QWidget()
+        column = QVBoxLayout(holder)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(3)
+        column.addWidget(self.splitter, 1)
+        self.said.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
+        self.said.setMinimumHeight(18)
+        column.addWidget(self.said)
+        return holder
+
+    def _head(self, card: Card, view: FlatView | SpaceView, tools: list[QWidget]) -> None:
+        card.body.removeWidget(card.heading)
+        head = QHBoxLayout()
+        head.setSpacing(2)
+        head.addWidget(card.heading)
+        head.addStretch(1)
+        for widget in tools:
+            head.addWidget(widget)
+        buttons: tuple[tuple[str, str, Callable[[], object]], ...] = (
+            ("zoom-out", t("Zoom out"), lambda: view.zoom(1 / 1.25)), ("zoom-in", t("Zoom in"), lambda: view.zoom(1.25)),
+            ("maximize", t("Zoom to fit"), view.fit))
+        for name, words, act in buttons:
+            button = tool(name, words)
+            button.setAccessibleName(f"{card.heading.text()}: {words}")
+            button.clicked.connect(lambda _=False, act=act: act())
+            head.addWidget(button)
+        card.body.addLayout(head)
+        self.heads[card] = head
+
+    def _layout_buttons(self) -> list[QWidget]:
+        self.layouts: dict[str, QToolButton] = {}
+        group = QButtonGroup(self)
+        for key, icon in LAYOUTS:
+            button = tool(icon, layout_words(key))
+            button.setCheckable(True)
+            button.clicked.connect(lambda _=False, key=key: self.lay_out(key))
+            group.addButton(button)
+            self.layouts[key] = button
+        self.ruler = tool("ruler", t("Measure"), t("Touch two points of the flat, or two faces of the folded thing, and read what lies "
+                                                   "between them. Corners and lines catch the pointer. (M)"))
+        self.ruler.setCheckable(True)
+        self.ruler.toggled.connect(self.document.measure)
+        return [*self.layouts.values(), self.ruler]
+
+    def _looks(self) -> list[QWidget]:
+        self.look = tool("rotate-3d", t("Look from"), t("Look from one of the standard sides. Drag in the view to turn it freely."))
+        menu = QMenu(self.look)
+        for name, _, _ in STANDARD_VIEWS:
+            menu.addAction(t(name.capitalize())).triggered.connect(lambda _=False, name=name: self.space.look_from(name))
+        self.look.setMenu(menu)
+        self.look.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        self.cut = tool("slice", t("Cut open"), t("Cut the folded thing open and look at its walls. The cut faces are persimmon."))
+        self.cut.setCheckable(True)
+        self.cut.toggled.connect(self._cut)
+        return [self.look, self.cut]
+
+    def _section_row(self) -> QHBoxLayout:
+        """Where the cut goes, and how far the pieces stand apart; each shown only when there is something to set."""
+        self.cut_axis = QuietCombo()
+        self.cut_axis.addItems([t("across the {axis}", axis=t(a)) for a in AXES])
+        self.cut_axis.setAccessibleName(t("Cut across"))
+        self.cut_axis.activated.connect(lambda _: self._cut(self.cut.isChecked()))
+        self.cut_slider = QSlider(Qt.Orientation.Horizontal)
+        self.cut_slider.setRange(0, _SLIDER)
+        self.cut_slider.setValue(_SLIDER // 2)
+        self.cut_slider.setAccessibleName(t("Place of the cut"))
+        self.cut_slider.setToolTip(t("Where it is cut open."))
+        self.cut_slider.valueChanged.connect(lambda _: self._cut(self.cut.isChecked()))
+        self.apart_words = QLabel(t("Apart"))
+        self.apart = QSlider(Qt.Orientation.Horizontal)
+        self.apart.setRange(0, 100)
+        self.apart.setAccessibleName(t("Pieces apart"))
+        self.apart.setToolTip(t("Move the pieces away from each other to see how they go together."))
+        self.apart.valueChanged.connect(lambda value: self.space.explode(value / 100))
+        row = QHBoxLayout()
+        for widget in (self.cut_axis, self.cut_slider, self.apart_words, self.apart):
+            row.addWidget(widget)
+        self.cut_axis.hide()
+        self.cut_slider.hide()
+        return row
+
+    def _fold_row(self) -> QHBoxLayout:
+        self.slider = QSlider(Qt.Orientation.Horizontal)
+        self.slider.setRange(0, _SLIDER)
+        self.slider.setPageStep(_SLIDER // 10)
+        self.slider.setTickPosition(QSlider.TickPosition.TicksBelow)
+        self.slider.setAccessibleName(t("Fold"))
+        self.slider.setToolTip(t("From flat to finished, in the order it is folded by hand. The ticks are the steps; Page Up and Page Down "
+                                 "go from step to step."))
+        self.slider.valueChanged.connect(lambda value: self.document.fold(value / _SLIDER))
+        self.play = tool("play", t("Play the folding"), t("Fold it from flat to finished, step by step."))
+        self.play.clicked.connect(self.toggle_play)
+        row = QHBoxLayout()
+        row.addWidget(self.play)
+        row.addWidget(self.slider, 1)
+        return row
+
+    # -- following the document ------------------------------------------------------------------------------------
+
+    def refresh(self) -> None:
+        """Show the project in force."""
+        build = self.document.build
+        self.flat.set_unit(self.document.project.unit)
+        self.flat.show_build(build)
+        self.space.show_build(build)
+        several = len(build.patterns) > 1
+        self.apart.setVisible(several)
+        self.apart_words.setVisible(several)
+        steps = max(1, len(build.steps))
+        self.slider.setTickInterval(_SLIDER // steps)
+        self.slider.setPageStep(_SLIDER // steps)
+        self._show_step()
+
+    def _show_selection(self, part: Part) -> None:
+        self.flat.show_selection(part)
+        self.space.show_selection(part)
+        self._say(part)
+
+    def _show_hover(self, part: Part) -> None:
+        self.flat.show_hover(part)
+        self.space.show_hover(part)
+        self._say(part if part != NOTHING else self.document.selection)
+
+    def _say(self, part: Part) -> None:
+        """Name a panel with the rectangle it fills on the flat, or a seam with its two panels."""
+        pattern = self.document.build.pattern_of(part)
+        mate = next((m for p in self.document.build.patterns for m in p.mates if m.seam == part.panel), None)
+        words = ""
+        if pattern is not None:
+            xs, ys = zip(*pattern.by_name[part.panel].polygon, strict=True)
+            words = t("{panel}: {width} × {height} flat", panel=t(part.panel).capitalize(), width=write_both(max(xs) - min(xs)),
+                      height=write_both(max(ys) - min(ys)))
+        if mate is not None:
+            seam = t("seam {number} joins the {a} to the {b}", number=mate.key, a=t(mate.carrier), b=t(mate.host))
+            words = f"{words}; {seam}" if words else seam.capitalize()
+        self.said.setText(words)
+
+    def _say_span(self, found: Span) -> None:
+        self.said.setText(t("{length} between the points: {across} across, {up} up", length=measured_words(found),
+                            across=write_both(found.across), up=write_both(found.up)))
+
+    def _say_gap(self, found: Gap) -> None:
+        if found.apart_mm is None:
+            self.said.setText(t("The faces stand at {angle}°; the points are {length} apart", angle=f"{found.angle_deg:.1f}",
+                                length=write_both(found.points_mm)))
+        else:
+            self.said.setText(t("{apart} between the faces", apart=write_both(found.apart_mm)))
+
+    def _drag(self, measure: str, mm: float) -> None:
+        """A dimension was dragged: to the unit's own step, as far as the recipe can build it."""
+        step = STEP_MM[self.document.project.unit]
+        kind = self.document.build.recipe.measure(measure)
+        mm = max(kind.minimum, min(kind.maximum, round(mm / step) * step))
+        try:
+            self.document.set_measure(measure, mm)
+        except MingeiError as error:
+            self.said.setText(str(error))
+
+    def _show_fraction(self, fraction: float) -> None:
+        self.space.show_fraction(fraction)
+        if round(fraction * _SLIDER) != self.slider.value():
+            with QSignalBlocker(self.slider):
+                self.slider.setValue(round(fraction * _SLIDER))
+        self._show_step()
+
+    def _show_step(self) -> None:
+        steps = self.document.build.steps
+        count = len(steps)
+        fraction = self.document.fraction
+        if not steps:
+            self.step.setText("")
+        elif fraction <= 0:
+            self.step.setText(t("Flat. Score every fold before folding any."))
+        elif fraction >= 1:
+            self.step.setText(t("Finished, in {count} steps. Move the slider to see each.", count=count))
+        else:
+            step = steps[min(count - 1, int(fraction * count))]
+            self.step.setText(t("Step {number} of {count}. {words}", number=step.number, count=count, words=t(step.words)))
+
+    def _show_measuring(self, on: bool) -> None:
+        self.ruler.setChecked(on)
+        self.flat.measure(on)
+        self.space.measure(on)
+        self.said.setText(t("Touch two points of the flat, or two faces of the folded thing. Escape lays the rule down.") if on else "")
+
+    # -- the views -------------------------------------------------------------------------------------------------
+
+    def lay_out(self, key: str) -> None:
+        """Share the room between the views; see LAYOUTS."""
+        key = key if key in self.layouts else "beside"
+        self.layouts[key].setChecked(True)
+        self.splitter.setOrientation(Qt.Orientation.Vertical if key == "stacked" else Qt.Orientation.Horizontal)
+        self.flat_card.setVisible(key != "folded")
+        self.space_card.setVisible(key != "flat")
+        # the buttons stand in whichever card shows
+        head = self.heads[self.space_card if key == "folded" else self.flat_card]
+        for number, button in enumerate([*self.layouts.values(), self.ruler]):
+            head.insertWidget(2 + number, button)
+        self.settings.put("layout", key)
+
+    def _cut(self, on: bool) -> None:
+        self.cut.setChecked(on)
+        self.cut_axis.setVisible(on)
+        self.cut_slider.setVisible(on)
+        self.space.cut_open(self.cut_axis.currentIndex() if on else -1, self.cut_slider.value() / _SLIDER)
+
+    # -- playing -----------------------------------------------------------------------------------------------------
+
+    def toggle_play(self) -> None:
+        """Play the folding from where it stands, or from flat when it is finished; without motion, go to the next step."""
+        if self.settings.flag("still"):
+            count = len(self.document.build.steps)
+            at = 0 if self.document.fraction >= 1 else int(self.document.fraction * count + 1e-6) + 1
+            self.document.fold(at / count)
+            return
+        if self._play.isActive():
+            self._stop()
+            return
+        if self.document.fraction >= 1:
+            self.document.fold(0.0)
+        self._play.start()
+        self.play.setIcon(theme.icon("pause"))
+
+    def _advance(self) -> None:
+        self.document.fold(self.document.fraction + _PLAY_STEP)
+        if self.document.fraction >= 1:
+            self._stop()
+
+    def _stop(self) -> None:
+        self._play.stop()
+        self.play.setIcon(theme.icon("play"))
+
+    def hideEvent(self, event: object) -> None:
+        self._stop()
+
+    # -- the window's wishes ------------------------------------------------------------------------------------------
+
+    def enter(self) -> None:
+        first = next(iter(self.measures.lengths.values()), None)
+        if first is not None:
+            first.setFocus()
+            first.line.selectAll()
+
+    def retint(self) -> None:
+        super().retint()
+        self.space.retint()
+        self.flat.update()

@@ -1,0 +1,286 @@
+"""The Sheets station: the pages as they will be printed, at their true proportion, and the way out to paper."""
+
+from __future__ import annotations
+
+from itertools import groupby
+from typing import NamedTuple
+
+from PySide6.QtCore import QRectF, Qt, Signal
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QPushButton, QScrollArea, QSizePolicy, QWidget
+
+from mingei.app import theme
+from mingei.app.cards import Card, tool
+from mingei.app.document import Document
+from mingei.app.fields import QuietCombo
+from mingei.app.stations import Station, side_column
+from mingei.app.tiles import Tiles
+from mingei.app.words import t
+from mingei.core.drawing import Drawing, Ink
+from mingei.core.errors import MingeiError
+from mingei.core.layout.marks import page_drawing
+from mingei.core.layout.place import Page, lay_out, sheets_that_do
+from mingei.core.layout.sheets import SHEETS, Sheet, find_sheet
+from mingei.core.length import write
+from mingei.core.shape import Box
+
+_GAP_PX = 26
+_CAPTION_PX = 22
+
+
+class Shown(NamedTuple):
+    """Like pages, shown once: the first of them, the last one's number, and its drawing."""
+
+    page: Page
+    last: int
+    drawing: Drawing
+    tiles: Tiles
+
+
+def shown_pages(pages: tuple[Page, ...], title: str) -> list[Shown]:
+    """Pages of the same piece shown as one."""
+    result: list[Shown] = []
+    for _, run in groupby(pages, key=lambda p: id(p.pattern)):
+        alike = list(run)
+        drawing = page_drawing(alike[0], title)
+        result.append(Shown(alike[0], alike[-1].number, drawing, Tiles(drawing.strokes)))
+    return result
+
+
+class PagesView(QWidget):
+    """Pages in rows, as large as asked, each a sheet of paper.  picked: the number of a page."""
+
+    picked = Signal(int)
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.pages: list[Shown] = []
+        self.scale = 1.0
+        self.setAccessibleName(t("Pages"))
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
+
+    def show_pages(self, pages: list[Shown], scale: float) -> None:
+        """scale: px a mm."""
+        self.pages, self.scale = pages, scale
+        self.setAccessibleDescription(t("{count} pages", count=self.pages[-1].last if self.pages else 0))
+        self._arrange()
+
+    def resizeEvent(self, event: object) -> None:
+        self._arrange()
+
+    def _arrange(self) -> None:
+        places = self.places()
+        bottom = max((p.bottom() for p in places), default=0.0)
+        right = max((p.right() for p in places), default=0.0)
+        self.setMinimumSize(round(right + _GAP_PX), round(bottom + _CAPTION_PX + 8))
+        self.update()
+
+    def places(self) -> list[QRectF]:
+        """Where each page is shown, px, in rows that fill the width."""
+        result: list[QRectF] = []
+        x, y, row = float(_GAP_PX), 14.0, 0.0
+        for shown in self.pages:
+            width, height = shown.drawing.width * self.scale, shown.drawing.height * self.scale
+            if result and x + width + _GAP_PX > self.width():
+                x, y, row = float(_GAP_PX), y + row + _CAPTION_PX + 14, 0.0
+            result.append(QRectF(x, y, width, height))
+            x += width + _GAP_PX
+            row = max(row, height)
+        return result
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        for place, shown in zip(self.places(), self.pages, strict=True):
+            if place.contains(event.position()):
+                self.picked.emit(shown.page.number)
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        for place, shown in zip(self.places(), self.pages, strict=True):
+            painter.fillRect(place.translated(1.5, 2.5), theme.colour("line"))
+            painter.fillRect(place, QColor("white"))
+            self._margins(painter, place, shown.page.sheet)
+            painter.save()
+            painter.setClipRect(place)
+            painter.translate(place.left(), place.bottom())
+            painter.scale(self.scale, -self.scale)
+            shown.tiles.paint(painter, dict.fromkeys(Ink, QColor("#1c1c1c")), _everything(shown.drawing), printed=True)
+            painter.restore()
+            self._texts(painter, place, shown.drawing)
+            painter.setPen(theme.colour("quiet"))
+            painter.setFont(theme.text_font(theme.SMALL))
+            first, count = shown.page.number, shown.page.count
+            words = t("page {n} of {count}: {piece}", n=first, count=count, piece=t(shown.page.pattern.name)) if shown.last == first else \
+                t("pages {n} to {last} of {count}: {piece}", n=first, last=shown.last, count=count, piece=t(shown.page.pattern.name))
+            painter.drawText(QRectF(place.left(), place.bottom() + 5, max(place.width(), 220), _CAPTION_PX), words)
+
+    def _margins(self, painter: QPainter, place: QRectF, sheet: Sheet) -> None:
+        """What a usual printer leaves white."""
+        margin = sheet.margin * self.scale
+        painter.setPen(QPen(QColor("#d9d2c3"), 1, Qt.PenStyle.DotLine))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawRect(place.adjusted(margin, margin, -margin, -margin))
+
+    def _texts(self, painter: QPainter, place: QRectF, drawing: Drawing) -> None:
+        painter.setPen(QColor("#1c1c1c"))
+        for text in drawing.texts:
+            font = theme.text_font(bold=text.bold)
+            font.setPixelSize(max(1, round(text.size * self.scale)))
+            painter.setFont(font)
+            painter.save()
+            painter.translate(place.left() + text.at[0] * self.scale, place.bottom() - text.at[1] * self.scale)
+            painter.rotate(-text.turn_deg)
+            if text.middle:
+                room = QRectF(-300, -text.size * self.scale, 600, 2 * text.size * self.scale)
+                painter.drawText(room, Qt.AlignmentFlag.AlignCenter, text.words)
+            else:
+                painter.drawText(0, 0, text.words)
+            painter.restore()
+
+
+def _everything(drawing: Drawing) -> Box:
+    return Box(0, 0, drawing.width, drawing.height)
+
+
+class SheetsStation(Station):
+    """Sheet and export at the left, the pages at the right."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(document, parent)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(10, 8, 10, 10)
+        row.setSpacing(10)
+        row.addWidget(side_column(self._sheet_card(), self._out_card(), self._care_card()))
+        self.card = Card(t("Pages"))
+        self.card.body.removeWidget(self.card.heading)
+        head = QHBoxLayout()
+        head.addWidget(self.card.heading)
+        head.addStretch(1)
+        for icon, words, factor in (("zoom-out", t("Smaller"), 1 / 1.25), ("zoom-in", t("Larger"), 1.25),
+                                    ("maximize", t("Whole pages"), 0.0)):
+            button = tool(icon, words)
+            button.setAccessibleName(t("Pages: {words}", words=words))
+            button.clicked.connect(lambda _=False, factor=factor: self.zoom(factor))
+            head.addWidget(button)
+        self.card.body.addLayout(head)
+        self.error = QLabel()
+        self.error.setObjectName("reason")
+        self.error.setWordWrap(True)
+        self.error.hide()
+        self.card.body.addWidget(self.error)
+        self.view = PagesView()
+        self.view.picked.connect(self._look_at_page)
+        self.area = QScrollArea()
+        self.area.setWidget(self.view)
+        self.area.setWidgetResizable(True)
+        self.area.setAccessibleName(t("Pages"))
+        self.card.body.addWidget(self.area, 1)
+        row.addWidget(self.card, 1)
+        self.pages: tuple[Page, ...] = ()
+        self._shown: list[Shown] = []
+        self._zoom = 0.0  # px a mm; 0: whole pages
+        self._stale = True
+        document.changed.connect(self._changed)
+
+    def _sheet_card(self) -> Card:
+        card = Card(t("Sheet"))
+        self.sheet = QuietCombo()
+        self.sheet.setAccessibleName(t("Sheet"))
+        self.sheet.setToolTip(t("What lies in the printer. The drawing keeps its size on every sheet."))
+        self.sheet.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+        self.sheet.activated.connect(lambda row: self.document.set_sheet(SHEETS[row].name))
+        card.body.addWidget(self.sheet)
+        self.fits = QLabel()
+        self.fits.setWordWrap(True)
+        self.fits.setObjectName("quiet")
+        card.body.addWidget(self.fits)
+        return card
+
+    def _out_card(self) -> Card:
+        card = Card(t("To paper or to the machine"))
+        self.pdf = QPushButton(t("Save as PDF to print…"))
+        self.pdf.setObjectName("main")
+        self.pdf.setToolTip(t("Every page at exact size, with two check bars to measure on the first sheet."))
+        self.pdf.clicked.connect(lambda: self.wanted.emit("export"))
+        card.body.addWidget(self.pdf)
+        words = QLabel(t("Print at actual size (100 %), never fitted to the page, and measure both check bars on the first sheet. "
+                         "The same door writes SVG and DXF for cutting machines and FOLD for other programs."))
+        words.setWordWrap(True)
+        words.setObjectName("quiet")
+        card.body.addWidget(words)
+        return card
+
+    def _care_card(self) -> Card:
+        card = Card(t("With care"))
+        words = QLabel(t("Cut with a fresh blade against a metal rule, away from the hand; children only with an adult. "
+                         "With cutting machines and lasers follow the maker's instructions and local rules."))
+        words.setWordWrap(True)
+        words.setObjectName("quiet")
+        card.body.addWidget(words)
+        return card
+
+    # -- following the document ------------------------------------------------------------------------------------
+
+    def _changed(self) -> None:
+        self._stale = True
+        if self.isVisible():
+            self.refresh()
+
+    def showEvent(self, event: object) -> None:
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Lay the whole kit out on the sheet in force; a piece that is too large is said, with the sheets that would do."""
+        unit = self.document.project.unit
+        items = [t("{name}, {width} × {height}", name=s.name, width=write(s.width, unit), height=write(s.height, unit)) for s in SHEETS]
+        if [self.sheet.itemText(i) for i in range(self.sheet.count())] != items:
+            self.sheet.clear()
+            self.sheet.addItems(items)
+        self.sheet.setCurrentIndex([s.name for s in SHEETS].index(self.document.project.sheet))
+        if self._stale:
+            self._stale = False
+            patterns = tuple(p for i in range(len(self.document.project.briefs)) for p in self.document.build_of(i).patterns)
+            try:
+                self.pages = lay_out(patterns, find_sheet(self.document.project.sheet))
+                self.error.hide()
+            except MingeiError as error:
+                self.pages = ()
+                self.error.setText(str(error))
+                self.error.show()
+            common = [s.name for s in SHEETS if all(s in sheets_that_do(p) for p in patterns)]
+            self.fits.setText(t("The largest piece fits {names}.", names=", ".join(common[:5])) if common
+                              else t("No sheet up to A0 holds the largest piece."))
+            self._shown = shown_pages(self.pages, self.document.project.title)
+            count = len(self.pages)
+            self.card.heading.setText(t("Pages: {count}", count=count) if count else t("Pages"))
+            self.pdf.setEnabled(bool(self.pages))
+        self._show()
+
+    def _show(self) -> None:
+        scale = self._zoom
+        if scale <= 0 and self._shown:
+            tallest = max(s.drawing.height for s in self._shown)
+            widest = max(s.drawing.width for s in self._shown)
+            room = self.area.viewport().size()
+            scale = min((room.height() - _CAPTION_PX - 26) / tallest, (room.width() - 2 * _GAP_PX) / widest)
+        self.view.show_pages(self._shown, max(scale, 0.2))
+
+    def zoom(self, factor: float) -> None:
+        """Larger or smaller by a factor; 0 shows whole pages."""
+        self._zoom = max(0.2, min(12.0, self.view.scale * factor)) if factor else 0.0
+        self._show()
+
+    def resizeEvent(self, event: object) -> None:
+        if self.isVisible() and not self._stale:
+            self._show()
+
+    def _look_at_page(self, number: int) -> None:
+        """A page was pressed: turn to the thing it belongs to."""
+        pattern = self.pages[number - 1].pattern
+        for i in range(len(self.document.project.briefs)):
+            if pattern in self.document.build_of(i).patterns:
+                self.document.look_at(i)
+                return
+
+    def enter(self) -> None:
+        self.pdf.setFocus()

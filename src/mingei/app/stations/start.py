@@ -1,0 +1,124 @@
+"""The start page: begin something by its purpose, go on with something recent, or look at the demo."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtCore import QSize, Qt, Signal
+from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QListWidget, QListWidgetItem, QPushButton, QToolButton, QVBoxLayout, QWidget
+
+from mingei.app.cards import Card
+from mingei.app.document import Document
+from mingei.app.pictures import picture_icon
+from mingei.app.settings import Settings
+from mingei.app.stations import Station
+from mingei.app.words import t
+from mingei.core.build import build
+from mingei.core.project import new_brief
+from mingei.core.recipes import Recipe, recipes
+from mingei.core.stock import find_stock
+
+_PICTURE = QSize(190, 120)
+
+
+class RecipeButton(QToolButton):
+    """A construction by its picture and purpose."""
+
+    def __init__(self, recipe: Recipe) -> None:
+        super().__init__()
+        self.setObjectName("recipe")
+        self.recipe = recipe
+        self.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextUnderIcon)
+        self.setIconSize(_PICTURE)
+        self.setText(t(recipe.title))
+        self.setToolTip(t(recipe.purpose[:1].upper() + recipe.purpose[1:]) + ".")
+        self.setAccessibleName(f"{t(recipe.title)}: {t(recipe.purpose)}")
+        self.draw()
+
+    def draw(self) -> None:
+        brief = new_brief(self.recipe.id)
+        self.setIcon(picture_icon(build(brief, find_stock(brief.stock)), _PICTURE.width(), _PICTURE.height()))
+
+
+class StartPage(Station):
+    """begun: a recipe's id; opened: a file; demo: the demo is wanted."""
+
+    begun = Signal(str)
+    opened = Signal(object)
+
+    def __init__(self, document: Document, settings: Settings, parent: QWidget | None = None) -> None:
+        super().__init__(document, parent)
+        self.settings = settings
+        row = QHBoxLayout(self)
+        row.setContentsMargins(60, 28, 60, 28)
+        row.setSpacing(28)
+        left = QVBoxLayout()
+        heading = QLabel(t("What shall it be for?"))
+        heading.setObjectName("title")
+        words = QLabel(t("Choose a construction, write the size of the thing that goes in, and print. Thickness, tabs and score lines are "
+                         "worked out for you."))
+        words.setWordWrap(True)
+        left.addWidget(heading)
+        left.addWidget(words)
+        left.addSpacing(10)
+        grid = QGridLayout()
+        grid.setSpacing(12)
+        self.recipes: dict[str, RecipeButton] = {}
+        for number, recipe in enumerate(recipes().values()):
+            button = RecipeButton(recipe)
+            button.clicked.connect(lambda _=False, recipe_id=recipe.id: self.begun.emit(recipe_id))
+            self.recipes[recipe.id] = button
+            purpose = QLabel(t(recipe.purpose[:1].upper() + recipe.purpose[1:]) + ".")
+            purpose.setObjectName("quiet")
+            purpose.setWordWrap(True)
+            purpose.setFixedWidth(_PICTURE.width() + 16)
+            grid.addWidget(button, 2 * (number // 3), number % 3)
+            grid.addWidget(purpose, 2 * (number // 3) + 1, number % 3, Qt.AlignmentFlag.AlignTop)
+        grid.setColumnStretch(3, 1)
+        left.addLayout(grid)
+        left.addStretch(1)
+        row.addLayout(left, 3)
+        right = QVBoxLayout()
+        card = Card(t("Go on with"))
+        self.recent = QListWidget()
+        self.recent.setAccessibleName(t("Recent projects"))
+        self.recent.itemActivated.connect(self._open)
+        self.recent.itemClicked.connect(self._open)
+        self.none = QLabel(t("Nothing yet: what you save appears here."))
+        self.none.setObjectName("quiet")
+        self.none.setWordWrap(True)
+        card.body.addWidget(self.none)
+        card.body.addWidget(self.recent, 1)
+        self.open_button = QPushButton(t("Open a project…"))
+        self.open_button.clicked.connect(lambda: self.wanted.emit("open"))
+        card.body.addWidget(self.open_button)
+        right.addWidget(card, 3)
+        demo = Card(t("Look around first"))
+        about = QLabel(t("The shop of the Tern Point field station: an invented project with everything in it ready to be changed."))
+        about.setWordWrap(True)
+        self.demo = QPushButton(t("Open the demo"))
+        self.demo.clicked.connect(lambda: self.wanted.emit("demo"))
+        demo.body.addWidget(about)
+        demo.body.addWidget(self.demo)
+        right.addWidget(demo)
+        row.addLayout(right, 2)
+
+    def enter(self) -> None:
+        self.recent.clear()
+        paths = [p for p in self.settings.recent if p.exists()]
+        for path in paths:
+            item = QListWidgetItem(f"{path.stem}\n{path.parent}")
+            item.setData(Qt.ItemDataRole.UserRole, str(path))
+            item.setToolTip(str(path))
+            self.recent.addItem(item)
+        self.recent.setVisible(bool(paths))
+        self.none.setVisible(not paths)
+        next(iter(self.recipes.values())).setFocus()
+
+    def _open(self, item: QListWidgetItem) -> None:
+        self.opened.emit(Path(item.data(Qt.ItemDataRole.UserRole)))
+
+    def retint(self) -> None:
+        super().retint()
+        for button in self.recipes.values():
+            button.draw()

@@ -1,0 +1,328 @@
+"""The window: a rail over the stations, and a drawer beside them.  It wires; the stations do."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from itertools import pairwise
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QByteArray, QSize, Qt, QTimer, Signal
+from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QFontMetrics, QGuiApplication, QPaintEvent, QResizeEvent
+from PySide6.QtWidgets import QApplication, QHBoxLayout, QLabel, QMainWindow, QSizePolicy, QStackedWidget, QToolButton, QVBoxLayout, QWidget
+
+from mingei.app import theme
+from mingei.app.rail import Rail, Stop
+from mingei.app.words import t
+
+if TYPE_CHECKING:
+    from mingei.app.actions import Actions
+    from mingei.app.desk import Desk
+    from mingei.app.document import Document
+    from mingei.app.drawer import ChecksDrawer
+    from mingei.app.settings import Settings
+    from mingei.app.stations import Station
+    from mingei.app.stations.draft import DraftStation
+    from mingei.core.build import Part
+    from mingei.core.check import Finding
+
+SIZE = QSize(1280, 800)
+LEAST = QSize(940, 600)
+START = "start"
+
+
+def stops() -> tuple[Stop, ...]:
+    """The stations in the order of the work."""
+    return (
+        Stop("brief", t("Brief"), "package-open", t("What must fit, how it is made, from what, how many")),
+        Stop("draft", t("Draft"), "pencil-ruler", t("The flat and the folded thing, measure by measure")),
+        Stop("sheets", t("Sheets"), "layout-grid", t("Pieces on real sheets, and out to paper")),
+        Stop("score", t("Score and cut"), "scissors", t("Where the rule lies, what is scored from which face, what is cut first")),
+        Stop("build", t("Build"), "blocks", t("Step by step, with glue, tape and holds")),
+        Stop("log", t("Log"), "notebook-pen", t("What was made and what to change")),
+    )
+
+
+class Elided(QLabel):
+    """A line of text that ends in … where it has no room."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.words = ""
+        self.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
+
+    def show_words(self, words: str) -> None:
+        self.words = words
+        self.setToolTip(words)
+        self.setAccessibleName(words)
+        self._fit()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        self._fit()
+
+    def _fit(self) -> None:
+        self.setText(QFontMetrics(self.font()).elidedText(self.words, Qt.TextElideMode.ElideRight, self.width()))
+
+
+class Window(QMainWindow):
+    """painted: the first picture is on the screen; ready: a project can be worked on."""
+
+    painted = Signal()
+    ready = Signal()
+
+    def __init__(self, settings: Settings, state: Path) -> None:
+        super().__init__()
+        self.settings = settings
+        self.state = state
+        self.setMinimumSize(LEAST)
+        self.resize(SIZE)
+        geometry = settings.text("geometry")
+        if geometry:
+            self.restoreGeometry(QByteArray.fromHex(geometry.encode()))
+        self.setWindowTitle("Mingei")
+        self.setAcceptDrops(True)
+        self.stations: dict[str, Station] = {}
+        self.station = ""
+        self.head_buttons: list[QToolButton] = []
+        self._painted = False
+        holder = QWidget()
+        column = QVBoxLayout(holder)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(0)
+        head = QWidget()
+        self.head = QHBoxLayout(head)
+        self.head.setContentsMargins(14, 2, 10, 0)
+        self.head.setSpacing(4)
+        names = QVBoxLayout()
+        names.setSpacing(0)
+        self.title, self.subtitle = Elided(), Elided()
+        self.title.setObjectName("projectTitle")
+        self.subtitle.setObjectName("quiet")
+        self.title.show_words("Mingei")
+        names.addWidget(self.title)
+        names.addWidget(self.subtitle)
+        self.head.addLayout(names, 1)
+        self.rail = Rail(stops())
+        self.rail.setEnabled(False)
+        self.head.addWidget(self.rail)
+        column.addWidget(head)
+        row = QHBoxLayout()
+        row.setSpacing(0)
+        self.stack = QStackedWidget()
+        row.addWidget(self.stack, 1)
+        self.beside = row
+        column.addLayout(row, 1)
+        self.setCentralWidget(holder)
+        self.statusBar().setSizeGripEnabled(False)
+        self.actions_: Actions
+        self.document: Document
+        self.desk: Desk
+        self.drawer: ChecksDrawer
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        super().paintEvent(event)
+        if not self._painted:
+            self._painted = True
+            QTimer.singleShot(0, self.painted.emit)
+
+    # -- filling it, once it is on the screen ------------------------------------------------------------------
+
+    def fill(self, document: Document) -> None:
+        """Put the document, its stations and the menus into the window."""
+        from mingei.app.cards import tool
+        from mingei.app.desk import Desk
+        from mingei.app.drawer import ChecksDrawer
+        from mingei.app.menus import make_menus
+        from mingei.app.stations.start import StartPage
+
+        self.document = document
+        self.desk = Desk(document, self.settings, self.state, self)
+        self.desk.said.connect(self.say)
+        self.desk.shown.connect(self._shown)
+        self.actions_ = make_menus(self)
+        for name, icon in (("undo", "undo-2"), ("redo", "redo-2"), ("find", "search"), ("checks", "list-checks")):
+            button = tool(icon, self.actions_[name].text().replace("&", ""))
+            button.setDefaultAction(self.actions_[name])
+            self.actions_[name].setIcon(theme.icon(icon))
+            button.setProperty("action_icon", icon)
+            button.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+            self.head.addWidget(button)
+            self.head_buttons.append(button)
+            if name == "checks":
+                self.checks_button = button
+        self.drawer = ChecksDrawer(document)
+        self.drawer.hide()
+        self.beside.addWidget(self.drawer)
+        self.drawer.gone_to.connect(self._go_to)
+        self.drawer.closed.connect(lambda: self.actions_["checks"].setChecked(False))
+        self.drawer.counted.connect(self._count)
+        self.rail.chosen.connect(self.go)
+        start = StartPage(document, self.settings)
+        start.begun.connect(self._begin)
+        start.opened.connect(self.desk.open_file)
+        self._add_station(START, start)
+        document.moved.connect(self._name)
+        document.changed.connect(self._name)
+        document.selected.connect(self._selected)
+        QGuiApplication.styleHints().colorSchemeChanged.connect(lambda _: self.follow_light())
+        self._tab_order()
+
+    def _tab_order(self) -> None:
+        """Reading order: the rail, then the buttons at its right, then the station."""
+        for a, b in pairwise([*self.rail.buttons.values(), *self.head_buttons]):
+            QWidget.setTabOrder(a, b)
+
+    def _add_station(self, key: str, station: Station) -> Station:
+        self.stations[key] = station
+        self.stack.addWidget(station)
+        station.wanted.connect(lambda name: self.actions_[name].trigger())
+        return station
+
+    def station_of(self, key: str) -> Station:
+        """A station, made when it is first visited."""
+        return self.stations.get(key) or self._add_station(key, self._make(key))
+
+    def _make(self, key: str) -> Station:
+        from mingei.app.stations.brief import BriefStation
+        from mingei.app.stations.coming import ComingStation
+        from mingei.app.stations.draft import DraftStation
+        from mingei.app.stations.sheets import SheetsStation
+
+        makers: dict[str, Callable[[], Station]] = {
+            "brief": lambda: BriefStation(self.document),
+            "draft": lambda: DraftStation(self.document, self.settings),
+            "sheets": lambda: SheetsStation(self.document),
+            "score": lambda: ComingStation(
+                self.document, t("Score and cut"),
+                t("Here the score lines will stand in the order of the rule, face by face, and the cuts in the order of the knife. "
+                  "Until then the sheets carry every score and cut, and the key that tells mountain from valley."),
+                t("See the sheets"), "go-sheets"),
+            "build": lambda: ComingStation(
+                self.document, t("Build"),
+                t("Here every step of gluing and folding will have its picture, its glue and its hold. "
+                  "Until then the folded thing on Draft folds itself step by step, in the order of the hand."),
+                t("Watch it fold"), "watch"),
+            "log": lambda: ComingStation(
+                self.document, t("Log"),
+                t("Here you will note what was made, what it measured and what to change next time. "
+                  "Until then each thing in the kit has notes of its own, kept with the project."),
+                t("Write a note"), "go-brief"),
+        }
+        return makers[key]()
+
+    def draft(self) -> DraftStation:
+        """The Draft station."""
+        from mingei.app.stations.draft import DraftStation
+
+        station = self.station_of("draft")
+        assert isinstance(station, DraftStation)
+        return station
+
+    # -- moving about ------------------------------------------------------------------------------------------
+
+    def go(self, key: str) -> None:
+        """Show a station, or the start page."""
+        station = self.station_of(key)
+        self.station = key
+        self.stack.setCurrentWidget(station)
+        self.rail.show_station("" if key == START else key)
+        if key != START:
+            self.rail.setEnabled(True)
+            self.settings.put("station", key)
+        station.enter()
+
+    def _begin(self, recipe_id: str) -> None:
+        self.desk.new(recipe_id)
+
+    def _shown(self) -> None:
+        """A project was put on the bench: to the station where its work goes on."""
+        key = self.settings.text("station", "draft") if self.document.path else "draft"
+        self.go(key if key in self.rail.buttons else "draft")
+        self._name()
+        self.drawer.refresh()
+        self.ready.emit()
+
+    def _go_to(self, number: int, finding: Finding) -> None:
+        """To the place of a finding."""
+        from mingei.core.build import NOTHING
+
+        self.document.look_at(number)
+        if finding.fix is not None and finding.fix.sheet is not None:
+            self.go("sheets")
+        else:
+            self.go("draft")
+            self.document.select(finding.part)
+            if finding.part != NOTHING:
+                self.draft().flat.setFocus()
+
+    def _selected(self, part: Part) -> None:
+        """A seam or panel was chosen elsewhere: Draft is where it shows."""
+        self.actions_["fit-selection"].setEnabled(bool(part.panel))
+
+    def _count(self, errors: int, looks: int) -> None:
+        mark = "brick" if errors else "ochre" if looks else ""
+        words = t("{errors} will not work, {looks} to look at again", errors=errors, looks=looks) if mark else ""
+        self.rail.mark("draft", mark, words)
+        sheet = any(f.code == "sheet-small" for _, findings in self.drawer.found() for f in findings)
+        self.rail.mark("sheets", "brick" if sheet else "", t("a piece is too large for the sheet") if sheet else "")
+        self.checks_button.setAccessibleName(t("Checks: {words}", words=words or t("all is well")))
+        icon, tint = ("circle-x", "brick") if errors else ("triangle-alert", "ochre") if looks else ("list-checks", "moss")
+        self.actions_["checks"].setIcon(theme.icon(icon, tint))
+
+    def _name(self) -> None:
+        document = self.document
+        self.setWindowTitle(f"{document.name}[*] - Mingei")
+        self.setWindowModified(document.dirty)
+        self.title.show_words(document.project.title or document.brief.name)
+        self.subtitle.show_words(document.brief.name + (" · " + t("not saved yet") if document.dirty else ""))
+
+    # -- light and words ---------------------------------------------------------------------------------------
+
+    def follow_light(self) -> None:
+        """Put the light in force that was chosen: the system's, day or lamp."""
+        chosen = self.settings.text("light", "system")
+        dark = theme.system_is_dark() if chosen == "system" else chosen == "lamp"
+        if dark == (theme.tokens() is theme.LAMP):
+            return
+        app = QApplication.instance()
+        assert isinstance(app, QApplication)
+        theme.apply(app, dark)
+        for station in self.stations.values():
+            station.retint()
+        for button in self.rail.buttons.values():
+            button.setIcon(theme.icon(button.stop.icon))
+        for name, icon in (("undo", "undo-2"), ("redo", "redo-2"), ("find", "search")):
+            self.actions_[name].setIcon(theme.icon(icon))
+        self.drawer.retint()
+        self.drawer.refresh()
+
+    def change_light(self, chosen: str) -> None:
+        """system, day or lamp."""
+        self.settings.put("light", chosen)
+        self.follow_light()
+
+    def say(self, words: str) -> None:
+        """A quiet word that goes away by itself."""
+        self.statusBar().showMessage(words, 8000)
+
+    # -- events ------------------------------------------------------------------------------------------------
+
+    def closeEvent(self, event: QCloseEvent) -> None:
+        if not hasattr(self, "desk"):
+            event.accept()
+        elif self.desk.may_leave():
+            self.desk.leave()
+            self.settings.put("geometry", bytes(self.saveGeometry().toHex().data()).decode())
+            event.accept()
+        else:
+            event.ignore()
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if any(url.toLocalFile().endswith(".mingei") for url in event.mimeData().urls()):
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        for url in event.mimeData().urls():
+            if url.toLocalFile().endswith(".mingei"):
+                self.desk.open_file(Path(url.toLocalFile()))
+                return

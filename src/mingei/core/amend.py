@@ -1,0 +1,114 @@
+"""Amendments: what a person changed by hand, kept by name and applied again to every new draft.
+
+A *seam change* says how a seam is held (glued tab, tuck, or no tab and tape outside) and which of its two panels carries the tab.
+Moving a tab makes its old carrier the host, and a host lies one layer outside the tab; glued, the host closes last, pressing on the
+tab; tucked, the carrier closes last, since its tab must slide in.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import replace
+from typing import NamedTuple
+
+from mingei.core.draft import Draft, Joint, Piece, Seam
+from mingei.core.errors import MeasureError
+from mingei.core.offset import Measured
+
+#: The joints a person may choose for a seam.
+CHOICES = (Joint.GLUE_TAB, Joint.TUCK, Joint.TAPE)
+
+
+class SeamChange(NamedTuple):
+    """seam: its name; joint: how it is held; moved: the other panel carries the tab."""
+
+    seam: str
+    joint: Joint
+    moved: bool = False
+
+
+def seams(draft: Draft) -> dict[str, Seam]:
+    """Every seam by name."""
+    return {s.name: s for piece in draft.pieces for s in piece.seams}
+
+
+def amend(draft: Draft, changes: Iterable[SeamChange]) -> Draft:
+    """The draft with a person's changes; a change to a seam this draft does not have is passed over (another choice may bring it back).
+
+    Raises MeasureError when a tab cannot be moved, with the reason.
+    """
+    wanted = {c.seam: c for c in changes}
+    return replace(draft, pieces=tuple(_amend_piece(p, draft.measured, wanted) for p in draft.pieces)) if wanted else draft
+
+
+def why_fixed(draft: Draft, seam: str) -> str:
+    """Why the tab of a seam cannot be moved to its other panel, or "" when it can."""
+    for piece in draft.pieces:
+        for s in piece.seams:
+            if s.name == seam:
+                return _why_fixed(piece, s)
+    return ""
+
+
+def _why_fixed(piece: Piece, seam: Seam) -> str:
+    host = seam.carrier.panel
+    beneath = [lap.lower for lap in piece.laps if lap.upper == host]
+    if beneath:
+        return f"the {' and the '.join(beneath)} already lie under the {host}"
+    if any(lap.lower == host for lap in piece.laps):
+        return f"another panel lies over the {host}"
+    if any(s.host.panel == host for s in piece.seams if s is not seam):
+        return f"another tab already lies under the {host}"
+    return ""
+
+
+def _amend_piece(piece: Piece, measured: Measured, wanted: dict[str, SeamChange]) -> Piece:
+    for number, seam in enumerate(piece.seams):
+        change = wanted.get(seam.name)
+        if change is None or (not change.moved and change.joint is seam.joint):
+            continue
+        fresh = replace(seam, joint=change.joint)
+        if change.moved:
+            reason = _why_fixed(piece, seam)
+            if reason:
+                raise MeasureError("its tab cannot be moved", f"seam {seam.name}", reason)
+            fresh = replace(fresh, carrier=seam.host, host=seam.carrier)
+            if fresh.joint is not Joint.TAPE:
+                piece = _as_host(piece, fresh, measured)
+        piece = replace(piece, seams=(*piece.seams[:number], fresh, *piece.seams[number + 1:]))
+        tucked = fresh.joint is Joint.TUCK
+        late, early = (fresh.carrier, fresh.host) if tucked else (fresh.host, fresh.carrier)
+        piece = _close_after(piece, late.panel, early.panel)
+    return piece
+
+
+def _as_host(piece: Piece, seam: Seam, measured: Measured) -> Piece:
+    """Move the new host out by a layer where the tab needs one under it."""
+    host = piece.panel(seam.host.panel)
+    if measured is Measured.INSIDE and host.layer == 0:
+        out = replace(host, layer=1)
+        piece = replace(piece, panels=tuple(out if p is host else p for p in piece.panels))
+    return piece
+
+
+def closing_step(piece: Piece, panel: str) -> int:
+    """The step in which a panel reaches its place: the latest of the folds between it and the root; 0 for the root."""
+    above = {f.b.panel: f for f in piece.folds}
+    last = 0
+    while panel in above:
+        last = max(last, above[panel].step)
+        panel = above[panel].a.panel
+    return last
+
+
+def _close_after(piece: Piece, late: str, early: str) -> Piece:
+    """Make ``late`` reach its place after ``early``, giving it a step of its own where it came before."""
+    after = closing_step(piece, early)
+    if closing_step(piece, late) > after:
+        return piece
+    moved = next((f for f in piece.folds if f.b.panel == late), None)
+    if moved is None:  # the root closes by the other panel's coming
+        return piece
+    folds = tuple(replace(f, step=after + 1) if f is moved else replace(f, step=f.step + (f.step > after)) for f in piece.folds)
+    seams = tuple(replace(s, step=s.step + (s.step > after)) for s in piece.seams)
+    return replace(piece, folds=folds, seams=seams)

@@ -1,0 +1,117 @@
+"""Hidden surfaces without a picture buffer: polygons in the order a painter lays them down.
+
+A binary space partition (Fuchs, Kedem and Naylor, On visible surface generation by a priori tree structures, 1980) splits
+polygons where they cross, so that drawing back to front is right from any eye.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Iterator
+from dataclasses import dataclass
+from typing import NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+
+from mingei.core.solid import Solids
+from mingei.core.view import Camera
+
+Array = NDArray[np.float64]
+_EPSILON = 1e-6
+
+
+class Face(NamedTuple):
+    """A flat convex polygon in space, its normal, and the triangle of the model it is part of."""
+
+    points: Array
+    normal: Array
+    source: int
+
+
+class Seen(NamedTuple):
+    """A face as the picture shows it: points (n, 2), 0..1 from left to right and from bottom to top; shade 0..1 of full light."""
+
+    points: Array
+    source: int
+    shade: float
+
+
+@dataclass
+class _Node:
+    point: Array
+    normal: Array
+    here: list[Face]
+    front: _Node | None = None
+    back: _Node | None = None
+
+
+def back_to_front(faces: Iterable[Face], eye: Array) -> Iterator[Face]:
+    """The faces, cut where they cross, those furthest from the eye first."""
+    root = _tree(list(faces))
+    stack: list[tuple[_Node | None, bool]] = [(root, False)]
+    while stack:
+        node, ready = stack.pop()
+        if node is None:
+            continue
+        if ready:
+            yield from node.here
+            continue
+        nearer, further = (node.front, node.back) if float(np.dot(node.normal, eye - node.point)) >= 0 else (node.back, node.front)
+        stack += [(nearer, False), (node, True), (further, False)]
+
+
+def _tree(faces: list[Face]) -> _Node | None:
+    if not faces:
+        return None
+    root = _Node(faces[0].points[0], faces[0].normal, [])
+    work = [(root, faces)]
+    while work:
+        node, rest = work.pop()
+        front: list[Face] = []
+        back: list[Face] = []
+        for face in rest:
+            _sort(node, face, front, back)
+        if front:
+            node.front = _Node(front[0].points[0], front[0].normal, [])
+            work.append((node.front, front))
+        if back:
+            node.back = _Node(back[0].points[0], back[0].normal, [])
+            work.append((node.back, back))
+    return root
+
+
+def _sort(node: _Node, face: Face, front: list[Face], back: list[Face]) -> None:
+    height = (face.points - node.point) @ node.normal
+    if (np.abs(height) <= _EPSILON).all():
+        node.here.append(face)
+    elif (height >= -_EPSILON).all():
+        front.append(face)
+    elif (height <= _EPSILON).all():
+        back.append(face)
+    else:
+        for side, into in ((1.0, front), (-1.0, back)):
+            kept: list[Array] = []
+            for i, p in enumerate(face.points):
+                q, a, b = face.points[i - 1], side * height[i - 1], side * height[i]
+                if (a > _EPSILON and b < -_EPSILON) or (a < -_EPSILON and b > _EPSILON):
+                    kept.append(q + (p - q) * (a / (a - b)))
+                if b >= -_EPSILON:
+                    kept.append(p)
+            if len(kept) >= 3:
+                into.append(face._replace(points=np.array(kept)))
+
+
+def seen(shape: Solids, camera: Camera, aspect: float, light: Array) -> list[Seen]:
+    """The model as the camera sees it, in painting order, faces turned away left out.  aspect: width over height of the picture."""
+    eye = camera.eye()
+    spread = np.linalg.norm(np.cross(shape.triangles[:, 1] - shape.triangles[:, 0], shape.triangles[:, 2] - shape.triangles[:, 0]), axis=1)
+    faces = [Face(shape.triangles[i], shape.normals[i], int(i)) for i in np.flatnonzero(spread > 1e-9)]
+    matrix = camera.matrix(aspect)
+    result = []
+    for face in back_to_front(faces, eye):
+        if float(np.dot(face.normal, eye - face.points[0])) <= 0:
+            continue
+        clip = np.concatenate([face.points, np.ones((len(face.points), 1))], axis=1) @ matrix.T
+        points = (clip[:, :2] / clip[:, 3:4] + 1) / 2
+        result.append(Seen(points, face.source, 0.66 + 0.34 * max(0.0, float(np.dot(face.normal, light)))))
+    return result

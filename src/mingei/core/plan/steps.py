@@ -1,0 +1,85 @@
+"""The steps of folding, in a maker's words, worked out from the folds and seams themselves.
+
+A seam is *joined* in the step that brings the later of its two panels to its place.  The last step of a thing that holds
+something is said to come after filling.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from typing import NamedTuple
+
+from mingei.core.amend import closing_step
+from mingei.core.draft import Draft, Joint, Piece, Role
+
+
+class Step(NamedTuple):
+    """number: from 1; words: what to do, full sentences; panels: those that move in it."""
+
+    number: int
+    words: str
+    panels: tuple[str, ...]
+
+
+def steps(draft: Draft) -> tuple[Step, ...]:
+    """The steps of every piece, one after another."""
+    result: list[Step] = []
+    for piece in draft.pieces:
+        numbers = sorted({f.step for f in piece.folds} | {s.step for s in piece.seams if s.joint is not Joint.TAPE})
+        joined = _joined(piece)
+        for number in numbers:
+            moving, sentences = _motions(piece, number)
+            sentences += joined.get(number, [])
+            words = " ".join(sentences)
+            if draft.inside_mm and piece is draft.pieces[-1] and number == numbers[-1]:
+                words = f"Fill it, then {words[:1].lower()}{words[1:]}"
+            result.append(Step(len(result) + 1, words, moving))
+    return tuple(result)
+
+
+def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
+    """What moves in a step: walls on the root are raised, further walls brought over, all else folded in."""
+    raised, brought, folded = [], [], []
+    for fold in piece.folds:
+        if fold.step == number:
+            panel = piece.panel(fold.b.panel)
+            if panel.role is not Role.WALL:
+                folded.append(panel.name)
+            elif fold.a.panel == piece.root:
+                raised.append(panel.name)
+            else:
+                brought.append(panel.name)
+    folded += [s.name for s in piece.seams if s.step == number and s.joint is not Joint.TAPE]
+    sentences = [f"{verb} {listed(names)}{after}." for verb, names, after in
+                 (("Raise", raised, ""), ("Bring", brought, " over"), ("Fold", folded, " in")) if names]
+    return (*raised, *brought, *folded), sentences
+
+
+def _joined(piece: Piece) -> dict[int, list[str]]:
+    """By step, the sentences that join what then meets."""
+    result: dict[int, list[str]] = {}
+    on: dict[tuple[int, str], list[str]] = {}
+    for lap in piece.laps:
+        if lap.glued:
+            step = max(closing_step(piece, lap.upper), closing_step(piece, lap.lower))
+            on.setdefault((step, lap.upper), []).append(lap.lower)
+    for (step, upper), lowers in on.items():
+        result.setdefault(step, []).append(f"Glue the {upper} on {listed(lowers)}.")
+    glued: dict[tuple[int, str], list[str]] = {}
+    for seam in piece.seams:
+        step = max(closing_step(piece, seam.carrier.panel), closing_step(piece, seam.host.panel))
+        if seam.joint is Joint.TUCK:
+            result.setdefault(step, []).append(f"Tuck the {seam.name} inside the {seam.host.panel}.")
+        elif seam.joint is Joint.TAPE:
+            result.setdefault(step, []).append(f"Tape the {seam.carrier.panel} to the {seam.host.panel}, outside.")
+        else:
+            glued.setdefault((step, seam.host.panel), []).append(seam.name)
+    for (step, host), tabs in glued.items():
+        result.setdefault(step, []).append(f"Glue the {host} on {listed(tabs)}.")
+    return result
+
+
+def listed(names: Sequence[str]) -> str:
+    """``the a``, ``the a and the b``, ``the a, the b and the c``."""
+    said = [f"the {n}" for n in names]
+    return said[0] if len(said) == 1 else f"{', '.join(said[:-1])} and {said[-1]}"

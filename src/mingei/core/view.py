@@ -1,0 +1,99 @@
+"""Looking at a model: a camera that orbits, the matrix it gives, and the ray under a point of the picture.
+
+z is up.  Yaw turns the camera round the z axis, pitch lifts it above the horizon; both in degrees.  The picture is square to
+itself: its shorter side shows ``2 * radius / zoom`` mm at the target's distance.
+"""
+
+from __future__ import annotations
+
+import math
+from dataclasses import dataclass, replace
+
+import numpy as np
+from numpy.typing import NDArray
+
+Array = NDArray[np.float64]
+#: Half the angle of view, degrees: a quiet perspective, close to how a thing in the hand is seen.
+_HALF_VIEW_DEG = 11.0
+_PITCH_MOST = 89.0
+ZOOM_LEAST, ZOOM_MOST = 0.2, 20.0
+
+#: Standard views: name, yaw, pitch.
+STANDARD_VIEWS: tuple[tuple[str, float, float], ...] = (
+    ("corner", -52.0, 28.0), ("front", -90.0, 0.0), ("right", 0.0, 0.0), ("top", -90.0, 89.0), ("back", 90.0, 0.0), ("left", 180.0, 0.0),
+    ("underneath", -90.0, -89.0),
+)
+
+
+@dataclass(frozen=True)
+class Camera:
+    """Where one looks from.  target, radius: the ball that fills the picture at zoom 1, mm."""
+
+    yaw: float = STANDARD_VIEWS[0][1]
+    pitch: float = STANDARD_VIEWS[0][2]
+    zoom: float = 1.0
+    target: tuple[float, float, float] = (0.0, 0.0, 0.0)
+    radius: float = 100.0
+
+    def orbit(self, yaw: float, pitch: float) -> Camera:
+        """Turned by so many degrees; the pitch stops short of straight up and down."""
+        return replace(self, yaw=(self.yaw + yaw) % 360.0, pitch=max(-_PITCH_MOST, min(_PITCH_MOST, self.pitch + pitch)))
+
+    def zoomed(self, factor: float) -> Camera:
+        return replace(self, zoom=max(ZOOM_LEAST, min(ZOOM_MOST, self.zoom * factor)))
+
+    def basis(self) -> tuple[Array, Array, Array]:
+        """Unit vectors to the right, up, and from the target to the eye."""
+        yaw, pitch = math.radians(self.yaw), math.radians(self.pitch)
+        back = np.array([math.cos(pitch) * math.cos(yaw), math.cos(pitch) * math.sin(yaw), math.sin(pitch)])
+        right = np.array([-math.sin(yaw), math.cos(yaw), 0.0])
+        return right, np.cross(back, right), back
+
+    def eye(self) -> Array:
+        return np.array(self.target) + self.basis()[2] * self._distance()
+
+    def _distance(self) -> float:
+        return self.radius / math.sin(math.radians(_HALF_VIEW_DEG))
+
+    def _half_extent(self, aspect: float) -> tuple[float, float]:
+        """Tangents of half the view across and up, for a picture ``aspect`` times as wide as high."""
+        half = math.tan(math.radians(_HALF_VIEW_DEG)) / self.zoom
+        return (half * aspect, half) if aspect >= 1 else (half, half / aspect)
+
+    def matrix(self, aspect: float) -> Array:
+        """From the whole (mm) to clip space, (4, 4), columns applied to column vectors."""
+        right, up, back = self.basis()
+        eye = self.eye()
+        view = np.eye(4)
+        view[0, :3], view[1, :3], view[2, :3] = right, up, back
+        view[:3, 3] = -view[:3, :3] @ eye
+        across, high = self._half_extent(aspect)
+        near, far = self._distance() - 3 * self.radius, self._distance() + 3 * self.radius
+        near = max(near, 0.05 * self._distance())
+        lens = np.zeros((4, 4))
+        lens[0, 0], lens[1, 1] = 1 / across, 1 / high
+        lens[2, 2], lens[2, 3] = -(far + near) / (far - near), -2 * far * near / (far - near)
+        lens[3, 2] = -1.0
+        return lens @ view
+
+    def ray(self, x: float, y: float, aspect: float) -> tuple[Array, Array]:
+        """Origin and direction of the ray under (x, y), both -1..1 from left to right and bottom to top."""
+        right, up, back = self.basis()
+        across, high = self._half_extent(aspect)
+        direction = right * (x * across) + up * (y * high) - back
+        return self.eye(), direction / float(np.linalg.norm(direction))
+
+
+def framed(camera: Camera, points: Array) -> Camera:
+    """The camera with target and radius set to hold all points (n, 3)."""
+    low, high = points.min(axis=0), points.max(axis=0)
+    middle = (low + high) / 2
+    radius = float(np.linalg.norm(points - middle, axis=1).max())
+    return replace(camera, target=(float(middle[0]), float(middle[1]), float(middle[2])), radius=max(radius, 1.0))
+
+
+def light_of(camera: Camera) -> Array:
+    """The direction the light comes from: over the shoulder of the one who looks, unit length."""
+    right, up, back = camera.basis()
+    light = -0.35 * right + 0.75 * up + 0.55 * back
+    return light / float(np.linalg.norm(light))

@@ -17,7 +17,7 @@ from hypothesis import strategies as st
 from mingei.core.build import build
 from mingei.core.drawing import Drawing, Ink, Stroke, flat_drawing
 from mingei.core.layout.marks import page_drawing
-from mingei.core.layout.place import lay_out, sheets_that_do
+from mingei.core.layout.place import Load, lay_out, sheets_that_do
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.project import Brief
 from mingei.core.shape import Arc, Line, Path, flat_points, path_length
@@ -81,7 +81,7 @@ class Pdf(unittest.TestCase):
         sheets = sheets_that_do(pattern)
         if not sheets:
             return
-        (page,) = lay_out((pattern,), sheets[0])
+        (page,) = lay_out((Load("box", pattern),), sheets[0])
         drawing = page_drawing(page, "any")
         cut = next(s.path for s in drawing.strokes if s.ink is Ink.CUT)
         paths = read_pdf_paths(pdf([drawing]))
@@ -94,7 +94,7 @@ class Pdf(unittest.TestCase):
 
     def test_the_check_bars_measure_100_mm(self) -> None:
         for sheet in ("A4", "Letter"):
-            (page,) = lay_out((carton().pattern,), find_sheet(sheet))
+            (page,) = lay_out((Load("box", carton().pattern),), find_sheet(sheet))
             paths = read_pdf_paths(pdf([page_drawing(page, "x")]))
             lengths = [(abs(p[0][0] - p[-1][0]), abs(p[0][1] - p[-1][1])) for p, _ in paths if len(p) == 2]
             for bar in ((100.0, 0.0), (0.0, 100.0)):
@@ -102,7 +102,7 @@ class Pdf(unittest.TestCase):
 
     def test_pages_have_the_size_of_their_sheet_and_ask_for_no_scaling(self) -> None:
         for name, width, height in (("A4", 210, 297), ("Letter", 215.9, 279.4)):
-            (page,) = lay_out((carton().pattern,), find_sheet(name))
+            (page,) = lay_out((Load("box", carton().pattern),), find_sheet(name))
             data = pdf([page_drawing(page, "x")])
             size = pypdfium2.PdfDocument(data)[0].get_size()
             self.assertAlmostEqual(size[0] * MM, width, delta=0.01)
@@ -110,14 +110,14 @@ class Pdf(unittest.TestCase):
             self.assertIn(b"/PrintScaling /None", data)
 
     def test_fonts_are_embedded_and_words_can_be_read(self) -> None:
-        (page,) = lay_out((carton().pattern,), find_sheet("A4"))
+        (page,) = lay_out((Load("box", carton().pattern),), find_sheet("A4"))
         document = pypdfium2.PdfDocument(pdf([page_drawing(page, "Tern Point")]))
-        self.assertIn("Tern Point: carton", document[0].get_textpage().get_text_range())
+        self.assertIn("Tern Point: box, carton", document[0].get_textpage().get_text_range())
         for item in document[0].get_objects(filter=[pdfium.FPDF_PAGEOBJ_TEXT]):
             self.assertTrue(pdfium.FPDFFont_GetIsEmbedded(pdfium.FPDFTextObj_GetFont(item)))
 
     def test_the_same_page_gives_the_same_bytes(self) -> None:
-        (page,) = lay_out((carton().pattern,), find_sheet("A4"))
+        (page,) = lay_out((Load("box", carton().pattern),), find_sheet("A4"))
         self.assertEqual(pdf([page_drawing(page, "x")]), pdf([page_drawing(page, "x")]))
 
 

@@ -11,7 +11,7 @@ from mingei.core.build import build
 from mingei.core.drawing import LOOKS, Ink
 from mingei.core.errors import SheetError
 from mingei.core.layout.marks import CHECK_BAR_MM, page_drawing
-from mingei.core.layout.place import fits, lay_out, room, sheets_that_do
+from mingei.core.layout.place import Load, fits, lay_out, room, sheets_that_do
 from mingei.core.layout.sheets import SHEETS, find_sheet
 from mingei.core.project import Brief
 from mingei.core.shape import path_bounds
@@ -42,7 +42,7 @@ class Placing(unittest.TestCase):
     def test_a_placed_piece_keeps_clear_of_margins_and_marks(self, made: tuple[Brief, Stock], sheet: object) -> None:
         pattern = build(*made).pattern
         for one in sheets_that_do(pattern)[:2]:
-            (page,) = lay_out((pattern,), one)
+            (page,) = lay_out((Load("box", pattern),), one)
             moved = [page.move.apply(p) for panel in pattern.panels for p in panel.flat_polygon]
             space = room(one).grown(1e-6)
             for x, y in moved:
@@ -50,12 +50,12 @@ class Placing(unittest.TestCase):
 
     def test_a_piece_too_large_names_the_sheets_that_would_do(self) -> None:
         with self.assertRaises(SheetError) as caught:
-            lay_out((carton(length=250.0).pattern,), find_sheet("A4"))
+            lay_out((Load("box", carton(length=250.0).pattern),), find_sheet("A4"))
         self.assertIn("choose Legal or Tabloid or A3", str(caught.exception))
 
     def test_a_piece_too_large_for_all_says_so(self) -> None:
         with self.assertRaises(SheetError) as caught:
-            lay_out((carton(length=600.0, width=400.0, height=400.0).pattern,), find_sheet("A0"))
+            lay_out((Load("box", carton(length=600.0, width=400.0, height=400.0).pattern),), find_sheet("A0"))
         self.assertIn("make it smaller", str(caught.exception))
 
     def test_a_larger_sheet_never_refuses_what_a_smaller_takes(self) -> None:
@@ -67,7 +67,7 @@ class Placing(unittest.TestCase):
 
 class Marks(unittest.TestCase):
     def test_two_check_bars_of_exactly_100_mm(self) -> None:
-        (page,) = lay_out((carton().pattern,), find_sheet("A4"))
+        (page,) = lay_out((Load("box", carton().pattern),), find_sheet("A4"))
         drawing = page_drawing(page, "Tern Point")
         bars = [s.path[0] for s in drawing.strokes if s.ink is Ink.DRAW and abs(s.path[0].length - CHECK_BAR_MM) < 1e-9]
         directions = {(b.end[0] > b.start[0], b.end[1] > b.start[1]) for b in bars}
@@ -75,7 +75,7 @@ class Marks(unittest.TestCase):
 
     def test_marks_stay_on_the_printable_sheet_and_off_the_piece(self) -> None:
         for name in ("A4", "Letter", "A3"):
-            (page,) = lay_out((carton().pattern,), find_sheet(name))
+            (page,) = lay_out((Load("box", carton().pattern),), find_sheet(name))
             drawing = page_drawing(page, "x" * 40)
             piece = path_bounds([s.path for s in drawing.strokes if s.ink is Ink.CUT][:1])
             for stroke in drawing.strokes:
@@ -86,7 +86,7 @@ class Marks(unittest.TestCase):
 
     def test_words_never_stand_upside_down(self) -> None:
         for made in (carton(), carton(length=60.0, width=90.0), carton(opening="side")):
-            for page in lay_out(made.patterns, find_sheet("A3")):
+            for page in lay_out([Load("box", p) for p in made.patterns], find_sheet("A3")):
                 for text in page_drawing(page, "x").texts:
                     self.assertTrue(-90 < text.turn_deg <= 90, text)
 
@@ -96,6 +96,6 @@ class Marks(unittest.TestCase):
         self.assertGreater(max(LOOKS[Ink.MOUNTAIN].dashes), 2 * max(LOOKS[Ink.VALLEY].dashes))
 
     def test_the_page_says_what_it_is(self) -> None:
-        words = " ".join(t.words for t in page_drawing(lay_out((carton().pattern,), find_sheet("A4"))[0], "Tern Point").texts)
-        for part in ("Tern Point: carton", "Heavy card 300 g", "0.4 mm", "page 1 of 1", "100 %", "mountain fold"):
+        words = " ".join(t.words for t in page_drawing(lay_out((Load("box", carton().pattern),), find_sheet("A4"))[0], "Tern Point").texts)
+        for part in ("Tern Point: box, carton", "Heavy card 300 g", "0.4 mm", "page 1 of 1", "100 %", "mountain fold"):
             self.assertIn(part, words)

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from collections.abc import Callable, Mapping
 
-from PySide6.QtCore import QEvent, QObject, Qt, Signal
-from PySide6.QtGui import QKeyEvent, QWheelEvent
+from PySide6.QtCore import QEvent, QObject, QPointF, QRect, Qt, Signal
+from PySide6.QtGui import QKeyEvent, QPainter, QPaintEvent, QPen, QWheelEvent
 from PySide6.QtWidgets import (
     QButtonGroup,
     QComboBox,
@@ -15,10 +15,12 @@ from PySide6.QtWidgets import (
     QLineEdit,
     QPushButton,
     QSizePolicy,
+    QSlider,
     QSpinBox,
     QWidget,
 )
 
+from mingei.app import theme
 from mingei.app.words import t
 from mingei.core.errors import MingeiError
 from mingei.core.length import MM_PER_INCH, parse, write, write_inches, write_mm
@@ -154,12 +156,45 @@ class LengthField(QWidget):
         return super().eventFilter(watched, event)
 
 
+def paint_chevron(widget: QWidget, name: str, middle: QPointF) -> None:
+    """A small arrow on a control whose own is left out."""
+    painter = QPainter(widget)
+    theme.icon(name, "quiet", 14).paint(painter, QRect(round(middle.x()) - 7, round(middle.y()) - 7, 14, 14))
+
+
+class StepSlider(QSlider):
+    """A level slider whose ticks are the steps of something."""
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(Qt.Orientation.Horizontal, parent)
+        self.steps = 1
+
+    def show_steps(self, count: int) -> None:
+        self.steps = max(1, count)
+        self.setPageStep((self.maximum() - self.minimum()) // self.steps)
+        self.update()
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        painter.setPen(QPen(theme.colour("quiet"), 1))
+        handle = 14
+        for number in range(self.steps + 1):
+            x = handle / 2 + (self.width() - handle) * number / self.steps
+            painter.drawLine(QPointF(x, self.height() / 2 + 6), QPointF(x, self.height() / 2 + 11))
+        painter.end()
+        super().paintEvent(event)
+
+
 class QuietCombo(QComboBox):
     """A list that the wheel changes only while it has the focus, so that scrolling past changes nothing."""
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        super().paintEvent(event)
+        paint_chevron(self, "chevron-down", QPointF(self.width() - 13, self.height() / 2))
 
     def wheelEvent(self, event: QWheelEvent) -> None:
         if self.hasFocus():
@@ -176,6 +211,12 @@ class CountField(QSpinBox):
         self.setRange(least, most)
         self.setAccessibleName(name)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.lineEdit().setTextMargins(6, 0, 0, 0)
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        super().paintEvent(event)
+        paint_chevron(self, "chevron-up", QPointF(self.width() - 13, self.height() * 0.3))
+        paint_chevron(self, "chevron-down", QPointF(self.width() - 13, self.height() * 0.7))
 
     def wheelEvent(self, event: QWheelEvent) -> None:
         if self.hasFocus():

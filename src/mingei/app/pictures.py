@@ -5,7 +5,7 @@ from __future__ import annotations
 from functools import lru_cache
 
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QIcon, QPainter, QPen, QPixmap, QPolygonF
+from PySide6.QtGui import QColor, QIcon, QImage, QPainter, QPen, QPixmap, QPolygonF
 
 from mingei.app import theme
 from mingei.core.build import Build
@@ -13,18 +13,19 @@ from mingei.core.hidden import seen
 from mingei.core.solid import assembly
 from mingei.core.view import Camera, framed, light_of
 
+#: Painted so many times larger and scaled down: smooth edges without gaps between neighbours.
+_FINER = 3
 _FACES = ("printed", "inside", "rim")
 
 
 def paint_thing(painter: QPainter, room: QRectF, build: Build, fraction: float = 1.0, camera: Camera | None = None) -> None:
     """Paint a build as it stands at a moment of its folding, filling the room (px)."""
     shape = assembly(build.patterns, fraction)
-    view = framed(camera or Camera(zoom=1.12), shape.triangles.reshape(-1, 3))
-    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    view = framed(camera or Camera(), shape.triangles.reshape(-1, 3))
     for face in seen(shape, view, room.width() / room.height(), light_of(view)):
         tint = theme.colour(_FACES[int(shape.face[face.source])])
         tint = QColor.fromRgbF(tint.redF() * face.shade, tint.greenF() * face.shade, tint.blueF() * face.shade)
-        painter.setPen(QPen(tint, 0.6))  # closes the seam that smoothing leaves between neighbours
+        painter.setPen(QPen(tint, 1))  # covers the gap that rounding leaves between neighbours
         painter.setBrush(tint)
         painter.drawPolygon(QPolygonF([QPointF(room.left() + x * room.width(), room.bottom() - y * room.height()) for x, y in face.points]))
 
@@ -32,12 +33,14 @@ def paint_thing(painter: QPainter, room: QRectF, build: Build, fraction: float =
 @lru_cache(maxsize=64)
 def picture(build: Build, width: int, height: int, ratio: float, tokens: theme.Tokens) -> QPixmap:
     """A picture of a build; kept by build, size (px), density and colours."""
-    pixmap = QPixmap(QSize(width, height) * ratio)
-    pixmap.setDevicePixelRatio(ratio)
-    pixmap.fill(Qt.GlobalColor.transparent)
-    painter = QPainter(pixmap)
-    paint_thing(painter, QRectF(0, 0, width, height), build)
+    size = QSize(width, height) * ratio
+    large = QImage(size * _FINER, QImage.Format.Format_ARGB32_Premultiplied)
+    large.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(large)
+    paint_thing(painter, QRectF(0, 0, large.width(), large.height()), build)
     painter.end()
+    pixmap = QPixmap.fromImage(large.scaled(size, mode=Qt.TransformationMode.SmoothTransformation))
+    pixmap.setDevicePixelRatio(ratio)
     return pixmap
 
 

@@ -29,7 +29,7 @@ class StationButton(QToolButton):
         super().__init__()
         self.setObjectName("station")
         self.setCheckable(True)
-        self.setText(f"{number}  {stop.title}")
+        self.setText(f" {number}  {stop.title}")
         self.setProperty("icon_name", stop.icon)
         self.setIcon(theme.icon(stop.icon))
         self.setIconSize(QSize(17, 17))

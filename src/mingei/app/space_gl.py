@@ -7,7 +7,7 @@ from typing import Any, NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from mingei.core.solid import Solids
+from mingei.core.solid import RIM, Solids
 
 #: Colours for one picture, each (r, g, b) 0..1.
 Colour = tuple[float, float, float]
@@ -47,24 +47,58 @@ void main() {
     colour = gl_FrontFacing ? vec4(c * (0.66 + 0.34 * max(dot(normalize(n), light), 0.0)), 1.0) : vec4(cut, 1.0);
 }
 """
+# Which face shows at each pixel.  Card is thinner than a pixel, so depth alone cannot tell an edge from one hidden just beneath:
+# an edge is drawn where a face it bounds shows.
+_SEEN_VERTEX = """
+#version 330
+uniform mat4 camera; uniform vec4 section;
+in vec3 at; in float face;
+flat out float f; out float kept;
+void main() { gl_Position = camera * vec4(at, 1.0); f = face; kept = dot(section, vec4(at, 1.0)); }
+"""
+_SEEN_FRAGMENT = """
+#version 330
+flat in float f; in float kept;
+out float face;
+void main() { if (kept < 0.0) discard; face = gl_FrontFacing ? f : -2.0; }
+"""
 _EDGES_VERTEX = """
 #version 330
-uniform mat4 camera;
-uniform vec4 section;
-in vec3 at; in vec3 tint;
-out vec3 c; out float kept;
-void main() { gl_Position = camera * vec4(at, 1.0); gl_Position.z -= 0.0004 * gl_Position.w; c = tint; kept = dot(section, vec4(at, 1.0)); }
+uniform mat4 camera; uniform vec4 section;
+in vec3 at; in vec3 tint; in vec2 bounds;
+out vec3 c; out float kept; flat out vec2 faces;
+void main() { gl_Position = camera * vec4(at, 1.0); c = tint; kept = dot(section, vec4(at, 1.0)); faces = bounds; }
 """
 _EDGES_FRAGMENT = """
 #version 330
-in vec3 c; in float kept;
+uniform sampler2D seen;
+in vec3 c; in float kept; flat in vec2 faces;
 out vec4 colour;
-void main() { if (kept < 0.0) discard; colour = vec4(c, 1.0); }
+void main() {
+    if (kept < 0.0) discard;
+    ivec2 here = ivec2(gl_FragCoord.xy), last = textureSize(seen, 0) - 1;
+    bool shows = false;
+    for (int i = -1; i <= 1; i++) for (int j = -1; j <= 1; j++) {
+        float f = texelFetch(seen, clamp(here + ivec2(i, j), ivec2(0), last), 0).r;
+        shows = shows || f == faces.x || f == faces.y;
+    }
+    if (!shows) discard;
+    colour = vec4(c, 1.0);
+}
 """
 
 
 class NoGraphics(Exception):
     """OpenGL is not to be had on this machine."""
+
+
+class _Target(NamedTuple):
+    """Where one size of picture is drawn: frame buffers to draw in and to read from, and the one that says which face shows where."""
+
+    drawn: Any
+    read: Any
+    seen: Any
+    texture: Any
 
 
 class Renderer:
@@ -79,12 +113,13 @@ class Renderer:
         except Exception as error:  # noqa: BLE001 - drivers fail in many ways, all of them mean the same here
             raise NoGraphics(str(error)) from None
         self.faces: Any = self.context.program(vertex_shader=_FACES_VERTEX, fragment_shader=_FACES_FRAGMENT)
+        self.seen: Any = self.context.program(vertex_shader=_SEEN_VERTEX, fragment_shader=_SEEN_FRAGMENT)
         self.lines: Any = self.context.program(vertex_shader=_EDGES_VERTEX, fragment_shader=_EDGES_FRAGMENT)
         self.context.enable(moderngl.DEPTH_TEST | moderngl.CULL_FACE)
-        self._targets: dict[tuple[int, int, int], tuple[Any, Any]] = {}
+        self._targets: dict[tuple[int, int, int], _Target] = {}
         self._buffers: list[Any] = []
         self._loaded: Scene | None = None
-        self._vertex_arrays: tuple[Any, Any] | None = None
+        self._vertex_arrays: tuple[Any, Any, Any] | None = None
 
     def draw(self, scene: Scene, camera: NDArray[np.float64], light: NDArray[np.float64], width: int, height: int, samples: int,
              section: Plane = NO_PLANE) -> bytes:
@@ -93,24 +128,31 @@ class Renderer:
 
         self._load(scene)
         assert self._vertex_arrays is not None
-        drawn, read = self._target(width, height, samples)
-        drawn.use()
-        self.context.clear(*scene.ground, 1.0)
+        target = self._target(width, height, samples)
         matrix = camera.T.astype("f4").tobytes()
-        self.faces["camera"].write(matrix)
-        self.lines["camera"].write(matrix)
+        for program in (self.faces, self.seen, self.lines):
+            program["camera"].write(matrix)
+            program["section"].value = section
         self.faces["light"].value = tuple(float(v) for v in light)
         self.faces["cut"].value = scene.cut
-        self.faces["section"].value = self.lines["section"].value = section
         if section == NO_PLANE:
             self.context.enable(moderngl.CULL_FACE)
         else:
             self.context.disable(moderngl.CULL_FACE)
-        self._vertex_arrays[0].render(moderngl.TRIANGLES)
-        self._vertex_arrays[1].render(moderngl.LINES)
-        if drawn is not read:
-            self.context.copy_framebuffer(read, drawn)
-        data: bytes = read.read(components=4, alignment=1)
+        faces, seen, lines = self._vertex_arrays
+        target.seen.use()
+        self.context.clear(-1.0)
+        seen.render(moderngl.TRIANGLES)
+        target.drawn.use()
+        self.context.clear(*scene.ground, 1.0)
+        faces.render(moderngl.TRIANGLES)
+        self.context.disable(moderngl.DEPTH_TEST)
+        target.texture.use(0)
+        lines.render(moderngl.LINES)
+        self.context.enable(moderngl.DEPTH_TEST)
+        if target.drawn is not target.read:
+            self.context.copy_framebuffer(target.read, target.drawn)
+        data: bytes = target.read.read(components=4, alignment=1)
         return data
 
     def _load(self, scene: Scene) -> None:
@@ -119,26 +161,34 @@ class Renderer:
         for old in (*self._buffers, *(self._vertex_arrays or ())):
             old.release()
         shape = scene.solids
-        faces = np.concatenate([shape.triangles.reshape(-1, 3), np.repeat(shape.normals, 3, axis=0), np.repeat(scene.faces, 3, axis=0)],
+        flat = shape.triangles.reshape(-1, 3).astype("f4")
+        faces = np.concatenate([flat, np.repeat(shape.normals, 3, axis=0), np.repeat(scene.faces, 3, axis=0)], axis=1).astype("f4")
+        numbers = np.repeat(3 * shape.panel + shape.face, 3)[:, None]
+        # an edge bounds its own face and the rim
+        bounds = np.stack([3 * shape.edge_panel + shape.edge_face, 3 * shape.edge_panel + RIM], axis=1)
+        lines = np.concatenate([shape.edges.reshape(-1, 3), np.repeat(scene.edges, 2, axis=0), np.repeat(bounds, 2, axis=0)],
                                axis=1).astype("f4")
-        lines = np.concatenate([shape.edges.reshape(-1, 3), np.repeat(scene.edges, 2, axis=0)], axis=1).astype("f4")
-        self._buffers = [self.context.buffer(faces.tobytes()), self.context.buffer(lines.tobytes())]
+        seen = np.concatenate([flat, numbers], axis=1).astype("f4")
+        self._buffers = [self.context.buffer(data.tobytes()) for data in (faces, seen, lines)]
         self._vertex_arrays = (
             self.context.vertex_array(self.faces, [(self._buffers[0], "3f 3f 3f", "at", "normal", "tint")]),
-            self.context.vertex_array(self.lines, [(self._buffers[1], "3f 3f", "at", "tint")]))
+            self.context.vertex_array(self.seen, [(self._buffers[1], "3f 1f", "at", "face")]),
+            self.context.vertex_array(self.lines, [(self._buffers[2], "3f 3f 2f", "at", "tint", "bounds")]))
         self._loaded = scene
 
-    def _target(self, width: int, height: int, samples: int) -> tuple[Any, Any]:
+    def _target(self, width: int, height: int, samples: int) -> _Target:
         key = (width, height, samples)
         if key not in self._targets:
             if len(self._targets) >= 4:  # a few sizes are kept, no more
-                for frames in self._targets.values():
-                    for frame in set(frames):
+                for old in self._targets.values():
+                    for frame in {old.drawn, old.read, old.seen, old.texture}:
                         frame.release()
                 self._targets.clear()
             read = self.context.simple_framebuffer((width, height), components=4)
             drawn = read if samples == 0 else self.context.framebuffer(
                 [self.context.renderbuffer((width, height), 4, samples=samples)],
                 self.context.depth_renderbuffer((width, height), samples=samples))
-            self._targets[key] = (drawn, read)
+            texture = self.context.texture((width, height), 1, dtype="f4")
+            seen = self.context.framebuffer([texture], self.context.depth_renderbuffer((width, height)))
+            self._targets[key] = _Target(drawn, read, seen, texture)
         return self._targets[key]

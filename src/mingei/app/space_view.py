@@ -114,8 +114,9 @@ class SpaceView(QWidget):
         if self.apart > 0:
             folded = framed(Camera(), self.solids.triangles.reshape(-1, 3))
         share = self.fraction**2  # the flat needs room until late in the folding
-        mix = [a + (b - a) * share for a, b in zip((*flat.target, flat.radius), (*folded.target, folded.radius), strict=True)]
-        self.camera = replace(self.camera, target=(mix[0], mix[1], mix[2]), radius=mix[3])
+        mix = [a + (b - a) * share for a, b in zip((*flat.target, flat.spread, flat.rise), (*folded.target, folded.spread, folded.rise),
+                                                   strict=True)]
+        self.camera = replace(self.camera, target=(mix[0], mix[1], mix[2]), spread=mix[3], rise=mix[4])
         self._recolour()
 
     def _recolour(self) -> None:

@@ -151,6 +151,8 @@ QLineEdit, QComboBox, QSpinBox, QPlainTextEdit {{ background: {raised}; border: 
 QLineEdit:focus, QComboBox:focus, QSpinBox:focus, QPlainTextEdit:focus {{ border: 1px solid {indigo}; border-bottom: 2px solid {indigo}; }}
 QLineEdit[refused="true"] {{ border: 1px solid {brick}; border-bottom: 2px solid {brick}; }}
 QLineEdit#figure {{ font-family: "{figures}"; }}
+QComboBox::drop-down, QSpinBox::up-button, QSpinBox::down-button {{ border: none; width: 24px; background: transparent; }}
+QComboBox::down-arrow, QSpinBox::up-arrow, QSpinBox::down-arrow {{ image: none; }}
 QComboBox QAbstractItemView {{ background: {raised}; border: 1px solid {line}; selection-background-color: {wash};
     selection-color: {ink}; }}
 QPushButton {{ background: {raised}; border: 1px solid {line}; border-radius: 4px; padding: 5px 12px; min-height: 18px; }}
@@ -164,7 +166,7 @@ QPushButton#main:disabled {{ background: {line}; color: {quiet}; border-color: {
 QToolButton {{ background: transparent; border: 2px solid transparent; border-radius: 4px; padding: 4px; }}
 QToolButton:hover, QToolButton:checked {{ background: {wash}; }}
 QToolButton::menu-indicator {{ image: none; }}
-QToolButton#station {{ border-radius: 0; padding: 7px 12px 5px 10px; border: 2px solid transparent; border-bottom: 3px solid transparent; }}
+QToolButton#station {{ border-radius: 0; padding: 7px 10px 5px 8px; border: 2px solid transparent; border-bottom: 3px solid transparent; }}
 QToolButton#station:checked {{ border-bottom: 3px solid {persimmon}; font-weight: 600; }}
 QToolButton#station:focus {{ border: 2px solid {indigo}; border-bottom: 3px solid {indigo}; }}
 QSlider::groove:horizontal {{ height: 4px; background: {line}; border-radius: 2px; }}

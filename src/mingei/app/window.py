@@ -114,6 +114,10 @@ class Window(QMainWindow):
         column.addLayout(row, 1)
         self.setCentralWidget(holder)
         self.statusBar().setSizeGripEnabled(False)
+        self.told = Elided()
+        self.told.setObjectName("quiet")
+        self.told.setIndent(10)
+        self.statusBar().addWidget(self.told, 1)
         self.actions_: Actions
         self.document: Document
         self.desk: Desk
@@ -176,6 +180,7 @@ class Window(QMainWindow):
         self.stations[key] = station
         self.stack.addWidget(station)
         station.wanted.connect(lambda name: self.actions_[name].trigger())
+        station.told.connect(self.told.show_words)
         return station
 
     def station_of(self, key: str) -> Station:
@@ -224,10 +229,13 @@ class Window(QMainWindow):
         """Show a station, or the start page."""
         station = self.station_of(key)
         self.station = key
-        self.stack.setCurrentWidget(station)
-        self.rail.show_station("" if key == START else key)
         if key != START:
             self.rail.setEnabled(True)
+        self.stack.setCurrentWidget(station)
+        self.told.show_words("")
+        self._name()
+        self.rail.show_station("" if key == START else key)
+        if key != START:
             self.settings.put("station", key)
         station.enter()
 
@@ -273,8 +281,10 @@ class Window(QMainWindow):
         document = self.document
         self.setWindowTitle(f"{document.name}[*] - Mingei")
         self.setWindowModified(document.dirty)
-        self.title.show_words(document.project.title or document.brief.name)
-        self.subtitle.show_words(document.brief.name + (" · " + t("not saved yet") if document.dirty else ""))
+        begun = self.rail.isEnabled()
+        self.title.show_words((document.project.title or document.brief.name) if begun else "Mingei")
+        self.subtitle.show_words(document.brief.name + (" · " + t("not saved yet") if document.dirty else "") if begun else
+                                 t("for things of card"))
 
     # -- light and words ---------------------------------------------------------------------------------------
 

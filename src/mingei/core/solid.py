@@ -35,7 +35,8 @@ class Solids(NamedTuple):
     """A moment of the folding.
 
     triangles: (n, 3, 3) corners, mm; normals: (n, 3); panel: (n,) index into pattern.panels; face: (n,) PRINTED, INSIDE or RIM;
-    edges: (m, 2, 3) outline pieces; edge_panel: (m,); edge_cut: (m,) a cut, not a crease.
+    edges: (m, 2, 3) outline pieces; edge_panel: (m,); edge_face: (m,) PRINTED or INSIDE, the face it bounds; edge_cut: (m,) a cut, not
+    a crease.
     """
 
     triangles: Array
@@ -44,6 +45,7 @@ class Solids(NamedTuple):
     face: Whole
     edges: Array
     edge_panel: Whole
+    edge_face: Whole
     edge_cut: NDArray[np.bool_]
 
 
@@ -132,6 +134,7 @@ def solids(pattern: Pattern, fraction: float = 1.0) -> Solids:
         np.repeat(np.array([PRINTED, INSIDE, RIM], np.int32), [cap_count, cap_count, rim_count]),
         np.concatenate([np.stack([above, above[next_]], axis=1), np.stack([below, below[next_]], axis=1)]),
         np.concatenate([model.owner, model.owner]),
+        np.repeat(np.array([PRINTED, INSIDE], np.int32), len(model.owner)),
         np.concatenate([edge_cut, edge_cut]),
     )
 

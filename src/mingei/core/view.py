@@ -1,7 +1,7 @@
 """Looking at a model: a camera that orbits, the matrix it gives, and the ray under a point of the picture.
 
-z is up.  Yaw turns the camera round the z axis, pitch lifts it above the horizon; both in degrees.  The picture is square to
-itself: its shorter side shows ``2 * radius / zoom`` mm at the target's distance.
+z is up.  Yaw turns the camera round the z axis, pitch lifts it above the horizon; both in degrees.  At zoom 1 the picture holds the
+upright cylinder round the model, seen at that pitch: turning a thing never changes its size, tilting it does so gently.
 """
 
 from __future__ import annotations
@@ -13,8 +13,10 @@ import numpy as np
 from numpy.typing import NDArray
 
 Array = NDArray[np.float64]
-#: Half the angle of view, degrees: a quiet perspective, close to how a thing in the hand is seen.
+#: Half the angle under which the ball round the model is seen, degrees: a quiet perspective, as of a thing in the hand.
 _HALF_VIEW_DEG = 11.0
+#: Room left round the model, as a share of it.
+_AIR = 1.12
 _PITCH_MOST = 89.0
 ZOOM_LEAST, ZOOM_MOST = 0.2, 20.0
 
@@ -27,13 +29,19 @@ STANDARD_VIEWS: tuple[tuple[str, float, float], ...] = (
 
 @dataclass(frozen=True)
 class Camera:
-    """Where one looks from.  target, radius: the ball that fills the picture at zoom 1, mm."""
+    """Where one looks from.  target: the middle of the model; spread, rise: radius and half height of the cylinder round it, mm."""
 
     yaw: float = STANDARD_VIEWS[0][1]
     pitch: float = STANDARD_VIEWS[0][2]
     zoom: float = 1.0
     target: tuple[float, float, float] = (0.0, 0.0, 0.0)
-    radius: float = 100.0
+    spread: float = 100.0
+    rise: float = 100.0
+
+    @property
+    def radius(self) -> float:
+        """Of the ball round the model, mm."""
+        return math.hypot(self.spread, self.rise)
 
     def orbit(self, yaw: float, pitch: float) -> Camera:
         """Turned by so many degrees; the pitch stops short of straight up and down."""
@@ -57,8 +65,10 @@ class Camera:
 
     def _half_extent(self, aspect: float) -> tuple[float, float]:
         """Tangents of half the view across and up, for a picture ``aspect`` times as wide as high."""
-        half = math.tan(math.radians(_HALF_VIEW_DEG)) / self.zoom
-        return (half * aspect, half) if aspect >= 1 else (half, half / aspect)
+        pitch = math.radians(self.pitch)
+        high = self.spread * abs(math.sin(pitch)) + self.rise * math.cos(pitch)
+        half = _AIR * max(high, self.spread / aspect) / self._distance() / self.zoom
+        return half * aspect, half
 
     def matrix(self, aspect: float) -> Array:
         """From the whole (mm) to clip space, (4, 4), columns applied to column vectors."""
@@ -85,11 +95,12 @@ class Camera:
 
 
 def framed(camera: Camera, points: Array) -> Camera:
-    """The camera with target and radius set to hold all points (n, 3)."""
+    """The camera with target and cylinder set to hold all points (n, 3)."""
     low, high = points.min(axis=0), points.max(axis=0)
     middle = (low + high) / 2
-    radius = float(np.linalg.norm(points - middle, axis=1).max())
-    return replace(camera, target=(float(middle[0]), float(middle[1]), float(middle[2])), radius=max(radius, 1.0))
+    spread = float(np.linalg.norm((points - middle)[:, :2], axis=1).max())
+    return replace(camera, target=(float(middle[0]), float(middle[1]), float(middle[2])), spread=max(spread, 1.0),
+                   rise=max(float(high[2] - low[2]) / 2, 0.5))
 
 
 def light_of(camera: Camera) -> Array:

@@ -10,9 +10,8 @@ from mingei.core.build import Build, build
 from mingei.core.drawing import Drawing, flat_drawing
 from mingei.core.errors import ExportError
 from mingei.core.layout.marks import page_drawing
-from mingei.core.layout.place import lay_out
+from mingei.core.layout.place import Load, lay_out
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.pattern import Pattern
 from mingei.core.project import Project
 from mingei.formats import atomic
 
@@ -54,11 +53,12 @@ def _dxf(project: Project, wanted: Wanted) -> bytes:
 def _fold(project: Project, wanted: Wanted) -> bytes:
     from mingei.formats.fold_json import fold_file
 
-    builds = [b for b in builds_of(project) if not wanted.piece or any(p.name == wanted.piece for p in b.patterns)]
+    every = builds_of(project)
+    builds = [b for b in every if not wanted.piece or wanted.piece == b.brief.name or any(p.name == wanted.piece for p in b.patterns)]
     if len(builds) != 1:
-        raise ExportError("a FOLD file holds the pieces of one brief", f"piece {wanted.piece!r}",
-                          f"name one with --piece: {', '.join(p.name for b in builds_of(project) for p in b.patterns)}")
-    return fold_file(builds[0], wanted.piece)
+        raise ExportError("a FOLD file holds the pieces of one thing", f"piece {wanted.piece!r}",
+                          f"name one with --piece: {', '.join(b.brief.name for b in every)}")
+    return fold_file(builds[0], "" if wanted.piece == builds[0].brief.name else wanted.piece)
 
 
 class Format(NamedTuple):
@@ -81,20 +81,21 @@ def builds_of(project: Project) -> tuple[Build, ...]:
     return tuple(build(b, project.stock_of(b)) for b in project.briefs)
 
 
-def _patterns(project: Project, piece: str) -> tuple[Pattern, ...]:
-    patterns = tuple(p for b in builds_of(project) for p in b.patterns)
-    chosen = tuple(p for p in patterns if not piece or p.name == piece)
+def _loads(project: Project, piece: str) -> list[Load]:
+    """The pieces of the project, or those of a name: a piece's own, or its thing's."""
+    loads = [Load(b.brief.name, p) for b in builds_of(project) for p in b.patterns]
+    chosen = [load for load in loads if not piece or piece in (load.pattern.name, load.owner, load.words)]
     if not chosen:
-        raise ExportError("no piece has that name", f"piece {piece!r}", f"choose one of: {', '.join(p.name for p in patterns)}")
+        raise ExportError("no piece has that name", f"piece {piece!r}", f"choose one of: {', '.join(load.words for load in loads)}")
     return chosen
 
 
 def _drawings(project: Project, wanted: Wanted, usual_layout: bool) -> list[Drawing]:
-    patterns = _patterns(project, wanted.piece)
+    loads = _loads(project, wanted.piece)
     if not (usual_layout if wanted.layout is None else wanted.layout):
-        return [flat_drawing(p) for p in patterns]
+        return [flat_drawing(load.pattern) for load in loads]
     sheet = find_sheet(wanted.sheet or project.sheet)
-    return [page_drawing(page, project.title) for page in lay_out(patterns, sheet)]
+    return [page_drawing(page, project.title) for page in lay_out(loads, sheet)]
 
 
 EVERYTHING = Wanted()

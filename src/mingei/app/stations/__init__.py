@@ -13,9 +13,13 @@ SIDE_WIDTH = 322
 
 
 class Station(QWidget):
-    """What every station is: a page over the document.  wanted: an action of the window, by name."""
+    """What every station is: a page over the document.
+
+    wanted: an action of the window, by name; told: a line about what is pointed at, "" for nothing.
+    """
 
     wanted = Signal(str)
+    told = Signal(str)
 
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
         super().__init__(parent)

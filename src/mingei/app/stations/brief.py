@@ -72,10 +72,10 @@ class KitCard(Card):
             sizes = [write(float(brief.values[n]), unit) for n in find_recipe(brief.recipe).inside]
             lines.append(f"{brief.name}{f'  × {brief.copies}' if brief.copies > 1 else ''}\n{' × '.join(sizes)}")
         for number, line in enumerate(lines):
-            if number < self.list.count():
-                self.list.item(number).setText(line)
-            else:
-                self.list.addItem(line)
+            if number >= self.list.count():
+                self.list.addItem("")
+                self.list.item(number).setSizeHint(QSize(0, 2 * self.fontMetrics().lineSpacing() + 14))
+            self.list.item(number).setText(line)
         while self.list.count() > len(lines):
             self.list.takeItem(self.list.count() - 1)
         self.list.setCurrentRow(self.document.current)

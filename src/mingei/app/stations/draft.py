@@ -5,12 +5,12 @@ from __future__ import annotations
 from collections.abc import Callable
 
 from PySide6.QtCore import QSignalBlocker, Qt, QTimer
-from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLabel, QMenu, QSizePolicy, QSlider, QSplitter, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLabel, QMenu, QSlider, QSplitter, QToolButton, QWidget
 
 from mingei.app import theme
 from mingei.app.cards import Card, FactsCard, MeasuresCard, SeamCard, StockCard, tool
 from mingei.app.document import Document
-from mingei.app.fields import STEP_MM, QuietCombo
+from mingei.app.fields import STEP_MM, QuietCombo, StepSlider
 from mingei.app.flat_view import FlatView, measured_words
 from mingei.app.settings import Settings
 from mingei.app.space_view import AXES, SpaceView
@@ -45,9 +45,6 @@ class DraftStation(Station):
         self.facts = FactsCard(document)
         self.flat = FlatView()
         self.space = SpaceView()
-        self.said = QLabel()
-        self.said.setObjectName("quiet")
-        self.said.setAccessibleName(t("What is pointed at"))
         self._play = QTimer(self)
         self._play.setInterval(_PLAY_MS)
         self._play.timeout.connect(self._advance)
@@ -61,7 +58,7 @@ class DraftStation(Station):
             view.picked.connect(document.select)
             view.pointed.connect(document.point_at)
         self.flat.dragged.connect(self._drag)
-        self.flat.released.connect(lambda: self.said.setText(""))
+        self.flat.released.connect(lambda: self._say(document.selection))
         self.flat.measured.connect(self._say_span)
         self.space.measured.connect(self._say_gap)
         document.changed.connect(self.refresh)
@@ -97,15 +94,7 @@ class DraftStation(Station):
         self.splitter.setChildrenCollapsible(False)
         self.splitter.setHandleWidth(10)
         self.splitter.setSizes([500, 460])
-        holder = QWidget()
-        column = QVBoxLayout(holder)
-        column.setContentsMargins(0, 0, 0, 0)
-        column.setSpacing(3)
-        column.addWidget(self.splitter, 1)
-        self.said.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
-        self.said.setMinimumHeight(18)
-        column.addWidget(self.said)
-        return holder
+        return self.splitter
 
     def _head(self, card: Card, view: FlatView | SpaceView, tools: list[QWidget]) -> None:
         card.body.removeWidget(card.heading)
@@ -179,10 +168,9 @@ class DraftStation(Station):
         return row
 
     def _fold_row(self) -> QHBoxLayout:
-        self.slider = QSlider(Qt.Orientation.Horizontal)
+        self.slider = StepSlider()
         self.slider.setRange(0, _SLIDER)
-        self.slider.setPageStep(_SLIDER // 10)
-        self.slider.setTickPosition(QSlider.TickPosition.TicksBelow)
+        self.slider.setMinimumHeight(28)
         self.slider.setAccessibleName(t("Fold"))
         self.slider.setToolTip(t("From flat to finished, in the order it is folded by hand. The ticks are the steps; Page Up and Page Down "
                                  "go from step to step."))
@@ -205,9 +193,7 @@ class DraftStation(Station):
         several = len(build.patterns) > 1
         self.apart.setVisible(several)
         self.apart_words.setVisible(several)
-        steps = max(1, len(build.steps))
-        self.slider.setTickInterval(_SLIDER // steps)
-        self.slider.setPageStep(_SLIDER // steps)
+        self.slider.show_steps(len(build.steps))
         self._show_step()
 
     def _show_selection(self, part: Part) -> None:
@@ -232,18 +218,18 @@ class DraftStation(Station):
         if mate is not None:
             seam = t("seam {number} joins the {a} to the {b}", number=mate.key, a=t(mate.carrier), b=t(mate.host))
             words = f"{words}; {seam}" if words else seam.capitalize()
-        self.said.setText(words)
+        self.told.emit(words)
 
     def _say_span(self, found: Span) -> None:
-        self.said.setText(t("{length} between the points: {across} across, {up} up", length=measured_words(found),
+        self.told.emit(t("{length} between the points: {across} across, {up} up", length=measured_words(found),
                             across=write_both(found.across), up=write_both(found.up)))
 
     def _say_gap(self, found: Gap) -> None:
         if found.apart_mm is None:
-            self.said.setText(t("The faces stand at {angle}°; the points are {length} apart", angle=f"{found.angle_deg:.1f}",
+            self.told.emit(t("The faces stand at {angle}°; the points are {length} apart", angle=f"{found.angle_deg:.1f}",
                                 length=write_both(found.points_mm)))
         else:
-            self.said.setText(t("{apart} between the faces", apart=write_both(found.apart_mm)))
+            self.told.emit(t("{apart} between the faces", apart=write_both(found.apart_mm)))
 
     def _drag(self, measure: str, mm: float) -> None:
         """A dimension was dragged: to the unit's own step, as far as the recipe can build it."""
@@ -253,7 +239,7 @@ class DraftStation(Station):
         try:
             self.document.set_measure(measure, mm)
         except MingeiError as error:
-            self.said.setText(str(error))
+            self.told.emit(str(error))
 
     def _show_fraction(self, fraction: float) -> None:
         self.space.show_fraction(fraction)
@@ -280,7 +266,7 @@ class DraftStation(Station):
         self.ruler.setChecked(on)
         self.flat.measure(on)
         self.space.measure(on)
-        self.said.setText(t("Touch two points of the flat, or two faces of the folded thing. Escape lays the rule down.") if on else "")
+        self.told.emit(t("Touch two points of the flat, or two faces of the folded thing. Escape lays the rule down.") if on else "")
 
     # -- the views -------------------------------------------------------------------------------------------------
 

@@ -19,7 +19,7 @@ from mingei.app.words import t
 from mingei.core.drawing import Drawing, Ink
 from mingei.core.errors import MingeiError
 from mingei.core.layout.marks import page_drawing
-from mingei.core.layout.place import Page, lay_out, sheets_that_do
+from mingei.core.layout.place import Load, Page, lay_out, sheets_that_do
 from mingei.core.layout.sheets import SHEETS, Sheet, find_sheet
 from mingei.core.length import write
 from mingei.core.shape import Box
@@ -110,8 +110,8 @@ class PagesView(QWidget):
             painter.setPen(theme.colour("quiet"))
             painter.setFont(theme.text_font(theme.SMALL))
             first, count = shown.page.number, shown.page.count
-            words = t("page {n} of {count}: {piece}", n=first, count=count, piece=t(shown.page.pattern.name)) if shown.last == first else \
-                t("pages {n} to {last} of {count}: {piece}", n=first, last=shown.last, count=count, piece=t(shown.page.pattern.name))
+            words = t("page {n} of {count}: {piece}", n=first, count=count, piece=shown.page.load.words) if shown.last == first else \
+                t("pages {n} to {last} of {count}: {piece}", n=first, last=shown.last, count=count, piece=shown.page.load.words)
             painter.drawText(QRectF(place.left(), place.bottom() + 5, max(place.width(), 220), _CAPTION_PX), words)
 
     def _margins(self, painter: QPainter, place: QRectF, sheet: Sheet) -> None:
@@ -239,15 +239,16 @@ class SheetsStation(Station):
         self.sheet.setCurrentIndex([s.name for s in SHEETS].index(self.document.project.sheet))
         if self._stale:
             self._stale = False
-            patterns = tuple(p for i in range(len(self.document.project.briefs)) for p in self.document.build_of(i).patterns)
+            builds = [self.document.build_of(i) for i in range(len(self.document.project.briefs))]
+            loads = [Load(b.brief.name, p) for b in builds for p in b.patterns]
             try:
-                self.pages = lay_out(patterns, find_sheet(self.document.project.sheet))
+                self.pages = lay_out(loads, find_sheet(self.document.project.sheet))
                 self.error.hide()
             except MingeiError as error:
                 self.pages = ()
                 self.error.setText(str(error))
                 self.error.show()
-            common = [s.name for s in SHEETS if all(s in sheets_that_do(p) for p in patterns)]
+            common = [s.name for s in SHEETS if all(s in sheets_that_do(load.pattern) for load in loads)]
             self.fits.setText(t("The largest piece fits {names}.", names=", ".join(common[:5])) if common
                               else t("No sheet up to A0 holds the largest piece."))
             self._shown = shown_pages(self.pages, self.document.project.title)

@@ -5,7 +5,19 @@ from __future__ import annotations
 from pathlib import Path
 
 from PySide6.QtCore import QSize, Qt, Signal
-from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QListWidget, QListWidgetItem, QPushButton, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import (
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QListWidget,
+    QListWidgetItem,
+    QPushButton,
+    QSizePolicy,
+    QSpacerItem,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
+)
 
 from mingei.app.cards import Card
 from mingei.app.document import Document
@@ -61,6 +73,7 @@ class StartPage(Station):
         left.addWidget(heading)
         left.addWidget(words)
         left.addSpacing(10)
+        left.setAlignment(Qt.AlignmentFlag.AlignTop)
         grid = QGridLayout()
         grid.setSpacing(12)
         self.recipes: dict[str, RecipeButton] = {}
@@ -89,6 +102,8 @@ class StartPage(Station):
         self.none.setWordWrap(True)
         card.body.addWidget(self.none)
         card.body.addWidget(self.recent, 1)
+        self.room = QSpacerItem(0, 0)
+        card.body.addItem(self.room)
         self.open_button = QPushButton(t("Open a project…"))
         self.open_button.clicked.connect(lambda: self.wanted.emit("open"))
         card.body.addWidget(self.open_button)
@@ -110,8 +125,10 @@ class StartPage(Station):
             item = QListWidgetItem(f"{path.stem}\n{path.parent}")
             item.setData(Qt.ItemDataRole.UserRole, str(path))
             item.setToolTip(str(path))
+            item.setSizeHint(QSize(0, 2 * self.fontMetrics().lineSpacing() + 14))
             self.recent.addItem(item)
         self.recent.setVisible(bool(paths))
+        self.room.changeSize(0, 0, QSizePolicy.Policy.Minimum, QSizePolicy.Policy.Minimum if paths else QSizePolicy.Policy.Expanding)
         self.none.setVisible(not paths)
         next(iter(self.recipes.values())).setFocus()
 

@@ -36,13 +36,13 @@ def page_drawing(page: Page, title: str, maker_note: str = "") -> Drawing:
     texts += [
         Text((m + _TICK + 2, m + 13.0), 2.8,
              f"{stock.name}, {write_mm(stock.caliper_mm)} thick. The printed face is the outside. {maker_note}".strip()),
-        Text((m + _TICK + 2, m + 17.4), 3.6, f"{title}: {pattern.name}{copies}", bold=True),
+        Text((m + _TICK + 2, m + 17.4), 3.6, f"{title}: {page.load.words}{copies}", bold=True),
         Text((sheet.width - m - 24, m + 17.4), 2.8, f"page {page.number} of {page.count}"),
     ]
     texts += [Text(page.move.apply(p.frame.apply(_middle(p.polygon))), 2.4, "glue", middle=True,
                    turn_deg=_upright(p.frame.then(page.move).turn_deg))
               for p in pattern.panels if p.role is Role.TAB]
-    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), title=f"{title}: {pattern.name}")
+    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), title=f"{title}: {page.load.words}")
 
 
 def _bar(corner: tuple[float, float], across: bool) -> list[Stroke]:

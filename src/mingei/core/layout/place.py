@@ -5,7 +5,9 @@ One piece a sheet, turned if that is how it fits, in the middle of what the prin
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
+from typing import NamedTuple
 
 from mingei.core.errors import SheetError
 from mingei.core.layout.sheets import SHEETS, Sheet
@@ -17,15 +19,31 @@ from mingei.core.shape import Box, Rigid, shifted, turned
 LEFT_STRIP, BOTTOM_STRIP = 8.0, 25.0
 
 
+class Load(NamedTuple):
+    """A piece to be laid out, and the name of the thing it belongs to."""
+
+    owner: str
+    pattern: Pattern
+
+    @property
+    def words(self) -> str:
+        """What to call the piece on paper."""
+        return self.owner if self.owner.lower().endswith(self.pattern.name.lower()) else f"{self.owner}, {self.pattern.name}"
+
+
 @dataclass(frozen=True, eq=False)
 class Page:
     """One sheet with a piece on it; move takes the piece's flat to the sheet, whose lower left corner is the origin."""
 
     sheet: Sheet
-    pattern: Pattern
+    load: Load
     move: Rigid
     number: int
     count: int
+
+    @property
+    def pattern(self) -> Pattern:
+        return self.load.pattern
 
 
 def room(sheet: Sheet) -> Box:
@@ -43,13 +61,14 @@ def fits(pattern: Pattern, sheet: Sheet) -> float | None:
     return None
 
 
-def lay_out(patterns: tuple[Pattern, ...], sheet: Sheet) -> tuple[Page, ...]:
+def lay_out(loads: Sequence[Load], sheet: Sheet) -> tuple[Page, ...]:
     """One page for each copy of each piece.
 
     Raises SheetError with the sheets that would do, when a piece is too large.
     """
-    placed = [(p, _move(p, sheet)) for p in patterns for _ in range(p.copies)]
-    return tuple(Page(sheet, p, move, i, len(placed)) for i, (p, move) in enumerate(placed, 1))
+    moves = [(load, _move(load.pattern, sheet)) for load in loads]
+    placed = [(load, move) for load, move in moves for _ in range(load.pattern.copies)]
+    return tuple(Page(sheet, load, move, i, len(placed)) for i, (load, move) in enumerate(placed, 1))
 
 
 def sheets_that_do(pattern: Pattern) -> tuple[Sheet, ...]:

@@ -2,8 +2,11 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 from hypothesis import strategies as st
 
+from mingei.core.amend import CHOICES, SeamChange, seams, why_fixed
 from mingei.core.project import Brief, Project, new_brief, new_project
 from mingei.core.recipes import Kind, Measure, Value, find_recipe
 from mingei.core.stock import Grain, Stock
@@ -41,10 +44,32 @@ def briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
 
 
 @st.composite
+def amended_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
+    """Any build of a recipe with any of its seams held another way, tabs moved where they can be."""
+    brief, stock = draw(briefs(recipe_id))
+    drafted = find_recipe(recipe_id).draft(brief.values)
+    for name in seams(drafted):
+        if draw(st.booleans()):
+            moved = draw(st.booleans()) and not why_fixed(drafted, name)
+            brief = brief.with_seam(SeamChange(name, draw(st.sampled_from(CHOICES)), moved))
+    return brief, stock
+
+
+@st.composite
 def projects(draw: st.DrawFn) -> Project:
-    """Any project of one carton, with any words in it."""
+    """Any project of up to three cartons, with any words in it."""
     words = st.text(st.characters(exclude_categories=["Cs"]), max_size=40)
     recipe = find_recipe("carton")
-    values = {m.name: draw(measure_values(m)) for m in recipe.measures}
-    return new_project(new_brief("carton", values, name=draw(words) or "x"), draw(words), draw(st.sampled_from(["mm", "in"])),
-                       draw(st.sampled_from(["A4", "Letter", "A3"])))
+    project = None
+    for _ in range(draw(st.integers(1, 3))):
+        values = {m.name: draw(measure_values(m)) for m in recipe.measures}
+        brief = new_brief("carton", values, name=draw(words) or "x")
+        if draw(st.booleans()):
+            brief = brief.with_seam(SeamChange("front tab", draw(st.sampled_from(CHOICES)), draw(st.booleans())))
+        brief = replace(brief, copies=draw(st.integers(1, 9)), notes=draw(words))
+        if project is None:
+            project = new_project(brief, draw(words), draw(st.sampled_from(["mm", "in"])), draw(st.sampled_from(["A4", "Letter", "A3"])))
+        else:
+            project = project.with_briefs((*project.briefs, replace(brief, name=project.free_name(brief.name))))
+    assert project is not None
+    return replace(project, notes=draw(words))

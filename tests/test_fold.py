@@ -14,7 +14,7 @@ from mingei.core.build import build
 from mingei.core.project import Brief
 from mingei.core.solid import INSIDE, PRINTED, hit, solids
 from mingei.core.stock import Stock
-from tests.strategies import briefs
+from tests.strategies import amended_briefs, briefs
 from tests.support import FoldFile, carton
 
 
@@ -58,7 +58,7 @@ class Pose(unittest.TestCase):
 
 
 class FoldExport(unittest.TestCase):
-    @given(briefs("carton"))
+    @given(amended_briefs("carton"))
     def test_every_face_keeps_its_shape(self, made: tuple[Brief, Stock]) -> None:
         exported = FoldFile(build(*made))
         for face in exported.faces:
@@ -87,7 +87,7 @@ class FoldExport(unittest.TestCase):
             self.assertEqual(angle, -90.0)  # mountain folds are negative in FOLD 1.2
         self.assertEqual(folds, 12)
 
-    @given(briefs("carton"))
+    @given(amended_briefs("carton"))
     def test_printed_faces_look_outward(self, made: tuple[Brief, Stock]) -> None:
         exported = FoldFile(build(*made))
         middle = np.array(exported.data["mingei:inside_mm"]) / 2

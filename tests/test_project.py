@@ -16,8 +16,9 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from mingei.assets import demo_file
+from mingei.core.build import build, fit_into
 from mingei.core.errors import ExportError, MeasureError, MingeiError, ProjectError, StockError
-from mingei.core.project import Project, from_data, new_brief, new_project, to_data
+from mingei.core.project import Project, differences, from_data, new_brief, new_project, to_data
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import atomic, project_file
 from tests.awkward import NO_PROJECTS
@@ -48,6 +49,42 @@ class Values(unittest.TestCase):
         changed = project.with_brief(0, project.briefs[0].with_stock(own))
         self.assertEqual(changed.stocks, (own,))
         self.assertEqual(from_data(to_data(changed)).stock_of(changed.briefs[0]), own)
+
+
+class Kits(unittest.TestCase):
+    def test_what_differs_is_told_in_words(self) -> None:
+        before = carton_project()
+        brief = before.briefs[0].with_measure("length", 150.0).with_measure("opening", "side")
+        after = replace(before.with_brief(0, replace(brief, copies=3, notes="for Ada")), unit="in", title="Tern Point")
+        told = differences(before, after)
+        self.assertEqual(told[0], "the title was Slim carton, is now Tern Point")
+        for part in ("unit was mm, is now in", "length was 140 mm", "opening was on an end, is now along a side", "copies was 1, is now 3",
+                     "notes differ"):
+            self.assertTrue(any(part in line for line in told), part)
+        self.assertEqual(differences(before, before), ())
+
+    def test_things_added_and_removed_are_told(self) -> None:
+        before = carton_project()
+        after = before.with_briefs((replace(before.briefs[0], name="Gull"),))
+        self.assertEqual(differences(before, after), ("Gull was added", "Slim carton was removed"))
+
+    @given(projects(), projects())
+    def test_two_projects_differ_just_when_something_is_told(self, a: Project, b: Project) -> None:
+        self.assertEqual(a != b, bool(differences(a, b)))
+
+    def test_names_in_a_kit_are_kept_apart(self) -> None:
+        project = carton_project()
+        self.assertEqual(project.free_name("Lid"), "Lid")
+        self.assertEqual(project.free_name("Slim carton"), "Slim carton 2")
+
+    def test_an_outside_size_gives_the_inside_that_goes_with_it(self) -> None:
+        for stock in map(find_stock, ("copy-80", "card-300", "greyboard-15")):
+            brief = new_brief("carton", {}, stock)
+            for axis, mm in enumerate((150.0, 40.0, 25.0)):
+                brief = fit_into(brief, stock, axis, mm)
+            for got, wanted in zip(build(brief, stock).outside, (150.0, 40.0, 25.0), strict=True):
+                self.assertAlmostEqual(got, wanted, places=6)
+        self.assertRaises(MeasureError, fit_into, new_brief("carton"), find_stock("card-300"), 0, 5.0)
 
 
 class Data(unittest.TestCase):

@@ -138,6 +138,10 @@ class LengthField(QWidget):
         self.line.setText(write(self.value, self.unit))
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        if isinstance(event, QKeyEvent) and event.type() == QEvent.Type.ShortcutOverride and event.key() == Qt.Key.Key_Escape \
+                and not self.reason.isHidden():
+            event.accept()  # Escape puts the field right before it lays a tool down
+            return True
         if isinstance(event, QKeyEvent) and event.type() == QEvent.Type.KeyPress:
             large = 10 if event.modifiers() & Qt.KeyboardModifier.ShiftModifier else 1
             if event.key() in (Qt.Key.Key_Up, Qt.Key.Key_Down):

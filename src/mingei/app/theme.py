@@ -46,7 +46,7 @@ LIGHT = Tokens(
     on_accent="#FFFDF8")
 LAMP = Tokens(
     ground="#1E2024", surface="#282B30", raised="#30343A", line="#454A52", ink="#ECE6D8", quiet="#AEA798", indigo="#93B4E3",
-    persimmon="#F09A68", moss="#A9C67C", ochre="#E2B95E", brick="#F29280", wash="#364459", hover="#3A3E44", grid="#2F3238",
+    persimmon="#F09A68", moss="#A9C67C", ochre="#E2B95E", brick="#F29280", wash="#364459", hover="#373B41", grid="#2F3238",
     printed="#E4DCCA", inside="#A3967D", rim="#7D7260",
     on_accent="#1E2024")
 
@@ -163,7 +163,7 @@ QPushButton:checked:focus {{ border: 2px solid {indigo}; }}
 QPushButton:disabled {{ color: {quiet}; }}
 QPushButton#main {{ background: {indigo}; color: {on_accent}; border-color: {indigo}; font-weight: 600; }}
 QPushButton#main:disabled {{ background: {line}; color: {quiet}; border-color: {line}; }}
-QToolButton {{ background: transparent; border: 2px solid transparent; border-radius: 4px; padding: 4px; }}
+QToolButton {{ background: transparent; border: 2px solid transparent; border-radius: 4px; padding: 3px; }}
 QToolButton:hover, QToolButton:checked {{ background: {wash}; }}
 QToolButton::menu-indicator {{ image: none; }}
 QToolButton#station {{ border-radius: 0; padding: 7px 10px 5px 8px; border: 2px solid transparent; border-bottom: 3px solid transparent; }}

@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QBuffer, QByteArray, QIODevice
-from PySide6.QtGui import QImage
+from PySide6.QtGui import QImage, QImageWriter
 
 from mingei.app import theme
 from mingei.core.drawing import Drawing, pattern_strokes
@@ -31,7 +31,7 @@ def png(image: QImage) -> bytes:
     data = QByteArray()
     buffer = QBuffer(data)
     buffer.open(QIODevice.OpenModeFlag.WriteOnly)
-    image.save(buffer, b"PNG")
+    QImageWriter(buffer, QByteArray(b"png")).write(image)
     return bytes(data.data())
 
 

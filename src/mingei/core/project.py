@@ -10,7 +10,7 @@ from __future__ import annotations
 import json
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, fields, replace
-from itertools import count
+from itertools import chain, count
 from typing import Any, TypeAlias
 
 from mingei.core.amend import CHOICES, SeamChange, amend, seams
@@ -104,7 +104,7 @@ class Project:
     def free_name(self, wish: str) -> str:
         """The name, or the name with a number, that no brief has yet."""
         taken = {b.name for b in self.briefs}
-        return next(n for n in (wish, *(f"{wish} {i}" for i in count(2))) if n not in taken)
+        return next(n for n in chain([wish], (f"{wish} {i}" for i in count(2))) if n not in taken)
 
 
 def new_brief(recipe_id: str, values: Values | None = None, stock: Stock | None = None, name: str = "") -> Brief:

@@ -21,7 +21,7 @@ from mingei.app.cards import Card, MeasuresCard, StockCard, tool
 from mingei.app.document import Document
 from mingei.app.fields import CountField, LengthField, QuietCombo
 from mingei.app.pictures import picture
-from mingei.app.stations import Station, side_column
+from mingei.app.stations import SideColumn, Station
 from mingei.app.stations.start import RecipeButton
 from mingei.app.words import t
 from mingei.core.errors import MingeiError
@@ -264,7 +264,7 @@ class BriefStation(Station):
         left.setContentsMargins(0, 0, 0, 0)
         row.addWidget(left_holder)
         row.addWidget(self._middle(), 1)
-        row.addWidget(side_column(self.thing, self.measures, self.outside, self.stock))
+        row.addWidget(SideColumn(self.thing, self.measures, self.outside, self.stock))
         document.changed.connect(self.refresh)
         self.refresh()
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QLabel, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from mingei.app.document import Document
 from mingei.app.stations import Station
@@ -20,13 +20,19 @@ class ComingStation(Station):
         heading.setObjectName("title")
         words = QLabel(sentence)
         words.setWordWrap(True)
-        words.setFixedWidth(460)
         words.setAlignment(Qt.AlignmentFlag.AlignCenter)
+        holder = QWidget()  # gives the words their width, so that they can ask for their height
+        holder.setFixedWidth(480)
+        QVBoxLayout(holder).addWidget(words)
         self.button = QPushButton(step)
         self.button.setObjectName("main")
         self.button.clicked.connect(lambda: self.wanted.emit(action))
-        for widget in (heading, words, self.button):
-            column.addWidget(widget, 0, Qt.AlignmentFlag.AlignHCenter)
+        for widget in (heading, holder, self.button):
+            row = QHBoxLayout()
+            row.addStretch(1)
+            row.addWidget(widget)
+            row.addStretch(1)
+            column.addLayout(row)
             column.addSpacing(10)
         column.addStretch(3)
 

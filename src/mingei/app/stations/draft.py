@@ -14,7 +14,7 @@ from mingei.app.fields import STEP_MM, QuietCombo, StepSlider
 from mingei.app.flat_view import FlatView, measured_words
 from mingei.app.settings import Settings
 from mingei.app.space_view import AXES, SpaceView
-from mingei.app.stations import Station, side_column
+from mingei.app.stations import SideColumn, Station
 from mingei.app.words import t
 from mingei.core.build import NOTHING, Part
 from mingei.core.errors import MingeiError
@@ -51,7 +51,7 @@ class DraftStation(Station):
         row = QHBoxLayout(self)
         row.setContentsMargins(10, 8, 10, 10)
         row.setSpacing(10)
-        self.side = side_column(self.seam, self.measures, self.stock, self.facts)
+        self.side = SideColumn(self.seam, self.measures, self.stock, self.facts)
         row.addWidget(self.side)
         row.addWidget(self._views(), 1)
         for view in (self.flat, self.space):

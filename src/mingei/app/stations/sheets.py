@@ -13,7 +13,7 @@ from mingei.app import theme
 from mingei.app.cards import Card, tool
 from mingei.app.document import Document
 from mingei.app.fields import QuietCombo
-from mingei.app.stations import Station, side_column
+from mingei.app.stations import SideColumn, Station
 from mingei.app.tiles import Tiles
 from mingei.app.words import t
 from mingei.core.drawing import Drawing, Ink
@@ -150,7 +150,7 @@ class SheetsStation(Station):
         row = QHBoxLayout(self)
         row.setContentsMargins(10, 8, 10, 10)
         row.setSpacing(10)
-        row.addWidget(side_column(self._sheet_card(), self._out_card(), self._care_card()))
+        row.addWidget(SideColumn(self._sheet_card(), self._out_card(), self._care_card()))
         self.card = Card(t("Pages"))
         self.card.body.removeWidget(self.card.heading)
         head = QHBoxLayout()

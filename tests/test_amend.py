@@ -1,0 +1,117 @@
+"""Changes made by hand to seams, and the steps that follow from them."""
+
+from __future__ import annotations
+
+import unittest
+
+from hypothesis import given
+
+from mingei.core import fold
+from mingei.core.amend import CHOICES, SeamChange, closing_step, seams, why_fixed
+from mingei.core.build import build
+from mingei.core.draft import Joint
+from mingei.core.errors import MeasureError
+from mingei.core.plan.steps import listed
+from mingei.core.project import Brief, new_brief
+from mingei.core.recipes import find_recipe
+from mingei.core.stock import Stock, find_stock
+from tests.strategies import amended_briefs
+from tests.support import FoldFile, carton
+
+
+def changed(joint: Joint, moved: bool = False, opening: str = "end", stock: str = "card-300") -> Brief:
+    return new_brief("carton", {"opening": opening}, find_stock(stock)).with_seam(SeamChange("front tab", joint, moved))
+
+
+class Moving(unittest.TestCase):
+    def test_the_other_panel_carries_the_tab(self) -> None:
+        pattern = build(changed(Joint.GLUE_TAB, moved=True), find_stock("card-300")).pattern
+        (mate,) = [m for m in pattern.mates if m.seam == "front tab"]
+        self.assertEqual((mate.carrier, mate.host), ("top", "front"))
+        (hinge,) = [f for f in pattern.folds if f.child == "front tab"]
+        self.assertEqual(hinge.parent, "top")
+
+    def test_the_new_host_stands_one_board_further_out_and_the_inside_stays(self) -> None:
+        board = find_stock("greyboard-15")
+        usual, moved = (build(changed(Joint.GLUE_TAB, m, stock=board.id), board) for m in (False, True))
+        self.assertAlmostEqual(moved.outside[1], usual.outside[1] + 1.5)
+        assert moved.cavity is not None
+        self.assertTrue(moved.cavity.fits)
+
+    def test_a_tab_is_not_moved_under_a_panel_that_already_lies_on_something(self) -> None:
+        drafted = find_recipe("carton").draft(new_brief("carton").values)
+        self.assertEqual(why_fixed(drafted, "front tab"), "")
+        self.assertIn("front left flap", why_fixed(drafted, "left lip"))
+        with self.assertRaises(MeasureError) as caught:
+            new_brief("carton").with_seam(SeamChange("left lip", Joint.TUCK, True))
+        self.assertIn("left lip", str(caught.exception))
+
+    def test_an_unknown_seam_is_refused_with_those_there_are(self) -> None:
+        with self.assertRaises(MeasureError) as caught:
+            new_brief("carton").with_seam(SeamChange("hem", Joint.TUCK))
+        self.assertIn("front tab", str(caught.exception))
+
+    def test_putting_a_seam_back_leaves_no_trace(self) -> None:
+        back = changed(Joint.TUCK).with_seam(SeamChange("front tab", Joint.GLUE_TAB))
+        self.assertEqual(back, new_brief("carton"))
+
+    def test_a_change_outlives_new_measures(self) -> None:
+        brief = changed(Joint.TAPE).with_measure("length", 200.0)
+        self.assertEqual(brief.seams, (SeamChange("front tab", Joint.TAPE),))
+        self.assertNotIn("front tab", build(brief, find_stock("card-300")).pattern.by_name)
+
+
+class Taping(unittest.TestCase):
+    def test_the_two_edges_meet_within_the_thickness(self) -> None:
+        for name in ("copy-80", "card-300", "greyboard-15"):
+            stock = find_stock(name)
+            pattern = build(changed(Joint.TAPE, stock=name), stock).pattern
+            (mate,) = [m for m in pattern.mates if m.joint is Joint.TAPE]
+            self.assertLess(fold.edges_apart(pattern, mate), 1.6 * stock.caliper_mm)
+
+    def test_the_export_names_a_taped_seam_with_both_its_edges(self) -> None:
+        exported = FoldFile(build(changed(Joint.TAPE), find_stock("card-300")))
+        (seam,) = [s for s in exported.data["mingei:seams"] if s["kind"] == "tape"]
+        for face, edges in (seam["a"], seam["b"]):
+            self.assertEqual(len(edges), 1)
+            self.assertEqual(exported.data["edges_assignment"][edges[0]], "B")
+            self.assertIn(edges[0], exported.data["faces_edges"][face])
+        self.assertEqual({exported.names[seam[k][0]] for k in "ab"}, {"front", "top"})
+
+
+class Order(unittest.TestCase):
+    def piece(self, joint: Joint, moved: bool, opening: str) -> object:
+        return build(changed(joint, moved, opening), find_stock("card-300")).draft.pieces[0]
+
+    def test_glued_the_host_closes_last_and_tucked_the_carrier_does(self) -> None:
+        for opening in ("end", "side"):
+            for moved in (False, True):
+                for joint in CHOICES:
+                    with self.subTest(opening=opening, moved=moved, joint=joint):
+                        made = build(changed(joint, moved, opening), find_stock("card-300"))
+                        (piece,) = made.draft.pieces
+                        seam = seams(made.draft)["front tab"]
+                        carrier, host = (closing_step(piece, e.panel) for e in (seam.carrier, seam.host))
+                        self.assertEqual(carrier > host, joint is Joint.TUCK)
+
+    @given(amended_briefs("carton"))
+    def test_every_fold_and_every_seam_has_its_moment(self, made: tuple[Brief, Stock]) -> None:
+        result = build(*made)
+        moved = [panel for step in result.steps for panel in step.panels]
+        self.assertEqual(sorted(moved), sorted(f.child for f in result.pattern.folds))
+        words = " ".join(step.words for step in result.steps)
+        for mate in result.pattern.mates:
+            verb = {Joint.GLUE_TAB: "Glue", Joint.TUCK: "uck", Joint.TAPE: "ape"}[mate.joint]
+            self.assertIn(verb, words)
+        self.assertEqual([s.number for s in result.steps], list(range(1, len(result.steps) + 1)))
+        self.assertEqual(len(result.steps), len(result.pattern.steps))
+        self.assertTrue(result.steps[-1].words.startswith("Fill it, then "))
+
+    def test_the_usual_carton_reads_as_a_maker_would_say_it(self) -> None:
+        words = [s.words for s in carton().steps]
+        self.assertEqual(words[2], "Bring the top over. Glue the top on the front tab.")
+        self.assertEqual(words[-1], "Fill it, then fold the right end in. Tuck the right lip inside the top.")
+
+    def test_names_in_a_row(self) -> None:
+        self.assertEqual(listed(["a"]), "the a")
+        self.assertEqual(listed(["a", "b", "c"]), "the a, the b and the c")

@@ -1,0 +1,166 @@
+"""Real windows for tests: opened on a folder of their own, driven by clicks and keys."""
+
+from __future__ import annotations
+
+import os
+import tempfile
+import time
+import unittest
+from collections.abc import Callable, Iterator
+from pathlib import Path
+from typing import TypeVar
+
+from PySide6.QtCore import QCoreApplication, QEvent, QPoint, QPointF, Qt, QTimer
+from PySide6.QtGui import QMouseEvent
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QApplication, QDialogButtonBox, QFileDialog, QLineEdit, QMessageBox, QPushButton, QWidget
+
+from mingei.app.main import application, open_on
+from mingei.app.settings import Settings
+from mingei.app.window import Window
+from mingei.core.build import Part
+
+W = TypeVar("W", bound=QWidget)
+_PATIENCE_S = 20.0
+#: Dialogs of the toolkit's own, that a test can type into.
+QCoreApplication.setAttribute(Qt.ApplicationAttribute.AA_DontUseNativeDialogs)
+
+
+def wait_for(condition: Callable[[], object]) -> None:
+    """Let the window work until the condition holds.  Raises AssertionError when it never does."""
+    end = time.monotonic() + _PATIENCE_S
+    while not condition():
+        if time.monotonic() > end:
+            raise AssertionError("waited in vain")
+        QTest.qWait(5)
+
+
+def settle(ms: int = 30) -> None:
+    QTest.qWait(ms)
+
+
+def click(widget: QWidget, at: QPointF | QPoint | None = None, button: Qt.MouseButton = Qt.MouseButton.LeftButton) -> None:
+    """A real click, in the middle of a widget or at a point of it."""
+    place = widget.rect().center() if at is None else at.toPoint() if isinstance(at, QPointF) else at
+    QTest.mouseClick(widget, button, Qt.KeyboardModifier.NoModifier, place)
+
+
+def drag(widget: QWidget, start: QPointF, end: QPointF, steps: int = 6, button: Qt.MouseButton = Qt.MouseButton.LeftButton) -> None:
+    """Press, move in steps, release."""
+    QTest.mouseMove(widget, start.toPoint())
+    QTest.mousePress(widget, button, Qt.KeyboardModifier.NoModifier, start.toPoint())
+    for number in range(1, steps + 1):
+        at = start + (end - start) * number / steps
+        event = QMouseEvent(QEvent.Type.MouseMove, at, widget.mapToGlobal(at), Qt.MouseButton.NoButton, button,
+                            Qt.KeyboardModifier.NoModifier)
+        QApplication.sendEvent(widget, event)
+        QTest.qWait(1)
+    QTest.mouseRelease(widget, button, Qt.KeyboardModifier.NoModifier, end.toPoint())
+
+
+def write(field: QWidget, text: str) -> None:
+    """Replace what stands in a field, key by key."""
+    line = field if isinstance(field, QLineEdit) else field.findChild(QLineEdit)
+    assert isinstance(line, QLineEdit)
+    line.setFocus()
+    line.selectAll()
+    QTest.keyClicks(line, text)
+
+
+def answer(button: QMessageBox.StandardButton, seen: list[str] | None = None) -> None:
+    """Press a button of the next message box that opens; seen gathers what it said."""
+    def look() -> None:
+        box = QApplication.activeModalWidget()
+        if isinstance(box, QMessageBox):
+            if seen is not None:
+                seen.append(f"{box.text()} {box.informativeText()}")
+            click(box.button(button))
+        else:
+            QTimer.singleShot(20, look)
+
+    QTimer.singleShot(20, look)
+
+
+def answer_file(path: Path) -> None:
+    """Type a path into the next file dialog and press its button."""
+    def look() -> None:
+        dialog = QApplication.activeModalWidget()
+        if isinstance(dialog, QFileDialog) and dialog.isVisible():
+            QTest.qWait(120)  # it reads its folder before it takes a name
+            line = dialog.findChild(QLineEdit, "fileNameEdit")
+            assert isinstance(line, QLineEdit)
+            line.setCompleter(None)  # its list would stand in the way of the button
+            line.selectAll()
+            QTest.keyClicks(line, str(path))
+            box = dialog.findChild(QDialogButtonBox)
+            assert box is not None
+            click(next(b for b in box.buttons() if box.buttonRole(b) is QDialogButtonBox.ButtonRole.AcceptRole))
+        else:
+            QTimer.singleShot(20, look)
+
+    QTimer.singleShot(20, look)
+
+
+def every(widget: QWidget, kind: type[W]) -> Iterator[W]:
+    """The visible widgets of a kind within a widget, itself included."""
+    for child in [widget, *widget.findChildren(QWidget)]:
+        if isinstance(child, kind) and child.isVisibleTo(widget):
+            yield child
+
+
+class WindowTest(unittest.TestCase):
+    """A window of its own for each test, with settings and state of its own."""
+
+    demo = True
+    file: Path | None = None
+
+    def setUp(self) -> None:
+        holder = tempfile.TemporaryDirectory()
+        self.addCleanup(holder.cleanup)
+        self.folder = Path(holder.name)
+        self.settings = Settings(self.folder / "mingei.ini")
+        self.settings.put("light", "day")
+        self.settings.put("unit", "mm")
+        self.settings.put("sheet", "A4")
+        os.environ["QT_QPA_NO_NATIVE_MENUBAR"] = "1"
+        self.app = application(self.settings)
+        self.window = self.open_window(self.file, self.demo)
+
+    def open_window(self, file: Path | None = None, demo: bool = False) -> Window:
+        window = Window(self.settings, self.folder / "state")
+        window.show()
+        QTest.qWaitForWindowExposed(window)
+        open_on(window, file, demo)
+        window.activateWindow()
+        self.addCleanup(self.shut, window)
+        settle()
+        return window
+
+    def shut(self, window: Window) -> None:
+        """Put a window away without a question."""
+        window.document.undo.setClean()
+        window.close()
+        window.deleteLater()
+        settle(1)
+
+    def part(self, panel: str) -> Part:
+        return Part(self.window.document.build.pattern.name, panel)
+
+    def key(self, key: Qt.Key | str, modifier: Qt.KeyboardModifier = Qt.KeyboardModifier.NoModifier, on: QWidget | None = None) -> None:
+        """A key, to the widget that has the focus."""
+        target = on or QApplication.focusWidget() or self.window
+        if isinstance(key, str):
+            QTest.keyClicks(target, key, modifier)
+        else:
+            QTest.keyClick(target, key, modifier)
+
+    def field(self, name: str) -> QLineEdit:
+        """The field of a measure on the Draft station."""
+        return self.window.draft().measures.lengths[name].line
+
+    def button(self, words: str) -> QPushButton:
+        """The visible button of those words."""
+        return next(b for b in every(self.window, QPushButton) if b.text() == words)
+
+    def wait_for_jobs(self) -> None:
+        wait_for(lambda: not self.window.desk.jobs)

@@ -20,6 +20,7 @@ from mingei.app.stations.start import StartPage
 from mingei.core.build import NOTHING
 from mingei.core.draft import Joint
 from mingei.core.length import write_mm
+from mingei.core.stock import find_stock
 from mingei.formats import project_file
 from tests.support import carton_project
 from tests.windows import WindowTest, answer, answer_file, click, drag, settle, wait_for, write
@@ -271,6 +272,7 @@ class Folding(WindowTest):
 
     def test_cut_open_the_cut_shows(self) -> None:
         draft = self.window.draft()
+        self.window.document.set_stock(find_stock("greyboard-15"))
         settle(200)
         whole = draft.space.picture()
         click(draft.cut)
@@ -280,7 +282,7 @@ class Folding(WindowTest):
         assert whole is not None and cut is not None
         persimmon = QColor("#B54A22")
         self.assertEqual(_count(whole, persimmon), 0)
-        self.assertGreater(_count(cut, persimmon), 30)
+        self.assertGreater(_count(cut, persimmon), 100)
 
 
 def _count(image: object, tint: QColor) -> int:
@@ -536,8 +538,7 @@ class NoGraphicsHere(WindowTest):
         from mingei.app.space_gl import NoGraphics
 
         space = self.window.draft().space
-        space._renderer = None
-        with mock.patch.object(space_view, "Renderer", side_effect=NoGraphics("none")):
+        with mock.patch.object(space_view, "renderer", side_effect=NoGraphics("none")):
             self.assertIsNone(space.picture())
             space.repaint()
         self.assertIn("OpenGL", space.no_graphics)
@@ -552,7 +553,7 @@ class LightAndLayout(WindowTest):
 
         self.window.actions_["light-lamp"].trigger()
         self.assertIs(theme.tokens(), theme.LAMP)
-        self.assertEqual(self.window.palette().window().color(), QColor(theme.LAMP.ground))
+        wait_for(lambda: self.window.palette().window().color() == QColor(theme.LAMP.ground))
         self.window.change_light("day")
         self.assertIs(theme.tokens(), theme.LIGHT)
 

@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 
 from PySide6.QtCore import QSize, Qt
+from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import QButtonGroup, QFrame, QGridLayout, QHBoxLayout, QLabel, QPushButton, QToolButton, QVBoxLayout, QWidget
 
 from mingei.app import theme
@@ -32,6 +33,26 @@ class Card(QFrame):
         self.heading = QLabel(heading)
         self.heading.setObjectName("cardTitle")
         self.body.addWidget(self.heading)
+        self._stale = True
+
+    def follow(self, document: Document) -> None:
+        """Refresh now, and whenever the document changes while the card is seen; what changes unseen is caught up when it shows."""
+        document.changed.connect(self._changed)
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Show the state in force; cards that follow a document say how."""
+
+    def _changed(self) -> None:
+        self._stale = not self.isVisible()
+        if not self._stale:
+            self.refresh()
+
+    def showEvent(self, event: QShowEvent) -> None:
+        if self._stale:
+            self._stale = False
+            self.refresh()
+        super().showEvent(event)
 
 
 class MeasuresCard(Card):
@@ -44,8 +65,7 @@ class MeasuresCard(Card):
         self.choices: dict[str, ChoiceField] = {}
         self._recipe = ""
         self._fields: list[QWidget] = []
-        document.changed.connect(self.refresh)
-        self.refresh()
+        self.follow(document)
 
     def refresh(self) -> None:
         brief = self.document.brief
@@ -119,8 +139,7 @@ class StockCard(Card):
             self.body.addWidget(widget)
         self._stocks: list[Stock] = []
         self.box.activated.connect(self._choose)
-        document.changed.connect(self.refresh)
-        self.refresh()
+        self.follow(document)
 
     def refresh(self) -> None:
         own = self.document.project.stocks
@@ -173,8 +192,7 @@ class FactsCard(Card):
             self.grid.addWidget(name, row, 0, Qt.AlignmentFlag.AlignTop)
             self.grid.addWidget(value, row, 1)
             self.values[key] = value
-        document.changed.connect(self.refresh)
-        self.refresh()
+        self.follow(document)
 
     def refresh(self) -> None:
         build, unit = self.document.build, self.document.project.unit

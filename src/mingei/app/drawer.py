@@ -65,10 +65,10 @@ class FindingRow(QFrame):
 
 
 class ChecksDrawer(QFrame):
-    """gone_to: the number of a brief and a finding to be looked at; counted: how many errors and how many looks there are."""
+    """gone_to: the number of a brief and a finding to be looked at; counted: every finding there is now."""
 
     gone_to = Signal(int, object)
-    counted = Signal(int, int)
+    counted = Signal(object)
     closed = Signal()
 
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
@@ -112,7 +112,7 @@ class ChecksDrawer(QFrame):
     def refresh(self) -> None:
         found = self.found()
         every = [f for _, findings in found for f in findings]
-        self.counted.emit(sum(f.severity is Severity.ERROR for f in every), sum(f.severity is Severity.LOOK for f in every))
+        self.counted.emit(every)
         if self.isVisible() or self._shown is None:
             self._show(found)
 

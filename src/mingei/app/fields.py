@@ -174,6 +174,8 @@ class StepSlider(QSlider):
         self.steps = 1
 
     def show_steps(self, count: int) -> None:
+        if self.steps == max(1, count):
+            return
         self.steps = max(1, count)
         self.setPageStep((self.maximum() - self.minimum()) // self.steps)
         self.update()

@@ -23,6 +23,7 @@ from PySide6.QtGui import (
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from mingei.app import dimensions, theme
+from mingei.app.dimensions import Dimension
 from mingei.app.rules import RULE_PX, Scale, paint_grid, paint_rules
 from mingei.app.tiles import Tiles
 from mingei.app.words import t
@@ -215,7 +216,7 @@ class FlatView(QWidget):
                         result.append(MateMark(Part(pattern.name, mate.seam), mate.key, p + along * 0.22 + inward * (_MARK_PX + 3)))
         return result
 
-    def dimensions(self) -> list[dimensions.Dimension]:
+    def dimensions(self) -> list[Dimension]:
         """The measures as drawn now."""
         return [] if self.build is None or self.printed else dimensions.dimensions(self.build, self.unit, self.to_px)
 
@@ -356,9 +357,10 @@ class FlatView(QWidget):
             painter.save()
             painter.setClipRect(exposed.intersected(paper))
             if not self.printed:
-                self._names(painter)
-                self._marks(painter)
-                dimensions.paint(painter, self.dimensions(), self._drag[0] if self._drag else self._held)
+                drawn, marks = self.dimensions(), self.marks()
+                self._names(painter, drawn, marks)
+                self._marks(painter, marks)
+                dimensions.paint(painter, drawn, self._drag[0] if self._drag else self._held)
             self._measure(painter)
         painter.restore()
         if not paper.contains(exposed):
@@ -388,12 +390,12 @@ class FlatView(QWidget):
                 painter.setBrush(brush)
                 painter.drawPolygon(polygon)
 
-    def _names(self, painter: QPainter) -> None:
+    def _names(self, painter: QPainter, drawn: list[Dimension], marks: list[MateMark]) -> None:
         """Names of panels, only where they fit and do not meet another name, a dimension or a seam's number."""
         painter.setFont(theme.text_font(theme.SMALL))
         metrics = QFontMetricsF(painter.font())
-        taken = [d.label for d in self.dimensions()]
-        taken += [QRectF(m.at.x() - _MARK_PX, m.at.y() - _MARK_PX, 2 * _MARK_PX, 2 * _MARK_PX) for m in self.marks()]
+        taken = [d.label for d in drawn]
+        taken += [QRectF(m.at.x() - _MARK_PX, m.at.y() - _MARK_PX, 2 * _MARK_PX, 2 * _MARK_PX) for m in marks]
         boxes = {part: polygon.boundingRect() for part, polygon in self._polygons.items()}
         for part, box in sorted(boxes.items(), key=lambda item: -item[1].width() * item[1].height()):
             a, b = self.to_px((box.left(), box.top())), self.to_px((box.right(), box.bottom()))
@@ -416,12 +418,12 @@ class FlatView(QWidget):
             painter.drawText(QRectF(-width / 2, -height / 2, width, height), Qt.AlignmentFlag.AlignCenter, words)
             painter.restore()
 
-    def _marks(self, painter: QPainter) -> None:
+    def _marks(self, painter: QPainter, marks: list[MateMark]) -> None:
         """The numbers that say which edge meets which; both of a pair light up together."""
         assert self.build is not None
         painter.setFont(theme.figure_font(7.5))
         taped = {m.seam for p in self.build.patterns for m in p.mates if m.joint is Joint.TAPE}
-        for mark in self.marks():
+        for mark in marks:
             lit = mark.part in (self.selection, self.hover)
             tint = theme.colour("persimmon" if lit else "quiet")
             pen = QPen(tint, 1.6 if lit else 1)

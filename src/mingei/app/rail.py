@@ -40,9 +40,11 @@ class StationButton(QToolButton):
         self.set_mark("", "")
 
     def set_mark(self, token: str, words: str) -> None:
-        self.mark = token
-        self.setAccessibleName(self.stop.title + (f": {words}" if words else ""))
-        self.update()
+        name = self.stop.title + (f": {words}" if words else "")
+        if (token, name) != (self.mark, self.accessibleName()):
+            self.mark = token
+            self.setAccessibleName(name)
+            self.update()
 
     def paintEvent(self, event: QPaintEvent) -> None:
         super().paintEvent(event)

@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 from typing import NamedTuple
 
-from PySide6.QtCore import QPointF, QRect, Qt
+from PySide6.QtCore import QLineF, QPointF, QRect, Qt
 from PySide6.QtGui import QPainter, QPen
 
 from mingei.app import theme
@@ -57,6 +57,7 @@ def paint_rules(painter: QPainter, scale: Scale, width: int, height: int) -> Non
     painter.setFont(theme.figure_font(7.5))
     major, parts, step = scale.steps()
     painter.setPen(QPen(tint, 1))
+    ticks: list[QLineF] = []
     for level in (True, False):
         origin = scale.zero.x() if level else scale.zero.y()
         low, high = (RULE_PX, width) if level else (0, height - RULE_PX)
@@ -66,16 +67,20 @@ def paint_rules(painter: QPainter, scale: Scale, width: int, height: int) -> Non
             at = origin + sign * number * step
             long = number % parts == 0
             tick = 9 if long else 4
-            words = plain_number(number / parts * major, 3) if long else ""
             if level:
-                painter.drawLine(QPointF(at, height - RULE_PX), QPointF(at, height - RULE_PX + tick))
-                painter.drawText(QPointF(at + 3, height - 4), words)
+                ticks.append(QLineF(at, height - RULE_PX, at, height - RULE_PX + tick))
             else:
-                painter.drawLine(QPointF(RULE_PX, at), QPointF(RULE_PX - tick, at))
-                painter.save()
-                painter.translate(10, at - 3)
-                painter.rotate(-90)
-                painter.drawText(QPointF(0, 0), words)
-                painter.restore()
+                ticks.append(QLineF(RULE_PX, at, RULE_PX - tick, at))
+            if long:
+                words = plain_number(number / parts * major, 3)
+                if level:
+                    painter.drawText(QPointF(at + 3, height - 4), words)
+                else:
+                    painter.save()
+                    painter.translate(10, at - 3)
+                    painter.rotate(-90)
+                    painter.drawText(QPointF(0, 0), words)
+                    painter.restore()
+    painter.drawLines(ticks)
     painter.fillRect(QRect(0, height - RULE_PX, RULE_PX, RULE_PX), ground)
     painter.drawText(QRect(0, height - RULE_PX, RULE_PX, RULE_PX), Qt.AlignmentFlag.AlignCenter, scale.unit)

@@ -39,7 +39,9 @@ class Settings:
         return self.text(key, "yes" if default else "no") == "yes"
 
     def put(self, key: str, value: str | float | bool) -> None:
-        self.store.setValue(key, ("yes" if value else "no") if isinstance(value, bool) else str(value))
+        words = ("yes" if value else "no") if isinstance(value, bool) else str(value)
+        if self.store.value(key) != words:
+            self.store.setValue(key, words)
 
     @property
     def recent(self) -> list[Path]:

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import os
+from functools import cache
 from typing import Any, NamedTuple
 
 import numpy as np
@@ -26,56 +28,51 @@ class Scene(NamedTuple):
 #: A plane (a, b, c, d): what lies where ax + by + cz + d < 0 is cut away.
 Plane = tuple[float, float, float, float]
 NO_PLANE: Plane = (0.0, 0.0, 0.0, 1.0)
+_CLIP_DISTANCE0 = 0x3000  # OpenGL's own number for the first clipping plane
 
 
+# Besides its colour every pixel gets the number of the face that shows there.  Card is thinner than a pixel, so depth alone cannot
+# tell an edge from one hidden just beneath: an edge is drawn where a face it bounds shows.
 _FACES_VERTEX = """
 #version 330
-uniform mat4 camera;
-in vec3 at; in vec3 normal; in vec3 tint;
-out vec3 n; out vec3 c; out float kept;
-uniform vec4 section;
-void main() { gl_Position = camera * vec4(at, 1.0); n = normal; c = tint; kept = dot(section, vec4(at, 1.0)); }
+uniform mat4 camera; uniform vec4 section;
+in vec3 at; in vec3 normal; in vec3 tint; in float number;
+out vec3 n; out vec3 c; flat out float f;
+void main() {
+    gl_Position = camera * vec4(at, 1.0);
+    gl_ClipDistance[0] = dot(section, vec4(at, 1.0));
+    n = normal; c = tint; f = number;
+}
 """
 _FACES_FRAGMENT = """
 #version 330
 uniform vec3 light; uniform vec3 cut;
-in vec3 n; in vec3 c; in float kept;
-out vec4 colour;
+in vec3 n; in vec3 c; flat in float f;
+layout(location = 0) out vec4 colour;
+layout(location = 1) out float face;
 void main() {
-    if (kept < 0.0) discard;
     // the inside of a solid shows only where it is cut open: painted flat, it is the cut
     colour = gl_FrontFacing ? vec4(c * (0.66 + 0.34 * max(dot(normalize(n), light), 0.0)), 1.0) : vec4(cut, 1.0);
+    face = gl_FrontFacing ? f : -2.0;
 }
-"""
-# Which face shows at each pixel.  Card is thinner than a pixel, so depth alone cannot tell an edge from one hidden just beneath:
-# an edge is drawn where a face it bounds shows.
-_SEEN_VERTEX = """
-#version 330
-uniform mat4 camera; uniform vec4 section;
-in vec3 at; in float face;
-flat out float f; out float kept;
-void main() { gl_Position = camera * vec4(at, 1.0); f = face; kept = dot(section, vec4(at, 1.0)); }
-"""
-_SEEN_FRAGMENT = """
-#version 330
-flat in float f; in float kept;
-out float face;
-void main() { if (kept < 0.0) discard; face = gl_FrontFacing ? f : -2.0; }
 """
 _EDGES_VERTEX = """
 #version 330
 uniform mat4 camera; uniform vec4 section;
 in vec3 at; in vec3 tint; in vec2 bounds;
-out vec3 c; out float kept; flat out vec2 faces;
-void main() { gl_Position = camera * vec4(at, 1.0); c = tint; kept = dot(section, vec4(at, 1.0)); faces = bounds; }
+out vec3 c; flat out vec2 faces;
+void main() {
+    gl_Position = camera * vec4(at, 1.0);
+    gl_ClipDistance[0] = dot(section, vec4(at, 1.0));
+    c = tint; faces = bounds;
+}
 """
 _EDGES_FRAGMENT = """
 #version 330
 uniform sampler2D seen;
-in vec3 c; in float kept; flat in vec2 faces;
+in vec3 c; flat in vec2 faces;
 out vec4 colour;
 void main() {
-    if (kept < 0.0) discard;
     ivec2 here = ivec2(gl_FragCoord.xy), last = textureSize(seen, 0) - 1;
     bool shows = false;
     for (int i = -1; i <= 1; i++) for (int j = -1; j <= 1; j++) {
@@ -93,12 +90,23 @@ class NoGraphics(Exception):
 
 
 class _Target(NamedTuple):
-    """Where one size of picture is drawn: frame buffers to draw in and to read from, and the one that says which face shows where."""
+    """Where one size of picture is drawn: colours with the faces that show, the same colours alone, smooth colours, the faces that show."""
 
-    drawn: Any
-    read: Any
-    seen: Any
+    faces: Any
+    plain: Any
+    smooth: Any
     texture: Any
+
+    def release(self) -> None:
+        for held in (self.faces, self.plain, self.smooth, self.texture):
+            if held is not None:
+                held.release()
+
+
+@cache
+def renderer() -> Renderer:
+    """The one renderer all views share.  Raises NoGraphics when there can be none."""
+    return Renderer()
 
 
 class Renderer:
@@ -107,19 +115,20 @@ class Renderer:
     def __init__(self) -> None:
         import moderngl
 
+        # the software rasteriser's own threads, even idle, take half the speed of everything else on a small machine (measured)
+        os.environ.setdefault("LP_NUM_THREADS", "0")
         egl: dict[str, Any] = {"backend": "egl"}
         try:
             self.context: Any = moderngl.create_context(require=330, standalone=True, **egl)
         except Exception as error:  # noqa: BLE001 - drivers fail in many ways, all of them mean the same here
             raise NoGraphics(str(error)) from None
         self.faces: Any = self.context.program(vertex_shader=_FACES_VERTEX, fragment_shader=_FACES_FRAGMENT)
-        self.seen: Any = self.context.program(vertex_shader=_SEEN_VERTEX, fragment_shader=_SEEN_FRAGMENT)
         self.lines: Any = self.context.program(vertex_shader=_EDGES_VERTEX, fragment_shader=_EDGES_FRAGMENT)
         self.context.enable(moderngl.DEPTH_TEST | moderngl.CULL_FACE)
         self._targets: dict[tuple[int, int, int], _Target] = {}
         self._buffers: list[Any] = []
         self._loaded: Scene | None = None
-        self._vertex_arrays: tuple[Any, Any, Any] | None = None
+        self._vertex_arrays: tuple[Any, Any] | None = None
 
     def draw(self, scene: Scene, camera: NDArray[np.float64], light: NDArray[np.float64], width: int, height: int, samples: int,
              section: Plane = NO_PLANE) -> bytes:
@@ -130,29 +139,33 @@ class Renderer:
         assert self._vertex_arrays is not None
         target = self._target(width, height, samples)
         matrix = camera.T.astype("f4").tobytes()
-        for program in (self.faces, self.seen, self.lines):
+        for program in (self.faces, self.lines):
             program["camera"].write(matrix)
             program["section"].value = section
         self.faces["light"].value = tuple(float(v) for v in light)
         self.faces["cut"].value = scene.cut
         if section == NO_PLANE:
             self.context.enable(moderngl.CULL_FACE)
+            self.context.disable_direct(_CLIP_DISTANCE0)
         else:
             self.context.disable(moderngl.CULL_FACE)
-        faces, seen, lines = self._vertex_arrays
-        target.seen.use()
-        self.context.clear(-1.0)
-        seen.render(moderngl.TRIANGLES)
-        target.drawn.use()
-        self.context.clear(*scene.ground, 1.0)
+            self.context.enable_direct(_CLIP_DISTANCE0)
+        faces, lines = self._vertex_arrays
+        target.faces.use()
+        target.faces.clear(*scene.ground, 1.0)
         faces.render(moderngl.TRIANGLES)
+        if target.smooth is not None:
+            target.smooth.use()
+            target.smooth.clear(*scene.ground, 1.0)
+            faces.render(moderngl.TRIANGLES)
         self.context.disable(moderngl.DEPTH_TEST)
+        (target.smooth or target.plain).use()
         target.texture.use(0)
         lines.render(moderngl.LINES)
         self.context.enable(moderngl.DEPTH_TEST)
-        if target.drawn is not target.read:
-            self.context.copy_framebuffer(target.read, target.drawn)
-        data: bytes = target.read.read(components=4, alignment=1)
+        if target.smooth is not None:
+            self.context.copy_framebuffer(target.plain, target.smooth)
+        data: bytes = target.plain.read(components=4, alignment=1)
         return data
 
     def _load(self, scene: Scene) -> None:
@@ -161,19 +174,17 @@ class Renderer:
         for old in (*self._buffers, *(self._vertex_arrays or ())):
             old.release()
         shape = scene.solids
-        flat = shape.triangles.reshape(-1, 3).astype("f4")
-        faces = np.concatenate([flat, np.repeat(shape.normals, 3, axis=0), np.repeat(scene.faces, 3, axis=0)], axis=1).astype("f4")
         numbers = np.repeat(3 * shape.panel + shape.face, 3)[:, None]
+        faces = np.concatenate([shape.triangles.reshape(-1, 3), np.repeat(shape.normals, 3, axis=0), np.repeat(scene.faces, 3, axis=0),
+                                numbers], axis=1).astype("f4")
         # an edge bounds its own face and the rim
         bounds = np.stack([3 * shape.edge_panel + shape.edge_face, 3 * shape.edge_panel + RIM], axis=1)
         lines = np.concatenate([shape.edges.reshape(-1, 3), np.repeat(scene.edges, 2, axis=0), np.repeat(bounds, 2, axis=0)],
                                axis=1).astype("f4")
-        seen = np.concatenate([flat, numbers], axis=1).astype("f4")
-        self._buffers = [self.context.buffer(data.tobytes()) for data in (faces, seen, lines)]
+        self._buffers = [self.context.buffer(data.tobytes()) for data in (faces, lines)]
         self._vertex_arrays = (
-            self.context.vertex_array(self.faces, [(self._buffers[0], "3f 3f 3f", "at", "normal", "tint")]),
-            self.context.vertex_array(self.seen, [(self._buffers[1], "3f 1f", "at", "face")]),
-            self.context.vertex_array(self.lines, [(self._buffers[2], "3f 3f 2f", "at", "tint", "bounds")]))
+            self.context.vertex_array(self.faces, [(self._buffers[0], "3f 3f 3f 1f", "at", "normal", "tint", "number")]),
+            self.context.vertex_array(self.lines, [(self._buffers[1], "3f 3f 2f", "at", "tint", "bounds")]))
         self._loaded = scene
 
     def _target(self, width: int, height: int, samples: int) -> _Target:
@@ -181,14 +192,12 @@ class Renderer:
         if key not in self._targets:
             if len(self._targets) >= 4:  # a few sizes are kept, no more
                 for old in self._targets.values():
-                    for frame in {old.drawn, old.read, old.seen, old.texture}:
-                        frame.release()
+                    old.release()
                 self._targets.clear()
-            read = self.context.simple_framebuffer((width, height), components=4)
-            drawn = read if samples == 0 else self.context.framebuffer(
-                [self.context.renderbuffer((width, height), 4, samples=samples)],
-                self.context.depth_renderbuffer((width, height), samples=samples))
-            texture = self.context.texture((width, height), 1, dtype="f4")
-            seen = self.context.framebuffer([texture], self.context.depth_renderbuffer((width, height)))
-            self._targets[key] = _Target(drawn, read, seen, texture)
+            size = (width, height)
+            colour, texture = self.context.renderbuffer(size, 4), self.context.texture(size, 1, dtype="f4")
+            faces = self.context.framebuffer([colour, texture], self.context.depth_renderbuffer(size))
+            smooth = self.context.framebuffer([self.context.renderbuffer(size, 4, samples=samples)],
+                                              self.context.depth_renderbuffer(size, samples=samples)) if samples else None
+            self._targets[key] = _Target(faces, self.context.framebuffer([colour]), smooth, texture)
         return self._targets[key]

@@ -11,7 +11,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from mingei.app import theme
 from mingei.app.flat_view import following
-from mingei.app.space_gl import NO_PLANE, NoGraphics, Plane, Renderer, Scene
+from mingei.app.space_gl import NO_PLANE, NoGraphics, Plane, Scene, renderer
 from mingei.app.words import t
 from mingei.core.build import NOTHING, Build, Part
 from mingei.core.length import write_mm
@@ -50,13 +50,13 @@ class SpaceView(QWidget):
         self.measuring = False
         self.touched: list[Hit] = []
         self.no_graphics = ""
-        self._renderer: Renderer | None = None
         self.solids: Solids | None = None
         self._scene: Scene | None = None
-        self._balls: tuple[Camera, Camera] | None = None
+        self._balls: dict[tuple[float, float], Camera] = {}
         self._dragging: QPoint | None = None
         self._moved = False
         self._smooth = False
+        self._painted = False
         self._rest = QTimer(self)
         self._rest.setSingleShot(True)
         self._rest.setInterval(_REST_MS)
@@ -66,8 +66,7 @@ class SpaceView(QWidget):
 
     def show_build(self, build: Build) -> None:
         self.build = build
-        flat, folded = (framed(Camera(), assembly(build.patterns, f).triangles.reshape(-1, 3)) for f in (0.0, 1.0))
-        self._balls = (flat, folded)
+        self._balls = {}
         self.setAccessibleDescription(t("Folded: {size} outside", size=" x ".join(write_mm(v) for v in build.outside)))
         self.touched = []
         self._reshape()
@@ -107,17 +106,26 @@ class SpaceView(QWidget):
         self._recolour()
 
     def _reshape(self) -> None:
-        if self.build is None or self._balls is None:
+        if self.build is None:
             return
         self.solids = assembly(self.build.patterns, self.fraction, self.apart)
-        flat, folded = self._balls
-        if self.apart > 0:
-            folded = framed(Camera(), self.solids.triangles.reshape(-1, 3))
+        folded = self._framed(1.0)
         share = self.fraction**2  # the flat needs room until late in the folding
+        flat = folded if share == 1 else self._framed(0.0)
         mix = [a + (b - a) * share for a, b in zip((*flat.target, flat.spread, flat.rise), (*folded.target, folded.spread, folded.rise),
                                                    strict=True)]
         self.camera = replace(self.camera, target=(mix[0], mix[1], mix[2]), spread=mix[3], rise=mix[4])
         self._recolour()
+
+    def _framed(self, fraction: float) -> Camera:
+        """A camera that holds the model at a moment of its folding; kept for the build."""
+        key = (fraction, self.apart)
+        if key not in self._balls:
+            assert self.build is not None and self.solids is not None
+            shape = self.solids if fraction == self.fraction else assembly(self.build.patterns, fraction, self.apart)
+            self._balls = {k: v for k, v in self._balls.items() if k[1] == self.apart}
+            self._balls[key] = framed(Camera(), shape.triangles.reshape(-1, 3))
+        return self._balls[key]
 
     def _recolour(self) -> None:
         if self.solids is None or self.build is None:
@@ -248,7 +256,10 @@ class SpaceView(QWidget):
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
-        image = self.picture(self._smooth)
+        image = self.picture(self._smooth) if self._painted else None
+        if not self._painted:  # the rest of the window comes first: waking the graphics takes its time
+            self._painted = True
+            QTimer.singleShot(0, self.update)
         if image is None:
             painter.fillRect(self.rect(), theme.colour("surface"))
             if self.no_graphics:
@@ -277,18 +288,17 @@ class SpaceView(QWidget):
         """The view as an image at the screen's own density; None when there is nothing to show or nothing to show it with."""
         if self._scene is None or self.no_graphics:
             return None
-        if self._renderer is None:
-            try:
-                self._renderer = Renderer()
-            except NoGraphics:
-                self.no_graphics = t("This machine offers no OpenGL 3.3, so the folded model cannot be shown. "
-                                     "The flat view, the checks and every export work as always.")
-                return None
+        try:
+            draws = renderer()
+        except NoGraphics:
+            self.no_graphics = t("This machine offers no OpenGL 3.3, so the folded model cannot be shown. "
+                                 "The flat view, the checks and every export work as always.")
+            return None
         ratio = self.devicePixelRatioF()
         width, height = max(1, round(self.width() * ratio)), max(1, round(self.height() * ratio))
         aspect = width / height
-        data = self._renderer.draw(self._scene, self.camera.matrix(aspect), light_of(self.camera), width, height, 4 if smooth else 0,
-                                   self._section())
+        data = draws.draw(self._scene, self.camera.matrix(aspect), light_of(self.camera), width, height, 4 if smooth else 0,
+                          self._section())
         return QImage(data, width, height, 4 * width, QImage.Format.Format_RGBX8888).flipped(Qt.Orientation.Vertical)
 
 

@@ -5,9 +5,10 @@ from __future__ import annotations
 from dataclasses import dataclass, fields
 from functools import cache
 
-from PySide6.QtCore import QByteArray, QRectF, Qt
+from PySide6.QtCore import QByteArray, QRectF, Qt, QTimer
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QGuiApplication, QIcon, QPainter, QPalette, QPixmap
 from PySide6.QtWidgets import QApplication
+from shiboken6 import isValid
 
 from mingei.assets import BOLD_FONT, FIGURE_FONT, TEXT_FONT, icon_svg
 
@@ -54,6 +55,8 @@ LAMP = Tokens(
 SMALL, TEXT, HEADING = 9.0, 10.0, 14.0
 #: Spaces between things, px.
 GAP, WIDE_GAP = 8, 16
+#: Widgets dressed anew in one go when the light changes.
+_AT_A_TIME = 30
 TEXT_FAMILY, FIGURE_FAMILY = "IBM Plex Sans", "IBM Plex Mono"
 
 
@@ -70,7 +73,12 @@ def tokens() -> Tokens:
 
 def colour(name: str) -> QColor:
     """One colour in force by its token's name."""
-    return QColor(getattr(_Now.tokens, name))
+    return _colours(_Now.tokens)[name]
+
+
+@cache
+def _colours(tokens: Tokens) -> dict[str, QColor]:
+    return {f.name: QColor(getattr(tokens, f.name)) for f in fields(tokens)}
 
 
 @cache
@@ -80,6 +88,7 @@ def load_fonts() -> None:
         QFontDatabase.addApplicationFont(str(path))
 
 
+@cache
 def text_font(size: float = TEXT, bold: bool = False) -> QFont:
     font = QFont(TEXT_FAMILY)
     font.setPointSizeF(size)
@@ -88,6 +97,7 @@ def text_font(size: float = TEXT, bold: bool = False) -> QFont:
     return font
 
 
+@cache
 def figure_font(size: float = TEXT) -> QFont:
     """Figures that stand in columns."""
     font = QFont(FIGURE_FAMILY)
@@ -99,92 +109,117 @@ def system_is_dark() -> bool:
     return QGuiApplication.styleHints().colorScheme() == Qt.ColorScheme.Dark
 
 
+#: What each colour is to the toolkit, so that the style sheet below can name it and a change of light is only a change of palette.
+_ROLES = {
+    "ground": ("Window",), "surface": ("AlternateBase", "Button"), "raised": ("Base", "ToolTipBase", "Light"), "line": ("Mid", "Shadow"),
+    "ink": ("WindowText", "Text", "ButtonText", "ToolTipText"), "quiet": ("Dark", "PlaceholderText"), "indigo": ("Highlight", "Link"),
+    "on_accent": ("HighlightedText",), "wash": ("Midlight",), "persimmon": ("LinkVisited",), "brick": ("BrightText",),
+}
+
+
 def apply(app: QApplication, dark: bool) -> None:
-    """Dress the whole application; safe to call again when the light changes."""
+    """Dress the whole application; safe, and quick, to call again when the light changes."""
     load_fonts()
     _Now.tokens = LAMP if dark else LIGHT
     _pixmap.cache_clear()
-    c = _Now.tokens
-    app.setStyle("Fusion")
-    app.setFont(text_font())
     palette = QPalette()
-    roles = QPalette.ColorRole
-    for role, name in ((roles.Window, c.ground), (roles.Base, c.raised), (roles.AlternateBase, c.surface), (roles.Button, c.surface),
-                       (roles.WindowText, c.ink), (roles.Text, c.ink), (roles.ButtonText, c.ink), (roles.Highlight, c.indigo),
-                       (roles.HighlightedText, c.on_accent), (roles.ToolTipBase, c.raised), (roles.ToolTipText, c.ink),
-                       (roles.PlaceholderText, c.quiet), (roles.Mid, c.line), (roles.Dark, c.line), (roles.Light, c.raised),
-                       (roles.Link, c.indigo)):
-        palette.setColor(role, QColor(name))
-    for role in (roles.WindowText, roles.Text, roles.ButtonText):
-        palette.setColor(QPalette.ColorGroup.Disabled, role, QColor(c.quiet))
+    for token, names in _ROLES.items():
+        for name in names:
+            palette.setColor(QPalette.ColorRole[name], colour(token))
+    for name in ("WindowText", "Text", "ButtonText"):
+        palette.setColor(QPalette.ColorGroup.Disabled, QPalette.ColorRole[name], colour("quiet"))
     app.setPalette(palette)
-    app.setStyleSheet(_STYLE.format(**{f.name: getattr(c, f.name) for f in fields(c)}, small=SMALL, heading=HEADING, figures=FIGURE_FAMILY))
+    if app.styleSheet():
+        _dress_again(app)
+    else:
+        app.setStyle("Fusion")
+        app.setFont(text_font())
+        app.setPalette(palette)
+        app.setStyleSheet(_STYLE % {"small": SMALL, "heading": HEADING, "figures": FIGURE_FAMILY})
+
+
+def _dress_again(app: QApplication) -> None:
+    """Have every widget read the style sheet anew, what is seen first, a few at a time so that the window never stands still."""
+    waiting = sorted(app.allWidgets(), key=lambda w: not w.isVisible())
+
+    def some() -> None:
+        for widget in waiting[:_AT_A_TIME]:
+            if isValid(widget):
+                app.style().unpolish(widget)
+                app.style().polish(widget)
+                widget.update()
+        del waiting[:_AT_A_TIME]
+        if waiting:
+            QTimer.singleShot(0, some)
+
+    some()
 
 
 _STYLE = """
-QToolTip {{ background: {raised}; color: {ink}; border: 1px solid {line}; padding: 5px; }}
-QMenuBar {{ background: {ground}; }}
-QMenuBar::item {{ padding: 5px 9px; background: transparent; }}
-QMenuBar::item:selected {{ background: {wash}; }}
-QMenu {{ background: {raised}; border: 1px solid {line}; padding: 4px; }}
-QMenu::item {{ padding: 5px 26px 5px 22px; }}
-QMenu::item:selected {{ background: {wash}; color: {ink}; }}
-QMenu::item:disabled {{ color: {quiet}; }}
-QMenu::separator {{ height: 1px; background: {line}; margin: 4px 8px; }}
-#card {{ background: {surface}; border: 1px solid {line}; border-radius: 5px; }}
-#drawer {{ background: {surface}; border-left: 1px solid {line}; }}
-#finding {{ background: {raised}; border: 1px solid {line}; border-radius: 4px; }}
-#place {{ font-weight: 600; text-decoration: underline; padding: 1px 3px; }}
-#projectTitle {{ font-size: 11pt; font-weight: 600; }}
-#recipe {{ background: {raised}; border: 1px solid {line}; border-radius: 5px; padding: 6px; font-weight: 600; }}
-#recipe:hover {{ border-color: {indigo}; }}
-#recipe:checked {{ background: {wash}; border: 2px solid {indigo}; }}
-#recipe:focus {{ border: 2px solid {persimmon}; }}
-#title {{ font-size: {heading}pt; font-weight: 600; }}
-#cardTitle {{ font-weight: 600; }}
-#quiet, #other {{ color: {quiet}; font-size: {small}pt; }}
-#reason {{ color: {brick}; font-size: {small}pt; }}
-#figure {{ font-family: "{figures}"; }}
-QLineEdit, QComboBox, QSpinBox, QPlainTextEdit {{ background: {raised}; border: 1px solid {line}; border-bottom: 2px solid {line};
-    border-radius: 3px;
-    padding: 3px 6px; selection-background-color: {indigo}; selection-color: {on_accent}; min-height: 20px; }}
-QLineEdit:focus, QComboBox:focus, QSpinBox:focus, QPlainTextEdit:focus {{ border: 1px solid {indigo}; border-bottom: 2px solid {indigo}; }}
-QLineEdit[refused="true"] {{ border: 1px solid {brick}; border-bottom: 2px solid {brick}; }}
-QLineEdit#figure {{ font-family: "{figures}"; }}
-QComboBox::drop-down, QSpinBox::up-button, QSpinBox::down-button {{ border: none; width: 24px; background: transparent; }}
-QComboBox::down-arrow, QSpinBox::up-arrow, QSpinBox::down-arrow {{ image: none; }}
-QComboBox QAbstractItemView {{ background: {raised}; border: 1px solid {line}; selection-background-color: {wash};
-    selection-color: {ink}; }}
-QPushButton {{ background: {raised}; border: 1px solid {line}; border-radius: 4px; padding: 5px 12px; min-height: 18px; }}
-QPushButton:hover {{ border-color: {indigo}; }}
-QPushButton:focus, QToolButton:focus {{ border: 2px solid {indigo}; }}
-QPushButton:checked {{ background: {wash}; border: 1px solid {indigo}; }}
-QPushButton:checked:focus {{ border: 2px solid {indigo}; }}
-QPushButton:disabled {{ color: {quiet}; }}
-QPushButton#main {{ background: {indigo}; color: {on_accent}; border-color: {indigo}; font-weight: 600; }}
-QPushButton#main:disabled {{ background: {line}; color: {quiet}; border-color: {line}; }}
-QToolButton {{ background: transparent; border: 2px solid transparent; border-radius: 4px; padding: 3px; }}
-QToolButton:hover, QToolButton:checked {{ background: {wash}; }}
-QToolButton::menu-indicator {{ image: none; }}
-QToolButton#station {{ border-radius: 0; padding: 7px 10px 5px 8px; border: 2px solid transparent; border-bottom: 3px solid transparent; }}
-QToolButton#station:checked {{ border-bottom: 3px solid {persimmon}; font-weight: 600; }}
-QToolButton#station:focus {{ border: 2px solid {indigo}; border-bottom: 3px solid {indigo}; }}
-QSlider::groove:horizontal {{ height: 4px; background: {line}; border-radius: 2px; }}
-QSlider::sub-page:horizontal {{ background: {indigo}; border-radius: 2px; }}
-QSlider::handle:horizontal {{ width: 14px; height: 14px; margin: -6px 0; border-radius: 8px; background: {indigo};
-    border: 1px solid {surface}; }}
-QSlider::handle:horizontal:focus {{ border: 2px solid {persimmon}; }}
-QSplitter::handle {{ background: transparent; }}
-QScrollArea, QScrollArea > QWidget > QWidget {{ background: transparent; border: none; }}
-QScrollBar:vertical {{ width: 10px; background: transparent; }}
-QScrollBar::handle:vertical {{ background: {line}; border-radius: 5px; min-height: 24px; }}
-QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; width: 0; }}
-QStatusBar {{ background: {ground}; }}
-QStatusBar::item {{ border: none; }}
-QListWidget, QListView, QTreeWidget {{ background: {raised}; border: 1px solid {line}; border-radius: 3px; }}
-QListWidget::item {{ padding: 5px 6px; }}
-QListWidget:focus, QScrollArea:focus {{ border: 1px solid {indigo}; }}
-QListWidget::item:selected, QListView::item:selected {{ background: {wash}; color: {ink}; }}
+QToolTip { background: palette(base); color: palette(window-text); border: 1px solid palette(mid); padding: 5px; }
+QMenuBar { background: palette(window); }
+QMenuBar::item { padding: 5px 9px; background: transparent; }
+QMenuBar::item:selected { background: palette(midlight); }
+QMenu { background: palette(base); border: 1px solid palette(mid); padding: 4px; }
+QMenu::item { padding: 5px 26px 5px 22px; }
+QMenu::item:selected { background: palette(midlight); color: palette(window-text); }
+QMenu::item:disabled { color: palette(dark); }
+QMenu::separator { height: 1px; background: palette(mid); margin: 4px 8px; }
+#card { background: palette(alternate-base); border: 1px solid palette(mid); border-radius: 5px; }
+#drawer { background: palette(alternate-base); border-left: 1px solid palette(mid); }
+#finding { background: palette(base); border: 1px solid palette(mid); border-radius: 4px; }
+#place { font-weight: 600; text-decoration: underline; padding: 1px 3px; }
+#projectTitle { font-size: 11pt; font-weight: 600; }
+#recipe { background: palette(base); border: 1px solid palette(mid); border-radius: 5px; padding: 6px; font-weight: 600; }
+#recipe:hover { border-color: palette(highlight); }
+#recipe:checked { background: palette(midlight); border: 2px solid palette(highlight); }
+#recipe:focus { border: 2px solid palette(link-visited); }
+#title { font-size: %(heading)gpt; font-weight: 600; }
+#cardTitle { font-weight: 600; }
+#quiet, #other { color: palette(dark); font-size: %(small)gpt; }
+#reason { color: palette(bright-text); font-size: %(small)gpt; }
+#figure { font-family: "%(figures)s"; }
+QLineEdit, QComboBox, QSpinBox, QPlainTextEdit { background: palette(base); border: 1px solid palette(mid);
+    border-bottom: 2px solid palette(mid); border-radius: 3px;
+    padding: 3px 6px; selection-background-color: palette(highlight); selection-color: palette(highlighted-text); min-height: 20px; }
+QLineEdit:focus, QComboBox:focus, QSpinBox:focus, QPlainTextEdit:focus { border: 1px solid palette(highlight);
+    border-bottom: 2px solid palette(highlight); }
+QLineEdit[refused="true"] { border: 1px solid palette(bright-text); border-bottom: 2px solid palette(bright-text); }
+QLineEdit#figure { font-family: "%(figures)s"; }
+QComboBox::drop-down, QSpinBox::up-button, QSpinBox::down-button { border: none; width: 24px; background: transparent; }
+QComboBox::down-arrow, QSpinBox::up-arrow, QSpinBox::down-arrow { image: none; }
+QComboBox QAbstractItemView { background: palette(base); border: 1px solid palette(mid); selection-background-color: palette(midlight);
+    selection-color: palette(window-text); }
+QPushButton { background: palette(base); border: 1px solid palette(mid); border-radius: 4px; padding: 5px 12px; min-height: 18px; }
+QPushButton:hover { border-color: palette(highlight); }
+QPushButton:focus, QToolButton:focus { border: 2px solid palette(highlight); }
+QPushButton:checked { background: palette(midlight); border: 1px solid palette(highlight); }
+QPushButton:checked:focus { border: 2px solid palette(highlight); }
+QPushButton:disabled { color: palette(dark); }
+QPushButton#main { background: palette(highlight); color: palette(highlighted-text); border-color: palette(highlight); font-weight: 600; }
+QPushButton#main:disabled { background: palette(mid); color: palette(dark); border-color: palette(mid); }
+QToolButton { background: transparent; border: 2px solid transparent; border-radius: 4px; padding: 3px; }
+QToolButton:hover, QToolButton:checked { background: palette(midlight); }
+QToolButton::menu-indicator { image: none; }
+QToolButton#station { border-radius: 0; padding: 7px 10px 5px 8px; border: 2px solid transparent; border-bottom: 3px solid transparent; }
+QToolButton#station:checked { border-bottom: 3px solid palette(link-visited); font-weight: 600; }
+QToolButton#station:focus { border: 2px solid palette(highlight); border-bottom: 3px solid palette(highlight); }
+QSlider::groove:horizontal { height: 4px; background: palette(mid); border-radius: 2px; }
+QSlider::sub-page:horizontal { background: palette(highlight); border-radius: 2px; }
+QSlider::handle:horizontal { width: 14px; height: 14px; margin: -6px 0; border-radius: 8px; background: palette(highlight);
+    border: 1px solid palette(alternate-base); }
+QSlider::handle:horizontal:focus { border: 2px solid palette(link-visited); }
+QSplitter::handle { background: transparent; }
+QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }
+QScrollBar:vertical { width: 10px; background: transparent; }
+QScrollBar::handle:vertical { background: palette(mid); border-radius: 5px; min-height: 24px; }
+QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
+QStatusBar { background: palette(window); }
+QStatusBar::item { border: none; }
+QListWidget, QListView, QTreeWidget { background: palette(base); border: 1px solid palette(mid); border-radius: 3px; }
+QListWidget::item { padding: 5px 6px; }
+QListWidget:focus, QScrollArea:focus { border: 1px solid palette(highlight); }
+QListWidget::item:selected, QListView::item:selected { background: palette(midlight); color: palette(window-text); }
 """
 
 

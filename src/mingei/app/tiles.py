@@ -12,6 +12,9 @@ from mingei.core.drawing import LOOKS, Ink, Stroke
 from mingei.core.shape import Arc, Box, Path, path_bounds
 
 _GRID = 8
+#: So few strokes are drawn all together.
+_FEW = 400
+EVERYWHERE = Box(-1e9, -1e9, 1e9, 1e9)
 #: Screen pixels for one mm of an ink's dashes and width, whatever the zoom.
 _DASH_PX, _WIDTH_PX = 2.2, 6.0
 
@@ -58,10 +61,19 @@ class Tiles:
     """Strokes gathered for painting."""
 
     def __init__(self, strokes: Iterable[Stroke]) -> None:
-        measured = [(stroke, path_bounds([stroke.path])) for stroke in strokes]
         self.tiles: list[Tile] = []
-        if not measured:
+        strokes = tuple(strokes)
+        order = list(Ink)[::-1]  # cuts last, on top
+        if len(strokes) <= _FEW:  # all show, or none: one tile for each ink
+            for ink in order:
+                path = QPainterPath()
+                for stroke in strokes:
+                    if stroke.ink is ink:
+                        add_path(path, stroke.path)
+                if not path.isEmpty():
+                    self.tiles.append(Tile(ink, path, EVERYWHERE))
             return
+        measured = [(stroke, path_bounds([stroke.path])) for stroke in strokes]
         whole = Box(min(b.left for _, b in measured), min(b.bottom for _, b in measured), max(b.right for _, b in measured),
                     max(b.top for _, b in measured))
         gathered: dict[tuple[Ink, int, int], tuple[QPainterPath, list[Box]]] = {}
@@ -72,7 +84,6 @@ class Tiles:
             path, boxes = gathered.setdefault((stroke.ink, column, row), (QPainterPath(), []))
             add_path(path, stroke.path)
             boxes.append(box)
-        order = list(Ink)[::-1]  # cuts last, on top
         for (ink, _, _), (path, boxes) in sorted(gathered.items(), key=lambda item: order.index(item[0][0])):
             self.tiles.append(Tile(ink, path, Box(min(b.left for b in boxes), min(b.bottom for b in boxes), max(b.right for b in boxes),
                                                   max(b.top for b in boxes))))

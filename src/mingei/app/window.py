@@ -29,6 +29,8 @@ if TYPE_CHECKING:
 SIZE = QSize(1280, 800)
 LEAST = QSize(940, 600)
 START = "start"
+#: Pauses in which stations are made ahead.
+_QUIET_MS = 700
 
 
 def stops() -> tuple[Stop, ...]:
@@ -52,6 +54,8 @@ class Elided(QLabel):
         self.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
 
     def show_words(self, words: str) -> None:
+        if words == self.words:
+            return
         self.words = words
         self.setToolTip(words)
         self.setAccessibleName(words)
@@ -85,6 +89,7 @@ class Window(QMainWindow):
         self.station = ""
         self.head_buttons: list[QToolButton] = []
         self._painted = False
+        self._counted: tuple[str, theme.Tokens] | None = None
         holder = QWidget()
         column = QVBoxLayout(holder)
         column.setContentsMargins(0, 0, 0, 0)
@@ -137,7 +142,6 @@ class Window(QMainWindow):
         from mingei.app.desk import Desk
         from mingei.app.drawer import ChecksDrawer
         from mingei.app.menus import make_menus
-        from mingei.app.stations.start import StartPage
 
         self.document = document
         self.desk = Desk(document, self.settings, self.state, self)
@@ -161,15 +165,23 @@ class Window(QMainWindow):
         self.drawer.closed.connect(lambda: self.actions_["checks"].setChecked(False))
         self.drawer.counted.connect(self._count)
         self.rail.chosen.connect(self.go)
-        start = StartPage(document, self.settings)
-        start.begun.connect(self._begin)
-        start.opened.connect(self.desk.open_file)
-        self._add_station(START, start)
         document.moved.connect(self._name)
         document.changed.connect(self._name)
         document.selected.connect(self._selected)
         QGuiApplication.styleHints().colorSchemeChanged.connect(lambda _: self.follow_light())
         self._tab_order()
+        self._quiet = QTimer(self)
+        self._quiet.setInterval(_QUIET_MS)
+        self._quiet.timeout.connect(self._prepare)
+        self._quiet.start()
+
+    def _prepare(self) -> None:
+        """While nothing else goes on, make the stations not visited yet, one at a time, so that going there is instant."""
+        waiting = [key for key in ("draft", "brief", "sheets") if key not in self.stations]
+        if waiting:
+            self.station_of(waiting[0])
+        else:
+            self._quiet.stop()
 
     def _tab_order(self) -> None:
         """Reading order: the rail, then the buttons at its right, then the station."""
@@ -193,7 +205,16 @@ class Window(QMainWindow):
         from mingei.app.stations.draft import DraftStation
         from mingei.app.stations.sheets import SheetsStation
 
+        def start() -> Station:
+            from mingei.app.stations.start import StartPage
+
+            page = StartPage(self.document, self.settings)
+            page.begun.connect(self._begin)
+            page.opened.connect(self.desk.open_file)
+            return page
+
         makers: dict[str, Callable[[], Station]] = {
+            START: start,
             "brief": lambda: BriefStation(self.document),
             "draft": lambda: DraftStation(self.document, self.settings),
             "sheets": lambda: SheetsStation(self.document),
@@ -267,15 +288,22 @@ class Window(QMainWindow):
         """A seam or panel was chosen elsewhere: Draft is where it shows."""
         self.actions_["fit-selection"].setEnabled(bool(part.panel))
 
-    def _count(self, errors: int, looks: int) -> None:
+    def _count(self, found: list[Finding]) -> None:
+        """Mark the stations where something wants attention."""
+        from mingei.core.check import Severity
+
+        errors, looks = (sum(f.severity is s for f in found) for s in (Severity.ERROR, Severity.LOOK))
         mark = "brick" if errors else "ochre" if looks else ""
         words = t("{errors} will not work, {looks} to look at again", errors=errors, looks=looks) if mark else ""
         self.rail.mark("draft", mark, words)
-        sheet = any(f.code == "sheet-small" for _, findings in self.drawer.found() for f in findings)
+        sheet = any(f.code == "sheet-small" for f in found)
         self.rail.mark("sheets", "brick" if sheet else "", t("a piece is too large for the sheet") if sheet else "")
-        self.checks_button.setAccessibleName(t("Checks: {words}", words=words or t("all is well")))
+        name = t("Checks: {words}", words=words or t("all is well"))
         icon, tint = ("circle-x", "brick") if errors else ("triangle-alert", "ochre") if looks else ("list-checks", "moss")
-        self.actions_["checks"].setIcon(theme.icon(icon, tint))
+        if (name, theme.tokens()) != self._counted:
+            self._counted = (name, theme.tokens())
+            self.checks_button.setAccessibleName(name)
+            self.actions_["checks"].setIcon(theme.icon(icon, tint))
 
     def _name(self) -> None:
         document = self.document

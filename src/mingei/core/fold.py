@@ -133,14 +133,15 @@ def closure(pattern: Pattern) -> tuple[Closure, ...]:
     for name, inner, outer, inside in pairs:
         a, b = pattern.by_name[inner], pattern.by_name[outer]
         ma, mb = done[inner], done[outer]
-        into_host = np.linalg.inv(mb) @ ma
-        tilt = math.degrees(math.acos(max(-1.0, min(1.0, float(into_host[2, 2])))))
-        landed = place(into_host, a.polygon)
-        apart = float(-landed[:, 2].mean())
+        tilt = math.degrees(math.acos(max(-1.0, min(1.0, float(ma[:3, 2] @ mb[:3, 2])))))
         past = 0.0
-        if inside:
+        if not inside:
+            apart = float((mb[:3, 3] - ma[:3, 3]) @ mb[:3, 2])
+        else:
+            landed = (place(ma, a.polygon) - mb[:3, 3]) @ mb[:3, :3]  # in the host's own coordinates
+            apart = float(-landed[:, 2].mean())
             bend = next(f.gain for f in pattern.folds if f.child == inner) / 2  # card that goes into the tab's own crease
-            past = max(0.0, _reach_past(landed[:, :2], Area(b.polygon)) - bend)
+            past = max(0.0, _reach_past(landed[:, :2], b) - bend)
         wanted = abs(b.layer - a.layer) * pattern.stock.caliper_mm
         results.append(Closure(name, apart, wanted, tilt, past))
     return tuple(results)
@@ -157,8 +158,15 @@ def edges_apart(pattern: Pattern, mate: Mate) -> float:
     return float(np.linalg.norm(ends[0] - ends[1]))
 
 
-def _reach_past(points: Matrix, host: Area) -> float:
+def _reach_past(points: Matrix, host: FlatPanel) -> float:
     """How far (mm) an outline reaches outside its host."""
+    sides = host.convex_sides
+    if sides is not None and bool((points @ sides[0] >= sides[1] - 1e-7).all()):
+        return 0.0
+    return _reach_past_any(points, Area(host.polygon))
+
+
+def _reach_past_any(points: Matrix, host: Area) -> float:
     rest = Area(points).difference(host)
     if rest.is_empty:
         return 0.0
@@ -201,6 +209,8 @@ def cavity(pattern: Pattern, asked: Triple) -> Cavity:
             if any(most[i] <= low[i] + 1e-6 or least[i] >= high[i] - 1e-6 for i in others):
                 continue
             flat_on = abs(m[axis, 2]) > 1 - 1e-9
+            if flat_on and panel.role is not Role.LIP and not _limits(axis, least, most, low, high, bounds_low, bounds_high):
+                continue  # it stands behind what limits the space already
             # both faces of a panel that lies square to the axis are seen alike
             faces = [corners[: len(corners) // 2]] if flat_on else _slab_faces(corners)
             seen = [corner[axis] for corner in _within_column(faces, others, low, high)]
@@ -218,6 +228,13 @@ def cavity(pattern: Pattern, asked: Triple) -> Cavity:
                 bounds_high[axis] = min(bounds_high[axis], near)
     size = bounds_high - bounds_low
     return Cavity((float(size[0]), float(size[1]), float(size[2])), asked, lip)
+
+
+def _limits(axis: int, least: Matrix, most: Matrix, low: Matrix, high: Matrix, bounds_low: Matrix, bounds_high: Matrix) -> bool:
+    """Whether a panel square to an axis could make the clear space smaller than it is known to be."""
+    if least[axis] + most[axis] < low[axis] + high[axis]:
+        return bool(most[axis] > bounds_low[axis])
+    return bool(least[axis] < bounds_high[axis])
 
 
 def _slab_faces(corners: NDArray[np.float64]) -> list[NDArray[np.float64]]:
@@ -260,6 +277,7 @@ def outside(pattern: Pattern) -> Triple:
     """Size (mm) of the upright box round the folded thick model."""
     half = pattern.stock.caliper_mm / 2
     done = finished(pattern)
-    corners = np.concatenate([place(done[p.name], p.polygon, h) for p in pattern.panels for h in (half, -half)])
-    size = corners.max(axis=0) - corners.min(axis=0)
+    middles = np.concatenate([place(done[p.name], p.polygon) for p in pattern.panels])
+    reach = np.concatenate([np.repeat(np.abs(done[p.name][None, :3, 2]) * half, len(p.polygon), axis=0) for p in pattern.panels])
+    size = (middles + reach).max(axis=0) - (middles - reach).min(axis=0)
     return float(size[0]), float(size[1]), float(size[2])

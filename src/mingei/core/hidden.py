@@ -105,12 +105,11 @@ def seen(shape: Solids, camera: Camera, aspect: float, light: Array) -> list[See
     """The model as the camera sees it, in painting order, faces turned away left out.  aspect: width over height of the picture."""
     eye = camera.eye()
     spread = np.linalg.norm(np.cross(shape.triangles[:, 1] - shape.triangles[:, 0], shape.triangles[:, 2] - shape.triangles[:, 0]), axis=1)
-    faces = [Face(shape.triangles[i], shape.normals[i], int(i)) for i in np.flatnonzero(spread > 1e-9)]
+    facing = np.einsum("ij,ij->i", shape.normals, eye - shape.triangles[:, 0]) > 0
+    faces = [Face(shape.triangles[i], shape.normals[i], int(i)) for i in np.flatnonzero((spread > 1e-9) & facing)]
     matrix = camera.matrix(aspect)
     result = []
     for face in back_to_front(faces, eye):
-        if float(np.dot(face.normal, eye - face.points[0])) <= 0:
-            continue
         clip = np.concatenate([face.points, np.ones((len(face.points), 1))], axis=1) @ matrix.T
         points = (clip[:, :2] / clip[:, 3:4] + 1) / 2
         result.append(Seen(points, face.source, 0.66 + 0.34 * max(0.0, float(np.dot(face.normal, light)))))

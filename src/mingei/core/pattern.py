@@ -14,6 +14,9 @@ from dataclasses import dataclass
 from functools import cached_property, lru_cache
 from typing import NamedTuple
 
+import numpy as np
+from numpy.typing import NDArray
+
 from mingei.core import joint
 from mingei.core.draft import Against, Crease, Draft, EdgeRef, Fold, Joint, Lap, Over, Panel, Piece, Placement, Plain, Role, Seam, Within
 from mingei.core.errors import GeometryError
@@ -74,6 +77,17 @@ class FlatPanel:
     def area(self) -> float:
         """mm2."""
         return signed_area(self.polygon)
+
+    @cached_property
+    def convex_sides(self) -> tuple[NDArray[np.float64], NDArray[np.float64]] | None:
+        """For a convex panel its sides as half planes: p lies within when p @ a >= b for every column of a (2, n); None for others."""
+        corners = np.array(self.polygon)
+        along = np.concatenate([corners[1:], corners[:1]]) - corners
+        after = np.concatenate([along[1:], along[:1]])
+        if (along[:, 0] * after[:, 1] - along[:, 1] * after[:, 0] < -1e-9).any():
+            return None
+        inward = np.stack([-along[:, 1], along[:, 0]])
+        return inward, (inward * corners.T).sum(axis=0)
 
 
 @dataclass(frozen=True)
@@ -411,12 +425,16 @@ def chain(segments: Iterable[Segment]) -> tuple[Path, ...]:
         loop = [_take(starts, first)]
         while math.dist(loop[-1].end, loop[0].start) > grid:
             kx, ky = key(loop[-1].end)
-            near = next(((kx + i, ky + j) for i in (0, 1, -1) for j in (0, 1, -1) if (kx + i, ky + j) in starts), None)
+            near = (kx, ky) if (kx, ky) in starts else next(
+                ((kx + i, ky + j) for i in (0, 1, -1) for j in (0, 1, -1) if (kx + i, ky + j) in starts), None)
             if near is None:
                 raise GeometryError(f"the cut stops at ({loop[-1].end[0]:.3f}, {loop[-1].end[1]:.3f})")
             loop.append(_take(starts, near))
         loops.append(_merge_straight(loop))
-    return tuple(sorted(loops, key=lambda path: -path_bounds([path]).width * path_bounds([path]).height))
+    if len(loops) == 1:
+        return tuple(loops)
+    boxes = {id(path): path_bounds([path]) for path in loops}
+    return tuple(sorted(loops, key=lambda path: -boxes[id(path)].width * boxes[id(path)].height))
 
 
 def _take(starts: dict[tuple[int, int], list[Segment]], key: tuple[int, int]) -> Segment:

@@ -16,7 +16,7 @@ Array = NDArray[np.float64]
 #: Half the angle under which the ball round the model is seen, degrees: a quiet perspective, as of a thing in the hand.
 _HALF_VIEW_DEG = 11.0
 #: Room left round the model, as a share of it.
-_AIR = 1.12
+_AIR = 1.05
 _PITCH_MOST = 89.0
 ZOOM_LEAST, ZOOM_MOST = 0.2, 20.0
 
@@ -65,9 +65,12 @@ class Camera:
 
     def _half_extent(self, aspect: float) -> tuple[float, float]:
         """Tangents of half the view across and up, for a picture ``aspect`` times as wide as high."""
-        pitch = math.radians(self.pitch)
-        high = self.spread * abs(math.sin(pitch)) + self.rise * math.cos(pitch)
-        half = _AIR * max(high, self.spread / aspect) / self._distance() / self.zoom
+        sin, cos, far = math.sin(math.radians(self.pitch)), math.cos(math.radians(self.pitch)), self._distance()
+        # the cylinder's nearest and furthest edges, seen one above the other, and its sides, seen at their widest
+        edges = [(u, w) for u in (self.spread, -self.spread) for w in (self.rise, -self.rise)]
+        up = max(abs(w * cos - u * sin) / (far - u * cos - w * sin) for u, w in edges)
+        across = self.spread / math.sqrt((far - self.rise * abs(sin)) ** 2 - (self.spread * cos) ** 2)
+        half = _AIR * max(up, across / aspect) / self.zoom
         return half * aspect, half
 
     def matrix(self, aspect: float) -> Array:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from PySide6.QtCore import QSize, Qt
-from PySide6.QtGui import QPainter, QPaintEvent
+from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import (
     QGridLayout,
     QHBoxLayout,
@@ -11,16 +11,14 @@ from PySide6.QtWidgets import (
     QLineEdit,
     QListWidget,
     QPlainTextEdit,
-    QSizePolicy,
     QVBoxLayout,
     QWidget,
 )
 
-from mingei.app import theme
 from mingei.app.cards import Card, MeasuresCard, StockCard, tool
 from mingei.app.document import Document
 from mingei.app.fields import CountField, LengthField, QuietCombo
-from mingei.app.pictures import picture
+from mingei.app.space_view import SpaceView
 from mingei.app.stations import SideColumn, Station
 from mingei.app.stations.start import RecipeButton
 from mingei.app.words import t
@@ -60,8 +58,7 @@ class KitCard(Card):
             row.addWidget(button)
         row.addStretch(1)
         self.body.addLayout(row)
-        document.changed.connect(self.refresh)
-        self.refresh()
+        self.follow(document)
 
     def refresh(self) -> None:
         briefs = self.document.project.briefs
@@ -124,8 +121,7 @@ class ProjectCard(Card):
             grid.addWidget(label, row, 0)
             grid.addWidget(field, row, 1)
         self.body.addLayout(grid)
-        document.changed.connect(self.refresh)
-        self.refresh()
+        self.follow(document)
 
     def refresh(self) -> None:
         project = self.document.project
@@ -153,8 +149,7 @@ class OutsideCard(Card):
             field.edited.connect(lambda mm, axis=axis: self._edit(axis, mm))
             self.fields.append(field)
             self.body.addWidget(field)
-        document.changed.connect(self.refresh)
-        self.refresh()
+        self.follow(document)
 
     def refresh(self) -> None:
         build, unit = self.document.build, self.document.project.unit
@@ -202,8 +197,7 @@ class ThingCard(Card):
             grid.addWidget(label, row, 0, Qt.AlignmentFlag.AlignTop if field is self.notes else Qt.AlignmentFlag.AlignVCenter)
             grid.addWidget(field, row, 1)
         self.body.addLayout(grid)
-        document.changed.connect(self.refresh)
-        self.refresh()
+        self.follow(document)
 
     def refresh(self) -> None:
         brief = self.document.brief
@@ -222,22 +216,6 @@ class ThingCard(Card):
 
     def _notes(self) -> None:
         self.document.set_notes(self.notes.toPlainText())
-
-
-class Portrait(QWidget):
-    """The folded thing as a picture, with its three outside sizes in words."""
-
-    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
-        super().__init__(parent)
-        self.document = document
-        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-        self.setMinimumSize(240, 180)
-        document.changed.connect(self.update)
-
-    def paintEvent(self, event: QPaintEvent) -> None:
-        painter = QPainter(self)
-        made = picture(self.document.build, self.width(), self.height(), self.devicePixelRatioF(), theme.tokens())
-        painter.drawPixmap(0, 0, made)
 
 
 class BriefStation(Station):
@@ -265,7 +243,13 @@ class BriefStation(Station):
         row.addWidget(left_holder)
         row.addWidget(self._middle(), 1)
         row.addWidget(SideColumn(self.thing, self.measures, self.outside, self.stock))
-        document.changed.connect(self.refresh)
+        document.changed.connect(self._changed)
+
+    def _changed(self) -> None:
+        if self.isVisible():
+            self.refresh()
+
+    def showEvent(self, event: QShowEvent) -> None:
         self.refresh()
 
     def _middle(self) -> QWidget:
@@ -274,7 +258,7 @@ class BriefStation(Station):
         self.purpose.setWordWrap(True)
         self.purpose.setObjectName("quiet")
         card.body.addWidget(self.purpose)
-        self.portrait = Portrait(self.document)
+        self.portrait = SpaceView()
         card.body.addWidget(self.portrait, 1)
         self.sizes = QLabel()
         self.sizes.setWordWrap(True)
@@ -300,6 +284,7 @@ class BriefStation(Station):
 
     def refresh(self) -> None:
         build, unit = self.document.build, self.document.project.unit
+        self.portrait.show_build(build)
         purpose = t(build.recipe.purpose)
         self.purpose.setText(f"{t(build.recipe.title)}: {purpose}.")
         outside = " × ".join(write(v, unit) for v in build.outside)
@@ -319,5 +304,6 @@ class BriefStation(Station):
 
     def retint(self) -> None:
         super().retint()
+        self.portrait.retint()
         for button in self.recipes.values():
             button.draw()

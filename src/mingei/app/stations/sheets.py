@@ -6,7 +6,7 @@ from itertools import groupby
 from typing import NamedTuple
 
 from PySide6.QtCore import QRectF, Qt, Signal
-from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtGui import QColor, QFont, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QPushButton, QScrollArea, QSizePolicy, QWidget
 
 from mingei.app import theme
@@ -124,7 +124,7 @@ class PagesView(QWidget):
     def _texts(self, painter: QPainter, place: QRectF, drawing: Drawing) -> None:
         painter.setPen(QColor("#1c1c1c"))
         for text in drawing.texts:
-            font = theme.text_font(bold=text.bold)
+            font = QFont(theme.text_font(bold=text.bold))
             font.setPixelSize(max(1, round(text.size * self.scale)))
             painter.setFont(font)
             painter.save()

@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtCore import QSize, Qt, Signal
+from PySide6.QtCore import QSize, Qt, QTimer, Signal
+from PySide6.QtGui import QIcon, QPixmap
 from PySide6.QtWidgets import (
     QGridLayout,
     QHBoxLayout,
@@ -45,9 +46,13 @@ class RecipeButton(QToolButton):
         self.setText(t(recipe.title))
         self.setToolTip(t(recipe.purpose[:1].upper() + recipe.purpose[1:]) + ".")
         self.setAccessibleName(f"{t(recipe.title)}: {t(recipe.purpose)}")
-        self.draw()
+        blank = QPixmap(_PICTURE)  # holds the place until there is time to draw
+        blank.fill(Qt.GlobalColor.transparent)
+        self.setIcon(QIcon(blank))
+        QTimer.singleShot(0, self.draw)
 
     def draw(self) -> None:
+        """Draw its picture in the colours in force."""
         brief = new_brief(self.recipe.id)
         self.setIcon(picture_icon(build(brief, find_stock(brief.stock)), _PICTURE.width(), _PICTURE.height()))
 

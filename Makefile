@@ -3,7 +3,11 @@ PYTHON ?= python3
 BIN := .venv/bin
 STAMP := .venv/.set-up
 
-.PHONY: setup demo test soak bench lint clean
+PREFIX ?= $(HOME)/.local
+SHARE := $(DESTDIR)$(PREFIX)/share
+ID := org.mingei.Mingei
+
+.PHONY: setup demo test soak bench lint desktop clean
 
 setup: $(STAMP)
 
@@ -32,6 +36,18 @@ lint: setup
 	@$(BIN)/ruff check .
 	@$(BIN)/mypy
 	@$(BIN)/lint-imports --no-cache
+
+# the entry in the desktop's menu, the icon, the file type and the man page, for this user or below PREFIX
+desktop: setup
+	@install -D -m 644 desktop/$(ID).desktop $(SHARE)/applications/$(ID).desktop
+	@sed -i "s|^Exec=mingei|Exec=$(abspath $(BIN))/mingei|" $(SHARE)/applications/$(ID).desktop
+	@install -D -m 644 desktop/$(ID).svg $(SHARE)/icons/hicolor/scalable/apps/$(ID).svg
+	@install -D -m 644 desktop/$(ID).xml $(SHARE)/mime/packages/$(ID).xml
+	@install -D -m 644 desktop/$(ID).metainfo.xml $(SHARE)/metainfo/$(ID).metainfo.xml
+	@install -D -m 644 desktop/mingei.1 $(SHARE)/man/man1/mingei.1
+	@if command -v update-mime-database >/dev/null; then update-mime-database $(SHARE)/mime; fi
+	@if command -v update-desktop-database >/dev/null; then update-desktop-database $(SHARE)/applications; fi
+	@echo "installed below $(SHARE)"
 
 clean:
 	@rm -rf .venv build demo-shots

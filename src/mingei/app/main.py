@@ -21,7 +21,7 @@ def application(settings: Settings) -> QApplication:
     app = QApplication(sys.argv[:1])
     app.setApplicationName("mingei")
     app.setApplicationDisplayName("Mingei")
-    app.setDesktopFileName("mingei")
+    app.setDesktopFileName("org.mingei.Mingei")
     light = settings.text("light", "system")
     theme.apply(app, theme.system_is_dark() if light == "system" else light == "lamp")
     return app

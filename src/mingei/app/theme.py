@@ -170,7 +170,7 @@ QMenu::separator { height: 1px; background: palette(mid); margin: 4px 8px; }
 #finding { background: palette(base); border: 1px solid palette(mid); border-radius: 4px; }
 #place { font-weight: 600; text-decoration: underline; padding: 1px 3px; }
 #projectTitle { font-size: 11pt; font-weight: 600; }
-#recipe { background: palette(base); border: 1px solid palette(mid); border-radius: 5px; padding: 6px; font-weight: 600; }
+#recipe { background: palette(base); border: 2px solid palette(mid); border-radius: 5px; padding: 6px; font-weight: 600; }
 #recipe:hover { border-color: palette(highlight); }
 #recipe:checked { background: palette(midlight); border: 2px solid palette(highlight); }
 #recipe:focus { border: 2px solid palette(link-visited); }

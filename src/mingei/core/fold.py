@@ -226,7 +226,8 @@ def cavity(pattern: Pattern, asked: Triple) -> Cavity:
                 bounds_low[axis] = max(bounds_low[axis], far)
             else:
                 bounds_high[axis] = min(bounds_high[axis], near)
-    size = bounds_high - bounds_low
+    # where nothing stands the thing is open, and the space asked for ends at its own face
+    size = np.where(np.isinf(bounds_high), high, bounds_high) - np.where(np.isinf(bounds_low), low, bounds_low)
     return Cavity((float(size[0]), float(size[1]), float(size[2])), asked, lip)
 
 

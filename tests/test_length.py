@@ -9,7 +9,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from mingei.core.errors import LengthError
-from mingei.core.length import makers_fraction, parse, write_both, write_inches, write_mm
+from mingei.core.length import makers_fraction, parse, typeset, write_both, write_inches, write_mm
 from tests.awkward import NO_LENGTHS
 
 
@@ -23,6 +23,13 @@ class Reading(unittest.TestCase):
         }.items():
             with self.subTest(text):
                 self.assertAlmostEqual(parse(text), mm, places=9)
+
+    @given(st.floats(0.3, 3000))
+    def test_a_fraction_set_as_one_is_read_back(self, mm: float) -> None:
+        plain = write_inches(mm)
+        for shown in (typeset(plain), typeset(plain).replace(" ", "", 1)):
+            self.assertAlmostEqual(parse(shown), parse(plain), places=9)
+        self.assertEqual(typeset("3 7/8 in"), "3 ⁷⁄₈ in")
 
     def test_a_bare_number_is_in_the_persons_unit(self) -> None:
         self.assertAlmostEqual(parse("3 7/8", "in"), 98.425)

@@ -11,11 +11,12 @@ from PySide6.QtWidgets import QButtonGroup, QFrame, QGridLayout, QHBoxLayout, QL
 from mingei.app import theme
 from mingei.app.document import Document
 from mingei.app.fields import ChoiceField, LengthField, QuietCombo
+from mingei.app.figures import write_both, write_inches
 from mingei.app.words import t
 from mingei.core.amend import SeamChange, why_fixed
 from mingei.core.draft import Joint
 from mingei.core.errors import MingeiError
-from mingei.core.length import write_both, write_inches, write_mm
+from mingei.core.length import typeset, write_mm
 from mingei.core.recipes import Kind, Measure, find_recipe
 from mingei.core.stock import CATALOGUE, Stock
 
@@ -102,7 +103,7 @@ class MeasuresCard(Card):
             return choice
         hint = t("{doc}. From {least} to {most}. Write mm, cm or inches (3 7/8 in), or a sum after an equals sign (=width*2). "
                  "The arrow keys change it step by step.",
-                 doc=t(measure.doc), least=measure.write(measure.minimum), most=measure.write(measure.maximum))
+                 doc=t(measure.doc), least=typeset(measure.write(measure.minimum)), most=typeset(measure.write(measure.maximum)))
         field = LengthField(t(measure.title), hint[:1].upper() + hint[1:])
         field.names = lambda: {k: v for k, v in self.document.brief.measures if isinstance(v, float)}
         field.edited.connect(lambda mm, name=measure.name: self._edit(name, mm))

@@ -9,8 +9,8 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QFontMetricsF, QPainter, QPen
 
 from mingei.app import theme
+from mingei.app.figures import write
 from mingei.core.build import Build
-from mingei.core.length import write
 from mingei.core.shape import Point
 
 #: From the piece to the first dimension, px, and the reach of a handle.

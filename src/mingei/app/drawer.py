@@ -11,6 +11,7 @@ from mingei.app.document import Document
 from mingei.app.words import t
 from mingei.core.check import Finding, Severity, run
 from mingei.core.layout.sheets import find_sheet
+from mingei.core.length import typeset
 
 SHOWN = {Severity.ERROR: ("circle-x", "brick"), Severity.LOOK: ("triangle-alert", "ochre"), Severity.NOTE: ("info", "quiet")}
 WIDTH = 300
@@ -50,7 +51,7 @@ class FindingRow(QFrame):
         kind.setObjectName("quiet")
         head.addWidget(kind)
         column.addLayout(head)
-        words = t(finding.sentence[:1].upper() + finding.sentence[1:])
+        words = typeset(t(finding.sentence[:1].upper() + finding.sentence[1:]))
         remedy = t(finding.remedy[:1].upper() + finding.remedy[1:])
         label = QLabel(f"{words}." + (f" {remedy}." if remedy else ""))
         label.setWordWrap(True)

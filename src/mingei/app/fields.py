@@ -23,7 +23,7 @@ from PySide6.QtWidgets import (
 from mingei.app import theme
 from mingei.app.words import t
 from mingei.core.errors import MingeiError
-from mingei.core.length import MM_PER_INCH, parse, write, write_inches, write_mm
+from mingei.core.length import MM_PER_INCH, parse, typeset, write, write_inches, write_mm
 from mingei.core.recipes import Measure
 
 #: One press of an arrow key, mm: the natural step of each unit.
@@ -99,7 +99,7 @@ class LengthField(QWidget):
     def _clear_reason(self) -> None:
         self.reason.hide()
         self._mark(False)
-        self.line.setAccessibleDescription(self.other.text())
+        self.line.setAccessibleDescription(write_mm(self.value) if self.unit == "in" else write_inches(self.value))
 
     def _mark(self, refused: bool) -> None:
         if bool(self.line.property("refused")) != refused:
@@ -107,7 +107,7 @@ class LengthField(QWidget):
             self.line.style().polish(self.line)
 
     def _show_other(self, mm: float) -> None:
-        self.other.setText(write_mm(mm) if self.unit == "in" else write_inches(mm))
+        self.other.setText(write_mm(mm) if self.unit == "in" else typeset(write_inches(mm)))
 
     # -- written -----------------------------------------------------------------------------------------------
 

@@ -30,7 +30,7 @@ from mingei.app.words import t
 from mingei.core.build import NOTHING, Build, Part
 from mingei.core.draft import Joint, Role
 from mingei.core.drawing import Ink, pattern_strokes
-from mingei.core.length import MM_PER_INCH, write_both
+from mingei.core.length import MM_PER_INCH, typeset, write_both
 from mingei.core.measuring import Span, snap, span
 from mingei.core.shape import Box, Point, contains
 
@@ -459,7 +459,7 @@ class FlatView(QWidget):
 
 def measured_words(found: Span) -> str:
     """A distance in both units."""
-    return write_both(found.length)
+    return typeset(write_both(found.length))
 
 
 def following(parts: list[Part], now: Part, forward: bool) -> Part:

@@ -39,7 +39,10 @@ UNITS_MM: Mapping[str, float] = {
     "thou": MM_PER_INCH / 1000,
 }
 
-_LOOKALIKES = str.maketrans({
+_RAISED, _LOWERED = "⁰¹²³⁴⁵⁶⁷⁸⁹", "₀₁₂₃₄₅₆₇₈₉"
+_SET_HIGH, _SET_LOW = str.maketrans("0123456789", _RAISED), str.maketrans("0123456789", _LOWERED)
+
+_LOOKALIKES = str.maketrans(dict(zip(_RAISED + _LOWERED, 2 * "0123456789", strict=True)) | {
     "″": '"', "”": '"', "“": '"', "′": "'", "’": "'", "⁄": "/", "∕": "/", "−": "-", "–": "-",
     "×": "*", "÷": "/", "\u00a0": " ", "\u202f": " ", "\u2009": " ", "μ": "µ",
 })
@@ -102,6 +105,8 @@ def _normalise(text: str) -> tuple[str, list[int]]:
     columns: list[int] = []
     for index, char in enumerate(text):
         piece = char.translate(_LOOKALIKES)
+        if char in _RAISED and index and text[index - 1].isdecimal():
+            piece = " " + piece  # a fraction set as one, hard after its whole number
         if unicodedata.category(char) == "No":  # ½ ⅜ and their kin
             parts = unicodedata.normalize("NFKD", char).replace("⁄", "/")
             if re.fullmatch(r"\d+/\d+", parts):
@@ -365,3 +370,8 @@ def write(mm: float, unit: str) -> str:
 def write_both(mm: float) -> str:
     """Metric first, the makers' fraction beside it."""
     return f"{write_mm(mm)} ({write_inches(mm)})"
+
+
+def typeset(text: str) -> str:
+    """The text with every fraction set as one: raised figures, fraction stroke, lowered figures.  ``parse`` reads it back."""
+    return re.sub(r"(\d+)/(\d+)", lambda m: f"{m[1].translate(_SET_HIGH)}⁄{m[2].translate(_SET_LOW)}", text)

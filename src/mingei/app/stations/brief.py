@@ -18,13 +18,13 @@ from PySide6.QtWidgets import (
 from mingei.app.cards import Card, MeasuresCard, StockCard, tool
 from mingei.app.document import Document
 from mingei.app.fields import CountField, LengthField, QuietCombo
+from mingei.app.figures import write
 from mingei.app.space_view import SpaceView
 from mingei.app.stations import SideColumn, Station
 from mingei.app.stations.start import RecipeButton
 from mingei.app.words import t
 from mingei.core.errors import MingeiError
 from mingei.core.layout.sheets import SHEETS
-from mingei.core.length import write
 from mingei.core.project import MOST_COPIES
 from mingei.core.recipes import find_recipe, recipes
 

@@ -11,6 +11,7 @@ from mingei.app import theme
 from mingei.app.cards import Card, FactsCard, MeasuresCard, SeamCard, StockCard, tool
 from mingei.app.document import Document
 from mingei.app.fields import STEP_MM, QuietCombo, StepSlider
+from mingei.app.figures import write_both
 from mingei.app.flat_view import FlatView, measured_words
 from mingei.app.settings import Settings
 from mingei.app.space_view import AXES, SpaceView
@@ -18,7 +19,6 @@ from mingei.app.stations import SideColumn, Station
 from mingei.app.words import t
 from mingei.core.build import NOTHING, Part
 from mingei.core.errors import MingeiError
-from mingei.core.length import write_both
 from mingei.core.measuring import Gap, Span
 from mingei.core.view import STANDARD_VIEWS
 

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
+import math
 from itertools import groupby
 from typing import NamedTuple
 
-from PySide6.QtCore import QRectF, Qt, Signal
+from PySide6.QtCore import QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QFont, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QPushButton, QScrollArea, QSizePolicy, QWidget
 
@@ -13,6 +14,7 @@ from mingei.app import theme
 from mingei.app.cards import Card, tool
 from mingei.app.document import Document
 from mingei.app.fields import QuietCombo
+from mingei.app.figures import write
 from mingei.app.stations import SideColumn, Station
 from mingei.app.tiles import Tiles
 from mingei.app.words import t
@@ -21,11 +23,12 @@ from mingei.core.errors import MingeiError
 from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.place import Load, Page, lay_out, sheets_that_do
 from mingei.core.layout.sheets import SHEETS, Sheet, find_sheet
-from mingei.core.length import write
 from mingei.core.shape import Box
 
 _GAP_PX = 26
 _CAPTION_PX = 22
+#: Below this many px a mm a page tells nothing.
+_READABLE = 0.8
 
 
 class Shown(NamedTuple):
@@ -260,11 +263,21 @@ class SheetsStation(Station):
     def _show(self) -> None:
         scale = self._zoom
         if scale <= 0 and self._shown:
-            tallest = max(s.drawing.height for s in self._shown)
-            widest = max(s.drawing.width for s in self._shown)
-            room = self.area.viewport().size()
-            scale = min((room.height() - _CAPTION_PX - 26) / tallest, (room.width() - 2 * _GAP_PX) / widest)
+            scale = self._fitting(self.area.viewport().size())
         self.view.show_pages(self._shown, max(scale, 0.2))
+
+    def _fitting(self, room: QSize) -> float:
+        """Px a mm at which all pages are in view, or, where they would be too small to read, as many as stand in one row."""
+        tallest = max(s.drawing.height for s in self._shown)
+        widest = max(s.drawing.width for s in self._shown)
+
+        def scale(columns: int, rows: int) -> float:
+            high = (room.height() - rows * (_CAPTION_PX + 20)) / (rows * tallest)
+            return min(high, (room.width() - (columns + 1) * _GAP_PX) / (columns * widest))
+
+        count = len(self._shown)
+        best = max(scale(columns, math.ceil(count / columns)) for columns in range(1, count + 1))
+        return best if best >= _READABLE else scale(min(count, 3), 1)
 
     def zoom(self, factor: float) -> None:
         """Larger or smaller by a factor; 0 shows whole pages."""

@@ -3,11 +3,12 @@
 from __future__ import annotations
 
 from PySide6.QtCore import QSize, Qt, Signal
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QScrollArea, QSizePolicy, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QSizePolicy, QToolButton, QVBoxLayout, QWidget
 
 from mingei.app import theme
 from mingei.app.cards import tool
 from mingei.app.document import Document
+from mingei.app.scroll import WordScroll
 from mingei.app.words import t
 from mingei.core.check import Finding, Severity, run
 from mingei.core.layout.sheets import find_sheet
@@ -91,16 +92,10 @@ class ChecksDrawer(QFrame):
         close.clicked.connect(self.closed.emit)
         head.addWidget(close)
         column.addLayout(head)
-        holder = QWidget()
-        self.list = QVBoxLayout(holder)
+        scroll = WordScroll()
+        self.list = scroll.column
         self.list.setContentsMargins(0, 0, 6, 0)
-        self.list.setSpacing(8)
         self.list.addStretch(1)
-        scroll = QScrollArea()
-        scroll.setWidget(holder)
-        scroll.setWidgetResizable(True)
-        scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        scroll.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         column.addWidget(scroll, 1)
         document.changed.connect(self.refresh)
         self.refresh()

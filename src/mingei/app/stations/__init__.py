@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QEvent, QObject, Qt, Signal
-from PySide6.QtWidgets import QScrollArea, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtCore import Signal
+from PySide6.QtWidgets import QToolButton, QWidget
 
 from mingei.app import theme
 from mingei.app.document import Document
+from mingei.app.scroll import WordScroll
 
 #: Width (px) of the column of cards beside a drawing, usual and at the most.
 SIDE_WIDTH, SIDE_MOST = 322, 480
@@ -36,26 +37,17 @@ class Station(QWidget):
         self.update()
 
 
-class SideColumn(QScrollArea):
+class SideColumn(WordScroll):
     """Cards one under the other, scrolled when the window is low; as wide as usual, or wider where the words need it."""
 
     def __init__(self, *cards: QWidget) -> None:
         super().__init__()
-        self.holder = QWidget()
-        column = QVBoxLayout(self.holder)
-        column.setContentsMargins(0, 0, 4, 0)
-        column.setSpacing(8)
+        self.column.setContentsMargins(0, 0, 4, 0)
         for card in cards:
-            column.addWidget(card)
-        column.addStretch(1)
-        self.setWidget(self.holder)
-        self.setWidgetResizable(True)
+            self.column.addWidget(card)
+        self.column.addStretch(1)
         self.setFixedWidth(SIDE_WIDTH)
-        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.setFocusPolicy(Qt.FocusPolicy.NoFocus)
-        self.holder.installEventFilter(self)
 
-    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
-        if watched is self.holder and event.type() == QEvent.Type.LayoutRequest:
-            self.setFixedWidth(max(SIDE_WIDTH, min(SIDE_MOST, self.holder.minimumSizeHint().width() + 12)))
-        return super().eventFilter(watched, event)
+    def fit(self) -> None:
+        self.setFixedWidth(max(SIDE_WIDTH, min(SIDE_MOST, self.holder.minimumSizeHint().width() + 12)))
+        super().fit()

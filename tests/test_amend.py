@@ -62,6 +62,15 @@ class Moving(unittest.TestCase):
 
 
 class Taping(unittest.TestCase):
+    def test_a_top_with_nothing_under_it_lies_on_the_inside_itself(self) -> None:
+        brief = changed(Joint.GLUE_TAB, moved=True)
+        for lip in ("left lip", "right lip"):
+            brief = brief.with_seam(SeamChange(lip, Joint.TAPE))
+        made = build(brief, find_stock("card-300"))
+        assert made.cavity is not None
+        self.assertEqual(made.draft.pieces[0].panel("top").layer, 0)
+        self.assertTrue(made.cavity.fits, made.cavity)
+
     def test_the_two_edges_meet_within_the_thickness(self) -> None:
         for name in ("copy-80", "card-300", "greyboard-15"):
             stock = find_stock(name)

@@ -32,4 +32,4 @@ class WordScroll(QScrollArea):
 
     def fit(self) -> None:
         """Take the height the words need at this width."""
-        self.holder.setMinimumHeight(self.column.totalHeightForWidth(self.viewport().width()))
+        self.holder.setMinimumHeight(max(0, self.column.totalHeightForWidth(self.viewport().width())))

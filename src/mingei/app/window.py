@@ -30,7 +30,8 @@ SIZE = QSize(1280, 800)
 LEAST = QSize(940, 600)
 START = "start"
 #: Pauses in which stations are made ahead.
-_QUIET_MS = 700
+_QUIET_MS = 250
+_AT_A_TIME = 25
 
 
 def stops() -> tuple[Stop, ...]:
@@ -89,6 +90,8 @@ class Window(QMainWindow):
         self.station = ""
         self.head_buttons: list[QToolButton] = []
         self._painted = False
+        self._undressed: list[QWidget] = []
+        self._faded: set[str] = set()
         self._counted: tuple[str, theme.Tokens] | None = None
         holder = QWidget()
         column = QVBoxLayout(holder)
@@ -176,10 +179,15 @@ class Window(QMainWindow):
         self._quiet.start()
 
     def _prepare(self) -> None:
-        """While nothing else goes on, make the stations not visited yet, one at a time, so that going there is instant."""
+        """While nothing else goes on, make the stations not visited yet and dress them, a little at a time, so that going there is instant.
+        """
         waiting = [key for key in ("draft", "brief", "sheets") if key not in self.stations]
-        if waiting:
-            self.station_of(waiting[0])
+        if self._undressed:
+            for widget in self._undressed[:_AT_A_TIME]:
+                widget.ensurePolished()
+            del self._undressed[:_AT_A_TIME]
+        elif waiting:
+            self._undressed = self.station_of(waiting[0]).findChildren(QWidget)
         else:
             self._quiet.stop()
 
@@ -249,6 +257,9 @@ class Window(QMainWindow):
     def go(self, key: str) -> None:
         """Show a station, or the start page."""
         station = self.station_of(key)
+        if key in self._faded:
+            self._faded.discard(key)
+            station.retint()
         self.station = key
         if key != START:
             self.rail.setEnabled(True)
@@ -325,8 +336,9 @@ class Window(QMainWindow):
         app = QApplication.instance()
         assert isinstance(app, QApplication)
         theme.apply(app, dark)
-        for station in self.stations.values():
-            station.retint()
+        self._faded = set(self.stations) - {self.station}  # those out of sight wait until they are visited
+        if self.station:
+            self.station_of(self.station).retint()
         for button in self.rail.buttons.values():
             button.setIcon(theme.icon(button.stop.icon))
         for name, icon in (("undo", "undo-2"), ("redo", "redo-2"), ("find", "search")):

@@ -63,6 +63,7 @@ def _why_fixed(piece: Piece, seam: Seam) -> str:
 
 
 def _amend_piece(piece: Piece, measured: Measured, wanted: dict[str, SeamChange]) -> Piece:
+    usual = piece
     for number, seam in enumerate(piece.seams):
         change = wanted.get(seam.name)
         if change is None or (not change.moved and change.joint is seam.joint):
@@ -73,22 +74,23 @@ def _amend_piece(piece: Piece, measured: Measured, wanted: dict[str, SeamChange]
             if reason:
                 raise MeasureError("its tab cannot be moved", f"seam {seam.name}", reason)
             fresh = replace(fresh, carrier=seam.host, host=seam.carrier)
-            if fresh.joint is not Joint.TAPE:
-                piece = _as_host(piece, fresh, measured)
         piece = replace(piece, seams=(*piece.seams[:number], fresh, *piece.seams[number + 1:]))
         tucked = fresh.joint is Joint.TUCK
         late, early = (fresh.carrier, fresh.host) if tucked else (fresh.host, fresh.carrier)
         piece = _close_after(piece, late.panel, early.panel)
-    return piece
+    return _relayered(piece, usual) if measured is Measured.INSIDE else piece
 
 
-def _as_host(piece: Piece, seam: Seam, measured: Measured) -> Piece:
-    """Move the new host out by a layer where the tab needs one under it."""
-    host = piece.panel(seam.host.panel)
-    if measured is Measured.INSIDE and host.layer == 0:
-        out = replace(host, layer=1)
-        piece = replace(piece, panels=tuple(out if p is host else p for p in piece.panels))
-    return piece
+def _covering(piece: Piece) -> set[str]:
+    """The panels that lie over a tab or over another panel."""
+    return {s.host.panel for s in piece.seams if s.joint is not Joint.TAPE} | {lap.upper for lap in piece.laps}
+
+
+def _relayered(piece: Piece, usual: Piece) -> Piece:
+    """A panel that now covers something steps one layer out; one that covers nothing any more steps one layer in."""
+    before, now = _covering(usual), _covering(piece)
+    steps = dict.fromkeys(now - before, 1) | dict.fromkeys(before - now, -1)
+    return replace(piece, panels=tuple(replace(p, layer=max(0, p.layer + steps.get(p.name, 0))) for p in piece.panels))
 
 
 def closing_step(piece: Piece, panel: str) -> int:

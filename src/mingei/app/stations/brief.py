@@ -306,4 +306,4 @@ class BriefStation(Station):
         super().retint()
         self.portrait.retint()
         for button in self.recipes.values():
-            button.draw()
+            button.draw_soon()

@@ -49,6 +49,10 @@ class RecipeButton(QToolButton):
         blank = QPixmap(_PICTURE)  # holds the place until there is time to draw
         blank.fill(Qt.GlobalColor.transparent)
         self.setIcon(QIcon(blank))
+        self.draw_soon()
+
+    def draw_soon(self) -> None:
+        """Draw it when the window has nothing else to do."""
         QTimer.singleShot(0, self.draw)
 
     def draw(self) -> None:
@@ -143,4 +147,4 @@ class StartPage(Station):
     def retint(self) -> None:
         super().retint()
         for button in self.recipes.values():
-            button.draw()
+            button.draw_soon()

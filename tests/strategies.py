@@ -4,9 +4,11 @@ from __future__ import annotations
 
 from dataclasses import replace
 
+from hypothesis import reject
 from hypothesis import strategies as st
 
 from mingei.core.amend import CHOICES, SeamChange, seams, why_fixed
+from mingei.core.errors import MeasureError
 from mingei.core.project import Brief, Project, new_brief, new_project
 from mingei.core.recipes import Kind, Measure, Value, find_recipe
 from mingei.core.stock import Grain, Stock
@@ -40,7 +42,11 @@ def briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
     recipe = find_recipe(recipe_id)
     values = {m.name: draw(measure_values(m)) for m in recipe.measures}
     stock = draw(stocks(recipe.thinnest, recipe.thickest))
-    return Brief("any", recipe_id, tuple(recipe.accept(values).items()), stock.id), stock
+    try:
+        accepted = recipe.accept(values)
+    except MeasureError:  # each in its range, but they contradict each other
+        reject()
+    return Brief("any", recipe_id, tuple(accepted.items()), stock.id), stock
 
 
 @st.composite

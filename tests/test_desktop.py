@@ -86,7 +86,7 @@ class Documents(InFolder):
                 for closure in fold.closure(pattern):
                     self.assertTrue(closure.closes, closure)
                 assert drafted.inside_mm is not None
-                self.assertTrue(fold.cavity(pattern, drafted.inside_mm).fits)
+                self.assertTrue(fold.cavity([pattern], drafted.inside_mm).fits)
 
     def test_links_in_the_documents_lead_somewhere(self) -> None:
         for page in [ROOT / "README.md", *(ROOT / "docs").glob("*.md")]:

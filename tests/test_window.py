@@ -337,8 +337,8 @@ class Kit(WindowTest):
         self.window.go("sheets")
         sheets = self.window.stack.currentWidget()
         assert isinstance(sheets, SheetsStation)
-        self.assertEqual(len(sheets.pages), 6)
-        self.assertEqual([s.last for s in sheets.view.pages], [1, 5, 6])
+        self.assertEqual(len(sheets.pages), 10)
+        self.assertEqual([s.last for s in sheets.view.pages], [1, 5, 6, 7, 8, 10])
         click(sheets.view, sheets.view.places()[1].center())
         self.assertEqual(self.window.document.current, 1)
 
@@ -479,7 +479,7 @@ class Commands(WindowTest):
         self.key("double", on=finder.words)
         self.assertEqual(finder.list.count(), 1)
         self.key(Qt.Key.Key_Return, on=finder.words)
-        self.assertEqual(len(self.window.document.project.briefs), 4)
+        self.assertEqual(len(self.window.document.project.briefs), 6)
 
     def test_the_history_goes_back_to_any_moment(self) -> None:
         for text in ("141", "142"):

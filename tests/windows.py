@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import faulthandler
 import os
 import tempfile
 import time
@@ -22,6 +23,7 @@ from mingei.core.build import Part
 
 W = TypeVar("W", bound=QWidget)
 _PATIENCE_S = 20.0
+_WATCHDOG_S = 180
 #: Dialogs of the toolkit's own, that a test can type into.
 QCoreApplication.setAttribute(Qt.ApplicationAttribute.AA_DontUseNativeDialogs)
 
@@ -82,11 +84,13 @@ def answer(button: QMessageBox.StandardButton, seen: list[str] | None = None) ->
 
 
 def answer_file(path: Path) -> None:
-    """Type a path into the next file dialog and press its button."""
+    """Type a path into the next file dialog and press its button; again, while the dialog is not ready to take it."""
+    met: list[QFileDialog] = []
+
     def look() -> None:
         dialog = QApplication.activeModalWidget()
         if isinstance(dialog, QFileDialog) and dialog.isVisible():
-            QTest.qWait(120)  # it reads its folder before it takes a name
+            met[:] = [dialog]
             line = dialog.findChild(QLineEdit, "fileNameEdit")
             assert isinstance(line, QLineEdit)
             line.setCompleter(None)  # its list would stand in the way of the button
@@ -95,10 +99,11 @@ def answer_file(path: Path) -> None:
             box = dialog.findChild(QDialogButtonBox)
             assert box is not None
             click(next(b for b in box.buttons() if box.buttonRole(b) is QDialogButtonBox.ButtonRole.AcceptRole))
-        else:
-            QTimer.singleShot(20, look)
+        elif met:
+            return
+        QTimer.singleShot(120, look)
 
-    QTimer.singleShot(20, look)
+    QTimer.singleShot(120, look)
 
 
 def every(widget: QWidget, kind: type[W]) -> Iterator[W]:
@@ -115,6 +120,9 @@ class WindowTest(unittest.TestCase):
     file: Path | None = None
 
     def setUp(self) -> None:
+        # a window that waits for an answer no test gives would wait for ever
+        faulthandler.dump_traceback_later(_WATCHDOG_S, exit=True)
+        self.addCleanup(faulthandler.cancel_dump_traceback_later)
         holder = tempfile.TemporaryDirectory()
         self.addCleanup(holder.cleanup)
         self.folder = Path(holder.name)

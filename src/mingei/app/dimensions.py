@@ -44,11 +44,11 @@ class Dimension(NamedTuple):
 def dimensions(build: Build, unit: str, to_px: ToPx) -> list[Dimension]:
     """Every dimension of the build, labels clear of one another."""
     metrics = QFontMetricsF(theme.figure_font(theme.SMALL))
-    panels = {p.name: (p, pattern, move) for piece, pattern, move in zip(build.draft.pieces, build.patterns, build.spread, strict=True)
-              for p in piece.panels}
+    panels = {p.name: (p, number) for number, piece in enumerate(build.draft.pieces) for p in piece.panels}
     result: list[Dimension] = []
     for drawn in build.draft.dimensions:
-        panel, pattern, move = panels[drawn.side.panel]
+        panel, number = panels[drawn.side.panel]
+        pattern, move = build.patterns[number], build.spread[number]
         frame = pattern.by_name[panel.name].frame.then(move)
         start = frame.apply(panel.outline[drawn.side.edge])
         end = frame.apply(panel.outline[(drawn.side.edge + 1) % len(panel.outline)])
@@ -63,9 +63,11 @@ def dimensions(build: Build, unit: str, to_px: ToPx) -> list[Dimension]:
             a, b = QPointF(p.x(), y), QPointF(q.x(), y)
             label = QRectF((a.x() + b.x() - width) / 2, y - height / 2 if b.x() - a.x() > width + 16 else y + 4, width, height)
         else:
-            x = corner.x() - _AWAY_PX
+            # at the left of a piece that stands first in its row; at the right of the others, where no other piece's measures stand
+            first_in_row = move.apply((pattern.box.left, pattern.box.bottom))[0] < 1e-6
+            x = corner.x() - _AWAY_PX if first_in_row else to_px(move.apply((pattern.box.right, pattern.box.bottom))).x() + _AWAY_PX
             a, b = QPointF(x, p.y()), QPointF(x, q.y())
-            label = QRectF(x - 7 - width, (a.y() + b.y() - height) / 2, width, height)
+            label = QRectF(x - 7 - width if first_in_row else x + 7, (a.y() + b.y() - height) / 2, width, height)
         for other in result:
             if other.label.intersects(label):  # side by side along an edge: the later one gives way
                 below = label.center().y() >= other.label.center().y()

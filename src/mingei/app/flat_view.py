@@ -140,7 +140,9 @@ class FlatView(QWidget):
             self._fit_to(self.build.spread_box)
 
     def _fit_to(self, box: Box) -> None:
-        paper = self._paper().adjusted(dimensions.LEFT_PX, _EDGE_PX, -_EDGE_PX, -dimensions.BELOW_PX)
+        placed = zip(self.build.spread, self.build.patterns, strict=True) if self.build else ()
+        right = dimensions.LEFT_PX if any(move.x + p.box.left > 1e-6 for move, p in placed) else _EDGE_PX
+        paper = self._paper().adjusted(dimensions.LEFT_PX, _EDGE_PX, -right, -dimensions.BELOW_PX)
         scale = min(paper.width() / max(box.width, 1e-6), paper.height() / max(box.height, 1e-6))
         self.scale = max(SCALE_LEAST, min(SCALE_MOST, scale))
         x, y = box.centre

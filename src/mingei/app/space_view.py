@@ -259,7 +259,7 @@ class SpaceView(QWidget):
         image = self.picture(self._smooth) if self._painted else None
         if not self._painted:  # the rest of the window comes first: waking the graphics takes its time
             self._painted = True
-            QTimer.singleShot(0, self.update)
+            QTimer.singleShot(0, self, self.update)
         if image is None:
             painter.fillRect(self.rect(), theme.colour("surface"))
             if self.no_graphics:

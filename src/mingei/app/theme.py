@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable
 from dataclasses import dataclass, fields
 from functools import cache
 
-from PySide6.QtCore import QByteArray, QRectF, Qt, QTimer
+from PySide6.QtCore import QByteArray, QRectF, Qt
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QGuiApplication, QIcon, QPainter, QPalette, QPixmap
-from PySide6.QtWidgets import QApplication
-from shiboken6 import isValid
+from PySide6.QtWidgets import QApplication, QWidget
 
 from mingei.assets import BOLD_FONT, FIGURE_FONT, TEXT_FONT, icon_svg
 
@@ -51,12 +51,10 @@ LAMP = Tokens(
     printed="#E4DCCA", inside="#A3967D", rim="#7D7260",
     on_accent="#1E2024")
 
-#: The scale of text, in points at 96 dots an inch: small notes, text, headings.
-SMALL, TEXT, HEADING = 9.0, 10.0, 14.0
+#: The scale of text, in points at 96 dots an inch: small notes, text, lengths whose fractions must be read, headings.
+SMALL, TEXT, FRACTION, HEADING = 9.0, 10.0, 11.0, 14.0
 #: Spaces between things, px.
 GAP, WIDE_GAP = 8, 16
-#: Widgets dressed anew in one go when the light changes.
-_AT_A_TIME = 30
 TEXT_FAMILY, FIGURE_FAMILY = "IBM Plex Sans", "IBM Plex Mono"
 
 
@@ -118,7 +116,7 @@ _ROLES = {
 
 
 def apply(app: QApplication, dark: bool) -> None:
-    """Dress the whole application; safe, and quick, to call again when the light changes."""
+    """Dress the whole application; called again when the light changes, its windows then have their widgets dressed again."""
     load_fonts()
     _Now.tokens = LAMP if dark else LIGHT
     _pixmap.cache_clear()
@@ -129,30 +127,20 @@ def apply(app: QApplication, dark: bool) -> None:
     for name in ("WindowText", "Text", "ButtonText"):
         palette.setColor(QPalette.ColorGroup.Disabled, QPalette.ColorRole[name], colour("quiet"))
     app.setPalette(palette)
-    if app.styleSheet():
-        _dress_again(app)
-    else:
+    if not app.styleSheet():
         app.setStyle("Fusion")
         app.setFont(text_font())
         app.setPalette(palette)
-        app.setStyleSheet(_STYLE % {"small": SMALL, "heading": HEADING, "figures": FIGURE_FAMILY})
+        app.setStyleSheet(_STYLE % {"small": SMALL, "fraction": FRACTION, "heading": HEADING, "figures": FIGURE_FAMILY})
 
 
-def _dress_again(app: QApplication) -> None:
-    """Have every widget read the style sheet anew, what is seen first, a few at a time so that the window never stands still."""
-    waiting = sorted(app.allWidgets(), key=lambda w: not w.isVisible())
-
-    def some() -> None:
-        for widget in waiting[:_AT_A_TIME]:
-            if isValid(widget):
-                app.style().unpolish(widget)
-                app.style().polish(widget)
-                widget.update()
-        del waiting[:_AT_A_TIME]
-        if waiting:
-            QTimer.singleShot(0, some)
-
-    some()
+def dress_again(widgets: Iterable[QWidget]) -> None:
+    """Have widgets read the style sheet anew after a change of light: it names palette roles, but each widget keeps what it has read."""
+    style = QApplication.style()
+    for widget in widgets:
+        style.unpolish(widget)
+        style.polish(widget)
+        widget.update()
 
 
 _STYLE = """
@@ -176,7 +164,8 @@ QMenu::separator { height: 1px; background: palette(mid); margin: 4px 8px; }
 #recipe:focus { border: 2px solid palette(link-visited); }
 #title { font-size: %(heading)gpt; font-weight: 600; }
 #cardTitle { font-weight: 600; }
-#quiet, #other { color: palette(dark); font-size: %(small)gpt; }
+#quiet { color: palette(dark); font-size: %(small)gpt; }
+#other { color: palette(dark); font-size: %(fraction)gpt; }
 #reason { color: palette(bright-text); font-size: %(small)gpt; }
 #figure { font-family: "%(figures)s"; }
 QLineEdit, QComboBox, QSpinBox, QPlainTextEdit { background: palette(base); border: 1px solid palette(mid);

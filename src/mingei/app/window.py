@@ -259,6 +259,7 @@ class Window(QMainWindow):
         station = self.station_of(key)
         if key in self._faded:
             self._faded.discard(key)
+            theme.dress_again([station, *station.findChildren(QWidget)])
             station.retint()
         self.station = key
         if key != START:
@@ -337,6 +338,8 @@ class Window(QMainWindow):
         assert isinstance(app, QApplication)
         theme.apply(app, dark)
         self._faded = set(self.stations) - {self.station}  # those out of sight wait until they are visited
+        self._dress(seen=True)
+        QTimer.singleShot(0, self, lambda: self._dress(seen=False))
         if self.station:
             self.station_of(self.station).retint()
         for button in self.rail.buttons.values():
@@ -345,6 +348,12 @@ class Window(QMainWindow):
             self.actions_[name].setIcon(theme.icon(icon))
         self.drawer.retint()
         self.drawer.refresh()
+
+    def _dress(self, seen: bool) -> None:
+        """Dress what is seen, or the rest, in the light in force; stations out of sight are dressed when they are visited."""
+        away = [self.stations[key] for key in self._faded]
+        theme.dress_again(w for w in [self, *self.findChildren(QWidget)]
+                          if w.isVisible() == seen and not any(s is w or s.isAncestorOf(w) for s in away))
 
     def change_light(self, chosen: str) -> None:
         """system, day or lamp."""

@@ -57,8 +57,6 @@ def _why_fixed(piece: Piece, seam: Seam) -> str:
         return f"the {' and the '.join(beneath)} already lie under the {host}"
     if any(lap.lower == host for lap in piece.laps):
         return f"another panel lies over the {host}"
-    if any(s.host.panel == host for s in piece.seams if s is not seam):
-        return f"another tab already lies under the {host}"
     return ""
 
 

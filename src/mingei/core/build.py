@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
 from typing import NamedTuple
@@ -28,7 +29,7 @@ class Part(NamedTuple):
 
 NOTHING = Part("", "")
 #: Room (mm) between pieces shown side by side.
-_BETWEEN = 15.0
+_BETWEEN = 25.0
 
 
 @dataclass(frozen=True, eq=False)
@@ -53,12 +54,12 @@ class Build:
     @cached_property
     def cavity(self) -> fold.Cavity | None:
         """The clear space of the folded model, where the brief asks for one."""
-        return fold.cavity(self.pattern, self.draft.inside_mm) if self.draft.inside_mm else None
+        return fold.cavity(self.patterns, self.draft.inside_mm) if self.draft.inside_mm else None
 
     @cached_property
     def outside(self) -> fold.Triple:
         """Size of the folded model, mm."""
-        return fold.outside(self.pattern)
+        return fold.outside(self.patterns)
 
     @cached_property
     def steps(self) -> tuple[Step, ...]:
@@ -67,18 +68,19 @@ class Build:
 
     @cached_property
     def spread(self) -> tuple[Rigid, ...]:
-        """Where each piece is shown when all lie side by side: moves of their flats, lower edges in line."""
-        moves, x = [], 0.0
-        for pattern in self.patterns:
-            moves.append(shifted(x - pattern.box.left, -pattern.box.bottom))
-            x += pattern.box.width + _BETWEEN
-        return tuple(moves)
+        """Where each piece is shown when all lie together, in rows from the top: moves of their flats."""
+        return self._spread[0]
 
     @cached_property
     def spread_box(self) -> Box:
-        """The rectangle round all pieces side by side, mm."""
-        width = sum(p.box.width for p in self.patterns) + _BETWEEN * (len(self.patterns) - 1)
-        return Box(0.0, 0.0, width, max(p.box.height for p in self.patterns))
+        """The rectangle round all pieces shown together, mm."""
+        return self._spread[1]
+
+    @cached_property
+    def _spread(self) -> tuple[tuple[Rigid, ...], Box]:
+        """The arrangement in rows of one length that comes nearest to a square."""
+        return min((_in_rows(self.patterns, columns) for columns in range(1, len(self.patterns) + 1)),
+                   key=lambda found: abs(math.log(found[1].width / found[1].height)))
 
     @cached_property
     def parts(self) -> tuple[Part, ...]:
@@ -103,6 +105,22 @@ class Build:
     def mass_g(self) -> float:
         """Mass of one of it, g: area times grammage."""
         return self.area_mm2 * 1e-6 * self.stock.grammage_gsm
+
+
+def _in_rows(patterns: tuple[Pattern, ...], columns: int) -> tuple[tuple[Rigid, ...], Box]:
+    """So many pieces in a row, rows from the top down, the last row's lower edge at 0; and the rectangle round them."""
+    rows = [patterns[i:i + columns] for i in range(0, len(patterns), columns)]
+    heights = [max(p.box.height for p in row) for row in rows]
+    top = sum(heights) + _BETWEEN * (len(rows) - 1)
+    widest, moves, y = 0.0, [], top
+    for row, height in zip(rows, heights, strict=True):
+        x = 0.0
+        for pattern in row:
+            moves.append(shifted(x - pattern.box.left, y - height - pattern.box.bottom))
+            x += pattern.box.width + _BETWEEN
+        widest = max(widest, x - _BETWEEN)
+        y -= height + _BETWEEN
+    return tuple(moves), Box(0.0, 0.0, widest, top)
 
 
 @lru_cache(maxsize=64)

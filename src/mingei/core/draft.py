@@ -81,7 +81,8 @@ class EdgeRef(NamedTuple):
 class Panel:
     """One flat face at finished size.
 
-    outline: nominal, mm, counter-clockwise seen from outside; edges: what each free side does, by side
+    outline: nominal, mm, counter-clockwise seen from outside; air: clearance (mm) it stands further out than its layers alone, for a
+    piece that slides over another; edges: what each free side does, by side
     number, Plain where not named (sides with folds and seams find their own place).
     """
 
@@ -90,6 +91,7 @@ class Panel:
     layer: int = 0
     role: Role = Role.WALL
     edges: tuple[tuple[int, Edge], ...] = ()
+    air: float = 0.0
 
     def __post_init__(self) -> None:
         if signed_area(self.outline) <= 0:
@@ -186,10 +188,11 @@ class Draft:
     """The whole thing at finished size.
 
     inside_mm: (length, width, height) of the cavity asked for, when the brief asks for one; the cavity's lower corner is the
-    origin of the whole, its axes along length, width and height.
+    origin of the whole, its axes along length, width and height.  closes: the last step closes it, so that it is filled before.
     """
 
     pieces: tuple[Piece, ...]
     inside_mm: tuple[float, float, float] | None = None
     measured: Measured = Measured.INSIDE
     dimensions: tuple[Dimension, ...] = ()
+    closes: bool = True

@@ -142,7 +142,7 @@ def closure(pattern: Pattern) -> tuple[Closure, ...]:
             apart = float(-landed[:, 2].mean())
             bend = next(f.gain for f in pattern.folds if f.child == inner) / 2  # card that goes into the tab's own crease
             past = max(0.0, _reach_past(landed[:, :2], b) - bend)
-        wanted = abs(b.layer - a.layer) * pattern.stock.caliper_mm
+        wanted = abs(b.depth - a.depth)
         results.append(Closure(name, apart, wanted, tilt, past))
     return tuple(results)
 
@@ -189,19 +189,16 @@ class Cavity(NamedTuple):
         return all(abs(a - b) <= TOLERANCE.cavity for a, b in zip(self.size, self.asked, strict=True))
 
 
-def cavity(pattern: Pattern, asked: Triple) -> Cavity:
+def cavity(patterns: Sequence[Pattern], asked: Triple) -> Cavity:
     """Measure the clear box between the solid panels, seen along each axis through the space asked for.
 
     Every panel is taken as a slab one caliper thick.  Along each axis, what stands within the column of the space asked
     for limits it on its own side of the middle.
     """
-    half = pattern.stock.caliper_mm / 2
     low, high = np.zeros(3), np.array(asked)
     bounds_low, bounds_high = np.full(3, -np.inf), np.full(3, np.inf)
     lip = 0.0
-    done = finished(pattern)
-    for panel in pattern.panels:
-        m = done[panel.name]
+    for panel, m, half in ((panel, finished(p)[panel.name], p.stock.caliper_mm / 2) for p in patterns for panel in p.panels):
         corners = np.concatenate([place(m, panel.polygon, half), place(m, panel.polygon, -half)])
         least, most = corners.min(axis=0), corners.max(axis=0)
         for axis in range(3):
@@ -274,11 +271,14 @@ def _clip(points: list[Triple], axis: int, sign: float, limit: float) -> list[Tr
     return result
 
 
-def outside(pattern: Pattern) -> Triple:
-    """Size (mm) of the upright box round the folded thick model."""
-    half = pattern.stock.caliper_mm / 2
-    done = finished(pattern)
-    middles = np.concatenate([place(done[p.name], p.polygon) for p in pattern.panels])
-    reach = np.concatenate([np.repeat(np.abs(done[p.name][None, :3, 2]) * half, len(p.polygon), axis=0) for p in pattern.panels])
-    size = (middles + reach).max(axis=0) - (middles - reach).min(axis=0)
+def outside(patterns: Sequence[Pattern]) -> Triple:
+    """Size (mm) of the upright box round the folded thick model, all its pieces together."""
+    middles, reach = [], []
+    for pattern in patterns:
+        done, half = finished(pattern), pattern.stock.caliper_mm / 2
+        for p in pattern.panels:
+            middles.append(place(done[p.name], p.polygon))
+            reach.append(np.repeat(np.abs(done[p.name][None, :3, 2]) * half, len(p.polygon), axis=0))
+    at, by = np.concatenate(middles), np.concatenate(reach)
+    size = (at + by).max(axis=0) - (at - by).min(axis=0)
     return float(size[0]), float(size[1]), float(size[2])

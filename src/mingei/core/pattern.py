@@ -240,8 +240,9 @@ class _Developer:
 
     # -- sides -------------------------------------------------------------------------------------------
 
-    def _depth(self, layer: int) -> float:
-        return mid_depth(layer, self.t, self.measured)
+    def _depth(self, layer: int, air: float) -> float:
+        depth = mid_depth(layer, self.t, self.measured)
+        return depth + air if self.measured is Measured.INSIDE else depth - air
 
     def _tab_layer(self, seam: Seam) -> int:
         """A tab lies one layer inside its host."""
@@ -250,33 +251,39 @@ class _Developer:
     def _gain(self, angle_deg: float) -> float:
         return crease_gain(self.stock.crease_gain_mm, angle_deg)
 
-    def _fold_offset(self, own_layer: int, other_layer: int, signed_deg: float) -> float:
-        return setback(self._depth(own_layer), self._depth(other_layer), signed_deg) + self._gain(signed_deg) / 2
+    def _panel_depth(self, panel: Panel) -> float:
+        return self._depth(panel.layer, panel.air)
+
+    def _tab_depth(self, seam: Seam) -> float:
+        return self._depth(self._tab_layer(seam), self.piece.panel(seam.host.panel).air)
+
+    def _fold_offset(self, own_depth: float, other_depth: float, signed_deg: float) -> float:
+        return setback(own_depth, other_depth, signed_deg) + self._gain(signed_deg) / 2
 
     def _outline(self, panel: Panel) -> _Work:
         distances = [self._side_offset(panel, i) for i in range(len(panel.outline))]
         points = outset(panel.outline, distances)
         sides: list[Path] = [(Line(a, b),) for a, b in zip(points, (*points[1:], points[0]), strict=True)]
-        return _Work(panel, self._depth(panel.layer), sides, [[None] for _ in sides])
+        return _Work(panel, self._panel_depth(panel), sides, [[None] for _ in sides])
 
     def _side_offset(self, panel: Panel, edge: int) -> float:
         here = EdgeRef(panel.name, edge)
         for fold in self.piece.folds:
             if here in (fold.a, fold.b):
                 other = self.piece.panel(fold.b.panel if here == fold.a else fold.a.panel)
-                return self._fold_offset(panel.layer, other.layer, fold.signed_deg)
+                return self._fold_offset(self._panel_depth(panel), self._panel_depth(other), fold.signed_deg)
         rule = panel.edge_rule(edge)
         for seam in self.piece.seams:
             if here == seam.carrier:
                 if seam.joint is not Joint.TAPE:
-                    return self._fold_offset(panel.layer, self._tab_layer(seam), seam.angle_deg)
+                    return self._fold_offset(self._panel_depth(panel), self._tab_depth(seam), seam.angle_deg)
                 rule = Against(seam.host.panel)
             elif here == seam.host and isinstance(rule, Plain):
                 rule = Over(seam.carrier.panel)
         if isinstance(rule, Over):
-            return stop_over(self.piece.panel(rule.panel).layer, self.t)
+            return stop_over(self.piece.panel(rule.panel).layer, self.t) + self.piece.panel(rule.panel).air
         if isinstance(rule, Against):
-            return stop_against(self.piece.panel(rule.panel).layer, self.t)
+            return stop_against(self.piece.panel(rule.panel).layer, self.t) + self.piece.panel(rule.panel).air
         return -RELIEF_MM if isinstance(rule, Within) else 0.0
 
     # -- seams -------------------------------------------------------------------------------------------
@@ -297,7 +304,7 @@ class _Developer:
         try:
             shape = joint.tab_shape(
                 tuple(to_tab.apply(p) for p in host.outline), length, start, end, seam.depth_mm,
-                self._fold_offset(layer, carrier.layer, seam.angle_deg), seam.round_mm, opposite)
+                self._fold_offset(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg), seam.round_mm, opposite)
         except GeometryError as error:
             raise error.at(f"seam {seam.name}") from None
         role = Role.TAB if seam.joint is Joint.GLUE_TAB else Role.LIP
@@ -305,7 +312,7 @@ class _Developer:
         sides: list[Path] = [(shape.path[0],), shape.path[1:]]
         self.seams.append(FlatSeam(seam.name, seam.joint, carrier.name, host.name, seam.depth_mm, shape.depth_mm, (h0, h1)))
         fold = Fold(seam.carrier, EdgeRef(seam.name, 0), seam.angle_deg, seam.step)
-        return _Work(panel, self._depth(layer), sides, [[None], [None] * (len(shape.path) - 1)]), fold
+        return _Work(panel, self._tab_depth(seam), sides, [[None], [None] * (len(shape.path) - 1)]), fold
 
     # -- folds -------------------------------------------------------------------------------------------
 

@@ -63,8 +63,8 @@ class Brief:
         drafted = find_recipe(self.recipe).draft(self.values)
         if change.seam not in seams(drafted):
             raise MeasureError("no seam has that name", f"seam {change.seam!r}", f"the names are: {', '.join(seams(drafted))}")
-        amend(drafted, (change,))
         kept = tuple(c for c in self.seams if c.seam != change.seam)
+        amend(drafted, (*kept, change))
         untouched = not change.moved and change.joint is seams(drafted)[change.seam].joint
         return replace(self, seams=kept if untouched else (*kept, change))
 

@@ -185,7 +185,12 @@ def assembly(patterns: Sequence[Pattern], fraction: float = 1.0, apart: float = 
 
     Exploded, each piece moves away from the middle of the whole along the line of its own middle, by the size of the whole.
     """
-    parts = [solids(p, fraction) for p in patterns]
+    # one piece is folded after the other, each in its share of the whole sequence
+    total, before, parts = sum(len(p.steps) for p in patterns), 0, []
+    for p in patterns:
+        share = (fraction * total - before) / max(1, len(p.steps))
+        parts.append(solids(p, fraction if len(patterns) == 1 else max(0.0, min(1.0, share))))
+        before += len(p.steps)
     if len(parts) == 1:
         return parts[0]
     if apart > 0:

@@ -53,7 +53,7 @@ class RecipeButton(QToolButton):
 
     def draw_soon(self) -> None:
         """Draw it when the window has nothing else to do."""
-        QTimer.singleShot(0, self.draw)
+        QTimer.singleShot(0, self, self.draw)
 
     def draw(self) -> None:
         """Draw its picture in the colours in force."""

@@ -31,7 +31,7 @@ def steps(draft: Draft) -> tuple[Step, ...]:
             moving, sentences = _motions(piece, number)
             sentences += joined.get(number, [])
             words = " ".join(sentences)
-            if draft.inside_mm and piece is draft.pieces[-1] and number == numbers[-1]:
+            if draft.inside_mm and draft.closes and piece is draft.pieces[-1] and number == numbers[-1]:
                 words = f"Fill it, then {words[:1].lower()}{words[1:]}"
             result.append(Step(len(result) + 1, words, moving))
     return tuple(result)

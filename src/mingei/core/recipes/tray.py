@@ -1,0 +1,72 @@
+"""Trays: four walls on a base, held by glued tabs in the corners; alone, or a pair of which one slides over the other.
+
+The long walls carry the tabs and the short walls close over them, one layer further out.  Sides of a rectangle are numbered
+0 bottom, 1 right, 2 top, 3 left of its own drawing, as seen from outside.
+"""
+
+from __future__ import annotations
+
+from mingei.core.draft import Dimension, Draft, EdgeRef, Fold, Joint, Panel, Piece, Placement, Seam
+from mingei.core.recipes import Kind, Measure, Recipe, Values
+from mingei.core.shape import Polygon
+
+
+def rectangle(width: float, height: float) -> Polygon:
+    return ((0.0, 0.0), (width, 0.0), (width, height), (0.0, height))
+
+
+def tray_piece(name: str, length: float, width: float, height: float, tab: float, stands: Placement, *, inner: int = 0, outer: int = 1,
+               air: float = 0.0, prefix: str = "", lid: bool = False) -> Piece:
+    """A tray as one piece.
+
+    length, width, height: nominal, mm.  stands: where its base stands.  inner, outer: layers of the long and of the short walls;
+    air: clearance (mm) all walls stand further out; prefix: put before every panel's name; lid: it is seen from above, not from
+    below, so that its front lies at the other side of the drawing.
+    """
+    far, near = ("back", "front") if lid else ("front", "back")
+    base, front, back, left, right = (f"{prefix}{n}" for n in ("top" if lid else "base", far, near, "left wall", "right wall"))
+    panels = (
+        Panel(base, rectangle(length, width)),
+        Panel(front, rectangle(length, height), inner, air=air), Panel(back, rectangle(length, height), inner, air=air),
+        Panel(left, rectangle(width, height), outer, air=air), Panel(right, rectangle(width, height), outer, air=air),
+    )
+    folds = (
+        Fold(EdgeRef(base, 2), EdgeRef(front, 0), 90.0, 2), Fold(EdgeRef(base, 0), EdgeRef(back, 0), 90.0, 2),
+        Fold(EdgeRef(base, 3), EdgeRef(left, 0), 90.0, 3), Fold(EdgeRef(base, 1), EdgeRef(right, 0), 90.0, 3),
+    )
+    # each wall is drawn as seen from outside: the front's left is the tray's left, the back's left the tray's right, and so on round
+    corners = ((f"{far} left", front, 3, left, 1), (f"{far} right", front, 1, right, 3), (f"{near} left", back, 1, left, 3),
+               (f"{near} right", back, 3, right, 1))
+    seams = tuple(Seam(f"{prefix}{corner} tab", Joint.GLUE_TAB, EdgeRef(carrier, edge), EdgeRef(host, host_edge), tab, 1)
+                  for corner, carrier, edge, host, host_edge in corners)
+    return Piece(name, base, stands, panels, folds, seams)
+
+
+def on_the_table(width: float) -> Placement:
+    """The base at height 0, seen from below."""
+    return Placement((0.0, width, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
+
+
+def draft_tray(values: Values) -> Draft:
+    """length, width, height: inside, mm; tab: depth asked for, mm."""
+    length, width, height = (float(values[k]) for k in ("length", "width", "height"))
+    piece = tray_piece("tray", length, width, height, float(values["tab"]), on_the_table(width))
+    shown = (Dimension("length", EdgeRef("front", 2)), Dimension("width", EdgeRef("base", 3)), Dimension("height", EdgeRef("back", 3)))
+    return Draft((piece,), (length, width, height), dimensions=shown, closes=False)
+
+
+def inside_measures(length: float, width: float, height: float) -> tuple[Measure, ...]:
+    return (
+        Measure("length", Kind.LENGTH, length, "inside, along the front", 20.0, 600.0),
+        Measure("width", Kind.LENGTH, width, "inside, from front to back", 20.0, 600.0),
+        Measure("height", Kind.LENGTH, height, "inside, from the base to the rim", 10.0, 300.0),
+    )
+
+
+TAB = Measure("tab", Kind.LENGTH, 12.0, "depth of the corner tabs; shortened where a wall has less room", 4.0, 30.0, label="Tab depth")
+
+RECIPE = Recipe(
+    id="tray", title="Tray", family="boxes", purpose="four walls, open above, for sorting and showing",
+    measures=(*inside_measures(120.0, 80.0, 25.0), TAB),
+    draft=draft_tray, thinnest=0.1, thickest=3.0, inside=("length", "width", "height"),
+)

@@ -1,0 +1,124 @@
+"""What holds for every recipe, over its whole range and every caliper it allows."""
+
+from __future__ import annotations
+
+import json
+import math
+import unittest
+from itertools import combinations
+
+import numpy as np
+from hypothesis import given
+from hypothesis import strategies as st
+from shapely.geometry import Polygon as Area
+
+from mingei.core import fold
+from mingei.core.build import Build, build
+from mingei.core.draft import Role
+from mingei.core.errors import MeasureError
+from mingei.core.project import Brief, new_brief, new_project
+from mingei.core.recipes import find_recipe, recipes
+from mingei.core.shape import path_length
+from mingei.core.stock import Stock, find_stock
+from mingei.formats import project_file
+from mingei.formats.fold_json import fold_file
+from tests.strategies import amended_briefs
+
+any_build = st.sampled_from(sorted(recipes())).flatmap(amended_briefs)
+
+
+class Everywhere(unittest.TestCase):
+    @given(any_build)
+    def test_every_seam_closes_at_its_stack(self, made: tuple[Brief, Stock]) -> None:
+        for closure in build(*made).closures:
+            self.assertTrue(closure.closes, closure)
+
+    @given(any_build)
+    def test_the_cavity_is_what_was_asked(self, made: tuple[Brief, Stock]) -> None:
+        cavity = build(*made).cavity
+        assert cavity is not None
+        for got, asked in zip(cavity.size, cavity.asked, strict=True):
+            self.assertAlmostEqual(got, asked, delta=0.001)
+
+    @given(any_build)
+    def test_no_two_panels_share_card_on_the_flat_and_each_piece_comes_free_in_one_cut(self, made: tuple[Brief, Stock]) -> None:
+        for pattern in build(*made).patterns:
+            for p, q in combinations(pattern.panels, 2):
+                self.assertLess(Area(p.flat_polygon).intersection(Area(q.flat_polygon)).area, 1e-6, (p.name, q.name))
+            (outline,) = pattern.cuts
+            for a, b in zip(outline, (*outline[1:], outline[0]), strict=True):
+                self.assertLess(math.dist(a.end, b.start), 1e-5)
+            everything = sum(path_length(p.path) for p in pattern.panels)
+            self.assertAlmostEqual(path_length(outline), everything - 2 * sum(f.length for f in pattern.folds), places=4)
+
+    @given(any_build)
+    def test_the_file_gives_the_same_blank(self, made: tuple[Brief, Stock]) -> None:
+        brief, stock = made
+        project = new_project(new_brief("carton"))
+        project = project.__class__("t", (brief,), (stock,))
+        again = project_file.loads(project_file.dumps(project))
+        for a, b in zip(build(brief, stock).patterns, build(again.briefs[0], again.stock_of(again.briefs[0])).patterns, strict=True):
+            self.assertEqual((a.name, a.cuts, a.folds), (b.name, b.cuts, b.folds))
+
+    @given(any_build)
+    def test_every_piece_is_in_the_fold_file_with_its_seams(self, made: tuple[Brief, Stock]) -> None:
+        result = build(*made)
+        frames = [d := json.loads(fold_file(result)), *d["file_frames"]]
+        self.assertEqual(len(frames), 2 * len(result.patterns))
+        for pattern, frame in zip(result.patterns, frames[::2], strict=True):
+            self.assertEqual(frame["mingei:piece"], pattern.name)
+            self.assertEqual(len(frame["mingei:seams"]), len(pattern.mates) + len(pattern.laps))
+
+
+def _slabs(made: Build) -> list[tuple[str, np.ndarray, np.ndarray]]:
+    """The upright box of each panel's slab, tabs left out; the panels of these recipes stand square to the axes."""
+    result = []
+    for pattern in made.patterns:
+        posed, half = fold.finished(pattern), pattern.stock.caliper_mm / 2
+        for p in pattern.panels:
+            if p.role not in (Role.TAB, Role.LIP):
+                corners = np.concatenate([fold.place(posed[p.name], p.polygon, h) for h in (half, -half)])
+                result.append((p.name, corners.min(axis=0), corners.max(axis=0)))
+    return result
+
+
+class Trays(unittest.TestCase):
+    @given(st.sampled_from(["tray", "lid-base"]).flatmap(amended_briefs))
+    def test_no_two_solid_panels_enter_each_other_not_even_lid_and_base(self, made: tuple[Brief, Stock]) -> None:
+        result = build(*made)
+        joined = {frozenset((f.parent, f.child)) for p in result.patterns for f in p.folds}
+        for (p, p_low, p_high), (q, q_low, q_high) in combinations(_slabs(result), 2):
+            if frozenset((p, q)) not in joined:
+                self.assertLess((np.minimum(p_high, q_high) - np.maximum(p_low, q_low)).min(), 1e-6, (p, q))
+
+    def test_a_tray_by_hand(self) -> None:
+        # board of 2 mm: score lines stand half a caliper out for the long walls, one and a half for the short, which lie over tabs
+        board = Stock("x", "x", 900, 2.0)
+        made = build(new_brief("tray", {"length": 120.0, "width": 80.0, "height": 25.0}, board), board)
+        lines = {f.child: f for f in made.pattern.folds}
+        self.assertAlmostEqual(abs(lines["front"].start[1] - lines["back"].start[1]), 80 + 2 * 1.0)
+        self.assertAlmostEqual(abs(lines["left wall"].start[0] - lines["right wall"].start[0]), 120 + 2 * 3.0)
+        self.assertEqual([round(v, 9) for v in made.outside], [120 + 4 * 2.0, 80 + 2 * 2.0, 25 + 2.0])
+
+    def test_the_lid_clears_the_base_by_what_was_asked_on_every_side(self) -> None:
+        for stock in map(find_stock, ("copy-80", "card-300", "greyboard-15", "corrugated-b")):
+            made = build(new_brief("lid-base", {"clearance": 0.6}, stock), stock)
+            boxes = {name: (low, high) for name, low, high in _slabs(made)}
+            for outer, inner, axis in (("lid front", "front", 1), ("lid back", "back", 1), ("lid left wall", "left wall", 0),
+                                       ("lid right wall", "right wall", 0)):
+                (a_low, a_high), (b_low, b_high) = boxes[outer], boxes[inner]
+                gap = max(b_low[axis] - a_high[axis], a_low[axis] - b_high[axis])
+                # the lid's short walls lie over tabs of their own, which fill one layer of the room
+                self.assertAlmostEqual(gap, 0.6 + (stock.caliper_mm if axis == 0 else 0.0), places=6)
+
+    def test_lids_that_cannot_be_are_refused(self) -> None:
+        for lid in (45.0, 5.0):
+            with self.assertRaises(MeasureError) as caught:
+                new_brief("lid-base", {"height": 40.0, "lid": lid})
+            self.assertIn("lid", str(caught.exception))
+
+    def test_every_recipe_says_what_it_is_for(self) -> None:
+        for recipe in recipes().values():
+            self.assertTrue(recipe.title and recipe.purpose and recipe.measures)
+            self.assertIs(find_recipe(recipe.id), recipe)
+            self.assertEqual(set(recipe.inside) - {m.name for m in recipe.measures}, set())

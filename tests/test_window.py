@@ -173,11 +173,9 @@ class Selecting(WindowTest):
     def test_pointing_names_the_part_with_its_size(self) -> None:
         flat = self.window.draft().flat
         QTest.mouseMove(flat, self.centre("front").toPoint())
-        settle()
-        self.assertIn("Front: 140.4 mm", self.window.told.words)
+        wait_for(lambda: "Front: 140.4 mm" in self.window.told.words)
         QTest.mouseMove(flat, flat.marks()[0].at.toPoint())
-        settle()
-        self.assertIn("seam 1 joins the front to the top", self.window.told.words.lower())
+        wait_for(lambda: "seam 1 joins the front to the top" in self.window.told.words.lower())
 
     def test_a_tapped_seam_is_tucked_moved_and_taped_and_all_is_undone(self) -> None:
         draft = self.window.draft()

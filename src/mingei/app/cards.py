@@ -68,6 +68,13 @@ class MeasuresCard(Card):
         self._fields: list[QWidget] = []
         self.follow(document)
 
+    def begin(self) -> None:
+        """Put the focus on the first measure, ready to be written over."""
+        first = next(iter(self.lengths.values()), None)
+        if first is not None:
+            first.setFocus()
+            first.line.selectAll()
+
     def refresh(self) -> None:
         brief = self.document.brief
         if brief.recipe != self._recipe:

@@ -20,10 +20,11 @@ from PySide6.QtGui import (
     QTransform,
     QWheelEvent,
 )
-from PySide6.QtWidgets import QSizePolicy, QWidget
+from PySide6.QtWidgets import QWidget
 
 from mingei.app import dimensions, theme
 from mingei.app.dimensions import Dimension
+from mingei.app.part_view import PartView
 from mingei.app.rules import RULE_PX, Scale, paint_grid, paint_rules
 from mingei.app.tiles import Tiles
 from mingei.app.words import t
@@ -48,34 +49,19 @@ class MateMark(NamedTuple):
     at: QPointF
 
 
-class FlatView(QWidget):
-    """picked, pointed: a part clicked or under the pointer, NOTHING for none; dragged: a measure and its new length (mm); released: the
-    drag is over; measured: the distance between two points."""
+class FlatView(PartView):
+    """dragged: a measure and its new length (mm); released: the drag is over; measured: the Span between two points."""
 
-    picked = Signal(object)
-    pointed = Signal(object)
     dragged = Signal(str, float)
     released = Signal()
-    measured = Signal(object)
 
     def __init__(self, parent: QWidget | None = None) -> None:
-        super().__init__(parent)
-        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-        self.setMinimumSize(200, 160)
-        self.setMouseTracking(True)
-        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName(t("Flat view"))
-        self.setToolTip("")
-        self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
-        self.build: Build | None = None
+        super().__init__(t("Flat view"), parent)
         self.unit = "mm"
-        self.selection = NOTHING
-        self.hover = NOTHING
         self.scale = 1.0  # px a mm
         self.origin = QPointF(0, 0)  # where (0, 0) mm lies, px
         self.density = 0.0  # px a mm at actual size as the person measured it; 0: as the screen says
         self.printed = False
-        self.measuring = False
         self.ends: list[Point] = []
         self.tiles = Tiles(())
         self._polygons: dict[Part, QPolygonF] = {}
@@ -107,25 +93,14 @@ class FlatView(QWidget):
         self.unit = unit
         self.update()
 
-    def show_selection(self, part: Part) -> None:
-        self.selection = part
-        self.update()
-
-    def show_hover(self, part: Part) -> None:
-        self.hover = part
-        self.update()
-
     def show_printed(self, printed: bool) -> None:
         """Black on white at true weights, as the printer lays it down, or as a drawing to work on."""
         self.printed = printed
         self.update()
 
     def measure(self, on: bool) -> None:
-        """Take up the measuring tool, or lay it down."""
-        self.measuring = on
         self.ends = []
-        self.setCursor(Qt.CursorShape.CrossCursor if on else Qt.CursorShape.ArrowCursor)
-        self.update()
+        super().measure(on)
 
     # -- zoom and pan --------------------------------------------------------------------------------------------
 
@@ -283,7 +258,7 @@ class FlatView(QWidget):
 
     def leaveEvent(self, event: object) -> None:
         self._held = ""
-        self.pointed.emit(NOTHING)
+        super().leaveEvent(event)
         self.update()
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
@@ -293,8 +268,6 @@ class FlatView(QWidget):
             self._space = True
         elif event.key() in moves:
             self.pan(*moves[Qt.Key(event.key())])
-        elif event.key() in (Qt.Key.Key_BracketLeft, Qt.Key.Key_BracketRight) and self._polygons:
-            self.picked.emit(following(list(self._polygons), self.selection, event.key() == Qt.Key.Key_BracketRight))
         else:
             super().keyPressEvent(event)
 
@@ -462,9 +435,3 @@ class FlatView(QWidget):
 def measured_words(found: Span) -> str:
     """A distance in both units."""
     return typeset(write_both(found.length))
-
-
-def following(parts: list[Part], now: Part, forward: bool) -> Part:
-    """The next or previous part in order, round and round."""
-    at = parts.index(now) if now in parts else -1 if forward else 0
-    return parts[(at + (1 if forward else -1)) % len(parts)]

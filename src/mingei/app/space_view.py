@@ -5,12 +5,12 @@ from __future__ import annotations
 from dataclasses import replace
 
 import numpy as np
-from PySide6.QtCore import QPoint, QPointF, Qt, QTimer, Signal
+from PySide6.QtCore import QPoint, QPointF, Qt, QTimer
 from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QWheelEvent
-from PySide6.QtWidgets import QSizePolicy, QWidget
+from PySide6.QtWidgets import QWidget
 
 from mingei.app import theme
-from mingei.app.flat_view import following
+from mingei.app.part_view import PartView
 from mingei.app.space_gl import NO_PLANE, NoGraphics, Plane, Scene, renderer
 from mingei.app.words import t
 from mingei.core.build import NOTHING, Build, Part
@@ -24,30 +24,16 @@ _REST_MS = 120
 AXES = ("length", "width", "height")
 
 
-class SpaceView(QWidget):
-    """picked, pointed: a part clicked or under the pointer, NOTHING for none; measured: what lies between two faces."""
-
-    picked = Signal(object)
-    pointed = Signal(object)
-    measured = Signal(object)
+class SpaceView(PartView):
+    """measured: the Gap between two faces."""
 
     def __init__(self, parent: QWidget | None = None) -> None:
-        super().__init__(parent)
-        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-        self.setMinimumSize(200, 160)
-        self.setMouseTracking(True)
-        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName(t("Folded view"))
-        self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
-        self.build: Build | None = None
+        super().__init__(t("Folded view"), parent)
         self.fraction = 1.0
         self.apart = 0.0
         self.cut_axis = -1  # -1: not cut open
         self.cut_share = 0.5
         self.camera = Camera()
-        self.selection = NOTHING
-        self.hover = NOTHING
-        self.measuring = False
         self.touched: list[Hit] = []
         self.no_graphics = ""
         self.solids: Solids | None = None
@@ -86,24 +72,9 @@ class SpaceView(QWidget):
         self.cut_axis, self.cut_share = axis, share
         self._touch()
 
-    def show_selection(self, part: Part) -> None:
-        self.selection = part
-        self._recolour()
-
-    def show_hover(self, part: Part) -> None:
-        self.hover = part
-        self._recolour()
-
     def measure(self, on: bool) -> None:
-        """Take up the measuring tool, or lay it down."""
-        self.measuring = on
         self.touched = []
-        self.setCursor(Qt.CursorShape.CrossCursor if on else Qt.CursorShape.ArrowCursor)
-        self.update()
-
-    def retint(self) -> None:
-        """The colours in force have changed."""
-        self._recolour()
+        super().measure(on)
 
     def _reshape(self) -> None:
         if self.build is None:
@@ -115,7 +86,7 @@ class SpaceView(QWidget):
         mix = [a + (b - a) * share for a, b in zip((*flat.target, flat.spread, flat.rise), (*folded.target, folded.spread, folded.rise),
                                                    strict=True)]
         self.camera = replace(self.camera, target=(mix[0], mix[1], mix[2]), spread=mix[3], rise=mix[4])
-        self._recolour()
+        self.recolour()
 
     def _framed(self, fraction: float) -> Camera:
         """A camera that holds the model at a moment of its folding; kept for the build."""
@@ -127,7 +98,7 @@ class SpaceView(QWidget):
             self._balls[key] = framed(Camera(), shape.triangles.reshape(-1, 3))
         return self._balls[key]
 
-    def _recolour(self) -> None:
+    def recolour(self) -> None:
         if self.solids is None or self.build is None:
             return
         shape, parts = self.solids, self.build.parts
@@ -236,9 +207,6 @@ class SpaceView(QWidget):
             self.measured.emit(gap(*self.touched))
         self.update()
 
-    def leaveEvent(self, event: object) -> None:
-        self.pointed.emit(NOTHING)
-
     def wheelEvent(self, event: QWheelEvent) -> None:
         self.zoom(1.0015 ** event.angleDelta().y())
 
@@ -247,8 +215,6 @@ class SpaceView(QWidget):
         if event.key() in turns:
             self.camera = self.camera.orbit(*turns[Qt.Key(event.key())])
             self._touch()
-        elif event.key() in (Qt.Key.Key_BracketLeft, Qt.Key.Key_BracketRight) and self.build is not None:
-            self.picked.emit(following(list(self.build.parts), self.selection, event.key() == Qt.Key.Key_BracketRight))
         else:
             super().keyPressEvent(event)
 

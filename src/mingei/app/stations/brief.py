@@ -297,13 +297,10 @@ class BriefStation(Station):
             button.setChecked(name == build.recipe.id)
 
     def enter(self) -> None:
-        first = next(iter(self.measures.lengths.values()), None)
-        if first is not None:
-            first.setFocus()
-            first.line.selectAll()
+        self.measures.begin()
 
     def retint(self) -> None:
         super().retint()
-        self.portrait.retint()
+        self.portrait.recolour()
         for button in self.recipes.values():
             button.draw_soon()

@@ -321,12 +321,9 @@ class DraftStation(Station):
     # -- the window's wishes ------------------------------------------------------------------------------------------
 
     def enter(self) -> None:
-        first = next(iter(self.measures.lengths.values()), None)
-        if first is not None:
-            first.setFocus()
-            first.line.selectAll()
+        self.measures.begin()
 
     def retint(self) -> None:
         super().retint()
-        self.space.retint()
+        self.space.recolour()
         self.flat.update()

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import io
+from itertools import pairwise
 
 from bench import median, timed
 from mingei.core.drawing import Drawing, Ink, Stroke
@@ -24,6 +25,16 @@ def many(count: int) -> Drawing:
     return Drawing(280.0, 190.0, tuple(strokes))
 
 
+def runs(count: int, length: int = 20) -> Drawing:
+    """So many segments in runs of ``length``, as outlines are."""
+    strokes = []
+    for i in range(count // length):
+        x, y = 5 + (i % 25) * 11.0, 5 + (i // 25) * 9.0
+        points = [(x + 0.5 * j, y + (j % 2) * 6.0) for j in range(length + 1)]
+        strokes.append(Stroke(Ink.CUT, tuple(Line(a, b) for a, b in pairwise(points))))
+    return Drawing(280.0, 190.0, tuple(strokes))
+
+
 def bare_pdf(drawing: Drawing) -> bytes:
     from reportlab.pdfgen.canvas import Canvas
 
@@ -31,21 +42,26 @@ def bare_pdf(drawing: Drawing) -> bytes:
     canvas = Canvas(out, pagesize=(280 * POINTS_PER_MM, 190 * POINTS_PER_MM), pageCompression=1)
     path = canvas.beginPath()
     for stroke in drawing.strokes:
-        a, b = stroke.path[0].start, stroke.path[0].end
-        path.moveTo(a[0] * POINTS_PER_MM, a[1] * POINTS_PER_MM)
-        path.lineTo(b[0] * POINTS_PER_MM, b[1] * POINTS_PER_MM)
+        at = stroke.path[0].start
+        path.moveTo(at[0] * POINTS_PER_MM, at[1] * POINTS_PER_MM)
+        for segment in stroke.path:
+            path.lineTo(segment.end[0] * POINTS_PER_MM, segment.end[1] * POINTS_PER_MM)
     canvas.drawPath(path)
     canvas.save()
     return out.getvalue()
 
 
 def files() -> None:
-    drawing = many(COUNT)
+    for words, drawing in (("single lines", many(COUNT)), ("runs of 20", runs(COUNT))):
+        _files(words, drawing)
+
+
+def _files(words: str, drawing: Drawing) -> None:
     pdf_of(many(10)), dxf(many(10)), bare_pdf(many(10))  # fonts and imports
     bare = median(timed(lambda: bare_pdf(drawing), 5))
     for name, write in (("PDF", pdf_of), ("DXF", dxf), ("SVG", svg)):
         ms = median(timed(lambda write=write: write(drawing), 5))
-        print(f"{COUNT} segments to {name}: {ms:.0f} ms, {ms / bare:.2f} x bare PDF drawing ({bare:.0f} ms)")
+        print(f"{COUNT} segments, {words}, to {name}: {ms:.0f} ms, {ms / bare:.2f} x bare PDF drawing ({bare:.0f} ms)")
 
 
 def pdf_of(drawing: Drawing) -> bytes:

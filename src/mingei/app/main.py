@@ -8,7 +8,7 @@ from types import TracebackType
 
 from PySide6.QtWidgets import QApplication
 
-from mingei.app import faults, theme
+from mingei.app import theme
 from mingei.app.settings import Settings, state_folder
 from mingei.app.window import Window
 
@@ -54,7 +54,7 @@ def run(file: Path | None, demo: bool = False, shots: Path | None = None) -> int
     settings, state = Settings(), state_folder()
     app = application(settings)
     window = Window(settings, state)
-    watch(window)
+    window.painted.connect(lambda: watch(window))
     window.painted.connect(lambda: open_on(window, file, demo))
     window.show()
     return app.exec()
@@ -62,6 +62,8 @@ def run(file: Path | None, demo: bool = False, shots: Path | None = None) -> int
 
 def watch(window: Window) -> None:
     """From now on faults of Mingei itself are logged, and said in plain words."""
+    from mingei.app import faults
+
     faults.begin(window.state)
 
     def said(kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:

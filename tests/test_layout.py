@@ -11,7 +11,7 @@ from mingei.core.build import build
 from mingei.core.drawing import LOOKS, Ink
 from mingei.core.errors import SheetError
 from mingei.core.layout.marks import CHECK_BAR_MM, page_drawing
-from mingei.core.layout.place import Load, fits, lay_out, room, sheets_that_do
+from mingei.core.layout.place import Load, fits, lay_out, loads_of, room, sheets_that_do
 from mingei.core.layout.sheets import SHEETS, find_sheet
 from mingei.core.project import Brief
 from mingei.core.shape import path_bounds
@@ -65,6 +65,13 @@ class Placing(unittest.TestCase):
         self.assertTrue(taken[1])
 
 
+class Loads(unittest.TestCase):
+    def test_a_piece_that_is_not_all_of_a_thing_is_named_with_it(self) -> None:
+        pattern = carton().pattern
+        self.assertEqual([load.words for load in loads_of("Pencils", [pattern])], ["Pencils"])
+        self.assertEqual([load.words for load in loads_of("Pencils", [pattern, pattern])], ["Pencils, carton"] * 2)
+
+
 class Marks(unittest.TestCase):
     def test_two_check_bars_of_exactly_100_mm(self) -> None:
         (page,) = lay_out((Load("box", carton().pattern),), find_sheet("A4"))
@@ -97,5 +104,5 @@ class Marks(unittest.TestCase):
 
     def test_the_page_says_what_it_is(self) -> None:
         words = " ".join(t.words for t in page_drawing(lay_out((Load("box", carton().pattern),), find_sheet("A4"))[0], "Tern Point").texts)
-        for part in ("Tern Point: box, carton", "Heavy card 300 g", "0.4 mm", "page 1 of 1", "100 %", "mountain fold"):
+        for part in ("Tern Point: box", "Heavy card 300 g", "0.4 mm", "page 1 of 1", "100 %", "mountain fold"):
             self.assertIn(part, words)

@@ -10,7 +10,7 @@ from mingei.core.build import Build, build
 from mingei.core.drawing import Drawing, flat_drawing
 from mingei.core.errors import ExportError
 from mingei.core.layout.marks import page_drawing
-from mingei.core.layout.place import Load, lay_out
+from mingei.core.layout.place import Load, lay_out, loads_of
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.project import Project
 from mingei.formats import atomic
@@ -83,7 +83,7 @@ def builds_of(project: Project) -> tuple[Build, ...]:
 
 def _loads(project: Project, piece: str) -> list[Load]:
     """The pieces of the project, or those of a name: a piece's own, or its thing's."""
-    loads = [Load(b.brief.name, p) for b in builds_of(project) for p in b.patterns]
+    loads = [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns)]
     chosen = [load for load in loads if not piece or piece in (load.pattern.name, load.owner, load.words)]
     if not chosen:
         raise ExportError("no piece has that name", f"piece {piece!r}", f"choose one of: {', '.join(load.words for load in loads)}")

@@ -21,7 +21,7 @@ from mingei.app.words import t
 from mingei.core.drawing import Drawing, Ink
 from mingei.core.errors import MingeiError
 from mingei.core.layout.marks import page_drawing
-from mingei.core.layout.place import Load, Page, lay_out, sheets_that_do
+from mingei.core.layout.place import Page, lay_out, loads_of, sheets_that_do
 from mingei.core.layout.sheets import SHEETS, Sheet, find_sheet
 from mingei.core.shape import Box
 
@@ -115,7 +115,9 @@ class PagesView(QWidget):
             first, count = shown.page.number, shown.page.count
             words = t("page {n} of {count}: {piece}", n=first, count=count, piece=shown.page.load.words) if shown.last == first else \
                 t("pages {n} to {last} of {count}: {piece}", n=first, last=shown.last, count=count, piece=shown.page.load.words)
-            painter.drawText(QRectF(place.left(), place.bottom() + 5, max(place.width(), 220), _CAPTION_PX), words)
+            room = QRectF(place.left(), place.bottom() + 4, place.width() + _GAP_PX - 8, _CAPTION_PX)
+            words = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, round(room.width()))
+            painter.drawText(room, words)
 
     def _margins(self, painter: QPainter, place: QRectF, sheet: Sheet) -> None:
         """What a usual printer leaves white."""
@@ -243,7 +245,7 @@ class SheetsStation(Station):
         if self._stale:
             self._stale = False
             builds = [self.document.build_of(i) for i in range(len(self.document.project.briefs))]
-            loads = [Load(b.brief.name, p) for b in builds for p in b.patterns]
+            loads = [load for b in builds for load in loads_of(b.brief.name, b.patterns)]
             try:
                 self.pages = lay_out(loads, find_sheet(self.document.project.sheet))
                 self.error.hide()

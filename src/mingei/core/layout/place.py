@@ -20,15 +20,21 @@ LEFT_STRIP, BOTTOM_STRIP = 8.0, 25.0
 
 
 class Load(NamedTuple):
-    """A piece to be laid out, and the name of the thing it belongs to."""
+    """A piece to be laid out, the name of the thing it belongs to, and whether it is all of it."""
 
     owner: str
     pattern: Pattern
+    alone: bool = True
 
     @property
     def words(self) -> str:
         """What to call the piece on paper."""
-        return self.owner if self.owner.lower().endswith(self.pattern.name.lower()) else f"{self.owner}, {self.pattern.name}"
+        return self.owner if self.alone else f"{self.owner}, {self.pattern.name}"
+
+
+def loads_of(owner: str, patterns: Sequence[Pattern]) -> list[Load]:
+    """The pieces of one thing, ready to be laid out."""
+    return [Load(owner, p, len(patterns) == 1) for p in patterns]
 
 
 @dataclass(frozen=True, eq=False)

@@ -2,7 +2,11 @@
 
 from __future__ import annotations
 
+import re
 import unittest
+
+from hypothesis import given
+from hypothesis import strategies as st
 
 from mingei.core.errors import StockError
 from mingei.core.stock import (
@@ -10,6 +14,8 @@ from mingei.core.stock import (
     CATALOGUE,
     Stock,
     basis_from_gsm,
+    build_up,
+    estimate_caliper,
     find_stock,
     gsm_from_basis,
     mm_from_points,
@@ -37,16 +43,60 @@ class BasisWeight(unittest.TestCase):
 
 
 class Catalogue(unittest.TestCase):
-    def test_there_are_twelve_with_names_of_their_own(self) -> None:
-        self.assertEqual(len({s.id for s in CATALOGUE}), 12)
-        self.assertEqual(len({s.name for s in CATALOGUE}), 12)
+    def test_there_are_forty_and_more_with_names_of_their_own(self) -> None:
+        self.assertGreaterEqual(len(CATALOGUE), 40)
+        self.assertEqual(len({s.id for s in CATALOGUE}), len(CATALOGUE))
+        self.assertEqual(len({s.name for s in CATALOGUE}), len(CATALOGUE))
+
+    def test_names_in_pounds_weigh_what_their_definition_says(self) -> None:
+        named = [(s, re.search(r"(bond|text|cover|index|bristol)-(\d+)lb", s.id)) for s in CATALOGUE]
+        self.assertGreaterEqual(sum(m is not None for _, m in named), 8)
+        for stock, match in named:
+            if match:
+                with self.subTest(stock.id):
+                    self.assertEqual(stock.grammage_gsm, round(gsm_from_basis(float(match[2]), match[1])))
 
     def test_bulk_is_that_of_paper_or_board(self) -> None:
-        # common practice: solid paper and board have 1.0 to 1.7 cm3/g; corrugated is mostly air
+        # common practice: solid paper and board have 1.0 to 1.7 cm3/g; corrugated is mostly air, film is dense, fabric is loose
+        usual = {"corrugated": (3.0, 10.0), "film": (0.6, 1.15), "fabric": (1.5, 2.6)}
         for stock in CATALOGUE:
             bulk = stock.caliper_mm * 1000 / stock.grammage_gsm
+            low, high = usual.get(stock.kind, (1.0, 1.7))
             with self.subTest(stock.id):
-                self.assertTrue(3 < bulk < 10 if stock.kind == "corrugated" else 1.0 <= bulk <= 1.7, bulk)
+                self.assertTrue(low <= bulk <= high, bulk)
+
+    def test_a_reckoned_caliper_says_how_far_off_it_may_be(self) -> None:
+        within = 0
+        for stock in CATALOGUE:
+            guess = estimate_caliper(stock.grammage_gsm, stock.kind)
+            self.assertGreater(guess.uncertainty_mm, 0)
+            within += abs(guess.caliper_mm - stock.caliper_mm) <= 2 * guess.uncertainty_mm
+        self.assertGreaterEqual(within / len(CATALOGUE), 0.9)
+        self.assertRaises(StockError, estimate_caliper, 200, "velvet")
+
+
+class BuiltUpBoard(unittest.TestCase):
+    def test_layers_for_walls_legs_and_stair_blocks(self) -> None:
+        # worked by hand: n layers of 0.5 mm and n - 1 films of 0.05 mm
+        for target, layers, reached in ((2.0, 4, 2.15), (5.0, 9, 4.9), (8.0, 15, 8.2)):
+            made = build_up(target, 0.5)
+            self.assertEqual(made.layers, layers)
+            self.assertAlmostEqual(made.reached_mm, reached)
+            self.assertAlmostEqual(made.off_mm, reached - target)
+
+    @given(st.floats(0.1, 40), st.floats(0.05, 4), st.floats(0, 0.3))
+    def test_no_other_number_of_layers_comes_nearer(self, target: float, caliper: float, film: float) -> None:
+        made = build_up(target, caliper, film)
+        for other in (made.layers - 1, made.layers + 1):
+            if other >= 1:
+                self.assertGreaterEqual(abs(other * caliper + (other - 1) * film - target), abs(made.off_mm) - 1e-9)
+
+    def test_thickness_that_cannot_be_is_refused(self) -> None:
+        for wrong in ((0.0, 0.5, 0.05), (2.0, 0.0, 0.05), (2.0, 0.5, -1.0)):
+            self.assertRaises(StockError, build_up, *wrong)
+
+
+class Finding(unittest.TestCase):
 
     def test_a_persons_own_stock_comes_before_the_catalogues(self) -> None:
         own = Stock("card-300", "mine", 300, 0.37)

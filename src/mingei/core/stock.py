@@ -11,6 +11,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from dataclasses import dataclass
 from enum import StrEnum
+from typing import NamedTuple
 
 from mingei.core.errors import StockError
 from mingei.core.length import MM_PER_INCH
@@ -43,7 +44,7 @@ class Stock:
     """One sheet material.
 
     id: short lasting name; name: as people say it; grammage_gsm: g/m2; caliper_mm: mm;
-    crease_gain_mm: mm per 90 degrees of fold; kind: paper, card, board or corrugated;
+    crease_gain_mm: mm per 90 degrees of fold; kind: paper, card, board, corrugated, film or fabric;
     grain: along the long or the short side of the sheet; sheets: sizes it is sold in;
     score_passes: light passes of the scoring tool it wants.
     Raises StockError when a figure cannot be true.
@@ -71,6 +72,10 @@ class Stock:
                              "fold and measure a test strip")
 
 
+def _paper(id_: str, name: str, gsm: float, caliper: float, sheets: tuple[str, ...] = ("A4", "A3", "Letter", "Tabloid")) -> Stock:
+    return Stock(id_, name, gsm, caliper, kind="paper", sheets=sheets)
+
+
 def _card(id_: str, name: str, gsm: float, caliper: float, passes: int = 1) -> Stock:
     return Stock(id_, name, gsm, caliper, score_passes=passes)
 
@@ -79,20 +84,58 @@ def _board(id_: str, name: str, gsm: float, caliper: float, passes: int, kind: s
     return Stock(id_, name, gsm, caliper, kind=kind, sheets=("A3", "A2", "Tabloid"), score_passes=passes)
 
 
-#: Everyday stocks, calipers as is common practice; a person measures their own.
+def _film(id_: str, name: str, gsm: float, caliper: float, kind: str = "film") -> Stock:
+    return Stock(id_, name, gsm, caliper, kind=kind, grain=Grain.NONE)
+
+
+#: Everyday stocks, calipers as is common practice; a person measures their own.  Kinds: paper, card, board, corrugated, film, fabric.
 CATALOGUE: tuple[Stock, ...] = (
-    Stock("copy-80", "Copy paper 80 g", 80, 0.10, kind="paper", sheets=("A4", "A3", "Letter", "Tabloid")),
+    _paper("tissue-18", "Tissue 18 g", 18, 0.03),
+    _paper("wrapping-60", "Wrapping paper 60 g", 60, 0.07),
+    _paper("kraft-70", "Kraft paper 70 g", 70, 0.10),
+    _paper("copy-80", "Copy paper 80 g", 80, 0.10),
+    _paper("bond-20lb", "Bond 20 lb", 75, 0.10),
+    _paper("text-60lb", "Text 60 lb", 89, 0.11),
+    _paper("drawing-90", "Drawing paper 90 g", 90, 0.12),
+    _paper("paper-100", "Paper 100 g", 100, 0.13),
+    _paper("kraft-110", "Kraft paper 110 g", 110, 0.16),
+    _paper("scrap-120", "Pattern paper 120 g", 120, 0.14),
+    _paper("photo-180", "Photo paper 180 g, coated", 180, 0.19),
+    _paper("water-190", "Watercolour paper 190 g", 190, 0.30),
+    _paper("water-300", "Watercolour paper 300 g", 300, 0.50),
     _card("card-120", "Light card 120 g", 120, 0.15),
     _card("card-160", "Card 160 g", 160, 0.20),
+    _card("index-90lb", "Index card 90 lb", 163, 0.19),
     _card("cover-65lb", "Cover card 65 lb", 176, 0.23),
+    _card("card-180", "Card 180 g", 180, 0.23),
+    _card("index-110lb", "Index card 110 lb", 199, 0.24),
     _card("card-200", "Card 200 g", 200, 0.25),
+    _card("pearl-215", "Pearl card 215 g, coated", 215, 0.25),
+    _card("cover-80lb", "Cover card 80 lb", 216, 0.28),
+    _card("card-220", "Card 220 g", 220, 0.28),
+    _card("bristol-100lb", "Bristol 100 lb", 219, 0.28),
     _card("card-250", "Card 250 g", 250, 0.31),
+    _card("cover-100lb", "Cover card 100 lb", 270, 0.34),
+    _card("card-270", "Card 270 g", 270, 0.35, 2),
     _card("card-300", "Heavy card 300 g", 300, 0.40, 2),
+    _card("card-350", "Heavy card 350 g", 350, 0.46, 2),
+    _card("packaging-035", "Packaging card 0.35 mm", 250, 0.35, 2),
     _card("packaging-05", "Packaging card 0.5 mm", 350, 0.50, 2),
     _board("greyboard-10", "Greyboard 1 mm", 620, 1.0, 3),
+    _board("mat-13", "Mat board 1.3 mm", 860, 1.3, 3),
+    _board("mat-15", "Mat board 1.5 mm", 1000, 1.5, 4),
     _board("greyboard-15", "Greyboard 1.5 mm", 930, 1.5, 4),
+    _board("mat-20", "Mat board 2 mm", 1300, 2.0, 5),
+    _board("greyboard-20", "Greyboard 2 mm", 1240, 2.0, 5),
+    _board("greyboard-25", "Greyboard 2.5 mm", 1550, 2.5, 6),
+    _board("greyboard-30", "Greyboard 3 mm", 1860, 3.0, 7),
     _board("corrugated-e", "Corrugated E, about 1.5 mm", 390, 1.5, 2, "corrugated"),
     _board("corrugated-b", "Corrugated B, about 3 mm", 450, 3.0, 2, "corrugated"),
+    _board("corrugated-c", "Corrugated C, about 4 mm", 520, 4.0, 2, "corrugated"),
+    _film("vellum-112", "Vellum 112 g", 112, 0.12),
+    _film("acetate-02", "Acetate 0.2 mm, for windows", 260, 0.20),
+    _film("cotton-120", "Cotton fabric 120 g", 120, 0.25, "fabric"),
+    _film("bookcloth-200", "Book cloth 200 g", 200, 0.35, "fabric"),
 )
 
 DEFAULT_STOCK_ID = "card-300"
@@ -135,3 +178,46 @@ def mm_from_points(points: float) -> float:
 def points_from_mm(mm: float) -> float:
     """Points, thousandths of an inch, from caliper (mm)."""
     return mm * 1000 / MM_PER_INCH
+
+
+class Estimate(NamedTuple):
+    """A caliper that was reckoned, not measured: mm, and how far off it may well be, mm."""
+
+    caliper_mm: float
+    uncertainty_mm: float
+
+
+#: Bulk (cm3/g) of stocks by kind, and how much it differs from one to the next (common practice).
+BULK: Mapping[str, tuple[float, float]] = {
+    "paper": (1.25, 0.15), "card": (1.27, 0.12), "board": (1.58, 0.1), "corrugated": (7.0, 1.5), "film": (0.8, 0.15), "fabric": (1.9, 0.3)}
+
+
+def estimate_caliper(gsm: float, kind: str = "card") -> Estimate:
+    """Caliper from grammage and the bulk usual for the kind: bulk = caliper / grammage (ISO 534).
+
+    Raises StockError for a kind that is not known.
+    """
+    if kind not in BULK:
+        raise StockError("no such kind of stock", f"kind {kind!r}", f"choose one of: {', '.join(BULK)}")
+    bulk, spread = BULK[kind]
+    return Estimate(gsm * bulk / 1000, gsm * spread / 1000)
+
+
+class BuiltUp(NamedTuple):
+    """Board made of layers: how many, the thickness really reached, and by how much that misses the one wanted (mm, + thicker)."""
+
+    layers: int
+    reached_mm: float
+    off_mm: float
+
+
+def build_up(target_mm: float, caliper_mm: float, film_mm: float = 0.05) -> BuiltUp:
+    """How many layers of a stock, glued, come nearest to a thickness.
+
+    film_mm: the glue between two layers; n layers have n - 1 films.  Raises StockError when a figure cannot be true.
+    """
+    if caliper_mm <= 0 or film_mm < 0 or target_mm <= 0:
+        raise StockError("thickness must be more than nothing", "built-up board", "write the wanted thickness and the caliper in mm")
+    layers = max(1, round((target_mm + film_mm) / (caliper_mm + film_mm)))
+    reached = layers * caliper_mm + (layers - 1) * film_mm
+    return BuiltUp(layers, reached, reached - target_mm)

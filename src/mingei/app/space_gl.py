@@ -28,6 +28,8 @@ class Scene(NamedTuple):
 #: A plane (a, b, c, d): what lies where ax + by + cz + d < 0 is cut away.
 Plane = tuple[float, float, float, float]
 NO_PLANE: Plane = (0.0, 0.0, 0.0, 1.0)
+#: How many times denser the faces that show are found at rest, and up to which size of picture: beyond it that takes too long.
+_FINER, _FINER_MOST_PX = 2, 400_000
 _CLIP_DISTANCE0 = 0x3000  # OpenGL's own number for the first clipping plane
 
 
@@ -69,13 +71,13 @@ void main() {
 """
 _EDGES_FRAGMENT = """
 #version 330
-uniform sampler2D seen;
+uniform sampler2D seen; uniform int finer;
 in vec3 c; flat in vec2 faces;
 out vec4 colour;
 void main() {
-    ivec2 here = ivec2(gl_FragCoord.xy), last = textureSize(seen, 0) - 1;
+    ivec2 here = ivec2(gl_FragCoord.xy) * finer, last = textureSize(seen, 0) - 1;
     bool shows = false;
-    for (int i = -1; i <= 1; i++) for (int j = -1; j <= 1; j++) {
+    for (int i = -finer; i < 2 * finer; i++) for (int j = -finer; j < 2 * finer; j++) {
         float f = texelFetch(seen, clamp(here + ivec2(i, j), ivec2(0), last), 0).r;
         shows = shows || f == faces.x || f == faces.y;
     }
@@ -90,12 +92,14 @@ class NoGraphics(Exception):
 
 
 class _Target(NamedTuple):
-    """Where one size of picture is drawn: colours with the faces that show, the same colours alone, smooth colours, the faces that show."""
+    """Where one size of picture is drawn: colours with the faces that show, colours to read, smooth colours, the faces that show, and how
+    many times denser than the picture these are found."""
 
     faces: Any
     plain: Any
     smooth: Any
     texture: Any
+    finer: int
 
     def release(self) -> None:
         for held in (self.faces, self.plain, self.smooth, self.texture):
@@ -161,6 +165,7 @@ class Renderer:
         self.context.disable(moderngl.DEPTH_TEST)
         (target.smooth or target.plain).use()
         target.texture.use(0)
+        self.lines["finer"].value = target.finer
         lines.render(moderngl.LINES)
         self.context.enable(moderngl.DEPTH_TEST)
         if target.smooth is not None:
@@ -194,10 +199,13 @@ class Renderer:
                 for old in self._targets.values():
                     old.release()
                 self._targets.clear()
-            size = (width, height)
-            colour, texture = self.context.renderbuffer(size, 4), self.context.texture(size, 1, dtype="f4")
-            faces = self.context.framebuffer([colour, texture], self.context.depth_renderbuffer(size))
+            # at rest the faces that show are found at twice the density: a rim of card may be thinner than a pixel
+            finer = _FINER if samples and width * height <= _FINER_MOST_PX else 1
+            size, fine = (width, height), (width * finer, height * finer)
+            colour, texture = self.context.renderbuffer(fine, 4), self.context.texture(fine, 1, dtype="f4")
+            faces = self.context.framebuffer([colour, texture], self.context.depth_renderbuffer(fine))
+            plain = self.context.framebuffer([self.context.renderbuffer(size, 4) if samples else colour])
             smooth = self.context.framebuffer([self.context.renderbuffer(size, 4, samples=samples)],
                                               self.context.depth_renderbuffer(size, samples=samples)) if samples else None
-            self._targets[key] = _Target(faces, self.context.framebuffer([colour]), smooth, texture)
+            self._targets[key] = _Target(faces, plain, smooth, texture, finer)
         return self._targets[key]

@@ -38,7 +38,17 @@ def amend(draft: Draft, changes: Iterable[SeamChange]) -> Draft:
     Raises MeasureError when a tab cannot be moved, with the reason.
     """
     wanted = {c.seam: c for c in changes}
-    return replace(draft, pieces=tuple(_amend_piece(p, draft.measured, wanted) for p in draft.pieces)) if wanted else draft
+    if not wanted:
+        return draft
+    pieces = tuple(_amend_piece(p, draft.measured, wanted) for p in draft.pieces)
+    return replace(draft, pieces=_outside_each_other(pieces, draft.pieces))
+
+
+def _outside_each_other(pieces: tuple[Piece, ...], usual: tuple[Piece, ...]) -> tuple[Piece, ...]:
+    """What slides over a panel that stepped out or in steps with it."""
+    before = {p.name: p.layer for piece in usual for p in piece.panels}
+    steps = {p.name: p.layer - before[p.name] for piece in pieces for p in piece.panels}
+    return tuple(replace(piece, panels=tuple(replace(p, layer=p.layer + steps.get(p.over, 0)) for p in piece.panels)) for piece in pieces)
 
 
 def why_fixed(draft: Draft, seam: str) -> str:

@@ -82,7 +82,7 @@ class Panel:
     """One flat face at finished size.
 
     outline: nominal, mm, counter-clockwise seen from outside; air: clearance (mm) it stands further out than its layers alone, for a
-    piece that slides over another; edges: what each free side does, by side
+    piece that slides over another, and over: the panel of that other it lies outside of; edges: what each free side does, by side
     number, Plain where not named (sides with folds and seams find their own place).
     """
 
@@ -92,6 +92,7 @@ class Panel:
     role: Role = Role.WALL
     edges: tuple[tuple[int, Edge], ...] = ()
     air: float = 0.0
+    over: str = ""
 
     def __post_init__(self) -> None:
         if signed_area(self.outline) <= 0:

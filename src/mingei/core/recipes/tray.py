@@ -25,11 +25,10 @@ def tray_piece(name: str, length: float, width: float, height: float, tab: float
     """
     far, near = ("back", "front") if lid else ("front", "back")
     base, front, back, left, right = (f"{prefix}{n}" for n in ("top" if lid else "base", far, near, "left wall", "right wall"))
-    panels = (
-        Panel(base, rectangle(length, width)),
-        Panel(front, rectangle(length, height), inner, air=air), Panel(back, rectangle(length, height), inner, air=air),
-        Panel(left, rectangle(width, height), outer, air=air), Panel(right, rectangle(width, height), outer, air=air),
-    )
+    walls = ((front, length, inner), (back, length, inner), (left, width, outer), (right, width, outer))
+    upright = (Panel(name, rectangle(side, height), layer, air=air, over=name.removeprefix(prefix) if lid else "")
+               for name, side, layer in walls)
+    panels = (Panel(base, rectangle(length, width)), *upright)
     folds = (
         Fold(EdgeRef(base, 2), EdgeRef(front, 0), 90.0, 2), Fold(EdgeRef(base, 0), EdgeRef(back, 0), 90.0, 2),
         Fold(EdgeRef(base, 3), EdgeRef(left, 0), 90.0, 3), Fold(EdgeRef(base, 1), EdgeRef(right, 0), 90.0, 3),

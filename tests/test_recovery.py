@@ -122,8 +122,10 @@ class RecoveryFiles(InFolder):
 
 class Faults(InFolder):
     def test_a_fault_is_written_to_the_log(self) -> None:
+        faults.log_file(self.folder).write_bytes(b"x" * 600_000)  # one that has grown too long makes room
         try:
             log = faults.begin(self.folder)
+            self.assertEqual((self.folder / "mingei.old.log").stat().st_size, 600_000)
             try:
                 raise ValueError("a fault for the test")
             except ValueError as error:

@@ -18,7 +18,6 @@ from mingei.app.workers import Job, Progress
 from mingei.core.errors import MingeiError
 from mingei.core.project import Project, differences, new_brief, new_project
 from mingei.formats import atomic, project_file, recovery
-from mingei.formats.export import FORMATS, export
 
 _DIFFERENCES_SHOWN = 8
 Buttons = QMessageBox.StandardButton
@@ -141,6 +140,8 @@ class Desk(QObject):
 
     def export(self) -> None:
         """Ask where to, then export; the ending decides the format."""
+        from mingei.formats.export import FORMATS
+
         filters = ";;".join(f"{t(f.words)} (*{ending})" for ending, f in FORMATS.items())
         suggestion = str(Path(self._folder()) / f"{_file_stem(self.document)}.pdf")
         name, chosen = QFileDialog.getSaveFileName(self.window, t("Export"), suggestion, filters)
@@ -152,6 +153,8 @@ class Desk(QObject):
 
     def export_to(self, path: Path) -> None:
         """Write the project to path in the background."""
+        from mingei.formats.export import export
+
         project = self.document.project
 
         def work(progress: Progress) -> None:

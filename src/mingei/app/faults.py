@@ -5,7 +5,6 @@ from __future__ import annotations
 import faulthandler
 import logging
 import sys
-from logging.handlers import RotatingFileHandler
 from pathlib import Path
 from types import TracebackType
 from typing import TextIO
@@ -30,7 +29,10 @@ def begin(folder: Path) -> Path | None:
     """Log to a file in the folder; returns it, or None when the folder cannot be written (then faults go to stderr alone)."""
     try:
         folder.mkdir(parents=True, exist_ok=True)
-        handler = RotatingFileHandler(log_file(folder), maxBytes=_LARGEST, backupCount=1, encoding="utf-8")
+        log = log_file(folder)
+        if log.exists() and log.stat().st_size > _LARGEST:
+            log.replace(log.with_suffix(".old.log"))
+        handler = logging.FileHandler(log, encoding="utf-8")
         _Crash.file = (folder / "crash.log").open("a", encoding="utf-8")
     except OSError:
         return None

@@ -14,13 +14,10 @@ from typing import NamedTuple, TypeAlias
 
 import numpy as np
 from numpy.typing import NDArray
-from shapely import distance, get_coordinates
-from shapely import points as make_points
-from shapely.geometry import Polygon as Area
 
 from mingei.core.draft import Role
 from mingei.core.pattern import FlatFold, FlatPanel, Mate, Pattern
-from mingei.core.shape import Point
+from mingei.core.shape import Point, Polygon
 from mingei.core.tolerance import TOLERANCE
 
 Matrix: TypeAlias = NDArray[np.float64]
@@ -163,10 +160,15 @@ def _reach_past(points: Matrix, host: FlatPanel) -> float:
     sides = host.convex_sides
     if sides is not None and bool((points @ sides[0] >= sides[1] - 1e-7).all()):
         return 0.0
-    return _reach_past_any(points, Area(host.polygon))
+    return _reach_past_any(points, host.polygon)
 
 
-def _reach_past_any(points: Matrix, host: Area) -> float:
+def _reach_past_any(points: Matrix, outline: Polygon) -> float:
+    from shapely import distance, get_coordinates  # rarely needed, and slow to load
+    from shapely import points as make_points
+    from shapely.geometry import Polygon as Area
+
+    host = Area(outline)
     rest = Area(points).difference(host)
     if rest.is_empty:
         return 0.0

@@ -14,8 +14,6 @@ from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
-from shapely import constrained_delaunay_triangles
-from shapely.geometry import Polygon as Area
 
 from mingei.core.fold import pose, progress
 from mingei.core.pattern import FlatPanel, Pattern
@@ -232,6 +230,9 @@ def _triangles(points: Sequence[Point], centre: int) -> list[tuple[int, int, int
     count = len(points)
     if all(_left_turn(points[i - 2], points[i - 1], points[i]) for i in range(count)):
         return [(centre, i, (i + 1) % count) for i in range(count)]
+    from shapely import constrained_delaunay_triangles  # only for outlines that are not convex; slow to load
+    from shapely.geometry import Polygon as Area
+
     number_of = {(round(x, 7), round(y, 7)): i for i, (x, y) in enumerate(points)}
     triangles = []
     for part in constrained_delaunay_triangles(Area(points)).geoms:

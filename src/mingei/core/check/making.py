@@ -6,8 +6,6 @@ import math
 from collections.abc import Iterator
 from itertools import combinations
 
-from shapely.geometry import Polygon as Area
-
 from mingei.core.build import Build, Part
 from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.draft import Joint
@@ -60,8 +58,13 @@ def overlap(build: Build, sheet: Sheet) -> Iterator[Finding]:
 
 def _overlapping(pattern: Pattern) -> Iterator[tuple[str, str]]:
     boxes = [(p, bounds(p.flat_polygon)) for p in pattern.panels]
-    for (p, p_box), (q, q_box) in combinations(boxes, 2):
-        if p_box.grown(-1e-6).meets(q_box) and Area(p.flat_polygon).intersection(Area(q.flat_polygon)).area > 1e-6:
+    near = [(p, q) for (p, p_box), (q, q_box) in combinations(boxes, 2) if p_box.grown(-1e-6).meets(q_box)]
+    if not near:
+        return
+    from shapely.geometry import Polygon as Area  # slow to load, and few pieces come so near themselves
+
+    for p, q in near:
+        if Area(p.flat_polygon).intersection(Area(q.flat_polygon)).area > 1e-6:
             yield p.name, q.name
 
 

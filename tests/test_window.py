@@ -42,8 +42,8 @@ class FirstUse(WindowTest):
         sheets = self.window.stack.currentWidget()
         assert isinstance(sheets, SheetsStation)
         out = self.folder / "box.pdf"
-        answer_file(out)
-        click(sheets.pdf)
+        with answer_file(out):
+            click(sheets.pdf)
         wait_for(out.exists)
         self.wait_for_jobs()
         page = pypdfium2.PdfDocument(str(out))[0]
@@ -370,8 +370,8 @@ class Files(WindowTest):
         write(self.field("length"), "151")
         self.assertTrue(self.window.isWindowModified())
         path = self.folder / "mine"
-        answer_file(path)
-        self.key(Qt.Key.Key_S, Qt.KeyboardModifier.ControlModifier)
+        with answer_file(path):
+            self.key(Qt.Key.Key_S, Qt.KeyboardModifier.ControlModifier)
         saved = path.with_suffix(".mingei")
         wait_for(saved.exists)
         self.wait_for_jobs()

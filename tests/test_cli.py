@@ -108,6 +108,14 @@ class Refusing(InFolder):
                 self.assertTrue(err.startswith("mingei: ") and err.endswith(".\n"), err)
         self.assertEqual(sorted(p.name for p in self.folder.iterdir()), ["broken.mingei", "good.mingei"])
 
+    def test_a_format_for_one_drawing_names_the_pieces_there_are(self) -> None:
+        box = self.folder / "box.mingei"
+        run("new", "lid-base", "-o", box)
+        code, _, err = run("export", box, "--to", self.folder / "box.svg")
+        self.assertEqual(code, 2)
+        for name in ("base tray", "lid"):
+            self.assertIn(name, err)
+
     def test_a_place_that_cannot_be_written_even_by_root(self) -> None:
         code, _, err = run("new", "carton", "-o", "/proc/x.mingei")
         self.assertEqual(code, 2)

@@ -67,6 +67,19 @@ class FirstUse(WindowTest):
         self.assertGreater(len(self.window.document.project.briefs), 1)
 
 
+class DamagedSettings(WindowTest):
+    demo = False
+
+    def test_what_cannot_be_in_the_settings_is_passed_over(self) -> None:
+        for key, value in (("sheet", "B9"), ("unit", "ell"), ("layout", "round"), ("light", "blue"), ("density", "x"), ("geometry", "zz")):
+            self.settings.store.setValue(key, value)
+        self.window.desk.new("carton")
+        self.assertIn(self.window.document.project.sheet, ("A4", "Letter"))
+        self.assertIn(self.window.document.project.unit, ("mm", "in"))
+        self.assertEqual(self.settings.number("density", 0.0), 0.0)
+        self.open_window()
+
+
 class Measures(WindowTest):
     def test_flat_folded_and_facts_follow_as_one_types(self) -> None:
         draft = self.window.draft()

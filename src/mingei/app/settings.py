@@ -64,5 +64,9 @@ class Settings:
 
     @property
     def sheet(self) -> str:
-        """A4 or Letter, as is usual where the person lives, unless chosen."""
-        return self.text("sheet") or ("Letter" if QLocale.system().country() in _LETTER_LANDS else "A4")
+        """A4 or Letter, as is usual where the person lives, unless a sheet there is was chosen."""
+        from mingei.core.layout.sheets import SHEETS
+
+        chosen = self.text("sheet")
+        usual = "Letter" if QLocale.system().country() in _LETTER_LANDS else "A4"
+        return chosen if chosen in {s.name for s in SHEETS} else usual

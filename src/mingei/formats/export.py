@@ -34,7 +34,8 @@ def _pdf(project: Project, wanted: Wanted) -> bytes:
 def _one_drawing(project: Project, wanted: Wanted) -> Drawing:
     drawings = _drawings(project, wanted, usual_layout=False)
     if len(drawings) > 1:
-        raise ExportError(f"this format holds one drawing and there are {len(drawings)}", "", "name one with --piece, or export a PDF")
+        raise ExportError(f"this format holds one drawing and there are {len(drawings)}", "",
+                          f"name one with --piece ({', '.join(dict.fromkeys(d.title for d in drawings))}), or export a PDF")
     return drawings[0]
 
 

@@ -116,7 +116,7 @@ class PagesView(QWidget):
             words = t("page {n} of {count}: {piece}", n=first, count=count, piece=shown.page.load.words) if shown.last == first else \
                 t("pages {n} to {last} of {count}: {piece}", n=first, last=shown.last, count=count, piece=shown.page.load.words)
             room = QRectF(place.left(), place.bottom() + 4, place.width() + _GAP_PX - 8, _CAPTION_PX)
-            words = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, round(room.width()))
+            words = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideMiddle, round(room.width()))
             painter.drawText(room, words)
 
     def _margins(self, painter: QPainter, place: QRectF, sheet: Sheet) -> None:

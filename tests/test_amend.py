@@ -114,12 +114,12 @@ class Order(unittest.TestCase):
             self.assertIn(verb, words)
         self.assertEqual([s.number for s in result.steps], list(range(1, len(result.steps) + 1)))
         self.assertEqual(len(result.steps), len(result.pattern.steps))
-        self.assertTrue(result.steps[-1].words.startswith("Fill it, then "))
+        self.assertTrue(result.steps[-1].words.startswith("Fill it first. "))
 
     def test_the_usual_carton_reads_as_a_maker_would_say_it(self) -> None:
         words = [s.words for s in carton().steps]
         self.assertEqual(words[2], "Bring the top over. Glue the top on the front tab.")
-        self.assertEqual(words[-1], "Fill it, then fold the right end in. Tuck the right lip inside the top.")
+        self.assertEqual(words[-1], "Fill it first. Fold the right end in. Tuck the right lip inside the top.")
 
     def test_names_in_a_row(self) -> None:
         self.assertEqual(listed(["a"]), "the a")

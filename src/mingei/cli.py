@@ -14,6 +14,7 @@ from typing import TYPE_CHECKING, Any, NoReturn
 
 from mingei import __version__
 from mingei.core.errors import MingeiError
+from mingei.core.words import say
 
 if TYPE_CHECKING:
     from mingei.core.recipes import Recipe
@@ -29,7 +30,7 @@ class _Parser(argparse.ArgumentParser):
     """Refuses in one sentence, like everything else."""
 
     def error(self, message: str) -> NoReturn:
-        raise UsageError(message, self.prog.removeprefix("mingei").strip(), f"see {self.prog} --help")
+        raise UsageError(message, self.prog.removeprefix("mingei").strip(), say("see {command} --help", command=self.prog))
 
 
 def _parser() -> argparse.ArgumentParser:
@@ -160,13 +161,14 @@ def _new(options: argparse.Namespace) -> int:
     for word in options.sets:
         name, equals, text = word.partition("=")
         if not equals:
-            raise UsageError(f"{word!r} is not NAME=VALUE", "--set", "write one such as length=140mm")
+            raise UsageError(say("{word!r} is not NAME=VALUE", word=word), "--set", "write one such as length=140mm")
         names = {k: v for k, v in values.items() if isinstance(v, float)}
         values[name.strip()] = recipe.measure(name.strip()).read(text, "mm", names)
     stock = find_stock(options.stock) if options.stock else None
     project = new_project(new_brief(recipe.id, values, stock), options.title, sheet=options.sheet)
     if options.output.suffix != project_file.SUFFIX:
-        raise UsageError(f"{options.output.name!r} does not end in {project_file.SUFFIX}", "-o", "name the project so")
+        raise UsageError(say("{name!r} does not end in {ending}", name=options.output.name, ending=project_file.SUFFIX), "-o",
+                         "name the project so")
     project_file.save(project, options.output)
     sizes = ", ".join(f"{m.name} {write_both(float(v))}" for m, v in zip(recipe.measures, values.values(), strict=True)
                       if isinstance(v, float))

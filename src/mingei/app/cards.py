@@ -167,7 +167,7 @@ class StockCard(Card):
             self.document.set_stock(self._stocks[index])
         except MingeiError as error:
             self.refresh()
-            self.reason.setText(str(error))
+            self.reason.setText(t(error.words))
             self.reason.show()
 
 
@@ -298,7 +298,7 @@ class SeamCard(Card):
             self.document.set_seam(change)
         except MingeiError as error:
             self.refresh()
-            self.reason.setText(str(error))
+            self.reason.setText(t(error.words))
             self.reason.show()
 
 

@@ -37,7 +37,7 @@ class Desk(QObject):
         self.window = window
         self.jobs: list[Job] = []
         self.autosave = Autosave(document, self.recovery_folder, self)
-        self.autosave.failed.connect(lambda error: self.said.emit(t("Your changes could not be kept aside: {error}", error=error)))
+        self.autosave.failed.connect(lambda error: self.said.emit(t("Your changes could not be kept aside: {error}", error=error.words)))
         self._lock: QLockFile | None = None
 
     @property
@@ -153,13 +153,13 @@ class Desk(QObject):
 
     def export_to(self, path: Path) -> None:
         """Write the project to path in the background."""
-        from mingei.formats.export import export
+        from mingei.formats.export import Wanted, export
 
         project = self.document.project
 
         def work(progress: Progress) -> None:
             progress.stop_if_asked()
-            export(project, path)
+            export(project, path, Wanted(speak=t))
 
         self.run(work, t("Exported {name}", name=path), t("This cannot be exported"))
 
@@ -255,7 +255,7 @@ class Desk(QObject):
     def complain(self, heading: str, error: MingeiError) -> None:
         """A refusal: what, where, and what to do."""
         box = QMessageBox(QMessageBox.Icon.Warning, "Mingei", heading, Buttons.Ok, self.window)
-        box.setInformativeText(str(error))
+        box.setInformativeText(t(error.words))
         box.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         box.open()
 
@@ -277,4 +277,4 @@ def _told(saved: Project | None, kept: Project) -> str:
         return t("It was never saved: {things}.", things=", ".join(b.name for b in kept.briefs))
     said = differences(saved, kept)
     more = t("… and {count} more", count=len(said) - _DIFFERENCES_SHOWN) if len(said) > _DIFFERENCES_SHOWN else ""
-    return t("What differs from the file:") + "\n" + "\n".join([*(f"· {s}" for s in said[:_DIFFERENCES_SHOWN]), more]).strip()
+    return t("What differs from the file:") + "\n" + "\n".join([*(f"· {t(s)}" for s in said[:_DIFFERENCES_SHOWN]), more]).strip()

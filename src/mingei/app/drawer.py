@@ -9,7 +9,7 @@ from mingei.app import theme
 from mingei.app.cards import tool
 from mingei.app.document import Document
 from mingei.app.scroll import WordScroll
-from mingei.app.words import t
+from mingei.app.words import capital, t
 from mingei.core.check import Finding, Severity, run
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.length import typeset
@@ -41,17 +41,17 @@ class FindingRow(QFrame):
         picture.setPixmap(theme.icon(name, tint).pixmap(QSize(16, 16)))
         self.place = QToolButton()
         self.place.setObjectName("place")
-        self.place.setText(t(finding.place[:1].upper() + finding.place[1:]))
+        self.place.setText(capital(finding.place))
         self.place.setToolTip(t("Go to its place"))
-        self.place.setAccessibleName(f"{severity_words(finding.severity)}: {finding}")
+        self.place.setAccessibleName(f"{severity_words(finding.severity)}: {t(finding.words)}")
         self.place.clicked.connect(self.gone_to.emit)
         head.addWidget(picture)
         head.addWidget(self.place)
         head.addStretch(1)
         picture.setToolTip(severity_words(finding.severity).capitalize())
         column.addLayout(head)
-        words = typeset(t(finding.sentence[:1].upper() + finding.sentence[1:]))
-        remedy = t(finding.remedy[:1].upper() + finding.remedy[1:])
+        words = typeset(capital(finding.sentence))
+        remedy = capital(finding.remedy)
         label = QLabel(f"{words}." + (f" {remedy}." if remedy else ""))
         label.setWordWrap(True)
         label.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Preferred)

@@ -21,10 +21,11 @@ from PySide6.QtWidgets import (
 )
 
 from mingei.app import theme
-from mingei.app.words import t
+from mingei.app.words import capital, t
 from mingei.core.errors import MingeiError
 from mingei.core.length import MM_PER_INCH, parse, typeset, write, write_inches, write_mm
 from mingei.core.recipes import Measure
+from mingei.core.words import placed
 
 #: One press of an arrow key, mm: the natural step of each unit.
 STEP_MM = {"mm": 0.5, "in": MM_PER_INCH / 16}
@@ -90,8 +91,7 @@ class LengthField(QWidget):
 
     def refuse(self, error: MingeiError) -> None:
         """Say why what was written cannot be; the last good length stays in force."""
-        text = error.sentence + (f"; {error.remedy}" if error.remedy else "")
-        self.reason.setText(text[:1].upper() + text[1:] + ".")
+        self.reason.setText(capital(placed("", error.sentence, error.remedy)))
         self.reason.show()
         self._mark(True)
         self.line.setAccessibleDescription(self.reason.text())

@@ -14,7 +14,7 @@ from mingei import __version__
 from mingei.app import faults
 from mingei.app.actions import Actions, Finder, each
 from mingei.app.stations import Station
-from mingei.app.words import t
+from mingei.app.words import capital, t
 from mingei.core.recipes import recipes
 from mingei.core.view import STANDARD_VIEWS
 
@@ -41,7 +41,7 @@ def _file(actions: Actions, menu: QMenu, window: Window) -> None:
     new = menu.addMenu(t("&New"))
     for number, recipe in enumerate(recipes().values()):
         actions.add(new, f"new-{recipe.id}", t("New {title}", title=t(recipe.title).lower()), partial(desk.new, recipe.id),
-                    Keys.New if number == 0 else "", t(recipe.purpose[:1].upper() + recipe.purpose[1:]))
+                    Keys.New if number == 0 else "", capital(recipe.purpose))
     actions.add(menu, "open", t("&Open…"), desk.open, Keys.Open)
     recent = menu.addMenu(t("Open &recent"))
     recent.aboutToShow.connect(lambda: _recent(recent, window))

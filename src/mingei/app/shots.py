@@ -12,6 +12,7 @@ from mingei.app.actions import each
 from mingei.app.window import Window
 from mingei.core.build import NOTHING, Part
 from mingei.core.errors import ExportError
+from mingei.core.words import say
 
 _REST_MS = 420
 
@@ -54,7 +55,7 @@ def take(window: Window, folder: Path) -> None:
     try:
         folder.mkdir(parents=True, exist_ok=True)
     except OSError as error:
-        raise ExportError(f"it cannot be made ({error.strerror})", str(folder), "choose another folder") from None
+        raise ExportError(say("it cannot be made ({reason})", reason=error.strerror), str(folder), "choose another folder") from None
     waiting = views(window)
 
     def following() -> None:

@@ -4,8 +4,21 @@ from __future__ import annotations
 
 from PySide6.QtCore import QCoreApplication
 
+from mingei.core.words import Words, told
+
 
 def t(text: str, **values: object) -> str:
-    """The text in the person's language, with {names} filled in."""
-    translated = QCoreApplication.translate("Mingei", text)
-    return translated.format(**values) if values else translated
+    """The text in the person's language, with {names} filled in; values that are plain text are taken as they are."""
+    if not values:
+        return told(text, _translated)
+    return _translated(text).format(**{name: told(v, _translated) if isinstance(v, Words) else v for name, v in values.items()})
+
+
+def capital(text: str) -> str:
+    """A sentence of the core in the person's language, begun with a capital."""
+    translated = t(text)
+    return translated[:1].upper() + translated[1:]
+
+
+def _translated(text: str) -> str:
+    return QCoreApplication.translate("Mingei", text)

@@ -12,6 +12,7 @@ from typing import Any
 from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal
 
 from mingei.core.errors import MingeiError
+from mingei.core.words import say
 
 
 class Cancelled(Exception):
@@ -71,7 +72,7 @@ class _Runner(QRunnable):
             self.job.failed.emit(error)
         except Exception as error:  # noqa: BLE001 - a fault in a job must reach the person, not vanish with its thread
             traceback.print_exc()
-            self.job.failed.emit(MingeiError(f"something went wrong in Mingei itself ({error})", "",
+            self.job.failed.emit(MingeiError(say("something went wrong in Mingei itself ({error})", error=error), "",
                                              "your work is untouched; please report it"))
         else:
             self.job.done.emit(result)

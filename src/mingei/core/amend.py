@@ -14,6 +14,7 @@ from typing import NamedTuple
 from mingei.core.draft import Draft, Joint, Piece, Seam
 from mingei.core.errors import MeasureError
 from mingei.core.offset import Measured
+from mingei.core.words import joined, say
 
 #: The joints a person may choose for a seam.
 CHOICES = (Joint.GLUE_TAB, Joint.TUCK, Joint.TAPE)
@@ -64,9 +65,9 @@ def _why_fixed(piece: Piece, seam: Seam) -> str:
     host = seam.carrier.panel
     beneath = [lap.lower for lap in piece.laps if lap.upper == host]
     if beneath:
-        return f"the {' and the '.join(beneath)} already lie under the {host}"
+        return say("the {names} already lie under the {host}", names=joined(beneath, " and the "), host=host)
     if any(lap.lower == host for lap in piece.laps):
-        return f"another panel lies over the {host}"
+        return say("another panel lies over the {host}", host=host)
     return ""
 
 
@@ -80,7 +81,7 @@ def _amend_piece(piece: Piece, measured: Measured, wanted: dict[str, SeamChange]
         if change.moved:
             reason = _why_fixed(piece, seam)
             if reason:
-                raise MeasureError("its tab cannot be moved", f"seam {seam.name}", reason)
+                raise MeasureError("its tab cannot be moved", say("seam {seam}", seam=seam.name), reason)
             fresh = replace(fresh, carrier=seam.host, host=seam.carrier)
         piece = replace(piece, seams=(*piece.seams[:number], fresh, *piece.seams[number + 1:]))
         tucked = fresh.joint is Joint.TUCK

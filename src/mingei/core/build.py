@@ -18,6 +18,7 @@ from mingei.core.project import Brief
 from mingei.core.recipes import Recipe, find_recipe
 from mingei.core.shape import Box, Rigid, shifted
 from mingei.core.stock import Stock
+from mingei.core.words import say
 
 
 class Part(NamedTuple):
@@ -145,7 +146,8 @@ def fit_into(brief: Brief, stock: Stock, axis: int, mm: float) -> Brief:
     """
     recipe = find_recipe(brief.recipe)
     if axis >= len(recipe.inside):
-        raise MeasureError(f"a {recipe.title.lower()} is not measured inside", recipe.id, "change its measures one by one")
+        raise MeasureError(say("a {recipe} is not measured inside", recipe=recipe.title.lower()), recipe.id,
+                           "change its measures one by one")
     name = recipe.inside[axis]
     for _ in range(6):
         made = build(brief, stock)
@@ -153,4 +155,4 @@ def fit_into(brief: Brief, stock: Stock, axis: int, mm: float) -> Brief:
         if abs(over) <= 1e-6:
             return brief
         brief = brief.with_measure(name, float(brief.values[name]) - over)
-    raise MeasureError(f"no {name} gives {write_both(mm)} outside", name, "change the inside measure instead")
+    raise MeasureError(say("no {name} gives {mm} outside", name=name, mm=write_both(mm)), name, "change the inside measure instead")

@@ -20,6 +20,7 @@ from typing import NamedTuple
 from mingei.core.errors import GeometryError
 from mingei.core.offset import Measured
 from mingei.core.shape import Polygon, signed_area
+from mingei.core.words import say
 
 
 class Role(StrEnum):
@@ -96,7 +97,7 @@ class Panel:
 
     def __post_init__(self) -> None:
         if signed_area(self.outline) <= 0:
-            raise GeometryError("the outline must run counter-clockwise", f"panel {self.name}")
+            raise GeometryError("the outline must run counter-clockwise", say("panel {self}", self=self.name))
 
     def edge_rule(self, edge: int) -> Edge:
         return dict(self.edges).get(edge, Plain())
@@ -174,7 +175,7 @@ class Piece:
         for panel in self.panels:
             if panel.name == name:
                 return panel
-        raise GeometryError("no such panel", f"piece {self.name}, panel {name}")
+        raise GeometryError("no such panel", say("piece {self}, panel {name}", self=self.name, name=name))
 
 
 class Dimension(NamedTuple):

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from mingei.core.words import Words, placed, say
+
 
 class MingeiError(Exception):
     """A refusal: what is wrong, where, and what would mend it.
@@ -18,12 +20,16 @@ class MingeiError(Exception):
         super().__init__(str(self))
 
     def __str__(self) -> str:
-        text = f"{self.place}: {self.sentence}" if self.place else self.sentence
-        return f"{text}; {self.remedy}." if self.remedy else f"{text}."
+        return self.words
+
+    @property
+    def words(self) -> Words:
+        """The whole refusal as one text, still to be translated."""
+        return placed(self.place, self.sentence, self.remedy)
 
     def at(self, place: str) -> MingeiError:
         """The same error named for a wider place, such as a file around a key."""
-        inner = f"{place}: {self.place}" if self.place else place
+        inner = say("{place}: {inner}", place=place, inner=self.place) if self.place else place
         return type(self)(self.sentence, inner, self.remedy)
 
 

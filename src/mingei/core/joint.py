@@ -13,6 +13,7 @@ from typing import NamedTuple
 from mingei.core.errors import GeometryError
 from mingei.core.offset import RELIEF_MM
 from mingei.core.shape import Path, Point, Polygon, rounded_polygon
+from mingei.core.words import say
 
 #: A tab's sides lean in by at least this much from square, so that it slips in and never shows (degrees).
 LEAN_DEG = 15.0
@@ -61,7 +62,7 @@ def tab_shape(host: Polygon, length: float, start: Corner, end: Corner, depth: f
     x1 = length - x1
     hinge = x1 - x0
     if hinge <= relief:
-        raise GeometryError(f"an edge of {length:g} mm is too short to carry a tab")
+        raise GeometryError(say("an edge of {length:g} mm is too short to carry a tab", length=length))
     lean = 1 / tan0 + 1 / tan1
     room = _room_above(host, x0, x1, 1 / tan0, 1 / tan1)
     if opposite:  # half of what lies straight above, since the other tab may be the wider one
@@ -69,7 +70,7 @@ def tab_shape(host: Polygon, length: float, start: Corner, end: Corner, depth: f
     reached = min(depth, room - relief, hinge * (1 - MIN_TOP_SHARE) / lean)
     free_depth = reached + min(0.0, setback)
     if free_depth <= 0:
-        raise GeometryError(f"a host with {room:g} mm of room cannot take a tab")
+        raise GeometryError(say("a host with {room:g} mm of room cannot take a tab", room=room))
     left, right = (x0 + reached / tan0, reached), (x1 - reached / tan1, reached)
     if setback > 0:  # the strip across the corner runs square to the hinge, clear of what stands beside it
         base: tuple[Point, ...] = ((x0, 0.0), (x0, -setback), (x1, -setback), (x1, 0.0))

@@ -13,6 +13,7 @@ import math
 from enum import StrEnum
 
 from mingei.core.errors import GeometryError
+from mingei.core.words import say
 
 #: Free edges stop this far (mm) short of the face they must not pass.
 RELIEF_MM = 0.2
@@ -45,7 +46,7 @@ def setback(own_depth: float, neighbour_depth: float, angle_deg: float) -> float
     if abs(angle_deg) in (90.0, 270.0):
         return neighbour_depth / sine
     if abs(sine) < 1e-6:
-        raise GeometryError(f"a fold of {angle_deg:g} degrees has no corner to set back from")
+        raise GeometryError(say("a fold of {angle:g} degrees has no corner to set back from", angle=angle_deg))
     return (neighbour_depth - own_depth * math.cos(math.radians(angle_deg))) / sine
 
 

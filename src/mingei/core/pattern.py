@@ -40,6 +40,7 @@ from mingei.core.shape import (
 )
 from mingei.core.stock import Stock
 from mingei.core.tolerance import TOLERANCE
+from mingei.core.words import say
 
 
 @dataclass(frozen=True, eq=False)
@@ -324,12 +325,14 @@ class _Developer:
         a, b = work[fold.a.panel], work[fold.b.panel]
         length = _nominal_length(a.panel, fold.a.edge)
         if abs(length - _nominal_length(b.panel, fold.b.edge)) > TOLERANCE.edge_match:
-            raise GeometryError("the two sides of a fold differ in length", f"fold {fold.a.panel} - {fold.b.panel}")
+            raise GeometryError("the two sides of a fold differ in length",
+                                say("fold {panel} - {panel2}", panel=fold.a.panel, panel2=fold.b.panel))
         a0, a1 = _extent(a, fold.a.edge)
         b0, b1 = _extent(b, fold.b.edge)
         low, high = max(a0, length - b1), min(a1, length - b0)
         if high - low < TOLERANCE.same_point:
-            raise GeometryError("the two sides of a fold do not meet", f"fold {fold.a.panel} - {fold.b.panel}")
+            raise GeometryError("the two sides of a fold do not meet",
+                                say("fold {panel} - {panel2}", panel=fold.a.panel, panel2=fold.b.panel))
         on_a = _split(a, fold.a.edge, low, high, number)
         on_b = _split(b, fold.b.edge, length - high, length - low, number)
         return on_a, (on_b[1], on_b[0])
@@ -340,10 +343,11 @@ class _Developer:
         while waiting:
             ready = [(f, line) for f, line in waiting if f.a.panel in frames]
             if not ready:
-                raise GeometryError("its folds do not join all panels to the root", f"piece {self.piece.name}")
+                raise GeometryError("its folds do not join all panels to the root", say("piece {piece}", piece=self.piece.name))
             for fold, (on_a, on_b) in ready:
                 if fold.b.panel in frames:
-                    raise GeometryError("its folds form a ring", f"piece {self.piece.name}, panel {fold.b.panel}")
+                    raise GeometryError("its folds form a ring",
+                                        say("piece {piece}, panel {panel}", piece=self.piece.name, panel=fold.b.panel))
                 frame = frames[fold.a.panel]
                 frames[fold.b.panel] = mapping(on_b[0], on_b[1], frame.apply(on_a[0]), frame.apply(on_a[1]))
             waiting = [(f, line) for f, line in waiting if f.b.panel not in frames]
@@ -392,7 +396,7 @@ def _split(work: _Work, edge: int, low: float, high: float, number: int) -> tupl
     _, u = _along(work.panel, edge)
     side = work.sides[edge]
     if len(side) != 1:
-        raise GeometryError("a side carries two folds", f"panel {work.panel.name}")
+        raise GeometryError("a side carries two folds", say("panel {panel}", panel=work.panel.name))
     start, end = side[0].start, side[0].end
     base, _ = _extent(work, edge)
 
@@ -435,7 +439,7 @@ def chain(segments: Iterable[Segment]) -> tuple[Path, ...]:
             near = (kx, ky) if (kx, ky) in starts else next(
                 ((kx + i, ky + j) for i in (0, 1, -1) for j in (0, 1, -1) if (kx + i, ky + j) in starts), None)
             if near is None:
-                raise GeometryError(f"the cut stops at ({loop[-1].end[0]:.3f}, {loop[-1].end[1]:.3f})")
+                raise GeometryError(say("the cut stops at ({end:.3f}, {end2:.3f})", end=loop[-1].end[0], end2=loop[-1].end[1]))
             loop.append(_take(starts, near))
         loops.append(_merge_straight(loop))
     if len(loops) == 1:

@@ -19,6 +19,7 @@ from mingei.core.errors import MeasureError, MingeiError, ProjectError
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.recipes import Value, Values, find_recipe
 from mingei.core.stock import DEFAULT_STOCK_ID, Grain, Stock, find_stock
+from mingei.core.words import say
 
 VERSION = 1
 MOST_COPIES = 999
@@ -62,7 +63,8 @@ class Brief:
         """The brief with one seam changed by hand.  Raises MeasureError when its tab cannot be moved so."""
         drafted = find_recipe(self.recipe).draft(self.values)
         if change.seam not in seams(drafted):
-            raise MeasureError("no seam has that name", f"seam {change.seam!r}", f"the names are: {', '.join(seams(drafted))}")
+            raise MeasureError("no seam has that name", say("seam {seam!r}", seam=change.seam),
+                               say("the names are: {names}", names=", ".join(seams(drafted))))
         kept = tuple(c for c in self.seams if c.seam != change.seam)
         amend(drafted, (*kept, change))
         untouched = not change.moved and change.joint is seams(drafted)[change.seam].joint
@@ -130,13 +132,15 @@ def _used(briefs: tuple[Brief, ...], own: tuple[Stock, ...]) -> tuple[Stock, ...
 
 def differences(before: Project, after: Project) -> tuple[str, ...]:
     """What differs between two states of a project, a sentence each, without full stops; empty when they are the same."""
-    said = [f"{name} was {a or 'empty'!s}, is now {b or 'empty'!s}" for name, a, b in
+    said: list[str] = [
+        say("{name} was {before}, is now {after}", name=name, before=str(a or "empty"), after=str(b or "empty")) for name, a, b in
             (("the title", before.title, after.title), ("the unit", before.unit, after.unit), ("the sheet", before.sheet, after.sheet))
             if a != b]
     if before.notes != after.notes:
         said.append("the notes differ")
     old, new = ({b.name: b for b in p.briefs} for p in (before, after))
-    said += [f"{name} was added" for name in new if name not in old] + [f"{name} was removed" for name in old if name not in new]
+    said += [say("{name} was added", name=name) for name in new if name not in old]
+    said += [say("{name} was removed", name=name) for name in old if name not in new]
     for name in (n for n in new if n in old):
         said += _brief_differences(old[name], new[name])
     if not said and before != after:
@@ -144,19 +148,23 @@ def differences(before: Project, after: Project) -> tuple[str, ...]:
     return tuple(said)
 
 
+_NOW = "{name}: {what} was {before}, is now {after}"
+
+
 def _brief_differences(a: Brief, b: Brief) -> list[str]:
     if a.recipe != b.recipe:
-        return [f"{b.name}: another construction"]
+        return [say("{name}: another construction", name=b.name)]
     recipe = find_recipe(b.recipe)
-    said = []
+    said: list[str] = []
     for key, value in b.values.items():
         measure, was = recipe.measure(key), a.values[key]
         if value != was:
             shown = [dict(measure.choices).get(str(v)) or (measure.write(v) if isinstance(v, float) else v) for v in (was, value)]
-            said.append(f"{b.name}: {measure.title.lower()} was {shown[0]}, is now {shown[1]}")
-    said += [f"{b.name}: {word} was {x}, is now {y}"
+            said.append(say(_NOW, name=b.name, what=measure.title.lower(), before=shown[0], after=shown[1]))
+    said += [say(_NOW, name=b.name, what=word, before=x, after=y)
              for word, x, y in (("stock", a.stock, b.stock), ("copies", a.copies, b.copies)) if x != y]
-    said += [f"{b.name}: {word} differ" for word, x, y in (("seams", a.seams, b.seams), ("notes", a.notes, b.notes)) if x != y]
+    said += [say("{name}: {what} differ", name=b.name, what=word)
+             for word, x, y in (("seams", a.seams, b.seams), ("notes", a.notes, b.notes)) if x != y]
     return said
 
 
@@ -205,7 +213,8 @@ def from_data(data: Any) -> Project:
     if not isinstance(version, int) or isinstance(version, bool) or version < 1:
         raise ProjectError("this is no Mingei project", "key 'mingei'", "open a file that Mingei saved")
     if version > VERSION:
-        raise ProjectError(f"it was saved by a later Mingei (file version {version}, this one reads up to {VERSION})", "",
+        raise ProjectError(say("it was saved by a later Mingei (file version {version}, this one reads up to {newest})", version=version,
+                               newest=VERSION), "",
                            "open it with that one")
     for step in range(version, VERSION):
         top = MIGRATIONS[step](top)
@@ -215,7 +224,7 @@ def from_data(data: Any) -> Project:
         raise ProjectError("it holds nothing to make", "key 'briefs'", "begin a new project")
     unit = top.get("unit", "mm")
     if unit not in ("mm", "in"):
-        raise ProjectError(f"{unit!r} is not a unit", "key 'unit'", "write mm or in")
+        raise ProjectError(say("{unit!r} is not a unit", unit=unit), "key 'unit'", "write mm or in")
     try:
         sheet = find_sheet(_text(top.get("sheet", "A4"), "sheet")).name
     except MingeiError as error:
@@ -242,7 +251,8 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         raise ProjectError(error.sentence, f"{place}: {error.place}", error.remedy) from None
     copies = entry.get("copies", 1)
     if not isinstance(copies, int) or isinstance(copies, bool) or not 1 <= copies <= MOST_COPIES:
-        raise ProjectError(f"{copies!r} is not a number of copies", f"{place}.copies", f"write 1 to {MOST_COPIES}")
+        raise ProjectError(say("{copies!r} is not a number of copies", copies=copies), f"{place}.copies",
+                           say("write 1 to {most}", most=MOST_COPIES))
     name = _text(entry.get("name", recipe.title), f"{place}.name")
     known = {"name", "recipe", "stock", "copies", "measures", "amendments", "notes"}
     return Brief(name, recipe.id, measures, stock.id, copies, changes, _text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
@@ -252,11 +262,12 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
 def _amendment(data: Any, place: str) -> SeamChange:
     entry = _mapping(data, place)
     if entry.get("kind") != "seam":
-        raise ProjectError(f"{entry.get('kind')!r} is not a kind of amendment this Mingei knows", f"{place}.kind",
+        raise ProjectError(say("{kind!r} is not a kind of amendment this Mingei knows", kind=entry.get("kind")), f"{place}.kind",
                            "open it with the Mingei that saved it")
     joint, moved = entry.get("joint"), entry.get("moved", False)
     if joint not in list(CHOICES) or not isinstance(moved, bool):
-        raise ProjectError("that is no way to hold a seam", place, f"write a joint ({', '.join(CHOICES)}) and moved as true or false")
+        raise ProjectError("that is no way to hold a seam", place,
+                           say("write a joint ({names}) and moved as true or false", names=", ".join(CHOICES)))
     return SeamChange(_text(entry.get("seam"), f"{place}.seam"), Joint(joint), moved)
 
 
@@ -269,12 +280,13 @@ def _stock(data: Any, place: str) -> Stock:
         value = entry[f.name]
         number = f.name in ("grammage_gsm", "caliper_mm", "crease_gain_mm", "score_passes")
         if number and (isinstance(value, bool) or not isinstance(value, (int, float))):
-            raise ProjectError(f"{value!r} is not a number", f"{place}.{f.name}", "write one")
+            raise ProjectError(say("{value!r} is not a number", value=value), f"{place}.{f.name}", "write one")
         if f.name == "sheets":
             values[f.name] = tuple(_text(v, f"{place}.sheets") for v in _list(value, f"{place}.sheets"))
         elif f.name == "grain":
             if value not in list(Grain):
-                raise ProjectError(f"{value!r} is not a grain", f"{place}.grain", f"write {', '.join(Grain)}")
+                raise ProjectError(say("{value!r} is not a grain", value=value), f"{place}.grain",
+                                   say("write {names}", names=", ".join(Grain)))
             values[f.name] = Grain(value)
         else:
             values[f.name] = value if number else _text(value, f"{place}.{f.name}")
@@ -294,13 +306,14 @@ def _mapping(value: Any, place: str) -> dict[str, Any]:
 
 def _list(value: Any, place: str) -> list[Any]:
     if not isinstance(value, list):
-        raise ProjectError("a list [ ] belongs here", f"key {place!r}", "open a file that Mingei saved")
+        raise ProjectError("a list [ ] belongs here", say("key {place!r}", place=place), "open a file that Mingei saved")
     return value
 
 
 def _text(value: Any, place: str, most: int = 2000) -> str:
     if not isinstance(value, str) or len(value) > most:
-        raise ProjectError(f"a text of at most {most} characters belongs here", f"key {place!r}", "write one in quotes")
+        raise ProjectError(say("a text of at most {most} characters belongs here", most=most), say("key {place!r}", place=place),
+                           "write one in quotes")
     return value
 
 

@@ -15,6 +15,7 @@ from typing import NamedTuple
 
 from mingei.core.errors import StockError
 from mingei.core.length import MM_PER_INCH
+from mingei.core.words import say
 
 GRAMS_PER_POUND = 453.59237  # exact by definition
 
@@ -62,13 +63,16 @@ class Stock:
 
     def __post_init__(self) -> None:
         if not THINNEST_MM <= self.caliper_mm <= THICKEST_MM:
-            raise StockError(f"a caliper of {self.caliper_mm:g} mm is outside {THINNEST_MM:g} to {THICKEST_MM:g} mm",
-                             f"stock {self.id}", "measure ten sheets together and divide by ten")
+            raise StockError(say("a caliper of {caliper:g} mm is outside {low:g} to {high:g} mm", caliper=self.caliper_mm,
+                                 low=THINNEST_MM, high=THICKEST_MM),
+                             say("stock {stock}", stock=self.id), "measure ten sheets together and divide by ten")
         if not 5 <= self.grammage_gsm <= 10000:
-            raise StockError(f"a grammage of {self.grammage_gsm:g} g/m2 is outside 5 to 10000", f"stock {self.id}",
+            raise StockError(say("a grammage of {grammage:g} g/m2 is outside 5 to 10000", grammage=self.grammage_gsm),
+                             say("stock {stock}", stock=self.id),
                              "weigh a sheet of known size")
         if not -THICKEST_MM <= self.crease_gain_mm <= THICKEST_MM:
-            raise StockError(f"a crease gain of {self.crease_gain_mm:g} mm cannot be true", f"stock {self.id}",
+            raise StockError(say("a crease gain of {gain:g} mm cannot be true", gain=self.crease_gain_mm),
+                             say("stock {stock}", stock=self.id),
                              "fold and measure a test strip")
 
 
@@ -147,7 +151,7 @@ def find_stock(stock_id: str, own: tuple[Stock, ...] = ()) -> Stock:
         if stock.id == stock_id:
             return stock
     names = ", ".join(s.id for s in CATALOGUE)
-    raise StockError("no stock has that name", f"stock {stock_id!r}", f"choose one of: {names}")
+    raise StockError("no stock has that name", say("stock {stock_id!r}", stock_id=stock_id), say("choose one of: {names}", names=names))
 
 
 def gsm_from_basis(pounds: float, grade: str) -> float:
@@ -165,7 +169,8 @@ def basis_from_gsm(gsm: float, grade: str) -> float:
 
 def _basis_area_m2(grade: str) -> float:
     if grade not in BASIS_SIZES_IN:
-        raise StockError("no such grade of paper", f"grade {grade!r}", f"choose one of: {', '.join(BASIS_SIZES_IN)}")
+        raise StockError("no such grade of paper", say("grade {grade!r}", grade=grade),
+                         say("choose one of: {names}", names=", ".join(BASIS_SIZES_IN)))
     width, height = BASIS_SIZES_IN[grade]
     return width * height * MM_PER_INCH**2 * 1e-6
 
@@ -198,7 +203,7 @@ def estimate_caliper(gsm: float, kind: str = "card") -> Estimate:
     Raises StockError for a kind that is not known.
     """
     if kind not in BULK:
-        raise StockError("no such kind of stock", f"kind {kind!r}", f"choose one of: {', '.join(BULK)}")
+        raise StockError("no such kind of stock", say("kind {kind!r}", kind=kind), say("choose one of: {names}", names=", ".join(BULK)))
     bulk, spread = BULK[kind]
     return Estimate(gsm * bulk / 1000, gsm * spread / 1000)
 

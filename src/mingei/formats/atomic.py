@@ -13,6 +13,7 @@ import tempfile
 from pathlib import Path
 
 from mingei.core.errors import ExportError
+from mingei.core.words import say
 
 
 def write(path: Path, data: bytes, keep: bool = False) -> None:
@@ -38,7 +39,7 @@ def write(path: Path, data: bytes, keep: bool = False) -> None:
         if temporary:
             with contextlib.suppress(OSError):
                 os.unlink(temporary)
-        raise ExportError(f"it cannot be written ({error.strerror or error})", str(path), _remedy(path)) from None
+        raise ExportError(say("it cannot be written ({strerror})", strerror=error.strerror or error), str(path), _remedy(path)) from None
     except BaseException:
         if temporary:
             with contextlib.suppress(OSError):

@@ -13,16 +13,18 @@ from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.place import Load, lay_out, loads_of
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.project import Project
+from mingei.core.words import say
 from mingei.formats import atomic
 
 
 class Wanted(NamedTuple):
     """What to export: sheet by name ("" for the project's), one piece by name ("" for all), laid out on sheets or bare flat (None:
-    as usual for the format)."""
+    as usual for the format), with words passed through speak (from the core's English to the language of the print)."""
 
     sheet: str = ""
     piece: str = ""
     layout: bool | None = None
+    speak: Callable[[str], str] = str
 
 
 def _pdf(project: Project, wanted: Wanted) -> bytes:
@@ -34,8 +36,9 @@ def _pdf(project: Project, wanted: Wanted) -> bytes:
 def _one_drawing(project: Project, wanted: Wanted) -> Drawing:
     drawings = _drawings(project, wanted, usual_layout=False)
     if len(drawings) > 1:
-        raise ExportError(f"this format holds one drawing and there are {len(drawings)}", "",
-                          f"name one with --piece ({', '.join(dict.fromkeys(d.title for d in drawings))}), or export a PDF")
+        raise ExportError(say("this format holds one drawing and there are {drawings}", drawings=len(drawings)), "",
+                          say("name one with --piece ({names}), or export a PDF",
+                              names=", ".join(dict.fromkeys(d.title for d in drawings))))
     return drawings[0]
 
 
@@ -57,8 +60,8 @@ def _fold(project: Project, wanted: Wanted) -> bytes:
     every = builds_of(project)
     builds = [b for b in every if not wanted.piece or wanted.piece == b.brief.name or any(p.name == wanted.piece for p in b.patterns)]
     if len(builds) != 1:
-        raise ExportError("a FOLD file holds the pieces of one thing", f"piece {wanted.piece!r}",
-                          f"name one with --piece: {', '.join(b.brief.name for b in every)}")
+        raise ExportError("a FOLD file holds the pieces of one thing", say("piece {piece!r}", piece=wanted.piece),
+                          say("name one with --piece: {names}", names=", ".join(b.brief.name for b in every)))
     return fold_file(builds[0], "" if wanted.piece == builds[0].brief.name else wanted.piece)
 
 
@@ -87,7 +90,8 @@ def _loads(project: Project, piece: str) -> list[Load]:
     loads = [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns)]
     chosen = [load for load in loads if not piece or piece in (load.pattern.name, load.owner, load.words)]
     if not chosen:
-        raise ExportError("no piece has that name", f"piece {piece!r}", f"choose one of: {', '.join(load.words for load in loads)}")
+        raise ExportError("no piece has that name", say("piece {piece!r}", piece=piece),
+                          say("choose one of: {names}", names=", ".join(load.words for load in loads)))
     return chosen
 
 
@@ -96,7 +100,7 @@ def _drawings(project: Project, wanted: Wanted, usual_layout: bool) -> list[Draw
     if not (usual_layout if wanted.layout is None else wanted.layout):
         return [flat_drawing(load.pattern) for load in loads]
     sheet = find_sheet(wanted.sheet or project.sheet)
-    return [page_drawing(page, project.title) for page in lay_out(loads, sheet)]
+    return [page_drawing(page, project.title, wanted.speak) for page in lay_out(loads, sheet)]
 
 
 EVERYTHING = Wanted()
@@ -109,6 +113,6 @@ def export(project: Project, path: Path, wanted: Wanted = EVERYTHING) -> None:
     """
     chosen = FORMATS.get(path.suffix.lower())
     if chosen is None:
-        raise ExportError(f"{path.suffix or 'a name without an ending'} is not a format Mingei writes", str(path),
-                          f"end the name in {', '.join(FORMATS)}")
+        raise ExportError(say("{suffix} is not a format Mingei writes", suffix=path.suffix or "a name without an ending"), str(path),
+                          say("end the name in {names}", names=", ".join(FORMATS)))
     atomic.write(path, chosen.write(project, wanted))

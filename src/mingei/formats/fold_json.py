@@ -16,6 +16,7 @@ from mingei.core.draft import Joint, Role
 from mingei.core.errors import ExportError
 from mingei.core.pattern import FlatPanel, Pattern
 from mingei.core.shape import Point, flatten
+from mingei.core.words import say
 
 
 def fold_file(build: Build, piece: str = "") -> bytes:
@@ -25,7 +26,8 @@ def fold_file(build: Build, piece: str = "") -> bytes:
     """
     patterns = [p for p in build.patterns if not piece or p.name == piece]
     if not patterns:
-        raise ExportError("no piece has that name", f"piece {piece!r}", f"choose one of: {', '.join(p.name for p in build.patterns)}")
+        raise ExportError("no piece has that name", say("piece {piece!r}", piece=piece),
+                          say("choose one of: {names}", names=", ".join(p.name for p in build.patterns)))
     frames = [frame for p in patterns for frame in _frames(p, build)]
     document: dict[str, Any] = {
         "file_spec": 1.2, "file_creator": f"Mingei {__version__}", "file_title": build.brief.name,

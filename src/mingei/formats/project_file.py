@@ -8,6 +8,7 @@ from typing import Any, NoReturn
 
 from mingei.core.errors import MingeiError, ProjectError
 from mingei.core.project import Project, from_data, to_data
+from mingei.core.words import say
 from mingei.formats import atomic
 
 SUFFIX = ".mingei"
@@ -25,9 +26,9 @@ def loads(data: bytes) -> Project:
     try:
         tree: Any = json.loads(data.decode("utf-8-sig"), parse_constant=_no_constant)
     except UnicodeDecodeError as error:
-        raise ProjectError("this is not text in UTF-8", f"byte {error.start}", "open a file that Mingei saved") from None
+        raise ProjectError("this is not text in UTF-8", say("byte {start}", start=error.start), "open a file that Mingei saved") from None
     except json.JSONDecodeError as error:
-        raise ProjectError("the file is broken or cut short", f"line {error.lineno}, column {error.colno}",
+        raise ProjectError("the file is broken or cut short", say("line {lineno}, column {colno}", lineno=error.lineno, colno=error.colno),
                            "open the copy kept beside it, whose name ends in ~") from None
     except (RecursionError, ValueError):
         raise ProjectError("the file holds something that is no project", "", "open a file that Mingei saved") from None
@@ -50,7 +51,8 @@ def load(path: Path) -> Project:
             raise ProjectError("this file is far too large to be a project", str(path), "open a file that Mingei saved")
         data = path.read_bytes()
     except OSError as error:
-        raise ProjectError(f"it cannot be read ({error.strerror or error})", str(path), "check the name and that you may read it") from None
+        raise ProjectError(say("it cannot be read ({strerror})", strerror=error.strerror or error), str(path),
+                           "check the name and that you may read it") from None
     try:
         return loads(data)
     except MingeiError as error:

@@ -239,7 +239,7 @@ class DraftStation(Station):
         try:
             self.document.set_measure(measure, mm)
         except MingeiError as error:
-            self.told.emit(str(error))
+            self.told.emit(t(error.words))
 
     def _show_fraction(self, fraction: float) -> None:
         self.space.show_fraction(fraction)
@@ -260,7 +260,7 @@ class DraftStation(Station):
             self.step.setText(t("Finished, in {count} steps. Move the slider to see each.", count=count))
         else:
             step = steps[min(count - 1, int(fraction * count))]
-            self.step.setText(t("Step {number} of {count}. {words}", number=step.number, count=count, words=t(step.words)))
+            self.step.setText(t("Step {number} of {count}. {words}", number=step.number, count=count, words=step.words))
 
     def _show_measuring(self, on: bool) -> None:
         self.ruler.setChecked(on)

@@ -45,7 +45,7 @@ def shown_pages(pages: tuple[Page, ...], title: str) -> list[Shown]:
     result: list[Shown] = []
     for _, run in groupby(pages, key=lambda p: id(p.pattern)):
         alike = list(run)
-        drawing = page_drawing(alike[0], title)
+        drawing = page_drawing(alike[0], title, t)
         result.append(Shown(alike[0], alike[-1].number, drawing, Tiles(drawing.strokes)))
     return result
 
@@ -251,7 +251,7 @@ class SheetsStation(Station):
                 self.error.hide()
             except MingeiError as error:
                 self.pages = ()
-                self.error.setText(str(error))
+                self.error.setText(t(error.words))
                 self.error.show()
             common = [s.name for s in SHEETS if all(s in sheets_that_do(load.pattern) for load in loads)]
             self.fits.setText(t("The largest piece fits {names}.", names=", ".join(common[:5])) if common

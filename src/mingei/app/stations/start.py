@@ -25,7 +25,7 @@ from mingei.app.document import Document
 from mingei.app.pictures import picture_icon
 from mingei.app.settings import Settings
 from mingei.app.stations import Station
-from mingei.app.words import t
+from mingei.app.words import capital, t
 from mingei.core.build import build
 from mingei.core.project import new_brief
 from mingei.core.recipes import Recipe, recipes
@@ -44,7 +44,7 @@ class RecipeButton(QToolButton):
         self.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextUnderIcon)
         self.setIconSize(_PICTURE)
         self.setText(t(recipe.title))
-        self.setToolTip(t(recipe.purpose[:1].upper() + recipe.purpose[1:]) + ".")
+        self.setToolTip(capital(recipe.purpose) + ".")
         self.setAccessibleName(f"{t(recipe.title)}: {t(recipe.purpose)}")
         blank = QPixmap(_PICTURE)  # holds the place until there is time to draw
         blank.fill(Qt.GlobalColor.transparent)
@@ -90,7 +90,7 @@ class StartPage(Station):
             button = RecipeButton(recipe)
             button.clicked.connect(lambda _=False, recipe_id=recipe.id: self.begun.emit(recipe_id))
             self.recipes[recipe.id] = button
-            purpose = QLabel(t(recipe.purpose[:1].upper() + recipe.purpose[1:]) + ".")
+            purpose = QLabel(capital(recipe.purpose) + ".")
             purpose.setObjectName("quiet")
             purpose.setWordWrap(True)
             purpose.setFixedWidth(_PICTURE.width() + 16)

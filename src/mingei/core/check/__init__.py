@@ -17,6 +17,7 @@ from typing import NamedTuple, TypeAlias
 from mingei.core.build import NOTHING, Build, Part
 from mingei.core.layout.sheets import Sheet
 from mingei.core.project import Brief
+from mingei.core.words import Words, placed
 
 
 class Severity(IntEnum):
@@ -52,8 +53,12 @@ class Finding:
     fix: Fix | None = None
 
     def __str__(self) -> str:
-        end = f"; {self.remedy}." if self.remedy else "."
-        return f"{self.place}: {self.sentence}{end}"
+        return self.words
+
+    @property
+    def words(self) -> Words:
+        """Place, sentence and remedy as one text, still to be translated."""
+        return placed(self.place, self.sentence, self.remedy)
 
 
 Rule: TypeAlias = Callable[[Build, Sheet], Iterator[Finding]]

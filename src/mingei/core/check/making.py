@@ -14,6 +14,7 @@ from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_both, write_mm
 from mingei.core.pattern import Pattern
 from mingei.core.shape import bounds
+from mingei.core.words import say
 
 #: Below this depth (mm) a tab holds too little glue to be trusted (common practice).
 TAB_LEAST_MM = 5.0
@@ -27,8 +28,9 @@ def seam_open(build: Build, sheet: Sheet) -> Iterator[Finding]:
     for c in build.closures:
         if not c.closes:
             yield Finding("seam-open", Severity.ERROR,
-                          f"folded, it stands {write_mm(c.apart_mm, 3)} from its host instead of {write_mm(c.wanted_mm, 3)}, "
-                          f"{c.tilt_deg:.2f}° out of true, {write_mm(c.outside_mm, 2)} past the edge", f"seam {c.seam}",
+                          say("folded, it stands {apart} from its host instead of {wanted}, {tilt:.2f}° out of true, "
+                              "{outside} past the edge", apart=write_mm(c.apart_mm, 3), wanted=write_mm(c.wanted_mm, 3),
+                              tilt=c.tilt_deg, outside=write_mm(c.outside_mm, 2)), say("seam {seam}", seam=c.seam),
                           "this is a fault of the recipe: please report it with the project file")
 
 
@@ -40,10 +42,10 @@ def cavity(build: Build, sheet: Sheet) -> Iterator[Finding]:
         return
     if not space.fits:
         got, want = (" x ".join(write_mm(v) for v in size) for size in (space.size, space.asked))
-        yield Finding("cavity", Severity.ERROR, f"the clear space is {got} instead of {want}", "inside",
+        yield Finding("cavity", Severity.ERROR, say("the clear space is {got} instead of {want}", got=got, want=want), "inside",
                       "this is a fault of the recipe: please report it with the project file")
     if space.lip_mm > 0:
-        yield Finding("lip-inside", Severity.NOTE, f"a tuck lip takes {write_mm(space.lip_mm)} of the inside", "inside",
+        yield Finding("lip-inside", Severity.NOTE, say("a tuck lip takes {lip} of the inside", lip=write_mm(space.lip_mm)), "inside",
                       "allow for it if the thing is snug")
 
 
@@ -52,7 +54,7 @@ def overlap(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """No two panels may share card on the flat."""
     for pattern in build.patterns:
         for a, b in _overlapping(pattern):
-            yield Finding("overlap", Severity.ERROR, f"on the flat it lies over {b}", f"panel {a}",
+            yield Finding("overlap", Severity.ERROR, say("on the flat it lies over {b}", b=b), say("panel {a}", a=a),
                           "make the piece longer or the flaps shorter", Part(pattern.name, a))
 
 
@@ -75,7 +77,7 @@ def sheet_small(build: Build, sheet: Sheet) -> Iterator[Finding]:
         if fits(pattern, sheet) is None:
             error = too_large(pattern, sheet)
             larger = sheets_that_do(pattern)[:1]
-            fix = Fix(f"Use {larger[0].name}", sheet=larger[0].name) if larger else None
+            fix = Fix(say("Use {larger}", larger=larger[0].name), sheet=larger[0].name) if larger else None
             yield Finding("sheet-small", Severity.ERROR, error.sentence, error.place, error.remedy, fix=fix)
 
 
@@ -86,19 +88,20 @@ def tab_short(build: Build, sheet: Sheet) -> Iterator[Finding]:
         for seam in pattern.seams:
             part = Part(pattern.name, seam.name)
             if seam.joint is Joint.GLUE_TAB and seam.depth_mm < TAB_LEAST_MM:
-                yield Finding("tab-narrow", Severity.LOOK, f"its tab is only {write_mm(seam.depth_mm, 1)} deep", f"seam {seam.name}",
+                yield Finding("tab-narrow", Severity.LOOK, say("its tab is only {depth} deep", depth=write_mm(seam.depth_mm, 1)),
+                              say("seam {seam}", seam=seam.name),
                               "use thin double-sided tape or enlarge the box", part)
             elif seam.depth_mm < seam.asked_mm - 1e-6:
                 yield Finding("tab-short", Severity.NOTE,
-                              f"shortened from {write_mm(seam.asked_mm, 1)} to {write_mm(seam.depth_mm, 1)}, "
-                              f"all that the {seam.host} has room for", f"seam {seam.name}", part=part)
+                              say("shortened from {asked} to {depth}, all that the {host} has room for", asked=write_mm(seam.asked_mm, 1),
+                                  depth=write_mm(seam.depth_mm, 1), host=seam.host), say("seam {seam}", seam=seam.name), part=part)
 
 
 @rule("feed")
 def feed(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """Heavy card is fed one sheet at a time."""
     if build.stock.grammage_gsm > FEED_SINGLY_GSM and build.stock.kind == "card":
-        yield Finding("feed", Severity.NOTE, f"{build.stock.grammage_gsm:g} g/m² may jam in a stack", "printer",
+        yield Finding("feed", Severity.NOTE, say("{grammage:g} g/m² may jam in a stack", grammage=build.stock.grammage_gsm), "printer",
                       "feed one sheet at a time, within what the printer's maker allows")
 
 
@@ -109,7 +112,8 @@ def taped(build: Build, sheet: Sheet) -> Iterator[Finding]:
         for mate in pattern.mates:
             if mate.joint is Joint.TAPE:
                 tape = write_both(math.dist(*mate.carrier_line))
-                yield Finding("taped", Severity.NOTE, f"it has no tab and is taped outside: {tape} of tape", f"seam {mate.seam}",
+                yield Finding("taped", Severity.NOTE, say("it has no tab and is taped outside: {tape} of tape", tape=tape),
+                              say("seam {seam}", seam=mate.seam),
                               "cut the tape before you begin", Part(pattern.name, mate.seam))
 
 
@@ -132,5 +136,6 @@ def grain(build: Build, sheet: Sheet) -> Iterator[Finding]:
             continue
         upright = lying == (turn == 90.0)  # the longest folds run along the sheet's long side
         if upright != (build.stock.grain == "long"):
-            yield Finding("grain", Severity.LOOK, "its longest folds run across the grain and may crack", f"piece {pattern.name}",
+            yield Finding("grain", Severity.LOOK, "its longest folds run across the grain and may crack",
+                          say("piece {pattern}", pattern=pattern.name),
                           "score deeper, or use a sheet with the grain the other way")

@@ -2,20 +2,23 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
 from mingei.core.draft import Role
 from mingei.core.drawing import LOOKS, Drawing, Ink, Stroke, Text, pattern_strokes
 from mingei.core.layout.place import Page
 from mingei.core.length import write_mm
 from mingei.core.shape import Line
+from mingei.core.words import say, told
 
 CHECK_BAR_MM = 100.0
 _TICK = 3.0
 
 
-def page_drawing(page: Page, title: str, maker_note: str = "") -> Drawing:
+def page_drawing(page: Page, title: str, speak: Callable[[str], str] = str) -> Drawing:
     """A page as it is printed: the piece, two check bars, the key, and the words.
 
-    title: the project's.  maker_note: one more line, such as the stock's advice.
+    title: the project's.  speak: from the core's English to the language the words are printed in.
     """
     pattern, sheet = page.pattern, page.sheet
     strokes = list(pattern_strokes(pattern, page.move))
@@ -24,25 +27,29 @@ def page_drawing(page: Page, title: str, maker_note: str = "") -> Drawing:
     inks = [Ink.CUT, *dict.fromkeys(s.ink for s in strokes if s.ink in (Ink.MOUNTAIN, Ink.VALLEY, Ink.BEND, Ink.GUIDE))]
     texts = [
         Text((m + _TICK + 2, m + _TICK + 1.2), 2.4,
-             "check bars: both must measure 100 mm. Print at actual size (100 %), never fit to page.", bold=True)]
+             speak("check bars: both must measure 100 mm. Print at actual size (100 %), never fit to page."), bold=True)]
     x = m + _TICK + 2
     for ink in inks:
         key_y = m + 9.2
         strokes.append(Stroke(ink, (Line((x, key_y), (x + 14.0, key_y)),)))
-        texts.append(Text((x + 15.5, key_y - 0.9), 2.6, LOOKS[ink].words))
-        x += 17.0 + 1.45 * len(LOOKS[ink].words) + 4.0
+        words = speak(LOOKS[ink].words)
+        texts.append(Text((x + 15.5, key_y - 0.9), 2.6, words))
+        x += 17.0 + 1.45 * len(words) + 4.0
     stock = pattern.stock
-    copies = f", cut {pattern.copies}" if pattern.copies > 1 else ""
+    heading = f"{title}: {told(page.load.words, speak)}"
+    cut = told(say("{piece}, cut {copies}", piece=heading, copies=pattern.copies), speak) if pattern.copies > 1 else heading
     texts += [
         Text((m + _TICK + 2, m + 13.0), 2.8,
-             f"{stock.name}, {write_mm(stock.caliper_mm)} thick. The printed face is the outside. {maker_note}".strip()),
-        Text((m + _TICK + 2, m + 17.4), 3.6, f"{title}: {page.load.words}{copies}", bold=True),
-        Text((sheet.width - m - 24, m + 17.4), 2.8, f"page {page.number} of {page.count}"),
+             told(say("{stock}, {caliper} thick. The printed face is the outside.", stock=stock.name,
+                      caliper=write_mm(stock.caliper_mm)), speak)),
+        Text((m + _TICK + 2, m + 17.4), 3.6, cut, bold=True),
+        Text((sheet.width - m - 24, m + 17.4), 2.8,
+             told(say("page {number} of {count}", number=page.number, count=page.count), speak)),
     ]
-    texts += [Text(page.move.apply(p.frame.apply(_middle(p.polygon))), 2.4, "glue", middle=True,
+    texts += [Text(page.move.apply(p.frame.apply(_middle(p.polygon))), 2.4, speak("glue"), middle=True,
                    turn_deg=_upright(p.frame.then(page.move).turn_deg))
               for p in pattern.panels if p.role is Role.TAB]
-    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), title=f"{title}: {page.load.words}")
+    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), title=heading)
 
 
 def _bar(corner: tuple[float, float], across: bool) -> list[Stroke]:

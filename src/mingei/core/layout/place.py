@@ -14,6 +14,7 @@ from mingei.core.layout.sheets import SHEETS, Sheet
 from mingei.core.length import write_mm
 from mingei.core.pattern import Pattern
 from mingei.core.shape import Box, Rigid, shifted, turned
+from mingei.core.words import joined, say
 
 #: Room the marks take inside the margins: the upright check bar at the left, the key and the level bar below (mm).
 LEFT_STRIP, BOTTOM_STRIP = 8.0, 25.0
@@ -29,7 +30,7 @@ class Load(NamedTuple):
     @property
     def words(self) -> str:
         """What to call the piece on paper."""
-        return self.owner if self.alone else f"{self.owner}, {self.pattern.name}"
+        return self.owner if self.alone else say("{owner}, {piece}", owner=self.owner, piece=self.pattern.name)
 
 
 def loads_of(owner: str, patterns: Sequence[Pattern]) -> list[Load]:
@@ -94,7 +95,8 @@ def too_large(pattern: Pattern, sheet: Sheet) -> SheetError:
     """The refusal, with the sheets that would do."""
     box, space = pattern.box, room(sheet)
     names = [s.name for s in sheets_that_do(pattern)[:3]]
-    remedy = f"choose {' or '.join(names)}" if names else "no sheet up to A0 holds it: make it smaller"
+    remedy = say("choose {names}", names=joined(names, " or ")) if names else "no sheet up to A0 holds it: make it smaller"
     return SheetError(
-        f"the flat is {write_mm(box.width, 1)} x {write_mm(box.height, 1)} and {sheet.name} leaves "
-        f"{write_mm(space.width, 1)} x {write_mm(space.height, 1)}", f"piece {pattern.name}", remedy)
+        say("the flat is {wide} x {high} and {sheet} leaves {room_wide} x {room_high}", wide=write_mm(box.width, 1),
+            high=write_mm(box.height, 1), sheet=sheet.name, room_wide=write_mm(space.width, 1),
+            room_high=write_mm(space.height, 1)), say("piece {pattern}", pattern=pattern.name), remedy)

@@ -6,6 +6,7 @@ from dataclasses import dataclass
 
 from mingei.core.errors import SheetError
 from mingei.core.length import MM_PER_INCH
+from mingei.core.words import say
 
 
 @dataclass(frozen=True)
@@ -42,4 +43,5 @@ def find_sheet(name: str) -> Sheet:
     for sheet in SHEETS:
         if sheet.name.lower() == name.strip().lower():
             return sheet
-    raise SheetError("no sheet has that name", f"sheet {name!r}", f"choose one of: {', '.join(s.name for s in SHEETS)}")
+    raise SheetError("no sheet has that name", say("sheet {name!r}", name=name),
+                     say("choose one of: {names}", names=", ".join(s.name for s in SHEETS)))

@@ -11,6 +11,7 @@ from typing import NamedTuple
 
 from mingei.core.amend import closing_step
 from mingei.core.draft import Draft, Joint, Piece, Role
+from mingei.core.words import Words, joined, say
 
 
 class Step(NamedTuple):
@@ -26,14 +27,13 @@ def steps(draft: Draft) -> tuple[Step, ...]:
     result: list[Step] = []
     for piece in draft.pieces:
         numbers = sorted({f.step for f in piece.folds} | {s.step for s in piece.seams if s.joint is not Joint.TAPE})
-        joined = _joined(piece)
+        meeting = _joined(piece)
         for number in numbers:
             moving, sentences = _motions(piece, number)
-            sentences += joined.get(number, [])
-            words = " ".join(sentences)
+            sentences += meeting.get(number, [])
             if draft.inside_mm and draft.closes and piece is draft.pieces[-1] and number == numbers[-1]:
-                words = f"Fill it, then {words[:1].lower()}{words[1:]}"
-            result.append(Step(len(result) + 1, words, moving))
+                sentences.insert(0, "Fill it first.")
+            result.append(Step(len(result) + 1, joined(sentences), moving))
     return tuple(result)
 
 
@@ -50,8 +50,8 @@ def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
             else:
                 brought.append(panel.name)
     folded += [s.name for s in piece.seams if s.step == number and s.joint is not Joint.TAPE]
-    sentences = [f"{verb} {listed(names)}{after}." for verb, names, after in
-                 (("Raise", raised, ""), ("Bring", brought, " over"), ("Fold", folded, " in")) if names]
+    sentences: list[str] = [say(template, names=listed(names)) for template, names in
+                            (("Raise {names}.", raised), ("Bring {names} over.", brought), ("Fold {names} in.", folded)) if names]
     return (*raised, *brought, *folded), sentences
 
 
@@ -64,22 +64,23 @@ def _joined(piece: Piece) -> dict[int, list[str]]:
             step = max(closing_step(piece, lap.upper), closing_step(piece, lap.lower))
             on.setdefault((step, lap.upper), []).append(lap.lower)
     for (step, upper), lowers in on.items():
-        result.setdefault(step, []).append(f"Glue the {upper} on {listed(lowers)}.")
+        result.setdefault(step, []).append(say("Glue the {upper} on {lowers}.", upper=upper, lowers=listed(lowers)))
     glued: dict[tuple[int, str], list[str]] = {}
     for seam in piece.seams:
         step = max(closing_step(piece, seam.carrier.panel), closing_step(piece, seam.host.panel))
         if seam.joint is Joint.TUCK:
-            result.setdefault(step, []).append(f"Tuck the {seam.name} inside the {seam.host.panel}.")
+            result.setdefault(step, []).append(say("Tuck the {seam} inside the {host}.", seam=seam.name, host=seam.host.panel))
         elif seam.joint is Joint.TAPE:
-            result.setdefault(step, []).append(f"Tape the {seam.carrier.panel} to the {seam.host.panel}, outside.")
+            result.setdefault(step, []).append(
+                say("Tape the {carrier} to the {host}, outside.", carrier=seam.carrier.panel, host=seam.host.panel))
         else:
             glued.setdefault((step, seam.host.panel), []).append(seam.name)
     for (step, host), tabs in glued.items():
-        result.setdefault(step, []).append(f"Glue the {host} on {listed(tabs)}.")
+        result.setdefault(step, []).append(say("Glue the {upper} on {lowers}.", upper=host, lowers=listed(tabs)))
     return result
 
 
-def listed(names: Sequence[str]) -> str:
+def listed(names: Sequence[str]) -> Words:
     """``the a``, ``the a and the b``, ``the a, the b and the c``."""
-    said = [f"the {n}" for n in names]
-    return said[0] if len(said) == 1 else f"{', '.join(said[:-1])} and {said[-1]}"
+    said = [say("the {name}", name=n) for n in names]
+    return said[0] if len(said) == 1 else say("{names} and {last}", names=joined(said[:-1], ", "), last=said[-1])

@@ -20,6 +20,7 @@ from mingei.core.draft import Draft
 from mingei.core.errors import LengthError, MeasureError, StockError
 from mingei.core.length import parse, plain_number, write_both
 from mingei.core.stock import Stock
+from mingei.core.words import say
 
 Value: TypeAlias = float | str
 Values: TypeAlias = Mapping[str, Value]
@@ -69,7 +70,8 @@ class Measure:
             try:
                 return self.accept(float(text.strip().rstrip("°").replace(",", ".")))
             except ValueError:
-                raise MeasureError(f"{text.strip()!r} is not a number", self.name, f"write one, such as {self.default}") from None
+                raise MeasureError(say("{text!r} is not a number", text=text.strip()), self.name,
+                                   say("write one, such as {default}", default=self.default)) from None
         return self.accept(text.strip())
 
     def accept(self, value: Value) -> Value:
@@ -77,15 +79,18 @@ class Measure:
         if self.kind in (Kind.CHOICE, Kind.FLAG):
             allowed = [c for c, _ in self.choices] or ["yes", "no"]
             if value not in allowed:
-                raise MeasureError(f"{value!r} is not a choice", self.name, f"choose {' or '.join(allowed)}")
+                raise MeasureError(say("{value!r} is not a choice", value=value), self.name,
+                                   say("choose {names}", names=" or ".join(allowed)))
             return value
         if isinstance(value, bool) or not isinstance(value, (int, float)) or not math.isfinite(value):
-            raise MeasureError(f"{value!r} is not a number", self.name, f"write one, such as {self.default}")
+            raise MeasureError(say("{value!r} is not a number", value=value), self.name,
+                               say("write one, such as {default}", default=self.default))
         if self.kind is Kind.COUNT and value != int(value):
-            raise MeasureError(f"{value:g} is not a whole number", self.name, "write a whole number")
+            raise MeasureError(say("{value:g} is not a whole number", value=value), self.name, "write a whole number")
         if not self.minimum - 1e-9 <= value <= self.maximum + 1e-9:
             said, low, high = (self.write(v) for v in (float(value), self.minimum, self.maximum))
-            raise MeasureError(f"{said} is outside what this recipe builds", self.name, f"write {low} to {high}")
+            raise MeasureError(say("{said} is outside what this recipe builds", said=said), self.name,
+                               say("write {low} to {high}", low=low, high=high))
         return float(value)
 
     def write(self, value: float) -> str:
@@ -120,7 +125,7 @@ class Recipe:
             if measure.name == name:
                 return measure
         raise MeasureError("no measure has that name", f"{self.id}: {name!r}",
-                           f"the names are: {', '.join(m.name for m in self.measures)}")
+                           say("the names are: {names}", names=", ".join(m.name for m in self.measures)))
 
     def accept(self, values: Values) -> Values:
         """All measures, defaults filled in, each within its range, none contradicting another.
@@ -137,8 +142,9 @@ class Recipe:
         """Raises StockError when the construction cannot be built from that caliper."""
         if not self.thinnest - 1e-9 <= stock.caliper_mm <= self.thickest + 1e-9:
             raise StockError(
-                f"{stock.caliper_mm:g} mm is not a caliper a {self.title.lower()} can be folded from", f"stock {stock.id}",
-                f"choose one from {self.thinnest:g} to {self.thickest:g} mm")
+                say("{caliper:g} mm is not a caliper a {recipe} can be folded from", caliper=stock.caliper_mm, recipe=self.title.lower()),
+                say("stock {stock}", stock=stock.id),
+                say("choose one from {thinnest:g} to {thickest:g} mm", thinnest=self.thinnest, thickest=self.thickest))
 
 
 @cache
@@ -156,5 +162,5 @@ def find_recipe(recipe_id: str) -> Recipe:
     try:
         return recipes()[recipe_id]
     except KeyError:
-        raise MeasureError("no recipe has that name", f"recipe {recipe_id!r}",
-                           f"choose one of: {', '.join(recipes())}") from None
+        raise MeasureError("no recipe has that name", say("recipe {recipe_id!r}", recipe_id=recipe_id),
+                           say("choose one of: {names}", names=", ".join(recipes()))) from None

@@ -10,6 +10,7 @@ from mingei.core.draft import Dimension, Draft, EdgeRef, Placement
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tray import TAB, inside_measures, on_the_table, tray_piece
+from mingei.core.words import say
 
 #: A lid shallower than this share of the box falls off.
 _SHALLOWEST = 0.15
@@ -36,7 +37,8 @@ def _hold_together(values: Values) -> None:
         raise MeasureError("the lid is deeper than the box is high, and would not come down to the rim", "lid",
                            "make it as deep as the height at the most")
     if lid < _SHALLOWEST * height:
-        raise MeasureError("so shallow a lid falls off", "lid", f"make it at least {_SHALLOWEST:.0%} of the height")
+        raise MeasureError("so shallow a lid falls off", "lid",
+                           say("make it at least {share:.0%} of the height", share=_SHALLOWEST))
 
 
 RECIPE = Recipe(

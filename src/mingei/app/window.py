@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import gc
 from collections.abc import Callable
 from itertools import pairwise
 from pathlib import Path
@@ -128,6 +129,7 @@ class Window(QMainWindow):
         self.statusBar().addWidget(self.told, 1)
         self.actions_: Actions
         self.document: Document
+        self.ready.connect(self._settle)
         self.desk: Desk
         self.drawer: ChecksDrawer
 
@@ -177,6 +179,12 @@ class Window(QMainWindow):
         self._quiet.setInterval(_QUIET_MS)
         self._quiet.timeout.connect(self._prepare)
         self._quiet.start()
+
+    def _settle(self) -> None:
+        """The start is over: what it made stays for good, and from now on what is thrown away is collected again."""
+        if not gc.isenabled():
+            gc.freeze()
+            gc.enable()
 
     def _prepare(self) -> None:
         """While nothing else goes on, make the stations not visited yet and dress them, a little at a time, so that going there is instant.

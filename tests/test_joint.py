@@ -23,46 +23,46 @@ def host(width: float, height: float) -> tuple[tuple[float, float], ...]:
 
 class Tab(unittest.TestCase):
     def test_it_is_as_deep_as_asked_where_there_is_room(self) -> None:
-        shape = tab_shape(host(100, 40), 100, SQUARE, SQUARE, 10, 0.2)
+        shape = tab_shape([host(100, 40)], 100, SQUARE, SQUARE, 10, 0.2)
         self.assertAlmostEqual(shape.depth_mm, 10)
         top = max(y for _, y in flat_points(shape.path))
         self.assertAlmostEqual(top, 10)
 
     def test_it_is_shortened_to_its_host(self) -> None:
-        shape = tab_shape(host(100, 6), 100, SQUARE, SQUARE, 10, 0.2)
+        shape = tab_shape([host(100, 6)], 100, SQUARE, SQUARE, 10, 0.2)
         self.assertAlmostEqual(shape.depth_mm, 5.8)
 
     def test_tabs_from_both_sides_keep_to_their_halves(self) -> None:
-        shape = tab_shape(host(100, 12), 100, SQUARE, SQUARE, 10, 0.2, opposite=True)
+        shape = tab_shape([host(100, 12)], 100, SQUARE, SQUARE, 10, 0.2, opposite=[2])
         self.assertAlmostEqual(shape.depth_mm, 5.8)
 
     def test_opposite_tabs_keep_apart_even_where_both_are_cut_short_by_their_tapers(self) -> None:
         # found by a property: wide lips on a short top came to lie over each other
-        shape = tab_shape(host(18, 20), 18, SHARED, SQUARE, 40, 0.15, opposite=True)
+        shape = tab_shape([host(18, 20)], 18, SHARED, SQUARE, 40, 0.15, opposite=[2])
         self.assertLessEqual(shape.depth_mm, 9.8 + 1e-9)
 
     def test_its_hinge_lies_outside_the_nominal_edge_by_the_setback(self) -> None:
         for setback in (0.2, 0.75, 0.0, -0.4):
-            path = tab_shape(host(100, 40), 100, SQUARE, SQUARE, 10, setback, 3.0).path
+            path = tab_shape([host(100, 40)], 100, SQUARE, SQUARE, 10, setback, 3.0).path
             self.assertAlmostEqual(path[0].start[1], -setback)
             self.assertAlmostEqual(path[0].end[1], -setback)
             self.assertGreater(path[0].end[0], path[0].start[0])
 
     def test_an_edge_too_short_for_a_tab_is_refused(self) -> None:
-        self.assertRaises(GeometryError, tab_shape, host(0.5, 10), 0.5, SQUARE, SQUARE, 5, 0.1)
+        self.assertRaises(GeometryError, tab_shape, [host(0.5, 10)], 0.5, SQUARE, SQUARE, 5, 0.1)
 
     def test_a_sharp_host_bounds_its_tab(self) -> None:
         triangle = ((0.0, 0.0), (40.0, 0.0), (20.0, 9.0))
         angle = math.degrees(math.atan2(9, 20))
-        shape = tab_shape(triangle, 40, Corner(angle, False), Corner(angle, False), 30, 0.2)
+        shape = tab_shape([triangle], 40, Corner(angle, False), Corner(angle, False), 30, 0.2)
         self.assertLessEqual(Area(flat_points(shape.path)).difference(Area(triangle).buffer(0.21)).area, 1e-9)
 
     @given(st.floats(8, 300), st.floats(8, 300), st.floats(1, 60), st.floats(1, 60), st.floats(0, 3), st.floats(0, 6))
     def test_two_tabs_that_share_a_corner_never_meet(self, width: float, height: float, one: float, two: float, setback: float,
                                                      round_mm: float) -> None:
-        a = tab_shape(host(width, height), width, SHARED, SQUARE, one, setback, round_mm)
+        a = tab_shape([host(width, height)], width, SHARED, SQUARE, one, setback, round_mm)
         # the other comes from the left side: its edge runs down from (0, height) to (0, 0)
-        b = tab_shape(host(height, width), height, SQUARE, SHARED, two, setback, round_mm)
+        b = tab_shape([host(height, width)], height, SQUARE, SHARED, two, setback, round_mm)
         here = Area(flat_points(a.path))
         quarter = turned(-90)
         there = Area([(x, y + height) for x, y in (quarter.apply(p) for p in flat_points(b.path))])
@@ -72,7 +72,7 @@ class Tab(unittest.TestCase):
     def test_it_lies_inside_its_host_and_is_one_clean_outline(self, width: float, height: float, depth: float, setback: float,
                                                              left: bool, right: bool, round_mm: float) -> None:
         assume(setback > -0.3 * min(width, height, depth))
-        shape = tab_shape(host(width, height), width, Corner(90, left), Corner(90, right), depth, setback, round_mm)
+        shape = tab_shape([host(width, height)], width, Corner(90, left), Corner(90, right), depth, setback, round_mm)
         outline = Area(flat_points(shape.path))
         self.assertTrue(outline.is_valid)
         self.assertTrue(outline.exterior.is_ccw)

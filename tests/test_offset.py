@@ -62,17 +62,17 @@ class Setback(unittest.TestCase):
 
 class Edges(unittest.TestCase):
     def test_a_covering_edge_stops_at_the_outer_face_less_relief(self) -> None:
-        self.assertAlmostEqual(stop_over(0, 1.0), 0.8)
-        self.assertAlmostEqual(stop_over(1, 1.0), 1.8)
+        self.assertAlmostEqual(stop_over(0, 0, 1.0), 0.8)
+        self.assertAlmostEqual(stop_over(0, 1, 1.0), 1.8)
 
     @given(st.integers(0, 4), st.floats(0.05, 4))
     def test_it_never_passes_that_face_and_always_reaches_the_crease(self, layer: int, t: float) -> None:
-        self.assertLess(stop_over(layer, t), (layer + 1) * t)
-        self.assertGreaterEqual(stop_over(layer, t), mid_depth(layer, t) - 1e-12)
+        self.assertLess(stop_over(0, layer, t), (layer + 1) * t)
+        self.assertGreaterEqual(stop_over(0, layer, t), mid_depth(layer, t) - 1e-12)
 
     def test_a_meeting_edge_stays_clear_of_the_inner_face(self) -> None:
-        self.assertAlmostEqual(stop_against(0, 1.0), -0.2)
-        self.assertAlmostEqual(stop_against(1, 1.0), 0.8)
+        self.assertAlmostEqual(stop_against(0, 0, 1.0), -0.2)
+        self.assertAlmostEqual(stop_against(0, 1, 1.0), 0.8)
 
     def test_fold_back_spine(self) -> None:
         self.assertAlmostEqual(spine(1, 1.0), 2.0)

@@ -36,7 +36,9 @@ class Everywhere(unittest.TestCase):
     @given(any_build)
     def test_the_cavity_is_what_was_asked(self, made: tuple[Brief, Stock]) -> None:
         cavity = build(*made).cavity
-        assert cavity is not None
+        if cavity is None:
+            self.assertEqual(find_recipe(made[0].recipe).inside, ())
+            return
         for got, asked in zip(cavity.size, cavity.asked, strict=True):
             self.assertAlmostEqual(got, asked, delta=0.001)
 
@@ -83,7 +85,7 @@ def _slabs(made: Build) -> list[tuple[str, np.ndarray, np.ndarray]]:
 
 
 class Trays(unittest.TestCase):
-    @given(st.sampled_from(["tray", "lid-base"]).flatmap(amended_briefs))
+    @given(st.sampled_from(["tray", "lid-base", "sleeve"]).flatmap(amended_briefs))
     def test_no_two_solid_panels_enter_each_other_not_even_lid_and_base(self, made: tuple[Brief, Stock]) -> None:
         result = build(*made)
         joined = {frozenset((f.parent, f.child)) for p in result.patterns for f in p.folds}

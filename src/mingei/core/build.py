@@ -12,7 +12,7 @@ from mingei.core.amend import amend
 from mingei.core.draft import Draft
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
-from mingei.core.pattern import Pattern, develop
+from mingei.core.pattern import Pattern, develop, enlarged
 from mingei.core.plan.steps import Step, steps
 from mingei.core.project import Brief
 from mingei.core.recipes import Recipe, find_recipe
@@ -135,6 +135,11 @@ def build(brief: Brief, stock: Stock) -> Build:
     recipe.accept_stock(stock)
     drafted = amend(recipe.draft(values), brief.seams)
     patterns = tuple(replace(p, copies=p.copies * brief.copies) for p in develop(drafted, stock))
+    if brief.enlarged != 1.0:
+        patterns = tuple(enlarged(p, brief.enlarged) for p in patterns)
+        if drafted.inside_mm:
+            length, width, height = drafted.inside_mm
+            drafted = replace(drafted, inside_mm=(length * brief.enlarged, width * brief.enlarged, height * brief.enlarged))
     return Build(brief, recipe, stock, drafted, patterns)
 
 

@@ -16,6 +16,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from mingei.core.draft import Role
+from mingei.core.offset import crease_beyond
 from mingei.core.pattern import FlatFold, FlatPanel, Mate, Pattern
 from mingei.core.shape import Point, Polygon
 from mingei.core.tolerance import TOLERANCE
@@ -126,6 +127,7 @@ def closure(pattern: Pattern) -> tuple[Closure, ...]:
     done = finished(pattern)
     pairs = [(s.name, s.name, s.host, True) for s in pattern.seams]
     pairs += [(lap.name, lap.lower, lap.upper, False) for lap in pattern.laps]
+    mate_edges = {s.name: s.host_edge for s in pattern.seams}
     results = []
     for name, inner, outer, inside in pairs:
         a, b = pattern.by_name[inner], pattern.by_name[outer]
@@ -137,8 +139,11 @@ def closure(pattern: Pattern) -> tuple[Closure, ...]:
         else:
             landed = (place(ma, a.polygon) - mb[:3, 3]) @ mb[:3, :3]  # in the host's own coordinates
             apart = float(-landed[:, 2].mean())
-            bend = next(f.gain for f in pattern.folds if f.child == inner) / 2  # card that goes into the tab's own crease
-            past = max(0.0, _reach_past(landed[:, :2], b) - bend)
+            hinge = next(f for f in pattern.folds if f.child == inner)
+            # card that goes into the tab's own crease, and the crease of a blunt corner, which the carrier's thickness covers
+            carrier = pattern.by_name[hinge.parent].layer
+            bend = hinge.gain / 2 + crease_beyond(b.layer, carrier, pattern.stock.caliper_mm, abs(hinge.angle_deg))
+            past = _reach_past(_drawn_in(landed[:, :2], b, mate_edges[name], bend), b)
         wanted = abs(b.depth - a.depth)
         results.append(Closure(name, apart, wanted, tilt, past))
     return tuple(results)
@@ -153,6 +158,17 @@ def edges_apart(pattern: Pattern, mate: Mate) -> float:
         middle = pattern.by_name[name].frame.inverse().apply(((a[0] + b[0]) / 2, (a[1] + b[1]) / 2))
         ends.append(place(done[name], [middle])[0])
     return float(np.linalg.norm(ends[0] - ends[1]))
+
+
+def _drawn_in(points: Matrix, host: FlatPanel, edge: tuple[Point, Point], bend: float) -> Matrix:
+    """An outline with what lies up to ``bend`` (mm) beyond a host's edge drawn square back onto it."""
+    if bend <= 0.0:
+        return points
+    (ax, ay), (bx, by) = edge
+    out = np.array((by - ay, ax - bx)) / math.dist((ax, ay), (bx, by))
+    beyond = points @ out - (np.array(host.polygon) @ out).max()
+    drawn: Matrix = points - np.clip(beyond, 0.0, bend)[:, None] * out
+    return drawn
 
 
 def _reach_past(points: Matrix, host: FlatPanel) -> float:

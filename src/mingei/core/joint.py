@@ -8,6 +8,7 @@ tapered so that neighbours do not meet in the corner, and never deeper than its 
 from __future__ import annotations
 
 import math
+from collections.abc import Collection, Sequence
 from typing import NamedTuple
 
 from mingei.core.errors import GeometryError
@@ -17,22 +18,29 @@ from mingei.core.words import say
 
 #: A tab's sides lean in by at least this much from square, so that it slips in and never shows (degrees).
 LEAN_DEG = 15.0
+#: A tab keeps this far from what lies beside it on the flat, so that a knife passes between (degrees).
+FREE_DEG = 2.0
 #: The free edge of a tab keeps at least this share of its hinge, so that its tapers never meet.
 MIN_TOP_SHARE = 0.25
 
 
 class Corner(NamedTuple):
-    """One end of a host's edge: the host's inside angle there, and whether the next edge takes a tab too."""
+    """One end of a host's edge: the host's inside angle there, and whether the next edge takes a tab too.
+
+    free_deg: how much is free on the flat between the tab's hinge and the line of what lies beside it; clear_mm: where that line
+    crosses the hinge's, along the hinge from this end.
+    """
 
     inside_deg: float
     shared: bool
+    free_deg: float = 180.0
+    clear_mm: float = 0.0
 
     @property
     def side_deg(self) -> float:
-        """Angle between the hinge and the tab's side: half the corner where two tabs share it, else a lean."""
-        if self.shared:
-            return min(90.0 - LEAN_DEG, self.inside_deg / 2)
-        return min(90.0 - LEAN_DEG, max(self.inside_deg - LEAN_DEG, self.inside_deg / 2))
+        """Angle between the hinge and the tab's side: half the corner where two tabs share it, else a lean; never more than is free."""
+        lying = self.inside_deg / 2 if self.shared else max(self.inside_deg - LEAN_DEG, self.inside_deg / 2)
+        return min(90.0 - LEAN_DEG, lying, self.free_deg - min(FREE_DEG, self.free_deg / 2))
 
 
 class TabShape(NamedTuple):
@@ -47,26 +55,28 @@ class TabShape(NamedTuple):
     hinge_mm: float
 
 
-def tab_shape(host: Polygon, length: float, start: Corner, end: Corner, depth: float, setback: float,
-              round_mm: float = 0.0, opposite: bool = False, relief: float = RELIEF_MM) -> TabShape:
+def tab_shape(hosts: Sequence[Polygon], length: float, start: Corner, end: Corner, depth: float, setback: float,
+              round_mm: float = 0.0, opposite: Collection[int] = (), relief: float = RELIEF_MM) -> TabShape:
     """Draw a tab.
 
-    host: the host's outline in host-edge coordinates, its edge along the x axis from 0 to ``length``, inside above.
+    hosts: the host's outline in host-edge coordinates, its edge along the x axis from 0 to ``length``, inside above: nominal, and as
+    thickness has moved its sides, each beginning with that edge; the tab keeps within both.
     start, end: the corners at x = 0 and x = length.  depth: asked for, mm.
     setback: how far the hinge lies outside the nominal edge because of thickness, mm.
-    opposite: another tab comes from the far side of the host, so each keeps to its half.
+    opposite: numbers of the host's other sides, counted from its edge, from which tabs come towards this one: each keeps to its half.
     Raises GeometryError when the edge is too short to carry a tab at all.
     """
     tan0, tan1 = (math.tan(math.radians(c.side_deg)) for c in (start, end))
-    x0, x1 = (relief / math.sin(math.radians(c.side_deg)) for c in (start, end))
-    x1 = length - x1
+    first = max(_crossing(host[0], host[-1]) for host in hosts)
+    last = min(_crossing(host[1], host[2]) for host in hosts)
+    x0, x1 = first + _beginning(start, setback, relief, first), last - _beginning(end, setback, relief, length - last)
     hinge = x1 - x0
     if hinge <= relief:
         raise GeometryError(say("an edge of {length:g} mm is too short to carry a tab", length=length))
     lean = 1 / tan0 + 1 / tan1
-    room = _room_above(host, x0, x1, 1 / tan0, 1 / tan1)
+    room = min(_room_above(host, x0, x1, 1 / tan0, 1 / tan1) for host in hosts)
     if opposite:  # half of what lies straight above, since the other tab may be the wider one
-        room = min(room, _room_above(host, x0, x1, 0.0, 0.0) / 2)
+        room = min(room, *(_room_above(host, x0, x1, 0.0, 0.0, opposite) / 2 for host in hosts))
     reached = min(depth, room - relief, hinge * (1 - MIN_TOP_SHARE) / lean)
     free_depth = reached + min(0.0, setback)
     if free_depth <= 0:
@@ -83,13 +93,32 @@ def tab_shape(host: Polygon, length: float, start: Corner, end: Corner, depth: f
     return TabShape(rounded_polygon(points, {free: radius, free + 1: radius}), reached, hinge)
 
 
-def _room_above(host: Polygon, x0: float, x1: float, lean0: float, lean1: float) -> float:
+def _crossing(near: Point, far: Point) -> float:
+    """Where the line of a host's neighbouring side crosses the nominal level of its edge, or the edge's own where that lies further in."""
+    below = near[1] - max(0.0, near[1])
+    return near[0] if abs(far[1] - near[1]) < 1e-9 else near[0] - below * (far[0] - near[0]) / (far[1] - near[1])
+
+
+def _beginning(corner: Corner, setback: float, relief: float, moved: float) -> float:
+    """How far from the host's corner, which thickness has ``moved`` along, a tab's side begins at the nominal edge: relief away from the
+    corner, and from what lies beside on the flat."""
+    side = math.radians(corner.side_deg)
+    away = relief / math.sin(side)
+    if corner.free_deg >= 180.0:
+        return away
+    lean = math.tan(math.radians(corner.free_deg)) if setback > 0 else math.tan(side)
+    return max(away, corner.clear_mm - moved + away + (setback / lean if abs(lean) < 1e6 else 0.0))
+
+
+def _room_above(host: Polygon, x0: float, x1: float, lean0: float, lean1: float, sides: Collection[int] = ()) -> float:
     """Depth at which a tab growing from x0..x1 first meets another side of its host.
 
-    lean0, lean1: how far its two sides lean in for each mm of depth.
+    lean0, lean1: how far its two sides lean in for each mm of depth; sides: only these of the host's.
     """
     room = math.inf
-    for a, b in zip(host, (*host[1:], host[0]), strict=True):
+    for number, (a, b) in enumerate(zip(host[1:], (*host[2:], host[0]), strict=True), 1):
+        if sides and number not in sides:
+            continue
         piece: tuple[Point, Point] | None = (a, b)
         # keep what lies above the hinge and between the two side lines
         for nx, ny, c in ((0.0, 1.0, 1e-9), (1.0, -lean0, x0), (-1.0, -lean1, -x1)):

@@ -61,14 +61,34 @@ def spine(layers_enclosed: int, caliper: float) -> float:
     return width if width >= SPINE_MIN_MM else 0.0
 
 
-def stop_over(layer: int, caliper: float, relief: float = RELIEF_MM) -> float:
-    """A free edge that covers a panel standing square to it on ``layer``: flush with its outer face, less relief.
+def stop_over(own: int, other: int, caliper: float, angle_deg: float = 90.0, relief: float = RELIEF_MM) -> float:
+    """A free edge of a panel on layer ``own`` that covers a panel on layer ``other``, turned from it by ``angle_deg``: it stops flush
+    with the other's outer face, less relief.
 
-    The relief is at most half a caliper, so that the edge always reaches the crease it covers.
+    The relief is never more than leaves the crease beneath covered: half a caliper on a right angle, nothing below 60 degrees.
     """
-    return (layer + 1) * caliper - min(relief, caliper / 2)
+    stop = _stop(own, (other + 1) * caliper, caliper, angle_deg)
+    return stop - min(relief, max(0.0, stop - _crease_beneath(own, other, caliper, angle_deg)))
 
 
-def stop_against(layer: int, caliper: float, relief: float = RELIEF_MM) -> float:
-    """A free edge that meets the inner face of a panel standing square to it on ``layer``, less relief."""
-    return layer * caliper - relief
+def crease_beyond(own: int, other: int, caliper: float, angle_deg: float) -> float:
+    """How far (mm) the crease of a tab lies past the edge of its host (layer ``own``) that stops flush with the carrier (``other``).
+
+    0 for corners of 60 degrees and more; below, the crease lies within the carrier's own thickness and is covered by that.
+    """
+    return max(0.0, _crease_beneath(own, other, caliper, angle_deg) - _stop(own, (other + 1) * caliper, caliper, angle_deg))
+
+
+def _crease_beneath(own: int, other: int, caliper: float, angle_deg: float) -> float:
+    """Where the crease of a tab one layer inside ``own`` lies, when a panel on layer ``other`` carries it."""
+    return setback((own - 0.5) * caliper, (other + 0.5) * caliper, angle_deg)
+
+
+def stop_against(own: int, other: int, caliper: float, angle_deg: float = 90.0, relief: float = RELIEF_MM) -> float:
+    """A free edge that meets the inner face of a panel on layer ``other``, less relief."""
+    return _stop(own, other * caliper, caliper, angle_deg) - relief
+
+
+def _stop(own: int, face: float, caliper: float, angle_deg: float) -> float:
+    """Where an edge cut square through a layer first meets a plane at depth ``face`` (mm): the nearer of its two rims."""
+    return min(setback(depth * caliper, face, angle_deg) for depth in (own, own + 1))

@@ -10,7 +10,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
 from typing import NamedTuple
 
@@ -31,6 +31,7 @@ from mingei.core.shape import (
     Rigid,
     Segment,
     flat_points,
+    grown,
     mapping,
     moved,
     moved_path,
@@ -187,13 +188,38 @@ class Pattern:
         return tuple(sorted({f.step for f in self.folds}))
 
 
+def enlarged(pattern: Pattern, factor: float) -> Pattern:
+    """The drawing enlarged as it is, stock and all that follows from it left as they were: what a copier does, and not a new draft."""
+
+    def point(p: Point) -> Point:
+        return p[0] * factor, p[1] * factor
+
+    def line(ends: tuple[Point, Point]) -> tuple[Point, Point]:
+        return point(ends[0]), point(ends[1])
+
+    def path(segments: Path) -> Path:
+        return tuple(grown(s, factor) for s in segments)
+
+    panels = tuple(replace(p, path=path(p.path), frame=p.frame._replace(x=p.frame.x * factor,
+                                                                        y=p.frame.y * factor)) for p in pattern.panels)
+    x, y, z = pattern.placement.origin
+    return replace(
+        pattern, panels=panels, placement=pattern.placement._replace(origin=(x * factor, y * factor, z * factor)),
+        folds=tuple(replace(f, start=point(f.start), end=point(f.end)) for f in pattern.folds),
+        seams=tuple(replace(s, depth_mm=s.depth_mm * factor, asked_mm=s.asked_mm * factor,
+                            host_edge=line(s.host_edge)) for s in pattern.seams),
+        cuts=tuple(path(c) for c in pattern.cuts),
+        mates=tuple(m._replace(carrier_line=line(m.carrier_line), host_line=line(m.host_line)) for m in pattern.mates))
+
+
 @lru_cache(maxsize=64)
 def develop(draft: Draft, stock: Stock) -> tuple[Pattern, ...]:
     """Give every piece of the draft the thickness of the stock and lay it flat.
 
     Raises GeometryError when the draft contradicts itself.
     """
-    return tuple(_Developer(piece, draft.measured, stock).pattern() for piece in draft.pieces)
+    panels = {p.name: p for piece in draft.pieces for p in piece.panels}
+    return tuple(_Developer(piece, panels, draft.measured, stock).pattern() for piece in draft.pieces)
 
 
 @dataclass
@@ -209,8 +235,12 @@ class _Work:
 class _Developer:
     """One piece's development; lives for one call."""
 
-    def __init__(self, piece: Piece, measured: Measured, stock: Stock) -> None:
+    def __init__(self, piece: Piece, others: Mapping[str, Panel], measured: Measured, stock: Stock) -> None:
         self.piece, self.measured, self.stock = piece, measured, stock
+        self.others = {**others, **{p.name: p for p in piece.panels}}  # a free edge may stop at a panel of another piece
+        self.folded: dict[EdgeRef, EdgeRef] = {}
+        for f in piece.folds:
+            self.folded |= {f.a: f.b, f.b: f.a}
         self.t = stock.caliper_mm
         self.folds: list[Fold] = list(piece.folds)
         self.flat_folds: list[FlatFold] = []
@@ -219,12 +249,15 @@ class _Developer:
 
     def pattern(self) -> Pattern:
         work = {p.name: self._outline(p) for p in self.piece.panels}
-        for seam in self.tabs:
-            tab, fold = self._tab(seam)
-            work[tab.panel.name] = tab
-            self.folds.append(fold)
         lines = [self._fold_line(work, i, fold) for i, fold in enumerate(self.folds)]
         frames = self._lay_flat(lines)
+        for seam in self.tabs:
+            tab, fold = self._tab(seam, work, frames)
+            work[tab.panel.name] = tab
+            self.folds.append(fold)
+            on_a, on_b = self._fold_line(work, len(lines), fold)
+            lines.append((on_a, on_b))
+            frames[tab.panel.name] = _joined_frame(frames[fold.a.panel], on_a, on_b)
         panels = tuple(self._panel(w, frames[name]) for name, w in work.items())
         folds = tuple(self._flat_fold(fold, line, frames) for fold, line in zip(self.folds, lines, strict=True))
         cut = [moved(s, p.frame) for p in panels for s, f in zip(p.path, p.folds, strict=True) if f is None]
@@ -273,23 +306,25 @@ class _Developer:
             if here in (fold.a, fold.b):
                 other = self.piece.panel(fold.b.panel if here == fold.a else fold.a.panel)
                 return self._fold_offset(self._panel_depth(panel), self._panel_depth(other), fold.signed_deg)
-        rule = panel.edge_rule(edge)
+        rule, angle = panel.edge_rule(edge), 90.0
         for seam in self.piece.seams:
             if here == seam.carrier:
                 if seam.joint is not Joint.TAPE:
                     return self._fold_offset(self._panel_depth(panel), self._tab_depth(seam), seam.angle_deg)
-                rule = Against(seam.host.panel)
+                rule, angle = Against(seam.host.panel), seam.angle_deg
             elif here == seam.host and isinstance(rule, Plain):
-                rule = Over(seam.carrier.panel)
+                rule, angle = Over(seam.carrier.panel), seam.angle_deg
         if isinstance(rule, Over):
-            return stop_over(self.piece.panel(rule.panel).layer, self.t) + self.piece.panel(rule.panel).air
+            other = self.others[rule.panel]
+            return stop_over(panel.layer, other.layer, self.t, angle) + setback(panel.air, other.air, angle)
         if isinstance(rule, Against):
-            return stop_against(self.piece.panel(rule.panel).layer, self.t) + self.piece.panel(rule.panel).air
+            other = self.others[rule.panel]
+            return stop_against(panel.layer, other.layer, self.t, angle) + setback(panel.air, other.air, angle)
         return -RELIEF_MM if isinstance(rule, Within) else 0.0
 
     # -- seams -------------------------------------------------------------------------------------------
 
-    def _tab(self, seam: Seam) -> tuple[_Work, Fold]:
+    def _tab(self, seam: Seam, work: Mapping[str, _Work], frames: Mapping[str, Rigid]) -> tuple[_Work, Fold]:
         host = self.piece.panel(seam.host.panel)
         carrier = self.piece.panel(seam.carrier.panel)
         count = len(host.outline)
@@ -298,13 +333,17 @@ class _Developer:
         length = math.dist(h0, h1)
         to_tab = mapping(h0, h1, (0.0, 0.0), (length, 0.0))
         others = {s.host.edge for s in self.tabs if s.host.panel == host.name and s is not seam}
-        start = joint.Corner(_inside_deg(host.outline, edge), (edge - 1) % count in others)
-        end = joint.Corner(_inside_deg(host.outline, (edge + 1) % count), (edge + 1) % count in others)
-        opposite = bool(others - {(edge - 1) % count, (edge + 1) % count})
+        start = joint.Corner(_inside_deg(host.outline, edge), (edge - 1) % count in others, *self._beside(seam, True, work, frames))
+        end = joint.Corner(_inside_deg(host.outline, (edge + 1) % count), (edge + 1) % count in others,
+                           *self._beside(seam, False, work, frames))
+        opposite = [(e - edge) % count for e in others - {(edge - 1) % count, (edge + 1) % count}]
         layer = self._tab_layer(seam)
         try:
+            really = tuple(side[0].start for side in work[host.name].sides)
+            hosts = [tuple(to_tab.apply(p) for p in (*outline[edge:], *outline[:edge])) for outline in (host.outline, really)]
             shape = joint.tab_shape(
-                tuple(to_tab.apply(p) for p in host.outline), length, start, end, seam.depth_mm,
+                hosts, length, start,
+                end, seam.depth_mm,
                 self._fold_offset(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg), seam.round_mm, opposite)
         except GeometryError as error:
             raise error.at(f"seam {seam.name}") from None
@@ -314,6 +353,43 @@ class _Developer:
         self.seams.append(FlatSeam(seam.name, seam.joint, carrier.name, host.name, seam.depth_mm, shape.depth_mm, (h0, h1)))
         fold = Fold(seam.carrier, EdgeRef(seam.name, 0), seam.angle_deg, seam.step)
         return _Work(panel, self._tab_depth(seam), sides, [[None], [None] * (len(shape.path) - 1)]), fold
+
+    def _beside(self, seam: Seam, at_end: bool, work: Mapping[str, _Work], frames: Mapping[str, Rigid]) -> tuple[float, float]:
+        """What is free for a tab on the flat at one end of its carrier's edge.
+
+        Goes round the corner from panel to panel over the folds, to the first side that is not folded.  Returns the angle between
+        that side and the tab's hinge (180 where nothing is near), halved where that side bears a tab too; and where its line crosses
+        the hinge's, mm along the hinge from that end.
+        """
+        carrier, hinge = seam.carrier
+        name, edge, taken = carrier, hinge, 0.0
+        while True:
+            outline = self.piece.panel(name).outline
+            taken += _inside_deg(outline, (edge + 1) % len(outline) if at_end else edge)
+            beyond = EdgeRef(name, (edge + (1 if at_end else -1)) % len(outline))
+            if beyond not in self.folded:
+                break
+            name, edge = self.folded[beyond]
+        if name == carrier or taken < 180.0:
+            return 180.0, 0.0
+        to_carrier = frames[name].then(frames[carrier].inverse())
+        side = work[name].sides[beyond.edge]
+        a, b = to_carrier.apply(side[0].start), to_carrier.apply(side[-1].end)
+        corner, (ux, uy) = _along(self.piece.panel(carrier), hinge)
+        if at_end:
+            corner, ux, uy = self.piece.panel(carrier).outline[(hinge + 1) % len(self.piece.panel(carrier).outline)], -ux, -uy
+        nx, ny = (-uy, ux) if at_end else (uy, -ux)  # away from the carrier
+        own = work[carrier].sides[hinge][0].start
+        level = (own[0] - corner[0]) * nx + (own[1] - corner[1]) * ny
+        (xa, ya), (xb, yb) = (((p[0] - corner[0]) * ux + (p[1] - corner[1]) * uy, (p[0] - corner[0]) * nx + (p[1] - corner[1]) * ny)
+                              for p in (a, b))
+        if abs(yb - ya) < TOLERANCE.same_point:
+            return 180.0, 0.0
+        if yb < ya:
+            xa, ya, xb, yb = xb, yb, xa, ya
+        free = math.degrees(math.atan2(yb - ya, xb - xa))
+        clear = xa + (level - ya) * (xb - xa) / (yb - ya)
+        return (free / 2 if any(s.carrier == beyond for s in self.tabs) else free), clear
 
     # -- folds -------------------------------------------------------------------------------------------
 
@@ -348,8 +424,7 @@ class _Developer:
                 if fold.b.panel in frames:
                     raise GeometryError("its folds form a ring",
                                         say("piece {piece}, panel {panel}", piece=self.piece.name, panel=fold.b.panel))
-                frame = frames[fold.a.panel]
-                frames[fold.b.panel] = mapping(on_b[0], on_b[1], frame.apply(on_a[0]), frame.apply(on_a[1]))
+                frames[fold.b.panel] = _joined_frame(frames[fold.a.panel], on_a, on_b)
             waiting = [(f, line) for f, line in waiting if f.b.panel not in frames]
         return frames
 
@@ -363,6 +438,11 @@ class _Developer:
         path = tuple(s for side in work.sides for s in side)
         labels = tuple(label for side in work.labels for label in side)
         return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, path, labels, frame)
+
+
+def _joined_frame(frame: Rigid, on_a: tuple[Point, Point], on_b: tuple[Point, Point]) -> Rigid:
+    """Where a panel lies on the flat when its score line lies on its parent's."""
+    return mapping(on_b[0], on_b[1], frame.apply(on_a[0]), frame.apply(on_a[1]))
 
 
 def _inside_deg(outline: Polygon, corner: int) -> float:

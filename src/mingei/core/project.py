@@ -24,6 +24,8 @@ from mingei.core.words import say
 VERSION = 1
 MOST_COPIES = 999
 MOST_NOTES = 100_000
+#: What a thing can be scaled by.
+LEAST_FACTOR, MOST_FACTOR = 0.01, 100.0
 
 #: Unknown keys with their values as JSON text, which is frozen and can be compared.
 Extra: TypeAlias = tuple[tuple[str, str], ...]
@@ -34,7 +36,7 @@ class Brief:
     """One thing to be made: recipe, measures (mm, degrees, choices by name), stock, how many.
 
     measures holds every measure of the recipe, in the recipe's order, each accepted by it; seams: changes made by hand, one a seam;
-    notes: the person's own words.
+    notes: the person's own words.  enlarged: the finished drawing is enlarged by so much, instead of being drafted anew at its size.
     """
 
     name: str
@@ -44,6 +46,7 @@ class Brief:
     copies: int = 1
     seams: tuple[SeamChange, ...] = ()
     notes: str = ""
+    enlarged: float = 1.0
     extra: Extra = ()
 
     @property
@@ -162,7 +165,8 @@ def _brief_differences(a: Brief, b: Brief) -> list[str]:
             shown = [dict(measure.choices).get(str(v)) or (measure.write(v) if isinstance(v, float) else v) for v in (was, value)]
             said.append(say(_NOW, name=b.name, what=measure.title.lower(), before=shown[0], after=shown[1]))
     said += [say(_NOW, name=b.name, what=word, before=x, after=y)
-             for word, x, y in (("stock", a.stock, b.stock), ("copies", a.copies, b.copies)) if x != y]
+             for word, x, y in (("stock", a.stock, b.stock), ("copies", a.copies, b.copies),
+                               ("enlargement", a.enlarged, b.enlarged)) if x != y]
     said += [say("{name}: {what} differ", name=b.name, what=word)
              for word, x, y in (("seams", a.seams, b.seams), ("notes", a.notes, b.notes)) if x != y]
     return said
@@ -191,6 +195,8 @@ def _brief_data(b: Brief) -> dict[str, Any]:
         data["amendments"] = [{"kind": "seam", "seam": c.seam, "joint": str(c.joint), "moved": c.moved} for c in b.seams]
     if b.notes:
         data["notes"] = b.notes
+    if b.enlarged != 1.0:
+        data["enlarged"] = b.enlarged
     return data | _thaw(b.extra)
 
 
@@ -254,9 +260,13 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         raise ProjectError(say("{copies!r} is not a number of copies", copies=copies), f"{place}.copies",
                            say("write 1 to {most}", most=MOST_COPIES))
     name = _text(entry.get("name", recipe.title), f"{place}.name")
-    known = {"name", "recipe", "stock", "copies", "measures", "amendments", "notes"}
+    known = {"name", "recipe", "stock", "copies", "measures", "amendments", "notes", "enlarged"}
+    grown = entry.get("enlarged", 1.0)
+    if not isinstance(grown, (int, float)) or isinstance(grown, bool) or not LEAST_FACTOR <= grown <= MOST_FACTOR:
+        raise ProjectError(say("{factor!r} is not how much a drawing can be enlarged", factor=grown), f"{place}.enlarged",
+                           say("write {least:g} to {most:g}", least=LEAST_FACTOR, most=MOST_FACTOR))
     return Brief(name, recipe.id, measures, stock.id, copies, changes, _text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
-                 _freeze(entry, known))
+                 float(grown), _freeze(entry, known))
 
 
 def _amendment(data: Any, place: str) -> SeamChange:

@@ -121,6 +121,15 @@ def moved(segment: Segment, move: Rigid) -> Segment:
     return Arc(move.apply(segment.centre), segment.radius, segment.start_deg + move.turn_deg, segment.sweep_deg)
 
 
+def grown(segment: Segment, factor: float) -> Segment:
+    """The segment enlarged about the origin."""
+    if isinstance(segment, Line):
+        (ax, ay), (bx, by) = segment
+        return Line((ax * factor, ay * factor), (bx * factor, by * factor))
+    x, y = segment.centre
+    return segment._replace(centre=(x * factor, y * factor), radius=segment.radius * factor)
+
+
 def moved_path(path: Path, move: Rigid) -> Path:
     return tuple(moved(s, move) for s in path)
 

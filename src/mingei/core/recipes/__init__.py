@@ -40,7 +40,8 @@ class Kind(StrEnum):
 class Measure:
     """One thing the person decides; its range feeds the form, the command line and the check alike.
 
-    Lengths in mm, angles in degrees.  choices: (value, in words) for a CHOICE.
+    Lengths in mm, angles in degrees.  choices: (value, in words) for a CHOICE.  stays: a length that does not grow with the thing, since
+    glue, play or a bought part asks for it.
     """
 
     name: str
@@ -51,6 +52,7 @@ class Measure:
     maximum: float = 0.0
     choices: tuple[tuple[str, str], ...] = ()
     label: str = ""
+    stays: bool = False
 
     @property
     def title(self) -> str:

@@ -101,7 +101,7 @@ def draft_carton(values: Values) -> Draft:
 
 
 def _length(name: str, default: float, minimum: float, maximum: float, doc: str, label: str = "") -> Measure:
-    return Measure(name, Kind.LENGTH, default, doc, minimum, maximum, label=label)
+    return Measure(name, Kind.LENGTH, default, doc, minimum, maximum, label=label, stays=bool(label))
 
 
 RECIPE = Recipe(

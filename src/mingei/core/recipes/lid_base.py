@@ -31,7 +31,8 @@ def draft_lid_base(values: Values) -> Draft:
     return Draft((base, lid), (length, width, height), dimensions=shown, closes=False)
 
 
-def _hold_together(values: Values) -> None:
+def keeps_its_lid(values: Values) -> None:
+    """Raises MeasureError when a lid is deeper than its box or too shallow to stay on."""
     lid, height = float(values["lid"]), float(values["height"])
     if lid > height:
         raise MeasureError("the lid is deeper than the box is high, and would not come down to the rim", "lid",
@@ -46,8 +47,8 @@ RECIPE = Recipe(
     measures=(
         *inside_measures(120.0, 80.0, 40.0),
         Measure("lid", Kind.LENGTH, 20.0, "how far the lid comes down over the base", 5.0, 300.0, label="Lid depth"),
-        Measure("clearance", Kind.LENGTH, 0.4, "room between base and lid on each side: 0.25 to 1 mm by stock", 0.1, 2.0),
+        Measure("clearance", Kind.LENGTH, 0.4, "room between base and lid on each side: 0.25 to 1 mm by stock", 0.1, 2.0, stays=True),
         TAB,
     ),
-    draft=draft_lid_base, thinnest=0.1, thickest=3.0, contradictions=_hold_together, inside=("length", "width", "height"),
+    draft=draft_lid_base, thinnest=0.1, thickest=3.0, contradictions=keeps_its_lid, inside=("length", "width", "height"),
 )

@@ -62,7 +62,8 @@ def inside_measures(length: float, width: float, height: float) -> tuple[Measure
     )
 
 
-TAB = Measure("tab", Kind.LENGTH, 12.0, "depth of the corner tabs; shortened where a wall has less room", 4.0, 30.0, label="Tab depth")
+TAB = Measure("tab", Kind.LENGTH, 12.0, "depth of the corner tabs; shortened where a wall has less room", 4.0, 30.0, label="Tab depth",
+              stays=True)
 
 RECIPE = Recipe(
     id="tray", title="Tray", family="boxes", purpose="four walls, open above, for sorting and showing",

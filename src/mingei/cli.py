@@ -13,11 +13,13 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Any, NoReturn
 
 from mingei import __version__
-from mingei.core.errors import MingeiError
+from mingei.core.errors import LengthError, MingeiError
 from mingei.core.words import say
 
 if TYPE_CHECKING:
+    from mingei.core.project import Brief
     from mingei.core.recipes import Recipe
+    from mingei.core.stock import Stock
 
 OK, FINDINGS, REFUSED = 0, 1, 2
 
@@ -70,10 +72,24 @@ def _parser() -> argparse.ArgumentParser:
     check = commands.add_parser("check", help="look for mistakes before cutting")
     check.add_argument("file", type=Path, metavar="F.mingei")
     check.add_argument("--json", action="store_true", help="as JSON")
+
+    scale = commands.add_parser("scale", help="draft the things of a project anew at another size")
+    scale.add_argument("file", type=Path, metavar="F.mingei")
+    way = scale.add_mutually_exclusive_group(required=True)
+    way.add_argument("--ratio", metavar="A:B", help="so that what measured B measures A: 80:60 for an object of 80 mm instead of one of "
+                                                    "60, 2:1 for twice the size")
+    way.add_argument("--by", metavar="X", help="by a factor, such as 1.5")
+    way.add_argument("--to", metavar="NAME=VALUE", help="until a measure, or outside-length, outside-width or outside-height, is this long")
+    way.add_argument("--fit", metavar="SHEET", help="to the largest that fits a sheet")
+    scale.add_argument("--piece", default="", metavar="NAME", help="only this thing; usual: every one")
+    scale.add_argument("--round", default="", metavar="LENGTH", help='lengths to a multiple of this, such as 0.5 or "1/16 in"')
+    scale.add_argument("--enlarge", action="store_true", help="enlarge the finished drawing instead, thickness and tabs and all")
+    scale.add_argument("-o", "--output", type=Path, required=True, metavar="G.mingei")
+    scale.add_argument("--json", action="store_true", help="what scaled and what stayed, as JSON")
     return parser
 
 
-COMMANDS = ("window", "recipes", "stock", "new", "export", "check")
+COMMANDS = ("window", "recipes", "stock", "new", "export", "check", "scale")
 
 
 def main(arguments: Sequence[str] | None = None) -> int:
@@ -166,14 +182,19 @@ def _new(options: argparse.Namespace) -> int:
         values[name.strip()] = recipe.measure(name.strip()).read(text, "mm", names)
     stock = find_stock(options.stock) if options.stock else None
     project = new_project(new_brief(recipe.id, values, stock), options.title, sheet=options.sheet)
-    if options.output.suffix != project_file.SUFFIX:
-        raise UsageError(say("{name!r} does not end in {ending}", name=options.output.name, ending=project_file.SUFFIX), "-o",
-                         "name the project so")
+    _accept_output(options.output)
     project_file.save(project, options.output)
     sizes = ", ".join(f"{m.name} {write_both(float(v))}" for m, v in zip(recipe.measures, values.values(), strict=True)
                       if isinstance(v, float))
     print(f"{options.output}: {recipe.title}, {sizes}")
     return OK
+
+
+def _accept_output(path: Path) -> None:
+    from mingei.formats import project_file
+
+    if path.suffix != project_file.SUFFIX:
+        raise UsageError(say("{name!r} does not end in {ending}", name=path.name, ending=project_file.SUFFIX), "-o", "name the project so")
 
 
 def _export(options: argparse.Namespace) -> int:
@@ -205,4 +226,78 @@ def _check(options: argparse.Namespace) -> int:
     return FINDINGS if any(f.severity is check.Severity.ERROR for _, f in found) else OK
 
 
-_RUN = {"window": _window, "recipes": _recipes, "stock": _stock, "new": _new, "export": _export, "check": _check}
+def _scale(options: argparse.Namespace) -> int:
+    from dataclasses import replace
+
+    from mingei.core import scale
+    from mingei.core.build import build
+    from mingei.core.errors import MeasureError
+    from mingei.core.length import parse
+    from mingei.formats import project_file
+
+    _accept_output(options.output)
+    project = project_file.load(options.file)
+    step = parse(options.round) if options.round else 0.0
+    if options.piece and options.piece not in [b.name for b in project.briefs]:
+        raise MeasureError("nothing in the project has that name", say("piece {piece!r}", piece=options.piece),
+                           say("choose one of: {names}", names=", ".join(b.name for b in project.briefs)))
+    said = []
+    for number, brief in enumerate(project.briefs):
+        if options.piece and brief.name != options.piece:
+            continue
+        stock = project.stock_of(brief)
+        factor = _factor(options, brief, stock)
+        drafted = scale.scaled(brief, factor, step)
+        before, after = build(brief, stock), build(drafted, stock)
+        wrong = scale.consequence(before, after, factor)
+        project = project.with_brief(number, replace(brief, enlarged=brief.enlarged * factor) if options.enlarge else drafted)
+        said.append((brief.name, factor, scale.table(before, after), wrong, scale.mismatches(before, after, factor)))
+    project_file.save(project, options.output)
+    if options.json:
+        print(json.dumps([{
+            "brief": name, "factor": factor, "enlarged": options.enlarge, "consequence": wrong,
+            "rows": [{"name": r.name, "before_mm": r.before, "after_mm": r.after, "fate": str(r.fate), "too_small": r.small} for r in rows],
+            "enlarging_mm": [{"piece": m.piece, "panel": m.panel, "wrong_mm": m.wrong_mm} for m in worst],
+        } for name, factor, rows, wrong, worst in said], indent=1, ensure_ascii=False))
+        return OK
+    for name, factor, rows, wrong, _ in said:
+        print(f"{name}: {factor:.4g} times the size")
+        for row in rows:
+            print(f"  {row.name:26} {row.before:9.2f} -> {row.after:9.2f} mm  {row.fate}{'  ' + row.small if row.small else ''}")
+        if wrong:
+            print(f"  {wrong}.")
+    return OK
+
+
+def _factor(options: argparse.Namespace, brief: Brief, stock: Stock) -> float:
+    """How many times the size, by whichever way was given."""
+    from mingei.core import scale
+    from mingei.core.layout.sheets import find_sheet
+    from mingei.core.length import parse
+
+    if options.ratio:
+        new, colon, old = options.ratio.partition(":")
+        if not colon:
+            raise UsageError(say("{ratio!r} is not A:B", ratio=options.ratio), "--ratio", "write one such as 2:1 or 80:60")
+        return scale.ratio(_number(new, "--ratio"), _number(old, "--ratio"))
+    if options.by:
+        return _number(options.by, "--by")
+    if options.fit:
+        return scale.to_sheet(brief, stock, find_sheet(options.fit))
+    name, equals, text = options.to.partition("=")
+    if not equals:
+        raise UsageError(say("{word!r} is not NAME=VALUE", word=options.to), "--to", "write one such as length=140mm")
+    try:
+        return scale.to_measure(brief, stock, name.strip(), parse(text))
+    except LengthError as error:
+        raise error.at("--to") from None
+
+
+def _number(text: str, place: str) -> float:
+    try:
+        return float(text.strip().replace(",", "."))
+    except ValueError:
+        raise UsageError(say("{text!r} is not a number", text=text), place, "write one such as 1.5") from None
+
+
+_RUN = {"window": _window, "recipes": _recipes, "stock": _stock, "new": _new, "export": _export, "check": _check, "scale": _scale}

@@ -4,15 +4,15 @@ from __future__ import annotations
 
 import math
 
-from PySide6.QtCore import QSize, Qt
+from PySide6.QtCore import QSignalBlocker, QSize, Qt
 from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import QButtonGroup, QFrame, QGridLayout, QHBoxLayout, QLabel, QPushButton, QToolButton, QVBoxLayout, QWidget
 
 from mingei.app import theme
 from mingei.app.document import Document
-from mingei.app.fields import ChoiceField, LengthField, QuietCombo
+from mingei.app.fields import ChoiceField, CountField, LengthField, QuietCombo
 from mingei.app.figures import write_both, write_inches
-from mingei.app.words import t
+from mingei.app.words import capital, t
 from mingei.core.amend import SeamChange, why_fixed
 from mingei.core.draft import Joint
 from mingei.core.errors import MingeiError
@@ -64,6 +64,7 @@ class MeasuresCard(Card):
         self.document = document
         self.lengths: dict[str, LengthField] = {}
         self.choices: dict[str, ChoiceField] = {}
+        self.counts: dict[str, CountField] = {}
         self._recipe = ""
         self._fields: list[QWidget] = []
         self.follow(document)
@@ -81,7 +82,10 @@ class MeasuresCard(Card):
             self._make(brief.recipe)
         unit = self.document.project.unit
         for name, value in brief.measures:
-            if isinstance(value, float) and name in self.lengths:
+            if isinstance(value, float) and name in self.counts:
+                with QSignalBlocker(self.counts[name]):
+                    self.counts[name].setValue(int(value))
+            elif isinstance(value, float):
                 field = self.lengths[name]
                 if field.unit != unit:
                     field.set_unit(unit)
@@ -93,7 +97,7 @@ class MeasuresCard(Card):
         for old in self._fields:
             self.body.removeWidget(old)
             old.deleteLater()
-        self.lengths, self.choices, self._fields = {}, {}, []
+        self.lengths, self.choices, self.counts, self._fields = {}, {}, {}, []
         recipe = find_recipe(recipe_id)
         self._recipe = recipe_id
         self.heading.setText(t(recipe.title))
@@ -108,6 +112,8 @@ class MeasuresCard(Card):
             choice.chosen.connect(lambda value, name=measure.name: self.document.set_measure(name, value))
             self.choices[measure.name] = choice
             return choice
+        if measure.kind is Kind.COUNT:
+            return self._count(measure)
         hint = t("{doc}. From {least} to {most}. Write mm, cm or inches (3 7/8 in), or a sum after an equals sign (=width*2). "
                  "The arrow keys change it step by step.",
                  doc=t(measure.doc), least=typeset(measure.write(measure.minimum)), most=typeset(measure.write(measure.maximum)))
@@ -116,6 +122,29 @@ class MeasuresCard(Card):
         field.edited.connect(lambda mm, name=measure.name: self._edit(name, mm))
         self.lengths[measure.name] = field
         return field
+
+    def _count(self, measure: Measure) -> QWidget:
+        holder = QWidget()
+        row = QHBoxLayout(holder)
+        row.setContentsMargins(0, 0, 0, 0)
+        row.setSpacing(8)
+        label, field = QLabel(t(measure.title)), CountField(int(measure.minimum), int(measure.maximum), t(measure.title))
+        label.setMinimumWidth(84)
+        label.setBuddy(field)
+        for widget in (label, field):
+            widget.setToolTip(capital(measure.doc))
+        row.addWidget(label)
+        row.addWidget(field, 1)
+        field.valueChanged.connect(lambda count, name=measure.name: self._set_count(name, count))
+        self.counts[measure.name] = field
+        return holder
+
+    def _set_count(self, name: str, count: int) -> None:
+        try:
+            self.document.set_measure(name, float(count))
+        except MingeiError as error:
+            self.refresh()
+            self.counts[name].setToolTip(t(error.words))
 
     def _edit(self, name: str, mm: float) -> None:
         field = self.lengths[name]

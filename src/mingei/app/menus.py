@@ -97,6 +97,8 @@ def _edit(actions: Actions, menu: QMenu, window: Window) -> None:
     actions.add(menu, "remove", t("&Take this thing out of the kit"), lambda: _kit(window, "remove"), "Ctrl+Shift+Delete")
     actions.add(menu, "next-thing", t("Next thing in the kit"), lambda: document.look_at(document.current + 1), "Ctrl+PgDown")
     actions.add(menu, "last-thing", t("Previous thing in the kit"), lambda: document.look_at(document.current - 1), "Ctrl+PgUp")
+    actions.add(menu, "scale", t("&Scale…"), lambda: _scale(window), "Ctrl+K",
+                t("The same thing at another size, drafted anew, so that thickness and tabs stay right"))
     menu.addSeparator()
     inches = actions.add(menu, "unit", t("Work in &inches"),
                          lambda: document.set_unit("mm" if document.project.unit == "in" else "in"), "Ctrl+I",
@@ -291,6 +293,13 @@ def _about(window: Window) -> None:
     words.setWordWrap(True)
     column.addWidget(words, 1)
     _closing(dialog, column)
+
+
+def _scale(window: Window) -> None:
+    from mingei.app.scaling import ScaleDialog
+
+    window.go("draft")
+    ScaleDialog(window.document, window).open()
 
 
 def _density(window: Window) -> None:

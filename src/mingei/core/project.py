@@ -118,7 +118,7 @@ def new_brief(recipe_id: str, values: Values | None = None, stock: Stock | None 
     Raises MeasureError, StockError.
     """
     recipe = find_recipe(recipe_id)
-    chosen = stock or find_stock(DEFAULT_STOCK_ID)
+    chosen = stock or find_stock(recipe.stock)
     recipe.accept_stock(chosen)
     return Brief(name or recipe.title, recipe.id, tuple(recipe.accept(values or {}).items()), chosen.id)
 

@@ -182,7 +182,7 @@ def mismatches(before: Build, after: Build, factor: float) -> tuple[Mismatch, ..
         for a, b in zip(old.panels, new.panels, strict=True):
             was, now = bounds(a.polygon), bounds(b.polygon)
             wrong = max((was.width * factor - now.width, was.height * factor - now.height), key=abs)
-            if abs(wrong) > 0.005 and a.role is not Role.TAB:
+            if abs(wrong) > 0.005 and a.role not in (Role.TAB, Role.LIP):
                 found.append(Mismatch(old.name, a.name, wrong))
     return tuple(sorted(found, key=lambda m: -abs(m.wrong_mm)))
 

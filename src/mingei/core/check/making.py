@@ -4,15 +4,19 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator
+from dataclasses import replace
 from itertools import combinations
 
 from mingei.core.build import Build, Part
+from mingei.core.build import build as work_out
 from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.draft import Joint
+from mingei.core.errors import MingeiError
 from mingei.core.layout.place import fits, sheets_that_do, too_large
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_both, write_mm
 from mingei.core.pattern import Pattern
+from mingei.core.scale import consequence, scaled
 from mingei.core.shape import bounds
 from mingei.core.words import say
 
@@ -25,7 +29,7 @@ FEED_SINGLY_GSM = 250.0
 @rule("seam-open")
 def seam_open(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """Every seam must stand at its stack distance, parallel, inside its host."""
-    for c in build.closures:
+    for c in build.closures if build.brief.enlarged == 1.0 else ():
         if not c.closes:
             yield Finding("seam-open", Severity.ERROR,
                           say("folded, it stands {apart} from its host instead of {wanted}, {tilt:.2f}° out of true, "
@@ -34,11 +38,29 @@ def seam_open(build: Build, sheet: Sheet) -> Iterator[Finding]:
                           "this is a fault of the recipe: please report it with the project file")
 
 
+@rule("enlarged")
+def enlarged(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """A drawing that was enlarged is made for another thickness than the card it is cut from."""
+    brief = build.brief
+    if brief.enlarged == 1.0 or all(c.closes for c in build.closures):
+        return
+    drawn = replace(brief, enlarged=1.0)
+    try:
+        anew = scaled(drawn, brief.enlarged)
+    except MingeiError:
+        yield Finding("enlarged", Severity.ERROR, "the drawing is enlarged, and so are its creases and tabs", "scale",
+                      "draft it anew nearer to this size")
+        return
+    words = consequence(work_out(drawn, build.stock), work_out(anew, build.stock), brief.enlarged)
+    yield Finding("enlarged", Severity.ERROR, words or "the drawing is enlarged, and so are its creases and tabs", "scale",
+                  "draft it anew at this size", fix=Fix("Draft it anew at this size", anew))
+
+
 @rule("cavity")
 def cavity(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """The clear space must be what was asked for; a lip that reaches in is stated."""
     space = build.cavity
-    if space is None:
+    if space is None or build.brief.enlarged != 1.0:
         return
     if not space.fits:
         got, want = (" x ".join(write_mm(v) for v in size) for size in (space.size, space.asked))

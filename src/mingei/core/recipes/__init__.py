@@ -19,7 +19,7 @@ from typing import TypeAlias
 from mingei.core.draft import Draft
 from mingei.core.errors import LengthError, MeasureError, StockError
 from mingei.core.length import parse, plain_number, write_both
-from mingei.core.stock import Stock
+from mingei.core.stock import DEFAULT_STOCK_ID, Stock
 from mingei.core.words import say
 
 Value: TypeAlias = float | str
@@ -106,7 +106,7 @@ class Recipe:
     """One construction.
 
     draft: from accepted values to the draft; checked values only.  inside: names of the measures that are the cavity's length, width
-    and height, where it has one.  thinnest, thickest: caliper in mm it may be built from.
+    and height, where it has one.  stock: the one it is usually made of.  thinnest, thickest: caliper in mm it may be built from.
     contradictions: called with accepted values, raises MeasureError when they cannot hold together.
     """
 
@@ -120,6 +120,7 @@ class Recipe:
     thickest: float
     contradictions: Callable[[Values], None] = lambda values: None
     inside: tuple[str, ...] = ()
+    stock: str = DEFAULT_STOCK_ID
 
     def measure(self, name: str) -> Measure:
         """Raises MeasureError naming those there are."""

@@ -60,5 +60,5 @@ RECIPE = Recipe(
         Measure("tab", Kind.LENGTH, 25.0, "depth of the tab in the corner; shortened where the front has less room", 8.0, 40.0,
                 label="Tab depth", stays=True),
     ),
-    draft=draft_bin, thinnest=0.3, thickest=4.0, inside=("length", "width", "height"),
+    draft=draft_bin, thinnest=0.3, thickest=4.0, inside=("length", "width", "height"), stock="corrugated-b",
 )

@@ -45,7 +45,7 @@ class Stars(unittest.TestCase):
         self.assertAlmostEqual(star.side, 80.0)
 
     def test_the_regular_tetrahedron_has_its_known_dihedral_angle(self) -> None:
-        # edge a: across (twice the inradius) a / sqrt 3, height a sqrt(2/3); inner dihedral acos(1/3) = 70.53 degrees (any handbook of solids)
+        # edge a: across (twice the inradius) a / sqrt 3, height a sqrt(2/3); inner dihedral acos(1/3) = 70.53 degrees (handbooks of solids)
         star = Star(3, 60.0 / math.sqrt(3), 0.0, 60.0 * math.sqrt(2 / 3))
         self.assertAlmostEqual(star.side, 60.0)
         self.assertAlmostEqual(180 - star.base_deg, math.degrees(math.acos(1 / 3)))
@@ -101,7 +101,8 @@ class Stars(unittest.TestCase):
                 self.assertAlmostEqual(float(middle @ normal), 45.0 + made.stock.caliper_mm, places=6)
 
     def test_what_leaves_no_room_for_tabs_is_refused(self) -> None:
-        for recipe, values in (("pyramid", {"across": 400.0, "height": 20.0}), ("frustum-box", {"across": 30.0, "rim": 400.0, "height": 15.0})):
+        for recipe, values in (("pyramid", {"across": 400.0, "height": 20.0}),
+                               ("frustum-box", {"across": 30.0, "rim": 400.0, "height": 15.0})):
             with self.assertRaises(MeasureError):
                 new_brief(recipe, values)
         with self.assertRaises(MeasureError):

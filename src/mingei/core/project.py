@@ -18,7 +18,7 @@ from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError, ProjectError
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.recipes import Value, Values, find_recipe
-from mingei.core.stock import DEFAULT_STOCK_ID, Grain, Stock, find_stock
+from mingei.core.stock import DEFAULT_STOCK_ID, Faced, Grain, Stock, find_stock
 from mingei.core.words import say
 
 VERSION = 1
@@ -105,6 +105,20 @@ class Project:
     def with_briefs(self, briefs: tuple[Brief, ...]) -> Project:
         """Other briefs, at least one; the file carries just the stocks they use."""
         return replace(self, briefs=briefs, stocks=_used(briefs, self.stocks))
+
+    def with_stock(self, number: int, stock: Stock) -> Project:
+        """One brief in another stock, which the file then carries.  Raises StockError when it cannot be built from it."""
+        brief = self.briefs[number].with_stock(stock)
+        briefs = (*self.briefs[:number], brief, *self.briefs[number + 1:])
+        own = (stock, *(s for s in self.stocks if s.id != stock.id))
+        return replace(self, briefs=briefs, stocks=_used(briefs, own))
+
+    def with_stock_as(self, stock: Stock) -> Project:
+        """A stock of the same name measured anew: everything made of it follows.  Raises StockError when something cannot."""
+        for brief in self.briefs:
+            if brief.stock == stock.id:
+                brief.with_stock(stock)
+        return replace(self, stocks=tuple(stock if s.id == stock.id else s for s in self.stocks))
 
     def free_name(self, wish: str) -> str:
         """The name, or the name with a number, that no brief has yet."""
@@ -224,7 +238,7 @@ def from_data(data: Any) -> Project:
                            "open it with that one")
     for step in range(version, VERSION):
         top = MIGRATIONS[step](top)
-    stocks = tuple(_stock(s, f"stocks[{i}]") for i, s in enumerate(_list(top.get("stocks", []), "stocks")))
+    stocks = tuple(stock_from_data(s, f"stocks[{i}]") for i, s in enumerate(_list(top.get("stocks", []), "stocks")))
     briefs = tuple(_brief(b, f"briefs[{i}]", stocks) for i, b in enumerate(_list(top.get("briefs"), "briefs")))
     if not briefs:
         raise ProjectError("it holds nothing to make", "key 'briefs'", "begin a new project")
@@ -281,15 +295,17 @@ def _amendment(data: Any, place: str) -> SeamChange:
     return SeamChange(_text(entry.get("seam"), f"{place}.seam"), Joint(joint), moved)
 
 
-def _stock(data: Any, place: str) -> Stock:
+def stock_from_data(data: Any, place: str) -> Stock:
+    """A stock from plain data.  Raises ProjectError naming the key at fault."""
     entry = _mapping(data, place)
     values: dict[str, Any] = {}
     for f in fields(Stock):
         if f.name not in entry:
             continue
         value = entry[f.name]
-        number = f.name in ("grammage_gsm", "caliper_mm", "crease_gain_mm", "score_passes")
-        if number and (isinstance(value, bool) or not isinstance(value, (int, float))):
+        whole = f.name in ("score_passes", "layers")
+        number = whole or f.name in ("grammage_gsm", "caliper_mm", "crease_gain_mm", "price")
+        if number and (isinstance(value, bool) or not isinstance(value, int if whole else (int, float))):
             raise ProjectError(say("{value!r} is not a number", value=value), f"{place}.{f.name}", "write one")
         if f.name == "sheets":
             values[f.name] = tuple(_text(v, f"{place}.sheets") for v in _list(value, f"{place}.sheets"))
@@ -298,6 +314,11 @@ def _stock(data: Any, place: str) -> Stock:
                 raise ProjectError(say("{value!r} is not a grain", value=value), f"{place}.grain",
                                    say("write {names}", names=", ".join(Grain)))
             values[f.name] = Grain(value)
+        elif f.name == "faced":
+            if value not in list(Faced):
+                raise ProjectError(say("{value!r} says not which faces are covered", value=value), f"{place}.faced",
+                                   say("write {names}", names=", ".join(Faced)))
+            values[f.name] = Faced(value)
         else:
             values[f.name] = value if number else _text(value, f"{place}.{f.name}")
     try:

@@ -40,6 +40,17 @@ class Grain(StrEnum):
     NONE = "none"
 
 
+class Faced(StrEnum):
+    """Which faces of a board were covered with other paper; one alone pulls it crooked as it dries."""
+
+    NONE = "none"
+    ONE = "one"
+    BOTH = "both"
+
+
+KINDS = ("paper", "card", "board", "corrugated", "film", "fabric")
+
+
 @dataclass(frozen=True)
 class Stock:
     """One sheet material.
@@ -47,7 +58,8 @@ class Stock:
     id: short lasting name; name: as people say it; grammage_gsm: g/m2; caliper_mm: mm;
     crease_gain_mm: mm per 90 degrees of fold; kind: paper, card, board, corrugated, film or fabric;
     grain: along the long or the short side of the sheet; sheets: sizes it is sold in;
-    score_passes: light passes of the scoring tool it wants.
+    score_passes: light passes of the scoring tool it wants; price: of one sheet, in the person's own money, 0 where it is not known;
+    layers: how many sheets it was built up from; faced: whether other paper was glued to none, one or both of its faces.
     Raises StockError when a figure cannot be true.
     """
 
@@ -60,6 +72,9 @@ class Stock:
     grain: Grain = Grain.LONG
     sheets: tuple[str, ...] = ("A4", "Letter")
     score_passes: int = 1
+    price: float = 0.0
+    layers: int = 1
+    faced: Faced = Faced.NONE
 
     def __post_init__(self) -> None:
         if not THINNEST_MM <= self.caliper_mm <= THICKEST_MM:
@@ -74,6 +89,9 @@ class Stock:
             raise StockError(say("a crease gain of {gain:g} mm cannot be true", gain=self.crease_gain_mm),
                              say("stock {stock}", stock=self.id),
                              "fold and measure a test strip")
+        if not (0 <= self.price < 1e6 and 1 <= self.layers <= 99 and 1 <= self.score_passes <= 99 and self.kind in KINDS):
+            raise StockError("its price, layers, passes or kind cannot be true", say("stock {stock}", stock=self.id),
+                             say("use a price of 0 or more, 1 to 99 layers and passes, and a kind of {kinds}", kinds=", ".join(KINDS)))
 
 
 def _paper(id_: str, name: str, gsm: float, caliper: float, sheets: tuple[str, ...] = ("A4", "A3", "Letter", "Tabloid")) -> Stock:

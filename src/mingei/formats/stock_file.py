@@ -1,0 +1,47 @@
+"""The person's own stocks: UTF-8 JSON in their data folder, see docs/formats.md."""
+
+from __future__ import annotations
+
+import contextlib
+import json
+from pathlib import Path
+from typing import Any
+
+from mingei.core.cabinet import Cabinet
+from mingei.core.errors import MingeiError, ProjectError
+from mingei.core.project import stock_data, stock_from_data
+from mingei.core.words import say
+from mingei.formats import atomic
+
+NAME = "stocks.json"
+VERSION = 1
+
+
+def save(cabinet: Cabinet, path: Path) -> None:
+    """Write the stocks, keeping the version before as ``name~``; makes the folder.  Raises ExportError."""
+    with contextlib.suppress(OSError):  # writing says why
+        path.parent.mkdir(parents=True, exist_ok=True)
+    data = {"mingei-stocks": VERSION, "stocks": [stock_data(s) for s in cabinet.own]}
+    atomic.write(path, (json.dumps(data, indent=1, ensure_ascii=False) + "\n").encode("utf-8", "surrogatepass"), keep=True)
+
+
+def load(path: Path) -> Cabinet:
+    """Read the stocks; none where there is no file yet.  Raises ProjectError naming the file, the place and the remedy."""
+    try:
+        text = path.read_bytes().decode("utf-8-sig")
+    except FileNotFoundError:
+        return Cabinet()
+    except (OSError, UnicodeDecodeError) as error:
+        raise ProjectError(say("it cannot be read ({reason})", reason=getattr(error, "strerror", None) or "not text in UTF-8"), str(path),
+                           "put back the copy kept beside it, whose name ends in ~") from None
+    try:
+        tree: Any = json.loads(text)
+        if not isinstance(tree, dict) or not isinstance(tree.get("mingei-stocks"), int) or not isinstance(tree.get("stocks"), list):
+            raise ProjectError("this is no list of stocks", "", "put back the copy kept beside it, whose name ends in ~")
+        if tree["mingei-stocks"] > VERSION:
+            raise ProjectError("it was saved by a later Mingei", "", "open it with that one")
+        return Cabinet(tuple(stock_from_data(s, f"stocks[{i}]") for i, s in enumerate(tree["stocks"])))
+    except (json.JSONDecodeError, RecursionError):
+        raise ProjectError("the file is broken or cut short", str(path), "put back the copy kept beside it, whose name ends in ~") from None
+    except MingeiError as error:
+        raise error.at(str(path)) from None

@@ -69,7 +69,7 @@ class Stars(unittest.TestCase):
         volume = star.height / 3 * (low + high + math.sqrt(low * high))  # the prismoid's volume (any handbook)
         # the mid-surfaces lie one and a half calipers outside at the most: so much skin there may be, corners a fifth more
         surface = low + high + star.sides * (star.side + star.rim_side) / 2 * star.slant
-        self.assertGreaterEqual(solid.volume, volume)
+        self.assertGreaterEqual(solid.volume, volume - 1.5 * _THIN.caliper_mm * high)  # a leaning rim is cut square
         self.assertLessEqual(solid.volume, volume + 1.2 * 1.5 * _THIN.caliper_mm * surface)
 
     @given(st.sampled_from(["prism", "pyramid", "frustum-box"]).flatmap(amended_briefs))

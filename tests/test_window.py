@@ -487,7 +487,7 @@ class Commands(WindowTest):
         self.key(Qt.Key.Key_K, Qt.KeyboardModifier.ControlModifier)
         finder = QApplication.activeModalWidget()
         assert isinstance(finder, Finder)
-        self.key("double", on=finder.words)
+        self.key("double this", on=finder.words)
         self.assertEqual(finder.list.count(), 1)
         self.key(Qt.Key.Key_Return, on=finder.words)
         self.assertEqual(len(self.window.document.project.briefs), 6)

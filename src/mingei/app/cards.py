@@ -18,7 +18,7 @@ from mingei.core.draft import Joint
 from mingei.core.errors import MingeiError
 from mingei.core.length import typeset, write_mm
 from mingei.core.recipes import Kind, Measure, find_recipe
-from mingei.core.stock import CATALOGUE, Stock
+from mingei.core.stock import Stock
 
 
 class Card(QFrame):
@@ -172,15 +172,21 @@ class StockCard(Card):
         self.reason.setObjectName("reason")
         self.reason.setWordWrap(True)
         self.reason.hide()
-        for widget in (self.box, self.note, self.reason):
+        row = QHBoxLayout()
+        row.addWidget(self.box, 1)
+        self.open = tool("layers", t("Stock cabinet"), t("Every stock there is, your own among them: measure, add, convert. (F7)"))
+        row.addWidget(self.open)
+        self.body.addLayout(row)
+        for widget in (self.note, self.reason):
             self.body.addWidget(widget)
+        document.shelf.changed.connect(self._changed)
         self._stocks: list[Stock] = []
         self.box.activated.connect(self._choose)
         self.follow(document)
 
     def refresh(self) -> None:
         own = self.document.project.stocks
-        stocks = [*own, *(s for s in CATALOGUE if s.id not in {o.id for o in own})]
+        stocks = [*own, *(s for s in self.document.shelf.cabinet.stocks if s.id not in {o.id for o in own})]
         stocks.sort(key=lambda s: s.caliper_mm)
         if stocks != self._stocks:
             self._stocks = stocks

@@ -15,8 +15,10 @@ from mingei.app.recovery import Autosave
 from mingei.app.settings import Settings
 from mingei.app.words import t
 from mingei.app.workers import Job, Progress
+from mingei.core.cabinet import differs, redrafted
 from mingei.core.errors import MingeiError
 from mingei.core.project import Project, differences, new_brief, new_project
+from mingei.core.stock import Stock
 from mingei.formats import atomic, project_file, recovery
 
 _DIFFERENCES_SHOWN = 8
@@ -39,6 +41,7 @@ class Desk(QObject):
         self.autosave = Autosave(document, self.recovery_folder, self)
         self.autosave.failed.connect(lambda error: self.said.emit(t("Your changes could not be kept aside: {error}", error=error.words)))
         self._lock: QLockFile | None = None
+        document.shelf.failed.connect(lambda error: self.complain(t("The stock cabinet could not be kept"), error))
 
     @property
     def recovery_folder(self) -> Path:
@@ -251,6 +254,26 @@ class Desk(QObject):
         job.failed.connect(not_done)
         job.stopped.connect(lambda: self.jobs.remove(job))
         return job.start()
+
+    def offer_anew(self) -> None:
+        """Where the project carries stocks as they were before they were measured anew, offer to follow, saying what would change."""
+        for stock in differs(self.document.project, self.document.shelf.cabinet):
+            said = redrafted(self.document.project, stock)
+            box = QMessageBox(QMessageBox.Icon.Question, "Mingei", t("{stock} was measured anew since this.", stock=t(stock.name)),
+                              parent=self.window)
+            box.setInformativeText("\n".join(f"· {t(s)}" for s in said))
+            box.setObjectName("anew")
+            follow = box.addButton(t("Draft anew"), QMessageBox.ButtonRole.AcceptRole)
+            box.addButton(t("Keep it as it was"), QMessageBox.ButtonRole.RejectRole)
+            follow.clicked.connect(lambda _=False, stock=stock: self._follow(stock))
+            box.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+            box.open()
+
+    def _follow(self, stock: Stock) -> None:
+        try:
+            self.document.follow_stock(stock)
+        except MingeiError as error:
+            self.complain(t("This cannot be drafted anew"), error)
 
     def complain(self, heading: str, error: MingeiError) -> None:
         """A refusal: what, where, and what to do."""

@@ -8,6 +8,7 @@ from pathlib import Path
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
 
+from mingei.app.shelf import Shelf
 from mingei.app.words import t
 from mingei.core.amend import SeamChange, seams
 from mingei.core.build import NOTHING, Build, Part, build, fit_into
@@ -65,8 +66,9 @@ class Document(QObject):
     moved = Signal()
     measuring_changed = Signal(bool)
 
-    def __init__(self, project: Project, path: Path | None = None, parent: QObject | None = None) -> None:
+    def __init__(self, project: Project, shelf: Shelf, path: Path | None = None, parent: QObject | None = None) -> None:
         super().__init__(parent)
+        self.shelf = shelf
         self.project = project
         self.path = path
         self.current = 0
@@ -162,7 +164,13 @@ class Document(QObject):
 
     def set_stock(self, stock: Stock) -> None:
         """Build it from another stock.  Raises StockError when the recipe cannot be."""
-        self.change_brief(self.brief.with_stock(stock), t("stock to {name}", name=t(stock.name)), "stock")
+        project = self.project.with_stock(self.current, stock)
+        build(project.briefs[self.current], stock)  # refuse before anything changes
+        self.change(project, t("stock to {name}", name=t(stock.name)), f"{self.current}:stock")
+
+    def follow_stock(self, stock: Stock) -> None:
+        """Draft everything made of a stock anew, now that it was measured again.  Raises StockError when something cannot be."""
+        self.change(self.project.with_stock_as(stock), t("draft anew with {name}", name=t(stock.name)))
 
     def set_seam(self, change: SeamChange) -> None:
         """Hold a seam another way.  Raises MeasureError when its tab cannot be moved."""

@@ -78,13 +78,15 @@ def watch(window: Window) -> None:
 def open_on(window: Window, file: Path | None, demo: bool) -> None:
     """Load the core, now that the window is on the screen, and put a project on the bench, or show the start page."""
     from mingei.app.document import Document
+    from mingei.app.shelf import Shelf
     from mingei.assets import demo_file
     from mingei.core.project import new_brief, new_project
     from mingei.core.recipes import recipes
-    from mingei.formats import project_file
+    from mingei.formats import project_file, stock_file
 
     first = next(iter(recipes()))
-    window.fill(Document(new_project(new_brief(first)), parent=window))
+    shelf = Shelf(window.settings.data / stock_file.NAME, window)
+    window.fill(Document(new_project(new_brief(first)), shelf, parent=window))
     if demo:
         window.desk.show_demo(project_file.load(file or demo_file()))
     elif file is not None:

@@ -97,7 +97,7 @@ def _edit(actions: Actions, menu: QMenu, window: Window) -> None:
     actions.add(menu, "remove", t("&Take this thing out of the kit"), lambda: _kit(window, "remove"), "Ctrl+Shift+Delete")
     actions.add(menu, "next-thing", t("Next thing in the kit"), lambda: document.look_at(document.current + 1), "Ctrl+PgDown")
     actions.add(menu, "last-thing", t("Previous thing in the kit"), lambda: document.look_at(document.current - 1), "Ctrl+PgUp")
-    actions.add(menu, "scale", t("&Scale…"), lambda: _scale(window), "Ctrl+K",
+    actions.add(menu, "scale", t("&Scale…"), lambda: _scale(window), "Ctrl+Shift+K",
                 t("The same thing at another size, drafted anew, so that thickness and tabs stay right"))
     menu.addSeparator()
     inches = actions.add(menu, "unit", t("Work in &inches"),
@@ -156,6 +156,8 @@ def _view(actions: Actions, menu: QMenu, window: Window) -> None:
     actions.add(menu, "checks", t("&Checks"), lambda: None, "F8",
                 t("What a careful eye finds, with its remedy"), checkable=True).toggled.connect(
         lambda on: window.drawer.setVisible(on))
+    actions.add(menu, "cabinet", t("Stock ca&binet"), lambda: _cabinet(window), "F7",
+                t("Every stock there is, your own among them: measure, add, convert"))
     light = menu.addMenu(t("&Light"))
     group = QActionGroup(light)
     for key, words in (("system", t("Light as the system has it")), ("day", t("Day light")), ("lamp", t("Lamp light"))):
@@ -300,6 +302,12 @@ def _scale(window: Window) -> None:
 
     window.go("draft")
     ScaleDialog(window.document, window).open()
+
+
+def _cabinet(window: Window) -> None:
+    from mingei.app.cabinet import CabinetDialog
+
+    CabinetDialog(window.document, window.desk, window).open()
 
 
 def _density(window: Window) -> None:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from platformdirs import user_config_path, user_state_path
+from platformdirs import user_config_path, user_data_path, user_state_path
 from PySide6.QtCore import QLocale, QSettings
 
 _RECENT_MOST = 10
@@ -23,6 +23,7 @@ class Settings:
     """Typed access to the settings file; every value has a default and a wrong one in the file is passed over."""
 
     def __init__(self, path: Path | None = None) -> None:
+        self.data = path.parent if path else user_data_path("mingei", appauthor=False)
         self.store = QSettings(str(path or user_config_path("mingei", appauthor=False) / "mingei.ini"), QSettings.Format.IniFormat)
 
     def text(self, key: str, default: str = "") -> str:

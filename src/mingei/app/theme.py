@@ -180,6 +180,7 @@ QComboBox::down-arrow, QSpinBox::up-arrow, QSpinBox::down-arrow { image: none; }
 QComboBox QAbstractItemView { background: palette(base); border: 1px solid palette(mid); selection-background-color: palette(midlight);
     selection-color: palette(window-text); }
 QPushButton { background: palette(base); border: 1px solid palette(mid); border-radius: 4px; padding: 5px 12px; min-height: 18px; }
+QDialogButtonBox { dialogbuttonbox-buttons-have-icons: 0; }
 QPushButton:hover { border-color: palette(highlight); }
 QPushButton:focus, QToolButton:focus { border: 2px solid palette(highlight); }
 QPushButton:checked { background: palette(midlight); border: 1px solid palette(highlight); }

@@ -290,6 +290,7 @@ class Window(QMainWindow):
         self._name()
         self.drawer.refresh()
         self.ready.emit()
+        self.desk.offer_anew()
 
     def _go_to(self, number: int, finding: Finding) -> None:
         """To the place of a finding."""

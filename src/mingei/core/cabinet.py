@@ -10,7 +10,7 @@ from mingei.core.build import build
 from mingei.core.errors import MingeiError
 from mingei.core.length import write_mm
 from mingei.core.project import Project
-from mingei.core.stock import CATALOGUE, Stock, basis_from_gsm, points_from_mm
+from mingei.core.stock import CATALOGUE, Stock, basis_from_gsm, build_up, points_from_mm
 from mingei.core.words import say
 
 
@@ -61,6 +61,18 @@ def _described(stock: Stock) -> str:
             f"{stock.caliper_mm:g}mm", f"{points_from_mm(stock.caliper_mm):.0f}pt"]
     said += [f"{basis_from_gsm(stock.grammage_gsm, grade):.0f}lb {grade}" for grade in ("bond", "text", "cover", "index", "bristol", "tag")]
     return " ".join(said).lower()
+
+
+def built_up(stock: Stock, target_mm: float, film_mm: float = 0.05) -> Stock:
+    """Board made of layers of a stock, as a stock of its own: as near to a thickness as whole layers come.
+
+    film_mm: the glue between two layers, about as heavy as water.  Raises StockError when a figure cannot be true.
+    """
+    made = build_up(target_mm, stock.caliper_mm, film_mm)
+    grammage = made.layers * stock.grammage_gsm + (made.layers - 1) * film_mm * 1000
+    return replace(stock, id=f"{stock.id}-x{made.layers}", name=f"{stock.name}, {made.layers} layers", caliper_mm=made.reached_mm,
+                   grammage_gsm=grammage, kind="board", layers=made.layers * stock.layers, crease_gain_mm=0.0,
+                   price=made.layers * stock.price)
 
 
 def differs(project: Project, cabinet: Cabinet) -> tuple[Stock, ...]:

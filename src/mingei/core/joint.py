@@ -67,8 +67,10 @@ def tab_shape(hosts: Sequence[Polygon], length: float, start: Corner, end: Corne
     Raises GeometryError when the edge is too short to carry a tab at all.
     """
     tan0, tan1 = (math.tan(math.radians(c.side_deg)) for c in (start, end))
-    first = max(_crossing(host[0], host[-1]) for host in hosts)
-    last = min(_crossing(host[1], host[2]) for host in hosts)
+    # where the host's neighbouring sides leave room, all the way from the hinge to the host's edge
+    levels = (-max(0.0, setback), 0.0)
+    first = max(_crossing(host[0], host[-1], y) for host in hosts for y in (*levels, max(0.0, host[0][1])))
+    last = min(_crossing(host[1], host[2], y) for host in hosts for y in (*levels, max(0.0, host[0][1])))
     x0, x1 = first + _beginning(start, setback, relief, first), last - _beginning(end, setback, relief, length - last)
     hinge = x1 - x0
     if hinge <= relief:
@@ -93,10 +95,9 @@ def tab_shape(hosts: Sequence[Polygon], length: float, start: Corner, end: Corne
     return TabShape(rounded_polygon(points, {free: radius, free + 1: radius}), reached, hinge)
 
 
-def _crossing(near: Point, far: Point) -> float:
-    """Where the line of a host's neighbouring side crosses the nominal level of its edge, or the edge's own where that lies further in."""
-    below = near[1] - max(0.0, near[1])
-    return near[0] if abs(far[1] - near[1]) < 1e-9 else near[0] - below * (far[0] - near[0]) / (far[1] - near[1])
+def _crossing(near: Point, far: Point, level: float) -> float:
+    """Where the line of a host's neighbouring side crosses a level."""
+    return near[0] if abs(far[1] - near[1]) < 1e-9 else near[0] + (level - near[1]) * (far[0] - near[0]) / (far[1] - near[1])
 
 
 def _beginning(corner: Corner, setback: float, relief: float, moved: float) -> float:

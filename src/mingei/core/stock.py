@@ -8,13 +8,14 @@ basis size.  *Points* are thousandths of an inch of caliper.  *Crease gain* is h
 
 from __future__ import annotations
 
+import re
 from collections.abc import Mapping
 from dataclasses import dataclass
 from enum import StrEnum
 from typing import NamedTuple
 
 from mingei.core.errors import StockError
-from mingei.core.length import MM_PER_INCH
+from mingei.core.length import MM_PER_INCH, parse
 from mingei.core.words import say
 
 GRAMS_PER_POUND = 453.59237  # exact by definition
@@ -201,6 +202,33 @@ def mm_from_points(points: float) -> float:
 def points_from_mm(mm: float) -> float:
     """Points, thousandths of an inch, from caliper (mm)."""
     return mm * 1000 / MM_PER_INCH
+
+
+def read_grammage(text: str) -> float:
+    """Grammage (g/m2) as people write it: 176, 176 g, 176 gsm, 176 g/m², 65 lb cover.
+
+    Raises StockError saying how it is written.
+    """
+    found = _GRAMMAGE.fullmatch(text.strip().lower())
+    if found is None:
+        raise StockError(say("{text!r} is no grammage", text=text.strip()), "grammage",
+                         say("write one such as 176 g or 65 lb cover ({grades})", grades=", ".join(BASIS_SIZES_IN)))
+    number = float(found["number"].replace(",", "."))
+    return gsm_from_basis(number, found["grade"]) if found["grade"] else number
+
+
+def read_caliper(text: str) -> float:
+    """Thickness (mm) as people write it: 0.4, 0.4 mm, 1/64 in, 14 pt, 350 µm.  Raises StockError, LengthError."""
+    found = _FINE.fullmatch(text.strip().lower())
+    if found is None:
+        return parse(text)
+    number = float(found["number"].replace(",", "."))
+    return mm_from_points(number) if found["unit"].startswith("p") else number / 1000
+
+
+_NUMBER = r"(?P<number>\d+(?:[.,]\d+)?)"
+_GRAMMAGE = re.compile(_NUMBER + rf"\s*(?:g|gsm|g/m2|g/m²|(?:lb|lbs|pounds?)\s+(?P<grade>{'|'.join(BASIS_SIZES_IN)}))?")
+_FINE = re.compile(_NUMBER + r"\s*(?P<unit>pt|points?|µm|μm|um|microns?)")
 
 
 class Estimate(NamedTuple):

@@ -13,6 +13,7 @@ from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.place import Load, lay_out, loads_of
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.project import Project
+from mingei.core.stock import Stock
 from mingei.core.words import say
 from mingei.formats import atomic
 
@@ -101,6 +102,14 @@ def _drawings(project: Project, wanted: Wanted, usual_layout: bool) -> list[Draw
         return [flat_drawing(load.pattern) for load in loads]
     sheet = find_sheet(wanted.sheet or project.sheet)
     return [page_drawing(page, project.title, wanted.speak) for page in lay_out(loads, sheet)]
+
+
+def strip_pdf(stock: Stock, path: Path) -> None:
+    """Write the test strip of a stock as PDF.  Raises ExportError."""
+    from mingei.core.strip import strip_drawing
+    from mingei.formats.pdf import pdf
+
+    atomic.write(path, pdf([strip_drawing(stock)]))
 
 
 EVERYTHING = Wanted()

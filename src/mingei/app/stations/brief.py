@@ -19,6 +19,7 @@ from mingei.app.cards import Card, MeasuresCard, StockCard, tool
 from mingei.app.document import Document
 from mingei.app.fields import CountField, LengthField, QuietCombo
 from mingei.app.figures import write
+from mingei.app.scroll import WordScroll
 from mingei.app.space_view import SpaceView
 from mingei.app.stations import SideColumn, Station
 from mingei.app.stations.start import RecipeButton
@@ -28,6 +29,8 @@ from mingei.core.layout.sheets import SHEETS
 from mingei.core.project import MOST_COPIES
 from mingei.core.recipes import find_recipe, recipes
 
+#: Pictures of constructions in a row.
+_ABREAST = 3
 _UNITS = (("mm", "Millimetres"), ("in", "Inches"))
 
 
@@ -264,17 +267,22 @@ class BriefStation(Station):
         self.sizes.setWordWrap(True)
         self.sizes.setAlignment(Qt.AlignmentFlag.AlignCenter)
         card.body.addWidget(self.sizes)
-        choices = QHBoxLayout()
+        choices = QGridLayout()
+        choices.setSpacing(6)
         self.recipes: dict[str, RecipeButton] = {}
-        for recipe in recipes().values():
+        for number, recipe in enumerate(recipes().values()):
             button = RecipeButton(recipe)
             button.setCheckable(True)
             button.setIconSize(QSize(110, 64))
             button.clicked.connect(lambda _=False, recipe_id=recipe.id: self._make(recipe_id))
             self.recipes[recipe.id] = button
-            choices.addWidget(button)
-        choices.addStretch(1)
-        card.body.addLayout(choices)
+            choices.addWidget(button, number // _ABREAST, number % _ABREAST)
+        choices.setColumnStretch(_ABREAST, 1)
+        self.choices = WordScroll()
+        self.choices.column.setContentsMargins(0, 0, 4, 0)
+        self.choices.column.addLayout(choices)
+        self.choices.setFixedHeight(2 * next(iter(self.recipes.values())).sizeHint().height() + 12)
+        card.body.addWidget(self.choices)
         return card
 
     def _make(self, recipe_id: str) -> None:
@@ -295,6 +303,7 @@ class BriefStation(Station):
             self.sizes.setText(t("Stands {outside} outside.", outside=outside))
         for name, button in self.recipes.items():
             button.setChecked(name == build.recipe.id)
+        self.choices.ensureWidgetVisible(self.recipes[build.recipe.id], 0, 6)
 
     def enter(self) -> None:
         self.measures.begin()

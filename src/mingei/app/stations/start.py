@@ -23,6 +23,7 @@ from PySide6.QtWidgets import (
 from mingei.app.cards import Card
 from mingei.app.document import Document
 from mingei.app.pictures import picture_icon
+from mingei.app.scroll import WordScroll
 from mingei.app.settings import Settings
 from mingei.app.stations import Station
 from mingei.app.words import capital, t
@@ -73,7 +74,9 @@ class StartPage(Station):
         row = QHBoxLayout(self)
         row.setContentsMargins(60, 28, 60, 28)
         row.setSpacing(28)
-        left = QVBoxLayout()
+        scroll = WordScroll()
+        left = scroll.column
+        left.setContentsMargins(0, 0, 8, 0)
         heading = QLabel(t("What shall it be for?"))
         heading.setObjectName("title")
         words = QLabel(t("Choose a construction, write the size of the thing that goes in, and print. Thickness, tabs and score lines are "
@@ -99,7 +102,7 @@ class StartPage(Station):
         grid.setColumnStretch(3, 1)
         left.addLayout(grid)
         left.addStretch(1)
-        row.addLayout(left, 3)
+        row.addWidget(scroll, 3)
         right = QVBoxLayout()
         card = Card(t("Go on with"))
         self.recent = QListWidget()

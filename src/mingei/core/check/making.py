@@ -85,10 +85,12 @@ def _overlapping(pattern: Pattern) -> Iterator[tuple[str, str]]:
     near = [(p, q) for (p, p_box), (q, q_box) in combinations(boxes, 2) if p_box.grown(-1e-6).meets(q_box)]
     if not near:
         return
+    from shapely import intersection
     from shapely.geometry import Polygon as Area  # slow to load, and few pieces come so near themselves
 
     for p, q in near:
-        if Area(p.flat_polygon).intersection(Area(q.flat_polygon)).area > 1e-6:
+        # on a grid: without one the library has been seen to take neighbours along one line for overlapping whole
+        if intersection(Area(p.flat_polygon), Area(q.flat_polygon), grid_size=1e-6).area > 1e-4:
             yield p.name, q.name
 
 

@@ -13,7 +13,9 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QDialog, QLineEdit, QMessageBox, QPushButton
 
 from mingei.app.cabinet import CabinetDialog
+from mingei.app.drawers import DrawerDialog
 from mingei.app.scaling import ScaleDialog
+from mingei.app.stations.brief import BriefStation
 from mingei.app.strip import StripDialog
 from mingei.core.project import new_brief, new_project
 from mingei.core.stock import find_stock
@@ -213,6 +215,33 @@ class Scaling(Dialogs):
         self.press(dialog, "Draft it anew")
         for a, b in zip(before, self.window.document.project.briefs, strict=True):
             self.assertAlmostEqual(float(b.values["length"]), 0.9 * float(a.values["length"]))
+
+
+class Drawers(Dialogs):
+    def test_bins_are_made_to_fill_a_drawer(self) -> None:
+        document = self.window.document
+        document.set_recipe("bin")
+        document.set_stock(find_stock("corrugated-b"))
+        self.window.go("brief")
+        brief = self.window.station_of("brief")
+        assert isinstance(brief, BriefStation)
+        brief.outside.drawer.click()
+        dialog = self.opened(DrawerDialog)
+        self.assertIn("12 of them", dialog.said.text())
+        self.write(dialog.lines["height"], "7 mm")
+        self.assertFalse(dialog.make.isEnabled())
+        self.write(dialog.lines["height"], "60 mm")
+        self.press(dialog, "Make them so")
+        self.assertEqual(document.brief.copies, 12)
+        self.assertAlmostEqual(document.build.outside[0], 380 / 3 - 1, places=4)
+
+    def test_a_blank_is_written_and_the_inside_follows(self) -> None:
+        self.window.go("brief")
+        brief = self.window.station_of("brief")
+        assert isinstance(brief, BriefStation)
+        wide = self.window.document.build.blank.width
+        self.write(brief.outside.blank[0].line, f"{wide + 10:.3f}")
+        self.assertAlmostEqual(self.window.document.build.blank.width, wide + 10, places=2)
 
 
 if __name__ == "__main__":

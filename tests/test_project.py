@@ -16,8 +16,9 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from mingei.assets import demo_file
-from mingei.core.build import build, fit_into
+from mingei.core.build import build
 from mingei.core.errors import ExportError, MeasureError, MingeiError, ProjectError, StockError
+from mingei.core.fit import fit_into
 from mingei.core.project import Project, differences, from_data, new_brief, new_project, to_data
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import atomic, project_file

@@ -11,10 +11,11 @@ from PySide6.QtGui import QUndoCommand, QUndoStack
 from mingei.app.shelf import Shelf
 from mingei.app.words import t
 from mingei.core.amend import SeamChange, seams
-from mingei.core.build import NOTHING, Build, Part, build, fit_into
+from mingei.core.build import NOTHING, Build, Part, build
 from mingei.core.check import Finding, Fix, run
 from mingei.core.draft import Joint
 from mingei.core.errors import MingeiError
+from mingei.core.fit import Drawer, fill_drawer, fit_blank, fit_into
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.length import write_both
 from mingei.core.project import Brief, Project, new_brief
@@ -144,6 +145,16 @@ class Document(QObject):
         name = find_recipe(self.brief.recipe).inside[axis]
         brief = fit_into(self.brief, self.project.stock_of(self.brief), axis, mm)
         self.change_brief(brief, t("{measure} to fit into {value}", measure=t(name), value=write_both(mm)), f"outside:{axis}")
+
+    def set_blank(self, across: float, up: float) -> None:
+        """Make it from a blank of that size, mm.  Raises MeasureError when the recipe cannot build it so."""
+        brief = fit_blank(self.brief, self.project.stock_of(self.brief), across, up)
+        self.change_brief(brief, t("a blank of {across} by {up}", across=write_both(across), up=write_both(up)), "blank")
+
+    def fill_drawer(self, drawer: Drawer) -> None:
+        """Make it fill a drawer.  Raises MeasureError when the recipe cannot build it so."""
+        brief = fill_drawer(self.brief, self.project.stock_of(self.brief), drawer)
+        self.change_brief(brief, t("fill a drawer {columns} by {rows}", columns=drawer.columns, rows=drawer.rows))
 
     def set_recipe(self, recipe_id: str) -> None:
         """Another construction for the same thing: measures of the same name are kept where the new recipe can build them."""

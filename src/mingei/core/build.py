@@ -10,15 +10,12 @@ from typing import NamedTuple
 from mingei.core import fold
 from mingei.core.amend import amend
 from mingei.core.draft import Draft
-from mingei.core.errors import MeasureError
-from mingei.core.length import write_both
 from mingei.core.pattern import Pattern, develop, enlarged
 from mingei.core.plan.steps import Step, steps
 from mingei.core.project import Brief
 from mingei.core.recipes import Recipe, find_recipe
 from mingei.core.shape import Box, Rigid, shifted
 from mingei.core.stock import Stock
-from mingei.core.words import say
 
 
 class Part(NamedTuple):
@@ -141,23 +138,3 @@ def build(brief: Brief, stock: Stock) -> Build:
             length, width, height = drafted.inside_mm
             drafted = replace(drafted, inside_mm=(length * brief.enlarged, width * brief.enlarged, height * brief.enlarged))
     return Build(brief, recipe, stock, drafted, patterns)
-
-
-def fit_into(brief: Brief, stock: Stock, axis: int, mm: float) -> Brief:
-    """The brief with the inside measure along an axis (0 length, 1 width, 2 height) at which the folded model is ``mm`` outside.
-
-    What the walls take up is measured on the folded model itself and settles at once where it does not depend on the size.
-    Raises MeasureError when the recipe has no such measure, cannot build it, or never comes to that size.
-    """
-    recipe = find_recipe(brief.recipe)
-    if axis >= len(recipe.inside):
-        raise MeasureError(say("a {recipe} is not measured inside", recipe=recipe.title.lower()), recipe.id,
-                           "change its measures one by one")
-    name = recipe.inside[axis]
-    for _ in range(6):
-        made = build(brief, stock)
-        over = made.outside[axis] - mm
-        if abs(over) <= 1e-6:
-            return brief
-        brief = brief.with_measure(name, float(brief.values[name]) - over)
-    raise MeasureError(say("no {name} gives {mm} outside", name=name, mm=write_both(mm)), name, "change the inside measure instead")

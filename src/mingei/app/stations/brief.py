@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+from functools import partial
+
 from PySide6.QtCore import QSize, Qt
 from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import (
@@ -11,6 +14,8 @@ from PySide6.QtWidgets import (
     QLineEdit,
     QListWidget,
     QPlainTextEdit,
+    QPushButton,
+    QSizePolicy,
     QVBoxLayout,
     QWidget,
 )
@@ -135,38 +140,59 @@ class ProjectCard(Card):
 
 
 class OutsideCard(Card):
-    """What it must itself fit into: the outside sizes as live fields; writing one sets the inside that goes with it."""
+    """What it must itself fit into, or be cut from: sizes that follow from the inside, as live fields; writing one sets the inside."""
 
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
         super().__init__(t("Must it fit into something?"), parent)
         self.document = document
-        words = QLabel(t("Outside sizes of the folded thing. Write the room there is, and the inside follows."))
+        self._words(t("Outside sizes of the folded thing. Write the room there is, and the inside follows."))
+        room = t("The room it must fit into. What the walls take up in this stock is taken off.")
+        self.fields = [self._field(title, t("Outside {measure}", measure=title), room, partial(document.set_outside, axis))
+                       for axis, title in enumerate((t("Length"), t("Width"), t("Height")))]
+        self.drawer = QPushButton(t("Fill a drawer…"))
+        self.drawer.setToolTip(t("So many side by side that they fill a drawer, with a little play"))
+        self.drawer.clicked.connect(self._fill_drawer)
+        self.body.addWidget(self.drawer)
+        self._words(t("Or the blank it is cut from: length and width follow, the height stays."))
+        sheet = t("What there is to cut it from. A tray from a square scored all round at its height is drafted so.")
+        self.blank = [
+            self._field(t("Across"), t("Blank across"), sheet, lambda mm: document.set_blank(mm, document.build.blank.height)),
+            self._field(t("Up"), t("Blank up"), sheet, lambda mm: document.set_blank(document.build.blank.width, mm))]
+        self.follow(document)
+
+    def _words(self, text: str) -> None:
+        words = QLabel(text)
         words.setObjectName("quiet")
         words.setWordWrap(True)
         self.body.addWidget(words)
-        self.fields: list[LengthField] = []
-        for axis, title in enumerate((t("Length"), t("Width"), t("Height"))):
-            field = LengthField(title, t("The room it must fit into. What the walls take up in this stock is taken off."))
-            field.line.setAccessibleName(t("Outside {measure}", measure=title))
-            field.names = lambda: {k: v for k, v in document.brief.measures if isinstance(v, float)}
-            field.edited.connect(lambda mm, axis=axis: self._edit(axis, mm))
-            self.fields.append(field)
-            self.body.addWidget(field)
-        self.follow(document)
+
+    def _field(self, title: str, name: str, hint: str, put: Callable[[float], None]) -> LengthField:
+        field = LengthField(title, hint)
+        field.line.setAccessibleName(name)
+        field.names = lambda: {k: v for k, v in self.document.brief.measures if isinstance(v, float)}
+
+        def edit(mm: float) -> None:
+            try:
+                put(mm)
+            except MingeiError as error:
+                field.refuse(error)
+
+        field.edited.connect(edit)
+        self.body.addWidget(field)
+        return field
 
     def refresh(self) -> None:
         build, unit = self.document.build, self.document.project.unit
         self.setVisible(len(build.recipe.inside) == 3)
-        for axis, field in enumerate(self.fields):
+        for field, mm in zip((*self.fields, *self.blank), (*build.outside, build.blank.width, build.blank.height), strict=True):
             if field.unit != unit:
                 field.set_unit(unit)
-            field.show_value(build.outside[axis])
+            field.show_value(mm)
 
-    def _edit(self, axis: int, mm: float) -> None:
-        try:
-            self.document.set_outside(axis, mm)
-        except MingeiError as error:
-            self.fields[axis].refuse(error)
+    def _fill_drawer(self) -> None:
+        from mingei.app.drawers import DrawerDialog
+
+        DrawerDialog(self.document, self.window()).open()
 
 
 class ThingCard(Card):
@@ -276,8 +302,8 @@ class BriefStation(Station):
             button.setIconSize(QSize(110, 64))
             button.clicked.connect(lambda _=False, recipe_id=recipe.id: self._make(recipe_id))
             self.recipes[recipe.id] = button
+            button.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
             choices.addWidget(button, number // _ABREAST, number % _ABREAST)
-        choices.setColumnStretch(_ABREAST, 1)
         self.choices = WordScroll()
         self.choices.column.setContentsMargins(0, 0, 4, 0)
         self.choices.column.addLayout(choices)

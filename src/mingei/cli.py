@@ -214,7 +214,7 @@ def _check(options: argparse.Namespace) -> int:
 
     project = project_file.load(options.file)
     sheet = find_sheet(project.sheet)
-    found = [(b.brief.name, f) for b in builds_of(project) for f in check.run(b, sheet)]
+    found = [(b.brief.name, f) for b in builds_of(project) for f in check.run(b, sheet, thorough=True)]
     if options.json:
         print(json.dumps([{"brief": name, "code": f.code, "severity": f.severity.name.lower(), "sentence": f.sentence, "place": f.place,
                            "remedy": f.remedy} for name, f in found], indent=1, ensure_ascii=False))

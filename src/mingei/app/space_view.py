@@ -40,6 +40,7 @@ class SpaceView(PartView):
         self._scene: Scene | None = None
         self._balls: dict[tuple[float, float], Camera] = {}
         self._dragging: QPoint | None = None
+        self.struck: set[Part] = set()
         self._moved = False
         self._smooth = False
         self._painted = False
@@ -104,6 +105,9 @@ class SpaceView(PartView):
         shape, parts = self.solids, self.build.parts
         table = np.array([_rgb(theme.colour(n)) for n in ("printed", "inside", "rim")], dtype=np.float32)
         faces = table[shape.face]
+        for part in self.struck & set(parts):
+            own = shape.panel == parts.index(part)
+            faces[own] = faces[own] * 0.55 + np.array(_rgb(theme.colour("brick")), np.float32) * 0.45
         for part, token, strength in ((self.hover, "persimmon", 0.22), (self.selection, "indigo", 0.45)):
             if part in parts:
                 own = shape.panel == parts.index(part)

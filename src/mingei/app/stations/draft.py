@@ -18,6 +18,7 @@ from mingei.app.space_view import AXES, SpaceView
 from mingei.app.stations import SideColumn, Station
 from mingei.app.words import t
 from mingei.core.build import NOTHING, Part
+from mingei.core.collide import Collision, collisions
 from mingei.core.errors import MingeiError
 from mingei.core.measuring import Gap, Span
 from mingei.core.view import STANDARD_VIEWS
@@ -241,8 +242,16 @@ class DraftStation(Station):
         except MingeiError as error:
             self.told.emit(t(error.words))
 
+    def _struck(self, fraction: float) -> list[Collision]:
+        """What stands in something else at a moment of the folding."""
+        return [c for p in self.document.build.patterns for c in collisions(p, (fraction,))] if 0 < fraction < 1 else []
+
     def _show_fraction(self, fraction: float) -> None:
+        struck = self._struck(fraction)
+        self.space.struck = {Part(c.piece, panel) for c in struck for panel in (c.a, c.b)}
         self.space.show_fraction(fraction)
+        if struck:
+            self.told.emit(t("Here the {a} catches on the {b}: bend it past by hand.", a=t(struck[0].a), b=t(struck[0].b)))
         if round(fraction * _SLIDER) != self.slider.value():
             with QSignalBlocker(self.slider):
                 self.slider.setValue(round(fraction * _SLIDER))

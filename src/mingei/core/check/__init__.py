@@ -63,12 +63,15 @@ class Finding:
 
 Rule: TypeAlias = Callable[[Build, Sheet], Iterator[Finding]]
 _RULES: dict[str, Rule] = {}
+_THOROUGH: set[str] = set()
 
 
-def rule(code: str) -> Callable[[Rule], Rule]:
-    """Register a rule under its code."""
+def rule(code: str, thorough: bool = False) -> Callable[[Rule], Rule]:
+    """Register a rule under its code.  thorough: it takes too long to follow every change of a measure."""
     def register(function: Rule) -> Rule:
         _RULES[code] = function
+        if thorough:
+            _THOROUGH.add(code)
         return function
     return register
 
@@ -82,7 +85,7 @@ def rules() -> dict[str, Rule]:
 
 
 @lru_cache(maxsize=128)
-def run(build: Build, sheet: Sheet) -> tuple[Finding, ...]:
-    """All findings on a build to be made from a sheet, gravest first."""
-    found = [finding for check in rules().values() for finding in check(build, sheet)]
+def run(build: Build, sheet: Sheet, thorough: bool = False) -> tuple[Finding, ...]:
+    """All findings on a build to be made from a sheet, gravest first; with those of the slow rules where they are asked for."""
+    found = [finding for code, check in rules().items() if thorough or code not in _THOROUGH for finding in check(build, sheet)]
     return tuple(sorted(found, key=lambda f: -f.severity))

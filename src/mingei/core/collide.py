@@ -1,0 +1,104 @@
+"""Collisions: panels that pass through each other, folded or on the way there.
+
+Panels are taken as their mid-surfaces, rigid, moving as ``fold.pose`` moves them.  Two panels collide where the line in which their
+planes meet runs through both for more than a little.  What is joined by a fold, a seam or a lap touches by design and does not count;
+neither do tabs and lips, which bend out of each other's way.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Sequence
+from itertools import combinations
+from typing import NamedTuple
+
+import numpy as np
+
+from mingei.core import fold
+from mingei.core.draft import Role
+from mingei.core.pattern import FlatPanel, Pattern
+from mingei.core.shape import Point
+
+#: Shorter than this (mm) a common line is a touch, not a collision; card gives way so much, and more where it is thick.
+_TOUCH_MM = 1.0
+#: Moments looked at within each step of the folding.
+_WITHIN_STEP = 4
+
+
+class Collision(NamedTuple):
+    """Two panels of a piece that pass through each other, for how many mm, at what moment of the folding (0..1)."""
+
+    piece: str
+    a: str
+    b: str
+    length_mm: float
+    fraction: float
+
+
+def collisions(pattern: Pattern, fractions: Sequence[float] = (1.0,)) -> tuple[Collision, ...]:
+    """The worst collision of each pair of panels over the moments looked at; the last moment first where it is among them."""
+    worst: dict[tuple[str, str], Collision] = {}
+    pairs = list(_pairs(pattern))
+    for fraction in fractions:
+        done = fold.pose(pattern, fraction)
+        spots = {p.name: fold.place(done[p.name], p.polygon) for p in pattern.panels}
+        lows = {name: s.min(axis=0) for name, s in spots.items()}
+        highs = {name: s.max(axis=0) for name, s in spots.items()}
+        for a, b in pairs:
+            if (lows[a.name] > highs[b.name]).any() or (lows[b.name] > highs[a.name]).any():
+                continue
+            length = _through(a, done[a.name], b, done[b.name])
+            if length > max(_TOUCH_MM, 2 * pattern.stock.caliper_mm):
+                known = worst.get((a.name, b.name))
+                if known is None or (known.fraction != 1.0 and (fraction == 1.0 or length > known.length_mm)):
+                    worst[a.name, b.name] = Collision(pattern.name, a.name, b.name, length, fraction)
+    return tuple(sorted(worst.values(), key=lambda c: (c.fraction != 1.0, -c.length_mm)))
+
+
+def moments(pattern: Pattern) -> tuple[float, ...]:
+    """The moments of folding worth looking at: some within each step, the end last."""
+    count = _WITHIN_STEP * max(1, len(pattern.steps))
+    return tuple(i / count for i in range(1, count + 1))
+
+
+def _pairs(pattern: Pattern) -> Iterator[tuple[FlatPanel, FlatPanel]]:
+    joined = {frozenset((f.parent, f.child)) for f in pattern.folds}
+    joined |= {frozenset((m.carrier, m.host)) for m in pattern.mates}
+    joined |= {frozenset((lap.upper, lap.lower)) for lap in pattern.laps}
+    solid = [p for p in pattern.panels if p.role not in (Role.TAB, Role.LIP)]
+    for a, b in combinations(solid, 2):
+        if frozenset((a.name, b.name)) not in joined:
+            yield a, b
+
+
+def _through(a: FlatPanel, at: fold.Matrix, b: FlatPanel, bt: fold.Matrix) -> float:
+    """How long (mm) the line common to two panels' planes runs inside both; 0 for parallel planes."""
+    to_a = np.linalg.inv(at) @ bt  # b's coordinates to a's
+    nx, ny, nz = to_a[:3, 2]
+    if nx * nx + ny * ny < 1e-9:
+        return 0.0
+    # in a's plane: points (x, y, 0) with n . (p - o) = 0
+    ox, oy, oz = to_a[:3, 3]
+    known = nx * ox + ny * oy + nz * oz
+    scale = nx * nx + ny * ny
+    start = (known * nx / scale, known * ny / scale)
+    along = (-ny / scale**0.5, nx / scale**0.5)
+    from_a = np.linalg.inv(to_a)
+    on_b = from_a @ np.array([start[0], start[1], 0.0, 1.0])
+    way_b = from_a[:3, :3] @ np.array([along[0], along[1], 0.0])
+    in_a = _spans(a.polygon, start, along)
+    in_b = _spans(b.polygon, (float(on_b[0]), float(on_b[1])), (float(way_b[0]), float(way_b[1])))
+    return sum(max(0.0, min(a1, b1) - max(a0, b0)) for a0, a1 in in_a for b0, b1 in in_b)
+
+
+def _spans(polygon: Sequence[Point], start: Point, along: Point) -> list[tuple[float, float]]:
+    """Where a line (unit direction) runs inside a polygon, as distances along it."""
+    side = [(p[0] - start[0]) * along[1] - (p[1] - start[1]) * along[0] for p in polygon]
+    far = [(p[0] - start[0]) * along[0] + (p[1] - start[1]) * along[1] for p in polygon]
+    met = []
+    for i in range(len(polygon)):
+        j = (i + 1) % len(polygon)
+        if (side[i] > 0) != (side[j] > 0):
+            s = side[i] / (side[i] - side[j])
+            met.append(far[i] + s * (far[j] - far[i]))
+    met.sort()
+    return list(zip(met[::2], met[1::2], strict=True))

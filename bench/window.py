@@ -71,6 +71,23 @@ def change() -> None:
             even += [ms / slow for ms in few]
         print(f"measure to redrawn views, {name}: median {median(times):.1f} ms, p95 {p95(times):.1f} ms; at an even pace "
               f"{median(even):.1f} ms (budget 16), {p95(even):.1f} ms (budget 33)")
+    from mingei.core.recipes import recipes
+
+    for recipe in recipes().values():
+        document.set_recipe(recipe.id)
+        app.processEvents()
+        name, start = next((m.name, float(m.default)) for m in recipe.measures if m.kind == "length")
+        values = iter([start + 0.5 * i for i in range(100)])
+
+        def step(values: object = values, name: str = name) -> None:
+            document.set_measure(name, next(values))
+            app.processEvents()
+
+        step()
+        few, slow = timed(step, 40), slowness()
+        patterns = document.build.patterns
+        print(f"  {recipe.id:12} {len(patterns)} pieces, {sum(len(p.panels) for p in patterns):3} panels: median {median(few):5.1f} ms, "
+              f"p95 {p95(few):5.1f} ms; at an even pace {median(few) / slow:5.1f} and {p95(few) / slow:5.1f} (16 and 33; many pieces 50)")
     window.document.undo.setClean()
 
 

@@ -214,7 +214,7 @@ class Scaling(Dialogs):
         before = self.window.document.project.briefs
         self.press(dialog, "Draft it anew")
         for a, b in zip(before, self.window.document.project.briefs, strict=True):
-            self.assertAlmostEqual(float(b.values["length"]), 0.9 * float(a.values["length"]))
+            self.assertAlmostEqual(float(b.values["height"]), 0.9 * float(a.values["height"]))
 
 
 class Drawers(Dialogs):

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QSize, Qt, Signal
+from PySide6.QtCore import QSize, Qt, QTimer, Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QSizePolicy, QToolButton, QVBoxLayout, QWidget
 
 from mingei.app import theme
@@ -95,13 +95,45 @@ class ChecksDrawer(QFrame):
         self.list.setContentsMargins(0, 0, 6, 0)
         self.list.addStretch(1)
         column.addWidget(scroll, 1)
+        self._checked: set[object] = set()
+        self._later = QTimer(self)
+        self._later.setInterval(0)
+        self._later.timeout.connect(self._check_another)
         document.changed.connect(self.refresh)
         self.refresh()
 
+    def _key(self, number: int) -> object:
+        project = self.document.project
+        brief = project.briefs[number]
+        return brief, project.stock_of(brief), project.sheet
+
+    def _unchecked(self) -> list[int]:
+        """The things besides the one looked at whose checks were not run yet."""
+        return [i for i in range(len(self.document.project.briefs)) if i != self.document.current and self._key(i) not in self._checked]
+
+    def _check_another(self) -> None:
+        """One more thing, while nothing else waits; when all are done, count them."""
+        waiting = self._unchecked()
+        if waiting:
+            number = waiting[0]
+            run(self.document.build_of(number), find_sheet(self.document.project.sheet))
+            self._checked.add(self._key(number))
+        else:
+            self._later.stop()
+            self.refresh()
+
     def found(self) -> tuple[tuple[int, tuple[Finding, ...]], ...]:
-        """Findings by the number of the brief they are about."""
+        """Findings by the number of the brief they are about; those of things not checked yet are left out while the drawer is shut."""
+        waiting = set(self._unchecked())
+        if waiting and not self.isVisible():
+            self._later.start()
+        else:
+            waiting = set()
+        if len(self._checked) > 500:
+            self._checked.clear()
+        self._checked |= {self._key(i) for i in range(len(self.document.project.briefs)) if i not in waiting}
         sheet = find_sheet(self.document.project.sheet)
-        return tuple((i, run(self.document.build_of(i), sheet)) for i in range(len(self.document.project.briefs)))
+        return tuple((i, run(self.document.build_of(i), sheet)) for i in range(len(self.document.project.briefs)) if i not in waiting)
 
     def refresh(self) -> None:
         found = self.found()

@@ -62,6 +62,8 @@ def why_fixed(draft: Draft, seam: str) -> str:
 
 
 def _why_fixed(piece: Piece, seam: Seam) -> str:
+    if seam.fixed:
+        return seam.fixed
     host = seam.carrier.panel
     beneath = [lap.lower for lap in piece.laps if lap.upper == host]
     if beneath:
@@ -99,7 +101,7 @@ def _relayered(piece: Piece, usual: Piece) -> Piece:
     """A panel that now covers something steps one layer out; one that covers nothing any more steps one layer in."""
     before, now = _covering(usual), _covering(piece)
     steps = dict.fromkeys(now - before, 1) | dict.fromkeys(before - now, -1)
-    return replace(piece, panels=tuple(replace(p, layer=max(0, p.layer + steps.get(p.name, 0))) for p in piece.panels))
+    return replace(piece, panels=tuple(replace(p, layer=max(0, p.layer + steps[p.name])) if p.name in steps else p for p in piece.panels))
 
 
 def closing_step(piece: Piece, panel: str) -> int:

@@ -126,7 +126,8 @@ class Seam:
     """A tab on the carrier's edge that lands inside the host, along the host's edge; the host covers the carrier there.
 
     A TAPE seam has no tab: the two edges meet and are taped outside.  name: the seam's, and its tab panel's; depth_mm: how deep
-    a tab is asked for; round_mm: radius of its free corners; angle_deg, step: of the fold between carrier and tab.
+    a tab is asked for; round_mm: radius of its free corners; angle_deg, step: of the fold between carrier and tab; fixed: why its tab
+    cannot be moved to the other panel, "" where it can.
     """
 
     name: str
@@ -137,6 +138,7 @@ class Seam:
     step: int
     angle_deg: float = 90.0
     round_mm: float = 0.0
+    fixed: str = ""
 
 
 @dataclass(frozen=True)

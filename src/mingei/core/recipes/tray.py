@@ -6,9 +6,14 @@ The long walls carry the tabs and the short walls close over them, one layer fur
 
 from __future__ import annotations
 
-from mingei.core.draft import Dimension, Draft, EdgeRef, Fold, Joint, Panel, Piece, Placement, Seam
+from mingei.core.draft import Dimension, Draft, EdgeRef, Fold, Joint, Panel, Piece, Placement, Role, Seam, Within
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.shape import Polygon
+
+PLAIN, ROLLED = "plain", "rolled"
+_HELD = "the rolled wall holds it between its two layers"
+#: Width (mm) of a rim before thickness makes it as wide as what it goes over.
+_HAIR_MM = 1e-3
 
 
 def rectangle(width: float, height: float) -> Polygon:
@@ -16,28 +21,43 @@ def rectangle(width: float, height: float) -> Polygon:
 
 
 def tray_piece(name: str, length: float, width: float, height: float, tab: float, stands: Placement, *, inner: int = 0, outer: int = 1,
-               air: float = 0.0, prefix: str = "", lid: bool = False) -> Piece:
+               air: float = 0.0, prefix: str = "", lid: bool = False, rolled: bool = False) -> Piece:
     """A tray as one piece.
 
     length, width, height: nominal, mm.  stands: where its base stands.  inner, outer: layers of the long and of the short walls;
     air: clearance (mm) all walls stand further out; prefix: put before every panel's name; lid: it is seen from above, not from
-    below, so that its front lies at the other side of the drawing.
+    below, so that its front lies at the other side of the drawing; rolled: the short walls go over a rim and down again inside, with the
+    tabs of the long walls between.
     """
+    hair = _HAIR_MM if rolled else 0.0  # the rim has no width but what thickness gives it, and a panel needs some
+    long_base = length + 2 * hair
+    if rolled:
+        inner, outer = 0, 2
     far, near = ("back", "front") if lid else ("front", "back")
     base, front, back, left, right = (f"{prefix}{n}" for n in ("top" if lid else "base", far, near, "left wall", "right wall"))
-    walls = ((front, length, inner), (back, length, inner), (left, width, outer), (right, width, outer))
-    upright = (Panel(name, rectangle(side, height), layer, air=air, over=name.removeprefix(prefix) if lid else "")
-               for name, side, layer in walls)
-    panels = (Panel(base, rectangle(length, width)), *upright)
-    folds = (
+    walls = ((front, long_base, inner, air), (back, long_base, inner, air),
+             (left, width, outer, air - hair), (right, width, outer, air - hair))
+    upright = (Panel(name, rectangle(side, height), layer, air=out, over=name.removeprefix(prefix) if lid else "")
+               for name, side, layer, out in walls)
+    panels: tuple[Panel, ...] = (Panel(base, rectangle(long_base, width)), *upright)
+    folds: tuple[Fold, ...] = (
         Fold(EdgeRef(base, 2), EdgeRef(front, 0), 90.0, 2), Fold(EdgeRef(base, 0), EdgeRef(back, 0), 90.0, 2),
         Fold(EdgeRef(base, 3), EdgeRef(left, 0), 90.0, 3), Fold(EdgeRef(base, 1), EdgeRef(right, 0), 90.0, 3),
     )
     # each wall is drawn as seen from outside: the front's left is the tray's left, the back's left the tray's right, and so on round
     corners = ((f"{far} left", front, 3, left, 1), (f"{far} right", front, 1, right, 3), (f"{near} left", back, 1, left, 3),
                (f"{near} right", back, 3, right, 1))
-    seams = tuple(Seam(f"{prefix}{corner} tab", Joint.GLUE_TAB, EdgeRef(carrier, edge), EdgeRef(host, host_edge), tab, 1)
+    seams = tuple(Seam(f"{prefix}{corner} tab", Joint.GLUE_TAB, EdgeRef(carrier, edge), EdgeRef(host, host_edge), tab, 1,
+                       fixed=_HELD if rolled else "")
                   for corner, carrier, edge, host, host_edge in corners)
+    if rolled:
+        (x, y, z), u, v = stands
+        stands = Placement((x - hair * u[0], y - hair * u[1], z - hair * u[2]), u, v)
+        for wall in (left, right):
+            rim, lining = f"{wall} rim", f"{wall} lining"
+            panels += (Panel(rim, rectangle(width, hair), 0, Role.FLAP),
+                       Panel(lining, rectangle(width, height), -1, Role.FLAP, ((1, Within()), (2, Within()), (3, Within()))))
+            folds += (Fold(EdgeRef(wall, 2), EdgeRef(rim, 0), 90.0, 4), Fold(EdgeRef(rim, 2), EdgeRef(lining, 0), 90.0, 4))
     return Piece(name, base, stands, panels, folds, seams)
 
 
@@ -49,7 +69,7 @@ def on_the_table(width: float) -> Placement:
 def draft_tray(values: Values) -> Draft:
     """length, width, height: inside, mm; tab: depth asked for, mm."""
     length, width, height = (float(values[k]) for k in ("length", "width", "height"))
-    piece = tray_piece("tray", length, width, height, float(values["tab"]), on_the_table(width))
+    piece = tray_piece("tray", length, width, height, float(values["tab"]), on_the_table(width), rolled=values["walls"] == ROLLED)
     shown = (Dimension("length", EdgeRef("front", 2)), Dimension("width", EdgeRef("base", 3)), Dimension("height", EdgeRef("back", 3)))
     return Draft((piece,), (length, width, height), dimensions=shown, closes=False)
 
@@ -67,6 +87,8 @@ TAB = Measure("tab", Kind.LENGTH, 12.0, "depth of the corner tabs; shortened whe
 
 RECIPE = Recipe(
     id="tray", title="Tray", family="boxes", purpose="four walls, open above, for sorting and showing",
-    measures=(*inside_measures(120.0, 80.0, 25.0), TAB),
+    measures=(*inside_measures(120.0, 80.0, 25.0), Measure(
+        "walls", Kind.CHOICE, PLAIN, "single, or the short ones rolled over: they hide their edge and hold the tabs between them",
+        choices=((PLAIN, "plain"), (ROLLED, "rolled edges"))), TAB),
     draft=draft_tray, thinnest=0.1, thickest=3.0, inside=("length", "width", "height"),
 )

@@ -11,8 +11,9 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from mingei.core import fold
+from mingei.core.amend import SeamChange
 from mingei.core.build import build
-from mingei.core.draft import Role
+from mingei.core.draft import Joint, Role
 from mingei.core.errors import MeasureError
 from mingei.core.pattern import Pattern, develop
 from mingei.core.project import Brief, new_brief
@@ -131,6 +132,45 @@ class Bins(unittest.TestCase):
                 right = max(p[0] for p in pattern.by_name[a].flat_polygon)
                 left = min(p[0] for p in pattern.by_name[b].flat_polygon)
                 self.assertGreaterEqual(left - right, stock.caliper_mm)
+
+
+class Locks(unittest.TestCase):
+    def test_a_locking_lip_is_slit_at_both_ends_of_its_crease_and_stays_in_one_cut(self) -> None:
+        card = find_stock("card-300")
+        plain, locked = (build(new_brief("carton", {"lock": choice}), card).pattern for choice in ("plain", "locking"))
+        a, b = (next(f for f in p.folds if f.child == "right lip") for p in (plain, locked))
+        self.assertAlmostEqual(a.length - b.length, 2 * 5.0)
+        self.assertEqual(len(locked.cuts), 1)
+        along = [s for s in locked.cuts[0] if abs(s.start[0] - b.start[0]) < 1e-6 and abs(s.end[0] - b.start[0]) < 1e-6]
+        self.assertEqual(len(along), 4)  # each slit is cut there and back
+
+    def test_the_small_flaps_behind_a_locking_lip_run_straight_as_far_as_the_slit(self) -> None:
+        pattern = build(new_brief("carton", {"lock": "locking"}), find_stock("card-300")).pattern
+        xs = sorted(p[0] for p in pattern.by_name["front right flap"].polygon)
+        self.assertAlmostEqual(xs[0], xs[1])
+        self.assertEqual(len(pattern.by_name["front left flap"].polygon), 4)
+
+
+class Trays(unittest.TestCase):
+    def test_a_rolled_wall_has_a_rim_as_wide_as_what_it_goes_over(self) -> None:
+        # two layers of wall with the tab between: from mid-surface to mid-surface two calipers, by hand
+        for stock in map(find_stock, ("copy-80", "card-300", "greyboard-30")):
+            pattern = build(new_brief("tray", {"walls": "rolled"}, stock), stock).pattern
+            ys = [p[1] for p in pattern.by_name["left wall rim"].polygon]
+            self.assertAlmostEqual(max(ys) - min(ys), 2 * stock.caliper_mm, places=6)
+
+    def test_the_tabs_of_a_rolled_wall_cannot_be_moved_and_the_reason_is_said(self) -> None:
+        brief = new_brief("tray", {"walls": "rolled"})
+        with self.assertRaises(MeasureError) as caught:
+            brief.with_seam(SeamChange("front left tab", Joint.GLUE_TAB, True))
+        self.assertIn("rolled", str(caught.exception))
+
+    def test_a_handle_spans_the_tray_outside_its_short_walls(self) -> None:
+        card = find_stock("card-300")
+        made = build(new_brief("tray", {"handle": "strip"}), card)
+        tray, handle = made.patterns
+        self.assertAlmostEqual(fold.outside([handle])[0] - fold.outside([tray])[0], 2 * card.caliper_mm)
+        self.assertAlmostEqual(made.outside[2], 25.0 + 45.0 + 2 * card.caliper_mm)
 
 
 class Sleeves(unittest.TestCase):

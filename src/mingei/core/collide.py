@@ -39,7 +39,7 @@ def collisions(pattern: Pattern, fractions: Sequence[float] = (1.0,)) -> tuple[C
     worst: dict[tuple[str, str], Collision] = {}
     pairs = list(_pairs(pattern))
     for fraction in fractions:
-        done = fold.pose(pattern, fraction)
+        done = fold.finished(pattern) if fraction == 1.0 else fold.pose(pattern, fraction)
         spots = {p.name: fold.place(done[p.name], p.polygon) for p in pattern.panels}
         lows = {name: s.min(axis=0) for name, s in spots.items()}
         highs = {name: s.max(axis=0) for name, s in spots.items()}

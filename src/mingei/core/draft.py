@@ -30,6 +30,7 @@ class Role(StrEnum):
     FLAP = "flap"
     TAB = "tab"
     LIP = "lip"
+    HANDLE = "handle"
 
 
 class Crease(StrEnum):
@@ -127,7 +128,8 @@ class Seam:
 
     A TAPE seam has no tab: the two edges meet and are taped outside.  name: the seam's, and its tab panel's; depth_mm: how deep
     a tab is asked for; round_mm: radius of its free corners; angle_deg, step: of the fold between carrier and tab; fixed: why its tab
-    cannot be moved to the other panel, "" where it can.
+    cannot be moved to the other panel, "" where it can; slit_mm: how far from each end its crease is cut through, to catch on what stands
+    beside it.
     """
 
     name: str
@@ -139,6 +141,7 @@ class Seam:
     angle_deg: float = 90.0
     round_mm: float = 0.0
     fixed: str = ""
+    slit_mm: float = 0.0
 
 
 @dataclass(frozen=True)

@@ -219,6 +219,8 @@ def cavity(patterns: Sequence[Pattern], asked: Triple) -> Cavity:
     for panel, m, half in ((panel, finished(p)[panel.name], p.stock.caliper_mm / 2) for p in patterns for panel in p.panels):
         corners = np.concatenate([place(m, panel.polygon, half), place(m, panel.polygon, -half)])
         least, most = corners.min(axis=0), corners.max(axis=0)
+        if panel.role is Role.HANDLE:  # spans the opening, and is no wall of the space
+            continue
         for axis in range(3):
             others = [i for i in range(3) if i != axis]
             if any(most[i] <= low[i] + 1e-6 or least[i] >= high[i] - 1e-6 for i in others):

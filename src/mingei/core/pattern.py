@@ -255,7 +255,7 @@ class _Developer:
             tab, fold = self._tab(seam, work, frames)
             work[tab.panel.name] = tab
             self.folds.append(fold)
-            on_a, on_b = self._fold_line(work, len(lines), fold)
+            on_a, on_b = self._fold_line(work, len(lines), fold, seam.slit_mm)
             lines.append((on_a, on_b))
             frames[tab.panel.name] = _joined_frame(frames[fold.a.panel], on_a, on_b)
         panels = tuple(self._panel(w, frames[name]) for name, w in work.items())
@@ -393,8 +393,9 @@ class _Developer:
 
     # -- folds -------------------------------------------------------------------------------------------
 
-    def _fold_line(self, work: Mapping[str, _Work], number: int, fold: Fold) -> tuple[tuple[Point, Point], tuple[Point, Point]]:
-        """Match the two sides of a fold, split each where the other ends, label the shared part.
+    def _fold_line(self, work: Mapping[str, _Work], number: int, fold: Fold,
+                   slit: float = 0.0) -> tuple[tuple[Point, Point], tuple[Point, Point]]:
+        """Match the two sides of a fold, split each where the other ends, label the shared part, less a slit (mm) at each end.
 
         Returns the shared line in a's coordinates (start, end) and in b's (end, start of the same line).
         """
@@ -406,6 +407,8 @@ class _Developer:
         a0, a1 = _extent(a, fold.a.edge)
         b0, b1 = _extent(b, fold.b.edge)
         low, high = max(a0, length - b1), min(a1, length - b0)
+        slit = min(slit, (high - low) / 4)
+        low, high = low + slit, high - slit
         if high - low < TOLERANCE.same_point:
             raise GeometryError("the two sides of a fold do not meet",
                                 say("fold {panel} - {panel2}", panel=fold.a.panel, panel2=fold.b.panel))

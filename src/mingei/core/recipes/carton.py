@@ -29,6 +29,9 @@ from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.shape import Polygon
 
 END, SIDE = "end", "side"
+FREE, LOCKING = "plain", "locking"
+#: Length (mm) of the slits of a locking lip (from experience, no published source).
+_SLIT_MM = 5.0
 
 #: Dust flaps narrow by this share of their depth on each side, so that they swing in freely.
 _FLAP_TAPER = 0.12
@@ -47,9 +50,12 @@ def _rectangle(width: float, height: float) -> Polygon:
     return ((0.0, 0.0), (width, 0.0), (width, height), (0.0, height))
 
 
-def _small_flap(name: str, hinge: float, depth: float) -> Panel:
-    """Lies inside the end, between base and top; side 0 is its hinge."""
+def _small_flap(name: str, hinge: float, depth: float, shoulder: float = 0.0) -> Panel:
+    """Lies inside the end, between base and top; side 0 is its hinge.  shoulder: how far its sides run straight, mm."""
     lean = _FLAP_TAPER * min(depth, hinge)
+    if shoulder > 0:
+        outline: Polygon = ((0.0, 0.0), (hinge, 0.0), (hinge, shoulder), (hinge - lean, depth), (lean, depth), (0.0, shoulder))
+        return Panel(name, outline, 0, Role.FLAP, tuple((side, Within()) for side in (1, 2, 4, 5)))
     outline = ((0.0, 0.0), (hinge, 0.0), (hinge - lean, depth), (lean, depth))
     return Panel(name, outline, 0, Role.FLAP, ((1, Within()), (3, Within())))
 
@@ -69,7 +75,9 @@ def draft_carton(values: Values) -> Draft:
         Panel("top", _rectangle(length, width), 1),
     )
     flap_depth = min(width / 2 - RELIEF_MM, height)
-    flaps = tuple(_small_flap(f"{wall} {side} flap", height, flap_depth) for wall in ("front", "back") for side in ("left", "right"))
+    slit = min(_SLIT_MM, flap_depth / 3) if values["lock"] == LOCKING and opening == END else 0.0
+    flaps = tuple(_small_flap(f"{wall} {side} flap", height, flap_depth, slit * (side == "right"))
+                  for wall in ("front", "back") for side in ("left", "right"))
 
     def fold(a: str, edge: int, b: str, b_edge: int, step: str) -> Fold:
         return Fold(EdgeRef(a, edge), EdgeRef(b, b_edge), 90.0, steps[step])
@@ -84,7 +92,7 @@ def draft_carton(values: Values) -> Draft:
     def seam(name: str, glued: bool, carrier: str, host_edge: int, depth: str) -> Seam:
         joint = Joint.GLUE_TAB if glued else Joint.TUCK
         return Seam(name, joint, EdgeRef(carrier, 2), EdgeRef("top", host_edge), float(values[depth]), steps[name],
-                    round_mm=_LIP_ROUND_MM)
+                    round_mm=_LIP_ROUND_MM, slit_mm=slit * (name == "right lip"))
 
     seams = (
         seam("front tab", opening == END, "front", 0, "tab"),
@@ -115,6 +123,9 @@ RECIPE = Recipe(
         _length("height", 18.0, 8.0, 400.0, "inside, from base to top"),
         Measure("opening", Kind.CHOICE, END, "which way it opens; the blank is the same, other seams are glued",
                 choices=((END, "on an end"), (SIDE, "along a side"))),
+        Measure("lock", Kind.CHOICE, FREE, "whether the lip of the opening end is slit beside its crease, so that it catches behind the "
+                "small flaps and does not spring open when the carton is pressed; not for opening along a side",
+                choices=((FREE, "plain lip"), (LOCKING, "locking lip"))),
         _length("tab", 10.0, 4.0, 30.0, "depth of the tab under the top; shortened where the top has less room", "Tab depth"),
         _length("lip", 12.0, 5.0, 40.0, "depth of the lips of the two ends; shortened where the top has less room", "Lip depth"),
     ),

@@ -11,6 +11,9 @@ from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.shape import Polygon
 
 PLAIN, ROLLED = "plain", "rolled"
+NONE, STRIP = "none", "strip"
+#: How far (mm) a handle's ends reach down the walls to be glued (from experience, no published source).
+_HANDLE_HOLD_MM = 30.0
 _HELD = "the rolled wall holds it between its two layers"
 #: Width (mm) of a rim before thickness makes it as wide as what it goes over.
 _HAIR_MM = 1e-3
@@ -61,6 +64,18 @@ def tray_piece(name: str, length: float, width: float, height: float, tab: float
     return Piece(name, base, stands, panels, folds, seams)
 
 
+def _handle(length: float, width: float, height: float, wide: float, rise: float, layer: int) -> Piece:
+    """A strip over the middle of the tray, its two ends outside the short walls, on a layer."""
+    wide = min(wide, width)
+    legs = tuple(Panel(f"handle {side} end", rectangle(wide, rise + min(height, _HANDLE_HOLD_MM)), layer, Role.HANDLE, over=f"{side} wall")
+                 for side in ("left", "right"))
+    grip = Panel("handle", rectangle(length, wide), 0, Role.HANDLE)
+    folds = (Fold(EdgeRef("handle", 3), EdgeRef("handle left end", 0), 90.0, 1),
+             Fold(EdgeRef("handle", 1), EdgeRef("handle right end", 0), 90.0, 1))
+    stands = Placement((0.0, (width - wide) / 2, height + rise), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
+    return Piece("handle", "handle", stands, (grip, *legs), folds)
+
+
 def on_the_table(width: float) -> Placement:
     """The base at height 0, seen from below."""
     return Placement((0.0, width, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
@@ -70,8 +85,12 @@ def draft_tray(values: Values) -> Draft:
     """length, width, height: inside, mm; tab: depth asked for, mm."""
     length, width, height = (float(values[k]) for k in ("length", "width", "height"))
     piece = tray_piece("tray", length, width, height, float(values["tab"]), on_the_table(width), rolled=values["walls"] == ROLLED)
+    pieces: tuple[Piece, ...] = (piece,)
+    if values["handle"] == STRIP:
+        pieces = (piece, _handle(length, width, height, float(values["handle_width"]), float(values["handle_rise"]),
+                                 3 if values["walls"] == ROLLED else 2))
     shown = (Dimension("length", EdgeRef("front", 2)), Dimension("width", EdgeRef("base", 3)), Dimension("height", EdgeRef("back", 3)))
-    return Draft((piece,), (length, width, height), dimensions=shown, closes=False)
+    return Draft(pieces, (length, width, height), dimensions=shown, closes=False)
 
 
 def inside_measures(length: float, width: float, height: float) -> tuple[Measure, ...]:
@@ -89,6 +108,10 @@ RECIPE = Recipe(
     id="tray", title="Tray", family="boxes", purpose="four walls, open above, for sorting and showing",
     measures=(*inside_measures(120.0, 80.0, 25.0), Measure(
         "walls", Kind.CHOICE, PLAIN, "single, or the short ones rolled over: they hide their edge and hold the tabs between them",
-        choices=((PLAIN, "plain"), (ROLLED, "rolled edges"))), TAB),
+        choices=((PLAIN, "plain"), (ROLLED, "rolled edges"))), TAB, Measure(
+        "handle", Kind.CHOICE, NONE, "a strip over the middle, glued or fastened outside the short walls; the strip left of a sheet that "
+        "was squared will do", choices=((NONE, "none"), (STRIP, "strip"))),
+        Measure("handle_width", Kind.LENGTH, 25.0, "how wide the strip of the handle is; no wider than the tray", 8.0, 80.0, stays=True),
+        Measure("handle_rise", Kind.LENGTH, 45.0, "how far the handle stands above the rim", 15.0, 200.0)),
     draft=draft_tray, thinnest=0.1, thickest=3.0, inside=("length", "width", "height"),
 )

@@ -173,6 +173,19 @@ class Trays(unittest.TestCase):
         self.assertAlmostEqual(made.outside[2], 25.0 + 45.0 + 2 * card.caliper_mm)
 
 
+    def test_the_marks_on_handle_and_wall_lie_on_each_other(self) -> None:
+        for walls in ("plain", "rolled"):
+            for stock in map(find_stock, ("copy-80", "card-300", "greyboard-30")):
+                tray, handle = build(new_brief("tray", {"handle": "strip", "walls": walls}, stock), stock).patterns
+                for side in ("left", "right"):
+                    spots = [fold.place(fold.finished(p)[name], [p.by_name[name].guides[0][0].start])[0] + fold.place(
+                        fold.finished(p)[name], [p.by_name[name].guides[0][0].end])[0]
+                        for p, name in ((tray, f"{side} wall"), (handle, f"handle {side} end"))]
+                    apart = (spots[0] - spots[1]) / 2
+                    self.assertAlmostEqual(abs(apart[0]), stock.caliper_mm, places=6)  # one card's thickness, straight through
+                    self.assertLess(abs(apart[1]) + abs(apart[2]), 1e-6)
+
+
 class Sleeves(unittest.TestCase):
     def test_the_sleeve_clears_the_drawer_by_what_was_asked_and_is_as_long_as_it(self) -> None:
         for stock in map(find_stock, ("copy-80", "card-300", "greyboard-15")):

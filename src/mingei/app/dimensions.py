@@ -16,7 +16,7 @@ from mingei.core.shape import Point
 #: From the piece to the first dimension, px, and the reach of a handle.
 _AWAY_PX, REACH_PX = 20, 8
 #: Room (px) the dimensions take at the left and below.
-LEFT_PX, BELOW_PX = 84, 44
+LEFT_PX, BELOW_PX = 98, 44
 
 ToPx = Callable[[Point], QPointF]
 

@@ -6,7 +6,7 @@ from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import QTimer
-from PySide6.QtWidgets import QApplication
+from PySide6.QtWidgets import QApplication, QDialog
 
 from mingei.app.actions import each
 from mingei.app.window import Window
@@ -39,12 +39,37 @@ def views(window: Window) -> list[tuple[str, Callable[[], object]]]:
         ("draft-apart", each(lambda: window.draft().cut.setChecked(False), go("draft"), lambda: document.look_at(3),
                              lambda: window.draft().apart.setValue(45))),
         ("sheets", each(lambda: window.draft().apart.setValue(0), lambda: document.look_at(0), go("sheets"))),
-        ("score", go("score")),
+        ("draft-star", each(go("draft"), lambda: document.look_at(6))),
+        ("scale", each(lambda: document.look_at(0), window.actions_["scale"].trigger)),
+        ("cabinet", each(_put_away, window.actions_["cabinet"].trigger)),
+        ("strip", lambda: _measured_strip(window)),
+        ("score", each(_put_away, _put_away, go("score"))),
         ("lamp-brief", each(lambda: window.change_light("lamp"), go("brief"))),
         ("lamp-draft", each(go("draft"), lambda: tapped("top"))),
         ("lamp-sheets", go("sheets")),
         ("lamp-start", go("start")),
     ]
+
+
+def _put_away() -> None:
+    """Close the dialog on top."""
+    dialog = QApplication.activeModalWidget()
+    if isinstance(dialog, QDialog):
+        dialog.reject()
+
+
+def _measured_strip(window: Window) -> None:
+    """The test strip with numbers as a careful hand would read them."""
+    from mingei.app.strip import StripDialog
+    from mingei.core.strip import What
+
+    document = window.document
+    dialog = StripDialog(document.project.stock_of(document.brief), document.shelf, window.desk, window)
+    for i, ((what, nominal), line) in enumerate(dialog.lines.items()):
+        true = {What.STACK: nominal * 0.41, What.INSIDE: nominal - 0.41 - 0.08, What.OUTSIDE: nominal + 0.41 - 0.08}[what]
+        line.setText(f"{true + 0.04 * ((i * 5) % 3 - 1):.2f}")
+    dialog.refit()
+    dialog.open()
 
 
 def take(window: Window, folder: Path) -> None:
@@ -69,7 +94,7 @@ def take(window: Window, folder: Path) -> None:
 
     def save(name: str) -> None:
         path = folder / f"{name}.png"
-        if window.grab().save(str(path)):
+        if (QApplication.activeModalWidget() or window).grab().save(str(path)):
             print(path.resolve(), flush=True)
         following()
 

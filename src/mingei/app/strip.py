@@ -103,7 +103,7 @@ class StripDialog(QDialog):
         buttons.accepted.connect(self._take)
         buttons.rejected.connect(self.reject)
         column.addWidget(buttons)
-        self._refit()
+        self.refit()
 
     def _line(self, grid: QGridLayout, row: int, place: int, what: What, nominal: float, words: str) -> None:
         label, line = QLabel(words), QLineEdit()
@@ -111,12 +111,13 @@ class StripDialog(QDialog):
         line.setAccessibleName(words)
         line.setObjectName("figure")
         line.setMaxLength(60)
-        line.textEdited.connect(lambda _: self._refit())
+        line.textEdited.connect(lambda _: self.refit())
         grid.addWidget(label, row, 2 * place)
         grid.addWidget(line, row, 2 * place + 1)
         self.lines[what, nominal] = line
 
-    def _refit(self) -> None:
+    def refit(self) -> None:
+        """Fit what is written and show it."""
         self.fit = None
         readings: list[Reading] = []
         try:

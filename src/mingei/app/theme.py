@@ -203,6 +203,8 @@ QSplitter::handle { background: transparent; }
 QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }
 QScrollBar:vertical { width: 10px; background: transparent; }
 QScrollBar::handle:vertical { background: palette(mid); border-radius: 5px; min-height: 24px; }
+QScrollBar:horizontal { height: 10px; background: transparent; }
+QScrollBar::handle:horizontal { background: palette(mid); border-radius: 5px; min-width: 24px; }
 QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
 QStatusBar { background: palette(window); }
 QStatusBar::item { border: none; }

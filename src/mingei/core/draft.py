@@ -19,7 +19,7 @@ from typing import NamedTuple
 
 from mingei.core.errors import GeometryError
 from mingei.core.offset import Measured
-from mingei.core.shape import Polygon, signed_area
+from mingei.core.shape import Path, Polygon, signed_area
 from mingei.core.words import say
 
 
@@ -85,7 +85,8 @@ class Panel:
 
     outline: nominal, mm, counter-clockwise seen from outside; air: clearance (mm) it stands further out than its layers alone, for a
     piece that slides over another, and over: the panel of that other it lies outside of; edges: what each free side does, by side
-    number, Plain where not named (sides with folds and seams find their own place).
+    number, Plain where not named (sides with folds and seams find their own place); guides: lines traced on it, neither cut nor folded,
+    in its own coordinates: where something lands or is pierced.
     """
 
     name: str
@@ -95,6 +96,7 @@ class Panel:
     edges: tuple[tuple[int, Edge], ...] = ()
     air: float = 0.0
     over: str = ""
+    guides: tuple[Path, ...] = ()
 
     def __post_init__(self) -> None:
         if signed_area(self.outline) <= 0:

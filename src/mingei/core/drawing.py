@@ -86,7 +86,8 @@ def pattern_strokes(pattern: Pattern, move: Rigid = STAY) -> tuple[Stroke, ...]:
     """Cuts and scores of a flat piece, moved."""
     cuts = tuple(Stroke(Ink.CUT, moved_path(path, move)) for path in pattern.cuts)
     scores = tuple(Stroke(fold_ink(f.crease), (Line(move.apply(f.start), move.apply(f.end)),)) for f in pattern.folds)
-    return scores + cuts
+    guides = tuple(Stroke(Ink.GUIDE, moved_path(path, move)) for path in pattern.guides)
+    return guides + scores + cuts
 
 
 def flat_drawing(pattern: Pattern) -> Drawing:

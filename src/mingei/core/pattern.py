@@ -60,6 +60,7 @@ class FlatPanel:
     path: Path
     folds: tuple[int | None, ...]
     frame: Rigid
+    guides: tuple[Path, ...] = ()
 
     @cached_property
     def polygon(self) -> Polygon:
@@ -169,6 +170,11 @@ class Pattern:
     copies: int = 1
 
     @cached_property
+    def guides(self) -> tuple[Path, ...]:
+        """Lines to be traced lightly, on the flat."""
+        return tuple(moved_path(g, p.frame) for p in self.panels for g in p.guides)
+
+    @cached_property
     def by_name(self) -> Mapping[str, FlatPanel]:
         return {p.name: p for p in self.panels}
 
@@ -200,7 +206,7 @@ def enlarged(pattern: Pattern, factor: float) -> Pattern:
     def path(segments: Path) -> Path:
         return tuple(grown(s, factor) for s in segments)
 
-    panels = tuple(replace(p, path=path(p.path), frame=p.frame._replace(x=p.frame.x * factor,
+    panels = tuple(replace(p, path=path(p.path), guides=tuple(path(g) for g in p.guides), frame=p.frame._replace(x=p.frame.x * factor,
                                                                         y=p.frame.y * factor)) for p in pattern.panels)
     x, y, z = pattern.placement.origin
     return replace(
@@ -440,7 +446,7 @@ class _Developer:
     def _panel(self, work: _Work, frame: Rigid) -> FlatPanel:
         path = tuple(s for side in work.sides for s in side)
         labels = tuple(label for side in work.labels for label in side)
-        return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, path, labels, frame)
+        return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, path, labels, frame, work.panel.guides)
 
 
 def _joined_frame(frame: Rigid, on_a: tuple[Point, Point], on_b: tuple[Point, Point]) -> Rigid:

@@ -274,6 +274,12 @@ def outset(polygon: Polygon, distances: Sequence[float]) -> Polygon:
     return tuple(result)
 
 
+def cross(at: Point, size: float = 6.0) -> tuple[Path, Path]:
+    """Two short lines that mark a place."""
+    (x, y), r = at, size / 2
+    return (Line((x - r, y), (x + r, y)),), (Line((x, y - r), (x, y + r)),)
+
+
 def polygon_path(polygon: Polygon) -> Path:
     """The closed path round a polygon, one Line a side."""
     return tuple(Line(a, b) for a, b in zip(polygon, (*polygon[1:], polygon[0]), strict=True))

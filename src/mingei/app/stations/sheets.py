@@ -265,7 +265,8 @@ class SheetsStation(Station):
     def _show(self) -> None:
         scale = self._zoom
         if scale <= 0 and self._shown:
-            scale = self._fitting(self.area.viewport().size())
+            room = self.area.maximumViewportSize()
+            scale = self._fitting(room - QSize(self.area.verticalScrollBar().sizeHint().width(), 0))
         self.view.show_pages(self._shown, max(scale, 0.2))
 
     def _fitting(self, room: QSize) -> float:

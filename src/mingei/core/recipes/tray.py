@@ -8,7 +8,7 @@ from __future__ import annotations
 
 from mingei.core.draft import Dimension, Draft, EdgeRef, Fold, Joint, Panel, Piece, Placement, Role, Seam, Within
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.shape import Polygon
+from mingei.core.shape import Polygon, cross
 
 PLAIN, ROLLED = "plain", "rolled"
 NONE, STRIP = "none", "strip"
@@ -24,13 +24,14 @@ def rectangle(width: float, height: float) -> Polygon:
 
 
 def tray_piece(name: str, length: float, width: float, height: float, tab: float, stands: Placement, *, inner: int = 0, outer: int = 1,
-               air: float = 0.0, prefix: str = "", lid: bool = False, rolled: bool = False) -> Piece:
+               air: float = 0.0, prefix: str = "", lid: bool = False, rolled: bool = False,
+               handle: bool = False) -> Piece:
     """A tray as one piece.
 
     length, width, height: nominal, mm.  stands: where its base stands.  inner, outer: layers of the long and of the short walls;
     air: clearance (mm) all walls stand further out; prefix: put before every panel's name; lid: it is seen from above, not from
     below, so that its front lies at the other side of the drawing; rolled: the short walls go over a rim and down again inside, with the
-    tabs of the long walls between.
+    tabs of the long walls between; handle: the short walls are marked where a handle is fastened.
     """
     hair = _HAIR_MM if rolled else 0.0  # the rim has no width but what thickness gives it, and a panel needs some
     long_base = length + 2 * hair
@@ -40,7 +41,9 @@ def tray_piece(name: str, length: float, width: float, height: float, tab: float
     base, front, back, left, right = (f"{prefix}{n}" for n in ("top" if lid else "base", far, near, "left wall", "right wall"))
     walls = ((front, long_base, inner, air), (back, long_base, inner, air),
              (left, width, outer, air - hair), (right, width, outer, air - hair))
-    upright = (Panel(name, rectangle(side, height), layer, air=out, over=name.removeprefix(prefix) if lid else "")
+    held = cross((width / 2, height - min(height, _HANDLE_HOLD_MM) / 2)) if handle else ()
+    upright = (Panel(name, rectangle(side, height), layer, air=out, over=name.removeprefix(prefix) if lid else "",
+                     guides=held if name in (left, right) else ())
                for name, side, layer, out in walls)
     panels: tuple[Panel, ...] = (Panel(base, rectangle(long_base, width)), *upright)
     folds: tuple[Fold, ...] = (
@@ -67,8 +70,9 @@ def tray_piece(name: str, length: float, width: float, height: float, tab: float
 def _handle(length: float, width: float, height: float, wide: float, rise: float, layer: int) -> Piece:
     """A strip over the middle of the tray, its two ends outside the short walls, on a layer."""
     wide = min(wide, width)
-    legs = tuple(Panel(f"handle {side} end", rectangle(wide, rise + min(height, _HANDLE_HOLD_MM)), layer, Role.HANDLE, over=f"{side} wall")
-                 for side in ("left", "right"))
+    hold = min(height, _HANDLE_HOLD_MM)
+    legs = tuple(Panel(f"handle {side} end", rectangle(wide, rise + hold), layer, Role.HANDLE, over=f"{side} wall",
+                       guides=cross((wide / 2, rise + hold / 2))) for side in ("left", "right"))
     grip = Panel("handle", rectangle(length, wide), 0, Role.HANDLE)
     folds = (Fold(EdgeRef("handle", 3), EdgeRef("handle left end", 0), 90.0, 1),
              Fold(EdgeRef("handle", 1), EdgeRef("handle right end", 0), 90.0, 1))
@@ -84,7 +88,8 @@ def on_the_table(width: float) -> Placement:
 def draft_tray(values: Values) -> Draft:
     """length, width, height: inside, mm; tab: depth asked for, mm."""
     length, width, height = (float(values[k]) for k in ("length", "width", "height"))
-    piece = tray_piece("tray", length, width, height, float(values["tab"]), on_the_table(width), rolled=values["walls"] == ROLLED)
+    piece = tray_piece("tray", length, width, height, float(values["tab"]), on_the_table(width), rolled=values["walls"] == ROLLED,
+                       handle=values["handle"] == STRIP)
     pieces: tuple[Piece, ...] = (piece,)
     if values["handle"] == STRIP:
         pieces = (piece, _handle(length, width, height, float(values["handle_width"]), float(values["handle_rise"]),

@@ -231,8 +231,12 @@ class CountField(QSpinBox):
             event.ignore()
 
 
+#: More choices than this stand in a list instead of side by side.
+_SIDE_BY_SIDE = 3
+
+
 class ChoiceField(QWidget):
-    """A label and a few choices side by side, one of them down."""
+    """A label and a few choices side by side, one of them down; many stand in a list."""
 
     chosen = Signal(str)
 
@@ -247,6 +251,16 @@ class ChoiceField(QWidget):
         row.addWidget(label)
         self.group = QButtonGroup(self)
         self.buttons: dict[str, QPushButton] = {}
+        self.box: QuietCombo | None = None
+        if len(measure.choices) > _SIDE_BY_SIDE:
+            box = self.box = QuietCombo()
+            box.setAccessibleName(t(measure.title))
+            box.setToolTip(t(measure.doc))
+            for value, words in measure.choices:
+                box.addItem(t(words), value)
+            box.activated.connect(lambda index: self.chosen.emit(str(box.itemData(index))))
+            row.addWidget(box, 1)
+            return
         for value, words in measure.choices:
             button = QPushButton(t(words))
             button.setCheckable(True)
@@ -259,4 +273,7 @@ class ChoiceField(QWidget):
             row.addWidget(button)
 
     def show_value(self, value: str) -> None:
-        self.buttons[value].setChecked(True)
+        if self.box is not None:
+            self.box.setCurrentIndex(self.box.findData(value))
+        else:
+            self.buttons[value].setChecked(True)

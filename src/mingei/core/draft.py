@@ -65,11 +65,16 @@ class Against(NamedTuple):
     panel: str
 
 
+class Mitred(NamedTuple):
+    """A host's free edge that goes no further than where its mid-surface meets its carrier's, so that nothing stands out at the corners of
+    a solid whose faces all lie alike."""
+
+
 class Within(NamedTuple):
     """A free edge that keeps inside the faces the brief measures, whatever stands there."""
 
 
-Edge = Plain | Over | Against | Within
+Edge = Plain | Over | Against | Mitred | Within
 
 
 class EdgeRef(NamedTuple):
@@ -166,7 +171,10 @@ class Placement(NamedTuple):
 
 @dataclass(frozen=True)
 class Piece:
-    """Panels joined by folds into one tree, cut as one."""
+    """Panels joined by folds into one tree, cut as one.
+
+    crowded: its panels come so near each other on the flat that corners must be trimmed and tabs shrunk to keep clear.
+    """
 
     name: str
     root: str
@@ -176,6 +184,7 @@ class Piece:
     seams: tuple[Seam, ...] = ()
     laps: tuple[Lap, ...] = ()
     copies: int = 1
+    crowded: bool = False
 
     def panel(self, name: str) -> Panel:
         """Raises GeometryError when the piece has no such panel."""

@@ -16,7 +16,6 @@ import numpy as np
 from numpy.typing import NDArray
 
 from mingei.core.draft import Role
-from mingei.core.offset import crease_beyond
 from mingei.core.pattern import FlatFold, FlatPanel, Mate, Pattern
 from mingei.core.shape import Point, Polygon
 from mingei.core.tolerance import TOLERANCE
@@ -127,7 +126,7 @@ def closure(pattern: Pattern) -> tuple[Closure, ...]:
     done = finished(pattern)
     pairs = [(s.name, s.name, s.host, True) for s in pattern.seams]
     pairs += [(lap.name, lap.lower, lap.upper, False) for lap in pattern.laps]
-    mate_edges = {s.name: s.host_edge for s in pattern.seams}
+    seams = {s.name: s for s in pattern.seams}
     results = []
     for name, inner, outer, inside in pairs:
         a, b = pattern.by_name[inner], pattern.by_name[outer]
@@ -141,9 +140,8 @@ def closure(pattern: Pattern) -> tuple[Closure, ...]:
             apart = float(-landed[:, 2].mean())
             hinge = next(f for f in pattern.folds if f.child == inner)
             # card that goes into the tab's own crease, and the crease of a blunt corner, which the carrier's thickness covers
-            carrier = pattern.by_name[hinge.parent].layer
-            bend = hinge.gain / 2 + crease_beyond(b.layer, carrier, pattern.stock.caliper_mm, abs(hinge.angle_deg))
-            past = _reach_past(_drawn_in(landed[:, :2], b, mate_edges[name], bend), b)
+            bend = hinge.gain / 2 + seams[name].beyond_mm
+            past = _reach_past(_drawn_in(landed[:, :2], b, seams[name].host_edge, bend), b)
         wanted = abs(b.depth - a.depth)
         results.append(Closure(name, apart, wanted, tilt, past))
     return tuple(results)

@@ -78,7 +78,7 @@ def tab_shape(hosts: Sequence[Polygon], length: float, start: Corner, end: Corne
     lean = 1 / tan0 + 1 / tan1
     room = min(_room_above(host, x0, x1, 1 / tan0, 1 / tan1) for host in hosts)
     if opposite:  # half of what lies straight above, since the other tab may be the wider one
-        room = min(room, *(_room_above(host, x0, x1, 0.0, 0.0, opposite) / 2 for host in hosts))
+        room = min(room, _room_above(hosts[0], x0, x1, 0.0, 0.0, opposite) / 2)
     reached = min(depth, room - relief, hinge * (1 - MIN_TOP_SHARE) / lean)
     free_depth = reached + min(0.0, setback)
     if free_depth <= 0:

@@ -71,14 +71,6 @@ def stop_over(own: int, other: int, caliper: float, angle_deg: float = 90.0, rel
     return stop - min(relief, max(0.0, stop - _crease_beneath(own, other, caliper, angle_deg)))
 
 
-def crease_beyond(own: int, other: int, caliper: float, angle_deg: float) -> float:
-    """How far (mm) the crease of a tab lies past the edge of its host (layer ``own``) that stops flush with the carrier (``other``).
-
-    0 for corners of 60 degrees and more; below, the crease lies within the carrier's own thickness and is covered by that.
-    """
-    return max(0.0, _crease_beneath(own, other, caliper, angle_deg) - _stop(own, (other + 1) * caliper, caliper, angle_deg))
-
-
 def _crease_beneath(own: int, other: int, caliper: float, angle_deg: float) -> float:
     """Where the crease of a tab one layer inside ``own`` lies, when a panel on layer ``other`` carries it."""
     return setback((own - 0.5) * caliper, (other + 0.5) * caliper, angle_deg)

@@ -9,16 +9,33 @@ No recipe takes part: the same few rules serve them all.
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable, Mapping
-from dataclasses import dataclass, replace
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass, field, replace
 from functools import cached_property, lru_cache
-from typing import NamedTuple
+from typing import Any, NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
 from mingei.core import joint
-from mingei.core.draft import Against, Crease, Draft, EdgeRef, Fold, Joint, Lap, Over, Panel, Piece, Placement, Plain, Role, Seam, Within
+from mingei.core.draft import (
+    Against,
+    Crease,
+    Draft,
+    EdgeRef,
+    Fold,
+    Joint,
+    Lap,
+    Mitred,
+    Over,
+    Panel,
+    Piece,
+    Placement,
+    Plain,
+    Role,
+    Seam,
+    Within,
+)
 from mingei.core.errors import GeometryError
 from mingei.core.offset import RELIEF_MM, Measured, crease_gain, mid_depth, setback, stop_against, stop_over
 from mingei.core.shape import (
@@ -42,6 +59,9 @@ from mingei.core.shape import (
 from mingei.core.stock import Stock
 from mingei.core.tolerance import TOLERANCE
 from mingei.core.words import say
+
+#: Below this depth (mm) a tab is not shrunk any further to keep clear of its neighbours.
+_SMALLEST_TAB_MM = 0.4
 
 
 @dataclass(frozen=True, eq=False)
@@ -122,7 +142,8 @@ class FlatFold:
 class FlatSeam:
     """A seam as developed: the tab panel, its host, and the depth it was given (mm) against the depth asked for.
 
-    host_edge: the two nominal ends of the host's edge, in the host's coordinates.
+    host_edge: the two nominal ends of the host's edge, in the host's coordinates.  beyond_mm: how far the tab's crease lies past that
+    edge as it really is, in the carrier's own thickness.
     """
 
     name: str
@@ -132,6 +153,7 @@ class FlatSeam:
     asked_mm: float
     depth_mm: float
     host_edge: tuple[Point, Point]
+    beyond_mm: float = 0.0
 
 
 class Mate(NamedTuple):
@@ -230,12 +252,23 @@ def develop(draft: Draft, stock: Stock) -> tuple[Pattern, ...]:
 
 @dataclass
 class _Work:
-    """A panel on its way: its sides (each a path), and the nominal line each side's fold is matched on."""
+    """A panel on its way: its sides (each a path) with the numbers of their folds, and what was cut off after some of them."""
 
     panel: Panel
     depth: float
     sides: list[Path]
     labels: list[list[int | None]]
+    corners: dict[int, Path] = field(default_factory=dict)
+
+    def outline(self, first: int = 0) -> Polygon:
+        """Its corners as they really are, from a side on."""
+        points: list[Point] = []
+        for i in range(len(self.sides)):
+            edge = (first + i) % len(self.sides)
+            points.append(self.sides[edge][0].start)
+            if edge in self.corners:
+                points.append(self.sides[edge][-1].end)
+        return tuple(points)
 
 
 class _Developer:
@@ -257,13 +290,19 @@ class _Developer:
         work = {p.name: self._outline(p) for p in self.piece.panels}
         lines = [self._fold_line(work, i, fold) for i, fold in enumerate(self.folds)]
         frames = self._lay_flat(lines)
+        if self.piece.crowded:
+            for w in work.values():
+                _trim_corners(w)
+        taken = [(name, _flat_area(w, frames[name])) for name, w in work.items()] if self.piece.crowded else []
         for seam in self.tabs:
-            tab, fold = self._tab(seam, work, frames)
+            tab, fold = self._tab(seam, work, frames, taken)
             work[tab.panel.name] = tab
             self.folds.append(fold)
             on_a, on_b = self._fold_line(work, len(lines), fold, seam.slit_mm)
             lines.append((on_a, on_b))
             frames[tab.panel.name] = _joined_frame(frames[fold.a.panel], on_a, on_b)
+            if taken:
+                taken.append((tab.panel.name, _flat_area(tab, frames[tab.panel.name])))
         panels = tuple(self._panel(w, frames[name]) for name, w in work.items())
         folds = tuple(self._flat_fold(fold, line, frames) for fold, line in zip(self.folds, lines, strict=True))
         cut = [moved(s, p.frame) for p in panels for s, f in zip(p.path, p.folds, strict=True) if f is None]
@@ -318,6 +357,8 @@ class _Developer:
                 if seam.joint is not Joint.TAPE:
                     return self._fold_offset(self._panel_depth(panel), self._tab_depth(seam), seam.angle_deg)
                 rule, angle = Against(seam.host.panel), seam.angle_deg
+            elif here == seam.host and isinstance(rule, Mitred):
+                return setback(self._panel_depth(panel), self._panel_depth(self.piece.panel(seam.carrier.panel)), seam.angle_deg)
             elif here == seam.host and isinstance(rule, Plain):
                 rule, angle = Over(seam.carrier.panel), seam.angle_deg
         if isinstance(rule, Over):
@@ -330,7 +371,9 @@ class _Developer:
 
     # -- seams -------------------------------------------------------------------------------------------
 
-    def _tab(self, seam: Seam, work: Mapping[str, _Work], frames: Mapping[str, Rigid]) -> tuple[_Work, Fold]:
+    def _tab(self, seam: Seam, work: Mapping[str, _Work], frames: Mapping[str, Rigid],
+             taken: Sequence[tuple[str, Any]] = ()) -> tuple[_Work, Fold]:
+        """Draw a tab; taken: what lies on the flat already and must be kept clear of, as areas by name."""
         host = self.piece.panel(seam.host.panel)
         carrier = self.piece.panel(seam.carrier.panel)
         count = len(host.outline)
@@ -345,18 +388,25 @@ class _Developer:
         opposite = [(e - edge) % count for e in others - {(edge - 1) % count, (edge + 1) % count}]
         layer = self._tab_layer(seam)
         try:
-            really = tuple(side[0].start for side in work[host.name].sides)
-            hosts = [tuple(to_tab.apply(p) for p in (*outline[edge:], *outline[:edge])) for outline in (host.outline, really)]
-            shape = joint.tab_shape(
-                hosts, length, start,
-                end, seam.depth_mm,
-                self._fold_offset(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg), seam.round_mm, opposite)
+            hosts = [tuple(to_tab.apply(p) for p in outline)
+                     for outline in ((*host.outline[edge:], *host.outline[:edge]), work[host.name].outline(edge))]
+            out = self._fold_offset(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg)
+            shape = joint.tab_shape(hosts, length, start, end, seam.depth_mm, out, seam.round_mm, opposite)
+            if taken:
+                onto = self._tab_frame(seam, length, out, work, frames)
+                lying = [area for name, area in taken if name != carrier.name]
+                while shape.depth_mm > _SMALLEST_TAB_MM and not _clear(shape, onto, lying):
+                    shape = joint.tab_shape(hosts, length, start, end, 0.8 * shape.depth_mm, out, seam.round_mm, opposite)
         except GeometryError as error:
             raise error.at(f"seam {seam.name}") from None
         role = Role.TAB if seam.joint is Joint.GLUE_TAB else Role.LIP
         panel = Panel(seam.name, ((0.0, 0.0), (length, 0.0), (length, 1.0), (0.0, 1.0)), layer, role)
         sides: list[Path] = [(shape.path[0],), shape.path[1:]]
-        self.seams.append(FlatSeam(seam.name, seam.joint, carrier.name, host.name, seam.depth_mm, shape.depth_mm, (h0, h1)))
+        hinge = setback(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg)
+        turn = math.radians(seam.angle_deg)
+        thick = self.t * (0.5 + abs(math.cos(turn))) / math.sin(turn)  # so far the carrier lies over the root of its tab
+        beyond = min(thick, max(0.0, hinge - self._side_offset(host, edge)))
+        self.seams.append(FlatSeam(seam.name, seam.joint, carrier.name, host.name, seam.depth_mm, shape.depth_mm, (h0, h1), beyond))
         fold = Fold(seam.carrier, EdgeRef(seam.name, 0), seam.angle_deg, seam.step)
         return _Work(panel, self._tab_depth(seam), sides, [[None], [None] * (len(shape.path) - 1)]), fold
 
@@ -396,6 +446,15 @@ class _Developer:
         free = math.degrees(math.atan2(yb - ya, xb - xa))
         clear = xa + (level - ya) * (xb - xa) / (yb - ya)
         return (free / 2 if any(s.carrier == beyond for s in self.tabs) else free), clear
+
+    def _tab_frame(self, seam: Seam, length: float, out: float, work: Mapping[str, _Work], frames: Mapping[str, Rigid]) -> Rigid:
+        """From a tab's own coordinates to the flat: its hinge, ``out`` mm outside the host's nominal edge, lies on the carrier's side."""
+        side = work[seam.carrier.panel].sides[seam.carrier.edge]
+        p, (ux, uy) = _along(self.piece.panel(seam.carrier.panel), seam.carrier.edge)
+        away = (side[0].start[0] - p[0]) * uy - (side[0].start[1] - p[1]) * ux  # how far the side lies outside its nominal line
+        first, last = (p[0] + uy * away, p[1] - ux * away), (p[0] + ux * length + uy * away, p[1] + uy * length - ux * away)
+        frame = frames[seam.carrier.panel]
+        return mapping((length, -out), (0.0, -out), frame.apply(first), frame.apply(last))
 
     # -- folds -------------------------------------------------------------------------------------------
 
@@ -444,14 +503,66 @@ class _Developer:
                         self._gain(fold.angle_deg), fold.step)
 
     def _panel(self, work: _Work, frame: Rigid) -> FlatPanel:
-        path = tuple(s for side in work.sides for s in side)
-        labels = tuple(label for side in work.labels for label in side)
+        path = tuple(s for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ())))
+        labels = tuple(label for edge, side in enumerate(work.labels) for label in (*side, *(None for _ in work.corners.get(edge, ()))))
         return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, path, labels, frame, work.panel.guides)
 
 
 def _joined_frame(frame: Rigid, on_a: tuple[Point, Point], on_b: tuple[Point, Point]) -> Rigid:
     """Where a panel lies on the flat when its score line lies on its parent's."""
     return mapping(on_b[0], on_b[1], frame.apply(on_a[0]), frame.apply(on_a[1]))
+
+
+def _flat_area(work: _Work, frame: Rigid) -> Any:
+    """A panel's area on the flat, to measure against others."""
+    from shapely.geometry import Polygon as Area  # only crowded pieces need it, and it is slow to load
+
+    return Area([frame.apply(s.start) for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ()))])
+
+
+def _clear(shape: joint.TabShape, onto: Rigid, others: Sequence[Any]) -> bool:
+    """Whether a tab keeps relief from everything else on the flat."""
+    from shapely import intersection
+    from shapely.geometry import Polygon as Area
+
+    area = Area([onto.apply(p) for p in flat_points(shape.path)[:-1]])
+    low_x, low_y, high_x, high_y = area.bounds
+    for other in others:
+        x0, y0, x1, y1 = other.bounds
+        if x0 < high_x and x1 > low_x and y0 < high_y and y1 > low_y and intersection(area, other, grid_size=1e-6).area > 1e-6:
+            return False
+    return True
+
+
+def _trim_corners(work: _Work) -> None:
+    """Where a panel runs past the end of a fold, along it, take that corner off: on the flat it would lie over what stands beside."""
+    count = len(work.sides)
+    for edge in range(count):
+        after = (edge + 1) % count
+        past = work.labels[edge][-1] is None and len(work.sides[edge]) > 1  # this side's fold ends before the corner
+        early = work.labels[after][0] is None and len(work.sides[after]) > 1  # the next side's fold begins after it
+        folded, folded_after = work.labels[edge][-1] is not None, work.labels[after][0] is not None
+        if (not past and not early) or (past and folded_after) or (early and folded):
+            continue  # nothing runs past, or the corner belongs to another fold
+        over = work.sides[edge][-1].length if past else work.sides[after][0].length
+        if past:
+            work.sides[edge], work.labels[edge] = work.sides[edge][:-1], work.labels[edge][:-1]
+        else:  # a free side runs up to the corner: it stops as far before it
+            last = work.sides[edge][-1]
+            work.sides[edge] = (*work.sides[edge][:-1], Line(last.start, _before(last, over)))
+        if early:
+            work.sides[after], work.labels[after] = work.sides[after][1:], work.labels[after][1:]
+        else:
+            first = work.sides[after][0]
+            work.sides[after] = (Line(_before(Line(first.end, first.start), over), first.end), *work.sides[after][1:])
+        work.corners[edge] = (Line(work.sides[edge][-1].end, work.sides[after][0].start),)
+
+
+def _before(segment: Segment, over: float) -> Point:
+    """The point of a straight segment so far before its end, but never past two fifths of it."""
+    share = 1.0 - min(over / max(segment.length, 1e-9), 0.4)
+    (ax, ay), (bx, by) = segment.start, segment.end
+    return ax + (bx - ax) * share, ay + (by - ay) * share
 
 
 def _inside_deg(outline: Polygon, corner: int) -> float:

@@ -23,6 +23,8 @@ from mingei.core.errors import MingeiError
 from mingei.core.measuring import Gap, Span
 from mingei.core.view import STANDARD_VIEWS
 
+#: A longer step is cut short, so that the view does not jump; all of it is in the tooltip.
+_STEP_WORDS = 240
 _SLIDER = 1000
 _PLAY_MS, _PLAY_STEP = 16, 0.006
 #: Ways to share the room between the two views: key, icon.
@@ -269,7 +271,9 @@ class DraftStation(Station):
             self.step.setText(t("Finished, in {count} steps. Move the slider to see each.", count=count))
         else:
             step = steps[min(count - 1, int(fraction * count))]
-            self.step.setText(t("Step {number} of {count}. {words}", number=step.number, count=count, words=step.words))
+            words = t("Step {number} of {count}. {words}", number=step.number, count=count, words=step.words)
+            self.step.setText(words if len(words) <= _STEP_WORDS else words[:_STEP_WORDS].rsplit(" ", 1)[0] + " …")
+            self.step.setToolTip(words if len(words) > _STEP_WORDS else "")
 
     def _show_measuring(self, on: bool) -> None:
         self.ruler.setChecked(on)

@@ -1,0 +1,130 @@
+"""Faceted solids against the handbooks, and their nets folded."""
+
+from __future__ import annotations
+
+import math
+import unittest
+from collections import Counter
+
+import numpy as np
+import trimesh
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from mingei.core import fold
+from mingei.core.build import build
+from mingei.core.draft import Joint
+from mingei.core.errors import MeasureError
+from mingei.core.pattern import develop
+from mingei.core.polyhedra import NAMES, Solid, antiprism, prism, regular_solid
+from mingei.core.project import new_brief
+from mingei.core.recipes import find_recipe
+from mingei.core.recipes.polyhedron import chosen_solid
+from mingei.core.stock import Stock, find_stock
+
+#: Corners, edges, faces, and volume for edges of 1, as the handbooks of solids give them.
+_BOOK = {
+    "tetrahedron": (4, 6, {3: 4}, math.sqrt(2) / 12), "cube": (8, 12, {4: 6}, 1.0), "octahedron": (6, 12, {3: 8}, math.sqrt(2) / 3),
+    "dodecahedron": (20, 30, {5: 12}, (15 + 7 * math.sqrt(5)) / 4), "icosahedron": (12, 30, {3: 20}, 5 * (3 + math.sqrt(5)) / 12),
+    "truncated-tetrahedron": (12, 18, {3: 4, 6: 4}, 23 * math.sqrt(2) / 12),
+    "cuboctahedron": (12, 24, {3: 8, 4: 6}, 5 * math.sqrt(2) / 3),
+    "truncated-cube": (24, 36, {3: 8, 8: 6}, (21 + 14 * math.sqrt(2)) / 3),
+    "truncated-octahedron": (24, 36, {4: 6, 6: 8}, 8 * math.sqrt(2)),
+    "rhombicuboctahedron": (24, 48, {3: 8, 4: 18}, 4 + 10 * math.sqrt(2) / 3),
+    "truncated-cuboctahedron": (48, 72, {4: 12, 6: 8, 8: 6}, 22 + 14 * math.sqrt(2)),
+    "snub-cube": (24, 60, {3: 32, 4: 6}, 7.889477),
+    "icosidodecahedron": (30, 60, {3: 20, 5: 12}, (45 + 17 * math.sqrt(5)) / 6),
+    "truncated-dodecahedron": (60, 90, {3: 20, 10: 12}, 5 * (99 + 47 * math.sqrt(5)) / 12),
+    "truncated-icosahedron": (60, 90, {5: 12, 6: 20}, (125 + 43 * math.sqrt(5)) / 4),
+    "rhombicosidodecahedron": (60, 120, {3: 20, 4: 30, 5: 12}, (60 + 29 * math.sqrt(5)) / 3),
+    "truncated-icosidodecahedron": (120, 180, {4: 30, 6: 20, 10: 12}, 95 + 50 * math.sqrt(5)),
+    "snub-dodecahedron": (60, 150, {3: 80, 5: 12}, 37.616650),
+}
+#: Inner dihedral angles (degrees) by the numbers of corners of the two faces (the same handbooks).
+_DIHEDRAL = {
+    "tetrahedron": {(3, 3): 70.5288}, "cube": {(4, 4): 90.0}, "octahedron": {(3, 3): 109.4712}, "dodecahedron": {(5, 5): 116.5651},
+    "icosahedron": {(3, 3): 138.1897}, "cuboctahedron": {(3, 4): 125.2644}, "truncated-octahedron": {(4, 6): 125.2644, (6, 6): 109.4712},
+    "icosidodecahedron": {(3, 5): 142.6226}, "truncated-icosahedron": {(5, 6): 142.6226, (6, 6): 138.1897},
+}
+_FOLDED = [c for c, _ in find_recipe("polyhedron").measure("solid").choices]
+
+
+def _edges(solid: Solid) -> set[frozenset[int]]:
+    return {frozenset(e) for e in solid.beside}
+
+
+class Handbook(unittest.TestCase):
+    def test_corners_edges_faces_and_volume_are_the_handbooks(self) -> None:
+        self.assertEqual(set(_BOOK), set(NAMES))
+        for name, (corners, edges, faces, volume) in _BOOK.items():
+            solid = regular_solid(name)
+            counted = len(solid.corners), len(_edges(solid)), Counter(map(len, solid.faces))
+            self.assertEqual(counted, (corners, edges, Counter(faces)), name)
+            self.assertAlmostEqual(float(trimesh.convex.convex_hull(solid.corners).volume), volume, places=4, msg=name)
+
+    def test_every_edge_has_length_1_and_two_faces(self) -> None:
+        for solid in (*map(regular_solid, NAMES), *map(prism, range(3, 13)), *map(antiprism, range(3, 13))):
+            for a, b in _edges(solid):
+                self.assertAlmostEqual(float(np.linalg.norm(solid.corners[a] - solid.corners[b])), 1.0, places=6)
+                self.assertIn((a, b), solid.beside)
+                self.assertIn((b, a), solid.beside)
+
+    def test_faces_meet_at_the_angles_of_the_handbooks(self) -> None:
+        for name, angles in _DIHEDRAL.items():
+            solid = regular_solid(name)
+            for (a, b), face in solid.beside.items():
+                other = solid.beside[b, a]
+                wanted = angles[min(len(solid.faces[f]) for f in (face, other)), max(len(solid.faces[f]) for f in (face, other))]
+                self.assertAlmostEqual(180 - solid.turn_deg(face, other), wanted, places=3, msg=name)
+
+    def test_every_face_looks_outward_and_is_flat(self) -> None:
+        for solid in (*map(regular_solid, NAMES), antiprism(7), prism(5)):
+            for number, ring in enumerate(solid.faces):
+                heights = solid.corners[list(ring)] @ solid.normal(number)
+                self.assertGreater(heights.min(), 0)
+                self.assertLess(float(np.ptp(heights)), 1e-6)
+
+
+class Folded(unittest.TestCase):
+    @settings(max_examples=30)
+    @given(st.sampled_from(_FOLDED), st.integers(3, 12), st.floats(15, 150))
+    def test_folded_from_thin_paper_it_has_the_faces_and_the_volume_of_the_solid(self, name: str, sides: int, edge: float) -> None:
+        brief = new_brief("polyhedron", {"solid": name, "sides": float(sides), "edge": edge})
+        solid = chosen_solid(brief.values)
+        paper = Stock("p", "p", 40, 0.03)
+        (pattern,) = develop(find_recipe("polyhedron").draft(brief.values), paper)
+        faces = [p for p in pattern.panels if p.role == "wall"]
+        self.assertEqual(len(faces), len(solid.faces))
+        done = fold.finished(pattern)
+        hull = trimesh.convex.convex_hull(np.concatenate([fold.place(done[p.name], p.polygon) for p in faces]))
+        whole = trimesh.convex.convex_hull(solid.corners * edge)
+        # the faces lie a caliper and a half outside: so much skin, and corners a fifth more
+        self.assertGreaterEqual(float(hull.volume), 0.9999 * float(whole.volume))
+        self.assertLessEqual(float(hull.volume), float(whole.volume) + 1.2 * 1.5 * 0.03 * float(whole.area))
+
+    def test_every_edge_is_a_fold_or_a_seam_and_the_last_face_tucks_in(self) -> None:
+        for name in _FOLDED:
+            made = build(new_brief("polyhedron", {"solid": name}), find_stock("card-220"))
+            solid = chosen_solid(made.brief.values)
+            draft = made.draft.pieces[0]
+            self.assertEqual(len(draft.folds), len(solid.faces) - 1)
+            self.assertEqual(len(draft.folds) + len(draft.seams), len(_edges(solid)))
+            tucked = {s.carrier.panel for s in draft.seams if s.joint is Joint.TUCK}
+            self.assertEqual(tucked, {f"face {len(solid.faces)}"})
+
+    def test_the_middle_of_the_first_face_is_marked_for_a_thread(self) -> None:
+        card = find_stock("card-220")
+        self.assertEqual(len(build(new_brief("polyhedron", {"hang": "hole"}), card).pattern.guides), 2)
+        self.assertEqual(build(new_brief("polyhedron", {"hang": "none"}), card).pattern.guides, ())
+
+    def test_a_tab_that_has_room_nowhere_else_cannot_be_moved(self) -> None:
+        from mingei.core.amend import SeamChange
+
+        brief = new_brief("polyhedron")
+        seam = build(brief, find_stock("card-220")).draft.pieces[0].seams[0].name
+        with self.assertRaises(MeasureError):
+            brief.with_seam(SeamChange(seam, Joint.GLUE_TAB, True))
+
+
+if __name__ == "__main__":
+    unittest.main()

@@ -75,7 +75,7 @@ def cut_off(page: QWidget) -> list[str]:
     for area in every(page, QScrollArea):
         needed_width, width = area.widget().minimumSizeHint().width(), area.viewport().width()
         if area.horizontalScrollBarPolicy() is Qt.ScrollBarPolicy.ScrollBarAlwaysOff and needed_width > width:
-            found.append(f"column {needed_width} wide in {width}")
+            found.append(f"column {needed_width} wide in {width} {type(area).__name__} {type(area.parent()).__name__}")
     return found
 
 

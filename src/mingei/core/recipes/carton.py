@@ -125,7 +125,7 @@ RECIPE = Recipe(
                 choices=((END, "on an end"), (SIDE, "along a side"))),
         Measure("lock", Kind.CHOICE, FREE, "whether the lip of the opening end is slit beside its crease, so that it catches behind the "
                 "small flaps and does not spring open when the carton is pressed; not for opening along a side",
-                choices=((FREE, "plain lip"), (LOCKING, "locking lip"))),
+                choices=((FREE, "no"), (LOCKING, "slit lip"))),
         _length("tab", 10.0, 4.0, 30.0, "depth of the tab under the top; shortened where the top has less room", "Tab depth"),
         _length("lip", 12.0, 5.0, 40.0, "depth of the lips of the two ends; shortened where the top has less room", "Lip depth"),
     ),

@@ -92,7 +92,8 @@ def draft_polyhedron(values: Values) -> Draft:
             folds.append(Fold(here, there, turn, net.depth[other] + 1))
         elif net.parent[face] != other and net.order.index(face) > net.order.index(other):
             joint = Joint.TUCK if face == net.last else Joint.GLUE_TAB
-            seams.append(Seam(" to ".join(ref.panel.removeprefix("face ") for ref in (here, there)) + " tab", joint, here, there, tab, 1, turn, fixed=_FULL))
+            said = f"{names[face]} to {names[other]} tab".replace("face ", "")
+            seams.append(Seam(said, joint, here, there, tab, 1, turn, fixed=_FULL))
     folds.sort(key=lambda f: f.step)
     stands = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
     return Draft((Piece("solid", names[net.order[0]], stands, tuple(panels), tuple(folds), tuple(seams), crowded=True),))

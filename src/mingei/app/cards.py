@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 
-from PySide6.QtCore import QSignalBlocker, QSize, Qt
+from PySide6.QtCore import QSignalBlocker, QSize, Qt, QTimer
 from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import QButtonGroup, QFrame, QGridLayout, QHBoxLayout, QLabel, QPushButton, QToolButton, QVBoxLayout, QWidget
 
@@ -13,6 +13,7 @@ from mingei.app.document import Document
 from mingei.app.fields import ChoiceField, CountField, LengthField, QuietCombo
 from mingei.app.figures import write_both, write_inches
 from mingei.app.words import capital, t
+from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core.amend import SeamChange, why_fixed
 from mingei.core.draft import Joint
 from mingei.core.errors import MingeiError
@@ -235,7 +236,9 @@ class FactsCard(Card):
             self.grid.addWidget(name, row, 0, Qt.AlignmentFlag.AlignTop)
             self.grid.addWidget(value, row, 1)
             self.values[key] = value
-        self.follow(document)
+        document.changed.connect(self._changed)
+        self._stale = False  # what it measures loads once flat and fields stand
+        QTimer.singleShot(AFTER_PAINT_MS, self, self.refresh)
 
     def refresh(self) -> None:
         build, unit = self.document.build, self.document.project.unit

@@ -10,6 +10,7 @@ from mingei.app.cards import tool
 from mingei.app.document import Document
 from mingei.app.scroll import WordScroll
 from mingei.app.words import capital, t
+from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core.check import Finding, Severity, run
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.length import typeset
@@ -96,6 +97,7 @@ class ChecksDrawer(QFrame):
         self.list.addStretch(1)
         column.addWidget(scroll, 1)
         self._checked: set[object] = set()
+        self._awake = False  # what the checks measure with loads once flat and fields stand
         self._later = QTimer(self)
         self._later.setInterval(0)
         self._later.timeout.connect(self._check_another)
@@ -109,10 +111,14 @@ class ChecksDrawer(QFrame):
 
     def _unchecked(self) -> list[int]:
         """The things besides the one looked at whose checks were not run yet."""
-        return [i for i in range(len(self.document.project.briefs)) if i != self.document.current and self._key(i) not in self._checked]
+        return [i for i in range(len(self.document.project.briefs))
+                if (i != self.document.current or not self._awake) and self._key(i) not in self._checked]
 
     def _check_another(self) -> None:
         """One more thing, while nothing else waits; when all are done, count them."""
+        if not self._awake:
+            self._awake = True
+            self._later.setInterval(0)
         waiting = self._unchecked()
         if waiting:
             number = waiting[0]
@@ -126,7 +132,7 @@ class ChecksDrawer(QFrame):
         """Findings by the number of the brief they are about; those of things not checked yet are left out while the drawer is shut."""
         waiting = set(self._unchecked())
         if waiting and not self.isVisible():
-            self._later.start()
+            self._later.start(0 if self._awake else AFTER_PAINT_MS)
         else:
             waiting = set()
         if len(self._checked) > 500:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from itertools import chain
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
 from PySide6.QtCore import QPoint, QPointF, QRect, QRectF, Qt, Signal
 from PySide6.QtGui import (
@@ -32,8 +32,10 @@ from mingei.core.build import NOTHING, Build, Part
 from mingei.core.draft import Joint, Role
 from mingei.core.drawing import Ink, pattern_strokes
 from mingei.core.length import MM_PER_INCH, typeset, write_both
-from mingei.core.measuring import Span, snap, span
 from mingei.core.shape import Box, Point, contains
+
+if TYPE_CHECKING:  # measuring loads when something is measured
+    from mingei.core.measuring import Span
 
 _EDGE_PX = 16
 SCALE_LEAST, SCALE_MOST = 0.05, 200.0
@@ -278,6 +280,8 @@ class FlatView(PartView):
 
     def _touch(self, at: QPointF) -> None:
         """Set down one end of the measuring tool."""
+        from mingei.core.measuring import snap, span
+
         assert self.build is not None
         p = self.to_mm(at)
         reach = _SNAP_PX / self.scale
@@ -422,6 +426,8 @@ class FlatView(PartView):
             painter.drawEllipse(p, 4, 4)
         if len(places) == 2:
             painter.drawLine(*places)
+            from mingei.core.measuring import span
+
             words = measured_words(span(*self.ends))
             painter.setFont(theme.figure_font(theme.SMALL))
             metrics = QFontMetricsF(painter.font())

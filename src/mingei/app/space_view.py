@@ -16,12 +16,12 @@ from mingei.app.words import t
 from mingei.core.build import NOTHING, Build, Part
 from mingei.core.length import write_mm
 from mingei.core.measuring import gap
+from mingei.core.sides import STANDARD_VIEWS
 from mingei.core.solid import INSIDE, RIM, Hit, Solids, assembly, hit
-from mingei.core.view import STANDARD_VIEWS, Camera, framed, light_of
+from mingei.core.view import Camera, framed, light_of
 
 #: How long (ms) after the last movement the picture is drawn again with smooth edges.
 _REST_MS = 120
-AXES = ("length", "width", "height")
 
 
 class SpaceView(PartView):

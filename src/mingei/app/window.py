@@ -216,10 +216,22 @@ class Window(QMainWindow):
         return self.stations.get(key) or self._add_station(key, self._make(key))
 
     def _make(self, key: str) -> Station:
-        from mingei.app.stations.brief import BriefStation
         from mingei.app.stations.coming import ComingStation
-        from mingei.app.stations.draft import DraftStation
-        from mingei.app.stations.sheets import SheetsStation
+
+        def brief() -> Station:
+            from mingei.app.stations.brief import BriefStation
+
+            return BriefStation(self.document)
+
+        def draft() -> Station:
+            from mingei.app.stations.draft import DraftStation
+
+            return DraftStation(self.document, self.settings)
+
+        def sheets() -> Station:
+            from mingei.app.stations.sheets import SheetsStation
+
+            return SheetsStation(self.document)
 
         def start() -> Station:
             from mingei.app.stations.start import StartPage
@@ -231,9 +243,9 @@ class Window(QMainWindow):
 
         makers: dict[str, Callable[[], Station]] = {
             START: start,
-            "brief": lambda: BriefStation(self.document),
-            "draft": lambda: DraftStation(self.document, self.settings),
-            "sheets": lambda: SheetsStation(self.document),
+            "brief": brief,
+            "draft": draft,
+            "sheets": sheets,
             "score": lambda: ComingStation(
                 self.document, t("Score and cut"),
                 t("Here the score lines will stand in the order of the rule, face by face, and the cuts in the order of the knife. "

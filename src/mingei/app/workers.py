@@ -14,6 +14,9 @@ from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal
 from mingei.core.errors import MingeiError
 from mingei.core.words import say
 
+#: What takes its time to load waits so long (ms) after its station is shown, so that what stands already is painted first.
+AFTER_PAINT_MS = 20
+
 
 class Cancelled(Exception):
     """Raised inside a job that was asked to stop."""

@@ -5,9 +5,8 @@ from __future__ import annotations
 import math
 from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
-from mingei.core import fold
 from mingei.core.amend import amend
 from mingei.core.draft import Draft
 from mingei.core.pattern import Pattern, develop, enlarged
@@ -16,6 +15,9 @@ from mingei.core.project import Brief
 from mingei.core.recipes import Recipe, find_recipe
 from mingei.core.shape import Box, Rigid, shifted
 from mingei.core.stock import Stock
+
+if TYPE_CHECKING:  # loaded when first measured: it brings numpy with it, and a flat can be shown before
+    from mingei.core import fold
 
 
 class Part(NamedTuple):
@@ -47,16 +49,22 @@ class Build:
 
     @cached_property
     def closures(self) -> tuple[fold.Closure, ...]:
+        from mingei.core import fold
+
         return tuple(c for p in self.patterns for c in fold.closure(p))
 
     @cached_property
     def cavity(self) -> fold.Cavity | None:
         """The clear space of the folded model, where the brief asks for one."""
+        from mingei.core import fold
+
         return fold.cavity(self.patterns, self.draft.inside_mm) if self.draft.inside_mm else None
 
     @cached_property
     def outside(self) -> fold.Triple:
         """Size of the folded model, mm."""
+        from mingei.core import fold
+
         return fold.outside(self.patterns)
 
     @cached_property

@@ -12,10 +12,7 @@ import math
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from functools import cached_property, lru_cache
-from typing import Any, NamedTuple
-
-import numpy as np
-from numpy.typing import NDArray
+from typing import TYPE_CHECKING, Any, NamedTuple
 
 from mingei.core import joint
 from mingei.core.draft import (
@@ -59,6 +56,10 @@ from mingei.core.shape import (
 from mingei.core.stock import Stock
 from mingei.core.tolerance import TOLERANCE
 from mingei.core.words import say
+
+if TYPE_CHECKING:  # loaded when a proof first needs it, so that a flat can be shown before
+    import numpy as np
+    from numpy.typing import NDArray
 
 #: Below this depth (mm) a tab is not shrunk any further to keep clear of its neighbours.
 _SMALLEST_TAB_MM = 0.4
@@ -104,6 +105,8 @@ class FlatPanel:
     @cached_property
     def convex_sides(self) -> tuple[NDArray[np.float64], NDArray[np.float64]] | None:
         """For a convex panel its sides as half planes: p lies within when p @ a >= b for every column of a (2, n); None for others."""
+        import numpy as np
+
         corners = np.array(self.polygon)
         along = np.concatenate([corners[1:], corners[:1]]) - corners
         after = np.concatenate([along[1:], along[:1]])

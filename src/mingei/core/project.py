@@ -264,7 +264,8 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         recipe.accept_stock(stock)
         changes = tuple(_amendment(a, f"{place}.amendments[{i}]")
                         for i, a in enumerate(_list(entry.get("amendments", []), f"{place}.amendments")))
-        amend(recipe.draft(dict(measures)), changes)
+        if changes:
+            amend(recipe.draft(dict(measures)), changes)
     except ProjectError:
         raise
     except MingeiError as error:

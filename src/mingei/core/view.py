@@ -12,6 +12,8 @@ from dataclasses import dataclass, replace
 import numpy as np
 from numpy.typing import NDArray
 
+from mingei.core.sides import STANDARD_VIEWS
+
 Array = NDArray[np.float64]
 #: Half the angle under which the ball round the model is seen, degrees: a quiet perspective, as of a thing in the hand.
 _HALF_VIEW_DEG = 11.0
@@ -19,13 +21,6 @@ _HALF_VIEW_DEG = 11.0
 _AIR = 1.05
 _PITCH_MOST = 89.0
 ZOOM_LEAST, ZOOM_MOST = 0.2, 20.0
-
-#: Standard views: name, yaw, pitch.
-STANDARD_VIEWS: tuple[tuple[str, float, float], ...] = (
-    ("corner", -52.0, 28.0), ("front", -90.0, 0.0), ("right", 0.0, 0.0), ("top", -90.0, 89.0), ("back", 90.0, 0.0), ("left", 180.0, 0.0),
-    ("underneath", -90.0, -89.0),
-)
-
 
 @dataclass(frozen=True)
 class Camera:

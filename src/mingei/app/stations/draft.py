@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QSignalBlocker, Qt, QTimer
+from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLabel, QMenu, QSlider, QSplitter, QToolButton, QWidget
 
 from mingei.app import theme
@@ -14,15 +16,19 @@ from mingei.app.fields import STEP_MM, QuietCombo, StepSlider
 from mingei.app.figures import write_both
 from mingei.app.flat_view import FlatView, measured_words
 from mingei.app.settings import Settings
-from mingei.app.space_view import AXES, SpaceView
 from mingei.app.stations import SideColumn, Station
 from mingei.app.words import t
+from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core.build import NOTHING, Part
-from mingei.core.collide import Collision, collisions
 from mingei.core.errors import MingeiError
-from mingei.core.measuring import Gap, Span
-from mingei.core.view import STANDARD_VIEWS
+from mingei.core.sides import STANDARD_VIEWS
 
+if TYPE_CHECKING:  # the folded view and what it needs load once flat and fields stand
+    from mingei.app.space_view import SpaceView
+    from mingei.core.collide import Collision
+    from mingei.core.measuring import Gap, Span
+
+AXES = ("length", "width", "height")
 #: A longer step is cut short, so that the view does not jump; all of it is in the tooltip.
 _STEP_WORDS = 240
 _SLIDER = 1000
@@ -47,7 +53,7 @@ class DraftStation(Station):
         self.stock = StockCard(document)
         self.facts = FactsCard(document)
         self.flat = FlatView()
-        self.space = SpaceView()
+        self._space: SpaceView | None = None
         self._play = QTimer(self)
         self._play.setInterval(_PLAY_MS)
         self._play.timeout.connect(self._advance)
@@ -57,13 +63,11 @@ class DraftStation(Station):
         self.side = SideColumn(self.seam, self.measures, self.stock, self.facts)
         row.addWidget(self.side)
         row.addWidget(self._views(), 1)
-        for view in (self.flat, self.space):
-            view.picked.connect(document.select)
-            view.pointed.connect(document.point_at)
+        self.flat.picked.connect(document.select)
+        self.flat.pointed.connect(document.point_at)
         self.flat.dragged.connect(self._drag)
         self.flat.released.connect(lambda: self._say(document.selection))
         self.flat.measured.connect(self._say_span)
-        self.space.measured.connect(self._say_gap)
         document.changed.connect(self.refresh)
         document.selected.connect(self._show_selection)
         document.hovered.connect(self._show_hover)
@@ -78,10 +82,11 @@ class DraftStation(Station):
     def _views(self) -> QWidget:
         self.flat_card, self.space_card = Card(t("Flat")), Card(t("Folded"))
         self.heads: dict[Card, QHBoxLayout] = {}
-        self._head(self.flat_card, self.flat, self._layout_buttons())
-        self._head(self.space_card, self.space, self._looks())
+        self._head(self.flat_card, lambda: self.flat, self._layout_buttons())
+        self._head(self.space_card, lambda: self.space, self._looks())
         self.flat_card.body.addWidget(self.flat, 1)
-        self.space_card.body.addWidget(self.space, 1)
+        self._space_room = QWidget()
+        self.space_card.body.addWidget(self._space_room, 1)
         self.space_card.body.addLayout(self._section_row())
         self.space_card.body.addLayout(self._fold_row())
         self.step = QLabel()
@@ -99,7 +104,37 @@ class DraftStation(Station):
         self.splitter.setSizes([500, 460])
         return self.splitter
 
-    def _head(self, card: Card, view: FlatView | SpaceView, tools: list[QWidget]) -> None:
+    @property
+    def space(self) -> SpaceView:
+        """The folded view, made when it is first wanted or when the rest of the station stands: what it needs takes its time to load."""
+        if self._space is None:
+            from mingei.app.space_view import SpaceView
+
+            view = self._space = SpaceView()
+            self.space_card.body.replaceWidget(self._space_room, view)
+            self._space_room.hide()
+            self._space_room.deleteLater()
+            self.space_card.body.setStretchFactor(view, 1)
+            view.picked.connect(self.document.select)
+            view.pointed.connect(self.document.point_at)
+            view.measured.connect(self._say_gap)
+            QWidget.setTabOrder(self.heads_last, view)
+            view.show_build(self.document.build)
+            view.show_selection(self.document.selection)
+            view.show_fraction(self.document.fraction)
+            view.measure(self.document.measuring)
+        return self._space
+
+    def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
+        if self._space is None:
+            QTimer.singleShot(AFTER_PAINT_MS, self, self._wake)
+
+    def _wake(self) -> None:
+        """Now that flat and fields stand: the folded view, and what is measured on it."""
+        self.space.update()
+
+    def _head(self, card: Card, view: Callable[[], FlatView | SpaceView], tools: list[QWidget]) -> None:
         card.body.removeWidget(card.heading)
         head = QHBoxLayout()
         head.setSpacing(2)
@@ -108,13 +143,14 @@ class DraftStation(Station):
         for widget in tools:
             head.addWidget(widget)
         buttons: tuple[tuple[str, str, Callable[[], object]], ...] = (
-            ("zoom-out", t("Zoom out"), lambda: view.zoom(1 / 1.25)), ("zoom-in", t("Zoom in"), lambda: view.zoom(1.25)),
-            ("maximize", t("Zoom to fit"), view.fit))
+            ("zoom-out", t("Zoom out"), lambda: view().zoom(1 / 1.25)),
+            ("zoom-in", t("Zoom in"), lambda: view().zoom(1.25)), ("maximize", t("Zoom to fit"), lambda: view().fit()))
         for name, words, act in buttons:
             button = tool(name, words)
             button.setAccessibleName(f"{card.heading.text()}: {words}")
             button.clicked.connect(lambda _=False, act=act: act())
             head.addWidget(button)
+            self.heads_last = button
         card.body.addLayout(head)
         self.heads[card] = head
 
@@ -192,7 +228,8 @@ class DraftStation(Station):
         build = self.document.build
         self.flat.set_unit(self.document.project.unit)
         self.flat.show_build(build)
-        self.space.show_build(build)
+        if self._space is not None:
+            self._space.show_build(build)
         several = len(build.patterns) > 1
         self.apart.setVisible(several)
         self.apart_words.setVisible(several)
@@ -201,12 +238,14 @@ class DraftStation(Station):
 
     def _show_selection(self, part: Part) -> None:
         self.flat.show_selection(part)
-        self.space.show_selection(part)
+        if self._space is not None:
+            self._space.show_selection(part)
         self._say(part)
 
     def _show_hover(self, part: Part) -> None:
         self.flat.show_hover(part)
-        self.space.show_hover(part)
+        if self._space is not None:
+            self._space.show_hover(part)
         self._say(part if part != NOTHING else self.document.selection)
 
     def _say(self, part: Part) -> None:
@@ -246,12 +285,17 @@ class DraftStation(Station):
 
     def _struck(self, fraction: float) -> list[Collision]:
         """What stands in something else at a moment of the folding."""
-        return [c for p in self.document.build.patterns for c in collisions(p, (fraction,))] if 0 < fraction < 1 else []
+        if not 0 < fraction < 1:
+            return []
+        from mingei.core.collide import collisions
+
+        return [c for p in self.document.build.patterns for c in collisions(p, (fraction,))]
 
     def _show_fraction(self, fraction: float) -> None:
         struck = self._struck(fraction)
-        self.space.struck = {Part(c.piece, panel) for c in struck for panel in (c.a, c.b)}
-        self.space.show_fraction(fraction)
+        if self._space is not None:
+            self._space.struck = {Part(c.piece, panel) for c in struck for panel in (c.a, c.b)}
+            self._space.show_fraction(fraction)
         if struck:
             self.told.emit(t("Here the {a} catches on the {b}: bend it past by hand.", a=t(struck[0].a), b=t(struck[0].b)))
         if round(fraction * _SLIDER) != self.slider.value():
@@ -278,7 +322,8 @@ class DraftStation(Station):
     def _show_measuring(self, on: bool) -> None:
         self.ruler.setChecked(on)
         self.flat.measure(on)
-        self.space.measure(on)
+        if self._space is not None:
+            self._space.measure(on)
         self.told.emit(t("Touch two points of the flat, or two faces of the folded thing. Escape lays the rule down.") if on else "")
 
     # -- the views -------------------------------------------------------------------------------------------------
@@ -338,5 +383,6 @@ class DraftStation(Station):
 
     def retint(self) -> None:
         super().retint()
-        self.space.recolour()
+        if self._space is not None:
+            self._space.recolour()
         self.flat.update()

@@ -6,7 +6,6 @@ from collections.abc import Iterator
 
 from mingei.core.build import Build, Part
 from mingei.core.check import Finding, Severity, rule
-from mingei.core.collide import collisions, moments
 from mingei.core.draft import Joint, Role
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_mm
@@ -24,6 +23,8 @@ LEAST_LIP_MM = 6.0
 @rule("collision")
 def collision(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """When it is finished no panel may stand in another."""
+    from mingei.core.collide import collisions
+
     for pattern in build.patterns:
         for c in collisions(pattern):
             yield Finding("collision", Severity.ERROR,
@@ -34,6 +35,8 @@ def collision(build: Build, sheet: Sheet) -> Iterator[Finding]:
 @rule("on-the-way", thorough=True)
 def on_the_way(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """What catches while it is folded must be eased past."""
+    from mingei.core.collide import collisions, moments
+
     for pattern in build.patterns:
         for c in collisions(pattern, moments(pattern)):
             if c.fraction != 1.0:

@@ -8,17 +8,20 @@ in before.
 from __future__ import annotations
 
 from functools import lru_cache
+from typing import TYPE_CHECKING
 
 from mingei.core.draft import Draft, EdgeRef, Fold, Joint, Mitred, Panel, Piece, Placement, Seam
-from mingei.core.polyhedra import NAMES, Solid, antiprism, prism, regular_solid
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.prism import SIDES
 from mingei.core.recipes.tray import TAB
 from mingei.core.shape import Path, Polygon, cross, turned
 
+if TYPE_CHECKING:  # loaded when one is first drafted
+    from mingei.core.polyhedra import Solid
+
 #: The solids whose net in one piece leaves every seam room for a tab; the five richest in faces do not.
-_FOLDED = tuple(name for name in NAMES if name not in {
-    "rhombicuboctahedron", "snub-cube", "rhombicosidodecahedron", "truncated-icosidodecahedron", "snub-dodecahedron"})
+_FOLDED = ("tetrahedron", "cube", "octahedron", "dodecahedron", "icosahedron", "truncated-tetrahedron", "cuboctahedron", "truncated-cube",
+           "truncated-octahedron", "truncated-cuboctahedron", "icosidodecahedron", "truncated-dodecahedron", "truncated-icosahedron")
 _FULL = "on so full a net there is room for it only here"
 PRISM, ANTIPRISM = "prism", "antiprism"
 NONE, HOLE = "none", "hole"
@@ -26,6 +29,8 @@ NONE, HOLE = "none", "hole"
 
 def chosen_solid(values: Values) -> Solid:
     """The solid a brief asks for, edges of 1."""
+    from mingei.core.polyhedra import antiprism, prism, regular_solid
+
     name = str(values["solid"])
     if name in (PRISM, ANTIPRISM):
         return (prism if name == PRISM else antiprism)(int(values["sides"]))

@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+from functools import partial
+
 from PySide6.QtCore import QSize, Qt, QTimer, Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QSizePolicy, QToolButton, QVBoxLayout, QWidget
 
@@ -16,6 +19,8 @@ from mingei.core.layout.sheets import find_sheet
 from mingei.core.length import typeset
 
 SHOWN = {Severity.ERROR: ("circle-x", "brick"), Severity.LOOK: ("triangle-alert", "ochre"), Severity.NOTE: ("info", "quiet")}
+#: Rows made between two turns of the event loop.
+_AT_A_TIME = 3
 WIDTH = 300
 
 
@@ -98,6 +103,11 @@ class ChecksDrawer(QFrame):
         column.addWidget(scroll, 1)
         self._checked: set[object] = set()
         self._awake = False  # what the checks measure with loads once flat and fields stand
+        self._waiting: list[Callable[[], QWidget]] = []
+        self._soon = QTimer(self)
+        self._soon.setSingleShot(True)
+        self._soon.setInterval(0)
+        self._soon.timeout.connect(self._add_some)
         self._later = QTimer(self)
         self._later.setInterval(0)
         self._later.timeout.connect(self._check_another)
@@ -160,26 +170,40 @@ class ChecksDrawer(QFrame):
             self.list.removeWidget(row)
             row.deleteLater()
         self.rows = []
+        self._waiting = []
         for number, findings in found:
             if len(found) > 1 and findings:
-                label = QLabel(names[number])
-                label.setObjectName("quiet")
-                label.setWordWrap(True)
-                self._add(label)
-            for finding in findings:
-                row = FindingRow(finding, self.document)
-                row.gone_to.connect(lambda number=number, finding=finding: self.gone_to.emit(number, finding))
-                self._add(row)
+                self._waiting.append(partial(_heading, names[number]))
+            self._waiting += [partial(self._row, number, finding) for finding in findings]
         if not any(f.severity is not Severity.NOTE for _, findings in found for f in findings):
-            self._add(_fits())
+            self._waiting.append(_fits)
+        self._add_some()
 
-    def _add(self, row: QWidget) -> None:
-        self.rows.append(row)
-        self.list.insertWidget(self.list.count() - 1, row)
+    def _row(self, number: int, finding: Finding) -> QWidget:
+        row = FindingRow(finding, self.document)
+        row.gone_to.connect(lambda: self.gone_to.emit(number, finding))
+        return row
+
+    def _add_some(self) -> None:
+        """A few rows now, the rest when the window has had its turn: a kit may have many."""
+        for make in self._waiting[:_AT_A_TIME]:
+            row = make()
+            self.rows.append(row)
+            self.list.insertWidget(self.list.count() - 1, row)
+        del self._waiting[:_AT_A_TIME]
+        if self._waiting:
+            self._soon.start()
 
     def retint(self) -> None:
         self._shown = None
         self._show(self.found())
+
+
+def _heading(words: str) -> QWidget:
+    label = QLabel(words)
+    label.setObjectName("quiet")
+    label.setWordWrap(True)
+    return label
 
 
 def _fits() -> QWidget:

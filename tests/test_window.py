@@ -11,7 +11,7 @@ import pypdfium2
 from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtGui import QColor, QWheelEvent
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QApplication, QMessageBox, QToolButton
+from PySide6.QtWidgets import QApplication, QMessageBox, QToolButton, QWidget
 
 from mingei.app.actions import Finder
 from mingei.app.menus import save_picture
@@ -476,6 +476,21 @@ class Files(WindowTest):
         self.assertAlmostEqual(float(width[1]), self.window.document.build.blank.width, places=5)
         tints = set(re.findall(r'fill="(#[0-9a-f]{6})"', (self.folder / "folded.svg").read_text()))
         self.assertGreaterEqual(len(tints), 3)  # three sides in three lights
+
+
+class Preparing(WindowTest):
+    def test_fields_taken_away_while_stations_are_made_ready_are_passed_over(self) -> None:
+        brief = self.window.station_of("brief")
+        self.window._undressed = brief.findChildren(QWidget)
+        for recipe in ("prism", "polyhedron", "carton"):
+            self.window.document.set_recipe(recipe)
+            self.window.go("brief")
+            settle()
+        with mock.patch("sys.excepthook") as fault:
+            while self.window._undressed:
+                self.window._prepare()
+            settle()
+        fault.assert_not_called()
 
 
 class Commands(WindowTest):

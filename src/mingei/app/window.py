@@ -11,6 +11,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QByteArray, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QFontMetrics, QGuiApplication, QPaintEvent, QResizeEvent
 from PySide6.QtWidgets import QApplication, QHBoxLayout, QLabel, QMainWindow, QSizePolicy, QStackedWidget, QToolButton, QVBoxLayout, QWidget
+from shiboken6 import isValid
 
 from mingei.app import theme
 from mingei.app.rail import Rail, Stop
@@ -192,7 +193,8 @@ class Window(QMainWindow):
         waiting = [key for key in ("draft", "brief", "sheets") if key not in self.stations]
         if self._undressed:
             for widget in self._undressed[:_AT_A_TIME]:
-                widget.ensurePolished()
+                if isValid(widget):  # another construction takes fields away
+                    widget.ensurePolished()
             del self._undressed[:_AT_A_TIME]
         elif waiting:
             self._undressed = self.station_of(waiting[0]).findChildren(QWidget)

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import replace
 
-from PySide6.QtCore import QSignalBlocker, Qt
+from PySide6.QtCore import QSignalBlocker, QSize, Qt
 from PySide6.QtWidgets import (
     QDialog,
     QDialogButtonBox,
@@ -111,6 +111,7 @@ class CabinetDialog(QDialog):
                 own = self.shelf.cabinet.is_own(stock.id)
                 item = QListWidgetItem(f"{t(stock.name)}\n{write_mm(stock.caliper_mm)}, {stock.grammage_gsm:.4g} g/m²"
                                        + (f", {t('your own')}" if own else ""))
+                item.setSizeHint(QSize(0, 2 * self.fontMetrics().lineSpacing() + 12))
                 self.list.addItem(item)
             row = next((i for i, s in enumerate(self.shown) if s.id == self.stock.id), -1)
             self.list.setCurrentRow(row)

@@ -5,12 +5,16 @@ from __future__ import annotations
 import contextlib
 import io
 import json
+import os
 import subprocess
 import sys
 from pathlib import Path
+from unittest import mock
 
 from mingei.cli import main
-from mingei.formats import project_file
+from mingei.core.cabinet import Cabinet
+from mingei.core.stock import Stock
+from mingei.formats import project_file, stock_file
 from tests.support import InFolder
 
 
@@ -120,3 +124,28 @@ class Refusing(InFolder):
         code, _, err = run("new", "carton", "-o", "/proc/x.mingei")
         self.assertEqual(code, 2)
         self.assertIn("/proc/x.mingei", err)
+
+
+class OwnStocks(InFolder):
+    def test_a_stock_of_ones_own_is_listed_found_and_used(self) -> None:
+        own = Stock("cereal", "Cereal box", 320, 0.47)
+        stock_file.save(Cabinet((own,)), self.folder / "mingei" / stock_file.NAME)
+        with mock.patch.dict(os.environ, {"XDG_DATA_HOME": str(self.folder)}):
+            _, out, _ = run("stock", "cereal", "--json")
+            self.assertEqual([s["id"] for s in json.loads(out)], ["cereal"])
+            path = self.folder / "a.mingei"
+            self.assertEqual(run("new", "tray", "--stock", "cereal", "-o", path)[0], 0)
+        self.assertEqual(project_file.load(path).stocks, (own,))
+
+    def test_the_catalogue_is_found_by_the_words_people_use(self) -> None:
+        with mock.patch.dict(os.environ, {"XDG_DATA_HOME": str(self.folder)}):
+            _, out, _ = run("stock", "corrugated", "3mm", "--json")
+        self.assertEqual([s["id"] for s in json.loads(out)], ["corrugated-b"])
+
+    def test_a_broken_file_of_stocks_is_refused_by_name(self) -> None:
+        (self.folder / "mingei").mkdir()
+        (self.folder / "mingei" / stock_file.NAME).write_text("{", encoding="utf-8")
+        with mock.patch.dict(os.environ, {"XDG_DATA_HOME": str(self.folder)}):
+            code, out, said = run("stock")
+        self.assertEqual((code, out), (2, ""))
+        self.assertIn("stocks.json", said)

@@ -17,6 +17,7 @@ from mingei.core.errors import LengthError, MingeiError
 from mingei.core.words import say
 
 if TYPE_CHECKING:
+    from mingei.core.cabinet import Cabinet
     from mingei.core.project import Brief
     from mingei.core.recipes import Recipe
     from mingei.core.stock import Stock
@@ -49,7 +50,8 @@ def _parser() -> argparse.ArgumentParser:
 
     recipes = commands.add_parser("recipes", help="recipes with their measures")
     recipes.add_argument("--json", action="store_true", help="as JSON")
-    stock = commands.add_parser("stock", help="the catalogue of stocks")
+    stock = commands.add_parser("stock", help="the catalogue of stocks, and your own")
+    stock.add_argument("find", nargs="*", metavar="WORD", help='only those that match, such as 65lb cover, 14pt or "0.5mm"')
     stock.add_argument("--json", action="store_true", help="as JSON")
 
     new = commands.add_parser("new", help="begin a project")
@@ -154,15 +156,25 @@ def _recipe_data(recipe: Recipe) -> dict[str, Any]:
 
 
 def _stock(options: argparse.Namespace) -> int:
+    from mingei.core.cabinet import matching
     from mingei.core.project import stock_data
-    from mingei.core.stock import CATALOGUE
 
+    stocks = matching(_cabinet().stocks, " ".join(options.find))
     if options.json:
-        print(json.dumps([stock_data(s) for s in CATALOGUE], indent=1, ensure_ascii=False))
+        print(json.dumps([stock_data(s) for s in stocks], indent=1, ensure_ascii=False))
         return OK
-    for s in CATALOGUE:
+    for s in stocks:
         print(f"{s.id:14} {s.name:28} {s.grammage_gsm:5g} g/m²  {s.caliper_mm:4g} mm")
     return OK
+
+
+def _cabinet() -> Cabinet:
+    """The catalogue and the person's own stocks.  Raises ProjectError when their file cannot be read."""
+    from platformdirs import user_data_path
+
+    from mingei.formats import stock_file
+
+    return stock_file.load(user_data_path("mingei", appauthor=False) / stock_file.NAME)
 
 
 def _new(options: argparse.Namespace) -> int:
@@ -180,8 +192,10 @@ def _new(options: argparse.Namespace) -> int:
             raise UsageError(say("{word!r} is not NAME=VALUE", word=word), "--set", "write one such as length=140mm")
         names = {k: v for k, v in values.items() if isinstance(v, float)}
         values[name.strip()] = recipe.measure(name.strip()).read(text, "mm", names)
-    stock = find_stock(options.stock) if options.stock else None
+    stock = find_stock(options.stock, _cabinet().own) if options.stock else None
     project = new_project(new_brief(recipe.id, values, stock), options.title, sheet=options.sheet)
+    if stock is not None:
+        project = project.with_stock(0, stock)
     _accept_output(options.output)
     project_file.save(project, options.output)
     sizes = ", ".join(f"{m.name} {write_both(float(v))}" for m, v in zip(recipe.measures, values.values(), strict=True)

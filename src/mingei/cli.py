@@ -193,9 +193,7 @@ def _new(options: argparse.Namespace) -> int:
         names = {k: v for k, v in values.items() if isinstance(v, float)}
         values[name.strip()] = recipe.measure(name.strip()).read(text, "mm", names)
     stock = find_stock(options.stock, _cabinet().own) if options.stock else None
-    project = new_project(new_brief(recipe.id, values, stock), options.title, sheet=options.sheet)
-    if stock is not None:
-        project = project.with_stock(0, stock)
+    project = new_project(new_brief(recipe.id, values, stock), options.title, sheet=options.sheet, own=(stock,) if stock else ())
     _accept_output(options.output)
     project_file.save(project, options.output)
     sizes = ", ".join(f"{m.name} {write_both(float(v))}" for m, v in zip(recipe.measures, values.values(), strict=True)

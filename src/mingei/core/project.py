@@ -137,9 +137,9 @@ def new_brief(recipe_id: str, values: Values | None = None, stock: Stock | None 
     return Brief(name or recipe.title, recipe.id, tuple(recipe.accept(values or {}).items()), chosen.id)
 
 
-def new_project(brief: Brief, title: str = "", unit: str = "mm", sheet: str = "A4") -> Project:
-    """A project of one brief, in a stock of the catalogue."""
-    return Project(title or brief.name, (brief,), _used((brief,), ()), unit, find_sheet(sheet).name)
+def new_project(brief: Brief, title: str = "", unit: str = "mm", sheet: str = "A4", own: tuple[Stock, ...] = ()) -> Project:
+    """A project of one brief, in a stock of the person's own or of the catalogue."""
+    return Project(title or brief.name, (brief,), _used((brief,), own), unit, find_sheet(sheet).name)
 
 
 def _used(briefs: tuple[Brief, ...], own: tuple[Stock, ...]) -> tuple[Stock, ...]:

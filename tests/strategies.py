@@ -8,7 +8,8 @@ from hypothesis import reject
 from hypothesis import strategies as st
 
 from mingei.core.amend import CHOICES, SeamChange, seams, why_fixed
-from mingei.core.errors import MeasureError
+from mingei.core.build import build
+from mingei.core.errors import MeasureError, StockError
 from mingei.core.project import Brief, Project, new_brief, new_project
 from mingei.core.recipes import Kind, Measure, Value, find_recipe
 from mingei.core.stock import Grain, Stock
@@ -46,7 +47,16 @@ def briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
         accepted = recipe.accept(values)
     except MeasureError:  # each in its range, but they contradict each other
         reject()
-    return Brief("any", recipe_id, tuple(accepted.items()), stock.id), stock
+    return _buildable(Brief("any", recipe_id, tuple(accepted.items()), stock.id), stock)
+
+
+def _buildable(brief: Brief, stock: Stock) -> tuple[Brief, Stock]:
+    """What is refused because a panel is too small for its card is no build."""
+    try:
+        build(brief, stock)
+    except StockError:
+        reject()
+    return brief, stock
 
 
 @st.composite
@@ -58,7 +68,7 @@ def amended_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
         if draw(st.booleans()):
             moved = draw(st.booleans()) and not why_fixed(drafted, name)
             brief = brief.with_seam(SeamChange(name, draw(st.sampled_from(CHOICES)), moved))
-    return brief, stock
+    return _buildable(brief, stock)
 
 
 @st.composite

@@ -14,7 +14,7 @@ from mingei.core import fold
 from mingei.core.amend import SeamChange
 from mingei.core.build import build
 from mingei.core.draft import Joint, Role
-from mingei.core.errors import MeasureError
+from mingei.core.errors import MeasureError, StockError
 from mingei.core.pattern import Pattern, develop
 from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import find_recipe
@@ -100,6 +100,12 @@ class Stars(unittest.TestCase):
                 normal = posed[wall.name][:3, 2]
                 # the wall lies over a tab: one layer outside the space asked for
                 self.assertAlmostEqual(float(middle @ normal), 45.0 + made.stock.caliper_mm, places=6)
+
+    def test_a_panel_too_small_for_its_card_is_refused_with_the_remedy(self) -> None:
+        drafted = find_recipe("frustum-box").draft({"sides": 12.0, "across": 70.0, "rim": 30.0, "height": 15.0, "tab": 4.0})
+        with self.assertRaises(StockError) as caught:
+            develop(drafted, Stock("thick", "Thick", 4000, 6.0))
+        self.assertIn("thinner stock", str(caught.exception))
 
     def test_what_leaves_no_room_for_tabs_is_refused(self) -> None:
         for recipe, values in (("pyramid", {"across": 400.0, "height": 20.0}),

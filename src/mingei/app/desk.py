@@ -15,6 +15,7 @@ from mingei.app.recovery import Autosave
 from mingei.app.settings import Settings
 from mingei.app.words import t
 from mingei.app.workers import Job, Progress
+from mingei.core.build import build
 from mingei.core.cabinet import differs, redrafted
 from mingei.core.errors import MingeiError
 from mingei.core.project import Project, differences, new_brief, new_project
@@ -64,6 +65,8 @@ class Desk(QObject):
         """Open a project; a file that cannot be read is said, and what is on the bench stays.  Returns whether it was opened."""
         try:
             project = project_file.load(path)
+            for brief in project.briefs:
+                build(brief, project.stock_of(brief))
         except MingeiError as error:
             self.settings.forget(path)
             self.complain(t("This cannot be opened"), error)

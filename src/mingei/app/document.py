@@ -124,13 +124,14 @@ class Document(QObject):
     def change(self, project: Project, name: str, key: str = "", current: int | None = None) -> None:
         """Put another state in force as one named undo step; a key joins steps of one kind that follow one another.
 
-        current: the brief to look at afterwards.
+        current: the brief to look at afterwards.  Raises MeasureError, StockError when it cannot be built; then nothing changes.
         """
+        for brief in set(project.briefs) - (set() if project.stocks != self.project.stocks else set(self.project.briefs)):
+            build(brief, project.stock_of(brief))
         if project != self.project:
             self.undo.push(_Change(self, self.project, project, name, key, self.current if current is None else current))
 
     def change_brief(self, brief: Brief, name: str, key: str = "") -> None:
-        build(brief, self.project.stock_of(brief))  # refuse before anything changes
         self.change(self.project.with_brief(self.current, brief), name, key and f"{self.current}:{key}")
 
     def set_measure(self, name: str, value: Value) -> None:
@@ -176,7 +177,6 @@ class Document(QObject):
     def set_stock(self, stock: Stock) -> None:
         """Build it from another stock.  Raises StockError when the recipe cannot be."""
         project = self.project.with_stock(self.current, stock)
-        build(project.briefs[self.current], stock)  # refuse before anything changes
         self.change(project, t("stock to {name}", name=t(stock.name)), f"{self.current}:stock")
 
     def follow_stock(self, stock: Stock) -> None:

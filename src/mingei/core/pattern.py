@@ -33,7 +33,7 @@ from mingei.core.draft import (
     Seam,
     Within,
 )
-from mingei.core.errors import GeometryError
+from mingei.core.errors import GeometryError, StockError
 from mingei.core.offset import RELIEF_MM, Measured, crease_gain, mid_depth, setback, stop_against, stop_over
 from mingei.core.shape import (
     STAY,
@@ -247,7 +247,7 @@ def enlarged(pattern: Pattern, factor: float) -> Pattern:
 def develop(draft: Draft, stock: Stock) -> tuple[Pattern, ...]:
     """Give every piece of the draft the thickness of the stock and lay it flat.
 
-    Raises GeometryError when the draft contradicts itself.
+    Raises StockError when a panel is too small for the stock's thickness, GeometryError when the draft contradicts itself.
     """
     panels = {p.name: p for piece in draft.pieces for p in piece.panels}
     return tuple(_Developer(piece, panels, draft.measured, stock).pattern() for piece in draft.pieces)
@@ -345,6 +345,11 @@ class _Developer:
     def _outline(self, panel: Panel) -> _Work:
         distances = [self._side_offset(panel, i) for i in range(len(panel.outline))]
         points = outset(panel.outline, distances)
+        for i, (a, b) in enumerate(zip(points, (*points[1:], points[0]), strict=True)):
+            _, (ux, uy) = _along(panel, i)
+            if (b[0] - a[0]) * ux + (b[1] - a[1]) * uy < -TOLERANCE.same_point:
+                raise StockError(say("the {panel} is too small for card {caliper:g} mm thick", panel=panel.name, caliper=self.t),
+                                 say("stock {stock}", stock=self.stock.id), "use thinner stock, or make it larger")
         sides: list[Path] = [(Line(a, b),) for a, b in zip(points, (*points[1:], points[0]), strict=True)]
         return _Work(panel, self._panel_depth(panel), sides, [[None] for _ in sides])
 

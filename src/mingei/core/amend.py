@@ -98,7 +98,10 @@ def _covering(piece: Piece) -> set[str]:
 
 
 def _relayered(piece: Piece, usual: Piece) -> Piece:
-    """A panel that now covers something steps one layer out; one that covers nothing any more steps one layer in."""
+    """A panel that now covers something steps one layer out; one that covers nothing any more steps one layer in, but where all lie alike
+    on a crowded piece and leave no room to step."""
+    if piece.crowded:
+        return piece
     before, now = _covering(usual), _covering(piece)
     steps = dict.fromkeys(now - before, 1) | dict.fromkeys(before - now, -1)
     return replace(piece, panels=tuple(replace(p, layer=max(0, p.layer + steps[p.name])) if p.name in steps else p for p in piece.panels))

@@ -17,7 +17,7 @@ from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_both, write_mm
 from mingei.core.pattern import Pattern
 from mingei.core.scale import consequence, scaled
-from mingei.core.shape import bounds
+from mingei.core.shape import Polygon, bounds
 from mingei.core.words import say
 
 #: Below this depth (mm) a tab holds too little glue to be trusted (common practice).
@@ -82,7 +82,8 @@ def overlap(build: Build, sheet: Sheet) -> Iterator[Finding]:
 
 def _overlapping(pattern: Pattern) -> Iterator[tuple[str, str]]:
     boxes = [(p, bounds(p.flat_polygon)) for p in pattern.panels]
-    near = [(p, q) for (p, p_box), (q, q_box) in combinations(boxes, 2) if p_box.grown(-1e-6).meets(q_box)]
+    near = [(p, q) for (p, p_box), (q, q_box) in combinations(boxes, 2)
+            if p_box.grown(-1e-6).meets(q_box) and not _side_by_side(p.flat_polygon, q.flat_polygon)]
     if not near:
         return
     from shapely import intersection
@@ -92,6 +93,18 @@ def _overlapping(pattern: Pattern) -> Iterator[tuple[str, str]]:
         # on a grid: without one the library has been seen to take neighbours along one line for overlapping whole
         if intersection(Area(p.flat_polygon), Area(q.flat_polygon), grid_size=1e-6).area > 1e-4:
             yield p.name, q.name
+
+
+def _side_by_side(p: Polygon, q: Polygon) -> bool:
+    """Whether a side of one of two outlines has all of the one behind it and all of the other before it; most neighbours are so."""
+    for a, b in ((p, q), (q, p)):
+        for (x0, y0), (x1, y1) in zip(a, (*a[1:], a[0]), strict=True):
+            nx, ny = y1 - y0, x0 - x1  # outward, since outlines run counter-clockwise
+            reach = 1e-4 * (abs(nx) + abs(ny))
+            level = nx * x0 + ny * y0
+            if all(nx * x + ny * y >= level - reach for x, y in b) and all(nx * x + ny * y <= level + reach for x, y in a):
+                return True
+    return False
 
 
 @rule("sheet-small")

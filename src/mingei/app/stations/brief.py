@@ -74,8 +74,9 @@ class KitCard(Card):
         self.list.blockSignals(True)
         lines = []
         for brief in briefs:
-            sizes = [write(float(brief.values[n]), unit) for n in find_recipe(brief.recipe).inside]
-            lines.append(f"{brief.name}{f'  × {brief.copies}' if brief.copies > 1 else ''}\n{' × '.join(sizes)}")
+            recipe = find_recipe(brief.recipe)
+            sizes = " × ".join(write(float(brief.values[n]), unit) for n in recipe.inside) or t(recipe.title)
+            lines.append(f"{brief.name}{f'  × {brief.copies}' if brief.copies > 1 else ''}\n{sizes}")
         for number, line in enumerate(lines):
             if number >= self.list.count():
                 self.list.addItem("")

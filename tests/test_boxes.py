@@ -13,9 +13,10 @@ from hypothesis import strategies as st
 from mingei.core import fold
 from mingei.core.amend import SeamChange
 from mingei.core.build import build
+from mingei.core.develop import develop
 from mingei.core.draft import Joint, Role
 from mingei.core.errors import MeasureError, StockError
-from mingei.core.pattern import Pattern, develop
+from mingei.core.pattern import Pattern
 from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import find_recipe
 from mingei.core.star import Star

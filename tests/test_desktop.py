@@ -72,7 +72,7 @@ class Documents(InFolder):
         names: dict[str, object] = {}
         exec(compile(code[1], "docs/recipes.md", "exec"), names)
         from mingei.core import fold
-        from mingei.core.pattern import develop
+        from mingei.core.develop import develop
         from mingei.core.recipes import Recipe
         from mingei.core.stock import CATALOGUE
 

@@ -13,9 +13,9 @@ from hypothesis import strategies as st
 
 from mingei.core import fold
 from mingei.core.build import build
+from mingei.core.develop import develop
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError
-from mingei.core.pattern import develop
 from mingei.core.polyhedra import NAMES, Solid, antiprism, prism, regular_solid
 from mingei.core.project import new_brief
 from mingei.core.recipes import find_recipe

@@ -116,6 +116,13 @@ class Enlarging(unittest.TestCase):
         self.assertNotIn("enlarged", [f.code for f in check.run(mended, find_sheet("A2"))])
 
 
+    def test_an_enlarged_drawing_that_cannot_be_drafted_anew_is_found_all_the_same(self) -> None:
+        made = build(replace(new_brief("carton"), enlarged=30.0), _CARD)
+        (found,) = [f for f in check.run(made, find_sheet("A0")) if f.code == "enlarged"]
+        self.assertIsNone(found.fix)
+        self.assertIn("nearer to this size", found.remedy)
+
+
 class Command(unittest.TestCase):
     def _run(self, *words: str) -> subprocess.CompletedProcess[str]:
         return subprocess.run([sys.executable, "-m", "mingei", *words], capture_output=True, text=True, cwd=self.folder, check=False)

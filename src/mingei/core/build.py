@@ -8,8 +8,9 @@ from functools import cached_property, lru_cache
 from typing import TYPE_CHECKING, NamedTuple
 
 from mingei.core.amend import amend
+from mingei.core.develop import develop
 from mingei.core.draft import Draft
-from mingei.core.pattern import Pattern, develop, enlarged
+from mingei.core.pattern import Pattern, enlarged
 from mingei.core.plan.steps import Step, steps
 from mingei.core.project import Brief
 from mingei.core.recipes import Recipe, find_recipe

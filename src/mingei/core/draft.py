@@ -2,7 +2,7 @@
 
 Nothing here knows thickness.  A panel's outline is its *nominal* outline: the size between the faces the
 brief measures.  Which layer a panel lies on, what its free edges cover or meet, and which seam lands on
-which panel is all that ``pattern.develop`` needs to give it thickness.
+which panel is all that ``develop`` needs to give it thickness.
 
 *Panel*: one flat face, outline counter-clockwise seen from the outside (printed) face.
 *Fold*: an edge shared by two panels, with a turning angle; mountain when the panels turn away from

@@ -47,11 +47,11 @@ def enlarged(build: Build, sheet: Sheet) -> Iterator[Finding]:
     drawn = replace(brief, enlarged=1.0)
     try:
         anew = scaled(drawn, brief.enlarged)
+        words = consequence(work_out(drawn, build.stock), work_out(anew, build.stock), brief.enlarged)
     except MingeiError:
         yield Finding("enlarged", Severity.ERROR, "the drawing is enlarged, and so are its creases and tabs", "scale",
                       "draft it anew nearer to this size")
         return
-    words = consequence(work_out(drawn, build.stock), work_out(anew, build.stock), brief.enlarged)
     yield Finding("enlarged", Severity.ERROR, words or "the drawing is enlarged, and so are its creases and tabs", "scale",
                   "draft it anew at this size", fix=Fix("Draft it anew at this size", anew))
 

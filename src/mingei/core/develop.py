@@ -1,0 +1,437 @@
+"""Developing: a draft given the thickness of its stock and laid flat.
+
+``develop`` moves every side of every panel by the rule of what it does there (``offset``): folds by their
+setback and the crease's gain, free edges to the face they stop at.  Seams become tabs (``joint``).  Then the
+panels are laid flat round the root, score line on score line, and what no fold claims is a cut.
+No recipe takes part: the same few rules serve them all.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, field
+from functools import lru_cache
+from typing import Any
+
+from mingei.core import joint
+from mingei.core.draft import (
+    Against,
+    Draft,
+    EdgeRef,
+    Fold,
+    Joint,
+    Mitred,
+    Over,
+    Panel,
+    Piece,
+    Plain,
+    Role,
+    Seam,
+    Within,
+)
+from mingei.core.errors import GeometryError, StockError
+from mingei.core.offset import RELIEF_MM, Measured, crease_gain, mid_depth, setback, stop_against, stop_over
+from mingei.core.outline import chain
+from mingei.core.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
+from mingei.core.shape import (
+    STAY,
+    Line,
+    Path,
+    Point,
+    Polygon,
+    Rigid,
+    Segment,
+    flat_points,
+    mapping,
+    moved,
+    outset,
+)
+from mingei.core.stock import Stock
+from mingei.core.tolerance import TOLERANCE
+from mingei.core.words import say
+
+#: Below this depth (mm) a tab is not shrunk any further to keep clear of its neighbours.
+_SMALLEST_TAB_MM = 0.4
+
+
+@lru_cache(maxsize=64)
+def develop(draft: Draft, stock: Stock) -> tuple[Pattern, ...]:
+    """Give every piece of the draft the thickness of the stock and lay it flat.
+
+    Raises StockError when a panel is too small for the stock's thickness, GeometryError when the draft contradicts itself.
+    """
+    panels = {p.name: p for piece in draft.pieces for p in piece.panels}
+    return tuple(_Developer(piece, panels, draft.measured, stock).pattern() for piece in draft.pieces)
+
+
+@dataclass
+class _Work:
+    """A panel on its way: its sides (each a path) with the numbers of their folds, and what was cut off after some of them."""
+
+    panel: Panel
+    depth: float
+    sides: list[Path]
+    labels: list[list[int | None]]
+    corners: dict[int, Path] = field(default_factory=dict)
+
+    def outline(self, first: int = 0) -> Polygon:
+        """Its corners as they really are, from a side on."""
+        points: list[Point] = []
+        for i in range(len(self.sides)):
+            edge = (first + i) % len(self.sides)
+            points.append(self.sides[edge][0].start)
+            if edge in self.corners:
+                points.append(self.sides[edge][-1].end)
+        return tuple(points)
+
+
+class _Developer:
+    """One piece's development; lives for one call."""
+
+    def __init__(self, piece: Piece, others: Mapping[str, Panel], measured: Measured, stock: Stock) -> None:
+        self.piece, self.measured, self.stock = piece, measured, stock
+        self.others = {**others, **{p.name: p for p in piece.panels}}  # a free edge may stop at a panel of another piece
+        self.folded: dict[EdgeRef, EdgeRef] = {}
+        for f in piece.folds:
+            self.folded |= {f.a: f.b, f.b: f.a}
+        self.t = stock.caliper_mm
+        self.folds: list[Fold] = list(piece.folds)
+        self.flat_folds: list[FlatFold] = []
+        self.seams: list[FlatSeam] = []
+        self.tabs = [s for s in piece.seams if s.joint is not Joint.TAPE]
+
+    def pattern(self) -> Pattern:
+        work = {p.name: self._outline(p) for p in self.piece.panels}
+        lines = [self._fold_line(work, i, fold) for i, fold in enumerate(self.folds)]
+        frames = self._lay_flat(lines)
+        if self.piece.crowded:
+            for w in work.values():
+                _trim_corners(w)
+        taken = [(name, _flat_area(w, frames[name])) for name, w in work.items()] if self.piece.crowded else []
+        for seam in self.tabs:
+            tab, fold = self._tab(seam, work, frames, taken)
+            work[tab.panel.name] = tab
+            self.folds.append(fold)
+            on_a, on_b = self._fold_line(work, len(lines), fold, seam.slit_mm)
+            lines.append((on_a, on_b))
+            frames[tab.panel.name] = _joined_frame(frames[fold.a.panel], on_a, on_b)
+            if taken:
+                taken.append((tab.panel.name, _flat_area(tab, frames[tab.panel.name])))
+        panels = tuple(self._panel(w, frames[name]) for name, w in work.items())
+        folds = tuple(self._flat_fold(fold, line, frames) for fold, line in zip(self.folds, lines, strict=True))
+        cut = [moved(s, p.frame) for p in panels for s, f in zip(p.path, p.folds, strict=True) if f is None]
+        return Pattern(self.piece.name, self.stock, self.piece.root, self.piece.placement, self.measured, panels, folds,
+                       tuple(self.seams), self.piece.laps, chain(cut), self._mates(frames), self.piece.copies)
+
+    def _mates(self, frames: Mapping[str, Rigid]) -> tuple[Mate, ...]:
+        def line(edge: EdgeRef) -> tuple[Point, Point]:
+            outline, frame = self.piece.panel(edge.panel).outline, frames[edge.panel]
+            return frame.apply(outline[edge.edge]), frame.apply(outline[(edge.edge + 1) % len(outline)])
+
+        return tuple(Mate(number, s.name, s.joint, s.carrier.panel, s.host.panel, line(s.carrier), line(s.host))
+                     for number, s in enumerate(self.piece.seams, 1))
+
+    # -- sides -------------------------------------------------------------------------------------------
+
+    def _depth(self, layer: int, air: float) -> float:
+        depth = mid_depth(layer, self.t, self.measured)
+        return depth + air if self.measured is Measured.INSIDE else depth - air
+
+    def _tab_layer(self, seam: Seam) -> int:
+        """A tab lies one layer inside its host."""
+        return self.piece.panel(seam.host.panel).layer + (-1 if self.measured is Measured.INSIDE else 1)
+
+    def _gain(self, angle_deg: float) -> float:
+        return crease_gain(self.stock.crease_gain_mm, angle_deg)
+
+    def _panel_depth(self, panel: Panel) -> float:
+        return self._depth(panel.layer, panel.air)
+
+    def _tab_depth(self, seam: Seam) -> float:
+        return self._depth(self._tab_layer(seam), self.piece.panel(seam.host.panel).air)
+
+    def _fold_offset(self, own_depth: float, other_depth: float, signed_deg: float) -> float:
+        return setback(own_depth, other_depth, signed_deg) + self._gain(signed_deg) / 2
+
+    def _outline(self, panel: Panel) -> _Work:
+        distances = [self._side_offset(panel, i) for i in range(len(panel.outline))]
+        points = outset(panel.outline, distances)
+        for i, (a, b) in enumerate(zip(points, (*points[1:], points[0]), strict=True)):
+            _, (ux, uy) = _along(panel, i)
+            if (b[0] - a[0]) * ux + (b[1] - a[1]) * uy < -TOLERANCE.same_point:
+                raise StockError(say("the {panel} is too small for card {caliper:g} mm thick", panel=panel.name, caliper=self.t),
+                                 say("stock {stock}", stock=self.stock.id), "use thinner stock, or make it larger")
+        sides: list[Path] = [(Line(a, b),) for a, b in zip(points, (*points[1:], points[0]), strict=True)]
+        return _Work(panel, self._panel_depth(panel), sides, [[None] for _ in sides])
+
+    def _side_offset(self, panel: Panel, edge: int) -> float:
+        here = EdgeRef(panel.name, edge)
+        for fold in self.piece.folds:
+            if here in (fold.a, fold.b):
+                other = self.piece.panel(fold.b.panel if here == fold.a else fold.a.panel)
+                return self._fold_offset(self._panel_depth(panel), self._panel_depth(other), fold.signed_deg)
+        rule, angle = panel.edge_rule(edge), 90.0
+        for seam in self.piece.seams:
+            if here == seam.carrier:
+                if seam.joint is not Joint.TAPE:
+                    return self._fold_offset(self._panel_depth(panel), self._tab_depth(seam), seam.angle_deg)
+                rule, angle = Against(seam.host.panel), seam.angle_deg
+            elif here == seam.host and isinstance(rule, Mitred):
+                return setback(self._panel_depth(panel), self._panel_depth(self.piece.panel(seam.carrier.panel)), seam.angle_deg)
+            elif here == seam.host and isinstance(rule, Plain):
+                rule, angle = Over(seam.carrier.panel), seam.angle_deg
+        if isinstance(rule, Over):
+            other = self.others[rule.panel]
+            return stop_over(panel.layer, other.layer, self.t, angle) + setback(panel.air, other.air, angle)
+        if isinstance(rule, Against):
+            other = self.others[rule.panel]
+            return stop_against(panel.layer, other.layer, self.t, angle) + setback(panel.air, other.air, angle)
+        return -RELIEF_MM if isinstance(rule, Within) else 0.0
+
+    # -- seams -------------------------------------------------------------------------------------------
+
+    def _tab(self, seam: Seam, work: Mapping[str, _Work], frames: Mapping[str, Rigid],
+             taken: Sequence[tuple[str, Any]] = ()) -> tuple[_Work, Fold]:
+        """Draw a tab; taken: what lies on the flat already and must be kept clear of, as areas by name."""
+        host = self.piece.panel(seam.host.panel)
+        carrier = self.piece.panel(seam.carrier.panel)
+        count = len(host.outline)
+        edge = seam.host.edge
+        h0, h1 = host.outline[edge], host.outline[(edge + 1) % count]
+        length = math.dist(h0, h1)
+        to_tab = mapping(h0, h1, (0.0, 0.0), (length, 0.0))
+        others = {s.host.edge for s in self.tabs if s.host.panel == host.name and s is not seam}
+        start = joint.Corner(_inside_deg(host.outline, edge), (edge - 1) % count in others, *self._beside(seam, True, work, frames))
+        end = joint.Corner(_inside_deg(host.outline, (edge + 1) % count), (edge + 1) % count in others,
+                           *self._beside(seam, False, work, frames))
+        opposite = [(e - edge) % count for e in others - {(edge - 1) % count, (edge + 1) % count}]
+        layer = self._tab_layer(seam)
+        try:
+            hosts = [tuple(to_tab.apply(p) for p in outline)
+                     for outline in ((*host.outline[edge:], *host.outline[:edge]), work[host.name].outline(edge))]
+            out = self._fold_offset(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg)
+            shape = joint.tab_shape(hosts, length, start, end, seam.depth_mm, out, seam.round_mm, opposite)
+            if taken:
+                onto = self._tab_frame(seam, length, out, work, frames)
+                lying = [area for name, area in taken if name != carrier.name]
+                while shape.depth_mm > _SMALLEST_TAB_MM and not _clear(shape, onto, lying):
+                    shape = joint.tab_shape(hosts, length, start, end, 0.8 * shape.depth_mm, out, seam.round_mm, opposite)
+        except GeometryError as error:
+            raise error.at(f"seam {seam.name}") from None
+        role = Role.TAB if seam.joint is Joint.GLUE_TAB else Role.LIP
+        panel = Panel(seam.name, ((0.0, 0.0), (length, 0.0), (length, 1.0), (0.0, 1.0)), layer, role)
+        sides: list[Path] = [(shape.path[0],), shape.path[1:]]
+        hinge = setback(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg)
+        turn = math.radians(seam.angle_deg)
+        thick = self.t * (0.5 + abs(math.cos(turn))) / math.sin(turn)  # so far the carrier lies over the root of its tab
+        beyond = min(thick, max(0.0, hinge - self._side_offset(host, edge)))
+        self.seams.append(FlatSeam(seam.name, seam.joint, carrier.name, host.name, seam.depth_mm, shape.depth_mm, (h0, h1), beyond))
+        fold = Fold(seam.carrier, EdgeRef(seam.name, 0), seam.angle_deg, seam.step)
+        return _Work(panel, self._tab_depth(seam), sides, [[None], [None] * (len(shape.path) - 1)]), fold
+
+    def _beside(self, seam: Seam, at_end: bool, work: Mapping[str, _Work], frames: Mapping[str, Rigid]) -> tuple[float, float]:
+        """What is free for a tab on the flat at one end of its carrier's edge.
+
+        Goes round the corner from panel to panel over the folds, to the first side that is not folded.  Returns the angle between
+        that side and the tab's hinge (180 where nothing is near), halved where that side bears a tab too; and where its line crosses
+        the hinge's, mm along the hinge from that end.
+        """
+        carrier, hinge = seam.carrier
+        name, edge, taken = carrier, hinge, 0.0
+        while True:
+            outline = self.piece.panel(name).outline
+            taken += _inside_deg(outline, (edge + 1) % len(outline) if at_end else edge)
+            beyond = EdgeRef(name, (edge + (1 if at_end else -1)) % len(outline))
+            if beyond not in self.folded:
+                break
+            name, edge = self.folded[beyond]
+        if name == carrier or taken < 180.0:
+            return 180.0, 0.0
+        to_carrier = frames[name].then(frames[carrier].inverse())
+        side = work[name].sides[beyond.edge]
+        a, b = to_carrier.apply(side[0].start), to_carrier.apply(side[-1].end)
+        corner, (ux, uy) = _along(self.piece.panel(carrier), hinge)
+        if at_end:
+            corner, ux, uy = self.piece.panel(carrier).outline[(hinge + 1) % len(self.piece.panel(carrier).outline)], -ux, -uy
+        nx, ny = (-uy, ux) if at_end else (uy, -ux)  # away from the carrier
+        own = work[carrier].sides[hinge][0].start
+        level = (own[0] - corner[0]) * nx + (own[1] - corner[1]) * ny
+        (xa, ya), (xb, yb) = (((p[0] - corner[0]) * ux + (p[1] - corner[1]) * uy, (p[0] - corner[0]) * nx + (p[1] - corner[1]) * ny)
+                              for p in (a, b))
+        if abs(yb - ya) < TOLERANCE.same_point:
+            return 180.0, 0.0
+        if yb < ya:
+            xa, ya, xb, yb = xb, yb, xa, ya
+        free = math.degrees(math.atan2(yb - ya, xb - xa))
+        clear = xa + (level - ya) * (xb - xa) / (yb - ya)
+        return (free / 2 if any(s.carrier == beyond for s in self.tabs) else free), clear
+
+    def _tab_frame(self, seam: Seam, length: float, out: float, work: Mapping[str, _Work], frames: Mapping[str, Rigid]) -> Rigid:
+        """From a tab's own coordinates to the flat: its hinge, ``out`` mm outside the host's nominal edge, lies on the carrier's side."""
+        side = work[seam.carrier.panel].sides[seam.carrier.edge]
+        p, (ux, uy) = _along(self.piece.panel(seam.carrier.panel), seam.carrier.edge)
+        away = (side[0].start[0] - p[0]) * uy - (side[0].start[1] - p[1]) * ux  # how far the side lies outside its nominal line
+        first, last = (p[0] + uy * away, p[1] - ux * away), (p[0] + ux * length + uy * away, p[1] + uy * length - ux * away)
+        frame = frames[seam.carrier.panel]
+        return mapping((length, -out), (0.0, -out), frame.apply(first), frame.apply(last))
+
+    # -- folds -------------------------------------------------------------------------------------------
+
+    def _fold_line(self, work: Mapping[str, _Work], number: int, fold: Fold,
+                   slit: float = 0.0) -> tuple[tuple[Point, Point], tuple[Point, Point]]:
+        """Match the two sides of a fold, split each where the other ends, label the shared part, less a slit (mm) at each end.
+
+        Returns the shared line in a's coordinates (start, end) and in b's (end, start of the same line).
+        """
+        a, b = work[fold.a.panel], work[fold.b.panel]
+        length = _nominal_length(a.panel, fold.a.edge)
+        if abs(length - _nominal_length(b.panel, fold.b.edge)) > TOLERANCE.edge_match:
+            raise GeometryError("the two sides of a fold differ in length",
+                                say("fold {panel} - {panel2}", panel=fold.a.panel, panel2=fold.b.panel))
+        a0, a1 = _extent(a, fold.a.edge)
+        b0, b1 = _extent(b, fold.b.edge)
+        low, high = max(a0, length - b1), min(a1, length - b0)
+        slit = min(slit, (high - low) / 4)
+        low, high = low + slit, high - slit
+        if high - low < TOLERANCE.same_point:
+            raise GeometryError("the two sides of a fold do not meet",
+                                say("fold {panel} - {panel2}", panel=fold.a.panel, panel2=fold.b.panel))
+        on_a = _split(a, fold.a.edge, low, high, number)
+        on_b = _split(b, fold.b.edge, length - high, length - low, number)
+        return on_a, (on_b[1], on_b[0])
+
+    def _lay_flat(self, lines: list[tuple[tuple[Point, Point], tuple[Point, Point]]]) -> dict[str, Rigid]:
+        frames = {self.piece.root: STAY}
+        waiting = list(zip(self.folds, lines, strict=True))
+        while waiting:
+            ready = [(f, line) for f, line in waiting if f.a.panel in frames]
+            if not ready:
+                raise GeometryError("its folds do not join all panels to the root", say("piece {piece}", piece=self.piece.name))
+            for fold, (on_a, on_b) in ready:
+                if fold.b.panel in frames:
+                    raise GeometryError("its folds form a ring",
+                                        say("piece {piece}, panel {panel}", piece=self.piece.name, panel=fold.b.panel))
+                frames[fold.b.panel] = _joined_frame(frames[fold.a.panel], on_a, on_b)
+            waiting = [(f, line) for f, line in waiting if f.b.panel not in frames]
+        return frames
+
+    def _flat_fold(self, fold: Fold, line: tuple[tuple[Point, Point], tuple[Point, Point]],
+                   frames: Mapping[str, Rigid]) -> FlatFold:
+        frame = frames[fold.a.panel]
+        return FlatFold(fold.a.panel, fold.b.panel, frame.apply(line[0][0]), frame.apply(line[0][1]), fold.signed_deg,
+                        self._gain(fold.angle_deg), fold.step)
+
+    def _panel(self, work: _Work, frame: Rigid) -> FlatPanel:
+        path = tuple(s for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ())))
+        labels = tuple(label for edge, side in enumerate(work.labels) for label in (*side, *(None for _ in work.corners.get(edge, ()))))
+        return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, path, labels, frame, work.panel.guides)
+
+
+def _joined_frame(frame: Rigid, on_a: tuple[Point, Point], on_b: tuple[Point, Point]) -> Rigid:
+    """Where a panel lies on the flat when its score line lies on its parent's."""
+    return mapping(on_b[0], on_b[1], frame.apply(on_a[0]), frame.apply(on_a[1]))
+
+
+def _flat_area(work: _Work, frame: Rigid) -> Any:
+    """A panel's area on the flat, to measure against others."""
+    from shapely.geometry import Polygon as Area  # only crowded pieces need it, and it is slow to load
+
+    return Area([frame.apply(s.start) for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ()))])
+
+
+def _clear(shape: joint.TabShape, onto: Rigid, others: Sequence[Any]) -> bool:
+    """Whether a tab keeps relief from everything else on the flat."""
+    from shapely import intersection
+    from shapely.geometry import Polygon as Area
+
+    area = Area([onto.apply(p) for p in flat_points(shape.path)[:-1]])
+    low_x, low_y, high_x, high_y = area.bounds
+    for other in others:
+        x0, y0, x1, y1 = other.bounds
+        if x0 < high_x and x1 > low_x and y0 < high_y and y1 > low_y and intersection(area, other, grid_size=1e-6).area > 1e-6:
+            return False
+    return True
+
+
+def _trim_corners(work: _Work) -> None:
+    """Where a panel runs past the end of a fold, along it, take that corner off: on the flat it would lie over what stands beside."""
+    count = len(work.sides)
+    for edge in range(count):
+        after = (edge + 1) % count
+        past = work.labels[edge][-1] is None and len(work.sides[edge]) > 1  # this side's fold ends before the corner
+        early = work.labels[after][0] is None and len(work.sides[after]) > 1  # the next side's fold begins after it
+        folded, folded_after = work.labels[edge][-1] is not None, work.labels[after][0] is not None
+        if (not past and not early) or (past and folded_after) or (early and folded):
+            continue  # nothing runs past, or the corner belongs to another fold
+        over = work.sides[edge][-1].length if past else work.sides[after][0].length
+        if past:
+            work.sides[edge], work.labels[edge] = work.sides[edge][:-1], work.labels[edge][:-1]
+        else:  # a free side runs up to the corner: it stops as far before it
+            last = work.sides[edge][-1]
+            work.sides[edge] = (*work.sides[edge][:-1], Line(last.start, _before(last, over)))
+        if early:
+            work.sides[after], work.labels[after] = work.sides[after][1:], work.labels[after][1:]
+        else:
+            first = work.sides[after][0]
+            work.sides[after] = (Line(_before(Line(first.end, first.start), over), first.end), *work.sides[after][1:])
+        work.corners[edge] = (Line(work.sides[edge][-1].end, work.sides[after][0].start),)
+
+
+def _before(segment: Segment, over: float) -> Point:
+    """The point of a straight segment so far before its end, but never past two fifths of it."""
+    share = 1.0 - min(over / max(segment.length, 1e-9), 0.4)
+    (ax, ay), (bx, by) = segment.start, segment.end
+    return ax + (bx - ax) * share, ay + (by - ay) * share
+
+
+def _inside_deg(outline: Polygon, corner: int) -> float:
+    """The inside angle of a polygon at a point, degrees."""
+    p, q, r = outline[corner - 1], outline[corner], outline[(corner + 1) % len(outline)]
+    into = math.atan2(p[1] - q[1], p[0] - q[0]) - math.atan2(r[1] - q[1], r[0] - q[0])
+    return math.degrees(into) % 360.0
+
+
+def _nominal_length(panel: Panel, edge: int) -> float:
+    return math.dist(panel.outline[edge], panel.outline[(edge + 1) % len(panel.outline)])
+
+
+def _along(panel: Panel, edge: int) -> tuple[Point, Point]:
+    """A side's nominal start and its direction (a unit vector)."""
+    p, q = panel.outline[edge], panel.outline[(edge + 1) % len(panel.outline)]
+    length = math.dist(p, q)
+    return p, ((q[0] - p[0]) / length, (q[1] - p[1]) / length)
+
+
+def _extent(work: _Work, edge: int) -> tuple[float, float]:
+    """Where a developed side begins and ends, measured along it from its nominal start (mm)."""
+    p, u = _along(work.panel, edge)
+    side = work.sides[edge]
+    first, last = ((q[0] - p[0]) * u[0] + (q[1] - p[1]) * u[1] for q in (side[0].start, side[-1].end))
+    return first, last
+
+
+def _split(work: _Work, edge: int, low: float, high: float, number: int) -> tuple[Point, Point]:
+    """Cut a side into before, fold and after; returns the fold's two ends in the panel's coordinates."""
+    _, u = _along(work.panel, edge)
+    side = work.sides[edge]
+    if len(side) != 1:
+        raise GeometryError("a side carries two folds", say("panel {panel}", panel=work.panel.name))
+    start, end = side[0].start, side[0].end
+    base, _ = _extent(work, edge)
+
+    def at(s: float) -> Point:
+        return (start[0] + u[0] * (s - base), start[1] + u[1] * (s - base))
+
+    first, last = at(low), at(high)
+    pieces: list[tuple[Segment, int | None]] = [
+        (Line(start, first), None), (Line(first, last), number), (Line(last, end), None)]
+    kept = [(s, label) for s, label in pieces if label is not None or s.length > TOLERANCE.same_point]
+    # where nothing is left over the fold takes the side's own end, so that neighbours still share the point
+    if kept[0][1] is not None:
+        kept[0] = (Line(start, kept[0][0].end), number)
+    if kept[-1][1] is not None:
+        kept[-1] = (Line(kept[-1][0].start, end), number)
+    work.sides[edge] = tuple(s for s, _ in kept)
+    work.labels[edge] = [label for _, label in kept]
+    return first, last

@@ -1,0 +1,73 @@
+"""Outlines: loose segments joined into the closed paths a knife follows."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterable
+
+from mingei.core.errors import GeometryError
+from mingei.core.shape import (
+    Line,
+    Path,
+    Point,
+    Segment,
+    path_bounds,
+)
+from mingei.core.words import say
+
+
+def chain(segments: Iterable[Segment]) -> tuple[Path, ...]:
+    """Join segments end to start into closed paths, longest first.
+
+    Raises GeometryError when an end meets no start: a cut that would not come free.
+    """
+    starts: dict[tuple[int, int], list[Segment]] = {}
+    grid = 1e-5
+
+    def key(p: Point) -> tuple[int, int]:
+        return (round(p[0] / grid), round(p[1] / grid))
+
+    for segment in segments:
+        starts.setdefault(key(segment.start), []).append(segment)
+    loops: list[Path] = []
+    while starts:
+        first = next(iter(starts))
+        loop = [_take(starts, first)]
+        while math.dist(loop[-1].end, loop[0].start) > grid:
+            kx, ky = key(loop[-1].end)
+            near = (kx, ky) if (kx, ky) in starts else next(
+                ((kx + i, ky + j) for i in (0, 1, -1) for j in (0, 1, -1) if (kx + i, ky + j) in starts), None)
+            if near is None:
+                raise GeometryError(say("the cut stops at ({end:.3f}, {end2:.3f})", end=loop[-1].end[0], end2=loop[-1].end[1]))
+            loop.append(_take(starts, near))
+        loops.append(_merge_straight(loop))
+    if len(loops) == 1:
+        return tuple(loops)
+    boxes = {id(path): path_bounds([path]) for path in loops}
+    return tuple(sorted(loops, key=lambda path: -boxes[id(path)].width * boxes[id(path)].height))
+
+
+def _take(starts: dict[tuple[int, int], list[Segment]], key: tuple[int, int]) -> Segment:
+    found = starts[key].pop()
+    if not starts[key]:
+        del starts[key]
+    return found
+
+
+def _merge_straight(loop: list[Segment]) -> Path:
+    """Join neighbouring lines that run on in one direction, so that a knife cut is one line."""
+    merged: list[Segment] = []
+    for segment in loop:
+        if merged and isinstance(segment, Line) and isinstance(merged[-1], Line) and _runs_on(merged[-1], segment):
+            merged[-1] = Line(merged[-1].start, segment.end)
+        else:
+            merged.append(segment)
+    if len(merged) > 3 and isinstance(merged[0], Line) and isinstance(merged[-1], Line) and _runs_on(merged[-1], merged[0]):
+        merged[0] = Line(merged.pop().start, merged[0].end)
+    return tuple(merged)
+
+
+def _runs_on(a: Line, b: Line) -> bool:
+    ux, uy = a.end[0] - a.start[0], a.end[1] - a.start[1]
+    vx, vy = b.end[0] - b.start[0], b.end[1] - b.start[1]
+    return abs(ux * vy - uy * vx) <= 1e-9 * a.length * b.length and ux * vx + uy * vy > 0

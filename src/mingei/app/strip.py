@@ -86,8 +86,8 @@ class StripDialog(QDialog):
         for i, count in enumerate(STACKED):
             self._line(grid, 0, i, What.STACK, count, t("Stack of {count}", count=count))
         for i, spacing in enumerate(SPACINGS_MM, 1):
-            self._line(grid, i, 0, What.INSIDE, spacing, t("Channel {spacing}, inside", spacing=plain_number(spacing)))
-            self._line(grid, i, 1, What.OUTSIDE, spacing, t("Channel {spacing}, outside", spacing=plain_number(spacing)))
+            self._line(grid, i, 0, What.INSIDE, spacing, t("Channel {spacing} mm, inside", spacing=plain_number(spacing)))
+            self._line(grid, i, 1, What.OUTSIDE, spacing, t("Channel {spacing} mm, outside", spacing=plain_number(spacing)))
         column.addLayout(grid)
         self.said = QLabel()
         self.said.setWordWrap(True)

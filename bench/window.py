@@ -7,6 +7,7 @@ import subprocess
 import sys
 import tempfile
 import time
+from collections.abc import Callable
 from pathlib import Path
 
 from bench import median, p95, slowness, timed
@@ -66,12 +67,7 @@ def change() -> None:
 
         for _ in range(20):
             once()
-        times, even = [], []
-        for _ in range(15):  # the machine's own pace is taken beside each few
-            slow = slowness()
-            few = timed(once, 10)
-            times += few
-            even += [ms / slow for ms in few]
+        times, even = _paced(once, 150)
         print(f"measure to redrawn views, {name}: median {median(times):.1f} ms, p95 {p95(times):.1f} ms; at an even pace "
               f"{median(even):.1f} ms (budget 16), {p95(even):.1f} ms (budget 33)")
     from mingei.core.recipes import recipes
@@ -87,11 +83,22 @@ def change() -> None:
             app.processEvents()
 
         step()
-        few, slow = timed(step, 40), slowness()
+        few, even = _paced(step, 50)
         patterns = document.build.patterns
         print(f"  {recipe.id:12} {len(patterns)} pieces, {sum(len(p.panels) for p in patterns):3} panels: median {median(few):5.1f} ms, "
-              f"p95 {p95(few):5.1f} ms; at an even pace {median(few) / slow:5.1f} and {p95(few) / slow:5.1f} (16 and 33; many pieces 50)")
+              f"p95 {p95(few):5.1f} ms; at an even pace {median(even):5.1f} and {p95(even):5.1f} (16 and 33; many pieces 50)")
     window.document.undo.setClean()
+
+
+def _paced(work: Callable[[], object], times: int) -> tuple[list[float], list[float]]:
+    """Milliseconds of each run, and the same at an even pace: the machine's own is taken beside each few."""
+    taken, even = [], []
+    for _ in range(times // 5):
+        slow = slowness()
+        few = timed(work, 5)
+        taken += few
+        even += [ms / slow for ms in few]
+    return taken, even
 
 
 def space() -> None:

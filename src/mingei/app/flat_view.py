@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from PySide6.QtCore import QPoint, QPointF, QRect, QRectF, Qt, Signal
 from PySide6.QtGui import (
+    QBrush,
     QColor,
     QFontMetricsF,
     QImage,
@@ -67,6 +68,7 @@ class FlatView(PartView):
         self.ends: list[Point] = []
         self.tiles = Tiles(())
         self._polygons: dict[Part, QPolygonF] = {}
+        self._tabs: list[Part] = []
         self._fitted = True
         self._panning: QPoint | None = None
         self._space = False
@@ -84,6 +86,7 @@ class FlatView(PartView):
         self.tiles = Tiles(chain.from_iterable(pattern_strokes(p, move) for p, move in zip(build.patterns, build.spread, strict=True)))
         self._polygons = {Part(pattern.name, p.name): QPolygonF([QPointF(*move.apply(q)) for q in p.flat_polygon])
                           for pattern, move in zip(build.patterns, build.spread, strict=True) for p in pattern.panels}
+        self._tabs = [Part(p.name, panel.name) for p in build.patterns for panel in p.panels if panel.role is Role.TAB]
         if self._fitted:
             self.fit()
         self.setAccessibleDescription("; ".join(
@@ -353,21 +356,21 @@ class FlatView(PartView):
                 Ink.GUIDE: quiet}
 
     def _fills(self, painter: QPainter) -> None:
-        assert self.build is not None
         painter.setPen(Qt.PenStyle.NoPen)
-        tabs = {Part(p.name, panel.name) for p in self.build.patterns for panel in p.panels if panel.role is Role.TAB}
-        for part, polygon in self._polygons.items():
-            tint = "wash" if part == self.selection else "hover" if part == self.hover else "raised"
-            painter.setBrush(theme.colour(tint))
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)  # lines cover the borders
+        painter.setBrush(theme.colour("raised"))
+        for polygon in self._polygons.values():
             painter.drawPolygon(polygon)
-            if part in tabs:  # hatched: here goes the glue
-                painter.setBrush(theme.colour("line"))
-                brush = painter.brush()
-                brush.setStyle(Qt.BrushStyle.BDiagPattern)
-                inverse, _ = painter.worldTransform().inverted()
-                brush.setTransform(inverse)
-                painter.setBrush(brush)
-                painter.drawPolygon(polygon)
+        for part, tint in ((self.hover, "hover"), (self.selection, "wash")):
+            if part in self._polygons:
+                painter.setBrush(theme.colour(tint))
+                painter.drawPolygon(self._polygons[part])
+        brush = QBrush(theme.colour("line"), Qt.BrushStyle.BDiagPattern)  # hatched: here goes the glue
+        brush.setTransform(painter.worldTransform().inverted()[0])
+        painter.setBrush(brush)
+        for part in self._tabs:
+            painter.drawPolygon(self._polygons[part])
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
 
     def _names(self, painter: QPainter, drawn: list[Dimension], marks: list[MateMark]) -> None:
         """Names of panels, only where they fit and do not meet another name, a dimension or a seam's number."""

@@ -7,11 +7,12 @@ neither do tabs and lips, which bend out of each other's way.
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Sequence
 from itertools import combinations
 from typing import NamedTuple
 
 import numpy as np
+from numpy.typing import NDArray
 
 from mingei.core import fold
 from mingei.core.draft import Role
@@ -37,15 +38,14 @@ class Collision(NamedTuple):
 def collisions(pattern: Pattern, fractions: Sequence[float] = (1.0,)) -> tuple[Collision, ...]:
     """The worst collision of each pair of panels over the moments looked at; the last moment first where it is among them."""
     worst: dict[tuple[str, str], Collision] = {}
-    pairs = list(_pairs(pattern))
+    solid, first, second = _pairs(pattern)
     for fraction in fractions:
         done = fold.finished(pattern) if fraction == 1.0 else fold.pose(pattern, fraction)
-        spots = {p.name: fold.place(done[p.name], p.polygon) for p in pattern.panels}
-        lows = {name: s.min(axis=0) for name, s in spots.items()}
-        highs = {name: s.max(axis=0) for name, s in spots.items()}
-        for a, b in pairs:
-            if (lows[a.name] > highs[b.name]).any() or (lows[b.name] > highs[a.name]).any():
-                continue
+        spots = [fold.place(done[p.name], p.polygon) for p in solid]
+        lows, highs = np.array([s.min(axis=0) for s in spots]), np.array([s.max(axis=0) for s in spots])
+        near = (lows[first] <= highs[second]).all(axis=1) & (lows[second] <= highs[first]).all(axis=1)
+        for i, j in zip(first[near], second[near], strict=True):
+            a, b = solid[i], solid[j]
             length = _through(a, done[a.name], b, done[b.name])
             if length > max(_TOUCH_MM, 2 * pattern.stock.caliper_mm):
                 known = worst.get((a.name, b.name))
@@ -60,14 +60,15 @@ def moments(pattern: Pattern) -> tuple[float, ...]:
     return tuple(i / count for i in range(1, count + 1))
 
 
-def _pairs(pattern: Pattern) -> Iterator[tuple[FlatPanel, FlatPanel]]:
+def _pairs(pattern: Pattern) -> tuple[list[FlatPanel], NDArray[np.intp], NDArray[np.intp]]:
+    """The panels that may collide, and the pairs of them that are not joined, as two columns of their numbers."""
     joined = {frozenset((f.parent, f.child)) for f in pattern.folds}
     joined |= {frozenset((m.carrier, m.host)) for m in pattern.mates}
     joined |= {frozenset((lap.upper, lap.lower)) for lap in pattern.laps}
     solid = [p for p in pattern.panels if p.role not in (Role.TAB, Role.LIP)]
-    for a, b in combinations(solid, 2):
-        if frozenset((a.name, b.name)) not in joined:
-            yield a, b
+    apart = [(i, j) for (i, a), (j, b) in combinations(enumerate(solid), 2) if frozenset((a.name, b.name)) not in joined]
+    columns = np.array(apart, dtype=np.intp).reshape(-1, 2)
+    return solid, columns[:, 0], columns[:, 1]
 
 
 def _through(a: FlatPanel, at: fold.Matrix, b: FlatPanel, bt: fold.Matrix) -> float:

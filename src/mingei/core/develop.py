@@ -36,12 +36,14 @@ from mingei.core.outline import chain
 from mingei.core.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
 from mingei.core.shape import (
     STAY,
+    Box,
     Line,
     Path,
     Point,
     Polygon,
     Rigid,
     Segment,
+    bounds,
     flat_points,
     mapping,
     moved,
@@ -93,8 +95,12 @@ class _Developer:
         self.piece, self.measured, self.stock = piece, measured, stock
         self.others = {**others, **{p.name: p for p in piece.panels}}  # a free edge may stop at a panel of another piece
         self.folded: dict[EdgeRef, EdgeRef] = {}
+        self.turns: dict[EdgeRef, float] = {}
         for f in piece.folds:
-            self.folded |= {f.a: f.b, f.b: f.a}
+            self.folded[f.a], self.folded[f.b] = f.b, f.a
+            self.turns[f.a] = self.turns[f.b] = f.signed_deg
+        self.carried = {s.carrier: s for s in reversed(piece.seams)}
+        self.hosted = {s.host: s for s in reversed(piece.seams)}
         self.t = stock.caliper_mm
         self.folds: list[Fold] = list(piece.folds)
         self.flat_folds: list[FlatFold] = []
@@ -167,19 +173,20 @@ class _Developer:
 
     def _side_offset(self, panel: Panel, edge: int) -> float:
         here = EdgeRef(panel.name, edge)
-        for fold in self.piece.folds:
-            if here in (fold.a, fold.b):
-                other = self.piece.panel(fold.b.panel if here == fold.a else fold.a.panel)
-                return self._fold_offset(self._panel_depth(panel), self._panel_depth(other), fold.signed_deg)
+        if here in self.folded:
+            other = self.piece.panel(self.folded[here].panel)
+            return self._fold_offset(self._panel_depth(panel), self._panel_depth(other), self.turns[here])
         rule, angle = panel.edge_rule(edge), 90.0
-        for seam in self.piece.seams:
-            if here == seam.carrier:
-                if seam.joint is not Joint.TAPE:
-                    return self._fold_offset(self._panel_depth(panel), self._tab_depth(seam), seam.angle_deg)
-                rule, angle = Against(seam.host.panel), seam.angle_deg
-            elif here == seam.host and isinstance(rule, Mitred):
+        seam = self.carried.get(here)
+        if seam is not None:
+            if seam.joint is not Joint.TAPE:
+                return self._fold_offset(self._panel_depth(panel), self._tab_depth(seam), seam.angle_deg)
+            rule, angle = Against(seam.host.panel), seam.angle_deg
+        elif here in self.hosted:
+            seam = self.hosted[here]
+            if isinstance(rule, Mitred):
                 return setback(self._panel_depth(panel), self._panel_depth(self.piece.panel(seam.carrier.panel)), seam.angle_deg)
-            elif here == seam.host and isinstance(rule, Plain):
+            if isinstance(rule, Plain):
                 rule, angle = Over(seam.carrier.panel), seam.angle_deg
         if isinstance(rule, Over):
             other = self.others[rule.panel]
@@ -192,7 +199,7 @@ class _Developer:
     # -- seams -------------------------------------------------------------------------------------------
 
     def _tab(self, seam: Seam, work: Mapping[str, _Work], frames: Mapping[str, Rigid],
-             taken: Sequence[tuple[str, Any]] = ()) -> tuple[_Work, Fold]:
+             taken: Sequence[tuple[str, tuple[Any, Box]]] = ()) -> tuple[_Work, Fold]:
         """Draw a tab; taken: what lies on the flat already and must be kept clear of, as areas by name."""
         host = self.piece.panel(seam.host.panel)
         carrier = self.piece.panel(seam.carrier.panel)
@@ -333,25 +340,22 @@ def _joined_frame(frame: Rigid, on_a: tuple[Point, Point], on_b: tuple[Point, Po
     return mapping(on_b[0], on_b[1], frame.apply(on_a[0]), frame.apply(on_a[1]))
 
 
-def _flat_area(work: _Work, frame: Rigid) -> Any:
-    """A panel's area on the flat, to measure against others."""
+def _flat_area(work: _Work, frame: Rigid) -> tuple[Any, Box]:
+    """A panel's area on the flat, to measure against others, and the box round it."""
     from shapely.geometry import Polygon as Area  # only crowded pieces need it, and it is slow to load
 
-    return Area([frame.apply(s.start) for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ()))])
+    points = [frame.apply(s.start) for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ()))]
+    return Area(points), bounds(points)
 
 
-def _clear(shape: joint.TabShape, onto: Rigid, others: Sequence[Any]) -> bool:
+def _clear(shape: joint.TabShape, onto: Rigid, others: Sequence[tuple[Any, Box]]) -> bool:
     """Whether a tab keeps relief from everything else on the flat."""
     from shapely import intersection
     from shapely.geometry import Polygon as Area
 
     area = Area([onto.apply(p) for p in flat_points(shape.path)[:-1]])
-    low_x, low_y, high_x, high_y = area.bounds
-    for other in others:
-        x0, y0, x1, y1 = other.bounds
-        if x0 < high_x and x1 > low_x and y0 < high_y and y1 > low_y and intersection(area, other, grid_size=1e-6).area > 1e-6:
-            return False
-    return True
+    box = bounds(area.exterior.coords)
+    return not any(box.meets(near) and intersection(area, other, grid_size=1e-6).area > 1e-6 for other, near in others)
 
 
 def _trim_corners(work: _Work) -> None:

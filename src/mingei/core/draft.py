@@ -15,6 +15,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 from enum import StrEnum
+from functools import cached_property
 from typing import NamedTuple
 
 from mingei.core.errors import GeometryError
@@ -108,7 +109,7 @@ class Panel:
             raise GeometryError("the outline must run counter-clockwise", say("panel {self}", self=self.name))
 
     def edge_rule(self, edge: int) -> Edge:
-        return dict(self.edges).get(edge, Plain())
+        return next((rule for number, rule in self.edges if number == edge), Plain())
 
 
 @dataclass(frozen=True)
@@ -188,10 +189,14 @@ class Piece:
 
     def panel(self, name: str) -> Panel:
         """Raises GeometryError when the piece has no such panel."""
-        for panel in self.panels:
-            if panel.name == name:
-                return panel
-        raise GeometryError("no such panel", say("piece {self}, panel {name}", self=self.name, name=name))
+        try:
+            return self._by_name[name]
+        except KeyError:
+            raise GeometryError("no such panel", say("piece {self}, panel {name}", self=self.name, name=name)) from None
+
+    @cached_property
+    def _by_name(self) -> dict[str, Panel]:
+        return {p.name: p for p in self.panels}
 
 
 class Dimension(NamedTuple):

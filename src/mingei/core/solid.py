@@ -15,7 +15,7 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from mingei.core.fold import pose, progress
+from mingei.core.fold import finished, pose, progress
 from mingei.core.pattern import FlatPanel, Pattern
 from mingei.core.shape import Point, flatten
 
@@ -104,7 +104,7 @@ def prepare(pattern: Pattern) -> Model:
 def solids(pattern: Pattern, fraction: float = 1.0) -> Solids:
     """The thick panels with the folding at ``fraction`` (0 flat .. 1 finished) of its sequence."""
     model = prepare(pattern)
-    posed = pose(pattern, fraction)
+    posed = finished(pattern) if fraction >= 1.0 else pose(pattern, fraction)
     matrices = np.array([posed[p.name] for p in pattern.panels])
     half = pattern.stock.caliper_mm / 2
     mitre = np.array([*(half * _mitre(f.angle_deg * progress(pattern, fraction, f.step)) for f in pattern.folds), 0.0])

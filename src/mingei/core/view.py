@@ -48,9 +48,8 @@ class Camera:
     def basis(self) -> tuple[Array, Array, Array]:
         """Unit vectors to the right, up, and from the target to the eye."""
         yaw, pitch = math.radians(self.yaw), math.radians(self.pitch)
-        back = np.array([math.cos(pitch) * math.cos(yaw), math.cos(pitch) * math.sin(yaw), math.sin(pitch)])
-        right = np.array([-math.sin(yaw), math.cos(yaw), 0.0])
-        return right, np.cross(back, right), back
+        cos, sin, level, steep = math.cos(yaw), math.sin(yaw), math.cos(pitch), math.sin(pitch)
+        return (np.array([-sin, cos, 0.0]), np.array([-steep * cos, -steep * sin, level]), np.array([level * cos, level * sin, steep]))
 
     def eye(self) -> Array:
         return np.array(self.target) + self.basis()[2] * self._distance()

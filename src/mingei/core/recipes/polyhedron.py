@@ -54,6 +54,8 @@ class _Net:
                     self.parent[other], self.depth[other] = face, self.depth[face] + 1
                     self.order.append(other)
         self.last = self.order[-1]
+        self.beside = beside
+        self.turn_deg = {(beside[b, a], face): solid.turn_deg(beside[b, a], face) for (a, b), face in beside.items()}
 
 
 @lru_cache(maxsize=32)
@@ -76,7 +78,6 @@ def draft_polyhedron(values: Values) -> Draft:
     edge, tab = float(values["edge"]), float(values["tab"])
     solid, net = _net(str(values["solid"]), int(values["sides"]))
     names = {face: f"face {number}" for number, face in enumerate(net.order, 1)}
-    beside = solid.beside
 
     def side_of(face: int, a: int, b: int) -> int:
         ring = solid.faces[face]
@@ -89,10 +90,10 @@ def draft_polyhedron(values: Values) -> Draft:
         guides: tuple[Path, ...] = cross(middle) if values["hang"] == HOLE and face == net.order[0] else ()
         panels.append(Panel(names[face], outline, 1, edges=tuple((i, Mitred()) for i in range(len(outline))), guides=guides))
     folds, seams = [], []
-    for (a, b), face in beside.items():
-        other = beside[b, a]
+    for (a, b), face in net.beside.items():
+        other = net.beside[b, a]
         here, there = EdgeRef(names[face], side_of(face, a, b)), EdgeRef(names[other], side_of(other, b, a))
-        turn = solid.turn_deg(face, other)
+        turn = net.turn_deg[face, other]
         if net.parent[other] == face and other != face and net.depth[other] > net.depth[face]:
             folds.append(Fold(here, there, turn, net.depth[other] + 1))
         elif net.parent[face] != other and net.order.index(face) > net.order.index(other):

@@ -117,7 +117,7 @@ class Document(QObject):
         return next((c for c in self.brief.seams if c.seam == name), SeamChange(name, usual.joint))
 
     def seam_names(self) -> tuple[str, ...]:
-        return tuple(mate.seam for pattern in self.build.patterns for mate in pattern.mates)
+        return tuple(mate.seam for pattern in self.build.patterns for mate in pattern.mates if not mate.row)
 
     # -- changing it -----------------------------------------------------------------------------------------
 

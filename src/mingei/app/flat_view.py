@@ -67,7 +67,7 @@ class FlatView(PartView):
         self.printed = False
         self.ends: list[Point] = []
         self.tiles = Tiles(())
-        self._polygons: dict[Part, QPolygonF] = {}
+        self._polygons: dict[Part, list[QPolygonF]] = {}  # a curved face has one for each facet
         self._tabs: list[Part] = []
         self._fitted = True
         self._panning: QPoint | None = None
@@ -84,9 +84,12 @@ class FlatView(PartView):
             self.ends = []
         self.build = build
         self.tiles = Tiles(chain.from_iterable(pattern_strokes(p, move) for p, move in zip(build.patterns, build.spread, strict=True)))
-        self._polygons = {Part(pattern.name, p.name): QPolygonF([QPointF(*move.apply(q)) for q in p.flat_polygon])
-                          for pattern, move in zip(build.patterns, build.spread, strict=True) for p in pattern.panels}
-        self._tabs = [Part(p.name, panel.name) for p in build.patterns for panel in p.panels if panel.role is Role.TAB]
+        self._polygons = {}
+        moves = [move for pattern, move in zip(build.patterns, build.spread, strict=True) for _ in pattern.panels]
+        panels = [p for pattern in build.patterns for p in pattern.panels]
+        for part, panel, move in zip(build.parts, panels, moves, strict=True):
+            self._polygons.setdefault(part, []).append(QPolygonF([QPointF(*move.apply(q)) for q in panel.flat_polygon]))
+        self._tabs = list({part: None for part, panel in zip(build.parts, panels, strict=True) if panel.role is Role.TAB})
         if self._fitted:
             self.fit()
         self.setAccessibleDescription("; ".join(
@@ -134,9 +137,16 @@ class FlatView(PartView):
         if self.build is None or self.selection not in self._polygons:
             self.fit()
             return
-        box = self._polygons[self.selection].boundingRect()
+        box = self._box_of(self.selection)
         self._fitted = False
         self._fit_to(Box(box.left(), box.top(), box.right(), box.bottom()))
+
+    def _box_of(self, part: Part) -> QRectF:
+        """The rectangle round a part, mm."""
+        box = QRectF()
+        for polygon in self._polygons[part]:
+            box = box.united(polygon.boundingRect())
+        return box
 
     def zoom(self, factor: float, about: QPointF | None = None) -> None:
         """Zoom about a point of the view (px), its middle by default."""
@@ -179,7 +189,7 @@ class FlatView(PartView):
             q = move.inverse().apply(p)
             for panel in pattern.panels:
                 if contains(panel.flat_polygon, q):
-                    return Part(pattern.name, panel.name)
+                    return Part(pattern.name, panel.whole or panel.name)
         return NOTHING
 
     def marks(self) -> list[MateMark]:
@@ -188,14 +198,20 @@ class FlatView(PartView):
         if self.build is None or self.printed:
             return result
         for pattern, move in zip(self.build.patterns, self.build.spread, strict=True):
+            rows = [m.row for m in pattern.mates]
             for mate in pattern.mates:
-                for a, b in (mate.carrier_line, mate.host_line):
+                if mate.row and mate is not pattern.mates[rows.index(mate.row) + rows.count(mate.row) // 2]:
+                    continue  # one number for a row of teeth
+                for line in (mate.carrier_line, mate.host_line):
+                    if line is None:
+                        continue
+                    a, b = line
                     p, q = self.to_px(move.apply(a)), self.to_px(move.apply(b))
                     along = q - p
                     length = (along.x() ** 2 + along.y() ** 2) ** 0.5
                     if length > 3 * _MARK_PX:  # the panel lies to the left of its side; up is down on the screen
                         inward = QPointF(along.y(), -along.x()) / length
-                        result.append(MateMark(Part(pattern.name, mate.seam), mate.key, p + along * 0.22 + inward * (_MARK_PX + 3)))
+                        result.append(MateMark(Part(pattern.name, mate.row or mate.seam), mate.key, p + along * 0.22 + inward * (_MARK_PX + 3)))
         return result
 
     def dimensions(self) -> list[Dimension]:
@@ -359,17 +375,20 @@ class FlatView(PartView):
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)  # lines cover the borders
         painter.setBrush(theme.colour("raised"))
-        for polygon in self._polygons.values():
-            painter.drawPolygon(polygon)
+        for polygons in self._polygons.values():
+            for polygon in polygons:
+                painter.drawPolygon(polygon)
         for part, tint in ((self.hover, "hover"), (self.selection, "wash")):
             if part in self._polygons:
                 painter.setBrush(theme.colour(tint))
-                painter.drawPolygon(self._polygons[part])
+                for polygon in self._polygons[part]:
+                    painter.drawPolygon(polygon)
         brush = QBrush(theme.colour("line"), Qt.BrushStyle.BDiagPattern)  # hatched: here goes the glue
         brush.setTransform(painter.worldTransform().inverted()[0])
         painter.setBrush(brush)
         for part in self._tabs:
-            painter.drawPolygon(self._polygons[part])
+            for polygon in self._polygons[part]:
+                painter.drawPolygon(polygon)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
 
     def _names(self, painter: QPainter, drawn: list[Dimension], marks: list[MateMark]) -> None:
@@ -378,7 +397,7 @@ class FlatView(PartView):
         metrics = QFontMetricsF(painter.font())
         taken = [d.label for d in drawn]
         taken += [QRectF(m.at.x() - _MARK_PX, m.at.y() - _MARK_PX, 2 * _MARK_PX, 2 * _MARK_PX) for m in marks]
-        boxes = {part: polygon.boundingRect() for part, polygon in self._polygons.items()}
+        boxes = {part: self._box_of(part) for part in self._polygons}
         for part, box in sorted(boxes.items(), key=lambda item: -item[1].width() * item[1].height()):
             a, b = self.to_px((box.left(), box.top())), self.to_px((box.right(), box.bottom()))
             room = QRectF(QPointF(a.x(), b.y()), QPointF(b.x(), a.y()))

@@ -183,7 +183,7 @@ class Renderer:
             old.release()
         shape = scene.solids
         numbers = np.repeat(3 * shape.panel + shape.face, 3)[:, None]
-        faces = np.concatenate([shape.triangles.reshape(-1, 3), np.repeat(shape.normals, 3, axis=0), np.repeat(scene.faces, 3, axis=0),
+        faces = np.concatenate([shape.triangles.reshape(-1, 3), shape.shading.reshape(-1, 3), np.repeat(scene.faces, 3, axis=0),
                                 numbers], axis=1).astype("f4")
         # an edge bounds its own face and the rim
         bounds = np.stack([3 * shape.edge_panel + shape.edge_face, 3 * shape.edge_panel + RIM], axis=1)

@@ -106,11 +106,11 @@ class SpaceView(PartView):
         table = np.array([_rgb(theme.colour(n)) for n in ("printed", "inside", "rim")], dtype=np.float32)
         faces = table[shape.face]
         for part in self.struck & set(parts):
-            own = shape.panel == parts.index(part)
+            own = np.isin(shape.panel, [i for i, p in enumerate(parts) if p == part])
             faces[own] = faces[own] * 0.55 + np.array(_rgb(theme.colour("brick")), np.float32) * 0.45
         for part, token, strength in ((self.hover, "persimmon", 0.22), (self.selection, "indigo", 0.45)):
             if part in parts:
-                own = shape.panel == parts.index(part)
+                own = np.isin(shape.panel, [i for i, p in enumerate(parts) if p == part])
                 faces[own] = faces[own] * (1 - strength) + np.array(_rgb(theme.colour(token)), np.float32) * strength
         ink = np.array(_rgb(theme.colour("ink") if theme.tokens() is theme.LIGHT else theme.colour("ground")), np.float32)
         soft = (table[INSIDE] + table[RIM]) / 2 * 0.82

@@ -29,8 +29,8 @@ class SeamChange(NamedTuple):
 
 
 def seams(draft: Draft) -> dict[str, Seam]:
-    """Every seam by name."""
-    return {s.name: s for piece in draft.pieces for s in piece.seams}
+    """Every seam a person may hold another way, by name: not the teeth of a row, which stand where their curve needs them."""
+    return {s.name: s for piece in draft.pieces for s in piece.seams if not s.row}
 
 
 def amend(draft: Draft, changes: Iterable[SeamChange]) -> Draft:
@@ -77,7 +77,7 @@ def _amend_piece(piece: Piece, measured: Measured, wanted: dict[str, SeamChange]
     usual = piece
     for number, seam in enumerate(piece.seams):
         change = wanted.get(seam.name)
-        if change is None or (not change.moved and change.joint is seam.joint):
+        if change is None or seam.row or (not change.moved and change.joint is seam.joint):
             continue
         fresh = replace(seam, joint=change.joint)
         if change.moved:

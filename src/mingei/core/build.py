@@ -52,7 +52,7 @@ class Build:
     def closures(self) -> tuple[fold.Closure, ...]:
         from mingei.core import fold
 
-        return tuple(c for p in self.patterns for c in fold.closure(p))
+        return tuple(c for p in self.patterns for c in fold.closure(p, self.patterns))
 
     @cached_property
     def cavity(self) -> fold.Cavity | None:
@@ -91,12 +91,12 @@ class Build:
 
     @cached_property
     def parts(self) -> tuple[Part, ...]:
-        """Every panel, numbered as ``solid.assembly`` numbers them."""
-        return tuple(Part(p.name, panel.name) for p in self.patterns for panel in p.panels)
+        """Every panel, numbered as ``solid.assembly`` numbers them; facets of one curved face are one part."""
+        return tuple(Part(p.name, panel.whole or panel.name) for p in self.patterns for panel in p.panels)
 
     def pattern_of(self, part: Part) -> Pattern | None:
         """The piece a part belongs to, when this build has it."""
-        return next((p for p in self.patterns if p.name == part.piece and part.panel in p.by_name), None)
+        return next((p for p in self.patterns if p.name == part.piece and p.panels_of(part.panel)), None)
 
     @property
     def blank(self) -> Box:
@@ -112,6 +112,11 @@ class Build:
     def mass_g(self) -> float:
         """Mass of one of it, g: area times grammage."""
         return self.area_mm2 * 1e-6 * self.stock.grammage_gsm
+
+
+def whole_name(build: Build, panel: str) -> str:
+    """The name a person knows a panel by: that of its curved face, where it is a facet of one."""
+    return next((p.by_name[panel].whole or panel for p in build.patterns if panel in p.by_name), panel)
 
 
 def _in_rows(patterns: tuple[Pattern, ...], columns: int) -> tuple[tuple[Rigid, ...], Box]:

@@ -66,7 +66,8 @@ def _pairs(pattern: Pattern) -> tuple[list[FlatPanel], NDArray[np.intp], NDArray
     joined |= {frozenset((m.carrier, m.host)) for m in pattern.mates}
     joined |= {frozenset((lap.upper, lap.lower)) for lap in pattern.laps}
     solid = [p for p in pattern.panels if p.role not in (Role.TAB, Role.LIP)]
-    apart = [(i, j) for (i, a), (j, b) in combinations(enumerate(solid), 2) if frozenset((a.name, b.name)) not in joined]
+    apart = [(i, j) for (i, a), (j, b) in combinations(enumerate(solid), 2) if frozenset((a.name, b.name)) not in joined
+             and not (a.whole and a.whole == b.whole)]
     columns = np.array(apart, dtype=np.intp).reshape(-1, 2)
     return solid, columns[:, 0], columns[:, 1]
 
@@ -86,20 +87,21 @@ def _through(a: FlatPanel, at: fold.Matrix, b: FlatPanel, bt: fold.Matrix) -> fl
     from_a = np.linalg.inv(to_a)
     on_b = from_a @ np.array([start[0], start[1], 0.0, 1.0])
     way_b = from_a[:3, :3] @ np.array([along[0], along[1], 0.0])
-    in_a = _spans(a.polygon, start, along)
-    in_b = _spans(b.polygon, (float(on_b[0]), float(on_b[1])), (float(way_b[0]), float(way_b[1])))
+    in_a = _spans((a.polygon, *a.hole_polygons), start, along)
+    in_b = _spans((b.polygon, *b.hole_polygons), (float(on_b[0]), float(on_b[1])), (float(way_b[0]), float(way_b[1])))
     return sum(max(0.0, min(a1, b1) - max(a0, b0)) for a0, a1 in in_a for b0, b1 in in_b)
 
 
-def _spans(polygon: Sequence[Point], start: Point, along: Point) -> list[tuple[float, float]]:
-    """Where a line (unit direction) runs inside a polygon, as distances along it."""
-    side = [(p[0] - start[0]) * along[1] - (p[1] - start[1]) * along[0] for p in polygon]
-    far = [(p[0] - start[0]) * along[0] + (p[1] - start[1]) * along[1] for p in polygon]
+def _spans(loops: Sequence[Sequence[Point]], start: Point, along: Point) -> list[tuple[float, float]]:
+    """Where a line (unit direction) runs inside an outline and outside its holes, as distances along it."""
     met = []
-    for i in range(len(polygon)):
-        j = (i + 1) % len(polygon)
-        if (side[i] > 0) != (side[j] > 0):
-            s = side[i] / (side[i] - side[j])
-            met.append(far[i] + s * (far[j] - far[i]))
+    for loop in loops:
+        side = [(p[0] - start[0]) * along[1] - (p[1] - start[1]) * along[0] for p in loop]
+        far = [(p[0] - start[0]) * along[0] + (p[1] - start[1]) * along[1] for p in loop]
+        for i in range(len(loop)):
+            j = (i + 1) % len(loop)
+            if (side[i] > 0) != (side[j] > 0):
+                s = side[i] / (side[i] - side[j])
+                met.append(far[i] + s * (far[j] - far[i]))
     met.sort()
     return list(zip(met[::2], met[1::2], strict=True))

@@ -21,6 +21,7 @@ from mingei.core.draft import (
     EdgeRef,
     Fold,
     Joint,
+    Meets,
     Mitred,
     Over,
     Panel,
@@ -31,7 +32,7 @@ from mingei.core.draft import (
     Within,
 )
 from mingei.core.errors import GeometryError, StockError
-from mingei.core.offset import RELIEF_MM, Measured, crease_gain, mid_depth, setback, stop_against, stop_over
+from mingei.core.offset import RELIEF_MM, Measured, bend_setback, crease_gain, mid_depth, setback, stop_against, stop_over
 from mingei.core.outline import chain
 from mingei.core.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
 from mingei.core.shape import (
@@ -43,10 +44,12 @@ from mingei.core.shape import (
     Polygon,
     Rigid,
     Segment,
+    arc_on,
     bounds,
     flat_points,
     mapping,
     moved,
+    moved_path,
     outset,
 )
 from mingei.core.stock import Stock
@@ -55,6 +58,10 @@ from mingei.core.words import say
 
 #: Below this depth (mm) a tab is not shrunk any further to keep clear of its neighbours.
 _SMALLEST_TAB_MM = 0.4
+#: So much of its length (a share) a facet's arc may be longer than the chord a tooth is hinged on.
+_ARC_SHARE = 0.03
+#: So much of its edge (a share) a tooth leaves free at each end.
+_TOOTH_SHARE = 0.12
 
 
 @lru_cache(maxsize=64)
@@ -64,7 +71,16 @@ def develop(draft: Draft, stock: Stock) -> tuple[Pattern, ...]:
     Raises StockError when a panel is too small for the stock's thickness, GeometryError when the draft contradicts itself.
     """
     panels = {p.name: p for piece in draft.pieces for p in piece.panels}
-    return tuple(_Developer(piece, panels, draft.measured, stock).pattern() for piece in draft.pieces)
+    makers = [_Developer(piece, panels, draft.measured, stock) for piece in draft.pieces]
+    sharing: dict[str, list[Seam]] = {}
+    for maker in makers:
+        for seam in maker.tabs:  # a tab may land on a panel of another piece
+            owner = next((m for m in makers if seam.host.panel in m.names), maker)
+            owner.hosted.setdefault(seam.host, seam)
+            sharing.setdefault(seam.host.panel, []).append(seam)
+        maker.sharing = sharing
+    work = {name: w for maker in makers for name, w in maker.outlines().items()}
+    return tuple(maker.pattern(work) for maker in makers)
 
 
 @dataclass
@@ -95,10 +111,14 @@ class _Developer:
         self.piece, self.measured, self.stock = piece, measured, stock
         self.others = {**others, **{p.name: p for p in piece.panels}}  # a free edge may stop at a panel of another piece
         self.folded: dict[EdgeRef, EdgeRef] = {}
+        self.names = {p.name for p in piece.panels}
         self.turns: dict[EdgeRef, float] = {}
+        self.bends: set[EdgeRef] = set()
         for f in piece.folds:
             self.folded[f.a], self.folded[f.b] = f.b, f.a
             self.turns[f.a] = self.turns[f.b] = f.signed_deg
+            if f.bend:
+                self.bends |= {f.a, f.b}
         self.carried = {s.carrier: s for s in reversed(piece.seams)}
         self.hosted = {s.host: s for s in reversed(piece.seams)}
         self.t = stock.caliper_mm
@@ -106,9 +126,17 @@ class _Developer:
         self.flat_folds: list[FlatFold] = []
         self.seams: list[FlatSeam] = []
         self.tabs = [s for s in piece.seams if s.joint is not Joint.TAPE]
+        self.whole: Mapping[str, _Work] = {}
+        self.sharing: dict[str, list[Seam]] = {}  # by host, all seams whose tabs land on it
 
-    def pattern(self) -> Pattern:
-        work = {p.name: self._outline(p) for p in self.piece.panels}
+    def outlines(self) -> dict[str, _Work]:
+        """Every panel with its sides moved by what thickness asks of them."""
+        return {p.name: self._outline(p) for p in self.piece.panels}
+
+    def pattern(self, whole: Mapping[str, _Work]) -> Pattern:
+        """whole: the panels of every piece, since a tab may land on another's."""
+        self.whole = whole
+        work = {p.name: whole[p.name] for p in self.piece.panels}
         lines = [self._fold_line(work, i, fold) for i, fold in enumerate(self.folds)]
         frames = self._lay_flat(lines)
         if self.piece.crowded:
@@ -128,17 +156,22 @@ class _Developer:
         folds = tuple(self._flat_fold(fold, line, frames) for fold, line in zip(self.folds, lines, strict=True))
         cut = [moved(s, p.frame) for p in panels for s, f in zip(p.path, p.folds, strict=True) if f is None]
         return Pattern(self.piece.name, self.stock, self.piece.root, self.piece.placement, self.measured, panels, folds,
-                       tuple(self.seams), self.piece.laps, chain(cut), self._mates(frames), self.piece.copies)
+                       tuple(self.seams), self.piece.laps, (*chain(cut), *(moved_path(h, p.frame) for p in panels for h in p.holes)), self._mates(frames), self.piece.copies)
 
     def _mates(self, frames: Mapping[str, Rigid]) -> tuple[Mate, ...]:
         def line(edge: EdgeRef) -> tuple[Point, Point]:
             outline, frame = self.piece.panel(edge.panel).outline, frames[edge.panel]
             return frame.apply(outline[edge.edge]), frame.apply(outline[(edge.edge + 1) % len(outline)])
 
-        return tuple(Mate(number, s.name, s.joint, s.carrier.panel, s.host.panel, line(s.carrier), line(s.host))
+        return tuple(Mate(number, s.name, s.joint, s.carrier.panel, s.host.panel, line(s.carrier),
+                          line(s.host) if s.host.panel in self.names else None, s.row)
                      for number, s in enumerate(self.piece.seams, 1))
 
     # -- sides -------------------------------------------------------------------------------------------
+
+    def _any(self, name: str) -> Panel:
+        """A panel of this piece or of another."""
+        return self.others[name] if name in self.others else self.piece.panel(name)
 
     def _depth(self, layer: int, air: float) -> float:
         depth = mid_depth(layer, self.t, self.measured)
@@ -146,7 +179,7 @@ class _Developer:
 
     def _tab_layer(self, seam: Seam) -> int:
         """A tab lies one layer inside its host."""
-        return self.piece.panel(seam.host.panel).layer + (-1 if self.measured is Measured.INSIDE else 1)
+        return self._any(seam.host.panel).layer + (-1 if self.measured is Measured.INSIDE else 1)
 
     def _gain(self, angle_deg: float) -> float:
         return crease_gain(self.stock.crease_gain_mm, angle_deg)
@@ -155,7 +188,7 @@ class _Developer:
         return self._depth(panel.layer, panel.air)
 
     def _tab_depth(self, seam: Seam) -> float:
-        return self._depth(self._tab_layer(seam), self.piece.panel(seam.host.panel).air)
+        return self._depth(self._tab_layer(seam), self._any(seam.host.panel).air)
 
     def _fold_offset(self, own_depth: float, other_depth: float, signed_deg: float) -> float:
         return setback(own_depth, other_depth, signed_deg) + self._gain(signed_deg) / 2
@@ -175,6 +208,8 @@ class _Developer:
         here = EdgeRef(panel.name, edge)
         if here in self.folded:
             other = self.piece.panel(self.folded[here].panel)
+            if here in self.bends:
+                return bend_setback(self._panel_depth(panel), self._panel_depth(other), self.turns[here])
             return self._fold_offset(self._panel_depth(panel), self._panel_depth(other), self.turns[here])
         rule, angle = panel.edge_rule(edge), 90.0
         seam = self.carried.get(here)
@@ -185,7 +220,7 @@ class _Developer:
         elif here in self.hosted:
             seam = self.hosted[here]
             if isinstance(rule, Mitred):
-                return setback(self._panel_depth(panel), self._panel_depth(self.piece.panel(seam.carrier.panel)), seam.angle_deg)
+                return setback(self._panel_depth(panel), self._panel_depth(self._any(seam.carrier.panel)), seam.angle_deg)
             if isinstance(rule, Plain):
                 rule, angle = Over(seam.carrier.panel), seam.angle_deg
         if isinstance(rule, Over):
@@ -194,6 +229,8 @@ class _Developer:
         if isinstance(rule, Against):
             other = self.others[rule.panel]
             return stop_against(panel.layer, other.layer, self.t, angle) + setback(panel.air, other.air, angle)
+        if isinstance(rule, Meets):
+            return bend_setback(self._panel_depth(panel), self._panel_depth(panel), rule.angle_deg)
         return -RELIEF_MM if isinstance(rule, Within) else 0.0
 
     # -- seams -------------------------------------------------------------------------------------------
@@ -201,41 +238,53 @@ class _Developer:
     def _tab(self, seam: Seam, work: Mapping[str, _Work], frames: Mapping[str, Rigid],
              taken: Sequence[tuple[str, tuple[Any, Box]]] = ()) -> tuple[_Work, Fold]:
         """Draw a tab; taken: what lies on the flat already and must be kept clear of, as areas by name."""
-        host = self.piece.panel(seam.host.panel)
+        host = self._any(seam.host.panel)
         carrier = self.piece.panel(seam.carrier.panel)
         count = len(host.outline)
         edge = seam.host.edge
         h0, h1 = host.outline[edge], host.outline[(edge + 1) % count]
         length = math.dist(h0, h1)
         to_tab = mapping(h0, h1, (0.0, 0.0), (length, 0.0))
-        others = {s.host.edge for s in self.tabs if s.host.panel == host.name and s is not seam}
+        others = {s.host.edge for s in self.sharing[host.name] if s is not seam}
         start = joint.Corner(_inside_deg(host.outline, edge), (edge - 1) % count in others, *self._beside(seam, True, work, frames))
         end = joint.Corner(_inside_deg(host.outline, (edge + 1) % count), (edge + 1) % count in others,
                            *self._beside(seam, False, work, frames))
         opposite = [(e - edge) % count for e in others - {(edge - 1) % count, (edge + 1) % count}]
         layer = self._tab_layer(seam)
+        # a tooth stands on a chord: its ends keep in from the corners, which lie outside the true curve
+        relief = max(RELIEF_MM, length * _TOOTH_SHARE) if seam.row else RELIEF_MM
         try:
+            holes = [tuple(to_tab.apply(p) for p in flat_points(h)[:-1]) for h in host.holes]
             hosts = [tuple(to_tab.apply(p) for p in outline)
-                     for outline in ((*host.outline[edge:], *host.outline[:edge]), work[host.name].outline(edge))]
+                     for outline in ((*host.outline[edge:], *host.outline[:edge]), self.whole[host.name].outline(edge))]
             out = self._fold_offset(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg)
-            shape = joint.tab_shape(hosts, length, start, end, seam.depth_mm, out, seam.round_mm, opposite)
+            shape = joint.tab_shape(hosts, length, start, end, seam.depth_mm, out, seam.round_mm, opposite, holes, relief)
             if taken:
                 onto = self._tab_frame(seam, length, out, work, frames)
                 lying = [area for name, area in taken if name != carrier.name]
                 while shape.depth_mm > _SMALLEST_TAB_MM and not _clear(shape, onto, lying):
-                    shape = joint.tab_shape(hosts, length, start, end, 0.8 * shape.depth_mm, out, seam.round_mm, opposite)
+                    shape = joint.tab_shape(hosts, length, start, end, 0.8 * shape.depth_mm, out, seam.round_mm, opposite, holes, relief)
         except GeometryError as error:
             raise error.at(f"seam {seam.name}") from None
         role = Role.TAB if seam.joint is Joint.GLUE_TAB else Role.LIP
-        panel = Panel(seam.name, ((0.0, 0.0), (length, 0.0), (length, 1.0), (0.0, 1.0)), layer, role)
+        panel = Panel(seam.name, ((0.0, 0.0), (length, 0.0), (length, 1.0), (0.0, 1.0)), layer, role, whole=seam.row)
         sides: list[Path] = [(shape.path[0],), shape.path[1:]]
         hinge = setback(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg)
         turn = math.radians(seam.angle_deg)
         thick = self.t * (0.5 + abs(math.cos(turn))) / math.sin(turn)  # so far the carrier lies over the root of its tab
-        beyond = min(thick, max(0.0, hinge - self._side_offset(host, edge)))
-        self.seams.append(FlatSeam(seam.name, seam.joint, carrier.name, host.name, seam.depth_mm, shape.depth_mm, (h0, h1), beyond))
+        level = self._host_offset(seam)
+        beyond = min(thick, max(0.0, hinge - level))
+        self.seams.append(FlatSeam(seam.name, seam.joint, carrier.name, host.name, seam.depth_mm, shape.depth_mm, (h0, h1), beyond,
+                                   level, seam.row))
         fold = Fold(seam.carrier, EdgeRef(seam.name, 0), seam.angle_deg, seam.step)
         return _Work(panel, self._tab_depth(seam), sides, [[None], [None] * (len(shape.path) - 1)]), fold
+
+    def _host_offset(self, seam: Seam) -> float:
+        """How far the host's edge lies outside its nominal line."""
+        host = self.whole[seam.host.panel]
+        (px, py), (ux, uy) = _along(host.panel, seam.host.edge)
+        x, y = host.sides[seam.host.edge][0].start
+        return (x - px) * uy - (y - py) * ux
 
     def _beside(self, seam: Seam, at_end: bool, work: Mapping[str, _Work], frames: Mapping[str, Rigid]) -> tuple[float, float]:
         """What is free for a tab on the flat at one end of its carrier's edge.
@@ -292,8 +341,9 @@ class _Developer:
         Returns the shared line in a's coordinates (start, end) and in b's (end, start of the same line).
         """
         a, b = work[fold.a.panel], work[fold.b.panel]
-        length = _nominal_length(a.panel, fold.a.edge)
-        if abs(length - _nominal_length(b.panel, fold.b.edge)) > TOLERANCE.edge_match:
+        one, two = _nominal_length(a.panel, fold.a.edge), _nominal_length(b.panel, fold.b.edge)
+        length = (one + two) / 2  # along a curve an arc meets a chord: their middles meet
+        if abs(one - two) > (_ARC_SHARE * length if b.panel.whole else TOLERANCE.edge_match):
             raise GeometryError("the two sides of a fold differ in length",
                                 say("fold {panel} - {panel2}", panel=fold.a.panel, panel2=fold.b.panel))
         a0, a1 = _extent(a, fold.a.edge)
@@ -327,12 +377,16 @@ class _Developer:
                    frames: Mapping[str, Rigid]) -> FlatFold:
         frame = frames[fold.a.panel]
         return FlatFold(fold.a.panel, fold.b.panel, frame.apply(line[0][0]), frame.apply(line[0][1]), fold.signed_deg,
-                        self._gain(fold.angle_deg), fold.step)
+                        0.0 if fold.bend else self._gain(fold.angle_deg), fold.step, fold.bend)
 
     def _panel(self, work: _Work, frame: Rigid) -> FlatPanel:
+        for edge, sweep in work.panel.curves:
+            if work.labels[edge] == [None]:  # not where teeth stand on it
+                work.sides[edge] = (arc_on(work.sides[edge][0].start, work.sides[edge][0].end, sweep),)
         path = tuple(s for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ())))
         labels = tuple(label for edge, side in enumerate(work.labels) for label in (*side, *(None for _ in work.corners.get(edge, ()))))
-        return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, path, labels, frame, work.panel.guides)
+        return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, path, labels, frame, work.panel.guides,
+                         work.panel.whole, work.panel.holes)
 
 
 def _joined_frame(frame: Rigid, on_a: tuple[Point, Point], on_b: tuple[Point, Point]) -> Rigid:

@@ -75,7 +75,13 @@ class Within(NamedTuple):
     """A free edge that keeps inside the faces the brief measures, whatever stands there."""
 
 
-Edge = Plain | Over | Against | Mitred | Within
+class Meets(NamedTuple):
+    """A free edge that goes as far as where its mid-surface meets that of a like panel beside it, turned from it by so much (degrees)."""
+
+    angle_deg: float
+
+
+Edge = Plain | Over | Against | Mitred | Within | Meets
 
 
 class EdgeRef(NamedTuple):
@@ -93,6 +99,9 @@ class Panel:
     piece that slides over another, and over: the panel of that other it lies outside of; edges: what each free side does, by side
     number, Plain where not named (sides with folds and seams find their own place); guides: lines traced on it, neither cut nor folded,
     in its own coordinates: where something lands or is pierced.
+    curves: the sides that are cut as arcs, with the angle each turns through (degrees, positive bulging outward); its outline holds their
+    chords.  whole: the curved face it is a facet of, "" for a face of its own.  holes: what is cut out of it, closed paths within its
+    outline, running clockwise.
     """
 
     name: str
@@ -103,6 +112,9 @@ class Panel:
     air: float = 0.0
     over: str = ""
     guides: tuple[Path, ...] = ()
+    curves: tuple[tuple[int, float], ...] = ()
+    whole: str = ""
+    holes: tuple[Path, ...] = ()
 
     def __post_init__(self) -> None:
         if signed_area(self.outline) <= 0:
@@ -114,7 +126,7 @@ class Panel:
 
 @dataclass(frozen=True)
 class Fold:
-    """A crease between two panels.
+    """A crease between two panels, or a bend between two facets of a curved face, which is not scored.
 
     a is the panel nearer the root.  angle_deg: turning angle when finished.  step: its place in the order of folding.
     """
@@ -124,6 +136,7 @@ class Fold:
     angle_deg: float
     step: int
     crease: Crease = Crease.MOUNTAIN
+    bend: bool = False
 
     @property
     def signed_deg(self) -> float:
@@ -137,7 +150,7 @@ class Seam:
     A TAPE seam has no tab: the two edges meet and are taped outside.  name: the seam's, and its tab panel's; depth_mm: how deep
     a tab is asked for; round_mm: radius of its free corners; angle_deg, step: of the fold between carrier and tab; fixed: why its tab
     cannot be moved to the other panel, "" where it can; slit_mm: how far from each end its crease is cut through, to catch on what stands
-    beside it.
+    beside it; row: the row of teeth it is one of, along a curve, "" for a seam of its own.  The host may belong to another piece.
     """
 
     name: str
@@ -150,6 +163,7 @@ class Seam:
     round_mm: float = 0.0
     fixed: str = ""
     slit_mm: float = 0.0
+    row: str = ""
 
 
 @dataclass(frozen=True)

@@ -16,7 +16,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from mingei.core.draft import Role
-from mingei.core.pattern import FlatFold, FlatPanel, Mate, Pattern
+from mingei.core.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
 from mingei.core.shape import Point, Polygon
 from mingei.core.tolerance import TOLERANCE
 
@@ -118,18 +118,24 @@ class Closure(NamedTuple):
                 and self.outside_mm <= TOLERANCE.closure)
 
 
-def closure(pattern: Pattern) -> tuple[Closure, ...]:
+def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, ...]:
     """Fold the pattern and measure every seam and lap.
 
-    For a tab, from tab to host; for a lap, from the lower panel to the upper, whose outline need not cover it whole.
+    For a tab, from tab to host, which may belong to one of the others; for a lap, from the lower panel to the upper, whose outline need
+    not cover it whole.
     """
-    done = finished(pattern)
+    done = dict(finished(pattern))
+    panels = dict(pattern.by_name)
+    for other in others:
+        if other is not pattern and any(s.host in other.by_name for s in pattern.seams):
+            done |= finished(other)
+            panels |= other.by_name
     pairs = [(s.name, s.name, s.host, True) for s in pattern.seams]
     pairs += [(lap.name, lap.lower, lap.upper, False) for lap in pattern.laps]
     seams = {s.name: s for s in pattern.seams}
     results = []
     for name, inner, outer, inside in pairs:
-        a, b = pattern.by_name[inner], pattern.by_name[outer]
+        a, b = panels[inner], panels[outer]
         ma, mb = done[inner], done[outer]
         tilt = math.degrees(math.acos(max(-1.0, min(1.0, float(ma[:3, 2] @ mb[:3, 2])))))
         past = 0.0
@@ -141,7 +147,7 @@ def closure(pattern: Pattern) -> tuple[Closure, ...]:
             hinge = next(f for f in pattern.folds if f.child == inner)
             # card that goes into the tab's own crease, and the crease of a blunt corner, which the carrier's thickness covers
             bend = hinge.gain / 2 + seams[name].beyond_mm
-            past = _reach_past(_drawn_in(landed[:, :2], b, seams[name].host_edge, bend), b)
+            past = _reach_past(_drawn_in(landed[:, :2], seams[name], bend), b)
         wanted = abs(b.depth - a.depth)
         results.append(Closure(name, apart, wanted, tilt, past))
     return tuple(results)
@@ -150,6 +156,8 @@ def closure(pattern: Pattern) -> tuple[Closure, ...]:
 def edges_apart(pattern: Pattern, mate: Mate) -> float:
     """How far (mm) the middles of a seam's two nominal edges stand from each other on the folded mid-surfaces: for a taped seam, about
     half a caliper along each panel's normal."""
+    if mate.host_line is None:
+        return 0.0
     done = finished(pattern)
     ends = []
     for name, (a, b) in ((mate.carrier, mate.carrier_line), (mate.host, mate.host_line)):
@@ -158,13 +166,13 @@ def edges_apart(pattern: Pattern, mate: Mate) -> float:
     return float(np.linalg.norm(ends[0] - ends[1]))
 
 
-def _drawn_in(points: Matrix, host: FlatPanel, edge: tuple[Point, Point], bend: float) -> Matrix:
-    """An outline with what lies up to ``bend`` (mm) beyond a host's edge drawn square back onto it."""
+def _drawn_in(points: Matrix, seam: FlatSeam, bend: float) -> Matrix:
+    """An outline with what lies up to ``bend`` (mm) beyond its host's edge drawn square back onto it."""
     if bend <= 0.0:
         return points
-    (ax, ay), (bx, by) = edge
+    (ax, ay), (bx, by) = seam.host_edge
     out = np.array((by - ay, ax - bx)) / math.dist((ax, ay), (bx, by))
-    beyond = points @ out - (np.array(host.polygon) @ out).max()
+    beyond = points @ out - (ax * out[0] + ay * out[1] + seam.edge_mm)
     drawn: Matrix = points - np.clip(beyond, 0.0, bend)[:, None] * out
     return drawn
 
@@ -178,12 +186,12 @@ def _reach_past(points: Matrix, host: FlatPanel) -> float:
 
 
 def _reach_past_any(points: Matrix, outline: Polygon) -> float:
-    from shapely import distance, get_coordinates  # rarely needed, and slow to load
+    from shapely import distance, get_coordinates, make_valid  # rarely needed, and slow to load
     from shapely import points as make_points
     from shapely.geometry import Polygon as Area
 
     host = Area(outline)
-    rest = Area(points).difference(host)
+    rest = make_valid(Area(points)).difference(host)  # what was drawn in may touch itself
     if rest.is_empty:
         return 0.0
     corners = get_coordinates(rest)

@@ -20,6 +20,8 @@ from mingei.core.words import say
 LEAN_DEG = 15.0
 #: A tab keeps this far from what lies beside it on the flat, so that a knife passes between (degrees).
 FREE_DEG = 2.0
+#: Past this inside angle (degrees) a host's next side takes no room from a tab.
+BLUNT_DEG = 150.0
 #: The free edge of a tab keeps at least this share of its hinge, so that its tapers never meet.
 MIN_TOP_SHARE = 0.25
 
@@ -56,7 +58,7 @@ class TabShape(NamedTuple):
 
 
 def tab_shape(hosts: Sequence[Polygon], length: float, start: Corner, end: Corner, depth: float, setback: float,
-              round_mm: float = 0.0, opposite: Collection[int] = (), relief: float = RELIEF_MM) -> TabShape:
+              round_mm: float = 0.0, opposite: Collection[int] = (), holes: Sequence[Polygon] = (), relief: float = RELIEF_MM) -> TabShape:
     """Draw a tab.
 
     hosts: the host's outline in host-edge coordinates, its edge along the x axis from 0 to ``length``, inside above: nominal, and as
@@ -64,19 +66,26 @@ def tab_shape(hosts: Sequence[Polygon], length: float, start: Corner, end: Corne
     start, end: the corners at x = 0 and x = length.  depth: asked for, mm.
     setback: how far the hinge lies outside the nominal edge because of thickness, mm.
     opposite: numbers of the host's other sides, counted from its edge, from which tabs come towards this one: each keeps to its half.
+    holes: what is cut out of the host, in its edge's coordinates: the tab stops before them.
     Raises GeometryError when the edge is too short to carry a tab at all.
     """
     tan0, tan1 = (math.tan(math.radians(c.side_deg)) for c in (start, end))
     # where the host's neighbouring sides leave room, all the way from the hinge to the host's edge
     levels = (-max(0.0, setback), 0.0)
-    first = max(_crossing(host[0], host[-1], y) for host in hosts for y in (*levels, max(0.0, host[0][1])))
-    last = min(_crossing(host[1], host[2], y) for host in hosts for y in (*levels, max(0.0, host[0][1])))
+    def reaches(near: int, far: int, corner: Corner) -> list[float]:
+        blunt = corner.inside_deg > BLUNT_DEG  # the next side runs on almost in line, and takes no room
+        return [0.0 if blunt and near == 0 else length if blunt else _crossing(host[near], host[far], y)
+                for host in hosts for y in (*levels, max(0.0, host[0][1]))]
+
+    first, last = max(reaches(0, -1, start)), min(reaches(1, 2, end))
     x0, x1 = first + _beginning(start, setback, relief, first), last - _beginning(end, setback, relief, length - last)
     hinge = x1 - x0
     if hinge <= relief:
         raise GeometryError(say("an edge of {length:g} mm is too short to carry a tab", length=length))
     lean = 1 / tan0 + 1 / tan1
     room = min(_room_above(host, x0, x1, 1 / tan0, 1 / tan1) for host in hosts)
+    if holes:
+        room = min(room, *(_room_above((hole[-1], *hole), x0, x1, 1 / tan0, 1 / tan1) for hole in holes))
     if opposite:  # half of what lies straight above, since the other tab may be the wider one
         room = min(room, _room_above(hosts[0], x0, x1, 0.0, 0.0, opposite) / 2)
     reached = min(depth, room - relief, hinge * (1 - MIN_TOP_SHARE) / lean)

@@ -50,6 +50,13 @@ def setback(own_depth: float, neighbour_depth: float, angle_deg: float) -> float
     return (neighbour_depth - own_depth * math.cos(math.radians(angle_deg))) / sine
 
 
+def bend_setback(own_depth: float, neighbour_depth: float, angle_deg: float) -> float:
+    """As ``setback``, for a facet of a curved face: what two facets take up together is the arc of the true curve, not its two tangents, so
+    that a whole turn on diameter D is pi (D + t) long."""
+    turn = math.radians(angle_deg)
+    return setback(own_depth, neighbour_depth, angle_deg) - (own_depth + neighbour_depth) / 2 * (math.tan(turn / 2) - turn / 2)
+
+
 def crease_gain(gain_mm: float, angle_deg: float) -> float:
     """Length (mm) a crease takes up: the stock's gain for 90 degrees, in proportion to the angle."""
     return gain_mm * abs(angle_deg) / 90.0

@@ -7,6 +7,7 @@ from collections.abc import Iterable
 
 from mingei.core.errors import GeometryError
 from mingei.core.shape import (
+    Arc,
     Line,
     Path,
     Point,
@@ -28,7 +29,8 @@ def chain(segments: Iterable[Segment]) -> tuple[Path, ...]:
         return (round(p[0] / grid), round(p[1] / grid))
 
     for segment in segments:
-        starts.setdefault(key(segment.start), []).append(segment)
+        if segment.length > grid:  # shorter ones only bridge what two calculations of one point differ by
+            starts.setdefault(key(segment.start), []).append(segment)
     loops: list[Path] = []
     while starts:
         first = next(iter(starts))
@@ -55,16 +57,26 @@ def _take(starts: dict[tuple[int, int], list[Segment]], key: tuple[int, int]) ->
 
 
 def _merge_straight(loop: list[Segment]) -> Path:
-    """Join neighbouring lines that run on in one direction, so that a knife cut is one line."""
+    """Join neighbouring lines that run on in one direction and arcs about one centre, so that a knife cut is one line."""
     merged: list[Segment] = []
     for segment in loop:
-        if merged and isinstance(segment, Line) and isinstance(merged[-1], Line) and _runs_on(merged[-1], segment):
-            merged[-1] = Line(merged[-1].start, segment.end)
+        last = merged[-1] if merged else None
+        if isinstance(segment, Line) and isinstance(last, Line) and _runs_on(last, segment):
+            merged[-1] = Line(last.start, segment.end)
+        elif isinstance(segment, Arc) and isinstance(last, Arc) and _rounds_on(last, segment):
+            merged[-1] = last._replace(sweep_deg=last.sweep_deg + segment.sweep_deg)
         else:
             merged.append(segment)
     if len(merged) > 3 and isinstance(merged[0], Line) and isinstance(merged[-1], Line) and _runs_on(merged[-1], merged[0]):
         merged[0] = Line(merged.pop().start, merged[0].end)
     return tuple(merged)
+
+
+def _rounds_on(a: Arc, b: Arc) -> bool:
+    """Whether an arc carries another on; never past half a circle, which still has two ends."""
+    near = 1e-6 * max(1.0, a.radius)
+    return (abs(a.radius - b.radius) < near and math.dist(a.centre, b.centre) < near and a.sweep_deg * b.sweep_deg > 0
+            and abs(a.sweep_deg + b.sweep_deg) <= 180.0 + 1e-9)
 
 
 def _runs_on(a: Line, b: Line) -> bool:

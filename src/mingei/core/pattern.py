@@ -44,7 +44,8 @@ class FlatPanel:
 
     path: closed, in the panel's own coordinates, whose origin is the nominal outline's; folds: for each segment of the
     path the number of the fold it belongs to, or None for a cut; depth: of its mid-surface, mm outward from the
-    nominal plane; frame: from its own coordinates to the flat.
+    nominal plane; frame: from its own coordinates to the flat; whole: the curved face, or row of teeth, it is one of;
+    holes: closed paths cut out of it, in its own coordinates, clockwise.
     """
 
     name: str
@@ -55,6 +56,13 @@ class FlatPanel:
     folds: tuple[int | None, ...]
     frame: Rigid
     guides: tuple[Path, ...] = ()
+    whole: str = ""
+    holes: tuple[Path, ...] = ()
+
+    @cached_property
+    def hole_polygons(self) -> tuple[Polygon, ...]:
+        """Its holes as points, clockwise; arcs as chords."""
+        return tuple(tuple(flat_points(h)[:-1]) for h in self.holes)
 
     @cached_property
     def polygon(self) -> Polygon:
@@ -72,8 +80,8 @@ class FlatPanel:
 
     @cached_property
     def area(self) -> float:
-        """mm2."""
-        return signed_area(self.polygon)
+        """mm2, less its holes."""
+        return signed_area(self.polygon) + sum(signed_area(h) for h in self.hole_polygons)
 
     @cached_property
     def convex_sides(self) -> tuple[NDArray[np.float64], NDArray[np.float64]] | None:
@@ -91,7 +99,7 @@ class FlatPanel:
 
 @dataclass(frozen=True)
 class FlatFold:
-    """A score line.
+    """A score line, or a bend, which is not scored.
 
     start, end: on the flat, with the parent panel to the left; angle_deg: signed, mountain positive;
     gain: mm taken up by the crease; step: its place in the order of folding; length: the line's, mm.
@@ -104,6 +112,7 @@ class FlatFold:
     angle_deg: float
     gain: float
     step: int
+    bend: bool = False
 
     @property
     def crease(self) -> Crease:
@@ -119,7 +128,8 @@ class FlatSeam:
     """A seam as developed: the tab panel, its host, and the depth it was given (mm) against the depth asked for.
 
     host_edge: the two nominal ends of the host's edge, in the host's coordinates.  beyond_mm: how far the tab's crease lies past that
-    edge as it really is, in the carrier's own thickness.
+    edge as it really is, in the carrier's own thickness; edge_mm: how far that lies outside the nominal line; row: the row of teeth it is
+    one of.
     """
 
     name: str
@@ -130,12 +140,15 @@ class FlatSeam:
     depth_mm: float
     host_edge: tuple[Point, Point]
     beyond_mm: float = 0.0
+    edge_mm: float = 0.0
+    row: str = ""
 
 
 class Mate(NamedTuple):
     """The two edges a seam joins, as lines on the flat (mm), whether a tab joins them or tape.
 
-    key: the seam's number in its piece, the same on both edges.
+    key: the seam's number in its piece, the same on both edges; host_line is None where the host is a panel of another piece; row: the
+    row of teeth it is one of.
     """
 
     key: int
@@ -144,7 +157,8 @@ class Mate(NamedTuple):
     carrier: str
     host: str
     carrier_line: tuple[Point, Point]
-    host_line: tuple[Point, Point]
+    host_line: tuple[Point, Point] | None
+    row: str = ""
 
 
 @dataclass(frozen=True, eq=False)
@@ -176,6 +190,10 @@ class Pattern:
     def by_name(self) -> Mapping[str, FlatPanel]:
         return {p.name: p for p in self.panels}
 
+    def panels_of(self, name: str) -> tuple[FlatPanel, ...]:
+        """The panel of a name, or the facets of a curved face or row of teeth of that name."""
+        return tuple(p for p in self.panels if name in (p.name, p.whole))
+
     @cached_property
     def box(self) -> Box:
         """The blank: the upright rectangle round the flat, mm."""
@@ -204,13 +222,14 @@ def enlarged(pattern: Pattern, factor: float) -> Pattern:
     def path(segments: Path) -> Path:
         return tuple(grown(s, factor) for s in segments)
 
-    panels = tuple(replace(p, path=path(p.path), guides=tuple(path(g) for g in p.guides), frame=p.frame._replace(x=p.frame.x * factor,
+    panels = tuple(replace(p, path=path(p.path), guides=tuple(path(g) for g in p.guides),
+                             holes=tuple(path(h) for h in p.holes), frame=p.frame._replace(x=p.frame.x * factor,
                                                                         y=p.frame.y * factor)) for p in pattern.panels)
     x, y, z = pattern.placement.origin
     return replace(
         pattern, panels=panels, placement=pattern.placement._replace(origin=(x * factor, y * factor, z * factor)),
         folds=tuple(replace(f, start=point(f.start), end=point(f.end)) for f in pattern.folds),
-        seams=tuple(replace(s, depth_mm=s.depth_mm * factor, asked_mm=s.asked_mm * factor,
+        seams=tuple(replace(s, depth_mm=s.depth_mm * factor, asked_mm=s.asked_mm * factor, edge_mm=s.edge_mm * factor,
                             host_edge=line(s.host_edge)) for s in pattern.seams),
         cuts=tuple(path(c) for c in pattern.cuts),
-        mates=tuple(m._replace(carrier_line=line(m.carrier_line), host_line=line(m.host_line)) for m in pattern.mates))
+        mates=tuple(m._replace(carrier_line=line(m.carrier_line), host_line=m.host_line and line(m.host_line)) for m in pattern.mates))

@@ -162,10 +162,15 @@ def table(before: Build, after: Build) -> tuple[Row, ...]:
         for word, a, b in (("blank across", old_piece.box.width, new_piece.box.width),
                            ("blank up", old_piece.box.height, new_piece.box.height)):
             rows.append(Row(say("{piece}, {what}", piece=old_piece.name, what=word) if several else word.capitalize(), a, b, Fate.FOLLOWED))
-        for s, e in zip(old_piece.seams, new_piece.seams, strict=True):
+        before_depth, rows_said = {s.name: s.depth_mm for s in old_piece.seams}, set[str]()
+        for e in new_piece.seams:
+            s = e if e.name not in before_depth else replace(e, depth_mm=before_depth[e.name])
+            if e.row in rows_said:  # teeth of a row are alike
+                continue
+            rows_said |= {e.row} - {""}
             if abs(s.depth_mm - e.depth_mm) > 1e-6 or e.depth_mm < LEAST_TAB_MM:
                 small = "too small to glue" if e.depth_mm < LEAST_TAB_MM else ""
-                rows.append(Row(say("{seam}, depth", seam=s.name), s.depth_mm, e.depth_mm, Fate.FOLLOWED, small))
+                rows.append(Row(say("{seam}, depth", seam=e.row or e.name), s.depth_mm, e.depth_mm, Fate.FOLLOWED, small))
     for word, a, b in zip(("length", "width", "height"), before.outside, after.outside, strict=True):
         rows.append(Row(say("Outside {what}", what=word), a, b, Fate.FOLLOWED))
     return tuple(rows)
@@ -179,7 +184,10 @@ def mismatches(before: Build, after: Build, factor: float) -> tuple[Mismatch, ..
     """What enlarging the drawing would get wrong against drafting anew: the worst way of each panel, the worst panel first."""
     found = []
     for old, new in zip(before.patterns, after.patterns, strict=True):
-        for a, b in zip(old.panels, new.panels, strict=True):
+        for a in old.panels:
+            b = new.by_name.get(a.name)
+            if b is None or a.whole:  # a curved face may have more facets at another size
+                continue
             was, now = bounds(a.polygon), bounds(b.polygon)
             wrong = max((was.width * factor - now.width, was.height * factor - now.height), key=abs)
             if abs(wrong) > 0.005 and a.role not in (Role.TAB, Role.LIP):

@@ -280,6 +280,15 @@ def cross(at: Point, size: float = 6.0) -> tuple[Path, Path]:
     return (Line((x - r, y), (x + r, y)),), (Line((x, y - r), (x, y + r)),)
 
 
+def arc_on(a: Point, b: Point, sweep_deg: float) -> Arc:
+    """The arc from a to b that turns through so many degrees, positive counter-clockwise."""
+    half = math.radians(sweep_deg) / 2
+    dx, dy = b[0] - a[0], b[1] - a[1]
+    away = 0.5 / math.tan(half)  # from the chord's middle to the centre, to the left, as a share of the chord
+    centre = ((a[0] + b[0]) / 2 - dy * away, (a[1] + b[1]) / 2 + dx * away)
+    return Arc(centre, math.dist(a, b) / abs(2 * math.sin(half)), math.degrees(math.atan2(a[1] - centre[1], a[0] - centre[0])), sweep_deg)
+
+
 def polygon_path(polygon: Polygon) -> Path:
     """The closed path round a polygon, one Line a side."""
     return tuple(Line(a, b) for a, b in zip(polygon, (*polygon[1:], polygon[0]), strict=True))

@@ -17,7 +17,7 @@ from numpy.typing import NDArray
 
 from mingei.core.fold import finished, pose, progress
 from mingei.core.pattern import FlatPanel, Pattern
-from mingei.core.shape import Point, flatten
+from mingei.core.shape import Point, flat_points, flatten
 
 PRINTED, INSIDE, RIM = 0, 1, 2
 #: Chord error (mm) of arcs in the model.
@@ -32,13 +32,14 @@ Whole = NDArray[np.int32]
 class Solids(NamedTuple):
     """A moment of the folding.
 
-    triangles: (n, 3, 3) corners, mm; normals: (n, 3); panel: (n,) index into pattern.panels; face: (n,) PRINTED, INSIDE or RIM;
+    triangles: (n, 3, 3) corners, mm; normals: (n, 3), and shading: (n, 3, 3) those at the corners, which run on over bends; panel: (n,) index into pattern.panels; face: (n,) PRINTED, INSIDE or RIM;
     edges: (m, 2, 3) outline pieces; edge_panel: (m,); edge_face: (m,) PRINTED or INSIDE, the face it bounds; edge_cut: (m,) a cut, not
     a crease.
     """
 
     triangles: Array
     normals: Array
+    shading: Array
     panel: Whole
     face: Whole
     edges: Array
@@ -52,7 +53,8 @@ class Model(NamedTuple):
 
     owner: the panel of each point; after: the next point round its panel; fold_before, fold_after: the fold of the side that ends
     and begins at each point, -1 for a cut; out_before, out_after: their outward normals; centres: (p, 2) a point amid each panel;
-    caps: (k, 3) triangles, where number n + i means the centre of panel i.
+    caps: (k, 3) triangles, where number n + i means the centre of panel i; beyond: over the sides that end and begin at each point, the
+    facet a bend leads to, else the point's own panel; bent: the side that begins at a point is a bend.
     """
 
     pattern: Pattern
@@ -65,6 +67,8 @@ class Model(NamedTuple):
     out_after: Array
     centres: Array
     caps: Whole
+    beyond: tuple[Whole, Whole]
+    bent: NDArray[np.bool_]
 
 
 @lru_cache(maxsize=16)
@@ -74,22 +78,23 @@ def prepare(pattern: Pattern) -> Model:
     owner: list[int] = []
     after: list[int] = []
     fold_after: list[int] = []
-    rims: list[list[Point]] = []
+    rims: list[list[list[Point]]] = []
     for index, panel in enumerate(pattern.panels):
-        first = len(points)
         outline, folds = _outline(panel)
-        count = len(outline)
-        points += outline
-        fold_after += folds
-        owner += [index] * count
-        after += [*range(first + 1, first + count), first]
-        rims.append(outline)
+        loops = [outline, *([*flat_points(h, _CHORD)[:-1]] for h in panel.holes)]
+        for loop in loops:
+            first, count = len(points), len(loop)
+            points += loop
+            fold_after += folds if loop is outline else [-1] * count
+            owner += [index] * count
+            after += [*range(first + 1, first + count), first]
+        rims.append(loops)
     caps, first = [], 0
-    for index, rim in enumerate(rims):
+    for index, loops in enumerate(rims):
         centre = len(points) + index - first
-        caps += [(a + first, b + first, c + first) for a, b, c in _triangles(rim, centre)]
-        first += len(rim)
-    centres = [(sum(x for x, _ in rim) / len(rim), sum(y for _, y in rim) / len(rim)) for rim in rims]
+        caps += [(a + first, b + first, c + first) for a, b, c in _triangles(loops, centre)]
+        first += sum(len(loop) for loop in loops)
+    centres = [(sum(x for x, _ in rim) / len(rim), sum(y for _, y in rim) / len(rim)) for rim, *_ in rims]
     array, next_ = np.array(points), np.array(after, np.int32)
     before = np.empty_like(next_)
     before[next_] = np.arange(len(points), dtype=np.int32)
@@ -97,8 +102,13 @@ def prepare(pattern: Pattern) -> Model:
     along /= np.hypot(along[:, 0], along[:, 1])[:, None]
     outward = np.stack([along[:, 1], -along[:, 0]], axis=1)
     folds_after = np.array(fold_after, np.int32)
-    return Model(pattern, array, np.array(owner, np.int32), next_, folds_after[before], folds_after, outward[before], outward,
-                 np.array(centres), np.array(caps, np.int32))
+    owners, folds_before = np.array(owner, np.int32), folds_after[before]
+    index = {p.name: i for i, p in enumerate(pattern.panels)}
+    ends = np.array([*((index[f.parent], index[f.child]) for f in pattern.folds), (0, 0)], np.int32)
+    bend = np.array([*(f.bend for f in pattern.folds), False])
+    beyond = [np.where(bend[f], ends[f].sum(axis=1) - owners, owners).astype(np.int32) for f in (folds_before, folds_after)]
+    return Model(pattern, array, owners, next_, folds_before, folds_after, outward[before], outward,
+                 np.array(centres), np.array(caps, np.int32), (beyond[0], beyond[1]), bend[folds_after])
 
 
 def solids(pattern: Pattern, fraction: float = 1.0) -> Solids:
@@ -124,16 +134,24 @@ def solids(pattern: Pattern, fraction: float = 1.0) -> Solids:
     cap_owner = model.owner[model.caps[:, 1]]
     cap_normals = matrices[cap_owner, :3, 2]
     cap_count, rim_count = len(model.caps), len(rim)
-    edge_cut = model.fold_after < 0
+    edge_cut, drawn = model.fold_after < 0, ~model.bent
+    if model.bent.any():
+        faces = matrices[:, :3, 2]
+        soft = faces[model.owner] + faces[model.beyond[0]] + faces[model.beyond[1]]
+        soft = np.concatenate([soft / np.linalg.norm(soft, axis=1)[:, None], faces])
+        shading = np.concatenate([soft[model.caps], -soft[model.caps[:, ::-1]], np.repeat(rim_normals[:, None], 3, axis=1)])
+    else:
+        shading = np.repeat(np.concatenate([cap_normals, -cap_normals, rim_normals])[:, None], 3, axis=1)
     return Solids(
         np.concatenate([up[model.caps], down[model.caps[:, ::-1]], rim]),
         np.concatenate([cap_normals, -cap_normals, rim_normals]),
+        shading,
         np.concatenate([cap_owner, cap_owner, np.repeat(model.owner, 2)]),
         np.repeat(np.array([PRINTED, INSIDE, RIM], np.int32), [cap_count, cap_count, rim_count]),
-        np.concatenate([np.stack([above, above[next_]], axis=1), np.stack([below, below[next_]], axis=1)]),
-        np.concatenate([model.owner, model.owner]),
-        np.repeat(np.array([PRINTED, INSIDE], np.int32), len(model.owner)),
-        np.concatenate([edge_cut, edge_cut]),
+        np.concatenate([np.stack([above, above[next_]], axis=1)[drawn], np.stack([below, below[next_]], axis=1)[drawn]]),
+        np.concatenate([model.owner[drawn], model.owner[drawn]]),
+        np.repeat(np.array([PRINTED, INSIDE], np.int32), int(drawn.sum())),
+        np.concatenate([edge_cut[drawn], edge_cut[drawn]]),
     )
 
 
@@ -225,17 +243,19 @@ def _outline(panel: FlatPanel) -> tuple[list[Point], list[int]]:
     return points, folds
 
 
-def _triangles(points: Sequence[Point], centre: int) -> list[tuple[int, int, int]]:
-    """Counter-clockwise triangles of an outline, as point numbers; a convex one is fanned from its centre, number ``centre``."""
+def _triangles(loops: Sequence[Sequence[Point]], centre: int) -> list[tuple[int, int, int]]:
+    """Counter-clockwise triangles of an outline less its holes, as point numbers; a convex one is fanned from its centre, number
+    ``centre``."""
+    points = [p for loop in loops for p in loop]
     count = len(points)
-    if all(_left_turn(points[i - 2], points[i - 1], points[i]) for i in range(count)):
+    if len(loops) == 1 and all(_left_turn(points[i - 2], points[i - 1], points[i]) for i in range(count)):
         return [(centre, i, (i + 1) % count) for i in range(count)]
     from shapely import constrained_delaunay_triangles  # only for outlines that are not convex; slow to load
     from shapely.geometry import Polygon as Area
 
     number_of = {(round(x, 7), round(y, 7)): i for i, (x, y) in enumerate(points)}
     triangles = []
-    for part in constrained_delaunay_triangles(Area(points)).geoms:
+    for part in constrained_delaunay_triangles(Area(loops[0], loops[1:])).geoms:
         a, b, c = (number_of[round(x, 7), round(y, 7)] for x, y in part.exterior.coords[:3])
         triangles.append((a, b, c) if _left_turn(points[a], points[b], points[c]) else (a, c, b))
     return triangles

@@ -37,6 +37,10 @@ def fold_file(build: Build, piece: str = "") -> bytes:
     return (json.dumps(document, ensure_ascii=False) + "\n").encode()
 
 
+#: Stands for the number of a fold where an edge is that of a hole.
+_HOLE = -1
+
+
 class _Net:
     """A pattern as vertices, edges and faces; edges shared by two panels are one edge."""
 
@@ -52,6 +56,11 @@ class _Net:
         self._edge: dict[tuple[int, int], int] = {}
         for panel in pattern.panels:
             self._add(panel)
+        for panel in pattern.panels:
+            for hole in panel.hole_polygons:  # a face has no holes in this format: they stand as cut edges within it
+                ring = [self._number(panel, p) for p in hole]
+                self.edges += [*zip(ring, (*ring[1:], ring[0]), strict=True)]
+                self.kinds += [_HOLE] * len(ring)
 
     def _number(self, panel: FlatPanel, p: Point) -> int:
         q = panel.frame.apply(p)
@@ -91,8 +100,12 @@ def _frames(pattern: Pattern, build: Build) -> tuple[dict[str, Any], dict[str, A
     index = {p.name: i for i, p in enumerate(pattern.panels)}
     assignment, angles = [], []
     for kind in net.kinds:
+        if kind == _HOLE:
+            assignment.append("C")
+            angles.append(0.0)
+            continue
         turn = 0.0 if kind is None else pattern.folds[kind].angle_deg
-        assignment.append("B" if kind is None else "M" if turn > 0 else "V")
+        assignment.append("B" if kind is None else "U" if pattern.folds[kind].bend else "M" if turn > 0 else "V")
         angles.append(-turn or 0.0)
     shared: dict[str, Any] = {
         "frame_unit": "mm",
@@ -102,7 +115,7 @@ def _frames(pattern: Pattern, build: Build) -> tuple[dict[str, Any], dict[str, A
         "mingei:thickness_mm": pattern.stock.caliper_mm,
         "mingei:faces": [{"name": p.name, "role": str(p.role), "tab": p.role in (Role.TAB, Role.LIP), "layer": p.layer}
                          for p in pattern.panels],
-        "mingei:seams": _seams(pattern, net, index),
+        "mingei:seams": _seams(pattern, build, net, index),
     }
     if build.draft.inside_mm:
         shared["mingei:inside_mm"] = list(build.draft.inside_mm)
@@ -117,12 +130,17 @@ def _frames(pattern: Pattern, build: Build) -> tuple[dict[str, Any], dict[str, A
     return flat, folded
 
 
-def _seams(pattern: Pattern, net: _Net, index: dict[str, int]) -> list[dict[str, Any]]:
+def _seams(pattern: Pattern, build: Build, net: _Net, index: dict[str, int]) -> list[dict[str, Any]]:
     """Seams: a is the tab with its hinge, b the host with the edge the tab comes in under; gap_mm is between mid-surfaces."""
-    closures = {c.seam: c for c in fold.closure(pattern)}
-    result = []
+    closures = {c.seam: c for c in fold.closure(pattern, build.patterns)}
+    result: list[dict[str, Any]] = []
     for seam in pattern.seams:
-        tab, host = pattern.by_name[seam.name], pattern.by_name[seam.host]
+        tab = pattern.by_name[seam.name]
+        if seam.host not in pattern.by_name:  # glued to a face of another piece
+            result.append({"name": seam.name, "kind": str(seam.joint), "a": [index[seam.name], []], "b": None, "b_face": seam.host,
+                           "gap_mm": round(closures[seam.name].apart_mm, 9)})
+            continue
+        host = pattern.by_name[seam.host]
         hinge = [e for e, label in zip(net.face_edges[index[seam.name]], _labels(tab), strict=True) if label is not None]
         result.append({
             "name": seam.name, "kind": str(seam.joint),
@@ -163,6 +181,11 @@ def _edge_beside(net: _Net, face: int, host: FlatPanel, nominal: tuple[Point, Po
         along = (qx - px) * ux + (qy - py) * uy
         if along > 0.999 * math.hypot(qx - px, qy - py):
             found.append((abs((px - ax) * uy - (py - ay) * ux), number))
+    if not found:  # an arc: the chord nearest to the middle of the edge
+        middle = ((ax + bx) / 2, (ay + by) / 2)
+        return [min(zip(net.face_edges[face], _sides(net, face), strict=True),
+                    key=lambda item: math.dist(middle, inverse.apply(((item[1][0][0] + item[1][1][0]) / 2,
+                                                                      (item[1][0][1] + item[1][1][1]) / 2))))[0]]
     least = min(distance for distance, _ in found)
     return [number for distance, number in found if distance < least + 1e-6]
 

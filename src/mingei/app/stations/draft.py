@@ -19,8 +19,9 @@ from mingei.app.settings import Settings
 from mingei.app.stations import SideColumn, Station
 from mingei.app.words import t
 from mingei.app.workers import AFTER_PAINT_MS
-from mingei.core.build import NOTHING, Part
+from mingei.core.build import NOTHING, Part, whole_name
 from mingei.core.errors import MingeiError
+from mingei.core.shape import bounds
 from mingei.core.sides import STANDARD_VIEWS
 
 if TYPE_CHECKING:  # the folded view and what it needs load once flat and fields stand
@@ -251,14 +252,16 @@ class DraftStation(Station):
     def _say(self, part: Part) -> None:
         """Name a panel with the rectangle it fills on the flat, or a seam with its two panels."""
         pattern = self.document.build.pattern_of(part)
-        mate = next((m for p in self.document.build.patterns for m in p.mates if m.seam == part.panel), None)
+        mate = next((m for p in self.document.build.patterns for m in p.mates if part.panel in (m.seam, m.row)), None)
         words = ""
         if pattern is not None:
-            xs, ys = zip(*pattern.by_name[part.panel].polygon, strict=True)
-            words = t("{panel}: {width} × {height} flat", panel=t(part.panel).capitalize(), width=write_both(max(xs) - min(xs)),
-                      height=write_both(max(ys) - min(ys)))
+            found = pattern.panels_of(part.panel)
+            box = bounds(found[0].polygon if len(found) == 1 else [q for p in found for q in p.flat_polygon])
+            words = t("{panel}: {width} × {height} flat", panel=t(part.panel).capitalize(), width=write_both(box.width),
+                      height=write_both(box.height))
         if mate is not None:
-            seam = t("seam {number} joins the {a} to the {b}", number=mate.key, a=t(mate.carrier), b=t(mate.host))
+            seam = t("seam {number} joins the {a} to the {b}", number=mate.key, a=t(whole_name(self.document.build, mate.carrier)),
+                     b=t(whole_name(self.document.build, mate.host)))
             words = f"{words}; {seam}" if words else seam.capitalize()
         self.told.emit(words)
 

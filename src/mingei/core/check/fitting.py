@@ -90,7 +90,7 @@ def lip_short(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """A lip must reach in far enough to hold."""
     for pattern in build.patterns:
         for seam in pattern.seams:
-            if seam.joint is Joint.TUCK and seam.depth_mm < LEAST_LIP_MM:
+            if seam.joint is Joint.TUCK and not seam.row and seam.depth_mm < LEAST_LIP_MM:
                 yield Finding("lip-short", Severity.LOOK, say("its lip reaches in only {depth}", depth=write_mm(seam.depth_mm, 1)),
                               say("seam {seam}", seam=seam.name), "glue it, or make the panel it tucks under larger",
                               Part(pattern.name, seam.name))

@@ -24,6 +24,8 @@ from mingei.core.words import say
 TAB_LEAST_MM = 5.0
 #: Above this grammage many printers want sheets fed one at a time (common practice).
 FEED_SINGLY_GSM = 250.0
+#: Bends whose directions differ by more than this (radians) have no grain in common.
+_FANNED = 0.5
 
 
 @rule("seam-open")
@@ -122,16 +124,21 @@ def sheet_small(build: Build, sheet: Sheet) -> Iterator[Finding]:
 def tab_short(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """Say when a tab had to be made shorter than asked, and when it is too short for glue."""
     for pattern in build.patterns:
+        said: set[str] = set()
         for seam in pattern.seams:
-            part = Part(pattern.name, seam.name)
+            name = seam.row or seam.name
+            if name in said:
+                continue
+            said.add(name)
+            part = Part(pattern.name, name)
             if seam.joint is Joint.GLUE_TAB and seam.depth_mm < TAB_LEAST_MM:
                 yield Finding("tab-narrow", Severity.LOOK, say("its tab is only {depth} deep", depth=write_mm(seam.depth_mm, 1)),
-                              say("seam {seam}", seam=seam.name),
+                              say("seam {seam}", seam=name),
                               "use thin double-sided tape or enlarge the box", part)
             elif seam.depth_mm < seam.asked_mm - 1e-6:
                 yield Finding("tab-short", Severity.NOTE,
                               say("shortened from {asked} to {depth}, all that the {host} has room for", asked=write_mm(seam.asked_mm, 1),
-                                  depth=write_mm(seam.depth_mm, 1), host=seam.host), say("seam {seam}", seam=seam.name), part=part)
+                                  depth=write_mm(seam.depth_mm, 1), host=seam.host), say("seam {seam}", seam=name), part=part)
 
 
 @rule("feed")
@@ -166,13 +173,20 @@ def knife(build: Build, sheet: Sheet) -> Iterator[Finding]:
 def grain(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """Long walls want the grain along their folds."""
     for pattern in build.patterns:
+        if not pattern.folds:
+            continue
         longest = max(pattern.folds, key=lambda f: f.length)
+        ways = [math.atan2(f.end[1] - f.start[1], f.end[0] - f.start[0]) % math.pi for f in pattern.folds if f.bend]
+        if longest.bend and max(ways) - min(ways) > _FANNED:
+            continue  # bends that fan out cannot all run along the grain
         lying = abs(longest.end[0] - longest.start[0]) >= abs(longest.end[1] - longest.start[1])
         turn = fits(pattern, sheet)
         if turn is None or build.stock.grain == "none" or build.stock.caliper_mm < 0.15:
             continue
         upright = lying == (turn == 90.0)  # the longest folds run along the sheet's long side
         if upright != (build.stock.grain == "long"):
-            yield Finding("grain", Severity.LOOK, "its longest folds run across the grain and may crack",
+            yield Finding("grain", Severity.LOOK,
+                          "rolled across the grain it kinks" if longest.bend else "its longest folds run across the grain and may crack",
                           say("piece {pattern}", pattern=pattern.name),
+                          "use a sheet with the grain the other way" if longest.bend else
                           "score deeper, or use a sheet with the grain the other way")

@@ -48,7 +48,7 @@ def page_drawing(page: Page, title: str, speak: Callable[[str], str] = str) -> D
     ]
     texts += [Text(page.move.apply(p.frame.apply(_middle(p.polygon))), 2.4, speak("glue"), middle=True,
                    turn_deg=_upright(p.frame.then(page.move).turn_deg))
-              for p in pattern.panels if p.role is Role.TAB]
+              for p in pattern.panels if p.role is Role.TAB and not p.whole]
     return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), title=heading)
 
 

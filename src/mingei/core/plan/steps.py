@@ -39,20 +39,25 @@ def steps(draft: Draft) -> tuple[Step, ...]:
 
 def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
     """What moves in a step: walls on the root are raised, further walls brought over, all else folded in."""
-    raised, brought, folded = [], [], []
+    raised, brought, folded, rolled = [], [], [], []
     for fold in piece.folds:
         if fold.step == number:
             panel = piece.panel(fold.b.panel)
-            if panel.role is not Role.WALL:
+            if fold.bend:
+                rolled.append(panel.whole)
+            elif panel.whole:
+                folded.append(panel.whole)
+            elif panel.role is not Role.WALL:
                 folded.append(panel.name)
             elif fold.a.panel == piece.root:
                 raised.append(panel.name)
             else:
                 brought.append(panel.name)
-    folded += [s.name for s in piece.seams if s.step == number and s.joint is not Joint.TAPE]
+    folded += [s.row or s.name for s in piece.seams if s.step == number and s.joint is not Joint.TAPE]
+    raised, brought, folded, rolled = (list(dict.fromkeys(names)) for names in (raised, brought, folded, rolled))
     sentences: list[str] = [say(template, names=listed(names)) for template, names in
-                            (("Raise {names}.", raised), ("Bring {names} over.", brought), ("Fold {names} in.", folded)) if names]
-    return (*raised, *brought, *folded), sentences
+                            (("Draw {names} over a rounded edge until it curls, then roll it up.", rolled), ("Raise {names}.", raised), ("Bring {names} over.", brought), ("Fold {names} in.", folded)) if names]
+    return (*rolled, *raised, *brought, *folded), sentences
 
 
 def _joined(piece: Piece) -> dict[int, list[str]]:
@@ -62,9 +67,13 @@ def _joined(piece: Piece) -> dict[int, list[str]]:
     for lap in piece.laps:
         if lap.glued:
             step = max(closing_step(piece, lap.upper), closing_step(piece, lap.lower))
-            on.setdefault((step, lap.upper), []).append(lap.lower)
+            upper, lower = (piece.panel(name).whole or name for name in (lap.upper, lap.lower))
+            on.setdefault((step, upper), []).append(lower)
     for (step, upper), lowers in on.items():
-        result.setdefault(step, []).append(say("Glue the {upper} on {lowers}.", upper=upper, lowers=listed(lowers)))
+        if lowers[0] == upper:
+            result.setdefault(step, []).append(say("Glue the {upper} down where it laps over itself.", upper=upper))
+        else:
+            result.setdefault(step, []).append(say("Glue the {upper} on {lowers}.", upper=upper, lowers=listed(list(dict.fromkeys(lowers)))))
     glued: dict[tuple[int, str], list[str]] = {}
     for seam in piece.seams:
         step = max(closing_step(piece, seam.carrier.panel), closing_step(piece, seam.host.panel))
@@ -74,9 +83,9 @@ def _joined(piece: Piece) -> dict[int, list[str]]:
             result.setdefault(step, []).append(
                 say("Tape the {carrier} to the {host}, outside.", carrier=seam.carrier.panel, host=seam.host.panel))
         else:
-            glued.setdefault((step, seam.host.panel), []).append(seam.name)
+            glued.setdefault((step, seam.host.panel), []).append(seam.row or seam.name)
     for (step, host), tabs in glued.items():
-        result.setdefault(step, []).append(say("Glue the {upper} on {lowers}.", upper=host, lowers=listed(tabs)))
+        result.setdefault(step, []).append(say("Glue the {upper} on {lowers}.", upper=host, lowers=listed(list(dict.fromkeys(tabs)))))
     return result
 
 

@@ -1,0 +1,67 @@
+"""A round cone or frustum from one sector, open or closed with discs on teeth."""
+
+from __future__ import annotations
+
+import math
+from dataclasses import replace
+
+from mingei.core.draft import Draft, Piece
+from mingei.core.errors import MeasureError
+from mingei.core.recipes import Kind, Measure, Recipe, Values
+from mingei.core.recipes.tube import BASE, BOTH, LAP, OPEN, SMOOTH, TOOTH, teeth_fit
+from mingei.core.roll import Wall, disc, facet_count, roll, stands, teeth
+from mingei.core.star import ON_THE_TABLE, lid_at
+
+#: A sector wider than this on the flat would meet its own lap, degrees; a smaller opening cannot be rolled, and a wall that narrows by
+#: less is a tube, mm.
+_WIDEST_DEG, _LEAST_RIM_MM, _LEAST_TAPER_MM = 300.0, 6.0, 1.0
+
+
+def cone_wall(values: Values) -> Wall:
+    foot, rim = float(values["foot"]), float(values["rim"])
+    return Wall(foot, rim, float(values["height"]), facet_count(max(foot, rim), float(values["smooth"])))
+
+
+def draft_cone(values: Values) -> Draft:
+    """foot, rim: inside diameters below and above, mm, 0 for a point; height: upright; lap; ends; tooth; smooth."""
+    tooth, ends = float(values["tooth"]), str(values["ends"])
+    wall = cone_wall(values)
+    closed = [name for name, kinds in (("base", (BASE, BOTH)), ("top", (BOTH,))) if ends in kinds]
+    rolled = roll("wall", wall, float(values["lap"]), 2 if closed else 1, spiral=False)
+    seams = tuple(seam for name in closed for seam in teeth(f"{name} teeth", "wall", wall, name, tooth, 1, foot=name == "base"))
+    pieces = [Piece("cone", rolled.panels[0].name, stands(wall), rolled.panels, rolled.folds, seams, rolled.laps)]
+    for name in closed:
+        face = disc(name, wall.low if name == "base" else wall.high, wall.facets)
+        pieces.append(Piece(name, name, ON_THE_TABLE if name == "base" else lid_at(wall.stands), (face,), ()))
+    return Draft(tuple(pieces), closes=False)
+
+
+def _sound(values: Values) -> None:
+    foot, rim, height = (float(values[k]) for k in ("foot", "rim", "height"))
+    if abs(foot - rim) < _LEAST_TAPER_MM:
+        raise MeasureError("foot and rim are alike, which makes a tube", "rim", "make one of them larger, or choose the tube")
+    if 0.0 < rim < _LEAST_RIM_MM:
+        raise MeasureError("so small an opening cannot be rolled", "rim", "make it larger, or 0 for a point")
+    wall = cone_wall(values)
+    if max(foot, rim) < 2 * _LEAST_RIM_MM:
+        raise MeasureError("so small a cone cannot be rolled", "foot", "make foot or rim larger")
+    if math.degrees(abs(wall.phi)) * wall.facets > _WIDEST_DEG:
+        raise MeasureError("so flat a cone has no room for its lap", "height", "make it taller, or foot and rim more alike")
+    for name, kinds, size in (("foot", (BASE, BOTH), foot), ("rim", (BOTH,), rim)):
+        if values["ends"] in kinds:
+            teeth_fit(name, size, wall.facets)
+
+
+RECIPE = Recipe(
+    id="cone", title="Cone", family="round", purpose="a round roof, tower or lampshade from one sector; LED lights only, never a candle",
+    measures=(
+        Measure("foot", Kind.LENGTH, 60.0, "inside diameter below", _LEAST_RIM_MM, 400.0),
+        Measure("rim", Kind.LENGTH, 0.0, "inside diameter above; 0 for a point", 0.0, 400.0),
+        Measure("height", Kind.LENGTH, 50.0, "upright, from foot to rim", 5.0, 400.0),
+        replace(LAP, doc="how far it laps over itself for glue, along the wider rim"),
+        Measure("ends", Kind.CHOICE, OPEN, "which ends are closed with a disc", choices=((OPEN, "open"), (BASE, "foot closed"),
+                                                                                       (BOTH, "both closed"))),
+        TOOTH, SMOOTH,
+    ),
+    draft=draft_cone, thinnest=0.08, thickest=0.5, contradictions=_sound, stock="card-220",
+)

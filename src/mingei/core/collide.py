@@ -2,7 +2,7 @@
 
 Panels are taken as their mid-surfaces, rigid, moving as ``fold.pose`` moves them.  Two panels collide where the line in which their
 planes meet runs through both for more than a little.  What is joined by a fold, a seam or a lap touches by design and does not count;
-neither do tabs and lips, which bend out of each other's way.
+neither do tabs and lips, which bend out of each other's way, nor facets of curved faces among each other: curved card gives way.
 """
 
 from __future__ import annotations
@@ -67,7 +67,7 @@ def _pairs(pattern: Pattern) -> tuple[list[FlatPanel], NDArray[np.intp], NDArray
     joined |= {frozenset((lap.upper, lap.lower)) for lap in pattern.laps}
     solid = [p for p in pattern.panels if p.role not in (Role.TAB, Role.LIP)]
     apart = [(i, j) for (i, a), (j, b) in combinations(enumerate(solid), 2) if frozenset((a.name, b.name)) not in joined
-             and not (a.whole and a.whole == b.whole)]
+             and not (a.whole and b.whole)]
     columns = np.array(apart, dtype=np.intp).reshape(-1, 2)
     return solid, columns[:, 0], columns[:, 1]
 

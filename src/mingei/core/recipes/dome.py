@@ -1,0 +1,33 @@
+"""A dome of gores on an upright band: a lens, a lantern's cap, half a ball."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+from mingei.core.draft import Draft
+from mingei.core.gore import Ball, gores, on_equator
+from mingei.core.recipes import Kind, Measure, Recipe, Values
+from mingei.core.recipes.ball_gores import BAND, CAP, GORES, cap, sound_gores
+from mingei.core.recipes.tube import LAP, PLAY
+
+
+def draft_dome(values: Values) -> Draft:
+    """diameter: of the ball it goes over; play; gores; band: its height; lap; cap: mm."""
+    size = float(values["diameter"]) + float(values["play"])
+    ball = Ball(size, int(values["gores"]), float(values["band"]), False)
+    pieces = [gores("dome", ball, float(values["lap"]), on_equator(ball, 0.0))]
+    if float(values["cap"]) > 0:
+        pieces.append(cap("cap", float(values["cap"]), ball.band + size / 2))
+    return Draft(tuple(pieces), closes=False)
+
+
+RECIPE = Recipe(
+    id="dome", title="Dome", family="round", purpose="half a ball on an upright band; LED lights only, never a candle",
+    measures=(
+        Measure("diameter", Kind.LENGTH, 40.0, "of the ball it goes over, or of the thing it covers", 20.0, 300.0),
+        replace(PLAY, default=0.0),
+        GORES, replace(BAND, default=8.0, doc="height of the upright band below the petals"),
+        replace(LAP, default=6.0, minimum=2.0, maximum=30.0), CAP,
+    ),
+    draft=draft_dome, thinnest=0.08, thickest=0.3, contradictions=sound_gores, stock="card-160",
+)

@@ -168,12 +168,16 @@ class Seam:
 
 @dataclass(frozen=True)
 class Lap:
-    """Two panels that lie face to face: ``upper`` on the outside of ``lower``."""
+    """Two panels that lie face to face: ``upper`` on the outside of ``lower``, or, facing, inside on inside.
+
+    The upper may belong to another piece.
+    """
 
     name: str
     upper: str
     lower: str
     glued: bool = True
+    facing: bool = False
 
 
 class Placement(NamedTuple):

@@ -126,8 +126,10 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
     """
     done = dict(finished(pattern))
     panels = dict(pattern.by_name)
+    wanted_names = {s.host for s in pattern.seams} | {lap.upper for lap in pattern.laps}
+    facing = {lap.name for lap in pattern.laps if lap.facing}
     for other in others:
-        if other is not pattern and any(s.host in other.by_name for s in pattern.seams):
+        if other is not pattern and any(name in other.by_name for name in wanted_names):
             done |= finished(other)
             panels |= other.by_name
     pairs = [(s.name, s.name, s.host, True) for s in pattern.seams]
@@ -137,7 +139,8 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
     for name, inner, outer, inside in pairs:
         a, b = panels[inner], panels[outer]
         ma, mb = done[inner], done[outer]
-        tilt = math.degrees(math.acos(max(-1.0, min(1.0, float(ma[:3, 2] @ mb[:3, 2])))))
+        alike = -1.0 if name in facing else 1.0  # inside on inside, the two normals look away from each other
+        tilt = math.degrees(math.acos(max(-1.0, min(1.0, alike * float(ma[:3, 2] @ mb[:3, 2])))))
         past = 0.0
         if not inside:
             apart = float((mb[:3, 3] - ma[:3, 3]) @ mb[:3, 2])
@@ -148,7 +151,7 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
             # card that goes into the tab's own crease, and the crease of a blunt corner, which the carrier's thickness covers
             bend = hinge.gain / 2 + seams[name].beyond_mm
             past = _reach_past(_drawn_in(landed[:, :2], seams[name], bend), b)
-        wanted = abs(b.depth - a.depth)
+        wanted = a.depth + b.depth if name in facing else abs(b.depth - a.depth)
         results.append(Closure(name, apart, wanted, tilt, past))
     return tuple(results)
 

@@ -10,10 +10,11 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
+from dataclasses import replace
 from typing import NamedTuple
 
-from mingei.core.draft import Edge, EdgeRef, Fold, Joint, Lap, Meets, Panel, Placement, Seam
-from mingei.core.shape import Point, Polygon
+from mingei.core.draft import Crease, Edge, EdgeRef, Fold, Joint, Lap, Meets, Panel, Placement, Role, Seam, Within
+from mingei.core.shape import Arc, Point, Polygon
 
 #: Facets are never fewer, so that a wall looks round, nor more, so that it is still drawn at once.
 _FEWEST, _MOST = 20, 72
@@ -21,6 +22,8 @@ _FEWEST, _MOST = 20, 72
 LEAST_TOOTH_MM = 2.5
 #: A rest of a lap narrower than this share of a facet is left off.
 _REST = 0.15
+#: So much of their depth (a share) free teeth lean in at each side.
+_LEAN = 0.1
 _CURVED = "teeth stand where the curve needs them"
 
 
@@ -158,6 +161,23 @@ def disc(name: str, diameter: float, facets: int, layer: int = 1, edges: Sequenc
     outline = tuple((radius * math.cos(math.pi / 2 + (i - 0.5) * step), radius * math.sin(math.pi / 2 + (i - 0.5) * step))
                     for i in range(facets))
     return Panel(name, outline, layer, edges=tuple(enumerate(edges)), curves=tuple((i, 360.0 / facets) for i in range(facets)))
+
+
+def ring(name: str, outside: float, inside: float, facets: int) -> Panel:
+    """A flat ring about the origin, its sides numbered as a disc's."""
+    face = disc(name, outside, facets, 0)
+    half = [Arc((0.0, 0.0), inside / 2, start, -180.0) for start in (90.0, -90.0)]
+    return replace(face, holes=(tuple(half),))
+
+
+def turned_out(row: str, name: str, wall: Wall, depth: float, step: int) -> tuple[tuple[Panel, ...], tuple[Fold, ...]]:
+    """Free teeth turned outwards from a wall's rim, one a facet, to be glued behind a face with a hole."""
+    width = math.pi * wall.high / wall.facets
+    lean = min(_LEAN * depth, 0.3 * width)
+    outline = ((0.0, 0.0), (width, 0.0), (width - lean, depth), (lean, depth))
+    panels = tuple(Panel(f"{row} {i + 1}", outline, 0, Role.FLAP, ((1, Within()), (3, Within())), whole=row) for i in range(wall.facets))
+    folds = tuple(Fold(EdgeRef(f"{name} {i + 1}", 2), EdgeRef(p.name, 0), 90.0, step, Crease.VALLEY) for i, p in enumerate(panels))
+    return panels, folds
 
 
 def teeth(row: str, name: str, wall: Wall, onto: str, depth: float, step: int, *, foot: bool) -> tuple[Seam, ...]:

@@ -155,7 +155,8 @@ def _seams(pattern: Pattern, build: Build, net: _Net, index: dict[str, int]) -> 
             result.append({"name": mate.seam, "kind": str(mate.joint), "a": ends[0], "b": ends[1],
                            "gap_mm": round(fold.edges_apart(pattern, mate), 9)})
     for lap in pattern.laps:
-        result.append({"name": lap.name, "kind": "lap" if lap.glued else "open", "a": [index[lap.lower], []], "b": [index[lap.upper], []],
+        result.append({"name": lap.name, "kind": "lap" if lap.glued else "open", "a": [index[lap.lower], []],
+                       **({"b": [index[lap.upper], []]} if lap.upper in index else {"b": None, "b_face": lap.upper}),
                        "gap_mm": round(closures[lap.name].apart_mm, 9)})
     return result
 

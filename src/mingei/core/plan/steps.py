@@ -10,7 +10,7 @@ from collections.abc import Sequence
 from typing import NamedTuple
 
 from mingei.core.amend import closing_step
-from mingei.core.draft import Draft, Joint, Piece, Role
+from mingei.core.draft import Crease, Draft, Joint, Piece, Role
 from mingei.core.words import Words, joined, say
 
 
@@ -39,14 +39,14 @@ def steps(draft: Draft) -> tuple[Step, ...]:
 
 def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
     """What moves in a step: walls on the root are raised, further walls brought over, all else folded in."""
-    raised, brought, folded, rolled = [], [], [], []
+    raised, brought, folded, rolled, out = [], [], [], [], []
     for fold in piece.folds:
         if fold.step == number:
             panel = piece.panel(fold.b.panel)
             if fold.bend:
                 rolled.append(panel.whole)
             elif panel.whole:
-                folded.append(panel.whole)
+                (folded if fold.crease is Crease.MOUNTAIN else out).append(panel.whole)
             elif panel.role is not Role.WALL:
                 folded.append(panel.name)
             elif fold.a.panel == piece.root:
@@ -54,10 +54,10 @@ def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
             else:
                 brought.append(panel.name)
     folded += [s.row or s.name for s in piece.seams if s.step == number and s.joint is not Joint.TAPE]
-    raised, brought, folded, rolled = (list(dict.fromkeys(names)) for names in (raised, brought, folded, rolled))
+    raised, brought, folded, rolled, out = (list(dict.fromkeys(names)) for names in (raised, brought, folded, rolled, out))
     sentences: list[str] = [say(template, names=listed(names)) for template, names in
-                            (("Draw {names} over a rounded edge until it curls, then roll it up.", rolled), ("Raise {names}.", raised), ("Bring {names} over.", brought), ("Fold {names} in.", folded)) if names]
-    return (*rolled, *raised, *brought, *folded), sentences
+                            (("Draw {names} over a rounded edge until it curls, then roll it up.", rolled), ("Raise {names}.", raised), ("Bring {names} over.", brought), ("Fold {names} in.", folded), ("Fold {names} out.", out)) if names]
+    return (*rolled, *raised, *brought, *folded, *out), sentences
 
 
 def _joined(piece: Piece) -> dict[int, list[str]]:
@@ -67,7 +67,8 @@ def _joined(piece: Piece) -> dict[int, list[str]]:
     for lap in piece.laps:
         if lap.glued:
             step = max(closing_step(piece, lap.upper), closing_step(piece, lap.lower))
-            upper, lower = (piece.panel(name).whole or name for name in (lap.upper, lap.lower))
+            own = {p.name: p.whole for p in piece.panels}
+            upper, lower = (own.get(name) or name for name in (lap.upper, lap.lower))
             on.setdefault((step, upper), []).append(lower)
     for (step, upper), lowers in on.items():
         if lowers[0] == upper:

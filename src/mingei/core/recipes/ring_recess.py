@@ -1,0 +1,57 @@
+"""A round recess: a ring whose teeth turn in at its floor and out at its rim, with its disc and, if wished, a flat ring on its rim."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+from mingei.core.draft import Draft, Lap, Piece
+from mingei.core.errors import MeasureError
+from mingei.core.recipes import Kind, Measure, Recipe, Values
+from mingei.core.recipes.tube import LAP, PLAY, SMOOTH, TOOTH, teeth_fit
+from mingei.core.roll import Wall, disc, facet_count, ring, roll, stands, teeth, turned_out
+from mingei.core.star import ON_THE_TABLE, lid_at
+
+NONE, RING = "none", "ring"
+#: A ring narrower than this past the teeth tears, mm (from experience, no published source).
+_LEAST_PAST_MM = 1.0
+
+
+def draft_recess(values: Values) -> Draft:
+    """diameter: of what drops in, mm; play; depth; lap; tooth; collar; width: of the flat ring; smooth."""
+    diameter, depth, tooth = float(values["diameter"]) + float(values["play"]), float(values["depth"]), float(values["tooth"])
+    wall = Wall(diameter, diameter, depth, facet_count(diameter, float(values["smooth"])))
+    rolled = roll("wall", wall, float(values["lap"]), 2)
+    seams = teeth("floor teeth", "wall", wall, "floor", tooth, 1, foot=True)
+    panels, folds = turned_out("rim teeth", "wall", wall, tooth, 3)
+    laps = list(rolled.laps)
+    others = [Piece("floor", "floor", ON_THE_TABLE, (disc("floor", diameter, wall.facets),), ())]
+    if values["collar"] == RING:
+        laps += [Lap(f"collar on {p.name}", "collar", p.name, facing=True) for p in panels]
+        face = ring("collar", diameter + 2 * float(values["width"]), diameter, wall.facets)
+        others.append(Piece("collar", "collar", lid_at(depth), (face,), ()))
+    piece = Piece("ring", rolled.panels[0].name, stands(wall), (*rolled.panels, *panels), (*rolled.folds, *folds), seams, tuple(laps))
+    return Draft((piece, *others), closes=False)
+
+
+def _sound(values: Values) -> None:
+    size = float(values["diameter"])
+    teeth_fit("diameter", size, facet_count(size + float(values["play"]), float(values["smooth"])))
+    if values["collar"] == RING and float(values["width"]) < float(values["tooth"]) + _LEAST_PAST_MM:
+        raise MeasureError("the teeth would show past so narrow a ring", "width", "make it wider than the teeth are deep")
+
+
+RECIPE = Recipe(
+    id="ring-recess", title="Round recess", family="round",
+    purpose="a round well in a face, or a gallery round a tower: teeth in at the floor, out at the rim",
+    measures=(
+        Measure("diameter", Kind.LENGTH, 40.0, "of what drops in", 16.0, 300.0),
+        replace(PLAY, default=0.5, doc="how much wider it is than what drops in"),
+        Measure("depth", Kind.LENGTH, 12.0, "from its floor to the face", 4.0, 100.0),
+        LAP, replace(TOOTH, doc="depth of the teeth at floor and rim; shortened where the floor has less room"),
+        Measure("collar", Kind.CHOICE, RING, "whether a flat ring is made for its rim; else the teeth go behind a face with a hole",
+                choices=((NONE, "teeth only"), (RING, "flat ring"))),
+        Measure("width", Kind.LENGTH, 12.0, "of the flat ring, from the hole to its edge", 3.0, 100.0, label="Ring width"),
+        SMOOTH,
+    ),
+    draft=draft_recess, thinnest=0.08, thickest=0.5, contradictions=_sound, stock="card-220",
+)

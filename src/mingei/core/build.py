@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING, NamedTuple
 from mingei.core.amend import amend
 from mingei.core.develop import develop
 from mingei.core.draft import Draft
+from mingei.core.opening import open_up
 from mingei.core.pattern import Pattern, enlarged
 from mingei.core.plan.steps import Step, steps
 from mingei.core.project import Brief
@@ -144,7 +145,7 @@ def build(brief: Brief, stock: Stock) -> Build:
     recipe = find_recipe(brief.recipe)
     values = recipe.accept(brief.values)
     recipe.accept_stock(stock)
-    drafted = amend(recipe.draft(values), brief.seams)
+    drafted = open_up(amend(recipe.draft(values), brief.seams), brief.openings, brief.trims)
     patterns = tuple(replace(p, copies=p.copies * brief.copies) for p in develop(drafted, stock))
     if brief.enlarged != 1.0:
         patterns = tuple(enlarged(p, brief.enlarged) for p in patterns)

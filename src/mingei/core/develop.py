@@ -51,6 +51,7 @@ from mingei.core.shape import (
     moved,
     moved_path,
     outset,
+    rounded,
 )
 from mingei.core.stock import Stock
 from mingei.core.tolerance import TOLERANCE
@@ -383,10 +384,61 @@ class _Developer:
         for edge, sweep in work.panel.curves:
             if work.labels[edge] == [None]:  # not where teeth stand on it
                 work.sides[edge] = (arc_on(work.sides[edge][0].start, work.sides[edge][0].end, sweep),)
+        if work.panel.round_mm > 0 or work.panel.notch_mm > 0:
+            self._trim(work)
         path = tuple(s for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ())))
         labels = tuple(label for edge, side in enumerate(work.labels) for label in (*side, *(None for _ in work.corners.get(edge, ()))))
         return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, path, labels, frame, work.panel.guides,
                          work.panel.whole, work.panel.holes)
+
+
+    def _free(self, work: _Work, edge: int) -> bool:
+        """Whether a side is one straight cut that no seam needs."""
+        here = EdgeRef(work.panel.name, edge)
+        return work.labels[edge] == [None] and isinstance(work.sides[edge][0], Line) and here not in self.hosted and here not in self.carried
+
+    def _trim(self, work: _Work) -> None:
+        """Cut the thumb notch into the longest free side, and round the corners between free sides, as far as there is room."""
+        count = len(work.sides)
+        free = [edge for edge in range(count) if self._free(work, edge)]
+        panel = work.panel
+        longest = max(free, key=lambda edge: work.sides[edge][0].length, default=None)
+        notched: tuple[int, Line] | None = None
+        if panel.notch_mm > 0 and longest is not None:
+            side = work.sides[longest][0]
+            assert isinstance(side, Line)
+            notched = longest, side
+        for edge in free:
+            after = (edge + 1) % count
+            if panel.round_mm <= 0 or after not in free or edge in work.corners:
+                continue
+            first, second = work.sides[edge][-1], work.sides[after][0]
+            room = 0.4 * min(first.length, second.length)
+            half = math.radians(_corner_deg(first, second)) / 2
+            if half < 1e-3 or half > math.pi / 2 - 1e-3:
+                continue
+            radius = min(panel.round_mm, room * math.tan(half))
+            begin, arc, end = rounded(first.start, first.end, second.end, radius)
+            work.sides[edge] = (*work.sides[edge][:-1], Line(first.start, begin))
+            work.corners[edge] = (arc,)
+            work.sides[after] = (Line(end, second.end), *work.sides[after][1:])
+        if notched:
+            edge, whole = notched
+            side = work.sides[edge][0]
+            width = min(panel.notch_mm, 0.6 * side.length)
+            (ax, ay), (bx, by) = whole
+            mx, my, ux, uy = (ax + bx) / 2, (ay + by) / 2, (bx - ax) / whole.length, (by - ay) / whole.length
+            before, beyond = (mx - ux * width / 2, my - uy * width / 2), (mx + ux * width / 2, my + uy * width / 2)
+            work.sides[edge] = (Line(side.start, before), arc_on(before, beyond, -180.0), Line(beyond, side.end))
+            work.labels[edge] = [None, None, None]
+
+
+def _corner_deg(first: Segment, second: Segment) -> float:
+    """The angle between two sides at the corner they share, degrees, 0 to 180."""
+    a, b = first.start, second.end
+    c = first.end
+    cosine = ((a[0] - c[0]) * (b[0] - c[0]) + (a[1] - c[1]) * (b[1] - c[1])) / (first.length * second.length)
+    return math.degrees(math.acos(max(-1.0, min(1.0, cosine))))
 
 
 def _joined_frame(frame: Rigid, on_a: tuple[Point, Point], on_b: tuple[Point, Point]) -> Rigid:

@@ -101,7 +101,8 @@ class Panel:
     in its own coordinates: where something lands or is pierced.
     curves: the sides that are cut as arcs, with the angle each turns through (degrees, positive bulging outward); its outline holds their
     chords.  whole: the curved face it is a facet of, "" for a face of its own.  holes: what is cut out of it, closed paths within its
-    outline, running clockwise.
+    outline, running clockwise.  round_mm: radius of the corners between two free sides; notch_mm: width of a half-round thumb notch in
+    the middle of its longest free side.
     """
 
     name: str
@@ -115,6 +116,8 @@ class Panel:
     curves: tuple[tuple[int, float], ...] = ()
     whole: str = ""
     holes: tuple[Path, ...] = ()
+    round_mm: float = 0.0
+    notch_mm: float = 0.0
 
     def __post_init__(self) -> None:
         if signed_area(self.outline) <= 0:

@@ -59,3 +59,7 @@ class ExportError(MingeiError):
 
 class GeometryError(MingeiError):
     """A draft that contradicts itself: a fault of a recipe, never of a person's measures."""
+
+
+class ImportRefused(MingeiError):
+    """A drawing or other file that cannot be taken in."""

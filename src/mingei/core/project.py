@@ -13,10 +13,13 @@ from dataclasses import dataclass, fields, replace
 from itertools import chain, count
 from typing import Any, TypeAlias
 
+from mingei.core import contour
 from mingei.core.amend import CHOICES, SeamChange, amend, seams
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError, ProjectError
 from mingei.core.layout.sheets import find_sheet
+from mingei.core.opening import MOST_MM, Opening, Shape, Trim, may_open, open_up
+from mingei.core.opening import check as check_opening
 from mingei.core.recipes import Value, Values, find_recipe
 from mingei.core.stock import DEFAULT_STOCK_ID, Faced, Grain, Stock, find_stock
 from mingei.core.words import say
@@ -36,7 +39,7 @@ class Brief:
     """One thing to be made: recipe, measures (mm, degrees, choices by name), stock, how many.
 
     measures holds every measure of the recipe, in the recipe's order, each accepted by it; seams: changes made by hand, one a seam;
-    notes: the person's own words.  enlarged: the finished drawing is enlarged by so much, instead of being drafted anew at its size.
+    openings, trims: windows, holes, rounded corners and notches put into panels by hand; notes: the person's own words.  enlarged: the finished drawing is enlarged by so much, instead of being drafted anew at its size.
     """
 
     name: str
@@ -48,6 +51,8 @@ class Brief:
     notes: str = ""
     enlarged: float = 1.0
     extra: Extra = ()
+    openings: tuple[Opening, ...] = ()
+    trims: tuple[Trim, ...] = ()
 
     @property
     def values(self) -> Values:
@@ -72,6 +77,32 @@ class Brief:
         amend(drafted, (*kept, change))
         untouched = not change.moved and change.joint is seams(drafted)[change.seam].joint
         return replace(self, seams=kept if untouched else (*kept, change))
+
+    def with_opening(self, opening: Opening) -> Brief:
+        """The brief with an opening put into a panel, or the one of that name changed.
+
+        Raises MeasureError when it does not lie within its panel.
+        """
+        panels = [p.name for piece in find_recipe(self.recipe).draft(self.values).pieces for p in piece.panels if may_open(p)]
+        if opening.panel not in panels:
+            raise MeasureError("openings go into flat panels only", say("panel {panel}", panel=opening.panel),
+                               say("choose one of: {names}", names=", ".join(panels)))
+        here = any(o.name == opening.name for o in self.openings)
+        changed = tuple(opening if o.name == opening.name else o for o in self.openings) if here else (*self.openings, opening)
+        return self._opened(replace(self, openings=changed))
+
+    def without_opening(self, name: str) -> Brief:
+        """The brief without an opening."""
+        return replace(self, openings=tuple(o for o in self.openings if o.name != name))
+
+    def with_trim(self, trim: Trim) -> Brief:
+        """The brief with a panel's free edges trimmed otherwise."""
+        kept = tuple(t for t in self.trims if t.panel != trim.panel)
+        return self._opened(replace(self, trims=kept if trim == Trim(trim.panel) else (*kept, trim)))
+
+    def _opened(self, brief: Brief) -> Brief:
+        open_up(find_recipe(brief.recipe).draft(brief.values), brief.openings, brief.trims)
+        return brief
 
     def with_stock(self, stock: Stock) -> Brief:
         """The brief in another stock.  Raises StockError when the recipe cannot be built from it."""
@@ -182,7 +213,7 @@ def _brief_differences(a: Brief, b: Brief) -> list[str]:
              for word, x, y in (("stock", a.stock, b.stock), ("copies", a.copies, b.copies),
                                ("enlargement", a.enlarged, b.enlarged)) if x != y]
     said += [say("{name}: {what} differ", name=b.name, what=word)
-             for word, x, y in (("seams", a.seams, b.seams), ("notes", a.notes, b.notes)) if x != y]
+             for word, x, y in (("seams", a.seams, b.seams), ("openings", a.openings, b.openings), ("edges", a.trims, b.trims), ("notes", a.notes, b.notes)) if x != y]
     return said
 
 
@@ -205,8 +236,13 @@ def to_data(project: Project) -> dict[str, Any]:
 
 def _brief_data(b: Brief) -> dict[str, Any]:
     data: dict[str, Any] = {"name": b.name, "recipe": b.recipe, "stock": b.stock, "copies": b.copies, "measures": dict(b.measures)}
-    if b.seams:
-        data["amendments"] = [{"kind": "seam", "seam": c.seam, "joint": str(c.joint), "moved": c.moved} for c in b.seams]
+    amendments: list[dict[str, Any]] = [{"kind": "seam", "seam": c.seam, "joint": str(c.joint), "moved": c.moved} for c in b.seams]
+    usual = Opening("", "")._asdict()
+    amendments += [{"kind": "opening"} | {k: str(v) if isinstance(v, Shape) else v for k, v in o._asdict().items()
+                                          if k in ("name", "panel", "shape", "width") or v != usual[k]} for o in b.openings]
+    amendments += [{"kind": "trim", **trim._asdict()} for trim in b.trims]
+    if amendments:
+        data["amendments"] = amendments
     if b.notes:
         data["notes"] = b.notes
     if b.enlarged != 1.0:
@@ -262,10 +298,12 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         measures = tuple(recipe.accept(given).items())
         stock = find_stock(_text(entry.get("stock", DEFAULT_STOCK_ID), f"{place}.stock"), stocks)
         recipe.accept_stock(stock)
-        changes = tuple(_amendment(a, f"{place}.amendments[{i}]")
-                        for i, a in enumerate(_list(entry.get("amendments", []), f"{place}.amendments")))
-        if changes:
-            amend(recipe.draft(dict(measures)), changes)
+        found = [_amendment(a, f"{place}.amendments[{i}]")
+                 for i, a in enumerate(_list(entry.get("amendments", []), f"{place}.amendments"))]
+        changes = tuple(a for a in found if isinstance(a, SeamChange))
+        openings, trims = tuple(a for a in found if isinstance(a, Opening)), tuple(a for a in found if isinstance(a, Trim))
+        if found:
+            open_up(amend(recipe.draft(dict(measures)), changes), openings, trims)
     except ProjectError:
         raise
     except MingeiError as error:
@@ -281,11 +319,15 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         raise ProjectError(say("{factor!r} is not how much a drawing can be enlarged", factor=grown), f"{place}.enlarged",
                            say("write {least:g} to {most:g}", least=LEAST_FACTOR, most=MOST_FACTOR))
     return Brief(name, recipe.id, measures, stock.id, copies, changes, _text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
-                 float(grown), _freeze(entry, known))
+                 float(grown), _freeze(entry, known), openings, trims)
 
 
-def _amendment(data: Any, place: str) -> SeamChange:
+def _amendment(data: Any, place: str) -> SeamChange | Opening | Trim:
     entry = _mapping(data, place)
+    if entry.get("kind") == "opening":
+        return _opening(entry, place)
+    if entry.get("kind") == "trim":
+        return Trim(_text(entry.get("panel"), f"{place}.panel"), *(_length(entry, key, place, 0.0) for key in ("round_mm", "notch_mm")))
     if entry.get("kind") != "seam":
         raise ProjectError(say("{kind!r} is not a kind of amendment this Mingei knows", kind=entry.get("kind")), f"{place}.kind",
                            "open it with the Mingei that saved it")
@@ -294,6 +336,30 @@ def _amendment(data: Any, place: str) -> SeamChange:
         raise ProjectError("that is no way to hold a seam", place,
                            say("write a joint ({names}) and moved as true or false", names=", ".join(CHOICES)))
     return SeamChange(_text(entry.get("seam"), f"{place}.seam"), Joint(joint), moved)
+
+
+def _opening(entry: Mapping[str, Any], place: str) -> Opening:
+    usual = Opening("", "")
+    shape = entry.get("shape", "rectangle")
+    if shape not in list(Shape):
+        raise ProjectError(say("{shape!r} is no shape of an opening", shape=shape), f"{place}.shape", say("write {names}", names=", ".join(Shape)))
+    lengths = {k: _length(entry, k, place, getattr(usual, k)) for k in ("width", "height", "x", "y", "corner", "turn_deg")}
+    flags = {k: entry.get(k, False) for k in ("stays", "window")}
+    if not all(isinstance(v, bool) for v in flags.values()):
+        raise ProjectError("true or false belongs here", f"{place}.stays, {place}.window", "write one of them")
+    made = Opening(_text(entry.get("name"), f"{place}.name"), _text(entry.get("panel"), f"{place}.panel"), Shape(shape),
+                   drawn=_text(entry.get("drawn", ""), f"{place}.drawn", MOST_NOTES), **lengths, **flags)
+    check_opening(made)
+    if made.shape is Shape.DRAWN:
+        contour.read(made.drawn)
+    return made
+
+
+def _length(entry: Mapping[str, Any], key: str, place: str, usual: float) -> float:
+    value = entry.get(key, usual)
+    if isinstance(value, bool) or not isinstance(value, (int, float)) or not abs(value) <= MOST_MM:
+        raise ProjectError(say("{value!r} is not a length", value=value), f"{place}.{key}", "write one in mm")
+    return float(value)
 
 
 def stock_from_data(data: Any, place: str) -> Stock:

@@ -19,6 +19,7 @@ from mingei.core.layout.place import fits
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import MM_PER_INCH, write_both
 from mingei.core.project import LEAST_FACTOR, MOST_FACTOR, Brief
+from mingei.core.opening import LEAST_HOLE_MM
 from mingei.core.recipes import Kind, Value, find_recipe
 from mingei.core.shape import bounds
 from mingei.core.stock import Stock
@@ -85,7 +86,8 @@ def scaled(brief: Brief, factor: float, step: float = 0.0) -> Brief:
         return exact if step <= 0 else max(step, round(exact / step) * step)
 
     accepted = recipe.accept({name: grown(name, value) for name, value in brief.measures})
-    return replace(brief, measures=tuple(accepted.items()))
+    return replace(brief, measures=tuple(accepted.items()), openings=tuple(o.grown(factor) for o in brief.openings),
+                   trims=tuple(trim.grown(factor) for trim in brief.trims))
 
 
 def to_measure(brief: Brief, stock: Stock, name: str, mm: float) -> float:
@@ -171,6 +173,10 @@ def table(before: Build, after: Build) -> tuple[Row, ...]:
             if abs(s.depth_mm - e.depth_mm) > 1e-6 or e.depth_mm < LEAST_TAB_MM:
                 small = "too small to glue" if e.depth_mm < LEAST_TAB_MM else ""
                 rows.append(Row(say("{seam}, depth", seam=e.row or e.name), s.depth_mm, e.depth_mm, Fate.FOLLOWED, small))
+    for hole, larger in zip(before.brief.openings, after.brief.openings, strict=True):
+        small = "too small to cut" if min(larger.size) < LEAST_HOLE_MM else ""
+        rows.append(Row(say("{opening}, across", opening=hole.name), hole.size[0], larger.size[0],
+                        Fate.STAYED if hole.stays else Fate.SCALED, small))
     for word, a, b in zip(("length", "width", "height"), before.outside, after.outside, strict=True):
         rows.append(Row(say("Outside {what}", what=word), a, b, Fate.FOLLOWED))
     return tuple(rows)

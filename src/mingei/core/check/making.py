@@ -15,6 +15,7 @@ from mingei.core.errors import MingeiError
 from mingei.core.layout.place import fits, sheets_that_do, too_large
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_both, write_mm
+from mingei.core.opening import PATCH_MM
 from mingei.core.pattern import Pattern
 from mingei.core.scale import consequence, scaled
 from mingei.core.shape import Polygon, bounds
@@ -159,6 +160,16 @@ def taped(build: Build, sheet: Sheet) -> Iterator[Finding]:
                 yield Finding("taped", Severity.NOTE, say("it has no tab and is taped outside: {tape} of tape", tape=tape),
                               say("seam {seam}", seam=mate.seam),
                               "cut the tape before you begin", Part(pattern.name, mate.seam))
+
+
+@rule("window")
+def window(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """A window wants a patch, larger than itself, fixed inside before anything is folded."""
+    for opening in build.brief.openings:
+        if opening.window and any(opening.panel in p.by_name for p in build.patterns):
+            width, height = (write_both(v + 2 * PATCH_MM) for v in opening.size)
+            yield Finding("window", Severity.NOTE, say("its patch is {width} by {height}", width=width, height=height),
+                          say("opening {name}", name=opening.name), "cut it from clear film and fix it inside before you fold")
 
 
 @rule("knife")

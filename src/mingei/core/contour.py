@@ -1,0 +1,117 @@
+"""Outlines as a person keeps them: corners in mm, each with the angle the side after it turns through; and their form as one line of text.
+
+``"0,0 40,0 40,30,90 0,30"`` is a rectangle 40 by 30 whose upper side bulges outward as a quarter arc.  Outlines run counter-clockwise.
+"""
+
+from __future__ import annotations
+
+import math
+from typing import NamedTuple, TypeAlias
+
+from mingei.core.errors import MeasureError
+from mingei.core.shape import Arc, Box, Line, Path, Point, arc_on, flat_points, path_bounds, signed_area
+from mingei.core.words import say
+
+#: An outline of more corners is no drawing made by hand, and would stop everything else.
+MOST_CORNERS = 2000
+#: Sides shorter than this (mm) cannot be cut, and are joined with their neighbours.
+SHORTEST_MM = 0.05
+
+
+class Knot(NamedTuple):
+    """A corner of an outline, mm, and through how many degrees the side after it turns: 0 straight, positive counter-clockwise."""
+
+    x: float
+    y: float
+    sweep_deg: float = 0.0
+
+    @property
+    def at(self) -> Point:
+        return self.x, self.y
+
+
+Outline: TypeAlias = tuple[Knot, ...]
+
+
+def read(text: str) -> Outline:
+    """The outline a line of text says.  Raises MeasureError naming the corner at fault."""
+    words = text.split()
+    if not 3 <= len(words) <= MOST_CORNERS:
+        raise MeasureError(say("an outline has 3 to {most} corners", most=MOST_CORNERS), "outline", "write each as x,y in mm")
+    knots = []
+    for number, word in enumerate(words, 1):
+        try:
+            values = [float(v) for v in word.split(",")]
+        except ValueError:
+            values = []
+        if len(values) not in (2, 3) or not all(math.isfinite(v) and abs(v) < 1e5 for v in values):
+            raise MeasureError(say("{word!r} is no corner", word=word[:40]), say("outline, corner {number}", number=number),
+                               "write x,y or x,y,turn in mm and degrees")
+        knots.append(Knot(*values))
+    return sound(tuple(knots))
+
+
+def write(outline: Outline) -> str:
+    """The line of text that ``read`` understands."""
+    return " ".join(",".join(f"{v:.6g}" if abs(v) < 1e-9 or v == int(v) else f"{v:.6f}".rstrip("0").rstrip(".") for v in
+                             (k[:2] if k.sweep_deg == 0.0 else k)) for k in outline)
+
+
+def sound(outline: Outline) -> Outline:
+    """The outline counter-clockwise, without sides too short to cut.
+
+    Raises MeasureError when it crosses itself, encloses nothing or turns too far on one side.
+    """
+    kept: list[Knot] = []
+    for knot in outline:
+        if kept and math.dist(kept[-1].at, knot.at) < SHORTEST_MM:
+            kept[-1] = kept[-1]._replace(sweep_deg=knot.sweep_deg)
+        else:
+            kept.append(knot)
+    if len(kept) > 2 and math.dist(kept[-1].at, kept[0].at) < SHORTEST_MM:
+        kept.pop()
+    if len(kept) < 2 or (len(kept) == 2 and not any(k.sweep_deg for k in kept)):
+        raise MeasureError("the outline encloses nothing", "outline", "give it at least three corners")
+    if any(abs(k.sweep_deg) > 359.0 for k in kept):
+        raise MeasureError("one side turns a whole circle", "outline", "divide it in two")
+    points = flat_points(path(tuple(kept)), 0.05)[:-1]
+    area = signed_area(points)
+    if abs(area) < 1.0:
+        raise MeasureError("the outline encloses nothing", "outline", "draw it larger")
+    from shapely import is_valid_reason  # only outlines of a person's own need it
+    from shapely.geometry import Polygon as Area
+
+    if not Area(points).is_valid:
+        where = is_valid_reason(Area(points))
+        spot = where[where.find("[") + 1:where.find("]")].replace(" ", ", ") if "[" in where else ""
+        raise MeasureError(say("the outline crosses itself near {spot}", spot=spot) if spot else "the outline crosses itself", "outline",
+                           "draw it so that it runs round once")
+    return tuple(kept) if area > 0 else reversed_outline(tuple(kept))
+
+
+def reversed_outline(outline: Outline) -> Outline:
+    """The same outline walked the other way."""
+    count = len(outline)
+    return tuple(Knot(*outline[-i % count].at, -outline[(-i - 1) % count].sweep_deg or 0.0) for i in range(count))
+
+
+def path(outline: Outline) -> Path:
+    """Its closed path."""
+    sides = zip(outline, (*outline[1:], outline[0]), strict=True)
+    return tuple(arc_on(a.at, b.at, a.sweep_deg) if a.sweep_deg else Line(a.at, b.at) for a, b in sides)
+
+
+def box(outline: Outline) -> Box:
+    return path_bounds([path(outline)])
+
+
+def sized(outline: Outline, width: float) -> Outline:
+    """Scaled to a width in mm, its lower left corner at the origin."""
+    around = box(outline)
+    factor = width / around.width
+    return tuple(Knot((k.x - around.left) * factor, (k.y - around.bottom) * factor, k.sweep_deg) for k in outline)
+
+
+def of_path(segments: Path) -> Outline:
+    """The outline of a closed path."""
+    return tuple(Knot(*s.start, s.sweep_deg if isinstance(s, Arc) else 0.0) for s in segments)

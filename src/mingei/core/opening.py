@@ -1,0 +1,183 @@
+"""Openings a person puts into a panel: windows and holes, placed from the panel's middle, so that they stay with it when it is drafted
+anew; and what is taken off its free edges: rounded corners and a thumb notch.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterable, Sequence
+from dataclasses import replace
+from enum import StrEnum
+from typing import NamedTuple
+
+from mingei.core import contour
+from mingei.core.draft import Draft, Panel, Piece, Role
+from mingei.core.errors import MeasureError
+from mingei.core.shape import Arc, Path, Point, bounds, contains, distance_to_segment, flat_points, moved_path, reverse, rounded_polygon, shifted
+from mingei.core.shape import turned as turn_by
+from mingei.core.words import say
+
+#: Card left between an opening and anything else, at least, mm: less tears (common practice: strips under 2 mm are too small to cut).
+LEAST_BRIDGE_MM = 2.0
+#: A smaller hole cannot be cut or punched, mm (common practice).
+LEAST_HOLE_MM = 1.0
+MOST_MM = 2000.0
+#: A window's patch is larger than it by this much a side, mm (common practice).
+PATCH_MM = 5.0
+
+
+class Shape(StrEnum):
+    """How an opening is drawn."""
+
+    ROUND = "round"
+    RECTANGLE = "rectangle"
+    DRAWN = "drawn"
+
+
+class Opening(NamedTuple):
+    """One opening.
+
+    panel: where; width, height: mm (round: width is its diameter; drawn: its outline is scaled to the width); x, y: its middle from the
+    panel's middle, mm, as the panel is drawn; corner: radius of a rectangle's corners; turn_deg: counter-clockwise; stays: it is made
+    for a bought part and does not grow with the thing; window: it gets a patch behind it; drawn: an outline as text.
+    """
+
+    name: str
+    panel: str
+    shape: Shape = Shape.RECTANGLE
+    width: float = 20.0
+    height: float = 15.0
+    x: float = 0.0
+    y: float = 0.0
+    corner: float = 0.0
+    turn_deg: float = 0.0
+    stays: bool = False
+    window: bool = False
+    drawn: str = ""
+
+    def grown(self, factor: float) -> Opening:
+        """Larger by a factor; what is made for a bought part only moves."""
+        moved = self._replace(x=self.x * factor, y=self.y * factor)
+        return moved if self.stays else moved._replace(width=self.width * factor, height=self.height * factor, corner=self.corner * factor)
+
+    @property
+    def size(self) -> tuple[float, float]:
+        """Width and height as they are, mm."""
+        if self.shape is Shape.ROUND:
+            return self.width, self.width
+        if self.shape is Shape.DRAWN:
+            around = contour.box(contour.sized(contour.read(self.drawn), self.width))
+            return around.width, around.height
+        return self.width, self.height
+
+
+class Trim(NamedTuple):
+    """What is taken off a panel's free edges: radius of its corners, width of a thumb notch in its longest free edge; mm, 0 for none."""
+
+    panel: str
+    round_mm: float = 0.0
+    notch_mm: float = 0.0
+
+    def grown(self, factor: float) -> Trim:
+        """Corners grow with the thing; a thumb does not."""
+        return self._replace(round_mm=self.round_mm * factor)
+
+
+def check(opening: Opening) -> None:
+    """Raises MeasureError naming the value at fault."""
+    place = say("opening {name}", name=opening.name)
+    for word, value, least in (("width", opening.width, LEAST_HOLE_MM), ("height", opening.height, LEAST_HOLE_MM), ("corner", opening.corner, 0.0)):
+        if not (math.isfinite(value) and least <= value <= MOST_MM):
+            raise MeasureError(say("its {word} of {value:g} mm cannot be cut", word=word, value=value), place,
+                               say("use {least:g} to {most:g} mm", least=least, most=MOST_MM))
+    if not all(math.isfinite(v) and abs(v) <= MOST_MM for v in (opening.x, opening.y, opening.turn_deg)):
+        raise MeasureError("its place is no number", place, "write how far its middle lies from the panel's middle")
+
+
+def cut_path(opening: Opening) -> Path:
+    """Its closed path about its own middle, clockwise, so that the card lies to the left."""
+    w, h = opening.size
+    if opening.shape is Shape.ROUND:
+        ring: Path = (Arc((0.0, 0.0), w / 2, 90.0, -180.0), Arc((0.0, 0.0), w / 2, -90.0, -180.0))
+        return ring
+    if opening.shape is Shape.DRAWN:
+        sized = contour.sized(contour.read(opening.drawn), opening.width)
+        ahead = moved_path(contour.path(sized), shifted(-w / 2, -h / 2))
+    else:
+        corner = min(opening.corner, w / 2, h / 2)
+        box = ((0.0, -h / 2), (w / 2, -h / 2), (w / 2, h / 2), (-w / 2, h / 2), (-w / 2, -h / 2))  # begins amid a side, so every corner rounds
+        ahead = rounded_polygon(box, {i: corner for i in range(1, 5)} if corner > 0 else {})
+        ahead = tuple(s for s in ahead if s.length > 1e-9)
+    back = tuple(reverse(s) for s in reversed(ahead))
+    return moved_path(back, turn_by(opening.turn_deg))
+
+
+def may_open(panel: Panel) -> bool:
+    """Whether openings can be put into a panel: flat ones, no tabs, no facets of a curved face."""
+    return not panel.whole and panel.role not in (Role.TAB, Role.LIP)
+
+
+def open_up(draft: Draft, openings: Iterable[Opening], trims: Iterable[Trim] = ()) -> Draft:
+    """The draft with its openings cut and its edges trimmed; those of a panel this draft does not have are passed over.
+
+    Raises MeasureError when one does not lie within its panel, or meets another.
+    """
+    wanted: dict[str, list[Opening]] = {}
+    for opening in openings:
+        wanted.setdefault(opening.panel, []).append(opening)
+    off = {t.panel: t for t in trims}
+    if not wanted and not off:
+        return draft
+
+    def opened(panel: Panel) -> Panel:
+        if panel.name in off and may_open(panel):
+            panel = replace(panel, round_mm=off[panel.name].round_mm, notch_mm=off[panel.name].notch_mm)
+        return _opened(panel, wanted[panel.name]) if panel.name in wanted else panel
+
+    def of(piece: Piece) -> Piece:
+        return replace(piece, panels=tuple(opened(p) for p in piece.panels))
+
+    return replace(draft, pieces=tuple(of(p) for p in draft.pieces))
+
+
+def _opened(panel: Panel, openings: Sequence[Opening]) -> Panel:
+    if not may_open(panel):
+        raise MeasureError("openings go into flat panels only", say("panel {panel}", panel=panel.whole or panel.name), "choose another panel")
+    around = bounds(panel.outline)
+    middle = around.centre
+    edge = outline_points(panel)
+    taken: list[list[Point]] = [list(flat_points(h)[:-1]) for h in panel.holes]
+    holes = list(panel.holes)
+    for opening in openings:
+        check(opening)
+        path = moved_path(cut_path(opening), shifted(middle[0] + opening.x, middle[1] + opening.y))
+        ring = flat_points(path)[:-1]
+        place = say("opening {name} in the {panel}", name=opening.name, panel=panel.name)
+        if not all(contains(edge, p) for p in ring) or _apart(ring, edge) < LEAST_BRIDGE_MM - 1e-6:
+            raise MeasureError(say("less than {least:g} mm of card would be left at the panel's edge", least=LEAST_BRIDGE_MM), place,
+                               "make it smaller, or move it inward")
+        for other in taken:
+            if contains(other, ring[0]) or contains(ring, other[0]) or _apart(ring, other) < LEAST_BRIDGE_MM - 1e-6:
+                raise MeasureError("it meets another opening", place, say("leave at least {least:g} mm of card between them", least=LEAST_BRIDGE_MM))
+        taken.append(ring)
+        holes.append(path)
+    return replace(panel, holes=tuple(holes))
+
+
+def outline_points(panel: Panel) -> list[Point]:
+    """A panel's nominal outline, curved sides as chords."""
+    from mingei.core.shape import arc_on, flatten
+
+    sweeps = dict(panel.curves)
+    points: list[Point] = []
+    for i, (a, b) in enumerate(zip(panel.outline, (*panel.outline[1:], panel.outline[0]), strict=True)):
+        points.append(a)
+        if sweeps.get(i):
+            points += flatten(arc_on(a, b, sweeps[i]))[:-1]
+    return points
+
+
+def _apart(a: Sequence[Point], b: Sequence[Point]) -> float:
+    """Least distance between two rings, mm; rings that cross are as near as a corner of one to the other, at most."""
+    near = min(distance_to_segment(p, q, r) for p in a for q, r in zip(b, (*b[1:], b[0]), strict=True))
+    return min(near, min(distance_to_segment(p, q, r) for p in b for q, r in zip(a, (*a[1:], a[0]), strict=True)))

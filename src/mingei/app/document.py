@@ -14,13 +14,15 @@ from mingei.core.amend import SeamChange, seams
 from mingei.core.build import NOTHING, Build, Part, build
 from mingei.core.check import Finding, Fix, run
 from mingei.core.draft import Joint
-from mingei.core.errors import MingeiError
+from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.fit import Drawer, fill_drawer, fit_blank, fit_into
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.length import write_both
+from mingei.core.opening import MOST_MM, Opening, Trim
 from mingei.core.project import Brief, Project, new_brief
 from mingei.core.recipes import Value, find_recipe
 from mingei.core.stock import Stock
+from mingei.core.words import say
 
 #: Steps of undo that are kept.
 _UNDO_MOST = 1000
@@ -189,6 +191,20 @@ class Document(QObject):
         if change.moved != self.seam_in_force(change.seam).moved:
             words = t("move the {seam}")
         self.change_brief(self.brief.with_seam(change), words.format(seam=t(change.seam)))
+
+    def set_opening(self, opening: Opening, name: str) -> None:
+        """Cut an opening into a panel, or change it.  Raises MeasureError when it does not lie within its panel."""
+        self.change_brief(self.brief.with_opening(opening), name, f"opening:{opening.name}")
+
+    def remove_opening(self, name: str) -> None:
+        self.change_brief(self.brief.without_opening(name), t("close {name}", name=name))
+
+    def set_trim(self, trim: Trim) -> None:
+        """Round a panel's corners, or notch its edge.  Raises MeasureError."""
+        for word, mm in (("radius", trim.round_mm), ("notch", trim.notch_mm)):
+            if not 0.0 <= mm <= MOST_MM:
+                raise MeasureError(say("{mm:g} mm cannot be cut", mm=mm), word, "write 0 or more")
+        self.change_brief(self.brief.with_trim(trim), t("edges of the {panel}", panel=t(trim.panel)), f"trim:{trim.panel}")
 
     def set_copies(self, copies: int) -> None:
         self.change_brief(replace(self.brief, copies=copies), t("make {count}", count=copies), "copies")

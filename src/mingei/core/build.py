@@ -15,7 +15,7 @@ from mingei.core.pattern import Pattern, enlarged
 from mingei.core.plan.steps import Step, steps
 from mingei.core.project import Brief
 from mingei.core.recipes import Recipe, find_recipe
-from mingei.core.shape import Box, Rigid, shifted
+from mingei.core.shape import Box, Rigid, bounds, shifted
 from mingei.core.stock import Stock
 
 if TYPE_CHECKING:  # loaded when first measured: it brings numpy with it, and a flat can be shown before
@@ -98,6 +98,10 @@ class Build:
     def pattern_of(self, part: Part) -> Pattern | None:
         """The piece a part belongs to, when this build has it."""
         return next((p for p in self.patterns if p.name == part.piece and p.panels_of(part.panel)), None)
+
+    def draft_box(self, panel: str) -> Box:
+        """The rectangle round a panel at finished size, mm.  Raises StopIteration when there is no such panel."""
+        return bounds(next(p.outline for piece in self.draft.pieces for p in piece.panels if p.name == panel))
 
     @property
     def blank(self) -> Box:

@@ -1,0 +1,217 @@
+"""The card of the panel in hand: windows and holes cut into it, its corners and its thumb notch.  Hidden while no flat panel is chosen."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtCore import QSignalBlocker
+from PySide6.QtWidgets import QCheckBox, QFileDialog, QGridLayout, QLabel, QPushButton, QWidget
+
+from mingei.app.cards import Card
+from mingei.app.document import Document
+from mingei.app.fields import LengthField, QuietCombo
+from mingei.app.figures import write_both
+from mingei.app.words import t
+from mingei.core import contour
+from mingei.core.errors import MingeiError
+from mingei.core.length import typeset
+from mingei.core.opening import PATCH_MM, Opening, Shape, Trim, may_open
+
+
+class OpeningsCard(Card):
+    """Follows the selection."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(t("Panel"), parent)
+        self.document = document
+        self.shown = ""  # the opening whose measures are shown
+        self.adds: dict[str, QPushButton] = {}
+        self.lengths: dict[str, LengthField] = {}
+        self.hide()
+        document.selected.connect(lambda _: self.refresh())
+        document.changed.connect(self.refresh)
+
+    def _make(self) -> None:
+        """Its fields, made when a panel is first chosen: the window stands the sooner without them."""
+        grid = QGridLayout()
+        grid.setSpacing(6)
+        for number, (key, words, hint, act) in enumerate((
+            ("window", t("Window"), t("A rectangle cut out of the middle, with a patch of film behind it."), self._add_window),
+            ("hole", t("Hole"), t("A round hole for a stick, an eyelet, a fastener or a thread. It keeps its size when the thing is scaled."),
+             self._add_hole),
+            ("drawn", t("Outline…"), t("An opening drawn elsewhere, read from an SVG file: its largest closed path."), self._add_drawn),
+        )):
+            button = QPushButton(words)
+            button.setToolTip(hint)
+            button.setAccessibleName(t("Cut into this panel: {what}", what=words))
+            button.clicked.connect(lambda _=False, act=act: self._try(act))
+            self.adds[key] = button
+            grid.addWidget(button, 0, number)
+        self.body.addLayout(grid)
+        self.list = QuietCombo()
+        self.list.setAccessibleName(t("Openings of this panel"))
+        self.list.activated.connect(lambda index: self._turn_to(str(self.list.itemData(index))))
+        self.body.addWidget(self.list)
+        for key, words, hint in (
+            ("width", t("Width"), t("Across the opening; of a hole, its diameter. For a stick add 0.1 to 0.3 mm.")),
+            ("height", t("Height"), t("Up the opening.")),
+            ("corner", t("Corners"), t("Radius of its corners: round corners do not tear.")),
+            ("x", t("To the right"), t("From the panel's middle to the opening's, as the flat is drawn along the panel. Write a minus to go left.")),
+            ("y", t("Up"), t("From the panel's middle to the opening's. Write a minus to go down.")),
+        ):
+            field = LengthField(words, hint)
+            field.edited.connect(lambda mm, key=key: self._edit(key, mm))
+            self.lengths[key] = field
+            self.body.addWidget(field)
+        self.stays = QCheckBox(t("Keeps its size when scaled"))
+        self.stays.setToolTip(t("For a bought part: a stick, an eyelet, a magnet."))
+        self.stays.clicked.connect(lambda on: self._try(lambda: self._put(self._now()._replace(stays=on))))
+        self.window_ = QCheckBox(t("Patch behind it"))
+        self.window_.clicked.connect(lambda on: self._try(lambda: self._put(self._now()._replace(window=on))))
+        self.patch = QLabel()
+        self.patch.setObjectName("quiet")
+        self.patch.setWordWrap(True)
+        self.remove = QPushButton(t("Close this opening"))
+        self.remove.clicked.connect(lambda: self._try(self._remove))
+        self.round, self.notch = (LengthField(words, hint) for words, hint in (
+            (t("Round corners"), t("Radius of the panel's free corners; 0 leaves them sharp.")),
+            (t("Thumb notch"), t("Width of a half-round notch in the panel's longest free edge; 0 for none."))))
+        self.round.edited.connect(lambda mm: self._trim(self.round, round_mm=mm))
+        self.notch.edited.connect(lambda mm: self._trim(self.notch, notch_mm=mm))
+        self.reason = QLabel()
+        self.reason.setObjectName("reason")
+        self.reason.setWordWrap(True)
+        for widget in (self.stays, self.window_, self.patch, self.remove, self.round, self.notch, self.reason):
+            self.body.addWidget(widget)
+
+    # -- what is shown -------------------------------------------------------------------------------------------
+
+    def panel(self) -> str:
+        """The flat panel in hand, or ""."""
+        part = self.document.selection
+        return next((p.name for piece in self.document.build.draft.pieces if piece.name == part.piece for p in piece.panels
+                     if p.name == part.panel and may_open(p)), "")
+
+    def _openings(self) -> list[Opening]:
+        return [o for o in self.document.brief.openings if o.panel == self.panel()]
+
+    def _now(self) -> Opening:
+        """The opening whose measures are shown.  Raises KeyError when the panel has none."""
+        for opening in self._openings():
+            if opening.name == self.shown:
+                return opening
+        raise KeyError(self.shown)
+
+    def refresh(self) -> None:
+        name = self.panel()
+        self.setVisible(bool(name))
+        if not name:
+            return
+        if not self.adds:
+            self._make()
+        self.heading.setText(t("Panel: {name}", name=t(name)))
+        here, unit = self._openings(), self.document.project.unit
+        if here and self.shown not in [o.name for o in here]:
+            self.shown = here[-1].name
+        with QSignalBlocker(self.list):
+            self.list.clear()
+            for o in here:
+                self.list.addItem(o.name, o.name)
+            self.list.setCurrentIndex(next((i for i, o in enumerate(here) if o.name == self.shown), -1))
+        self.list.setVisible(len(here) > 1)
+        opening = self._now() if here else None
+        for key, field in self.lengths.items():
+            field.setVisible(opening is not None and (key not in ("height", "corner") or opening.shape is Shape.RECTANGLE))
+            if field.unit != unit:
+                field.set_unit(unit)
+            if opening is not None:
+                field.show_value(getattr(opening, key))
+        for widget in (self.stays, self.window_, self.remove):
+            widget.setVisible(opening is not None)
+        self.patch.setVisible(opening is not None and opening.window)
+        if opening is not None:
+            self.stays.setChecked(opening.stays)
+            self.window_.setChecked(opening.window)
+            width, height = (typeset(write_both(v + 2 * PATCH_MM)) for v in opening.size)
+            self.patch.setText(t("Patch: {width} by {height}, fixed inside before folding.", width=width, height=height))
+        trim = self._trim_now()
+        for field, mm in ((self.round, trim.round_mm), (self.notch, trim.notch_mm)):
+            if field.unit != unit:
+                field.set_unit(unit)
+            field.show_value(mm)
+        self.reason.hide()
+
+    def _trim_now(self) -> Trim:
+        return next((trim for trim in self.document.brief.trims if trim.panel == self.panel()), Trim(self.panel()))
+
+    def _turn_to(self, name: str) -> None:
+        self.shown = name
+        self.refresh()
+
+    # -- changing it ---------------------------------------------------------------------------------------------
+
+    def _try(self, act: Callable[[], object]) -> None:
+        """Do it, or say why it cannot be."""
+        try:
+            act()
+        except MingeiError as error:
+            self.refresh()
+            self.reason.setText(t(error.words))
+            self.reason.show()
+
+    def _free(self, wish: str) -> str:
+        taken = {o.name for o in self.document.brief.openings}
+        return next(n for n in (f"{wish} {i}" for i in range(1, len(taken) + 2)) if n not in taken)
+
+    def _room(self) -> tuple[float, float]:
+        """Width and height of the panel in hand, mm."""
+        box = self.document.build.draft_box(self.panel())
+        return box.width, box.height
+
+    def _add(self, opening: Opening) -> None:
+        shown, self.shown = self.shown, opening.name
+        try:
+            self.document.set_opening(opening, t("cut {name}", name=opening.name))
+        except MingeiError:
+            self.shown = shown
+            raise
+
+    def _add_window(self) -> None:
+        width, height = self._room()
+        self._add(Opening(self._free(t("window")), self.panel(), Shape.RECTANGLE, round(width * 0.5, 1), round(height * 0.5, 1), corner=2.0,
+                          window=True))
+
+    def _add_hole(self) -> None:
+        self._add(Opening(self._free(t("hole")), self.panel(), Shape.ROUND, 4.0, 4.0, stays=True))
+
+    def _add_drawn(self) -> None:
+        name, _ = QFileDialog.getOpenFileName(self, t("An outline from a drawing"), "", t("SVG drawings (*.svg)"))
+        if name:
+            from mingei.formats import svg_outline
+
+            outline = svg_outline.load(Path(name)).outline
+            room, box = self._room(), contour.box(outline)
+            width = min(box.width, room[0] * 0.8, room[1] * 0.8 * box.width / box.height)
+            self._add(Opening(self._free(t("outline")), self.panel(), Shape.DRAWN, round(width, 2), drawn=contour.write(outline)))
+
+    def _put(self, opening: Opening) -> None:
+        self.document.set_opening(opening, t("change {name}", name=opening.name))
+
+    def _edit(self, key: str, mm: float) -> None:
+        field = self.lengths[key]
+        try:
+            self._put(self._now()._replace(**{key: mm}))
+            field.show_value(mm)
+        except MingeiError as error:
+            field.refuse(error)
+
+    def _remove(self) -> None:
+        self.document.remove_opening(self.shown)
+
+    def _trim(self, field: LengthField, **change: float) -> None:
+        try:
+            self.document.set_trim(self._trim_now()._replace(**change))
+            field.show_value(field.value)
+        except MingeiError as error:
+            field.refuse(error)

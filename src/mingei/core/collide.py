@@ -64,7 +64,12 @@ def _pairs(pattern: Pattern) -> tuple[list[FlatPanel], NDArray[np.intp], NDArray
     """The panels that may collide, and the pairs of them that are not joined, as two columns of their numbers."""
     joined = {frozenset((f.parent, f.child)) for f in pattern.folds}
     joined |= {frozenset((m.carrier, m.host)) for m in pattern.mates}
-    joined |= {frozenset((lap.upper, lap.lower)) for lap in pattern.laps}
+    beside: dict[str, set[str]] = {}
+    for f in pattern.folds:
+        beside.setdefault(f.parent, set()).add(f.child)
+        beside.setdefault(f.child, set()).add(f.parent)
+    # what laps over a panel touches its neighbours as it does itself
+    joined |= {frozenset((lap.upper, near)) for lap in pattern.laps for near in {lap.lower} | beside.get(lap.lower, set())}
     solid = [p for p in pattern.panels if p.role not in (Role.TAB, Role.LIP)]
     apart = [(i, j) for (i, a), (j, b) in combinations(enumerate(solid), 2) if frozenset((a.name, b.name)) not in joined
              and not (a.whole and b.whole)]

@@ -36,8 +36,8 @@ Outline: TypeAlias = tuple[Knot, ...]
 def read(text: str) -> Outline:
     """The outline a line of text says.  Raises MeasureError naming the corner at fault."""
     words = text.split()
-    if not 3 <= len(words) <= MOST_CORNERS:
-        raise MeasureError(say("an outline has 3 to {most} corners", most=MOST_CORNERS), "outline", "write each as x,y in mm")
+    if not 2 <= len(words) <= MOST_CORNERS:
+        raise MeasureError(say("an outline has 2 to {most} corners", most=MOST_CORNERS), "outline", "write each as x,y in mm")
     knots = []
     for number, word in enumerate(words, 1):
         try:

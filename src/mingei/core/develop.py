@@ -115,9 +115,11 @@ class _Developer:
         self.names = {p.name for p in piece.panels}
         self.turns: dict[EdgeRef, float] = {}
         self.bends: set[EdgeRef] = set()
+        self.takes: dict[EdgeRef, float] = {}
         for f in piece.folds:
             self.folded[f.a], self.folded[f.b] = f.b, f.a
             self.turns[f.a] = self.turns[f.b] = f.signed_deg
+            self.takes[f.a] = self.takes[f.b] = f.take_mm
             if f.bend:
                 self.bends |= {f.a, f.b}
         self.carried = {s.carrier: s for s in reversed(piece.seams)}
@@ -210,8 +212,8 @@ class _Developer:
         if here in self.folded:
             other = self.piece.panel(self.folded[here].panel)
             if here in self.bends:
-                return bend_setback(self._panel_depth(panel), self._panel_depth(other), self.turns[here])
-            return self._fold_offset(self._panel_depth(panel), self._panel_depth(other), self.turns[here])
+                return bend_setback(self._panel_depth(panel), self._panel_depth(other), self.turns[here]) + self.takes[here] / 2
+            return self.takes[here] / 2 + self._fold_offset(self._panel_depth(panel), self._panel_depth(other), self.turns[here])
         rule, angle = panel.edge_rule(edge), 90.0
         seam = self.carried.get(here)
         if seam is not None:
@@ -253,7 +255,7 @@ class _Developer:
         opposite = [(e - edge) % count for e in others - {(edge - 1) % count, (edge + 1) % count}]
         layer = self._tab_layer(seam)
         # a tooth stands on a chord: its ends keep in from the corners, which lie outside the true curve
-        relief = max(RELIEF_MM, length * _TOOTH_SHARE) if seam.row else RELIEF_MM
+        relief = max(RELIEF_MM, length * _TOOTH_SHARE) if seam.row and carrier.whole else RELIEF_MM
         try:
             holes = [tuple(to_tab.apply(p) for p in flat_points(h)[:-1]) for h in host.holes]
             hosts = [tuple(to_tab.apply(p) for p in outline)
@@ -275,6 +277,10 @@ class _Developer:
         thick = self.t * (0.5 + abs(math.cos(turn))) / math.sin(turn)  # so far the carrier lies over the root of its tab
         level = self._host_offset(seam)
         beyond = min(thick, max(0.0, hinge - level))
+        hollow = max(0.0, -dict(host.curves).get(edge, 0.0))
+        if hollow:  # the wall follows the arc, which lies inside the chord a tooth is hinged on
+            deep = length / 2 * math.tan(math.radians(hollow) / 4)
+            level, beyond = level - deep, beyond + deep
         self.seams.append(FlatSeam(seam.name, seam.joint, carrier.name, host.name, seam.depth_mm, shape.depth_mm, (h0, h1), beyond,
                                    level, seam.row))
         fold = Fold(seam.carrier, EdgeRef(seam.name, 0), seam.angle_deg, seam.step)
@@ -378,7 +384,7 @@ class _Developer:
                    frames: Mapping[str, Rigid]) -> FlatFold:
         frame = frames[fold.a.panel]
         return FlatFold(fold.a.panel, fold.b.panel, frame.apply(line[0][0]), frame.apply(line[0][1]), fold.signed_deg,
-                        0.0 if fold.bend else self._gain(fold.angle_deg), fold.step, fold.bend)
+                        fold.take_mm + (0.0 if fold.bend else self._gain(fold.angle_deg)), fold.step, fold.bend)
 
     def _panel(self, work: _Work, frame: Rigid) -> FlatPanel:
         for edge, sweep in work.panel.curves:

@@ -131,7 +131,8 @@ class Panel:
 class Fold:
     """A crease between two panels, or a bend between two facets of a curved face, which is not scored.
 
-    a is the panel nearer the root.  angle_deg: turning angle when finished.  step: its place in the order of folding.
+    a is the panel nearer the root.  angle_deg: turning angle when finished.  step: its place in the order of folding.  take_mm: how much
+    longer the card is here on the flat than between its facets' chords, since it follows the arc.
     """
 
     a: EdgeRef
@@ -140,6 +141,7 @@ class Fold:
     step: int
     crease: Crease = Crease.MOUNTAIN
     bend: bool = False
+    take_mm: float = 0.0
 
     @property
     def signed_deg(self) -> float:

@@ -54,6 +54,8 @@ def bend_setback(own_depth: float, neighbour_depth: float, angle_deg: float) -> 
     """As ``setback``, for a facet of a curved face: what two facets take up together is the arc of the true curve, not its two tangents, so
     that a whole turn on diameter D is pi (D + t) long."""
     turn = math.radians(angle_deg)
+    if abs(turn) < 1e-9 and own_depth == neighbour_depth:
+        return 0.0  # the card runs straight on
     return setback(own_depth, neighbour_depth, angle_deg) - (own_depth + neighbour_depth) / 2 * (math.tan(turn / 2) - turn / 2)
 
 

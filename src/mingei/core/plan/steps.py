@@ -39,12 +39,15 @@ def steps(draft: Draft) -> tuple[Step, ...]:
 
 def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
     """What moves in a step: walls on the root are raised, further walls brought over, all else folded in."""
-    raised, brought, folded, rolled, out = [], [], [], [], []
+    raised, brought, folded, rolled, out, turned = [], [], [], [], [], []
+    upright = abs(piece.placement.u[2]) + abs(piece.placement.v[2]) > 0.5  # a strip of wall: its panels are turned, not raised
     for fold in piece.folds:
-        if fold.step == number:
+        if fold.step == number and fold.angle_deg > 1e-6:
             panel = piece.panel(fold.b.panel)
             if fold.bend:
                 rolled.append(panel.whole)
+            elif panel.role is Role.WALL and (panel.whole or upright):
+                turned.append(panel.whole or panel.name)
             elif panel.whole:
                 (folded if fold.crease is Crease.MOUNTAIN else out).append(panel.whole)
             elif panel.role is not Role.WALL:
@@ -54,10 +57,11 @@ def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
             else:
                 brought.append(panel.name)
     folded += [s.row or s.name for s in piece.seams if s.step == number and s.joint is not Joint.TAPE]
-    raised, brought, folded, rolled, out = (list(dict.fromkeys(names)) for names in (raised, brought, folded, rolled, out))
+    raised, brought, folded, rolled, out, turned = (list(dict.fromkeys(names)) for names in (raised, brought, folded, rolled, out, turned))
     sentences: list[str] = [say(template, names=listed(names)) for template, names in
-                            (("Draw {names} over a rounded edge until it curls, then roll it up.", rolled), ("Raise {names}.", raised), ("Bring {names} over.", brought), ("Fold {names} in.", folded), ("Fold {names} out.", out)) if names]
-    return (*rolled, *raised, *brought, *folded, *out), sentences
+                            (("Draw {names} over a rounded edge until it curls, then roll it up.", rolled), ("Raise {names}.", raised), ("Bring {names} over.", brought), ("Fold {names} in.", folded), ("Fold {names} out.", out),
+                             ("Turn {names} round the corner.", turned)) if names]
+    return (*rolled, *raised, *brought, *folded, *out, *turned), sentences
 
 
 def _joined(piece: Piece) -> dict[int, list[str]]:

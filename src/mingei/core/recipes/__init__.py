@@ -16,6 +16,7 @@ from functools import cache
 from types import MappingProxyType
 from typing import TypeAlias
 
+from mingei.core import contour
 from mingei.core.draft import Draft
 from mingei.core.errors import LengthError, MeasureError, StockError
 from mingei.core.length import parse, plain_number, write_both
@@ -34,13 +35,14 @@ class Kind(StrEnum):
     COUNT = "count"
     CHOICE = "choice"
     FLAG = "flag"
+    OUTLINE = "outline"
 
 
 @dataclass(frozen=True)
 class Measure:
     """One thing the person decides; its range feeds the form, the command line and the check alike.
 
-    Lengths in mm, angles in degrees.  choices: (value, in words) for a CHOICE.  stays: a length that does not grow with the thing, since
+    Lengths in mm, angles in degrees, outlines as text (``contour``), "" for none.  choices: (value, in words) for a CHOICE.  stays: a length that does not grow with the thing, since
     glue, play or a bought part asks for it.
     """
 
@@ -78,6 +80,12 @@ class Measure:
 
     def accept(self, value: Value) -> Value:
         """The value itself if the recipe can build it.  Raises MeasureError with the reason and the range."""
+        if self.kind is Kind.OUTLINE:
+            if not isinstance(value, str):
+                raise MeasureError("an outline is a line of text", self.name, "write its corners as x,y in mm")
+            if value:
+                contour.read(value)
+            return value
         if self.kind in (Kind.CHOICE, Kind.FLAG):
             allowed = [c for c, _ in self.choices] or ["yes", "no"]
             if value not in allowed:

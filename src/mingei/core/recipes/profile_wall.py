@@ -1,0 +1,255 @@
+"""A flat outline with a wall round it: faces cut to the outline, a strip that follows it, folded at its corners, with teeth along its curves.
+
+The wall's middle runs on the outline, so that the strip is as long as the outline whatever the card.  The strip begins amid the longest
+straight side, where its joint shows least; where it would be longer than a sheet it is made in several, each lapping onto the next.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Mapping
+from dataclasses import replace
+from typing import NamedTuple
+
+from mingei.core import contour
+from mingei.core.contour import Knot, Outline
+from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Joint, Lap, Panel, Piece, Placement, Seam
+from mingei.core.errors import MeasureError
+from mingei.core.recipes import Kind, Measure, Recipe, Values
+from mingei.core.recipes.tube import LAP, SMOOTH, TOOTH
+from mingei.core.shape import Point
+
+ONE, TWO = "one", "two"
+OWN = "own"
+#: The wall's middle lies on the outline: half a layer further in than a first layer does.
+_ON_THE_LINE = -0.5
+#: A corner that turns less than this is no fold, one that turns more cannot be folded; degrees.
+_SMOOTH_DEG, _SHARPEST_DEG = 15.0, 165.0
+#: One facet of a curve turns no further, degrees.
+_FACET_DEG = 30.0
+#: A side shorter than this takes no tab of its own, mm.
+_LEAST_SIDE_MM = 1.5
+_STANDS = "it stands where the outline needs it"
+
+
+def _drop() -> str:
+    lean = math.asin(30 / 70)
+    x, y = 30 * math.cos(lean), 70 - 30 * math.sin(lean)
+    return f"0,0 {x},{y},{180 + 2 * math.degrees(lean)} {-x},{y}"
+
+
+def _star() -> str:
+    points = [(r * math.sin(math.pi * i / 5), r * math.cos(math.pi * i / 5)) for i, r in enumerate([50.0, 24.0] * 5)]
+    return " ".join(f"{x},{y}" for x, y in points)
+
+
+#: Outlines to choose from, as text; each is scaled to the width asked for.
+LIBRARY: Mapping[str, str] = {
+    "round": "0,0,180 100,0,180",
+    "heart": "50,0 100,50,180 50,100,180 0,50",
+    "drop": _drop(),
+    "star": _star(),
+    "arch": "0,0 70,0 70,65,180 0,65",
+    "leaf": "0,0,80 100,40,80",
+    "house": "0,0 80,0 80,55 40,95 0,55",
+    "gull": "0,30,-50 50,38,-50 100,30,40 50,20,40",
+}
+
+
+class Side(NamedTuple):
+    """One run of the wall: where it begins and ends, mm, and how far its arc turns, degrees."""
+
+    start: Point
+    end: Point
+    sweep_deg: float
+
+    @property
+    def chord(self) -> float:
+        return math.dist(self.start, self.end)
+
+    @property
+    def length(self) -> float:
+        half = math.radians(abs(self.sweep_deg)) / 2
+        return self.chord * half / math.sin(half) if half > 1e-9 else self.chord
+
+    @property
+    def way(self) -> float:
+        """Direction of its chord, radians."""
+        return math.atan2(self.end[1] - self.start[1], self.end[0] - self.start[0])
+
+
+def outline_of(values: Values) -> Outline:
+    """The outline a brief asks for, at its width."""
+    name = str(values["outline"])
+    text = str(values["drawn"]) if name == OWN else LIBRARY[name]
+    return contour.sized(contour.read(text), float(values["width"]))
+
+
+def sides(outline: Outline, smooth: float, longest: float) -> tuple[Side, ...]:
+    """The outline as runs of wall, none longer than ``longest``, arcs as facets within ``smooth`` of the curve; begins amid the longest
+    straight side, where there is one."""
+    whole: list[Side] = []
+    for here, after in zip(outline, (*outline[1:], outline[0]), strict=True):
+        whole += _divided(here, after, smooth, longest)
+    straight = [s for s in whole if s.sweep_deg == 0.0]
+    if straight:
+        long = max(straight, key=lambda s: s.chord)
+        at = whole.index(long)
+        middle = ((long.start[0] + long.end[0]) / 2, (long.start[1] + long.end[1]) / 2)
+        whole = [Side(middle, long.end, 0.0), *whole[at + 1:], *whole[:at], Side(long.start, middle, 0.0)]
+    return tuple(whole)
+
+
+def _divided(here: Knot, after: Knot, smooth: float, longest: float) -> list[Side]:
+    a, b = here.at, after.at
+    if here.sweep_deg == 0.0:
+        count = math.ceil(math.dist(a, b) / longest)
+        at = [(a[0] + (b[0] - a[0]) * i / count, a[1] + (b[1] - a[1]) * i / count) for i in range(count + 1)]
+        return [Side(p, q, 0.0) for p, q in zip(at, at[1:], strict=False)]
+    from mingei.core.shape import arc_on
+
+    arc = arc_on(a, b, here.sweep_deg)
+    each = math.degrees(2 * math.acos(max(0.0, 1 - smooth / arc.radius))) if smooth < arc.radius else _FACET_DEG
+    count = max(1, math.ceil(abs(here.sweep_deg) / min(each, _FACET_DEG)), math.ceil(arc.length / longest))
+    at = [a, *(arc.at(i / count) for i in range(1, count)), b]
+    return [Side(p, q, here.sweep_deg / count) for p, q in zip(at, at[1:], strict=False)]
+
+
+def _turn_deg(a: Side, b: Side) -> float:
+    """How far the wall turns from one run to the next, positive to the left."""
+    return (math.degrees(b.way - a.way) + 180.0) % 360.0 - 180.0
+
+
+def draft_profile(values: Values) -> Draft:
+    """outline, drawn, width; depth: of the wall inside, mm; faces; tooth; lap; strip: longest piece of wall; smooth."""
+    depth, tooth, lap = (float(values[k]) for k in ("depth", "tooth", "lap"))
+    runs = sides(outline_of(values), float(values["smooth"]), float(values["strip"]) / 2)
+    faces = ("front", "back") if values["faces"] == TWO else ("front",)
+    count = len(runs)
+    tight = [abs(_turn_deg(runs[i - 1], runs[i])) < _SMOOTH_DEG or bool(runs[i - 1].sweep_deg and runs[i].sweep_deg
+             and abs(_turn_deg(runs[i - 1], runs[i])) <= _FACET_DEG) for i in range(count)]
+    curved = [bool(run.sweep_deg) for run in runs]
+    groups = _strips(runs, float(values["strip"]) - lap)
+    names = [f"wall {i + 1}" for i in range(count)]
+    wholes = _wholes(curved, tight)
+    pieces = []
+    for number, group in enumerate(groups, 1):
+        panels = [_wall(names[i], runs[i].chord, depth, wholes[i]) for i in group]
+        order = list(group)  # the run each panel follows
+        onto: list[tuple[str, str]] = []  # what laps over, and what lies beneath it
+        left, i = lap, (group[-1] + 1) % count
+        while left > 1e-9:  # the strip goes on along the outline
+            share = min(1.0, left / runs[i].chord)
+            name = f"lap {number}.{len(order) - len(group) + 1}"
+            panels.append(_wall(name, runs[i].chord * share, depth, wholes[i] or f"lap {number}"))
+            onto.append((name, names[i]))
+            order.append(i)
+            left -= runs[i].chord * share
+            i = (i + 1) % count
+        folds = []
+        for (a, before), (b, after) in zip(zip(panels, order, strict=True), zip(panels[1:], order[1:], strict=True), strict=False):
+            turn = _turn_deg(runs[before], runs[after])
+            take = (runs[before].length - runs[before].chord + runs[after].length - runs[after].chord) / 2
+            folds.append(Fold(EdgeRef(a.name, 1), EdgeRef(b.name, 3), abs(turn), 2, Crease.MOUNTAIN if turn >= 0 else Crease.VALLEY,
+                              bend=tight[after], take_mm=take))
+        seams = tuple(seam for face in faces for i in group for seam in _tooth(face, names[i], i, count, tooth, runs[i]))
+        pieces.append((Piece(f"strip {number}" if len(groups) > 1 else "strip", panels[0].name, _stands(runs[group[0]]), tuple(panels),
+                             tuple(folds), seams), onto))
+    # what is lapped over belongs to the piece beneath
+    laps: dict[str, list[Lap]] = {}
+    for _, onto in pieces:
+        for upper, lower in onto:
+            laps.setdefault(lower, []).append(Lap(f"{upper} joint", upper, lower))
+    walls = [replace(piece, laps=tuple(found for p in piece.panels for found in laps.get(p.name, ()))) for piece, _ in pieces]
+    plates = [Piece(face, face, _faces(face, depth), (_face(face, runs),), ()) for face in faces]
+    return Draft((*walls, *plates), closes=False)
+
+
+def _wall(name: str, width: float, depth: float, whole: str) -> Panel:
+    return Panel(name, ((0.0, 0.0), (width, 0.0), (width, depth), (0.0, depth)), _ON_THE_LINE, whole=whole)
+
+
+def _wholes(curved: list[bool], tight: list[bool]) -> list[str]:
+    """The curved stretch each run belongs to: runs that follow each other without a fold; "" for one that stands alone."""
+    count = len(curved)
+    stretch, number = [0] * count, 0
+    for i in range(count):
+        if i and not tight[i]:
+            number += 1
+        stretch[i] = number
+    alone = {n for n in stretch if stretch.count(n) == 1 and not curved[stretch.index(n)]}
+    return ["" if n in alone else f"side {n + 1}" for n in stretch]
+
+
+def _strips(runs: tuple[Side, ...], longest: float) -> list[list[int]]:
+    """Runs gathered into as few strips as a sheet allows, about alike in length."""
+    groups: list[list[int]] = [[]]
+    total = sum(run.length for run in runs)
+    about, used = total / math.ceil(total / longest), 0.0
+    for i, run in enumerate(runs):
+        if groups[-1] and (used + run.length > longest or used + run.length / 2 > about):
+            groups.append([])
+            used = 0.0
+        groups[-1].append(i)
+        used += run.length
+    return groups
+
+
+def _tooth(face: str, wall: str, i: int, count: int, depth: float, run: Side) -> tuple[Seam, ...]:
+    if run.chord < _LEAST_SIDE_MM:
+        return ()
+    front = face == "front"
+    return (Seam(f"{face} teeth {i + 1}", Joint.GLUE_TAB, EdgeRef(wall, 2 if front else 0), EdgeRef(face, i if front else count - 1 - i),
+                 depth, 1, 90.0, fixed=_STANDS, row=f"{face} teeth"),)
+
+
+def _stands(run: Side) -> Placement:
+    x, y = math.cos(run.way), math.sin(run.way)
+    return Placement((run.start[0], run.start[1], 0.0), (x, y, 0.0), (0.0, 0.0, 1.0))
+
+
+def _faces(face: str, depth: float) -> Placement:
+    """The front looks up, the back down at the table."""
+    if face == "front":
+        return Placement((0.0, 0.0, depth), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
+    return Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
+
+
+def _face(face: str, runs: tuple[Side, ...]) -> Panel:
+    """A face; the front's side i meets run i, the back's, mirrored, the last run first."""
+    if face == "front":
+        outline = tuple(run.start for run in runs)
+        return Panel(face, outline, 1, curves=tuple((i, run.sweep_deg) for i, run in enumerate(runs) if run.sweep_deg))
+    back = runs[::-1]
+    outline = tuple((run.end[0], -run.end[1]) for run in back)
+    return Panel(face, outline, 1, curves=tuple((i, run.sweep_deg) for i, run in enumerate(back) if run.sweep_deg))
+
+
+def _sound(values: Values) -> None:
+    if values["outline"] == OWN and not values["drawn"]:
+        raise MeasureError("no outline of your own is there yet", "outline", "read one from an SVG drawing, or choose one of ours")
+    runs = sides(outline_of(values), float(values["smooth"]), float(values["strip"]) / 2)
+    for a, b in zip(runs, (*runs[1:], runs[0]), strict=True):
+        if abs(_turn_deg(a, b)) > _SHARPEST_DEG:
+            raise MeasureError("its wall cannot be folded round so sharp a point", "outline", "blunt the point")
+    short = min(run.chord for run in runs)
+    if short < contour.SHORTEST_MM * 4:
+        raise MeasureError("a side of the outline is too short to fold", "width", "make it larger, or draw the outline simpler")
+
+
+RECIPE = Recipe(
+    id="profile-wall", title="Outline with wall", family="shapes", purpose="any flat outline made thick: faces and a strip of wall round them",
+    measures=(
+        Measure("outline", Kind.CHOICE, "heart", "which outline; one of your own is read from an SVG drawing",
+                choices=(*((name, name) for name in LIBRARY), (OWN, "of your own"))),
+        Measure("drawn", Kind.OUTLINE, "", "corners of your own outline", label="Own outline"),
+        Measure("width", Kind.LENGTH, 80.0, "across the outline", 20.0, 800.0),
+        Measure("depth", Kind.LENGTH, 20.0, "of the wall, inside", 5.0, 200.0),
+        Measure("faces", Kind.CHOICE, TWO, "whether it is closed on both sides", choices=((ONE, "front only"), (TWO, "front and back"))),
+        TOOTH, LAP,
+        Measure("strip", Kind.LENGTH, 240.0, "longest piece of wall your sheet takes; a longer wall is made in several", 100.0, 1200.0,
+                label="Longest strip", stays=True),
+        SMOOTH,
+    ),
+    draft=draft_profile, thinnest=0.08, thickest=0.5, contradictions=_sound, stock="card-220",
+)

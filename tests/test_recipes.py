@@ -48,7 +48,8 @@ class Everywhere(unittest.TestCase):
         for pattern in build(*made).patterns:
             for p, q in combinations(pattern.panels, 2):
                 self.assertLess(intersection(Area(p.flat_polygon), Area(q.flat_polygon), grid_size=1e-6).area, 1e-4, (p.name, q.name))
-            (outline,) = pattern.cuts
+            outline, *holes = pattern.cuts
+            self.assertEqual(len(holes), sum(len(p.holes) for p in pattern.panels))
             for a, b in zip(outline, (*outline[1:], outline[0]), strict=True):
                 self.assertLess(math.dist(a.end, b.start), 1e-5)
             everything = sum(path_length(p.path) for p in pattern.panels)

@@ -171,7 +171,7 @@ class Measures(WindowTest):
 class Selecting(WindowTest):
     def centre(self, panel: str) -> QPointF:
         flat = self.window.draft().flat
-        box = flat._polygons[self.part(panel)].boundingRect()
+        box = flat._box_of(self.part(panel))
         return flat.to_px((box.center().x(), box.center().y()))
 
     def test_one_selection_across_both_views(self) -> None:

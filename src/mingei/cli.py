@@ -126,7 +126,7 @@ def _recipes(options: argparse.Namespace) -> int:
         print(f"{recipe.id}: {recipe.title}, {recipe.purpose}")
         for m in recipe.measures:
             extent = " | ".join(c for c, _ in m.choices) or f"{m.write(m.minimum)} to {m.write(m.maximum)}"
-            default = m.write(float(m.default)) if not m.choices else m.default
+            default = m.write(float(m.default)) if isinstance(m.default, float) else m.default or "none"
             print(f"  {m.name} = {default}  [{extent}]  {m.doc}")
     return OK
 

@@ -3,10 +3,22 @@
 from __future__ import annotations
 
 import math
+from pathlib import Path
 
 from PySide6.QtCore import QSignalBlocker, QSize, Qt, QTimer
 from PySide6.QtGui import QShowEvent
-from PySide6.QtWidgets import QButtonGroup, QFrame, QGridLayout, QHBoxLayout, QLabel, QPushButton, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import (
+    QButtonGroup,
+    QFileDialog,
+    QFrame,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QPushButton,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
+)
 
 from mingei.app import theme
 from mingei.app.document import Document
@@ -14,6 +26,7 @@ from mingei.app.fields import ChoiceField, CountField, LengthField, QuietCombo
 from mingei.app.figures import write_both, write_inches
 from mingei.app.words import capital, t
 from mingei.app.workers import AFTER_PAINT_MS
+from mingei.core import contour
 from mingei.core.amend import SeamChange, why_fixed
 from mingei.core.draft import Joint
 from mingei.core.errors import MingeiError
@@ -91,7 +104,7 @@ class MeasuresCard(Card):
                 if field.unit != unit:
                     field.set_unit(unit)
                 field.show_value(value)
-            elif isinstance(value, str):
+            elif isinstance(value, str) and name in self.choices:
                 self.choices[name].show_value(value)
 
     def _make(self, recipe_id: str) -> None:
@@ -115,6 +128,20 @@ class MeasuresCard(Card):
             return choice
         if measure.kind is Kind.COUNT:
             return self._count(measure)
+        if measure.kind is Kind.OUTLINE:
+            self.outline = QPushButton(t("Outline from an SVG drawing…"))
+            self.outline.setToolTip(t("The largest closed path of the drawing, with its curves. The size is set here."))
+            self.outline.clicked.connect(lambda _=False, name=measure.name: self._read_outline(name))
+            self.outline_reason = QLabel()
+            self.outline_reason.setObjectName("reason")
+            self.outline_reason.setWordWrap(True)
+            self.outline_reason.hide()
+            holder = QWidget()
+            column = QVBoxLayout(holder)
+            column.setContentsMargins(0, 0, 0, 0)
+            column.addWidget(self.outline)
+            column.addWidget(self.outline_reason)
+            return holder
         hint = t("{doc}. From {least} to {most}. Write mm, cm or inches (3 7/8 in), or a sum after an equals sign (=width*2). "
                  "The arrow keys change it step by step.",
                  doc=t(measure.doc), least=typeset(measure.write(measure.minimum)), most=typeset(measure.write(measure.maximum)))
@@ -139,6 +166,22 @@ class MeasuresCard(Card):
         field.valueChanged.connect(lambda count, name=measure.name: self._set_count(name, count))
         self.counts[measure.name] = field
         return holder
+
+    def _read_outline(self, name: str) -> None:
+        """Take an outline from a drawing, or say on the button why it cannot be taken."""
+        file, _ = QFileDialog.getOpenFileName(self, t("An outline from a drawing"), "", t("SVG drawings (*.svg)"))
+        if not file:
+            return
+        from mingei.formats import svg_outline
+
+        try:
+            found = svg_outline.load(Path(file))
+            self.document.set_outline(name, contour.write(found.outline))
+        except MingeiError as error:
+            self.outline_reason.setText(capital(error.words))
+            self.outline_reason.show()
+        else:
+            self.outline_reason.hide()
 
     def _set_count(self, name: str, count: int) -> None:
         try:

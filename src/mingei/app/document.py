@@ -143,6 +143,13 @@ class Document(QObject):
         self.change_brief(self.brief.with_measure(name, value), t("{measure} to {value}", measure=t(measure.title), value=t(words)),
                           f"measure:{name}")
 
+    def set_outline(self, name: str, text: str) -> None:
+        """Take an outline of the person's own.  Raises MeasureError when the recipe cannot build it."""
+        recipe = find_recipe(self.brief.recipe)
+        own = {m.name: "own" for m in recipe.measures if "own" in dict(m.choices)}
+        accepted = recipe.accept({**self.brief.values, **own, name: text})
+        self.change_brief(replace(self.brief, measures=tuple(accepted.items())), t("take an outline from a drawing"))
+
     def set_outside(self, axis: int, mm: float) -> None:
         """Make it so large outside along an axis.  Raises MeasureError when the recipe cannot build it so."""
         name = find_recipe(self.brief.recipe).inside[axis]

@@ -211,7 +211,8 @@ class FlatView(PartView):
                     length = (along.x() ** 2 + along.y() ** 2) ** 0.5
                     if length > 3 * _MARK_PX:  # the panel lies to the left of its side; up is down on the screen
                         inward = QPointF(along.y(), -along.x()) / length
-                        result.append(MateMark(Part(pattern.name, mate.row or mate.seam), mate.key, p + along * 0.22 + inward * (_MARK_PX + 3)))
+                        at = p + along * 0.22 + inward * (_MARK_PX + 3)
+                        result.append(MateMark(Part(pattern.name, mate.row or mate.seam), mate.key, at))
         return result
 
     def dimensions(self) -> list[Dimension]:
@@ -397,7 +398,8 @@ class FlatView(PartView):
         metrics = QFontMetricsF(painter.font())
         taken = [d.label for d in drawn]
         taken += [QRectF(m.at.x() - _MARK_PX, m.at.y() - _MARK_PX, 2 * _MARK_PX, 2 * _MARK_PX) for m in marks]
-        boxes = {part: self._box_of(part) for part in self._polygons}
+        rows = {part for part in self._tabs if len(self._polygons[part]) > 1}  # a row of teeth is named by its number
+        boxes = {part: self._box_of(part) for part in self._polygons if part not in rows}
         for part, box in sorted(boxes.items(), key=lambda item: -item[1].width() * item[1].height()):
             a, b = self.to_px((box.left(), box.top())), self.to_px((box.right(), box.bottom()))
             room = QRectF(QPointF(a.x(), b.y()), QPointF(b.x(), a.y()))

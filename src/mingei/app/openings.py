@@ -38,8 +38,8 @@ class OpeningsCard(Card):
         grid.setSpacing(6)
         for number, (key, words, hint, act) in enumerate((
             ("window", t("Window"), t("A rectangle cut out of the middle, with a patch of film behind it."), self._add_window),
-            ("hole", t("Hole"), t("A round hole for a stick, an eyelet, a fastener or a thread. It keeps its size when the thing is scaled."),
-             self._add_hole),
+            ("hole", t("Hole"), t("A round hole for a stick, an eyelet, a fastener or a thread. It keeps its size when the thing is "
+                                  "scaled."), self._add_hole),
             ("drawn", t("Outline…"), t("An opening drawn elsewhere, read from an SVG file: its largest closed path."), self._add_drawn),
         )):
             button = QPushButton(words)
@@ -57,7 +57,7 @@ class OpeningsCard(Card):
             ("width", t("Width"), t("Across the opening; of a hole, its diameter. For a stick add 0.1 to 0.3 mm.")),
             ("height", t("Height"), t("Up the opening.")),
             ("corner", t("Corners"), t("Radius of its corners: round corners do not tear.")),
-            ("x", t("To the right"), t("From the panel's middle to the opening's, as the flat is drawn along the panel. Write a minus to go left.")),
+            ("x", t("To the right"), t("From the panel's middle to the opening's, as the panel is drawn. Write a minus to go left.")),
             ("y", t("Up"), t("From the panel's middle to the opening's. Write a minus to go down.")),
         ):
             field = LengthField(words, hint)
@@ -201,7 +201,7 @@ class OpeningsCard(Card):
     def _edit(self, key: str, mm: float) -> None:
         field = self.lengths[key]
         try:
-            self._put(self._now()._replace(**{key: mm}))
+            self._put(Opening(**{**self._now()._asdict(), key: mm}))
             field.show_value(mm)
         except MingeiError as error:
             field.refuse(error)
@@ -209,9 +209,11 @@ class OpeningsCard(Card):
     def _remove(self) -> None:
         self.document.remove_opening(self.shown)
 
-    def _trim(self, field: LengthField, **change: float) -> None:
+    def _trim(self, field: LengthField, round_mm: float | None = None, notch_mm: float | None = None) -> None:
+        now = self._trim_now()
         try:
-            self.document.set_trim(self._trim_now()._replace(**change))
+            self.document.set_trim(Trim(now.panel, now.round_mm if round_mm is None else round_mm,
+                                        now.notch_mm if notch_mm is None else notch_mm))
             field.show_value(field.value)
         except MingeiError as error:
             field.refuse(error)

@@ -53,7 +53,7 @@ class PartView(QWidget):
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() in (Qt.Key.Key_BracketLeft, Qt.Key.Key_BracketRight) and self.build is not None:
             forward = event.key() == Qt.Key.Key_BracketRight
-            parts = self.build.parts
+            parts = tuple(dict.fromkeys(self.build.parts))
             at = parts.index(self.selection) if self.selection in parts else -1 if forward else 0
             self.picked.emit(parts[(at + (1 if forward else -1)) % len(parts)])
         else:

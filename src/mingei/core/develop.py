@@ -157,9 +157,10 @@ class _Developer:
                 taken.append((tab.panel.name, _flat_area(tab, frames[tab.panel.name])))
         panels = tuple(self._panel(w, frames[name]) for name, w in work.items())
         folds = tuple(self._flat_fold(fold, line, frames) for fold, line in zip(self.folds, lines, strict=True))
+        holes = tuple(moved_path(h, p.frame) for p in panels for h in p.holes)
         cut = [moved(s, p.frame) for p in panels for s, f in zip(p.path, p.folds, strict=True) if f is None]
         return Pattern(self.piece.name, self.stock, self.piece.root, self.piece.placement, self.measured, panels, folds,
-                       tuple(self.seams), self.piece.laps, (*chain(cut), *(moved_path(h, p.frame) for p in panels for h in p.holes)), self._mates(frames), self.piece.copies)
+                       tuple(self.seams), self.piece.laps, (*chain(cut), *holes), self._mates(frames), self.piece.copies)
 
     def _mates(self, frames: Mapping[str, Rigid]) -> tuple[Mate, ...]:
         def line(edge: EdgeRef) -> tuple[Point, Point]:
@@ -176,11 +177,11 @@ class _Developer:
         """A panel of this piece or of another."""
         return self.others[name] if name in self.others else self.piece.panel(name)
 
-    def _depth(self, layer: int, air: float) -> float:
+    def _depth(self, layer: float, air: float) -> float:
         depth = mid_depth(layer, self.t, self.measured)
         return depth + air if self.measured is Measured.INSIDE else depth - air
 
-    def _tab_layer(self, seam: Seam) -> int:
+    def _tab_layer(self, seam: Seam) -> float:
         """A tab lies one layer inside its host."""
         return self._any(seam.host.panel).layer + (-1 if self.measured is Measured.INSIDE else 1)
 
@@ -401,7 +402,8 @@ class _Developer:
     def _free(self, work: _Work, edge: int) -> bool:
         """Whether a side is one straight cut that no seam needs."""
         here = EdgeRef(work.panel.name, edge)
-        return work.labels[edge] == [None] and isinstance(work.sides[edge][0], Line) and here not in self.hosted and here not in self.carried
+        straight = work.labels[edge] == [None] and isinstance(work.sides[edge][0], Line)
+        return straight and here not in self.hosted and here not in self.carried
 
     def _trim(self, work: _Work) -> None:
         """Cut the thumb notch into the longest free side, and round the corners between free sides, as far as there is room."""

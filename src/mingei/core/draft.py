@@ -107,7 +107,7 @@ class Panel:
 
     name: str
     outline: Polygon
-    layer: int = 0
+    layer: float = 0
     role: Role = Role.WALL
     edges: tuple[tuple[int, Edge], ...] = ()
     air: float = 0.0

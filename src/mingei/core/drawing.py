@@ -85,7 +85,8 @@ def fold_ink(crease: Crease) -> Ink:
 def pattern_strokes(pattern: Pattern, move: Rigid = STAY) -> tuple[Stroke, ...]:
     """Cuts and scores of a flat piece, moved."""
     cuts = tuple(Stroke(Ink.CUT, moved_path(path, move)) for path in pattern.cuts)
-    scores = tuple(Stroke(Ink.BEND if f.bend else fold_ink(f.crease), (Line(move.apply(f.start), move.apply(f.end)),)) for f in pattern.folds)
+    scores = tuple(Stroke(Ink.BEND if f.bend else fold_ink(f.crease), (Line(move.apply(f.start), move.apply(f.end)),))
+                   for f in pattern.folds)
     guides = tuple(Stroke(Ink.GUIDE, moved_path(path, move)) for path in pattern.guides)
     return guides + scores + cuts
 

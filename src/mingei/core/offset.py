@@ -28,7 +28,7 @@ class Measured(StrEnum):
     OUTSIDE = "outside"
 
 
-def mid_depth(layer: int, caliper: float, measured: Measured = Measured.INSIDE) -> float:
+def mid_depth(layer: float, caliper: float, measured: Measured = Measured.INSIDE) -> float:
     """Distance (mm) from the measured face to the mid-surface of a layer, outward positive."""
     depth = (layer + 0.5) * caliper
     return depth if measured is Measured.INSIDE else -depth
@@ -70,7 +70,7 @@ def spine(layers_enclosed: int, caliper: float) -> float:
     return width if width >= SPINE_MIN_MM else 0.0
 
 
-def stop_over(own: int, other: int, caliper: float, angle_deg: float = 90.0, relief: float = RELIEF_MM) -> float:
+def stop_over(own: float, other: float, caliper: float, angle_deg: float = 90.0, relief: float = RELIEF_MM) -> float:
     """A free edge of a panel on layer ``own`` that covers a panel on layer ``other``, turned from it by ``angle_deg``: it stops flush
     with the other's outer face, less relief.
 
@@ -80,16 +80,16 @@ def stop_over(own: int, other: int, caliper: float, angle_deg: float = 90.0, rel
     return stop - min(relief, max(0.0, stop - _crease_beneath(own, other, caliper, angle_deg)))
 
 
-def _crease_beneath(own: int, other: int, caliper: float, angle_deg: float) -> float:
+def _crease_beneath(own: float, other: float, caliper: float, angle_deg: float) -> float:
     """Where the crease of a tab one layer inside ``own`` lies, when a panel on layer ``other`` carries it."""
     return setback((own - 0.5) * caliper, (other + 0.5) * caliper, angle_deg)
 
 
-def stop_against(own: int, other: int, caliper: float, angle_deg: float = 90.0, relief: float = RELIEF_MM) -> float:
+def stop_against(own: float, other: float, caliper: float, angle_deg: float = 90.0, relief: float = RELIEF_MM) -> float:
     """A free edge that meets the inner face of a panel on layer ``other``, less relief."""
     return _stop(own, other * caliper, caliper, angle_deg) - relief
 
 
-def _stop(own: int, face: float, caliper: float, angle_deg: float) -> float:
+def _stop(own: float, face: float, caliper: float, angle_deg: float) -> float:
     """Where an edge cut square through a layer first meets a plane at depth ``face`` (mm): the nearer of its two rims."""
     return min(setback(depth * caliper, face, angle_deg) for depth in (own, own + 1))

@@ -13,8 +13,22 @@ from typing import NamedTuple
 from mingei.core import contour
 from mingei.core.draft import Draft, Panel, Piece, Role
 from mingei.core.errors import MeasureError
-from mingei.core.shape import Arc, Path, Point, bounds, contains, distance_to_segment, flat_points, moved_path, reverse, rounded_polygon, shifted
-from mingei.core.shape import turned as turn_by
+from mingei.core.shape import (
+    Arc,
+    Path,
+    Point,
+    arc_on,
+    bounds,
+    contains,
+    distance_to_segment,
+    flat_points,
+    flatten,
+    moved_path,
+    reverse,
+    rounded_polygon,
+    shifted,
+    turned,
+)
 from mingei.core.words import say
 
 #: Card left between an opening and anything else, at least, mm: less tears (common practice: strips under 2 mm are too small to cut).
@@ -86,7 +100,8 @@ class Trim(NamedTuple):
 def check(opening: Opening) -> None:
     """Raises MeasureError naming the value at fault."""
     place = say("opening {name}", name=opening.name)
-    for word, value, least in (("width", opening.width, LEAST_HOLE_MM), ("height", opening.height, LEAST_HOLE_MM), ("corner", opening.corner, 0.0)):
+    for word, value, least in (("width", opening.width, LEAST_HOLE_MM), ("height", opening.height, LEAST_HOLE_MM),
+                               ("corner", opening.corner, 0.0)):
         if not (math.isfinite(value) and least <= value <= MOST_MM):
             raise MeasureError(say("its {word} of {value:g} mm cannot be cut", word=word, value=value), place,
                                say("use {least:g} to {most:g} mm", least=least, most=MOST_MM))
@@ -105,11 +120,12 @@ def cut_path(opening: Opening) -> Path:
         ahead = moved_path(contour.path(sized), shifted(-w / 2, -h / 2))
     else:
         corner = min(opening.corner, w / 2, h / 2)
-        box = ((0.0, -h / 2), (w / 2, -h / 2), (w / 2, h / 2), (-w / 2, h / 2), (-w / 2, -h / 2))  # begins amid a side, so every corner rounds
-        ahead = rounded_polygon(box, {i: corner for i in range(1, 5)} if corner > 0 else {})
+        # begins amid a side, so that every corner can be rounded
+        box = ((0.0, -h / 2), (w / 2, -h / 2), (w / 2, h / 2), (-w / 2, h / 2), (-w / 2, -h / 2))
+        ahead = rounded_polygon(box, dict.fromkeys(range(1, 5), corner) if corner > 0 else {})
         ahead = tuple(s for s in ahead if s.length > 1e-9)
     back = tuple(reverse(s) for s in reversed(ahead))
-    return moved_path(back, turn_by(opening.turn_deg))
+    return moved_path(back, turned(opening.turn_deg))
 
 
 def may_open(panel: Panel) -> bool:
@@ -142,7 +158,8 @@ def open_up(draft: Draft, openings: Iterable[Opening], trims: Iterable[Trim] = (
 
 def _opened(panel: Panel, openings: Sequence[Opening]) -> Panel:
     if not may_open(panel):
-        raise MeasureError("openings go into flat panels only", say("panel {panel}", panel=panel.whole or panel.name), "choose another panel")
+        raise MeasureError("openings go into flat panels only", say("panel {panel}", panel=panel.whole or panel.name),
+                           "choose another panel")
     around = bounds(panel.outline)
     middle = around.centre
     edge = outline_points(panel)
@@ -158,7 +175,8 @@ def _opened(panel: Panel, openings: Sequence[Opening]) -> Panel:
                                "make it smaller, or move it inward")
         for other in taken:
             if contains(other, ring[0]) or contains(ring, other[0]) or _apart(ring, other) < LEAST_BRIDGE_MM - 1e-6:
-                raise MeasureError("it meets another opening", place, say("leave at least {least:g} mm of card between them", least=LEAST_BRIDGE_MM))
+                raise MeasureError("it meets another opening", place,
+                                   say("leave at least {least:g} mm of card between them", least=LEAST_BRIDGE_MM))
         taken.append(ring)
         holes.append(path)
     return replace(panel, holes=tuple(holes))
@@ -166,8 +184,6 @@ def _opened(panel: Panel, openings: Sequence[Opening]) -> Panel:
 
 def outline_points(panel: Panel) -> list[Point]:
     """A panel's nominal outline, curved sides as chords."""
-    from mingei.core.shape import arc_on, flatten
-
     sweeps = dict(panel.curves)
     points: list[Point] = []
     for i, (a, b) in enumerate(zip(panel.outline, (*panel.outline[1:], panel.outline[0]), strict=True)):

@@ -50,7 +50,7 @@ class FlatPanel:
 
     name: str
     role: Role
-    layer: int
+    layer: float
     depth: float
     path: Path
     folds: tuple[int | None, ...]

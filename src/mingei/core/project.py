@@ -20,7 +20,7 @@ from mingei.core.errors import MeasureError, MingeiError, ProjectError
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.opening import MOST_MM, Opening, Shape, Trim, may_open, open_up
 from mingei.core.opening import check as check_opening
-from mingei.core.recipes import Value, Values, find_recipe
+from mingei.core.recipes import Kind, Value, Values, find_recipe
 from mingei.core.stock import DEFAULT_STOCK_ID, Faced, Grain, Stock, find_stock
 from mingei.core.words import say
 
@@ -39,7 +39,8 @@ class Brief:
     """One thing to be made: recipe, measures (mm, degrees, choices by name), stock, how many.
 
     measures holds every measure of the recipe, in the recipe's order, each accepted by it; seams: changes made by hand, one a seam;
-    openings, trims: windows, holes, rounded corners and notches put into panels by hand; notes: the person's own words.  enlarged: the finished drawing is enlarged by so much, instead of being drafted anew at its size.
+    openings, trims: windows, holes, rounded corners and notches put into panels by hand; notes: the person's own words.  enlarged: the
+    finished drawing is enlarged by so much, instead of being drafted anew at its size.
     """
 
     name: str
@@ -207,13 +208,17 @@ def _brief_differences(a: Brief, b: Brief) -> list[str]:
     for key, value in b.values.items():
         measure, was = recipe.measure(key), a.values[key]
         if value != was:
+            if measure.kind is Kind.OUTLINE:
+                said.append(say("{name}: another outline", name=b.name))
+                continue
             shown = [dict(measure.choices).get(str(v)) or (measure.write(v) if isinstance(v, float) else v) for v in (was, value)]
             said.append(say(_NOW, name=b.name, what=measure.title.lower(), before=shown[0], after=shown[1]))
     said += [say(_NOW, name=b.name, what=word, before=x, after=y)
              for word, x, y in (("stock", a.stock, b.stock), ("copies", a.copies, b.copies),
                                ("enlargement", a.enlarged, b.enlarged)) if x != y]
     said += [say("{name}: {what} differ", name=b.name, what=word)
-             for word, x, y in (("seams", a.seams, b.seams), ("openings", a.openings, b.openings), ("edges", a.trims, b.trims), ("notes", a.notes, b.notes)) if x != y]
+             for word, x, y in (("seams", a.seams, b.seams), ("openings", a.openings, b.openings), ("edges", a.trims, b.trims),
+                                ("notes", a.notes, b.notes)) if x != y]
     return said
 
 
@@ -342,13 +347,15 @@ def _opening(entry: Mapping[str, Any], place: str) -> Opening:
     usual = Opening("", "")
     shape = entry.get("shape", "rectangle")
     if shape not in list(Shape):
-        raise ProjectError(say("{shape!r} is no shape of an opening", shape=shape), f"{place}.shape", say("write {names}", names=", ".join(Shape)))
-    lengths = {k: _length(entry, k, place, getattr(usual, k)) for k in ("width", "height", "x", "y", "corner", "turn_deg")}
-    flags = {k: entry.get(k, False) for k in ("stays", "window")}
-    if not all(isinstance(v, bool) for v in flags.values()):
+        raise ProjectError(say("{shape!r} is no shape of an opening", shape=shape), f"{place}.shape",
+                           say("write {names}", names=", ".join(Shape)))
+    width, height, x, y, corner, turn = (_length(entry, k, place, getattr(usual, k))
+                                         for k in ("width", "height", "x", "y", "corner", "turn_deg"))
+    stays, window = (entry.get(k, False) for k in ("stays", "window"))
+    if not isinstance(stays, bool) or not isinstance(window, bool):
         raise ProjectError("true or false belongs here", f"{place}.stays, {place}.window", "write one of them")
     made = Opening(_text(entry.get("name"), f"{place}.name"), _text(entry.get("panel"), f"{place}.panel"), Shape(shape),
-                   drawn=_text(entry.get("drawn", ""), f"{place}.drawn", MOST_NOTES), **lengths, **flags)
+                   width, height, x, y, corner, turn, stays, window, _text(entry.get("drawn", ""), f"{place}.drawn", MOST_NOTES))
     check_opening(made)
     if made.shape is Shape.DRAWN:
         contour.read(made.drawn)

@@ -8,6 +8,7 @@ has the true curve's length.
 
 from __future__ import annotations
 
+import itertools
 import math
 from collections.abc import Sequence
 from dataclasses import replace
@@ -139,7 +140,7 @@ def roll(name: str, wall: Wall, lap: float, step: int, *, turns: int = 1, spiral
         panels.append(Panel(f"{name} {i + 1}", outline, layer, edges=tuple(edges), curves=curves, whole=name))
     last = len(panels[0].outline) - 1
     folds = tuple(Fold(EdgeRef(a.name, 1), EdgeRef(b.name, last), wall.turn_deg, step, bend=True)
-                  for a, b in zip(panels, panels[1:], strict=False))
+                  for a, b in itertools.pairwise(panels))
     pairs = [(panels[i - per].name, panels[i].name)[::1 if inward else -1] for i in range(per, len(panels))]
     laps = tuple(Lap(f"{name} lap {number}", upper, lower) for number, (upper, lower) in enumerate(pairs, 1))
     return Rolled(tuple(panels), folds, laps)

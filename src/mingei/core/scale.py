@@ -18,8 +18,8 @@ from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.layout.place import fits
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import MM_PER_INCH, write_both
-from mingei.core.project import LEAST_FACTOR, MOST_FACTOR, Brief
 from mingei.core.opening import LEAST_HOLE_MM
+from mingei.core.project import LEAST_FACTOR, MOST_FACTOR, Brief
 from mingei.core.recipes import Kind, Value, find_recipe
 from mingei.core.shape import bounds
 from mingei.core.stock import Stock

@@ -32,9 +32,9 @@ Whole = NDArray[np.int32]
 class Solids(NamedTuple):
     """A moment of the folding.
 
-    triangles: (n, 3, 3) corners, mm; normals: (n, 3), and shading: (n, 3, 3) those at the corners, which run on over bends; panel: (n,) index into pattern.panels; face: (n,) PRINTED, INSIDE or RIM;
-    edges: (m, 2, 3) outline pieces; edge_panel: (m,); edge_face: (m,) PRINTED or INSIDE, the face it bounds; edge_cut: (m,) a cut, not
-    a crease.
+    triangles: (n, 3, 3) corners, mm; normals: (n, 3), and shading: (n, 3, 3) those at the corners, which run on over bends; panel: (n,)
+    index into pattern.panels; face: (n,) PRINTED, INSIDE or RIM; edges: (m, 2, 3) outline pieces; edge_panel: (m,); edge_face: (m,)
+    PRINTED or INSIDE, the face it bounds; edge_cut: (m,) a cut, not a crease.
     """
 
     triangles: Array
@@ -103,8 +103,8 @@ def prepare(pattern: Pattern) -> Model:
     outward = np.stack([along[:, 1], -along[:, 0]], axis=1)
     folds_after = np.array(fold_after, np.int32)
     owners, folds_before = np.array(owner, np.int32), folds_after[before]
-    index = {p.name: i for i, p in enumerate(pattern.panels)}
-    ends = np.array([*((index[f.parent], index[f.child]) for f in pattern.folds), (0, 0)], np.int32)
+    number = {p.name: i for i, p in enumerate(pattern.panels)}
+    ends = np.array([*((number[f.parent], number[f.child]) for f in pattern.folds), (0, 0)], np.int32)
     bend = np.array([*(f.bend for f in pattern.folds), False])
     beyond = [np.where(bend[f], ends[f].sum(axis=1) - owners, owners).astype(np.int32) for f in (folds_before, folds_after)]
     return Model(pattern, array, owners, next_, folds_before, folds_after, outward[before], outward,

@@ -151,7 +151,7 @@ def _seams(pattern: Pattern, build: Build, net: _Net, index: dict[str, int]) -> 
     for mate in pattern.mates:
         if mate.joint is Joint.TAPE:
             ends = [[index[name], _edge_beside(net, index[name], pattern.by_name[name], _own(pattern, name, line))]
-                    for name, line in ((mate.carrier, mate.carrier_line), (mate.host, mate.host_line))]
+                    for name, line in ((mate.carrier, mate.carrier_line), (mate.host, mate.host_line)) if line is not None]
             result.append({"name": mate.seam, "kind": str(mate.joint), "a": ends[0], "b": ends[1],
                            "gap_mm": round(fold.edges_apart(pattern, mate), 9)})
     for lap in pattern.laps:

@@ -8,9 +8,9 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import Any, NamedTuple
 
+from mingei.core.contour import MOST_CORNERS, Knot, Outline, sound
 from mingei.core.errors import ImportRefused, MingeiError
 from mingei.core.length import MM_PER_INCH
-from mingei.core.contour import MOST_CORNERS, Knot, Outline, sound
 from mingei.core.shape import signed_area
 from mingei.core.words import say
 
@@ -48,7 +48,7 @@ def load(path: Path) -> Found:
 
 def read(data: bytes) -> Found:
     """The outline in a drawing's bytes.  Raises ImportRefused with the reason."""
-    if b"<!ENTITY" in data or b"<!DOCTYPE" in data[:4096] and b"[" in data[:4096].split(b"<!DOCTYPE", 1)[1].split(b">", 1)[0]:
+    if b"<!ENTITY" in data or (b"<!DOCTYPE" in data[:4096] and b"[" in data[:4096].split(b"<!DOCTYPE", 1)[1].split(b">", 1)[0]):
         raise ImportRefused("the drawing defines entities of its own, which are not followed", "", "save it as plain SVG")
     import svgelements  # only drawings read in need it
 

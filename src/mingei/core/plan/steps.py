@@ -39,7 +39,12 @@ def steps(draft: Draft) -> tuple[Step, ...]:
 
 def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
     """What moves in a step: walls on the root are raised, further walls brought over, all else folded in."""
-    raised, brought, folded, rolled, out, turned = [], [], [], [], [], []
+    raised: list[str] = []
+    brought: list[str] = []
+    folded: list[str] = []
+    rolled: list[str] = []
+    out: list[str] = []
+    turned: list[str] = []
     upright = abs(piece.placement.u[2]) + abs(piece.placement.v[2]) > 0.5  # a strip of wall: its panels are turned, not raised
     for fold in piece.folds:
         if fold.step == number and fold.angle_deg > 1e-6:
@@ -57,10 +62,11 @@ def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
             else:
                 brought.append(panel.name)
     folded += [s.row or s.name for s in piece.seams if s.step == number and s.joint is not Joint.TAPE]
-    raised, brought, folded, rolled, out, turned = (list(dict.fromkeys(names)) for names in (raised, brought, folded, rolled, out, turned))
-    sentences: list[str] = [say(template, names=listed(names)) for template, names in
-                            (("Draw {names} over a rounded edge until it curls, then roll it up.", rolled), ("Raise {names}.", raised), ("Bring {names} over.", brought), ("Fold {names} in.", folded), ("Fold {names} out.", out),
-                             ("Turn {names} round the corner.", turned)) if names]
+    sentences: list[str] = [
+        say(template, names=listed(list(dict.fromkeys(names)))) for template, names in
+        (("Draw {names} over a rounded edge until it curls, then roll it up.", rolled), ("Raise {names}.", raised),
+         ("Bring {names} over.", brought), ("Fold {names} in.", folded), ("Fold {names} out.", out),
+         ("Turn {names} round the corner.", turned)) if names]
     return (*rolled, *raised, *brought, *folded, *out, *turned), sentences
 
 
@@ -78,7 +84,8 @@ def _joined(piece: Piece) -> dict[int, list[str]]:
         if lowers[0] == upper:
             result.setdefault(step, []).append(say("Glue the {upper} down where it laps over itself.", upper=upper))
         else:
-            result.setdefault(step, []).append(say("Glue the {upper} on {lowers}.", upper=upper, lowers=listed(list(dict.fromkeys(lowers)))))
+            beneath = listed(list(dict.fromkeys(lowers)))
+            result.setdefault(step, []).append(say("Glue the {upper} on {lowers}.", upper=upper, lowers=beneath))
     glued: dict[tuple[int, str], list[str]] = {}
     for seam in piece.seams:
         step = max(closing_step(piece, seam.carrier.panel), closing_step(piece, seam.host.panel))

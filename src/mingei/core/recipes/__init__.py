@@ -42,8 +42,8 @@ class Kind(StrEnum):
 class Measure:
     """One thing the person decides; its range feeds the form, the command line and the check alike.
 
-    Lengths in mm, angles in degrees, outlines as text (``contour``), "" for none.  choices: (value, in words) for a CHOICE.  stays: a length that does not grow with the thing, since
-    glue, play or a bought part asks for it.
+    Lengths in mm, angles in degrees, outlines as text (``contour``), "" for none.  choices: (value, in words) for a CHOICE.  stays: a
+    length that does not grow with the thing, since glue, play or a bought part asks for it.
     """
 
     name: str

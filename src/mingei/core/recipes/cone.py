@@ -37,7 +37,7 @@ def draft_cone(values: Values) -> Draft:
 
 
 def _sound(values: Values) -> None:
-    foot, rim, height = (float(values[k]) for k in ("foot", "rim", "height"))
+    foot, rim, _height = (float(values[k]) for k in ("foot", "rim", "height"))
     if abs(foot - rim) < _LEAST_TAPER_MM:
         raise MeasureError("foot and rim are alike, which makes a tube", "rim", "make one of them larger, or choose the tube")
     if 0.0 < rim < _LEAST_RIM_MM:

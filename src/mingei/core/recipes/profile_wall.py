@@ -1,4 +1,4 @@
-"""A flat outline with a wall round it: faces cut to the outline, a strip that follows it, folded at its corners, with teeth along its curves.
+"""A flat outline with a wall round it: faces cut to the outline, a strip that follows it, folded at corners, with teeth along curves.
 
 The wall's middle runs on the outline, so that the strip is as long as the outline whatever the card.  The strip begins amid the longest
 straight side, where its joint shows least; where it would be longer than a sheet it is made in several, each lapping onto the next.
@@ -6,6 +6,7 @@ straight side, where its joint shows least; where it would be longer than a shee
 
 from __future__ import annotations
 
+import itertools
 import math
 from collections.abc import Mapping
 from dataclasses import replace
@@ -17,7 +18,7 @@ from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Joint, Lap, Panel, P
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import LAP, SMOOTH, TOOTH
-from mingei.core.shape import Point
+from mingei.core.shape import Point, arc_on
 
 ONE, TWO = "one", "two"
 OWN = "own"
@@ -105,14 +106,12 @@ def _divided(here: Knot, after: Knot, smooth: float, longest: float) -> list[Sid
     if here.sweep_deg == 0.0:
         count = math.ceil(math.dist(a, b) / longest)
         at = [(a[0] + (b[0] - a[0]) * i / count, a[1] + (b[1] - a[1]) * i / count) for i in range(count + 1)]
-        return [Side(p, q, 0.0) for p, q in zip(at, at[1:], strict=False)]
-    from mingei.core.shape import arc_on
-
+        return [Side(p, q, 0.0) for p, q in itertools.pairwise(at)]
     arc = arc_on(a, b, here.sweep_deg)
     each = math.degrees(2 * math.acos(max(0.0, 1 - smooth / arc.radius))) if smooth < arc.radius else _FACET_DEG
     count = max(1, math.ceil(abs(here.sweep_deg) / min(each, _FACET_DEG)), math.ceil(arc.length / longest))
     at = [a, *(arc.at(i / count) for i in range(1, count)), b]
-    return [Side(p, q, here.sweep_deg / count) for p, q in zip(at, at[1:], strict=False)]
+    return [Side(p, q, here.sweep_deg / count) for p, q in itertools.pairwise(at)]
 
 
 def _turn_deg(a: Side, b: Side) -> float:
@@ -238,7 +237,8 @@ def _sound(values: Values) -> None:
 
 
 RECIPE = Recipe(
-    id="profile-wall", title="Outline with wall", family="shapes", purpose="any flat outline made thick: faces and a strip of wall round them",
+    id="profile-wall", title="Outline with wall", family="shapes",
+    purpose="any flat outline made thick: faces and a strip of wall round them",
     measures=(
         Measure("outline", Kind.CHOICE, "heart", "which outline; one of your own is read from an SVG drawing",
                 choices=(*((name, name) for name in LIBRARY), (OWN, "of your own"))),

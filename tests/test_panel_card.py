@@ -1,0 +1,145 @@
+"""The card of the panel in hand, and outlines read from drawings, driven in a real window."""
+
+from __future__ import annotations
+
+import tempfile
+from collections.abc import Iterator
+from contextlib import contextmanager
+from pathlib import Path
+from unittest import mock
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QFileDialog
+
+from mingei.core.build import NOTHING, Part
+from mingei.core.opening import Opening, Shape
+from tests.windows import WindowTest, click, settle, write
+
+
+@contextmanager
+def answer_open(path: Path) -> Iterator[None]:
+    """The toolkit's own dialog for opening answers with a path."""
+    with mock.patch.object(QFileDialog, "getOpenFileName", return_value=(str(path), "")) as asked:
+        yield
+    asked.assert_called_once()
+
+
+class PanelCard(WindowTest):
+    def setUp(self) -> None:
+        super().setUp()
+        self.document = self.window.document
+        self.document.set_recipe("tray")
+        self.document.set_measure("height", 40.0)
+        self.window.go("draft")
+        self.card = self.window.draft().openings
+        self.folder = Path(tempfile.mkdtemp())
+
+    def take(self, panel: str) -> None:
+        self.document.select(Part("tray", panel))
+        settle()
+
+    def drawing(self, body: str) -> Path:
+        path = self.folder / "x.svg"
+        path.write_text(f'<svg xmlns="http://www.w3.org/2000/svg" width="50mm" height="50mm" viewBox="0 0 50 50">{body}</svg>')
+        return path
+
+    def test_it_shows_only_for_a_flat_panel(self) -> None:
+        self.assertFalse(self.card.isVisible())
+        self.take("front")
+        self.assertTrue(self.card.isVisible())
+        self.take("front left tab")
+        self.assertFalse(self.card.isVisible())
+        self.document.select(NOTHING)
+        self.assertFalse(self.card.isVisible())
+
+    def test_a_window_is_cut_moved_and_closed_and_all_is_undone(self) -> None:
+        self.take("front")
+        start = self.document.project
+        click(self.card.adds["window"])
+        (opening,) = self.document.brief.openings
+        self.assertEqual((opening.name, opening.shape, opening.window), ("window 1", Shape.RECTANGLE, True))
+        write(self.card.lengths["width"], "30")
+        write(self.card.lengths["x"], "-12")
+        (opening,) = self.document.brief.openings
+        self.assertEqual((opening.width, opening.x), (30.0, -12.0))
+        self.assertIn("40 mm", self.card.patch.text())
+        write(self.card.lengths["x"], "400")
+        self.assertFalse(self.card.lengths["x"].reason.isHidden())
+        self.assertEqual(self.document.brief.openings[0].x, 40.0)  # the last of what was being written that could be cut
+        click(self.card.remove)
+        self.assertEqual(self.document.brief.openings, ())
+        while self.document.project != start:
+            self.document.undo.undo()
+        self.assertEqual(self.document.brief.openings, ())
+
+    def test_a_hole_keeps_its_size_unless_it_is_told_to_grow(self) -> None:
+        self.take("base")
+        click(self.card.adds["hole"])
+        self.assertTrue(self.document.brief.openings[0].stays)
+        self.card.stays.click()
+        self.assertFalse(self.document.brief.openings[0].stays)
+        click(self.card.adds["hole"])  # a second one would lie on the first
+        self.assertIn("meets another", self.card.reason.text())
+        self.assertEqual(len(self.document.brief.openings), 1)
+        self.assertEqual(self.card.shown, "hole 1")
+
+    def test_several_openings_are_turned_to_by_name(self) -> None:
+        self.take("base")
+        for x in (-20.0, 20.0):
+            self.document.set_opening(Opening(f"eye {x:g}", "base", Shape.ROUND, 4.0, x=x), "cut")
+        self.assertTrue(self.card.list.isVisible())
+        self.card.list.setFocus()
+        self.key(Qt.Key.Key_Down, on=self.card.list)
+        self.key(Qt.Key.Key_Up, on=self.card.list)
+        self.assertIn(self.card.shown, ("eye -20", "eye 20"))
+
+    def test_corners_and_notch_follow_the_fields(self) -> None:
+        self.document.set_recipe("carton")
+        self.document.select(Part("carton", "front left flap"))
+        settle()
+        write(self.card.round, "2.5")
+        write(self.card.notch, "6")
+        (trim,) = self.document.brief.trims
+        self.assertEqual((trim.round_mm, trim.notch_mm), (2.5, 6.0))
+        write(self.card.notch, "-1")
+        self.assertFalse(self.card.notch.reason.isHidden())
+
+    def test_an_opening_drawn_elsewhere_is_read(self) -> None:
+        self.take("base")
+        with answer_open(self.drawing('<circle cx="20" cy="20" r="10"/>')):
+            click(self.card.adds["drawn"])
+        (opening,) = self.document.brief.openings
+        self.assertEqual(opening.shape, Shape.DRAWN)
+        self.assertAlmostEqual(opening.width, 20.0, delta=0.01)
+        with answer_open(self.drawing("<text>nothing</text>")):
+            click(self.card.adds["drawn"])
+        self.assertIn("no closed path", self.card.reason.text())
+
+    def test_an_outline_with_a_wall_is_read_and_undone_in_one_step(self) -> None:
+        self.document.set_recipe("profile-wall")
+        measures = self.window.draft().measures
+        start = self.document.project
+        with answer_open(self.drawing('<path d="M5 5 h30 v20 q-15 10 -30 0 z"/>')):
+            click(measures.outline)
+        self.assertEqual(self.document.brief.values["outline"], "own")
+        self.document.undo.undo()
+        self.assertEqual(self.document.project, start)
+        with answer_open(self.drawing('<path d="M0 0 L50 50 L50 0 L0 40Z"/>')):
+            click(measures.outline)
+        self.assertIn("crosses itself", measures.outline_reason.text())
+
+    def test_a_curved_face_is_one_part_in_both_views(self) -> None:
+        self.document.set_recipe("tube")
+        settle()
+        draft = self.window.draft()
+        box = draft.flat._box_of(Part("tube", "wall"))
+        click(draft.flat, draft.flat.to_px((box.center().x() + 5, box.center().y())))
+        self.assertEqual(self.document.selection, Part("tube", "wall"))
+        self.assertIn("Wall:", self.window.told.words)
+        seen = set()
+        for _ in range(6):
+            self.key("]", on=draft.flat)
+            seen.add(self.document.selection.panel)
+        self.assertEqual(seen, {"wall", "base", "base teeth"})
+        rows = [m for m in draft.flat.marks() if m.part.panel == "base teeth"]
+        self.assertEqual(len(rows), 1 if rows else 0)

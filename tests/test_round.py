@@ -1,0 +1,245 @@
+"""Curved faces: tubes, cones, rings, ball skins and walls round outlines have the true curve's lengths on the flat, and close."""
+
+from __future__ import annotations
+
+import json
+import math
+import unittest
+from itertools import pairwise
+
+import numpy as np
+from hypothesis import given
+from hypothesis import strategies as st
+
+from mingei.core import contour, fold, solid
+from mingei.core.build import Build, build
+from mingei.core.check import run
+from mingei.core.draft import Role
+from mingei.core.drawing import Ink, pattern_strokes
+from mingei.core.errors import MeasureError
+from mingei.core.layout.sheets import find_sheet
+from mingei.core.pattern import Pattern
+from mingei.core.project import new_brief
+from mingei.core.recipes import Value, profile_wall
+from mingei.core.roll import facet_count
+from mingei.core.scale import scaled, table
+from mingei.core.shape import Arc, Path, path_length
+from mingei.core.stock import Stock
+from mingei.formats.fold_json import fold_file
+
+
+def made(recipe: str, caliper: float = 0.3, **values: Value) -> Build:
+    stock = Stock("any", "Any stock", 200, caliper)
+    return build(new_brief(recipe, values, stock), stock)
+
+
+def arcs(path: Path) -> list[Arc]:
+    return [s for s in path if isinstance(s, Arc)]
+
+
+class Tubes(unittest.TestCase):
+    @given(st.floats(20, 200), st.floats(0.08, 0.3), st.integers(1, 3))
+    def test_the_strip_is_as_long_as_its_turns_about_their_middles(self, diameter: float, caliper: float, turns: int) -> None:
+        # rolled on diameter D, turn k lies about a middle of D + (2 k + 1) t, k from 0: pi times that, added up, and the lap
+        lap = max(3.0, 0.8 * math.pi * diameter / facet_count(diameter, 1.0))
+        tube = made("tube", caliper, diameter=diameter, play=0.0, turns=float(turns), lap=lap, ends="open", smooth=1.0, height=50.0)
+        bends = [f for f in tube.pattern.folds if f.bend]
+        per = facet_count(diameter, 1.0)
+        along = abs(bends[per * turns - 1].start[0] - tube.pattern.box.left)
+        wanted = sum(math.pi * (diameter + (2 * k + 1) * caliper) for k in range(turns))
+        # the strip begins at a free edge, the next turn steps one layer out at its bend: both within a facet's share of a caliper
+        self.assertAlmostEqual(along, wanted, delta=0.01 + caliper * math.pi / per + caliper / math.tan(2 * math.pi / per))
+
+    def test_one_turn_between_two_bends_a_whole_turn_apart_is_exact(self) -> None:
+        for diameter, caliper in ((20.0, 0.1), (40.3, 0.28), (150.0, 0.5)):
+            tube = made("tube", caliper, diameter=diameter, play=0.0, turns=3.0, ends="open")
+            bends, per = tube.pattern.folds, facet_count(diameter, 0.25)
+            # both in the middle of turns, away from the steps between layers
+            a, b = bends[per // 2 - 1], bends[per // 2 - 1 + per]
+            half_in_each = math.pi * (diameter + 2 * caliper)  # half a turn about D + t, half about D + 3 t
+            self.assertAlmostEqual(b.start[0] - a.start[0], half_in_each, delta=0.01)
+
+    def test_it_is_as_wide_inside_as_asked_or_as_narrow_outside(self) -> None:
+        for fits, sign, half in (("on", 1, -0.15), ("in", -1, 0.15)):
+            tube = made("tube", 0.3, diameter=40.0, play=0.4, fits=fits, ends="open", smooth=0.05)
+            posed = fold.finished(tube.pattern)
+            innermost = [p for p in tube.pattern.panels if p.layer == 0]
+            away = [abs(float(posed[p.name][:3, 2] @ posed[p.name][:3, 3])) + half for p in innermost]  # from the axis to that face
+            count = len(innermost)
+            round_ = 2 * sum(away) / count * count * math.tan(math.pi / count) / math.pi  # the circle as long as the facets together
+            self.assertAlmostEqual(round_, 40.0 + sign * 0.4, delta=0.01)
+
+    def test_the_disc_covers_the_wall_and_is_cut_as_one_circle(self) -> None:
+        tube = made("tube", 0.3, diameter=40.0, play=0.0)
+        base = next(p for p in tube.patterns if p.name == "base")
+        (circle,) = base.cuts
+        self.assertEqual([round(abs(a.sweep_deg), 6) for a in arcs(circle)], [180.0, 180.0])
+        for arc in arcs(circle):  # flush with the wall's outer face, less what a free edge keeps back
+            self.assertTrue(40 / 2 < arc.radius <= 40 / 2 + 0.3 + 0.005, arc.radius)
+
+    def test_teeth_stand_no_further_off_the_curve_than_asked(self) -> None:
+        for smooth in (0.1, 0.25, 0.8):
+            tube = made("tube", 0.2, diameter=60.0, smooth=smooth, play=0.0)
+            teeth = [p for p in tube.pattern.panels if p.role is Role.TAB]
+            self.assertLessEqual(30 * (1 - math.cos(math.pi / len(teeth))), smooth)  # the sagitta of one tooth's chord
+            self.assertEqual({p.whole for p in teeth}, {"base teeth"})
+
+    def test_closed_ends_and_outside_measures_contradict(self) -> None:
+        with self.assertRaises(MeasureError):
+            made("tube", fits="in", ends="base")
+        with self.assertRaises(MeasureError):
+            made("tube", diameter=12.0, ends="base")
+
+
+class Cones(unittest.TestCase):
+    @given(st.floats(60, 200), st.floats(0.0, 0.8), st.floats(0.5, 2.0), st.floats(0.08, 0.4))
+    def test_radii_and_angle_of_the_sector_are_the_handbooks(self, foot: float, share: float, steep: float, caliper: float) -> None:
+        # development of a right cone of middle diameter d and slant s: R = s d / (d - d2), angle = 2 pi (d / 2) / R; the middle surface
+        # lies half a caliper out along the wall's normal
+        rim = foot * share if foot * share >= 6 else 0.0
+        height = steep * foot
+        cone = made("cone", caliper, foot=foot, rim=rim, height=height, lap=3.0, ends="open", smooth=0.05)
+        slant = math.hypot(height, (foot - rim) / 2)
+        lean = math.asin((foot - rim) / 2 / slant)
+        outer = foot / 2 / math.sin(lean) + caliper / 2 / math.tan(lean)
+        found = arcs(cone.pattern.cuts[0])
+        self.assertAlmostEqual(max(a.radius for a in found), outer, delta=0.01 + 0.001 * caliper * outer / foot)
+        bends = cone.pattern.folds
+        turned = [math.atan2(f.end[1] - f.start[1], f.end[0] - f.start[0]) for f in bends]
+        each = {round((b - a) % (2 * math.pi), 9) for a, b in pairwise(turned[:5])}
+        self.assertEqual(len(each), 1)
+        facets = sum(not p.name.startswith("x") for p in cone.pattern.panels)
+        self.assertGreater(facets, 19)
+        angle = min(each.pop(), 2 * math.pi - each.pop() if each else 9.0)
+        count = round(2 * math.pi * math.sin(lean) / angle)
+        self.assertAlmostEqual(count * angle, 2 * math.pi * math.sin(lean), delta=1e-6)
+
+    def test_a_cone_that_is_a_tube_or_a_plate_is_refused(self) -> None:
+        for values in ({"foot": 60.0, "rim": 60.0}, {"foot": 300.0, "rim": 0.0, "height": 5.0}, {"foot": 60.0, "rim": 3.0}):
+            with self.assertRaises(MeasureError):
+                made("cone", **values)
+
+
+class Balls(unittest.TestCase):
+    def test_the_area_of_the_gores_tends_to_the_balls(self) -> None:
+        off = []
+        for count in (6, 10, 16):
+            skin = made("ball-gores", 0.1, diameter=100.0, gores=float(count), band=1.0, lap=2.0, cap=0.0)
+            petals = sum(p.area for p in skin.pattern.panels if p.name != "lap")
+            off.append(petals / (math.pi * 100.1**2) - 1)
+        self.assertLess(max(map(abs, off)), 0.01)
+
+    def test_a_gore_reaches_from_pole_to_pole(self) -> None:
+        for size, caliper in ((40.0, 0.1), (120.0, 0.3)):
+            skin = made("ball-gores", caliper, diameter=size, cap=0.0)
+            # half a circle about the card's middle, longer by what the tip's corner runs out where two sides meet at a point
+            self.assertAlmostEqual(skin.pattern.box.height, math.pi * (size + caliper) / 2, delta=2.5 * caliper)
+
+    def test_the_widths_follow_the_sine(self) -> None:
+        skin = made("ball-gores", 0.08, diameter=100.0, gores=10.0, band=2.0, cap=0.0)
+        for step in (2, 3, 4):
+            line = next(f for f in skin.pattern.folds if f.child == f"gore 1 up {step + 1}")
+            s = abs(skin.pattern.box.top - line.start[1])
+            width = math.pi * 100 / 10 * math.sin(2 * s / 100)
+            self.assertAlmostEqual(line.length, width, delta=0.15)
+
+    def test_a_dome_is_half_of_it_on_a_band(self) -> None:
+        dome = made("dome", 0.2, diameter=40.0, play=0.0, band=8.0, cap=0.0)
+        self.assertAlmostEqual(dome.outside[2], 8 + 20, delta=0.6)
+
+
+class Walls(unittest.TestCase):
+    def strip(self, result: Build) -> float:
+        """Length of the wall from its beginning to where it laps, over all strips."""
+        total = 0.0
+        for pattern in result.patterns:
+            if pattern.name.startswith("strip"):
+                walls = [p for p in pattern.panels if p.name.startswith("wall")]
+                total += sum(p.polygon[1][0] - p.polygon[0][0] if len(p.polygon) == 4 else self.width(pattern, p.name) for p in walls)
+        return total
+
+    def width(self, pattern: Pattern, name: str) -> float:
+        xs = [p[0] for p in pattern.by_name[name].polygon]
+        return max(xs) - min(xs)
+
+    @given(st.sampled_from(sorted(profile_wall.LIBRARY)), st.floats(40, 400), st.floats(0.08, 0.5), st.floats(0.1, 1.0))
+    def test_the_strip_is_as_long_as_the_outline(self, outline: str, width: float, caliper: float, smooth: float) -> None:
+        result = made("profile-wall", caliper, outline=outline, width=width, smooth=smooth, faces="one")
+        around = path_length(contour.path(profile_wall.outline_of(result.brief.values)))
+        xs = 0.0
+        for pattern in result.patterns:
+            names = [p.name for p in pattern.panels if p.name.startswith("wall")]
+            if names:
+                lines = [f.start[0] for f in pattern.folds if f.child in names or f.parent in names]
+                last = next((f for f in pattern.folds if f.parent == names[-1] and f.child.startswith("lap")), None)
+                self.assertIsNotNone(last)
+                xs += max([*lines, last.start[0]]) - pattern.box.left
+        straight = any(k.sweep_deg == 0.0 for k in contour.read(profile_wall.LIBRARY[outline]))
+        # a strip that begins on a curve begins half a chord's excess short, at its free edge
+        excess = 0.0 if straight else 0.05
+        self.assertAlmostEqual(xs, around, delta=0.01 + excess + 0.05 * (len(result.patterns) - 2))
+
+    def test_a_long_wall_is_made_in_strips_that_lap_onto_each_other(self) -> None:
+        result = made("profile-wall", outline="house", width=200.0, strip=200.0, lap=10.0)
+        strips = [p for p in result.patterns if p.name.startswith("strip")]
+        self.assertGreater(len(strips), 2)
+        for pattern in strips:
+            self.assertLessEqual(pattern.box.width, 200.5)
+        self.assertTrue(all(c.closes for c in result.closures))
+
+    def test_an_outline_of_ones_own(self) -> None:
+        result = made("profile-wall", outline="own", drawn="0,0 60,0 60,20,-90 40,40 0,40", width=90.0)
+        self.assertTrue(all(c.closes for c in result.closures))
+        self.assertAlmostEqual(next(p for p in result.patterns if p.name == "front").box.width, 90.0, delta=0.5)
+        with self.assertRaises(MeasureError):
+            made("profile-wall", outline="own")
+        with self.assertRaises(MeasureError) as caught:
+            made("profile-wall", outline="own", drawn="0,0 50,50 50,0 0,40")
+        self.assertIn("crosses itself", str(caught.exception))
+
+
+class Bends(unittest.TestCase):
+    def test_bends_are_drawn_as_bends_and_stand_in_the_fold_file_without_a_crease(self) -> None:
+        tube = made("tube")
+        inks = [s.ink for s in pattern_strokes(tube.pattern)]
+        self.assertEqual(inks.count(Ink.BEND), sum(f.bend for f in tube.pattern.folds))
+        data = json.loads(fold_file(tube))
+        bent = [a for kind, a in zip(data["edges_assignment"], data["edges_foldAngle"], strict=True) if kind == "U"]
+        self.assertEqual(len(bent), inks.count(Ink.BEND))
+        self.assertTrue(all(a < 0 for a in bent))  # mountains, by the format's sign
+
+    def test_the_folded_view_runs_on_smoothly_over_bends_only(self) -> None:
+        tube = solid.solids(made("tube", ends="open").pattern)
+        flat = np.repeat(tube.normals[:, None], 3, axis=1)
+        self.assertGreater(float(np.abs(tube.shading - flat).max()), 0.1)
+        box = solid.solids(made("tray").pattern)
+        self.assertEqual(float(np.abs(box.shading - box.normals[:, None]).max()), 0.0)
+
+    def test_a_hole_is_open_in_the_solid_and_a_cut_in_the_fold_file(self) -> None:
+        ring = made("ring-recess")
+        collar = next(p for p in ring.patterns if p.name == "collar")
+        shape = solid.solids(collar)
+        caps = shape.triangles[shape.face == solid.PRINTED]
+        area = 0.5 * np.linalg.norm(np.cross(caps[:, 1] - caps[:, 0], caps[:, 2] - caps[:, 0]), axis=1).sum()
+        inner, outer = 40.5 / 2, 40.5 / 2 + 12
+        self.assertAlmostEqual(float(area), math.pi * (outer**2 - inner**2), delta=30.0)
+        self.assertAlmostEqual(collar.area, math.pi * (outer**2 - inner**2), delta=12.0)
+        frames = [d := json.loads(fold_file(ring)), *d["file_frames"]]
+        self.assertIn("C", next(f for f in frames if f["mingei:piece"] == "collar")["edges_assignment"])
+
+    def test_teeth_are_said_once_a_row_and_scaled_with_their_curve(self) -> None:
+        tube = made("tube", tooth=15.0)
+        said = [f for f in run(tube, find_sheet("A4")) if f.code.startswith("tab")]
+        self.assertEqual(len(said), 1)
+        larger = build(scaled(tube.brief, 2.0), tube.stock)
+        self.assertEqual(sum("base teeth" in str(r.name) for r in table(tube, larger)), 1)
+
+    def test_the_steps_name_faces_not_facets(self) -> None:
+        words = " ".join(str(s.words) for s in made("ring-recess").steps)
+        self.assertIn("roll it up", words)
+        self.assertNotIn("wall 2", words)
+        self.assertIn("Fold the rim teeth out", words)
+
+
+if __name__ == "__main__":
+    unittest.main()

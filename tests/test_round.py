@@ -198,14 +198,53 @@ class Walls(unittest.TestCase):
         self.assertIn("crosses itself", str(caught.exception))
 
 
+class Pillows(unittest.TestCase):
+    @given(st.floats(40, 200), st.floats(0.15, 0.8), st.floats(1.2, 3.0))
+    def test_the_flat_is_the_folded_form_unrolled(self, width: float, full: float, long: float) -> None:
+        pouch = made("pillow", 0.3, width=width, thick=full * width, length=min(500.0, max(40.0, long * max(width, 2 * full * width))),
+                     lap=8.0)
+        frame = json.loads(fold_file(pouch))
+        flat, folded = np.array(frame["vertices_coords"]), np.array(frame["file_frames"][0]["vertices_coords"])
+        for face in frame["faces_vertices"]:  # every length within a face, and so every path over it, is the same on both
+            for a, b in zip(face, face[2:] + face[:2], strict=True):
+                self.assertAlmostEqual(float(np.linalg.norm(flat[a] - flat[b])), float(np.linalg.norm(folded[a] - folded[b])), delta=0.02)
+        # each vertex is one point of the folded form, whichever face one comes from: no crack opens along score or bend
+        posed = fold.finished(pouch.pattern)
+        at: dict[tuple[int, int], np.ndarray] = {}
+        for panel in pouch.pattern.panels:
+            if panel.whole == "lap":
+                continue
+            for p, q in zip(fold.place(posed[panel.name], panel.polygon), panel.flat_polygon, strict=True):
+                key = (round(q[0] * 1e4), round(q[1] * 1e4))
+                self.assertLess(float(np.linalg.norm(at.setdefault(key, p) - p)), 0.02)
+
+    def test_the_ends_stand_upright_and_meet_front_and_back(self) -> None:
+        pouch = made("pillow", 0.3, width=80.0, thick=26.0, length=130.0)
+        posed = fold.finished(pouch.pattern)
+        for panel in pouch.pattern.panels:
+            if panel.whole.endswith("flap"):
+                self.assertAlmostEqual(float(posed[panel.name][2, 2]), 0.0, places=6)  # its normal lies level
+        tops = [fold.place(posed[p.name], p.polygon)[:, 2] for p in pouch.pattern.panels if p.whole == "front"]
+        self.assertAlmostEqual(max(float(z.max()) for z in tops), 26.0, delta=0.01)
+
+    def test_the_score_follows_the_height_of_the_side(self) -> None:
+        # the score lies as far from the end as the side is high there: 26 / 2 in the middle, nothing at the edges
+        pouch = made("pillow", 0.3, width=80.0, thick=26.0, length=130.0)
+        scores = [f for f in pouch.pattern.folds if f.curved and f.child.startswith("front lower")]
+        heights = sorted(y for f in scores for _, y in (f.start, f.end))
+        self.assertAlmostEqual(heights[-1] - heights[0], 13.0, delta=1e-6)
+        strokes = [s for s in pattern_strokes(pouch.pattern) if s.ink is Ink.MOUNTAIN and len(s.path) > 1]
+        self.assertEqual([len(s.path) for s in strokes], [16] * 4)  # four curved scores, each one stroke
+
+
 class Bends(unittest.TestCase):
     def test_bends_are_drawn_as_bends_and_stand_in_the_fold_file_without_a_crease(self) -> None:
         tube = made("tube")
         inks = [s.ink for s in pattern_strokes(tube.pattern)]
-        self.assertEqual(inks.count(Ink.BEND), sum(f.bend for f in tube.pattern.folds))
+        self.assertEqual(inks.count(Ink.BEND), 2 * sum(f.bend for f in tube.pattern.folds))  # a tick at each end
         data = json.loads(fold_file(tube))
         bent = [a for kind, a in zip(data["edges_assignment"], data["edges_foldAngle"], strict=True) if kind == "U"]
-        self.assertEqual(len(bent), inks.count(Ink.BEND))
+        self.assertEqual(len(bent), sum(f.bend for f in tube.pattern.folds))
         self.assertTrue(all(a < 0 for a in bent))  # mountains, by the format's sign
 
     def test_the_folded_view_runs_on_smoothly_over_bends_only(self) -> None:

@@ -115,6 +115,7 @@ class _Developer:
         self.names = {p.name for p in piece.panels}
         self.turns: dict[EdgeRef, float] = {}
         self.bends: set[EdgeRef] = set()
+        self.curved: set[EdgeRef] = set()
         self.takes: dict[EdgeRef, float] = {}
         for f in piece.folds:
             self.folded[f.a], self.folded[f.b] = f.b, f.a
@@ -122,6 +123,8 @@ class _Developer:
             self.takes[f.a] = self.takes[f.b] = f.take_mm
             if f.bend:
                 self.bends |= {f.a, f.b}
+            if f.curved:
+                self.curved |= {f.a, f.b}
         self.carried = {s.carrier: s for s in reversed(piece.seams)}
         self.hosted = {s.host: s for s in reversed(piece.seams)}
         self.t = stock.caliper_mm
@@ -212,6 +215,8 @@ class _Developer:
         here = EdgeRef(panel.name, edge)
         if here in self.folded:
             other = self.piece.panel(self.folded[here].panel)
+            if here in self.curved:
+                return setback(self._panel_depth(panel), self._panel_depth(other), self.turns[here])
             if here in self.bends:
                 return bend_setback(self._panel_depth(panel), self._panel_depth(other), self.turns[here]) + self.takes[here] / 2
             return self.takes[here] / 2 + self._fold_offset(self._panel_depth(panel), self._panel_depth(other), self.turns[here])
@@ -259,7 +264,7 @@ class _Developer:
         relief = max(RELIEF_MM, length * _TOOTH_SHARE) if seam.row and carrier.whole else RELIEF_MM
         try:
             holes = [tuple(to_tab.apply(p) for p in flat_points(h)[:-1]) for h in host.holes]
-            hosts = [tuple(to_tab.apply(p) for p in outline)
+            hosts = [to_tab.apply_all(outline)
                      for outline in ((*host.outline[edge:], *host.outline[:edge]), self.whole[host.name].outline(edge))]
             out = self._fold_offset(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg)
             shape = joint.tab_shape(hosts, length, start, end, seam.depth_mm, out, seam.round_mm, opposite, holes, relief)
@@ -368,7 +373,7 @@ class _Developer:
 
     def _lay_flat(self, lines: list[tuple[tuple[Point, Point], tuple[Point, Point]]]) -> dict[str, Rigid]:
         frames = {self.piece.root: STAY}
-        waiting = list(zip(self.folds, lines, strict=True))
+        waiting = [(fold, line) for fold, line in zip(self.folds, lines, strict=True) if not fold.closing]
         while waiting:
             ready = [(f, line) for f, line in waiting if f.a.panel in frames]
             if not ready:
@@ -385,7 +390,8 @@ class _Developer:
                    frames: Mapping[str, Rigid]) -> FlatFold:
         frame = frames[fold.a.panel]
         return FlatFold(fold.a.panel, fold.b.panel, frame.apply(line[0][0]), frame.apply(line[0][1]), fold.signed_deg,
-                        fold.take_mm + (0.0 if fold.bend else self._gain(fold.angle_deg)), fold.step, fold.bend)
+                        fold.take_mm + (0.0 if fold.bend or fold.curved else self._gain(fold.angle_deg)), fold.step, fold.bend,
+                        fold.closing, fold.curved)
 
     def _panel(self, work: _Work, frame: Rigid) -> FlatPanel:
         for edge, sweep in work.panel.curves:

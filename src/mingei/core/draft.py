@@ -132,7 +132,8 @@ class Fold:
     """A crease between two panels, or a bend between two facets of a curved face, which is not scored.
 
     a is the panel nearer the root.  angle_deg: turning angle when finished.  step: its place in the order of folding.  take_mm: how much
-    longer the card is here on the flat than between its facets' chords, since it follows the arc.
+    longer the card is here on the flat than between its facets' chords, since it follows the arc.  curved: one of the short straight
+    scores a curved score is made of.  closing: it joins two facets that other folds already put in their places.
     """
 
     a: EdgeRef
@@ -142,6 +143,8 @@ class Fold:
     crease: Crease = Crease.MOUNTAIN
     bend: bool = False
     take_mm: float = 0.0
+    curved: bool = False
+    closing: bool = False
 
     @property
     def signed_deg(self) -> float:

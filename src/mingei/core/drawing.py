@@ -6,13 +6,18 @@ in long dashes with a dot, valleys in short dashes, so that a drawing reads in b
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+import math
+from collections.abc import Iterator, Mapping
 from dataclasses import dataclass
 from enum import StrEnum
+from itertools import pairwise
 
 from mingei.core.draft import Crease
-from mingei.core.pattern import Pattern
+from mingei.core.pattern import FlatFold, Pattern
 from mingei.core.shape import STAY, Line, Path, Point, Rigid, moved_path
+
+#: How long the ticks are that mark a bend, and how near the parts of a curved score meet, mm.
+_TICK_MM, _JOINED_MM = 3.0, 1e-4
 
 
 class Ink(StrEnum):
@@ -40,7 +45,7 @@ LOOKS: Mapping[Ink, Look] = {
     Ink.CUT: Look(0.25, (), "cut"),
     Ink.MOUNTAIN: Look(0.2, (5.0, 1.2, 0.6, 1.2), "mountain fold, away from you"),
     Ink.VALLEY: Look(0.2, (1.6, 1.2), "valley fold, towards you"),
-    Ink.BEND: Look(0.15, (9.0, 3.0), "bend, no score"),
+    Ink.BEND: Look(0.15, (), "ends of a bend, no score"),
     Ink.PERFORATE: Look(0.3, (0.8, 0.8), "perforate"),
     Ink.DRAW: Look(0.18, (), "drawing"),
     Ink.GUIDE: Look(0.15, (0.3, 1.5), "guide, trace lightly"),
@@ -85,10 +90,42 @@ def fold_ink(crease: Crease) -> Ink:
 def pattern_strokes(pattern: Pattern, move: Rigid = STAY) -> tuple[Stroke, ...]:
     """Cuts and scores of a flat piece, moved."""
     cuts = tuple(Stroke(Ink.CUT, moved_path(path, move)) for path in pattern.cuts)
-    scores = tuple(Stroke(Ink.BEND if f.bend else fold_ink(f.crease), (Line(move.apply(f.start), move.apply(f.end)),))
-                   for f in pattern.folds)
+    scores = tuple(Stroke(fold_ink(f.crease), (Line(move.apply(f.start), move.apply(f.end)),))
+                   for f in pattern.folds if not f.bend and not f.curved)
+    scores += tuple(Stroke(fold_ink(crease), moved_path(path, move)) for crease, path in _curved_scores(pattern))
+    scores += tuple(Stroke(Ink.BEND, (Line(move.apply(a), move.apply(b)),)) for f in pattern.folds if f.bend for a, b in _ticks(f))
     guides = tuple(Stroke(Ink.GUIDE, moved_path(path, move)) for path in pattern.guides)
     return guides + scores + cuts
+
+
+def _ticks(bend: FlatFold) -> tuple[tuple[Point, Point], ...]:
+    """A bend is marked at its two ends only: nobody wants a line across a curved face."""
+    share = min(_TICK_MM / bend.length, 0.5)
+    (ax, ay), (bx, by) = bend.start, bend.end
+    dx, dy = (bx - ax) * share, (by - ay) * share
+    return ((ax, ay), (ax + dx, ay + dy)), ((bx - dx, by - dy), (bx, by))
+
+
+def _curved_scores(pattern: Pattern) -> Iterator[tuple[Crease, Path]]:
+    """The short scores of each curved one, joined, so that its dashes run on."""
+    runs: list[list[FlatFold]] = []
+    for f in pattern.folds:
+        if f.curved:
+            face = pattern.by_name[f.child].whole
+            for run in runs:
+                if pattern.by_name[run[0].child].whole != face:
+                    continue
+                if math.dist(run[-1].end, f.start) < _JOINED_MM:
+                    run.append(f)
+                    break
+                if math.dist(run[0].start, f.end) < _JOINED_MM:
+                    run.insert(0, f)
+                    break
+            else:
+                runs.append([f])
+    for run in runs:
+        corners = [run[0].start, *(f.end for f in run)]
+        yield run[0].crease, tuple(Line(a, b) for a, b in pairwise(corners))
 
 
 def flat_drawing(pattern: Pattern) -> Drawing:

@@ -17,7 +17,7 @@ from numpy.typing import NDArray
 
 from mingei.core.draft import Role
 from mingei.core.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
-from mingei.core.shape import Point, Polygon
+from mingei.core.shape import Point
 from mingei.core.tolerance import TOLERANCE
 
 Matrix: TypeAlias = NDArray[np.float64]
@@ -42,7 +42,8 @@ def pose(pattern: Pattern, fraction: float = 1.0) -> Pose:
     matrices: dict[str, Matrix] = {root.name: _root_matrix(pattern, root)}
     children: dict[str, list[FlatFold]] = {}
     for fold in pattern.folds:
-        children.setdefault(fold.parent, []).append(fold)
+        if not fold.closing:
+            children.setdefault(fold.parent, []).append(fold)
     waiting = [root.name]
     while waiting:
         parent = waiting.pop()
@@ -185,16 +186,19 @@ def _reach_past(points: Matrix, host: FlatPanel) -> float:
     sides = host.convex_sides
     if sides is not None and bool((points @ sides[0] >= sides[1] - 1e-7).all()):
         return 0.0
-    return _reach_past_any(points, host.polygon)
+    return _reach_past_any(points, host)
 
 
-def _reach_past_any(points: Matrix, outline: Polygon) -> float:
-    from shapely import distance, get_coordinates, make_valid  # rarely needed, and slow to load
+def _reach_past_any(points: Matrix, panel: FlatPanel) -> float:
+    from shapely import distance, get_coordinates, make_valid, polygons  # rarely needed, and slow to load
     from shapely import points as make_points
     from shapely.geometry import Polygon as Area
 
-    host = Area(outline)
-    rest = make_valid(Area(points)).difference(host)  # what was drawn in may touch itself
+    area = polygons(points)
+    if panel.card.covers(area):
+        return 0.0
+    host = Area(panel.polygon)
+    rest = make_valid(area).difference(host)  # what was drawn in may touch itself
     if rest.is_empty:
         return 0.0
     corners = get_coordinates(rest)

@@ -129,6 +129,11 @@ def _room_above(host: Polygon, x0: float, x1: float, lean0: float, lean1: float,
     for number, (a, b) in enumerate(zip(host[1:], (*host[2:], host[0]), strict=True), 1):
         if sides and number not in sides:
             continue
+        (ax, ay), (bx, by) = a, b  # most sides lie wholly below the hinge, beside the tab or beyond what was met
+        if (ay < 1e-9 and by < 1e-9) or (ay >= room and by >= room):
+            continue
+        if (ax - lean0 * ay < x0 and bx - lean0 * by < x0) or (ax + lean1 * ay > x1 and bx + lean1 * by > x1):
+            continue
         piece: tuple[Point, Point] | None = (a, b)
         # keep what lies above the hinge and between the two side lines
         for nx, ny, c in ((0.0, 1.0, 1e-9), (1.0, -lean0, x0), (-1.0, -lean1, -x1)):

@@ -9,7 +9,7 @@ import math
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from functools import cached_property
-from typing import TYPE_CHECKING, NamedTuple
+from typing import TYPE_CHECKING, Any, NamedTuple
 
 from mingei.core.draft import (
     Crease,
@@ -72,7 +72,7 @@ class FlatPanel:
     @cached_property
     def flat_polygon(self) -> Polygon:
         """The outline as points on the flat."""
-        return tuple(self.frame.apply(p) for p in self.polygon)
+        return self.frame.apply_all(self.polygon)
 
     @cached_property
     def flat_path(self) -> Path:
@@ -82,6 +82,16 @@ class FlatPanel:
     def area(self) -> float:
         """mm2, less its holes."""
         return signed_area(self.polygon) + sum(signed_area(h) for h in self.hole_polygons)
+
+    @cached_property
+    def card(self) -> Any:
+        """Its outline as an area to measure against, a hair wider than it is, prepared for many questions."""
+        from shapely import prepare  # slow to load, and rarely needed
+        from shapely.geometry import Polygon as Area
+
+        area = Area(self.polygon).buffer(1e-6)
+        prepare(area)
+        return area
 
     @cached_property
     def convex_sides(self) -> tuple[NDArray[np.float64], NDArray[np.float64]] | None:
@@ -99,7 +109,7 @@ class FlatPanel:
 
 @dataclass(frozen=True)
 class FlatFold:
-    """A score line, or a bend, which is not scored.
+    """A score line, or one of those a curved score is made of, or a bend, which is not scored.
 
     start, end: on the flat, with the parent panel to the left; angle_deg: signed, mountain positive;
     gain: mm taken up by the crease; step: its place in the order of folding; length: the line's, mm.
@@ -113,6 +123,8 @@ class FlatFold:
     gain: float
     step: int
     bend: bool = False
+    closing: bool = False
+    curved: bool = False
 
     @property
     def crease(self) -> Crease:

@@ -71,6 +71,11 @@ class Rigid(NamedTuple):
     def apply(self, p: Point) -> Point:
         return (self.cos * p[0] - self.sin * p[1] + self.x, self.sin * p[0] + self.cos * p[1] + self.y)
 
+    def apply_all(self, points: Iterable[Point]) -> Polygon:
+        """Many points at once."""
+        cos, sin, x, y = self
+        return tuple((cos * px - sin * py + x, sin * px + cos * py + y) for px, py in points)
+
     def then(self, after: Rigid) -> Rigid:
         """This move, followed by ``after``."""
         x, y = after.apply((self.x, self.y))

@@ -84,9 +84,9 @@ def overlap(build: Build, sheet: Sheet) -> Iterator[Finding]:
 
 
 def _overlapping(pattern: Pattern) -> Iterator[tuple[str, str]]:
-    boxes = [(p, bounds(p.flat_polygon)) for p in pattern.panels]
+    boxes = [(p, bounds(p.flat_polygon).grown(-5e-7)) for p in pattern.panels]
     near = [(p, q) for (p, p_box), (q, q_box) in combinations(boxes, 2)
-            if p_box.grown(-1e-6).meets(q_box) and not _side_by_side(p.flat_polygon, q.flat_polygon)]
+            if p_box.meets(q_box) and not _side_by_side(p.flat_polygon, q.flat_polygon)]
     if not near:
         return
     from shapely import intersection

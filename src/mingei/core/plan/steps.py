@@ -47,7 +47,7 @@ def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
     turned: list[str] = []
     upright = abs(piece.placement.u[2]) + abs(piece.placement.v[2]) > 0.5  # a strip of wall: its panels are turned, not raised
     for fold in piece.folds:
-        if fold.step == number and fold.angle_deg > 1e-6:
+        if fold.step == number and fold.angle_deg > 1e-6 and not fold.closing:
             panel = piece.panel(fold.b.panel)
             if fold.bend:
                 rolled.append(panel.whole)

@@ -201,7 +201,7 @@ class Walls(unittest.TestCase):
 class Pillows(unittest.TestCase):
     @given(st.floats(40, 200), st.floats(0.15, 0.8), st.floats(1.2, 3.0))
     def test_the_flat_is_the_folded_form_unrolled(self, width: float, full: float, long: float) -> None:
-        pouch = made("pillow", 0.3, width=width, thick=full * width, length=min(500.0, max(40.0, long * max(width, 2 * full * width))),
+        pouch = made("pillow", 0.3, width=width, thick=min(120.0, full * width), length=min(500.0, max(40.0, long * max(width, 2 * full * width))),
                      lap=8.0)
         frame = json.loads(fold_file(pouch))
         flat, folded = np.array(frame["vertices_coords"]), np.array(frame["file_frames"][0]["vertices_coords"])
@@ -235,6 +235,33 @@ class Pillows(unittest.TestCase):
         self.assertAlmostEqual(heights[-1] - heights[0], 13.0, delta=1e-6)
         strokes = [s for s in pattern_strokes(pouch.pattern) if s.ink is Ink.MOUNTAIN and len(s.path) > 1]
         self.assertEqual([len(s.path) for s in strokes], [16] * 4)  # four curved scores, each one stroke
+
+
+class Wreaths(unittest.TestCase):
+    def test_the_ring_comes_free_outside_and_inside_and_its_rays_turn_back(self) -> None:
+        wreath = made("wreath", diameter=180.0, ring=28.0, rays=16.0, back=150.0)
+        outside, inside, hole = wreath.pattern.cuts
+        self.assertAlmostEqual(path_length(outside), math.pi * 180, delta=0.01)
+        self.assertAlmostEqual(path_length(hole), math.pi * 1.5, delta=0.01)
+        self.assertGreater(len(inside), 32)
+        posed = fold.finished(wreath.pattern)
+        for panel in wreath.pattern.panels:
+            if panel.whole == "rays":
+                tip = fold.place(posed[panel.name], panel.polygon)
+                self.assertGreater(float(tip[:, 2].max()), 10.0)  # turned towards the one who looks
+                self.assertAlmostEqual(float(posed[panel.name][2, 2]), math.cos(math.radians(150)), places=6)
+
+    def test_the_thread_is_said_in_length(self) -> None:
+        wreath = made("wreath", diameter=180.0, ring=28.0, rays=16.0, motif="round", size=40.0)
+        said = next(f for f in run(wreath, find_sheet("A3")) if f.code == "remark" and "thread" in f.sentence)
+        # from the hole, 5 mm into the ring, to the motif's upper edge, and 80 mm for two knots
+        wanted = (90 - 28) * math.cos(math.pi / 16) + 5 - 20 + 80
+        self.assertIn(f"{round(wanted)} mm", said.sentence)
+
+    def test_what_cannot_hang_or_be_cut_is_refused(self) -> None:
+        for values in ({"ring": 80.0}, {"rays": 32.0, "diameter": 60.0, "ring": 12.0}, {"size": 130.0}):
+            with self.assertRaises(MeasureError):
+                made("wreath", **values)
 
 
 class Bends(unittest.TestCase):

@@ -126,7 +126,7 @@ class MeasuresCard(Card):
             choice.chosen.connect(lambda value, name=measure.name: self.document.set_measure(name, value))
             self.choices[measure.name] = choice
             return choice
-        if measure.kind is Kind.COUNT:
+        if measure.kind in (Kind.COUNT, Kind.ANGLE):
             return self._count(measure)
         if measure.kind is Kind.OUTLINE:
             self.outline = QPushButton(t("Outline from an SVG drawing…"))
@@ -159,6 +159,9 @@ class MeasuresCard(Card):
         label, field = QLabel(t(measure.title)), CountField(int(measure.minimum), int(measure.maximum), t(measure.title))
         label.setMinimumWidth(84)
         label.setBuddy(field)
+        if measure.kind is Kind.ANGLE:
+            field.setSuffix("°")
+            field.setSingleStep(5)
         for widget in (label, field):
             widget.setToolTip(capital(measure.doc))
         row.addWidget(label)

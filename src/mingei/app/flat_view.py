@@ -412,6 +412,8 @@ class FlatView(PartView):
             place = QRectF(room.center().x() - across / 2, room.center().y() - high / 2, across, high)
             if any(place.intersects(other) for other in taken):
                 continue
+            if not any(polygon.containsPoint(box.center(), Qt.FillRule.OddEvenFill) for polygon in self._polygons[part]):
+                continue  # the middle of a ring is not the ring
             taken.append(place)
             painter.setPen(theme.colour("indigo" if part == self.selection else "quiet"))
             painter.save()

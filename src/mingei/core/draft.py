@@ -238,6 +238,7 @@ class Draft:
 
     inside_mm: (length, width, height) of the cavity asked for, when the brief asks for one; the cavity's lower corner is the
     origin of the whole, its axes along length, width and height.  closes: the last step closes it, so that it is filled before.
+    remarks: what a maker should know of it, each with its place, full sentences without a stop.
     """
 
     pieces: tuple[Piece, ...]
@@ -245,3 +246,4 @@ class Draft:
     measured: Measured = Measured.INSIDE
     dimensions: tuple[Dimension, ...] = ()
     closes: bool = True
+    remarks: tuple[tuple[str, str], ...] = ()

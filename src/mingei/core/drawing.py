@@ -93,7 +93,8 @@ def pattern_strokes(pattern: Pattern, move: Rigid = STAY) -> tuple[Stroke, ...]:
     scores = tuple(Stroke(fold_ink(f.crease), (Line(move.apply(f.start), move.apply(f.end)),))
                    for f in pattern.folds if not f.bend and not f.curved)
     scores += tuple(Stroke(fold_ink(crease), moved_path(path, move)) for crease, path in _curved_scores(pattern))
-    scores += tuple(Stroke(Ink.BEND, (Line(move.apply(a), move.apply(b)),)) for f in pattern.folds if f.bend for a, b in _ticks(f))
+    scores += tuple(Stroke(Ink.BEND, (Line(move.apply(a), move.apply(b)),)) for f in pattern.folds
+                    if f.bend and f.angle_deg for a, b in _ticks(f))
     guides = tuple(Stroke(Ink.GUIDE, moved_path(path, move)) for path in pattern.guides)
     return guides + scores + cuts
 

@@ -105,7 +105,7 @@ def _frames(pattern: Pattern, build: Build) -> tuple[dict[str, Any], dict[str, A
             angles.append(0.0)
             continue
         turn = 0.0 if kind is None else pattern.folds[kind].angle_deg
-        assignment.append("B" if kind is None else "U" if pattern.folds[kind].bend else "M" if turn > 0 else "V")
+        assignment.append("B" if kind is None else "F" if turn == 0.0 else "U" if pattern.folds[kind].bend else "M" if turn > 0 else "V")
         angles.append(-turn or 0.0)
     shared: dict[str, Any] = {
         "frame_unit": "mm",

@@ -317,7 +317,8 @@ class DraftStation(Station):
         elif fraction <= 0:
             self.step.setText(t("Flat. Score every fold before folding any."))
         elif fraction >= 1:
-            self.step.setText(t("Finished, in {count} steps. Move the slider to see each.", count=count))
+            self.step.setText(t("Finished, in {count} steps. Move the slider to see each.", count=count) if count != 1 else
+                              t("Finished, in one step. Move the slider to see it."))
         else:
             step = steps[min(count - 1, int(fraction * count))]
             words = t("Step {number} of {count}. {words}", number=step.number, count=count, words=step.words)

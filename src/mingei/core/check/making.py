@@ -172,6 +172,13 @@ def window(build: Build, sheet: Sheet) -> Iterator[Finding]:
                           say("opening {name}", name=opening.name), "cut it from clear film and fix it inside before you fold")
 
 
+@rule("remark")
+def remark(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """What the construction itself has to say: a length of thread, a way to hang it."""
+    for place, words in build.draft.remarks:
+        yield Finding("remark", Severity.NOTE, words, place)
+
+
 @rule("knife")
 def knife(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """Board is cut with a knife: the usual caution."""

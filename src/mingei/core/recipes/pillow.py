@@ -1,9 +1,9 @@
 """A pillow pouch: two bulging sides and, at each end, two flaps that close over curved scores.
 
 Each side is a piece of cylinder whose cross-section is an arc.  A plane at 45 degrees to the cylinder's axis cuts it in the score; what
-lies beyond, mirrored in that plane, is the flap, which stands upright.  On the flat the score is the curve y = z(s) from the end, z being the
-side's height over the middle plane at arc length s, and the flap's edge is its mirror: the form develops exactly (reflection across the
-plane of the crease).  All panels lie with their middle on that form; a lap inside closes the tube.
+lies beyond, mirrored in that plane, is the flap, which stands upright.  On the flat the score is the curve y = z(s) from the end, z being
+the side's height over the middle plane at arc length s, and the flap's edge is its mirror: the form develops exactly (reflection across
+the plane of the crease).  All panels lie with their middle on that form; a lap inside closes the tube.
 """
 
 from __future__ import annotations

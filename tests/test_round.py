@@ -201,8 +201,8 @@ class Walls(unittest.TestCase):
 class Pillows(unittest.TestCase):
     @given(st.floats(40, 200), st.floats(0.15, 0.8), st.floats(1.2, 3.0))
     def test_the_flat_is_the_folded_form_unrolled(self, width: float, full: float, long: float) -> None:
-        pouch = made("pillow", 0.3, width=width, thick=min(120.0, full * width), length=min(500.0, max(40.0, long * max(width, 2 * full * width))),
-                     lap=8.0)
+        length = min(500.0, max(40.0, long * max(width, 2 * full * width)))
+        pouch = made("pillow", 0.3, width=width, thick=min(120.0, full * width), length=length, lap=8.0)
         frame = json.loads(fold_file(pouch))
         flat, folded = np.array(frame["vertices_coords"]), np.array(frame["file_frames"][0]["vertices_coords"])
         for face in frame["faces_vertices"]:  # every length within a face, and so every path over it, is the same on both

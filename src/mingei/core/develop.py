@@ -12,6 +12,7 @@ import math
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
 from functools import lru_cache
+from itertools import pairwise
 from typing import Any
 
 from mingei.core import joint
@@ -20,6 +21,7 @@ from mingei.core.draft import (
     Draft,
     EdgeRef,
     Fold,
+    Halving,
     Joint,
     Meets,
     Mitred,
@@ -29,10 +31,22 @@ from mingei.core.draft import (
     Plain,
     Role,
     Seam,
+    Slot,
     Within,
 )
 from mingei.core.errors import GeometryError, StockError
-from mingei.core.offset import RELIEF_MM, Measured, bend_setback, crease_gain, mid_depth, setback, stop_against, stop_over
+from mingei.core.offset import (
+    RELIEF_MM,
+    SLOT_ENDS_MM,
+    Measured,
+    bend_setback,
+    crease_gain,
+    mid_depth,
+    setback,
+    slot_width,
+    stop_against,
+    stop_over,
+)
 from mingei.core.outline import chain
 from mingei.core.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
 from mingei.core.shape import (
@@ -51,7 +65,9 @@ from mingei.core.shape import (
     moved,
     moved_path,
     outset,
+    polygon_path,
     rounded,
+    turned,
 )
 from mingei.core.stock import Stock
 from mingei.core.tolerance import TOLERANCE
@@ -394,6 +410,8 @@ class _Developer:
                         fold.closing, fold.curved)
 
     def _panel(self, work: _Work, frame: Rigid) -> FlatPanel:
+        for halving in work.panel.halvings:
+            self._halve(work, halving)
         for edge, sweep in work.panel.curves:
             if work.labels[edge] == [None]:  # not where teeth stand on it
                 work.sides[edge] = (arc_on(work.sides[edge][0].start, work.sides[edge][0].end, sweep),)
@@ -402,8 +420,30 @@ class _Developer:
         path = tuple(s for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ())))
         labels = tuple(label for edge, side in enumerate(work.labels) for label in (*side, *(None for _ in work.corners.get(edge, ()))))
         return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, path, labels, frame, work.panel.guides,
-                         work.panel.whole, work.panel.holes)
+                         work.panel.whole, (*work.panel.holes, *(self._slot(s) for s in work.panel.slots)))
 
+
+    def _slot(self, slot: Slot) -> Path:
+        """A slot as wide as what passes through it asks for, clockwise."""
+        w, h = slot.length / 2 + SLOT_ENDS_MM / 2, slot_width(slot.layers, self.t) / 2
+        turn = turned(slot.turn_deg)
+        corners = [(x + slot.x, y + slot.y) for x, y in turn.apply_all(((-w, -h), (-w, h), (w, h), (w, -h)))]
+        return polygon_path(tuple(corners))
+
+    def _halve(self, work: _Work, halving: Halving) -> None:
+        """Cut a halving into a free side: as wide as the board that crosses there, square to the side."""
+        p, (ux, uy) = _along(work.panel, halving.edge)
+        *before, side = work.sides[halving.edge]
+        half = slot_width(1, self.t) / 2
+        away = (side.start[0] - p[0]) * uy - (side.start[1] - p[1]) * ux  # how far the side lies outside its nominal line
+
+        def at(along: float, out: float) -> Point:
+            return p[0] + ux * along + uy * out, p[1] + uy * along - ux * out
+
+        corners = (side.start, at(halving.along - half, away), at(halving.along - half, -halving.depth),
+                   at(halving.along + half, -halving.depth), at(halving.along + half, away), side.end)
+        work.sides[halving.edge] = (*before, *(Line(a, b) for a, b in pairwise(corners)))
+        work.labels[halving.edge] = [None] * len(work.sides[halving.edge])
 
     def _free(self, work: _Work, edge: int) -> bool:
         """Whether a side is one straight cut that no seam needs."""

@@ -84,6 +84,25 @@ class Meets(NamedTuple):
 Edge = Plain | Over | Against | Mitred | Within | Meets
 
 
+class Slot(NamedTuple):
+    """A slot that card passes through: its middle and length (mm) in the panel's coordinates, its direction (degrees), and how many layers
+    pass.  How wide it is the stock decides."""
+
+    x: float
+    y: float
+    length: float
+    turn_deg: float = 0.0
+    layers: int = 1
+
+
+class Halving(NamedTuple):
+    """A cut into a free side where another board crosses: so far along the side, and so deep, mm.  How wide it is the stock decides."""
+
+    edge: int
+    along: float
+    depth: float
+
+
 class EdgeRef(NamedTuple):
     """Side ``edge`` of a panel: from point ``edge`` of its outline to the next."""
 
@@ -102,7 +121,7 @@ class Panel:
     curves: the sides that are cut as arcs, with the angle each turns through (degrees, positive bulging outward); its outline holds their
     chords.  whole: the curved face it is a facet of, "" for a face of its own.  holes: what is cut out of it, closed paths within its
     outline, running clockwise.  round_mm: radius of the corners between two free sides; notch_mm: width of a half-round thumb notch in
-    the middle of its longest free side.
+    the middle of its longest free side.  slots, halvings: where other boards pass through it, or cross it.
     """
 
     name: str
@@ -118,6 +137,8 @@ class Panel:
     holes: tuple[Path, ...] = ()
     round_mm: float = 0.0
     notch_mm: float = 0.0
+    slots: tuple[Slot, ...] = ()
+    halvings: tuple[Halving, ...] = ()
 
     def __post_init__(self) -> None:
         if signed_area(self.outline) <= 0:

@@ -17,6 +17,9 @@ from mingei.core.words import say
 
 #: Free edges stop this far (mm) short of the face they must not pass.
 RELIEF_MM = 0.2
+#: A slot is wider than what passes through it by this much, and longer than a tongue by that, mm (common practice: a little longer than
+#: the tab, as wide as the stock).
+SLOT_PLAY_MM, SLOT_ENDS_MM = 0.15, 0.5
 #: Below this width (mm) the spine of a 180 degree fold is scored as a single crease.
 SPINE_MIN_MM = 0.5
 
@@ -62,6 +65,11 @@ def bend_setback(own_depth: float, neighbour_depth: float, angle_deg: float) -> 
 def crease_gain(gain_mm: float, angle_deg: float) -> float:
     """Length (mm) a crease takes up: the stock's gain for 90 degrees, in proportion to the angle."""
     return gain_mm * abs(angle_deg) / 90.0
+
+
+def slot_width(layers: int, caliper: float) -> float:
+    """How wide (mm) a slot is cut for so many layers of card."""
+    return layers * caliper + SLOT_PLAY_MM
 
 
 def spine(layers_enclosed: int, caliper: float) -> float:

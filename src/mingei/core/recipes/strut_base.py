@@ -40,8 +40,8 @@ def draft_bandstand(values: Values) -> Draft:
     holes = _sticks(count, across, stick)
     base = star_piece("base", Star(count, across, across, rise), tab, lid_at(rise), base="deck", prefix="base ")
     canopy = star_piece("canopy", Star(count, across, across, fascia), tab, lid_at(rise + height), base="ceiling", prefix="canopy ")
-    pieces = [_pierced(base, "deck", slots, holes, _UNDER_ITS_PLANE), _board("a", cross, height, rise, 0), _board("b", cross, height, rise, 1),
-              _pierced(canopy, "ceiling", slots, holes, 0)]
+    pieces = [_pierced(base, "deck", slots, holes, _UNDER_ITS_PLANE), _board("a", cross, height, rise, 0),
+              _board("b", cross, height, rise, 1), _pierced(canopy, "ceiling", slots, holes, 0)]
     if roof > 0:
         top = rise + height + _OVER_TONGUES_MM
         tent = star_piece("roof", Star(count, across, 0.0, roof), tab, Placement((0.0, 0.0, top), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0)),
@@ -108,7 +108,8 @@ def _sound(values: Values) -> None:
 
 
 RECIPE = Recipe(
-    id="strut-base", title="Bandstand", family="models", purpose="a base and a canopy on a crossed column with tongues in slots, and sticks",
+    id="strut-base", title="Bandstand", family="models",
+    purpose="a base and a canopy on a crossed column with tongues in slots, and sticks",
     measures=(
         replace(SIDES, default=8.0, minimum=4.0),
         Measure("across", Kind.LENGTH, 100.0, "inside, twice from the middle to a side, of base and canopy", 50.0, 300.0),

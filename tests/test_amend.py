@@ -110,7 +110,7 @@ class Order(unittest.TestCase):
         self.assertEqual(sorted(moved), sorted(f.child for f in result.pattern.folds))
         words = " ".join(step.words for step in result.steps)
         for mate in result.pattern.mates:
-            verb = {Joint.GLUE_TAB: "Glue", Joint.TUCK: "uck", Joint.TAPE: "ape"}[mate.joint]
+            verb = {Joint.GLUE_TAB: "Glue", Joint.TUCK: "uck", Joint.TAPE: "ape", Joint.FIN: "Glue the two flaps"}[mate.joint]
             self.assertIn(verb, words)
         self.assertEqual([s.number for s in result.steps], list(range(1, len(result.steps) + 1)))
         self.assertEqual(len(result.steps), len(result.pattern.steps))

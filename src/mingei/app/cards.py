@@ -319,6 +319,7 @@ class SeamCard(Card):
         for joint, title, hint in (
             (Joint.GLUE_TAB, t("Glue"), t("A tab, glued inside the other panel.")),
             (Joint.TUCK, t("Tuck"), t("The same tab, left without glue: it slides in and opens again.")),
+            (Joint.FIN, t("Fin"), t("A flap on each edge, folded back outwards and glued face on face: stiff, and easy to reach.")),
             (Joint.TAPE, t("Tape"), t("No tab: the two edges meet and are taped outside.")),
         ):
             button = QPushButton(title)
@@ -356,6 +357,10 @@ class SeamCard(Card):
         length = write_both(math.dist(*mate.carrier_line))
         if mate.joint is Joint.TAPE:
             self.words.setText(t("{a} meets {b} along {length}.", a=t(mate.carrier).capitalize(), b=t(mate.host), length=length))
+        elif mate.joint is Joint.FIN:
+            depth = next(s.depth_mm for s in pattern.seams if s.name == name)
+            self.words.setText(t("Flaps of {depth} on the {a} and the {b}, glued to each other. {length} long.", a=t(mate.carrier),
+                                 b=t(mate.host), depth=write_mm(depth), length=length))
         else:
             depth = next(s.depth_mm for s in pattern.seams if s.name == name)
             self.words.setText(t("On the {a}, {depth} deep; lands inside the {b}. {length} long.", a=t(mate.carrier), b=t(mate.host),
@@ -366,7 +371,7 @@ class SeamCard(Card):
         self.move_tab.setText(t("Move the tab to the {panel}", panel=t(mate.host)))
         self.move_tab.setToolTip(t("The other panel then carries the tab and this one closes over it."))
         self.move_tab.setEnabled(not fixed)
-        self.move_tab.setVisible(mate.joint is not Joint.TAPE)
+        self.move_tab.setVisible(mate.joint not in (Joint.TAPE, Joint.FIN))
         self.reason.setText(t("The tab cannot move: {reason}.", reason=fixed) if fixed else "")
         self.reason.setVisible(bool(fixed))
 

@@ -17,7 +17,9 @@ from mingei.core.offset import Measured
 from mingei.core.words import joined, say
 
 #: The joints a person may choose for a seam.
-CHOICES = (Joint.GLUE_TAB, Joint.TUCK, Joint.TAPE)
+CHOICES = (Joint.GLUE_TAB, Joint.TUCK, Joint.TAPE, Joint.FIN)
+#: The joints without a tab that lies beneath a host.
+_UNCOVERED = (Joint.TAPE, Joint.FIN)
 
 
 class SeamChange(NamedTuple):
@@ -94,7 +96,7 @@ def _amend_piece(piece: Piece, measured: Measured, wanted: dict[str, SeamChange]
 
 def _covering(piece: Piece) -> set[str]:
     """The panels that lie over a tab or over another panel."""
-    return {s.host.panel for s in piece.seams if s.joint is not Joint.TAPE} | {lap.upper for lap in piece.laps}
+    return {s.host.panel for s in piece.seams if s.joint not in _UNCOVERED} | {lap.upper for lap in piece.laps}
 
 
 def _relayered(piece: Piece, usual: Piece) -> Piece:

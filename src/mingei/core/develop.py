@@ -11,13 +11,14 @@ from __future__ import annotations
 import math
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
-from functools import lru_cache
+from functools import lru_cache, partial
 from itertools import pairwise
 from typing import Any
 
 from mingei.core import joint
 from mingei.core.draft import (
     Against,
+    Crease,
     Draft,
     EdgeRef,
     Fold,
@@ -33,6 +34,7 @@ from mingei.core.draft import (
     Seam,
     Slot,
     Within,
+    fellow,
 )
 from mingei.core.errors import GeometryError, StockError
 from mingei.core.offset import (
@@ -147,7 +149,10 @@ class _Developer:
         self.folds: list[Fold] = list(piece.folds)
         self.flat_folds: list[FlatFold] = []
         self.seams: list[FlatSeam] = []
-        self.tabs = [s for s in piece.seams if s.joint is not Joint.TAPE]
+        self.tabs = [s for s in piece.seams if s.joint not in (Joint.TAPE, Joint.FIN)]
+        self.fins = [s for s in piece.seams if s.joint is Joint.FIN]
+        self.fin_edges = {edge: s for s in self.fins for edge in (s.carrier, s.host)}
+        self.bearing = {s.carrier for s in self.tabs} | set(self.fin_edges)  # the sides a tab or flap hangs on
         self.whole: Mapping[str, _Work] = {}
         self.sharing: dict[str, list[Seam]] = {}  # by host, all seams whose tabs land on it
 
@@ -164,9 +169,12 @@ class _Developer:
         if self.piece.crowded:
             for w in work.values():
                 _trim_corners(w)
-        taken = [(name, _flat_area(w, frames[name])) for name, w in work.items()] if self.piece.crowded else []
-        for seam in self.tabs:
-            tab, fold = self._tab(seam, work, frames, taken)
+        near = self.piece.crowded or bool(self.fins)
+        taken = [(name, _flat_area(w, frames[name])) for name, w in work.items()] if near else []
+        hung = [(seam, partial(self._tab, seam, work, frames, taken)) for seam in self.tabs]
+        hung += [(seam, partial(self._fin, seam, number, work, frames, taken)) for seam in self.fins for number in (0, 1)]
+        for seam, draw in hung:
+            tab, fold = draw()
             work[tab.panel.name] = tab
             self.folds.append(fold)
             on_a, on_b = self._fold_line(work, len(lines), fold, seam.slit_mm)
@@ -236,6 +244,9 @@ class _Developer:
             if here in self.bends:
                 return bend_setback(self._panel_depth(panel), self._panel_depth(other), self.turns[here]) + self.takes[here] / 2
             return self.takes[here] / 2 + self._fold_offset(self._panel_depth(panel), self._panel_depth(other), self.turns[here])
+        if here in self.fin_edges:
+            back = _fold_back_deg(self.fin_edges[here])
+            return setback(self._panel_depth(panel), self.t / 2, -back) + self._gain(back) / 2
         rule, angle = panel.edge_rule(edge), 90.0
         seam = self.carried.get(here)
         if seam is not None:
@@ -271,9 +282,9 @@ class _Developer:
         length = math.dist(h0, h1)
         to_tab = mapping(h0, h1, (0.0, 0.0), (length, 0.0))
         others = {s.host.edge for s in self.sharing[host.name] if s is not seam}
-        start = joint.Corner(_inside_deg(host.outline, edge), (edge - 1) % count in others, *self._beside(seam, True, work, frames))
+        start = joint.Corner(_inside_deg(host.outline, edge), (edge - 1) % count in others, *self._beside(seam.carrier, True, work, frames))
         end = joint.Corner(_inside_deg(host.outline, (edge + 1) % count), (edge + 1) % count in others,
-                           *self._beside(seam, False, work, frames))
+                           *self._beside(seam.carrier, False, work, frames))
         opposite = [(e - edge) % count for e in others - {(edge - 1) % count, (edge + 1) % count}]
         layer = self._tab_layer(seam)
         # a tooth stands on a chord: its ends keep in from the corners, which lie outside the true curve
@@ -285,7 +296,7 @@ class _Developer:
             out = self._fold_offset(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg)
             shape = joint.tab_shape(hosts, length, start, end, seam.depth_mm, out, seam.round_mm, opposite, holes, relief)
             if taken:
-                onto = self._tab_frame(seam, length, out, work, frames)
+                onto = self._tab_frame(seam.carrier, length, out, work, frames)
                 lying = [area for name, area in taken if name != carrier.name]
                 while shape.depth_mm > _SMALLEST_TAB_MM and not _clear(shape, onto, lying):
                     shape = joint.tab_shape(hosts, length, start, end, 0.8 * shape.depth_mm, out, seam.round_mm, opposite, holes, relief)
@@ -308,6 +319,64 @@ class _Developer:
         fold = Fold(seam.carrier, EdgeRef(seam.name, 0), seam.angle_deg, seam.step)
         return _Work(panel, self._tab_depth(seam), sides, [[None], [None] * (len(shape.path) - 1)]), fold
 
+    def _fin(self, seam: Seam, number: int, work: Mapping[str, _Work], frames: Mapping[str, Rigid],
+             taken: Sequence[tuple[str, tuple[Any, Box]]] = ()) -> tuple[_Work, Fold]:
+        """Draw one of the two flaps of a fin: 0 on the carrier, 1 its fellow on the host, alike and each its own mirror image.
+
+        Both lean back by half of what is left to a full turn, so that they stand in the corner's middle, half a caliper to each side.
+        """
+        edges = (seam.carrier, seam.host)
+        back = _fold_back_deg(seam)
+        length = _nominal_length(self.piece.panel(seam.carrier.panel), seam.carrier.edge)
+        near = [self._beside(edge, at_end, work, frames) for edge in edges for at_end in (True, False)]
+        corner = joint.Corner(90.0, False, min(free for free, _ in near), max(clear for _, clear in near))
+        tall = seam.depth_mm + 2 * length  # there is nothing a fin could land on: it stands free
+        box = ((0.0, 0.0), (length, 0.0), (length, tall), (0.0, tall))
+        outs = [setback(self.t / 2, self._panel_depth(self.piece.panel(edge.panel)), -back) + self._gain(back) / 2 for edge in edges]
+        depth = seam.depth_mm
+        try:
+            shapes = self._flaps(box, length, corner, depth, outs)
+            frames_of = [self._tab_frame(edge, length, out, work, frames) for edge, out in zip(edges, outs, strict=True)]
+            while not self._fin_clear(seam, shapes, frames_of, taken):
+                depth = 0.8 * min(s.depth_mm for s in shapes)
+                if depth < _SMALLEST_TAB_MM:
+                    raise GeometryError("its flaps would lie over what stands beside them")
+                shapes = self._flaps(box, length, corner, depth, outs)
+        except GeometryError:
+            raise StockError("there is no room for the two flaps of a fin", say("seam {seam}", seam=seam.name),
+                             "glue a tab there, or tape it") from None
+        depth = min(s.depth_mm for s in shapes)
+        shape = shapes[number]
+        name = fellow(seam.name) if number else seam.name
+        panel = Panel(name, ((0.0, 0.0), (length, 0.0), (length, 1.0), (0.0, 1.0)), 0, Role.TAB, whole=seam.name)
+        if number == 0:
+            outline = self.piece.panel(seam.host.panel).outline
+            ends = (outline[seam.host.edge], outline[(seam.host.edge + 1) % len(outline)])
+            self.seams.append(FlatSeam(seam.name, seam.joint, seam.carrier.panel, seam.host.panel, seam.depth_mm, depth, ends,
+                                       fellow=fellow(seam.name)))
+        fold = Fold(edges[number], EdgeRef(name, 0), back, seam.step, Crease.VALLEY)
+        return _Work(panel, self.t / 2, [(shape.path[0],), shape.path[1:]], [[None], [None] * (len(shape.path) - 1)]), fold
+
+    def _flaps(self, box: Polygon, length: float, corner: joint.Corner, depth: float, outs: Sequence[float]) -> list[joint.TabShape]:
+        """The two flaps of a fin: one shape, each begun where its own panel's thickness lets it."""
+        whole = joint.tab_shape([box], length, corner, corner, depth, max(outs))
+        if whole.depth_mm + min(outs) < _SMALLEST_TAB_MM:
+            raise GeometryError("one flap would begin past the end of the other")
+        return [joint.cut_back(whole, -out) for out in outs]
+
+    def _fin_clear(self, seam: Seam, shapes: Sequence[joint.TabShape], onto: Sequence[Rigid],
+                   taken: Sequence[tuple[str, tuple[Any, Box]]]) -> bool:
+        """Whether both flaps keep clear of all that lies on the flat, and of each other."""
+        other = [frame.apply_all(flat_points(shape.path)[:-1]) for shape, frame in zip(shapes, onto, strict=True)]
+        from shapely.geometry import Polygon as Area  # slow to load
+
+        flaps = [(Area(points), bounds(points)) for points in other]
+        for number, edge in enumerate((seam.carrier, seam.host)):
+            lying = [area for name, area in taken if name not in (edge.panel, seam.name)]
+            if not _clear(shapes[number], onto[number], [*lying, flaps[1 - number]]):
+                return False
+        return True
+
     def _host_offset(self, seam: Seam) -> float:
         """How far the host's edge lies outside its nominal line."""
         host = self.whole[seam.host.panel]
@@ -315,14 +384,14 @@ class _Developer:
         x, y = host.sides[seam.host.edge][0].start
         return (x - px) * uy - (y - py) * ux
 
-    def _beside(self, seam: Seam, at_end: bool, work: Mapping[str, _Work], frames: Mapping[str, Rigid]) -> tuple[float, float]:
-        """What is free for a tab on the flat at one end of its carrier's edge.
+    def _beside(self, bearer: EdgeRef, at_end: bool, work: Mapping[str, _Work], frames: Mapping[str, Rigid]) -> tuple[float, float]:
+        """What is free for a tab on the flat at one end of the edge that bears it.
 
         Goes round the corner from panel to panel over the folds, to the first side that is not folded.  Returns the angle between
         that side and the tab's hinge (180 where nothing is near), halved where that side bears a tab too; and where its line crosses
         the hinge's, mm along the hinge from that end.
         """
-        carrier, hinge = seam.carrier
+        carrier, hinge = bearer
         name, edge, taken = carrier, hinge, 0.0
         while True:
             outline = self.piece.panel(name).outline
@@ -350,15 +419,15 @@ class _Developer:
             xa, ya, xb, yb = xb, yb, xa, ya
         free = math.degrees(math.atan2(yb - ya, xb - xa))
         clear = xa + (level - ya) * (xb - xa) / (yb - ya)
-        return (free / 2 if any(s.carrier == beyond for s in self.tabs) else free), clear
+        return (free / 2 if beyond in self.bearing else free), clear
 
-    def _tab_frame(self, seam: Seam, length: float, out: float, work: Mapping[str, _Work], frames: Mapping[str, Rigid]) -> Rigid:
+    def _tab_frame(self, bearer: EdgeRef, length: float, out: float, work: Mapping[str, _Work], frames: Mapping[str, Rigid]) -> Rigid:
         """From a tab's own coordinates to the flat: its hinge, ``out`` mm outside the host's nominal edge, lies on the carrier's side."""
-        side = work[seam.carrier.panel].sides[seam.carrier.edge]
-        p, (ux, uy) = _along(self.piece.panel(seam.carrier.panel), seam.carrier.edge)
+        side = work[bearer.panel].sides[bearer.edge]
+        p, (ux, uy) = _along(self.piece.panel(bearer.panel), bearer.edge)
         away = (side[0].start[0] - p[0]) * uy - (side[0].start[1] - p[1]) * ux  # how far the side lies outside its nominal line
         first, last = (p[0] + uy * away, p[1] - ux * away), (p[0] + ux * length + uy * away, p[1] + uy * length - ux * away)
-        frame = frames[seam.carrier.panel]
+        frame = frames[bearer.panel]
         return mapping((length, -out), (0.0, -out), frame.apply(first), frame.apply(last))
 
     # -- folds -------------------------------------------------------------------------------------------
@@ -493,6 +562,11 @@ def _corner_deg(first: Segment, second: Segment) -> float:
     c = first.end
     cosine = ((a[0] - c[0]) * (b[0] - c[0]) + (a[1] - c[1]) * (b[1] - c[1])) / (first.length * second.length)
     return math.degrees(math.acos(max(-1.0, min(1.0, cosine))))
+
+
+def _fold_back_deg(seam: Seam) -> float:
+    """How far each flap of a fin turns back, degrees."""
+    return (180.0 - seam.angle_deg) / 2
 
 
 def _joined_frame(frame: Rigid, on_a: tuple[Point, Point], on_b: tuple[Point, Point]) -> Rigid:

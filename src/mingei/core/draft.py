@@ -48,6 +48,7 @@ class Joint(StrEnum):
     TUCK = "tuck"
     LAP = "lap"
     TAPE = "tape"
+    FIN = "fin"
 
 
 class Plain(NamedTuple):
@@ -176,7 +177,8 @@ class Fold:
 class Seam:
     """A tab on the carrier's edge that lands inside the host, along the host's edge; the host covers the carrier there.
 
-    A TAPE seam has no tab: the two edges meet and are taped outside.  name: the seam's, and its tab panel's; depth_mm: how deep
+    A TAPE seam has no tab: the two edges meet and are taped outside.  A FIN seam has a flap on each of its edges, folded back outwards
+    and glued to the other, face on face.  name: the seam's, and its tab panel's; depth_mm: how deep
     a tab is asked for; round_mm: radius of its free corners; angle_deg, step: of the fold between carrier and tab; fixed: why its tab
     cannot be moved to the other panel, "" where it can; slit_mm: how far from each end its crease is cut through, to catch on what stands
     beside it; row: the row of teeth it is one of, along a curve, "" for a seam of its own.  The host may belong to another piece.
@@ -193,6 +195,11 @@ class Seam:
     fixed: str = ""
     slit_mm: float = 0.0
     row: str = ""
+
+
+def fellow(seam: str) -> str:
+    """The name of the second flap of a seam held by a fin."""
+    return f"{seam} fellow"
 
 
 @dataclass(frozen=True)

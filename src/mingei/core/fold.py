@@ -133,17 +133,24 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
         if other is not pattern and any(name in other.by_name for name in wanted_names):
             done |= finished(other)
             panels |= other.by_name
-    pairs = [(s.name, s.name, s.host, True) for s in pattern.seams]
+    fins = {s.name for s in pattern.seams if s.fellow}
+    pairs = [(s.name, s.name, s.fellow or s.host, True) for s in pattern.seams]
     pairs += [(lap.name, lap.lower, lap.upper, False) for lap in pattern.laps]
     seams = {s.name: s for s in pattern.seams}
     results = []
     for name, inner, outer, inside in pairs:
         a, b = panels[inner], panels[outer]
         ma, mb = done[inner], done[outer]
-        alike = -1.0 if name in facing else 1.0  # inside on inside, the two normals look away from each other
+        # inside on inside the two normals look away from each other, outside on outside at each other
+        alike = -1.0 if name in facing or name in fins else 1.0
         tilt = math.degrees(math.acos(max(-1.0, min(1.0, alike * float(ma[:3, 2] @ mb[:3, 2])))))
         past = 0.0
-        if not inside:
+        if name in fins:
+            landed = (place(ma, a.polygon) - mb[:3, 3]) @ mb[:3, :3]
+            apart = -float(landed[:, 2].mean())
+            # at the root each flap begins where its own panel's thickness lets it
+            past = _reach_past(_above(landed[:, :2], min(y for _, y in b.polygon)), b)
+        elif not inside:
             apart = float((mb[:3, 3] - ma[:3, 3]) @ mb[:3, 2])
         else:
             landed = (place(ma, a.polygon) - mb[:3, 3]) @ mb[:3, :3]  # in the host's own coordinates
@@ -152,9 +159,21 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
             # card that goes into the tab's own crease, and the crease of a blunt corner, which the carrier's thickness covers
             bend = hinge.gain / 2 + seams[name].beyond_mm
             past = _reach_past(_drawn_in(landed[:, :2], seams[name], bend), b)
-        wanted = a.depth + b.depth if name in facing else abs(b.depth - a.depth)
+        wanted = a.depth + b.depth if name in facing or name in fins else abs(b.depth - a.depth)
         results.append(Closure(name, apart, wanted, tilt, past))
     return tuple(results)
+
+
+def _above(points: Matrix, level: float) -> Matrix:
+    """The part of a convex outline above a level."""
+    kept: list[tuple[float, float]] = []
+    for (ax, ay), (bx, by) in zip(points.tolist(), [*points.tolist()[1:], points.tolist()[0]], strict=True):
+        if ay >= level:
+            kept.append((ax, ay))
+        if (ay < level) != (by < level):
+            share = (level - ay) / (by - ay)
+            kept.append((ax + share * (bx - ax), level))
+    return np.array(kept)
 
 
 def edges_apart(pattern: Pattern, mate: Mate) -> float:

@@ -9,11 +9,12 @@ from __future__ import annotations
 
 import math
 from collections.abc import Collection, Sequence
+from itertools import pairwise
 from typing import NamedTuple
 
 from mingei.core.errors import GeometryError
 from mingei.core.offset import RELIEF_MM
-from mingei.core.shape import Path, Point, Polygon, rounded_polygon
+from mingei.core.shape import Path, Point, Polygon, polygon_path, rounded_polygon
 from mingei.core.words import say
 
 #: A tab's sides lean in by at least this much from square, so that it slips in and never shows (degrees).
@@ -102,6 +103,27 @@ def tab_shape(hosts: Sequence[Polygon], length: float, start: Corner, end: Corne
     radius = min(round_mm, 0.4 * free_depth, 0.4 * (right[0] - left[0]))
     free = points.index(right)
     return TabShape(rounded_polygon(points, {free: radius, free + 1: radius}), reached, hinge)
+
+
+def cut_back(shape: TabShape, level: float) -> TabShape:
+    """A straight-sided tab cut off square at a level above its hinge, mm: the same flap on a panel whose thickness lets it begin there."""
+    points = [s.start for s in shape.path]
+    hinge_left, hinge_right, *rest = points
+    top = max(y for _, y in points)
+    right = [hinge_right, *rest[:[y for _, y in rest].index(top) + 1]]
+    left = [hinge_left, *rest[[y for _, y in rest].index(top) + 1:][::-1]]
+
+    def at(chain: list[Point]) -> tuple[Point, list[Point]]:
+        """Where a chain from the hinge up crosses the level, and what lies above."""
+        for below, above in pairwise(chain):
+            if below[1] <= level < above[1]:
+                share = (level - below[1]) / (above[1] - below[1])
+                return (below[0] + share * (above[0] - below[0]), level), [p for p in chain if p[1] > level + 1e-9]
+        return chain[0], chain[1:]
+
+    (start, up_left), (end, up_right) = at(left), at(right)
+    outline = (start, end, *up_right, *up_left[::-1])
+    return TabShape(polygon_path(outline), shape.depth_mm, math.dist(start, end))
 
 
 def _crossing(near: Point, far: Point, level: float) -> float:

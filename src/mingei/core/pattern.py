@@ -141,7 +141,7 @@ class FlatSeam:
 
     host_edge: the two nominal ends of the host's edge, in the host's coordinates.  beyond_mm: how far the tab's crease lies past that
     edge as it really is, in the carrier's own thickness; edge_mm: how far that lies outside the nominal line; row: the row of teeth it is
-    one of.
+    one of; fellow: the second flap of a fin.
     """
 
     name: str
@@ -154,6 +154,7 @@ class FlatSeam:
     beyond_mm: float = 0.0
     edge_mm: float = 0.0
     row: str = ""
+    fellow: str = ""
 
 
 class Mate(NamedTuple):

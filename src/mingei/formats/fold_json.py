@@ -140,6 +140,12 @@ def _seams(pattern: Pattern, build: Build, net: _Net, index: dict[str, int]) -> 
             result.append({"name": seam.name, "kind": str(seam.joint), "a": [index[seam.name], []], "b": None, "b_face": seam.host,
                            "gap_mm": round(closures[seam.name].apart_mm, 9)})
             continue
+        if seam.fellow:  # a fin: the two flaps and their hinges
+            hinges = [[e for e, label in zip(net.face_edges[index[name]], _labels(pattern.by_name[name]), strict=True) if label is not None]
+                      for name in (seam.name, seam.fellow)]
+            result.append({"name": seam.name, "kind": str(seam.joint), "a": [index[seam.name], hinges[0]],
+                           "b": [index[seam.fellow], hinges[1]], "gap_mm": round(closures[seam.name].apart_mm, 9)})
+            continue
         host = pattern.by_name[seam.host]
         hinge = [e for e, label in zip(net.face_edges[index[seam.name]], _labels(tab), strict=True) if label is not None]
         result.append({

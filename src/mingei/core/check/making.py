@@ -136,7 +136,7 @@ def tab_short(build: Build, sheet: Sheet) -> Iterator[Finding]:
                 yield Finding("tab-narrow", Severity.LOOK, say("its tab is only {depth} deep", depth=write_mm(seam.depth_mm, 1)),
                               say("seam {seam}", seam=name),
                               "use thin double-sided tape or enlarge the box", part)
-            elif seam.depth_mm < seam.asked_mm - 1e-6:
+            elif seam.depth_mm < seam.asked_mm - 1e-6 and not seam.fellow:
                 yield Finding("tab-short", Severity.NOTE,
                               say("shortened from {asked} to {depth}, all that the {host} has room for", asked=write_mm(seam.asked_mm, 1),
                                   depth=write_mm(seam.depth_mm, 1), host=seam.host), say("seam {seam}", seam=name), part=part)

@@ -10,7 +10,7 @@ from collections.abc import Sequence
 from typing import NamedTuple
 
 from mingei.core.amend import closing_step
-from mingei.core.draft import Crease, Draft, Joint, Piece, Role
+from mingei.core.draft import Crease, Draft, Joint, Piece, Role, fellow
 from mingei.core.words import Words, joined, say
 
 
@@ -61,13 +61,14 @@ def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
                 raised.append(panel.name)
             else:
                 brought.append(panel.name)
-    folded += [s.row or s.name for s in piece.seams if s.step == number and s.joint is not Joint.TAPE]
+    folded += [s.row or s.name for s in piece.seams if s.step == number and s.joint not in (Joint.TAPE, Joint.FIN)]
+    fins = [s.name for s in piece.seams if s.step == number and s.joint is Joint.FIN]
     sentences: list[str] = [
         say(template, names=listed(list(dict.fromkeys(names)))) for template, names in
         (("Draw {names} over a rounded edge until it curls, then roll it up.", rolled), ("Raise {names}.", raised),
          ("Bring {names} over.", brought), ("Fold {names} in.", folded), ("Fold {names} out.", out),
-         ("Turn {names} round the corner.", turned)) if names]
-    return (*rolled, *raised, *brought, *folded, *out, *turned), sentences
+         ("Fold the two flaps of {names} back.", fins), ("Turn {names} round the corner.", turned)) if names]
+    return (*rolled, *raised, *brought, *folded, *out, *turned, *(flap for name in fins for flap in (name, fellow(name)))), sentences
 
 
 def _joined(piece: Piece) -> dict[int, list[str]]:
@@ -91,6 +92,8 @@ def _joined(piece: Piece) -> dict[int, list[str]]:
         step = max(closing_step(piece, seam.carrier.panel), closing_step(piece, seam.host.panel))
         if seam.joint is Joint.TUCK:
             result.setdefault(step, []).append(say("Tuck the {seam} inside the {host}.", seam=seam.name, host=seam.host.panel))
+        elif seam.joint is Joint.FIN:
+            result.setdefault(step, []).append(say("Glue the two flaps of the {seam} to each other.", seam=seam.name))
         elif seam.joint is Joint.TAPE:
             result.setdefault(step, []).append(
                 say("Tape the {carrier} to the {host}, outside.", carrier=seam.carrier.panel, host=seam.host.panel))

@@ -72,7 +72,7 @@ class Fins(unittest.TestCase):
 
     def test_where_there_is_no_room_it_is_refused_with_a_remedy(self) -> None:
         with self.assertRaises(StockError) as caught:
-            with_fins("tray", 3.0, height=10.0, length=60.0, width=60.0, tab=4.0)
+            with_fins("pyramid", 1.0, sides=12.0, across=80.0, height=300.0)
         self.assertIn("fin", str(caught.exception))
         self.assertIn("tape", str(caught.exception))
 

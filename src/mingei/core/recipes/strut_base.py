@@ -28,6 +28,8 @@ _STICK_PLAY_MM = 0.2
 #: Sticks stand so far out from the middle to the corners (a share).
 _STICKS_AT = 0.84
 _LEAST_BRIDGE_MM = 2.0
+#: A roof rises by at least this share of what it covers.
+_FLATTEST = 1 / 6
 
 
 def draft_bandstand(values: Values) -> Draft:
@@ -99,6 +101,9 @@ def _sound(values: Values) -> None:
     across, cross, stick, count = (float(values[k]) for k in ("across", "cross", "stick", "sides"))
     if cross / 2 > across / 2 - 5.0:
         raise MeasureError("the column's slots would reach the deck's edge", "cross", "make the column narrower")
+    if 0.0 < float(values["roof"]) < across * _FLATTEST:
+        raise MeasureError("so flat a roof leaves no room for its tabs", "roof",
+                           say("make it {least} or higher, or 0", least=write_both(math.ceil(across * _FLATTEST))))
     away = across / 2 / math.cos(math.pi / count) * _STICKS_AT
     room = across / 2 - away * math.cos(math.pi / count)  # from a stick's middle to the nearest side
     apart = 2 * away * math.sin(math.pi / count)

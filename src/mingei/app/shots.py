@@ -50,7 +50,6 @@ def views(window: Window) -> list[tuple[str, Callable[[], object]]]:
         ("lamp-brief", each(lambda: window.change_light("lamp"), go("brief"))),
         ("lamp-draft", each(go("draft"), lambda: tapped("top"))),
         ("lamp-sheets", go("sheets")),
-        ("lamp-start", go("start")),
     ]
 
 

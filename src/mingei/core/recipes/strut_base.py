@@ -126,5 +126,5 @@ RECIPE = Recipe(
         Measure("stick", Kind.LENGTH, 3.0, "diameter of the sticks between the corners; 0 for none", 0.0, 8.0, label="Stick", stays=True),
         replace(TAB, default=7.0),
     ),
-    draft=draft_bandstand, thinnest=0.1, thickest=0.45, contradictions=_sound, stock="card-300",
+    draft=draft_bandstand, thinnest=0.1, thickest=0.5, contradictions=_sound, stock="card-300",
 )

@@ -1,7 +1,7 @@
 """What it costs: each figure beside a bare one measured in the same run, so that the ratio means something on any machine.
 
     make bench            all
-    python -m bench NAME  one: start, change, space, pan, files, loop, pictures
+    python -m bench NAME  one: start, change, space, pan, files, loop, pictures, tabs
 """
 
 from __future__ import annotations
@@ -11,7 +11,7 @@ import sys
 from bench import files, slowness, window
 
 ALL = {"start": window.start, "change": window.change, "space": window.space, "pan": window.pan, "files": files.files, "loop": window.loop,
-       "pictures": window.pictures}
+       "pictures": window.pictures, "tabs": window.tabs}
 
 
 def main() -> int:

@@ -101,6 +101,36 @@ def _paced(work: Callable[[], object], times: int) -> tuple[list[float], list[fl
     return taken, even
 
 
+def tabs() -> None:
+    """A piece of 300 seams drafted to a flat with its tabs: the same again and again, each time at another size."""
+    from mingei.core.develop import develop
+    from mingei.core.draft import Draft, Joint, Piece, Seam
+    from mingei.core.recipes.polyhedron import draft_polyhedron
+    from mingei.core.roll import Wall, disc, roll, stands, teeth
+    from mingei.core.star import ON_THE_TABLE, lid_at
+    from mingei.core.stock import find_stock
+
+    stock = find_stock("card-220")
+
+    def ring(size: float) -> Draft:
+        wall = Wall(size, size, 40.0, 150)
+        rolled = roll("wall", wall, 8.0, 2)
+        seams: tuple[Seam, ...] = (*teeth("base teeth", "wall", wall, "base", 6.0, 1, foot=True),
+                                   *teeth("top teeth", "wall", wall, "top", 6.0, 1, foot=False))
+        faces = [Piece(n, n, at, (disc(n, size, 150),), ()) for n, at in (("base", ON_THE_TABLE), ("top", lid_at(40.0)))]
+        return Draft((Piece("ring", "wall 1", stands(wall), rolled.panels, rolled.folds, seams, rolled.laps), *faces), closes=False)
+
+    sizes = iter(400.0 + i for i in range(200))
+    _, even = _paced(lambda: develop(ring(next(sizes)), stock), 20)
+    print(f"300 teeth round a ring developed: {median(even):.0f} ms at an even pace (a frame is 16)")
+    edges = iter(30.0 + 0.5 * i for i in range(200))
+    values = {"solid": "truncated-icosahedron", "sides": 6.0, "tab": 6.0, "hang": "none"}
+    solid = draft_polyhedron({**values, "edge": 30.0})
+    count = sum(s.joint is not Joint.TAPE for s in solid.pieces[0].seams)
+    _, even = _paced(lambda: develop(draft_polyhedron({**values, "edge": next(edges)}), stock), 20)
+    print(f"a crowded net of {count} seams developed: {median(even):.0f} ms at an even pace; a seam {1000 * median(even) / count:.0f} us")
+
+
 def space() -> None:
     """The folded view at 800 x 600 while it folds."""
     app, window = _window()

@@ -20,6 +20,7 @@ from mingei.core.polyhedra import NAMES, Solid, antiprism, prism, regular_solid
 from mingei.core.project import new_brief
 from mingei.core.recipes import find_recipe
 from mingei.core.recipes.polyhedron import chosen_solid
+from mingei.core.shape import path_length
 from mingei.core.stock import Stock, find_stock
 
 #: Corners, edges, faces, and volume for edges of 1, as the handbooks of solids give them.
@@ -112,10 +113,12 @@ class Folded(unittest.TestCase):
             tucked = {s.carrier.panel for s in draft.seams if s.joint is Joint.TUCK}
             self.assertEqual(tucked, {f"face {len(solid.faces)}"})
 
-    def test_the_middle_of_the_first_face_is_marked_for_a_thread(self) -> None:
+    def test_the_middle_of_the_first_face_has_a_hole_for_a_thread(self) -> None:
         card = find_stock("card-220")
-        self.assertEqual(len(build(new_brief("polyhedron", {"hang": "hole"}), card).pattern.guides), 2)
-        self.assertEqual(build(new_brief("polyhedron", {"hang": "none"}), card).pattern.guides, ())
+        hung = build(new_brief("polyhedron", {"hang": "hole"}), card).pattern
+        (hole,) = hung.by_name[hung.root].holes
+        self.assertAlmostEqual(path_length(hole), math.pi * 2.0)
+        self.assertEqual(len(build(new_brief("polyhedron", {"hang": "none"}), card).pattern.cuts), 1)
 
     def test_a_tab_that_has_room_nowhere_else_cannot_be_moved(self) -> None:
         from mingei.core.amend import SeamChange

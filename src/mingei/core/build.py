@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import math
 from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
 from typing import TYPE_CHECKING, NamedTuple
@@ -32,6 +31,8 @@ class Part(NamedTuple):
 NOTHING = Part("", "")
 #: Room (mm) between pieces shown side by side.
 _BETWEEN = 25.0
+#: The usual shape of a view of the flat, beside the folded one.
+_VIEW = (3.0, 4.0)
 
 
 @dataclass(frozen=True, eq=False)
@@ -86,9 +87,9 @@ class Build:
 
     @cached_property
     def _spread(self) -> tuple[tuple[Rigid, ...], Box]:
-        """The arrangement in rows of one length that comes nearest to a square."""
+        """The arrangement in rows of one length that shows largest in a view a little taller than wide."""
         return min((_in_rows(self.patterns, columns) for columns in range(1, len(self.patterns) + 1)),
-                   key=lambda found: abs(math.log(found[1].width / found[1].height)))
+                   key=lambda found: max(found[1].width / _VIEW[0], found[1].height / _VIEW[1]))
 
     @cached_property
     def parts(self) -> tuple[Part, ...]:

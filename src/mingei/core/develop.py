@@ -114,13 +114,16 @@ class _Work:
 
     def outline(self, first: int = 0) -> Polygon:
         """Its corners as they really are, from a side on."""
-        points: list[Point] = []
+        if not self.corners:
+            points = [side[0].start for side in self.sides]
+            return (*points[first:], *points[:first])
+        corners: list[Point] = []
         for i in range(len(self.sides)):
             edge = (first + i) % len(self.sides)
-            points.append(self.sides[edge][0].start)
+            corners.append(self.sides[edge][0].start)
             if edge in self.corners:
-                points.append(self.sides[edge][-1].end)
-        return tuple(points)
+                corners.append(self.sides[edge][-1].end)
+        return tuple(corners)
 
 
 class _Developer:
@@ -285,7 +288,7 @@ class _Developer:
         start = joint.Corner(_inside_deg(host.outline, edge), (edge - 1) % count in others, *self._beside(seam.carrier, True, work, frames))
         end = joint.Corner(_inside_deg(host.outline, (edge + 1) % count), (edge + 1) % count in others,
                            *self._beside(seam.carrier, False, work, frames))
-        opposite = [(e - edge) % count for e in others - {(edge - 1) % count, (edge + 1) % count}]
+        opposite = {(e - edge) % count for e in others} - {1, count - 1}
         layer = self._tab_layer(seam)
         # a tooth stands on a chord: its ends keep in from the corners, which lie outside the true curve
         relief = max(RELIEF_MM, length * _TOOTH_SHARE) if seam.row and carrier.whole else RELIEF_MM

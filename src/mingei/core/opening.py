@@ -14,7 +14,6 @@ from mingei.core import contour
 from mingei.core.draft import Draft, Panel, Piece, Role
 from mingei.core.errors import MeasureError
 from mingei.core.shape import (
-    Arc,
     Path,
     Point,
     arc_on,
@@ -23,6 +22,7 @@ from mingei.core.shape import (
     distance_to_segment,
     flat_points,
     flatten,
+    hole_path,
     moved_path,
     reverse,
     rounded_polygon,
@@ -113,8 +113,7 @@ def cut_path(opening: Opening) -> Path:
     """Its closed path about its own middle, clockwise, so that the card lies to the left."""
     w, h = opening.size
     if opening.shape is Shape.ROUND:
-        ring: Path = (Arc((0.0, 0.0), w / 2, 90.0, -180.0), Arc((0.0, 0.0), w / 2, -90.0, -180.0))
-        return ring
+        return hole_path(w)
     if opening.shape is Shape.DRAWN:
         sized = contour.sized(contour.read(opening.drawn), opening.width)
         ahead = moved_path(contour.path(sized), shifted(-w / 2, -h / 2))

@@ -15,7 +15,7 @@ from dataclasses import replace
 from typing import NamedTuple
 
 from mingei.core.draft import Crease, Edge, EdgeRef, Fold, Joint, Lap, Meets, Panel, Placement, Role, Seam, Within
-from mingei.core.shape import Arc, Point, Polygon
+from mingei.core.shape import Point, Polygon, hole_path
 
 #: Facets are never fewer, so that a wall looks round, nor more, so that it is still drawn at once.
 _FEWEST, _MOST = 20, 72
@@ -167,8 +167,7 @@ def disc(name: str, diameter: float, facets: int, layer: int = 1, edges: Sequenc
 def ring(name: str, outside: float, inside: float, facets: int) -> Panel:
     """A flat ring about the origin, its sides numbered as a disc's."""
     face = disc(name, outside, facets, 0)
-    half = [Arc((0.0, 0.0), inside / 2, start, -180.0) for start in (90.0, -90.0)]
-    return replace(face, holes=(tuple(half),))
+    return replace(face, holes=(hole_path(inside),))
 
 
 def turned_out(row: str, name: str, wall: Wall, depth: float, step: int) -> tuple[tuple[Panel, ...], tuple[Fold, ...]]:

@@ -74,7 +74,7 @@ class Rigid(NamedTuple):
     def apply_all(self, points: Iterable[Point]) -> Polygon:
         """Many points at once."""
         cos, sin, x, y = self
-        return tuple((cos * px - sin * py + x, sin * px + cos * py + y) for px, py in points)
+        return tuple([(cos * px - sin * py + x, sin * px + cos * py + y) for px, py in points])
 
     def then(self, after: Rigid) -> Rigid:
         """This move, followed by ``after``."""
@@ -292,6 +292,11 @@ def arc_on(a: Point, b: Point, sweep_deg: float) -> Arc:
     away = 0.5 / math.tan(half)  # from the chord's middle to the centre, to the left, as a share of the chord
     centre = ((a[0] + b[0]) / 2 - dy * away, (a[1] + b[1]) / 2 + dx * away)
     return Arc(centre, math.dist(a, b) / abs(2 * math.sin(half)), math.degrees(math.atan2(a[1] - centre[1], a[0] - centre[0])), sweep_deg)
+
+
+def hole_path(diameter: float, middle: Point = (0.0, 0.0)) -> Path:
+    """A round hole, clockwise, so that the card lies to its left."""
+    return Arc(middle, diameter / 2, 90.0, -180.0), Arc(middle, diameter / 2, -90.0, -180.0)
 
 
 def polygon_path(polygon: Polygon) -> Path:

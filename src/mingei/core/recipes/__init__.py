@@ -27,6 +27,11 @@ Value: TypeAlias = float | str
 Values: TypeAlias = Mapping[str, Value]
 
 
+#: In what order families are offered, and the recipe each begins with; a family not named comes last.
+FAMILIES = ("boxes", "pouches", "round", "shapes", "solids", "models")
+BEGUN_WITH = ("carton", "pillow", "tube", "profile-wall", "polyhedron", "strut-base")
+
+
 class Kind(StrEnum):
     """What sort of value a measure takes."""
 
@@ -160,12 +165,11 @@ class Recipe:
 
 @cache
 def recipes() -> Mapping[str, Recipe]:
-    """Every recipe by id, in the order of their modules' names."""
-    found: dict[str, Recipe] = {}
-    for info in pkgutil.iter_modules(__path__):
-        recipe = importlib.import_module(f"{__name__}.{info.name}").RECIPE
-        found[recipe.id] = recipe
-    return MappingProxyType(found)
+    """Every recipe by id: the families in their order, in each what people begin with first, then by name."""
+    found = [importlib.import_module(f"{__name__}.{info.name}").RECIPE for info in pkgutil.iter_modules(__path__)]
+    found.sort(key=lambda recipe: (FAMILIES.index(recipe.family) if recipe.family in FAMILIES else len(FAMILIES),
+                                   recipe.id not in BEGUN_WITH, recipe.id))
+    return MappingProxyType({recipe.id: recipe for recipe in found})
 
 
 def find_recipe(recipe_id: str) -> Recipe:

@@ -14,7 +14,7 @@ from mingei.core.draft import Draft, EdgeRef, Fold, Joint, Mitred, Panel, Piece,
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.prism import SIDES
 from mingei.core.recipes.tray import TAB
-from mingei.core.shape import Path, Polygon, cross, turned
+from mingei.core.shape import Path, Polygon, hole_path, turned
 
 if TYPE_CHECKING:  # loaded when one is first drafted
     from mingei.core.polyhedra import Solid
@@ -23,6 +23,8 @@ if TYPE_CHECKING:  # loaded when one is first drafted
 _FOLDED = ("tetrahedron", "cube", "octahedron", "dodecahedron", "icosahedron", "truncated-tetrahedron", "cuboctahedron", "truncated-cube",
            "truncated-octahedron", "truncated-cuboctahedron", "icosidodecahedron", "truncated-dodecahedron", "truncated-icosahedron")
 _FULL = "on so full a net there is room for it only here"
+#: The hole a thread hangs from, mm across.
+_THREAD_MM = 2.0
 PRISM, ANTIPRISM = "prism", "antiprism"
 NONE, HOLE = "none", "hole"
 
@@ -74,7 +76,7 @@ def _outline(count: int, edge: float) -> Polygon:
 
 
 def draft_polyhedron(values: Values) -> Draft:
-    """solid; sides, of prisms and antiprisms; edge: inside, mm; tab; hang: whether the root's middle is marked for a thread."""
+    """solid; sides, of prisms and antiprisms; edge: inside, mm; tab; hang: whether the root has a hole for a thread in its middle."""
     edge, tab = float(values["edge"]), float(values["tab"])
     solid, net = _net(str(values["solid"]), int(values["sides"]))
     names = {face: f"face {number}" for number, face in enumerate(net.order, 1)}
@@ -87,8 +89,8 @@ def draft_polyhedron(values: Values) -> Draft:
     for face in net.order:
         outline = _outline(len(solid.faces[face]), edge)
         middle = (sum(p[0] for p in outline) / len(outline), sum(p[1] for p in outline) / len(outline))
-        guides: tuple[Path, ...] = cross(middle) if values["hang"] == HOLE and face == net.order[0] else ()
-        panels.append(Panel(names[face], outline, 1, edges=tuple((i, Mitred()) for i in range(len(outline))), guides=guides))
+        holes: tuple[Path, ...] = (hole_path(_THREAD_MM, middle),) if values["hang"] == HOLE and face == net.order[0] else ()
+        panels.append(Panel(names[face], outline, 1, edges=tuple((i, Mitred()) for i in range(len(outline))), holes=holes))
     folds, seams = [], []
     for (a, b), face in net.beside.items():
         other = net.beside[b, a]
@@ -114,7 +116,7 @@ RECIPE = Recipe(
         Measure("edge", Kind.LENGTH, 30.0, "inside, every edge of it", 15.0, 150.0),
         Measure("tab", Kind.LENGTH, 7.0, "depth of the tabs; shortened where a face has less room", 3.0, 20.0, label="Tab depth",
                 stays=TAB.stays),
-        Measure("hang", Kind.CHOICE, HOLE, "whether the middle of the first face is marked for a thread; LED lights only, never a candle",
+        Measure("hang", Kind.CHOICE, HOLE, "whether the first face has a hole for a thread in its middle; LED lights only, never a candle",
                 choices=((NONE, "no hole"), (HOLE, "hole for a thread"))),
     ),
     draft=draft_polyhedron, thinnest=0.1, thickest=0.4, stock="card-220",

@@ -13,7 +13,7 @@ from mingei.core.length import write_both
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.prism import SIDES
 from mingei.core.recipes.tray import TAB
-from mingei.core.shape import Arc, Path, Polygon, moved_path, shifted
+from mingei.core.shape import Path, Polygon, hole_path
 from mingei.core.star import Star, lid_at, star_piece
 from mingei.core.words import say
 
@@ -61,10 +61,9 @@ def _sticks(count: int, across: float, stick: float) -> tuple[Path, ...]:
     """Holes near the corners of a deck about its middle."""
     if stick <= 0:
         return ()
-    away, radius = across / 2 / math.cos(math.pi / count) * _STICKS_AT, (stick + _STICK_PLAY_MM) / 2
-    ring: Path = (Arc((0.0, 0.0), radius, 90.0, -180.0), Arc((0.0, 0.0), radius, -90.0, -180.0))
+    away = across / 2 / math.cos(math.pi / count) * _STICKS_AT
     turns = (math.radians(-90.0 + (i - 0.5) * 360.0 / count) for i in range(count))
-    return tuple(moved_path(ring, shifted(away * math.cos(a), away * math.sin(a))) for a in turns)
+    return tuple(hole_path(stick + _STICK_PLAY_MM, (away * math.cos(a), away * math.sin(a))) for a in turns)
 
 
 def _pierced(piece: Piece, deck: str, slots: tuple[Slot, ...], holes: tuple[Path, ...], layer: int) -> Piece:
@@ -114,7 +113,7 @@ def _sound(values: Values) -> None:
 
 RECIPE = Recipe(
     id="strut-base", title="Bandstand", family="models",
-    purpose="a base and a canopy on a crossed column with tongues in slots, and sticks",
+    purpose="a base and a canopy on a crossed column, with a roof",
     measures=(
         replace(SIDES, default=8.0, minimum=4.0),
         Measure("across", Kind.LENGTH, 100.0, "inside, twice from the middle to a side, of base and canopy", 50.0, 300.0),

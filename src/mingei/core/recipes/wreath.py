@@ -10,7 +10,7 @@ from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.profile_wall import LIBRARY
-from mingei.core.shape import Arc, Path, moved_path, shifted
+from mingei.core.shape import Arc, Path, hole_path
 from mingei.core.words import say
 
 NONE = "none"
@@ -34,8 +34,7 @@ def _sector(i: int, count: int, outer: float, inner: float) -> Panel:
     points = (outline[0], outline[3], outline[2], outline[1])
     holes: tuple[Path, ...] = ()
     if i == 0:
-        ring: Path = (Arc((0.0, 0.0), _THREAD_HOLE_MM / 2, 90.0, -180.0), Arc((0.0, 0.0), _THREAD_HOLE_MM / 2, -90.0, -180.0))
-        holes = (moved_path(ring, shifted(0.0, inner * math.cos(half) + _FROM_EDGE_MM)),)
+        holes = (hole_path(_THREAD_HOLE_MM, (0.0, inner * math.cos(half) + _FROM_EDGE_MM)),)
     return Panel(f"ring {i + 1}", points, _ON_THE_PLANE, curves=((2, 360.0 / count),), whole="ring", holes=holes)
 
 

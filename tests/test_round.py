@@ -187,6 +187,10 @@ class Walls(unittest.TestCase):
             self.assertLessEqual(pattern.box.width, 200.5)
         self.assertTrue(all(c.closes for c in result.closures))
 
+    def test_the_outlines_offered_are_sound(self) -> None:
+        for name, text in profile_wall.LIBRARY.items():
+            self.assertEqual(contour.read(text), contour.read(text, ours=True), name)
+
     def test_an_outline_of_ones_own(self) -> None:
         result = made("profile-wall", outline="own", drawn="0,0 60,0 60,20,-90 40,40 0,40", width=90.0)
         self.assertTrue(all(c.closes for c in result.closures))

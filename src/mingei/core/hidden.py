@@ -20,6 +20,10 @@ Array = NDArray[np.float64]
 _EPSILON = 1e-6
 
 
+#: More faces than this are not cut where they cross each other.
+MANY = 260
+
+
 class Face(NamedTuple):
     """A flat convex polygon in space, its normal, and the triangle of the model it is part of."""
 
@@ -69,8 +73,19 @@ def _tree(faces: list[Face]) -> _Node | None:
         node, rest = work.pop()
         front: list[Face] = []
         back: list[Face] = []
-        for face in rest:
-            _sort(node, face, front, back)
+        # all heights over the node's plane at once: one by one, a ball of many facets takes half a second
+        starts = np.cumsum([0, *(len(face.points) for face in rest[:-1])])
+        heights = (np.concatenate([face.points for face in rest]) - node.point) @ node.normal
+        lows, highs = np.minimum.reduceat(heights, starts).tolist(), np.maximum.reduceat(heights, starts).tolist()
+        for face, low, high, start in zip(rest, lows, highs, starts.tolist(), strict=True):
+            if low >= -_EPSILON and high <= _EPSILON:
+                node.here.append(face)
+            elif low >= -_EPSILON:
+                front.append(face)
+            elif high <= _EPSILON:
+                back.append(face)
+            else:
+                _cut(face, heights[start:start + len(face.points)], front, back)
         if front:
             node.front = _Node(front[0].points[0], front[0].normal, [])
             work.append((node.front, front))
@@ -80,25 +95,18 @@ def _tree(faces: list[Face]) -> _Node | None:
     return root
 
 
-def _sort(node: _Node, face: Face, front: list[Face], back: list[Face]) -> None:
-    height = (face.points - node.point) @ node.normal
-    if (np.abs(height) <= _EPSILON).all():
-        node.here.append(face)
-    elif (height >= -_EPSILON).all():
-        front.append(face)
-    elif (height <= _EPSILON).all():
-        back.append(face)
-    else:
-        for side, into in ((1.0, front), (-1.0, back)):
-            kept: list[Array] = []
-            for i, p in enumerate(face.points):
-                q, a, b = face.points[i - 1], side * height[i - 1], side * height[i]
-                if (a > _EPSILON and b < -_EPSILON) or (a < -_EPSILON and b > _EPSILON):
-                    kept.append(q + (p - q) * (a / (a - b)))
-                if b >= -_EPSILON:
-                    kept.append(p)
-            if len(kept) >= 3:
-                into.append(face._replace(points=np.array(kept)))
+def _cut(face: Face, height: Array, front: list[Face], back: list[Face]) -> None:
+    """Cut a face in two where it crosses a plane its points stand so high over."""
+    for side, into in ((1.0, front), (-1.0, back)):
+        kept: list[Array] = []
+        for i, p in enumerate(face.points):
+            q, a, b = face.points[i - 1], side * height[i - 1], side * height[i]
+            if (a > _EPSILON and b < -_EPSILON) or (a < -_EPSILON and b > _EPSILON):
+                kept.append(q + (p - q) * (a / (a - b)))
+            if b >= -_EPSILON:
+                kept.append(p)
+        if len(kept) >= 3:
+            into.append(face._replace(points=np.array(kept)))
 
 
 def seen(shape: Solids, camera: Camera, aspect: float, light: Array) -> list[Seen]:
@@ -109,7 +117,9 @@ def seen(shape: Solids, camera: Camera, aspect: float, light: Array) -> list[See
     faces = [Face(shape.triangles[i], shape.normals[i], int(i)) for i in np.flatnonzero((spread > 1e-9) & facing)]
     matrix = camera.matrix(aspect)
     result = []
-    for face in back_to_front(faces, eye):
+    if len(faces) > MANY:  # so many are all small: the order of their middles will do
+        faces.sort(key=lambda face: -float(((face.points.mean(axis=0) - eye) ** 2).sum()))
+    for face in faces if len(faces) > MANY else back_to_front(faces, eye):
         clip = np.concatenate([face.points, np.ones((len(face.points), 1))], axis=1) @ matrix.T
         points = (clip[:, :2] / clip[:, 3:4] + 1) / 2
         result.append(Seen(points, face.source, 0.66 + 0.34 * max(0.0, float(np.dot(face.normal, light)))))

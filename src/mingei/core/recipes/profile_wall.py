@@ -40,7 +40,7 @@ def _drop() -> str:
 
 
 def _star() -> str:
-    points = [(r * math.sin(math.pi * i / 5), r * math.cos(math.pi * i / 5)) for i, r in enumerate([50.0, 24.0] * 5)]
+    points = [(-r * math.sin(math.pi * i / 5), r * math.cos(math.pi * i / 5)) for i, r in enumerate([50.0, 24.0] * 5)]
     return " ".join(f"{x},{y}" for x, y in points)
 
 
@@ -53,7 +53,7 @@ LIBRARY: Mapping[str, str] = {
     "arch": "0,0 70,0 70,65,180 0,65",
     "leaf": "0,0,80 100,40,80",
     "house": "0,0 80,0 80,55 40,95 0,55",
-    "gull": "0,30,-50 50,38,-50 100,30,40 50,20,40",
+    "gull": "0,30,-40 50,20,-40 100,30,50 50,38,50",
 }
 
 
@@ -82,8 +82,8 @@ class Side(NamedTuple):
 def outline_of(values: Values) -> Outline:
     """The outline a brief asks for, at its width."""
     name = str(values["outline"])
-    text = str(values["drawn"]) if name == OWN else LIBRARY[name]
-    return contour.sized(contour.read(text), float(values["width"]))
+    drawn = contour.read(str(values["drawn"])) if name == OWN else contour.read(LIBRARY[name], ours=True)
+    return contour.sized(drawn, float(values["width"]))
 
 
 def sides(outline: Outline, smooth: float, longest: float) -> tuple[Side, ...]:

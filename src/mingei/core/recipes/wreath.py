@@ -58,7 +58,7 @@ def draft_wreath(values: Values) -> Draft:
     remarks: list[tuple[str, str]] = []
     if motif != NONE:
         size = float(values["size"])
-        outline = contour.sized(contour.read(LIBRARY[motif]), size)
+        outline = contour.sized(contour.read(LIBRARY[motif], ours=True), size)
         around = contour.box(outline)
         points = tuple(k.at for k in outline)
         curves = tuple((i, k.sweep_deg) for i, k in enumerate(outline) if k.sweep_deg)
@@ -91,7 +91,7 @@ def _sound(values: Values) -> None:
     if 2 * inner * math.sin(math.pi / count) < _LEAST_ROOT_MM:
         raise MeasureError("its triangles would be too small to cut", "rays", "take fewer, or make it larger")
     if values["motif"] != NONE:
-        around = contour.box(contour.sized(contour.read(LIBRARY[str(values["motif"])]), float(values["size"])))
+        around = contour.box(contour.sized(contour.read(LIBRARY[str(values["motif"])], ours=True), float(values["size"])))
         if math.hypot(around.width, around.height) > 1.9 * inner * math.cos(math.pi / count):
             raise MeasureError("the motif does not hang free in the middle", "size", "make it smaller")
 

@@ -12,6 +12,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFileDialog
 
 from mingei.core.build import NOTHING, Part
+from mingei.core.draft import Joint
 from mingei.core.opening import Opening, Shape
 from tests.windows import WindowTest, click, settle, write
 
@@ -127,6 +128,17 @@ class PanelCard(WindowTest):
         with answer_open(self.drawing('<path d="M0 0 L50 50 L50 0 L0 40Z"/>')):
             click(measures.outline)
         self.assertIn("crosses itself", measures.outline_reason.text())
+
+    def test_a_seam_is_given_a_fin_and_undone(self) -> None:
+        self.take("front left tab")
+        start = self.document.project
+        seam = self.window.draft().seam
+        click(seam.joints[Joint.FIN])
+        self.assertIn("glued to each other", seam.words.text())
+        self.assertFalse(seam.move_tab.isVisible())
+        self.assertIn("front left tab fellow", self.document.build.pattern.by_name)
+        self.document.undo.undo()
+        self.assertEqual(self.document.project, start)
 
     def test_a_curved_face_is_one_part_in_both_views(self) -> None:
         self.document.set_recipe("tube")

@@ -10,9 +10,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass, field
 from functools import lru_cache, partial
-from itertools import pairwise
 from typing import Any
 
 from mingei.core import joint
@@ -22,7 +20,6 @@ from mingei.core.draft import (
     Draft,
     EdgeRef,
     Fold,
-    Halving,
     Joint,
     Meets,
     Mitred,
@@ -32,20 +29,17 @@ from mingei.core.draft import (
     Plain,
     Role,
     Seam,
-    Slot,
     Within,
     fellow,
 )
 from mingei.core.errors import GeometryError, StockError
 from mingei.core.offset import (
     RELIEF_MM,
-    SLOT_ENDS_MM,
     Measured,
     bend_setback,
     crease_gain,
     mid_depth,
     setback,
-    slot_width,
     stop_against,
     stop_over,
 )
@@ -59,7 +53,6 @@ from mingei.core.shape import (
     Point,
     Polygon,
     Rigid,
-    Segment,
     arc_on,
     bounds,
     flat_points,
@@ -67,9 +60,18 @@ from mingei.core.shape import (
     moved,
     moved_path,
     outset,
-    polygon_path,
-    rounded,
-    turned,
+)
+from mingei.core.side import (
+    Work,
+    along_side,
+    extent,
+    halve,
+    inside_deg,
+    nominal_length,
+    slot_path,
+    split,
+    trim,
+    trim_corners,
 )
 from mingei.core.stock import Stock
 from mingei.core.tolerance import TOLERANCE
@@ -102,30 +104,6 @@ def develop(draft: Draft, stock: Stock) -> tuple[Pattern, ...]:
     return tuple(maker.pattern(work) for maker in makers)
 
 
-@dataclass
-class _Work:
-    """A panel on its way: its sides (each a path) with the numbers of their folds, and what was cut off after some of them."""
-
-    panel: Panel
-    depth: float
-    sides: list[Path]
-    labels: list[list[int | None]]
-    corners: dict[int, Path] = field(default_factory=dict)
-
-    def outline(self, first: int = 0) -> Polygon:
-        """Its corners as they really are, from a side on."""
-        if not self.corners:
-            points = [side[0].start for side in self.sides]
-            return (*points[first:], *points[:first])
-        corners: list[Point] = []
-        for i in range(len(self.sides)):
-            edge = (first + i) % len(self.sides)
-            corners.append(self.sides[edge][0].start)
-            if edge in self.corners:
-                corners.append(self.sides[edge][-1].end)
-        return tuple(corners)
-
-
 class _Developer:
     """One piece's development; lives for one call."""
 
@@ -156,14 +134,14 @@ class _Developer:
         self.fins = [s for s in piece.seams if s.joint is Joint.FIN]
         self.fin_edges = {edge: s for s in self.fins for edge in (s.carrier, s.host)}
         self.bearing = {s.carrier for s in self.tabs} | set(self.fin_edges)  # the sides a tab or flap hangs on
-        self.whole: Mapping[str, _Work] = {}
+        self.whole: Mapping[str, Work] = {}
         self.sharing: dict[str, list[Seam]] = {}  # by host, all seams whose tabs land on it
 
-    def outlines(self) -> dict[str, _Work]:
+    def outlines(self) -> dict[str, Work]:
         """Every panel with its sides moved by what thickness asks of them."""
         return {p.name: self._outline(p) for p in self.piece.panels}
 
-    def pattern(self, whole: Mapping[str, _Work]) -> Pattern:
+    def pattern(self, whole: Mapping[str, Work]) -> Pattern:
         """whole: the panels of every piece, since a tab may land on another's."""
         self.whole = whole
         work = {p.name: whole[p.name] for p in self.piece.panels}
@@ -171,7 +149,7 @@ class _Developer:
         frames = self._lay_flat(lines)
         if self.piece.crowded:
             for w in work.values():
-                _trim_corners(w)
+                trim_corners(w)
         near = self.piece.crowded or bool(self.fins)
         taken = [(name, _flat_area(w, frames[name])) for name, w in work.items()] if near else []
         hung = [(seam, partial(self._tab, seam, work, frames, taken)) for seam in self.tabs]
@@ -227,16 +205,16 @@ class _Developer:
     def _fold_offset(self, own_depth: float, other_depth: float, signed_deg: float) -> float:
         return setback(own_depth, other_depth, signed_deg) + self._gain(signed_deg) / 2
 
-    def _outline(self, panel: Panel) -> _Work:
+    def _outline(self, panel: Panel) -> Work:
         distances = [self._side_offset(panel, i) for i in range(len(panel.outline))]
         points = outset(panel.outline, distances)
         for i, (a, b) in enumerate(zip(points, (*points[1:], points[0]), strict=True)):
-            _, (ux, uy) = _along(panel, i)
+            _, (ux, uy) = along_side(panel, i)
             if (b[0] - a[0]) * ux + (b[1] - a[1]) * uy < -TOLERANCE.same_point:
                 raise StockError(say("the {panel} is too small for card {caliper:g} mm thick", panel=panel.name, caliper=self.t),
                                  say("stock {stock}", stock=self.stock.id), "use thinner stock, or make it larger")
         sides: list[Path] = [(Line(a, b),) for a, b in zip(points, (*points[1:], points[0]), strict=True)]
-        return _Work(panel, self._panel_depth(panel), sides, [[None] for _ in sides])
+        return Work(panel, self._panel_depth(panel), sides, [[None] for _ in sides])
 
     def _side_offset(self, panel: Panel, edge: int) -> float:
         here = EdgeRef(panel.name, edge)
@@ -274,8 +252,8 @@ class _Developer:
 
     # -- seams -------------------------------------------------------------------------------------------
 
-    def _tab(self, seam: Seam, work: Mapping[str, _Work], frames: Mapping[str, Rigid],
-             taken: Sequence[tuple[str, tuple[Any, Box]]] = ()) -> tuple[_Work, Fold]:
+    def _tab(self, seam: Seam, work: Mapping[str, Work], frames: Mapping[str, Rigid],
+             taken: Sequence[tuple[str, tuple[Any, Box]]] = ()) -> tuple[Work, Fold]:
         """Draw a tab; taken: what lies on the flat already and must be kept clear of, as areas by name."""
         host = self._any(seam.host.panel)
         carrier = self.piece.panel(seam.carrier.panel)
@@ -285,8 +263,8 @@ class _Developer:
         length = math.dist(h0, h1)
         to_tab = mapping(h0, h1, (0.0, 0.0), (length, 0.0))
         others = {s.host.edge for s in self.sharing[host.name] if s is not seam}
-        start = joint.Corner(_inside_deg(host.outline, edge), (edge - 1) % count in others, *self._beside(seam.carrier, True, work, frames))
-        end = joint.Corner(_inside_deg(host.outline, (edge + 1) % count), (edge + 1) % count in others,
+        start = joint.Corner(inside_deg(host.outline, edge), (edge - 1) % count in others, *self._beside(seam.carrier, True, work, frames))
+        end = joint.Corner(inside_deg(host.outline, (edge + 1) % count), (edge + 1) % count in others,
                            *self._beside(seam.carrier, False, work, frames))
         opposite = {(e - edge) % count for e in others} - {1, count - 1}
         layer = self._tab_layer(seam)
@@ -320,17 +298,17 @@ class _Developer:
         self.seams.append(FlatSeam(seam.name, seam.joint, carrier.name, host.name, seam.depth_mm, shape.depth_mm, (h0, h1), beyond,
                                    level, seam.row))
         fold = Fold(seam.carrier, EdgeRef(seam.name, 0), seam.angle_deg, seam.step)
-        return _Work(panel, self._tab_depth(seam), sides, [[None], [None] * (len(shape.path) - 1)]), fold
+        return Work(panel, self._tab_depth(seam), sides, [[None], [None] * (len(shape.path) - 1)]), fold
 
-    def _fin(self, seam: Seam, number: int, work: Mapping[str, _Work], frames: Mapping[str, Rigid],
-             taken: Sequence[tuple[str, tuple[Any, Box]]] = ()) -> tuple[_Work, Fold]:
+    def _fin(self, seam: Seam, number: int, work: Mapping[str, Work], frames: Mapping[str, Rigid],
+             taken: Sequence[tuple[str, tuple[Any, Box]]] = ()) -> tuple[Work, Fold]:
         """Draw one of the two flaps of a fin: 0 on the carrier, 1 its fellow on the host, alike and each its own mirror image.
 
         Both lean back by half of what is left to a full turn, so that they stand in the corner's middle, half a caliper to each side.
         """
         edges = (seam.carrier, seam.host)
         back = _fold_back_deg(seam)
-        length = _nominal_length(self.piece.panel(seam.carrier.panel), seam.carrier.edge)
+        length = nominal_length(self.piece.panel(seam.carrier.panel), seam.carrier.edge)
         near = [self._beside(edge, at_end, work, frames) for edge in edges for at_end in (True, False)]
         corner = joint.Corner(90.0, False, min(free for free, _ in near), max(clear for _, clear in near))
         tall = seam.depth_mm + 2 * length  # there is nothing a fin could land on: it stands free
@@ -358,7 +336,7 @@ class _Developer:
             self.seams.append(FlatSeam(seam.name, seam.joint, seam.carrier.panel, seam.host.panel, seam.depth_mm, depth, ends,
                                        fellow=fellow(seam.name)))
         fold = Fold(edges[number], EdgeRef(name, 0), back, seam.step, Crease.VALLEY)
-        return _Work(panel, self.t / 2, [(shape.path[0],), shape.path[1:]], [[None], [None] * (len(shape.path) - 1)]), fold
+        return Work(panel, self.t / 2, [(shape.path[0],), shape.path[1:]], [[None], [None] * (len(shape.path) - 1)]), fold
 
     def _flaps(self, box: Polygon, length: float, corner: joint.Corner, depth: float, outs: Sequence[float]) -> list[joint.TabShape]:
         """The two flaps of a fin: one shape, each begun where its own panel's thickness lets it."""
@@ -383,11 +361,11 @@ class _Developer:
     def _host_offset(self, seam: Seam) -> float:
         """How far the host's edge lies outside its nominal line."""
         host = self.whole[seam.host.panel]
-        (px, py), (ux, uy) = _along(host.panel, seam.host.edge)
+        (px, py), (ux, uy) = along_side(host.panel, seam.host.edge)
         x, y = host.sides[seam.host.edge][0].start
         return (x - px) * uy - (y - py) * ux
 
-    def _beside(self, bearer: EdgeRef, at_end: bool, work: Mapping[str, _Work], frames: Mapping[str, Rigid]) -> tuple[float, float]:
+    def _beside(self, bearer: EdgeRef, at_end: bool, work: Mapping[str, Work], frames: Mapping[str, Rigid]) -> tuple[float, float]:
         """What is free for a tab on the flat at one end of the edge that bears it.
 
         Goes round the corner from panel to panel over the folds, to the first side that is not folded.  Returns the angle between
@@ -398,7 +376,7 @@ class _Developer:
         name, edge, taken = carrier, hinge, 0.0
         while True:
             outline = self.piece.panel(name).outline
-            taken += _inside_deg(outline, (edge + 1) % len(outline) if at_end else edge)
+            taken += inside_deg(outline, (edge + 1) % len(outline) if at_end else edge)
             beyond = EdgeRef(name, (edge + (1 if at_end else -1)) % len(outline))
             if beyond not in self.folded:
                 break
@@ -408,7 +386,7 @@ class _Developer:
         to_carrier = frames[name].then(frames[carrier].inverse())
         side = work[name].sides[beyond.edge]
         a, b = to_carrier.apply(side[0].start), to_carrier.apply(side[-1].end)
-        corner, (ux, uy) = _along(self.piece.panel(carrier), hinge)
+        corner, (ux, uy) = along_side(self.piece.panel(carrier), hinge)
         if at_end:
             corner, ux, uy = self.piece.panel(carrier).outline[(hinge + 1) % len(self.piece.panel(carrier).outline)], -ux, -uy
         nx, ny = (-uy, ux) if at_end else (uy, -ux)  # away from the carrier
@@ -424,10 +402,10 @@ class _Developer:
         clear = xa + (level - ya) * (xb - xa) / (yb - ya)
         return (free / 2 if beyond in self.bearing else free), clear
 
-    def _tab_frame(self, bearer: EdgeRef, length: float, out: float, work: Mapping[str, _Work], frames: Mapping[str, Rigid]) -> Rigid:
+    def _tab_frame(self, bearer: EdgeRef, length: float, out: float, work: Mapping[str, Work], frames: Mapping[str, Rigid]) -> Rigid:
         """From a tab's own coordinates to the flat: its hinge, ``out`` mm outside the host's nominal edge, lies on the carrier's side."""
         side = work[bearer.panel].sides[bearer.edge]
-        p, (ux, uy) = _along(self.piece.panel(bearer.panel), bearer.edge)
+        p, (ux, uy) = along_side(self.piece.panel(bearer.panel), bearer.edge)
         away = (side[0].start[0] - p[0]) * uy - (side[0].start[1] - p[1]) * ux  # how far the side lies outside its nominal line
         first, last = (p[0] + uy * away, p[1] - ux * away), (p[0] + ux * length + uy * away, p[1] + uy * length - ux * away)
         frame = frames[bearer.panel]
@@ -435,28 +413,28 @@ class _Developer:
 
     # -- folds -------------------------------------------------------------------------------------------
 
-    def _fold_line(self, work: Mapping[str, _Work], number: int, fold: Fold,
+    def _fold_line(self, work: Mapping[str, Work], number: int, fold: Fold,
                    slit: float = 0.0) -> tuple[tuple[Point, Point], tuple[Point, Point]]:
         """Match the two sides of a fold, split each where the other ends, label the shared part, less a slit (mm) at each end.
 
         Returns the shared line in a's coordinates (start, end) and in b's (end, start of the same line).
         """
         a, b = work[fold.a.panel], work[fold.b.panel]
-        one, two = _nominal_length(a.panel, fold.a.edge), _nominal_length(b.panel, fold.b.edge)
+        one, two = nominal_length(a.panel, fold.a.edge), nominal_length(b.panel, fold.b.edge)
         length = (one + two) / 2  # along a curve an arc meets a chord: their middles meet
         if abs(one - two) > (_ARC_SHARE * length if b.panel.whole else TOLERANCE.edge_match):
             raise GeometryError("the two sides of a fold differ in length",
                                 say("fold {panel} - {panel2}", panel=fold.a.panel, panel2=fold.b.panel))
-        a0, a1 = _extent(a, fold.a.edge)
-        b0, b1 = _extent(b, fold.b.edge)
+        a0, a1 = extent(a, fold.a.edge)
+        b0, b1 = extent(b, fold.b.edge)
         low, high = max(a0, length - b1), min(a1, length - b0)
         slit = min(slit, (high - low) / 4)
         low, high = low + slit, high - slit
         if high - low < TOLERANCE.same_point:
             raise GeometryError("the two sides of a fold do not meet",
                                 say("fold {panel} - {panel2}", panel=fold.a.panel, panel2=fold.b.panel))
-        on_a = _split(a, fold.a.edge, low, high, number)
-        on_b = _split(b, fold.b.edge, length - high, length - low, number)
+        on_a = split(a, fold.a.edge, low, high, number)
+        on_b = split(b, fold.b.edge, length - high, length - low, number)
         return on_a, (on_b[1], on_b[0])
 
     def _lay_flat(self, lines: list[tuple[tuple[Point, Point], tuple[Point, Point]]]) -> dict[str, Rigid]:
@@ -481,90 +459,24 @@ class _Developer:
                         fold.take_mm + (0.0 if fold.bend or fold.curved else self._gain(fold.angle_deg)), fold.step, fold.bend,
                         fold.closing, fold.curved)
 
-    def _panel(self, work: _Work, frame: Rigid) -> FlatPanel:
+    def _panel(self, work: Work, frame: Rigid) -> FlatPanel:
         for halving in work.panel.halvings:
-            self._halve(work, halving)
+            halve(work, halving, self.t)
         for edge, sweep in work.panel.curves:
             if work.labels[edge] == [None]:  # not where teeth stand on it
                 work.sides[edge] = (arc_on(work.sides[edge][0].start, work.sides[edge][0].end, sweep),)
         if work.panel.round_mm > 0 or work.panel.notch_mm > 0:
-            self._trim(work)
+            trim(work, [edge for edge in range(len(work.sides)) if self._free(work, edge)])
         path = tuple(s for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ())))
         labels = tuple(label for edge, side in enumerate(work.labels) for label in (*side, *(None for _ in work.corners.get(edge, ()))))
         return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, path, labels, frame, work.panel.guides,
-                         work.panel.whole, (*work.panel.holes, *(self._slot(s) for s in work.panel.slots)))
+                         work.panel.whole, (*work.panel.holes, *(slot_path(s, self.t) for s in work.panel.slots)))
 
-
-    def _slot(self, slot: Slot) -> Path:
-        """A slot as wide as what passes through it asks for, clockwise."""
-        w, h = slot.length / 2 + SLOT_ENDS_MM / 2, slot_width(slot.layers, self.t) / 2
-        turn = turned(slot.turn_deg)
-        corners = [(x + slot.x, y + slot.y) for x, y in turn.apply_all(((-w, -h), (-w, h), (w, h), (w, -h)))]
-        return polygon_path(tuple(corners))
-
-    def _halve(self, work: _Work, halving: Halving) -> None:
-        """Cut a halving into a free side: as wide as the board that crosses there, square to the side."""
-        p, (ux, uy) = _along(work.panel, halving.edge)
-        *before, side = work.sides[halving.edge]
-        half = slot_width(1, self.t) / 2
-        away = (side.start[0] - p[0]) * uy - (side.start[1] - p[1]) * ux  # how far the side lies outside its nominal line
-
-        def at(along: float, out: float) -> Point:
-            return p[0] + ux * along + uy * out, p[1] + uy * along - ux * out
-
-        corners = (side.start, at(halving.along - half, away), at(halving.along - half, -halving.depth),
-                   at(halving.along + half, -halving.depth), at(halving.along + half, away), side.end)
-        work.sides[halving.edge] = (*before, *(Line(a, b) for a, b in pairwise(corners)))
-        work.labels[halving.edge] = [None] * len(work.sides[halving.edge])
-
-    def _free(self, work: _Work, edge: int) -> bool:
+    def _free(self, work: Work, edge: int) -> bool:
         """Whether a side is one straight cut that no seam needs."""
         here = EdgeRef(work.panel.name, edge)
         straight = work.labels[edge] == [None] and isinstance(work.sides[edge][0], Line)
         return straight and here not in self.hosted and here not in self.carried
-
-    def _trim(self, work: _Work) -> None:
-        """Cut the thumb notch into the longest free side, and round the corners between free sides, as far as there is room."""
-        count = len(work.sides)
-        free = [edge for edge in range(count) if self._free(work, edge)]
-        panel = work.panel
-        longest = max(free, key=lambda edge: work.sides[edge][0].length, default=None)
-        notched: tuple[int, Line] | None = None
-        if panel.notch_mm > 0 and longest is not None:
-            side = work.sides[longest][0]
-            assert isinstance(side, Line)
-            notched = longest, side
-        for edge in free:
-            after = (edge + 1) % count
-            if panel.round_mm <= 0 or after not in free or edge in work.corners:
-                continue
-            first, second = work.sides[edge][-1], work.sides[after][0]
-            room = 0.4 * min(first.length, second.length)
-            half = math.radians(_corner_deg(first, second)) / 2
-            if half < 1e-3 or half > math.pi / 2 - 1e-3:
-                continue
-            radius = min(panel.round_mm, room * math.tan(half))
-            begin, arc, end = rounded(first.start, first.end, second.end, radius)
-            work.sides[edge] = (*work.sides[edge][:-1], Line(first.start, begin))
-            work.corners[edge] = (arc,)
-            work.sides[after] = (Line(end, second.end), *work.sides[after][1:])
-        if notched:
-            edge, whole = notched
-            side = work.sides[edge][0]
-            width = min(panel.notch_mm, 0.6 * side.length)
-            (ax, ay), (bx, by) = whole
-            mx, my, ux, uy = (ax + bx) / 2, (ay + by) / 2, (bx - ax) / whole.length, (by - ay) / whole.length
-            before, beyond = (mx - ux * width / 2, my - uy * width / 2), (mx + ux * width / 2, my + uy * width / 2)
-            work.sides[edge] = (Line(side.start, before), arc_on(before, beyond, -180.0), Line(beyond, side.end))
-            work.labels[edge] = [None, None, None]
-
-
-def _corner_deg(first: Segment, second: Segment) -> float:
-    """The angle between two sides at the corner they share, degrees, 0 to 180."""
-    a, b = first.start, second.end
-    c = first.end
-    cosine = ((a[0] - c[0]) * (b[0] - c[0]) + (a[1] - c[1]) * (b[1] - c[1])) / (first.length * second.length)
-    return math.degrees(math.acos(max(-1.0, min(1.0, cosine))))
 
 
 def _fold_back_deg(seam: Seam) -> float:
@@ -577,7 +489,7 @@ def _joined_frame(frame: Rigid, on_a: tuple[Point, Point], on_b: tuple[Point, Po
     return mapping(on_b[0], on_b[1], frame.apply(on_a[0]), frame.apply(on_a[1]))
 
 
-def _flat_area(work: _Work, frame: Rigid) -> tuple[Any, Box]:
+def _flat_area(work: Work, frame: Rigid) -> tuple[Any, Box]:
     """A panel's area on the flat, to measure against others, and the box round it."""
     from shapely.geometry import Polygon as Area  # only crowded pieces need it, and it is slow to load
 
@@ -593,86 +505,3 @@ def _clear(shape: joint.TabShape, onto: Rigid, others: Sequence[tuple[Any, Box]]
     area = Area([onto.apply(p) for p in flat_points(shape.path)[:-1]])
     box = bounds(area.exterior.coords)
     return not any(box.meets(near) and intersection(area, other, grid_size=1e-6).area > 1e-6 for other, near in others)
-
-
-def _trim_corners(work: _Work) -> None:
-    """Where a panel runs past the end of a fold, along it, take that corner off: on the flat it would lie over what stands beside."""
-    count = len(work.sides)
-    for edge in range(count):
-        after = (edge + 1) % count
-        past = work.labels[edge][-1] is None and len(work.sides[edge]) > 1  # this side's fold ends before the corner
-        early = work.labels[after][0] is None and len(work.sides[after]) > 1  # the next side's fold begins after it
-        folded, folded_after = work.labels[edge][-1] is not None, work.labels[after][0] is not None
-        if (not past and not early) or (past and folded_after) or (early and folded):
-            continue  # nothing runs past, or the corner belongs to another fold
-        over = work.sides[edge][-1].length if past else work.sides[after][0].length
-        if past:
-            work.sides[edge], work.labels[edge] = work.sides[edge][:-1], work.labels[edge][:-1]
-        else:  # a free side runs up to the corner: it stops as far before it
-            last = work.sides[edge][-1]
-            work.sides[edge] = (*work.sides[edge][:-1], Line(last.start, _before(last, over)))
-        if early:
-            work.sides[after], work.labels[after] = work.sides[after][1:], work.labels[after][1:]
-        else:
-            first = work.sides[after][0]
-            work.sides[after] = (Line(_before(Line(first.end, first.start), over), first.end), *work.sides[after][1:])
-        work.corners[edge] = (Line(work.sides[edge][-1].end, work.sides[after][0].start),)
-
-
-def _before(segment: Segment, over: float) -> Point:
-    """The point of a straight segment so far before its end, but never past two fifths of it."""
-    share = 1.0 - min(over / max(segment.length, 1e-9), 0.4)
-    (ax, ay), (bx, by) = segment.start, segment.end
-    return ax + (bx - ax) * share, ay + (by - ay) * share
-
-
-def _inside_deg(outline: Polygon, corner: int) -> float:
-    """The inside angle of a polygon at a point, degrees."""
-    p, q, r = outline[corner - 1], outline[corner], outline[(corner + 1) % len(outline)]
-    into = math.atan2(p[1] - q[1], p[0] - q[0]) - math.atan2(r[1] - q[1], r[0] - q[0])
-    return math.degrees(into) % 360.0
-
-
-def _nominal_length(panel: Panel, edge: int) -> float:
-    return math.dist(panel.outline[edge], panel.outline[(edge + 1) % len(panel.outline)])
-
-
-def _along(panel: Panel, edge: int) -> tuple[Point, Point]:
-    """A side's nominal start and its direction (a unit vector)."""
-    p, q = panel.outline[edge], panel.outline[(edge + 1) % len(panel.outline)]
-    length = math.dist(p, q)
-    return p, ((q[0] - p[0]) / length, (q[1] - p[1]) / length)
-
-
-def _extent(work: _Work, edge: int) -> tuple[float, float]:
-    """Where a developed side begins and ends, measured along it from its nominal start (mm)."""
-    p, u = _along(work.panel, edge)
-    side = work.sides[edge]
-    first, last = ((q[0] - p[0]) * u[0] + (q[1] - p[1]) * u[1] for q in (side[0].start, side[-1].end))
-    return first, last
-
-
-def _split(work: _Work, edge: int, low: float, high: float, number: int) -> tuple[Point, Point]:
-    """Cut a side into before, fold and after; returns the fold's two ends in the panel's coordinates."""
-    _, u = _along(work.panel, edge)
-    side = work.sides[edge]
-    if len(side) != 1:
-        raise GeometryError("a side carries two folds", say("panel {panel}", panel=work.panel.name))
-    start, end = side[0].start, side[0].end
-    base, _ = _extent(work, edge)
-
-    def at(s: float) -> Point:
-        return (start[0] + u[0] * (s - base), start[1] + u[1] * (s - base))
-
-    first, last = at(low), at(high)
-    pieces: list[tuple[Segment, int | None]] = [
-        (Line(start, first), None), (Line(first, last), number), (Line(last, end), None)]
-    kept = [(s, label) for s, label in pieces if label is not None or s.length > TOLERANCE.same_point]
-    # where nothing is left over the fold takes the side's own end, so that neighbours still share the point
-    if kept[0][1] is not None:
-        kept[0] = (Line(start, kept[0][0].end), number)
-    if kept[-1][1] is not None:
-        kept[-1] = (Line(kept[-1][0].start, end), number)
-    work.sides[edge] = tuple(s for s, _ in kept)
-    work.labels[edge] = [label for _, label in kept]
-    return first, last

@@ -1,0 +1,196 @@
+"""One panel on its way from finished size to the flat: its sides, and what is done to them.
+
+Sides are split where folds begin and end, corners trimmed and rounded, notches and halvings cut in, all in the panel's own coordinates.
+``develop`` decides where; here it is done.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+from dataclasses import dataclass, field
+from itertools import pairwise
+
+from mingei.core.draft import Halving, Panel, Slot
+from mingei.core.errors import GeometryError
+from mingei.core.offset import SLOT_ENDS_MM, slot_width
+from mingei.core.shape import Line, Path, Point, Polygon, Segment, arc_on, polygon_path, rounded, turned
+from mingei.core.tolerance import TOLERANCE
+from mingei.core.words import say
+
+
+@dataclass
+class Work:
+    """A panel on its way: its sides (each a path) with the numbers of their folds, and what was cut off after some of them."""
+
+    panel: Panel
+    depth: float
+    sides: list[Path]
+    labels: list[list[int | None]]
+    corners: dict[int, Path] = field(default_factory=dict)
+
+    def outline(self, first: int = 0) -> Polygon:
+        """Its corners as they really are, from a side on."""
+        if not self.corners:
+            points = [side[0].start for side in self.sides]
+            return (*points[first:], *points[:first])
+        corners: list[Point] = []
+        for i in range(len(self.sides)):
+            edge = (first + i) % len(self.sides)
+            corners.append(self.sides[edge][0].start)
+            if edge in self.corners:
+                corners.append(self.sides[edge][-1].end)
+        return tuple(corners)
+
+
+def slot_path(slot: Slot, caliper: float) -> Path:
+    """A slot as wide as what passes through it asks for, clockwise."""
+    w, h = slot.length / 2 + SLOT_ENDS_MM / 2, slot_width(slot.layers, caliper) / 2
+    turn = turned(slot.turn_deg)
+    corners = [(x + slot.x, y + slot.y) for x, y in turn.apply_all(((-w, -h), (-w, h), (w, h), (w, -h)))]
+    return polygon_path(tuple(corners))
+
+
+def halve(work: Work, halving: Halving, caliper: float) -> None:
+    """Cut a halving into a free side: as wide as the board that crosses there, square to the side."""
+    p, (ux, uy) = along_side(work.panel, halving.edge)
+    *before, side = work.sides[halving.edge]
+    half = slot_width(1, caliper) / 2
+    away = (side.start[0] - p[0]) * uy - (side.start[1] - p[1]) * ux  # how far the side lies outside its nominal line
+
+    def at(along: float, out: float) -> Point:
+        return p[0] + ux * along + uy * out, p[1] + uy * along - ux * out
+
+    corners = (side.start, at(halving.along - half, away), at(halving.along - half, -halving.depth),
+               at(halving.along + half, -halving.depth), at(halving.along + half, away), side.end)
+    work.sides[halving.edge] = (*before, *(Line(a, b) for a, b in pairwise(corners)))
+    work.labels[halving.edge] = [None] * len(work.sides[halving.edge])
+
+
+def trim(work: Work, free: Sequence[int]) -> None:
+    """Cut the thumb notch into the longest free side, and round the corners between free sides, as far as there is room.
+
+    free: the numbers of its sides that are one straight cut and needed by no seam.
+    """
+    count = len(work.sides)
+    panel = work.panel
+    longest = max(free, key=lambda edge: work.sides[edge][0].length, default=None)
+    notched: tuple[int, Line] | None = None
+    if panel.notch_mm > 0 and longest is not None:
+        side = work.sides[longest][0]
+        assert isinstance(side, Line)
+        notched = longest, side
+    for edge in free:
+        after = (edge + 1) % count
+        if panel.round_mm <= 0 or after not in free or edge in work.corners:
+            continue
+        first, second = work.sides[edge][-1], work.sides[after][0]
+        room = 0.4 * min(first.length, second.length)
+        half = math.radians(_corner_deg(first, second)) / 2
+        if half < 1e-3 or half > math.pi / 2 - 1e-3:
+            continue
+        radius = min(panel.round_mm, room * math.tan(half))
+        begin, arc, end = rounded(first.start, first.end, second.end, radius)
+        work.sides[edge] = (*work.sides[edge][:-1], Line(first.start, begin))
+        work.corners[edge] = (arc,)
+        work.sides[after] = (Line(end, second.end), *work.sides[after][1:])
+    if notched:
+        edge, whole = notched
+        side = work.sides[edge][0]
+        width = min(panel.notch_mm, 0.6 * side.length)
+        (ax, ay), (bx, by) = whole
+        mx, my, ux, uy = (ax + bx) / 2, (ay + by) / 2, (bx - ax) / whole.length, (by - ay) / whole.length
+        before, beyond = (mx - ux * width / 2, my - uy * width / 2), (mx + ux * width / 2, my + uy * width / 2)
+        work.sides[edge] = (Line(side.start, before), arc_on(before, beyond, -180.0), Line(beyond, side.end))
+        work.labels[edge] = [None, None, None]
+
+
+def _corner_deg(first: Segment, second: Segment) -> float:
+    """The angle between two sides at the corner they share, degrees, 0 to 180."""
+    a, b = first.start, second.end
+    c = first.end
+    cosine = ((a[0] - c[0]) * (b[0] - c[0]) + (a[1] - c[1]) * (b[1] - c[1])) / (first.length * second.length)
+    return math.degrees(math.acos(max(-1.0, min(1.0, cosine))))
+
+
+def trim_corners(work: Work) -> None:
+    """Where a panel runs past the end of a fold, along it, take that corner off: on the flat it would lie over what stands beside."""
+    count = len(work.sides)
+    for edge in range(count):
+        after = (edge + 1) % count
+        past = work.labels[edge][-1] is None and len(work.sides[edge]) > 1  # this side's fold ends before the corner
+        early = work.labels[after][0] is None and len(work.sides[after]) > 1  # the next side's fold begins after it
+        folded, folded_after = work.labels[edge][-1] is not None, work.labels[after][0] is not None
+        if (not past and not early) or (past and folded_after) or (early and folded):
+            continue  # nothing runs past, or the corner belongs to another fold
+        over = work.sides[edge][-1].length if past else work.sides[after][0].length
+        if past:
+            work.sides[edge], work.labels[edge] = work.sides[edge][:-1], work.labels[edge][:-1]
+        else:  # a free side runs up to the corner: it stops as far before it
+            last = work.sides[edge][-1]
+            work.sides[edge] = (*work.sides[edge][:-1], Line(last.start, _before(last, over)))
+        if early:
+            work.sides[after], work.labels[after] = work.sides[after][1:], work.labels[after][1:]
+        else:
+            first = work.sides[after][0]
+            work.sides[after] = (Line(_before(Line(first.end, first.start), over), first.end), *work.sides[after][1:])
+        work.corners[edge] = (Line(work.sides[edge][-1].end, work.sides[after][0].start),)
+
+
+def _before(segment: Segment, over: float) -> Point:
+    """The point of a straight segment so far before its end, but never past two fifths of it."""
+    share = 1.0 - min(over / max(segment.length, 1e-9), 0.4)
+    (ax, ay), (bx, by) = segment.start, segment.end
+    return ax + (bx - ax) * share, ay + (by - ay) * share
+
+
+def inside_deg(outline: Polygon, corner: int) -> float:
+    """The inside angle of a polygon at a point, degrees."""
+    p, q, r = outline[corner - 1], outline[corner], outline[(corner + 1) % len(outline)]
+    into = math.atan2(p[1] - q[1], p[0] - q[0]) - math.atan2(r[1] - q[1], r[0] - q[0])
+    return math.degrees(into) % 360.0
+
+
+def nominal_length(panel: Panel, edge: int) -> float:
+    return math.dist(panel.outline[edge], panel.outline[(edge + 1) % len(panel.outline)])
+
+
+def along_side(panel: Panel, edge: int) -> tuple[Point, Point]:
+    """A side's nominal start and its direction (a unit vector)."""
+    p, q = panel.outline[edge], panel.outline[(edge + 1) % len(panel.outline)]
+    length = math.dist(p, q)
+    return p, ((q[0] - p[0]) / length, (q[1] - p[1]) / length)
+
+
+def extent(work: Work, edge: int) -> tuple[float, float]:
+    """Where a developed side begins and ends, measured along it from its nominal start (mm)."""
+    p, u = along_side(work.panel, edge)
+    side = work.sides[edge]
+    first, last = ((q[0] - p[0]) * u[0] + (q[1] - p[1]) * u[1] for q in (side[0].start, side[-1].end))
+    return first, last
+
+
+def split(work: Work, edge: int, low: float, high: float, number: int) -> tuple[Point, Point]:
+    """Cut a side into before, fold and after; returns the fold's two ends in the panel's coordinates."""
+    _, u = along_side(work.panel, edge)
+    side = work.sides[edge]
+    if len(side) != 1:
+        raise GeometryError("a side carries two folds", say("panel {panel}", panel=work.panel.name))
+    start, end = side[0].start, side[0].end
+    base, _ = extent(work, edge)
+
+    def at(s: float) -> Point:
+        return (start[0] + u[0] * (s - base), start[1] + u[1] * (s - base))
+
+    first, last = at(low), at(high)
+    pieces: list[tuple[Segment, int | None]] = [
+        (Line(start, first), None), (Line(first, last), number), (Line(last, end), None)]
+    kept = [(s, label) for s, label in pieces if label is not None or s.length > TOLERANCE.same_point]
+    # where nothing is left over the fold takes the side's own end, so that neighbours still share the point
+    if kept[0][1] is not None:
+        kept[0] = (Line(start, kept[0][0].end), number)
+    if kept[-1][1] is not None:
+        kept[-1] = (Line(kept[-1][0].start, end), number)
+    work.sides[edge] = tuple(s for s, _ in kept)
+    work.labels[edge] = [label for _, label in kept]
+    return first, last

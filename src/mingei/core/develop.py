@@ -128,7 +128,6 @@ class _Developer:
         self.hosted = {s.host: s for s in reversed(piece.seams)}
         self.t = stock.caliper_mm
         self.folds: list[Fold] = list(piece.folds)
-        self.flat_folds: list[FlatFold] = []
         self.seams: list[FlatSeam] = []
         self.tabs = [s for s in piece.seams if s.joint not in (Joint.TAPE, Joint.FIN)]
         self.fins = [s for s in piece.seams if s.joint is Joint.FIN]

@@ -15,8 +15,8 @@ from mingei.core.shape import Polygon
 
 #: Facets from the band to a pole.
 _STEPS = 5
-#: So far petals keep from each other's root at the band, each, so that a knife passes between, mm.
-_BETWEEN_MM = 0.1
+#: So far petals keep from each other's root at the band, each, so that a knife passes between: mm, and a share of a narrow gore.
+_BETWEEN_MM, _BETWEEN_SHARE = 0.1, 0.008
 
 
 class Ball(NamedTuple):
@@ -47,7 +47,7 @@ class Ball(NamedTuple):
         below, above = self.rise - step * length, self.rise - (step + 1) * length  # arcs to the pole
         low, high, middle = self.half(below), self.half(above), self.half((below + above) / 2)
         if step == 0:
-            low -= _BETWEEN_MM
+            low -= min(_BETWEEN_MM, _BETWEEN_SHARE * self.width)
         run = math.hypot(low - high, length)
         bulge = (middle - (low + high) / 2) * length / run  # how far the true curve's middle stands off the chord
         sweep = math.degrees(4 * math.atan(2 * bulge / run))

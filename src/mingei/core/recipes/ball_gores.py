@@ -18,6 +18,8 @@ BAND = Measure("band", Kind.LENGTH, 4.0, "height of the band that joins the peta
 CAP = Measure("cap", Kind.LENGTH, 10.0, "diameter of the discs that cover the tips; 0 for none", 0.0, 100.0)
 #: Facets a small disc's rim is drawn with.
 _CAP_SIDES = 24
+#: A smaller disc cannot be cut, mm (from experience, no published source).
+_LEAST_CAP_MM = 3.0
 
 
 def cap(name: str, diameter: float, height: float, copies: int = 1) -> Piece:
@@ -31,6 +33,8 @@ def sound_gores(values: Values) -> None:
     width = math.pi * size / count
     if float(values["lap"]) > 0.9 * width:
         raise MeasureError("so long a lap covers a whole gore", "lap", "shorten it, or take fewer gores")
+    if 0.0 < float(values["cap"]) < _LEAST_CAP_MM:
+        raise MeasureError("so small a disc cannot be cut", "cap", "make it larger, or 0 for none")
     if float(values["cap"]) > size / 2:
         raise MeasureError("so large a disc does not lie on the ball", "cap", "keep it under half the ball's diameter")
 

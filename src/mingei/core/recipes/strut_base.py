@@ -28,6 +28,8 @@ _STICK_PLAY_MM = 0.2
 #: Sticks stand so far out from the middle to the corners (a share).
 _STICKS_AT = 0.84
 _LEAST_BRIDGE_MM = 2.0
+#: The thinnest stick to be had, mm (from experience, no published source).
+_LEAST_STICK_MM = 0.8
 #: A roof rises by at least this share of what it covers.
 _FLATTEST = 1 / 6
 
@@ -106,6 +108,8 @@ def _sound(values: Values) -> None:
     away = across / 2 / math.cos(math.pi / count) * _STICKS_AT
     room = across / 2 - away * math.cos(math.pi / count)  # from a stick's middle to the nearest side
     apart = 2 * away * math.sin(math.pi / count)
+    if 0.0 < stick < _LEAST_STICK_MM:
+        raise MeasureError("so thin a stick is none", "stick", "take a thicker one, or 0 for none")
     if stick > 0 and (room < stick / 2 + _STICK_PLAY_MM + _LEAST_BRIDGE_MM or apart < stick + _LEAST_BRIDGE_MM
                       or away - stick < cross / 2 + _LEAST_BRIDGE_MM):
         raise MeasureError("its holes would leave too little card", "stick", "take thinner sticks, fewer sides or a narrower column")

@@ -28,6 +28,10 @@ def severity_words(severity: Severity) -> str:
     return {Severity.ERROR: t("will not work"), Severity.LOOK: t("look again"), Severity.NOTE: t("worth knowing")}[severity]
 
 
+#: Room (px) that a finding's icon and the drawer's edges take beside its place.
+_BESIDE_PLACE = 110
+
+
 class FindingRow(QFrame):
     """One finding: pressed to go to its place; its remedy a button where it can be carried out."""
 
@@ -47,8 +51,10 @@ class FindingRow(QFrame):
         picture.setPixmap(theme.icon(name, tint).pixmap(QSize(16, 16)))
         self.place = QToolButton()
         self.place.setObjectName("place")
-        self.place.setText(capital(finding.place))
-        self.place.setToolTip(t("Go to its place"))
+        where = capital(finding.place)
+        shown = self.place.fontMetrics().elidedText(where, Qt.TextElideMode.ElideRight, WIDTH - _BESIDE_PLACE)
+        self.place.setText(shown)
+        self.place.setToolTip(t("Go to its place") if shown == where else where)
         self.place.setAccessibleName(f"{severity_words(finding.severity)}: {t(finding.words)}")
         self.place.clicked.connect(self.gone_to.emit)
         head.addWidget(picture)

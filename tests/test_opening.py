@@ -151,6 +151,15 @@ class Keeping(InFolder):
                 project_file.loads(json.dumps(broken).encode())
             self.assertIn("briefs[0]", str(caught.exception))
 
+    def test_a_negative_trim_and_two_openings_of_one_name_in_a_file_are_refused(self) -> None:
+        data = json.loads(project_file.dumps(new_project(self.brief())))
+        for number, key, value, word in ((3, "round_mm", -4, "round_mm"), (1, "name", "window 1", "window 1")):
+            broken = json.loads(json.dumps(data))
+            broken["briefs"][0]["amendments"][number][key] = value
+            with self.assertRaises(ProjectError) as caught:
+                project_file.loads(json.dumps(broken).encode())
+            self.assertIn(word, str(caught.exception))
+
     def test_scaled_they_grow_but_for_those_of_bought_parts(self) -> None:
         larger = scaled(self.brief(), 1.5)
         sizes = {o.name: (o.width, o.x) for o in larger.openings}
@@ -194,7 +203,7 @@ class Reading(unittest.TestCase):
     def test_what_is_no_outline_is_refused_with_the_reason(self) -> None:
         for data, word in ((b"nonsense", "no SVG"), (b"<svg", "no SVG"), (svg("<text>x</text>"), "no closed path"),
                            (svg('<path d="M0 0 L50 50 L60 0"/>'), "no closed path"),
-                           (svg('<path d="M0 0 L50 50 L50 0 L0 40Z"/>'), "crosses itself"),
+                           (svg('<path d="M0 0 L50 50 L50 0 L0 40Z"/>'), "crosses itself near 22.2, -22.2;"),
                            (b'<!DOCTYPE x [<!ENTITY a "b">]><svg/>', "entities"), (svg('<path d="M0 0 h0.1 v0.1 z"/>'), "nothing")):
             with self.assertRaises(MingeiError) as caught:
                 svg_outline.read(data)

@@ -124,8 +124,10 @@ class FlatView(PartView):
 
     def _fit_to(self, box: Box) -> None:
         placed = zip(self.build.spread, self.build.patterns, strict=True) if self.build else ()
-        right = dimensions.LEFT_PX if any(move.x + p.box.left > 1e-6 for move, p in placed) else _EDGE_PX
-        paper = self._paper().adjusted(dimensions.LEFT_PX, _EDGE_PX, -right, -dimensions.BELOW_PX)
+        measured = self.build is None or bool(self.build.draft.dimensions)  # room for dimensions only where there are any
+        left, below = (dimensions.LEFT_PX, dimensions.BELOW_PX) if measured else (_EDGE_PX, _EDGE_PX)
+        right = left if any(move.x + p.box.left > 1e-6 for move, p in placed) else _EDGE_PX
+        paper = self._paper().adjusted(left, _EDGE_PX, -right, -below)
         scale = min(paper.width() / max(box.width, 1e-6), paper.height() / max(box.height, 1e-6))
         self.scale = max(SCALE_LEAST, min(SCALE_MOST, scale))
         x, y = box.centre

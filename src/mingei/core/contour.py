@@ -85,7 +85,8 @@ def sound(outline: Outline) -> Outline:
 
     if not Area(points).is_valid:
         where = is_valid_reason(Area(points))
-        spot = where[where.find("[") + 1:where.find("]")].replace(" ", ", ") if "[" in where else ""
+        numbers = where[where.find("[") + 1:where.find("]")].split() if "[" in where else []
+        spot = ", ".join(f"{float(n):.1f}" for n in numbers)
         raise MeasureError(say("the outline crosses itself near {spot}", spot=spot) if spot else "the outline crosses itself", "outline",
                            "draw it so that it runs round once")
     return tuple(kept) if area > 0 else reversed_outline(tuple(kept))

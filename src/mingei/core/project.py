@@ -307,6 +307,9 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
                  for i, a in enumerate(_list(entry.get("amendments", []), f"{place}.amendments"))]
         changes = tuple(a for a in found if isinstance(a, SeamChange))
         openings, trims = tuple(a for a in found if isinstance(a, Opening)), tuple(a for a in found if isinstance(a, Trim))
+        twice = next((o.name for i, o in enumerate(openings) if o.name in [other.name for other in openings[:i]]), None)
+        if twice is not None:
+            raise ProjectError(say("two openings are named {name!r}", name=twice), f"{place}.amendments", "give each a name of its own")
         if found:
             open_up(amend(recipe.draft(dict(measures)), changes), openings, trims)
     except ProjectError:
@@ -332,7 +335,11 @@ def _amendment(data: Any, place: str) -> SeamChange | Opening | Trim:
     if entry.get("kind") == "opening":
         return _opening(entry, place)
     if entry.get("kind") == "trim":
-        return Trim(_text(entry.get("panel"), f"{place}.panel"), *(_length(entry, key, place, 0.0) for key in ("round_mm", "notch_mm")))
+        trim = Trim(_text(entry.get("panel"), f"{place}.panel"), *(_length(entry, key, place, 0.0) for key in ("round_mm", "notch_mm")))
+        for key, mm in (("round_mm", trim.round_mm), ("notch_mm", trim.notch_mm)):
+            if mm < 0:
+                raise ProjectError(say("{mm:g} mm cannot be cut", mm=mm), f"{place}.{key}", "write 0 or more")
+        return trim
     if entry.get("kind") != "seam":
         raise ProjectError(say("{kind!r} is not a kind of amendment this Mingei knows", kind=entry.get("kind")), f"{place}.kind",
                            "open it with the Mingei that saved it")

@@ -70,11 +70,13 @@ def change() -> None:
         times, even = _paced(once, 150)
         print(f"measure to redrawn views, {name}: median {median(times):.1f} ms, p95 {p95(times):.1f} ms; at an even pace "
               f"{median(even):.1f} ms (budget 16), {p95(even):.1f} ms (budget 33)")
+    from PySide6.QtTest import QTest
+
     from mingei.core.recipes import recipes
 
     for recipe in recipes().values():
         document.set_recipe(recipe.id)
-        app.processEvents()
+        QTest.qWait(50)  # what the last recipe leaves behind is cleared away
         name, start = next((m.name, float(m.default)) for m in recipe.measures if m.kind == "length")
         values = iter([start + 0.5 * i for i in range(100)])
 

@@ -4,21 +4,22 @@ from __future__ import annotations
 
 import math
 import unittest
+from collections.abc import Collection
 
 from hypothesis import assume, given
 from hypothesis import strategies as st
 from shapely.geometry import Polygon as Area
 
 from mingei.core.errors import GeometryError
-from mingei.core.joint import Corner, tab_shape
+from mingei.core.joint import Corner, Host, tab_shape
 from mingei.core.shape import flat_points, turned
 
 SQUARE = Corner(90.0, False)
 SHARED = Corner(90.0, True)
 
 
-def host(width: float, height: float) -> tuple[tuple[float, float], ...]:
-    return ((0.0, 0.0), (width, 0.0), (width, height), (0.0, height))
+def host(width: float, height: float, bearing: Collection[int] = ()) -> Host:
+    return Host.of(((0.0, 0.0), (width, 0.0), (width, height), (0.0, height)), bearing)
 
 
 class Tab(unittest.TestCase):
@@ -33,12 +34,12 @@ class Tab(unittest.TestCase):
         self.assertAlmostEqual(shape.depth_mm, 5.8)
 
     def test_tabs_from_both_sides_keep_to_their_halves(self) -> None:
-        shape = tab_shape([host(100, 12)], 100, SQUARE, SQUARE, 10, 0.2, opposite=[2])
+        shape = tab_shape([host(100, 12, [2])], 100, SQUARE, SQUARE, 10, 0.2)
         self.assertAlmostEqual(shape.depth_mm, 5.8)
 
     def test_opposite_tabs_keep_apart_even_where_both_are_cut_short_by_their_tapers(self) -> None:
         # found by a property: wide lips on a short top came to lie over each other
-        shape = tab_shape([host(18, 20)], 18, SHARED, SQUARE, 40, 0.15, opposite=[2])
+        shape = tab_shape([host(18, 20, [2])], 18, SHARED, SQUARE, 40, 0.15)
         self.assertLessEqual(shape.depth_mm, 9.8 + 1e-9)
 
     def test_its_hinge_lies_outside_the_nominal_edge_by_the_setback(self) -> None:
@@ -54,7 +55,7 @@ class Tab(unittest.TestCase):
     def test_a_sharp_host_bounds_its_tab(self) -> None:
         triangle = ((0.0, 0.0), (40.0, 0.0), (20.0, 9.0))
         angle = math.degrees(math.atan2(9, 20))
-        shape = tab_shape([triangle], 40, Corner(angle, False), Corner(angle, False), 30, 0.2)
+        shape = tab_shape([Host.of(triangle)], 40, Corner(angle, False), Corner(angle, False), 30, 0.2)
         self.assertLessEqual(Area(flat_points(shape.path)).difference(Area(triangle).buffer(0.21)).area, 1e-9)
 
     @given(st.floats(8, 300), st.floats(8, 300), st.floats(1, 60), st.floats(1, 60), st.floats(0, 3), st.floats(0, 6))

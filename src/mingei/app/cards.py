@@ -24,6 +24,7 @@ from mingei.app import theme
 from mingei.app.document import Document
 from mingei.app.fields import ChoiceField, CountField, LengthField, QuietCombo
 from mingei.app.figures import write_both, write_inches
+from mingei.app.readout import Readout
 from mingei.app.words import capital, t
 from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core import contour
@@ -110,6 +111,7 @@ class MeasuresCard(Card):
     def _make(self, recipe_id: str) -> None:
         for old in self._fields:
             self.body.removeWidget(old)
+            old.hide()
             old.deleteLater()
         self.lengths, self.choices, self.counts, self._fields = {}, {}, {}, []
         recipe = find_recipe(recipe_id)
@@ -264,21 +266,17 @@ class FactsCard(Card):
         self.grid.setVerticalSpacing(3)
         self.grid.setColumnStretch(1, 1)
         self.body.addLayout(self.grid)
-        self.values: dict[str, QLabel] = {}
+        self.values: dict[str, Readout] = {}
         for row, (key, words, hint) in enumerate((
             ("inside", t("Inside"), t("Measured between the solid panels of the folded model, not assumed.")),
             ("outside", t("Outside"), t("What it must itself fit into.")),
             ("blank", t("Blank"), t("The rectangle the flat is cut from.")),
             ("card", t("Card"), t("Area of the flat, and what it weighs in this stock.")),
         )):
-            name, value = QLabel(words), QLabel()
+            name, value = QLabel(words), Readout(words, theme.figure_font(), "ink")
             name.setObjectName("quiet")
-            value.setObjectName("figure")
-            value.setWordWrap(True)
-            value.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
-            for label in (name, value):
-                label.setToolTip(hint)
-            value.setAccessibleName(words)
+            name.setToolTip(hint)
+            value.setToolTip(hint)
             self.grid.addWidget(name, row, 0, Qt.AlignmentFlag.AlignTop)
             self.grid.addWidget(value, row, 1)
             self.values[key] = value
@@ -295,10 +293,10 @@ class FactsCard(Card):
                 return " × ".join(write_inches(v).removesuffix(" in") for v in mm) + " in"
             return " × ".join(write_mm(v).removesuffix(" mm") for v in mm) + " mm"
 
-        self.values["inside"].setText(sizes(*build.cavity.size) if build.cavity else "–")
-        self.values["outside"].setText(sizes(*build.outside))
-        self.values["blank"].setText(sizes(build.blank.width, build.blank.height))
-        self.values["card"].setText(t("{area} cm², {mass} g", area=f"{build.area_mm2 / 100:.0f}", mass=f"{build.mass_g:.1f}"))
+        self.values["inside"].show_text(sizes(*build.cavity.size) if build.cavity else "–")
+        self.values["outside"].show_text(sizes(*build.outside))
+        self.values["blank"].show_text(sizes(build.blank.width, build.blank.height))
+        self.values["card"].show_text(t("{area} cm², {mass} g", area=f"{build.area_mm2 / 100:.0f}", mass=f"{build.mass_g:.1f}"))
         self.values["blank"].setToolTip(f"{write_both(build.blank.width)} × {write_both(build.blank.height)}")
 
 

@@ -21,6 +21,7 @@ from PySide6.QtWidgets import (
 )
 
 from mingei.app import theme
+from mingei.app.readout import Readout
 from mingei.app.words import capital, t
 from mingei.core.errors import MingeiError
 from mingei.core.length import MM_PER_INCH, parse, typeset, write, write_inches, write_mm
@@ -52,9 +53,7 @@ class LengthField(QWidget):
         self.line.setMaxLength(200)
         self.label.setBuddy(self.line)
         self.label.setToolTip(hint)
-        self.other = QLabel()
-        self.other.setObjectName("other")
-        self.other.setMinimumWidth(74)
+        self.other = Readout(t("In the other unit"), theme.text_font(theme.FRACTION), "quiet", 74)
         self.reason = QLabel()
         self.reason.setObjectName("reason")
         self.reason.setWordWrap(True)
@@ -107,7 +106,7 @@ class LengthField(QWidget):
             self.line.style().polish(self.line)
 
     def _show_other(self, mm: float) -> None:
-        self.other.setText(write_mm(mm) if self.unit == "in" else typeset(write_inches(mm)))
+        self.other.show_text(write_mm(mm) if self.unit == "in" else typeset(write_inches(mm)))
 
     # -- written -----------------------------------------------------------------------------------------------
 

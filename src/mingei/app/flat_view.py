@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from functools import lru_cache
 from itertools import chain
 from typing import TYPE_CHECKING, NamedTuple
 
@@ -402,33 +403,41 @@ class FlatView(PartView):
         taken += [QRectF(m.at.x() - _MARK_PX, m.at.y() - _MARK_PX, 2 * _MARK_PX, 2 * _MARK_PX) for m in marks]
         rows = {part for part in self._tabs if len(self._polygons[part]) > 1}  # a row of teeth is named by its number
         boxes = {part: self._box_of(part) for part in self._polygons if part not in rows}
+        high, up = metrics.height(), metrics.ascent() - metrics.height() / 2  # of a line, and from its middle to where letters stand
+        quiet, chosen = theme.colour("quiet"), theme.colour("indigo")
         for part, box in sorted(boxes.items(), key=lambda item: -item[1].width() * item[1].height()):
-            a, b = self.to_px((box.left(), box.top())), self.to_px((box.right(), box.bottom()))
-            room = QRectF(QPointF(a.x(), b.y()), QPointF(b.x(), a.y()))
+            broad, tall = box.width() * self.scale, box.height() * self.scale
             words = t(part.panel)
-            width, height = metrics.horizontalAdvance(words) + 4, metrics.height()
-            upright = room.width() < width <= room.height() and height <= room.width()
-            if not upright and (width > room.width() or height > room.height()):
+            if min(broad, tall) < high:
                 continue
-            across, high = (height, width) if upright else (width, height)
-            place = QRectF(room.center().x() - across / 2, room.center().y() - high / 2, across, high)
+            width = _width(words) + 4
+            upright = broad < width <= tall
+            if width > (tall if upright else broad):
+                continue
+            middle = self.to_px((box.center().x(), box.center().y()))
+            across, along = (high, width) if upright else (width, high)
+            place = QRectF(middle.x() - across / 2, middle.y() - along / 2, across, along)
             if any(place.intersects(other) for other in taken):
                 continue
             if not any(polygon.containsPoint(box.center(), Qt.FillRule.OddEvenFill) for polygon in self._polygons[part]):
                 continue  # the middle of a ring is not the ring
             taken.append(place)
-            painter.setPen(theme.colour("indigo" if part == self.selection else "quiet"))
-            painter.save()
-            painter.translate(place.center())
+            painter.setPen(chosen if part == self.selection else quiet)
             if upright:
+                painter.save()
+                painter.translate(middle)
                 painter.rotate(-90)
-            painter.drawText(QRectF(-width / 2, -height / 2, width, height), Qt.AlignmentFlag.AlignCenter, words)
-            painter.restore()
+                painter.drawText(QPointF(2 - width / 2, up), words)
+                painter.restore()
+            else:
+                painter.drawText(middle + QPointF(2 - width / 2, up), words)
 
     def _marks(self, painter: QPainter, marks: list[MateMark]) -> None:
         """The numbers that say which edge meets which; both of a pair light up together."""
         assert self.build is not None
         painter.setFont(theme.figure_font(7.5))
+        metrics = QFontMetricsF(painter.font())
+        digit, up = metrics.horizontalAdvance("0"), metrics.ascent() - metrics.height() / 2
         taped = {m.seam for p in self.build.patterns for m in p.mates if m.joint is Joint.TAPE}
         for mark in marks:
             lit = mark.part in (self.selection, self.hover)
@@ -440,7 +449,8 @@ class FlatView(PartView):
             painter.setBrush(theme.colour("surface"))
             painter.drawEllipse(mark.at, _MARK_PX, _MARK_PX)
             painter.setPen(tint)
-            painter.drawText(QRectF(mark.at.x() - 8, mark.at.y() - 8, 16, 16), Qt.AlignmentFlag.AlignCenter, str(mark.key))
+            figure = str(mark.key)
+            painter.drawText(mark.at + QPointF(-digit * len(figure) / 2, up), figure)
         painter.setBrush(Qt.BrushStyle.NoBrush)
 
     def _measure(self, painter: QPainter) -> None:
@@ -464,6 +474,12 @@ class FlatView(PartView):
             place = QRectF(middle.x() - width / 2, middle.y() - 24, width, 18)
             painter.fillRect(place, theme.colour("raised"))
             painter.drawText(place, Qt.AlignmentFlag.AlignCenter, words)
+
+
+@lru_cache(maxsize=1024)
+def _width(words: str) -> float:
+    """How wide (px) a panel's name is written."""
+    return QFontMetricsF(theme.text_font(theme.SMALL)).horizontalAdvance(words)
 
 
 def measured_words(found: Span) -> str:

@@ -59,6 +59,8 @@ def paint_rules(painter: QPainter, scale: Scale, width: int, height: int) -> Non
     painter.setPen(QPen(tint, 1))
     ticks: list[QLineF] = []
     for level in (True, False):
+        if not level:  # its figures are read from the right
+            painter.rotate(-90)
         origin = scale.zero.x() if level else scale.zero.y()
         low, high = (RULE_PX, width) if level else (0, height - RULE_PX)
         sign = 1 if level else -1
@@ -67,20 +69,11 @@ def paint_rules(painter: QPainter, scale: Scale, width: int, height: int) -> Non
             at = origin + sign * number * step
             long = number % parts == 0
             tick = 9 if long else 4
-            if level:
-                ticks.append(QLineF(at, height - RULE_PX, at, height - RULE_PX + tick))
-            else:
-                ticks.append(QLineF(RULE_PX, at, RULE_PX - tick, at))
+            ticks.append(QLineF(at, height - RULE_PX, at, height - RULE_PX + tick) if level else QLineF(RULE_PX, at, RULE_PX - tick, at))
             if long:
                 words = plain_number(number / parts * major, 3)
-                if level:
-                    painter.drawText(QPointF(at + 3, height - 4), words)
-                else:
-                    painter.save()
-                    painter.translate(10, at - 3)
-                    painter.rotate(-90)
-                    painter.drawText(QPointF(0, 0), words)
-                    painter.restore()
+                painter.drawText(QPointF(at + 3, height - 4) if level else QPointF(3 - at, 10), words)
+    painter.rotate(90)
     painter.drawLines(ticks)
     painter.fillRect(QRect(0, height - RULE_PX, RULE_PX, RULE_PX), ground)
     painter.drawText(QRect(0, height - RULE_PX, RULE_PX, RULE_PX), Qt.AlignmentFlag.AlignCenter, scale.unit)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 import os
 from functools import cache
 from typing import Any, NamedTuple
@@ -30,6 +31,8 @@ Plane = tuple[float, float, float, float]
 NO_PLANE: Plane = (0.0, 0.0, 0.0, 1.0)
 #: How many times denser the faces that show are found at rest, and up to which size of picture: beyond it that takes too long.
 _FINER, _FINER_MOST_PX = 2, 400_000
+#: Pictures are drawn in sizes that are multiples of this (px), so that a thing that grows a little is drawn where it was.
+_STEP_PX = 64
 _CLIP_DISTANCE0 = 0x3000  # OpenGL's own number for the first clipping plane
 
 
@@ -37,24 +40,25 @@ _CLIP_DISTANCE0 = 0x3000  # OpenGL's own number for the first clipping plane
 # tell an edge from one hidden just beneath: an edge is drawn where a face it bounds shows.
 _FACES_VERTEX = """
 #version 330
-uniform mat4 camera; uniform vec4 section;
+uniform mat4 camera; uniform vec4 section; uniform vec3 light;
 in vec3 at; in vec3 normal; in vec3 tint; in float number;
-out vec3 n; out vec3 c; flat out float f;
+out float shade; flat out vec3 c; flat out float f;
 void main() {
     gl_Position = camera * vec4(at, 1.0);
     gl_ClipDistance[0] = dot(section, vec4(at, 1.0));
-    n = normal; c = tint; f = number;
+    shade = 0.66 + 0.34 * max(dot(normalize(normal), light), 0.0);
+    c = tint.bgr; f = number;
 }
 """
 _FACES_FRAGMENT = """
 #version 330
-uniform vec3 light; uniform vec3 cut;
-in vec3 n; in vec3 c; flat in float f;
+uniform vec3 cut;
+in float shade; flat in vec3 c; flat in float f;
 layout(location = 0) out vec4 colour;
 layout(location = 1) out float face;
 void main() {
     // the inside of a solid shows only where it is cut open: painted flat, it is the cut
-    colour = gl_FrontFacing ? vec4(c * (0.66 + 0.34 * max(dot(normalize(n), light), 0.0)), 1.0) : vec4(cut, 1.0);
+    colour = vec4(gl_FrontFacing ? c * shade : cut.bgr, 1.0);
     face = gl_FrontFacing ? f : -2.0;
 }
 """
@@ -74,18 +78,57 @@ _EDGES_FRAGMENT = """
 uniform sampler2D seen;
 in vec3 c; flat in vec2 faces;
 out vec4 colour;
+bool at(ivec2 place) {
+    float f = texelFetch(seen, place, 0).r;
+    return f == faces.x || f == faces.y;
+}
 void main() {
-    const int finer = FINER;  // known when compiled, so that the loops are unrolled: twice as quick (measured)
-    ivec2 here = clamp(ivec2(gl_FragCoord.xy) * finer, ivec2(finer), textureSize(seen, 0) - 2 * finer);
-    bool shows = false;
-    for (int i = -finer; i < 2 * finer; i++) for (int j = -finer; j < 2 * finer; j++) {
-        float f = texelFetch(seen, here + ivec2(i, j), 0).r;
-        shows = shows || f == faces.x || f == faces.y;
-    }
+    LOOK
     if (!shows) discard;
-    colour = vec4(c, 1.0);
+    colour = vec4(c.bgr, 1.0);
 }
 """
+# where a face shows beside an edge's pixel; spelled out or unrolled, since both count in time (measured)
+_LOOK_PLAIN = """
+    ivec2 here = clamp(ivec2(gl_FragCoord.xy), ivec2(1), textureSize(seen, 0) - 2);
+    bool shows = at(here) || at(here + ivec2(1, 0)) || at(here - ivec2(1, 0)) || at(here + ivec2(0, 1)) || at(here - ivec2(0, 1));
+"""
+_LOOK_FINE = """
+    const int finer = 2;
+    ivec2 here = clamp(ivec2(gl_FragCoord.xy) * finer, ivec2(finer), textureSize(seen, 0) - 2 * finer);
+    bool shows = false;
+    for (int i = -finer; i < 2 * finer; i++) for (int j = -finer; j < 2 * finer; j++) shows = shows || at(here + ivec2(i, j));
+"""
+_LOOKS = {1: _LOOK_PLAIN, 2: _LOOK_FINE}
+
+
+class Region(NamedTuple):
+    """A part of a picture, px from its upper left corner; it may reach past the picture's edges."""
+
+    left: int
+    top: int
+    width: int
+    height: int
+
+    def seen_by(self, matrix: NDArray[np.float64], width: int, height: int) -> NDArray[np.float64]:
+        """A camera's matrix for a whole picture of width x height px, narrowed to this part, its rows from the top down."""
+        part = matrix.copy()
+        part[0] = matrix[0] * (width / self.width) + matrix[3] * ((width - 2 * self.left) / self.width - 1)
+        part[1] = -matrix[1] * (height / self.height) + matrix[3] * ((height - 2 * self.top) / self.height - 1)
+        return part
+
+
+def region(solids: Solids, matrix: NDArray[np.float64], width: int, height: int) -> Region:
+    """The part of a picture of width x height px that the solids fill: only that much is drawn."""
+    corners = solids.triangles.reshape(-1, 3) @ matrix[[0, 1, 3], :3].T + matrix[[0, 1, 3], 3]
+    far = np.maximum(corners[:, 2:], 1e-9)
+    low, high = (corners[:, :2] / far).min(axis=0), (corners[:, :2] / far).max(axis=0)
+    (left, bottom), (right, top) = ((((low if end == 0 else high) + 1) / 2 * (width, height)).tolist() for end in (0, 1))
+    bottom, top = height - bottom, height - top
+    first_x, last_x = max(0, math.floor(left) - 2), min(width, math.ceil(right) + 2)
+    first_y, last_y = max(0, math.floor(top) - 2), min(height, math.ceil(bottom) + 2)
+    return Region(first_x, first_y, max(1, math.ceil((last_x - first_x) / _STEP_PX)) * _STEP_PX,
+                  max(1, math.ceil((last_y - first_y) / _STEP_PX)) * _STEP_PX)
 
 
 class NoGraphics(Exception):
@@ -129,23 +172,28 @@ class Renderer:
             raise NoGraphics(str(error)) from None
         self.faces: Any = self.context.program(vertex_shader=_FACES_VERTEX, fragment_shader=_FACES_FRAGMENT)
         self.lines: dict[int, Any] = {
-            finer: self.context.program(vertex_shader=_EDGES_VERTEX, fragment_shader=_EDGES_FRAGMENT.replace("FINER", str(finer)))
-            for finer in (1, _FINER)}
+            finer: self.context.program(vertex_shader=_EDGES_VERTEX, fragment_shader=_EDGES_FRAGMENT.replace("LOOK", look))
+            for finer, look in _LOOKS.items()}
         self.context.enable(moderngl.DEPTH_TEST | moderngl.CULL_FACE)
+        self.context.front_face = "cw"  # since the rows run from the top down
         self._targets: dict[tuple[int, int, int], _Target] = {}
         self._buffers: list[Any] = []
         self._loaded: Scene | None = None
         self._vertex_arrays: tuple[Any, ...] | None = None
 
     def draw(self, scene: Scene, camera: NDArray[np.float64], light: NDArray[np.float64], width: int, height: int, samples: int,
-             section: Plane = NO_PLANE) -> bytes:
-        """The picture as RGBA rows from the bottom up.  samples: 0 while moving, 4 at rest; section: what is cut away."""
+             section: Plane = NO_PLANE) -> tuple[bytes, Region]:
+        """The part of a picture of width x height px that shows anything, as rows of blue, green, red and 255 from the top down.
+
+        samples: 0 while moving, 4 at rest; section: what is cut away.
+        """
         import moderngl
 
         self._load(scene)
         assert self._vertex_arrays is not None
-        target = self._target(width, height, samples)
-        matrix = camera.T.astype("f4").tobytes()
+        part = region(scene.solids, camera, width, height)
+        target = self._target(part.width, part.height, samples)
+        matrix = part.seen_by(camera, width, height).T.astype("f4").tobytes()
         lines_program = self.lines[target.finer]
         for program in (self.faces, lines_program):
             program["camera"].write(matrix)
@@ -160,11 +208,11 @@ class Renderer:
             self.context.enable_direct(_CLIP_DISTANCE0)
         faces, lines = self._vertex_arrays[0], self._vertex_arrays[target.finer]
         target.faces.use()
-        target.faces.clear(*scene.ground, 1.0)
+        target.faces.clear(*scene.ground[::-1], 1.0)
         faces.render(moderngl.TRIANGLES)
         if target.smooth is not None:
             target.smooth.use()
-            target.smooth.clear(*scene.ground, 1.0)
+            target.smooth.clear(*scene.ground[::-1], 1.0)
             faces.render(moderngl.TRIANGLES)
         self.context.disable(moderngl.DEPTH_TEST)
         (target.smooth or target.plain).use()
@@ -174,7 +222,7 @@ class Renderer:
         if target.smooth is not None:
             self.context.copy_framebuffer(target.plain, target.smooth)
         data: bytes = target.plain.read(components=4, alignment=1)
-        return data
+        return data, part
 
     def _load(self, scene: Scene) -> None:
         if scene is self._loaded:
@@ -193,13 +241,13 @@ class Renderer:
         self._vertex_arrays = (
             self.context.vertex_array(self.faces, [(self._buffers[0], "3f 3f 3f 1f", "at", "normal", "tint", "number")]),
             *(self.context.vertex_array(self.lines[finer], [(self._buffers[1], "3f 3f 2f", "at", "tint", "bounds")])
-              for finer in (1, _FINER)))
+              for finer in _LOOKS))
         self._loaded = scene
 
     def _target(self, width: int, height: int, samples: int) -> _Target:
         key = (width, height, samples)
         if key not in self._targets:
-            if len(self._targets) >= 4:  # a few sizes are kept, no more
+            if len(self._targets) >= 8:  # a few sizes are kept, no more
                 for old in self._targets.values():
                     old.release()
                 self._targets.clear()

@@ -226,18 +226,17 @@ class SpaceView(PartView):
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
-        image = self.picture(self._smooth) if self._painted else None
+        painter.fillRect(self.rect(), theme.colour("surface"))
+        shown = self._painted and self._draw(painter, self._smooth)
         if not self._painted:  # the rest of the window comes first: waking the graphics takes its time
             self._painted = True
             QTimer.singleShot(0, self, self.update)
-        if image is None:
-            painter.fillRect(self.rect(), theme.colour("surface"))
+        if not shown:
             if self.no_graphics:
                 painter.setPen(theme.colour("quiet"))
                 painter.drawText(self.rect().adjusted(24, 24, -24, -24), int(Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap),
                                  self.no_graphics)
         else:
-            painter.drawImage(self.rect(), image)
             self._touched(painter)
         if self.hasFocus():
             painter.setPen(QPen(theme.colour("indigo"), 2))
@@ -256,20 +255,37 @@ class SpaceView(PartView):
 
     def picture(self, smooth: bool = True) -> QImage | None:
         """The view as an image at the screen's own density; None when there is nothing to show or nothing to show it with."""
+        width, height, ratio = self._size_px()
+        image = QImage(width, height, QImage.Format.Format_RGB32)
+        image.setDevicePixelRatio(ratio)
+        image.fill(theme.colour("surface"))
+        painter = QPainter(image)
+        shown = self._draw(painter, smooth)
+        painter.end()
+        image.setDevicePixelRatio(1.0)
+        return image if shown else None
+
+    def _size_px(self) -> tuple[int, int, float]:
+        ratio = self.devicePixelRatioF()
+        return max(1, round(self.width() * ratio)), max(1, round(self.height() * ratio)), ratio
+
+    def _draw(self, painter: QPainter, smooth: bool) -> bool:
+        """Draw the model; whether there was anything to draw, and anything to draw it with."""
         if self._scene is None or self.no_graphics:
-            return None
+            return False
         try:
             draws = renderer()
         except NoGraphics:
             self.no_graphics = t("This machine offers no OpenGL 3.3, so the folded model cannot be shown. "
                                  "The flat view, the checks and every export work as always.")
-            return None
-        ratio = self.devicePixelRatioF()
-        width, height = max(1, round(self.width() * ratio)), max(1, round(self.height() * ratio))
-        aspect = width / height
-        data = draws.draw(self._scene, self.camera.matrix(aspect), light_of(self.camera), width, height, 4 if smooth else 0,
-                          self._section())
-        return QImage(data, width, height, 4 * width, QImage.Format.Format_RGBX8888).flipped(Qt.Orientation.Vertical)
+            return False
+        width, height, ratio = self._size_px()
+        data, part = draws.draw(self._scene, self.camera.matrix(width / height), light_of(self.camera), width, height, 4 if smooth else 0,
+                                self._section())
+        image = QImage(data, part.width, part.height, 4 * part.width, QImage.Format.Format_RGB32)
+        image.setDevicePixelRatio(ratio)
+        painter.drawImage(QPointF(part.left / ratio, part.top / ratio), image)
+        return True
 
 
 def _rgb(colour: QColor) -> tuple[float, float, float]:

@@ -165,7 +165,6 @@ QMenu::separator { height: 1px; background: palette(mid); margin: 4px 8px; }
 #title { font-size: %(heading)gpt; font-weight: 600; }
 #cardTitle { font-weight: 600; }
 #quiet { color: palette(dark); font-size: %(small)gpt; }
-#other { color: palette(dark); font-size: %(fraction)gpt; }
 #reason { color: palette(bright-text); font-size: %(small)gpt; }
 #figure { font-family: "%(figures)s"; }
 QLineEdit, QComboBox, QSpinBox, QPlainTextEdit { background: palette(base); border: 1px solid palette(mid);

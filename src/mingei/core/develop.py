@@ -63,11 +63,9 @@ from mingei.core.shape import (
 )
 from mingei.core.side import (
     Work,
-    along_side,
+    away,
     extent,
     halve,
-    inside_deg,
-    nominal_length,
     slot_path,
     split,
     trim,
@@ -81,6 +79,8 @@ from mingei.core.words import say
 _SMALLEST_TAB_MM = 0.4
 #: So much of its length (a share) a facet's arc may be longer than the chord a tooth is hinged on.
 _ARC_SHARE = 0.03
+#: Hosts of more sides than this are looked through as arrays.
+_FEW_SIDES = 16
 #: So much of its edge (a share) a tooth leaves free at each end.
 _TOOTH_SHARE = 0.12
 
@@ -93,12 +93,12 @@ def develop(draft: Draft, stock: Stock) -> tuple[Pattern, ...]:
     """
     panels = {p.name: p for piece in draft.pieces for p in piece.panels}
     makers = [_Developer(piece, panels, draft.measured, stock) for piece in draft.pieces]
-    sharing: dict[str, list[Seam]] = {}
+    sharing: dict[str, set[int]] = {}
     for maker in makers:
         for seam in maker.tabs:  # a tab may land on a panel of another piece
             owner = next((m for m in makers if seam.host.panel in m.names), maker)
             owner.hosted.setdefault(seam.host, seam)
-            sharing.setdefault(seam.host.panel, []).append(seam)
+            sharing.setdefault(seam.host.panel, set()).add(seam.host.edge)
         maker.sharing = sharing
     work = {name: w for maker in makers for name, w in maker.outlines().items()}
     return tuple(maker.pattern(work) for maker in makers)
@@ -134,7 +134,8 @@ class _Developer:
         self.fin_edges = {edge: s for s in self.fins for edge in (s.carrier, s.host)}
         self.bearing = {s.carrier for s in self.tabs} | set(self.fin_edges)  # the sides a tab or flap hangs on
         self.whole: Mapping[str, Work] = {}
-        self.sharing: dict[str, list[Seam]] = {}  # by host, all seams whose tabs land on it
+        self.sharing: Mapping[str, set[int]] = {}  # by host, its edges that tabs land on
+        self.arrays: dict[str, Any] = {}  # of hosts with many sides, their outlines
 
     def outlines(self) -> dict[str, Work]:
         """Every panel with its sides moved by what thickness asks of them."""
@@ -208,7 +209,7 @@ class _Developer:
         distances = [self._side_offset(panel, i) for i in range(len(panel.outline))]
         points = outset(panel.outline, distances)
         for i, (a, b) in enumerate(zip(points, (*points[1:], points[0]), strict=True)):
-            _, (ux, uy) = along_side(panel, i)
+            _, (ux, uy), _ = panel.ways[i]
             if (b[0] - a[0]) * ux + (b[1] - a[1]) * uy < -TOLERANCE.same_point:
                 raise StockError(say("the {panel} is too small for card {caliper:g} mm thick", panel=panel.name, caliper=self.t),
                                  say("stock {stock}", stock=self.stock.id), "use thinner stock, or make it larger")
@@ -258,28 +259,26 @@ class _Developer:
         carrier = self.piece.panel(seam.carrier.panel)
         count = len(host.outline)
         edge = seam.host.edge
-        h0, h1 = host.outline[edge], host.outline[(edge + 1) % count]
-        length = math.dist(h0, h1)
+        h0, _, length = host.ways[edge]
+        h1 = host.outline[(edge + 1) % count]
         to_tab = mapping(h0, h1, (0.0, 0.0), (length, 0.0))
-        others = {s.host.edge for s in self.sharing[host.name] if s is not seam}
-        start = joint.Corner(inside_deg(host.outline, edge), (edge - 1) % count in others, *self._beside(seam.carrier, True, work, frames))
-        end = joint.Corner(inside_deg(host.outline, (edge + 1) % count), (edge + 1) % count in others,
+        bearing = self.sharing[host.name]
+        start = joint.Corner(host.corners_deg[edge], (edge - 1) % count in bearing, *self._beside(seam.carrier, True, work, frames))
+        end = joint.Corner(host.corners_deg[(edge + 1) % count], (edge + 1) % count in bearing,
                            *self._beside(seam.carrier, False, work, frames))
-        opposite = {(e - edge) % count for e in others} - {1, count - 1}
         layer = self._tab_layer(seam)
         # a tooth stands on a chord: its ends keep in from the corners, which lie outside the true curve
         relief = max(RELIEF_MM, length * _TOOTH_SHARE) if seam.row and carrier.whole else RELIEF_MM
         try:
-            holes = [tuple(to_tab.apply(p) for p in flat_points(h)[:-1]) for h in host.holes]
-            hosts = [to_tab.apply_all(outline)
-                     for outline in ((*host.outline[edge:], *host.outline[:edge]), self.whole[host.name].outline(edge))]
+            holes = [to_tab.apply_all(flat_points(h)[:-1]) for h in host.holes]
+            hosts = self._hosts(host, edge, to_tab, 2 * (seam.depth_mm + relief))
             out = self._fold_offset(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg)
-            shape = joint.tab_shape(hosts, length, start, end, seam.depth_mm, out, seam.round_mm, opposite, holes, relief)
+            shape = joint.tab_shape(hosts, length, start, end, seam.depth_mm, out, seam.round_mm, holes, relief)
             if taken:
                 onto = self._tab_frame(seam.carrier, length, out, work, frames)
                 lying = [area for name, area in taken if name != carrier.name]
                 while shape.depth_mm > _SMALLEST_TAB_MM and not _clear(shape, onto, lying):
-                    shape = joint.tab_shape(hosts, length, start, end, 0.8 * shape.depth_mm, out, seam.round_mm, opposite, holes, relief)
+                    shape = joint.tab_shape(hosts, length, start, end, 0.8 * shape.depth_mm, out, seam.round_mm, holes, relief)
         except GeometryError as error:
             raise error.at(f"seam {seam.name}") from None
         role = Role.TAB if seam.joint is Joint.GLUE_TAB else Role.LIP
@@ -288,7 +287,7 @@ class _Developer:
         hinge = setback(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg)
         turn = math.radians(seam.angle_deg)
         thick = self.t * (0.5 + abs(math.cos(turn))) / math.sin(turn)  # so far the carrier lies over the root of its tab
-        level = self._host_offset(seam)
+        level = away(self.whole[host.name], edge)
         beyond = min(thick, max(0.0, hinge - level))
         hollow = max(0.0, -dict(host.curves).get(edge, 0.0))
         if hollow:  # the wall follows the arc, which lies inside the chord a tooth is hinged on
@@ -307,7 +306,7 @@ class _Developer:
         """
         edges = (seam.carrier, seam.host)
         back = _fold_back_deg(seam)
-        length = nominal_length(self.piece.panel(seam.carrier.panel), seam.carrier.edge)
+        length = self.piece.panel(seam.carrier.panel).ways[seam.carrier.edge][2]
         near = [self._beside(edge, at_end, work, frames) for edge in edges for at_end in (True, False)]
         corner = joint.Corner(90.0, False, min(free for free, _ in near), max(clear for _, clear in near))
         tall = seam.depth_mm + 2 * length  # there is nothing a fin could land on: it stands free
@@ -339,7 +338,7 @@ class _Developer:
 
     def _flaps(self, box: Polygon, length: float, corner: joint.Corner, depth: float, outs: Sequence[float]) -> list[joint.TabShape]:
         """The two flaps of a fin: one shape, each begun where its own panel's thickness lets it."""
-        whole = joint.tab_shape([box], length, corner, corner, depth, max(outs))
+        whole = joint.tab_shape([joint.Host.of(box)], length, corner, corner, depth, max(outs))
         if whole.depth_mm + min(outs) < _SMALLEST_TAB_MM:
             raise GeometryError("one flap would begin past the end of the other")
         return [joint.cut_back(whole, -out) for out in outs]
@@ -357,12 +356,37 @@ class _Developer:
                 return False
         return True
 
-    def _host_offset(self, seam: Seam) -> float:
-        """How far the host's edge lies outside its nominal line."""
-        host = self.whole[seam.host.panel]
-        (px, py), (ux, uy) = along_side(host.panel, seam.host.edge)
-        x, y = host.sides[seam.host.edge][0].start
-        return (x - px) * uy - (y - py) * ux
+    def _hosts(self, host: Panel, edge: int, to_tab: Rigid, reach: float) -> list[joint.Host]:
+        """What bounds a tab on one of its host's edges: nominal, and as thickness has moved the sides.
+
+        reach: what lies wholly further off, mm, does not bound it.
+        """
+        count = len(host.outline)
+        bearing = self.sharing[host.name]
+        moved_sides = self.whole[host.name]
+        if count <= _FEW_SIDES or moved_sides.corners:
+            opposite = {(e - edge) % count for e in bearing} - {0, 1, count - 1}
+            return [joint.Host.of(to_tab.apply_all((*host.outline[edge:], *host.outline[:edge])), opposite),
+                    joint.Host.of(to_tab.apply_all(moved_sides.outline(edge)))]
+        import numpy as np  # most panels have few sides, and the first view is painted without it
+
+        if host.name not in self.arrays:
+            self.arrays[host.name] = tuple(np.array((*outline, outline[0])) for outline in (host.outline, moved_sides.outline()))
+        found = []
+        length = host.ways[edge][2]
+        for points in self.arrays[host.name]:
+            x, y = (points @ np.array(((to_tab.cos, to_tab.sin), (-to_tab.sin, to_tab.cos)))).T
+            x, y = x + to_tab.x, y + to_tab.y
+            within = np.minimum(y[:-1], y[1:]) < reach
+            within &= (np.maximum(y[:-1], y[1:]) >= 0.0) & (np.minimum(x[:-1], x[1:]) < length + reach) & (np.maximum(x[:-1], x[1:]) > -reach)
+
+            def at(number: int, x: Any = x, y: Any = y) -> Point:
+                return float(x[number % count]), float(y[number % count])
+
+            sides = [(at(i), at(i + 1), i in bearing and (i - edge) % count not in (1, count - 1))
+                     for i in np.flatnonzero(within).tolist() if i != edge]
+            found.append(joint.Host(at(edge - 1), at(edge), at(edge + 1), at(edge + 2), sides))
+        return found
 
     def _beside(self, bearer: EdgeRef, at_end: bool, work: Mapping[str, Work], frames: Mapping[str, Rigid]) -> tuple[float, float]:
         """What is free for a tab on the flat at one end of the edge that bears it.
@@ -374,9 +398,9 @@ class _Developer:
         carrier, hinge = bearer
         name, edge, taken = carrier, hinge, 0.0
         while True:
-            outline = self.piece.panel(name).outline
-            taken += inside_deg(outline, (edge + 1) % len(outline) if at_end else edge)
-            beyond = EdgeRef(name, (edge + (1 if at_end else -1)) % len(outline))
+            angles = self.piece.panel(name).corners_deg
+            taken += angles[(edge + 1) % len(angles) if at_end else edge]
+            beyond = EdgeRef(name, (edge + (1 if at_end else -1)) % len(angles))
             if beyond not in self.folded:
                 break
             name, edge = self.folded[beyond]
@@ -385,12 +409,12 @@ class _Developer:
         to_carrier = frames[name].then(frames[carrier].inverse())
         side = work[name].sides[beyond.edge]
         a, b = to_carrier.apply(side[0].start), to_carrier.apply(side[-1].end)
-        corner, (ux, uy) = along_side(self.piece.panel(carrier), hinge)
+        panel = self.piece.panel(carrier)
+        corner, (ux, uy), _ = panel.ways[hinge]
+        level = away(work[carrier], hinge)
         if at_end:
-            corner, ux, uy = self.piece.panel(carrier).outline[(hinge + 1) % len(self.piece.panel(carrier).outline)], -ux, -uy
+            corner, ux, uy = panel.outline[(hinge + 1) % len(panel.outline)], -ux, -uy
         nx, ny = (-uy, ux) if at_end else (uy, -ux)  # away from the carrier
-        own = work[carrier].sides[hinge][0].start
-        level = (own[0] - corner[0]) * nx + (own[1] - corner[1]) * ny
         (xa, ya), (xb, yb) = (((p[0] - corner[0]) * ux + (p[1] - corner[1]) * uy, (p[0] - corner[0]) * nx + (p[1] - corner[1]) * ny)
                               for p in (a, b))
         if abs(yb - ya) < TOLERANCE.same_point:
@@ -403,10 +427,9 @@ class _Developer:
 
     def _tab_frame(self, bearer: EdgeRef, length: float, out: float, work: Mapping[str, Work], frames: Mapping[str, Rigid]) -> Rigid:
         """From a tab's own coordinates to the flat: its hinge, ``out`` mm outside the host's nominal edge, lies on the carrier's side."""
-        side = work[bearer.panel].sides[bearer.edge]
-        p, (ux, uy) = along_side(self.piece.panel(bearer.panel), bearer.edge)
-        away = (side[0].start[0] - p[0]) * uy - (side[0].start[1] - p[1]) * ux  # how far the side lies outside its nominal line
-        first, last = (p[0] + uy * away, p[1] - ux * away), (p[0] + ux * length + uy * away, p[1] + uy * length - ux * away)
+        p, (ux, uy), _ = self.piece.panel(bearer.panel).ways[bearer.edge]
+        level = away(work[bearer.panel], bearer.edge)
+        first, last = (p[0] + uy * level, p[1] - ux * level), (p[0] + ux * length + uy * level, p[1] + uy * length - ux * level)
         frame = frames[bearer.panel]
         return mapping((length, -out), (0.0, -out), frame.apply(first), frame.apply(last))
 
@@ -419,7 +442,7 @@ class _Developer:
         Returns the shared line in a's coordinates (start, end) and in b's (end, start of the same line).
         """
         a, b = work[fold.a.panel], work[fold.b.panel]
-        one, two = nominal_length(a.panel, fold.a.edge), nominal_length(b.panel, fold.b.edge)
+        one, two = a.panel.ways[fold.a.edge][2], b.panel.ways[fold.b.edge][2]
         length = (one + two) / 2  # along a curve an arc meets a chord: their middles meet
         if abs(one - two) > (_ARC_SHARE * length if b.panel.whole else TOLERANCE.edge_match):
             raise GeometryError("the two sides of a fold differ in length",
@@ -432,8 +455,8 @@ class _Developer:
         if high - low < TOLERANCE.same_point:
             raise GeometryError("the two sides of a fold do not meet",
                                 say("fold {panel} - {panel2}", panel=fold.a.panel, panel2=fold.b.panel))
-        on_a = split(a, fold.a.edge, low, high, number)
-        on_b = split(b, fold.b.edge, length - high, length - low, number)
+        on_a = split(a, fold.a.edge, low, high, a0, number)
+        on_b = split(b, fold.b.edge, length - high, length - low, b0, number)
         return on_a, (on_b[1], on_b[0])
 
     def _lay_flat(self, lines: list[tuple[tuple[Point, Point], tuple[Point, Point]]]) -> dict[str, Rigid]:

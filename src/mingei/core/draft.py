@@ -13,6 +13,7 @@ or, for a lap, one panel lying face to face on another.
 
 from __future__ import annotations
 
+import math
 from dataclasses import dataclass
 from enum import StrEnum
 from functools import cached_property
@@ -20,7 +21,7 @@ from typing import NamedTuple
 
 from mingei.core.errors import GeometryError
 from mingei.core.offset import Measured
-from mingei.core.shape import Path, Polygon, signed_area
+from mingei.core.shape import Path, Point, Polygon, signed_area
 from mingei.core.words import say
 
 
@@ -144,6 +145,24 @@ class Panel:
     def __post_init__(self) -> None:
         if signed_area(self.outline) <= 0:
             raise GeometryError("the outline must run counter-clockwise", say("panel {self}", self=self.name))
+
+    @cached_property
+    def ways(self) -> tuple[tuple[Point, Point, float], ...]:
+        """Of every side its start, its direction as a unit vector, and its length, mm."""
+        found = []
+        for a, b in zip(self.outline, (*self.outline[1:], self.outline[0]), strict=True):
+            length = math.dist(a, b)
+            if length == 0:
+                raise GeometryError("an outline has a side of no length", say("panel {self}", self=self.name))
+            found.append((a, ((b[0] - a[0]) / length, (b[1] - a[1]) / length), length))
+        return tuple(found)
+
+    @cached_property
+    def corners_deg(self) -> tuple[float, ...]:
+        """The inside angle at every point, degrees."""
+        backward = [math.atan2(-uy, -ux) for _, (ux, uy), _ in self.ways]
+        forward = [math.atan2(uy, ux) for _, (ux, uy), _ in self.ways]
+        return tuple(math.degrees(backward[i - 1] - ahead) % 360.0 for i, ahead in enumerate(forward))
 
     def edge_rule(self, edge: int) -> Edge:
         return next((rule for number, rule in self.edges if number == edge), Plain())

@@ -8,7 +8,7 @@ tapered so that neighbours do not meet in the corner, and never deeper than its 
 from __future__ import annotations
 
 import math
-from collections.abc import Collection, Sequence
+from collections.abc import Collection, Iterable, Sequence
 from itertools import pairwise
 from typing import NamedTuple
 
@@ -46,6 +46,31 @@ class Corner(NamedTuple):
         return min(90.0 - LEAN_DEG, lying, self.free_deg - min(FREE_DEG, self.free_deg / 2))
 
 
+class Host(NamedTuple):
+    """What bounds a tab: a host's outline with its edge along the x axis, inside above, mm.
+
+    before, start, end, after: the corner before the edge, its two ends, the corner after it; sides: the host's other sides in order, or
+    those of them the tab can reach, each with whether a tab comes from it towards this one, so that each keeps to its half.
+    """
+
+    before: Point
+    start: Point
+    end: Point
+    after: Point
+    sides: Sequence[tuple[Point, Point, bool]]
+
+    @classmethod
+    def of(cls, outline: Polygon, bearing: Collection[int] = ()) -> Host:
+        """outline: begins with the edge; bearing: numbers of the sides from which tabs come, counted from the edge."""
+        sides = [(a, b, number in bearing) for number, (a, b) in enumerate(zip(outline[1:], (*outline[2:], outline[0]), strict=True), 1)]
+        return cls(outline[-1], outline[0], outline[1], outline[2], sides)
+
+    @property
+    def faced(self) -> bool:
+        """Whether a tab comes towards this one from any side."""
+        return any(bears for _, _, bears in self.sides)
+
+
 class TabShape(NamedTuple):
     """A tab, in host-edge coordinates (mm).
 
@@ -58,37 +83,32 @@ class TabShape(NamedTuple):
     hinge_mm: float
 
 
-def tab_shape(hosts: Sequence[Polygon], length: float, start: Corner, end: Corner, depth: float, setback: float,
-              round_mm: float = 0.0, opposite: Collection[int] = (), holes: Sequence[Polygon] = (), relief: float = RELIEF_MM) -> TabShape:
+def tab_shape(hosts: Sequence[Host], length: float, start: Corner, end: Corner, depth: float, setback: float, round_mm: float = 0.0,
+              holes: Sequence[Polygon] = (), relief: float = RELIEF_MM) -> TabShape:
     """Draw a tab.
 
-    hosts: the host's outline in host-edge coordinates, its edge along the x axis from 0 to ``length``, inside above: nominal, and as
-    thickness has moved its sides, each beginning with that edge; the tab keeps within both.
+    hosts: the host with its edge along the x axis from 0 to ``length``: nominal, and as thickness has moved its sides; the tab keeps
+    within both.
     start, end: the corners at x = 0 and x = length.  depth: asked for, mm.
     setback: how far the hinge lies outside the nominal edge because of thickness, mm.
-    opposite: numbers of the host's other sides, counted from its edge, from which tabs come towards this one: each keeps to its half.
     holes: what is cut out of the host, in its edge's coordinates: the tab stops before them.
     Raises GeometryError when the edge is too short to carry a tab at all.
     """
-    tan0, tan1 = (math.tan(math.radians(c.side_deg)) for c in (start, end))
-    # where the host's neighbouring sides leave room, all the way from the hinge to the host's edge
-    levels = (-max(0.0, setback), 0.0)
-    def reaches(near: int, far: int, corner: Corner) -> list[float]:
-        blunt = corner.inside_deg > BLUNT_DEG  # the next side runs on almost in line, and takes no room
-        return [0.0 if blunt and near == 0 else length if blunt else _crossing(host[near], host[far], y)
-                for host in hosts for y in (*levels, max(0.0, host[0][1]))]
-
-    first, last = max(reaches(0, -1, start)), min(reaches(1, 2, end))
+    tan0, tan1 = math.tan(math.radians(start.side_deg)), math.tan(math.radians(end.side_deg))
+    # where the host's neighbouring sides leave room, all the way from the hinge to the host's edge; a blunt one runs on almost in line,
+    # and takes none
+    first = 0.0 if start.inside_deg > BLUNT_DEG else max(_crossing(h.start, h.before, y) for h in hosts for y in _levels(h, setback))
+    last = length if end.inside_deg > BLUNT_DEG else min(_crossing(h.end, h.after, y) for h in hosts for y in _levels(h, setback))
     x0, x1 = first + _beginning(start, setback, relief, first), last - _beginning(end, setback, relief, length - last)
     hinge = x1 - x0
     if hinge <= relief:
         raise GeometryError(say("an edge of {length:g} mm is too short to carry a tab", length=length))
     lean = 1 / tan0 + 1 / tan1
-    room = min(_room_above(host, x0, x1, 1 / tan0, 1 / tan1) for host in hosts)
-    if holes:
-        room = min(room, *(_room_above((hole[-1], *hole), x0, x1, 1 / tan0, 1 / tan1) for hole in holes))
-    if opposite:  # half of what lies straight above, since the other tab may be the wider one
-        room = min(room, _room_above(hosts[0], x0, x1, 0.0, 0.0, opposite) / 2)
+    room = min(_room_above(host.sides, x0, x1, 1 / tan0, 1 / tan1) for host in hosts)
+    for hole in holes:
+        room = min(room, _room_above([(a, b, False) for a, b in pairwise((hole[-1], *hole))], x0, x1, 1 / tan0, 1 / tan1))
+    if hosts[0].faced:  # half of what lies straight above, since the other tab may be the wider one
+        room = min(room, _room_above([side for side in hosts[0].sides if side[2]], x0, x1, 0.0, 0.0) / 2)
     reached = min(depth, room - relief, hinge * (1 - MIN_TOP_SHARE) / lean)
     free_depth = reached + min(0.0, setback)
     if free_depth <= 0:
@@ -142,15 +162,17 @@ def _beginning(corner: Corner, setback: float, relief: float, moved: float) -> f
     return max(away, corner.clear_mm - moved + away + (setback / lean if abs(lean) < 1e6 else 0.0))
 
 
-def _room_above(host: Polygon, x0: float, x1: float, lean0: float, lean1: float, sides: Collection[int] = ()) -> float:
-    """Depth at which a tab growing from x0..x1 first meets another side of its host.
+def _levels(host: Host, setback: float) -> tuple[float, float, float]:
+    return -max(0.0, setback), 0.0, max(0.0, host.start[1])
 
-    lean0, lean1: how far its two sides lean in for each mm of depth; sides: only these of the host's.
+
+def _room_above(sides: Iterable[tuple[Point, Point, bool]], x0: float, x1: float, lean0: float, lean1: float) -> float:
+    """Depth at which a tab growing from x0..x1 first meets one of these sides.
+
+    lean0, lean1: how far its own two sides lean in for each mm of depth.
     """
     room = math.inf
-    for number, (a, b) in enumerate(zip(host[1:], (*host[2:], host[0]), strict=True), 1):
-        if sides and number not in sides:
-            continue
+    for a, b, _ in sides:
         (ax, ay), (bx, by) = a, b  # most sides lie wholly below the hinge, beside the tab or beyond what was met
         if (ay < 1e-9 and by < 1e-9) or (ay >= room and by >= room):
             continue

@@ -53,16 +53,16 @@ def slot_path(slot: Slot, caliper: float) -> Path:
 
 def halve(work: Work, halving: Halving, caliper: float) -> None:
     """Cut a halving into a free side: as wide as the board that crosses there, square to the side."""
-    p, (ux, uy) = along_side(work.panel, halving.edge)
+    p, (ux, uy), _ = work.panel.ways[halving.edge]
     *before, side = work.sides[halving.edge]
     half = slot_width(1, caliper) / 2
-    away = (side.start[0] - p[0]) * uy - (side.start[1] - p[1]) * ux  # how far the side lies outside its nominal line
+    level = (side.start[0] - p[0]) * uy - (side.start[1] - p[1]) * ux  # how far the side lies outside its nominal line
 
     def at(along: float, out: float) -> Point:
         return p[0] + ux * along + uy * out, p[1] + uy * along - ux * out
 
-    corners = (side.start, at(halving.along - half, away), at(halving.along - half, -halving.depth),
-               at(halving.along + half, -halving.depth), at(halving.along + half, away), side.end)
+    corners = (side.start, at(halving.along - half, level), at(halving.along - half, -halving.depth),
+               at(halving.along + half, -halving.depth), at(halving.along + half, level), side.end)
     work.sides[halving.edge] = (*before, *(Line(a, b) for a, b in pairwise(corners)))
     work.labels[halving.edge] = [None] * len(work.sides[halving.edge])
 
@@ -144,53 +144,42 @@ def _before(segment: Segment, over: float) -> Point:
     return ax + (bx - ax) * share, ay + (by - ay) * share
 
 
-def inside_deg(outline: Polygon, corner: int) -> float:
-    """The inside angle of a polygon at a point, degrees."""
-    p, q, r = outline[corner - 1], outline[corner], outline[(corner + 1) % len(outline)]
-    into = math.atan2(p[1] - q[1], p[0] - q[0]) - math.atan2(r[1] - q[1], r[0] - q[0])
-    return math.degrees(into) % 360.0
-
-
-def nominal_length(panel: Panel, edge: int) -> float:
-    return math.dist(panel.outline[edge], panel.outline[(edge + 1) % len(panel.outline)])
-
-
-def along_side(panel: Panel, edge: int) -> tuple[Point, Point]:
-    """A side's nominal start and its direction (a unit vector)."""
-    p, q = panel.outline[edge], panel.outline[(edge + 1) % len(panel.outline)]
-    length = math.dist(p, q)
-    return p, ((q[0] - p[0]) / length, (q[1] - p[1]) / length)
-
-
 def extent(work: Work, edge: int) -> tuple[float, float]:
     """Where a developed side begins and ends, measured along it from its nominal start (mm)."""
-    p, u = along_side(work.panel, edge)
+    (px, py), (ux, uy), _ = work.panel.ways[edge]
     side = work.sides[edge]
-    first, last = ((q[0] - p[0]) * u[0] + (q[1] - p[1]) * u[1] for q in (side[0].start, side[-1].end))
-    return first, last
+    (ax, ay), (bx, by) = side[0].start, side[-1].end
+    return (ax - px) * ux + (ay - py) * uy, (bx - px) * ux + (by - py) * uy
 
 
-def split(work: Work, edge: int, low: float, high: float, number: int) -> tuple[Point, Point]:
-    """Cut a side into before, fold and after; returns the fold's two ends in the panel's coordinates."""
-    _, u = along_side(work.panel, edge)
+def away(work: Work, edge: int) -> float:
+    """How far a developed side lies outside its nominal line, mm."""
+    (px, py), (ux, uy), _ = work.panel.ways[edge]
+    x, y = work.sides[edge][0].start
+    return (x - px) * uy - (y - py) * ux
+
+
+def split(work: Work, edge: int, low: float, high: float, base: float, number: int) -> tuple[Point, Point]:
+    """Cut a side into before, fold and after; returns the fold's two ends in the panel's coordinates.
+
+    low, high, base: where the fold begins and ends and where the side begins, measured along it from its nominal start, mm.
+    """
     side = work.sides[edge]
     if len(side) != 1:
         raise GeometryError("a side carries two folds", say("panel {panel}", panel=work.panel.name))
-    start, end = side[0].start, side[0].end
-    base, _ = extent(work, edge)
-
-    def at(s: float) -> Point:
-        return (start[0] + u[0] * (s - base), start[1] + u[1] * (s - base))
-
-    first, last = at(low), at(high)
-    pieces: list[tuple[Segment, int | None]] = [
-        (Line(start, first), None), (Line(first, last), number), (Line(last, end), None)]
-    kept = [(s, label) for s, label in pieces if label is not None or s.length > TOLERANCE.same_point]
+    (sx, sy), end = side[0].start, side[0].end
+    _, (ux, uy), _ = work.panel.ways[edge]
+    first, last = (sx + ux * (low - base), sy + uy * (low - base)), (sx + ux * (high - base), sy + uy * (high - base))
     # where nothing is left over the fold takes the side's own end, so that neighbours still share the point
-    if kept[0][1] is not None:
-        kept[0] = (Line(start, kept[0][0].end), number)
-    if kept[-1][1] is not None:
-        kept[-1] = (Line(kept[-1][0].start, end), number)
-    work.sides[edge] = tuple(s for s, _ in kept)
-    work.labels[edge] = [label for _, label in kept]
+    before, after = math.dist((sx, sy), first) > TOLERANCE.same_point, math.dist(last, end) > TOLERANCE.same_point
+    pieces: list[Segment] = [Line(first if before else (sx, sy), last if after else end)]
+    labels: list[int | None] = [number]
+    if before:
+        pieces.insert(0, Line((sx, sy), first))
+        labels.insert(0, None)
+    if after:
+        pieces.append(Line(last, end))
+        labels.append(None)
+    work.sides[edge] = tuple(pieces)
+    work.labels[edge] = labels
     return first, last

@@ -15,6 +15,7 @@ from PySide6.QtWidgets import QApplication, QMessageBox, QToolButton, QWidget
 
 from mingei.app.actions import Finder
 from mingei.app.menus import save_picture
+from mingei.app.space_gl import Region
 from mingei.app.stations.brief import BriefStation
 from mingei.app.stations.sheets import SheetsStation
 from mingei.app.stations.start import StartPage
@@ -281,6 +282,27 @@ class Folding(WindowTest):
         self.key(Qt.Key.Key_Right, on=space)
         self.window.actions_["look-top"].trigger()
         self.assertEqual(space.camera.pitch, 89.0)
+
+    def test_drawing_only_the_part_that_shows_draws_the_same(self) -> None:
+        space = self.window.draft().space
+        for zoom in (1.0, 3.0):
+            space.zoom(zoom)
+            part = space.picture(smooth=False)
+            whole_view = Region(0, 0, space.width(), space.height())
+            with mock.patch("mingei.app.space_gl.region", return_value=whole_view):
+                whole = space.picture(smooth=False)
+            assert part is not None and whole is not None
+            ground = whole.pixelColor(0, 0) if zoom == 1.0 else QColor("#FAF7F0")
+            self.assertEqual(part.size(), whole.size())
+            other = sum(part.pixel(x, y) != whole.pixel(x, y) for x in range(whole.width()) for y in range(0, whole.height(), 3))
+            drawn = sum(whole.pixelColor(x, y) != ground for x in range(whole.width()) for y in range(0, whole.height(), 3))
+            self.assertGreater(drawn, 3000)
+            self.assertLess(other, 0.02 * drawn)  # lines may fall on a neighbouring pixel
+
+    def test_figures_can_be_copied(self) -> None:
+        inside = self.window.draft().facts.values["inside"]
+        inside.actions()[0].trigger()
+        self.assertEqual(QApplication.clipboard().text(), inside.text())
 
     def test_cut_open_the_cut_shows(self) -> None:
         draft = self.window.draft()

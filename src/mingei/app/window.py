@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import gc
 from collections.abc import Callable
 from itertools import pairwise
 from pathlib import Path
@@ -130,7 +129,6 @@ class Window(QMainWindow):
         self.statusBar().addWidget(self.told, 1)
         self.actions_: Actions
         self.document: Document
-        self.ready.connect(self._settle)
         self.desk: Desk
         self.drawer: ChecksDrawer
 
@@ -148,6 +146,7 @@ class Window(QMainWindow):
         from mingei.app.desk import Desk
         from mingei.app.drawer import ChecksDrawer
         from mingei.app.menus import make_menus
+        from mingei.app.tidying import Tidying
 
         self.document = document
         self.desk = Desk(document, self.settings, self.state, self)
@@ -171,6 +170,7 @@ class Window(QMainWindow):
         self.drawer.closed.connect(lambda: self.actions_["checks"].setChecked(False))
         self.drawer.counted.connect(self._count)
         self.rail.chosen.connect(self.go)
+        self.ready.connect(Tidying(document, self).begin)
         document.moved.connect(self._name)
         document.changed.connect(self._name)
         document.selected.connect(self._selected)
@@ -180,12 +180,6 @@ class Window(QMainWindow):
         self._quiet.setInterval(_QUIET_MS)
         self._quiet.timeout.connect(self._prepare)
         self._quiet.start()
-
-    def _settle(self) -> None:
-        """The start is over: what it made stays for good, and from now on what is thrown away is collected again."""
-        if not gc.isenabled():
-            gc.freeze()
-            gc.enable()
 
     def _prepare(self) -> None:
         """While nothing else goes on, make the stations not visited yet and dress them, a little at a time, so that going there is instant.

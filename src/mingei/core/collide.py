@@ -8,7 +8,6 @@ neither do tabs and lips, which bend out of each other's way, nor facets of curv
 from __future__ import annotations
 
 from collections.abc import Sequence
-from itertools import combinations
 from typing import NamedTuple
 
 import numpy as np
@@ -62,19 +61,24 @@ def moments(pattern: Pattern) -> tuple[float, ...]:
 
 def _pairs(pattern: Pattern) -> tuple[list[FlatPanel], NDArray[np.intp], NDArray[np.intp]]:
     """The panels that may collide, and the pairs of them that are not joined, as two columns of their numbers."""
-    joined = {frozenset((f.parent, f.child)) for f in pattern.folds}
-    joined |= {frozenset((m.carrier, m.host)) for m in pattern.mates}
+    joined = {(f.parent, f.child) for f in pattern.folds}
+    joined |= {(m.carrier, m.host) for m in pattern.mates}
     beside: dict[str, set[str]] = {}
     for f in pattern.folds:
         beside.setdefault(f.parent, set()).add(f.child)
         beside.setdefault(f.child, set()).add(f.parent)
     # what laps over a panel touches its neighbours as it does itself
-    joined |= {frozenset((lap.upper, near)) for lap in pattern.laps for near in {lap.lower} | beside.get(lap.lower, set())}
+    joined |= {(lap.upper, near) for lap in pattern.laps for near in {lap.lower} | beside.get(lap.lower, set())}
     solid = [p for p in pattern.panels if p.role not in (Role.TAB, Role.LIP)]
-    apart = [(i, j) for (i, a), (j, b) in combinations(enumerate(solid), 2) if frozenset((a.name, b.name)) not in joined
-             and not (a.whole and b.whole)]
-    columns = np.array(apart, dtype=np.intp).reshape(-1, 2)
-    return solid, columns[:, 0], columns[:, 1]
+    numbers = {p.name: i for i, p in enumerate(solid)}
+    apart = np.triu(np.ones((len(solid), len(solid)), dtype=bool), 1)
+    facets = np.array([bool(p.whole) for p in solid], dtype=bool)
+    apart &= ~(facets[:, None] & facets)
+    for a, b in joined:
+        if a in numbers and b in numbers:
+            apart[numbers[a], numbers[b]] = apart[numbers[b], numbers[a]] = False
+    first, second = np.nonzero(apart)
+    return solid, first, second
 
 
 def _through(a: FlatPanel, at: fold.Matrix, b: FlatPanel, bt: fold.Matrix) -> float:

@@ -371,20 +371,20 @@ class _Developer:
         import numpy as np  # most panels have few sides, and the first view is painted without it
 
         if host.name not in self.arrays:
-            self.arrays[host.name] = tuple(np.array((*outline, outline[0])) for outline in (host.outline, moved_sides.outline()))
+            self.arrays[host.name] = np.array([(*outline, outline[0]) for outline in (host.outline, moved_sides.outline())])
         found = []
         length = host.ways[edge][2]
-        for points in self.arrays[host.name]:
-            x, y = (points @ np.array(((to_tab.cos, to_tab.sin), (-to_tab.sin, to_tab.cos)))).T
-            x, y = x + to_tab.x, y + to_tab.y
-            within = np.minimum(y[:-1], y[1:]) < reach
-            within &= (np.maximum(y[:-1], y[1:]) >= 0.0) & (np.minimum(x[:-1], x[1:]) < length + reach) & (np.maximum(x[:-1], x[1:]) > -reach)
+        both = self.arrays[host.name] @ np.array(((to_tab.cos, to_tab.sin), (-to_tab.sin, to_tab.cos))) + (to_tab.x, to_tab.y)
+        low, high = np.minimum(both[:, :-1], both[:, 1:]), np.maximum(both[:, :-1], both[:, 1:])
+        near = ((low < (length + reach, reach)) & (high > (-reach, -1e-9))).all(axis=2)
+        for points, within in zip(both, near, strict=True):
 
-            def at(number: int, x: Any = x, y: Any = y) -> Point:
-                return float(x[number % count]), float(y[number % count])
+            def at(number: int, points: Any = points) -> Point:
+                x, y = points[number % count].tolist()
+                return x, y
 
             sides = [(at(i), at(i + 1), i in bearing and (i - edge) % count not in (1, count - 1))
-                     for i in np.flatnonzero(within).tolist() if i != edge]
+                     for i in within.nonzero()[0].tolist() if i != edge]
             found.append(joint.Host(at(edge - 1), at(edge), at(edge + 1), at(edge + 2), sides))
         return found
 

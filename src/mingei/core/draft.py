@@ -165,7 +165,10 @@ class Panel:
         return tuple(math.degrees(backward[i - 1] - ahead) % 360.0 for i, ahead in enumerate(forward))
 
     def edge_rule(self, edge: int) -> Edge:
-        return next((rule for number, rule in self.edges if number == edge), Plain())
+        for number, rule in self.edges:
+            if number == edge:
+                return rule
+        return Plain()
 
 
 @dataclass(frozen=True)

@@ -26,7 +26,7 @@ def chain(segments: Iterable[Segment]) -> tuple[Path, ...]:
     grid = 1e-5
 
     def key(p: Point) -> tuple[int, int]:
-        return (round(p[0] / grid), round(p[1] / grid))
+        return int(p[0] / grid), int(p[1] / grid)
 
     for segment in segments:
         if segment.length > grid:  # shorter ones only bridge what two calculations of one point differ by

@@ -174,9 +174,12 @@ def flat_points(path: Path, chord_error: float = TOLERANCE.chord) -> list[Point]
 
 def signed_area(polygon: Sequence[Point]) -> float:
     """Area in mm2, positive when counter-clockwise (the shoelace sum)."""
-    return 0.5 * sum(
-        a[0] * b[1] - b[0] * a[1] for a, b in zip(polygon, (*polygon[1:], polygon[0]), strict=True)
-    )
+    total = 0.0
+    ax, ay = polygon[-1]
+    for bx, by in polygon:
+        total += ax * by - bx * ay
+        ax, ay = bx, by
+    return 0.5 * total
 
 
 class Box(NamedTuple):
@@ -211,6 +214,21 @@ def bounds(points: Iterable[Point]) -> Box:
     """The upright rectangle around points.  Raises ValueError when there are none."""
     xs, ys = zip(*points, strict=True)
     return Box(min(xs), min(ys), max(xs), max(ys))
+
+
+def meeting(boxes: Sequence[Box]) -> list[tuple[int, int]]:
+    """The pairs of rectangles that meet, by their numbers, the lower first."""
+    order = sorted(range(len(boxes)), key=lambda i: boxes[i].left)
+    found = []
+    for place, i in enumerate(order):
+        _, bottom, right, top = boxes[i]
+        for j in order[place + 1:]:
+            other = boxes[j]
+            if other.left > right:
+                break
+            if other.bottom <= top and bottom <= other.top:
+                found.append((i, j) if i < j else (j, i))
+    return sorted(found)
 
 
 def path_bounds(paths: Iterable[Path]) -> Box:

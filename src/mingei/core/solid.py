@@ -250,15 +250,16 @@ def _triangles(loops: Sequence[Sequence[Point]], centre: int) -> list[tuple[int,
     count = len(points)
     if len(loops) == 1 and all(_left_turn(points[i - 2], points[i - 1], points[i]) for i in range(count)):
         return [(centre, i, (i + 1) % count) for i in range(count)]
-    from shapely import constrained_delaunay_triangles  # only for outlines that are not convex; slow to load
+    from shapely import constrained_delaunay_triangles, get_coordinates  # only for outlines that are not convex; slow to load
     from shapely.geometry import Polygon as Area
 
-    number_of = {(round(x, 7), round(y, 7)): i for i, (x, y) in enumerate(points)}
-    triangles = []
-    for part in constrained_delaunay_triangles(Area(loops[0], loops[1:])).geoms:
-        a, b, c = (number_of[round(x, 7), round(y, 7)] for x, y in part.exterior.coords[:3])
-        triangles.append((a, b, c) if _left_turn(points[a], points[b], points[c]) else (a, c, b))
-    return triangles
+    corners = get_coordinates(constrained_delaunay_triangles(Area(loops[0], loops[1:]))).reshape(-1, 4, 2)[:, :3]
+    one, two = corners[:, 1] - corners[:, 0], corners[:, 2] - corners[:, 0]
+    clockwise = one[:, 0] * two[:, 1] - one[:, 1] * two[:, 0] < 0
+    corners[clockwise] = corners[clockwise][:, ::-1]
+    number_of = {(x, y): i for i, (x, y) in enumerate(np.round(points, 7).tolist())}
+    found = [number_of[x, y] for x, y in np.round(corners.reshape(-1, 2), 7).tolist()]
+    return list(zip(found[::3], found[1::3], found[2::3], strict=True))
 
 
 def _left_turn(a: Point, b: Point, c: Point) -> bool:

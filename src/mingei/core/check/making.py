@@ -5,7 +5,6 @@ from __future__ import annotations
 import math
 from collections.abc import Iterator
 from dataclasses import replace
-from itertools import combinations
 
 from mingei.core.build import Build, Part
 from mingei.core.build import build as work_out
@@ -18,7 +17,7 @@ from mingei.core.length import write_both, write_mm
 from mingei.core.opening import PATCH_MM
 from mingei.core.pattern import Pattern
 from mingei.core.scale import consequence, scaled
-from mingei.core.shape import Polygon, bounds
+from mingei.core.shape import Polygon, bounds, meeting
 from mingei.core.words import say
 
 #: Below this depth (mm) a tab holds too little glue to be trusted (common practice).
@@ -84,9 +83,9 @@ def overlap(build: Build, sheet: Sheet) -> Iterator[Finding]:
 
 
 def _overlapping(pattern: Pattern) -> Iterator[tuple[str, str]]:
-    boxes = [(p, bounds(p.flat_polygon).grown(-5e-7)) for p in pattern.panels]
-    near = [(p, q) for (p, p_box), (q, q_box) in combinations(boxes, 2)
-            if p_box.meets(q_box) and not _side_by_side(p.flat_polygon, q.flat_polygon)]
+    panels = pattern.panels
+    pairs = [(panels[i], panels[j]) for i, j in meeting([bounds(p.flat_polygon).grown(-5e-7) for p in panels])]
+    near = [(p, q) for p, q in pairs if not _side_by_side(p.flat_polygon, q.flat_polygon)]
     if not near:
         return
     from shapely import intersection

@@ -80,3 +80,35 @@ class Tab(unittest.TestCase):
         within = Area([(0, min(0, -setback)), (width, min(0, -setback)), (width, height), (0, height)])
         self.assertLess(outline.difference(within).area, 1e-9)
         self.assertGreater(shape.depth_mm, 0)
+
+    def test_it_goes_round_an_opening_with_room_beside(self) -> None:
+        window = ((40.0, 4.0), (40.0, 20.0), (60.0, 20.0), (60.0, 4.0))
+        shape = tab_shape([host(100, 40)], 100, SQUARE, SQUARE, 10, 0.2, holes=[window])
+        self.assertAlmostEqual(shape.depth_mm, 10)
+        outline = Area(flat_points(shape.path))
+        self.assertEqual(outline.geom_type, "Polygon")
+        self.assertGreaterEqual(outline.distance(Area(window)), 0.2 - 1e-9)
+        self.assertAlmostEqual(outline.intersection(Area([(45, -1), (55, -1), (55, 20), (45, 20)])).bounds[3], 3.8)
+        self.assertAlmostEqual(shape.path[0].length, shape.hinge_mm)
+
+    def test_beside_an_opening_that_leaves_too_little_it_stops_before_it(self) -> None:
+        window = ((4.0, 4.0), (4.0, 20.0), (96.0, 20.0), (96.0, 4.0))
+        shape = tab_shape([host(100, 40)], 100, SQUARE, SQUARE, 10, 0.2, holes=[window])
+        self.assertAlmostEqual(shape.depth_mm, 3.8)
+
+    @given(st.floats(20, 200), st.floats(1, 30), st.floats(-0.4, 2), st.booleans(),
+           st.lists(st.tuples(st.floats(0, 1), st.floats(0, 1), st.floats(3, 40), st.floats(3, 20)), min_size=1, max_size=3))
+    def test_whatever_is_cut_out_it_keeps_clear_and_stays_one_outline(self, width: float, depth: float, setback: float, left: bool,
+                                                                      openings: list[tuple[float, float, float, float]]) -> None:
+        holes = []
+        for share, up, broad, high in openings:
+            x, y = share * width - broad / 2, 2.0 + up * 30
+            holes.append(((x, y), (x, y + high), (x + broad, y + high), (x + broad, y)))
+        shape = tab_shape([host(width, 60)], width, Corner(90, left), SQUARE, depth, setback, 2.0, holes)
+        outline = Area(flat_points(shape.path))
+        self.assertTrue(outline.is_valid)
+        self.assertTrue(outline.exterior.is_ccw)
+        for hole in holes:
+            self.assertGreaterEqual(outline.distance(Area(hole)), 0.2 - 1e-6)
+        plain = Area(flat_points(tab_shape([host(width, 60)], width, Corner(90, left), SQUARE, depth, setback).path))
+        self.assertLess(outline.difference(plain.buffer(1e-6)).area, 1e-6)

@@ -58,6 +58,8 @@ def _parser() -> argparse.ArgumentParser:
     new.add_argument("recipe", metavar="RECIPE")
     new.add_argument("--set", action="append", default=[], metavar="NAME=VALUE", dest="sets", help='a measure, such as width="1 1/4 in"')
     new.add_argument("--stock", default="", metavar="ID", help="a stock's id")
+    new.add_argument("--tape", type=float, default=0.0, metavar="MM",
+                     help="glued with double-sided tape so wide: 6, 10, 13 or 16; usual: wet glue")
     new.add_argument("--sheet", default="A4", metavar="NAME")
     new.add_argument("--title", default="")
     new.add_argument("-o", "--output", type=Path, required=True, metavar="F.mingei")
@@ -193,10 +195,16 @@ def _new(options: argparse.Namespace) -> int:
         names = {k: v for k, v in values.items() if isinstance(v, float)}
         values[name.strip()] = recipe.measure(name.strip()).read(text, "mm", names)
     stock = find_stock(options.stock, _cabinet().own) if options.stock else None
-    project = new_project(new_brief(recipe.id, values, stock), options.title, sheet=options.sheet, own=(stock,) if stock else ())
+    brief = new_brief(recipe.id, values, stock)
+    if options.tape:
+        wanted = brief.values.get("tab")
+        brief = brief.with_tape(options.tape)
+        if any(word.partition("=")[0].strip() == "tab" for word in options.sets) and wanted is not None:
+            brief = brief.with_measure("tab", wanted)
+    project = new_project(brief, options.title, sheet=options.sheet, own=(stock,) if stock else ())
     _accept_output(options.output)
     project_file.save(project, options.output)
-    sizes = ", ".join(f"{m.name} {write_both(float(v))}" for m, v in zip(recipe.measures, values.values(), strict=True)
+    sizes = ", ".join(f"{m.name} {write_both(float(v))}" for m, v in zip(recipe.measures, brief.values.values(), strict=True)
                       if isinstance(v, float))
     print(f"{options.output}: {recipe.title}, {sizes}")
     return OK

@@ -32,6 +32,7 @@ from mingei.core.amend import SeamChange, why_fixed
 from mingei.core.draft import Joint
 from mingei.core.errors import MingeiError
 from mingei.core.length import typeset, write_mm
+from mingei.core.project import TAPES_MM
 from mingei.core.recipes import Kind, Measure, find_recipe
 from mingei.core.stock import Stock
 
@@ -226,8 +227,22 @@ class StockCard(Card):
         self.open = tool("layers", t("Stock cabinet"), t("Every stock there is, your own among them: measure, add, convert. (F7)"))
         row.addWidget(self.open)
         self.body.addLayout(row)
-        for widget in (self.note, self.reason):
-            self.body.addWidget(widget)
+        self.body.addWidget(self.note)
+        glue = QHBoxLayout()
+        self.adhesive = QuietCombo()
+        self.adhesive.setAccessibleName(t("Adhesive"))
+        self.adhesive.setToolTip(t("Wet glue can be slid into place and needs holding; double-sided tape holds at once, and its tabs are "
+                                   "made as deep as the tape is wide."))
+        for width in (0.0, *TAPES_MM):
+            self.adhesive.addItem(t("Tape, {width}", width=write_mm(width)) if width else t("Wet glue"), width)
+        label = QLabel(t("Adhesive"))
+        label.setMinimumWidth(84)
+        label.setBuddy(self.adhesive)
+        glue.addWidget(label)
+        glue.addWidget(self.adhesive, 1)
+        self.body.addLayout(glue)
+        self.body.addWidget(self.reason)
+        self.adhesive.activated.connect(self._glue)
         document.shelf.changed.connect(self._changed)
         self._stocks: list[Stock] = []
         self.box.activated.connect(self._choose)
@@ -243,12 +258,22 @@ class StockCard(Card):
             self.box.addItems([t(s.name) for s in stocks])
         stock = self.document.project.stock_of(self.document.brief)
         self.box.setCurrentIndex(next(i for i, s in enumerate(stocks) if s.id == stock.id))
+        self.adhesive.setCurrentIndex(self.adhesive.findData(self.document.brief.tape_mm))
         self.note.setText(t("{caliper} thick, {grammage} g/m²", caliper=write_mm(stock.caliper_mm), grammage=f"{stock.grammage_gsm:g}"))
         self.reason.hide()
 
     def _choose(self, index: int) -> None:
         try:
             self.document.set_stock(self._stocks[index])
+        except MingeiError as error:
+            self.refresh()
+            self.reason.setText(t(error.words))
+            self.reason.show()
+
+
+    def _glue(self, index: int) -> None:
+        try:
+            self.document.set_tape(float(self.adhesive.itemData(index)))
         except MingeiError as error:
             self.refresh()
             self.reason.setText(t(error.words))
@@ -295,9 +320,12 @@ class FactsCard(Card):
 
         self.values["inside"].show_text(sizes(*build.cavity.size) if build.cavity else "–")
         self.values["outside"].show_text(sizes(*build.outside))
-        self.values["blank"].show_text(sizes(build.blank.width, build.blank.height))
+        blank = max((p.box for p in build.patterns), key=lambda box: box.width * box.height)
+        size = sizes(blank.width, blank.height)
+        several = len(build.patterns)
+        self.values["blank"].show_text(size if several == 1 else t("{size}, largest of {count}", size=size, count=several))
         self.values["card"].show_text(t("{area} cm², {mass} g", area=f"{build.area_mm2 / 100:.0f}", mass=f"{build.mass_g:.1f}"))
-        self.values["blank"].setToolTip(f"{write_both(build.blank.width)} × {write_both(build.blank.height)}")
+        self.values["blank"].setToolTip(f"{write_both(blank.width)} × {write_both(blank.height)}")
 
 
 class SeamCard(Card):

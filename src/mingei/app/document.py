@@ -17,7 +17,7 @@ from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.fit import Drawer, fill_drawer, fit_blank, fit_into
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.length import write_both
+from mingei.core.length import write_both, write_mm
 from mingei.core.opening import MOST_MM, Opening, Trim
 from mingei.core.project import Brief, Project, new_brief
 from mingei.core.recipes import Value, find_recipe
@@ -149,6 +149,11 @@ class Document(QObject):
         own = {m.name: "own" for m in recipe.measures if "own" in dict(m.choices)}
         accepted = recipe.accept({**self.brief.values, **own, name: text})
         self.change_brief(replace(self.brief, measures=tuple(accepted.items())), t("take an outline from a drawing"))
+
+    def set_tape(self, width: float) -> None:
+        """Glue it with double-sided tape so wide, mm, or with wet glue (0).  Raises MeasureError when its tabs cannot be made so."""
+        words = t("{width} tape", width=write_mm(width)) if width else t("wet glue")
+        self.change_brief(self.brief.with_tape(width), t("glue with {what}", what=words))
 
     def set_outside(self, axis: int, mm: float) -> None:
         """Make it so large outside along an axis.  Raises MeasureError when the recipe cannot build it so."""

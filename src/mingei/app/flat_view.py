@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from functools import lru_cache
 from itertools import chain
 from typing import TYPE_CHECKING, NamedTuple
@@ -69,6 +70,7 @@ class FlatView(PartView):
         self.ends: list[Point] = []
         self.tiles = Tiles(())
         self._polygons: dict[Part, list[QPolygonF]] = {}  # a curved face has one for each facet
+        self._holes: dict[Part, list[QRectF]] = {}
         self._tabs: list[Part] = []
         self._fitted = True
         self._panning: QPoint | None = None
@@ -88,8 +90,12 @@ class FlatView(PartView):
         self._polygons = {}
         moves = [move for pattern, move in zip(build.patterns, build.spread, strict=True) for _ in pattern.panels]
         panels = [p for pattern in build.patterns for p in pattern.panels]
+        self._holes = {}
         for part, panel, move in zip(build.parts, panels, moves, strict=True):
             self._polygons.setdefault(part, []).append(QPolygonF([QPointF(*move.apply(q)) for q in panel.flat_polygon]))
+            for hole in panel.hole_polygons:
+                outline = move.apply_all(panel.frame.apply_all(hole))
+                self._holes.setdefault(part, []).append(QPolygonF([QPointF(*q) for q in outline]).boundingRect())
         self._tabs = list({part: None for part, panel in zip(build.parts, panels, strict=True) if panel.role is Role.TAB})
         if self._fitted:
             self.fit()
@@ -414,14 +420,13 @@ class FlatView(PartView):
             upright = broad < width <= tall
             if width > (tall if upright else broad):
                 continue
-            middle = self.to_px((box.center().x(), box.center().y()))
             across, along = (high, width) if upright else (width, high)
-            place = QRectF(middle.x() - across / 2, middle.y() - along / 2, across, along)
-            if any(place.intersects(other) for other in taken):
+            middle = next((px for mm in self._name_places(part, box, across / self.scale, along / self.scale)
+                           for px in (self.to_px((mm.x(), mm.y())),)
+                           if not any(other.intersects(_about(px, across, along)) for other in taken)), None)
+            if middle is None:
                 continue
-            if not any(polygon.containsPoint(box.center(), Qt.FillRule.OddEvenFill) for polygon in self._polygons[part]):
-                continue  # the middle of a ring is not the ring
-            taken.append(place)
+            taken.append(_about(middle, across, along))
             painter.setPen(chosen if part == self.selection else quiet)
             if upright:
                 painter.save()
@@ -431,6 +436,20 @@ class FlatView(PartView):
                 painter.restore()
             else:
                 painter.drawText(middle + QPointF(2 - width / 2, up), words)
+
+    def _name_places(self, part: Part, box: QRectF, across: float, along: float) -> Iterator[QPointF]:
+        """Where a name of that size (mm) may stand on a panel: in its middle, or beside what is cut out there."""
+        holes = self._holes.get(part, [])
+        middle = box.center()
+        places = [middle]
+        for hole in holes:
+            places += [QPointF(middle.x(), (hole.bottom() + box.bottom()) / 2), QPointF(middle.x(), (hole.top() + box.top()) / 2),
+                       QPointF((hole.left() + box.left()) / 2, middle.y()), QPointF((hole.right() + box.right()) / 2, middle.y())]
+        for place in places:
+            taken = _about(place, across, along)
+            if box.contains(taken) and not any(hole.intersects(taken) for hole in holes) \
+                    and any(polygon.containsPoint(place, Qt.FillRule.OddEvenFill) for polygon in self._polygons[part]):
+                yield place
 
     def _marks(self, painter: QPainter, marks: list[MateMark]) -> None:
         """The numbers that say which edge meets which; both of a pair light up together."""
@@ -474,6 +493,10 @@ class FlatView(PartView):
             place = QRectF(middle.x() - width / 2, middle.y() - 24, width, 18)
             painter.fillRect(place, theme.colour("raised"))
             painter.drawText(place, Qt.AlignmentFlag.AlignCenter, words)
+
+
+def _about(middle: QPointF, across: float, along: float) -> QRectF:
+    return QRectF(middle.x() - across / 2, middle.y() - along / 2, across, along)
 
 
 @lru_cache(maxsize=1024)

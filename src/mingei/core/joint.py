@@ -14,7 +14,7 @@ from typing import NamedTuple
 
 from mingei.core.errors import GeometryError
 from mingei.core.offset import RELIEF_MM
-from mingei.core.shape import Path, Point, Polygon, polygon_path, rounded_polygon
+from mingei.core.shape import Path, Point, Polygon, bounds, polygon_path, rounded_polygon
 from mingei.core.words import say
 
 #: A tab's sides lean in by at least this much from square, so that it slips in and never shows (degrees).
@@ -91,7 +91,8 @@ def tab_shape(hosts: Sequence[Host], length: float, start: Corner, end: Corner, 
     within both.
     start, end: the corners at x = 0 and x = length.  depth: asked for, mm.
     setback: how far the hinge lies outside the nominal edge because of thickness, mm.
-    holes: what is cut out of the host, in its edge's coordinates: the tab stops before them.
+    holes: what is cut out of the host, in its edge's coordinates: the tab goes round them where enough of it is left beside, else it
+    stops before them.
     Raises GeometryError when the edge is too short to carry a tab at all.
     """
     tan0, tan1 = math.tan(math.radians(start.side_deg)), math.tan(math.radians(end.side_deg))
@@ -105,11 +106,13 @@ def tab_shape(hosts: Sequence[Host], length: float, start: Corner, end: Corner, 
         raise GeometryError(say("an edge of {length:g} mm is too short to carry a tab", length=length))
     lean = 1 / tan0 + 1 / tan1
     room = min(_room_above(host.sides, x0, x1, 1 / tan0, 1 / tan1) for host in hosts)
-    for hole in holes:
-        room = min(room, _room_above([(a, b, False) for a, b in pairwise((hole[-1], *hole))], x0, x1, 1 / tan0, 1 / tan1))
     if hosts[0].faced:  # half of what lies straight above, since the other tab may be the wider one
         room = min(room, _room_above([side for side in hosts[0].sides if side[2]], x0, x1, 0.0, 0.0) / 2)
     reached = min(depth, room - relief, hinge * (1 - MIN_TOP_SHARE) / lean)
+    notches = _notches(holes, relief, reached, (x0, 1 / tan0), (x1, 1 / tan1)) if holes else []
+    if notches and notches[0][0] < x0 and notches[0][1] > x1:  # nothing is left beside
+        room = reached = notches[0][2]
+        notches = []
     free_depth = reached + min(0.0, setback)
     if free_depth <= 0:
         raise GeometryError(say("a host with {room:g} mm of room cannot take a tab", room=room))
@@ -120,9 +123,56 @@ def tab_shape(hosts: Sequence[Host], length: float, start: Corner, end: Corner, 
         base = ((x0 - setback / tan0, -setback), (x1 + setback / tan1, -setback))
     hinge_at = 1 if setback > 0 else 0
     points = (*base[hinge_at:], right, left, *base[:hinge_at])
+    if notches:
+        if min(low for _, _, low in notches) + min(0.0, setback) <= 0:
+            raise GeometryError(say("an edge of {length:g} mm has an opening too near it to carry a tab", length=length))
+        points = _notched(points, notches)
+        return TabShape(polygon_path(points), reached, hinge)
     radius = min(round_mm, 0.4 * free_depth, 0.4 * (right[0] - left[0]))
     free = points.index(right)
     return TabShape(rounded_polygon(points, {free: radius, free + 1: radius}), reached, hinge)
+
+
+#: A tab that goes round an opening keeps at least this much beside it, mm: less would not hold (from experience, no published source).
+LEAST_BESIDE_MM = 5.0
+
+
+def _notches(holes: Sequence[Polygon], relief: float, depth: float, left: tuple[float, float],
+             right: tuple[float, float]) -> list[tuple[float, float, float]]:
+    """What is left out of a tab so that it goes round the holes: from x to x, down to a level; one that reaches past an end takes all that
+    is there.
+
+    left, right: where the tab's two sides begin, and how far each leans in for each mm of depth.
+    """
+    start, end = left[0] + depth * left[1], right[0] - depth * right[1]
+    boxes = [bounds(hole).grown(relief) for hole in holes]
+    found: list[tuple[float, float, float]] = []
+    for box in sorted(boxes):
+        root = max(0.0, box.bottom)  # where the opening begins the tab is widest
+        if box.bottom >= depth or box.right <= left[0] + root * left[1] or box.left >= right[0] - root * right[1]:
+            continue
+        if found and box.left - found[-1][1] < LEAST_BESIDE_MM:
+            found[-1] = (found[-1][0], max(found[-1][1], box.right), min(found[-1][2], box.bottom))
+        else:
+            found.append((box.left, box.right, box.bottom))
+    if found and found[0][0] - start < LEAST_BESIDE_MM:
+        found[0] = (left[0] - 1.0, *found[0][1:])
+    if found and end - found[-1][1] < LEAST_BESIDE_MM:
+        found[-1] = (found[-1][0], right[0] + 1.0, found[-1][2])
+    return found
+
+
+def _notched(points: Polygon, notches: Sequence[tuple[float, float, float]]) -> Polygon:
+    """A tab's outline, which begins with its hinge, with the notches cut in from its free edge."""
+    from shapely import box, difference, union_all  # few tabs meet an opening, and it is slow to load
+    from shapely.geometry import Polygon as Area
+    from shapely.geometry.polygon import orient
+
+    top = max(y for _, y in points) + 1.0
+    rest = difference(Area(points), union_all([box(low, level, high, top) for low, high, level in notches]))
+    ring = [(float(x), float(y)) for x, y in orient(rest).exterior.coords[:-1]]
+    first = ring.index(points[0])
+    return (*ring[first:], *ring[:first])
 
 
 def cut_back(shape: TabShape, level: float) -> TabShape:

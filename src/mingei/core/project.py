@@ -30,6 +30,9 @@ MOST_NOTES = 100_000
 #: What a thing can be scaled by.
 LEAST_FACTOR, MOST_FACTOR = 0.01, 100.0
 
+#: Widths of double-sided tape, mm (common practice: 6 to 12 on small work, 13 to 16 for wide tape).
+TAPES_MM = (6.0, 10.0, 13.0, 16.0)
+
 #: Unknown keys with their values as JSON text, which is frozen and can be compared.
 Extra: TypeAlias = tuple[tuple[str, str], ...]
 
@@ -40,7 +43,8 @@ class Brief:
 
     measures holds every measure of the recipe, in the recipe's order, each accepted by it; seams: changes made by hand, one a seam;
     openings, trims: windows, holes, rounded corners and notches put into panels by hand; notes: the person's own words.  enlarged: the
-    finished drawing is enlarged by so much, instead of being drafted anew at its size.
+    finished drawing is enlarged by so much, instead of being drafted anew at its size.  tape_mm: width of the double-sided tape its seams
+    are glued with, 0 for wet glue.
     """
 
     name: str
@@ -54,6 +58,7 @@ class Brief:
     extra: Extra = ()
     openings: tuple[Opening, ...] = ()
     trims: tuple[Trim, ...] = ()
+    tape_mm: float = 0.0
 
     @property
     def values(self) -> Values:
@@ -104,6 +109,22 @@ class Brief:
     def _opened(self, brief: Brief) -> Brief:
         open_up(find_recipe(brief.recipe).draft(brief.values), brief.openings, brief.trims)
         return brief
+
+    def with_tape(self, width: float) -> Brief:
+        """The brief glued with double-sided tape so wide (mm), its tabs made as deep, since tape is placed out to the very edge; with 0
+        wet glue, and tabs as deep as usual.
+
+        Raises MeasureError when the recipe cannot be built with such tabs, or no tape is so wide.
+        """
+        if width and width not in TAPES_MM:
+            raise MeasureError(say("no tape is {width:g} mm wide", width=width), "adhesive",
+                               say("choose one of: {names}", names=", ".join(f"{w:g}" for w in TAPES_MM)))
+        recipe = find_recipe(self.recipe)
+        tab = next((m for m in recipe.measures if m.name == "tab"), None)
+        if tab is None:
+            return replace(self, tape_mm=width)
+        depth = max(tab.minimum, min(tab.maximum, width)) if width else float(tab.default)
+        return replace(self.with_measure("tab", depth), tape_mm=width)
 
     def with_stock(self, stock: Stock) -> Brief:
         """The brief in another stock.  Raises StockError when the recipe cannot be built from it."""
@@ -215,7 +236,7 @@ def _brief_differences(a: Brief, b: Brief) -> list[str]:
             said.append(say(_NOW, name=b.name, what=measure.title.lower(), before=shown[0], after=shown[1]))
     said += [say(_NOW, name=b.name, what=word, before=x, after=y)
              for word, x, y in (("stock", a.stock, b.stock), ("copies", a.copies, b.copies),
-                               ("enlargement", a.enlarged, b.enlarged)) if x != y]
+                               ("enlargement", a.enlarged, b.enlarged), ("tape", a.tape_mm, b.tape_mm)) if x != y]
     said += [say("{name}: {what} differ", name=b.name, what=word)
              for word, x, y in (("seams", a.seams, b.seams), ("openings", a.openings, b.openings), ("edges", a.trims, b.trims),
                                 ("notes", a.notes, b.notes)) if x != y]
@@ -252,6 +273,8 @@ def _brief_data(b: Brief) -> dict[str, Any]:
         data["notes"] = b.notes
     if b.enlarged != 1.0:
         data["enlarged"] = b.enlarged
+    if b.tape_mm:
+        data["tape_mm"] = b.tape_mm
     return data | _thaw(b.extra)
 
 
@@ -321,13 +344,17 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         raise ProjectError(say("{copies!r} is not a number of copies", copies=copies), f"{place}.copies",
                            say("write 1 to {most}", most=MOST_COPIES))
     name = _text(entry.get("name", recipe.title), f"{place}.name")
-    known = {"name", "recipe", "stock", "copies", "measures", "amendments", "notes", "enlarged"}
+    known = {"name", "recipe", "stock", "copies", "measures", "amendments", "notes", "enlarged", "tape_mm"}
     grown = entry.get("enlarged", 1.0)
     if not isinstance(grown, (int, float)) or isinstance(grown, bool) or not LEAST_FACTOR <= grown <= MOST_FACTOR:
         raise ProjectError(say("{factor!r} is not how much a drawing can be enlarged", factor=grown), f"{place}.enlarged",
                            say("write {least:g} to {most:g}", least=LEAST_FACTOR, most=MOST_FACTOR))
+    tape = entry.get("tape_mm", 0)
+    if tape != 0 and tape not in TAPES_MM:
+        raise ProjectError(say("no tape is {width!r} mm wide", width=tape), f"{place}.tape_mm",
+                           say("write 0 for wet glue, or one of {names}", names=", ".join(f"{w:g}" for w in TAPES_MM)))
     return Brief(name, recipe.id, measures, stock.id, copies, changes, _text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
-                 float(grown), _freeze(entry, known), openings, trims)
+                 float(grown), _freeze(entry, known), openings, trims, float(tape))
 
 
 def _amendment(data: Any, place: str) -> SeamChange | Opening | Trim:

@@ -1,0 +1,66 @@
+"""Rules about what holds it together: tape that fits its tabs, and how much of it to have at hand."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterator
+
+from mingei.core.build import Build, Part
+from mingei.core.check import Finding, Severity, rule
+from mingei.core.draft import Joint
+from mingei.core.layout.sheets import Sheet
+from mingei.core.length import write_both, write_mm
+from mingei.core.pattern import FlatSeam, Pattern
+from mingei.core.words import say
+
+
+#: So little (mm) tape may reach past its tab.
+_OVER_MM = 0.5
+
+
+def taped_seams(build: Build) -> list[tuple[Pattern, FlatSeam]]:
+    """The seams that double-sided tape holds: every glued one but rows of teeth, which tape cannot follow round a curve."""
+    return [(p, s) for p in build.patterns for s in p.seams if s.joint in (Joint.GLUE_TAB, Joint.FIN) and not s.row]
+
+
+def strips(build: Build) -> list[float]:
+    """Length of every strip of tape, mm, longest first: one along each hinge."""
+    held = {s.name for _, s in taped_seams(build)}
+    return sorted((math.dist(*m.carrier_line) for p in build.patterns for m in p.mates if m.seam in held), reverse=True)
+
+
+@rule("tape-wide")
+def tape_wide(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """Tape is no wider than the tab it lies on."""
+    width = build.brief.tape_mm
+    narrow = [(p, s) for p, s in taped_seams(build) if s.depth_mm < width - _OVER_MM]
+    if width and narrow:
+        pattern, least = min(narrow, key=lambda found: found[1].depth_mm)
+        values = {"depth": write_mm(least.depth_mm, 1), "width": write_mm(width), "count": len(narrow) - 1}
+        words = (say("its tab is {depth} deep, and the tape {width} wide; so it is with {count} more", **values) if len(narrow) > 1
+                 else say("its tab is {depth} deep, and the tape {width} wide", **values))
+        yield Finding("tape-wide", Severity.LOOK, words, say("seam {seam}", seam=least.name),
+                      "use narrower tape, cut it lengthwise, or glue it wet", Part(pattern.name, least.name))
+
+
+@rule("tape-teeth")
+def tape_teeth(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """Tape does not follow a row of teeth."""
+    rows = {s.row: p for p in build.patterns for s in p.seams if s.row and s.joint is Joint.GLUE_TAB}
+    if build.brief.tape_mm:
+        for row, pattern in rows.items():
+            yield Finding("tape-teeth", Severity.NOTE, "tape does not follow a curve", say("seam {seam}", seam=row),
+                          "glue the teeth wet or hot; hot glue burns: follow its maker's word, and keep it from children",
+                          Part(pattern.name, row))
+
+
+@rule("tape")
+def tape(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """How much tape to have at hand."""
+    found = strips(build)
+    if build.brief.tape_mm and found:
+        whole = sum(found) * build.brief.copies
+        yield Finding("tape", Severity.NOTE,
+                      say("{count} strips of {width} tape, {length} together, the longest {longest}", count=len(found) * build.brief.copies,
+                          width=write_mm(build.brief.tape_mm), length=write_both(whole), longest=write_both(found[0])), "tape",
+                      "cut the strips before you begin, place them out to the edge, peel one end, lay it straight, then peel the rest")

@@ -1,0 +1,94 @@
+"""Glued wet or with tape: tabs as deep as the tape is wide, tape that fits, how much of it."""
+
+from __future__ import annotations
+
+import math
+import tempfile
+import unittest
+from pathlib import Path
+
+from mingei import cli
+from mingei.core import check
+from mingei.core.build import Build, build
+from mingei.core.check.gluing import strips
+from mingei.core.errors import MeasureError, ProjectError
+from mingei.core.layout.sheets import find_sheet
+from mingei.core.project import TAPES_MM, Brief, from_data, new_brief, new_project, to_data
+from mingei.core.recipes import recipes
+from mingei.core.stock import find_stock
+from mingei.formats import project_file
+from tests.windows import WindowTest, wait_for
+
+
+def made(brief: Brief) -> Build:
+    return build(brief, find_stock(brief.stock))
+
+
+def codes(brief: Brief) -> list[str]:
+    return [f.code for f in check.run(made(brief), find_sheet("A2"))]
+
+
+class Tape(unittest.TestCase):
+    def test_tabs_are_made_as_deep_as_the_tape_is_wide(self) -> None:
+        for recipe in recipes().values():
+            usual = new_brief(recipe.id)
+            if "tab" not in usual.values:
+                continue
+            limits = recipe.measure("tab")
+            for width in TAPES_MM:
+                with self.subTest(recipe=recipe.id, width=width):
+                    self.assertEqual(usual.with_tape(width).values["tab"], max(limits.minimum, min(limits.maximum, width)))
+            self.assertEqual(usual.with_tape(10.0).with_tape(0.0), usual)
+
+    def test_no_other_width_is_taken(self) -> None:
+        self.assertRaises(MeasureError, new_brief("tray").with_tape, 7.0)
+
+    def test_the_strips_are_as_long_as_the_hinges(self) -> None:
+        tray = new_brief("tray", {"height": 25.0}).with_tape(10.0)
+        self.assertEqual([round(mm, 6) for mm in strips(made(tray))], [25.0] * 4)
+        self.assertIn("tape", codes(tray))
+        self.assertNotIn("tape", codes(tray.with_tape(0.0)))
+
+    def test_tape_wider_than_a_tab_is_found(self) -> None:
+        tray = new_brief("tray").with_tape(13.0)
+        self.assertNotIn("tape-wide", codes(tray))
+        self.assertIn("tape-wide", codes(tray.with_measure("tab", 6.0)))
+
+    def test_rows_of_teeth_are_not_taped(self) -> None:
+        ring = new_brief("ring-recess").with_tape(10.0)
+        self.assertIn("tape-teeth", codes(ring))
+        self.assertEqual(strips(made(ring)), [])
+
+    def test_it_goes_through_the_file(self) -> None:
+        project = new_project(new_brief("tray").with_tape(16.0))
+        self.assertEqual(from_data(to_data(project)), project)
+        data = to_data(project)
+        for wrong in (7, -1, "wide", None, [6], True, math.inf):
+            data["briefs"][0]["tape_mm"] = wrong
+            with self.subTest(wrong=wrong):
+                self.assertRaises(ProjectError, from_data, data)
+
+    def test_the_command_line_takes_it_and_a_tab_of_ones_own(self) -> None:
+        with tempfile.TemporaryDirectory() as folder:
+            path = Path(folder) / "t.mingei"
+            self.assertEqual(cli.main(["new", "tray", "--tape", "13", "-o", str(path)]), cli.OK)
+            self.assertEqual(project_file.load(path).briefs[0].values["tab"], 13.0)
+            self.assertEqual(cli.main(["new", "tray", "--tape", "13", "--set", "tab=9", "-o", str(path)]), cli.OK)
+            (brief,) = project_file.load(path).briefs
+            self.assertEqual((brief.tape_mm, brief.values["tab"]), (13.0, 9.0))
+            self.assertNotEqual(cli.main(["new", "tray", "--tape", "7", "-o", str(path)]), cli.OK)
+
+
+class InTheWindow(WindowTest):
+    def test_the_adhesive_is_chosen_with_the_stock_and_undone(self) -> None:
+        self.window.go("draft")
+        document, card = self.window.document, self.window.draft().stock
+        before = document.brief
+        index = card.adhesive.findData(13.0)
+        card.adhesive.setCurrentIndex(index)
+        card.adhesive.activated.emit(index)
+        self.assertEqual((document.brief.tape_mm, document.brief.values["tab"]), (13.0, 13.0))
+        wait_for(lambda: any(f.code == "tape" for f in document.findings()))
+        document.undo.undo()
+        self.assertEqual(document.brief, before)
+        self.assertEqual(card.adhesive.currentData(), 0.0)

@@ -114,6 +114,19 @@ class Cones(unittest.TestCase):
         count = round(2 * math.pi * math.sin(lean) / angle)
         self.assertAlmostEqual(count * angle, 2 * math.pi * math.sin(lean), delta=1e-6)
 
+    def test_gores_are_alike_and_go_round_once(self) -> None:
+        whole = made("cone", 0.2, foot=90.0, rim=30.0, height=70.0, ends="open", lap=6.0)
+        for count in (2, 5, 12):
+            cone = made("cone", 0.2, foot=90.0, rim=30.0, height=70.0, ends="open", lap=6.0, gores=float(count))
+            gores = [p for p in cone.patterns if p.name.startswith("gore")]
+            self.assertEqual(len(gores), count)
+            self.assertEqual(len({round(p.area, 6) for p in gores}), 1)
+            walls = [p for g in gores for p in g.panels if p.role is Role.WALL and " lap " not in p.name]
+            bare = [p for p in whole.pattern.panels if int(p.name.split()[1]) <= len(whole.pattern.panels) - len(whole.pattern.laps)]
+            self.assertAlmostEqual(sum(p.area for p in walls), sum(p.area for p in bare), delta=0.0005 * whole.area_mm2)
+            self.assertTrue(all(c.closes for c in cone.closures))
+            self.assertEqual(len([c for c in cone.closures if " on " in c.seam]), count * len(gores[0].laps))
+
     def test_a_cone_that_is_a_tube_or_a_plate_is_refused(self) -> None:
         for values in ({"foot": 60.0, "rim": 60.0}, {"foot": 300.0, "rim": 0.0, "height": 5.0}, {"foot": 60.0, "rim": 3.0}):
             with self.assertRaises(MeasureError):
@@ -296,6 +309,22 @@ class Bends(unittest.TestCase):
         self.assertAlmostEqual(collar.area, math.pi * (outer**2 - inner**2), delta=12.0)
         frames = [d := json.loads(fold_file(ring)), *d["file_frames"]]
         self.assertIn("C", next(f for f in frames if f["mingei:piece"] == "collar")["edges_assignment"])
+
+    def test_the_teeth_of_a_foot_turn_in_out_or_both_by_turns(self) -> None:
+        rings = {way: made("ring-recess", floor=way) for way in ("in", "out", "turns")}
+        for way, ring in rings.items():
+            posed = fold.finished(ring.pattern)
+            facets = sum(p.name.startswith("rim teeth") for p in ring.pattern.panels)
+            way_out = {}
+            for p in ring.pattern.panels:
+                if p.name.startswith(("foot teeth", "floor teeth")):
+                    at = fold.place(posed[p.name], p.polygon).mean(axis=0)
+                    way_out[int(p.name.split()[-1])] = math.hypot(at[0], at[1]) > 40.5 / 2
+                    self.assertLess(abs(at[2]), 1.0)  # all lie at the foot
+            wanted = {"in": [False] * facets, "out": [True] * facets, "turns": [False, True] * (facets // 2)}[way]
+            self.assertEqual([way_out[i + 1] for i in range(facets)], wanted)
+            self.assertEqual("floor" in {p.name for p in ring.patterns}, way != "out")
+            self.assertTrue(all(c.closes for c in ring.closures))
 
     def test_teeth_are_said_once_a_row_and_scaled_with_their_curve(self) -> None:
         tube = made("tube", tooth=15.0)

@@ -15,7 +15,7 @@ from dataclasses import replace
 from typing import NamedTuple
 
 from mingei.core.draft import Crease, Edge, EdgeRef, Fold, Joint, Lap, Meets, Panel, Placement, Role, Seam, Within
-from mingei.core.shape import Point, Polygon, hole_path
+from mingei.core.shape import Point, Polygon, hole_path, turned
 
 #: Facets are never fewer, so that a wall looks round, nor more, so that it is still drawn at once.
 _FEWEST, _MOST = 20, 72
@@ -123,34 +123,67 @@ def roll(name: str, wall: Wall, lap: float, step: int, *, turns: int = 1, spiral
     same layer, as on a cone, whose point it would shift.  inward: layers are counted inwards, since the wall is measured outside.
     outer: what the rims of the outer turns do.
     """
-    per, width = wall.facets, math.pi * max(wall.low, wall.high) / wall.facets
-    whole = per * turns + int(lap / width)
-    rest = lap / width - int(lap / width)
-    shares = [1.0] * whole + ([rest] if rest > _REST else [])
+    per = wall.facets
+    shares = [1.0] * (per * turns) + _lapping(wall, lap)
     panels = []
     for i, share in enumerate(shares):
         layer = i // per if spiral else 0
-        outline, curves = wall.facet(share)
-        edges = list(outer) if layer else []
-        if curves:  # both ends keep to lines through the cone's point, as every bend does
-            if i == 0:
-                edges.append((len(outline) - 1, Meets(wall.turn_deg)))
-            if i == len(shares) - 1:
-                edges.append((1, Meets(wall.turn_deg * math.sin(wall.phi * (share - 0.5)) / math.sin(wall.phi / 2))))
-        panels.append(Panel(f"{name} {i + 1}", outline, layer, edges=tuple(edges), curves=curves, whole=name))
-    last = len(panels[0].outline) - 1
-    folds = tuple(Fold(EdgeRef(a.name, 1), EdgeRef(b.name, last), wall.turn_deg, step, bend=True)
-                  for a, b in itertools.pairwise(panels))
+        panels.append(_facet(f"{name} {i + 1}", name, wall, share, i == 0, i == len(shares) - 1, layer, outer if layer else ()))
     pairs = [(panels[i - per].name, panels[i].name)[::1 if inward else -1] for i in range(per, len(panels))]
     laps = tuple(Lap(f"{name} lap {number}", upper, lower) for number, (upper, lower) in enumerate(pairs, 1))
-    return Rolled(tuple(panels), folds, laps)
+    return Rolled(tuple(panels), _bends(panels, wall, step), laps)
 
 
-def stands(wall: Wall) -> Placement:
-    """Where facet 1 stands: at the front, its foot on the table, the axis through the origin."""
+def gores_of(name: str, wall: Wall, count: int, lap: float, step: int) -> tuple[Rolled, ...]:
+    """A wall in so many like pieces, each lapping over the next; the facets are numbered on from one to the next.
+
+    lap: mm, along the wider rim.  The laps of each name what lies on it, which belongs to the one before.
+    """
+    per = wall.facets // count
+    over = _lapping(wall, lap)
+    found = []
+    for gore in range(count):
+        whole, before = f"{name} gore {gore + 1}", f"{name} gore {(gore - 1) % count + 1}"
+        names = [f"{name} {gore * per + i + 1}" for i in range(per)] + [f"{whole} lap {i + 1}" for i in range(len(over))]
+        shares = [1.0] * per + over
+        last = len(names) - 1
+        panels = [_facet(n, whole, wall, share, i == 0, i == last) for i, (n, share) in enumerate(zip(names, shares, strict=True))]
+        laps = tuple(Lap(f"{whole} on {i + 1}", f"{before} lap {i + 1}", names[i]) for i in range(len(over)))
+        found.append(Rolled(tuple(panels), _bends(panels, wall, step), laps))
+    return tuple(found)
+
+
+def _lapping(wall: Wall, lap: float) -> list[float]:
+    """The facets, as shares of whole ones, that lie in a lap of so many mm along the wider rim."""
+    width = math.pi * max(wall.low, wall.high) / wall.facets
+    rest = lap / width - int(lap / width)
+    return [1.0] * int(lap / width) + ([rest] if rest > _REST else [])
+
+
+def _facet(name: str, whole: str, wall: Wall, share: float, first: bool, last: bool, layer: int = 0,
+           outer: Sequence[tuple[int, Edge]] = ()) -> Panel:
+    outline, curves = wall.facet(share)
+    edges = list(outer)
+    if curves:  # both ends keep to lines through the cone's point, as every bend does
+        if first:
+            edges.append((len(outline) - 1, Meets(wall.turn_deg)))
+        if last:
+            edges.append((1, Meets(wall.turn_deg * math.sin(wall.phi * (share - 0.5)) / math.sin(wall.phi / 2))))
+    return Panel(name, outline, layer, edges=tuple(edges), curves=curves, whole=whole)
+
+
+def _bends(panels: Sequence[Panel], wall: Wall, step: int) -> tuple[Fold, ...]:
+    last = len(panels[0].outline) - 1
+    return tuple(Fold(EdgeRef(a.name, 1), EdgeRef(b.name, last), wall.turn_deg, step, bend=True) for a, b in itertools.pairwise(panels))
+
+
+def stands(wall: Wall, facet: int = 0) -> Placement:
+    """Where a facet, counted from 0, stands: the first at the front, its foot on the table, the axis through the origin."""
     low = wall.facet()[0][1][0]
     away = low / (2 * math.tan(math.pi / wall.facets))
-    return Placement((-low / 2, -away, 0.0), (1.0, 0.0, 0.0), (0.0, math.sin(wall.lean), math.cos(wall.lean)))
+    turn = turned(360.0 * facet / wall.facets)
+    (x, y), (ux, uy), (vx, vy) = (turn.apply(p) for p in ((-low / 2, -away), (1.0, 0.0), (0.0, math.sin(wall.lean))))
+    return Placement((x, y, 0.0), (ux, uy, 0.0), (vx, vy, math.cos(wall.lean)))
 
 
 def disc(name: str, diameter: float, facets: int, layer: int = 1, edges: Sequence[Edge] = ()) -> Panel:
@@ -170,20 +203,27 @@ def ring(name: str, outside: float, inside: float, facets: int) -> Panel:
     return replace(face, holes=(hole_path(inside),))
 
 
-def turned_out(row: str, name: str, wall: Wall, depth: float, step: int) -> tuple[tuple[Panel, ...], tuple[Fold, ...]]:
-    """Free teeth turned outwards from a wall's rim, one a facet, to be glued behind a face with a hole."""
-    width = math.pi * wall.high / wall.facets
+def turned_out(row: str, name: str, wall: Wall, depth: float, step: int, *, foot: bool = False,
+               only: Sequence[int] | None = None) -> tuple[tuple[Panel, ...], tuple[Fold, ...]]:
+    """Free teeth turned outwards from a wall's rim or foot, one a facet, to be glued to a face round it.
+
+    only: the facets that bear one, counted from 0; all where none are named.
+    """
+    width = math.pi * (wall.low if foot else wall.high) / wall.facets
     lean = min(_LEAN * depth, 0.3 * width)
     outline = ((0.0, 0.0), (width, 0.0), (width - lean, depth), (lean, depth))
-    panels = tuple(Panel(f"{row} {i + 1}", outline, 0, Role.FLAP, ((1, Within()), (3, Within())), whole=row) for i in range(wall.facets))
-    folds = tuple(Fold(EdgeRef(f"{name} {i + 1}", 2), EdgeRef(p.name, 0), 90.0, step, Crease.VALLEY) for i, p in enumerate(panels))
+    bearing = range(wall.facets) if only is None else only
+    panels = tuple(Panel(f"{row} {i + 1}", outline, 0, Role.FLAP, ((1, Within()), (3, Within())), whole=row) for i in bearing)
+    folds = tuple(Fold(EdgeRef(f"{name} {i + 1}", 0 if foot else 2), EdgeRef(p.name, 0), 90.0, step, Crease.VALLEY)
+                  for i, p in zip(bearing, panels, strict=True))
     return panels, folds
 
 
-def teeth(row: str, name: str, wall: Wall, onto: str, depth: float, step: int, *, foot: bool) -> tuple[Seam, ...]:
-    """One tooth a facet, from the foot or the rim of a wall onto a disc."""
+def teeth(row: str, name: str, wall: Wall, onto: str, depth: float, step: int, *, foot: bool,
+          only: Sequence[int] | None = None) -> tuple[Seam, ...]:
+    """One tooth a facet, from the foot or the rim of a wall onto a disc; ``only`` as in ``turned_out``."""
     side = 0 if foot else 2
     turn = wall.foot_deg if foot else 180.0 - wall.foot_deg
     return tuple(Seam(f"{row} {i + 1}", Joint.GLUE_TAB, EdgeRef(f"{name} {i + 1}", side), EdgeRef(onto, -i % wall.facets if foot else i),
                       depth, step, turn, fixed=_CURVED, row=row)
-                 for i in range(wall.facets))
+                 for i in (range(wall.facets) if only is None else only))

@@ -13,7 +13,6 @@ from mingei.core.length import write_both, write_mm
 from mingei.core.pattern import FlatSeam, Pattern
 from mingei.core.words import say
 
-
 #: So little (mm) tape may reach past its tab.
 _OVER_MM = 0.5
 

@@ -1,10 +1,11 @@
-"""A round recess: a ring whose teeth turn in at its floor and out at its rim, with its disc and, if wished, a flat ring on its rim."""
+"""A round recess: a ring whose teeth turn in at its floor, out, or both by turns, and out at its rim, with its disc and, if wished, a flat
+ring on its rim."""
 
 from __future__ import annotations
 
 from dataclasses import replace
 
-from mingei.core.draft import Draft, Lap, Piece
+from mingei.core.draft import Draft, Lap, Over, Piece
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import LAP, PLAY, SMOOTH, TOOTH, teeth_fit
@@ -12,6 +13,7 @@ from mingei.core.roll import Wall, disc, facet_count, ring, roll, stands, teeth,
 from mingei.core.star import ON_THE_TABLE, lid_at
 
 NONE, RING = "none", "ring"
+INWARD, OUTWARD, TURNS = "in", "out", "turns"
 #: A ring narrower than this past the teeth tears, mm (from experience, no published source).
 _LEAST_PAST_MM = 1.0
 
@@ -21,15 +23,23 @@ def draft_recess(values: Values) -> Draft:
     diameter, depth, tooth = float(values["diameter"]) + float(values["play"]), float(values["depth"]), float(values["tooth"])
     wall = Wall(diameter, diameter, depth, facet_count(diameter, float(values["smooth"])))
     rolled = roll("wall", wall, float(values["lap"]), 2)
-    seams = teeth("floor teeth", "wall", wall, "floor", tooth, 1, foot=True)
+    floor = str(values["floor"])
+    around = range(wall.facets)
+    inward = {INWARD: around, OUTWARD: (), TURNS: around[::2]}[floor]
+    seams = teeth("floor teeth", "wall", wall, "floor", tooth, 1, foot=True, only=inward)
     panels, folds = turned_out("rim teeth", "wall", wall, tooth, 3)
+    below = turned_out("foot teeth", "wall", wall, tooth, 3, foot=True, only=[i for i in around if i not in inward])
     laps = list(rolled.laps)
-    others = [Piece("floor", "floor", ON_THE_TABLE, (disc("floor", diameter, wall.facets),), ())]
+    others = []
+    if floor != OUTWARD:
+        edges = [Over(f"wall {-i % wall.facets + 1}") for i in around]
+        others.append(Piece("floor", "floor", ON_THE_TABLE, (disc("floor", diameter, wall.facets, edges=edges),), ()))
     if values["collar"] == RING:
         laps += [Lap(f"collar on {p.name}", "collar", p.name, facing=True) for p in panels]
         face = ring("collar", diameter + 2 * float(values["width"]), diameter, wall.facets)
         others.append(Piece("collar", "collar", lid_at(depth), (face,), ()))
-    piece = Piece("ring", rolled.panels[0].name, stands(wall), (*rolled.panels, *panels), (*rolled.folds, *folds), seams, tuple(laps))
+    piece = Piece("ring", rolled.panels[0].name, stands(wall), (*rolled.panels, *panels, *below[0]),
+                  (*rolled.folds, *folds, *below[1]), seams, tuple(laps))
     return Draft((piece, *others), closes=False)
 
 
@@ -47,6 +57,9 @@ RECIPE = Recipe(
         Measure("diameter", Kind.LENGTH, 40.0, "of what drops in", 16.0, 300.0),
         replace(PLAY, default=0.5, doc="how much wider it is than what drops in"),
         Measure("depth", Kind.LENGTH, 12.0, "from its floor to the face", 4.0, 100.0),
+        Measure("floor", Kind.CHOICE, INWARD, "which way the teeth at its foot turn: in under a floor, out onto what it stands on, or "
+                "both by turns, where it joins a floor and a face round it",
+                choices=((INWARD, "in"), (OUTWARD, "out"), (TURNS, "by turns")), label="Foot teeth"),
         LAP, replace(TOOTH, doc="depth of the teeth at floor and rim; shortened where the floor has less room"),
         Measure("collar", Kind.CHOICE, RING, "whether a flat ring is made for its rim; else the teeth go behind a face with a hole",
                 choices=((NONE, "teeth only"), (RING, "flat ring"))),

@@ -9,6 +9,7 @@ from hypothesis import strategies as st
 
 from mingei.core.amend import CHOICES, SeamChange, seams, why_fixed
 from mingei.core.build import build
+from mingei.core.draft import Draft, Joint
 from mingei.core.errors import MeasureError, StockError
 from mingei.core.project import Brief, Project, new_brief, new_project
 from mingei.core.recipes import Kind, Measure, Value, find_recipe
@@ -61,6 +62,12 @@ def _buildable(brief: Brief, stock: Stock) -> tuple[Brief, Stock]:
     return brief, stock
 
 
+def _within_a_piece(drafted: Draft, seam: str) -> bool:
+    """Whether both panels of a seam belong to one piece, as a fin asks."""
+    piece = next(p for p in drafted.pieces if seam in {s.name for s in p.seams})
+    return seams(drafted)[seam].host.panel in {p.name for p in piece.panels}
+
+
 @st.composite
 def amended_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
     """Any build of a recipe with any of its seams held another way, tabs moved where they can be."""
@@ -69,7 +76,9 @@ def amended_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
     for name in seams(drafted):
         if draw(st.booleans()):
             moved = draw(st.booleans()) and not why_fixed(drafted, name)
-            brief = brief.with_seam(SeamChange(name, draw(st.sampled_from(CHOICES)), moved))
+            joint = draw(st.sampled_from(CHOICES))
+            if joint is not Joint.FIN or _within_a_piece(drafted, name):
+                brief = brief.with_seam(SeamChange(name, joint, moved))
     return _buildable(brief, stock)
 
 

@@ -88,16 +88,19 @@ class Handbook(unittest.TestCase):
 
 class Folded(unittest.TestCase):
     @settings(max_examples=30)
-    @given(st.sampled_from(_FOLDED), st.integers(3, 12), st.floats(15, 150))
-    def test_folded_from_thin_paper_it_has_the_faces_and_the_volume_of_the_solid(self, name: str, sides: int, edge: float) -> None:
-        brief = new_brief("polyhedron", {"solid": name, "sides": float(sides), "edge": edge})
-        solid = chosen_solid(brief.values)
+    @given(st.sampled_from(_FOLDED), st.integers(3, 12), st.floats(15, 150), st.integers(1, 6))
+    def test_folded_from_thin_paper_it_has_the_faces_and_the_volume_of_the_solid(self, name: str, sides: int, edge: float,
+                                                                                 pieces: int) -> None:
+        values = {"solid": name, "sides": float(sides), "edge": edge}
+        solid = chosen_solid(values)
+        pieces = min(pieces, len(solid.faces) // 2)
+        brief = new_brief("polyhedron", {**values, "pieces": float(pieces)})
         paper = Stock("p", "p", 40, 0.03)
-        (pattern,) = develop(find_recipe("polyhedron").draft(brief.values), paper)
-        faces = [p for p in pattern.panels if p.role == "wall"]
+        patterns = develop(find_recipe("polyhedron").draft(brief.values), paper)
+        self.assertEqual(len(patterns), pieces)
+        faces = [(fold.finished(pattern), p) for pattern in patterns for p in pattern.panels if p.role == "wall"]
         self.assertEqual(len(faces), len(solid.faces))
-        done = fold.finished(pattern)
-        hull = trimesh.convex.convex_hull(np.concatenate([fold.place(done[p.name], p.polygon) for p in faces]))
+        hull = trimesh.convex.convex_hull(np.concatenate([fold.place(done[p.name], p.polygon) for done, p in faces]))
         whole = trimesh.convex.convex_hull(solid.corners * edge)
         # the faces lie a caliper and a half outside: so much skin, and corners a fifth more
         self.assertGreaterEqual(float(hull.volume), 0.9999 * float(whole.volume))
@@ -112,6 +115,24 @@ class Folded(unittest.TestCase):
             self.assertEqual(len(draft.folds) + len(draft.seams), len(_edges(solid)))
             tucked = {s.carrier.panel for s in draft.seams if s.joint is Joint.TUCK}
             self.assertEqual(tucked, {f"face {len(solid.faces)}"})
+
+    def test_in_pieces_every_edge_is_still_a_fold_or_a_seam_and_one_face_tucks_in(self) -> None:
+        self.assertEqual(set(_FOLDED), {*NAMES, "prism", "antiprism"})
+        for name, pieces in (("truncated-icosidodecahedron", 4), ("snub-dodecahedron", 6), ("cube", 3)):
+            made = build(new_brief("polyhedron", {"solid": name, "pieces": float(pieces)}), find_stock("card-220"))
+            solid = chosen_solid(made.brief.values)
+            parts = made.draft.pieces
+            self.assertEqual(len(parts), pieces)
+            folds, seams = sum(len(p.folds) for p in parts), [s for p in parts for s in p.seams]
+            self.assertEqual(folds, len(solid.faces) - pieces)
+            self.assertEqual(folds + len(seams), len(_edges(solid)))
+            self.assertEqual({s.carrier.panel for s in seams if s.joint is Joint.TUCK}, {f"face {len(solid.faces)}"})
+            self.assertTrue(all(c.closes for c in made.closures))
+            self.assertLess(max(len(p.panels) for p in parts), 2.5 * len(solid.faces) / pieces)  # no part is much larger
+
+    def test_a_piece_has_something_to_fold(self) -> None:
+        with self.assertRaises(MeasureError):
+            new_brief("polyhedron", {"solid": "tetrahedron", "pieces": 3.0})
 
     def test_the_middle_of_the_first_face_has_a_hole_for_a_thread(self) -> None:
         card = find_stock("card-220")

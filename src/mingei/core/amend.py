@@ -81,6 +81,9 @@ def _amend_piece(piece: Piece, measured: Measured, wanted: dict[str, SeamChange]
         change = wanted.get(seam.name)
         if change is None or seam.row or (not change.moved and change.joint is seam.joint):
             continue
+        if change.joint is Joint.FIN and seam.host.panel not in {p.name for p in piece.panels}:
+            raise MeasureError("a fin joins two panels of one piece", say("seam {seam}", seam=seam.name),
+                               "glue or tuck a tab there, or tape it")
         fresh = replace(seam, joint=change.joint)
         if change.moved:
             reason = _why_fixed(piece, seam)

@@ -9,7 +9,7 @@ No recipe takes part: the same few rules serve them all.
 from __future__ import annotations
 
 import math
-from collections.abc import Mapping, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from functools import lru_cache, partial
 from typing import Any
 
@@ -77,6 +77,9 @@ from mingei.core.words import say
 
 #: Below this depth (mm) a tab is not shrunk any further to keep clear of its neighbours.
 _SMALLEST_TAB_MM = 0.4
+#: A tab no deeper than this (mm) is next to nothing: one on less of its side is tried, beginning further from an end by these shares.
+_NEXT_TO_NOTHING_MM = 1.5
+_FURTHER = (0.1, 0.2, 0.35, 0.5)
 #: So much of its length (a share) a facet's arc may be longer than the chord a tooth is hinged on.
 _ARC_SHARE = 0.03
 #: Hosts of more sides than this are looked through as arrays.
@@ -273,12 +276,14 @@ class _Developer:
             holes = [to_tab.apply_all(flat_points(h)[:-1]) for h in host.holes]
             hosts = self._hosts(host, edge, to_tab, 2 * (seam.depth_mm + relief))
             out = self._fold_offset(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg)
-            shape = joint.tab_shape(hosts, length, start, end, seam.depth_mm, out, seam.round_mm, holes, relief)
+            begins, ends = extent(work[carrier.name], seam.carrier.edge)
+            draw = partial(joint.tab_shape, hosts, length, start, end, setback=out, round_mm=seam.round_mm, holes=holes, relief=relief)
+            side = (length - ends, length - begins)
+            shape = draw(seam.depth_mm, side=side)
             if taken:
                 onto = self._tab_frame(seam.carrier, length, out, work, frames)
                 lying = [area for name, area in taken if name != carrier.name]
-                while shape.depth_mm > _SMALLEST_TAB_MM and not _clear(shape, onto, lying):
-                    shape = joint.tab_shape(hosts, length, start, end, 0.8 * shape.depth_mm, out, seam.round_mm, holes, relief)
+                shape = _kept_clear(draw, shape, side, onto, lying)
         except GeometryError as error:
             raise error.at(f"seam {seam.name}") from None
         role = Role.TAB if seam.joint is Joint.GLUE_TAB else Role.LIP
@@ -517,6 +522,34 @@ def _flat_area(work: Work, frame: Rigid) -> tuple[Any, Box]:
 
     points = [frame.apply(s.start) for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ()))]
     return Area(points), bounds(points)
+
+
+def _kept_clear(draw: Callable[..., joint.TabShape], shape: joint.TabShape, side: tuple[float, float], onto: Rigid,
+                lying: Sequence[tuple[Any, Box]]) -> joint.TabShape:
+    """A tab shortened until it keeps clear of all that lies on the flat; where that leaves next to nothing, one that begins further from
+    an end of its side."""
+    def shortened(shape: joint.TabShape, side: tuple[float, float]) -> joint.TabShape:
+        while shape.depth_mm > _SMALLEST_TAB_MM and not _clear(shape, onto, lying):
+            shape = draw(0.8 * shape.depth_mm, side=side)
+        return shape
+
+    whole = shape.depth_mm
+    best = shape = shortened(shape, side)
+    if shape.depth_mm > _NEXT_TO_NOTHING_MM or shape.depth_mm == whole:
+        return shape
+    area = shape.depth_mm * shape.hinge_mm if shape.depth_mm > _SMALLEST_TAB_MM else 0.0
+    for share in _FURTHER:
+        inset = share * (side[1] - side[0])
+        for low, high in ((side[0] + inset, side[1]), (side[0], side[1] - inset), (side[0] + inset, side[1] - inset)):
+            try:
+                other = shortened(draw(whole, side=(low, high)), (low, high))
+            except GeometryError:
+                continue
+            if other.depth_mm > _SMALLEST_TAB_MM and other.depth_mm * other.hinge_mm > area:
+                best, area = other, other.depth_mm * other.hinge_mm
+        if best.depth_mm > _NEXT_TO_NOTHING_MM:
+            break
+    return best
 
 
 def _clear(shape: joint.TabShape, onto: Rigid, others: Sequence[tuple[Any, Box]]) -> bool:

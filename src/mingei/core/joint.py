@@ -84,7 +84,7 @@ class TabShape(NamedTuple):
 
 
 def tab_shape(hosts: Sequence[Host], length: float, start: Corner, end: Corner, depth: float, setback: float, round_mm: float = 0.0,
-              holes: Sequence[Polygon] = (), relief: float = RELIEF_MM) -> TabShape:
+              holes: Sequence[Polygon] = (), relief: float = RELIEF_MM, side: tuple[float, float] = (-math.inf, math.inf)) -> TabShape:
     """Draw a tab.
 
     hosts: the host with its edge along the x axis from 0 to ``length``: nominal, and as thickness has moved its sides; the tab keeps
@@ -93,6 +93,7 @@ def tab_shape(hosts: Sequence[Host], length: float, start: Corner, end: Corner, 
     setback: how far the hinge lies outside the nominal edge because of thickness, mm.
     holes: what is cut out of the host, in its edge's coordinates: the tab goes round them where enough of it is left beside, else it
     stops before them.
+    side: where the side that bears the hinge begins and ends: the hinge does not reach past it.
     Raises GeometryError when the edge is too short to carry a tab at all.
     """
     tan0, tan1 = math.tan(math.radians(start.side_deg)), math.tan(math.radians(end.side_deg))
@@ -101,6 +102,8 @@ def tab_shape(hosts: Sequence[Host], length: float, start: Corner, end: Corner, 
     first = 0.0 if start.inside_deg > BLUNT_DEG else max(_crossing(h.start, h.before, y) for h in hosts for y in _levels(h, setback))
     last = length if end.inside_deg > BLUNT_DEG else min(_crossing(h.end, h.after, y) for h in hosts for y in _levels(h, setback))
     x0, x1 = first + _beginning(start, setback, relief, first), last - _beginning(end, setback, relief, length - last)
+    within = max(0.0, -setback)  # there the hinge is shorter than the tab's root at the nominal edge
+    x0, x1 = max(x0, side[0] - within / tan0), min(x1, side[1] + within / tan1)
     hinge = x1 - x0
     if hinge <= relief:
         raise GeometryError(say("an edge of {length:g} mm is too short to carry a tab", length=length))

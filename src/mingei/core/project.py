@@ -32,6 +32,7 @@ LEAST_FACTOR, MOST_FACTOR = 0.01, 100.0
 
 #: Widths of double-sided tape, mm (common practice: 6 to 12 on small work, 13 to 16 for wide tape).
 TAPES_MM = (6.0, 10.0, 13.0, 16.0)
+_TAPES = ", ".join(f"{width:g}" for width in TAPES_MM)
 
 #: Unknown keys with their values as JSON text, which is frozen and can be compared.
 Extra: TypeAlias = tuple[tuple[str, str], ...]
@@ -118,7 +119,7 @@ class Brief:
         """
         if width and width not in TAPES_MM:
             raise MeasureError(say("no tape is {width:g} mm wide", width=width), "adhesive",
-                               say("choose one of: {names}", names=", ".join(f"{w:g}" for w in TAPES_MM)))
+                               say("choose one of: {names}", names=_TAPES))
         recipe = find_recipe(self.recipe)
         tab = next((m for m in recipe.measures if m.name == "tab"), None)
         if tab is None:
@@ -352,7 +353,7 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
     tape = entry.get("tape_mm", 0)
     if tape != 0 and tape not in TAPES_MM:
         raise ProjectError(say("no tape is {width!r} mm wide", width=tape), f"{place}.tape_mm",
-                           say("write 0 for wet glue, or one of {names}", names=", ".join(f"{w:g}" for w in TAPES_MM)))
+                           say("write 0 for wet glue, or one of {names}", names=_TAPES))
     return Brief(name, recipe.id, measures, stock.id, copies, changes, _text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
                  float(grown), _freeze(entry, known), openings, trims, float(tape))
 

@@ -124,16 +124,19 @@ def trim_corners(work: Work) -> None:
         if (not past and not early) or (past and folded_after) or (early and folded):
             continue  # nothing runs past, or the corner belongs to another fold
         over = work.sides[edge][-1].length if past else work.sides[after][0].length
+        # a sharp corner is cut square to the fold that ends there, so that panels on both sides of a point keep clear of each other
+        cosine = math.cos(math.radians(_corner_deg(work.sides[edge][-1], work.sides[after][0])))
+        level = over / cosine if cosine > 0.4 else over
         if past:
             work.sides[edge], work.labels[edge] = work.sides[edge][:-1], work.labels[edge][:-1]
         else:  # a free side runs up to the corner: it stops as far before it
             last = work.sides[edge][-1]
-            work.sides[edge] = (*work.sides[edge][:-1], Line(last.start, _before(last, over)))
+            work.sides[edge] = (*work.sides[edge][:-1], Line(last.start, _before(last, level)))
         if early:
             work.sides[after], work.labels[after] = work.sides[after][1:], work.labels[after][1:]
         else:
             first = work.sides[after][0]
-            work.sides[after] = (Line(_before(Line(first.end, first.start), over), first.end), *work.sides[after][1:])
+            work.sides[after] = (Line(_before(Line(first.end, first.start), level), first.end), *work.sides[after][1:])
         work.corners[edge] = (Line(work.sides[edge][-1].end, work.sides[after][0].start),)
 
 

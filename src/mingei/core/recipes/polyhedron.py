@@ -1,27 +1,34 @@
-"""Faceted solids from one sheet: the regular and half-regular ones, prisms and antiprisms.
+"""Faceted solids: the regular and half-regular ones, prisms and antiprisms, in one piece or several.
 
-The net is a tree of faces round a root, largest faces first; every edge that is no fold is a seam.  All faces lie on one layer, all tabs
-on the layer inside.  The face that lies farthest from the root closes last: its tabs tuck in, so that a hand, a light or a thread goes
-in before.
+The net of a piece is a tree of faces round a root, largest faces first; every edge that is no fold is a seam.  All faces lie on one layer,
+all tabs on the layer inside.  The last face of the last piece closes last: its tabs tuck in, so that a hand, a light or a thread goes in
+before.
 """
 
 from __future__ import annotations
 
+from collections.abc import Collection, Mapping
 from functools import lru_cache
 from typing import TYPE_CHECKING
 
 from mingei.core.draft import Draft, EdgeRef, Fold, Joint, Mitred, Panel, Piece, Placement, Seam
+from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.prism import SIDES
 from mingei.core.recipes.tray import TAB
 from mingei.core.shape import Path, Polygon, hole_path, turned
+from mingei.core.words import say
 
 if TYPE_CHECKING:  # loaded when one is first drafted
+    import numpy as np
+    from numpy.typing import NDArray
+
     from mingei.core.polyhedra import Solid
 
-#: The solids whose net in one piece leaves every seam room for a tab; the five richest in faces do not.
-_FOLDED = ("tetrahedron", "cube", "octahedron", "dodecahedron", "icosahedron", "truncated-tetrahedron", "cuboctahedron", "truncated-cube",
-           "truncated-octahedron", "truncated-cuboctahedron", "icosidodecahedron", "truncated-dodecahedron", "truncated-icosahedron")
+#: The regular solids and the half-regular ones.
+SOLIDS = ("tetrahedron", "cube", "octahedron", "dodecahedron", "icosahedron", "truncated-tetrahedron", "cuboctahedron", "truncated-cube",
+          "truncated-octahedron", "rhombicuboctahedron", "truncated-cuboctahedron", "snub-cube", "icosidodecahedron",
+          "truncated-dodecahedron", "truncated-icosahedron", "rhombicosidodecahedron", "truncated-icosidodecahedron", "snub-dodecahedron")
 _FULL = "on so full a net there is room for it only here"
 #: The hole a thread hangs from, mm across.
 _THREAD_MM = 2.0
@@ -40,11 +47,9 @@ def chosen_solid(values: Values) -> Solid:
 
 
 class _Net:
-    """The tree of faces: for each face its parent and how deep it lies; the root first."""
+    """The tree of the faces of one piece: for each its parent and how deep it lies; the root first."""
 
-    def __init__(self, solid: Solid) -> None:
-        beside = solid.beside
-        root = max(range(len(solid.faces)), key=lambda f: len(solid.faces[f]))
+    def __init__(self, solid: Solid, beside: Mapping[tuple[int, int], int], root: int, among: Collection[int]) -> None:
         self.parent: dict[int, int] = {root: root}
         self.depth: dict[int, int] = {root: 0}
         self.order = [root]
@@ -52,18 +57,48 @@ class _Net:
             ring = solid.faces[face]
             around = [beside[ring[(i + 1) % len(ring)], ring[i]] for i in range(len(ring))]
             for other in sorted(around, key=lambda f: -len(solid.faces[f])):
-                if other not in self.parent:
+                if other in among and other not in self.parent:
                     self.parent[other], self.depth[other] = face, self.depth[face] + 1
                     self.order.append(other)
+
+
+class _Nets:
+    """A solid in pieces: its nets, the faces in the order they are named, the one that closes last, and every turning angle."""
+
+    def __init__(self, solid: Solid, count: int) -> None:
+        self.beside = solid.beside
+        root = max(range(len(solid.faces)), key=lambda f: len(solid.faces[f]))
+        self.nets = [_Net(solid, self.beside, part[0], set(part)) for part in _shared_out(solid, self.beside, root, count)]
+        self.order = [face for net in self.nets for face in net.order]
         self.last = self.order[-1]
-        self.beside = beside
-        self.turn_deg = {(beside[b, a], face): solid.turn_deg(beside[b, a], face) for (a, b), face in beside.items()}
+        self.turn_deg = {(self.beside[b, a], face): solid.turn_deg(self.beside[b, a], face) for (a, b), face in self.beside.items()}
+
+
+def _shared_out(solid: Solid, beside: Mapping[tuple[int, int], int], root: int, count: int) -> list[list[int]]:
+    """The faces in so many parts that hang together: they grow by turns from roots as far from each other as can be."""
+    import numpy as np
+
+    normals = np.array([solid.normal(f) for f in range(len(solid.faces))])
+    near = (normals @ normals.T).round(6)
+    roots = [root]
+    while len(roots) < count:
+        roots.append(int(np.argmin(near[roots].max(axis=0))))
+    parts = [[r] for r in roots]
+    taken = set(roots)
+    while len(taken) < len(solid.faces):
+        for part in parts:
+            around = {beside[b, a] for (a, b), face in beside.items() if face in part} - taken
+            if around:
+                chosen = max(around, key=lambda f: (near[part[0], f], -f))
+                part.append(chosen)
+                taken.add(chosen)
+    return parts
 
 
 @lru_cache(maxsize=32)
-def _net(solid_name: str, sides: int) -> tuple[Solid, _Net]:
+def _nets(solid_name: str, sides: int, count: int) -> tuple[Solid, _Nets]:
     solid = chosen_solid({"solid": solid_name, "sides": float(sides)})
-    return solid, _Net(solid)
+    return solid, _Nets(solid, count)
 
 
 def _outline(count: int, edge: float) -> Polygon:
@@ -76,48 +111,72 @@ def _outline(count: int, edge: float) -> Polygon:
 
 
 def draft_polyhedron(values: Values) -> Draft:
-    """solid; sides, of prisms and antiprisms; edge: inside, mm; tab; hang: whether the root has a hole for a thread in its middle."""
+    """solid; sides, of prisms and antiprisms; edge: inside, mm; tab; pieces; hang: whether the root has a hole for a thread."""
     edge, tab = float(values["edge"]), float(values["tab"])
-    solid, net = _net(str(values["solid"]), int(values["sides"]))
-    names = {face: f"face {number}" for number, face in enumerate(net.order, 1)}
+    solid, nets = _nets(str(values["solid"]), int(values["sides"]), int(values["pieces"]))
+    names = {face: f"face {number}" for number, face in enumerate(nets.order, 1)}
+    sides = {(a, b): i for ring in solid.faces for i, (a, b) in enumerate(zip(ring, (*ring[1:], ring[0]), strict=True))}
+    place = {face: number for number, face in enumerate(nets.order)}
+    pieces = []
+    for number, net in enumerate(nets.nets, 1):
+        panels = []
+        for face in net.order:
+            outline = _outline(len(solid.faces[face]), edge)
+            middle = (sum(p[0] for p in outline) / len(outline), sum(p[1] for p in outline) / len(outline))
+            holes: tuple[Path, ...] = (hole_path(_THREAD_MM, middle),) if values["hang"] == HOLE and face == nets.order[0] else ()
+            panels.append(Panel(names[face], outline, 1, edges=tuple((i, Mitred()) for i in range(len(outline))), holes=holes))
+        folds, seams = [], []
+        for (a, b), face in nets.beside.items():
+            other = nets.beside[b, a]
+            here, there = EdgeRef(names[face], sides[a, b]), EdgeRef(names[other], sides[b, a])
+            turn = nets.turn_deg[face, other]
+            if net.parent.get(other) == face and other != face and net.depth[other] > net.depth[face]:
+                folds.append(Fold(here, there, turn, net.depth[other] + 1))
+            elif face in net.parent and net.parent[face] != other and place[face] > place[other]:
+                joint = Joint.TUCK if face == nets.last else Joint.GLUE_TAB
+                said = f"{names[face]} to {names[other]} tab".replace("face ", "")
+                seams.append(Seam(said, joint, here, there, tab, 1, turn, fixed=_FULL))
+        folds.sort(key=lambda f: f.step)
+        name = "solid" if len(nets.nets) == 1 else f"part {number}"
+        pieces.append(Piece(name, names[net.order[0]], _stands(solid, nets.order[0], net.order[0], edge), tuple(panels), tuple(folds),
+                            tuple(seams), crowded=True))
+    return Draft(tuple(pieces))
 
-    def side_of(face: int, a: int, b: int) -> int:
-        ring = solid.faces[face]
-        return next(i for i in range(len(ring)) if (ring[i], ring[(i + 1) % len(ring)]) == (a, b))
 
-    panels = []
-    for face in net.order:
-        outline = _outline(len(solid.faces[face]), edge)
-        middle = (sum(p[0] for p in outline) / len(outline), sum(p[1] for p in outline) / len(outline))
-        holes: tuple[Path, ...] = (hole_path(_THREAD_MM, middle),) if values["hang"] == HOLE and face == net.order[0] else ()
-        panels.append(Panel(names[face], outline, 1, edges=tuple((i, Mitred()) for i in range(len(outline))), holes=holes))
-    folds, seams = [], []
-    for (a, b), face in net.beside.items():
-        other = net.beside[b, a]
-        here, there = EdgeRef(names[face], side_of(face, a, b)), EdgeRef(names[other], side_of(other, b, a))
-        turn = net.turn_deg[face, other]
-        if net.parent[other] == face and other != face and net.depth[other] > net.depth[face]:
-            folds.append(Fold(here, there, turn, net.depth[other] + 1))
-        elif net.parent[face] != other and net.order.index(face) > net.order.index(other):
-            joint = Joint.TUCK if face == net.last else Joint.GLUE_TAB
-            said = f"{names[face]} to {names[other]} tab".replace("face ", "")
-            seams.append(Seam(said, joint, here, there, tab, 1, turn, fixed=_FULL))
-    folds.sort(key=lambda f: f.step)
-    stands = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
-    return Draft((Piece("solid", names[net.order[0]], stands, tuple(panels), tuple(folds), tuple(seams), crowded=True),))
+def _stands(solid: Solid, root: int, face: int, edge: float) -> Placement:
+    """Where a face stands when the root lies on the table, face down, its first side along x from the origin."""
+    import numpy as np
+
+    def axes(number: int) -> NDArray[np.float64]:
+        ring = solid.faces[number]
+        along = solid.corners[ring[1]] - solid.corners[ring[0]]
+        along = along / np.linalg.norm(along)
+        return np.array([along, np.cross(solid.normal(number), along), solid.normal(number)])
+
+    turn = np.array([[1.0, 0.0, 0.0], [0.0, -1.0, 0.0], [0.0, 0.0, -1.0]]).T @ axes(root)
+    origin = edge * turn @ (solid.corners[solid.faces[face][0]] - solid.corners[solid.faces[root][0]])
+    u, v, _ = axes(face) @ turn.T
+    return Placement(*(tuple(row.tolist()) for row in (origin, u, v)))
+
+
+def _sound(values: Values) -> None:
+    most = len(chosen_solid(values).faces) // 2
+    if int(values["pieces"]) > most:
+        raise MeasureError("a piece of one face has nothing to fold", "pieces", say("make it in at most {most} pieces", most=most))
 
 
 RECIPE = Recipe(
-    id="polyhedron", title="Faceted solid", family="solids", purpose="a hanging lantern or ornament of flat faces, from one sheet",
+    id="polyhedron", title="Faceted solid", family="solids", purpose="a hanging lantern or ornament of flat faces",
     measures=(
         Measure("solid", Kind.CHOICE, "cuboctahedron", "which solid: regular and half-regular ones, prisms and antiprisms",
-                choices=(*((name, name.replace("-", " ")) for name in _FOLDED), (PRISM, PRISM), (ANTIPRISM, ANTIPRISM))),
+                choices=(*((name, name.replace("-", " ")) for name in SOLIDS), (PRISM, PRISM), (ANTIPRISM, ANTIPRISM))),
         Measure("sides", Kind.COUNT, 6.0, "sides of a prism or antiprism; the other solids have their own", SIDES.minimum, SIDES.maximum),
         Measure("edge", Kind.LENGTH, 30.0, "inside, every edge of it", 15.0, 150.0),
         Measure("tab", Kind.LENGTH, 7.0, "depth of the tabs; shortened where a face has less room", 3.0, 20.0, label="Tab depth",
                 stays=TAB.stays),
+        Measure("pieces", Kind.COUNT, 1.0, "it is made of: more where one net is too large for the sheet", 1.0, 12.0),
         Measure("hang", Kind.CHOICE, HOLE, "whether the first face has a hole for a thread in its middle; LED lights only, never a candle",
                 choices=((NONE, "no hole"), (HOLE, "hole for a thread"))),
     ),
-    draft=draft_polyhedron, thinnest=0.1, thickest=0.4, stock="card-220",
+    draft=draft_polyhedron, thinnest=0.1, thickest=0.4, contradictions=_sound, stock="card-220",
 )

@@ -3,9 +3,12 @@
 from __future__ import annotations
 
 import unittest
+from collections import Counter
 
 from hypothesis import given
 from hypothesis import strategies as st
+from shapely import Point, unary_union
+from shapely.geometry import Polygon as Area
 
 from mingei.core.build import build
 from mingei.core.drawing import LOOKS, Ink
@@ -13,9 +16,9 @@ from mingei.core.errors import SheetError
 from mingei.core.layout.marks import CHECK_BAR_MM, page_drawing
 from mingei.core.layout.place import Load, fits, lay_out, loads_of, room, sheets_that_do
 from mingei.core.layout.sheets import SHEETS, find_sheet
-from mingei.core.project import Brief
+from mingei.core.project import Brief, new_brief
 from mingei.core.shape import path_bounds
-from mingei.core.stock import Stock
+from mingei.core.stock import Stock, find_stock
 from tests.strategies import briefs
 from tests.support import carton
 
@@ -96,6 +99,26 @@ class Marks(unittest.TestCase):
             for page in lay_out([Load("box", p) for p in made.patterns], find_sheet("A3")):
                 for text in page_drawing(page, "x").texts:
                     self.assertTrue(-90 < text.turn_deg <= 90, text)
+
+    def test_every_seam_has_its_number_on_both_edges_even_across_pieces(self) -> None:
+        for brief in (new_brief("polyhedron", {"solid": "snub-cube", "pieces": 3.0}), new_brief("tray"), new_brief("prism")):
+            made = build(brief, find_stock("card-220"))
+            pages = lay_out(loads_of("thing", made.patterns), find_sheet("A2"))
+            words = [t.words for page in pages for t in page_drawing(page, "t").texts]
+            said = [w.split() for w in words if w.isdigit() or w.startswith(("glue ", "tuck "))]
+            numbers = Counter(int(parts[-1]) for parts in said)
+            seams = sum(len(piece.seams) for piece in made.draft.pieces)
+            self.assertEqual(numbers, Counter(dict.fromkeys(range(1, seams + 1), 2)))
+
+    def test_the_number_of_an_edge_stands_beside_it_and_off_the_card_where_there_is_room(self) -> None:
+        made = build(new_brief("tray"), find_stock("card-220"))
+        (page,) = lay_out(loads_of("thing", made.patterns), find_sheet("A3"))
+        card = unary_union([Area(page.move.apply_all(p.flat_polygon)) for p in made.pattern.panels])
+        beside = [Point(t.at[0], t.at[1] + 0.35 * t.size) for t in page_drawing(page, "t").texts if t.words.isdigit()]
+        self.assertEqual(len(beside), 4)
+        for at in beside:
+            self.assertFalse(card.contains(at))
+            self.assertLess(card.distance(at), 3.2)
 
     def test_lines_differ_by_pattern_not_by_colour_alone(self) -> None:
         self.assertEqual(len({(look.dashes, look.width) for look in LOOKS.values()}), len(LOOKS))

@@ -21,6 +21,7 @@ from mingei.core.layout.sheets import find_sheet
 from mingei.core.pattern import Pattern
 from mingei.core.project import new_brief
 from mingei.core.recipes import Value, profile_wall
+from mingei.core.recipes.ball_bands import band_walls
 from mingei.core.roll import facet_count
 from mingei.core.scale import scaled, table
 from mingei.core.shape import Arc, Path, path_length
@@ -131,6 +132,34 @@ class Cones(unittest.TestCase):
         for values in ({"foot": 60.0, "rim": 60.0}, {"foot": 300.0, "rim": 0.0, "height": 5.0}, {"foot": 60.0, "rim": 3.0}):
             with self.assertRaises(MeasureError):
                 made("cone", **values)
+
+
+class Bands(unittest.TestCase):
+    @given(st.floats(50, 200), st.integers(1, 6))
+    def test_together_they_reach_from_disc_to_disc_and_touch_the_ball_in_their_middles(self, size: float, count: int) -> None:
+        values: dict[str, Value] = {"diameter": size, "bands": float(count), "cap": 20.0, "over": 2.0}
+        *bands, (equator, _) = band_walls(values)
+        arcs_of = [wall.slant - 2.0 for wall, _ in bands]
+        hole = 20.0 / 2 - 2.0
+        self.assertAlmostEqual(2 * sum(arcs_of) + equator.height + 2 * hole, math.pi * size / 2, places=6)
+        for wall, foot in bands:
+            # the cone that touches a ball of radius R at angle m from the pole: its middle at (R sin m, R cos m)
+            up = (wall.slant - 2.0) / 2 / wall.slant  # the middle, from the rim down
+            r = (wall.high + (wall.low - wall.high) * up) / 2
+            z = foot + wall.height * (1 - up)
+            self.assertAlmostEqual(math.hypot(r, z), size / 2, places=6)
+            slope = (wall.low - wall.high) / 2 / wall.height
+            self.assertAlmostEqual(slope, z / r, places=6)  # square to the radius
+
+    def test_their_area_is_the_balls(self) -> None:
+        skin = made("ball-bands", 0.1, diameter=100.0, bands=5.0, cap=16.0, over=1.0, lap=2.0)
+        area = sum(p.area for p in skin.patterns)
+        over = 2 * 5 * 2 * math.pi * 40 * 1.0  # about what laps over: five parallels in each half
+        self.assertAlmostEqual(area / (math.pi * 100.1**2 + over), 1.0, delta=0.02)
+
+    def test_a_disc_too_small_for_the_opening_is_refused(self) -> None:
+        with self.assertRaises(MeasureError):
+            made("ball-bands", cap=10.0, over=3.0)
 
 
 class Balls(unittest.TestCase):

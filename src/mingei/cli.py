@@ -182,7 +182,7 @@ def _cabinet() -> Cabinet:
 def _new(options: argparse.Namespace) -> int:
     from mingei.core.length import write_both
     from mingei.core.project import new_brief, new_project
-    from mingei.core.recipes import Value, find_recipe
+    from mingei.core.recipes import Kind, Value, find_recipe
     from mingei.core.stock import find_stock
     from mingei.formats import project_file
 
@@ -204,8 +204,8 @@ def _new(options: argparse.Namespace) -> int:
     project = new_project(brief, options.title, sheet=options.sheet, own=(stock,) if stock else ())
     _accept_output(options.output)
     project_file.save(project, options.output)
-    sizes = ", ".join(f"{m.name} {write_both(float(v))}" for m, v in zip(recipe.measures, brief.values.values(), strict=True)
-                      if isinstance(v, float))
+    sizes = ", ".join(f"{m.name} {write_both(v) if m.kind is Kind.LENGTH else m.write(v)}"
+                      for m, v in zip(recipe.measures, brief.values.values(), strict=True) if isinstance(v, float))
     print(f"{options.output}: {recipe.title}, {sizes}")
     return OK
 

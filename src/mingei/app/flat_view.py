@@ -206,22 +206,16 @@ class FlatView(PartView):
         result: list[MateMark] = []
         if self.build is None or self.printed:
             return result
+        owners = {m.row or m.seam: p.name for p in self.build.patterns for m in p.mates}
         for pattern, move in zip(self.build.patterns, self.build.spread, strict=True):
-            rows = [m.row for m in pattern.mates]
-            for mate in pattern.mates:
-                if mate.row and mate is not pattern.mates[rows.index(mate.row) + rows.count(mate.row) // 2]:
-                    continue  # one number for a row of teeth
-                for line in (mate.carrier_line, mate.host_line):
-                    if line is None:
-                        continue
-                    a, b = line
-                    p, q = self.to_px(move.apply(a)), self.to_px(move.apply(b))
-                    along = q - p
-                    length = (along.x() ** 2 + along.y() ** 2) ** 0.5
-                    if length > 3 * _MARK_PX:  # the panel lies to the left of its side; up is down on the screen
-                        inward = QPointF(along.y(), -along.x()) / length
-                        at = p + along * 0.22 + inward * (_MARK_PX + 3)
-                        result.append(MateMark(Part(pattern.name, mate.row or mate.seam), mate.key, at))
+            for edge in pattern.keys:
+                a, b = edge.line
+                p, q = self.to_px(move.apply(a)), self.to_px(move.apply(b))
+                along = q - p
+                length = (along.x() ** 2 + along.y() ** 2) ** 0.5
+                if length > 3 * _MARK_PX:  # the panel lies to the left of its side; up is down on the screen
+                    inward = QPointF(along.y(), -along.x()) / length
+                    result.append(MateMark(Part(owners[edge.seam], edge.seam), edge.key, p + along * 0.22 + inward * (_MARK_PX + 3)))
         return result
 
     def dimensions(self) -> list[Dimension]:

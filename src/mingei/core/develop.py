@@ -44,7 +44,7 @@ from mingei.core.offset import (
     stop_over,
 )
 from mingei.core.outline import chain
-from mingei.core.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
+from mingei.core.pattern import EdgeKey, FlatFold, FlatPanel, FlatSeam, Mate, Pattern
 from mingei.core.shape import (
     STAY,
     Box,
@@ -103,6 +103,12 @@ def develop(draft: Draft, stock: Stock) -> tuple[Pattern, ...]:
             owner.hosted.setdefault(seam.host, seam)
             sharing.setdefault(seam.host.panel, set()).add(seam.host.edge)
         maker.sharing = sharing
+    numbers: dict[str, int] = {}
+    for seam in (s for piece in draft.pieces for s in piece.seams):
+        numbers.setdefault(seam.row or seam.name, len(numbers) + 1)
+    for maker in makers:
+        maker.numbers = numbers
+        maker.landing = [s for piece in draft.pieces for s in piece.seams if piece is not maker.piece and s.host.panel in maker.names]
     work = {name: w for maker in makers for name, w in maker.outlines().items()}
     return tuple(maker.pattern(work) for maker in makers)
 
@@ -138,6 +144,8 @@ class _Developer:
         self.bearing = {s.carrier for s in self.tabs} | set(self.fin_edges)  # the sides a tab or flap hangs on
         self.whole: Mapping[str, Work] = {}
         self.sharing: Mapping[str, set[int]] = {}  # by host, its edges that tabs land on
+        self.numbers: Mapping[str, int] = {}  # of every seam of the draft, or of its row
+        self.landing: list[Seam] = []  # the seams of other pieces whose tabs land on this one
         self.arrays: dict[str, Any] = {}  # of hosts with many sides, their outlines
 
     def outlines(self) -> dict[str, Work]:
@@ -171,16 +179,29 @@ class _Developer:
         holes = tuple(moved_path(h, p.frame) for p in panels for h in p.holes)
         cut = [moved(s, p.frame) for p in panels for s, f in zip(p.path, p.folds, strict=True) if f is None]
         return Pattern(self.piece.name, self.stock, self.piece.root, self.piece.placement, self.measured, panels, folds,
-                       tuple(self.seams), self.piece.laps, (*chain(cut), *holes), self._mates(frames), self.piece.copies)
+                       tuple(self.seams), self.piece.laps, (*chain(cut), *holes), self._mates(frames), self.piece.copies,
+                       self._keys(frames))
+
+    def _line(self, edge: EdgeRef, frames: Mapping[str, Rigid]) -> tuple[Point, Point]:
+        """A nominal edge on the flat."""
+        outline, frame = self.piece.panel(edge.panel).outline, frames[edge.panel]
+        return frame.apply(outline[edge.edge]), frame.apply(outline[(edge.edge + 1) % len(outline)])
 
     def _mates(self, frames: Mapping[str, Rigid]) -> tuple[Mate, ...]:
-        def line(edge: EdgeRef) -> tuple[Point, Point]:
-            outline, frame = self.piece.panel(edge.panel).outline, frames[edge.panel]
-            return frame.apply(outline[edge.edge]), frame.apply(outline[(edge.edge + 1) % len(outline)])
+        return tuple(Mate(self.numbers[s.row or s.name], s.name, s.joint, s.carrier.panel, s.host.panel, self._line(s.carrier, frames),
+                          self._line(s.host, frames) if s.host.panel in self.names else None, s.row)
+                     for s in self.piece.seams)
 
-        return tuple(Mate(number, s.name, s.joint, s.carrier.panel, s.host.panel, line(s.carrier),
-                          line(s.host) if s.host.panel in self.names else None, s.row)
-                     for number, s in enumerate(self.piece.seams, 1))
+    def _keys(self, frames: Mapping[str, Rigid]) -> tuple[EdgeKey, ...]:
+        """The numbered edges; a row of teeth has one number, at the middle of the row."""
+        found: dict[tuple[str, bool], list[tuple[str, EdgeRef]]] = {}
+        for seam in (*self.piece.seams, *self.landing):
+            for edge, bears in ((seam.carrier, True), (seam.host, False)):
+                if edge.panel in self.names:
+                    found.setdefault((seam.row or seam.name, bears), []).append((edge.panel, edge))
+        middle = {key: edges[len(edges) // 2] for key, edges in found.items()}
+        return tuple(EdgeKey(self.numbers[name], name, panel, self._line(edge, frames), bears)
+                     for (name, bears), (panel, edge) in middle.items())
 
     # -- sides -------------------------------------------------------------------------------------------
 

@@ -160,8 +160,8 @@ class FlatSeam:
 class Mate(NamedTuple):
     """The two edges a seam joins, as lines on the flat (mm), whether a tab joins them or tape.
 
-    key: the seam's number in its piece, the same on both edges; host_line is None where the host is a panel of another piece; row: the
-    row of teeth it is one of.
+    key: the seam's number, the same on both edges, one for a row of teeth; host_line is None where the host is a panel of another piece;
+    row: the row of teeth it is one of.
     """
 
     key: int
@@ -172,6 +172,19 @@ class Mate(NamedTuple):
     carrier_line: tuple[Point, Point]
     host_line: tuple[Point, Point] | None
     row: str = ""
+
+
+class EdgeKey(NamedTuple):
+    """A numbered edge of a piece: the edge it meets, on this piece or another, bears the same number.
+
+    seam: its name, or that of the row of teeth; panel: the edge's; line: on the flat, mm, the panel to its left; bears: it bears the tab.
+    """
+
+    key: int
+    seam: str
+    panel: str
+    line: tuple[Point, Point]
+    bears: bool
 
 
 @dataclass(frozen=True, eq=False)
@@ -193,6 +206,7 @@ class Pattern:
     cuts: tuple[Path, ...]
     mates: tuple[Mate, ...] = ()
     copies: int = 1
+    keys: tuple[EdgeKey, ...] = ()
 
     @cached_property
     def guides(self) -> tuple[Path, ...]:
@@ -245,4 +259,5 @@ def enlarged(pattern: Pattern, factor: float) -> Pattern:
         seams=tuple(replace(s, depth_mm=s.depth_mm * factor, asked_mm=s.asked_mm * factor, edge_mm=s.edge_mm * factor,
                             host_edge=line(s.host_edge)) for s in pattern.seams),
         cuts=tuple(path(c) for c in pattern.cuts),
-        mates=tuple(m._replace(carrier_line=line(m.carrier_line), host_line=m.host_line and line(m.host_line)) for m in pattern.mates))
+        mates=tuple(m._replace(carrier_line=line(m.carrier_line), host_line=m.host_line and line(m.host_line)) for m in pattern.mates),
+        keys=tuple(k._replace(line=line(k.line)) for k in pattern.keys))

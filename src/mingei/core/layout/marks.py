@@ -2,16 +2,20 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Callable
 
 from mingei.core.draft import Role
 from mingei.core.drawing import LOOKS, Drawing, Ink, Stroke, Text, pattern_strokes
 from mingei.core.layout.place import Page
 from mingei.core.length import write_mm
-from mingei.core.shape import Line
+from mingei.core.pattern import Pattern
+from mingei.core.shape import Line, Rigid, bounds, contains
 from mingei.core.words import say, told
 
 CHECK_BAR_MM = 100.0
+#: The number of a seam: its size, how far beside its edge it stands (mm), and where along it, as shares.
+_NUMBER_MM, _BESIDE_MM, _SHARES = 2.2, 2.8, (0.25, 0.5, 0.75)
 _TICK = 3.0
 
 
@@ -46,10 +50,35 @@ def page_drawing(page: Page, title: str, speak: Callable[[str], str] = str) -> D
         Text((sheet.width - m - 24, m + 17.4), 2.8,
              told(say("page {number} of {count}", number=page.number, count=page.count), speak)),
     ]
-    texts += [Text(page.move.apply(p.frame.apply(_middle(p.polygon))), 2.4, speak("glue"), middle=True,
-                   turn_deg=_upright(p.frame.then(page.move).turn_deg))
-              for p in pattern.panels if p.role is Role.TAB and not p.whole]
+    texts += _numbers(pattern, page.move, speak)
     return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), title=heading)
+
+
+def _numbers(pattern: Pattern, move: Rigid, speak: Callable[[str], str]) -> list[Text]:
+    """The numbers of the seams: on the tabs, which are covered, and beside the edges they meet, on what is cut away where there is room."""
+    texts = []
+    keys = {edge.seam: edge.key for edge in pattern.keys}
+    words = {Role.TAB: "glue {number}", Role.LIP: "tuck {number}"}
+    for p in pattern.panels:
+        if p.role in words and not p.whole:
+            said = told(say(words[p.role], number=keys[p.name]), speak)
+            texts.append(Text(move.apply(p.frame.apply(_middle(p.polygon))), 2.4, said, middle=True,
+                              turn_deg=_upright(p.frame.then(move).turn_deg)))
+    tabs = {p.name for p in pattern.panels if p.role in words and not p.whole}
+    solid = [(bounds(p.flat_polygon).grown(_BESIDE_MM), p.flat_polygon) for p in pattern.panels]
+    for edge in pattern.keys:
+        if edge.bears and edge.seam in tabs:
+            continue
+        (ax, ay), (bx, by) = edge.line
+        length = math.dist(*edge.line)
+        nx, ny = (by - ay) / length * _BESIDE_MM, (ax - bx) / length * _BESIDE_MM  # outward
+        beside = [(ax + (bx - ax) * share + nx, ay + (by - ay) * share + ny) for share in _SHARES]
+        free = next((q for q in beside if not any(box.left < q[0] < box.right and box.bottom < q[1] < box.top and contains(outline, q)
+                                                  for box, outline in solid)), None)
+        at = free or (ax + (bx - ax) * _SHARES[0] - nx, ay + (by - ay) * _SHARES[0] - ny)
+        x, y = move.apply(at)
+        texts.append(Text((x, y - 0.35 * _NUMBER_MM), _NUMBER_MM, str(edge.key), middle=True))
+    return texts
 
 
 def _bar(corner: tuple[float, float], across: bool) -> list[Stroke]:

@@ -74,9 +74,9 @@ def draft_bands(values: Values) -> Draft:
                 at = _raised(stands(wall, first), foot)
                 pieces.append(Piece(name, part.panels[0].name, _raised(_turned_over(at) if way == "lower" else at, size / 2), part.panels,
                                     part.folds, (), part.laps))
-    first, foot = walls[0]
+    nearest, foot = walls[0]
     for way in ("upper", "lower"):
-        at = lid_at(max(size / 2, foot + first.stands))  # flat paper stands off the ball at its edge; so does the first band's rim
+        at = lid_at(max(size / 2, foot + nearest.stands))  # flat paper stands off the ball at its edge; so does the first band's rim
         face = disc(f"{way} cap", float(values["cap"]), facet_count(float(values["cap"]), _CHORD_MM), 1)
         pieces.append(Piece(f"{way} cap", f"{way} cap", _raised(_turned_over(at) if way == "lower" else at, size / 2), (face,), ()))
     return Draft(tuple(pieces), closes=False)

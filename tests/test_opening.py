@@ -55,6 +55,13 @@ class Cutting(unittest.TestCase):
         self.assertLess(signed_area(flat_points(hole)[:-1]), 0)  # clockwise: the card lies to its left
         self.assertAlmostEqual(made(tray()).area_mm2 - made(brief).area_mm2, 50 * 20 - (4 - math.pi) * 16, delta=0.5)
 
+    def test_closed_paths_inside_the_largest_are_its_openings(self) -> None:
+        found = svg_outline.read(svg('<path d="M10 10 h300 v200 h-300z M40 40 h60 v60 h-60z"/><circle cx="200" cy="100" r="40"/>'
+                                     '<circle cx="200" cy="100" r="10"/><rect x="400" y="0" width="20" height="20"/>'))
+        self.assertEqual((len(found.inner), found.ignored), (2, 2))  # one lies in an opening, one outside
+        shape = contour.write_shape((found.outline, *found.inner))
+        self.assertEqual(len(contour.read_shape(shape)), 3)
+
     def test_a_hole_is_round_and_drawn_outlines_keep_their_curves(self) -> None:
         brief = tray().with_opening(Opening("hole 1", "base", Shape.ROUND, 6.0))
         (hole,) = made(brief).pattern.by_name["base"].holes

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import json
 import math
 import unittest
 from collections import Counter
@@ -22,6 +23,7 @@ from mingei.core.recipes import find_recipe
 from mingei.core.recipes.polyhedron import chosen_solid
 from mingei.core.shape import path_length
 from mingei.core.stock import Stock, find_stock
+from mingei.formats.fold_json import fold_file
 
 #: Corners, edges, faces, and volume for edges of 1, as the handbooks of solids give them.
 _BOOK = {
@@ -129,6 +131,20 @@ class Folded(unittest.TestCase):
             self.assertEqual({s.carrier.panel for s in seams if s.joint is Joint.TUCK}, {f"face {len(solid.faces)}"})
             self.assertTrue(all(c.closes for c in made.closures))
             self.assertLess(max(len(p.panels) for p in parts), 2.5 * len(solid.faces) / pieces)  # no part is much larger
+
+    def test_a_seam_between_two_pieces_may_be_taped_but_takes_no_fin(self) -> None:
+        from mingei.core.amend import SeamChange
+
+        brief = new_brief("polyhedron", {"solid": "cube", "pieces": 2.0})
+        parts = find_recipe("polyhedron").draft(brief.values).pieces
+        crossing = next(s.name for s in parts[1].seams if s.host.panel in {p.name for p in parts[0].panels})
+        taped = build(brief.with_seam(SeamChange(crossing, Joint.TAPE)), find_stock("card-220"))
+        frames = [d := json.loads(fold_file(taped)), *d["file_frames"]]
+        (seam,) = [s for f in frames[::2] for s in f["mingei:seams"] if s["name"] == crossing]
+        self.assertIsNone(seam["b"])
+        self.assertIn(seam["b_face"], {p.name for p in parts[0].panels})
+        with self.assertRaises(MeasureError):
+            brief.with_seam(SeamChange(crossing, Joint.FIN))
 
     def test_a_piece_has_something_to_fold(self) -> None:
         with self.assertRaises(MeasureError):

@@ -133,7 +133,8 @@ class MeasuresCard(Card):
             return self._count(measure)
         if measure.kind is Kind.OUTLINE:
             self.outline = QPushButton(t("Outline from an SVG drawing…"))
-            self.outline.setToolTip(t("The largest closed path of the drawing, with its curves. The size is set here."))
+            self.outline.setToolTip(t("The largest closed path of the drawing, with its curves, and those inside it as openings. "
+                                      "The size is set here."))
             self.outline.clicked.connect(lambda _=False, name=measure.name: self._read_outline(name))
             self.outline_reason = QLabel()
             self.outline_reason.setObjectName("reason")
@@ -182,7 +183,7 @@ class MeasuresCard(Card):
 
         try:
             found = svg_outline.load(Path(file))
-            self.document.set_outline(name, contour.write(found.outline))
+            self.document.set_outline(name, contour.write_shape((found.outline, *found.inner)))
         except MingeiError as error:
             self.outline_reason.setText(capital(error.words))
             self.outline_reason.show()

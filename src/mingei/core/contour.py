@@ -1,6 +1,7 @@
 """Outlines as a person keeps them: corners in mm, each with the angle the side after it turns through; and their form as one line of text.
 
 ``"0,0 40,0 40,30,90 0,30"`` is a rectangle 40 by 30 whose upper side bulges outward as a quarter arc.  Outlines run counter-clockwise.
+A *shape* is an outline with the outlines of its openings, written one after the other with semicolons between.
 """
 
 from __future__ import annotations
@@ -51,6 +52,30 @@ def read(text: str, ours: bool = False) -> Outline:
                                "write x,y or x,y,turn in mm and degrees")
         knots.append(Knot(*values))
     return tuple(knots) if ours else sound(tuple(knots))
+
+
+@lru_cache(maxsize=64)
+def read_shape(text: str, ours: bool = False) -> tuple[Outline, ...]:
+    """The shape a line of text says, its outer outline first; ours: it is known to be sound.
+
+    Raises MeasureError when an opening does not lie within the outline, clear of the others.
+    """
+    outer, *inner = (read(part, ours) for part in text.split(";"))
+    if inner and not ours:
+        from shapely.geometry import Polygon as Area
+
+        whole = Area(flat_points(path(outer))[:-1])
+        holes = [Area(flat_points(path(o))[:-1]) for o in inner]
+        for number, hole in enumerate(holes, 1):
+            if not whole.contains(hole) or any(hole.intersects(other) for other in holes[:number - 1]):
+                raise MeasureError(say("opening {number} does not lie clear within the outline", number=number), "outline",
+                                   "draw it inside, and apart from the others")
+    return (outer, *inner)
+
+
+def write_shape(shape: tuple[Outline, ...]) -> str:
+    """The line of text that ``read_shape`` understands."""
+    return ";".join(write(outline) for outline in shape)
 
 
 def write(outline: Outline) -> str:
@@ -110,9 +135,14 @@ def box(outline: Outline) -> Box:
 
 def sized(outline: Outline, width: float) -> Outline:
     """Scaled to a width in mm, its lower left corner at the origin."""
-    around = box(outline)
+    return sized_shape((outline,), width)[0]
+
+
+def sized_shape(shape: tuple[Outline, ...], width: float) -> tuple[Outline, ...]:
+    """Scaled so that its outer outline has a width in mm, and its lower left corner lies at the origin."""
+    around = box(shape[0])
     factor = width / around.width
-    return tuple(Knot((k.x - around.left) * factor, (k.y - around.bottom) * factor, k.sweep_deg) for k in outline)
+    return tuple(tuple(Knot((k.x - around.left) * factor, (k.y - around.bottom) * factor, k.sweep_deg) for k in o) for o in shape)
 
 
 def of_path(segments: Path) -> Outline:

@@ -1,4 +1,4 @@
-"""Reading an outline out of an SVG drawing: its largest closed path, curves as arcs within a hundredth of a millimetre."""
+"""Reading an outline out of an SVG drawing: its largest closed path and those inside it, curves as arcs within a hundredth of a mm."""
 
 from __future__ import annotations
 
@@ -9,9 +9,10 @@ from pathlib import Path
 from typing import Any, NamedTuple
 
 from mingei.core.contour import MOST_CORNERS, Knot, Outline, sound
+from mingei.core.contour import path as contour_path
 from mingei.core.errors import ImportRefused, MingeiError
 from mingei.core.length import MM_PER_INCH
-from mingei.core.shape import signed_area
+from mingei.core.shape import flat_points, signed_area
 from mingei.core.words import say
 
 #: CSS: 96 px are an inch, whatever the screen.
@@ -25,9 +26,10 @@ _DEEPEST = 8
 
 
 class Found(NamedTuple):
-    """The outline, mm; ignored: how many other closed paths the drawing holds."""
+    """The outline, mm; inner: the closed paths directly inside it, its openings; ignored: how many others the drawing holds."""
 
     outline: Outline
+    inner: tuple[Outline, ...]
     ignored: int
 
 
@@ -64,8 +66,28 @@ def read(data: bytes) -> Found:
     if not loops:
         raise ImportRefused("the drawing holds no closed path", "", "draw the outline as one closed path; text and pictures do not count")
     sizes = [abs(signed_area([k.at for k in loop])) + sum(abs(k.sweep_deg) for k in loop) * 1e-6 for loop in loops]
-    largest = loops[sizes.index(max(sizes))]
-    return Found(sound(largest), len(loops) - 1)
+    outline = sound(loops[sizes.index(max(sizes))])
+    inner = _inside(outline, [loop for i, loop in enumerate(loops) if i != sizes.index(max(sizes))])
+    return Found(outline, inner, len(loops) - 1 - len(inner))
+
+
+def _inside(outline: Outline, others: list[Outline]) -> tuple[Outline, ...]:
+    """Those of the others that lie inside the outline, and inside no other of them; what is no sound outline is left out."""
+    from shapely.geometry import Polygon as Area
+
+    def area(loop: Outline) -> Any:
+        return Area(flat_points(contour_path(loop))[:-1])
+
+    found: list[tuple[Outline, Any]] = []
+    for loop in others:
+        try:
+            whole = sound(loop)
+        except MingeiError:
+            continue
+        if area(outline).contains(area(whole)):
+            found.append((whole, area(whole)))
+    return tuple(loop for loop, own in found if not any(other is not own and other.intersects(own) and other.area > own.area
+                                                        for _, other in found))
 
 
 def _loops(path: Any) -> list[Outline]:

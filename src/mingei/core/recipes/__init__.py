@@ -89,7 +89,7 @@ class Measure:
             if not isinstance(value, str):
                 raise MeasureError("an outline is a line of text", self.name, "write its corners as x,y in mm")
             if value:
-                contour.read(value)
+                contour.read_shape(value)
             return value
         if self.kind in (Kind.CHOICE, Kind.FLAG):
             allowed = [c for c, _ in self.choices] or ["yes", "no"]

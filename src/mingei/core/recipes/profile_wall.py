@@ -1,5 +1,7 @@
 """A flat outline with a wall round it: faces cut to the outline, a strip that follows it, folded at corners, with teeth along curves.
 
+Openings are walled too: their strips look into the opening, and free teeth turn behind the faces, whose own opening is cut on the line.
+An overlay is a face once more, with a border left all round, glued on.
 The wall's middle runs on the outline, so that the strip is as long as the outline whatever the card.  The strip begins amid the longest
 straight side, where its joint shows least; where it would be longer than a sheet it is made in several, each lapping onto the next.
 """
@@ -14,13 +16,14 @@ from typing import NamedTuple
 
 from mingei.core import contour
 from mingei.core.contour import Knot, Outline
-from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Joint, Lap, Panel, Piece, Placement, Seam
+from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Joint, Lap, Panel, Piece, Placement, Role, Seam, Within
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import LAP, SMOOTH, TOOTH
-from mingei.core.shape import Point, arc_on
+from mingei.core.shape import Line, Point, Polygon, arc_on, flat_points, outset
 
 ONE, TWO = "one", "two"
+NONE, FRONT, ALL = "none", "front", "all"
 OWN = "own"
 #: The wall's middle lies on the outline: half a layer further in than a first layer does.
 _ON_THE_LINE = -0.5
@@ -30,6 +33,8 @@ _SMOOTH_DEG, _SHARPEST_DEG = 15.0, 165.0
 _FACET_DEG = 30.0
 #: A side shorter than this takes no tab of its own, mm.
 _LEAST_SIDE_MM = 1.5
+#: So much of its depth (a share) a free tooth leans in, and this far (mm) the teeth of two walls keep apart.
+_LEAN, _BETWEEN_MM = 0.1, 0.5
 _STANDS = "it stands where the outline needs it"
 
 
@@ -54,6 +59,8 @@ LIBRARY: Mapping[str, str] = {
     "leaf": "0,0,80 100,40,80",
     "house": "0,0 80,0 80,55 40,95 0,55",
     "gull": "0,30,-40 50,20,-40 100,30,50 50,38,50",
+    "ring": "0,0,180 100,0,180;25,0,180 75,0,180",
+    "frame": "0,0 100,0 100,70 0,70;22,20 78,20 78,50 22,50",
 }
 
 
@@ -79,11 +86,16 @@ class Side(NamedTuple):
         return math.atan2(self.end[1] - self.start[1], self.end[0] - self.start[0])
 
 
-def outline_of(values: Values) -> Outline:
-    """The outline a brief asks for, at its width."""
+def shape_of(values: Values) -> tuple[Outline, ...]:
+    """The outline a brief asks for and those of its openings, at its width."""
     name = str(values["outline"])
-    drawn = contour.read(str(values["drawn"])) if name == OWN else contour.read(LIBRARY[name], ours=True)
-    return contour.sized(drawn, float(values["width"]))
+    drawn = contour.read_shape(str(values["drawn"])) if name == OWN else contour.read_shape(LIBRARY[name], ours=True)
+    return contour.sized_shape(drawn, float(values["width"]))
+
+
+def outline_of(values: Values) -> Outline:
+    """Its outer outline alone."""
+    return shape_of(values)[0]
 
 
 def sides(outline: Outline, smooth: float, longest: float) -> tuple[Side, ...]:
@@ -119,18 +131,50 @@ def _turn_deg(a: Side, b: Side) -> float:
     return (math.degrees(b.way - a.way) + 180.0) % 360.0 - 180.0
 
 
+class _Loop(NamedTuple):
+    """One closed run of wall: the prefix of its names, its runs, and whether it goes round an opening, clockwise."""
+
+    prefix: str
+    runs: tuple[Side, ...]
+    inner: bool
+
+
+def loops(values: Values) -> tuple[_Loop, ...]:
+    """The walls a brief asks for: round its outline, then round each opening."""
+    outer, *inner = shape_of(values)
+    smooth, longest = float(values["smooth"]), float(values["strip"]) / 2
+    found = [_Loop("", sides(outer, smooth, longest), False)]
+    found += [_Loop(f"inner {number} ", sides(contour.reversed_outline(o), smooth, longest), True) for number, o in enumerate(inner, 1)]
+    return tuple(found)
+
+
 def draft_profile(values: Values) -> Draft:
-    """outline, drawn, width; depth: of the wall inside, mm; faces; tooth; lap; strip: longest piece of wall; smooth."""
-    depth, tooth, lap = (float(values[k]) for k in ("depth", "tooth", "lap"))
-    runs = sides(outline_of(values), float(values["smooth"]), float(values["strip"]) / 2)
+    """outline, drawn, width; depth: of the wall inside, mm; faces; tooth; lap; strip: longest piece of wall; overlay, border; smooth."""
     faces = ("front", "back") if values["faces"] == TWO else ("front",)
+    depth, border = float(values["depth"]), float(values["border"])
+    walls = loops(values)
+    pieces = [piece for loop in walls for piece in _strips_of(loop, faces, values)]
+    overlaid = {NONE: (), FRONT: ("front",), ALL: faces}[str(values["overlay"])]
+    for face in faces:
+        laps = (Lap(f"overlay on {face}", f"{face} overlay", face),) if face in overlaid else ()
+        pieces.append(Piece(face, face, _faces(face, depth), (_face(face, face, walls),), (), (), laps))
+    for face in overlaid:
+        over = _face(f"{face} overlay", face, walls, border)
+        pieces.append(Piece(over.name, over.name, _faces(face, depth), (over,), ()))
+    return Draft(tuple(pieces), closes=False)
+
+
+def _strips_of(loop: _Loop, faces: tuple[str, ...], values: Values) -> list[Piece]:
+    """The wall along one loop, in as few strips as the sheet allows."""
+    prefix, runs, _ = loop
+    depth, tooth, lap = (float(values[k]) for k in ("depth", "tooth", "lap"))
     count = len(runs)
     tight = [abs(_turn_deg(runs[i - 1], runs[i])) < _SMOOTH_DEG or bool(runs[i - 1].sweep_deg and runs[i].sweep_deg
              and abs(_turn_deg(runs[i - 1], runs[i])) <= _FACET_DEG) for i in range(count)]
     curved = [bool(run.sweep_deg) for run in runs]
     groups = _strips(runs, float(values["strip"]) - lap)
-    names = [f"wall {i + 1}" for i in range(count)]
-    wholes = _wholes(curved, tight)
+    names = [f"{prefix}wall {i + 1}" for i in range(count)]
+    wholes = [whole and f"{prefix}{whole}" for whole in _wholes(curved, tight)]
     pieces = []
     for number, group in enumerate(groups, 1):
         panels = [_wall(names[i], runs[i].chord, depth, wholes[i]) for i in group]
@@ -139,8 +183,8 @@ def draft_profile(values: Values) -> Draft:
         left, i = lap, (group[-1] + 1) % count
         while left > 1e-9:  # the strip goes on along the outline
             share = min(1.0, left / runs[i].chord)
-            name = f"lap {number}.{len(order) - len(group) + 1}"
-            panels.append(_wall(name, runs[i].chord * share, depth, wholes[i] or f"lap {number}"))
+            name = f"{prefix}lap {number}.{len(order) - len(group) + 1}"
+            panels.append(_wall(name, runs[i].chord * share, depth, wholes[i] or f"{prefix}lap {number}"))
             onto.append((name, names[i]))
             order.append(i)
             left -= runs[i].chord * share
@@ -151,17 +195,25 @@ def draft_profile(values: Values) -> Draft:
             take = (runs[before].length - runs[before].chord + runs[after].length - runs[after].chord) / 2
             folds.append(Fold(EdgeRef(a.name, 1), EdgeRef(b.name, 3), abs(turn), 2, Crease.MOUNTAIN if turn >= 0 else Crease.VALLEY,
                               bend=tight[after], take_mm=take))
-        seams = tuple(seam for face in faces for i in group for seam in _tooth(face, names[i], i, count, tooth, runs[i]))
-        pieces.append((Piece(f"strip {number}" if len(groups) > 1 else "strip", panels[0].name, _stands(runs[group[0]]), tuple(panels),
-                             tuple(folds), seams), onto))
+        seams: list[Seam] = []
+        behind: list[Lap] = []
+        for face in faces:
+            for i in group:
+                if loop.inner:
+                    for tooth_panel, fold in _free_tooth(face, prefix, names[i], i, runs, tooth):
+                        panels.append(tooth_panel)
+                        folds.append(fold)
+                        behind.append(Lap(f"{face} on {tooth_panel.name}", face, tooth_panel.name))
+                else:
+                    seams += _tooth(face, names[i], i, count, tooth, runs[i])
+        pieces.append((Piece(f"{prefix}strip {number}" if len(groups) > 1 else f"{prefix}strip", panels[0].name, _stands(runs[group[0]]),
+                             tuple(panels), tuple(folds), tuple(seams), tuple(behind)), onto))
     # what is lapped over belongs to the piece beneath
     laps: dict[str, list[Lap]] = {}
     for _, onto in pieces:
         for upper, lower in onto:
             laps.setdefault(lower, []).append(Lap(f"{upper} joint", upper, lower))
-    walls = [replace(piece, laps=tuple(found for p in piece.panels for found in laps.get(p.name, ()))) for piece, _ in pieces]
-    plates = [Piece(face, face, _faces(face, depth), (_face(face, runs),), ()) for face in faces]
-    return Draft((*walls, *plates), closes=False)
+    return [replace(piece, laps=(*piece.laps, *(found for p in piece.panels for found in laps.get(p.name, ())))) for piece, _ in pieces]
 
 
 def _wall(name: str, width: float, depth: float, whole: str) -> Panel:
@@ -202,6 +254,21 @@ def _tooth(face: str, wall: str, i: int, count: int, depth: float, run: Side) ->
                  depth, 1, 90.0, fixed=_STANDS, row=f"{face} teeth"),)
 
 
+def _free_tooth(face: str, prefix: str, wall: str, i: int, runs: tuple[Side, ...], depth: float) -> list[tuple[Panel, Fold]]:
+    """A tooth of an opening's wall, turned behind the face; it leans in where the next would meet it."""
+    run = runs[i]
+    if run.chord < _LEAST_SIDE_MM:
+        return []
+    turns = (_turn_deg(runs[i - 1], run), _turn_deg(run, runs[(i + 1) % len(runs)]))
+    leans = [max(_LEAN, 1 / math.tan(math.radians(180.0 - turn) / 2)) if turn > 0 else _LEAN for turn in turns]
+    deep = min(depth, 0.75 * run.chord / sum(leans))
+    left, right = (lean * deep for lean in (leans if face == "front" else leans[::-1]))  # its hinge begins where the run does, or ends
+    outline = ((0.0, 0.0), (run.chord, 0.0), (run.chord - right, deep), (left, deep))
+    name = f"{prefix}{face} teeth {i + 1}"
+    panel = Panel(name, outline, 0, Role.FLAP, ((1, Within()), (3, Within())), whole=f"{prefix}{face} teeth")
+    return [(panel, Fold(EdgeRef(wall, 2 if face == "front" else 0), EdgeRef(name, 0), 90.0, 1))]
+
+
 def _stands(run: Side) -> Placement:
     x, y = math.cos(run.way), math.sin(run.way)
     return Placement((run.start[0], run.start[1], 0.0), (x, y, 0.0), (0.0, 0.0, 1.0))
@@ -214,26 +281,64 @@ def _faces(face: str, depth: float) -> Placement:
     return Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
 
 
-def _face(face: str, runs: tuple[Side, ...]) -> Panel:
-    """A face; the front's side i meets run i, the back's, mirrored, the last run first."""
-    if face == "front":
-        outline = tuple(run.start for run in runs)
-        return Panel(face, outline, 1, curves=tuple((i, run.sweep_deg) for i, run in enumerate(runs) if run.sweep_deg))
-    back = runs[::-1]
-    outline = tuple((run.end[0], -run.end[1]) for run in back)
-    return Panel(face, outline, 1, curves=tuple((i, run.sweep_deg) for i, run in enumerate(back) if run.sweep_deg))
+def _face(name: str, face: str, walls: tuple[_Loop, ...], border: float = 0.0) -> Panel:
+    """A face, or with a border its overlay; the front's side i meets run i, the back's, mirrored, the last run first."""
+    def around(loop: _Loop) -> tuple[Polygon, tuple[float, ...]]:
+        points, sweeps = tuple(run.start for run in loop.runs), tuple(run.sweep_deg for run in loop.runs)
+        if border:
+            points = outset(points, [-border] * len(points))
+        if face == "back":
+            points = tuple((x, -y) for x, y in (*points[1:], points[0]))[::-1]
+            sweeps = sweeps[::-1]
+        return points, sweeps
+
+    outline, sweeps = around(walls[0])
+    holes = []
+    for loop in walls[1:]:
+        corners, turns = around(loop)
+        holes.append(tuple(arc_on(a, b, turn) if turn else Line(a, b)
+                           for a, b, turn in zip(corners, (*corners[1:], corners[0]), turns, strict=True)))
+    curves = tuple((i, sweep) for i, sweep in enumerate(sweeps) if sweep)
+    return Panel(name, outline, 2 if border else 1, curves=curves, holes=tuple(holes))
 
 
 def _sound(values: Values) -> None:
     if values["outline"] == OWN and not values["drawn"]:
         raise MeasureError("no outline of your own is there yet", "outline", "read one from an SVG drawing, or choose one of ours")
-    runs = sides(outline_of(values), float(values["smooth"]), float(values["strip"]) / 2)
-    for a, b in zip(runs, (*runs[1:], runs[0]), strict=True):
-        if abs(_turn_deg(a, b)) > _SHARPEST_DEG:
-            raise MeasureError("its wall cannot be folded round so sharp a point", "outline", "blunt the point")
-    short = min(run.chord for run in runs)
-    if short < contour.SHORTEST_MM * 4:
-        raise MeasureError("a side of the outline is too short to fold", "width", "make it larger, or draw the outline simpler")
+    walls = loops(values)
+    for loop in walls:
+        for a, b in zip(loop.runs, (*loop.runs[1:], loop.runs[0]), strict=True):
+            if abs(_turn_deg(a, b)) > _SHARPEST_DEG:
+                raise MeasureError("its wall cannot be folded round so sharp a point", "outline", "blunt the point")
+        if min(run.chord for run in loop.runs) < contour.SHORTEST_MM * 4:
+            raise MeasureError("a side of the outline is too short to fold", "width", "make it larger, or draw the outline simpler")
+        if loop.inner and sum(run.length for run in loop.runs) < 2 * float(values["lap"]):
+            raise MeasureError("the lap goes half round an opening", "lap", "shorten it, or make it all larger")
+    if len(walls) > 1:
+        _room_between(values)
+    if values["overlay"] != NONE:
+        _room_within(walls, float(values["border"]))
+
+
+def _room_between(values: Values) -> None:
+    """Raises MeasureError where the teeth of two walls would meet."""
+    from shapely.geometry import Polygon as Area  # only outlines with openings need it
+
+    outer, *inner = (Area(flat_points(contour.path(o))[:-1]) for o in shape_of(values))
+    least = 2 * float(values["tooth"]) + _BETWEEN_MM
+    gaps = [outer.exterior.distance(hole) for hole in inner] + [a.distance(b) for a, b in itertools.combinations(inner, 2)]
+    if min(gaps) < least:
+        raise MeasureError("the teeth of two walls would meet", "tooth", "make the teeth shorter, or the outline larger")
+
+
+def _room_within(walls: tuple[_Loop, ...], border: float) -> None:
+    """Raises MeasureError where an overlay with so wide a border would have a side run backwards."""
+    for loop in walls:
+        points = tuple(run.start for run in loop.runs)
+        moved = outset(points, [-border] * len(points))
+        for (a, b), (p, q) in zip(itertools.pairwise((*points, points[0])), itertools.pairwise((*moved, moved[0])), strict=True):
+            if (b[0] - a[0]) * (q[0] - p[0]) + (b[1] - a[1]) * (q[1] - p[1]) < contour.SHORTEST_MM * math.dist(a, b):
+                raise MeasureError("so wide a border leaves a side of the overlay no length", "border", "make it narrower")
 
 
 RECIPE = Recipe(
@@ -247,6 +352,9 @@ RECIPE = Recipe(
         Measure("depth", Kind.LENGTH, 20.0, "of the wall, inside", 5.0, 200.0),
         Measure("faces", Kind.CHOICE, TWO, "whether it is closed on both sides", choices=((ONE, "front only"), (TWO, "front and back"))),
         TOOTH, LAP,
+        Measure("overlay", Kind.CHOICE, NONE, "a face once more to glue on, of another paper", choices=((NONE, "none"), (FRONT, "front"),
+                                                                                                    (ALL, "all faces"))),
+        Measure("border", Kind.LENGTH, 3.0, "left free all round the overlay", 0.5, 30.0, stays=True),
         Measure("strip", Kind.LENGTH, 240.0, "longest piece of wall your sheet takes; a longer wall is made in several", 100.0, 1200.0,
                 label="Longest strip", stays=True),
         SMOOTH,

@@ -20,8 +20,8 @@ from mingei.core.opening import Opening, Shape, Trim
 from mingei.core.project import Brief, differences, new_brief, new_project
 from mingei.core.recipes import find_recipe, recipes
 from mingei.core.scale import scaled, table
-from mingei.core.shape import Arc, flat_points, path_length, signed_area
-from mingei.core.stock import find_stock
+from mingei.core.shape import Arc, bounds, flat_points, path_length, signed_area
+from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file, svg_outline
 from mingei.formats.export import export
 from tests.support import InFolder
@@ -54,6 +54,33 @@ class Cutting(unittest.TestCase):
         self.assertEqual([a.radius for a in hole if isinstance(a, Arc)], [4.0] * 4)
         self.assertLess(signed_area(flat_points(hole)[:-1]), 0)  # clockwise: the card lies to its left
         self.assertAlmostEqual(made(tray()).area_mm2 - made(brief).area_mm2, 50 * 20 - (4 - math.pi) * 16, delta=0.5)
+
+    def test_a_slot_is_as_long_as_asked_and_as_wide_as_what_passes_through_it(self) -> None:
+        for caliper, layers in ((0.3, 1), (1.2, 2)):
+            brief = tray().with_opening(Opening("slot 1", "base", Shape.SLOT, 18.0, turn_deg=90.0, stays=True, layers=layers))
+            result = build(brief, Stock("any", "Any", 300, caliper))
+            around = bounds(result.pattern.by_name["base"].hole_polygons[0])
+            self.assertAlmostEqual(around.width, layers * caliper + 0.15)  # common practice: as wide as the stock, with a little play
+            self.assertAlmostEqual(around.height, 18.5)  # and a little longer than the tongue
+            self.assertEqual(project_file.loads(project_file.dumps(new_project(brief))).briefs[0], brief)
+        for bad in ({"layers": 0}, {"layers": 9}, {"width": 500.0}):
+            with self.assertRaises(MeasureError):
+                tray().with_opening(Opening("slot 1", "base", Shape.SLOT, 18.0)._replace(**bad))
+
+    def test_tabs_go_round_a_slot(self) -> None:
+        brief = tray().with_opening(Opening("slot 1", "front", Shape.SLOT, 12.0, x=0.0))
+        carton = new_brief("carton").with_opening(Opening("slot 1", "top", Shape.SLOT, 40.0, y=-9.0))
+        for made_of in (brief, carton):
+            result = made(made_of)
+            for seam in result.pattern.seams:
+                host = result.pattern.by_name[seam.host]
+                tab = result.pattern.by_name[seam.name]
+                posed = fold.finished(result.pattern)
+                onto = (fold.place(posed[seam.name], tab.polygon) - posed[seam.host][:3, 3]) @ posed[seam.host][:3, :3]
+                for hole in host.hole_polygons:
+                    self.assertLess(Area(onto[:, :2]).intersection(Area(hole)).area, 1e-6, seam.name)
+        tab = made(carton).pattern.by_name["front tab"]
+        self.assertGreater(len(tab.polygon), len(made(new_brief("carton")).pattern.by_name["front tab"].path))  # it has a notch
 
     def test_closed_paths_inside_the_largest_are_its_openings(self) -> None:
         found = svg_outline.read(svg('<path d="M10 10 h300 v200 h-300z M40 40 h60 v60 h-60z"/><circle cx="200" cy="100" r="40"/>'

@@ -435,17 +435,23 @@ class FlatView(PartView):
         """Where a name of that size (mm) may stand on a panel: in its middle, or beside what is cut out there."""
         holes, polygons = self._holes.get(part, []), self._polygons[part]
         middle = box.center()
-        corners = [polygon.at(i) for polygon in polygons for i in range(polygon.size())]
-        places = [middle, QPointF(sum(p.x() for p in corners) / len(corners), sum(p.y() for p in corners) / len(corners))]
-        for hole in holes:
-            places += [QPointF(middle.x(), (hole.bottom() + box.bottom()) / 2), QPointF(middle.x(), (hole.top() + box.top()) / 2),
-                       QPointF((hole.left() + box.left()) / 2, middle.y()), QPointF((hole.right() + box.right()) / 2, middle.y())]
         end = QPointF(across / 2, 0.0) if across > along else QPointF(0.0, along / 2)
-        for place in places:
-            taken = _about(place, across, along)
-            within = all(any(polygon.containsPoint(p, Qt.FillRule.OddEvenFill) for polygon in polygons)
-                         for p in (place, place - end, place + end))
-            if within and not any(hole.intersects(taken) for hole in holes):
+
+        def beside() -> Iterator[QPointF]:
+            yield middle
+            corners = [polygon.at(i) for polygon in polygons for i in range(polygon.size())]
+            yield QPointF(sum(p.x() for p in corners) / len(corners), sum(p.y() for p in corners) / len(corners))
+            for hole in holes:
+                yield QPointF(middle.x(), (hole.bottom() + box.bottom()) / 2)
+                yield QPointF(middle.x(), (hole.top() + box.top()) / 2)
+                yield QPointF((hole.left() + box.left()) / 2, middle.y())
+                yield QPointF((hole.right() + box.right()) / 2, middle.y())
+
+        for place in beside():
+            if any(hole.intersects(_about(place, across, along)) for hole in holes):
+                continue
+            if all(any(polygon.containsPoint(p, Qt.FillRule.OddEvenFill) for polygon in polygons)
+                   for p in (place, place - end, place + end)):
                 yield place
 
     def _marks(self, painter: QPainter, marks: list[MateMark]) -> None:

@@ -6,17 +6,17 @@ from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import QSignalBlocker
-from PySide6.QtWidgets import QCheckBox, QFileDialog, QGridLayout, QLabel, QPushButton, QWidget
+from PySide6.QtWidgets import QCheckBox, QFileDialog, QGridLayout, QHBoxLayout, QLabel, QPushButton, QWidget
 
 from mingei.app.cards import Card
 from mingei.app.document import Document
-from mingei.app.fields import LengthField, QuietCombo
+from mingei.app.fields import CountField, LengthField, QuietCombo
 from mingei.app.figures import write_both
 from mingei.app.words import t
 from mingei.core import contour
 from mingei.core.errors import MingeiError
 from mingei.core.length import typeset
-from mingei.core.opening import PATCH_MM, Opening, Shape, Trim, may_open
+from mingei.core.opening import MOST_LAYERS, PATCH_MM, Opening, Shape, Trim, may_open
 
 
 class OpeningsCard(Card):
@@ -40,6 +40,8 @@ class OpeningsCard(Card):
             ("window", t("Window"), t("A rectangle cut out of the middle, with a patch of film behind it."), self._add_window),
             ("hole", t("Hole"), t("A round hole for a stick, an eyelet, a fastener or a thread. It keeps its size when the thing is "
                                   "scaled."), self._add_hole),
+            ("slot", t("Slot"), t("A slot for a tongue, a crossing board or a paper hinge: as wide as the card that passes through it."),
+             self._add_slot),
             ("drawn", t("Outline…"), t("An opening drawn elsewhere, read from an SVG file: its largest closed path."), self._add_drawn),
         )):
             button = QPushButton(words)
@@ -47,14 +49,14 @@ class OpeningsCard(Card):
             button.setAccessibleName(t("Cut into this panel: {what}", what=words))
             button.clicked.connect(lambda _=False, act=act: self._try(act))
             self.adds[key] = button
-            grid.addWidget(button, 0, number)
+            grid.addWidget(button, number // 2, number % 2)
         self.body.addLayout(grid)
         self.list = QuietCombo()
         self.list.setAccessibleName(t("Openings of this panel"))
         self.list.activated.connect(lambda index: self._turn_to(str(self.list.itemData(index))))
         self.body.addWidget(self.list)
         for key, words, hint in (
-            ("width", t("Width"), t("Across the opening; of a hole, its diameter. For a stick add 0.1 to 0.3 mm.")),
+            ("width", t("Width"), t("Across the opening; of a hole its diameter, of a slot its length. For a stick add 0.1 to 0.3 mm.")),
             ("height", t("Height"), t("Up the opening.")),
             ("corner", t("Corners"), t("Radius of its corners: round corners do not tear.")),
             ("x", t("To the right"), t("From the panel's middle to the opening's, as the panel is drawn. Write a minus to go left.")),
@@ -64,6 +66,26 @@ class OpeningsCard(Card):
             field.edited.connect(lambda mm, key=key: self._edit(key, mm))
             self.lengths[key] = field
             self.body.addWidget(field)
+        self.turn, self.layers = CountField(0, 359, t("Turned")), CountField(1, MOST_LAYERS, t("Layers"))
+        self.turn.setSuffix("°")
+        self.turn.setSingleStep(5)
+        self.turn.setWrapping(True)
+        self.counts: list[tuple[QLabel, CountField]] = []
+        for count, words, hint, change in (
+            (self.turn, t("Turned"), t("Counter-clockwise, about its middle."), lambda v: {"turn_deg": float(v)}),
+            (self.layers, t("Layers"), t("How many layers of this card pass through the slot: two where tongues go side by side."),
+             lambda v: {"layers": v}),
+        ):
+            label = QLabel(words)
+            label.setMinimumWidth(84)
+            label.setBuddy(count)
+            count.setToolTip(hint)
+            count.valueChanged.connect(lambda value, change=change: self._try(lambda: self._put(self._now()._replace(**change(value)))))
+            row = QHBoxLayout()
+            row.addWidget(label)
+            row.addWidget(count, 1)
+            self.body.addLayout(row)
+            self.counts.append((label, count))
         self.stays = QCheckBox(t("Keeps its size when scaled"))
         self.stays.setToolTip(t("For a bought part: a stick, an eyelet, a magnet."))
         self.stays.clicked.connect(lambda on: self._try(lambda: self._put(self._now()._replace(stays=on))))
@@ -129,6 +151,14 @@ class OpeningsCard(Card):
                 field.show_value(getattr(opening, key))
         for widget in (self.stays, self.window_, self.remove):
             widget.setVisible(opening is not None)
+        for (label, count), value, fits in zip(self.counts, (opening and int(opening.turn_deg) % 360, opening and opening.layers),
+                                               (opening is not None and opening.shape is not Shape.ROUND,
+                                                opening is not None and opening.shape is Shape.SLOT), strict=True):
+            with QSignalBlocker(count):
+                count.setValue(value or 0)
+            label.setVisible(fits)
+            count.setVisible(fits)
+        self.window_.setVisible(opening is not None and opening.shape is not Shape.SLOT)
         self.patch.setVisible(opening is not None and opening.window)
         if opening is not None:
             self.stays.setChecked(opening.stays)
@@ -184,6 +214,11 @@ class OpeningsCard(Card):
 
     def _add_hole(self) -> None:
         self._add(Opening(self._free(t("hole")), self.panel(), Shape.ROUND, 4.0, 4.0, stays=True))
+
+    def _add_slot(self) -> None:
+        width, height = self._room()
+        self._add(Opening(self._free(t("slot")), self.panel(), Shape.SLOT, round(min(15.0, 0.5 * max(width, height)), 1),
+                          turn_deg=0.0 if width >= height else 90.0, stays=True))
 
     def _add_drawn(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self, t("An outline from a drawing"), "", t("SVG drawings (*.svg)"))

@@ -294,7 +294,7 @@ class _Developer:
         # a tooth stands on a chord: its ends keep in from the corners, which lie outside the true curve
         relief = max(RELIEF_MM, length * _TOOTH_SHARE) if seam.row and carrier.whole else RELIEF_MM
         try:
-            holes = [to_tab.apply_all(flat_points(h)[:-1]) for h in host.holes]
+            holes = [to_tab.apply_all(flat_points(h)[:-1]) for h in (*host.holes, *(slot_path(s, self.t) for s in host.slots))]
             hosts = self._hosts(host, edge, to_tab, 2 * (seam.depth_mm + relief))
             out = self._fold_offset(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg)
             begins, ends = extent(work[carrier.name], seam.carrier.edge)

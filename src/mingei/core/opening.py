@@ -11,7 +11,7 @@ from enum import StrEnum
 from typing import NamedTuple
 
 from mingei.core import contour
-from mingei.core.draft import Draft, Panel, Piece, Role
+from mingei.core.draft import Draft, Panel, Piece, Role, Slot
 from mingei.core.errors import MeasureError
 from mingei.core.shape import (
     Path,
@@ -29,6 +29,7 @@ from mingei.core.shape import (
     shifted,
     turned,
 )
+from mingei.core.side import slot_path
 from mingei.core.words import say
 
 #: Card left between an opening and anything else, at least, mm: less tears (common practice: strips under 2 mm are too small to cut).
@@ -46,6 +47,11 @@ class Shape(StrEnum):
     ROUND = "round"
     RECTANGLE = "rectangle"
     DRAWN = "drawn"
+    SLOT = "slot"
+
+
+#: A slot passes at most so many layers; how thick a layer is taken to be (mm) when it is asked whether a slot lies clear within its panel.
+MOST_LAYERS, _THICK_MM = 8, 1.0
 
 
 class Opening(NamedTuple):
@@ -68,6 +74,7 @@ class Opening(NamedTuple):
     stays: bool = False
     window: bool = False
     drawn: str = ""
+    layers: int = 1
 
     def grown(self, factor: float) -> Opening:
         """Larger by a factor; what is made for a bought part only moves."""
@@ -82,6 +89,8 @@ class Opening(NamedTuple):
         if self.shape is Shape.DRAWN:
             around = contour.box(contour.sized(contour.read(self.drawn), self.width))
             return around.width, around.height
+        if self.shape is Shape.SLOT:
+            return self.width, self.layers * _THICK_MM
         return self.width, self.height
 
 
@@ -105,6 +114,9 @@ def check(opening: Opening) -> None:
         if not (math.isfinite(value) and least <= value <= MOST_MM):
             raise MeasureError(say("its {word} of {value:g} mm cannot be cut", word=word, value=value), place,
                                say("use {least:g} to {most:g} mm", least=least, most=MOST_MM))
+    if not 1 <= opening.layers <= MOST_LAYERS:
+        raise MeasureError(say("{layers} layers do not pass through a slot", layers=opening.layers), place,
+                           say("use 1 to {most}", most=MOST_LAYERS))
     if not all(math.isfinite(v) and abs(v) <= MOST_MM for v in (opening.x, opening.y, opening.turn_deg)):
         raise MeasureError("its place is no number", place, "write how far its middle lies from the panel's middle")
 
@@ -162,8 +174,8 @@ def _opened(panel: Panel, openings: Sequence[Opening]) -> Panel:
     around = bounds(panel.outline)
     middle = around.centre
     edge = outline_points(panel)
-    taken: list[list[Point]] = [list(flat_points(h)[:-1]) for h in panel.holes]
-    holes = list(panel.holes)
+    taken: list[list[Point]] = [list(flat_points(h)[:-1]) for h in (*panel.holes, *(slot_path(s, _THICK_MM) for s in panel.slots))]
+    holes, slots = list(panel.holes), list(panel.slots)
     for opening in openings:
         check(opening)
         path = moved_path(cut_path(opening), shifted(middle[0] + opening.x, middle[1] + opening.y))
@@ -177,8 +189,11 @@ def _opened(panel: Panel, openings: Sequence[Opening]) -> Panel:
                 raise MeasureError("it meets another opening", place,
                                    say("leave at least {least:g} mm of card between them", least=LEAST_BRIDGE_MM))
         taken.append(ring)
-        holes.append(path)
-    return replace(panel, holes=tuple(holes))
+        if opening.shape is Shape.SLOT:
+            slots.append(Slot(middle[0] + opening.x, middle[1] + opening.y, opening.width, opening.turn_deg, opening.layers))
+        else:
+            holes.append(path)
+    return replace(panel, holes=tuple(holes), slots=tuple(slots))
 
 
 def outline_points(panel: Panel) -> list[Point]:

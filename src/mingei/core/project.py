@@ -389,8 +389,11 @@ def _opening(entry: Mapping[str, Any], place: str) -> Opening:
     stays, window = (entry.get(k, False) for k in ("stays", "window"))
     if not isinstance(stays, bool) or not isinstance(window, bool):
         raise ProjectError("true or false belongs here", f"{place}.stays, {place}.window", "write one of them")
+    layers = entry.get("layers", 1)
+    if not isinstance(layers, int) or isinstance(layers, bool):
+        raise ProjectError(say("{value!r} is not a number of layers", value=layers), f"{place}.layers", "write 1 or more")
     made = Opening(_text(entry.get("name"), f"{place}.name"), _text(entry.get("panel"), f"{place}.panel"), Shape(shape),
-                   width, height, x, y, corner, turn, stays, window, _text(entry.get("drawn", ""), f"{place}.drawn", MOST_NOTES))
+                   width, height, x, y, corner, turn, stays, window, _text(entry.get("drawn", ""), f"{place}.drawn", MOST_NOTES), layers)
     check_opening(made)
     if made.shape is Shape.DRAWN:
         contour.read(made.drawn)

@@ -73,6 +73,21 @@ class PanelCard(WindowTest):
             self.document.undo.undo()
         self.assertEqual(self.document.brief.openings, ())
 
+    def test_a_slot_is_turned_and_widened_by_keys_and_undone(self) -> None:
+        self.take("base")
+        click(self.card.adds["slot"])
+        self.card.turn.setFocus()
+        self.key(Qt.Key.Key_Up, on=self.card.turn)
+        self.key(Qt.Key.Key_Up, on=self.card.layers)
+        (slot,) = self.document.brief.openings
+        self.assertEqual((slot.shape, slot.turn_deg, slot.layers, slot.stays), (Shape.SLOT, 5.0, 2, True))
+        self.assertFalse(self.card.window_.isVisible())
+        (hole,) = self.document.build.pattern.by_name["base"].holes
+        self.assertAlmostEqual(min(s.length for s in hole), 2 * self.document.build.stock.caliper_mm + 0.15)
+        self.document.undo.undo()
+        self.assertEqual(self.document.brief.openings[0].layers, 1)
+        self.assertEqual(self.card.layers.value(), 1)
+
     def test_a_hole_keeps_its_size_unless_it_is_told_to_grow(self) -> None:
         self.take("base")
         click(self.card.adds["hole"])

@@ -207,7 +207,10 @@ class Document(QObject):
 
     def set_opening(self, opening: Opening, name: str) -> None:
         """Cut an opening into a panel, or change it.  Raises MeasureError when it does not lie within its panel."""
-        self.change_brief(self.brief.with_opening(opening), name, f"opening:{opening.name}")
+        before = next((o for o in self.brief.openings if o.name == opening.name), None)
+        # cutting it is one step, and so is each run of changes to the same measure of it
+        touched = [] if before is None else [word for word, value in opening._asdict().items() if getattr(before, word) != value]
+        self.change_brief(self.brief.with_opening(opening), name, f"opening:{opening.name}:{','.join(touched)}" if touched else "")
 
     def remove_opening(self, name: str) -> None:
         self.change_brief(self.brief.without_opening(name), t("close {name}", name=name))

@@ -415,12 +415,14 @@ class FlatView(PartView):
             if width > (tall if upright else broad):
                 continue
             across, along = (high, width) if upright else (width, high)
-            middle = next((px for mm in self._name_places(part, box, across / self.scale, along / self.scale)
-                           for px in (self.to_px((mm.x(), mm.y())),)
-                           if not any(other.intersects(_about(px, across, along)) for other in taken)), None)
-            if middle is None:
+            for place in self._name_places(part, box, across / self.scale, along / self.scale):
+                middle = self.to_px((place.x(), place.y()))
+                around = _about(middle, across, along)
+                if not any(around.intersects(other) for other in taken):
+                    taken.append(around)
+                    break
+            else:
                 continue
-            taken.append(_about(middle, across, along))
             painter.setPen(chosen if part == self.selection else quiet)
             if upright:
                 painter.save()
@@ -448,7 +450,7 @@ class FlatView(PartView):
                 yield QPointF((hole.right() + box.right()) / 2, middle.y())
 
         for place in beside():
-            if any(hole.intersects(_about(place, across, along)) for hole in holes):
+            if holes and any(map(_about(place, across, along).intersects, holes)):
                 continue
             if all(any(polygon.containsPoint(p, Qt.FillRule.OddEvenFill) for polygon in polygons)
                    for p in (place, place - end, place + end)):

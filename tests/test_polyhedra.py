@@ -146,6 +146,13 @@ class Folded(unittest.TestCase):
         with self.assertRaises(MeasureError):
             brief.with_seam(SeamChange(crossing, Joint.FIN))
 
+    def test_the_net_is_the_one_of_several_that_prints_largest(self) -> None:
+        # found by trying: rooted in an octagon, the larger faces first, they take sheets 259 and 356 mm wide
+        for name, most in (("truncated-cube", 225.0), ("snub-dodecahedron", 325.0)):
+            box = build(new_brief("polyhedron", {"solid": name, "edge": 30.0}), find_stock("card-220")).pattern.box
+            low, high = sorted((box.width, box.height))
+            self.assertLess(max(low, high / math.sqrt(2)), most)
+
     def test_a_piece_has_something_to_fold(self) -> None:
         with self.assertRaises(MeasureError):
             new_brief("polyhedron", {"solid": "tetrahedron", "pieces": 3.0})

@@ -7,6 +7,7 @@ before.
 
 from __future__ import annotations
 
+import math
 from collections.abc import Collection, Mapping
 from functools import lru_cache
 from typing import TYPE_CHECKING
@@ -16,7 +17,7 @@ from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.prism import SIDES
 from mingei.core.recipes.tray import TAB
-from mingei.core.shape import Path, Polygon, hole_path, turned
+from mingei.core.shape import STAY, Path, Polygon, bounds, hole_path, mapping, turned
 from mingei.core.words import say
 
 if TYPE_CHECKING:  # loaded when one is first drafted
@@ -49,14 +50,15 @@ def chosen_solid(values: Values) -> Solid:
 class _Net:
     """The tree of the faces of one piece: for each its parent and how deep it lies; the root first."""
 
-    def __init__(self, solid: Solid, beside: Mapping[tuple[int, int], int], root: int, among: Collection[int]) -> None:
+    def __init__(self, solid: Solid, beside: Mapping[tuple[int, int], int], root: int, among: Collection[int],
+                 largest_first: bool = True) -> None:
         self.parent: dict[int, int] = {root: root}
         self.depth: dict[int, int] = {root: 0}
         self.order = [root]
         for face in self.order:
             ring = solid.faces[face]
             around = [beside[ring[(i + 1) % len(ring)], ring[i]] for i in range(len(ring))]
-            for other in sorted(around, key=lambda f: -len(solid.faces[f])):
+            for other in sorted(around, key=lambda f: -len(solid.faces[f]) if largest_first else len(solid.faces[f])):
                 if other in among and other not in self.parent:
                     self.parent[other], self.depth[other] = face, self.depth[face] + 1
                     self.order.append(other)
@@ -68,10 +70,51 @@ class _Nets:
     def __init__(self, solid: Solid, count: int) -> None:
         self.beside = solid.beside
         root = max(range(len(solid.faces)), key=lambda f: len(solid.faces[f]))
-        self.nets = [_Net(solid, self.beside, part[0], set(part)) for part in _shared_out(solid, self.beside, root, count)]
+        self.nets = [_best(solid, self.beside, part) for part in _shared_out(solid, self.beside, root, count)]
         self.order = [face for net in self.nets for face in net.order]
         self.last = self.order[-1]
-        self.turn_deg = {(self.beside[b, a], face): solid.turn_deg(self.beside[b, a], face) for (a, b), face in self.beside.items()}
+        self.turn_deg: dict[tuple[int, int], float] = {}
+        for (a, b), face in self.beside.items():
+            other = self.beside[b, a]
+            if (face, other) not in self.turn_deg:
+                self.turn_deg[face, other] = self.turn_deg[other, face] = solid.turn_deg(face, other)
+
+
+def _best(solid: Solid, beside: Mapping[tuple[int, int], int], part: list[int]) -> _Net:
+    """The net of a part that prints largest on a sheet of the usual proportions: rooted in its first face or the first of another kind,
+    larger or smaller faces first."""
+    kinds = {len(solid.faces[f]): f for f in reversed(part)}
+    roots = dict.fromkeys((part[0], *kinds.values()))
+    found = [_Net(solid, beside, root, set(part), first) for root in roots for first in (True, False)]
+    flats = [_flat(solid, beside, net) for net in found]
+    sound = [(net, size) for net, size in zip(found, flats, strict=True) if size is not None]
+    return min(sound, key=lambda pair: round(pair[1], 6))[0] if sound else found[0]
+
+
+def _flat(solid: Solid, beside: Mapping[tuple[int, int], int], net: _Net) -> float | None:
+    """How wide a sheet of the usual proportions must be for a net of edges of 1; None when the net overlaps itself."""
+    from shapely import STRtree
+    from shapely.geometry import Polygon as Area
+
+    sides = {(a, b): i for ring in solid.faces for i, (a, b) in enumerate(zip(ring, (*ring[1:], ring[0]), strict=True))}
+    outlines = {n: _outline(n, 1.0) for n in {len(ring) for ring in solid.faces}}
+    frames = {net.order[0]: STAY}
+    shared = {(face, beside[b, a]): (a, b) for (a, b), face in beside.items()}
+    for face in net.order[1:]:
+        parent = net.parent[face]
+        a, b = shared[parent, face]
+        mine, theirs = outlines[len(solid.faces[face])], outlines[len(solid.faces[parent])]
+        i, j = sides[b, a], sides[a, b]
+        to = frames[parent]
+        frames[face] = mapping(mine[(i + 1) % len(mine)], mine[i], to.apply(theirs[j]), to.apply(theirs[(j + 1) % len(theirs)]))
+    laid = [frames[face].apply_all(outlines[len(solid.faces[face])]) for face in net.order]
+    areas = [Area(outline).buffer(-1e-3) for outline in laid]
+    first, second = STRtree(areas).query(areas, predicate="intersects")
+    if (first != second).any():
+        return None
+    around = bounds([p for outline in laid for p in outline])
+    low, high = sorted((around.width, around.height))
+    return max(low, high / math.sqrt(2))
 
 
 def _shared_out(solid: Solid, beside: Mapping[tuple[int, int], int], root: int, count: int) -> list[list[int]]:

@@ -34,10 +34,12 @@ from mingei.core.draft import (
 )
 from mingei.core.errors import GeometryError, StockError
 from mingei.core.offset import (
+    FLAT_DEG,
     RELIEF_MM,
     Measured,
     bend_setback,
     crease_gain,
+    flat_setback,
     mid_depth,
     setback,
     stop_against,
@@ -248,6 +250,9 @@ class _Developer:
                 return setback(self._panel_depth(panel), self._panel_depth(other), self.turns[here])
             if here in self.bends:
                 return bend_setback(self._panel_depth(panel), self._panel_depth(other), self.turns[here]) + self.takes[here] / 2
+            if abs(self.turns[here]) == FLAT_DEG:
+                around = flat_setback(self._panel_depth(panel), self._panel_depth(other))
+                return self.takes[here] / 2 + around + self._gain(FLAT_DEG) / 2
             return self.takes[here] / 2 + self._fold_offset(self._panel_depth(panel), self._panel_depth(other), self.turns[here])
         if here in self.fin_edges:
             back = _fold_back_deg(self.fin_edges[here])
@@ -503,6 +508,10 @@ class _Developer:
     def _flat_fold(self, fold: Fold, line: tuple[tuple[Point, Point], tuple[Point, Point]],
                    frames: Mapping[str, Rigid]) -> FlatFold:
         frame = frames[fold.a.panel]
+        if fold.angle_deg == FLAT_DEG:
+            depths = [self._panel_depth(self.piece.panel(edge.panel)) for edge in (fold.a, fold.b)]
+            return FlatFold(fold.a.panel, fold.b.panel, frame.apply(line[0][0]), frame.apply(line[0][1]), fold.signed_deg,
+                            fold.take_mm + self._gain(FLAT_DEG) + 2 * flat_setback(*depths), fold.step, apart_mm=abs(sum(depths)))
         return FlatFold(fold.a.panel, fold.b.panel, frame.apply(line[0][0]), frame.apply(line[0][1]), fold.signed_deg,
                         fold.take_mm + (0.0 if fold.bend or fold.curved else self._gain(fold.angle_deg)), fold.step, fold.bend,
                         fold.closing, fold.curved)

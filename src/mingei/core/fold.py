@@ -85,7 +85,9 @@ def _turn(pattern: Pattern, fold: FlatFold, done: float) -> Matrix:
     one = 1.0 - cos
     turn = ((cos + ux * ux * one, ux * uy * one, uy * sin), (ux * uy * one, cos + uy * uy * one, -ux * sin),
             (-uy * sin, ux * sin, cos))
-    lift = (ax, ay, 0.0)
+    # turned right over, the child comes to lie beside its parent, as far off as what lies between asks
+    beside = math.copysign(fold.apart_mm * (1.0 - cos) / 2, -fold.angle_deg)
+    lift = (ax, ay, beside)
     rows = [(a * flat.cos + b * flat.sin, b * flat.cos - a * flat.sin, c, a * x + b * y + up)
             for (a, b, c), up in zip(turn, lift, strict=True)]
     return np.array((*rows, (0.0, 0.0, 0.0, 1.0)))

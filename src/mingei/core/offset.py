@@ -20,6 +20,8 @@ RELIEF_MM = 0.2
 #: A slot is wider than what passes through it by this much, and longer than a tongue by that, mm (common practice: a little longer than
 #: the tab, as wide as the stock).
 SLOT_PLAY_MM, SLOT_ENDS_MM = 0.15, 0.5
+#: A fold turned right over.
+FLAT_DEG = 180.0
 #: Below this width (mm) the spine of a 180 degree fold is scored as a single crease.
 SPINE_MIN_MM = 0.5
 
@@ -51,6 +53,12 @@ def setback(own_depth: float, neighbour_depth: float, angle_deg: float) -> float
     if abs(sine) < 1e-6:
         raise GeometryError(say("a fold of {angle:g} degrees has no corner to set back from", angle=angle_deg))
     return (neighbour_depth - own_depth * math.cos(math.radians(angle_deg))) / sine
+
+
+def flat_setback(own_depth: float, neighbour_depth: float) -> float:
+    """As ``setback``, for a fold that turns right over (180 degrees) onto what lies between: each side takes half of the half circle whose
+    diameter is what the two mid-surfaces stand apart."""
+    return math.pi / 4 * abs(own_depth + neighbour_depth)
 
 
 def bend_setback(own_depth: float, neighbour_depth: float, angle_deg: float) -> float:

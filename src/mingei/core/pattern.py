@@ -112,7 +112,8 @@ class FlatFold:
     """A score line, or one of those a curved score is made of, or a bend, which is not scored.
 
     start, end: on the flat, with the parent panel to the left; angle_deg: signed, mountain positive;
-    gain: mm taken up by the crease; step: its place in the order of folding; length: the line's, mm.
+    gain: mm taken up by the crease; step: its place in the order of folding; length: the line's, mm.  apart_mm: turned right over, so far
+    the two mid-surfaces stand from each other.
     """
 
     parent: str
@@ -125,6 +126,7 @@ class FlatFold:
     bend: bool = False
     closing: bool = False
     curved: bool = False
+    apart_mm: float = 0.0
 
     @property
     def crease(self) -> Crease:

@@ -117,7 +117,8 @@ def solids(pattern: Pattern, fraction: float = 1.0) -> Solids:
     posed = finished(pattern) if fraction >= 1.0 else pose(pattern, fraction)
     matrices = np.array([posed[p.name] for p in pattern.panels])
     half = pattern.stock.caliper_mm / 2
-    mitre = np.array([*(half * _mitre(f.angle_deg * progress(pattern, fraction, f.step)) for f in pattern.folds), 0.0])
+    turned = [0.0 if f.apart_mm else f.angle_deg * progress(pattern, fraction, f.step) for f in pattern.folds]
+    mitre = np.array([*(half * _mitre(angle) for angle in turned), 0.0])
     shift = _corner_shift(model, mitre[model.fold_before], mitre[model.fold_after])
     own = matrices[model.owner]
     across, origin, lift = own[:, :3, :2], own[:, :3, 3], own[:, :3, 2] * half

@@ -11,6 +11,7 @@ from typing import NamedTuple
 
 from mingei.core.amend import closing_step
 from mingei.core.draft import Crease, Draft, Joint, Piece, Role, fellow
+from mingei.core.offset import FLAT_DEG
 from mingei.core.words import Words, joined, say
 
 
@@ -45,11 +46,14 @@ def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
     rolled: list[str] = []
     out: list[str] = []
     turned: list[str] = []
+    over: list[str] = []
     upright = abs(piece.placement.u[2]) + abs(piece.placement.v[2]) > 0.5  # a strip of wall: its panels are turned, not raised
     for fold in piece.folds:
         if fold.step == number and fold.angle_deg > 1e-6 and not fold.closing:
             panel = piece.panel(fold.b.panel)
-            if fold.bend:
+            if fold.angle_deg == FLAT_DEG:
+                over.append(panel.name)
+            elif fold.bend:
                 rolled.append(panel.whole)
             elif panel.role is Role.WALL and (panel.whole or upright):
                 turned.append(panel.whole or panel.name)
@@ -67,8 +71,9 @@ def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
         say(template, names=listed(list(dict.fromkeys(names)))) for template, names in
         (("Draw {names} over a rounded edge until it curls, then roll it up.", rolled), ("Raise {names}.", raised),
          ("Bring {names} over.", brought), ("Fold {names} in.", folded), ("Fold {names} out.", out),
-         ("Fold the two flaps of {names} back.", fins), ("Turn {names} round the corner.", turned)) if names]
-    return (*rolled, *raised, *brought, *folded, *out, *turned, *(flap for name in fins for flap in (name, fellow(name)))), sentences
+         ("Fold the two flaps of {names} back.", fins), ("Turn {names} round the corner.", turned),
+         ("Fold {names} over flat.", over)) if names]
+    return (*rolled, *raised, *brought, *folded, *out, *turned, *over, *(flap for name in fins for flap in (name, fellow(name)))), sentences
 
 
 def _joined(piece: Piece) -> dict[int, list[str]]:

@@ -1,0 +1,116 @@
+"""An envelope on the diagonal of its sheet: four flaps that fold to the middle, the bottom one glued on the sides, the top one closing.
+
+A square sheet turned by 45 degrees about a front of width w and height h leaves flaps w/2 and h/2 high; its side is (w + h) / sqrt 2.  So
+that the flaps of a square front overlap by v the sheet grows by v / sqrt 2 (plane geometry); a longer front's overlap more, one way.
+"""
+
+from __future__ import annotations
+
+import math
+
+from mingei.core.draft import Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement, Role
+from mingei.core.errors import MeasureError
+from mingei.core.length import write_both
+from mingei.core.offset import FLAT_DEG
+from mingei.core.recipes import Kind, Measure, Recipe, Values
+from mingei.core.recipes.envelope_side import ACROSS, THICK, UP, front_size, rectangle
+from mingei.core.shape import Polygon, turned
+from mingei.core.words import say
+
+NONE, LINER = "none", "liner"
+#: The bottom flap covers so much of both side flaps at least, and a tip stays so far inside the opposite fold, mm.
+_LEAST_GLUED_MM, _SHORT_MM = 5.0, 4.0
+_TURNED_DEG = 45.0
+
+
+def sheet_side(width: float, height: float, over: float) -> float:
+    """Side of the square sheet, mm, for a front so wide and high and flaps that overlap by so much."""
+    return (width + height) / math.sqrt(2) + over / math.sqrt(2)
+
+
+def _flap(base: float, over: float) -> Polygon:
+    """A flap to the sheet's edge: a right isosceles triangle on the base, moved out by its share of the overlap."""
+    out = over / 2
+    return ((0.0, 0.0), (base, 0.0), (base, out), (base / 2, base / 2 + out), (0.0, out))
+
+
+def _inset(base: float, over: float, margin: float, gum: float) -> Polygon:
+    """A liner's flap: within the flap by a margin at its sides and by the gum's width at its tip."""
+    out, half = over / 2, base / 2
+    keep = margin * math.sqrt(2)
+    top = half + out - gum
+    level = max(1.0, out - keep + margin)  # where its slanted sides begin
+    shoulder = half - (half + out - keep - level)
+    tip = max(0.5, half + out - keep - top)
+    return ((margin, 0.0), (base - margin, 0.0), (base - max(margin, shoulder), level), (half + tip, top), (half - tip, top),
+            (max(margin, shoulder), level))
+
+
+def draft_diagonal(values: Values) -> Draft:
+    """width, height: of what goes in, mm; across, up: play; thick; over: how far flaps overlap; round: their tips; liner; margin; gum."""
+    width, height = front_size(values)
+    over, thick = float(values["over"]), float(values["thick"])
+    lined = values["liner"] == LINER
+    tip = float(values["round"])
+    second = 1 if height + over > width else 0  # the side flaps lie over each other, or beside
+    top = second + 3 if lined else second + 2
+    panels = (
+        Panel("front", turned(_TURNED_DEG).apply_all(rectangle(width, height))),
+        Panel("left flap", _flap(height, over), 0, Role.FLAP, air=thick, round_mm=tip),
+        Panel("right flap", _flap(height, over), second, Role.FLAP, air=thick, round_mm=tip),
+        Panel("bottom flap", _flap(width, over), second + 1, Role.FLAP, air=thick, round_mm=tip),
+        Panel("closing flap", _flap(width, over), top, Role.FLAP, air=thick, round_mm=tip),
+    )
+    folds = (
+        Fold(EdgeRef("front", 3), EdgeRef("left flap", 0), FLAT_DEG, 1),
+        Fold(EdgeRef("front", 1), EdgeRef("right flap", 0), FLAT_DEG, 1 + second),
+        Fold(EdgeRef("front", 0), EdgeRef("bottom flap", 0), FLAT_DEG, 2 + second),
+        Fold(EdgeRef("front", 2), EdgeRef("closing flap", 0), FLAT_DEG, 3 + second),
+    )
+    laps = [Lap("bottom flap on left flap", "bottom flap", "left flap"), Lap("bottom flap on right flap", "bottom flap", "right flap"),
+            Lap("closing flap on bottom flap", "closing flap", "bottom flap", glued=False)]
+    # drawn on the diagonal, so that its blank is the sheet's square
+    even = math.sqrt(0.5)
+    stands = Placement((0.0, height, 0.0), (even, even, 0.0), (even, -even, 0.0))
+    pieces = [Piece("envelope", "front", stands, panels, folds, (), tuple(laps))]
+    if lined:
+        margin = float(values["margin"])
+        lining = (Panel("liner", rectangle(width - 2 * margin, height - margin), -1),
+                  Panel("liner flap", tuple((x - margin, y) for x, y in _inset(width, over, margin, float(values["gum"]))), top - 1,
+                        Role.FLAP, air=thick))
+        at = Placement((margin, height - margin, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
+        within = (Lap("front on liner", "front", "liner"), Lap("closing flap on liner", "closing flap", "liner flap"))
+        pieces.append(Piece("liner", "liner", at, lining, (Fold(EdgeRef("liner", 2), EdgeRef("liner flap", 0), FLAT_DEG, 3 + second),), (),
+                            within))
+    words = say("a square of {side} a side gives it, turned on its corner", side=write_both(sheet_side(width, height, over)))
+    return Draft(tuple(pieces), closes=False, remarks=(("sheet", words),))
+
+
+def _sound(values: Values) -> None:
+    width, height = front_size(values)
+    over = float(values["over"])
+    if width + over - height < _LEAST_GLUED_MM:
+        raise MeasureError("bottom and closing flap would hardly meet", "over", "let the flaps overlap more")
+    for base, across, word in ((width, height, "height"), (height, width, "width")):
+        if base / 2 + over / 2 > across - _SHORT_MM:
+            raise MeasureError("a flap would reach past the fold opposite", word, "take less overlap, or an envelope with side seams")
+    if values["liner"] == LINER and (width + over) / 2 - float(values["gum"]) < 2 * float(values["margin"]):
+        raise MeasureError("the gum leaves the liner's flap no room", "gum", "make it narrower, or leave the liner out")
+
+
+RECIPE = Recipe(
+    id="envelope-diagonal", title="Envelope from a square", family="pouches",
+    purpose="four flaps to the middle, from a square sheet turned on its corner; with a liner if wished",
+    measures=(
+        Measure("width", Kind.LENGTH, 105.0, "of what goes in, the longer side", 40.0, 400.0),
+        Measure("height", Kind.LENGTH, 74.0, "of what goes in", 30.0, 400.0),
+        ACROSS, UP, THICK,
+        Measure("over", Kind.LENGTH, 14.0, "how far the flaps of a square one overlap; the long pair of others more", 4.0, 120.0,
+                label="Overlap"),
+        Measure("round", Kind.LENGTH, 6.0, "radius of the flaps' tips; 0 leaves them pointed", 0.0, 40.0, label="Round tips"),
+        Measure("liner", Kind.CHOICE, NONE, "a liner of another paper inside front and flap", choices=((NONE, "none"), (LINER, "liner"))),
+        Measure("margin", Kind.LENGTH, 3.0, "how far the liner keeps inside the edges", 1.0, 15.0, stays=True),
+        Measure("gum", Kind.LENGTH, 12.0, "left clear of the liner at the flap's tip, for the gum", 5.0, 40.0, stays=True),
+    ),
+    draft=draft_diagonal, thinnest=0.05, thickest=0.35, contradictions=_sound, stock="copy-80",
+)

@@ -34,6 +34,7 @@ from mingei.core.errors import MingeiError
 from mingei.core.length import typeset, write_mm
 from mingei.core.project import TAPES_MM
 from mingei.core.recipes import Kind, Measure, find_recipe
+from mingei.core.sizes import THINGS, named
 from mingei.core.stock import Stock
 
 
@@ -82,6 +83,7 @@ class MeasuresCard(Card):
         self.choices: dict[str, ChoiceField] = {}
         self.counts: dict[str, CountField] = {}
         self._recipe = ""
+        self.thing: QuietCombo | None = None
         self._fields: list[QWidget] = []
         self.follow(document)
 
@@ -97,6 +99,10 @@ class MeasuresCard(Card):
         if brief.recipe != self._recipe:
             self._make(brief.recipe)
         unit = self.document.project.unit
+        if self.thing is not None:
+            size = named(*(float(brief.values[name]) for name in find_recipe(brief.recipe).holds))
+            self.thing.setCurrentIndex(THINGS.index(size) + 1 if size else 0)
+            self.thing_reason.hide()
         for name, value in brief.measures:
             if isinstance(value, float) and name in self.counts:
                 with QSignalBlocker(self.counts[name]):
@@ -118,10 +124,50 @@ class MeasuresCard(Card):
         recipe = find_recipe(recipe_id)
         self._recipe = recipe_id
         self.heading.setText(t(recipe.title))
+        self.thing = None
+        if recipe.holds:
+            self._fields.append(self._things())
         for measure in recipe.measures:
             field = self._field(measure)
             self._fields.append(field)
             self.body.addWidget(field)
+
+    def _things(self) -> QWidget:
+        """The things people know by name, to be chosen instead of measured."""
+        holder = QWidget()
+        column = QVBoxLayout(holder)
+        column.setContentsMargins(0, 0, 0, 0)
+        row = QHBoxLayout()
+        self.thing = QuietCombo()
+        self.thing.setAccessibleName(t("What goes in"))
+        self.thing.setToolTip(t("A thing of a size people know by name; or write its measures below."))
+        self.thing.addItem(t("measured below"))
+        self.thing.addItems([t(size.name) for size in THINGS])
+        label = QLabel(t("For"))
+        label.setMinimumWidth(84)
+        label.setBuddy(self.thing)
+        self.thing.activated.connect(self._take_thing)
+        self.thing_reason = QLabel()
+        self.thing_reason.setObjectName("reason")
+        self.thing_reason.setWordWrap(True)
+        self.thing_reason.hide()
+        row.addWidget(label)
+        row.addWidget(self.thing, 1)
+        column.addLayout(row)
+        column.addWidget(self.thing_reason)
+        self.body.addWidget(holder)
+        return holder
+
+    def _take_thing(self, index: int) -> None:
+        try:
+            if index > 0:
+                self.document.set_thing(THINGS[index - 1])
+        except MingeiError as error:
+            self.refresh()
+            self.thing_reason.setText(capital(error.words))
+            self.thing_reason.show()
+        else:
+            self.refresh()
 
     def _field(self, measure: Measure) -> QWidget:
         if measure.kind is Kind.CHOICE:

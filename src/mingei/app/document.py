@@ -21,6 +21,7 @@ from mingei.core.length import write_both, write_mm
 from mingei.core.opening import MOST_MM, Opening, Trim
 from mingei.core.project import Brief, Project, new_brief
 from mingei.core.recipes import Value, find_recipe
+from mingei.core.sizes import Size
 from mingei.core.stock import Stock
 from mingei.core.words import say
 
@@ -149,6 +150,12 @@ class Document(QObject):
         own = {m.name: "own" for m in recipe.measures if "own" in dict(m.choices)}
         accepted = recipe.accept({**self.brief.values, **own, name: text})
         self.change_brief(replace(self.brief, measures=tuple(accepted.items())), t("take an outline from a drawing"))
+
+    def set_thing(self, size: Size) -> None:
+        """Make it for a thing people know by name.  Raises MeasureError when the recipe cannot build it so."""
+        recipe = find_recipe(self.brief.recipe)
+        accepted = recipe.accept({**self.brief.values, **dict(zip(recipe.holds, (size.long, size.short), strict=True))})
+        self.change_brief(replace(self.brief, measures=tuple(accepted.items())), t("for {thing}", thing=t(size.name)))
 
     def set_tape(self, width: float) -> None:
         """Glue it with double-sided tape so wide, mm, or with wet glue (0).  Raises MeasureError when its tabs cannot be made so."""

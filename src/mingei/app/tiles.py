@@ -40,7 +40,7 @@ def add_path(result: QPainterPath, path: Path) -> None:
 def pen(ink: Ink, tint: QColor, printed: bool = False) -> QPen:
     """How an ink is drawn on screen: constant weight and pattern at any zoom; or as printed, true to scale."""
     look = LOOKS[ink]
-    width = look.width if printed else (1.0 if look.dashes else max(1.0, look.width * _WIDTH_PX))
+    width = look.width if printed else max(1.0, look.width * _WIDTH_PX)
     result = QPen(tint, width)
     result.setCosmetic(not printed)
     result.setCapStyle(Qt.PenCapStyle.FlatCap)

@@ -120,7 +120,8 @@ class Recipe:
 
     draft: from accepted values to the draft; checked values only.  inside: names of the measures that are the cavity's length, width
     and height, where it has one.  stock: the one it is usually made of.  thinnest, thickest: caliper in mm it may be built from.
-    contradictions: called with accepted values, raises MeasureError when they cannot hold together.
+    contradictions: called with accepted values, raises MeasureError when they cannot hold together.  holds: names of the measures that are
+    the longer and the shorter side of the thing it is made for, where that may be a thing people know by name.
     """
 
     id: str
@@ -133,6 +134,7 @@ class Recipe:
     thickest: float
     contradictions: Callable[[Values], None] = lambda values: None
     inside: tuple[str, ...] = ()
+    holds: tuple[str, ...] = ()
     stock: str = DEFAULT_STOCK_ID
 
     def measure(self, name: str) -> Measure:

@@ -10,12 +10,10 @@ import math
 
 from mingei.core.draft import Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement, Role
 from mingei.core.errors import MeasureError
-from mingei.core.length import write_both
 from mingei.core.offset import FLAT_DEG
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.envelope_side import ACROSS, THICK, UP, front_size, rectangle
 from mingei.core.shape import Polygon, turned
-from mingei.core.words import say
 
 NONE, LINER = "none", "liner"
 #: The bottom flap covers so much of both side flaps at least, and a tip stays so far inside the opposite fold, mm.
@@ -82,8 +80,7 @@ def draft_diagonal(values: Values) -> Draft:
         within = (Lap("front on liner", "front", "liner"), Lap("closing flap on liner", "closing flap", "liner flap"))
         pieces.append(Piece("liner", "liner", at, lining, (Fold(EdgeRef("liner", 2), EdgeRef("liner flap", 0), FLAT_DEG, 3 + second),), (),
                             within))
-    words = say("a square of {side} a side gives it, turned on its corner", side=write_both(sheet_side(width, height, over)))
-    return Draft(tuple(pieces), closes=False, remarks=(("sheet", words),))
+    return Draft(tuple(pieces), closes=False)
 
 
 def _sound(values: Values) -> None:
@@ -112,5 +109,5 @@ RECIPE = Recipe(
         Measure("margin", Kind.LENGTH, 3.0, "how far the liner keeps inside the edges", 1.0, 15.0, stays=True),
         Measure("gum", Kind.LENGTH, 12.0, "left clear of the liner at the flap's tip, for the gum", 5.0, 40.0, stays=True),
     ),
-    draft=draft_diagonal, thinnest=0.05, thickest=0.35, contradictions=_sound, stock="copy-80",
+    draft=draft_diagonal, thinnest=0.05, thickest=0.35, contradictions=_sound, holds=("width", "height"), stock="copy-80",
 )

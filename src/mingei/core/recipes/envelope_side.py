@@ -81,5 +81,5 @@ RECIPE = Recipe(
                 label="Flap"),
         Measure("round", Kind.LENGTH, 4.0, "radius of the flap's corners", 0.0, 30.0, label="Round corners"),
     ),
-    draft=draft_envelope, thinnest=0.05, thickest=0.35, contradictions=_sound, stock="copy-80",
+    draft=draft_envelope, thinnest=0.05, thickest=0.35, contradictions=_sound, holds=("width", "height"), stock="copy-80",
 )

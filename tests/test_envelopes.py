@@ -1,0 +1,141 @@
+"""Envelopes: folds turned right over, flat when folded, blanks from the thing that goes in."""
+
+from __future__ import annotations
+
+import math
+import unittest
+from itertools import pairwise
+
+import numpy as np
+from hypothesis import assume, given
+from hypothesis import strategies as st
+
+from mingei.core import check, fold
+from mingei.core.build import Build, build
+from mingei.core.errors import MeasureError
+from mingei.core.layout.sheets import find_sheet
+from mingei.core.project import new_brief
+from mingei.core.sizes import THINGS
+from mingei.core.stock import Stock
+from tests.strategies import briefs
+from tests.windows import WindowTest, settle
+
+
+def made(recipe: str, caliper: float = 0.1, **values: float | str) -> Build:
+    stock = Stock("any", "Any paper", 80, caliper)
+    return build(new_brief(recipe, values, stock), stock)
+
+
+class TurnedOver(unittest.TestCase):
+    @given(st.sampled_from(["envelope-side", "envelope-diagonal"]).flatmap(briefs))
+    def test_folded_it_is_flat_within_its_stack(self, any_build: tuple[object, Stock]) -> None:
+        result = build(*any_build)  # type: ignore[arg-type]
+        thick, t = float(result.brief.values["thick"]), result.stock.caliper_mm
+        heights = []
+        for pattern in result.patterns:
+            for name, pose in fold.finished(pattern).items():
+                self.assertAlmostEqual(abs(pose[2, 2]), 1.0, places=9, msg=name)  # parallel to the front
+                heights.append(pose[2, 3])
+        layers = 1 + max(p.layer for q in result.patterns for p in q.panels)
+        self.assertLessEqual(max(heights) - min(heights), thick + (layers + 1) * t + 1e-9)
+
+    def test_every_sheet_lies_a_caliper_over_the_one_beneath(self) -> None:
+        result = made("envelope-side", 0.2, thick=1.0)
+        at = {name: pose[2, 3] for name, pose in fold.finished(result.pattern).items()}
+        levels = [at[name] for name in ("front", "left flap", "back", "closing flap")]
+        self.assertEqual([round(b - a, 9) for a, b in pairwise(levels)], [1.2, 0.2, 0.2])
+
+    def test_a_fold_turned_over_takes_up_the_half_circle_round_what_lies_between(self) -> None:
+        result = made("envelope-side", 0.2, thick=1.0)
+        gains = {f.child: f.gain for f in result.pattern.folds}
+        # half a circle as wide as the two middles stand apart: 1.2 mm for the side flaps, 1.4 for the back (plane geometry)
+        self.assertAlmostEqual(gains["left flap"], math.pi / 2 * 1.2)
+        self.assertAlmostEqual(gains["back"], math.pi / 2 * 1.4)
+        self.assertAlmostEqual(result.outside[0], 105 + 6 + 2 * math.pi / 4 * 1.2, places=6)  # drawn straight, each half of its arc
+
+    def test_half_way_a_flap_stands_upright(self) -> None:
+        result = made("envelope-side")
+        pose = fold.pose(result.pattern, 0.5 / 3)["left flap"]
+        self.assertAlmostEqual(float(pose[2, 2]), 0.0, places=9)
+        self.assertGreater(float(fold.place(pose, result.pattern.by_name["left flap"].polygon)[:, 2].max()), 10.0)
+
+
+class FromTheThing(unittest.TestCase):
+    @given(st.floats(60, 300), st.floats(0.75, 1.0), st.floats(8, 40))
+    def test_the_blank_is_a_square_of_the_half_sum_of_its_sides(self, width: float, share: float, over: float) -> None:
+        height = round(width * share, 3)
+        assume((height + 3 + over) / 2 < width and (width + 6 + over) / 2 < height - 2)
+        result = made("envelope-diagonal", 0.05, width=width, height=height, over=over, thick=0.0, round=0.0)
+        # a square sheet about a front of w x h has side (w + h) / sqrt 2, and v / sqrt 2 more for flaps that overlap by v (plane geometry)
+        side = (width + 6 + height + 3 + over) / math.sqrt(2)
+        box = result.pattern.box
+        self.assertAlmostEqual(box.width, side, delta=0.5)  # the folds go round up to four sheets of 0.05 mm
+        self.assertAlmostEqual(box.height, box.width, places=6)
+
+    def test_flaps_overlap_by_what_was_asked(self) -> None:
+        result = made("envelope-diagonal", 0.05, width=120.0, height=123.0, over=16.0, thick=0.0, round=0.0)
+        posed = fold.finished(result.pattern)
+        tips = [fold.place(posed[n], result.pattern.by_name[n].polygon) for n in ("bottom flap", "closing flap")]
+        self.assertAlmostEqual(float(tips[1][:, 1].max() - tips[0][:, 1].min()), 16.0, delta=0.3)
+
+    def test_a_liner_keeps_inside_the_flap_and_clear_of_the_gum(self) -> None:
+        result = made("envelope-diagonal", liner="liner", margin=4.0, gum=15.0, thick=0.0, round=0.0)
+        envelope, liner = (dict(fold.finished(p)) for p in result.patterns)
+        flap = fold.place(envelope["closing flap"], result.patterns[0].by_name["closing flap"].polygon)
+        lining = fold.place(liner["liner flap"], result.patterns[1].by_name["liner flap"].polygon)
+        self.assertAlmostEqual(float(flap[:, 1].max() - lining[:, 1].max()), 15.0, delta=0.5)
+        self.assertAlmostEqual(float(lining[:, 0].min() - flap[:, 0].min()), 4.0, delta=0.3)
+        slanted = [(x, y) for x, y, _ in lining.tolist() if y > 12]
+        right = np.array([1.0, 1.0]) / math.sqrt(2)  # the flap's slanted edge is square to this
+        edge = max(float(right @ p[:2]) for p in flap)
+        self.assertAlmostEqual(edge - max(float(right @ np.array(p)) for p in slanted), 4.0, delta=0.4)
+
+    def test_what_contradicts_itself_is_refused(self) -> None:
+        for recipe, values in (("envelope-side", {"side": 40.0, "width": 60.0}), ("envelope-side", {"closing": 100.0}),
+                               ("envelope-diagonal", {"width": 200.0}), ("envelope-diagonal", {"height": 130.0, "over": 5.0})):
+            with self.subTest(recipe=recipe, values=values), self.assertRaises(MeasureError):
+                made(recipe, **values)
+
+    def test_it_names_the_envelopes_that_are_sold(self) -> None:
+        (said,) = [f for f in check.run(made("envelope-side", width=148.0, height=105.0), find_sheet("A3")) if f.code == "envelope-sold"]
+        self.assertIn("C6", str(said.sentence))
+
+    def test_the_steps_are_said(self) -> None:
+        words = " ".join(str(s.words) for s in made("envelope-side").steps)
+        self.assertIn("Fold the left flap and the right flap over flat.", words)
+        self.assertIn("Glue the back on the left flap and the right flap.", words)
+        self.assertNotIn("Glue the closing flap", words)
+
+
+class InTheWindow(WindowTest):
+    def test_a_thing_is_chosen_by_name_and_undone(self) -> None:
+        self.window.go("draft")
+        document = self.window.document
+        document.set_recipe("envelope-side")
+        settle()
+        fields = self.window.draft().measures
+        assert fields.thing is not None
+        index = fields.thing.findText("A6 sheet")
+        fields.thing.setCurrentIndex(index)
+        fields.thing.activated.emit(index)
+        self.assertEqual((document.brief.values["width"], document.brief.values["height"]), (148.0, 105.0))
+        self.assertEqual(self.field("width").text(), "148 mm")
+        document.undo.undo()
+        self.assertNotEqual(document.brief.values["width"], 148.0)
+        self.assertEqual(fields.thing.currentIndex(), 0)
+
+    def test_a_thing_the_recipe_cannot_hold_is_refused_where_it_was_chosen(self) -> None:
+        self.window.go("draft")
+        self.window.document.set_recipe("envelope-diagonal")
+        settle()
+        fields = self.window.draft().measures
+        assert fields.thing is not None
+        before = self.window.document.brief
+        index = [s.name for s in THINGS].index("A4 sheet in three") + 1
+        fields.thing.activated.emit(index)
+        self.assertEqual(self.window.document.brief, before)
+        self.assertFalse(fields.thing_reason.isHidden())
+
+
+if __name__ == "__main__":
+    unittest.main()

@@ -12,9 +12,12 @@ from hypothesis import strategies as st
 
 from mingei.core import check, fold
 from mingei.core.build import Build, build
+from mingei.core.draft import Crease
+from mingei.core.drawing import Ink, pattern_strokes
 from mingei.core.errors import MeasureError
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.project import new_brief
+from mingei.core.recipes.belly_band import girth
 from mingei.core.sizes import THINGS
 from mingei.core.stock import Stock
 from tests.strategies import briefs
@@ -107,6 +110,58 @@ class FromTheThing(unittest.TestCase):
         self.assertNotIn("Glue the closing flap", words)
 
 
+class Cards(unittest.TestCase):
+    @given(st.integers(3, 10), st.floats(0.08, 0.5))
+    def test_a_concertina_goes_to_and_fro_and_lies_flat(self, count: int, caliper: float) -> None:
+        card = made("card", caliper, kind="concertina", panels=float(count))
+        self.assertEqual([f.crease for f in card.pattern.folds], [(Crease.MOUNTAIN, Crease.VALLEY)[i % 2] for i in range(count - 1)])
+        inks = [s.ink for s in pattern_strokes(card.pattern) if s.ink in (Ink.MOUNTAIN, Ink.VALLEY)]
+        self.assertEqual(inks, [(Ink.MOUNTAIN, Ink.VALLEY)[i % 2] for i in range(count - 1)])  # scored from alternate faces
+        heights = sorted(pose[2, 3] for pose in fold.finished(card.pattern).values())
+        for a, b in pairwise(heights):
+            self.assertAlmostEqual(b - a, caliper, places=9)  # each lies on the one before
+        for name, pose in fold.finished(card.pattern).items():
+            corners = fold.place(pose, card.pattern.by_name[name].polygon)
+            self.assertAlmostEqual(float(corners[:, 0].mean()), 105 / 2, delta=caliper)
+
+    def test_a_card_folded_once_is_two_sheets_thick(self) -> None:
+        card = made("card", 0.3)
+        self.assertAlmostEqual(card.outside[2], 0.6)
+        self.assertAlmostEqual(card.blank.width, 210.0 + math.pi / 2 * 0.3, places=6)
+
+    def test_the_wings_of_a_gate_meet_in_the_middle_and_leave_a_gap(self) -> None:
+        card = made("card", 0.3, kind="gate")
+        posed = fold.finished(card.pattern)
+        ends = [fold.place(posed[n], card.pattern.by_name[n].polygon)[:, 0] for n in ("left wing", "right wing")]
+        self.assertAlmostEqual(float(ends[1].min() - ends[0].max()), 1.0, places=6)
+
+    def test_it_names_the_envelopes_it_goes_into(self) -> None:
+        card = made("card", 0.3, width=4.25 * 25.4, height=5.5 * 25.4)
+        (said,) = [f for f in check.run(card, find_sheet("A3")) if f.code == "envelope-sold"]
+        self.assertIn("C6", str(said.sentence))
+
+
+class Bands(unittest.TestCase):
+    @given(st.floats(20, 400), st.floats(1, 300), st.floats(0, 20), st.floats(0.05, 0.5))
+    def test_its_flat_is_the_girth_and_the_lap_and_what_the_card_takes(self, width: float, thick: float, play: float,
+                                                                       caliper: float) -> None:
+        band = made("belly-band", caliper, width=width, thick=thick, play=play, over=8.0)
+        # inside sizes: each right corner asks for one caliper, the last, one layer further out, for two (the rule of setbacks by hand)
+        self.assertAlmostEqual(band.blank.width, girth(band.brief.values) + 8.0 + 5 * caliper, delta=0.01)
+        self.assertTrue(all(c.closes for c in band.closures))
+
+    def test_a_thin_thing_is_wrapped_without_sides(self) -> None:
+        band = made("belly-band", thick=0.0)
+        self.assertEqual({p.name for p in band.pattern.panels}, {"front", "back left", "back right"})
+        self.assertTrue(all(c.closes for c in band.closures))
+
+    def test_without_a_flap_an_envelope_is_a_pocket(self) -> None:
+        pocket = made("envelope-side", width=60.0, height=90.0, across=3.175, up=3.175, shape="none", closing=32.0)
+        self.assertNotIn("closing flap", pocket.pattern.by_name)
+        front = pocket.draft_box("front")
+        self.assertAlmostEqual(front.width - 60.0, 25.4 / 8)  # common practice: a pocket is an eighth of an inch wider than its tag
+
+
 class InTheWindow(WindowTest):
     def test_a_thing_is_chosen_by_name_and_undone(self) -> None:
         self.window.go("draft")
@@ -122,7 +177,7 @@ class InTheWindow(WindowTest):
         self.assertEqual(self.field("width").text(), "148 mm")
         document.undo.undo()
         self.assertNotEqual(document.brief.values["width"], 148.0)
-        self.assertEqual(fields.thing.currentIndex(), 0)
+        self.assertEqual(fields.thing.currentText(), "A7 sheet")  # what it begins with
 
     def test_a_thing_the_recipe_cannot_hold_is_refused_where_it_was_chosen(self) -> None:
         self.window.go("draft")

@@ -1,4 +1,4 @@
-"""An envelope with side seams: a front, two narrow side flaps, a back glued over them, a flap to close it, pointed or straight."""
+"""An envelope with side seams: a front, two narrow side flaps, a back glued over them, a flap to close it, pointed or straight, or none."""
 
 from __future__ import annotations
 
@@ -8,7 +8,7 @@ from mingei.core.offset import FLAT_DEG
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.shape import Polygon
 
-STRAIGHT, POINTED = "straight", "pointed"
+STRAIGHT, POINTED, NONE = "straight", "pointed", "none"
 #: So far the back stops short of the throat, and its edges keep in from the folds beside it, so that neither shows in front, mm.
 _THROAT_MM, _IN_MM = 3.0, 0.6
 #: How far the sides of flaps lean in, mm for each mm of their depth, so that they slip in and never show.
@@ -41,19 +41,21 @@ def draft_envelope(values: Values) -> Draft:
     width, height = front_size(values)
     side, closing, thick = (float(values[k]) for k in ("side", "closing", "thick"))
     tip = 0.4 * width if values["shape"] == POINTED else min(_LEAN * closing, 0.2 * width)
-    panels = (
+    panels: tuple[Panel, ...] = (
         Panel("front", rectangle(width, height)),
         Panel("left flap", flap(height, side, min(_LEAN * side + 2.0, 0.3 * height)), 0, Role.FLAP, air=thick),
         Panel("right flap", flap(height, side, min(_LEAN * side + 2.0, 0.3 * height)), 0, Role.FLAP, air=thick),
         Panel("back", flap(width, height - _THROAT_MM, _IN_MM), 1, air=thick),
         Panel("closing flap", flap(width, closing, tip), 2, Role.FLAP, air=thick, round_mm=float(values["round"])),
     )
-    folds = (
+    folds: tuple[Fold, ...] = (
         Fold(EdgeRef("front", 3), EdgeRef("left flap", 0), FLAT_DEG, 1), Fold(EdgeRef("front", 1), EdgeRef("right flap", 0), FLAT_DEG, 1),
         Fold(EdgeRef("front", 0), EdgeRef("back", 0), FLAT_DEG, 2), Fold(EdgeRef("front", 2), EdgeRef("closing flap", 0), FLAT_DEG, 3),
     )
-    laps = (Lap("back on left flap", "back", "left flap"), Lap("back on right flap", "back", "right flap"),
+    laps: tuple[Lap, ...] = (Lap("back on left flap", "back", "left flap"), Lap("back on right flap", "back", "right flap"),
             Lap("closing flap on back", "closing flap", "back", glued=False))
+    if values["shape"] == NONE:
+        panels, folds, laps = panels[:-1], folds[:-1], laps[:-1]
     stands = Placement((0.0, height, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
     return Draft((Piece("envelope", "front", stands, panels, folds, (), laps),), closes=False)
 
@@ -63,22 +65,23 @@ def _sound(values: Values) -> None:
     side, closing = float(values["side"]), float(values["closing"])
     if side > 0.4 * width:
         raise MeasureError("side flaps so deep meet in the middle", "side", "keep them under two fifths of the width")
-    if closing > height - 2 * _THROAT_MM:
+    if values["shape"] != NONE and closing > height - 2 * _THROAT_MM:
         raise MeasureError("so deep a flap reaches past the envelope's foot", "closing", "make it shallower")
-    if float(values["round"]) > 0.5 * closing:
+    if values["shape"] != NONE and float(values["round"]) > 0.5 * closing:
         raise MeasureError("so round a corner leaves no edge", "round", "keep it under half the flap's depth")
 
 
 RECIPE = Recipe(
-    id="envelope-side", title="Envelope, side seams", family="pouches", purpose="holds a letter or a card; glued at both sides",
+    id="envelope-side", title="Envelope, side seams", family="pouches",
+    purpose="holds a letter, a card or a tag; with a flap, or open as a pocket",
     measures=(
         Measure("width", Kind.LENGTH, 105.0, "of what goes in, the longer side as a rule", 40.0, 400.0),
         Measure("height", Kind.LENGTH, 74.0, "of what goes in", 30.0, 300.0),
         ACROSS, UP, THICK,
         Measure("side", Kind.LENGTH, 15.0, "depth of the flaps the back is glued on", 8.0, 40.0, label="Side flaps", stays=True),
         Measure("closing", Kind.LENGTH, 32.0, "depth of the flap that closes it", 15.0, 150.0, label="Closing flap"),
-        Measure("shape", Kind.CHOICE, STRAIGHT, "of the flap that closes it", choices=((STRAIGHT, "straight"), (POINTED, "pointed")),
-                label="Flap"),
+        Measure("shape", Kind.CHOICE, STRAIGHT, "of the flap that closes it", label="Flap",
+                choices=((STRAIGHT, "straight"), (POINTED, "pointed"), (NONE, "none, a pocket"))),
         Measure("round", Kind.LENGTH, 4.0, "radius of the flap's corners", 0.0, 30.0, label="Round corners"),
     ),
     draft=draft_envelope, thinnest=0.05, thickest=0.35, contradictions=_sound, holds=("width", "height"), stock="copy-80",

@@ -162,6 +162,28 @@ class Bands(unittest.TestCase):
         self.assertAlmostEqual(front.width - 60.0, 25.4 / 8)  # common practice: a pocket is an eighth of an inch wider than its tag
 
 
+class Tags(unittest.TestCase):
+    def test_the_pocket_is_an_eighth_of_an_inch_wider_inside_than_its_tag(self) -> None:
+        tag = made("tag", 0.3, pocket="pocket")
+        pieces = {p.name: p for p in tag.patterns}
+        front = pieces["pocket"].by_name["front"]
+        self.assertAlmostEqual(tag.draft_box("front").width - tag.draft_box("tag").width, 25.4 / 8)  # common practice
+        self.assertEqual(len(front.holes), 0)
+        self.assertTrue(all(c.closes for c in tag.closures))
+
+    def test_its_corners_and_its_hole_are_cut(self) -> None:
+        tag = made("tag", 0.3, width=50.0, height=90.0, corner=12.0, hole=6.0)
+        self.assertAlmostEqual(tag.area_mm2, 50 * 90 - 12 * 12 - math.pi * 9, delta=0.4)  # the hole as chords
+        self.assertEqual(len(tag.pattern.cuts), 2)
+        for bad in ({"corner": 30.0}, {"corner": 1.0}, {"hole": 18.0}, {"width": 20.0, "pocket": "pocket"}):
+            with self.assertRaises(MeasureError):
+                made("tag", **bad)
+
+    def test_it_says_how_much_ribbon(self) -> None:
+        (said,) = [f for f in check.run(made("tag", ribbon=100.0), find_sheet("A4")) if "ribbon" in str(f.sentence)]
+        self.assertIn("230 mm", str(said.sentence))
+
+
 class InTheWindow(WindowTest):
     def test_a_thing_is_chosen_by_name_and_undone(self) -> None:
         self.window.go("draft")

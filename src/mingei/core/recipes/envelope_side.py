@@ -40,22 +40,23 @@ def draft_envelope(values: Values) -> Draft:
     shape of that flap; round: its corners."""
     width, height = front_size(values)
     side, closing, thick = (float(values[k]) for k in ("side", "closing", "thick"))
-    tip = 0.4 * width if values["shape"] == POINTED else min(_LEAN * closing, 0.2 * width)
     panels: tuple[Panel, ...] = (
         Panel("front", rectangle(width, height)),
         Panel("left flap", flap(height, side, min(_LEAN * side + 2.0, 0.3 * height)), 0, Role.FLAP, air=thick),
         Panel("right flap", flap(height, side, min(_LEAN * side + 2.0, 0.3 * height)), 0, Role.FLAP, air=thick),
         Panel("back", flap(width, height - _THROAT_MM, _IN_MM), 1, air=thick),
-        Panel("closing flap", flap(width, closing, tip), 2, Role.FLAP, air=thick, round_mm=float(values["round"])),
     )
     folds: tuple[Fold, ...] = (
         Fold(EdgeRef("front", 3), EdgeRef("left flap", 0), FLAT_DEG, 1), Fold(EdgeRef("front", 1), EdgeRef("right flap", 0), FLAT_DEG, 1),
-        Fold(EdgeRef("front", 0), EdgeRef("back", 0), FLAT_DEG, 2), Fold(EdgeRef("front", 2), EdgeRef("closing flap", 0), FLAT_DEG, 3),
+        Fold(EdgeRef("front", 0), EdgeRef("back", 0), FLAT_DEG, 2),
     )
-    laps: tuple[Lap, ...] = (Lap("back on left flap", "back", "left flap"), Lap("back on right flap", "back", "right flap"),
-            Lap("closing flap on back", "closing flap", "back", glued=False))
-    if values["shape"] == NONE:
-        panels, folds, laps = panels[:-1], folds[:-1], laps[:-1]
+    laps: tuple[Lap, ...] = (Lap("back on left flap", "back", "left flap"), Lap("back on right flap", "back", "right flap"))
+    if values["shape"] != NONE:
+        tip = 0.4 * width if values["shape"] == POINTED else min(_LEAN * closing, 0.2 * width)
+        over = Panel("closing flap", flap(width, closing, tip), 2, Role.FLAP, air=thick, round_mm=float(values["round"]))
+        panels = (*panels, over)
+        folds = (*folds, Fold(EdgeRef("front", 2), EdgeRef("closing flap", 0), FLAT_DEG, 3))
+        laps = (*laps, Lap("closing flap on back", "closing flap", "back", glued=False))
     stands = Placement((0.0, height, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
     return Draft((Piece("envelope", "front", stands, panels, folds, (), laps),), closes=False)
 

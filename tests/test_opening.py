@@ -33,6 +33,11 @@ def tray() -> Brief:
     return new_brief("tray", {"length": 120.0, "width": 80.0, "height": 40.0}, _CARD)
 
 
+def _with_flat_panels() -> set[str]:
+    """The recipes that have a panel which is no facet of a curved face."""
+    return {r.id for r in recipes().values() for piece in r.draft(r.accept({})).pieces for p in piece.panels if not p.whole}
+
+
 def made(brief: Brief) -> Build:
     return build(brief, _CARD)
 
@@ -115,7 +120,7 @@ class Cutting(unittest.TestCase):
             new_brief("tube").with_opening(Opening("a", "wall 1", Shape.ROUND, 2.0))
         new_brief("tube").with_opening(Opening("a", "base", Shape.ROUND, 4.0))
 
-    @given(st.sampled_from(sorted(set(recipes()) - {"ball-gores", "dome", "cone"})), st.data())
+    @given(st.sampled_from(sorted(_with_flat_panels())), st.data())
     def test_no_tab_lies_over_an_opening(self, recipe_id: str, data: st.DataObject) -> None:
         stock = find_stock(find_recipe(recipe_id).stock)
         brief = new_brief(recipe_id, {}, stock)

@@ -127,7 +127,8 @@ def solids(pattern: Pattern, fraction: float = 1.0) -> Solids:
     middle = np.einsum("pij,pj->pi", matrices[:, :3, :2], model.centres) + matrices[:, :3, 3]
     up, down = (np.concatenate([outline, middle + matrices[:, :3, 2] * h]) for outline, h in ((above, half), (below, -half)))
     next_ = model.after
-    rim = np.stack([above, below, below[next_], above, below[next_], above[next_]], axis=1).reshape(-1, 3, 3)
+    drawn = ~model.bent  # facets run on into each other: there is no rim at a bend
+    rim = np.stack([above, below, below[next_], above, below[next_], above[next_]], axis=1)[drawn].reshape(-1, 3, 3)
     u, v = rim[:, 1] - rim[:, 0], rim[:, 2] - rim[:, 0]
     rim_normals = np.stack([u[:, 1] * v[:, 2] - u[:, 2] * v[:, 1], u[:, 2] * v[:, 0] - u[:, 0] * v[:, 2],
                             u[:, 0] * v[:, 1] - u[:, 1] * v[:, 0]], axis=1)
@@ -135,7 +136,7 @@ def solids(pattern: Pattern, fraction: float = 1.0) -> Solids:
     cap_owner = model.owner[model.caps[:, 1]]
     cap_normals = matrices[cap_owner, :3, 2]
     cap_count, rim_count = len(model.caps), len(rim)
-    edge_cut, drawn = model.fold_after < 0, ~model.bent
+    edge_cut = model.fold_after < 0
     if model.bent.any():
         faces = matrices[:, :3, 2]
         soft = faces[model.owner] + faces[model.beyond[0]] + faces[model.beyond[1]]
@@ -147,7 +148,7 @@ def solids(pattern: Pattern, fraction: float = 1.0) -> Solids:
         np.concatenate([up[model.caps], down[model.caps[:, ::-1]], rim]),
         np.concatenate([cap_normals, -cap_normals, rim_normals]),
         shading,
-        np.concatenate([cap_owner, cap_owner, np.repeat(model.owner, 2)]),
+        np.concatenate([cap_owner, cap_owner, np.repeat(model.owner[drawn], 2)]),
         np.repeat(np.array([PRINTED, INSIDE, RIM], np.int32), [cap_count, cap_count, rim_count]),
         np.concatenate([np.stack([above, above[next_]], axis=1)[drawn], np.stack([below, below[next_]], axis=1)[drawn]]),
         np.concatenate([model.owner[drawn], model.owner[drawn]]),

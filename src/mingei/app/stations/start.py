@@ -97,6 +97,8 @@ class StartPage(Station):
             purpose.setObjectName("quiet")
             purpose.setWordWrap(True)
             purpose.setFixedWidth(_PICTURE.width() + 16)
+            purpose.ensurePolished()  # its letters are small ones
+            purpose.setMinimumHeight(purpose.heightForWidth(purpose.width()))
             grid.addWidget(button, 2 * (number // 3), number % 3)
             grid.addWidget(purpose, 2 * (number // 3) + 1, number % 3, Qt.AlignmentFlag.AlignTop)
         grid.setColumnStretch(3, 1)

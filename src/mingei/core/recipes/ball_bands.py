@@ -96,7 +96,7 @@ def _sound(values: Values) -> None:
 
 
 RECIPE = Recipe(
-    id="ball-bands", title="Ball skin in bands", family="round", purpose="covers a ball with rings, for patterns that go round it",
+    id="ball-bands", title="Banded ball skin", family="round", purpose="covers a ball with rings, for patterns that go round it",
     measures=(
         Measure("diameter", Kind.LENGTH, 60.0, "of the ball", 30.0, 300.0),
         Measure("bands", Kind.COUNT, 3.0, "rings between each disc and the strip round the equator: more lie smoother", 1.0, 6.0),

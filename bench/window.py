@@ -72,13 +72,14 @@ def change() -> None:
               f"{median(even):.1f} ms (budget 16), {p95(even):.1f} ms (budget 33)")
     from PySide6.QtTest import QTest
 
+    from mingei.core.project import new_brief
     from mingei.core.recipes import recipes
 
     for recipe in recipes().values():
-        document.set_recipe(recipe.id)
+        document.change_brief(new_brief(recipe.id), recipe.title)
         QTest.qWait(50)  # what the last recipe leaves behind is cleared away
         name, start = next((m.name, float(m.default)) for m in recipe.measures if m.kind == "length")
-        values = iter([start + 0.5 * i for i in range(100)])
+        values = iter([start + 0.02 * i for i in range(100)])  # another one each time, and none far from the usual
 
         def step(values: object = values, name: str = name) -> None:
             document.set_measure(name, next(values))

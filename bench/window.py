@@ -127,7 +127,7 @@ def tabs() -> None:
     _, even = _paced(lambda: develop(ring(next(sizes)), stock), 20)
     print(f"300 teeth round a ring developed: {median(even):.0f} ms at an even pace (a frame is 16)")
     edges = iter(30.0 + 0.5 * i for i in range(200))
-    values = {"solid": "truncated-icosahedron", "sides": 6.0, "tab": 6.0, "hang": "none"}
+    values = {"solid": "truncated-icosahedron", "sides": 6.0, "tab": 6.0, "pieces": 1.0, "hang": "none"}
     solid = draft_polyhedron({**values, "edge": 30.0})
     count = sum(s.joint is not Joint.TAPE for s in solid.pieces[0].seams)
     _, even = _paced(lambda: develop(draft_polyhedron({**values, "edge": next(edges)}), stock), 20)

@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 import math
+from functools import cached_property
 from itertools import groupby
-from typing import NamedTuple
 
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QFont, QMouseEvent, QPainter, QPaintEvent, QPen
@@ -31,23 +31,33 @@ _CAPTION_PX = 22
 _READABLE = 0.8
 
 
-class Shown(NamedTuple):
-    """Like pages, shown once: the first of them, the last one's number, and its drawing."""
+class Shown:
+    """Like pages, shown once: the first of them and the last one's number; drawn when first seen."""
 
-    page: Page
-    last: int
-    drawing: Drawing
-    tiles: Tiles
+    def __init__(self, page: Page, last: int, title: str) -> None:
+        self.page, self.last, self._title = page, last, title
+
+    @property
+    def width(self) -> float:
+        return self.page.sheet.width
+
+    @property
+    def height(self) -> float:
+        return self.page.sheet.height
+
+    @cached_property
+    def drawing(self) -> Drawing:
+        return page_drawing(self.page, self._title, t)
+
+    @cached_property
+    def tiles(self) -> Tiles:
+        return Tiles(self.drawing.strokes)
 
 
 def shown_pages(pages: tuple[Page, ...], title: str) -> list[Shown]:
     """Pages of the same piece shown as one."""
-    result: list[Shown] = []
-    for _, run in groupby(pages, key=lambda p: id(p.pattern)):
-        alike = list(run)
-        drawing = page_drawing(alike[0], title, t)
-        result.append(Shown(alike[0], alike[-1].number, drawing, Tiles(drawing.strokes)))
-    return result
+    runs = [list(run) for _, run in groupby(pages, key=lambda p: id(p.pattern))]
+    return [Shown(alike[0], alike[-1].number, title) for alike in runs]
 
 
 class PagesView(QWidget):
@@ -83,7 +93,7 @@ class PagesView(QWidget):
         result: list[QRectF] = []
         x, y, row = float(_GAP_PX), 14.0, 0.0
         for shown in self.pages:
-            width, height = shown.drawing.width * self.scale, shown.drawing.height * self.scale
+            width, height = shown.width * self.scale, shown.height * self.scale
             if result and x + width + _GAP_PX > self.width():
                 x, y, row = float(_GAP_PX), y + row + _CAPTION_PX + 14, 0.0
             result.append(QRectF(x, y, width, height))
@@ -99,7 +109,10 @@ class PagesView(QWidget):
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        exposed = QRectF(event.rect())
         for place, shown in zip(self.places(), self.pages, strict=True):
+            if not place.adjusted(0, 0, _GAP_PX, _CAPTION_PX + 8).intersects(exposed):
+                continue
             painter.fillRect(place.translated(1.5, 2.5), theme.colour("line"))
             painter.fillRect(place, QColor("white"))
             self._margins(painter, place, shown.page.sheet)
@@ -253,7 +266,8 @@ class SheetsStation(Station):
                 self.pages = ()
                 self.error.setText(t(error.words))
                 self.error.show()
-            common = [s.name for s in SHEETS if all(s in sheets_that_do(load.pattern) for load in loads)]
+            doing = [{s.name for s in sheets_that_do(load.pattern)} for load in loads]
+            common = [s.name for s in SHEETS if all(s.name in names for names in doing)]
             self.fits.setText(t("The largest piece fits {names}.", names=", ".join(common[:5])) if common
                               else t("No sheet up to A0 holds the largest piece."))
             self._shown = shown_pages(self.pages, self.document.project.title)
@@ -271,8 +285,8 @@ class SheetsStation(Station):
 
     def _fitting(self, room: QSize) -> float:
         """Px a mm at which all pages are in view, or, where they would be too small to read, as many as stand in one row."""
-        tallest = max(s.drawing.height for s in self._shown)
-        widest = max(s.drawing.width for s in self._shown)
+        tallest = max(s.height for s in self._shown)
+        widest = max(s.width for s in self._shown)
 
         def scale(columns: int, rows: int) -> float:
             high = (room.height() - rows * (_CAPTION_PX + 20)) / (rows * tallest)

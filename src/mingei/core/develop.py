@@ -9,11 +9,12 @@ No recipe takes part: the same few rules serve them all.
 from __future__ import annotations
 
 import math
-from collections.abc import Callable, Mapping, Sequence
+from collections.abc import Mapping, Sequence
 from functools import lru_cache, partial
 from typing import Any
 
 from mingei.core import joint
+from mingei.core.clearance import SMALLEST_TAB_MM, clear, flat_area, kept_clear
 from mingei.core.draft import (
     Against,
     Crease,
@@ -77,11 +78,6 @@ from mingei.core.stock import Stock
 from mingei.core.tolerance import TOLERANCE
 from mingei.core.words import say
 
-#: Below this depth (mm) a tab is not shrunk any further to keep clear of its neighbours.
-_SMALLEST_TAB_MM = 0.4
-#: A tab no deeper than this (mm) is next to nothing: one on less of its side is tried, beginning further from an end by these shares.
-_NEXT_TO_NOTHING_MM = 1.5
-_FURTHER = (0.1, 0.2, 0.35, 0.5)
 #: So much of its length (a share) a facet's arc may be longer than the chord a tooth is hinged on.
 _ARC_SHARE = 0.03
 #: Hosts of more sides than this are looked through as arrays.
@@ -164,7 +160,7 @@ class _Developer:
             for w in work.values():
                 trim_corners(w)
         near = self.piece.crowded or bool(self.fins)
-        taken = [(name, _flat_area(w, frames[name])) for name, w in work.items()] if near else []
+        taken = [(name, flat_area(w, frames[name])) for name, w in work.items()] if near else []
         hung = [(seam, partial(self._tab, seam, work, frames, taken)) for seam in self.tabs]
         hung += [(seam, partial(self._fin, seam, number, work, frames, taken)) for seam in self.fins for number in (0, 1)]
         for seam, draw in hung:
@@ -175,7 +171,7 @@ class _Developer:
             lines.append((on_a, on_b))
             frames[tab.panel.name] = _joined_frame(frames[fold.a.panel], on_a, on_b)
             if taken:
-                taken.append((tab.panel.name, _flat_area(tab, frames[tab.panel.name])))
+                taken.append((tab.panel.name, flat_area(tab, frames[tab.panel.name])))
         panels = tuple(self._panel(w, frames[name]) for name, w in work.items())
         folds = tuple(self._flat_fold(fold, line, frames) for fold, line in zip(self.folds, lines, strict=True))
         holes = tuple(moved_path(h, p.frame) for p in panels for h in p.holes)
@@ -309,7 +305,7 @@ class _Developer:
             if taken:
                 onto = self._tab_frame(seam.carrier, length, out, work, frames)
                 lying = [area for name, area in taken if name != carrier.name]
-                shape = _kept_clear(draw, shape, side, onto, lying)
+                shape = kept_clear(draw, shape, side, onto, lying)
         except GeometryError as error:
             raise error.at(f"seam {seam.name}") from None
         role = Role.TAB if seam.joint is Joint.GLUE_TAB else Role.LIP
@@ -349,7 +345,7 @@ class _Developer:
             frames_of = [self._tab_frame(edge, length, out, work, frames) for edge, out in zip(edges, outs, strict=True)]
             while not self._fin_clear(seam, shapes, frames_of, taken):
                 depth = 0.8 * min(s.depth_mm for s in shapes)
-                if depth < _SMALLEST_TAB_MM:
+                if depth < SMALLEST_TAB_MM:
                     raise GeometryError("its flaps would lie over what stands beside them")
                 shapes = self._flaps(box, length, corner, depth, outs)
         except GeometryError:
@@ -370,7 +366,7 @@ class _Developer:
     def _flaps(self, box: Polygon, length: float, corner: joint.Corner, depth: float, outs: Sequence[float]) -> list[joint.TabShape]:
         """The two flaps of a fin: one shape, each begun where its own panel's thickness lets it."""
         whole = joint.tab_shape([joint.Host.of(box)], length, corner, corner, depth, max(outs))
-        if whole.depth_mm + min(outs) < _SMALLEST_TAB_MM:
+        if whole.depth_mm + min(outs) < SMALLEST_TAB_MM:
             raise GeometryError("one flap would begin past the end of the other")
         return [joint.cut_back(whole, -out) for out in outs]
 
@@ -383,7 +379,7 @@ class _Developer:
         flaps = [(Area(points), bounds(points)) for points in other]
         for number, edge in enumerate((seam.carrier, seam.host)):
             lying = [area for name, area in taken if name not in (edge.panel, seam.name)]
-            if not _clear(shapes[number], onto[number], [*lying, flaps[1 - number]]):
+            if not clear(shapes[number], onto[number], [*lying, flaps[1 - number]]):
                 return False
         return True
 
@@ -544,49 +540,3 @@ def _fold_back_deg(seam: Seam) -> float:
 def _joined_frame(frame: Rigid, on_a: tuple[Point, Point], on_b: tuple[Point, Point]) -> Rigid:
     """Where a panel lies on the flat when its score line lies on its parent's."""
     return mapping(on_b[0], on_b[1], frame.apply(on_a[0]), frame.apply(on_a[1]))
-
-
-def _flat_area(work: Work, frame: Rigid) -> tuple[Any, Box]:
-    """A panel's area on the flat, to measure against others, and the box round it."""
-    from shapely.geometry import Polygon as Area  # only crowded pieces need it, and it is slow to load
-
-    points = [frame.apply(s.start) for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ()))]
-    return Area(points), bounds(points)
-
-
-def _kept_clear(draw: Callable[..., joint.TabShape], shape: joint.TabShape, side: tuple[float, float], onto: Rigid,
-                lying: Sequence[tuple[Any, Box]]) -> joint.TabShape:
-    """A tab shortened until it keeps clear of all that lies on the flat; where that leaves next to nothing, one that begins further from
-    an end of its side."""
-    def shortened(shape: joint.TabShape, side: tuple[float, float]) -> joint.TabShape:
-        while shape.depth_mm > _SMALLEST_TAB_MM and not _clear(shape, onto, lying):
-            shape = draw(0.8 * shape.depth_mm, side=side)
-        return shape
-
-    whole = shape.depth_mm
-    best = shape = shortened(shape, side)
-    if shape.depth_mm > _NEXT_TO_NOTHING_MM or shape.depth_mm == whole:
-        return shape
-    area = shape.depth_mm * shape.hinge_mm if shape.depth_mm > _SMALLEST_TAB_MM else 0.0
-    for share in _FURTHER:
-        inset = share * (side[1] - side[0])
-        for low, high in ((side[0] + inset, side[1]), (side[0], side[1] - inset), (side[0] + inset, side[1] - inset)):
-            try:
-                other = shortened(draw(whole, side=(low, high)), (low, high))
-            except GeometryError:
-                continue
-            if other.depth_mm > _SMALLEST_TAB_MM and other.depth_mm * other.hinge_mm > area:
-                best, area = other, other.depth_mm * other.hinge_mm
-        if best.depth_mm > _NEXT_TO_NOTHING_MM:
-            break
-    return best
-
-
-def _clear(shape: joint.TabShape, onto: Rigid, others: Sequence[tuple[Any, Box]]) -> bool:
-    """Whether a tab keeps relief from everything else on the flat."""
-    from shapely import intersection
-    from shapely.geometry import Polygon as Area
-
-    area = Area([onto.apply(p) for p in flat_points(shape.path)[:-1]])
-    box = bounds(area.exterior.coords)
-    return not any(box.meets(near) and intersection(area, other, grid_size=1e-6).area > 1e-6 for other, near in others)

@@ -20,10 +20,11 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from mingei.app.cards import Card, MeasuresCard, StockCard, tool
+from mingei.app.cards import Card, StockCard, tool
 from mingei.app.document import Document
 from mingei.app.fields import CountField, LengthField, QuietCombo
 from mingei.app.figures import write
+from mingei.app.measures import MeasuresCard
 from mingei.app.scroll import WordScroll
 from mingei.app.space_view import SpaceView
 from mingei.app.stations import SideColumn, Station

@@ -10,11 +10,12 @@ from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLabel, QMenu, QSlider, QSplitter, QToolButton, QWidget
 
 from mingei.app import theme
-from mingei.app.cards import Card, FactsCard, MeasuresCard, SeamCard, StockCard, tool
+from mingei.app.cards import Card, FactsCard, SeamCard, StockCard, tool
 from mingei.app.document import Document
 from mingei.app.fields import STEP_MM, QuietCombo, StepSlider
 from mingei.app.figures import write_both
 from mingei.app.flat_view import FlatView, measured_words
+from mingei.app.measures import MeasuresCard
 from mingei.app.openings import OpeningsCard
 from mingei.app.settings import Settings
 from mingei.app.stations import SideColumn, Station

@@ -1,0 +1,197 @@
+"""The card of measures: every one a live field, the thing it is made for by its name, an outline from a drawing."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtCore import QSignalBlocker
+from PySide6.QtWidgets import QFileDialog, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+
+from mingei.app.cards import Card
+from mingei.app.document import Document
+from mingei.app.fields import ChoiceField, CountField, LengthField, QuietCombo
+from mingei.app.words import capital, t
+from mingei.core import contour
+from mingei.core.errors import MingeiError
+from mingei.core.length import typeset
+from mingei.core.recipes import Kind, Measure, find_recipe
+from mingei.core.sizes import THINGS, named
+
+
+class MeasuresCard(Card):
+    """Every measure of the brief's recipe as a live field."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(t("Measures"), parent)
+        self.document = document
+        self.lengths: dict[str, LengthField] = {}
+        self.choices: dict[str, ChoiceField] = {}
+        self.counts: dict[str, CountField] = {}
+        self._recipe = ""
+        self.thing: QuietCombo | None = None
+        self._fields: list[QWidget] = []
+        self.follow(document)
+
+    def begin(self) -> None:
+        """Put the focus on the first measure, ready to be written over."""
+        first = next(iter(self.lengths.values()), None)
+        if first is not None:
+            first.setFocus()
+            first.line.selectAll()
+
+    def refresh(self) -> None:
+        brief = self.document.brief
+        if brief.recipe != self._recipe:
+            self._make(brief.recipe)
+        unit = self.document.project.unit
+        if self.thing is not None:
+            size = named(*(float(brief.values[name]) for name in find_recipe(brief.recipe).holds))
+            self.thing.setCurrentIndex(THINGS.index(size) + 1 if size else 0)
+            self.thing_reason.hide()
+        for name, value in brief.measures:
+            if isinstance(value, float) and name in self.counts:
+                with QSignalBlocker(self.counts[name]):
+                    self.counts[name].setValue(int(value))
+            elif isinstance(value, float):
+                field = self.lengths[name]
+                if field.unit != unit:
+                    field.set_unit(unit)
+                field.show_value(value)
+            elif isinstance(value, str) and name in self.choices:
+                self.choices[name].show_value(value)
+
+    def _make(self, recipe_id: str) -> None:
+        for old in self._fields:
+            self.body.removeWidget(old)
+            old.hide()
+            old.deleteLater()
+        self.lengths, self.choices, self.counts, self._fields = {}, {}, {}, []
+        recipe = find_recipe(recipe_id)
+        self._recipe = recipe_id
+        self.heading.setText(t(recipe.title))
+        self.thing = None
+        if recipe.holds:
+            self._fields.append(self._things())
+        for measure in recipe.measures:
+            field = self._field(measure)
+            self._fields.append(field)
+            self.body.addWidget(field)
+
+    def _things(self) -> QWidget:
+        """The things people know by name, to be chosen instead of measured."""
+        holder = QWidget()
+        column = QVBoxLayout(holder)
+        column.setContentsMargins(0, 0, 0, 0)
+        row = QHBoxLayout()
+        self.thing = QuietCombo()
+        self.thing.setAccessibleName(t("What goes in"))
+        self.thing.setToolTip(t("A thing of a size people know by name; or write its measures below."))
+        self.thing.addItem(t("measured below"))
+        self.thing.addItems([t(size.name) for size in THINGS])
+        label = QLabel(t("For"))
+        label.setMinimumWidth(84)
+        label.setBuddy(self.thing)
+        self.thing.activated.connect(self._take_thing)
+        self.thing_reason = QLabel()
+        self.thing_reason.setObjectName("reason")
+        self.thing_reason.setWordWrap(True)
+        self.thing_reason.hide()
+        row.addWidget(label)
+        row.addWidget(self.thing, 1)
+        column.addLayout(row)
+        column.addWidget(self.thing_reason)
+        self.body.addWidget(holder)
+        return holder
+
+    def _take_thing(self, index: int) -> None:
+        try:
+            if index > 0:
+                self.document.set_thing(THINGS[index - 1])
+        except MingeiError as error:
+            self.refresh()
+            self.thing_reason.setText(capital(error.words))
+            self.thing_reason.show()
+        else:
+            self.refresh()
+
+    def _field(self, measure: Measure) -> QWidget:
+        if measure.kind is Kind.CHOICE:
+            choice = ChoiceField(measure)
+            choice.chosen.connect(lambda value, name=measure.name: self.document.set_measure(name, value))
+            self.choices[measure.name] = choice
+            return choice
+        if measure.kind in (Kind.COUNT, Kind.ANGLE):
+            return self._count(measure)
+        if measure.kind is Kind.OUTLINE:
+            self.outline = QPushButton(t("Outline from an SVG drawing…"))
+            self.outline.setToolTip(t("The largest closed path of the drawing, with its curves, and those inside it as openings. "
+                                      "The size is set here."))
+            self.outline.clicked.connect(lambda _=False, name=measure.name: self._read_outline(name))
+            self.outline_reason = QLabel()
+            self.outline_reason.setObjectName("reason")
+            self.outline_reason.setWordWrap(True)
+            self.outline_reason.hide()
+            holder = QWidget()
+            column = QVBoxLayout(holder)
+            column.setContentsMargins(0, 0, 0, 0)
+            column.addWidget(self.outline)
+            column.addWidget(self.outline_reason)
+            return holder
+        hint = t("{doc}. From {least} to {most}. Write mm, cm or inches (3 7/8 in), or a sum after an equals sign (=width*2). "
+                 "The arrow keys change it step by step.",
+                 doc=t(measure.doc), least=typeset(measure.write(measure.minimum)), most=typeset(measure.write(measure.maximum)))
+        field = LengthField(t(measure.title), hint[:1].upper() + hint[1:])
+        field.names = lambda: {k: v for k, v in self.document.brief.measures if isinstance(v, float)}
+        field.edited.connect(lambda mm, name=measure.name: self._edit(name, mm))
+        self.lengths[measure.name] = field
+        return field
+
+    def _count(self, measure: Measure) -> QWidget:
+        holder = QWidget()
+        row = QHBoxLayout(holder)
+        row.setContentsMargins(0, 0, 0, 0)
+        row.setSpacing(8)
+        label, field = QLabel(t(measure.title)), CountField(int(measure.minimum), int(measure.maximum), t(measure.title))
+        label.setMinimumWidth(84)
+        label.setBuddy(field)
+        if measure.kind is Kind.ANGLE:
+            field.setSuffix("°")
+            field.setSingleStep(5)
+        for widget in (label, field):
+            widget.setToolTip(capital(measure.doc))
+        row.addWidget(label)
+        row.addWidget(field, 1)
+        field.valueChanged.connect(lambda count, name=measure.name: self._set_count(name, count))
+        self.counts[measure.name] = field
+        return holder
+
+    def _read_outline(self, name: str) -> None:
+        """Take an outline from a drawing, or say on the button why it cannot be taken."""
+        file, _ = QFileDialog.getOpenFileName(self, t("An outline from a drawing"), "", t("SVG drawings (*.svg)"))
+        if not file:
+            return
+        from mingei.formats import svg_outline
+
+        try:
+            found = svg_outline.load(Path(file))
+            self.document.set_outline(name, contour.write_shape((found.outline, *found.inner)))
+        except MingeiError as error:
+            self.outline_reason.setText(capital(error.words))
+            self.outline_reason.show()
+        else:
+            self.outline_reason.hide()
+
+    def _set_count(self, name: str, count: int) -> None:
+        try:
+            self.document.set_measure(name, float(count))
+        except MingeiError as error:
+            self.refresh()
+            self.counts[name].setToolTip(t(error.words))
+
+    def _edit(self, name: str, mm: float) -> None:
+        field = self.lengths[name]
+        try:
+            self.document.set_measure(name, mm)
+            field.show_value(mm)
+        except MingeiError as error:
+            field.refuse(error)

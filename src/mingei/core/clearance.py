@@ -1,0 +1,63 @@
+"""Keeping clear on the flat: areas that lie there already, and tabs shortened until they lie over none of them."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from typing import Any
+
+from mingei.core import joint
+from mingei.core.errors import GeometryError
+from mingei.core.shape import Box, Rigid, bounds, flat_points
+from mingei.core.side import Work
+
+#: Below this depth (mm) a tab is not shrunk any further to keep clear of its neighbours.
+SMALLEST_TAB_MM = 0.4
+#: A tab no deeper than this (mm) is next to nothing: one on less of its side is tried, beginning further from an end by these shares.
+_NEXT_TO_NOTHING_MM = 1.5
+_FURTHER = (0.1, 0.2, 0.35, 0.5)
+
+
+def flat_area(work: Work, frame: Rigid) -> tuple[Any, Box]:
+    """A panel's area on the flat, to measure against others, and the box round it."""
+    from shapely.geometry import Polygon as Area  # only crowded pieces need it, and it is slow to load
+
+    points = [frame.apply(s.start) for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ()))]
+    return Area(points), bounds(points)
+
+
+def kept_clear(draw: Callable[..., joint.TabShape], shape: joint.TabShape, side: tuple[float, float], onto: Rigid,
+                lying: Sequence[tuple[Any, Box]]) -> joint.TabShape:
+    """A tab shortened until it keeps clear of all that lies on the flat; where that leaves next to nothing, one that begins further from
+    an end of its side."""
+    def shortened(shape: joint.TabShape, side: tuple[float, float]) -> joint.TabShape:
+        while shape.depth_mm > SMALLEST_TAB_MM and not clear(shape, onto, lying):
+            shape = draw(0.8 * shape.depth_mm, side=side)
+        return shape
+
+    whole = shape.depth_mm
+    best = shape = shortened(shape, side)
+    if shape.depth_mm > _NEXT_TO_NOTHING_MM or shape.depth_mm == whole:
+        return shape
+    area = shape.depth_mm * shape.hinge_mm if shape.depth_mm > SMALLEST_TAB_MM else 0.0
+    for share in _FURTHER:
+        inset = share * (side[1] - side[0])
+        for low, high in ((side[0] + inset, side[1]), (side[0], side[1] - inset), (side[0] + inset, side[1] - inset)):
+            try:
+                other = shortened(draw(whole, side=(low, high)), (low, high))
+            except GeometryError:
+                continue
+            if other.depth_mm > SMALLEST_TAB_MM and other.depth_mm * other.hinge_mm > area:
+                best, area = other, other.depth_mm * other.hinge_mm
+        if best.depth_mm > _NEXT_TO_NOTHING_MM:
+            break
+    return best
+
+
+def clear(shape: joint.TabShape, onto: Rigid, others: Sequence[tuple[Any, Box]]) -> bool:
+    """Whether a tab keeps relief from everything else on the flat."""
+    from shapely import intersection
+    from shapely.geometry import Polygon as Area
+
+    area = Area([onto.apply(p) for p in flat_points(shape.path)[:-1]])
+    box = bounds(area.exterior.coords)
+    return not any(box.meets(near) and intersection(area, other, grid_size=1e-6).area > 1e-6 for other, near in others)

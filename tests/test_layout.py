@@ -10,11 +10,12 @@ from hypothesis import strategies as st
 from shapely import Point, unary_union
 from shapely.geometry import Polygon as Area
 
+from mingei.core import check
 from mingei.core.build import build
 from mingei.core.drawing import LOOKS, Ink
 from mingei.core.errors import SheetError
 from mingei.core.layout.marks import CHECK_BAR_MM, page_drawing
-from mingei.core.layout.place import Load, fits, lay_out, loads_of, room, sheets_that_do
+from mingei.core.layout.place import Load, fits, lay_out, loads_of, room, sheets_that_do, yield_of
 from mingei.core.layout.sheets import SHEETS, find_sheet
 from mingei.core.project import Brief, new_brief
 from mingei.core.shape import path_bounds
@@ -69,6 +70,16 @@ class Placing(unittest.TestCase):
 
 
 class Loads(unittest.TestCase):
+    def test_how_many_blanks_a_sheet_gives_is_counted_either_way_round(self) -> None:
+        tag = build(new_brief("tag", {"width": 60.0, "height": 90.0}), find_stock("card-220"))
+        # A4 within margins of 8 mm is 194 x 281: upright 3 x 3, lying down 2 x 4, with 3 mm between
+        self.assertEqual(yield_of(tag.pattern, find_sheet("A4")), 9)
+        lying = build(new_brief("tag", {"width": 92.0, "height": 66.0, "corner": 0.0}), find_stock("card-220"))
+        self.assertEqual(yield_of(lying.pattern, find_sheet("A4")), 8)
+        self.assertEqual(yield_of(build(new_brief("tag", {"width": 200.0, "height": 300.0}), find_stock("card-220")).pattern,
+                                  find_sheet("A4")), 0)
+        self.assertIn("yield", [f.code for f in check.run(tag, find_sheet("A4"))])
+
     def test_a_piece_that_is_not_all_of_a_thing_is_named_with_it(self) -> None:
         pattern = carton().pattern
         self.assertEqual([load.words for load in loads_of("Pencils", [pattern])], ["Pencils"])

@@ -11,7 +11,7 @@ from mingei.core.build import build as work_out
 from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.draft import Joint
 from mingei.core.errors import MingeiError
-from mingei.core.layout.place import fits, sheets_that_do, too_large
+from mingei.core.layout.place import fits, sheets_that_do, too_large, yield_of
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_both, write_mm
 from mingei.core.opening import PATCH_MM
@@ -118,6 +118,17 @@ def sheet_small(build: Build, sheet: Sheet) -> Iterator[Finding]:
             larger = sheets_that_do(pattern)[:1]
             fix = Fix(say("Use {larger}", larger=larger[0].name), sheet=larger[0].name) if larger else None
             yield Finding("sheet-small", Severity.ERROR, error.sentence, error.place, error.remedy, fix=fix)
+
+
+@rule("yield")
+def several_from_a_sheet(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """Say how many blanks one sheet gives, where it gives several."""
+    if len(build.patterns) == 1:
+        count = yield_of(build.pattern, sheet)
+        if count > 1:
+            words = say("one {sheet} gives {count} of its blank, in rows", sheet=sheet.name, count=count)
+            yield Finding("yield", Severity.NOTE, words, "sheet",
+                          "cut several from one sheet by hand, or export the bare flat to a machine")
 
 
 @rule("tab-short")

@@ -16,6 +16,8 @@ from mingei.core.pattern import Pattern
 from mingei.core.shape import Box, Rigid, shifted, turned
 from mingei.core.words import joined, say
 
+#: Card left between two blanks on a sheet, mm, so that a knife passes between.
+GAP_MM = 3.0
 #: Room the marks take inside the margins: the upright check bar at the left, the key and the level bar below (mm).
 LEFT_STRIP, BOTTOM_STRIP = 8.0, 25.0
 
@@ -66,6 +68,14 @@ def fits(pattern: Pattern, sheet: Sheet) -> float | None:
         if width <= space.width + 1e-9 and height <= space.height + 1e-9:
             return turn
     return None
+
+
+def yield_of(pattern: Pattern, sheet: Sheet) -> int:
+    """How many of a piece's blank, side by side in rows all turned alike, one sheet gives within its margins; 0 where none fits."""
+    wide, high = sheet.width - 2 * sheet.margin, sheet.height - 2 * sheet.margin
+    box = pattern.box
+    return max(int((wide + GAP_MM) // (a + GAP_MM)) * int((high + GAP_MM) // (b + GAP_MM))
+               for a, b in ((box.width, box.height), (box.height, box.width)))
 
 
 def lay_out(loads: Sequence[Load], sheet: Sheet) -> tuple[Page, ...]:

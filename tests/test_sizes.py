@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
+import json
 import unittest
 
 from hypothesis import given
 from hypothesis import strategies as st
 
 from mingei.core.sizes import ACROSS_MM, ALONG_MM, ENVELOPES, THINGS, envelopes_for, goes_in, largest_for, named
+from tests.test_cli import run
 
 
 class Sizes(unittest.TestCase):
@@ -56,6 +58,25 @@ class Sizes(unittest.TestCase):
     def test_a_size_is_known_by_its_name_either_way_round(self) -> None:
         self.assertEqual(named(105.0, 148.2), named(148.0, 105.0))
         self.assertIsNone(named(10.0, 10.0))
+
+
+class Command(unittest.TestCase):
+    def test_it_names_the_envelopes_for_a_thing_and_the_thing_for_an_envelope(self) -> None:
+        code, out, err = run("fits", "148 x 105", "--json")
+        self.assertEqual((code, err, json.loads(out)[0]["envelope"]), (0, "", "C6 envelope"))
+        self.assertEqual(run("fits", "a6 SHEET"), run("fits", "105 x 148"))
+        largest = json.loads(run("fits", "C6", "--json", "--thick", "2")[1])
+        self.assertAlmostEqual(largest["long_mm"], 162 - 25.4 / 4 - 2, places=3)
+        self.assertIn("draft one", run("fits", "900 x 20")[1])
+
+    def test_what_is_no_size_is_refused_in_a_sentence(self) -> None:
+        for words in (("nothing",), ("10 x",), ("-5 x 10",), ("0 x 10",), ("1 x 2 x 3",), ("C7", "--thick", "200"),
+                      ("A6 sheet", "--thick", "-1"), ("A6 sheet", "--thick", "lots"), ("",)):
+            with self.subTest(words=words):
+                code, out, err = run("fits", *words)
+                self.assertEqual((code, out), (2, ""))
+                self.assertEqual(err.count("\n"), 1)
+                self.assertNotIn("Traceback", err)
 
 
 if __name__ == "__main__":

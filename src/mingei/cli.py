@@ -54,6 +54,11 @@ def _parser() -> argparse.ArgumentParser:
     stock.add_argument("find", nargs="*", metavar="WORD", help='only those that match, such as 65lb cover, 14pt or "0.5mm"')
     stock.add_argument("--json", action="store_true", help="as JSON")
 
+    fits = commands.add_parser("fits", help="which envelopes that are sold take a thing, or the largest thing an envelope takes")
+    fits.add_argument("thing", metavar="THING", help='a name, such as "A6 sheet" or "C6 envelope", or two lengths: "5 1/2 in x 108"')
+    fits.add_argument("--thick", default="0", metavar="LENGTH", help="thickness of the thing, decoration and all")
+    fits.add_argument("--json", action="store_true", help="as JSON")
+
     new = commands.add_parser("new", help="begin a project")
     new.add_argument("recipe", metavar="RECIPE")
     new.add_argument("--set", action="append", default=[], metavar="NAME=VALUE", dest="sets", help='a measure, such as width="1 1/4 in"')
@@ -93,7 +98,7 @@ def _parser() -> argparse.ArgumentParser:
     return parser
 
 
-COMMANDS = ("window", "recipes", "stock", "new", "export", "check", "scale")
+COMMANDS = ("window", "recipes", "stock", "fits", "new", "export", "check", "scale")
 
 
 def main(arguments: Sequence[str] | None = None) -> int:
@@ -167,6 +172,47 @@ def _stock(options: argparse.Namespace) -> int:
         return OK
     for s in stocks:
         print(f"{s.id:14} {s.name:28} {s.grammage_gsm:5g} g/m²  {s.caliper_mm:4g} mm")
+    return OK
+
+
+def _fits(options: argparse.Namespace) -> int:
+    from mingei.core.length import parse, write_both
+    from mingei.core.sizes import ENVELOPES, THINGS, envelopes_for, largest_for
+
+    thick = parse(options.thick, "mm")
+    if thick < 0:
+        raise UsageError("a thing is not thinner than nothing", "--thick", "write 0 or more")
+    wanted = " ".join(options.thing.lower().split())
+    envelope = next((e for e in ENVELOPES if wanted in (e.name.lower(), e.name.lower().removesuffix(" envelope"))), None)
+    if envelope is not None:
+        try:
+            long, short = largest_for(envelope, thick)
+        except ValueError:
+            raise UsageError(say("nothing {thick} thick goes into it", thick=write_both(thick)), envelope.name, "take a box") from None
+        if options.json:
+            print(json.dumps({"envelope": envelope.name, "long_mm": round(long, 3), "short_mm": round(short, 3), "thick_mm": thick}))
+        else:
+            print(f"{envelope.name}: up to {write_both(long)} by {write_both(short)}")
+        return OK
+    thing = next((s for s in THINGS if wanted == s.name.lower()), None)
+    if thing is not None:
+        width, height = thing.long, thing.short
+    else:
+        sides = wanted.replace("×", "x").split("x")
+        if len(sides) != 2:
+            raise UsageError(say("{thing!r} is no size known by name, nor two lengths", thing=options.thing), "THING",
+                             'write such as "148 x 105", or a name such as "A6 sheet", "photo 6 × 4 in" or "C6 envelope"')
+        width, height = (parse(side, "mm") for side in sides)
+    if min(width, height) <= 0:
+        raise UsageError("a thing has some length and some width", "THING", "write both larger than 0")
+    found = envelopes_for(width, height, thick)
+    if options.json:
+        print(json.dumps([{"envelope": e.name, "long_mm": e.long, "short_mm": e.short} for e in found], indent=1, ensure_ascii=False))
+    elif found:
+        for e in found:
+            print(f"{e.name:20} {write_both(e.long)} by {write_both(e.short)}")
+    else:
+        print("no envelope that is sold takes it: draft one")
     return OK
 
 
@@ -320,4 +366,5 @@ def _number(text: str, place: str) -> float:
         raise UsageError(say("{text!r} is not a number", text=text), place, "write one such as 1.5") from None
 
 
-_RUN = {"window": _window, "recipes": _recipes, "stock": _stock, "new": _new, "export": _export, "check": _check, "scale": _scale}
+_RUN = {"window": _window, "recipes": _recipes, "stock": _stock, "fits": _fits, "new": _new,
+        "export": _export, "check": _check, "scale": _scale}

@@ -60,6 +60,11 @@ class Cutting(unittest.TestCase):
         self.assertLess(signed_area(flat_points(hole)[:-1]), 0)  # clockwise: the card lies to its left
         self.assertAlmostEqual(made(tray()).area_mm2 - made(brief).area_mm2, 50 * 20 - (4 - math.pi) * 16, delta=0.5)
 
+    def test_a_drawing_of_thousands_of_paths_is_still_read_at_once(self) -> None:
+        dots = "".join(f'<rect x="{8 + 2 * (i % 40)}" y="{8 + 2 * (i // 40)}" width="1.2" height="1.2"/>' for i in range(1500))
+        found = svg_outline.read(svg(f'<rect x="5" y="5" width="90" height="90"/>{dots}'))
+        self.assertEqual((len(found.inner), found.ignored), (100, 1400))
+
     def test_a_slot_is_as_long_as_asked_and_as_wide_as_what_passes_through_it(self) -> None:
         for caliper, layers in ((0.3, 1), (1.2, 2)):
             brief = tray().with_opening(Opening("slot 1", "base", Shape.SLOT, 18.0, turn_deg=90.0, stays=True, layers=layers))

@@ -23,6 +23,8 @@ _NEAR_MM = 0.01
 #: Ends of a path this near each other (mm) close it.
 _GAP_MM = 0.1
 _DEEPEST = 8
+#: So many of the other closed paths, the largest, are looked at as openings: more are no outline to be cut by hand.
+_MOST_OPENINGS = 100
 
 
 class Found(NamedTuple):
@@ -66,8 +68,9 @@ def read(data: bytes) -> Found:
     if not loops:
         raise ImportRefused("the drawing holds no closed path", "", "draw the outline as one closed path; text and pictures do not count")
     sizes = [abs(signed_area([k.at for k in loop])) + sum(abs(k.sweep_deg) for k in loop) * 1e-6 for loop in loops]
-    outline = sound(loops[sizes.index(max(sizes))])
-    inner = _inside(outline, [loop for i, loop in enumerate(loops) if i != sizes.index(max(sizes))])
+    by_size = sorted(range(len(loops)), key=lambda i: -sizes[i])
+    outline = sound(loops[by_size[0]])
+    inner = _inside(outline, [loops[i] for i in by_size[1:_MOST_OPENINGS + 1]])
     return Found(outline, inner, len(loops) - 1 - len(inner))
 
 

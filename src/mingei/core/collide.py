@@ -38,10 +38,12 @@ def collisions(pattern: Pattern, fractions: Sequence[float] = (1.0,)) -> tuple[C
     """The worst collision of each pair of panels over the moments looked at; the last moment first where it is among them."""
     worst: dict[tuple[str, str], Collision] = {}
     solid, first, second = _pairs(pattern)
+    numbers = {p.name: i for i, p in enumerate(pattern.panels)}
+    among = np.array([numbers[p.name] for p in solid], dtype=np.intp)
     for fraction in fractions:
         done = fold.finished(pattern) if fraction == 1.0 else fold.pose(pattern, fraction)
-        spots = [fold.place(done[p.name], p.polygon) for p in solid]
-        lows, highs = np.array([s.min(axis=0) for s in spots]), np.array([s.max(axis=0) for s in spots])
+        at = fold.stands_finished(pattern) if fraction == 1.0 else fold.standing(pattern, done)
+        lows, highs = (end.reduceat(at.points, at.starts, axis=0)[among] for end in (np.minimum, np.maximum))
         near = (lows[first] <= highs[second]).all(axis=1) & (lows[second] <= highs[first]).all(axis=1)
         for i, j in zip(first[near], second[near], strict=True):
             a, b = solid[i], solid[j]

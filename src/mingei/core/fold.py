@@ -99,6 +99,32 @@ def place(matrix: Matrix, points: Sequence[Point], height: float = 0.0) -> NDArr
     return flat @ matrix[:3, :2].T + (matrix[:3, 3] + matrix[:3, 2] * height)
 
 
+class Standing(NamedTuple):
+    """Every panel's corners where they stand: points (n, 3), mm; owner: of each the panel's number; starts: of each panel its first point;
+    matrices (p, 4, 4)."""
+
+    points: Matrix
+    owner: NDArray[np.intp]
+    starts: NDArray[np.intp]
+    matrices: Matrix
+
+
+def standing(pattern: Pattern, posed: Pose) -> Standing:
+    """All corners of a pose at once."""
+    counts = np.array([len(p.polygon) for p in pattern.panels])
+    owner = np.repeat(np.arange(len(counts)), counts)
+    matrices = np.array([posed[p.name] for p in pattern.panels])
+    flat, own = np.array([q for p in pattern.panels for q in p.polygon]), matrices[owner]
+    points = np.einsum("nij,nj->ni", own[:, :3, :2], flat) + own[:, :3, 3]
+    return Standing(points, owner, np.cumsum(counts) - counts, matrices)
+
+
+@lru_cache(maxsize=16)
+def stands_finished(pattern: Pattern) -> Standing:
+    """All corners with every fold closed; kept, as ``finished`` is."""
+    return standing(pattern, finished(pattern))
+
+
 # -- proofs ------------------------------------------------------------------------------------------------
 
 
@@ -327,12 +353,10 @@ def _clip(points: list[Triple], axis: int, sign: float, limit: float) -> list[Tr
 
 def outside(patterns: Sequence[Pattern]) -> Triple:
     """Size (mm) of the upright box round the folded thick model, all its pieces together."""
-    middles, reach = [], []
+    low, high = np.full(3, np.inf), np.full(3, -np.inf)
     for pattern in patterns:
-        done, half = finished(pattern), pattern.stock.caliper_mm / 2
-        for p in pattern.panels:
-            middles.append(place(done[p.name], p.polygon))
-            reach.append(np.repeat(np.abs(done[p.name][None, :3, 2]) * half, len(p.polygon), axis=0))
-    at, by = np.concatenate(middles), np.concatenate(reach)
-    size = (at + by).max(axis=0) - (at - by).min(axis=0)
+        at = stands_finished(pattern)
+        by = np.abs(at.matrices[at.owner, :3, 2]) * (pattern.stock.caliper_mm / 2)
+        low, high = np.minimum(low, (at.points - by).min(axis=0)), np.maximum(high, (at.points + by).max(axis=0))
+    size = high - low
     return float(size[0]), float(size[1]), float(size[2])

@@ -10,6 +10,7 @@ from __future__ import annotations
 import json
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, fields, replace
+from functools import cached_property
 from itertools import chain, count
 from typing import Any, TypeAlias
 
@@ -60,6 +61,13 @@ class Brief:
     openings: tuple[Opening, ...] = ()
     trims: tuple[Trim, ...] = ()
     tape_mm: float = 0.0
+
+    def __hash__(self) -> int:  # every change looks up all that was worked out for each brief, by its value
+        return self._digest
+
+    @cached_property
+    def _digest(self) -> int:
+        return hash(tuple(getattr(self, f.name) for f in fields(self)))
 
     @property
     def values(self) -> Values:

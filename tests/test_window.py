@@ -11,7 +11,7 @@ import pypdfium2
 from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtGui import QColor, QWheelEvent
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QApplication, QMessageBox, QToolButton, QWidget
+from PySide6.QtWidgets import QApplication, QLabel, QMessageBox, QToolButton, QWidget
 
 from mingei.app.actions import Finder
 from mingei.app.menus import save_picture
@@ -282,6 +282,14 @@ class Folding(WindowTest):
         self.key(Qt.Key.Key_Right, on=space)
         self.window.actions_["look-top"].trigger()
         self.assertEqual(space.camera.pitch, 89.0)
+
+    def test_words_of_the_checks_are_never_squeezed_while_more_are_added(self) -> None:
+        self.window.actions_["checks"].setChecked(True)
+        for _ in range(6):
+            settle(25)
+            labels = [w for w in self.window.drawer.findChildren(QLabel) if w.isVisible() and w.wordWrap() and w.text()]
+            self.assertEqual([w.text() for w in labels if w.heightForWidth(w.width()) > w.height() + 1], [])
+        self.assertGreater(len(self.window.drawer.rows), 3)
 
     def test_drawing_only_the_part_that_shows_draws_the_same(self) -> None:
         space = self.window.draft().space

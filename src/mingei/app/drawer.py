@@ -102,7 +102,7 @@ class ChecksDrawer(QFrame):
         close.clicked.connect(self.closed.emit)
         head.addWidget(close)
         column.addLayout(head)
-        scroll = WordScroll()
+        scroll = self._scroll = WordScroll()
         self.list = scroll.column
         self.list.setContentsMargins(0, 0, 6, 0)
         self.list.addStretch(1)
@@ -197,6 +197,7 @@ class ChecksDrawer(QFrame):
             self.rows.append(row)
             self.list.insertWidget(self.list.count() - 1, row)
         del self._waiting[:_AT_A_TIME]
+        self._scroll.fit()  # at once: until the layout comes round the words already there would be squeezed
         if self._waiting:
             self._soon.start()
 

@@ -285,8 +285,8 @@ class Folding(WindowTest):
 
     def test_words_of_the_checks_are_never_squeezed_while_more_are_added(self) -> None:
         self.window.actions_["checks"].setChecked(True)
-        for _ in range(6):
-            settle(25)
+        while self.window.drawer._waiting:
+            settle(1)
             labels = [w for w in self.window.drawer.findChildren(QLabel) if w.isVisible() and w.wordWrap() and w.text()]
             self.assertEqual([w.text() for w in labels if w.heightForWidth(w.width()) > w.height() + 1], [])
         self.assertGreater(len(self.window.drawer.rows), 3)

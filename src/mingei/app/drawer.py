@@ -196,6 +196,8 @@ class ChecksDrawer(QFrame):
             row = make()
             self.rows.append(row)
             self.list.insertWidget(self.list.count() - 1, row)
+            for inner in row.findChildren(QWidget):
+                inner.ensurePolished()  # how high its words are goes by their font
         del self._waiting[:_AT_A_TIME]
         self._scroll.fit()  # at once: until the layout comes round the words already there would be squeezed
         if self._waiting:

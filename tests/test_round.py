@@ -268,6 +268,13 @@ class Walls(unittest.TestCase):
             with self.assertRaises(MeasureError):
                 contour.read_shape(f"{outline};{bad}")
 
+    def test_the_number_of_its_teeth_stands_where_there_is_room(self) -> None:
+        arch = made("profile-wall", outline="arch", width=64.0)
+        for pattern in arch.patterns:
+            for key in pattern.keys:
+                if not key.bears:  # the straight foot, not one of the small teeth of the arc
+                    self.assertGreater(math.dist(*key.line), 20.0)
+
     def test_a_long_wall_is_made_in_strips_that_lap_onto_each_other(self) -> None:
         result = made("profile-wall", outline="house", width=200.0, strip=200.0, lap=10.0)
         strips = [p for p in result.patterns if p.name.startswith("strip")]

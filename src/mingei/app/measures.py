@@ -84,7 +84,7 @@ class MeasuresCard(Card):
         column.setContentsMargins(0, 0, 0, 0)
         row = QHBoxLayout()
         self.thing = QuietCombo()
-        self.thing.setAccessibleName(t("What goes in"))
+        self.thing.setAccessibleName(t("A size by its name"))
         self.thing.setToolTip(t("A thing of a size people know by name; or write its measures below."))
         self.thing.addItem(t("measured below"))
         self.thing.addItems([t(size.name) for size in THINGS])

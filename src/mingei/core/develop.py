@@ -191,15 +191,19 @@ class _Developer:
                      for s in self.piece.seams)
 
     def _keys(self, frames: Mapping[str, Rigid]) -> tuple[EdgeKey, ...]:
-        """The numbered edges; a row of teeth has one number, at the middle of the row."""
+        """The numbered edges; a row of teeth has one number, on its longest edge, of several as long the one nearest its middle."""
         found: dict[tuple[str, bool], list[tuple[str, EdgeRef]]] = {}
         for seam in (*self.piece.seams, *self.landing):
             for edge, bears in ((seam.carrier, True), (seam.host, False)):
                 if edge.panel in self.names:
                     found.setdefault((seam.row or seam.name, bears), []).append((edge.panel, edge))
-        middle = {key: edges[len(edges) // 2] for key, edges in found.items()}
+
+        def best(edges: list[tuple[str, EdgeRef]]) -> tuple[str, EdgeRef]:
+            lengths = [round(self.piece.panel(panel).ways[edge.edge][2], 2) for panel, edge in edges]
+            return edges[max(range(len(edges)), key=lambda i: (lengths[i], -abs(i - len(edges) // 2)))]
+
         return tuple(EdgeKey(self.numbers[name], name, panel, self._line(edge, frames), bears)
-                     for (name, bears), (panel, edge) in middle.items())
+                     for (name, bears), (panel, edge) in ((key, best(edges)) for key, edges in found.items()))
 
     # -- sides -------------------------------------------------------------------------------------------
 

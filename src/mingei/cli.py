@@ -17,6 +17,7 @@ from mingei.core.errors import LengthError, MingeiError
 from mingei.core.words import say
 
 if TYPE_CHECKING:
+    from mingei.core.build import Build
     from mingei.core.cabinet import Cabinet
     from mingei.core.project import Brief
     from mingei.core.recipes import Recipe
@@ -65,6 +66,9 @@ def _parser() -> argparse.ArgumentParser:
     new.add_argument("--stock", default="", metavar="ID", help="a stock's id")
     new.add_argument("--tape", type=float, default=0.0, metavar="MM",
                      help="glued with double-sided tape so wide: 6, 10, 13 or 16; usual: wet glue")
+    new.add_argument("--part", action="append", default=[], metavar="PART=ID", dest="parts",
+                     help="a part of it from a stock of its own, such as liner=wrapping-60, mats=..., labels=...")
+    new.add_argument("--mats", default="", metavar="BORDER", help="a mat on every panel seen from outside, so far inside its edges")
     new.add_argument("--sheet", default="A4", metavar="NAME")
     new.add_argument("--title", default="")
     new.add_argument("-o", "--output", type=Path, required=True, metavar="F.mingei")
@@ -226,6 +230,7 @@ def _cabinet() -> Cabinet:
 
 
 def _new(options: argparse.Namespace) -> int:
+    from mingei.core.build import build
     from mingei.core.length import write_both
     from mingei.core.project import new_brief, new_project
     from mingei.core.recipes import Kind, Value, find_recipe
@@ -247,13 +252,43 @@ def _new(options: argparse.Namespace) -> int:
         brief = brief.with_tape(options.tape)
         if any(word.partition("=")[0].strip() == "tab" for word in options.sets) and wanted is not None:
             brief = brief.with_measure("tab", wanted)
-    project = new_project(brief, options.title, sheet=options.sheet, own=(stock,) if stock else ())
+    if options.mats:
+        brief = _with_mats(brief, find_stock(brief.stock, (stock,) if stock else ()), options.mats)
+    own = [stock] if stock else []
+    for word in options.parts:
+        part, equals, stock_id = word.partition("=")
+        if not equals:
+            raise UsageError(say("{word!r} is not PART=ID", word=word), "--part", "write one such as liner=wrapping-60")
+        own.append(find_stock(stock_id.strip(), _cabinet().own))
+        brief = brief.with_part(part.strip(), own[-1])
+    project = new_project(brief, options.title, sheet=options.sheet, own=tuple(own))
+    _known_parts(build(brief, project.stock_of(brief), project.parts_of(brief)), brief)
     _accept_output(options.output)
     project_file.save(project, options.output)
     sizes = ", ".join(f"{m.name} {write_both(v) if m.kind is Kind.LENGTH else m.write(v)}"
                       for m, v in zip(recipe.measures, brief.values.values(), strict=True) if isinstance(v, float))
     print(f"{options.output}: {recipe.title}, {sizes}")
     return OK
+
+
+def _with_mats(brief: Brief, stock: Stock, border: str) -> Brief:
+    """The brief with a mat on every panel that is seen.  Raises LengthError, MeasureError."""
+    from mingei.core.build import build
+    from mingei.core.length import parse
+    from mingei.core.overlay import Overlay, visible
+
+    mm = parse(border, "mm")
+    for panel in visible(build(brief, stock).patterns):
+        brief = brief.with_overlay(Overlay(f"{panel} mat", panel, mm))
+    return brief
+
+
+def _known_parts(made: Build, brief: Brief) -> None:
+    """Raises UsageError when a stock is given to a part the thing does not have."""
+    for part, _ in brief.parts:
+        if part not in made.part_names:
+            raise UsageError(say("it has no part named {part!r}", part=part), "--part",
+                             say("its parts are: {names}", names=", ".join(made.part_names) or "none but its body"))
 
 
 def _accept_output(path: Path) -> None:

@@ -105,6 +105,9 @@ class StockCard(Card):
         glue.addWidget(label)
         glue.addWidget(self.adhesive, 1)
         self.body.addLayout(glue)
+        self.parts: dict[str, tuple[QLabel, QuietCombo]] = {}
+        self.part_rows = QVBoxLayout()
+        self.body.addLayout(self.part_rows)
         self.body.addWidget(self.reason)
         self.adhesive.activated.connect(self._glue)
         document.shelf.changed.connect(self._changed)
@@ -124,7 +127,43 @@ class StockCard(Card):
         self.box.setCurrentIndex(next(i for i, s in enumerate(stocks) if s.id == stock.id))
         self.adhesive.setCurrentIndex(self.adhesive.findData(self.document.brief.tape_mm))
         self.note.setText(t("{caliper} thick, {grammage} g/m²", caliper=write_mm(stock.caliper_mm), grammage=f"{stock.grammage_gsm:g}"))
+        self._show_parts()
         self.reason.hide()
+
+    def _show_parts(self) -> None:
+        """A row for every part of the thing that may be of a stock of its own."""
+        names, chosen = self.document.build.part_names, dict(self.document.brief.parts)
+        for part in names:
+            if part not in self.parts:
+                label, box = QLabel(t(part.capitalize())), QuietCombo()
+                label.setMinimumWidth(84)
+                label.setBuddy(box)
+                box.setAccessibleName(t("Stock of the {part}", part=t(part)))
+                box.setToolTip(t("Another stock for this part: a contrasting paper, a card to write on."))
+                box.activated.connect(lambda index, part=part: self._choose_part(part, index))
+                row = QHBoxLayout()
+                row.addWidget(label)
+                row.addWidget(box, 1)
+                self.part_rows.addLayout(row)
+                self.parts[part] = label, box
+        for part, (label, box) in self.parts.items():
+            label.setVisible(part in names)
+            box.setVisible(part in names)
+            if part in names:
+                if [box.itemData(i) for i in range(1, box.count())] != [s.id for s in self._stocks]:
+                    box.clear()
+                    box.addItem(t("The same stock"))
+                    for s in self._stocks:
+                        box.addItem(t(s.name), s.id)
+                box.setCurrentIndex(next((i + 1 for i, s in enumerate(self._stocks) if s.id == chosen.get(part)), 0))
+
+    def _choose_part(self, part: str, index: int) -> None:
+        try:
+            self.document.set_part_stock(part, self._stocks[index - 1] if index else None)
+        except MingeiError as error:
+            self.refresh()
+            self.reason.setText(t(error.words))
+            self.reason.show()
 
     def _choose(self, index: int) -> None:
         try:

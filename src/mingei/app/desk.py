@@ -66,7 +66,7 @@ class Desk(QObject):
         try:
             project = project_file.load(path)
             for brief in project.briefs:
-                build(brief, project.stock_of(brief))
+                build(brief, project.stock_of(brief), project.parts_of(brief))
         except MingeiError as error:
             self.settings.forget(path)
             self.complain(t("This cannot be opened"), error)

@@ -19,6 +19,7 @@ from mingei.core.fit import Drawer, fill_drawer, fit_blank, fit_into
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.length import write_both, write_mm
 from mingei.core.opening import MOST_MM, Opening, Trim
+from mingei.core.overlay import Overlay, free_name, visible
 from mingei.core.project import Brief, Project, new_brief
 from mingei.core.recipes import Value, find_recipe
 from mingei.core.sizes import Size
@@ -104,11 +105,11 @@ class Document(QObject):
 
     @property
     def build(self) -> Build:
-        return build(self.brief, self.project.stock_of(self.brief))
+        return self.build_of(self.current)
 
     def build_of(self, number: int) -> Build:
         brief = self.project.briefs[number]
-        return build(brief, self.project.stock_of(brief))
+        return build(brief, self.project.stock_of(brief), self.project.parts_of(brief))
 
     def findings(self) -> tuple[Finding, ...]:
         return run(self.build, find_sheet(self.project.sheet))
@@ -130,7 +131,7 @@ class Document(QObject):
         current: the brief to look at afterwards.  Raises MeasureError, StockError when it cannot be built; then nothing changes.
         """
         for brief in set(project.briefs) - (set() if project.stocks != self.project.stocks else set(self.project.briefs)):
-            build(brief, project.stock_of(brief))
+            build(brief, project.stock_of(brief), project.parts_of(brief))
         if project != self.project:
             self.undo.push(_Change(self, self.project, project, name, key, self.current if current is None else current))
 
@@ -221,6 +222,38 @@ class Document(QObject):
 
     def remove_opening(self, name: str) -> None:
         self.change_brief(self.brief.without_opening(name), t("close {name}", name=name))
+
+    def set_overlay(self, overlay: Overlay, name: str) -> None:
+        """Glue an overlay on a panel, or change it.  Raises MeasureError when it cannot be made, or finds no room there."""
+        before = next((o for o in self.brief.overlays if o.name == overlay.name), None)
+        touched = [] if before is None else [word for word, value in overlay._asdict().items() if getattr(before, word) != value]
+        brief = self.brief.with_overlay(overlay)
+        made = build(brief, self.project.stock_of(brief), self.project.parts_of(brief))
+        if overlay in made.left_out:
+            raise MeasureError("it finds no room there", say("overlay {name}", name=overlay.name),
+                               "use a narrower border or a smaller label, or move it")
+        self.change_brief(brief, name, f"overlay:{overlay.name}:{','.join(touched)}" if touched else "")
+
+    def cover_all(self) -> None:
+        """A mat on every panel that is seen and has none."""
+        brief = self.brief
+        taken = {o.panel for o in brief.overlays if not o.is_label and not o.inside}
+        for panel in visible(self.build.patterns):
+            if panel not in taken:
+                brief = brief.with_overlay(Overlay(free_name(brief.overlays, t("{panel} mat", panel=t(panel))), panel))
+        made = build(brief, self.project.stock_of(brief), self.project.parts_of(brief))
+        for overlay in made.left_out:
+            brief = brief.without_overlay(overlay.name)
+        self.change_brief(brief, t("mats all round"))
+
+    def remove_overlay(self, name: str) -> None:
+        self.change_brief(self.brief.without_overlay(name), t("take off {name}", name=name))
+
+    def set_part_stock(self, part: str, stock: Stock | None) -> None:
+        """Cut a part from a stock of its own, or (None) from the body's.  Raises StockError when it cannot be."""
+        project = self.project.with_part(self.current, part, stock)
+        words = t("{part}: {stock}", part=t(part), stock=t(stock.name)) if stock else t("{part}: the same stock", part=t(part))
+        self.change(project, words, f"{self.current}:part:{part}")
 
     def set_trim(self, trim: Trim) -> None:
         """Round a panel's corners, or notch its edge.  Raises MeasureError."""

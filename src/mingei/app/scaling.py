@@ -222,7 +222,7 @@ class ScaleDialog(QDialog):
             for number in numbers:
                 brief = project.briefs[number]
                 changed = replace(brief, enlarged=brief.enlarged * self.factor) if enlarge else self._scaled(brief)
-                build(changed, project.stock_of(changed))  # refuse before anything changes
+                build(changed, project.stock_of(changed), project.parts_of(changed))  # refuse before anything changes
                 project = project.with_brief(number, changed)
         except MingeiError as error:
             self.reason.setText(capital(placed(project.briefs[number].name, error.sentence, error.remedy)))

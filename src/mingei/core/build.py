@@ -10,6 +10,7 @@ from mingei.core.amend import amend
 from mingei.core.develop import develop
 from mingei.core.draft import Draft
 from mingei.core.opening import open_up
+from mingei.core.overlay import Overlay, lay
 from mingei.core.pattern import Pattern, enlarged
 from mingei.core.plan.steps import Step, steps
 from mingei.core.project import Brief
@@ -37,13 +38,19 @@ _VIEW = (3.0, 4.0)
 
 @dataclass(frozen=True, eq=False)
 class Build:
-    """All that follows from one brief in one stock.  Measured facts are worked out when first asked for."""
+    """All that follows from one brief in one stock.  Measured facts are worked out when first asked for.
+
+    patterns: the draft's pieces and, after them, the overlays; stocks: those of parts that have their own; left_out: overlays that find
+    no room.
+    """
 
     brief: Brief
     recipe: Recipe
     stock: Stock
     draft: Draft
     patterns: tuple[Pattern, ...]
+    stocks: tuple[tuple[str, Stock], ...] = ()
+    left_out: tuple[Overlay, ...] = ()
 
     @property
     def pattern(self) -> Pattern:
@@ -58,10 +65,10 @@ class Build:
 
     @cached_property
     def cavity(self) -> fold.Cavity | None:
-        """The clear space of the folded model, where the brief asks for one."""
+        """The clear space of the folded model, where the brief asks for one; linings are said beside it."""
         from mingei.core import fold
 
-        return fold.cavity(self.patterns, self.draft.inside_mm) if self.draft.inside_mm else None
+        return fold.cavity(tuple(p for p in self.patterns if p.rides is None), self.draft.inside_mm) if self.draft.inside_mm else None
 
     @cached_property
     def outside(self) -> fold.Triple:
@@ -74,6 +81,11 @@ class Build:
     def steps(self) -> tuple[Step, ...]:
         """The folding, step by step."""
         return steps(self.draft)
+
+    @cached_property
+    def part_names(self) -> tuple[str, ...]:
+        """The parts of the thing that may be of a stock of their own."""
+        return tuple(dict.fromkeys(p.part for p in self.patterns if p.part))
 
     @cached_property
     def spread(self) -> tuple[Rigid, ...]:
@@ -117,7 +129,7 @@ class Build:
     @property
     def mass_g(self) -> float:
         """Mass of one of it, g: area times grammage."""
-        return self.area_mm2 * 1e-6 * self.stock.grammage_gsm
+        return sum(p.area * 1e-6 * p.stock.grammage_gsm for p in self.patterns)
 
 
 def whole_name(build: Build, panel: str) -> str:
@@ -142,8 +154,8 @@ def _in_rows(patterns: tuple[Pattern, ...], columns: int) -> tuple[tuple[Rigid, 
 
 
 @lru_cache(maxsize=64)
-def build(brief: Brief, stock: Stock) -> Build:
-    """Work a brief out.
+def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ()) -> Build:
+    """Work a brief out.  parts: the stocks of parts that have their own; the others are of the body's.
 
     Raises MeasureError, StockError when the brief cannot be built, GeometryError for a fault of a recipe.
     """
@@ -151,10 +163,14 @@ def build(brief: Brief, stock: Stock) -> Build:
     values = recipe.accept(brief.values)
     recipe.accept_stock(stock)
     drafted = open_up(amend(recipe.draft(values), brief.seams), brief.openings, brief.trims)
-    patterns = tuple(replace(p, copies=p.copies * brief.copies) for p in develop(drafted, stock))
+    patterns = tuple(replace(p, copies=p.copies * brief.copies) for p in develop(drafted, stock, parts))
     if brief.enlarged != 1.0:
         patterns = tuple(enlarged(p, brief.enlarged) for p in patterns)
         if drafted.inside_mm:
             length, width, height = drafted.inside_mm
             drafted = replace(drafted, inside_mm=(length * brief.enlarged, width * brief.enlarged, height * brief.enlarged))
-    return Build(brief, recipe, stock, drafted, patterns)
+    own = dict(parts)
+    laid = lay(patterns, brief.overlays, lambda part: own.get(part, stock)) if brief.overlays else None
+    if laid is None:
+        return Build(brief, recipe, stock, drafted, patterns, parts)
+    return Build(brief, recipe, stock, drafted, laid.patterns, parts, laid.left_out)

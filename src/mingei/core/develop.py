@@ -87,20 +87,22 @@ _TOOTH_SHARE = 0.12
 
 
 @lru_cache(maxsize=64)
-def develop(draft: Draft, stock: Stock) -> tuple[Pattern, ...]:
-    """Give every piece of the draft the thickness of the stock and lay it flat.
+def develop(draft: Draft, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ()) -> tuple[Pattern, ...]:
+    """Give every piece of the draft the thickness of the stock and lay it flat.  parts: stocks of parts that have their own.
 
     Raises StockError when a panel is too small for the stock's thickness, GeometryError when the draft contradicts itself.
     """
     panels = {p.name: p for piece in draft.pieces for p in piece.panels}
-    makers = [_Developer(piece, panels, draft.measured, stock) for piece in draft.pieces]
+    own = dict(parts)
+    makers = [_Developer(piece, panels, draft.measured, own.get(piece.part, stock)) for piece in draft.pieces]
+    calipers = {name: maker.t for maker in makers for name in maker.names}
     sharing: dict[str, set[int]] = {}
     for maker in makers:
         for seam in maker.tabs:  # a tab may land on a panel of another piece
             owner = next((m for m in makers if seam.host.panel in m.names), maker)
             owner.hosted.setdefault(seam.host, seam)
             sharing.setdefault(seam.host.panel, set()).add(seam.host.edge)
-        maker.sharing = sharing
+        maker.sharing, maker.calipers = sharing, calipers
     numbers: dict[str, int] = {}
     for seam in (s for piece in draft.pieces for s in piece.seams):
         numbers.setdefault(seam.row or seam.name, len(numbers) + 1)
@@ -144,6 +146,7 @@ class _Developer:
         self.sharing: Mapping[str, set[int]] = {}  # by host, its edges that tabs land on
         self.numbers: Mapping[str, int] = {}  # of every seam of the draft, or of its row
         self.landing: list[Seam] = []  # the seams of other pieces whose tabs land on this one
+        self.calipers: Mapping[str, float] = {}  # of every panel of the draft, mm
         self.arrays: dict[str, Any] = {}  # of hosts with many sides, their outlines
 
     def outlines(self) -> dict[str, Work]:
@@ -178,7 +181,7 @@ class _Developer:
         cut = [moved(s, p.frame) for p in panels for s, f in zip(p.path, p.folds, strict=True) if f is None]
         return Pattern(self.piece.name, self.stock, self.piece.root, self.piece.placement, self.measured, panels, folds,
                        tuple(self.seams), self.piece.laps, (*chain(cut), *holes), self._mates(frames), self.piece.copies,
-                       self._keys(frames))
+                       self._keys(frames), self.piece.part)
 
     def _line(self, edge: EdgeRef, frames: Mapping[str, Rigid]) -> tuple[Point, Point]:
         """A nominal edge on the flat."""
@@ -223,7 +226,13 @@ class _Developer:
         return crease_gain(self.stock.crease_gain_mm, angle_deg)
 
     def _panel_depth(self, panel: Panel) -> float:
-        return self._depth(panel.layer, panel.air)
+        t = self.calipers[panel.name]
+        lies = panel.on or panel.under
+        if lies:  # a panel of another piece, perhaps of another stock
+            beside = (t + self.calipers[lies]) / 2 + panel.air
+            return self._panel_depth(self._any(lies)) + (beside if panel.on else -beside)
+        depth = mid_depth(panel.layer, t, self.measured)
+        return depth + panel.air if self.measured is Measured.INSIDE else depth - panel.air
 
     def _tab_depth(self, seam: Seam) -> float:
         return self._depth(self._tab_layer(seam), self._any(seam.host.panel).air)

@@ -123,7 +123,8 @@ class Panel:
     curves: the sides that are cut as arcs, with the angle each turns through (degrees, positive bulging outward); its outline holds their
     chords.  whole: the curved face it is a facet of, "" for a face of its own.  holes: what is cut out of it, closed paths within its
     outline, running clockwise.  round_mm: radius of the corners between two free sides; notch_mm: width of a half-round thumb notch in
-    the middle of its longest free side.  slots, halvings: where other boards pass through it, or cross it.
+    the middle of its longest free side.  slots, halvings: where other boards pass through it, or cross it.  on, under: the panel on whose
+    outer or inner face it lies, whatever the thickness of either; its layer is not asked then, and air is what lies between.
     """
 
     name: str
@@ -141,6 +142,8 @@ class Panel:
     notch_mm: float = 0.0
     slots: tuple[Slot, ...] = ()
     halvings: tuple[Halving, ...] = ()
+    on: str = ""
+    under: str = ""
 
     def __post_init__(self) -> None:
         if signed_area(self.outline) <= 0:
@@ -250,7 +253,8 @@ class Placement(NamedTuple):
 class Piece:
     """Panels joined by folds into one tree, cut as one.
 
-    crowded: its panels come so near each other on the flat that corners must be trimmed and tabs shrunk to keep clear.
+    crowded: its panels come so near each other on the flat that corners must be trimmed and tabs shrunk to keep clear.  part: the part of
+    the thing it belongs to, which may be of a stock of its own; "" for its body.
     """
 
     name: str
@@ -262,6 +266,7 @@ class Piece:
     laps: tuple[Lap, ...] = ()
     copies: int = 1
     crowded: bool = False
+    part: str = ""
 
     def panel(self, name: str) -> Panel:
         """Raises GeometryError when the piece has no such panel."""

@@ -39,7 +39,7 @@ def pose(pattern: Pattern, fraction: float = 1.0) -> Pose:
     The root panel stands where the draft places it, moved out by its mid-depth.
     """
     root = pattern.by_name[pattern.root]
-    matrices: dict[str, Matrix] = {root.name: _root_matrix(pattern, root)}
+    matrices: dict[str, Matrix] = {root.name: _root_matrix(pattern, root, fraction)}
     children: dict[str, list[FlatFold]] = {}
     for fold in pattern.folds:
         if not fold.closing:
@@ -60,7 +60,13 @@ def finished(pattern: Pattern) -> Pose:
     return pose(pattern)
 
 
-def _root_matrix(pattern: Pattern, root: FlatPanel) -> Matrix:
+def _root_matrix(pattern: Pattern, root: FlatPanel, fraction: float) -> Matrix:
+    if pattern.rides is not None:
+        host, panel, up, inside = pattern.rides
+        carried = (finished(host) if fraction >= 1.0 else pose(host, fraction))[panel]
+        way = -1.0 if inside else 1.0  # on the inner face it is turned over
+        on: Matrix = carried @ np.array(((way, 0.0, 0.0, 0.0), (0.0, 1.0, 0.0, 0.0), (0.0, 0.0, way, way * up), (0.0, 0.0, 0.0, 1.0)))
+        return on
     (ox, oy, oz), (ux, uy, uz), (vx, vy, vz) = pattern.placement
     nx, ny, nz = uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx
     d = root.depth

@@ -189,11 +189,21 @@ class EdgeKey(NamedTuple):
     bears: bool
 
 
+class Ride(NamedTuple):
+    """Where a piece is glued on another: the panel, how far its mid-surface lies from the panel's (mm), and on which of its faces."""
+
+    host: Pattern
+    panel: str
+    up: float
+    inside: bool
+
+
 @dataclass(frozen=True, eq=False)
 class Pattern:
     """One piece, flat, ready to be cut and scored.
 
-    Patterns are told apart by identity, which keeps caches quick; ``develop`` gives the same one for the same values.
+    Patterns are told apart by identity, which keeps caches quick; ``develop`` gives the same one for the same values.  part: the part of
+    the thing it belongs to; rides: the panel it is glued on and moves with, instead of a placement of its own.
     """
 
     name: str
@@ -209,6 +219,8 @@ class Pattern:
     mates: tuple[Mate, ...] = ()
     copies: int = 1
     keys: tuple[EdgeKey, ...] = ()
+    part: str = ""
+    rides: Ride | None = None
 
     @cached_property
     def guides(self) -> tuple[Path, ...]:

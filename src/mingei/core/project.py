@@ -21,6 +21,8 @@ from mingei.core.errors import MeasureError, MingeiError, ProjectError
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.opening import MOST_MM, Opening, Shape, Trim, may_open, open_up
 from mingei.core.opening import check as check_opening
+from mingei.core.overlay import Overlay
+from mingei.core.overlay import check as check_overlay
 from mingei.core.recipes import Kind, Value, Values, find_recipe
 from mingei.core.stock import DEFAULT_STOCK_ID, Faced, Grain, Stock, find_stock
 from mingei.core.words import say
@@ -46,7 +48,8 @@ class Brief:
     measures holds every measure of the recipe, in the recipe's order, each accepted by it; seams: changes made by hand, one a seam;
     openings, trims: windows, holes, rounded corners and notches put into panels by hand; notes: the person's own words.  enlarged: the
     finished drawing is enlarged by so much, instead of being drafted anew at its size.  tape_mm: width of the double-sided tape its seams
-    are glued with, 0 for wet glue.
+    are glued with, 0 for wet glue.  overlays: pieces glued on panels, mats and labels; parts: the stocks, by id, of parts that have their
+    own.
     """
 
     name: str
@@ -61,6 +64,8 @@ class Brief:
     openings: tuple[Opening, ...] = ()
     trims: tuple[Trim, ...] = ()
     tape_mm: float = 0.0
+    overlays: tuple[Overlay, ...] = ()
+    parts: tuple[tuple[str, str], ...] = ()
 
     def __hash__(self) -> int:  # every change looks up all that was worked out for each brief, by its value
         return self._digest
@@ -119,6 +124,21 @@ class Brief:
         open_up(find_recipe(brief.recipe).draft(brief.values), brief.openings, brief.trims)
         return brief
 
+    def with_overlay(self, overlay: Overlay) -> Brief:
+        """The brief with an overlay, or the one of that name changed.  Raises MeasureError when a value of it cannot be made."""
+        check_overlay(overlay)
+        here = any(o.name == overlay.name for o in self.overlays)
+        return replace(self, overlays=tuple(overlay if o.name == overlay.name else o for o in self.overlays) if here
+                       else (*self.overlays, overlay))
+
+    def without_overlay(self, name: str) -> Brief:
+        return replace(self, overlays=tuple(o for o in self.overlays if o.name != name))
+
+    def with_part(self, part: str, stock: Stock | None) -> Brief:
+        """The brief with a part of it in a stock of its own; None: in the body's."""
+        kept = tuple((name, i) for name, i in self.parts if name != part)
+        return replace(self, parts=kept if stock is None else (*kept, (part, stock.id)))
+
     def with_tape(self, width: float) -> Brief:
         """The brief glued with double-sided tape so wide (mm), its tabs made as deep, since tape is placed out to the very edge; with 0
         wet glue, and tabs as deep as usual.
@@ -160,6 +180,10 @@ class Project:
     def stock_of(self, brief: Brief) -> Stock:
         return find_stock(brief.stock, self.stocks)
 
+    def parts_of(self, brief: Brief) -> tuple[tuple[str, Stock], ...]:
+        """The stocks of a brief's parts that have their own."""
+        return tuple((part, find_stock(i, self.stocks)) for part, i in brief.parts)
+
     def with_brief(self, number: int, brief: Brief) -> Project:
         briefs = (*self.briefs[:number], brief, *self.briefs[number + 1:])
         return self.with_briefs(briefs)
@@ -170,7 +194,14 @@ class Project:
 
     def with_stock(self, number: int, stock: Stock) -> Project:
         """One brief in another stock, which the file then carries.  Raises StockError when it cannot be built from it."""
-        brief = self.briefs[number].with_stock(stock)
+        return self._carrying(number, self.briefs[number].with_stock(stock), stock)
+
+    def with_part(self, number: int, part: str, stock: Stock | None) -> Project:
+        """A part of one brief in a stock of its own, which the file then carries; None: in the body's."""
+        brief = self.briefs[number].with_part(part, stock)
+        return self.with_brief(number, brief) if stock is None else self._carrying(number, brief, stock)
+
+    def _carrying(self, number: int, brief: Brief, stock: Stock) -> Project:
         briefs = (*self.briefs[:number], brief, *self.briefs[number + 1:])
         own = (stock, *(s for s in self.stocks if s.id != stock.id))
         return replace(self, briefs=briefs, stocks=_used(briefs, own))
@@ -205,7 +236,7 @@ def new_project(brief: Brief, title: str = "", unit: str = "mm", sheet: str = "A
 
 
 def _used(briefs: tuple[Brief, ...], own: tuple[Stock, ...]) -> tuple[Stock, ...]:
-    ids = list(dict.fromkeys(b.stock for b in briefs))
+    ids = list(dict.fromkeys(i for b in briefs for i in (b.stock, *(i for _, i in b.parts))))
     return tuple(find_stock(i, own) for i in ids)
 
 
@@ -248,6 +279,7 @@ def _brief_differences(a: Brief, b: Brief) -> list[str]:
                                ("enlargement", a.enlarged, b.enlarged), ("tape", a.tape_mm, b.tape_mm)) if x != y]
     said += [say("{name}: {what} differ", name=b.name, what=word)
              for word, x, y in (("seams", a.seams, b.seams), ("openings", a.openings, b.openings), ("edges", a.trims, b.trims),
+                                ("overlays", a.overlays, b.overlays), ("stocks of its parts", a.parts, b.parts),
                                 ("notes", a.notes, b.notes)) if x != y]
     return said
 
@@ -276,6 +308,9 @@ def _brief_data(b: Brief) -> dict[str, Any]:
     amendments += [{"kind": "opening"} | {k: str(v) if isinstance(v, Shape) else v for k, v in o._asdict().items()
                                           if k in ("name", "panel", "shape", "width") or v != usual[k]} for o in b.openings]
     amendments += [{"kind": "trim", **trim._asdict()} for trim in b.trims]
+    plain = Overlay("", "")._asdict()
+    amendments += [{"kind": "overlay"} | {k: v for k, v in o._asdict().items() if k in ("name", "panel", "part") or v != plain[k]}
+                   for o in b.overlays]
     if amendments:
         data["amendments"] = amendments
     if b.notes:
@@ -284,6 +319,8 @@ def _brief_data(b: Brief) -> dict[str, Any]:
         data["enlarged"] = b.enlarged
     if b.tape_mm:
         data["tape_mm"] = b.tape_mm
+    if b.parts:
+        data["parts"] = dict(b.parts)
     return data | _thaw(b.extra)
 
 
@@ -339,9 +376,14 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
                  for i, a in enumerate(_list(entry.get("amendments", []), f"{place}.amendments"))]
         changes = tuple(a for a in found if isinstance(a, SeamChange))
         openings, trims = tuple(a for a in found if isinstance(a, Opening)), tuple(a for a in found if isinstance(a, Trim))
-        twice = next((o.name for i, o in enumerate(openings) if o.name in [other.name for other in openings[:i]]), None)
-        if twice is not None:
-            raise ProjectError(say("two openings are named {name!r}", name=twice), f"{place}.amendments", "give each a name of its own")
+        overlays = tuple(a for a in found if isinstance(a, Overlay))
+        for template, named in (("two openings are named {name!r}", openings), ("two overlays are named {name!r}", overlays)):
+            names = [a.name for a in named]
+            twice = next((n for i, n in enumerate(names) if n in names[:i]), None)
+            if twice is not None:
+                raise ProjectError(say(template, name=twice), f"{place}.amendments", "give each a name of its own")
+        parts = tuple((_text(part, f"{place}.parts"), find_stock(_text(i, f"{place}.parts.{part}"), stocks).id)
+                      for part, i in _mapping(entry.get("parts", {}), f"{place}.parts").items())
         if found:
             open_up(amend(recipe.draft(dict(measures)), changes), openings, trims)
     except ProjectError:
@@ -353,7 +395,7 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         raise ProjectError(say("{copies!r} is not a number of copies", copies=copies), f"{place}.copies",
                            say("write 1 to {most}", most=MOST_COPIES))
     name = _text(entry.get("name", recipe.title), f"{place}.name")
-    known = {"name", "recipe", "stock", "copies", "measures", "amendments", "notes", "enlarged", "tape_mm"}
+    known = {"name", "recipe", "stock", "copies", "measures", "amendments", "notes", "enlarged", "tape_mm", "parts"}
     grown = entry.get("enlarged", 1.0)
     if not isinstance(grown, (int, float)) or isinstance(grown, bool) or not LEAST_FACTOR <= grown <= MOST_FACTOR:
         raise ProjectError(say("{factor!r} is not how much a drawing can be enlarged", factor=grown), f"{place}.enlarged",
@@ -363,11 +405,13 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         raise ProjectError(say("no tape is {width!r} mm wide", width=tape), f"{place}.tape_mm",
                            say("write 0 for wet glue, or one of {names}", names=_TAPES))
     return Brief(name, recipe.id, measures, stock.id, copies, changes, _text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
-                 float(grown), _freeze(entry, known), openings, trims, float(tape))
+                 float(grown), _freeze(entry, known), openings, trims, float(tape), overlays, parts)
 
 
-def _amendment(data: Any, place: str) -> SeamChange | Opening | Trim:
+def _amendment(data: Any, place: str) -> SeamChange | Opening | Trim | Overlay:
     entry = _mapping(data, place)
+    if entry.get("kind") == "overlay":
+        return _overlay(entry, place)
     if entry.get("kind") == "opening":
         return _opening(entry, place)
     if entry.get("kind") == "trim":
@@ -405,6 +449,19 @@ def _opening(entry: Mapping[str, Any], place: str) -> Opening:
     check_opening(made)
     if made.shape is Shape.DRAWN:
         contour.read(made.drawn)
+    return made
+
+
+def _overlay(entry: Mapping[str, Any], place: str) -> Overlay:
+    plain = Overlay("", "")
+    border, width, height, x, y, corner, turn, pad = (_length(entry, k, place, getattr(plain, k))
+                                                      for k in ("border", "width", "height", "x", "y", "corner", "turn_deg", "pad"))
+    inside, guide = (entry.get(k, False) for k in ("inside", "guide"))
+    if not isinstance(inside, bool) or not isinstance(guide, bool):
+        raise ProjectError("true or false belongs here", f"{place}.inside, {place}.guide", "write one of them")
+    made = Overlay(_text(entry.get("name"), f"{place}.name"), _text(entry.get("panel"), f"{place}.panel"), border, width, height, x, y,
+                   corner, turn, inside, pad, guide, _text(entry.get("part", plain.part), f"{place}.part"))
+    check_overlay(made)
     return made
 
 

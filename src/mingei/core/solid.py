@@ -205,9 +205,11 @@ def assembly(patterns: Sequence[Pattern], fraction: float = 1.0, apart: float = 
     """
     # one piece is folded after the other, each in its share of the whole sequence
     total, before, parts = sum(len(p.steps) for p in patterns), 0, []
+    moments: dict[Pattern, float] = {}
     for p in patterns:
         share = (fraction * total - before) / max(1, len(p.steps))
-        parts.append(solids(p, fraction if len(patterns) == 1 else max(0.0, min(1.0, share))))
+        moments[p] = fraction if len(patterns) == 1 else max(0.0, min(1.0, share))
+        parts.append(solids(p, moments[p] if p.rides is None else moments.get(p.rides.host, fraction)))
         before += len(p.steps)
     if len(parts) == 1:
         return parts[0]

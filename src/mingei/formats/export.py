@@ -83,7 +83,7 @@ FORMATS: Mapping[str, Format] = {
 
 def builds_of(project: Project) -> tuple[Build, ...]:
     """Every brief worked out.  Raises MeasureError, StockError."""
-    return tuple(build(b, project.stock_of(b)) for b in project.briefs)
+    return tuple(build(b, project.stock_of(b), project.parts_of(b)) for b in project.briefs)
 
 
 def _loads(project: Project, piece: str) -> list[Load]:

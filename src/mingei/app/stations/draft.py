@@ -17,6 +17,7 @@ from mingei.app.figures import write_both
 from mingei.app.flat_view import FlatView, measured_words
 from mingei.app.measures import MeasuresCard
 from mingei.app.openings import OpeningsCard
+from mingei.app.overlays import OverlaysCard
 from mingei.app.settings import Settings
 from mingei.app.stations import SideColumn, Station
 from mingei.app.words import t
@@ -54,6 +55,7 @@ class DraftStation(Station):
         self.measures = MeasuresCard(document)
         self.seam = SeamCard(document)
         self.openings = OpeningsCard(document)
+        self.overlays = OverlaysCard(document)
         self.stock = StockCard(document)
         self.facts = FactsCard(document)
         self.flat = FlatView()
@@ -64,7 +66,7 @@ class DraftStation(Station):
         row = QHBoxLayout(self)
         row.setContentsMargins(10, 8, 10, 10)
         row.setSpacing(10)
-        self.side = SideColumn(self.seam, self.openings, self.measures, self.stock, self.facts)
+        self.side = SideColumn(self.seam, self.openings, self.overlays, self.measures, self.stock, self.facts)
         row.addWidget(self.side)
         row.addWidget(self._views(), 1)
         self.flat.picked.connect(document.select)

@@ -51,13 +51,13 @@ def draft_diagonal(values: Values) -> Draft:
     lined = values["liner"] == LINER
     tip = float(values["round"])
     second = 1 if height + over > width else 0  # the side flaps lie over each other, or beside
-    top = second + 3 if lined else second + 2
     panels = (
         Panel("front", turned(_TURNED_DEG).apply_all(rectangle(width, height))),
         Panel("left flap", _flap(height, over), 0, Role.FLAP, air=thick, round_mm=tip),
         Panel("right flap", _flap(height, over), second, Role.FLAP, air=thick, round_mm=tip),
         Panel("bottom flap", _flap(width, over), second + 1, Role.FLAP, air=thick, round_mm=tip),
-        Panel("closing flap", _flap(width, over), top, Role.FLAP, air=thick, round_mm=tip),
+        Panel("closing flap", _flap(width, over), second + 2, Role.FLAP, air=0.0 if lined else thick, round_mm=tip,
+              on="liner flap" if lined else ""),
     )
     folds = (
         Fold(EdgeRef("front", 3), EdgeRef("left flap", 0), FLAT_DEG, 1),
@@ -73,13 +73,13 @@ def draft_diagonal(values: Values) -> Draft:
     pieces = [Piece("envelope", "front", stands, panels, folds, (), tuple(laps))]
     if lined:
         margin = float(values["margin"])
-        lining = (Panel("liner", rectangle(width - 2 * margin, height - margin), -1),
-                  Panel("liner flap", tuple((x - margin, y) for x, y in _inset(width, over, margin, float(values["gum"]))), top - 1,
-                        Role.FLAP, air=thick))
+        lining = (Panel("liner", rectangle(width - 2 * margin, height - margin), under="front"),
+                  Panel("liner flap", tuple((x - margin, y) for x, y in _inset(width, over, margin, float(values["gum"]))), 0,
+                        Role.FLAP, on="bottom flap"))
         at = Placement((margin, height - margin, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
         within = (Lap("front on liner", "front", "liner"), Lap("closing flap on liner", "closing flap", "liner flap"))
         pieces.append(Piece("liner", "liner", at, lining, (Fold(EdgeRef("liner", 2), EdgeRef("liner flap", 0), FLAT_DEG, 3 + second),), (),
-                            within))
+                            within, part="liner"))
     return Draft(tuple(pieces), closes=False)
 
 

@@ -121,7 +121,7 @@ class Document(QObject):
         return next((c for c in self.brief.seams if c.seam == name), SeamChange(name, usual.joint))
 
     def seam_names(self) -> tuple[str, ...]:
-        return tuple(mate.seam for pattern in self.build.patterns for mate in pattern.mates if not mate.row)
+        return tuple(seams(find_recipe(self.brief.recipe).draft(self.brief.values)))
 
     # -- changing it -----------------------------------------------------------------------------------------
 

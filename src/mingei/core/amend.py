@@ -31,8 +31,9 @@ class SeamChange(NamedTuple):
 
 
 def seams(draft: Draft) -> dict[str, Seam]:
-    """Every seam a person may hold another way, by name: not the teeth of a row, which stand where their curve needs them."""
-    return {s.name: s for piece in draft.pieces for s in piece.seams if not s.row}
+    """Every seam a person may hold another way, by name: not the teeth of a row, which stand where their curve needs them, nor a fin that
+    joins two edges in one plane, where no tab finds a corner."""
+    return {s.name: s for piece in draft.pieces for s in piece.seams if not s.row and s.angle_deg != 0.0}
 
 
 def amend(draft: Draft, changes: Iterable[SeamChange]) -> Draft:

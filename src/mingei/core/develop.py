@@ -21,6 +21,7 @@ from mingei.core.draft import (
     Draft,
     EdgeRef,
     Fold,
+    Inset,
     Joint,
     Meets,
     Mitred,
@@ -286,6 +287,8 @@ class _Developer:
             return stop_against(panel.layer, other.layer, self.t, angle) + setback(panel.air, other.air, angle)
         if isinstance(rule, Meets):
             return bend_setback(self._panel_depth(panel), self._panel_depth(panel), rule.angle_deg)
+        if isinstance(rule, Inset):
+            return -rule.by
         return -RELIEF_MM if isinstance(rule, Within) else 0.0
 
     # -- seams -------------------------------------------------------------------------------------------

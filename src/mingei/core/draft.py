@@ -77,13 +77,19 @@ class Within(NamedTuple):
     """A free edge that keeps inside the faces the brief measures, whatever stands there."""
 
 
+class Inset(NamedTuple):
+    """A free edge that keeps so far (mm) inside where it was drawn, its hinge shortened with it."""
+
+    by: float
+
+
 class Meets(NamedTuple):
     """A free edge that goes as far as where its mid-surface meets that of a like panel beside it, turned from it by so much (degrees)."""
 
     angle_deg: float
 
 
-Edge = Plain | Over | Against | Mitred | Within | Meets
+Edge = Plain | Over | Against | Mitred | Within | Inset | Meets
 
 
 class Slot(NamedTuple):

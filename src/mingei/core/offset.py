@@ -45,8 +45,10 @@ def setback(own_depth: float, neighbour_depth: float, angle_deg: float) -> float
     own_depth, neighbour_depth: mid-depths d_f and d_g (mm), outward positive.
     The two mid-surfaces, moved out by their depths, meet at this distance along f's own plane
     (plane geometry of two offset lines).  A 90 degree corner gives d_g; equal depths give d tan(a/2).
-    Raises GeometryError for a turning angle of 0 or 180, which have no corner.
+    Raises GeometryError for a turning angle of 180, or of 0 between unlike depths, which have no corner.
     """
+    if angle_deg == 0.0 and own_depth == neighbour_depth:
+        return 0.0  # a pre-crease, which lies flat when finished
     sine = math.sin(math.radians(angle_deg))
     if abs(angle_deg) in (90.0, 270.0):
         return neighbour_depth / sine

@@ -130,7 +130,8 @@ class FlatFold:
 
     @property
     def crease(self) -> Crease:
-        return Crease.MOUNTAIN if self.angle_deg >= 0 else Crease.VALLEY
+        # a pre-crease lies flat when finished, and its way is in the sign of its 0
+        return Crease.MOUNTAIN if math.copysign(1.0, self.angle_deg) > 0 else Crease.VALLEY
 
     @property
     def length(self) -> float:

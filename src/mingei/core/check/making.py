@@ -122,11 +122,13 @@ def sheet_small(build: Build, sheet: Sheet) -> Iterator[Finding]:
 
 @rule("yield")
 def several_from_a_sheet(build: Build, sheet: Sheet) -> Iterator[Finding]:
-    """Say how many blanks one sheet gives, where it gives several."""
+    """Say how many blanks one sheet gives, where it gives several, and the smallest sheet that gives one."""
     if len(build.patterns) == 1:
         count = yield_of(build.pattern, sheet)
         if count > 1:
-            words = say("one {sheet} gives {count} of its blank, in rows", sheet=sheet.name, count=count)
+            smallest = sheets_that_do(build.pattern)[0]
+            words = say("one {sheet} gives {count} of its blank, in rows; the smallest sheet that gives one is {smallest}",
+                        sheet=sheet.name, count=count, smallest=smallest.name)
             yield Finding("yield", Severity.NOTE, words, "sheet",
                           "cut several from one sheet by hand, or export the bare flat to a machine")
 

@@ -28,8 +28,8 @@ Values: TypeAlias = Mapping[str, Value]
 
 
 #: In what order families are offered, and the recipe each begins with; a family not named comes last.
-FAMILIES = ("boxes", "pouches", "round", "shapes", "solids", "models")
-BEGUN_WITH = ("carton", "pillow", "tube", "profile-wall", "polyhedron", "strut-base")
+FAMILIES = ("boxes", "envelopes", "cards", "wraps", "round", "shapes", "solids", "models")
+BEGUN_WITH = ("carton", "envelope-side", "card", "pillow", "tube", "profile-wall", "polyhedron", "strut-base")
 
 
 class Kind(StrEnum):

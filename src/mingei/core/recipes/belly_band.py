@@ -46,7 +46,7 @@ def _sound(values: Values) -> None:
 
 
 RECIPE = Recipe(
-    id="belly-band", title="Belly band", family="pouches",
+    id="belly-band", title="Belly band", family="wraps",
     purpose="holds a product, a stack or a parcel; closed after it is filled",
     measures=(
         Measure("width", Kind.LENGTH, 90.0, "of what it goes round", 20.0, 400.0),

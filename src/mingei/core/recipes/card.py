@@ -47,7 +47,7 @@ def _sound(values: Values) -> None:
 
 
 RECIPE = Recipe(
-    id="card", title="Folded card", family="pouches", purpose="a card to send: folded once, a gate, or a concertina",
+    id="card", title="Folded card", family="cards", purpose="a card to send: folded once, a gate, or a concertina",
     measures=(
         Measure("kind", Kind.CHOICE, SINGLE, "how it is folded", choices=((SINGLE, "once"), (GATE, "gate"), (CONCERTINA, "concertina")),
                 label="Folded"),

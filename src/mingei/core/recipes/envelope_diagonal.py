@@ -96,7 +96,7 @@ def _sound(values: Values) -> None:
 
 
 RECIPE = Recipe(
-    id="envelope-diagonal", title="Diagonal envelope", family="pouches",
+    id="envelope-diagonal", title="Diagonal envelope", family="envelopes",
     purpose="four flaps to the middle, from a square sheet turned on its corner; with a liner if wished",
     measures=(
         Measure("width", Kind.LENGTH, 105.0, "of what goes in, the longer side", 40.0, 400.0),

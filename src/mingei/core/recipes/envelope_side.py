@@ -73,7 +73,7 @@ def _sound(values: Values) -> None:
 
 
 RECIPE = Recipe(
-    id="envelope-side", title="Envelope", family="pouches",
+    id="envelope-side", title="Envelope", family="envelopes",
     purpose="holds a letter, a card or a tag; with a flap, or open as a pocket",
     measures=(
         Measure("width", Kind.LENGTH, 105.0, "of what goes in, the longer side as a rule", 40.0, 400.0),

@@ -1,0 +1,121 @@
+"""A carrying bag: sides with a valley fold down their middle, a block bottom, its top turned in, holes for its straps."""
+
+from __future__ import annotations
+
+from itertools import pairwise
+
+from mingei.core.draft import Crease, Dimension, Draft, EdgeRef, Fold, Inset, Joint, Lap, Panel, Piece, Placement, Role, Seam, Within
+from mingei.core.errors import MeasureError
+from mingei.core.length import write_both
+from mingei.core.offset import FLAT_DEG, RELIEF_MM
+from mingei.core.recipes import Kind, Measure, Recipe, Values
+from mingei.core.recipes.envelope_side import rectangle
+from mingei.core.shape import Point, hole_path
+from mingei.core.words import say
+
+PLAIN, STIFF = "plain", "stiff"
+#: Straps keep so far from the upper edge, a share of the turned top; stiffening card keeps so far inside its walls, mm.
+_HOLE_DOWN, _INSIDE_MM = 0.5, 1.0
+#: Turned strips keep so far from the corners, mm; a knot takes so much of a strap, mm; room kept for stiffening card, mm.
+_CORNER_MM, _KNOT_MM, _STIFF_MM = 1.5, 40.0, 0.5
+
+
+def _turned(name: str, wide: float, deep: float, layer: float, air: float, holes: tuple[Point, ...] = (), hole: float = 0.0) -> Panel:
+    """A strip turned in over a wall's upper edge; side 0 is its hinge."""
+    clear = Inset(_CORNER_MM)
+    bored = tuple(hole_path(hole, p) for p in holes)
+    return Panel(name, rectangle(wide, deep), layer, Role.FLAP, ((1, clear), (3, clear)), air=air, holes=bored)
+
+
+def draft_bag(values: Values) -> Draft:
+    """width, depth, height: mm; bottom: how far its flaps reach; top: depth of the turned top; hole, apart, strap; tab; card."""
+    width, deep, height = (float(values[k]) for k in ("width", "depth", "height"))
+    top, hole, apart = (float(values[k]) for k in ("top", "hole", "apart"))
+    half, reach = deep / 2, 0.75 * deep
+    air = _STIFF_MM if values["card"] == STIFF else 0.0
+    places = ((width - apart) / 2, (width + apart) / 2)
+    down = _HOLE_DOWN * top
+    bored = tuple(hole_path(hole, (x, height - down)) for x in places)
+    turned_at = tuple((x, down) for x in places)
+    walls = (
+        Panel("front", rectangle(width, height), 1, holes=bored), Panel("back", rectangle(width, height), holes=bored),
+        *(Panel(f"{side} side {end}", rectangle(half, height)) for side in ("right", "left") for end in ("front", "back")),
+    )
+    order = ("front", "right side front", "right side back", "back", "left side back", "left side front")
+    within = ((1, Within()), (3, Within()))
+    flaps = (
+        *(Panel(f"{side} flap {end}", rectangle(half, min(reach, width / 2 - RELIEF_MM)), 0, Role.FLAP, within)
+          for side in ("right", "left") for end in ("front", "back")),
+        Panel("back flap", rectangle(width, reach), 1, Role.FLAP), Panel("front flap", rectangle(width, reach), 2, Role.FLAP),
+    )
+    folds = []
+    for a, b in pairwise(order):
+        middle = a.split()[0] == b.split()[0] and "side" in a
+        folds.append(Fold(EdgeRef(a, 1), EdgeRef(b, 3), 0.0 if middle else 90.0, 2, Crease.VALLEY if middle else Crease.MOUNTAIN))
+    folds += [Fold(EdgeRef(f"{side} side {end}", 0), EdgeRef(f"{side} flap {end}", 0), 90.0, 3)
+              for side in ("right", "left") for end in ("front", "back")]
+    folds += [Fold(EdgeRef("back", 0), EdgeRef("back flap", 0), 90.0, 4), Fold(EdgeRef("front", 0), EdgeRef("front flap", 0), 90.0, 5)]
+    turns = []
+    for name in order:
+        front = name == "front"
+        holes = turned_at if name in ("front", "back") else ()
+        turns.append(_turned(f"{name} turn", width if holes else half, top, -1 if front else 0, air, holes, hole))
+        folds.append(Fold(EdgeRef(name, 2), EdgeRef(f"{name} turn", 0), FLAT_DEG, 1))
+    seam = Seam("corner tab", Joint.GLUE_TAB, EdgeRef("left side front", 1), EdgeRef("front", 3), float(values["tab"]), 1)
+    laps = (*(Lap(f"back flap on {side} flap {end}", "back flap", f"{side} flap {end}")
+              for side in ("right", "left") for end in ("front", "back")), Lap("front flap on back flap", "front flap", "back flap"))
+    upright = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 0.0, 1.0))
+    pieces = [Piece("bag", "front", upright, (*walls, *flaps, *turns), tuple(folds), (seam,), laps)]
+    if values["card"] == STIFF:
+        pieces += _stiffening(width, deep, height, top, hole, places, down)
+    strap = say("each strap: {length}, its knots counted; knot the ends inside", length=write_both(float(values["strap"]) + _KNOT_MM))
+    flat = say("folded flat it is {width} by {tall}; fold the sides in first, then the bottom up", width=write_both(width),
+               tall=write_both(height + half))
+    shown = (Dimension("width", EdgeRef("front", 0)), Dimension("height", EdgeRef("back", 1)))
+    return Draft(tuple(pieces), closes=False, dimensions=shown, remarks=(("straps", strap), ("size", flat)))
+
+
+def _stiffening(width: float, deep: float, height: float, top: float, hole: float, places: tuple[float, ...],
+                down: float) -> list[Piece]:
+    """A card on the bottom, and one under the turned top of front and of back."""
+    base = Panel("bottom card", rectangle(width - 2 * _INSIDE_MM, deep - 2 * _INSIDE_MM), under="right flap front")
+    lies = Placement((_INSIDE_MM, deep - _INSIDE_MM, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
+    pieces = [Piece("bottom card", "bottom card", lies, (base,), (), part="stiffening")]
+    tall = top - 2 * _INSIDE_MM
+    for wall, at in (("front", Placement((_INSIDE_MM, 0.0, height - top + _INSIDE_MM), (1.0, 0.0, 0.0), (0.0, 0.0, 1.0))),
+                     ("back", Placement((width - _INSIDE_MM, deep, height - top + _INSIDE_MM), (-1.0, 0.0, 0.0), (0.0, 0.0, 1.0)))):
+        holes = tuple(hole_path(hole, (x - _INSIDE_MM, top - down - _INSIDE_MM)) for x in places)
+        strip = Panel(f"{wall} card", rectangle(width - 2 * _INSIDE_MM, tall), holes=holes, under=wall)
+        pieces.append(Piece(f"{wall} card", f"{wall} card", at, (strip,), (), part="stiffening"))
+    return pieces
+
+
+def _sound(values: Values) -> None:
+    width, deep, height = (float(values[k]) for k in ("width", "depth", "height"))
+    top, hole, apart = (float(values[k]) for k in ("top", "hole", "apart"))
+    if deep > width:
+        raise MeasureError("a bag deeper than it is wide does not fold flat", "depth", "make it shallower, or wider")
+    if deep / 2 + top > height - 20.0:
+        raise MeasureError("bottom and turned top leave no side between them", "height", "make it taller")
+    if hole > 0.4 * top:
+        raise MeasureError("so large a hole tears out of the turned top", "hole", "make it smaller, or turn in more")
+    if not 2 * hole + 5.0 <= apart <= width - 2 * hole - 10.0:
+        raise MeasureError("straps there leave too little card beside their holes", "apart", "set them further in, or further apart")
+
+
+RECIPE = Recipe(
+    id="bag", title="Carrying bag", family="wraps", purpose="a bag with folding sides and a flat bottom, for a shop or a gift",
+    measures=(
+        Measure("width", Kind.LENGTH, 180.0, "of front and back", 60.0, 450.0),
+        Measure("depth", Kind.LENGTH, 80.0, "from front to back, when it stands open", 24.0, 250.0),
+        Measure("height", Kind.LENGTH, 230.0, "of the finished bag", 80.0, 500.0),
+        Measure("top", Kind.LENGTH, 35.0, "turned in round the upper edge", 15.0, 80.0, label="Turned top", stays=True),
+        Measure("hole", Kind.LENGTH, 5.0, "diameter of the straps' holes; of an eyelet, its own", 2.0, 20.0, stays=True),
+        Measure("apart", Kind.LENGTH, 80.0, "between the two holes of a strap", 20.0, 300.0, label="Straps apart"),
+        Measure("strap", Kind.LENGTH, 350.0, "of each strap between its holes", 100.0, 1500.0, stays=True),
+        Measure("card", Kind.CHOICE, STIFF, "on the bottom and under the turned top", label="Stiffening card",
+                choices=((PLAIN, "none"), (STIFF, "cards"))),
+        Measure("tab", Kind.LENGTH, 15.0, "depth of the tab in the corner", 8.0, 30.0, label="Tab depth", stays=True),
+    ),
+    draft=draft_bag, thinnest=0.06, thickest=0.3, contradictions=_sound, stock="kraft-110",
+)

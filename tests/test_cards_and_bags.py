@@ -19,7 +19,7 @@ from mingei.core.layout.sheets import find_sheet
 from mingei.core.pattern import Pattern
 from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import wrapper
-from mingei.core.recipes.card_outline import cut_off, cut_of, mirrored
+from mingei.core.recipes.card_outline import cut_of, cut_off, mirrored
 from mingei.core.recipes.card_stand import leg_length, lies_flat
 from mingei.core.shape import Arc, path_length
 from mingei.core.stock import Stock

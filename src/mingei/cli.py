@@ -59,6 +59,12 @@ def _parser() -> argparse.ArgumentParser:
     fits.add_argument("thing", metavar="THING", help='a name, such as "A6 sheet" or "C6 envelope", or two lengths: "5 1/2 in x 108"')
     fits.add_argument("--thick", default="0", metavar="LENGTH", help="thickness of the thing, decoration and all")
     fits.add_argument("--json", action="store_true", help="as JSON")
+    offer = commands.add_parser("offers", help="every construction that takes a thing, what fits the sheet first")
+    for word, metavar in (("long", "LENGTH"), ("wide", "WIDTH"), ("thick", "THICKNESS")):
+        offer.add_argument(word, metavar=metavar, help="of the thing, such as 140 or \"5 1/2 in\"")
+    offer.add_argument("--stock", default="", metavar="ID", help="a stock's id; usual: heavy card")
+    offer.add_argument("--sheet", default="A4", metavar="NAME")
+    offer.add_argument("--json", action="store_true", help="as JSON")
 
     new = commands.add_parser("new", help="begin a project")
     new.add_argument("recipe", metavar="RECIPE")
@@ -102,7 +108,7 @@ def _parser() -> argparse.ArgumentParser:
     return parser
 
 
-COMMANDS = ("window", "recipes", "stock", "fits", "new", "export", "check", "scale")
+COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "export", "check", "scale")
 
 
 def main(arguments: Sequence[str] | None = None) -> int:
@@ -176,6 +182,33 @@ def _stock(options: argparse.Namespace) -> int:
         return OK
     for s in stocks:
         print(f"{s.id:14} {s.name:28} {s.grammage_gsm:5g} g/m²  {s.caliper_mm:4g} mm")
+    return OK
+
+
+def _offers(options: argparse.Namespace) -> int:
+    from mingei.core.layout.sheets import find_sheet
+    from mingei.core.length import parse
+    from mingei.core.offer import offers
+    from mingei.core.project import Need, new_brief
+    from mingei.core.stock import DEFAULT_STOCK_ID, find_stock
+
+    need = Need(*(parse(getattr(options, word), "mm") for word in ("long", "wide", "thick")))
+    new_brief("carton").with_need(need)  # refuses what is no thing
+    if not need.is_some:
+        raise UsageError("a thing has some length and some width", "LENGTH, WIDTH", "write both larger than 0")
+    sheet = find_sheet(options.sheet)
+    found = offers(need, find_stock(options.stock or DEFAULT_STOCK_ID, _cabinet().own), sheet)
+    if options.json:
+        print(json.dumps([{
+            "recipe": o.recipe.id, "measures": dict(o.build.brief.measures), "stock": o.build.stock.id, "fits": o.fits,
+            "sheets": o.sheets, "folds": o.folds, "seams": o.seams, "area_mm2": round(o.build.area_mm2, 2),
+            "outside_mm": [round(v, 3) for v in o.build.outside], "cost": round(o.cost, 4)} for o in found], indent=1, ensure_ascii=False))
+    elif found:
+        for o in found:
+            room = say("{count} of {sheet}", count=o.sheets, sheet=sheet.name) if o.fits else say("larger than {sheet}", sheet=sheet.name)
+            print(f"{o.recipe.id:18} {room:16} {o.folds:3} folds {o.seams:3} seams {o.build.area_mm2 / 100:6.0f} cm2  {o.build.stock.name}")
+    else:
+        print("no construction takes it: write its sizes as length, width and thickness, or draft one by its own measures")
     return OK
 
 
@@ -401,5 +434,5 @@ def _number(text: str, place: str) -> float:
         raise UsageError(say("{text!r} is not a number", text=text), place, "write one such as 1.5") from None
 
 
-_RUN = {"window": _window, "recipes": _recipes, "stock": _stock, "fits": _fits, "new": _new,
+_RUN = {"window": _window, "recipes": _recipes, "stock": _stock, "fits": _fits, "offers": _offers, "new": _new,
         "export": _export, "check": _check, "scale": _scale}

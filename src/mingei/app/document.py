@@ -18,9 +18,10 @@ from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.fit import Drawer, fill_drawer, fit_blank, fit_into
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.length import write_both, write_mm
+from mingei.core.offer import Offer, for_need
 from mingei.core.opening import MOST_MM, Opening, Trim
 from mingei.core.overlay import Overlay, free_name, visible
-from mingei.core.project import Brief, Project, new_brief
+from mingei.core.project import Brief, Need, Project, new_brief
 from mingei.core.recipes import Value, find_recipe
 from mingei.core.sizes import Size
 from mingei.core.stock import Stock
@@ -156,7 +157,24 @@ class Document(QObject):
         """Make it for a thing people know by name.  Raises MeasureError when the recipe cannot build it so."""
         recipe = find_recipe(self.brief.recipe)
         accepted = recipe.accept({**self.brief.values, **dict(zip(recipe.holds, (size.long, size.short), strict=True))})
-        self.change_brief(replace(self.brief, measures=tuple(accepted.items())), t("for {thing}", thing=t(size.name)))
+        brief = replace(self.brief, measures=tuple(accepted.items()))
+        self.change_brief(brief.with_need(Need(size.long, size.short, brief.need.thick)), t("for {thing}", thing=t(size.name)))
+
+    def set_need(self, need: Need) -> None:
+        """Say what must fit: where the construction takes such a thing, it is made for it.  Raises MeasureError when it cannot be."""
+        words = t("for a thing {long} by {wide}", long=write_both(need.long), wide=write_both(need.wide)) if need.is_some else t(
+            "for nothing in particular")
+        self.change_brief(for_need(self.brief, need), words, "need")
+
+    def note_need(self, need: Need) -> None:
+        """Write down what must fit, though what is in hand does not take it.  Raises MeasureError when it is no thing."""
+        self.change_brief(self.brief.with_need(need), t("what must fit"), "need")
+
+    def take_offer(self, offer: Offer) -> None:
+        """Make the thing as an offer has it, in its stock; name, copies and notes stay."""
+        made = offer.build.brief
+        brief = replace(made, name=self.brief.name, copies=self.brief.copies, notes=self.brief.notes)
+        self.change_brief(brief, t("make it as {title}", title=t(offer.recipe.title)))
 
     def set_tape(self, width: float) -> None:
         """Glue it with double-sided tape so wide, mm, or with wet glue (0).  Raises MeasureError when its tabs cannot be made so."""
@@ -193,7 +211,7 @@ class Document(QObject):
             recipe.accept_stock(stock)
         except MingeiError:
             stock = self.project.stock_of(new_brief(recipe_id))
-        fresh = new_brief(recipe_id, kept, stock, self.brief.name)
+        fresh = new_brief(recipe_id, kept, stock, self.brief.name).with_need(self.brief.need)
         self.change_brief(replace(fresh, copies=self.brief.copies, notes=self.brief.notes), t("make it as {title}", title=t(recipe.title)))
 
     def set_stock(self, stock: Stock) -> None:

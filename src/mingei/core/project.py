@@ -8,11 +8,12 @@ The shape of the data is described in docs/formats.md and docs/project.schema.js
 from __future__ import annotations
 
 import json
+import math
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, fields, replace
 from functools import cached_property
 from itertools import chain, count
-from typing import Any, TypeAlias
+from typing import Any, NamedTuple, TypeAlias
 
 from mingei.core import contour
 from mingei.core.amend import CHOICES, SeamChange, amend, seams
@@ -41,6 +42,21 @@ _TAPES = ", ".join(f"{width:g}" for width in TAPES_MM)
 Extra: TypeAlias = tuple[tuple[str, str], ...]
 
 
+class Need(NamedTuple):
+    """A thing that must fit: length, width and thickness, mm; all 0 where none is given."""
+
+    long: float = 0.0
+    wide: float = 0.0
+    thick: float = 0.0
+
+    @property
+    def is_some(self) -> bool:
+        return self.long > 0 and self.wide > 0
+
+
+NO_NEED = Need()
+
+
 @dataclass(frozen=True)
 class Brief:
     """One thing to be made: recipe, measures (mm, degrees, choices by name), stock, how many.
@@ -49,7 +65,7 @@ class Brief:
     openings, trims: windows, holes, rounded corners and notches put into panels by hand; notes: the person's own words.  enlarged: the
     finished drawing is enlarged by so much, instead of being drafted anew at its size.  tape_mm: width of the double-sided tape its seams
     are glued with, 0 for wet glue.  overlays: pieces glued on panels, mats and labels; parts: the stocks, by id, of parts that have their
-    own.
+    own.  need: the thing it must take.
     """
 
     name: str
@@ -66,6 +82,7 @@ class Brief:
     tape_mm: float = 0.0
     overlays: tuple[Overlay, ...] = ()
     parts: tuple[tuple[str, str], ...] = ()
+    need: Need = NO_NEED
 
     def __hash__(self) -> int:  # every change looks up all that was worked out for each brief, by its value
         return self._digest
@@ -138,6 +155,14 @@ class Brief:
         """The brief with a part of it in a stock of its own; None: in the body's."""
         kept = tuple((name, i) for name, i in self.parts if name != part)
         return replace(self, parts=kept if stock is None else (*kept, (part, stock.id)))
+
+    def with_need(self, need: Need) -> Brief:
+        """The brief with what must fit written down.  Raises MeasureError when that is no thing."""
+        for word, mm in zip(("length", "width", "thickness"), need, strict=True):
+            if not (math.isfinite(mm) and 0.0 <= mm <= MOST_MM):
+                raise MeasureError(say("{mm:g} mm is no size of a thing", mm=mm), say("what must fit, {word}", word=word),
+                                   say("write 0 to {most:g} mm", most=MOST_MM))
+        return replace(self, need=need)
 
     def with_tape(self, width: float) -> Brief:
         """The brief glued with double-sided tape so wide (mm), its tabs made as deep, since tape is placed out to the very edge; with 0
@@ -280,6 +305,7 @@ def _brief_differences(a: Brief, b: Brief) -> list[str]:
     said += [say("{name}: {what} differ", name=b.name, what=word)
              for word, x, y in (("seams", a.seams, b.seams), ("openings", a.openings, b.openings), ("edges", a.trims, b.trims),
                                 ("overlays", a.overlays, b.overlays), ("stocks of its parts", a.parts, b.parts),
+                                ("what must fit", a.need, b.need),
                                 ("notes", a.notes, b.notes)) if x != y]
     return said
 
@@ -321,6 +347,8 @@ def _brief_data(b: Brief) -> dict[str, Any]:
         data["tape_mm"] = b.tape_mm
     if b.parts:
         data["parts"] = dict(b.parts)
+    if b.need != NO_NEED:
+        data["need"] = list(b.need)
     return data | _thaw(b.extra)
 
 
@@ -395,7 +423,7 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         raise ProjectError(say("{copies!r} is not a number of copies", copies=copies), f"{place}.copies",
                            say("write 1 to {most}", most=MOST_COPIES))
     name = _text(entry.get("name", recipe.title), f"{place}.name")
-    known = {"name", "recipe", "stock", "copies", "measures", "amendments", "notes", "enlarged", "tape_mm", "parts"}
+    known = {"name", "recipe", "stock", "copies", "measures", "amendments", "notes", "enlarged", "tape_mm", "parts", "need"}
     grown = entry.get("enlarged", 1.0)
     if not isinstance(grown, (int, float)) or isinstance(grown, bool) or not LEAST_FACTOR <= grown <= MOST_FACTOR:
         raise ProjectError(say("{factor!r} is not how much a drawing can be enlarged", factor=grown), f"{place}.enlarged",
@@ -404,8 +432,12 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
     if tape != 0 and tape not in TAPES_MM:
         raise ProjectError(say("no tape is {width!r} mm wide", width=tape), f"{place}.tape_mm",
                            say("write 0 for wet glue, or one of {names}", names=_TAPES))
+    sizes = _list(entry.get("need", [0.0, 0.0, 0.0]), f"{place}.need")
+    if len(sizes) != 3 or not all(isinstance(v, (int, float)) and not isinstance(v, bool) and 0 <= v <= MOST_MM for v in sizes):
+        raise ProjectError(say("{sizes!r} is no thing that must fit", sizes=sizes[:4]), f"{place}.need",
+                           "write its length, width and thickness in mm")
     return Brief(name, recipe.id, measures, stock.id, copies, changes, _text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
-                 float(grown), _freeze(entry, known), openings, trims, float(tape), overlays, parts)
+                 float(grown), _freeze(entry, known), openings, trims, float(tape), overlays, parts, Need(*map(float, sizes)))
 
 
 def _amendment(data: Any, place: str) -> SeamChange | Opening | Trim | Overlay:

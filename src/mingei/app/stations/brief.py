@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
+import contextlib
 from collections.abc import Callable
 from functools import partial
 
-from PySide6.QtCore import QSize, Qt
+from PySide6.QtCore import QSize, Qt, QTimer
 from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import (
     QGridLayout,
@@ -31,12 +32,17 @@ from mingei.app.stations import SideColumn, Station
 from mingei.app.stations.start import RecipeButton
 from mingei.app.words import t
 from mingei.core.errors import MingeiError
-from mingei.core.layout.sheets import SHEETS
-from mingei.core.project import MOST_COPIES
-from mingei.core.recipes import find_recipe, recipes
+from mingei.core.layout.sheets import SHEETS, find_sheet
+from mingei.core.offer import Offer, offer, ranked
+from mingei.core.project import MOST_COPIES, Need
+from mingei.core.recipes import Recipe, find_recipe, recipes
+from mingei.core.sizes import THINGS, named
+from mingei.core.stock import Stock
 
 #: Pictures of constructions in a row.
 _ABREAST = 3
+#: Width (px) of the column at the left; constructions compared side by side at the most.
+_LEFT_PX, _COMPARED = 286, 3
 _UNITS = (("mm", "Millimetres"), ("in", "Inches"))
 
 
@@ -99,6 +105,58 @@ class KitCard(Card):
 
         document = self.document
         document.add_brief(new_brief(document.brief.recipe, stock=document.project.stock_of(document.brief)))
+
+
+class NeedCard(Card):
+    """What must fit: a thing by its name or its three sizes.  Everything else follows from it."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(t("What must fit?"), parent)
+        self.document = document
+        self.named = QuietCombo()
+        self.named.setAccessibleName(t("A thing by its name"))
+        self.named.setToolTip(t("A thing of a size people know by name; or write its sizes below."))
+        self.named.addItem(t("measured below"))
+        self.named.addItems([t(size.name) for size in THINGS])
+        self.named.activated.connect(self._take)
+        self.body.addWidget(self.named)
+        self.fields: dict[str, LengthField] = {}
+        for key, words, hint in (("long", t("Length"), t("Of the thing itself; the room round it is added.")),
+                                 ("wide", t("Width"), t("Of the thing itself.")),
+                                 ("thick", t("Thickness"), t("Of the thing, with all that stands on it."))):
+            field = LengthField(words, hint)
+            field.line.setAccessibleName(t("What must fit: {what}", what=words))
+            field.edited.connect(lambda mm, key=key: self._edit(key, mm))
+            self.fields[key] = field
+            self.body.addWidget(field)
+        self.follow(document)
+
+    def refresh(self) -> None:
+        need, unit = self.document.brief.need, self.document.project.unit
+        size = named(need.long, need.wide) if need.is_some else None
+        self.named.setCurrentIndex(THINGS.index(size) + 1 if size else 0)
+        for key, field in self.fields.items():
+            if field.unit != unit:
+                field.set_unit(unit)
+            field.show_value(getattr(need, key))
+
+    def _edit(self, key: str, mm: float) -> None:
+        self._put(self.document.brief.need._replace(**{key: mm}), self.fields[key])
+
+    def _take(self, index: int) -> None:
+        if index > 0:
+            size = THINGS[index - 1]
+            self._put(Need(size.long, size.short, self.document.brief.need.thick), self.fields["long"])
+
+    def _put(self, need: Need, field: LengthField) -> None:
+        """Where the construction in hand does not take it, that is only said: another may be chosen."""
+        try:
+            self.document.set_need(need)
+            self.refresh()
+        except MingeiError as error:
+            with contextlib.suppress(MingeiError):
+                self.document.note_need(need)
+            field.refuse(error)
 
 
 class ProjectCard(Card):
@@ -249,12 +307,23 @@ class ThingCard(Card):
         self.document.set_notes(self.notes.toPlainText())
 
 
+def _note(made: Offer, sheet: str) -> str:
+    """What a construction asks of the paper at hand, in a few words."""
+    if not made.fits:
+        return t("larger than {sheet}", sheet=sheet)
+    return t("one {sheet}", sheet=sheet) if made.sheets == 1 else t("{count} × {sheet}", count=made.sheets, sheet=sheet)
+
+
 class BriefStation(Station):
     """The kit at the left, the thing in the middle, its decisions at the right."""
 
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
         super().__init__(document, parent)
+        self.need = NeedCard(document)
         self.kit = KitCard(document)
+        self.offers: dict[str, Offer] = {}
+        self._wanted: tuple[Need, Stock, str] | None = None
+        self._waiting: list[Recipe] = []
         self.project = ProjectCard(document)
         self.thing = ThingCard(document)
         self.measures = MeasuresCard(document)
@@ -265,10 +334,11 @@ class BriefStation(Station):
         row.setSpacing(10)
         left = QVBoxLayout()
         left.setSpacing(8)
+        left.addWidget(self.need)
         left.addWidget(self.kit, 1)
         left.addWidget(self.project)
         left_holder = QWidget()
-        left_holder.setFixedWidth(262)
+        left_holder.setFixedWidth(_LEFT_PX)
         left_holder.setLayout(left)
         left.setContentsMargins(0, 0, 0, 0)
         row.addWidget(left_holder)
@@ -295,9 +365,10 @@ class BriefStation(Station):
         self.sizes.setWordWrap(True)
         self.sizes.setAlignment(Qt.AlignmentFlag.AlignCenter)
         card.body.addWidget(self.sizes)
-        choices = QGridLayout()
+        choices = self.grid = QGridLayout()
         choices.setSpacing(6)
         self.recipes: dict[str, RecipeButton] = {}
+        self._order = list(recipes())
         for number, recipe in enumerate(recipes().values()):
             button = RecipeButton(recipe)
             button.setCheckable(True)
@@ -311,11 +382,65 @@ class BriefStation(Station):
         self.choices.column.addLayout(choices)
         self.choices.setFixedHeight(2 * next(iter(self.recipes.values())).sizeHint().height() + 12)
         card.body.addWidget(self.choices)
+        self.compare = QPushButton(t("Compare side by side…"))
+        self.compare.setToolTip(t("Up to three constructions for the same thing: blank, sheets, folds, seams, money."))
+        self.compare.clicked.connect(self._compare)
+        card.body.addWidget(self.compare)
         return card
+
+    # -- what could be made for the thing --------------------------------------------------------------------
+
+    def _ask(self) -> None:
+        """Draft every construction that takes the thing in hand, one after another while the window is at rest."""
+        document = self.document
+        wanted = (document.brief.need, document.project.stock_of(document.brief), document.project.sheet)
+        if wanted == self._wanted:
+            return
+        self._wanted, self.offers = wanted, {}
+        self._waiting = list(recipes().values()) if wanted[0].is_some else []
+        self._arrange()
+        QTimer.singleShot(0, self, self._next)
+
+    def _next(self) -> None:
+        if not self._waiting or self._wanted is None:
+            return
+        recipe = self._waiting.pop(0)
+        need, stock, sheet = self._wanted
+        with contextlib.suppress(MingeiError):
+            self.offers[recipe.id] = offer(recipe, need, stock, find_sheet(sheet))
+        if self._waiting:
+            QTimer.singleShot(0, self, self._next)
+        else:
+            self._arrange()
+
+    def _arrange(self) -> None:
+        """The constructions that take the thing come first, by what fits the paper at hand, each as it would be made; then the others."""
+        order = [o.recipe.id for o in ranked(self.offers.values())]
+        sheet = self.document.project.sheet
+        caliper = self.document.project.stock_of(self.document.brief).caliper_mm
+        for name, button in self.recipes.items():
+            made = self.offers.get(name)
+            button.offer(made.build if made else None, "" if made is None else _note(made, sheet), caliper)
+        if [*order, *(n for n in self.recipes if n not in order)] != self._order:
+            self._order = [*order, *(n for n in self.recipes if n not in order)]
+            for button in self.recipes.values():
+                self.grid.removeWidget(button)
+            for number, name in enumerate(self._order):
+                self.grid.addWidget(self.recipes[name], number // _ABREAST, number % _ABREAST)
+        self.compare.setEnabled(len(order) > 1)
+        self.compare.setText(t("Compare side by side…") if order else t("Compare: write what must fit first"))
+
+    def _compare(self) -> None:
+        from mingei.app.comparing import CompareDialog
+
+        CompareDialog(self.document, ranked(self.offers.values()), self.window(), _COMPARED).open()
 
     def _make(self, recipe_id: str) -> None:
         if recipe_id != self.document.brief.recipe:
-            self.document.set_recipe(recipe_id)
+            if recipe_id in self.offers:
+                self.document.take_offer(self.offers[recipe_id])
+            else:
+                self.document.set_recipe(recipe_id)
         self.refresh()
 
     def refresh(self) -> None:
@@ -329,6 +454,7 @@ class BriefStation(Station):
             self.sizes.setText(t("Holds {inside}; stands {outside} outside.", inside=inside, outside=outside))
         else:
             self.sizes.setText(t("Stands {outside} outside.", outside=outside))
+        self._ask()
         for name, button in self.recipes.items():
             button.setChecked(name == build.recipe.id)
         self.choices.ensureWidgetVisible(self.recipes[build.recipe.id], 0, 6)

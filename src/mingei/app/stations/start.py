@@ -27,7 +27,7 @@ from mingei.app.scroll import WordScroll
 from mingei.app.settings import Settings
 from mingei.app.stations import Station
 from mingei.app.words import capital, t
-from mingei.core.build import build
+from mingei.core.build import Build, build
 from mingei.core.project import new_brief
 from mingei.core.recipes import Recipe, recipes
 from mingei.core.stock import find_stock
@@ -50,7 +50,20 @@ class RecipeButton(QToolButton):
         blank = QPixmap(_PICTURE)  # holds the place until there is time to draw
         blank.fill(Qt.GlobalColor.transparent)
         self.setIcon(QIcon(blank))
+        self.offered: Build | None = None
         self.draw_soon()
+
+    def offer(self, made: Build | None, note: str, usual_mm: float = 0.0) -> None:
+        """Show it as it would be made for the thing in hand, with a word beneath; None: as it usually is.  usual_mm: caliper asked for."""
+        words = f"{t(self.recipe.title)}\n{note}" if note else t(self.recipe.title)
+        if made is not self.offered or words != self.text():
+            self.offered = made
+            self.setText(words)
+            self.draw_soon()
+        hint = capital(self.recipe.purpose) + "."
+        if made is not None and not self.recipe.thinnest - 1e-9 <= usual_mm <= self.recipe.thickest + 1e-9:
+            hint += " " + t("In {stock}, since it is not made of the stock chosen.", stock=t(made.stock.name))
+        self.setToolTip(hint)
 
     def draw_soon(self) -> None:
         """Draw it when the window has nothing else to do."""
@@ -58,8 +71,11 @@ class RecipeButton(QToolButton):
 
     def draw(self) -> None:
         """Draw its picture in the colours in force."""
-        brief = new_brief(self.recipe.id)
-        self.setIcon(picture_icon(build(brief, find_stock(brief.stock)), _PICTURE.width(), _PICTURE.height()))
+        made = self.offered
+        if made is None:
+            brief = new_brief(self.recipe.id)
+            made = build(brief, find_stock(brief.stock))
+        self.setIcon(picture_icon(made, _PICTURE.width(), _PICTURE.height()))
 
 
 class StartPage(Station):

@@ -27,6 +27,9 @@ Value: TypeAlias = float | str
 Values: TypeAlias = Mapping[str, Value]
 
 
+#: Room round a thing in a box, each way, mm: it drops in without rattling (common practice: half a millimetre a side).
+_ROOM_MM = 1.0
+
 #: In what order families are offered, and the recipe each begins with; a family not named comes last.
 FAMILIES = ("boxes", "envelopes", "cards", "wraps", "round", "shapes", "solids", "models")
 BEGUN_WITH = ("carton", "envelope-side", "card", "pillow", "tube", "profile-wall", "polyhedron", "strut-base")
@@ -121,7 +124,9 @@ class Recipe:
     draft: from accepted values to the draft; checked values only.  inside: names of the measures that are the cavity's length, width
     and height, where it has one.  stock: the one it is usually made of.  thinnest, thickest: caliper in mm it may be built from.
     contradictions: called with accepted values, raises MeasureError when they cannot hold together.  holds: names of the measures that are
-    the longer and the shorter side of the thing it is made for, where that may be a thing people know by name.
+    the longer and the shorter side of the thing it is made for, where that may be a thing people know by name.  for_things: the measures
+    that follow from the length, width and thickness of a thing put into it, "" where one is not asked, each with the room it wants (mm);
+    where none are given, the inside with a little room.  roomy: a thing smaller than the least it is made for goes in as well.
     """
 
     id: str
@@ -135,7 +140,14 @@ class Recipe:
     contradictions: Callable[[Values], None] = lambda values: None
     inside: tuple[str, ...] = ()
     holds: tuple[str, ...] = ()
+    for_things: tuple[tuple[str, float], ...] = ()
+    roomy: bool = False
     stock: str = DEFAULT_STOCK_ID
+
+    @property
+    def takes(self) -> tuple[tuple[str, float], ...]:
+        """The measures that follow from a thing's length, width and thickness, with the room each wants, mm; none: it takes no things."""
+        return self.for_things or (tuple((name, _ROOM_MM) for name in self.inside) if len(self.inside) == 3 else ())
 
     def measure(self, name: str) -> Measure:
         """Raises MeasureError naming those there are."""

@@ -335,7 +335,7 @@ def _export(options: argparse.Namespace) -> int:
     from mingei.formats import project_file
     from mingei.formats.export import Wanted, export
 
-    export(project_file.load(options.file), options.to, Wanted(options.sheet, options.piece, options.layout))
+    export(project_file.load(options.file), options.to, Wanted(options.sheet, options.piece, options.layout, folder=options.file.parent))
     print(options.to)
     return OK
 

@@ -7,11 +7,12 @@ in long dashes with a dot, valleys in short dashes, so that a drawing reads in b
 from __future__ import annotations
 
 import math
-from collections.abc import Iterator, Mapping
+from collections.abc import Iterable, Iterator, Mapping
 from dataclasses import dataclass
 from enum import StrEnum
 from itertools import pairwise
 
+from mingei.core.art import Printed
 from mingei.core.draft import Crease
 from mingei.core.pattern import FlatFold, Pattern
 from mingei.core.shape import STAY, Line, Path, Point, Rigid, moved_path
@@ -74,13 +75,14 @@ class Text:
 
 @dataclass(frozen=True)
 class Drawing:
-    """Strokes and texts on a ground from (0, 0) to (width, height), mm, y up."""
+    """Strokes and texts on a ground from (0, 0) to (width, height), mm, y up; printed: the artwork beneath them."""
 
     width: float
     height: float
     strokes: tuple[Stroke, ...]
     texts: tuple[Text, ...] = ()
     title: str = ""
+    printed: tuple[Printed, ...] = ()
 
 
 def fold_ink(crease: Crease) -> Ink:
@@ -129,8 +131,8 @@ def _curved_scores(pattern: Pattern) -> Iterator[tuple[Crease, Path]]:
         yield run[0].crease, tuple(Line(a, b) for a, b in pairwise(corners))
 
 
-def flat_drawing(pattern: Pattern) -> Drawing:
-    """The bare flat, its lower left corner at the origin."""
+def flat_drawing(pattern: Pattern, printed: Iterable[Printed] = ()) -> Drawing:
+    """The bare flat, its lower left corner at the origin, with its artwork."""
     box = pattern.box
-    strokes = pattern_strokes(pattern, Rigid(1.0, 0.0, -box.left, -box.bottom))
-    return Drawing(box.width, box.height, strokes, title=pattern.name)
+    move = Rigid(1.0, 0.0, -box.left, -box.bottom)
+    return Drawing(box.width, box.height, pattern_strokes(pattern, move), title=pattern.name, printed=tuple(p.moved(move) for p in printed))

@@ -16,6 +16,8 @@ from itertools import chain, count
 from typing import Any, NamedTuple, TypeAlias
 
 from mingei.core import contour
+from mingei.core.art import Art, Fill
+from mingei.core.art import check as check_art
 from mingei.core.amend import CHOICES, SeamChange, amend, seams
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError, ProjectError
@@ -65,7 +67,7 @@ class Brief:
     openings, trims: windows, holes, rounded corners and notches put into panels by hand; notes: the person's own words.  enlarged: the
     finished drawing is enlarged by so much, instead of being drafted anew at its size.  tape_mm: width of the double-sided tape its seams
     are glued with, 0 for wet glue.  overlays: pieces glued on panels, mats and labels; parts: the stocks, by id, of parts that have their
-    own.  need: the thing it must take.
+    own.  need: the thing it must take.  arts: pictures and words on it.
     """
 
     name: str
@@ -83,6 +85,7 @@ class Brief:
     overlays: tuple[Overlay, ...] = ()
     parts: tuple[tuple[str, str], ...] = ()
     need: Need = NO_NEED
+    arts: tuple[Art, ...] = ()
 
     def __hash__(self) -> int:  # every change looks up all that was worked out for each brief, by its value
         return self._digest
@@ -155,6 +158,15 @@ class Brief:
         """The brief with a part of it in a stock of its own; None: in the body's."""
         kept = tuple((name, i) for name, i in self.parts if name != part)
         return replace(self, parts=kept if stock is None else (*kept, (part, stock.id)))
+
+    def with_art(self, art: Art) -> Brief:
+        """The brief with artwork, or that of the name changed.  Raises MeasureError when a value of it cannot be printed."""
+        check_art(art)
+        here = any(a.name == art.name for a in self.arts)
+        return replace(self, arts=tuple(art if a.name == art.name else a for a in self.arts) if here else (*self.arts, art))
+
+    def without_art(self, name: str) -> Brief:
+        return replace(self, arts=tuple(a for a in self.arts if a.name != name))
 
     def with_need(self, need: Need) -> Brief:
         """The brief with what must fit written down.  Raises MeasureError when that is no thing."""
@@ -305,7 +317,7 @@ def _brief_differences(a: Brief, b: Brief) -> list[str]:
     said += [say("{name}: {what} differ", name=b.name, what=word)
              for word, x, y in (("seams", a.seams, b.seams), ("openings", a.openings, b.openings), ("edges", a.trims, b.trims),
                                 ("overlays", a.overlays, b.overlays), ("stocks of its parts", a.parts, b.parts),
-                                ("what must fit", a.need, b.need),
+                                ("what must fit", a.need, b.need), ("artwork", a.arts, b.arts),
                                 ("notes", a.notes, b.notes)) if x != y]
     return said
 
@@ -349,6 +361,10 @@ def _brief_data(b: Brief) -> dict[str, Any]:
         data["parts"] = dict(b.parts)
     if b.need != NO_NEED:
         data["need"] = list(b.need)
+    usual_art = Art("", "")._asdict()
+    if b.arts:
+        data["artwork"] = [{k: str(v) if isinstance(v, Fill) else v for k, v in a._asdict().items()
+                            if k in ("name", "piece") or v != usual_art[k]} for a in b.arts]
     return data | _thaw(b.extra)
 
 
@@ -423,7 +439,7 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         raise ProjectError(say("{copies!r} is not a number of copies", copies=copies), f"{place}.copies",
                            say("write 1 to {most}", most=MOST_COPIES))
     name = _text(entry.get("name", recipe.title), f"{place}.name")
-    known = {"name", "recipe", "stock", "copies", "measures", "amendments", "notes", "enlarged", "tape_mm", "parts", "need"}
+    known = {"name", "recipe", "stock", "copies", "measures", "amendments", "notes", "enlarged", "tape_mm", "parts", "need", "artwork"}
     grown = entry.get("enlarged", 1.0)
     if not isinstance(grown, (int, float)) or isinstance(grown, bool) or not LEAST_FACTOR <= grown <= MOST_FACTOR:
         raise ProjectError(say("{factor!r} is not how much a drawing can be enlarged", factor=grown), f"{place}.enlarged",
@@ -436,8 +452,11 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
     if len(sizes) != 3 or not all(isinstance(v, (int, float)) and not isinstance(v, bool) and 0 <= v <= MOST_MM for v in sizes):
         raise ProjectError(say("{sizes!r} is no thing that must fit", sizes=sizes[:4]), f"{place}.need",
                            "write its length, width and thickness in mm")
+    arts = tuple(_art(a, f"{place}.artwork[{i}]") for i, a in enumerate(_list(entry.get("artwork", []), f"{place}.artwork")))
+    if len({a.name for a in arts}) < len(arts):
+        raise ProjectError("two pieces of artwork have one name", f"{place}.artwork", "give each a name of its own")
     return Brief(name, recipe.id, measures, stock.id, copies, changes, _text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
-                 float(grown), _freeze(entry, known), openings, trims, float(tape), overlays, parts, Need(*map(float, sizes)))
+                 float(grown), _freeze(entry, known), openings, trims, float(tape), overlays, parts, Need(*map(float, sizes)), arts)
 
 
 def _amendment(data: Any, place: str) -> SeamChange | Opening | Trim | Overlay:
@@ -481,6 +500,23 @@ def _opening(entry: Mapping[str, Any], place: str) -> Opening:
     check_opening(made)
     if made.shape is Shape.DRAWN:
         contour.read(made.drawn)
+    return made
+
+
+def _art(data: Any, place: str) -> Art:
+    entry = _mapping(data, place)
+    usual = Art("", "")
+    texts = {k: _text(entry.get(k, getattr(usual, k)), f"{place}.{k}") for k in ("name", "piece", "panel", "source", "words", "font", "colour")}
+    fill = entry.get("fill", str(usual.fill))
+    if fill not in list(Fill):
+        raise ProjectError(say("{fill!r} is no way a picture takes its place", fill=fill), f"{place}.fill",
+                           say("write {names}", names=", ".join(Fill)))
+    lengths = {k: _length(entry, k, place, getattr(usual, k)) for k in ("width", "x", "y", "turn_deg", "bleed")}
+    made = Art(fill=Fill(fill), **texts, **lengths)
+    try:
+        check_art(made)
+    except MeasureError as error:
+        raise ProjectError(error.sentence, f"{place}: {error.place}", error.remedy) from None
     return made
 
 

@@ -87,7 +87,7 @@ def scaled(brief: Brief, factor: float, step: float = 0.0) -> Brief:
 
     accepted = recipe.accept({name: grown(name, value) for name, value in brief.measures})
     return replace(brief, measures=tuple(accepted.items()), openings=tuple(o.grown(factor) for o in brief.openings),
-                   overlays=tuple(o.grown(factor) for o in brief.overlays),
+                   overlays=tuple(o.grown(factor) for o in brief.overlays), arts=tuple(a.grown(factor) for a in brief.arts),
                    trims=tuple(trim.grown(factor) for trim in brief.trims))
 
 

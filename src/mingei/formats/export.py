@@ -6,26 +6,33 @@ from collections.abc import Callable, Mapping
 from pathlib import Path
 from typing import NamedTuple
 
+from mingei.core.art import Printed, printed
 from mingei.core.build import Build, build
 from mingei.core.drawing import Drawing, flat_drawing
 from mingei.core.errors import ExportError
 from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.place import Load, lay_out, loads_of
 from mingei.core.layout.sheets import find_sheet
+from mingei.core.pattern import Pattern
 from mingei.core.project import Project
 from mingei.core.stock import Stock
 from mingei.core.words import say
 from mingei.formats import atomic
 
 
+HERE = Path()
+
+
 class Wanted(NamedTuple):
     """What to export: sheet by name ("" for the project's), one piece by name ("" for all), laid out on sheets or bare flat (None:
-    as usual for the format), with words passed through speak (from the core's English to the language of the print)."""
+    as usual for the format), with words passed through speak (from the core's English to the language of the print).  folder: where the
+    files of artwork are named from."""
 
     sheet: str = ""
     piece: str = ""
     layout: bool | None = None
     speak: Callable[[str], str] = str
+    folder: Path = HERE
 
 
 def _pdf(project: Project, wanted: Wanted) -> bytes:
@@ -86,9 +93,18 @@ def builds_of(project: Project) -> tuple[Build, ...]:
     return tuple(build(b, project.stock_of(b), project.parts_of(b)) for b in project.briefs)
 
 
-def _loads(project: Project, piece: str) -> list[Load]:
+def printed_on(made: Build, folder: Path) -> Mapping[Pattern, tuple[Printed, ...]]:
+    """The artwork of a thing, by piece.  folder: where its files are named from."""
+    if not made.brief.arts:
+        return {}
+    from mingei.formats import artwork
+
+    return printed(made.brief.arts, made.patterns, artwork.gather(made.brief.arts, folder)[0])
+
+
+def _loads(project: Project, piece: str, folder: Path) -> list[Load]:
     """The pieces of the project, or those of a name: a piece's own, or its thing's."""
-    loads = [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns)]
+    loads = [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns, printed_on(b, folder))]
     chosen = [load for load in loads if not piece or piece in (load.pattern.name, load.owner, load.words)]
     if not chosen:
         raise ExportError("no piece has that name", say("piece {piece!r}", piece=piece),
@@ -97,9 +113,9 @@ def _loads(project: Project, piece: str) -> list[Load]:
 
 
 def _drawings(project: Project, wanted: Wanted, usual_layout: bool) -> list[Drawing]:
-    loads = _loads(project, wanted.piece)
+    loads = _loads(project, wanted.piece, wanted.folder)
     if not (usual_layout if wanted.layout is None else wanted.layout):
-        return [flat_drawing(load.pattern) for load in loads]
+        return [flat_drawing(load.pattern, load.printed) for load in loads]
     sheet = find_sheet(wanted.sheet or project.sheet)
     return [page_drawing(page, project.title, wanted.speak) for page in lay_out(loads, sheet)]
 

@@ -10,9 +10,11 @@ import math
 from collections.abc import Iterable
 from functools import cache
 from itertools import groupby
+from pathlib import Path as Path_
 from typing import TYPE_CHECKING
 
 from mingei.assets import BOLD_FONT, TEXT_FONT
+from mingei.core.art import Frame, Printed, Raster, Vector
 from mingei.core.drawing import LOOKS, Drawing, Ink
 from mingei.core.shape import Arc, Path
 
@@ -23,6 +25,8 @@ if TYPE_CHECKING:
 POINTS_PER_MM = 72.0 / 25.4
 #: An arc is drawn as Bezier curves of at most this many degrees: off by less than 4e-6 of its radius.
 _BEZIER_DEG = 45.0
+#: Larger pictures are written in bands of so many pixels.
+_BAND_PX = 4_000_000
 
 
 @cache
@@ -49,11 +53,87 @@ def pdf(drawings: Iterable[Drawing]) -> bytes:
         canvas.setPageSize((page.width * POINTS_PER_MM, page.height * POINTS_PER_MM))
         canvas.setLineCap(0)
         canvas.setLineJoin(1)
+        for printed in page.printed:
+            _art(canvas, printed)
+        canvas.setLineCap(0)
         _strokes(canvas, page)
         _texts(canvas, page)
         canvas.showPage()
     canvas.save()
     return out.getvalue()
+
+
+def _art(canvas: Canvas, printed: Printed) -> None:
+    """A picture at its full resolution, cut off at its outlines; a missing one as a crossed box with its name."""
+    canvas.saveState()
+    k = POINTS_PER_MM
+    within = canvas.beginPath()
+    for outline, holes in printed.within:
+        for loop in (outline, *holes):
+            within.moveTo(loop[0][0] * k, loop[0][1] * k)
+            for x, y in loop[1:]:
+                within.lineTo(x * k, y * k)
+            within.close()
+    canvas.clipPath(within, stroke=0, fill=0, fillMode=0)
+    for frame in printed.frames:
+        canvas.saveState()
+        canvas.translate(frame.middle[0] * k, frame.middle[1] * k)
+        canvas.rotate(frame.turn_deg)
+        canvas.translate(-frame.width / 2 * k, -frame.height / 2 * k)
+        if isinstance(printed.picture, Raster):
+            _pixels(canvas, printed.picture, frame)
+        elif isinstance(printed.picture, Vector):
+            _marks(canvas, printed.picture, frame)
+        else:
+            _missing(canvas, printed.name, frame)
+        canvas.restoreState()
+    canvas.restoreState()
+
+
+def _pixels(canvas: Canvas, picture: Raster, frame: Frame) -> None:
+    """A JPEG goes in as it is; other pictures in bands, so that a large one is never held twice."""
+    from PIL import Image
+    from reportlab.lib.utils import ImageReader
+
+    k = POINTS_PER_MM
+    if picture.width * picture.height <= _BAND_PX or Path_(picture.file).suffix.lower() in (".jpg", ".jpeg"):
+        canvas.drawImage(picture.file, 0, 0, frame.width * k, frame.height * k, mask="auto")
+        return
+    with Image.open(picture.file, formats=("PNG", "JPEG")) as image:
+        rows = max(1, int(_BAND_PX // image.width))
+        for top in range(0, image.height, rows):
+            low = min(image.height, top + rows)
+            band = image.crop((0, top, image.width, low))
+            canvas.drawImage(ImageReader(band), 0, (1 - low / image.height) * frame.height * k, frame.width * k,
+                             (low - top) / image.height * frame.height * k, mask="auto")
+
+
+def _marks(canvas: Canvas, picture: Vector, frame: Frame) -> None:
+    scale = frame.width / picture.width * POINTS_PER_MM
+    for mark in picture.marks:
+        path = canvas.beginPath()
+        for name, points in mark.commands:
+            flat = [v * scale for p in points for v in p]
+            {"M": path.moveTo, "L": path.lineTo, "C": path.curveTo, "Z": path.close}[name](*flat)
+        if mark.fill is not None:
+            canvas.setFillColorRGB(*(c / 255 for c in mark.fill))
+        if mark.stroke is not None:
+            canvas.setStrokeColorRGB(*(c / 255 for c in mark.stroke))
+            canvas.setLineWidth(mark.width * scale)
+        canvas.drawPath(path, stroke=mark.stroke is not None, fill=mark.fill is not None, fillMode=0 if mark.even_odd else 1)
+
+
+def _missing(canvas: Canvas, name: str, frame: Frame) -> None:
+    plain, _ = _fonts()
+    k = POINTS_PER_MM
+    w, h = frame.width * k, frame.height * k
+    canvas.setLineWidth(0.5)
+    canvas.setDash([2, 2], 0)
+    canvas.rect(0, 0, w, h)
+    canvas.line(0, 0, w, h)
+    canvas.line(0, h, w, 0)
+    canvas.setFont(plain, 8)
+    canvas.drawCentredString(w / 2, h / 2, name)
 
 
 def _strokes(canvas: Canvas, page: Drawing) -> None:

@@ -2,11 +2,14 @@
 
 from __future__ import annotations
 
+import base64
 import math
 import xml.etree.ElementTree as ET
 from collections.abc import Iterable
+from pathlib import Path as Path_
 from typing import TYPE_CHECKING
 
+from mingei.core.art import Mark, Raster, Vector
 from mingei.core.drawing import LOOKS, Drawing, Ink
 from mingei.core.shape import Arc, Path
 
@@ -27,6 +30,8 @@ def svg(drawing: Drawing) -> bytes:
     root = ET.Element("svg", {"xmlns": "http://www.w3.org/2000/svg", "version": "1.1", "width": f"{w}mm", "height": f"{h}mm",
                               "viewBox": f"0 0 {w} {h}"})
     ET.SubElement(root, "title").text = drawing.title
+    if drawing.printed:
+        _art(root, drawing)
     for ink in Ink:
         strokes = [s for s in drawing.strokes if s.ink is ink]
         if not strokes:
@@ -53,6 +58,55 @@ def svg(drawing: Drawing) -> bytes:
             ET.SubElement(words, "text", attributes).text = text.words
     ET.indent(root, " ")
     return bytes(ET.tostring(root, encoding="utf-8", xml_declaration=True)) + b"\n"
+
+
+def _art(root: ET.Element, drawing: Drawing) -> None:
+    """Artwork as a group named for its ink: pictures embedded as they are, drawings and letters as paths, each cut off at its outlines."""
+    group = ET.SubElement(root, "g", {"id": str(Ink.DRAW)})
+    for index, printed in enumerate(drawing.printed):
+        cut = ET.SubElement(group, "clipPath", {"id": f"within-{index}"})
+        data = []
+        for outline, holes in printed.within:
+            for loop in (outline, *holes):
+                data.append("M" + " L".join(f"{number_pair(x, drawing.height - y)}" for x, y in loop) + " Z")
+        ET.SubElement(cut, "path", {"d": " ".join(data), "clip-rule": "evenodd"})
+        clipped = ET.SubElement(group, "g", {"clip-path": f"url(#within-{index})"})
+        for frame in printed.frames:
+            x, y = frame.middle
+            placed = f"translate({number_pair(x, drawing.height - y)}) rotate({number(-frame.turn_deg)})"
+            if isinstance(printed.picture, Vector):
+                scale = frame.width / printed.picture.width
+                inner = ET.SubElement(clipped, "g", {"transform": f"{placed} scale({number(scale)} {number(-scale)}) "
+                                                                  f"translate({number_pair(-printed.picture.width / 2, -printed.picture.height / 2)})"})
+                for mark in printed.picture.marks:
+                    ET.SubElement(inner, "path", _mark(mark))
+                continue
+            box = {"x": number(-frame.width / 2), "y": number(-frame.height / 2), "width": number(frame.width),
+                   "height": number(frame.height), "transform": placed}
+            if isinstance(printed.picture, Raster):
+                file = Path_(printed.picture.file)
+                kind = "jpeg" if file.suffix.lower() in (".jpg", ".jpeg") else "png"
+                held = base64.b64encode(file.read_bytes()).decode("ascii")
+                ET.SubElement(clipped, "image", {**box, "preserveAspectRatio": "none", "href": f"data:image/{kind};base64,{held}"})
+            else:
+                missing = ET.SubElement(clipped, "rect", {**box, "fill": "none", "stroke": "#000000", "stroke-width": "0.2",
+                                                          "stroke-dasharray": "1 1"})
+                ET.SubElement(missing, "title").text = printed.name
+
+
+def number_pair(x: float, y: float) -> str:
+    return f"{number(x)} {number(y)}"
+
+
+def _mark(mark: Mark) -> dict[str, str]:
+    """A mark's path, y up."""
+    data = " ".join(name + " ".join(number_pair(*p) for p in points) for name, points in mark.commands)
+    paint = {"d": data, "fill": "none" if mark.fill is None else "#{:02x}{:02x}{:02x}".format(*mark.fill)}
+    if mark.even_odd:
+        paint["fill-rule"] = "evenodd"
+    if mark.stroke is not None:
+        paint |= {"stroke": "#{:02x}{:02x}{:02x}".format(*mark.stroke), "stroke-width": number(mark.width)}
+    return paint
 
 
 def shaded_svg(faces: Iterable[tuple[NDArray[np.float64], tuple[int, ...]]], width: int, height: int, title: str) -> bytes:

@@ -50,10 +50,15 @@ def load(path: Path) -> Found:
         raise ImportRefused(error.sentence, str(path), error.remedy) from None
 
 
-def read(data: bytes) -> Found:
-    """The outline in a drawing's bytes.  Raises ImportRefused with the reason."""
+def refuse_entities(data: bytes) -> None:
+    """Raises ImportRefused when a drawing defines entities, which could make a small file swallow all memory."""
     if b"<!ENTITY" in data or (b"<!DOCTYPE" in data[:4096] and b"[" in data[:4096].split(b"<!DOCTYPE", 1)[1].split(b">", 1)[0]):
         raise ImportRefused("the drawing defines entities of its own, which are not followed", "", "save it as plain SVG")
+
+
+def read(data: bytes) -> Found:
+    """The outline in a drawing's bytes.  Raises ImportRefused with the reason."""
+    refuse_entities(data)
     import svgelements  # only drawings read in need it
 
     try:

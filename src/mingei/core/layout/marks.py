@@ -51,7 +51,8 @@ def page_drawing(page: Page, title: str, speak: Callable[[str], str] = str) -> D
              told(say("page {number} of {count}", number=page.number, count=page.count), speak)),
     ]
     texts += _numbers(pattern, page.move, speak)
-    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), title=heading)
+    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), title=heading,
+                   printed=tuple(p.moved(page.move) for p in page.load.printed))
 
 
 def _numbers(pattern: Pattern, move: Rigid, speak: Callable[[str], str]) -> list[Text]:

@@ -5,10 +5,12 @@ One piece a sheet, turned if that is how it fits, in the middle of what the prin
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
+from types import MappingProxyType
 from typing import NamedTuple
 
+from mingei.core.art import Printed
 from mingei.core.errors import SheetError
 from mingei.core.layout.sheets import SHEETS, Sheet
 from mingei.core.length import write_mm
@@ -23,11 +25,12 @@ LEFT_STRIP, BOTTOM_STRIP = 8.0, 25.0
 
 
 class Load(NamedTuple):
-    """A piece to be laid out, the name of the thing it belongs to, and whether it is all of it."""
+    """A piece to be laid out, the name of the thing it belongs to, whether it is all of it, and the artwork printed on it."""
 
     owner: str
     pattern: Pattern
     alone: bool = True
+    printed: tuple[Printed, ...] = ()
 
     @property
     def words(self) -> str:
@@ -35,9 +38,9 @@ class Load(NamedTuple):
         return self.owner if self.alone else say("{owner}, {piece}", owner=self.owner, piece=self.pattern.name)
 
 
-def loads_of(owner: str, patterns: Sequence[Pattern]) -> list[Load]:
-    """The pieces of one thing, ready to be laid out."""
-    return [Load(owner, p, len(patterns) == 1) for p in patterns]
+def loads_of(owner: str, patterns: Sequence[Pattern], printed: Mapping[Pattern, tuple[Printed, ...]] = MappingProxyType({})) -> list[Load]:
+    """The pieces of one thing, ready to be laid out.  printed: the artwork on each."""
+    return [Load(owner, p, len(patterns) == 1, printed.get(p, ())) for p in patterns]
 
 
 @dataclass(frozen=True, eq=False)

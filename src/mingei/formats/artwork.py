@@ -1,0 +1,295 @@
+"""Pictures and words for panels: PNG and JPEG by their pixels, SVG by its paths, words by the outlines of their letters.
+
+Only the head of a picture of pixels is read here; ``preview`` reads it small, for the screen.  Whatever a file holds is answered in a
+sentence: too large, cut short, not a picture, missing.
+"""
+
+from __future__ import annotations
+
+import io
+import warnings
+from collections.abc import Iterable, Mapping
+from functools import cache, lru_cache
+from pathlib import Path
+from typing import TYPE_CHECKING, Any, NamedTuple
+
+from mingei.assets import TEXT_FONT
+from mingei.core.art import Art, Mark, Picture, Raster, Vector
+from mingei.core.errors import ImportRefused, MingeiError
+from mingei.core.length import MM_PER_INCH
+from mingei.core.shape import Point
+from mingei.core.words import say
+from mingei.formats.svg_outline import refuse_entities
+
+if TYPE_CHECKING:
+    from PIL.Image import Image
+
+#: The largest files read, bytes; the most pixels; the most parts of a drawing.
+_LARGEST, _LARGEST_SVG, _MOST_PIXELS, _MOST_PARTS = 256 * 1024 * 1024, 8 * 1024 * 1024, 120_000_000, 20_000
+_PPI = 96.0
+#: Lines of words stand so far apart, a share of the letters' size.
+_LEADING = 1.25
+#: Where fonts are installed.
+_FONT_FOLDERS = (Path("/usr/share/fonts"), Path("/usr/local/share/fonts"), Path.home() / ".local" / "share" / "fonts", Path.home() / ".fonts")
+_MOST_FONTS = 2000
+
+
+class Refused(NamedTuple):
+    """Artwork whose picture cannot be shown, and why."""
+
+    art: Art
+    error: MingeiError
+
+
+def find(source: str, folder: Path) -> Path:
+    """The file of a source, which is named from the project's folder unless it is absolute."""
+    return Path(source) if Path(source).is_absolute() else folder / source
+
+
+def gather(arts: Iterable[Art], folder: Path) -> tuple[dict[Art, Picture | None], list[Refused]]:
+    """The pictures of all artwork; None for those that are missing or broken, which are listed with the reason."""
+    pictures: dict[Art, Picture | None] = {}
+    refused = []
+    for art in arts:
+        try:
+            pictures[art] = lettered(art.words, art.font, art.colour) if art.words else load(find(art.source, folder))
+        except MingeiError as error:
+            pictures[art] = None
+            refused.append(Refused(art, error))
+    return pictures, refused
+
+
+def load(path: Path) -> Picture:
+    """A picture's size and, of a drawing, its paths.  Raises ImportRefused naming the file, the reason and the remedy."""
+    try:
+        stat = path.stat()
+    except OSError as error:
+        raise ImportRefused(say("it cannot be found ({strerror})", strerror=error.strerror or error), str(path),
+                            "put it back, or choose another picture") from None
+    return _load(path, stat.st_mtime_ns, stat.st_size)
+
+
+@lru_cache(maxsize=128)
+def _load(path: Path, changed: int, size: int) -> Picture:
+    svg = path.suffix.lower() in (".svg", ".svgz")
+    if size > (_LARGEST_SVG if svg else _LARGEST):
+        raise ImportRefused("the file is too large for artwork", str(path), "save it smaller")
+    try:
+        if svg:
+            return read_drawing(path.read_bytes())
+        with _opened(path) as image:
+            return Raster(str(path), float(image.width), float(image.height))
+    except OSError as error:
+        raise ImportRefused(say("it cannot be read ({strerror})", strerror=error.strerror or error), str(path),
+                            "check that you may read it") from None
+    except MingeiError as error:
+        raise ImportRefused(error.sentence, str(path), error.remedy) from None
+
+
+def _opened(path: Path) -> Image:
+    """The picture, only its head read.  Raises ImportRefused."""
+    from PIL import Image, UnidentifiedImageError
+
+    try:
+        with warnings.catch_warnings():
+            warnings.simplefilter("ignore")  # its size is looked at below
+            image = Image.open(path, formats=("PNG", "JPEG"))
+    except UnidentifiedImageError:
+        raise ImportRefused("this is neither PNG, JPEG nor SVG", "", "save it as one of these") from None
+    except (Image.DecompressionBombError, SyntaxError, ValueError):
+        raise ImportRefused("the picture is broken, or far too large", "", "save it anew, smaller") from None
+    if image.width * image.height > _MOST_PIXELS or min(image.size) < 1:
+        raise ImportRefused(say("{count} million pixels are too many", count=image.width * image.height // 1_000_000), "",
+                            "save it smaller: 12 pixels a millimetre are enough for any printer")
+    return image
+
+
+def preview(raster: Raster, most: int) -> tuple[int, int, bytes]:
+    """The picture no larger than so many px either way, as rows of red, green, blue and alpha from the top down.
+
+    Raises ImportRefused when the file is broken or cut short.
+    """
+    from PIL import Image
+
+    try:
+        with _opened(Path(raster.file)) as image:
+            image.draft("RGB", (most, most))  # a JPEG is read small at once
+            image.thumbnail((most, most), Image.Resampling.BOX, reducing_gap=2.0)
+            small = image.convert("RGBA")
+            return small.width, small.height, small.tobytes()
+    except ImportRefused as error:
+        raise ImportRefused(error.sentence, raster.file, error.remedy) from None
+    except (OSError, SyntaxError, ValueError, EOFError) as error:
+        raise ImportRefused(say("the picture is broken or cut short ({error})", error=str(error)[:80]), raster.file,
+                            "save it anew, or choose another") from None
+
+
+# -- drawings ----------------------------------------------------------------------------------------------
+
+
+def read_drawing(data: bytes) -> Vector:
+    """A drawing's filled and stroked paths.  Raises ImportRefused with the reason."""
+    refuse_entities(data)
+    import svgelements  # only drawings read in need it
+
+    try:
+        drawing = svgelements.SVG.parse(io.BytesIO(data), reify=True, ppi=_PPI)
+        width, height = float(drawing.width), float(drawing.height)
+    except Exception as error:  # noqa: BLE001 - a broken drawing breaks its reader in many ways
+        raise ImportRefused(say("the drawing is broken ({error})", error=str(error)[:80]), "", "save it as plain SVG") from None
+    if not (0.01 < width < 1e6 and 0.01 < height < 1e6):
+        raise ImportRefused("the drawing has no size", "", "give it a width and a height")
+    mm = MM_PER_INCH / _PPI
+    marks: list[Mark] = []
+    ignored = 0
+    for number, element in enumerate(drawing.elements()):
+        if number > _MOST_PARTS:
+            raise ImportRefused(say("more than {most} parts are no drawing for a panel", most=_MOST_PARTS), "", "save it as PNG instead")
+        if isinstance(element, (svgelements.Text, svgelements.Image)):
+            ignored += 1
+        elif isinstance(element, svgelements.Shape):
+            mark = _mark(svgelements, element, mm, height)
+            if mark is None:
+                ignored += 1
+            elif mark.fill is not None or mark.stroke is not None:
+                marks.append(mark)
+    if not marks:
+        raise ImportRefused("the drawing holds no filled or drawn path", "", "turn its words and pictures into paths, or save it as PNG")
+    return Vector(width * mm, height * mm, tuple(marks), ignored)
+
+
+def _mark(svgelements: Any, element: Any, mm: float, height: float) -> Mark | None:
+    """A shape as a mark; None where it is painted with something else than one colour."""
+    if "url(" in str(element.values.get("fill", "")) + str(element.values.get("stroke", "")):
+        return None
+
+    def at(p: Any) -> Point:
+        return float(p.x) * mm, (height - float(p.y)) * mm
+
+    commands: list[tuple[str, tuple[Point, ...]]] = []
+    try:
+        for segment in svgelements.Path(element).segments():
+            if isinstance(segment, svgelements.Move):
+                commands.append(("M", (at(segment.end),)))
+            elif isinstance(segment, svgelements.Close):
+                commands.append(("Z", ()))
+            elif isinstance(segment, svgelements.Line):
+                commands.append(("L", (at(segment.end),)))
+            elif isinstance(segment, svgelements.Arc):
+                commands += [("C", (at(c.control1), at(c.control2), at(c.end))) for c in segment.as_cubic_curves()]
+            elif isinstance(segment, svgelements.QuadraticBezier):
+                a, c, b = at(segment.start), at(segment.control), at(segment.end)
+                commands.append(("C", ((a[0] + 2 / 3 * (c[0] - a[0]), a[1] + 2 / 3 * (c[1] - a[1])),
+                                       (b[0] + 2 / 3 * (c[0] - b[0]), b[1] + 2 / 3 * (c[1] - b[1])), b)))
+            else:
+                commands.append(("C", (at(segment.control1), at(segment.control2), at(segment.end))))
+    except (AttributeError, TypeError, ValueError, ZeroDivisionError):
+        return None
+    if not commands:
+        return Mark((), None)
+    fill, stroke = (_colour(c) for c in (element.fill, element.stroke))
+    return Mark(tuple(commands), fill, stroke, float(element.stroke_width or 0.0) * mm if stroke else 0.0,
+                element.values.get("fill-rule") == "evenodd")
+
+
+def _colour(colour: Any) -> tuple[int, int, int] | None:
+    if colour is None or colour.value is None or colour.alpha == 0:
+        return None
+    return int(colour.red), int(colour.green), int(colour.blue)
+
+
+# -- words -------------------------------------------------------------------------------------------------
+
+
+@cache
+def installed_fonts() -> Mapping[str, Path]:
+    """The families installed on this machine with their upright file, by name; the shipped one is "" and not among them."""
+    from fontTools.ttLib import TTFont, TTLibError
+
+    found: dict[str, Path] = {}
+    files = sorted(p for folder in _FONT_FOLDERS if folder.is_dir() for p in folder.rglob("*.[ot]tf"))[:_MOST_FONTS]
+    for file in files:
+        try:
+            with TTFont(file, lazy=True) as font:
+                family, style = font["name"].getBestFamilyName(), font["name"].getBestSubFamilyName()
+        except (TTLibError, OSError, KeyError, AssertionError):
+            continue
+        if family and (family not in found or style in ("Regular", "Book", "Roman")):
+            found[family] = file
+    return found
+
+
+def font_file(family: str) -> Path:
+    """The file of a family.  Raises ImportRefused when it is not installed here."""
+    if not family:
+        return TEXT_FONT
+    try:
+        return installed_fonts()[family]
+    except KeyError:
+        raise ImportRefused(say("the font {family} is not installed here", family=family), "font",
+                            "install it, or choose another") from None
+
+
+@lru_cache(maxsize=128)
+def lettered(words: str, family: str, colour: str) -> Vector:
+    """Words as outlines, lines centred, one em of 10 mm.  Raises ImportRefused when the font is missing or has none of the letters."""
+    from fontTools.pens.recordingPen import DecomposingRecordingPen
+    from fontTools.ttLib import TTFont
+
+    em_mm = 10.0
+    with TTFont(font_file(family), lazy=True) as font:
+        glyphs, chars = font.getGlyphSet(), font.getBestCmap()
+        scale = em_mm / font["head"].unitsPerEm
+        lines = [[chars.get(ord(c), ".notdef") for c in line] for line in words.strip("\n").split("\n")]
+        widths = [sum(glyphs[g].width for g in line) * scale for line in lines]
+        widest = max(widths)
+        if widest <= 0:
+            raise ImportRefused("there is nothing to be read in these words", "words", "write some letters")
+        tall = em_mm * _LEADING * len(lines)
+        fill = (int(colour[1:3], 16), int(colour[3:5], 16), int(colour[5:7], 16))
+        marks = []
+        for number, (line, width) in enumerate(zip(lines, widths, strict=True)):
+            x, base = (widest - width) / 2, tall - em_mm * (_LEADING * number + 1.0)
+            for glyph in line:
+                pen = DecomposingRecordingPen(glyphs)
+                glyphs[glyph].draw(pen)
+                commands = tuple(_glyph(pen.value, scale, x, base))
+                if commands:
+                    marks.append(Mark(commands, fill))
+                x += glyphs[glyph].width * scale
+    return Vector(widest, tall, tuple(marks))
+
+
+def _glyph(drawn: Iterable[tuple[str, tuple[Any, ...]]], scale: float, x: float, y: float) -> Iterable[tuple[str, tuple[Point, ...]]]:
+    """A glyph's outline as commands."""
+    from fontTools.pens.basePen import decomposeQuadraticSegment, decomposeSuperBezierSegment
+
+    def at(p: Any) -> Point:
+        return x + p[0] * scale, y + p[1] * scale
+
+    here: Any = (0, 0)
+    for name, points in drawn:
+        if name == "moveTo":
+            here = points[0]
+            yield "M", (at(here),)
+        elif name == "lineTo":
+            here = points[0]
+            yield "L", (at(here),)
+        elif name == "curveTo":
+            for a, b, c in decomposeSuperBezierSegment(points):
+                yield "C", (at(a), at(b), at(c))
+                here = c
+        elif name == "qCurveTo":
+            if points[-1] is None:  # a closed curve without a corner
+                first = ((points[0][0] + points[-2][0]) / 2, (points[0][1] + points[-2][1]) / 2)
+                here = first
+                yield "M", (at(first),)
+                points = (*points[:-1], first)
+            for c, b in decomposeQuadraticSegment(points):
+                a = here
+                one = (a[0] + 2 / 3 * (c[0] - a[0]), a[1] + 2 / 3 * (c[1] - a[1]))
+                two = (b[0] + 2 / 3 * (c[0] - b[0]), b[1] + 2 / 3 * (c[1] - b[1]))
+                yield "C", (at(one), at(two), at(b))
+                here = b
+        elif name in ("closePath", "endPath"):
+            yield "Z", ()

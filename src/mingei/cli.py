@@ -335,20 +335,27 @@ def _export(options: argparse.Namespace) -> int:
     from mingei.formats import project_file
     from mingei.formats.export import Wanted, export
 
-    export(project_file.load(options.file), options.to, Wanted(options.sheet, options.piece, options.layout, folder=options.file.parent))
+    export(project_file.load(options.file), options.to, Wanted(options.sheet, options.piece, options.layout))
     print(options.to)
     return OK
 
 
 def _check(options: argparse.Namespace) -> int:
     from mingei.core import check
+    from mingei.core.art import printed
+    from mingei.core.check.printing import found_about
     from mingei.core.layout.sheets import find_sheet
     from mingei.formats import project_file
+    from mingei.formats.artwork import gather
     from mingei.formats.export import builds_of
 
     project = project_file.load(options.file)
     sheet = find_sheet(project.sheet)
-    found = [(b.brief.name, f) for b in builds_of(project) for f in check.run(b, sheet, thorough=True)]
+    found = []
+    for b in builds_of(project):
+        pictures, refused = gather(b.brief.arts)
+        prints = [each for on in printed(b.brief.arts, b.patterns, pictures).values() for each in on]
+        found += [(b.brief.name, f) for f in (*check.run(b, sheet, thorough=True), *found_about(refused, prints))]
     if options.json:
         print(json.dumps([{"brief": name, "code": f.code, "severity": f.severity.name.lower(), "sentence": f.sentence, "place": f.place,
                            "remedy": f.remedy} for name, f in found], indent=1, ensure_ascii=False))

@@ -2,8 +2,11 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import replace
+from functools import cached_property
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
@@ -11,6 +14,7 @@ from PySide6.QtGui import QUndoCommand, QUndoStack
 from mingei.app.shelf import Shelf
 from mingei.app.words import t
 from mingei.core.amend import SeamChange, seams
+from mingei.core.art import Art, place
 from mingei.core.build import NOTHING, Build, Part, build
 from mingei.core.check import Finding, Fix, run
 from mingei.core.draft import Joint
@@ -26,6 +30,10 @@ from mingei.core.recipes import Value, find_recipe
 from mingei.core.sizes import Size
 from mingei.core.stock import Stock
 from mingei.core.words import say
+
+if TYPE_CHECKING:
+    from mingei.app.prints import Print, Prints
+    from mingei.core.pattern import Pattern
 
 #: Steps of undo that are kept.
 _UNDO_MOST = 1000
@@ -61,7 +69,8 @@ class Document(QObject):
     """The project being worked on.
 
     opened: another project lies on the bench; changed: another state of it is in force; selected, hovered: a part; folded: the moment
-    of folding 0..1; moved: path or dirty mark changed; measuring: the measuring tool was taken up or laid down.
+    of folding 0..1; moved: path or dirty mark changed; measuring: the measuring tool was taken up or laid down; arrived:
+    a picture of the artwork was read.
     """
 
     opened = Signal()
@@ -71,6 +80,7 @@ class Document(QObject):
     folded = Signal(float)
     moved = Signal()
     measuring_changed = Signal(bool)
+    arrived = Signal()
 
     def __init__(self, project: Project, shelf: Shelf, path: Path | None = None, parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -113,7 +123,21 @@ class Document(QObject):
         return build(brief, self.project.stock_of(brief), self.project.parts_of(brief))
 
     def findings(self) -> tuple[Finding, ...]:
-        return run(self.build, find_sheet(self.project.sheet))
+        found = run(self.build, find_sheet(self.project.sheet))
+        return (*found, *self.prints.findings(self.build)) if self.brief.arts else found
+
+    @cached_property
+    def prints(self) -> Prints:
+        """The pictures of artwork, read in the background; made when there is some."""
+        from mingei.app.prints import Prints
+
+        made = Prints(self)
+        made.arrived.connect(self.arrived)
+        return made
+
+    def prints_of(self, build: Build) -> Mapping[Pattern, Print]:
+        """What is printed on the pieces of a thing, as far as it has been read."""
+        return self.prints.of(build) if build.brief.arts else {}
 
     def seam_in_force(self, name: str) -> SeamChange:
         """How a seam is held now.  Raises KeyError when this build has no such seam."""
@@ -159,6 +183,19 @@ class Document(QObject):
         accepted = recipe.accept({**self.brief.values, **dict(zip(recipe.holds, (size.long, size.short), strict=True))})
         brief = replace(self.brief, measures=tuple(accepted.items()))
         self.change_brief(brief.with_need(Need(size.long, size.short, brief.need.thick)), t("for {thing}", thing=t(size.name)))
+
+    def set_art(self, art: Art, name: str) -> None:
+        """Put artwork on a panel or a piece, or change it.  Raises MeasureError when it cannot be printed."""
+        before = next((a for a in self.brief.arts if a.name == art.name), None)
+        touched = [] if before is None else [word for word, value in art._asdict().items() if getattr(before, word) != value]
+        brief = self.brief.with_art(art)
+        for pattern in self.build_of(self.current).patterns:
+            if pattern.name == art.piece:
+                place(art, pattern, 1.0)  # refuses too many repeats before anything changes
+        self.change_brief(brief, name, f"art:{art.name}:{','.join(touched)}" if touched else "")
+
+    def remove_art(self, name: str) -> None:
+        self.change_brief(self.brief.without_art(name), t("take {name} off", name=name))
 
     def set_need(self, need: Need) -> None:
         """Say what must fit: where the construction takes such a thing, it is made for it.  Raises MeasureError when it cannot be."""

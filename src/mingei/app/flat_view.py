@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping
 from functools import lru_cache
 from itertools import chain
+from types import MappingProxyType
 from typing import TYPE_CHECKING, NamedTuple
 
 from PySide6.QtCore import QPoint, QPointF, QRect, QRectF, Qt, Signal
@@ -31,6 +32,7 @@ from mingei.app.part_view import PartView
 from mingei.app.rules import RULE_PX, Scale, paint_grid, paint_rules
 from mingei.app.tiles import Tiles
 from mingei.app.words import t
+from mingei.core.art import arrow
 from mingei.core.build import NOTHING, Build, Part
 from mingei.core.draft import Joint, Role
 from mingei.core.drawing import Ink, pattern_strokes
@@ -38,12 +40,16 @@ from mingei.core.length import MM_PER_INCH, typeset, write_both
 from mingei.core.shape import Box, Point, contains
 
 if TYPE_CHECKING:  # measuring loads when something is measured
+    from mingei.app.prints import Print
     from mingei.core.measuring import Span
+    from mingei.core.pattern import Pattern
+
+NO_PRINTS: Mapping[Pattern, Print] = MappingProxyType({})
 
 _EDGE_PX = 16
 SCALE_LEAST, SCALE_MOST = 0.05, 200.0
 _SNAP_PX = 9
-_MARK_PX = 8
+_MARK_PX, _ARROW_PX = 8, 16
 
 
 class MateMark(NamedTuple):
@@ -69,6 +75,7 @@ class FlatView(PartView):
         self.printed = False
         self.ends: list[Point] = []
         self.tiles = Tiles(())
+        self.prints: Mapping[Pattern, Print] = NO_PRINTS
         self._polygons: dict[Part, list[QPolygonF]] = {}  # a curved face has one for each facet
         self._holes: dict[Part, list[QRectF]] = {}
         self._tabs: list[Part] = []
@@ -80,8 +87,9 @@ class FlatView(PartView):
 
     # -- what is shown -------------------------------------------------------------------------------------------
 
-    def show_build(self, build: Build) -> None:
-        """Show another build; a view that was fitted stays fitted."""
+    def show_build(self, build: Build, prints: Mapping[Pattern, Print] = NO_PRINTS) -> None:
+        """Show another build with what is printed on it; a view that was fitted stays fitted."""
+        self.prints = prints
         if self.build is not None and self.build.recipe is not build.recipe:
             self._fitted = True
             self.ends = []
@@ -361,6 +369,8 @@ class FlatView(PartView):
             if not self.printed:
                 drawn, marks = self.dimensions(), self.marks()
                 self._names(painter, drawn, marks)
+                if self.prints:
+                    self._arrows(painter)
                 self._marks(painter, marks)
                 dimensions.paint(painter, drawn, self._drag[0] if self._drag else self._held)
             self._measure(painter)
@@ -382,9 +392,13 @@ class FlatView(PartView):
         for polygons in self._polygons.values():
             for polygon in polygons:
                 painter.drawPolygon(polygon)
+        if self.prints:
+            self._printed(painter)
         for part, tint in ((self.hover, "hover"), (self.selection, "wash")):
             if part in self._polygons:
-                painter.setBrush(theme.colour(tint))
+                over = theme.colour(tint)
+                over.setAlpha(150 if self.prints else 255)
+                painter.setBrush(over)
                 for polygon in self._polygons[part]:
                     painter.drawPolygon(polygon)
         brush = QBrush(theme.colour("line"), Qt.BrushStyle.BDiagPattern)  # hatched: here goes the glue
@@ -395,6 +409,33 @@ class FlatView(PartView):
                 painter.drawPolygon(polygon)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
 
+    def _printed(self, painter: QPainter) -> None:
+        """The artwork, and in the middle of each wall that bears some an arrow that shows which way is up when it is folded."""
+        assert self.build is not None
+        for pattern, move in zip(self.build.patterns, self.build.spread, strict=True):
+            made = self.prints.get(pattern)
+            if made is not None:
+                box = made.box
+                painter.save()
+                painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+                painter.translate(move.x, move.y)
+                painter.scale(1, -1)
+                painter.drawImage(QRectF(box.left, -box.top, box.width, box.height), made.image)
+                painter.restore()
+
+    def _arrows(self, painter: QPainter) -> None:
+        """In every flat wall of what bears artwork, an arrow that shows which way is up when it is folded."""
+        assert self.build is not None
+        painter.setPen(QPen(theme.colour("persimmon"), 1.4))
+        for pattern, move in zip(self.build.patterns, self.build.spread, strict=True):
+            if pattern in self.prints:
+                for panel in pattern.panels:
+                    if panel.role is Role.WALL and not panel.whole:
+                        foot, tip, *barbs = (self.to_px(move.apply(p)) for p in arrow(pattern, panel.name, _ARROW_PX / self.scale))
+                        painter.drawLine(foot, tip)
+                        for barb in barbs:
+                            painter.drawLine(tip, barb)
+
     def _names(self, painter: QPainter, drawn: list[Dimension], marks: list[MateMark]) -> None:
         """Names of panels, only where they fit and do not meet another name, a dimension or a seam's number."""
         painter.setFont(theme.text_font(theme.SMALL))
@@ -402,6 +443,9 @@ class FlatView(PartView):
         taken = [d.label for d in drawn]
         taken += [QRectF(m.at.x() - _MARK_PX, m.at.y() - _MARK_PX, 2 * _MARK_PX, 2 * _MARK_PX) for m in marks]
         rows = {part for part in self._tabs if len(self._polygons[part]) > 1}  # a row of teeth is named by its number
+        if self.prints and self.build is not None:  # artwork is not written over
+            covered = {(a.piece, a.panel) for a in self.build.brief.arts}
+            rows |= {part for part in self._polygons if (part.piece, part.panel) in covered or (part.piece, "") in covered}
         boxes = {part: self._box_of(part) for part in self._polygons if part not in rows}
         high, up = metrics.height(), metrics.ascent() - metrics.height() / 2  # of a line, and from its middle to where letters stand
         quiet, chosen = theme.colour("quiet"), theme.colour("indigo")

@@ -16,14 +16,27 @@ from mingei.core.solid import RIM, Solids
 Colour = tuple[float, float, float]
 
 
+class ArtFaces(NamedTuple):
+    """Triangles that bear a print: the first's number in the scene, and how many; where their corners lie in the image, (n, 3, 2)
+    0..1 from its upper left; the image as rows of red, green, blue and alpha, its size, px, and a number to know it by."""
+
+    first: int
+    many: int
+    at: NDArray[np.float32]
+    pixels: bytes
+    size: tuple[int, int]
+    key: int
+
+
 class Scene(NamedTuple):
-    """What to draw: solids, the colour of each triangle (n, 3) and of each edge (m, 3), of the ground and of cut card."""
+    """What to draw: solids, the colour of each triangle (n, 3) and of each edge (m, 3), of the ground and of cut card; art: its prints."""
 
     solids: Solids
     faces: NDArray[np.float32]
     edges: NDArray[np.float32]
     ground: Colour
     cut: Colour
+    art: tuple[ArtFaces, ...] = ()
 
 
 #: A plane (a, b, c, d): what lies where ax + by + cz + d < 0 is cut away.
@@ -60,6 +73,31 @@ void main() {
     // the inside of a solid shows only where it is cut open: painted flat, it is the cut
     colour = vec4(gl_FrontFacing ? c * shade : cut.bgr, 1.0);
     face = gl_FrontFacing ? f : -2.0;
+}
+"""
+_ART_VERTEX = """
+#version 330
+uniform mat4 camera; uniform vec4 section; uniform vec3 light;
+in vec3 at; in vec3 normal; in vec3 tint; in float number; in vec2 place;
+out float shade; flat out vec3 c; flat out float f; out vec2 where;
+void main() {
+    gl_Position = camera * vec4(at, 1.0);
+    gl_ClipDistance[0] = dot(section, vec4(at, 1.0));
+    shade = 0.66 + 0.34 * max(dot(normalize(normal), light), 0.0);
+    c = tint; f = number; where = place;
+}
+"""
+_ART_FRAGMENT = """
+#version 330
+uniform sampler2D print;
+in float shade; flat in vec3 c; flat in float f; in vec2 where;
+layout(location = 0) out vec4 colour;
+layout(location = 1) out float face;
+void main() {
+    vec4 ink = texture(print, where);
+    if (!gl_FrontFacing || ink.a < 0.004) discard;
+    colour = vec4(mix(c, ink.rgb, ink.a).bgr * shade, 1.0);
+    face = f;
 }
 """
 _EDGES_VERTEX = """
@@ -171,6 +209,10 @@ class Renderer:
         except Exception as error:  # noqa: BLE001 - drivers fail in many ways, all of them mean the same here
             raise NoGraphics(str(error)) from None
         self.faces: Any = self.context.program(vertex_shader=_FACES_VERTEX, fragment_shader=_FACES_FRAGMENT)
+        self.prints: Any = self.context.program(vertex_shader=_ART_VERTEX, fragment_shader=_ART_FRAGMENT)
+        self.context.depth_func = "<="  # a print lies in its face
+        self._textures: dict[int, Any] = {}
+        self._art: list[tuple[Any, Any]] = []
         self.lines: dict[int, Any] = {
             finer: self.context.program(vertex_shader=_EDGES_VERTEX, fragment_shader=_EDGES_FRAGMENT.replace("LOOK", look))
             for finer, look in _LOOKS.items()}
@@ -195,10 +237,12 @@ class Renderer:
         target = self._target(part.width, part.height, samples)
         matrix = part.seen_by(camera, width, height).T.astype("f4").tobytes()
         lines_program = self.lines[target.finer]
-        for program in (self.faces, lines_program):
+        for program in (self.faces, lines_program, *((self.prints,) if self._art else ())):
             program["camera"].write(matrix)
             program["section"].value = section
         self.faces["light"].value = tuple(float(v) for v in light)
+        if self._art:
+            self.prints["light"].value = tuple(float(v) for v in light)
         self.faces["cut"].value = scene.cut
         if section == NO_PLANE:
             self.context.enable(moderngl.CULL_FACE)
@@ -209,11 +253,11 @@ class Renderer:
         faces, lines = self._vertex_arrays[0], self._vertex_arrays[target.finer]
         target.faces.use()
         target.faces.clear(*scene.ground[::-1], 1.0)
-        faces.render(moderngl.TRIANGLES)
+        self._draw_faces(faces)
         if target.smooth is not None:
             target.smooth.use()
             target.smooth.clear(*scene.ground[::-1], 1.0)
-            faces.render(moderngl.TRIANGLES)
+            self._draw_faces(faces)
         self.context.disable(moderngl.DEPTH_TEST)
         (target.smooth or target.plain).use()
         target.texture.use(0)
@@ -223,6 +267,36 @@ class Renderer:
             self.context.copy_framebuffer(target.plain, target.smooth)
         data: bytes = target.plain.read(components=4, alignment=1)
         return data, part
+
+    def _draw_faces(self, faces: Any) -> None:
+        import moderngl
+
+        faces.render(moderngl.TRIANGLES)
+        for texture, array in self._art:
+            texture.use(0)
+            array.render(moderngl.TRIANGLES)
+
+    def _load_art(self, scene: Scene, faces: NDArray[np.float32]) -> None:
+        """Buffers and textures of the prints; textures are kept while they are shown."""
+        import moderngl
+
+        for _, array in self._art:
+            array.release()
+        self._art = []
+        keys = {a.key for a in scene.art}
+        for key in [k for k in self._textures if k not in keys]:
+            self._textures.pop(key).release()
+        for art in scene.art:
+            if art.key not in self._textures:
+                texture = self._textures[art.key] = self.context.texture(art.size, 4, art.pixels)
+                texture.build_mipmaps()
+                texture.filter = (moderngl.LINEAR_MIPMAP_LINEAR, moderngl.LINEAR)
+                texture.repeat_x = texture.repeat_y = False
+            own = faces[3 * art.first:3 * (art.first + art.many)]
+            held = self.context.buffer(np.concatenate([own, art.at.reshape(-1, 2)], axis=1).astype("f4").tobytes())
+            self._buffers.append(held)
+            self._art.append((self._textures[art.key], self.context.vertex_array(
+                self.prints, [(held, "3f 3f 3f 1f 2f", "at", "normal", "tint", "number", "place")])))
 
     def _load(self, scene: Scene) -> None:
         if scene is self._loaded:
@@ -242,6 +316,7 @@ class Renderer:
             self.context.vertex_array(self.faces, [(self._buffers[0], "3f 3f 3f 1f", "at", "normal", "tint", "number")]),
             *(self.context.vertex_array(self.lines[finer], [(self._buffers[1], "3f 3f 2f", "at", "tint", "bounds")])
               for finer in _LOOKS))
+        self._load_art(scene, faces)
         self._loaded = scene
 
     def _target(self, width: int, height: int, samples: int) -> _Target:

@@ -2,7 +2,10 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import replace
+from types import MappingProxyType
+from typing import TYPE_CHECKING
 
 import numpy as np
 from PySide6.QtCore import QPoint, QPointF, Qt, QTimer
@@ -11,14 +14,20 @@ from PySide6.QtWidgets import QWidget
 
 from mingei.app import theme
 from mingei.app.part_view import PartView
-from mingei.app.space_gl import NO_PLANE, NoGraphics, Plane, Scene, renderer
+from mingei.app.space_gl import NO_PLANE, ArtFaces, NoGraphics, Plane, Scene, renderer
 from mingei.app.words import t
 from mingei.core.build import NOTHING, Build, Part
 from mingei.core.length import write_mm
 from mingei.core.measuring import gap
 from mingei.core.sides import STANDARD_VIEWS
-from mingei.core.solid import INSIDE, RIM, Hit, Solids, assembly, hit
+from mingei.core.solid import INSIDE, RIM, Hit, Solids, assembly, hit, printed_faces
 from mingei.core.view import Camera, framed, light_of
+
+if TYPE_CHECKING:
+    from mingei.app.prints import Print
+    from mingei.core.pattern import Pattern
+
+NO_PRINTS: Mapping[Pattern, Print] = MappingProxyType({})
 
 #: How long (ms) after the last movement the picture is drawn again with smooth edges.
 _REST_MS = 120
@@ -41,6 +50,7 @@ class SpaceView(PartView):
         self._balls: dict[tuple[float, float], Camera] = {}
         self._dragging: QPoint | None = None
         self.struck: set[Part] = set()
+        self.prints: Mapping[Pattern, Print] = NO_PRINTS
         self._moved = False
         self._smooth = False
         self._painted = False
@@ -51,8 +61,9 @@ class SpaceView(PartView):
 
     # -- what is shown -------------------------------------------------------------------------------------------
 
-    def show_build(self, build: Build) -> None:
-        self.build = build
+    def show_build(self, build: Build, prints: Mapping[Pattern, Print] = NO_PRINTS) -> None:
+        """prints: what is printed on its pieces."""
+        self.build, self.prints = build, prints
         self._balls = {}
         self.setAccessibleDescription(t("Folded: {size} outside", size=" x ".join(write_mm(v) for v in build.outside)))
         self.touched = []
@@ -115,8 +126,21 @@ class SpaceView(PartView):
         ink = np.array(_rgb(theme.colour("ink") if theme.tokens() is theme.LIGHT else theme.colour("ground")), np.float32)
         soft = (table[INSIDE] + table[RIM]) / 2 * 0.82
         edges = np.where(shape.edge_cut[:, None], ink, soft.astype(np.float32)).astype(np.float32)
-        self._scene = Scene(shape, faces, edges, _rgb(theme.colour("surface")), _rgb(theme.colour("persimmon")))
+        self._scene = Scene(shape, faces, edges, _rgb(theme.colour("surface")), _rgb(theme.colour("persimmon")), self._art())
         self._touch()
+
+    def _art(self) -> tuple[ArtFaces, ...]:
+        """The printed faces with their places in the prints."""
+        if self.build is None or not any(p in self.prints for p in self.build.patterns):
+            return ()
+        found = []
+        for pattern, (first, flat) in zip(self.build.patterns, printed_faces(self.build.patterns), strict=True):
+            made = self.prints.get(pattern)
+            if made is not None:
+                image, box = made
+                at = np.stack([(flat[..., 0] - box.left) / box.width, (box.top - flat[..., 1]) / box.height], axis=-1).astype(np.float32)
+                found.append(ArtFaces(first, len(flat), at, bytes(image.constBits()), (image.width(), image.height()), image.cacheKey()))
+        return tuple(found)
 
     # -- the camera ----------------------------------------------------------------------------------------------
 

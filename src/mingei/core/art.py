@@ -18,7 +18,7 @@ from typing import TYPE_CHECKING, Any, NamedTuple, TypeAlias
 from mingei.core.draft import Role
 from mingei.core.errors import MeasureError
 from mingei.core.pattern import Pattern
-from mingei.core.shape import Box, Point, Polygon, Rigid, bounds, shifted, turned
+from mingei.core.shape import Box, Point, Polygon, Rigid, bounds, turned
 from mingei.core.words import say
 
 if TYPE_CHECKING:
@@ -136,12 +136,13 @@ class Printed(NamedTuple):
     def moved(self, move: Rigid) -> Printed:
         """The same on a sheet."""
         return Printed(
-            self.name, self.picture, tuple(f._replace(middle=move.apply(f.middle), turn_deg=f.turn_deg + move.turn_deg) for f in self.frames),
+            self.name, self.picture,
+            tuple(f._replace(middle=move.apply(f.middle), turn_deg=f.turn_deg + move.turn_deg) for f in self.frames),
             tuple((move.apply_all(outline), tuple(move.apply_all(h) for h in holes)) for outline, holes in self.within))
 
 
 class Placed(NamedTuple):
-    """art; piece: its pattern; frames: where its picture is drawn; within: the outlines on the flat it is cut off at, each with its holes."""
+    """art; piece: its pattern; frames: where its picture is drawn; within: outlines on the flat it is cut off at, each with its holes."""
 
     art: Art
     piece: Pattern
@@ -270,11 +271,14 @@ def _within(art: Art, pattern: Pattern) -> tuple[tuple[Polygon, tuple[Polygon, .
                  for part in getattr(printed, "geoms", [printed]) if part.area > 1e-3 and hasattr(part, "exterior"))
 
 
-def arrow(pattern: Pattern, panel: str, size: float = 6.0) -> tuple[Point, Point, Point]:
-    """Foot, tip and side of an arrow in a panel's middle that shows which way is up when it is folded, on the flat, mm."""
-    middle = bounds(pattern.by_name[panel].flat_polygon).centre
-    along = turned(up_deg(pattern, panel)).then(shifted(*middle))
-    return along.apply((-size / 2, 0.0)), along.apply((size / 2, 0.0)), along.apply((size / 4, size / 5))
+def arrow(pattern: Pattern, panel: str, size: float = 6.0) -> tuple[Point, Point, Point, Point]:
+    """Foot, tip and both barbs of an arrow at a panel's right edge that shows which way is up when it is folded, on the flat, mm."""
+    upright = turned(90.0 - up_deg(pattern, panel))
+    box = bounds(upright.apply_all(pattern.by_name[panel].flat_polygon))
+    x, y = box.right - min(size, box.width / 4), box.centre[1]
+    drawn = ((x, y - size / 2), (x, y + size / 2), (x - size / 5, y + size / 4), (x + size / 5, y + size / 4))
+    foot, tip, left, right = upright.inverse().apply_all(drawn)
+    return foot, tip, left, right
 
 
 def printed(arts: Iterable[Art], patterns: Iterable[Pattern], pictures: Mapping[Art, Picture | None]) -> dict[Pattern, tuple[Printed, ...]]:
@@ -286,7 +290,10 @@ def printed(arts: Iterable[Art], patterns: Iterable[Pattern], pictures: Mapping[
         if pattern is None:
             continue
         picture = pictures.get(art)
-        put = place(art, pattern, picture.width / picture.height if picture is not None else _MISSING_OVER)
+        try:
+            put = place(art, pattern, picture.width / picture.height if picture is not None else _MISSING_OVER)
+        except MeasureError:  # refused when it is put there by hand; a file may still hold it
+            continue
         if put is not None:
             found[pattern] = (*found.get(pattern, ()), Printed(art.name, picture, put.frames, put.within))
     return found

@@ -16,9 +16,9 @@ from itertools import chain, count
 from typing import Any, NamedTuple, TypeAlias
 
 from mingei.core import contour
+from mingei.core.amend import CHOICES, SeamChange, amend, seams
 from mingei.core.art import Art, Fill
 from mingei.core.art import check as check_art
-from mingei.core.amend import CHOICES, SeamChange, amend, seams
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError, ProjectError
 from mingei.core.layout.sheets import find_sheet
@@ -506,13 +506,15 @@ def _opening(entry: Mapping[str, Any], place: str) -> Opening:
 def _art(data: Any, place: str) -> Art:
     entry = _mapping(data, place)
     usual = Art("", "")
-    texts = {k: _text(entry.get(k, getattr(usual, k)), f"{place}.{k}") for k in ("name", "piece", "panel", "source", "words", "font", "colour")}
+    texts = {k: _text(entry.get(k, getattr(usual, k)), f"{place}.{k}")
+             for k in ("name", "piece", "panel", "source", "words", "font", "colour")}
     fill = entry.get("fill", str(usual.fill))
     if fill not in list(Fill):
         raise ProjectError(say("{fill!r} is no way a picture takes its place", fill=fill), f"{place}.fill",
                            say("write {names}", names=", ".join(Fill)))
-    lengths = {k: _length(entry, k, place, getattr(usual, k)) for k in ("width", "x", "y", "turn_deg", "bleed")}
-    made = Art(fill=Fill(fill), **texts, **lengths)
+    width, x, y, turn, bleed = (_length(entry, k, place, getattr(usual, k)) for k in ("width", "x", "y", "turn_deg", "bleed"))
+    made = Art(texts["name"], texts["piece"], texts["panel"], texts["source"], texts["words"], texts["font"], Fill(fill), width, x, y, turn,
+               bleed, texts["colour"])
     try:
         check_art(made)
     except MeasureError as error:

@@ -198,6 +198,21 @@ def _triple(v: Array) -> tuple[float, float, float]:
     return float(v[0]), float(v[1]), float(v[2])
 
 
+def printed_faces(patterns: Sequence[Pattern]) -> tuple[tuple[int, Array], ...]:
+    """Of each piece in an assembly, the number of its first printed triangle, and where all of them lie on its flat: (n, 3, 2), mm."""
+    found, first = [], 0
+    for pattern in patterns:
+        model = prepare(pattern)
+        frames = [p.frame for p in pattern.panels]
+        turns = np.array([((f.cos, -f.sin), (f.sin, f.cos)) for f in frames])
+        moves = np.array([(f.x, f.y) for f in frames])
+        flat = np.concatenate([np.einsum("nij,nj->ni", turns[model.owner], model.points) + moves[model.owner],
+                               np.einsum("nij,nj->ni", turns, model.centres) + moves])
+        found.append((first, flat[model.caps]))
+        first += 2 * len(model.caps) + 2 * int((~model.bent).sum())
+    return tuple(found)
+
+
 def assembly(patterns: Sequence[Pattern], fraction: float = 1.0, apart: float = 0.0) -> Solids:
     """All pieces of a thing as one model, panels numbered through; ``apart`` 0 in place .. 1 exploded.
 

@@ -30,7 +30,7 @@ _PPI = 96.0
 #: Lines of words stand so far apart, a share of the letters' size.
 _LEADING = 1.25
 #: Where fonts are installed.
-_FONT_FOLDERS = (Path("/usr/share/fonts"), Path("/usr/local/share/fonts"), Path.home() / ".local" / "share" / "fonts", Path.home() / ".fonts")
+_FONT_FOLDERS = (Path("/usr/share/fonts"), Path("/usr/local/share/fonts"), Path.home() / ".local/share/fonts", Path.home() / ".fonts")
 _MOST_FONTS = 2000
 
 
@@ -41,22 +41,22 @@ class Refused(NamedTuple):
     error: MingeiError
 
 
-def find(source: str, folder: Path) -> Path:
-    """The file of a source, which is named from the project's folder unless it is absolute."""
-    return Path(source) if Path(source).is_absolute() else folder / source
-
-
-def gather(arts: Iterable[Art], folder: Path) -> tuple[dict[Art, Picture | None], list[Refused]]:
+def gather(arts: Iterable[Art]) -> tuple[dict[Art, Picture | None], list[Refused]]:
     """The pictures of all artwork; None for those that are missing or broken, which are listed with the reason."""
     pictures: dict[Art, Picture | None] = {}
     refused = []
     for art in arts:
         try:
-            pictures[art] = lettered(art.words, art.font, art.colour) if art.words else load(find(art.source, folder))
+            pictures[art] = picture_of(art)
         except MingeiError as error:
             pictures[art] = None
             refused.append(Refused(art, error))
     return pictures, refused
+
+
+def picture_of(art: Art) -> Picture:
+    """The picture of an artwork, or the outlines of its words.  Raises ImportRefused."""
+    return lettered(art.words, art.font, art.colour) if art.words else load(Path(art.source))
 
 
 def load(path: Path) -> Picture:
@@ -114,8 +114,10 @@ def preview(raster: Raster, most: int) -> tuple[int, int, bytes]:
     try:
         with _opened(Path(raster.file)) as image:
             image.draft("RGB", (most, most))  # a JPEG is read small at once
-            image.thumbnail((most, most), Image.Resampling.BOX, reducing_gap=2.0)
-            small = image.convert("RGBA")
+            factor = max(1, -(-max(image.size) // most))
+            plain = image if image.mode in ("RGB", "RGBA", "L", "LA") else image.convert("RGBA")
+            # colour by colour: made smaller whole, a picture with holes would be held twice
+            small = Image.merge(plain.mode, [plain.getchannel(c).reduce(factor) for c in plain.getbands()]).convert("RGBA")
             return small.width, small.height, small.tobytes()
     except ImportRefused as error:
         raise ImportRefused(error.sentence, raster.file, error.remedy) from None

@@ -20,19 +20,14 @@ from mingei.core.words import say
 from mingei.formats import atomic
 
 
-HERE = Path()
-
-
 class Wanted(NamedTuple):
     """What to export: sheet by name ("" for the project's), one piece by name ("" for all), laid out on sheets or bare flat (None:
-    as usual for the format), with words passed through speak (from the core's English to the language of the print).  folder: where the
-    files of artwork are named from."""
+    as usual for the format), with words passed through speak (from the core's English to the language of the print)."""
 
     sheet: str = ""
     piece: str = ""
     layout: bool | None = None
     speak: Callable[[str], str] = str
-    folder: Path = HERE
 
 
 def _pdf(project: Project, wanted: Wanted) -> bytes:
@@ -93,18 +88,18 @@ def builds_of(project: Project) -> tuple[Build, ...]:
     return tuple(build(b, project.stock_of(b), project.parts_of(b)) for b in project.briefs)
 
 
-def printed_on(made: Build, folder: Path) -> Mapping[Pattern, tuple[Printed, ...]]:
-    """The artwork of a thing, by piece.  folder: where its files are named from."""
+def printed_on(made: Build) -> Mapping[Pattern, tuple[Printed, ...]]:
+    """The artwork of a thing, by piece."""
     if not made.brief.arts:
         return {}
     from mingei.formats import artwork
 
-    return printed(made.brief.arts, made.patterns, artwork.gather(made.brief.arts, folder)[0])
+    return printed(made.brief.arts, made.patterns, artwork.gather(made.brief.arts)[0])
 
 
-def _loads(project: Project, piece: str, folder: Path) -> list[Load]:
+def _loads(project: Project, piece: str) -> list[Load]:
     """The pieces of the project, or those of a name: a piece's own, or its thing's."""
-    loads = [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns, printed_on(b, folder))]
+    loads = [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns, printed_on(b))]
     chosen = [load for load in loads if not piece or piece in (load.pattern.name, load.owner, load.words)]
     if not chosen:
         raise ExportError("no piece has that name", say("piece {piece!r}", piece=piece),
@@ -113,7 +108,7 @@ def _loads(project: Project, piece: str, folder: Path) -> list[Load]:
 
 
 def _drawings(project: Project, wanted: Wanted, usual_layout: bool) -> list[Drawing]:
-    loads = _loads(project, wanted.piece, wanted.folder)
+    loads = _loads(project, wanted.piece)
     if not (usual_layout if wanted.layout is None else wanted.layout):
         return [flat_drawing(load.pattern, load.printed) for load in loads]
     sheet = find_sheet(wanted.sheet or project.sheet)

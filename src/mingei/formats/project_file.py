@@ -3,6 +3,9 @@
 from __future__ import annotations
 
 import json
+import os
+from collections.abc import Callable
+from dataclasses import replace
 from pathlib import Path
 from typing import Any, NoReturn
 
@@ -40,12 +43,26 @@ def _no_constant(name: str) -> NoReturn:
 
 
 def save(project: Project, path: Path) -> None:
-    """Write the project, keeping the version before as ``name~``.  Raises ExportError."""
-    atomic.write(path, dumps(project), keep=True)
+    """Write the project, keeping the version before as ``name~``; artwork beside it is named from its folder.  Raises ExportError."""
+    atomic.write(path, dumps(_sources(project, lambda source: _from_folder(source, path.parent))), keep=True)
+
+
+def _from_folder(source: str, folder: Path) -> str:
+    """A file's name as the project file holds it: from its folder where it lies in there."""
+    file, base = Path(os.path.abspath(source)), Path(os.path.abspath(folder))
+    return file.relative_to(base).as_posix() if file.is_relative_to(base) else source
+
+
+def _sources(project: Project, name: Callable[[str], str]) -> Project:
+    """The project with the files of its artwork named otherwise."""
+    if not any(a.source for b in project.briefs for a in b.arts):
+        return project
+    return replace(project, briefs=tuple(replace(b, arts=tuple(a._replace(source=name(a.source)) if a.source else a for a in b.arts))
+                                         for b in project.briefs))
 
 
 def load(path: Path) -> Project:
-    """Read a project file.  Raises ProjectError naming the file, the place and the remedy."""
+    """Read a project file; its artwork is named by whole paths.  Raises ProjectError naming the file, the place and the remedy."""
     try:
         if path.is_file() and path.stat().st_size > _LARGEST:
             raise ProjectError("this file is far too large to be a project", str(path), "open a file that Mingei saved")
@@ -54,6 +71,6 @@ def load(path: Path) -> Project:
         raise ProjectError(say("it cannot be read ({strerror})", strerror=error.strerror or error), str(path),
                            "check the name and that you may read it") from None
     try:
-        return loads(data)
+        return _sources(loads(data), lambda source: os.path.join(os.path.abspath(path.parent), source))
     except MingeiError as error:
         raise error.at(str(path)) from None

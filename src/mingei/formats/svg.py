@@ -76,8 +76,9 @@ def _art(root: ET.Element, drawing: Drawing) -> None:
             placed = f"translate({number_pair(x, drawing.height - y)}) rotate({number(-frame.turn_deg)})"
             if isinstance(printed.picture, Vector):
                 scale = frame.width / printed.picture.width
-                inner = ET.SubElement(clipped, "g", {"transform": f"{placed} scale({number(scale)} {number(-scale)}) "
-                                                                  f"translate({number_pair(-printed.picture.width / 2, -printed.picture.height / 2)})"})
+                middle = number_pair(-printed.picture.width / 2, -printed.picture.height / 2)
+                turned_up = f"scale({number(scale)} {number(-scale)}) translate({middle})"
+                inner = ET.SubElement(clipped, "g", {"transform": f"{placed} {turned_up}"})
                 for mark in printed.picture.marks:
                     ET.SubElement(inner, "path", _mark(mark))
                 continue

@@ -345,6 +345,7 @@ class BriefStation(Station):
         row.addWidget(self._middle(), 1)
         row.addWidget(SideColumn(self.thing, self.measures, self.outside, self.stock))
         document.changed.connect(self._changed)
+        document.arrived.connect(self._changed)
 
     def _changed(self) -> None:
         if self.isVisible():
@@ -445,7 +446,7 @@ class BriefStation(Station):
 
     def refresh(self) -> None:
         build, unit = self.document.build, self.document.project.unit
-        self.portrait.show_build(build)
+        self.portrait.show_build(build, self.document.prints_of(build))
         purpose = t(build.recipe.purpose)
         self.purpose.setText(f"{t(build.recipe.title)}: {purpose}.")
         outside = " × ".join(write(v, unit) for v in build.outside)

@@ -10,6 +10,7 @@ from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLabel, QMenu, QSlider, QSplitter, QToolButton, QWidget
 
 from mingei.app import theme
+from mingei.app.artwork import ArtCard
 from mingei.app.cards import Card, FactsCard, SeamCard, StockCard, tool
 from mingei.app.document import Document
 from mingei.app.fields import STEP_MM, QuietCombo, StepSlider
@@ -56,6 +57,7 @@ class DraftStation(Station):
         self.seam = SeamCard(document)
         self.openings = OpeningsCard(document)
         self.overlays = OverlaysCard(document)
+        self.artwork = ArtCard(document)
         self.stock = StockCard(document)
         self.facts = FactsCard(document)
         self.flat = FlatView()
@@ -66,7 +68,7 @@ class DraftStation(Station):
         row = QHBoxLayout(self)
         row.setContentsMargins(10, 8, 10, 10)
         row.setSpacing(10)
-        self.side = SideColumn(self.seam, self.openings, self.overlays, self.measures, self.stock, self.facts)
+        self.side = SideColumn(self.seam, self.openings, self.overlays, self.artwork, self.measures, self.stock, self.facts)
         row.addWidget(self.side)
         row.addWidget(self._views(), 1)
         self.flat.picked.connect(document.select)
@@ -75,6 +77,7 @@ class DraftStation(Station):
         self.flat.released.connect(lambda: self._say(document.selection))
         self.flat.measured.connect(self._say_span)
         document.changed.connect(self.refresh)
+        document.arrived.connect(self.refresh)
         document.selected.connect(self._show_selection)
         document.hovered.connect(self._show_hover)
         document.folded.connect(self._show_fraction)
@@ -125,7 +128,7 @@ class DraftStation(Station):
             view.pointed.connect(self.document.point_at)
             view.measured.connect(self._say_gap)
             QWidget.setTabOrder(self.heads_last, view)
-            view.show_build(self.document.build)
+            view.show_build(self.document.build, self.document.prints_of(self.document.build))
             view.show_selection(self.document.selection)
             view.show_fraction(self.document.fraction)
             view.measure(self.document.measuring)
@@ -233,9 +236,10 @@ class DraftStation(Station):
         """Show the project in force."""
         build = self.document.build
         self.flat.set_unit(self.document.project.unit)
-        self.flat.show_build(build)
+        prints = self.document.prints_of(build)
+        self.flat.show_build(build, prints)
         if self._space is not None:
-            self._space.show_build(build)
+            self._space.show_build(build, prints)
         several = len(build.patterns) > 1
         self.apart.setVisible(several)
         self.apart_words.setVisible(several)

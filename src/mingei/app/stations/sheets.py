@@ -3,11 +3,14 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Mapping
 from functools import cached_property
 from itertools import groupby
+from types import MappingProxyType
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QFont, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtGui import QColor, QFont, QMouseEvent, QPainter, QPaintEvent, QPen, QTransform
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QPushButton, QScrollArea, QSizePolicy, QWidget
 
 from mingei.app import theme
@@ -23,7 +26,11 @@ from mingei.core.errors import MingeiError
 from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.place import Page, lay_out, loads_of, sheets_that_do
 from mingei.core.layout.sheets import SHEETS, Sheet, find_sheet
-from mingei.core.shape import Box
+from mingei.core.shape import Box, Rigid
+
+if TYPE_CHECKING:
+    from mingei.app.prints import Print
+    from mingei.core.pattern import Pattern
 
 _GAP_PX = 26
 _CAPTION_PX = 22
@@ -34,8 +41,8 @@ _READABLE = 0.8
 class Shown:
     """Like pages, shown once: the first of them and the last one's number; drawn when first seen."""
 
-    def __init__(self, page: Page, last: int, title: str) -> None:
-        self.page, self.last, self._title = page, last, title
+    def __init__(self, page: Page, last: int, title: str, made: Print | None = None) -> None:
+        self.page, self.last, self._title, self.print = page, last, title, made
 
     @property
     def width(self) -> float:
@@ -54,10 +61,10 @@ class Shown:
         return Tiles(self.drawing.strokes)
 
 
-def shown_pages(pages: tuple[Page, ...], title: str) -> list[Shown]:
-    """Pages of the same piece shown as one."""
+def shown_pages(pages: tuple[Page, ...], title: str, prints: Mapping[Pattern, Print] = MappingProxyType({})) -> list[Shown]:
+    """Pages of the same piece shown as one.  prints: the artwork on each piece."""
     runs = [list(run) for _, run in groupby(pages, key=lambda p: id(p.pattern))]
-    return [Shown(alike[0], alike[-1].number, title) for alike in runs]
+    return [Shown(alike[0], alike[-1].number, title, prints.get(alike[0].pattern)) for alike in runs]
 
 
 class PagesView(QWidget):
@@ -120,6 +127,8 @@ class PagesView(QWidget):
             painter.setClipRect(place)
             painter.translate(place.left(), place.bottom())
             painter.scale(self.scale, -self.scale)
+            if shown.print is not None:
+                self._print(painter, shown.print, shown.page.move)
             shown.tiles.paint(painter, dict.fromkeys(Ink, QColor("#1c1c1c")), _everything(shown.drawing), printed=True)
             painter.restore()
             self._texts(painter, place, shown.drawing)
@@ -131,6 +140,15 @@ class PagesView(QWidget):
             room = QRectF(place.left(), place.bottom() + 4, place.width() + _GAP_PX - 8, _CAPTION_PX)
             words = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideMiddle, round(room.width()))
             painter.drawText(room, words)
+
+    def _print(self, painter: QPainter, made: Print, move: Rigid) -> None:
+        """The artwork where its piece lies on the sheet."""
+        painter.save()
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        painter.setTransform(QTransform(move.cos, move.sin, -move.sin, move.cos, move.x, move.y), True)
+        painter.scale(1, -1)
+        painter.drawImage(QRectF(made.box.left, -made.box.top, made.box.width, made.box.height), made.image)
+        painter.restore()
 
     def _margins(self, painter: QPainter, place: QRectF, sheet: Sheet) -> None:
         """What a usual printer leaves white."""
@@ -199,6 +217,7 @@ class SheetsStation(Station):
         self._zoom = 0.0  # px a mm; 0: whole pages
         self._stale = True
         document.changed.connect(self._changed)
+        document.arrived.connect(self._changed)
 
     def _sheet_card(self) -> Card:
         card = Card(t("Sheet"))
@@ -270,7 +289,8 @@ class SheetsStation(Station):
             common = [s.name for s in SHEETS if all(s.name in names for names in doing)]
             self.fits.setText(t("The largest piece fits {names}.", names=", ".join(common[:5])) if common
                               else t("No sheet up to A0 holds the largest piece."))
-            self._shown = shown_pages(self.pages, self.document.project.title)
+            prints = {pattern: made for b in builds for pattern, made in self.document.prints_of(b).items()}
+            self._shown = shown_pages(self.pages, self.document.project.title, prints)
             count = len(self.pages)
             self.card.heading.setText(t("Pages: {count}", count=count) if count else t("Pages"))
             self.pdf.setEnabled(bool(self.pages))

@@ -88,6 +88,33 @@ class GussetPockets(unittest.TestCase):
         self.assertEqual({p.part for p in result.patterns}, {"", "gussets"})
 
 
+class FlatPockets(unittest.TestCase):
+    def test_inside_it_is_its_tag_and_an_eighth_of_an_inch(self) -> None:
+        made_ = made("pocket-flat", width=50.0, height=90.0)
+        self.assertAlmostEqual(made_.draft_box("front").width - 50.0, 25.4 / 8, places=3)  # common practice
+        self.assertTrue(all(c.closes for c in made_.closures))
+
+    def test_a_shallow_one_is_refused(self) -> None:
+        with self.assertRaises(MeasureError):
+            made("pocket-flat", stands_out=100.0)
+
+
+class Pouches(unittest.TestCase):
+    def test_closed_it_lies_flat_leaf_on_leaf(self) -> None:
+        pouch = made("pouch", 0.1, thick=0.0)
+        at = {name: float(pose[2, 3]) for name, pose in fold.finished(pouch.pattern).items()}
+        order = ["back", "foot back", "foot front", "front", "left flap", "closing flap"]
+        self.assertEqual([round(at[b] - at[a], 6) for a, b in pairwise(order)], [0.1] * 5)
+        creases = {f.child: f.crease for f in pouch.pattern.folds}
+        self.assertEqual([creases[n] for n in ("foot back", "foot front", "front")], [Crease.MOUNTAIN, Crease.VALLEY, Crease.MOUNTAIN])
+
+    def test_its_strip_is_as_long_as_its_leaves(self) -> None:
+        pouch = made("pouch", 0.05, height=160.0, foot=25.0, closing=40.0, thick=0.0)
+        # each fold turned over takes up half a circle of one caliper, the flap's of four (the rule of setbacks by hand)
+        self.assertAlmostEqual(pouch.blank.height, 160 * 2 + 25 * 2 + 40 + math.pi / 2 * 0.05 * (3 + 5), delta=0.05)
+        self.assertIn("50 mm", words_of(pouch, "foot"))
+
+
 def _sheared(pattern: Pattern) -> Pattern:
     """A stand with its risers laid over forward: the first riser lies open before the base, every other corner is turned over flat."""
     return replace(pattern, folds=tuple(

@@ -18,7 +18,7 @@ from mingei.core.errors import MeasureError
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.project import new_brief
 from mingei.core.recipes.belly_band import girth
-from mingei.core.sizes import THINGS
+from mingei.core.sizes import ENVELOPES, THINGS, goes_in
 from mingei.core.stock import Stock
 from tests.strategies import briefs
 from tests.windows import WindowTest, settle
@@ -139,6 +139,13 @@ class Cards(unittest.TestCase):
         card = made("card", 0.3, width=4.25 * 25.4, height=5.5 * 25.4)
         (said,) = [f for f in check.run(card, find_sheet("A3")) if f.code == "envelope-sold"]
         self.assertIn("C6", str(said.sentence))
+
+
+    def test_a_card_folded_from_a4_and_cut_to_5_in_goes_where_7_x_5_does(self) -> None:
+        card = made("card", 0.3, width=148.5, height=5 * 25.4)  # half of A4 (ISO 216), cut down (common practice)
+        self.assertLessEqual(card.blank.width - math.pi / 2 * 0.3, 297.0 + 1e-6)
+        seven = next(e for e in ENVELOPES if e.name == "US A7 envelope")
+        self.assertTrue(goes_in(148.5, 127.0, seven, card.outside[2]))
 
 
 class Bands(unittest.TestCase):

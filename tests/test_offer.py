@@ -118,7 +118,22 @@ class InTheWindow(WindowTest):
         self.assertNotIn("\n", self.station.recipes["wreath"].text())
         while self.document.undo.canUndo() and self.document.project != start:
             self.document.undo.undo()
-        self.assertEqual(self.document.brief.need, Need())
+        self.assertEqual(self.document.brief.need, start.briefs[0].need)
+
+    def test_the_largest_card_for_an_envelope_is_taken_by_the_envelopes_name(self) -> None:
+        self.document.set_recipe("tray")
+        write(self.station.need.fields["thick"], "9")
+        named = self.station.need.named
+        index = named.findText("what goes into a C6 envelope")
+        named.setCurrentIndex(index)
+        named.activated.emit(index)
+        # C6 is 162 x 114 (ISO 269), less a quarter and an eighth of an inch (common practice) and the thickness
+        self.assertEqual(self.document.brief.need, Need(round(162 - 6.35 - 9, 2), round(114 - 3.175 - 9, 2), 9.0))
+
+    def test_a_stack_of_sheets_is_written_as_so_many(self) -> None:
+        caliper = self.document.project.stock_of(self.document.brief).caliper_mm
+        write(self.station.need.fields["thick"], "=20*sheet")
+        self.assertAlmostEqual(self.document.brief.need.thick, 20 * caliper)
 
     def test_an_offer_is_taken_and_undone(self) -> None:
         self.document.set_need(Need(90.0, 60.0, 30.0))

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import csv
+import io
 import unittest
 from itertools import pairwise
 from unittest import mock
@@ -14,6 +16,8 @@ from mingei import cli
 from mingei.core import check, fold, solid
 from mingei.core.build import Build, Part, build
 from mingei.core.errors import MeasureError, ProjectError
+from mingei.core.layout.cutting_list import cutting_list, letter
+from mingei.core.layout.place import loads_of
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.opening import Opening, Shape
 from mingei.core.overlay import LABELS, LININGS, Overlay, free_name, visible
@@ -23,6 +27,7 @@ from mingei.core.scale import scaled
 from mingei.core.shape import path_length
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file
+from mingei.formats.export import export
 from tests.strategies import briefs
 from tests.support import InFolder
 from tests.windows import WindowTest, click, settle, write
@@ -105,6 +110,15 @@ class Mats(unittest.TestCase):
     def test_what_is_glued_in_a_corner_is_kept_clear_of_by_a_lining(self) -> None:
         plain, lined = (made(covered(Overlay("mat", "top", 1.0, inside=inside), recipe="carton")) for inside in (False, True))
         self.assertLess(lined.patterns[1].area, plain.patterns[1].area)  # tabs of three walls take its room
+
+
+class Edges(unittest.TestCase):
+    def test_the_strips_for_the_edges_of_board_are_as_long_as_its_cuts(self) -> None:
+        board = Stock("b", "Board", 1200, 2.0)
+        result = build(new_brief("tray", stock=board), board)
+        (found,) = [f for f in check.run(result, find_sheet("A3")) if f.code == "edge-bands"]
+        self.assertIn("12 mm", str(found.sentence))  # two of board, five over each face
+        self.assertFalse([f for f in check.run(made(new_brief("tray")), find_sheet("A3")) if f.code == "edge-bands"])
 
 
 class Labels(unittest.TestCase):
@@ -197,6 +211,27 @@ class PartsOfTheirOwnStock(InFolder):
         self.assertEqual(brief.parts, (("mats", "wrapping-60"),))
         with mock.patch("sys.stderr"):
             self.assertNotEqual(cli.main(["new", "carton", "--part", "hat=wrapping-60", "-o", str(path)]), 0)
+
+
+class CuttingList(InFolder):
+    def test_alike_rectangles_share_a_letter_and_outlines_follow(self) -> None:
+        brief = covered(Overlay("a", "front"), Overlay("b", "back"), Overlay("c", "base"), Overlay("d", "left wall", corner=3.0))
+        rows = cutting_list(loads_of("tray", build(brief, CARD, (("mats", PAPER),)).patterns))
+        self.assertEqual([r.letter for r in rows], ["A", "B", "C", "D"])
+        self.assertEqual([(r.square, r.copies) for r in rows], [(True, 1), (True, 2), (False, 1), (False, 1)])
+        self.assertEqual(rows[1].piece, "a, b")
+        self.assertEqual({r.stock for r in rows}, {"Card", "Paper"})
+
+    def test_letters_go_on_past_z(self) -> None:
+        self.assertEqual([letter(n) for n in (0, 25, 26, 27, 701, 702)], ["A", "Z", "AA", "AB", "ZZ", "AAA"])
+
+    def test_it_is_written_as_csv(self) -> None:
+        path = self.folder / "list.csv"
+        export(new_project(covered(Overlay("a", "front"), recipe="carton"), own=(CARD,)), path)
+        heading, first, second = list(csv.reader(io.StringIO(path.read_text())))
+        self.assertEqual(len(heading), len(first))
+        self.assertEqual((first[2], first[-1], second[-1]), ("a", "rectangle", "outline"))
+        self.assertAlmostEqual(float(first[3]), 134.4, places=2)
 
 
 class InTheWindow(WindowTest):

@@ -68,6 +68,12 @@ def _fold(project: Project, wanted: Wanted) -> bytes:
     return fold_file(builds[0], "" if wanted.piece == builds[0].brief.name else wanted.piece)
 
 
+def _csv(project: Project, wanted: Wanted) -> bytes:
+    from mingei.core.layout.cutting_list import as_csv, cutting_list
+
+    return as_csv(cutting_list(_loads(project, wanted.piece))).encode("utf-8")
+
+
 class Format(NamedTuple):
     """A format: its name in words and its writer."""
 
@@ -80,6 +86,7 @@ FORMATS: Mapping[str, Format] = {
     ".svg": Format("SVG drawing", _svg),
     ".dxf": Format("DXF drawing for cutting machines", _dxf),
     ".fold": Format("FOLD, flat and folded form", _fold),
+    ".csv": Format("CSV, the cutting list", _csv),
 }
 
 

@@ -31,18 +31,20 @@ from mingei.app.space_view import SpaceView
 from mingei.app.stations import SideColumn, Station
 from mingei.app.stations.start import RecipeButton
 from mingei.app.words import t
-from mingei.core.errors import MingeiError
+from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.layout.sheets import SHEETS, find_sheet
 from mingei.core.offer import Offer, offer, ranked
 from mingei.core.project import MOST_COPIES, Need
 from mingei.core.recipes import Recipe, find_recipe, recipes
-from mingei.core.sizes import THINGS, named
+from mingei.core.sizes import ENVELOPES, THINGS, largest_for, named
 from mingei.core.stock import Stock
 
 #: Pictures of constructions in a row.
 _ABREAST = 3
 #: Width (px) of the column at the left; constructions compared side by side at the most.
 _LEFT_PX, _COMPARED = 286, 3
+#: Offers are drafted once what must fit has stood so long (ms): while one types, and while the window opens, other work comes first.
+_OFFERS_MS = 350
 _UNITS = (("mm", "Millimetres"), ("in", "Inches"))
 
 
@@ -118,15 +120,19 @@ class NeedCard(Card):
         self.named.setToolTip(t("A thing of a size people know by name; or write its sizes below."))
         self.named.addItem(t("measured below"))
         self.named.addItems([t(size.name) for size in THINGS])
+        self.named.insertSeparator(len(THINGS) + 1)
+        self.named.addItems([t("what goes into a {envelope}", envelope=t(e.name)) for e in ENVELOPES])
         self.named.activated.connect(self._take)
         self.body.addWidget(self.named)
         self.fields: dict[str, LengthField] = {}
         for key, words, hint in (("long", t("Length"), t("Of the thing itself; the room round it is added.")),
                                  ("wide", t("Width"), t("Of the thing itself.")),
-                                 ("thick", t("Thickness"), t("Of the thing, with all that stands on it."))):
+                                 ("thick", t("Thickness"),
+                                  t("Of the thing, with all that stands on it. A stack of twenty sheets of the stock chosen: =20*sheet."))):
             field = LengthField(words, hint)
             field.line.setAccessibleName(t("What must fit: {what}", what=words))
             field.edited.connect(lambda mm, key=key: self._edit(key, mm))
+            field.names = lambda: {"sheet": self.document.project.stock_of(self.document.brief).caliper_mm}
             self.fields[key] = field
             self.body.addWidget(field)
         self.follow(document)
@@ -144,9 +150,18 @@ class NeedCard(Card):
         self._put(self.document.brief.need._replace(**{key: mm}), self.fields[key])
 
     def _take(self, index: int) -> None:
-        if index > 0:
+        thick = self.document.brief.need.thick
+        if 0 < index <= len(THINGS):
             size = THINGS[index - 1]
-            self._put(Need(size.long, size.short, self.document.brief.need.thick), self.fields["long"])
+            self._put(Need(size.long, size.short, thick), self.fields["long"])
+        elif index > len(THINGS) + 1:
+            envelope = ENVELOPES[index - len(THINGS) - 2]
+            try:  # the largest thing of that thickness which slips in
+                long, short = largest_for(envelope, thick)
+            except ValueError:
+                self.fields["thick"].refuse(MeasureError("nothing so thick goes into it", t(envelope.name), "take a box"))
+                return
+            self._put(Need(round(long, 2), round(short, 2), thick), self.fields["long"])
 
     def _put(self, need: Need, field: LengthField) -> None:
         """Where the construction in hand does not take it, that is only said: another may be chosen."""
@@ -324,6 +339,10 @@ class BriefStation(Station):
         self.offers: dict[str, Offer] = {}
         self._wanted: tuple[Need, Stock, str] | None = None
         self._waiting: list[Recipe] = []
+        self._soon = QTimer(self)
+        self._soon.setSingleShot(True)
+        self._soon.setInterval(_OFFERS_MS)
+        self._soon.timeout.connect(self._next)
         self.project = ProjectCard(document)
         self.thing = ThingCard(document)
         self.measures = MeasuresCard(document)
@@ -400,7 +419,7 @@ class BriefStation(Station):
         self._wanted, self.offers = wanted, {}
         self._waiting = list(recipes().values()) if wanted[0].is_some else []
         self._arrange()
-        QTimer.singleShot(0, self, self._next)
+        self._soon.start()
 
     def _next(self) -> None:
         if not self._waiting or self._wanted is None:

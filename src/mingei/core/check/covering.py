@@ -7,11 +7,14 @@ from collections.abc import Iterator
 from mingei.core.build import Build, Part
 from mingei.core.check import Finding, Severity, rule
 from mingei.core.layout.sheets import Sheet
-from mingei.core.length import write_mm
+from mingei.core.length import write_both, write_mm
+from mingei.core.shape import path_length
 from mingei.core.words import joined, say
 
 #: Both faces of a panel want covering from this caliper up, mm: one-sided, it warps (common practice for board).
 _BOARD_MM = 0.8
+#: Edges are covered from this caliper up, and so much of the strip goes over each face, mm (from experience, no published source).
+_EDGES_MM, _WRAPPED_MM = 1.0, 5.0
 
 
 @rule("overlay-room")
@@ -49,3 +52,18 @@ def overlay_warps(build: Build, sheet: Sheet) -> Iterator[Finding]:
     if single:
         yield Finding("overlay-warps", Severity.NOTE, "board covered on one face only warps as the glue dries",
                       say("panel {a}", a=single[0]), "cover the other face too, or dry it flat under a weight")
+
+
+@rule("edge-bands")
+def edge_bands(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """Cut edges of board show: the strips that cover them, as wide as the board is thick and what is wrapped over (common practice)."""
+    for part in dict.fromkeys(p.part for p in build.patterns):
+        pieces = [p for p in build.patterns if p.part == part and p.stock.caliper_mm >= _EDGES_MM]
+        if not pieces:
+            continue
+        length = sum(path_length(cut) * p.copies for p in pieces for cut in p.cuts)
+        wide = pieces[0].stock.caliper_mm + 2 * _WRAPPED_MM
+        yield Finding("edge-bands", Severity.NOTE,
+                      say("its cut edges are {length} long in all; strips to cover them are {wide} wide", length=write_both(length),
+                          wide=write_mm(wide)), "edges", say("{wrapped} of each side goes over the faces; leave out edges that are glued",
+                                                             wrapped=write_mm(_WRAPPED_MM)))

@@ -4,6 +4,9 @@ from __future__ import annotations
 
 import unittest
 from collections import Counter
+from dataclasses import replace
+from itertools import combinations
+from random import Random
 
 from hypothesis import given
 from hypothesis import strategies as st
@@ -15,7 +18,8 @@ from mingei.core.build import build
 from mingei.core.drawing import LOOKS, Ink
 from mingei.core.errors import SheetError
 from mingei.core.layout.marks import CHECK_BAR_MM, page_drawing
-from mingei.core.layout.place import Load, fits, lay_out, loads_of, room, sheets_that_do, yield_of
+from mingei.core.layout.pack import pack
+from mingei.core.layout.place import GAP_MM, Load, arrange, fits, lay_out, loads_of, room, sheets_that_do, yield_of
 from mingei.core.layout.sheets import SHEETS, find_sheet
 from mingei.core.project import Brief, new_brief
 from mingei.core.shape import path_bounds
@@ -47,7 +51,7 @@ class Placing(unittest.TestCase):
         pattern = build(*made).pattern
         for one in sheets_that_do(pattern)[:2]:
             (page,) = lay_out((Load("box", pattern),), one)
-            moved = [page.move.apply(p) for panel in pattern.panels for p in panel.flat_polygon]
+            moved = [page.items[0].move.apply(p) for panel in pattern.panels for p in panel.flat_polygon]
             space = room(one).grown(1e-6)
             for x, y in moved:
                 self.assertTrue(space.left <= x <= space.right and space.bottom <= y <= space.top)
@@ -84,6 +88,90 @@ class Loads(unittest.TestCase):
         pattern = carton().pattern
         self.assertEqual([load.words for load in loads_of("Pencils", [pattern])], ["Pencils"])
         self.assertEqual([load.words for load in loads_of("Pencils", [pattern, pattern])], ["Pencils, carton"] * 2)
+
+
+class Packing(unittest.TestCase):
+    @given(st.lists(st.tuples(st.floats(5, 180), st.floats(5, 180)), min_size=1, max_size=40), st.floats(0, 6))
+    def test_nothing_lies_over_anything_or_past_the_sheet_and_all_is_there(self, sizes: list[tuple[float, float]], gap: float) -> None:
+        width, height = 186.0, 256.0
+        sheets = pack(tuple(sizes), width, height, gap)
+        self.assertEqual(sorted(p.number for sheet in sheets for p in sheet), list(range(len(sizes))))
+        for sheet in sheets:
+            boxes = []
+            for put in sheet:
+                w, h = sizes[put.number][::-1] if put.turned else sizes[put.number]
+                self.assertGreaterEqual(min(put.x, put.y), 0.0)
+                self.assertLessEqual(put.x + w, width + 1e-5)
+                self.assertLessEqual(put.y + h, height + 1e-5)
+                boxes.append((put.x, put.y, put.x + w, put.y + h))
+            for a, b in combinations(boxes, 2):
+                apart = max(a[0] - b[2], b[0] - a[2], a[1] - b[3], b[1] - a[3])
+                self.assertGreaterEqual(apart, gap - 1e-5)
+
+    def test_it_takes_no_more_sheets_than_shelves_do(self) -> None:
+        """Against the plainest packer there is: rows of the tallest first."""
+        random = Random(7)
+        for _ in range(12):
+            sizes = tuple((random.uniform(10, 170), random.uniform(10, 240)) for _ in range(30))
+            self.assertLessEqual(len(pack(sizes, 186.0, 256.0, 3.0)), _shelves(sizes, 186.0, 256.0, 3.0))
+
+    def test_the_same_pieces_give_the_same_sheets(self) -> None:
+        sizes = tuple((20.0 + i % 7, 30.0 + i % 5) for i in range(50))
+        first = pack(sizes, 186.0, 256.0, 3.0)
+        pack.cache_clear()
+        self.assertEqual(pack(sizes, 186.0, 256.0, 3.0), first)
+
+    def test_what_does_not_fit_is_refused(self) -> None:
+        with self.assertRaises(ValueError):
+            pack(((300.0, 300.0),), 186.0, 256.0, 3.0)
+
+    def test_pieces_of_one_stock_share_sheets_with_their_copies_and_stocks_do_not_mix(self) -> None:
+        card, paper = find_stock("card-220"), find_stock("copy-80")
+        tags = build(replace(new_brief("tag", {"width": 40.0, "height": 60.0}), copies=7), card).patterns
+        bands = build(new_brief("belly-band", {"width": 50.0, "thick": 10.0}, paper), paper).patterns
+        layout = arrange([*loads_of("Tag", tags), *loads_of("Band", bands)], find_sheet("A4"))
+        self.assertEqual(sorted(len(page.items) for page in layout.pages), [1, 7])
+        for page in layout.pages:
+            self.assertEqual(len({i.load.pattern.stock.id for i in page.items}), 1)
+        drawing = page_drawing(max(layout.pages, key=lambda p: len(p.items)), "Tern Point")
+        self.assertEqual([t.words for t in drawing.texts].count("Tag"), 7)
+        self.assertEqual(sum(s.ink is Ink.CUT for s in drawing.strokes), 15)  # an outline and a hole for each, and one line of the key
+
+    @given(st.integers(1, 9), st.sampled_from(["A4", "Letter", "A3"]))
+    def test_what_shares_a_sheet_keeps_its_distance_and_inside_the_room(self, copies: int, name: str) -> None:
+        sheet = find_sheet(name)
+        loads = []
+        for recipe, stock_id in (("tray", "card-220"), ("tag", "card-220"), ("carton", "card-220"), ("belly-band", "copy-80")):
+            stock = find_stock(stock_id)
+            loads += loads_of(recipe, build(replace(new_brief(recipe, stock=stock), copies=copies), stock).patterns)
+        layout = arrange(loads, sheet)
+        wanted = sum(load.pattern.copies for load in loads if load not in layout.too_large)
+        self.assertEqual(sum(len(p.items) for p in layout.pages), wanted)
+        space = room(sheet).grown(1e-6)
+        for page in layout.pages:
+            areas = [unary_union([Area(i.move.apply_all(q.flat_polygon)) for q in i.load.pattern.panels]) for i in page.items]
+            for area in areas:
+                left, bottom, right, top = area.bounds
+                self.assertTrue(space.left <= left and right <= space.right and space.bottom <= bottom and top <= space.top)
+            for a, b in combinations(areas, 2):
+                self.assertGreaterEqual(a.distance(b), GAP_MM - 1e-6)
+
+    def test_one_piece_too_large_does_not_keep_the_others_from_the_sheets(self) -> None:
+        big, small = carton(length=250.0).pattern, carton().pattern
+        layout = arrange([Load("big", big), Load("small", small)], find_sheet("A4"))
+        self.assertEqual([i.load.owner for p in layout.pages for i in p.items], ["small"])
+        self.assertEqual([load.owner for load in layout.too_large], ["big"])
+
+
+def _shelves(sizes: tuple[tuple[float, float], ...], width: float, height: float, gap: float) -> int:
+    sheets, x, y, row = 1, 0.0, 0.0, 0.0
+    for w, h in sorted(sizes, key=lambda s: -s[1]):
+        if x + w > width:
+            x, y, row = 0.0, y + row + gap, 0.0
+        if y + h > height:
+            sheets, x, y, row = sheets + 1, 0.0, 0.0, 0.0
+        x, row = x + w + gap, max(row, h)
+    return sheets
 
 
 class Marks(unittest.TestCase):
@@ -124,7 +212,7 @@ class Marks(unittest.TestCase):
     def test_the_number_of_an_edge_stands_beside_it_and_off_the_card_where_there_is_room(self) -> None:
         made = build(new_brief("tray"), find_stock("card-220"))
         (page,) = lay_out(loads_of("thing", made.patterns), find_sheet("A3"))
-        card = unary_union([Area(page.move.apply_all(p.flat_polygon)) for p in made.pattern.panels])
+        card = unary_union([Area(page.items[0].move.apply_all(p.flat_polygon)) for p in made.pattern.panels])
         beside = [Point(t.at[0], t.at[1] + 0.35 * t.size) for t in page_drawing(page, "t").texts if t.words.isdigit()]
         self.assertEqual(len(beside), 4)
         for at in beside:

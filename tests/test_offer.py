@@ -57,7 +57,7 @@ class Offers(unittest.TestCase):
         self.assertGreaterEqual(cavity.size[2], 9.0)
 
     def test_a_bag_is_roomy_and_other_things_are_refused(self) -> None:
-        self.assertEqual(fitted(find_recipe("bag"), Need(60.0, 40.0, 5.0)), {"height": 120.0, "width": 60.0, "depth": 24.0})
+        self.assertEqual(fitted(find_recipe("bag"), Need(60.0, 40.0, 5.0)), {"height": 120.0, "width": 52.0, "depth": 17.0})
         for recipe, need in (("wreath", Need(50.0, 50.0, 5.0)), ("folder", Need(200.0, 100.0, 9.0))):
             with self.subTest(recipe), self.assertRaises(MeasureError):
                 fitted(find_recipe(recipe), need)

@@ -22,9 +22,8 @@ from mingei.app.stations import SideColumn, Station
 from mingei.app.tiles import Tiles
 from mingei.app.words import t
 from mingei.core.drawing import Drawing, Ink
-from mingei.core.errors import MingeiError
 from mingei.core.layout.marks import page_drawing
-from mingei.core.layout.place import Page, lay_out, loads_of, sheets_that_do
+from mingei.core.layout.place import Page, arrange, loads_of, sheets_that_do, too_large
 from mingei.core.layout.sheets import SHEETS, Sheet, find_sheet
 from mingei.core.shape import Box, Rigid
 
@@ -36,13 +35,16 @@ _GAP_PX = 26
 _CAPTION_PX = 22
 #: Below this many px a mm a page tells nothing.
 _READABLE = 0.8
+#: Pieces too large for the sheet that are named.
+_SAID = 3
 
 
 class Shown:
     """Like pages, shown once: the first of them and the last one's number; drawn when first seen."""
 
-    def __init__(self, page: Page, last: int, title: str, made: Print | None = None) -> None:
-        self.page, self.last, self._title, self.print = page, last, title, made
+    def __init__(self, page: Page, last: int, title: str, prints: Mapping[Pattern, Print]) -> None:
+        self.page, self.last, self._title = page, last, title
+        self.prints = [(prints[i.load.pattern], i.move) for i in page.items if i.load.pattern in prints]
 
     @property
     def width(self) -> float:
@@ -62,15 +64,15 @@ class Shown:
 
 
 def shown_pages(pages: tuple[Page, ...], title: str, prints: Mapping[Pattern, Print] = MappingProxyType({})) -> list[Shown]:
-    """Pages of the same piece shown as one.  prints: the artwork on each piece."""
-    runs = [list(run) for _, run in groupby(pages, key=lambda p: id(p.pattern))]
-    return [Shown(alike[0], alike[-1].number, title, prints.get(alike[0].pattern)) for alike in runs]
+    """Pages that are alike shown as one.  prints: the artwork on each piece."""
+    runs = [list(run) for _, run in groupby(pages, key=lambda p: tuple((id(i.load.pattern), i.move) for i in p.items))]
+    return [Shown(alike[0], alike[-1].number, title, prints) for alike in runs]
 
 
 class PagesView(QWidget):
-    """Pages in rows, as large as asked, each a sheet of paper.  picked: the number of a page."""
+    """Pages in rows, as large as asked, each a sheet of paper.  picked: the piece that was pressed on."""
 
-    picked = Signal(int)
+    picked = Signal(object)
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -111,7 +113,9 @@ class PagesView(QWidget):
     def mousePressEvent(self, event: QMouseEvent) -> None:
         for place, shown in zip(self.places(), self.pages, strict=True):
             if place.contains(event.position()):
-                self.picked.emit(shown.page.number)
+                x, y = (event.position().x() - place.left()) / self.scale, (place.bottom() - event.position().y()) / self.scale
+                here = [i for i in shown.page.items if i.box.left <= x <= i.box.right and i.box.bottom <= y <= i.box.top]
+                self.picked.emit((here or list(shown.page.items))[0].load.pattern)
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
@@ -127,18 +131,19 @@ class PagesView(QWidget):
             painter.setClipRect(place)
             painter.translate(place.left(), place.bottom())
             painter.scale(self.scale, -self.scale)
-            if shown.print is not None:
-                self._print(painter, shown.print, shown.page.move)
+            for made, move in shown.prints:
+                self._print(painter, made, move)
             shown.tiles.paint(painter, dict.fromkeys(Ink, QColor("#1c1c1c")), _everything(shown.drawing), printed=True)
             painter.restore()
             self._texts(painter, place, shown.drawing)
             painter.setPen(theme.colour("quiet"))
             painter.setFont(theme.text_font(theme.SMALL))
             first, count = shown.page.number, shown.page.count
-            words = t("page {n} of {count}: {piece}", n=first, count=count, piece=shown.page.load.words) if shown.last == first else \
-                t("pages {n} to {last} of {count}: {piece}", n=first, last=shown.last, count=count, piece=shown.page.load.words)
+            pieces = ", ".join(dict.fromkeys(i.load.words for i in shown.page.items))
+            words = t("page {n} of {count}: {piece}", n=first, count=count, piece=pieces) if shown.last == first else \
+                t("pages {n} to {last} of {count}: {piece}", n=first, last=shown.last, count=count, piece=pieces)
             room = QRectF(place.left(), place.bottom() + 4, place.width() + _GAP_PX - 8, _CAPTION_PX)
-            words = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideMiddle, round(room.width()))
+            words = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, round(room.width()))
             painter.drawText(room, words)
 
     def _print(self, painter: QPainter, made: Print, move: Rigid) -> None:
@@ -205,7 +210,7 @@ class SheetsStation(Station):
         self.error.hide()
         self.card.body.addWidget(self.error)
         self.view = PagesView()
-        self.view.picked.connect(self._look_at_page)
+        self.view.picked.connect(self._look_at_piece)
         self.area = QScrollArea()
         self.area.setWidget(self.view)
         self.area.setWidgetResizable(True)
@@ -278,13 +283,14 @@ class SheetsStation(Station):
             self._stale = False
             builds = [self.document.build_of(i) for i in range(len(self.document.project.briefs))]
             loads = [load for b in builds for load in loads_of(b.brief.name, b.patterns)]
-            try:
-                self.pages = lay_out(loads, find_sheet(self.document.project.sheet))
-                self.error.hide()
-            except MingeiError as error:
-                self.pages = ()
-                self.error.setText(t(error.words))
-                self.error.show()
+            sheet = find_sheet(self.document.project.sheet)
+            layout = arrange(loads, sheet)
+            self.pages = layout.pages
+            self.error.setVisible(bool(layout.too_large))
+            if layout.too_large:
+                said = [t(too_large(load.pattern, sheet).words) for load in layout.too_large[:_SAID]]
+                more = len(layout.too_large) - _SAID
+                self.error.setText("\n".join(said) + ("\n" + t("and {count} more", count=more) if more > 0 else ""))
             doing = [{s.name for s in sheets_that_do(load.pattern)} for load in loads]
             common = [s.name for s in SHEETS if all(s.name in names for names in doing)]
             self.fits.setText(t("The largest piece fits {names}.", names=", ".join(common[:5])) if common
@@ -293,7 +299,7 @@ class SheetsStation(Station):
             self._shown = shown_pages(self.pages, self.document.project.title, prints)
             count = len(self.pages)
             self.card.heading.setText(t("Pages: {count}", count=count) if count else t("Pages"))
-            self.pdf.setEnabled(bool(self.pages))
+            self.pdf.setEnabled(bool(self.pages) and not layout.too_large)
         self._show()
 
     def _show(self) -> None:
@@ -325,9 +331,8 @@ class SheetsStation(Station):
         if self.isVisible() and not self._stale:
             self._show()
 
-    def _look_at_page(self, number: int) -> None:
-        """A page was pressed: turn to the thing it belongs to."""
-        pattern = self.pages[number - 1].pattern
+    def _look_at_piece(self, pattern: Pattern) -> None:
+        """A piece was pressed: turn to the thing it belongs to."""
         for i in range(len(self.document.project.briefs)):
             if pattern in self.document.build_of(i).patterns:
                 self.document.look_at(i)

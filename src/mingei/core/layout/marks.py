@@ -3,29 +3,31 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 
 from mingei.core.draft import Role
 from mingei.core.drawing import LOOKS, Drawing, Ink, Stroke, Text, pattern_strokes
-from mingei.core.layout.place import Page
+from mingei.core.layout.place import NAME_SIZE_MM, Page, name_width
 from mingei.core.length import write_mm
 from mingei.core.pattern import Pattern
-from mingei.core.shape import Line, Rigid, bounds, contains
+from mingei.core.shape import Box, Line, Point, Rigid, bounds, contains
 from mingei.core.words import say, told
 
 CHECK_BAR_MM = 100.0
 #: The number of a seam: its size, how far beside its edge it stands (mm), and where along it, as shares.
 _NUMBER_MM, _BESIDE_MM, _SHARES = 2.2, 2.8, (0.25, 0.5, 0.75)
 _TICK = 3.0
+#: How far beneath a piece its name stands, mm.
+_NAME_DOWN = 2.8
 
 
 def page_drawing(page: Page, title: str, speak: Callable[[str], str] = str) -> Drawing:
-    """A page as it is printed: the piece, two check bars, the key, and the words.
+    """A page as it is printed: the pieces, two check bars, the key, and the words; pieces that share it are named beneath.
 
     title: the project's.  speak: from the core's English to the language the words are printed in.
     """
-    pattern, sheet = page.pattern, page.sheet
-    strokes = list(pattern_strokes(pattern, page.move))
+    sheet, first = page.sheet, page.items[0].load
+    strokes = [stroke for item in page.items for stroke in pattern_strokes(item.load.pattern, item.move)]
     m = sheet.margin
     strokes += _bar((m + _TICK, m + _TICK), across=True) + _bar((m + _TICK, m + _TICK), across=False)
     inks = [Ink.CUT, *dict.fromkeys(s.ink for s in strokes if s.ink in (Ink.MOUNTAIN, Ink.VALLEY, Ink.BEND, Ink.GUIDE))]
@@ -39,9 +41,12 @@ def page_drawing(page: Page, title: str, speak: Callable[[str], str] = str) -> D
         words = speak(LOOKS[ink].words)
         texts.append(Text((x + 15.5, key_y - 0.9), 2.6, words))
         x += 17.0 + 1.45 * len(words) + 4.0
-    stock = pattern.stock
-    heading = f"{title}: {told(page.load.words, speak)}"
-    cut = told(say("{piece}, cut {copies}", piece=heading, copies=pattern.copies), speak) if pattern.copies > 1 else heading
+    stock = page.stock
+    if len(page.items) == 1:
+        heading, copies = f"{title}: {told(first.words, speak)}", first.pattern.copies
+        cut = told(say("{piece}, cut {copies}", piece=heading, copies=copies), speak) if copies > 1 else heading
+    else:
+        cut = heading = f"{title}: {told(say('{count} pieces', count=len(page.items)), speak)}"
     texts += [
         Text((m + _TICK + 2, m + 13.0), 2.8,
              told(say("{stock}, {caliper} thick. The printed face is the outside.", stock=stock.name,
@@ -50,13 +55,26 @@ def page_drawing(page: Page, title: str, speak: Callable[[str], str] = str) -> D
         Text((sheet.width - m - 24, m + 17.4), 2.8,
              told(say("page {number} of {count}", number=page.number, count=page.count), speak)),
     ]
-    texts += _numbers(pattern, page.move, speak)
+    boxes = [item.box for item in page.items]
+    for item, box in zip(page.items, boxes, strict=True):
+        if len(page.items) > 1:
+            texts.append(Text((box.left, box.bottom - _NAME_DOWN), NAME_SIZE_MM, _cut_short(told(item.load.words, speak), box.width)))
+        texts += _numbers(item.load.pattern, item.move, speak, [other for other in boxes if other is not box])
     return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), title=heading,
-                   printed=tuple(p.moved(page.move) for p in page.load.printed))
+                   printed=tuple(p.moved(item.move) for item in page.items for p in item.load.printed))
 
 
-def _numbers(pattern: Pattern, move: Rigid, speak: Callable[[str], str]) -> list[Text]:
-    """The numbers of the seams: on the tabs, which are covered, and beside the edges they meet, on what is cut away where there is room."""
+def _cut_short(words: str, width: float) -> str:
+    """Words no longer than fit beneath a piece so wide, mm."""
+    most = max(3, int(width / name_width("n")))
+    return words if len(words) <= most else words[:most - 1] + "…"
+
+
+def _numbers(pattern: Pattern, move: Rigid, speak: Callable[[str], str], taken: Sequence[Box]) -> list[Text]:
+    """The numbers of the seams: on the tabs, which are covered, and beside the edges they meet, on what is cut away where there is room.
+
+    taken: the rectangles of the other pieces on the sheet.
+    """
     texts = []
     keys = {edge.seam: edge.key for edge in pattern.keys}
     words = {Role.TAB: "glue {number}", Role.LIP: "tuck {number}"}
@@ -75,11 +93,16 @@ def _numbers(pattern: Pattern, move: Rigid, speak: Callable[[str], str]) -> list
         nx, ny = (by - ay) / length * _BESIDE_MM, (ax - bx) / length * _BESIDE_MM  # outward
         beside = [(ax + (bx - ax) * share + nx, ay + (by - ay) * share + ny) for share in _SHARES]
         free = next((q for q in beside if not any(box.left < q[0] < box.right and box.bottom < q[1] < box.top and contains(outline, q)
-                                                  for box, outline in solid)), None)
+                                                  for box, outline in solid) and not _over(move.apply(q), taken)), None)
         at = free or (ax + (bx - ax) * _SHARES[0] - nx, ay + (by - ay) * _SHARES[0] - ny)
         x, y = move.apply(at)
         texts.append(Text((x, y - 0.35 * _NUMBER_MM), _NUMBER_MM, str(edge.key), middle=True))
     return texts
+
+
+def _over(p: Point, boxes: Sequence[Box]) -> bool:
+    """Whether a number there would stand on another piece."""
+    return any(b.left - _NUMBER_MM < p[0] < b.right + _NUMBER_MM and b.bottom - _NUMBER_MM < p[1] < b.top + _NUMBER_MM for b in boxes)
 
 
 def _bar(corner: tuple[float, float], across: bool) -> list[Stroke]:

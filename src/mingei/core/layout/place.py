@@ -1,6 +1,7 @@
 """Where each piece lies on its sheet.
 
-One piece a sheet, turned if that is how it fits, in the middle of what the printer's margins and the marks leave.
+Pieces of one stock share sheets, turned where that is how they fit; a piece alone on its sheet lies in the middle of what the printer's
+margins and the marks leave.
 """
 
 from __future__ import annotations
@@ -12,14 +13,18 @@ from typing import NamedTuple
 
 from mingei.core.art import Printed
 from mingei.core.errors import SheetError
+from mingei.core.layout.pack import pack
 from mingei.core.layout.sheets import SHEETS, Sheet
 from mingei.core.length import write_mm
 from mingei.core.pattern import Pattern
-from mingei.core.shape import Box, Rigid, shifted, turned
+from mingei.core.shape import Box, Rigid, bounds, shifted, turned
+from mingei.core.stock import Stock
 from mingei.core.words import joined, say
 
 #: Card left between two blanks on a sheet, mm, so that a knife passes between.
 GAP_MM = 3.0
+#: Room beneath a piece for its name, the size of its letters, mm, and how wide one is, a share of that.
+NAME_MM, NAME_SIZE_MM, _LETTER_SHARE = 3.4, 2.2, 0.55
 #: Room the marks take inside the margins: the upright check bar at the left, the key and the level bar below (mm).
 LEFT_STRIP, BOTTOM_STRIP = 8.0, 25.0
 
@@ -43,19 +48,38 @@ def loads_of(owner: str, patterns: Sequence[Pattern], printed: Mapping[Pattern, 
     return [Load(owner, p, len(patterns) == 1, printed.get(p, ())) for p in patterns]
 
 
-@dataclass(frozen=True, eq=False)
-class Page:
-    """One sheet with a piece on it; move takes the piece's flat to the sheet, whose lower left corner is the origin."""
+class Item(NamedTuple):
+    """A piece on a sheet; move takes its flat to the sheet, whose lower left corner is the origin."""
 
-    sheet: Sheet
     load: Load
     move: Rigid
+
+    @property
+    def box(self) -> Box:
+        """The rectangle round it on the sheet, mm."""
+        box = self.load.pattern.box
+        return bounds(self.move.apply_all(((box.left, box.bottom), (box.right, box.bottom), (box.right, box.top), (box.left, box.top))))
+
+
+@dataclass(frozen=True, eq=False)
+class Page:
+    """One sheet with the pieces on it, all of one stock."""
+
+    sheet: Sheet
+    items: tuple[Item, ...]
     number: int
     count: int
 
     @property
-    def pattern(self) -> Pattern:
-        return self.load.pattern
+    def stock(self) -> Stock:
+        return self.items[0].load.pattern.stock
+
+
+class Layout(NamedTuple):
+    """pages: with all that fits; too_large: what does not fit the sheet either way round."""
+
+    pages: tuple[Page, ...]
+    too_large: tuple[Load, ...]
 
 
 def room(sheet: Sheet) -> Box:
@@ -81,14 +105,60 @@ def yield_of(pattern: Pattern, sheet: Sheet) -> int:
                for a, b in ((box.width, box.height), (box.height, box.width)))
 
 
+def arrange(loads: Sequence[Load], sheet: Sheet) -> Layout:
+    """Every copy of every piece that fits, pieces of one stock together on as few sheets as can be."""
+    space = room(sheet)
+    fitting = [load for load in loads if fits(load.pattern, sheet) is not None]
+    groups: dict[str, list[Load]] = {}
+    for load in fitting:
+        groups.setdefault(load.pattern.stock.id, []).extend([load] * load.pattern.copies)
+    filled: list[tuple[Item, ...]] = []
+    for group in groups.values():
+        # beneath each piece its name is printed, where it shares the sheet
+        named = [(load.pattern.box.width, load.pattern.box.height) for load in group]
+        alone = [load for load, (w, h) in zip(group, named, strict=True) if not _shares(w, h, space)]
+        shared = [load for load, (w, h) in zip(group, named, strict=True) if _shares(w, h, space)]
+        sizes = tuple((load.pattern.box.width + NAME_MM, load.pattern.box.height + NAME_MM) for load in shared)
+        filled += [(Item(load, _amid(load.pattern, sheet)),) for load in alone]
+        for puts in pack(sizes, space.width, space.height, GAP_MM) if sizes else ():
+            if len(puts) == 1:
+                load = shared[puts[0].number]
+                filled.append((Item(load, _amid(load.pattern, sheet)),))
+            else:
+                filled.append(tuple(Item(shared[p.number], _at(shared[p.number].pattern, space.left + p.x, space.bottom + p.y, p.turned))
+                                    for p in sorted(puts)))
+    pages = tuple(Page(sheet, items, number, len(filled)) for number, items in enumerate(filled, 1))
+    return Layout(pages, tuple(load for load in loads if load not in fitting))
+
+
 def lay_out(loads: Sequence[Load], sheet: Sheet) -> tuple[Page, ...]:
-    """One page for each copy of each piece.
+    """The pages of every copy of every piece.
 
     Raises SheetError with the sheets that would do, when a piece is too large.
     """
-    moves = [(load, _move(load.pattern, sheet)) for load in loads]
-    placed = [(load, move) for load, move in moves for _ in range(load.pattern.copies)]
-    return tuple(Page(sheet, load, move, i, len(placed)) for i, (load, move) in enumerate(placed, 1))
+    layout = arrange(loads, sheet)
+    if layout.too_large:
+        raise too_large(layout.too_large[0].pattern, sheet)
+    return layout.pages
+
+
+def name_width(words: str) -> float:
+    """How wide a piece's name is printed, mm, about."""
+    return len(words) * _LETTER_SHARE * NAME_SIZE_MM
+
+
+def _shares(width: float, height: float, space: Box) -> bool:
+    """Whether there is room for a piece and the name beneath it, one way or the other."""
+    w, h = width + NAME_MM, height + NAME_MM
+    return (w <= space.width and h <= space.height) or (h <= space.width and w <= space.height)
+
+
+def _at(pattern: Pattern, x: float, y: float, by_90: bool) -> Rigid:
+    """The move that puts a piece's rectangle, turned or not, with room for its name beneath."""
+    box = pattern.box
+    if by_90:
+        return turned(90.0).then(shifted(x + box.top, y + NAME_MM - box.left))
+    return shifted(x - box.left, y + NAME_MM - box.bottom)
 
 
 def sheets_that_do(pattern: Pattern) -> tuple[Sheet, ...]:
@@ -96,12 +166,10 @@ def sheets_that_do(pattern: Pattern) -> tuple[Sheet, ...]:
     return tuple(s for s in SHEETS if fits(pattern, s) is not None)
 
 
-def _move(pattern: Pattern, sheet: Sheet) -> Rigid:
-    turn = fits(pattern, sheet)
-    if turn is None:
-        raise too_large(pattern, sheet)
+def _amid(pattern: Pattern, sheet: Sheet) -> Rigid:
+    """The move that puts a piece amid what margins and marks leave."""
     (cx, cy), (sx, sy) = pattern.box.centre, room(sheet).centre
-    return shifted(-cx, -cy).then(turned(turn)).then(shifted(sx, sy))
+    return shifted(-cx, -cy).then(turned(fits(pattern, sheet) or 0.0)).then(shifted(sx, sy))
 
 
 def too_large(pattern: Pattern, sheet: Sheet) -> SheetError:

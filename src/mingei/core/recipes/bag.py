@@ -106,12 +106,12 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="bag", title="Carrying bag", family="wraps", purpose="a bag with folding sides and a flat bottom, for a shop or a gift",
     measures=(
-        Measure("width", Kind.LENGTH, 180.0, "of front and back", 60.0, 450.0),
-        Measure("depth", Kind.LENGTH, 80.0, "from front to back, when it stands open", 24.0, 250.0),
-        Measure("height", Kind.LENGTH, 230.0, "of the finished bag", 80.0, 500.0),
+        Measure("width", Kind.LENGTH, 180.0, "of front and back", 40.0, 450.0),
+        Measure("depth", Kind.LENGTH, 80.0, "from front to back, when it stands open", 12.0, 250.0),
+        Measure("height", Kind.LENGTH, 230.0, "of the finished bag", 60.0, 500.0),
         Measure("top", Kind.LENGTH, 35.0, "turned in round the upper edge", 15.0, 80.0, label="Turned top", stays=True),
         Measure("hole", Kind.LENGTH, 5.0, "diameter of the straps' holes; of an eyelet, its own", 2.0, 20.0, stays=True),
-        Measure("apart", Kind.LENGTH, 80.0, "between the two holes of a strap", 20.0, 300.0, label="Straps apart"),
+        Measure("apart", Kind.LENGTH, 80.0, "between the two holes of a strap", 12.0, 300.0, label="Straps apart"),
         Measure("strap", Kind.LENGTH, 350.0, "of each strap between its holes", 100.0, 1500.0, stays=True),
         Measure("card", Kind.CHOICE, STIFF, "on the bottom and under the turned top", label="Stiffening card",
                 choices=((PLAIN, "none"), (STIFF, "cards"))),

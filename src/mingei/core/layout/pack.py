@@ -1,0 +1,118 @@
+"""Packing rectangles onto sheets: the largest free rectangles of every sheet are kept, each piece goes where least is left beside it
+(the *maximal rectangles* way: Jylänki, A thousand ways to pack the bin, 2010).  The same pieces always give the same sheets.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from functools import lru_cache
+from typing import NamedTuple, TypeAlias
+
+Size: TypeAlias = tuple[float, float]
+#: What two calculations of one length may differ by, mm.
+_SAME_MM = 1e-6
+
+
+class Put(NamedTuple):
+    """Where one rectangle lies: its number, its lower left corner, mm, and whether it was turned by 90 degrees."""
+
+    number: int
+    x: float
+    y: float
+    turned: bool
+
+
+class _Free(NamedTuple):
+    left: float
+    bottom: float
+    right: float
+    top: float
+
+
+class _Sheet:
+    """One sheet being filled."""
+
+    def __init__(self, width: float, height: float) -> None:
+        self.free = [_Free(0.0, 0.0, width, height)]
+        self.left = width * height
+        self.put: list[Put] = []
+
+    def best(self, width: float, height: float) -> tuple[float, float, float, float, bool] | None:
+        """Where it leaves least beside it: (shorter rest, longer rest, x, y, turned)."""
+        if width * height > self.left + _SAME_MM:
+            return None
+        found: tuple[float, float, float, float, bool] | None = None
+        for turned, (w, h) in ((False, (width, height)), (True, (height, width))):
+            if turned and abs(width - height) < _SAME_MM:
+                break
+            for f in self.free:
+                beside, above = f.right - f.left - w, f.top - f.bottom - h
+                if beside >= -_SAME_MM and above >= -_SAME_MM:
+                    here = (min(beside, above), max(beside, above), f.left, f.bottom, turned)
+                    if found is None or here < found:
+                        found = here
+        return found
+
+    def take(self, number: int, width: float, height: float, x: float, y: float, turned: bool) -> None:
+        w, h = (height, width) if turned else (width, height)
+        self.put.append(Put(number, x, y, turned))
+        self.left -= w * h
+        split: list[_Free] = []
+        for f in self.free:
+            if x >= f.right - _SAME_MM or x + w <= f.left + _SAME_MM or y >= f.top - _SAME_MM or y + h <= f.bottom + _SAME_MM:
+                split.append(f)
+                continue
+            if x > f.left + _SAME_MM:
+                split.append(f._replace(right=x))
+            if x + w < f.right - _SAME_MM:
+                split.append(f._replace(left=x + w))
+            if y > f.bottom + _SAME_MM:
+                split.append(f._replace(top=y))
+            if y + h < f.top - _SAME_MM:
+                split.append(f._replace(bottom=y + h))
+        self.free = [f for i, f in enumerate(split)
+                     if not any(_within(f, g) and (i > j or not _within(g, f)) for j, g in enumerate(split) if i != j)]
+
+
+def _within(a: _Free, b: _Free) -> bool:
+    return (a.left >= b.left - _SAME_MM and a.bottom >= b.bottom - _SAME_MM and a.right <= b.right + _SAME_MM
+            and a.top <= b.top + _SAME_MM)
+
+
+#: In what orders the pieces are tried; the best of them counts.
+_ORDERS: tuple[Callable[[Size], tuple[float, float]], ...] = (
+    lambda s: (-max(s), -min(s)), lambda s: (-s[0] * s[1], -max(s)),
+)
+
+
+@lru_cache(maxsize=32)
+def pack(sizes: tuple[Size, ...], width: float, height: float, gap: float) -> tuple[tuple[Put, ...], ...]:
+    """Rectangles on as few sheets as this way finds: for every sheet what lies on it, from its lower left corner, mm.
+
+    sizes: each of them fits the sheet one way or the other; gap: left between them, mm.  Raises ValueError when one does not fit.
+    """
+    best: list[_Sheet] | None = None
+    for order in _ORDERS:
+        filled = _fill(sizes, sorted(range(len(sizes)), key=lambda i: (order(sizes[i]), i)), width + gap, height + gap, gap)
+        # of as few sheets, the one whose last holds least: it is the likelier to be done without
+        if best is None or (len(filled), -filled[-1].left) < (len(best), -best[-1].left):
+            best = filled
+    return tuple(tuple(sheet.put) for sheet in best or ())
+
+
+def _fill(sizes: Sequence[Size], order: Sequence[int], width: float, height: float, gap: float) -> list[_Sheet]:
+    sheets: list[_Sheet] = []
+    for number in order:
+        w, h = sizes[number][0] + gap, sizes[number][1] + gap
+        for sheet in sheets:
+            place = sheet.best(w, h)
+            if place is not None:
+                break
+        else:
+            sheet = _Sheet(width, height)
+            place = sheet.best(w, h)
+            if place is None:
+                raise ValueError(number)
+            sheets.append(sheet)
+        sheet.take(number, w, h, place[2], place[3], place[4])
+    return sheets

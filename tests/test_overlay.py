@@ -169,6 +169,16 @@ class PartsOfTheirOwnStock(InFolder):
             stack = [float(m[2, 3]) for m in (envelope["bottom flap"], liner["liner flap"], envelope["closing flap"])]
             self.assertEqual([round(b - a, 9) for a, b in pairwise(stack)], [round((0.1 + thick) / 2, 9)] * 2)
 
+    def test_an_outlines_overlay_of_any_thickness_lies_on_its_face(self) -> None:
+        card = Stock("c", "C", 220, 0.3)
+        for thick in (0.05, 0.4):
+            result = build(new_brief("profile-wall", {"overlay": "all"}, card), card, (("mats", Stock("m", "M", 90, thick)),))
+            self.assertTrue(all(c.closes for c in result.closures))
+            pieces = {p.name: p for p in result.patterns}
+            for face in ("front", "back"):
+                apart = fold.finished(pieces[f"{face} overlay"])[f"{face} overlay"][:3, 3] - fold.finished(pieces[face])[face][:3, 3]
+                self.assertAlmostEqual(float(np.linalg.norm(apart)), (0.3 + thick) / 2)
+
     def test_mass_follows_each_pieces_own_stock(self) -> None:
         result = made(covered(Overlay("mat", "front")), mats=PAPER)
         body, mat = result.patterns

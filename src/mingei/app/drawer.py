@@ -118,7 +118,7 @@ class ChecksDrawer(QFrame):
         self._later.setInterval(0)
         self._later.timeout.connect(self._check_another)
         document.changed.connect(self.refresh)
-        document.arrived.connect(self.refresh)
+        document.arrived.connect(lambda: QTimer.singleShot(AFTER_PAINT_MS, self, self.refresh))
         self.refresh()
 
     def _key(self, number: int) -> object:

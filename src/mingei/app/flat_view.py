@@ -112,6 +112,11 @@ class FlatView(PartView):
             for p in build.patterns))
         self.update()
 
+    def show_prints(self, prints: Mapping[Pattern, Print]) -> None:
+        """What is printed on the build shown."""
+        self.prints = prints
+        self.update()
+
     def set_unit(self, unit: str) -> None:
         self.unit = unit
         self.update()

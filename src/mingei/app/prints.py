@@ -19,7 +19,7 @@ from mingei.core.shape import Box, bounds
 from mingei.formats import artwork
 
 #: Pictures are read no larger than this for the screen, px; a piece's print is no finer, px, nor finer than so many px a mm.
-_PREVIEW_PX, _PRINT_PX, _FINEST = 1400, 1600.0, 8.0
+_PREVIEW_PX, _PRINT_PX, _FINEST = 1000, 1200.0, 8.0
 
 
 _Key: TypeAlias = tuple[str, str, str, str]

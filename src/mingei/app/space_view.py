@@ -129,6 +129,11 @@ class SpaceView(PartView):
         self._scene = Scene(shape, faces, edges, _rgb(theme.colour("surface")), _rgb(theme.colour("persimmon")), self._art())
         self._touch()
 
+    def show_prints(self, prints: Mapping[Pattern, Print]) -> None:
+        """What is printed on the build shown."""
+        self.prints = prints
+        self.recolour()
+
     def _art(self) -> tuple[ArtFaces, ...]:
         """The printed faces with their places in the prints."""
         if self.build is None or not any(p in self.prints for p in self.build.patterns):

@@ -77,7 +77,7 @@ class DraftStation(Station):
         self.flat.released.connect(lambda: self._say(document.selection))
         self.flat.measured.connect(self._say_span)
         document.changed.connect(self.refresh)
-        document.arrived.connect(self.refresh)
+        document.arrived.connect(self._show_prints)
         document.selected.connect(self._show_selection)
         document.hovered.connect(self._show_hover)
         document.folded.connect(self._show_fraction)
@@ -245,6 +245,13 @@ class DraftStation(Station):
         self.apart_words.setVisible(several)
         self.slider.show_steps(len(build.steps))
         self._show_step()
+
+    def _show_prints(self) -> None:
+        """A picture was read: only what is printed changes."""
+        prints = self.document.prints_of(self.document.build)
+        self.flat.show_prints(prints)
+        if self._space is not None:
+            self._space.show_prints(prints)
 
     def _show_selection(self, part: Part) -> None:
         self.flat.show_selection(part)

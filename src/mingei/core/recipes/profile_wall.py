@@ -160,7 +160,7 @@ def draft_profile(values: Values) -> Draft:
         pieces.append(Piece(face, face, _faces(face, depth), (_face(face, face, walls),), (), (), laps))
     for face in overlaid:
         over = _face(f"{face} overlay", face, walls, border)
-        pieces.append(Piece(over.name, over.name, _faces(face, depth), (over,), ()))
+        pieces.append(Piece(over.name, over.name, _faces(face, depth), (over,), (), part="mats"))
     return Draft(tuple(pieces), closes=False)
 
 
@@ -299,7 +299,7 @@ def _face(name: str, face: str, walls: tuple[_Loop, ...], border: float = 0.0) -
         holes.append(tuple(arc_on(a, b, turn) if turn else Line(a, b)
                            for a, b, turn in zip(corners, (*corners[1:], corners[0]), turns, strict=True)))
     curves = tuple((i, sweep) for i, sweep in enumerate(sweeps) if sweep)
-    return Panel(name, outline, 2 if border else 1, curves=curves, holes=tuple(holes))
+    return Panel(name, outline, 1, curves=curves, holes=tuple(holes), on=face if border else "")
 
 
 def _sound(values: Values) -> None:

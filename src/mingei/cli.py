@@ -79,11 +79,13 @@ def _parser() -> argparse.ArgumentParser:
     new.add_argument("--title", default="")
     new.add_argument("-o", "--output", type=Path, required=True, metavar="F.mingei")
 
-    export = commands.add_parser("export", help="write PDF, SVG, DXF or FOLD")
+    export = commands.add_parser("export", help="write PDF, SVG, DXF, FOLD or the cutting list as CSV")
     export.add_argument("file", type=Path, metavar="F.mingei")
     export.add_argument("--to", type=Path, required=True, metavar="OUT", help="the ending decides the format")
     export.add_argument("--sheet", default="", metavar="NAME")
     export.add_argument("--piece", default="", metavar="NAME")
+    export.add_argument("--tile", default=None, metavar="LENGTH",
+                        help="tile larger pieces over several sheets that overlap by so much; 0: refuse them; usual: as the project has it")
     form = export.add_mutually_exclusive_group()
     form.add_argument("--layout", dest="layout", action="store_true", default=None, help="on sheets (usual for PDF)")
     form.add_argument("--flat", dest="layout", action="store_false", help="the bare flat (usual for SVG and DXF)")
@@ -324,6 +326,18 @@ def _known_parts(made: Build, brief: Brief) -> None:
                              say("its parts are: {names}", names=", ".join(made.part_names) or "none but its body"))
 
 
+def _overlap(text: str) -> float:
+    """How far tiles overlap, mm.  Raises LengthError, UsageError."""
+    from mingei.core.layout.tile import LEAST_MM, MOST_MM
+    from mingei.core.length import parse
+
+    mm = parse(text, "mm")
+    if mm and not LEAST_MM <= mm <= MOST_MM:
+        raise UsageError(say("{mm:g} mm is no overlap to join sheets by", mm=mm), "--tile",
+                         say("write 0 for none, or {least:g} to {most:g} mm", least=LEAST_MM, most=MOST_MM))
+    return mm
+
+
 def _accept_output(path: Path) -> None:
     from mingei.formats import project_file
 
@@ -335,7 +349,8 @@ def _export(options: argparse.Namespace) -> int:
     from mingei.formats import project_file
     from mingei.formats.export import Wanted, export
 
-    export(project_file.load(options.file), options.to, Wanted(options.sheet, options.piece, options.layout))
+    overlap = None if options.tile is None else _overlap(options.tile)
+    export(project_file.load(options.file), options.to, Wanted(options.sheet, options.piece, options.layout, tile_mm=overlap))
     print(options.to)
     return OK
 
@@ -344,13 +359,12 @@ def _check(options: argparse.Namespace) -> int:
     from mingei.core import check
     from mingei.core.art import printed
     from mingei.core.check.printing import found_about
-    from mingei.core.layout.sheets import find_sheet
     from mingei.formats import project_file
     from mingei.formats.artwork import gather
     from mingei.formats.export import builds_of
 
     project = project_file.load(options.file)
-    sheet = find_sheet(project.sheet)
+    sheet = project.paper
     found = []
     for b in builds_of(project):
         pictures, refused = gather(b.brief.arts)

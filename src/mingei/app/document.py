@@ -21,6 +21,8 @@ from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.fit import Drawer, fill_drawer, fit_blank, fit_into
 from mingei.core.layout.sheets import find_sheet
+from mingei.core.layout.tile import LEAST_MM
+from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
 from mingei.core.length import write_both, write_mm
 from mingei.core.offer import Offer, for_need
 from mingei.core.opening import MOST_MM, Opening, Trim
@@ -123,7 +125,7 @@ class Document(QObject):
         return build(brief, self.project.stock_of(brief), self.project.parts_of(brief))
 
     def findings(self) -> tuple[Finding, ...]:
-        found = run(self.build, find_sheet(self.project.sheet))
+        found = run(self.build, self.project.paper)
         return (*found, *self.prints.findings(self.build)) if self.brief.arts else found
 
     @cached_property
@@ -336,6 +338,14 @@ class Document(QObject):
     def set_sheet(self, sheet: str) -> None:
         self.change(replace(self.project, sheet=find_sheet(sheet).name), t("sheet to {name}", name=sheet))
 
+    def set_tiles(self, overlap: float) -> None:
+        """Tile larger pieces over sheets that overlap by so much, mm; 0: not.  Raises MeasureError."""
+        if overlap and not LEAST_MM <= overlap <= MOST_OVERLAP_MM:
+            raise MeasureError(say("{mm:g} mm is no overlap to join sheets by", mm=overlap), "overlap",
+                               say("write {least:g} to {most:g} mm", least=LEAST_MM, most=MOST_OVERLAP_MM))
+        words = t("tile with {overlap} of overlap", overlap=write_mm(overlap)) if overlap else t("tile nothing")
+        self.change(replace(self.project, tile_mm=overlap), words, "tiles")
+
     def add_brief(self, brief: Brief) -> None:
         """One more thing in the kit, after the others, and look at it."""
         named = replace(brief, name=self.project.free_name(brief.name))
@@ -366,6 +376,8 @@ class Document(QObject):
             project = project.with_brief(self.current, fix.brief)
         if fix.sheet is not None:
             project = replace(project, sheet=fix.sheet)
+        if fix.tile_mm is not None:
+            project = replace(project, tile_mm=fix.tile_mm)
         self.change(project, t(fix.words))
 
     def _show(self, project: Project, current: int) -> None:

@@ -15,7 +15,6 @@ from mingei.app.scroll import WordScroll
 from mingei.app.words import capital, t
 from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core.check import Finding, Severity, run
-from mingei.core.layout.sheets import find_sheet
 from mingei.core.length import typeset
 
 SHOWN = {Severity.ERROR: ("circle-x", "brick"), Severity.LOOK: ("triangle-alert", "ochre"), Severity.NOTE: ("info", "quiet")}
@@ -124,7 +123,7 @@ class ChecksDrawer(QFrame):
     def _key(self, number: int) -> object:
         project = self.document.project
         brief = project.briefs[number]
-        return brief, project.stock_of(brief), project.sheet
+        return brief, project.stock_of(brief), project.paper
 
     def _unchecked(self) -> list[int]:
         """The things besides the one looked at whose checks were not run yet."""
@@ -139,7 +138,7 @@ class ChecksDrawer(QFrame):
         waiting = self._unchecked()
         if waiting:
             number = waiting[0]
-            run(self.document.build_of(number), find_sheet(self.document.project.sheet))
+            run(self.document.build_of(number), self.document.project.paper)
             self._checked.add(self._key(number))
         else:
             self._later.stop()
@@ -155,7 +154,7 @@ class ChecksDrawer(QFrame):
         if len(self._checked) > 500:
             self._checked.clear()
         self._checked |= {self._key(i) for i in range(len(self.document.project.briefs)) if i not in waiting}
-        sheet = find_sheet(self.document.project.sheet)
+        sheet = self.document.project.paper
         return tuple((i, run(self.document.build_of(i), sheet)) for i in range(len(self.document.project.briefs)) if i not in waiting)
 
     def refresh(self) -> None:

@@ -21,7 +21,9 @@ from mingei.core.art import Art, Fill
 from mingei.core.art import check as check_art
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError, ProjectError
-from mingei.core.layout.sheets import find_sheet
+from mingei.core.layout.sheets import Sheet, find_sheet
+from mingei.core.layout.tile import LEAST_MM
+from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
 from mingei.core.opening import MOST_MM, Opening, Shape, Trim, may_open, open_up
 from mingei.core.opening import check as check_opening
 from mingei.core.overlay import Overlay
@@ -203,7 +205,8 @@ class Project:
     """Everything a project file keeps.
 
     unit: what a bare number means to this person, "mm" or "in"; sheet: the sheet printed on; stocks: the stocks its briefs use, as
-    they were, so that the file carries them.
+    they were, so that the file carries them; tile_mm: pieces too large for the sheet are tiled over several, which overlap by so much; 0:
+    they are not.
     """
 
     title: str
@@ -213,6 +216,12 @@ class Project:
     sheet: str = "A4"
     notes: str = ""
     extra: Extra = ()
+    tile_mm: float = 0.0
+
+    @property
+    def paper(self) -> Sheet:
+        """The sheet printed on, and whether larger pieces are tiled over several."""
+        return replace(find_sheet(self.sheet), tile_mm=self.tile_mm)
 
     def stock_of(self, brief: Brief) -> Stock:
         return find_stock(brief.stock, self.stocks)
@@ -281,7 +290,8 @@ def differences(before: Project, after: Project) -> tuple[str, ...]:
     """What differs between two states of a project, a sentence each, without full stops; empty when they are the same."""
     said: list[str] = [
         say("{name} was {before}, is now {after}", name=name, before=str(a or "empty"), after=str(b or "empty")) for name, a, b in
-            (("the title", before.title, after.title), ("the unit", before.unit, after.unit), ("the sheet", before.sheet, after.sheet))
+            (("the title", before.title, after.title), ("the unit", before.unit, after.unit), ("the sheet", before.sheet, after.sheet),
+             ("the overlap of tiles", before.tile_mm, after.tile_mm))
             if a != b]
     if before.notes != after.notes:
         said.append("the notes differ")
@@ -333,6 +343,7 @@ def to_data(project: Project) -> dict[str, Any]:
         "unit": project.unit,
         "sheet": project.sheet,
         **({"notes": project.notes} if project.notes else {}),
+        **({"tile_mm": project.tile_mm} if project.tile_mm else {}),
         "briefs": [_brief_data(b) for b in project.briefs],
         "stocks": [stock_data(s) for s in project.stocks],
         **_thaw(project.extra),
@@ -403,9 +414,13 @@ def from_data(data: Any) -> Project:
         sheet = find_sheet(_text(top.get("sheet", "A4"), "sheet")).name
     except MingeiError as error:
         raise ProjectError(error.sentence, "key 'sheet'", error.remedy) from None
-    known = {"mingei", "title", "unit", "sheet", "briefs", "stocks", "notes"}
+    overlap = top.get("tile_mm", 0)
+    if isinstance(overlap, bool) or not isinstance(overlap, (int, float)) or not (overlap == 0 or LEAST_MM <= overlap <= MOST_OVERLAP_MM):
+        raise ProjectError(say("{overlap!r} is not how far tiles can overlap", overlap=overlap), "key 'tile_mm'",
+                           say("write 0 for none, or {least:g} to {most:g}", least=LEAST_MM, most=MOST_OVERLAP_MM))
+    known = {"mingei", "title", "unit", "sheet", "briefs", "stocks", "notes", "tile_mm"}
     return Project(_text(top.get("title", ""), "title"), briefs, _used(briefs, stocks), unit, sheet,
-                   _text(top.get("notes", ""), "notes", MOST_NOTES), _freeze(top, known))
+                   _text(top.get("notes", ""), "notes", MOST_NOTES), _freeze(top, known), float(overlap))
 
 
 def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:

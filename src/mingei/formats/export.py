@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Mapping
+from dataclasses import replace
 from pathlib import Path
 from typing import NamedTuple
 
@@ -22,12 +23,14 @@ from mingei.formats import atomic
 
 class Wanted(NamedTuple):
     """What to export: sheet by name ("" for the project's), one piece by name ("" for all), laid out on sheets or bare flat (None:
-    as usual for the format), with words passed through speak (from the core's English to the language of the print)."""
+    as usual for the format), with words passed through speak (from the core's English to the language of the print); tile_mm:
+    how far tiles of larger pieces overlap, None as the project has it."""
 
     sheet: str = ""
     piece: str = ""
     layout: bool | None = None
     speak: Callable[[str], str] = str
+    tile_mm: float | None = None
 
 
 def _pdf(project: Project, wanted: Wanted) -> bytes:
@@ -118,7 +121,8 @@ def _drawings(project: Project, wanted: Wanted, usual_layout: bool) -> list[Draw
     loads = _loads(project, wanted.piece)
     if not (usual_layout if wanted.layout is None else wanted.layout):
         return [flat_drawing(load.pattern, load.printed) for load in loads]
-    sheet = find_sheet(wanted.sheet or project.sheet)
+    sheet = replace(project.paper if not wanted.sheet else find_sheet(wanted.sheet),
+                    tile_mm=project.tile_mm if wanted.tile_mm is None else wanted.tile_mm)
     return [page_drawing(page, project.title, wanted.speak) for page in lay_out(loads, sheet)]
 
 

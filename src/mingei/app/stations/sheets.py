@@ -11,20 +11,22 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QFont, QMouseEvent, QPainter, QPaintEvent, QPen, QTransform
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QPushButton, QScrollArea, QSizePolicy, QWidget
+from PySide6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QLabel, QPushButton, QScrollArea, QSizePolicy, QWidget
 
 from mingei.app import theme
 from mingei.app.cards import Card, tool
 from mingei.app.document import Document
-from mingei.app.fields import QuietCombo
+from mingei.app.fields import LengthField, QuietCombo
 from mingei.app.figures import write
 from mingei.app.stations import SideColumn, Station
 from mingei.app.tiles import Tiles
 from mingei.app.words import t
 from mingei.core.drawing import Drawing, Ink
+from mingei.core.errors import MingeiError
 from mingei.core.layout.marks import page_drawing
-from mingei.core.layout.place import Page, arrange, loads_of, sheets_that_do, too_large
-from mingei.core.layout.sheets import SHEETS, Sheet, find_sheet
+from mingei.core.layout.place import Page, arrange, loads_of, room, sheets_that_do, too_large
+from mingei.core.layout.sheets import SHEETS, Sheet
+from mingei.core.layout.tile import OVERLAP_MM
 from mingei.core.shape import Box, Rigid
 
 if TYPE_CHECKING:
@@ -65,7 +67,7 @@ class Shown:
 
 def shown_pages(pages: tuple[Page, ...], title: str, prints: Mapping[Pattern, Print] = MappingProxyType({})) -> list[Shown]:
     """Pages that are alike shown as one.  prints: the artwork on each piece."""
-    runs = [list(run) for _, run in groupby(pages, key=lambda p: tuple((id(i.load.pattern), i.move) for i in p.items))]
+    runs = [list(run) for _, run in groupby(pages, key=lambda p: (p.tile, *((id(i.load.pattern), i.move) for i in p.items)))]
     return [Shown(alike[0], alike[-1].number, title, prints) for alike in runs]
 
 
@@ -131,8 +133,16 @@ class PagesView(QWidget):
             painter.setClipRect(place)
             painter.translate(place.left(), place.bottom())
             painter.scale(self.scale, -self.scale)
+            if shown.page.tile is not None:
+                space = room(shown.page.sheet)
+                painter.setClipRect(QRectF(space.left, space.bottom, space.width, space.height), Qt.ClipOperation.IntersectClip)
             for made, move in shown.prints:
                 self._print(painter, made, move)
+            painter.restore()
+            painter.save()
+            painter.setClipRect(place)
+            painter.translate(place.left(), place.bottom())
+            painter.scale(self.scale, -self.scale)
             shown.tiles.paint(painter, dict.fromkeys(Ink, QColor("#1c1c1c")), _everything(shown.drawing), printed=True)
             painter.restore()
             self._texts(painter, place, shown.drawing)
@@ -140,11 +150,13 @@ class PagesView(QWidget):
             painter.setFont(theme.text_font(theme.SMALL))
             first, count = shown.page.number, shown.page.count
             pieces = ", ".join(dict.fromkeys(i.load.words for i in shown.page.items))
+            if shown.page.tile is not None:
+                pieces = t("{piece}, tile {tile}", piece=pieces, tile=shown.page.tile.name)
             words = t("page {n} of {count}: {piece}", n=first, count=count, piece=pieces) if shown.last == first else \
                 t("pages {n} to {last} of {count}: {piece}", n=first, last=shown.last, count=count, piece=pieces)
-            room = QRectF(place.left(), place.bottom() + 4, place.width() + _GAP_PX - 8, _CAPTION_PX)
-            words = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, round(room.width()))
-            painter.drawText(room, words)
+            below = QRectF(place.left(), place.bottom() + 4, place.width() + _GAP_PX - 8, _CAPTION_PX)
+            words = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, round(below.width()))
+            painter.drawText(below, words)
 
     def _print(self, painter: QPainter, made: Print, move: Rigid) -> None:
         """The artwork where its piece lies on the sheet."""
@@ -232,6 +244,14 @@ class SheetsStation(Station):
         self.sheet.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         self.sheet.activated.connect(lambda row: self.document.set_sheet(SHEETS[row].name))
         card.body.addWidget(self.sheet)
+        self.tiled = QCheckBox(t("Tile larger pieces"))
+        self.tiled.setToolTip(t("Print a piece that is larger than the sheet over several sheets that overlap, with marks to lay them "
+                                "edge to edge and a map of all."))
+        self.tiled.clicked.connect(lambda on: self.document.set_tiles(OVERLAP_MM if on else 0.0))
+        card.body.addWidget(self.tiled)
+        self.overlap = LengthField(t("Overlap"), t("How far neighbouring sheets overlap: an inch, or 25 mm, is usual."))
+        self.overlap.edited.connect(self._set_overlap)
+        card.body.addWidget(self.overlap)
         self.fits = QLabel()
         self.fits.setWordWrap(True)
         self.fits.setObjectName("quiet")
@@ -279,11 +299,17 @@ class SheetsStation(Station):
             self.sheet.clear()
             self.sheet.addItems(items)
         self.sheet.setCurrentIndex([s.name for s in SHEETS].index(self.document.project.sheet))
+        overlap = self.document.project.tile_mm
+        self.tiled.setChecked(overlap > 0)
+        self.overlap.setVisible(overlap > 0)
+        if self.overlap.unit != unit:
+            self.overlap.set_unit(unit)
+        self.overlap.show_value(overlap)
         if self._stale:
             self._stale = False
             builds = [self.document.build_of(i) for i in range(len(self.document.project.briefs))]
             loads = [load for b in builds for load in loads_of(b.brief.name, b.patterns)]
-            sheet = find_sheet(self.document.project.sheet)
+            sheet = self.document.project.paper
             layout = arrange(loads, sheet)
             self.pages = layout.pages
             self.error.setVisible(bool(layout.too_large))
@@ -301,6 +327,12 @@ class SheetsStation(Station):
             self.card.heading.setText(t("Pages: {count}", count=count) if count else t("Pages"))
             self.pdf.setEnabled(bool(self.pages) and not layout.too_large)
         self._show()
+
+    def _set_overlap(self, mm: float) -> None:
+        try:
+            self.document.set_tiles(mm)
+        except MingeiError as error:
+            self.overlap.refuse(error)
 
     def _show(self) -> None:
         scale = self._zoom

@@ -34,6 +34,7 @@ class Fix(NamedTuple):
     words: str
     brief: Brief | None = None
     sheet: str | None = None
+    tile_mm: float | None = None
 
 
 @dataclass(frozen=True)

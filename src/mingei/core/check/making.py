@@ -11,8 +11,9 @@ from mingei.core.build import build as work_out
 from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.draft import Joint
 from mingei.core.errors import MingeiError
-from mingei.core.layout.place import fits, sheets_that_do, too_large, yield_of
+from mingei.core.layout.place import Load, arrange, fits, sheets_that_do, too_large, yield_of
 from mingei.core.layout.sheets import Sheet
+from mingei.core.layout.tile import OVERLAP_MM
 from mingei.core.length import write_both, write_mm
 from mingei.core.opening import PATCH_MM
 from mingei.core.pattern import Pattern
@@ -111,13 +112,25 @@ def _side_by_side(p: Polygon, q: Polygon) -> bool:
 
 @rule("sheet-small")
 def sheet_small(build: Build, sheet: Sheet) -> Iterator[Finding]:
-    """The piece must fit the chosen sheet."""
+    """The piece must fit the chosen sheet, or be tiled over several."""
     for pattern in build.patterns:
-        if fits(pattern, sheet) is None:
-            error = too_large(pattern, sheet)
-            larger = sheets_that_do(pattern)[:1]
-            fix = Fix(say("Use {larger}", larger=larger[0].name), sheet=larger[0].name) if larger else None
-            yield Finding("sheet-small", Severity.ERROR, error.sentence, error.place, error.remedy, fix=fix)
+        if fits(pattern, sheet) is not None:
+            continue
+        error = too_large(pattern, sheet)
+        if sheet.tile_mm > 0:
+            layout = arrange([Load("", pattern)], sheet)
+            if layout.pages:
+                count = len(layout.pages) // pattern.copies
+                yield Finding("tiled", Severity.NOTE, say("each is printed over {count} sheets that overlap", count=count), error.place,
+                              "trim along the dotted lines and lay cross on cross; tape behind")
+                continue
+        larger = sheets_that_do(pattern)[:1]
+        fix = (Fix(say("Use {larger}", larger=larger[0].name), sheet=larger[0].name) if larger
+               else Fix("Tile it over several sheets", tile_mm=OVERLAP_MM))
+        yield Finding("sheet-small", Severity.ERROR, error.sentence, error.place, error.remedy, fix=fix)
+        if larger:
+            yield Finding("sheet-tiles", Severity.NOTE, "it can be tiled over several of these sheets instead", error.place,
+                          fix=Fix("Tile it", tile_mm=OVERLAP_MM))
 
 
 @rule("yield")

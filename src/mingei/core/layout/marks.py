@@ -7,10 +7,11 @@ from collections.abc import Callable, Sequence
 
 from mingei.core.draft import Role
 from mingei.core.drawing import LOOKS, Drawing, Ink, Stroke, Text, pattern_strokes
-from mingei.core.layout.place import NAME_SIZE_MM, Page, name_width
+from mingei.core.layout.place import NAME_SIZE_MM, Page, name_width, room
+from mingei.core.layout.tile import Tile, cut_off, joins, map_of, neighbours, printed_within
 from mingei.core.length import write_mm
 from mingei.core.pattern import Pattern
-from mingei.core.shape import Box, Line, Point, Rigid, bounds, contains
+from mingei.core.shape import Box, Line, Point, Rigid, bounds, contains, moved_path, shifted
 from mingei.core.words import say, told
 
 CHECK_BAR_MM = 100.0
@@ -28,6 +29,9 @@ def page_drawing(page: Page, title: str, speak: Callable[[str], str] = str) -> D
     """
     sheet, first = page.sheet, page.items[0].load
     strokes = [stroke for item in page.items for stroke in pattern_strokes(item.load.pattern, item.move)]
+    if page.tile is not None:
+        space = room(sheet)
+        strokes = [Stroke(s.ink, part) for s in strokes for part in cut_off(s.path, space)]
     m = sheet.margin
     strokes += _bar((m + _TICK, m + _TICK), across=True) + _bar((m + _TICK, m + _TICK), across=False)
     inks = [Ink.CUT, *dict.fromkeys(s.ink for s in strokes if s.ink in (Ink.MOUNTAIN, Ink.VALLEY, Ink.BEND, Ink.GUIDE))]
@@ -55,6 +59,8 @@ def page_drawing(page: Page, title: str, speak: Callable[[str], str] = str) -> D
         Text((sheet.width - m - 24, m + 17.4), 2.8,
              told(say("page {number} of {count}", number=page.number, count=page.count), speak)),
     ]
+    if page.tile is not None:
+        return _tile_drawing(page, page.tile, strokes, texts, heading, speak)
     boxes = [item.box for item in page.items]
     for item, box in zip(page.items, boxes, strict=True):
         if len(page.items) > 1:
@@ -62,6 +68,28 @@ def page_drawing(page: Page, title: str, speak: Callable[[str], str] = str) -> D
         texts += _numbers(item.load.pattern, item.move, speak, [other for other in boxes if other is not box])
     return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), title=heading,
                    printed=tuple(p.moved(item.move) for item in page.items for p in item.load.printed))
+
+
+def _tile_drawing(page: Page, tile: Tile, strokes: list[Stroke], texts: list[Text], heading: str, speak: Callable[[str], str]) -> Drawing:
+    """A window of a piece: what of it lies there, how it joins its neighbours, and a map of all."""
+    sheet, item, space = page.sheet, page.items[0], room(page.sheet)
+    onto = shifted(space.left - tile.window.left, space.bottom - tile.window.bottom)
+    lines, crosses = joins(tile)
+    strokes += [Stroke(Ink.GUIDE, moved_path((line,), onto)) for line in lines]
+    strokes += [Stroke(Ink.DRAW, moved_path((line,), onto)) for line in crosses]
+    around, here = map_of(tile, sheet)
+    strokes += [Stroke(Ink.DRAW, (line,)) for line in around]
+    strokes += [Stroke(Ink.DRAW, (Line((here.left, here.bottom), (here.right, here.top)),)),
+                Stroke(Ink.DRAW, (Line((here.left, here.top), (here.right, here.bottom)),))]
+    sides = {"left": "left {name}", "right": "right {name}", "below": "below {name}", "above": "above {name}"}
+    joined_to = ", ".join(told(say(sides[side], name=name), speak) for side, name in neighbours(tile).items())
+    words = told(say("tile {name} of {count}: trim along the dotted line and lay it on the other's, cross on cross", name=tile.name,
+                     count=len(tile.used)), speak)
+    texts.append(Text((sheet.margin + _TICK + 2, sheet.margin + 21.4), 2.6, f"{words} ({joined_to})"))
+    texts += [text for text in _numbers(item.load.pattern, item.move, speak, [])
+              if space.left <= text.at[0] <= space.right and space.bottom <= text.at[1] <= space.top]
+    printed = tuple(printed_within(p.moved(item.move), space) for p in item.load.printed)
+    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), title=heading, printed=printed)
 
 
 def _cut_short(words: str, width: float) -> str:

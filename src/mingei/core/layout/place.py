@@ -15,6 +15,7 @@ from mingei.core.art import Printed
 from mingei.core.errors import SheetError
 from mingei.core.layout.pack import pack
 from mingei.core.layout.sheets import SHEETS, Sheet
+from mingei.core.layout.tile import Tile, onto_sheet, tiles
 from mingei.core.length import write_mm
 from mingei.core.pattern import Pattern
 from mingei.core.shape import Box, Rigid, bounds, shifted, turned
@@ -63,12 +64,13 @@ class Item(NamedTuple):
 
 @dataclass(frozen=True, eq=False)
 class Page:
-    """One sheet with the pieces on it, all of one stock."""
+    """One sheet with the pieces on it, all of one stock; tile: it holds a window of one piece that is larger than the sheet."""
 
     sheet: Sheet
     items: tuple[Item, ...]
     number: int
     count: int
+    tile: Tile | None = None
 
     @property
     def stock(self) -> Stock:
@@ -106,7 +108,8 @@ def yield_of(pattern: Pattern, sheet: Sheet) -> int:
 
 
 def arrange(loads: Sequence[Load], sheet: Sheet) -> Layout:
-    """Every copy of every piece that fits, pieces of one stock together on as few sheets as can be."""
+    """Every copy of every piece that fits, pieces of one stock together on as few sheets as can be; larger ones tiled where the sheet says
+    so."""
     space = room(sheet)
     fitting = [load for load in loads if fits(load.pattern, sheet) is not None]
     groups: dict[str, list[Load]] = {}
@@ -127,14 +130,24 @@ def arrange(loads: Sequence[Load], sheet: Sheet) -> Layout:
             else:
                 filled.append(tuple(Item(shared[p.number], _at(shared[p.number].pattern, space.left + p.x, space.bottom + p.y, p.turned))
                                     for p in sorted(puts)))
-    pages = tuple(Page(sheet, items, number, len(filled)) for number, items in enumerate(filled, 1))
-    return Layout(pages, tuple(load for load in loads if load not in fitting))
+    whole: list[tuple[tuple[Item, ...], Tile | None]] = [(items, None) for items in filled]
+    too_large = [load for load in loads if load not in fitting]
+    for load in list(too_large) if sheet.tile_mm > 0 else []:
+        try:
+            turn, windows = tiles(load.pattern, space, sheet.tile_mm)
+        except ValueError:
+            continue
+        too_large.remove(load)
+        for _ in range(load.pattern.copies):
+            whole += [((Item(load, onto_sheet(tile, turn, space)),), tile) for tile in windows]
+    pages = tuple(Page(sheet, items, number, len(whole), tile) for number, (items, tile) in enumerate(whole, 1))
+    return Layout(pages, tuple(too_large))
 
 
 def lay_out(loads: Sequence[Load], sheet: Sheet) -> tuple[Page, ...]:
     """The pages of every copy of every piece.
 
-    Raises SheetError with the sheets that would do, when a piece is too large.
+    Raises SheetError with the sheets that would do, when a piece is too large and not tiled.
     """
     layout = arrange(loads, sheet)
     if layout.too_large:

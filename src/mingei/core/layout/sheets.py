@@ -11,12 +11,14 @@ from mingei.core.words import say
 
 @dataclass(frozen=True)
 class Sheet:
-    """A sheet of a known size, upright, mm.  margin: what a usual printer leaves white at each side."""
+    """A sheet of a known size, upright, mm.  margin: what a usual printer leaves white at each side; tile_mm: larger pieces are tiled over
+    several, which overlap by so much; 0: they are not."""
 
     name: str
     width: float
     height: float
     margin: float = 8.0
+    tile_mm: float = 0.0
 
 
 def _iso_a() -> tuple[Sheet, ...]:

@@ -2,10 +2,15 @@
 
 from __future__ import annotations
 
+import io
+import json
+import tempfile
 import unittest
 from collections import Counter
+from contextlib import redirect_stdout
 from dataclasses import replace
 from itertools import combinations
+from pathlib import Path
 from random import Random
 
 from hypothesis import given
@@ -13,17 +18,20 @@ from hypothesis import strategies as st
 from shapely import Point, unary_union
 from shapely.geometry import Polygon as Area
 
+from mingei import cli
 from mingei.core import check
 from mingei.core.build import build
 from mingei.core.drawing import LOOKS, Ink
 from mingei.core.errors import SheetError
 from mingei.core.layout.marks import CHECK_BAR_MM, page_drawing
+from mingei.core.layout.material import material
 from mingei.core.layout.pack import pack
 from mingei.core.layout.place import GAP_MM, Load, arrange, fits, lay_out, loads_of, room, sheets_that_do, yield_of
 from mingei.core.layout.sheets import SHEETS, find_sheet
-from mingei.core.project import Brief, new_brief
+from mingei.core.project import Brief, new_brief, new_project
 from mingei.core.shape import path_bounds
 from mingei.core.stock import Stock, find_stock
+from mingei.formats import project_file
 from tests.strategies import briefs
 from tests.support import carton
 
@@ -172,6 +180,33 @@ def _shelves(sizes: tuple[tuple[float, float], ...], width: float, height: float
             sheets, x, y, row = sheets + 1, 0.0, 0.0, 0.0
         x, row = x + w + gap, max(row, h)
     return sheets
+
+
+class WhatItTakes(unittest.TestCase):
+    def test_sheets_money_and_waste_by_stock(self) -> None:
+        card = replace(find_stock("card-220"), price=0.5)
+        tags = build(replace(new_brief("tag", {"width": 90.0, "height": 120.0}), copies=9), card).patterns
+        pages = arrange(loads_of("Tag", tags), find_sheet("A4")).pages
+        (found,) = material(pages)
+        self.assertEqual((found.sheets, found.money), (len(pages), 0.5 * len(pages)))
+        self.assertAlmostEqual(found.card_mm2, 9 * tags[0].area)
+        self.assertAlmostEqual(found.waste, 1 - 9 * tags[0].area / (len(pages) * 210 * 297))
+
+    def test_a_tiled_piece_is_counted_once(self) -> None:
+        pattern = carton(length=250.0).pattern
+        pages = arrange([Load("big", pattern)], replace(find_sheet("A4"), tile_mm=25.0)).pages
+        (found,) = material(pages)
+        self.assertAlmostEqual(found.card_mm2, pattern.area)
+        self.assertEqual(found.sheets, len(pages))
+
+    def test_the_command_line_lists_it(self) -> None:
+        with tempfile.TemporaryDirectory() as folder, redirect_stdout(io.StringIO()) as out:
+            path = Path(folder) / "x.mingei"
+            project_file.save(new_project(new_brief("lid-base")), path)
+            self.assertEqual(cli.main(["material", str(path), "--json", "--sheet", "A3"]), 0)
+        (found,) = json.loads(out.getvalue())
+        self.assertEqual((found["sheet"], found["sheets"]), ("A3", 1))
+        self.assertTrue(0 < found["waste"] < 1)
 
 
 class Marks(unittest.TestCase):

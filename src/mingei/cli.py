@@ -90,6 +90,11 @@ def _parser() -> argparse.ArgumentParser:
     form.add_argument("--layout", dest="layout", action="store_true", default=None, help="on sheets (usual for PDF)")
     form.add_argument("--flat", dest="layout", action="store_false", help="the bare flat (usual for SVG and DXF)")
 
+    takes = commands.add_parser("material", help="how many sheets of every stock a project takes, their cost and waste")
+    takes.add_argument("file", type=Path, metavar="F.mingei")
+    takes.add_argument("--sheet", default="", metavar="NAME")
+    takes.add_argument("--json", action="store_true", help="as JSON")
+
     check = commands.add_parser("check", help="look for mistakes before cutting")
     check.add_argument("file", type=Path, metavar="F.mingei")
     check.add_argument("--json", action="store_true", help="as JSON")
@@ -110,7 +115,7 @@ def _parser() -> argparse.ArgumentParser:
     return parser
 
 
-COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "export", "check", "scale")
+COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "export", "material", "check", "scale")
 
 
 def main(arguments: Sequence[str] | None = None) -> int:
@@ -355,6 +360,29 @@ def _export(options: argparse.Namespace) -> int:
     return OK
 
 
+def _material(options: argparse.Namespace) -> int:
+    from dataclasses import replace
+
+    from mingei.core.layout.material import material
+    from mingei.core.layout.place import lay_out, loads_of
+    from mingei.core.layout.sheets import find_sheet
+    from mingei.formats import project_file
+    from mingei.formats.export import builds_of
+
+    project = project_file.load(options.file)
+    sheet = replace(find_sheet(options.sheet), tile_mm=project.tile_mm) if options.sheet else project.paper
+    found = material(lay_out([load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns)], sheet))
+    if options.json:
+        print(json.dumps([{"stock": m.stock.id, "sheet": sheet.name, "sheets": m.sheets, "money": round(m.money, 2),
+                           "card_mm2": round(m.card_mm2, 1), "waste": round(m.waste, 4)} for m in found], indent=1))
+    else:
+        for m in found:
+            money = f"{m.money:8.2f}" if m.money else "       -"
+            print(f"{m.sheets:4} x {sheet.name:8} {m.stock.name:32} {money}  {100 * m.waste:3.0f} % waste")
+        print(f"{sum(m.sheets for m in found):4} in all")
+    return OK
+
+
 def _check(options: argparse.Namespace) -> int:
     from mingei.core import check
     from mingei.core.art import printed
@@ -456,4 +484,4 @@ def _number(text: str, place: str) -> float:
 
 
 _RUN = {"window": _window, "recipes": _recipes, "stock": _stock, "fits": _fits, "offers": _offers, "new": _new,
-        "export": _export, "check": _check, "scale": _scale}
+        "export": _export, "material": _material, "check": _check, "scale": _scale}

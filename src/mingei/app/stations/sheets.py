@@ -24,6 +24,7 @@ from mingei.app.words import t
 from mingei.core.drawing import Drawing, Ink
 from mingei.core.errors import MingeiError
 from mingei.core.layout.marks import page_drawing
+from mingei.core.layout.material import material
 from mingei.core.layout.place import Page, arrange, loads_of, room, sheets_that_do, too_large
 from mingei.core.layout.sheets import SHEETS, Sheet
 from mingei.core.layout.tile import OVERLAP_MM
@@ -203,7 +204,7 @@ class SheetsStation(Station):
         row = QHBoxLayout(self)
         row.setContentsMargins(10, 8, 10, 10)
         row.setSpacing(10)
-        row.addWidget(SideColumn(self._sheet_card(), self._out_card(), self._care_card()))
+        row.addWidget(SideColumn(self._sheet_card(), self._takes_card(), self._out_card(), self._care_card()))
         self.card = Card(t("Pages"))
         self.card.body.removeWidget(self.card.heading)
         head = QHBoxLayout()
@@ -257,6 +258,25 @@ class SheetsStation(Station):
         self.fits.setObjectName("quiet")
         card.body.addWidget(self.fits)
         return card
+
+    def _takes_card(self) -> Card:
+        card = Card(t("What it takes"))
+        self.takes = QLabel()
+        self.takes.setWordWrap(True)
+        self.takes.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
+        self.takes.setToolTip(t("Sheets of every stock, their price where the stock cabinet knows it, and how much of them is waste."))
+        card.body.addWidget(self.takes)
+        return card
+
+    def _say_takes(self) -> None:
+        """Sheets, money and waste, a line a stock."""
+        found = material(self.pages)
+        lines = [t("{count} × {stock}: {waste} % waste", count=m.sheets, stock=t(m.stock.name), waste=round(100 * m.waste))
+                 + (t(", costs {money}", money=f"{m.money:.2f}") if m.money else "") for m in found]
+        money = sum(m.money for m in found)
+        if money and len(found) > 1:
+            lines.append(t("In all {money}, as far as prices are known.", money=f"{money:.2f}"))
+        self.takes.setText("\n".join(lines) or t("Nothing yet."))
 
     def _out_card(self) -> Card:
         card = Card(t("To paper or to the machine"))
@@ -323,6 +343,7 @@ class SheetsStation(Station):
                               else t("No sheet up to A0 holds the largest piece."))
             prints = {pattern: made for b in builds for pattern, made in self.document.prints_of(b).items()}
             self._shown = shown_pages(self.pages, self.document.project.title, prints)
+            self._say_takes()
             count = len(self.pages)
             self.card.heading.setText(t("Pages: {count}", count=count) if count else t("Pages"))
             self.pdf.setEnabled(bool(self.pages) and not layout.too_large)

@@ -15,7 +15,7 @@ from hypothesis import strategies as st
 from mingei import cli
 from mingei.core import check, fold, solid
 from mingei.core.build import Build, Part, build
-from mingei.core.errors import MeasureError, ProjectError
+from mingei.core.errors import MeasureError, ProjectError, StockError
 from mingei.core.layout.cutting_list import cutting_list, letter
 from mingei.core.layout.place import loads_of
 from mingei.core.layout.sheets import find_sheet
@@ -194,6 +194,17 @@ class PartsOfTheirOwnStock(InFolder):
         read = project_file.load(path)
         self.assertEqual(read, project)
         self.assertEqual(dict(read.parts_of(read.briefs[0])), {LININGS: own})
+
+    def test_a_folded_part_must_be_of_a_stock_that_can_be_folded_and_a_flat_one_need_not(self) -> None:
+        board = Stock("b", "Board", 1200, 2.0)
+        with self.assertRaises(StockError):
+            build(new_brief("envelope-diagonal", {"liner": "liner"}, PAPER), PAPER, (("liner", board),))
+        self.assertTrue(build(new_brief("bag", stock=PAPER), PAPER, (("stiffening", board),)).patterns)
+
+    def test_a_border_too_wide_for_all_is_refused_where_it_was_written(self) -> None:
+        with mock.patch("sys.stderr", new=io.StringIO()) as said:
+            self.assertEqual(cli.main(["new", "carton", "--mats", "1000", "-o", str(self.folder / "x.mingei")]), 2)
+        self.assertIn("--mats", said.getvalue())
 
     def test_broken_overlays_are_refused_by_name(self) -> None:
         data = to_data(new_project(new_brief("tray")))

@@ -194,12 +194,12 @@ def _stock(options: argparse.Namespace) -> int:
 
 def _offers(options: argparse.Namespace) -> int:
     from mingei.core.layout.sheets import find_sheet
-    from mingei.core.length import parse
     from mingei.core.offer import offers
     from mingei.core.project import Need, new_brief
     from mingei.core.stock import DEFAULT_STOCK_ID, find_stock
 
-    need = Need(*(parse(getattr(options, word), "mm") for word in ("long", "wide", "thick")))
+    need = Need(*(_length(getattr(options, word), place) for word, place in
+                  (("long", "LENGTH"), ("wide", "WIDTH"), ("thick", "THICKNESS"))))
     new_brief("carton").with_need(need)  # refuses what is no thing
     if not need.is_some:
         raise UsageError("a thing has some length and some width", "LENGTH, WIDTH", "write both larger than 0")
@@ -314,12 +314,16 @@ def _new(options: argparse.Namespace) -> int:
 def _with_mats(brief: Brief, stock: Stock, border: str) -> Brief:
     """The brief with a mat on every panel that is seen.  Raises LengthError, MeasureError."""
     from mingei.core.build import build
-    from mingei.core.length import parse
     from mingei.core.overlay import Overlay, visible
 
-    mm = parse(border, "mm")
+    mm = _length(border, "--mats")
     for panel in visible(build(brief, stock).patterns):
         brief = brief.with_overlay(Overlay(f"{panel} mat", panel, mm))
+    left_out = build(brief, stock).left_out
+    for overlay in left_out:
+        brief = brief.without_overlay(overlay.name)
+    if not brief.overlays:
+        raise UsageError("no panel has room for a mat so far inside its edges", "--mats", "write a narrower border, such as 3mm")
     return brief
 
 
@@ -331,12 +335,21 @@ def _known_parts(made: Build, brief: Brief) -> None:
                              say("its parts are: {names}", names=", ".join(made.part_names) or "none but its body"))
 
 
+def _length(text: str, place: str) -> float:
+    """A length as written, mm.  Raises LengthError naming the place."""
+    from mingei.core.length import parse
+
+    try:
+        return parse(text, "mm")
+    except LengthError as error:
+        raise error.at(place) from None
+
+
 def _overlap(text: str) -> float:
     """How far tiles overlap, mm.  Raises LengthError, UsageError."""
     from mingei.core.layout.tile import LEAST_MM, MOST_MM
-    from mingei.core.length import parse
 
-    mm = parse(text, "mm")
+    mm = _length(text, "--tile")
     if mm and not LEAST_MM <= mm <= MOST_MM:
         raise UsageError(say("{mm:g} mm is no overlap to join sheets by", mm=mm), "--tile",
                          say("write 0 for none, or {least:g} to {most:g} mm", least=LEAST_MM, most=MOST_MM))

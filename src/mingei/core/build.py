@@ -169,6 +169,9 @@ def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ())
         if drafted.inside_mm:
             length, width, height = drafted.inside_mm
             drafted = replace(drafted, inside_mm=(length * brief.enlarged, width * brief.enlarged, height * brief.enlarged))
+    for p in patterns:
+        if p.part and p.folds:  # what is folded must be of a stock the construction can be folded from; what lies flat may be of any
+            recipe.accept_stock(p.stock)
     own = dict(parts)
     laid = lay(patterns, brief.overlays, lambda part: own.get(part, stock)) if brief.overlays else None
     if laid is None:

@@ -171,7 +171,10 @@ def _area(overlay: Overlay, host: FlatPanel, pattern: Pattern, patterns: Sequenc
         turn = turned(overlay.turn_deg)._replace(x=middle[0] + overlay.x, y=middle[1] + overlay.y)
         label = Area(turn.apply_all(_box(overlay.width, overlay.height)))
         return label if room.buffer(1e-3).covers(label) else None
-    mat = _largest(room.buffer(-overlay.border, join_style="mitre", mitre_limit=4.0))
+    inset = room.buffer(-overlay.border, join_style="mitre", mitre_limit=4.0)
+    if taken:  # where a sharp corner of what is kept clear of touches the panel's edge, its mitre is cut off
+        inset = inset.intersection(Area(host.polygon, host.hole_polygons).buffer(-overlay.border, join_style="mitre", mitre_limit=4.0))
+    mat = _largest(inset)
     return mat if mat is not None and not mat.buffer(-_LEAST_MM / 2).is_empty else None
 
 

@@ -425,7 +425,7 @@ class FlatView(PartView):
                 painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
                 painter.translate(move.x, move.y)
                 painter.scale(1, -1)
-                painter.drawImage(QRectF(box.left, -box.top, box.width, box.height), made.image)
+                painter.drawImage(QRectF(box.left, -box.top, box.width, box.height), made.near(self.scale * self.devicePixelRatioF()))
                 painter.restore()
 
     def _arrows(self, painter: QPainter) -> None:
@@ -435,7 +435,9 @@ class FlatView(PartView):
         for pattern, move in zip(self.build.patterns, self.build.spread, strict=True):
             if pattern in self.prints:
                 for panel in pattern.panels:
-                    if panel.role is Role.WALL and not panel.whole:
+                    box = self._box_of(Part(pattern.name, panel.whole or panel.name))
+                    roomy = min(box.width(), box.height()) * self.scale > 2.5 * _ARROW_PX  # a narrow one has room for its name only
+                    if panel.role is Role.WALL and not panel.whole and roomy:
                         foot, tip, *barbs = (self.to_px(move.apply(p)) for p in arrow(pattern, panel.name, _ARROW_PX / self.scale))
                         painter.drawLine(foot, tip)
                         for barb in barbs:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Mapping
 from typing import NamedTuple, TypeAlias
 
@@ -25,11 +26,21 @@ _PREVIEW_PX, _PRINT_PX, _FINEST = 1000, 1200.0, 8.0
 _Key: TypeAlias = tuple[str, str, str, str]
 
 
-class Print(NamedTuple):
+class Print:
     """A piece's print: its image, and the rectangle of the flat it covers, mm."""
 
-    image: QImage
-    box: Box
+    def __init__(self, image: QImage, box: Box) -> None:
+        self.image, self.box = image, box
+        self._halves = [image]
+
+    def near(self, px_a_mm: float) -> QImage:
+        """The image halved as often as keeps it sharp enough: shown much smaller than it is, it would flicker and lose thin strokes."""
+        level = max(0, math.floor(math.log2(max(1.0, self.image.width() / (self.box.width * px_a_mm)))))
+        while len(self._halves) <= level:
+            last = self._halves[-1]
+            self._halves.append(last.scaled(max(1, last.width() // 2), max(1, last.height() // 2), Qt.AspectRatioMode.IgnoreAspectRatio,
+                                            Qt.TransformationMode.SmoothTransformation))
+        return self._halves[level]
 
 
 class _Read(NamedTuple):

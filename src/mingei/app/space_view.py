@@ -142,7 +142,7 @@ class SpaceView(PartView):
         for pattern, (first, flat) in zip(self.build.patterns, printed_faces(self.build.patterns), strict=True):
             made = self.prints.get(pattern)
             if made is not None:
-                image, box = made
+                image, box = made.image, made.box
                 at = np.stack([(flat[..., 0] - box.left) / box.width, (box.top - flat[..., 1]) / box.height], axis=-1).astype(np.float32)
                 found.append(ArtFaces(first, len(flat), at, bytes(image.constBits()), (image.width(), image.height()), image.cacheKey()))
         return tuple(found)

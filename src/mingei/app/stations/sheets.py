@@ -165,7 +165,8 @@ class PagesView(QWidget):
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
         painter.setTransform(QTransform(move.cos, move.sin, -move.sin, move.cos, move.x, move.y), True)
         painter.scale(1, -1)
-        painter.drawImage(QRectF(made.box.left, -made.box.top, made.box.width, made.box.height), made.image)
+        painter.drawImage(QRectF(made.box.left, -made.box.top, made.box.width, made.box.height),
+                          made.near(self.scale * self.devicePixelRatioF()))
         painter.restore()
 
     def _margins(self, painter: QPainter, place: QRectF, sheet: Sheet) -> None:

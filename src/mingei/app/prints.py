@@ -3,14 +3,16 @@
 from __future__ import annotations
 
 import math
+from collections import OrderedDict
 from collections.abc import Mapping
+from functools import lru_cache
 from typing import NamedTuple, TypeAlias
 
-from PySide6.QtCore import QObject, QPointF, QRectF, Qt, Signal
+from PySide6.QtCore import QObject, QPointF, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import QColor, QImage, QPainter, QPainterPath, QPen, QTransform
 
 from mingei.app.workers import Job, Progress
-from mingei.core.art import Art, Picture, Printed, Raster, Vector, printed
+from mingei.core.art import Art, Frame, Mark, Picture, Printed, Raster, Vector, printed
 from mingei.core.build import Build
 from mingei.core.check import Finding
 from mingei.core.check.printing import found_about
@@ -21,6 +23,10 @@ from mingei.formats import artwork
 
 #: Pictures are read no larger than this for the screen, px; a piece's print is no finer, px, nor finer than so many px a mm.
 _PREVIEW_PX, _PRINT_PX, _FINEST = 1000, 1200.0, 8.0
+#: While measures change, no finer than this (px), and finely once they have rested so long (ms).
+_HURRIED_PX, _REST_MS = 420.0, 220
+#: So many prints are kept; a drawing repeated more often than this is painted once and laid down.
+_MOST_MADE, _FEW = 48, 3
 
 
 _Key: TypeAlias = tuple[str, str, str, str]
@@ -71,8 +77,14 @@ class Prints(QObject):
         super().__init__(parent)
         self._known: dict[_Key, _Read] = {}
         self._reading: dict[_Key, Job] = {}
-        self._made: tuple[Build, int, dict[Pattern, Print]] | None = None
+        self._made: OrderedDict[Build, tuple[int, bool, dict[Pattern, Print]]] = OrderedDict()
         self._version = 0
+        self._changing = ""  # the thing whose print was painted last, until it rests
+        self._placed: tuple[Build, int, dict[Pattern, tuple[Printed, ...]]] | None = None
+        self._rest = QTimer(self)
+        self._rest.setSingleShot(True)
+        self._rest.setInterval(_REST_MS)
+        self._rest.timeout.connect(self._refine)
 
     def forget(self) -> None:
         """Look at all files anew."""
@@ -121,28 +133,52 @@ class Prints(QObject):
 
     def findings(self, build: Build) -> tuple[Finding, ...]:
         """What is to be said of a thing's artwork."""
-        pictures = {art: picture for art, picture in self.pictures(build).items() if picture is not None}
-        prints = [each for on in printed(pictures, build.patterns, pictures).values() for each in on]
-        return tuple(found_about(self.refused(build), prints))
+        return tuple(found_about(self.refused(build), [each for on in self._lying(build).values() for each in on]))
 
     def of(self, build: Build) -> Mapping[Pattern, Print]:
         """The prints of a thing's pieces, as far as their pictures have been read."""
         if not build.brief.arts:
             return {}
-        if self._made is not None and self._made[0] is build and self._made[1] == self._version:
-            return self._made[2]
-        pictures = self.pictures(build)
-        images = {id(read.picture): read.image for read in self._known.values() if read.picture is not None}
-        on = printed([a for a in build.brief.arts if a in pictures], build.patterns, pictures)
-        made = {pattern: paint(prints, images) for pattern, prints in on.items()}
-        self._made = build, self._version, made
+        known = self._made.get(build)
+        if known is not None and known[0] == self._version:
+            self._made.move_to_end(build)
+            return known[2]
+        # while measures change a print is painted coarse, and finely when they rest
+        fine = build.brief.name != self._changing
+        self._changing = build.brief.name
+        self._rest.start()
+        made = self._paint(build, _PRINT_PX if fine else _HURRIED_PX)
+        self._made[build] = self._version, fine, made
+        while len(self._made) > _MOST_MADE:
+            self._made.popitem(last=False)
         return made
 
+    def _paint(self, build: Build, most: float) -> dict[Pattern, Print]:
+        images = {id(read.picture): read.image for read in self._known.values() if read.picture is not None}
+        return {pattern: paint(prints, images, most) for pattern, prints in self._lying(build).items()}
 
-def paint(prints: tuple[Printed, ...], images: Mapping[int, QImage | None]) -> Print:
-    """A piece's print as one image.  images: the pixels of its pictures, by their identity."""
+    def _lying(self, build: Build) -> dict[Pattern, tuple[Printed, ...]]:
+        """Where everything that has been read lies; kept for the thing last asked about."""
+        if self._placed is None or self._placed[0] is not build or self._placed[1] != self._version:
+            pictures = self.pictures(build)
+            lying = printed([a for a in build.brief.arts if a in pictures], build.patterns, pictures)
+            self._placed = build, self._version, lying
+        return self._placed[2]
+
+    def _refine(self) -> None:
+        """Measures rest: what was painted coarse is forgotten, so that it is painted finely when it is shown again."""
+        self._changing = ""
+        coarse = [build for build, (_, fine, _) in self._made.items() if not fine]
+        for build in coarse:
+            del self._made[build]
+        if coarse:
+            self.arrived.emit()
+
+
+def paint(prints: tuple[Printed, ...], images: Mapping[int, QImage | None], most: float = _PRINT_PX) -> Print:
+    """A piece's print as one image of at most so many px either way.  images: the pixels of its pictures, by their identity."""
     box = bounds(q for p in prints for outline, _ in p.within for q in outline)
-    scale = min(_FINEST, _PRINT_PX / max(box.width, box.height))
+    scale = min(_FINEST, most / max(box.width, box.height))
     image = QImage(max(1, round(box.width * scale)), max(1, round(box.height * scale)), QImage.Format.Format_RGBA8888)
     image.fill(Qt.GlobalColor.transparent)
     painter = QPainter(image)
@@ -161,6 +197,8 @@ def paint(prints: tuple[Printed, ...], images: Mapping[int, QImage | None]) -> P
                     within.lineTo(*point)
                 within.closeSubpath()
         painter.setClipPath(within)
+        if isinstance(each.picture, Vector) and len(each.frames) > _FEW:  # many alike: painted once, then laid down
+            images = {**images, id(each.picture): _tile(each.picture, each.frames[0], scale)}
         for frame in each.frames:
             painter.save()
             painter.translate(*frame.middle)
@@ -172,35 +210,59 @@ def paint(prints: tuple[Printed, ...], images: Mapping[int, QImage | None]) -> P
     return Print(image, box)
 
 
+def _tile(picture: Vector, frame: Frame, scale: float) -> QImage:
+    """A drawing as pixels, twice as fine as it is shown."""
+    width, height = (max(1, round(2 * side * scale)) for side in (frame.width, frame.height))
+    image = QImage(width, height, QImage.Format.Format_ARGB32_Premultiplied)
+    image.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(image)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    painter.setTransform(QTransform(width / frame.width, 0, 0, -height / frame.height, width / 2, height / 2))
+    _marks(painter, picture, frame.width)
+    painter.end()
+    return image
+
+
 def _draw(painter: QPainter, each: Printed, width: float, height: float, images: Mapping[int, QImage | None]) -> None:
     """One picture about the origin, y up."""
-    picture = each.picture
-    pixels = images.get(id(picture))
-    if isinstance(picture, Raster) and pixels is not None:
+    pixels = images.get(id(each.picture))
+    if each.picture is not None and pixels is not None:
         painter.scale(1, -1)
         painter.drawImage(QRectF(-width / 2, -height / 2, width, height), pixels)
-    elif isinstance(picture, Vector):
-        scale = width / picture.width
-        painter.scale(scale, scale)
-        painter.translate(-picture.width / 2, -picture.height / 2)
-        for mark in picture.marks:
-            path = QPainterPath()
-            path.setFillRule(Qt.FillRule.OddEvenFill if mark.even_odd else Qt.FillRule.WindingFill)
-            for name, points in mark.commands:
-                if name == "M":
-                    path.moveTo(*points[0])
-                elif name == "L":
-                    path.lineTo(*points[0])
-                elif name == "C":
-                    path.cubicTo(*(QPointF(*p) for p in points))
-                else:
-                    path.closeSubpath()
-            painter.setBrush(QColor(*mark.fill) if mark.fill is not None else Qt.BrushStyle.NoBrush)
-            painter.setPen(QPen(QColor(*mark.stroke), mark.width) if mark.stroke is not None else Qt.PenStyle.NoPen)
-            painter.drawPath(path)
+    elif isinstance(each.picture, Vector):
+        _marks(painter, each.picture, width)
     else:  # the place of a picture that is missing
         painter.setPen(QPen(QColor("#9C3324"), 0.4, Qt.PenStyle.DashLine))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawRect(QRectF(-width / 2, -height / 2, width, height))
         painter.drawLine(QPointF(-width / 2, -height / 2), QPointF(width / 2, height / 2))
         painter.drawLine(QPointF(-width / 2, height / 2), QPointF(width / 2, -height / 2))
+
+
+def _marks(painter: QPainter, picture: Vector, width: float) -> None:
+    scale = width / picture.width
+    painter.scale(scale, scale)
+    painter.translate(-picture.width / 2, -picture.height / 2)
+    for path, mark in _paths(picture):
+        painter.setBrush(QColor(*mark.fill) if mark.fill is not None else Qt.BrushStyle.NoBrush)
+        painter.setPen(QPen(QColor(*mark.stroke), mark.width) if mark.stroke is not None else Qt.PenStyle.NoPen)
+        painter.drawPath(path)
+
+
+@lru_cache(maxsize=32)
+def _paths(picture: Vector) -> list[tuple[QPainterPath, Mark]]:
+    found = []
+    for mark in picture.marks:
+        path = QPainterPath()
+        path.setFillRule(Qt.FillRule.OddEvenFill if mark.even_odd else Qt.FillRule.WindingFill)
+        for name, points in mark.commands:
+            if name == "M":
+                path.moveTo(*points[0])
+            elif name == "L":
+                path.lineTo(*points[0])
+            elif name == "C":
+                path.cubicTo(*(QPointF(*p) for p in points))
+            else:
+                path.closeSubpath()
+        found.append((path, mark))
+    return found

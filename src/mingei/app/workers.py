@@ -10,6 +10,7 @@ from collections.abc import Callable
 from typing import Any
 
 from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal
+from shiboken6 import isValid
 
 from mingei.core.errors import MingeiError
 from mingei.core.words import say
@@ -70,12 +71,17 @@ class _Runner(QRunnable):
         try:
             result = self.job.work(Progress(self.job))
         except Cancelled:
-            self.job.stopped.emit()
+            self._tell("stopped")
         except MingeiError as error:
-            self.job.failed.emit(error)
+            self._tell("failed", error)
         except Exception as error:  # noqa: BLE001 - a fault in a job must reach the person, not vanish with its thread
             traceback.print_exc()
-            self.job.failed.emit(MingeiError(say("something went wrong in Mingei itself ({error})", error=error), "",
+            self._tell("failed", MingeiError(say("something went wrong in Mingei itself ({error})", error=error), "",
                                              "your work is untouched; please report it"))
         else:
-            self.job.done.emit(result)
+            self._tell("done", result)
+
+    def _tell(self, signal: str, *what: object) -> None:
+        """Say how it ended, where whoever asked is still there: a window may have been closed meanwhile."""
+        if isValid(self.job):
+            getattr(self.job, signal).emit(*what)

@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
+from functools import cache
 from pathlib import Path
 
-from PySide6.QtCore import QSize, Qt, QTimer, Signal
+from PySide6.QtCore import QObject, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QIcon, QPixmap
 from PySide6.QtWidgets import (
     QGridLayout,
@@ -19,6 +20,7 @@ from PySide6.QtWidgets import (
     QVBoxLayout,
     QWidget,
 )
+from shiboken6 import isValid
 
 from mingei.app.cards import Card
 from mingei.app.document import Document
@@ -33,6 +35,37 @@ from mingei.core.recipes import Recipe, recipes
 from mingei.core.stock import find_stock
 
 _PICTURE = QSize(190, 120)
+
+
+class _Waiting(QObject):
+    """Buttons whose pictures are to be drawn: one at a turn of the event loop, so that what a person does comes between."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.buttons: list[RecipeButton] = []
+        self.timer = QTimer(self)
+        self.timer.setSingleShot(True)
+        self.timer.timeout.connect(self._next)
+
+    def add(self, button: RecipeButton) -> None:
+        if button not in self.buttons:
+            self.buttons.append(button)
+        if not self.timer.isActive():
+            self.timer.start(0)
+
+    def _next(self) -> None:
+        while self.buttons:
+            button = self.buttons.pop(0)
+            if isValid(button):  # its window may be gone
+                button.draw()
+                break
+        if self.buttons:
+            self.timer.start(0)
+
+
+@cache
+def _waiting() -> _Waiting:
+    return _Waiting()
 
 
 class RecipeButton(QToolButton):
@@ -67,7 +100,7 @@ class RecipeButton(QToolButton):
 
     def draw_soon(self) -> None:
         """Draw it when the window has nothing else to do."""
-        QTimer.singleShot(0, self, self.draw)
+        _waiting().add(self)
 
     def draw(self) -> None:
         """Draw its picture in the colours in force."""

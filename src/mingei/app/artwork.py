@@ -2,20 +2,18 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import QSignalBlocker
 from PySide6.QtGui import QColor
-from PySide6.QtWidgets import QCheckBox, QColorDialog, QFileDialog, QGridLayout, QHBoxLayout, QLabel, QPlainTextEdit, QPushButton, QWidget
+from PySide6.QtWidgets import QCheckBox, QColorDialog, QFileDialog, QLabel, QPlainTextEdit, QPushButton, QWidget
 
-from mingei.app.cards import Card
 from mingei.app.document import Document
-from mingei.app.fields import CountField, LengthField, QuietCombo
+from mingei.app.fields import CountField, QuietCombo
+from mingei.app.panel_card import PanelCard
 from mingei.app.words import t
 from mingei.core.art import Art, Fill, free_name
 from mingei.core.draft import Role
-from mingei.core.errors import MingeiError
 from mingei.core.shape import bounds
 
 #: The usual share of a panel's width that words take.
@@ -24,40 +22,20 @@ _FILLS = ((Fill.WHOLE, "whole, centred"), (Fill.COVER, "covering it"), (Fill.SIZ
           (Fill.STEPPED, "repeated, stepped"))
 
 
-class ArtCard(Card):
+class ArtCard(PanelCard):
     """Follows the selection."""
 
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
-        super().__init__(t("Printed on it"), parent)
-        self.document = document
-        self.shown = ""  # the artwork whose values are shown
-        self.adds: dict[str, QPushButton] = {}
-        self.lengths: dict[str, LengthField] = {}
-        self.hide()
-        document.selected.connect(lambda _: self.refresh())
-        document.changed.connect(self.refresh)
+        super().__init__(t("Printed on it"), document, parent)
         document.arrived.connect(self._say_missing)
 
     def _make(self) -> None:
-        """Its fields, made when a panel is first chosen: the window stands the sooner without them."""
-        grid = QGridLayout()
-        grid.setSpacing(6)
-        for number, (key, words, hint, act) in enumerate((
+        self._add_buttons((
             ("picture", t("Picture…"), t("A PNG or JPEG picture, or an SVG drawing, printed on this panel, upright when it is folded."),
              self._add_picture),
             ("words", t("Words"), t("Words on this panel, upright when it is folded."), self._add_words),
-        )):
-            button = QPushButton(words)
-            button.setToolTip(hint)
-            button.setAccessibleName(t("Print on this panel: {what}", what=words))
-            button.clicked.connect(lambda _=False, act=act: self._try(act))
-            self.adds[key] = button
-            grid.addWidget(button, 0, number)
-        self.body.addLayout(grid)
-        self.list = QuietCombo()
-        self.list.setAccessibleName(t("Artwork of this panel"))
-        self.list.activated.connect(lambda index: self._turn_to(str(self.list.itemData(index))))
-        self.body.addWidget(self.list)
+        ), lambda words: t("Print on this panel: {what}", what=words))
+        self._add_list(t("Artwork of this panel"))
         self.text = QPlainTextEdit()
         self.text.setAccessibleName(t("Words to print"))
         self.text.setTabChangesFocus(True)
@@ -75,39 +53,21 @@ class ArtCard(Card):
         self.font_.activated.connect(lambda i: self._try(lambda: self._put(self._now()._replace(font=str(self.font_.itemData(i))))))
         self.rows: dict[str, tuple[QLabel, QWidget]] = {}
         for key, words, widget in (("fill", t("Placed"), self.fill), ("font", t("Font"), self.font_), ("colour", t("Ink"), self.colour)):
-            label = QLabel(words)
-            label.setMinimumWidth(84)
-            label.setBuddy(widget)
             widget.setAccessibleName(words)
-            row = QHBoxLayout()
-            row.addWidget(label)
-            row.addWidget(widget, 1)
-            self.body.addLayout(row)
-            self.rows[key] = label, widget
-        for key, words, hint in (
+            self.rows[key] = self._add_row(words, widget), widget
+        self._add_lengths((
             ("width", t("Width"), t("Of one picture, or of the longest line of words.")),
             ("x", t("To the right"), t("From the panel's middle, as it stands when folded. Write a minus to go left.")),
             ("y", t("Up"), t("From the panel's middle, as it stands when folded. Write a minus to go down.")),
             ("bleed", t("Bleed"), t("How far it runs past cuts and under tabs, so that no white edge shows: 3 mm is usual.")),
-        ):
-            field = LengthField(words, hint)
-            field.edited.connect(lambda mm, key=key: self._edit(key, mm))
-            self.lengths[key] = field
-            self.body.addWidget(field)
+        ))
         self.turn = CountField(0, 359, t("Turned"))
         self.turn.setSuffix("°")
         self.turn.setSingleStep(5)
         self.turn.setWrapping(True)
         self.turn.setToolTip(t("From upright, counter-clockwise."))
         self.turn.valueChanged.connect(lambda v: self._try(lambda: self._put(self._now()._replace(turn_deg=float(v)))))
-        label = QLabel(t("Turned"))
-        label.setMinimumWidth(84)
-        label.setBuddy(self.turn)
-        row = QHBoxLayout()
-        row.addWidget(label)
-        row.addWidget(self.turn, 1)
-        self.body.addLayout(row)
-        self.rows["turn"] = label, self.turn
+        self.rows["turn"] = self._add_row(t("Turned"), self.turn), self.turn
         self.whole = QCheckBox(t("Across the folds, over the whole piece"))
         self.whole.clicked.connect(lambda on: self._try(lambda: self._spread(on)))
         self.missing = QLabel()
@@ -115,9 +75,6 @@ class ArtCard(Card):
         self.missing.setWordWrap(True)
         self.remove = QPushButton(t("Take it off"))
         self.remove.clicked.connect(lambda: self._try(lambda: self.document.remove_art(self.shown)))
-        self.reason = QLabel()
-        self.reason.setObjectName("reason")
-        self.reason.setWordWrap(True)
         for each in (self.whole, self.missing, self.remove, self.reason):
             self.body.addWidget(each)
 
@@ -130,6 +87,9 @@ class ArtCard(Card):
         panel = pattern.by_name.get(part.panel) if pattern else None
         return (part.piece, part.panel) if panel is not None and panel.role in (Role.WALL, Role.FLAP) and not panel.whole else ("", "")
 
+    def panel(self) -> str:
+        return self.part()[1]
+
     def _here(self) -> list[Art]:
         piece, panel = self.part()
         return [a for a in self.document.brief.arts if a.piece == piece and a.panel in (panel, "")]
@@ -137,32 +97,13 @@ class ArtCard(Card):
     def _now(self) -> Art:
         return next(a for a in self._here() if a.name == self.shown)
 
-    def refresh(self) -> None:
-        _, panel = self.part()
-        self.setVisible(bool(panel))
-        if not panel:
-            return
-        if not self.adds:
-            self._make()
+    def _show(self, panel: str) -> None:
         self.heading.setText(t("Printed on the {panel}", panel=t(panel)))
-        here, unit = self._here(), self.document.project.unit
-        names = [a.name for a in here]
-        if here and self.shown not in names:
-            self.shown = names[-1]
-        with QSignalBlocker(self.list):
-            self.list.clear()
-            for name in names:
-                self.list.addItem(name, name)
-            self.list.setCurrentIndex(names.index(self.shown) if self.shown in names else -1)
-        self.list.setVisible(len(here) > 1)
-        art = self._now() if here else None
+        names = [a.name for a in self._here()]
+        self._show_list(names)
+        art = self._now() if names else None
         sized = art is not None and art.fill in (Fill.SIZED, Fill.REPEAT, Fill.STEPPED)
-        for key, field in self.lengths.items():
-            field.setVisible(art is not None and (key != "width" or sized))
-            if field.unit != unit:
-                field.set_unit(unit)
-            if art is not None:
-                field.show_value(getattr(art, key))
+        self._show_lengths(art, ("width", "x", "y", "bleed") if sized else ("x", "y", "bleed"))
         for key, (label, widget) in self.rows.items():
             shown = art is not None and (key in ("fill", "turn") or bool(art.words))
             label.setVisible(shown)
@@ -180,7 +121,6 @@ class ArtCard(Card):
                 self._offer_fonts(art.font)
             self.whole.setChecked(not art.panel)
             self.remove.setText(t("Take off the {name}", name=art.name))
-        self.reason.hide()
         self._say_missing()
 
     def _offer_fonts(self, chosen: str) -> None:
@@ -203,28 +143,10 @@ class ArtCard(Card):
         if said:
             self.missing.setText(t(said[0].words))
 
-    def _turn_to(self, name: str) -> None:
-        self.shown = name
-        self.refresh()
-
     # -- changing it ---------------------------------------------------------------------------------------------
 
-    def _try(self, act: Callable[[], object]) -> None:
-        """Do it, or say why it cannot be."""
-        try:
-            act()
-        except MingeiError as error:
-            self.refresh()
-            self.reason.setText(t(error.words))
-            self.reason.show()
-
-    def _add(self, art: Art) -> None:
-        shown, self.shown = self.shown, art.name
-        try:
-            self.document.set_art(art, t("print {name}", name=art.name))
-        except MingeiError:
-            self.shown = shown
-            raise
+    def _print(self, art: Art) -> None:
+        self._add(art.name, lambda: self.document.set_art(art, t("print {name}", name=art.name)))
 
     def _add_picture(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self, t("A picture to print"), "", t("Pictures (*.png *.jpg *.jpeg *.svg)"))
@@ -233,14 +155,14 @@ class ArtCard(Card):
 
             artwork.load(Path(name))  # refused here rather than shown as missing
             piece, panel = self.part()
-            self._add(Art(free_name(self.document.brief.arts, Path(name).stem[:40] or t("picture")), piece, panel, source=name))
+            self._print(Art(free_name(self.document.brief.arts, Path(name).stem[:40] or t("picture")), piece, panel, source=name))
 
     def _add_words(self) -> None:
         piece, panel = self.part()
         pattern = next(p for p in self.document.build.patterns if p.name == piece)
         box = bounds(pattern.by_name[panel].flat_polygon)
         width = round(_WORDS_SHARE * min(box.width, box.height), 1)
-        self._add(Art(free_name(self.document.brief.arts, t("{panel} words", panel=t(panel))), piece, panel,
+        self._print(Art(free_name(self.document.brief.arts, t("{panel} words", panel=t(panel))), piece, panel,
                       words=self.document.brief.name, fill=Fill.SIZED, width=width, bleed=0.0))
 
     def _spread(self, on: bool) -> None:
@@ -259,10 +181,5 @@ class ArtCard(Card):
     def _put(self, art: Art) -> None:
         self.document.set_art(art, t("change {name}", name=art.name))
 
-    def _edit(self, key: str, mm: float) -> None:
-        field = self.lengths[key]
-        try:
-            self._put(Art(**{**self._now()._asdict(), key: mm}))
-            field.show_value(mm)
-        except MingeiError as error:
-            field.refuse(error)
+    def _with_length(self, key: str, mm: float) -> None:
+        self._put(Art(**{**self._now()._asdict(), key: mm}))

@@ -2,16 +2,15 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import QSignalBlocker
-from PySide6.QtWidgets import QCheckBox, QFileDialog, QGridLayout, QHBoxLayout, QLabel, QPushButton, QWidget
+from PySide6.QtWidgets import QCheckBox, QFileDialog, QLabel, QPushButton, QWidget
 
-from mingei.app.cards import Card
 from mingei.app.document import Document
-from mingei.app.fields import CountField, LengthField, QuietCombo
+from mingei.app.fields import CountField, LengthField
 from mingei.app.figures import write_both
+from mingei.app.panel_card import PanelCard
 from mingei.app.words import t
 from mingei.core import contour
 from mingei.core.errors import MingeiError
@@ -19,53 +18,29 @@ from mingei.core.length import typeset
 from mingei.core.opening import MOST_LAYERS, PATCH_MM, Opening, Shape, Trim, may_open
 
 
-class OpeningsCard(Card):
+class OpeningsCard(PanelCard):
     """Follows the selection."""
 
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
-        super().__init__(t("Panel"), parent)
-        self.document = document
-        self.shown = ""  # the opening whose measures are shown
-        self.adds: dict[str, QPushButton] = {}
-        self.lengths: dict[str, LengthField] = {}
-        self.hide()
-        document.selected.connect(lambda _: self.refresh())
-        document.changed.connect(self.refresh)
+        super().__init__(t("Panel"), document, parent)
 
     def _make(self) -> None:
-        """Its fields, made when a panel is first chosen: the window stands the sooner without them."""
-        grid = QGridLayout()
-        grid.setSpacing(6)
-        for number, (key, words, hint, act) in enumerate((
+        self._add_buttons((
             ("window", t("Window"), t("A rectangle cut out of the middle, with a patch of film behind it."), self._add_window),
             ("hole", t("Hole"), t("A round hole for a stick, an eyelet, a fastener or a thread. It keeps its size when the thing is "
                                   "scaled."), self._add_hole),
             ("slot", t("Slot"), t("A slot for a tongue, a crossing board or a paper hinge: as wide as the card that passes through it."),
              self._add_slot),
             ("drawn", t("Outline…"), t("An opening drawn elsewhere, read from an SVG file: its largest closed path."), self._add_drawn),
-        )):
-            button = QPushButton(words)
-            button.setToolTip(hint)
-            button.setAccessibleName(t("Cut into this panel: {what}", what=words))
-            button.clicked.connect(lambda _=False, act=act: self._try(act))
-            self.adds[key] = button
-            grid.addWidget(button, number // 2, number % 2)
-        self.body.addLayout(grid)
-        self.list = QuietCombo()
-        self.list.setAccessibleName(t("Openings of this panel"))
-        self.list.activated.connect(lambda index: self._turn_to(str(self.list.itemData(index))))
-        self.body.addWidget(self.list)
-        for key, words, hint in (
+        ), lambda words: t("Cut into this panel: {what}", what=words))
+        self._add_list(t("Openings of this panel"))
+        self._add_lengths((
             ("width", t("Width"), t("Across the opening; of a hole its diameter, of a slot its length. For a stick add 0.1 to 0.3 mm.")),
             ("height", t("Height"), t("Up the opening.")),
             ("corner", t("Corners"), t("Radius of its corners: round corners do not tear.")),
             ("x", t("To the right"), t("From the panel's middle to the opening's, as the panel is drawn. Write a minus to go left.")),
             ("y", t("Up"), t("From the panel's middle to the opening's. Write a minus to go down.")),
-        ):
-            field = LengthField(words, hint)
-            field.edited.connect(lambda mm, key=key: self._edit(key, mm))
-            self.lengths[key] = field
-            self.body.addWidget(field)
+        ))
         self.turn, self.layers = CountField(0, 359, t("Turned")), CountField(1, MOST_LAYERS, t("Layers"))
         self.turn.setSuffix("°")
         self.turn.setSingleStep(5)
@@ -76,15 +51,9 @@ class OpeningsCard(Card):
             (self.layers, t("Layers"), t("How many layers of this card pass through the slot: two where tongues go side by side."),
              lambda v: {"layers": v}),
         ):
-            label = QLabel(words)
-            label.setMinimumWidth(84)
-            label.setBuddy(count)
             count.setToolTip(hint)
             count.valueChanged.connect(lambda value, change=change: self._try(lambda: self._put(self._now()._replace(**change(value)))))
-            row = QHBoxLayout()
-            row.addWidget(label)
-            row.addWidget(count, 1)
-            self.body.addLayout(row)
+            label = self._add_row(words, count)
             self.counts.append((label, count))
         self.stays = QCheckBox(t("Keeps its size when scaled"))
         self.stays.setToolTip(t("For a bought part: a stick, an eyelet, a magnet."))
@@ -101,9 +70,6 @@ class OpeningsCard(Card):
             (t("Thumb notch"), t("Width of a half-round notch in the panel's longest free edge; 0 for none."))))
         self.round.edited.connect(lambda mm: self._trim(self.round, round_mm=mm))
         self.notch.edited.connect(lambda mm: self._trim(self.notch, notch_mm=mm))
-        self.reason = QLabel()
-        self.reason.setObjectName("reason")
-        self.reason.setWordWrap(True)
         for widget in (self.stays, self.window_, self.patch, self.remove, self.round, self.notch, self.reason):
             self.body.addWidget(widget)
 
@@ -125,30 +91,13 @@ class OpeningsCard(Card):
                 return opening
         raise KeyError(self.shown)
 
-    def refresh(self) -> None:
-        name = self.panel()
-        self.setVisible(bool(name))
-        if not name:
-            return
-        if not self.adds:
-            self._make()
-        self.heading.setText(t("Panel: {name}", name=t(name)))
+    def _show(self, panel: str) -> None:
+        self.heading.setText(t("Panel: {name}", name=t(panel)))
         here, unit = self._openings(), self.document.project.unit
-        if here and self.shown not in [o.name for o in here]:
-            self.shown = here[-1].name
-        with QSignalBlocker(self.list):
-            self.list.clear()
-            for o in here:
-                self.list.addItem(o.name, o.name)
-            self.list.setCurrentIndex(next((i for i, o in enumerate(here) if o.name == self.shown), -1))
-        self.list.setVisible(len(here) > 1)
+        self._show_list([o.name for o in here])
         opening = self._now() if here else None
-        for key, field in self.lengths.items():
-            field.setVisible(opening is not None and (key not in ("height", "corner") or opening.shape is Shape.RECTANGLE))
-            if field.unit != unit:
-                field.set_unit(unit)
-            if opening is not None:
-                field.show_value(getattr(opening, key))
+        plain = opening is not None and opening.shape is Shape.RECTANGLE
+        self._show_lengths(opening, ("width", "height", "corner", "x", "y") if plain else ("width", "x", "y"))
         for widget in (self.stays, self.window_, self.remove):
             widget.setVisible(opening is not None)
         for (label, count), value, fits in zip(self.counts, (opening and int(opening.turn_deg) % 360, opening and opening.layers),
@@ -170,25 +119,11 @@ class OpeningsCard(Card):
             if field.unit != unit:
                 field.set_unit(unit)
             field.show_value(mm)
-        self.reason.hide()
 
     def _trim_now(self) -> Trim:
         return next((trim for trim in self.document.brief.trims if trim.panel == self.panel()), Trim(self.panel()))
 
-    def _turn_to(self, name: str) -> None:
-        self.shown = name
-        self.refresh()
-
     # -- changing it ---------------------------------------------------------------------------------------------
-
-    def _try(self, act: Callable[[], object]) -> None:
-        """Do it, or say why it cannot be."""
-        try:
-            act()
-        except MingeiError as error:
-            self.refresh()
-            self.reason.setText(t(error.words))
-            self.reason.show()
 
     def _free(self, wish: str) -> str:
         taken = {o.name for o in self.document.brief.openings}
@@ -199,25 +134,20 @@ class OpeningsCard(Card):
         box = self.document.build.draft_box(self.panel())
         return box.width, box.height
 
-    def _add(self, opening: Opening) -> None:
-        shown, self.shown = self.shown, opening.name
-        try:
-            self.document.set_opening(opening, t("cut {name}", name=opening.name))
-        except MingeiError:
-            self.shown = shown
-            raise
+    def _cut(self, opening: Opening) -> None:
+        self._add(opening.name, lambda: self.document.set_opening(opening, t("cut {name}", name=opening.name)))
 
     def _add_window(self) -> None:
         width, height = self._room()
-        self._add(Opening(self._free(t("window")), self.panel(), Shape.RECTANGLE, round(width * 0.5, 1), round(height * 0.5, 1), corner=2.0,
+        self._cut(Opening(self._free(t("window")), self.panel(), Shape.RECTANGLE, round(width * 0.5, 1), round(height * 0.5, 1), corner=2.0,
                           window=True))
 
     def _add_hole(self) -> None:
-        self._add(Opening(self._free(t("hole")), self.panel(), Shape.ROUND, 4.0, 4.0, stays=True))
+        self._cut(Opening(self._free(t("hole")), self.panel(), Shape.ROUND, 4.0, 4.0, stays=True))
 
     def _add_slot(self) -> None:
         width, height = self._room()
-        self._add(Opening(self._free(t("slot")), self.panel(), Shape.SLOT, round(min(15.0, 0.5 * max(width, height)), 1),
+        self._cut(Opening(self._free(t("slot")), self.panel(), Shape.SLOT, round(min(15.0, 0.5 * max(width, height)), 1),
                           turn_deg=0.0 if width >= height else 90.0, stays=True))
 
     def _add_drawn(self) -> None:
@@ -228,18 +158,13 @@ class OpeningsCard(Card):
             outline = svg_outline.load(Path(name)).outline
             room, box = self._room(), contour.box(outline)
             width = min(box.width, room[0] * 0.8, room[1] * 0.8 * box.width / box.height)
-            self._add(Opening(self._free(t("outline")), self.panel(), Shape.DRAWN, round(width, 2), drawn=contour.write(outline)))
+            self._cut(Opening(self._free(t("outline")), self.panel(), Shape.DRAWN, round(width, 2), drawn=contour.write(outline)))
 
     def _put(self, opening: Opening) -> None:
         self.document.set_opening(opening, t("change {name}", name=opening.name))
 
-    def _edit(self, key: str, mm: float) -> None:
-        field = self.lengths[key]
-        try:
-            self._put(Opening(**{**self._now()._asdict(), key: mm}))
-            field.show_value(mm)
-        except MingeiError as error:
-            field.refuse(error)
+    def _with_length(self, key: str, mm: float) -> None:
+        self._put(Opening(**{**self._now()._asdict(), key: mm}))
 
     def _remove(self) -> None:
         self.document.remove_opening(self.shown)

@@ -366,13 +366,24 @@ class InTheWindow(WindowTest):
     def test_a_picture_that_went_missing_is_said_and_keeps_its_place(self) -> None:
         self.add()
         self.path.unlink()
-        self.document.prints.forget()
+        self.document.prints.look_again()
         wait_for(lambda: any(f.code == "art-missing" for f in self.document.findings()))
         self.assertTrue(self.document.prints_of(self.document.build))
         (found,) = [f for f in self.document.findings() if f.code == "art-missing"]
         self.assertIn("a.png", found.place)
         settle()
         self.assertTrue(self.card.missing.isVisible())
+
+    def test_a_picture_that_was_drawn_on_is_read_again(self) -> None:
+        self.add()
+        first = next(iter(self.document.prints_of(self.document.build).values())).image
+        Image.new("RGB", (300, 200), (20, 200, 40)).save(self.path)
+        self.document.prints.look_again()
+        wait_for(lambda: self.document.prints_of(self.document.build))
+        second = next(iter(self.document.prints_of(self.document.build).values())).image
+        middle = (second.width() // 2, second.height() // 2)
+        self.assertGreater(first.pixelColor(*middle).red(), 150)
+        self.assertGreater(second.pixelColor(*middle).green(), 150)
 
     def test_a_file_that_is_no_picture_is_refused_where_it_was_chosen(self) -> None:
         self.path.write_text("nothing")

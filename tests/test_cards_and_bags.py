@@ -216,8 +216,8 @@ class Wrappers(unittest.TestCase):
     @given(st.floats(30, 300), st.floats(20, 400), st.floats(3, 150), st.floats(0, 10), st.floats(5, 13))
     def test_its_flat_is_the_girth_and_the_fin(self, width: float, length: float, thick: float, play: float, fin: float) -> None:
         result = made("wrapper", 0.04, width=width, length=length, thick=thick, play=play, fin=fin, trim=5.0)
-        # two flaps of the fin; each of four corners takes one caliper (the rule of setbacks by hand), each fin fold none
-        self.assertAlmostEqual(result.blank.width, wrapper.girth(result.brief.values) + 2 * fin + 4 * 0.04, delta=0.11)
+        # two flaps of the fin; each of four corners takes one caliper, each of the fin's two folds, outward, gives one back (by hand)
+        self.assertAlmostEqual(result.blank.width, wrapper.girth(result.brief.values) + 2 * fin + 2 * 0.04, delta=0.01)
         self.assertAlmostEqual(wrapper.girth(result.brief.values), 2 * (width + thick) + 4 * play)
         self.assertAlmostEqual(result.blank.height, length + play + 2 * (wrapper.end_mm(result.brief.values) + 5.0), places=6)
         self.assertTrue(all(c.closes for c in result.closures))

@@ -94,6 +94,11 @@ class Mats(unittest.TestCase):
         seen = visible(made(new_brief("carton", stock=CARD)).patterns)
         self.assertEqual(set(seen), {"front", "back", "top"})
 
+    def test_every_panel_of_a_card_may_have_its_mat(self) -> None:
+        card = Stock("c", "C", 220, 0.3)
+        self.assertEqual(set(visible(build(new_brief("card", {"kind": "concertina", "panels": 4.0}, card), card).patterns)),
+                         {"back", "panel 2", "panel 3", "front"})
+
     def test_its_panel_gone_it_is_passed_over(self) -> None:
         result = made(covered(Overlay("mat", "no such panel")))
         self.assertEqual((len(result.patterns), result.left_out), (1, ()))

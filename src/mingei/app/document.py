@@ -8,8 +8,8 @@ from functools import cached_property
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QObject, Signal
-from PySide6.QtGui import QUndoCommand, QUndoStack
+from PySide6.QtCore import QObject, Qt, Signal
+from PySide6.QtGui import QGuiApplication, QUndoCommand, QUndoStack
 
 from mingei.app.shelf import Shelf
 from mingei.app.words import t
@@ -135,6 +135,10 @@ class Document(QObject):
 
         made = Prints(self)
         made.arrived.connect(self.arrived)
+        app = QGuiApplication.instance()
+        if isinstance(app, QGuiApplication):  # who comes back to the window may have changed a picture meanwhile
+            app.applicationStateChanged.connect(
+                lambda state: made.look_again() if state is Qt.ApplicationState.ApplicationActive else None)
         return made
 
     def prints_of(self, build: Build) -> Mapping[Pattern, Print]:

@@ -6,6 +6,7 @@ import math
 from collections import OrderedDict
 from collections.abc import Mapping
 from functools import lru_cache
+from pathlib import Path
 from typing import NamedTuple, TypeAlias
 
 from PySide6.QtCore import QObject, QPointF, QRectF, Qt, QTimer, Signal
@@ -55,17 +56,27 @@ class _Read(NamedTuple):
     picture: Picture | None
     image: QImage | None
     error: MingeiError | None
+    stamp: int = 0
+
+
+def _stamp(source: str) -> int:
+    """When a file was last changed, 0 where there is none."""
+    try:
+        return Path(source).stat().st_mtime_ns if source else 0
+    except OSError:
+        return 0
 
 
 def _read(art: Art) -> _Read:
+    stamp = _stamp(art.source)
     try:
         picture = artwork.picture_of(art)
         if not isinstance(picture, Raster):
-            return _Read(picture, None, None)
+            return _Read(picture, None, None, stamp)
         width, height, data = artwork.preview(picture, _PREVIEW_PX)
-        return _Read(picture, QImage(data, width, height, 4 * width, QImage.Format.Format_RGBA8888).copy(), None)
+        return _Read(picture, QImage(data, width, height, 4 * width, QImage.Format.Format_RGBA8888).copy(), None, stamp)
     except MingeiError as error:
-        return _Read(None, None, error)
+        return _Read(None, None, error, stamp)
 
 
 class Prints(QObject):
@@ -86,11 +97,14 @@ class Prints(QObject):
         self._rest.setInterval(_REST_MS)
         self._rest.timeout.connect(self._refine)
 
-    def forget(self) -> None:
-        """Look at all files anew."""
-        self._known = {}
-        self._version += 1
-        self.arrived.emit()
+    def look_again(self) -> None:
+        """Read again the pictures whose files have changed, come or gone since they were read: someone may have drawn on."""
+        stale = [key for key, read in self._known.items() if read.stamp != _stamp(key[0])]
+        for key in stale:
+            del self._known[key]
+        if stale:
+            self._version += 1
+            self.arrived.emit()
 
     def _key(self, art: Art) -> _Key:
         return art.source, art.words, art.font, art.colour

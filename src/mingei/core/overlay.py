@@ -112,8 +112,9 @@ def visible(patterns: Sequence[Pattern]) -> tuple[str, ...]:
     found = []
     for p in (p for p in patterns if p.rides is None):
         posed = finished(p)
+        flat = all(abs(m[2, 2]) > -_DOWN for m in posed.values())  # a card or an envelope has no base
         found += [panel.name for panel in p.panels if panel.role is Role.WALL and may_cover(panel) and panel.name not in beneath
-                  and posed[panel.name][2, 2] > _DOWN]
+                  and (flat or posed[panel.name][2, 2] > _DOWN)]
     return tuple(found)
 
 

@@ -133,13 +133,20 @@ def sheet_small(build: Build, sheet: Sheet) -> Iterator[Finding]:
                           fix=Fix("Tile it", tile_mm=OVERLAP_MM))
 
 
+#: What is made from the paper at hand, rather than the other way round.
+_FROM_A_SHEET = ("envelopes", "cards", "wraps")
+
+
 @rule("yield")
 def several_from_a_sheet(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """Say how many blanks one sheet gives, where it gives several, and the smallest sheet that gives one."""
     if len(build.patterns) == 1:
         count = yield_of(build.pattern, sheet)
+        doing = sheets_that_do(build.pattern)
+        if count == 1 and build.recipe.family in _FROM_A_SHEET and doing:
+            yield Finding("yield", Severity.NOTE, say("the smallest sheet that gives one is {smallest}", smallest=doing[0].name), "sheet")
         if count > 1:
-            smallest = sheets_that_do(build.pattern)[0]
+            smallest = doing[0]
             words = say("one {sheet} gives {count} of its blank, in rows; the smallest sheet that gives one is {smallest}",
                         sheet=sheet.name, count=count, smallest=smallest.name)
             yield Finding("yield", Severity.NOTE, words, "sheet",

@@ -27,6 +27,8 @@ if TYPE_CHECKING:
 #: The largest files read, bytes; the most pixels; the most parts of a drawing.
 _LARGEST, _LARGEST_SVG, _MOST_PIXELS, _MOST_PARTS = 256 * 1024 * 1024, 8 * 1024 * 1024, 120_000_000, 20_000
 _PPI = 96.0
+#: So many pixels of a picture are made smaller at a time.
+_STRIP_PX = 2_000_000
 #: Lines of words stand so far apart, a share of the letters' size.
 _LEADING = 1.25
 #: Where fonts are installed.
@@ -115,9 +117,14 @@ def preview(raster: Raster, most: int) -> tuple[int, int, bytes]:
         with _opened(Path(raster.file)) as image:
             image.draft("RGB", (most, most))  # a JPEG is read small at once
             factor = max(1, -(-max(image.size) // most))
-            plain = image if image.mode in ("RGB", "RGBA", "L", "LA") else image.convert("RGBA")
-            # colour by colour: made smaller whole, a picture with holes would be held twice
-            small = Image.merge(plain.mode, [plain.getchannel(c).reduce(factor) for c in plain.getbands()]).convert("RGBA")
+            small = Image.new("RGBA", (-(-image.width // factor), -(-image.height // factor)))
+            # strip by strip, colour by colour: made smaller whole, a large picture would be held twice
+            rows = max(1, _STRIP_PX // (image.width * factor)) * factor
+            for top in range(0, image.height, rows):
+                strip = image.crop((0, top, image.width, min(image.height, top + rows)))
+                plain = strip if strip.mode in ("RGB", "RGBA", "L", "LA") else strip.convert("RGBA")
+                reduced = Image.merge(plain.mode, [plain.getchannel(c).reduce(factor) for c in plain.getbands()])
+                small.paste(reduced.convert("RGBA"), (0, top // factor))
             return small.width, small.height, small.tobytes()
     except ImportRefused as error:
         raise ImportRefused(error.sentence, raster.file, error.remedy) from None

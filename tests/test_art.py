@@ -26,7 +26,8 @@ from mingei.core.art import Art, Fill, Placed, Raster, Vector, place, up_deg
 from mingei.core.build import Build, Part, build
 from mingei.core.check.printing import found_about
 from mingei.core.errors import ImportRefused, MeasureError, ProjectError
-from mingei.core.project import Brief, from_data, new_brief, new_project, to_data
+from mingei.core.project import Brief, new_brief, new_project
+from mingei.core.project_data import from_data, to_data
 from mingei.core.scale import scaled
 from mingei.core.shape import bounds
 from mingei.core.stock import Stock, find_stock

@@ -13,7 +13,8 @@ from mingei.core.build import Build, build
 from mingei.core.check.gluing import strips
 from mingei.core.errors import MeasureError, ProjectError
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.project import TAPES_MM, Brief, from_data, new_brief, new_project, to_data
+from mingei.core.project import TAPES_MM, Brief, new_brief, new_project
+from mingei.core.project_data import from_data, to_data
 from mingei.core.recipes import recipes
 from mingei.core.stock import find_stock
 from mingei.formats import project_file

@@ -22,7 +22,8 @@ from mingei.core.layout.sheets import find_sheet
 from mingei.core.opening import Opening, Shape
 from mingei.core.overlay import LABELS, LININGS, Overlay, free_name, visible
 from mingei.core.overlay import check as check_overlay
-from mingei.core.project import Brief, from_data, new_brief, new_project, to_data
+from mingei.core.project import Brief, new_brief, new_project
+from mingei.core.project_data import from_data, to_data
 from mingei.core.scale import scaled
 from mingei.core.shape import path_length
 from mingei.core.stock import Stock, find_stock

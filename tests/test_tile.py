@@ -29,7 +29,8 @@ from mingei.core.layout.place import Load, arrange, lay_out, loads_of, room
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.tile import cut_off, joins, neighbours, tiles
 from mingei.core.pattern import Pattern
-from mingei.core.project import from_data, new_brief, new_project, to_data
+from mingei.core.project import new_brief, new_project
+from mingei.core.project_data import from_data, to_data
 from mingei.core.shape import Arc, Box, Line, path_length
 from mingei.core.shape import Path as Outline
 from mingei.core.stock import find_stock

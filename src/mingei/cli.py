@@ -181,7 +181,7 @@ def _recipe_data(recipe: Recipe) -> dict[str, Any]:
 
 def _stock(options: argparse.Namespace) -> int:
     from mingei.core.cabinet import matching
-    from mingei.core.project import stock_data
+    from mingei.core.project_data import stock_data
 
     stocks = matching(_cabinet().stocks, " ".join(options.find))
     if options.json:

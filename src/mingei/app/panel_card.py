@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from abc import abstractmethod
 from collections.abc import Callable, Iterable, Sequence
 from typing import Any
 
@@ -38,17 +39,17 @@ class PanelCard(Card):
         document.selected.connect(lambda _: self.refresh())
         document.changed.connect(self.refresh)
 
+    @abstractmethod
     def panel(self) -> str:
         """The panel in hand, or ""."""
-        raise NotImplementedError
 
+    @abstractmethod
     def _make(self) -> None:
         """Make the fields."""
-        raise NotImplementedError
 
+    @abstractmethod
     def _show(self, panel: str) -> None:
         """Show what is on the panel in hand."""
-        raise NotImplementedError
 
     def refresh(self) -> None:
         panel = self.panel()
@@ -145,9 +146,9 @@ class PanelCard(Card):
             self.shown = shown
             raise
 
+    @abstractmethod
     def _with_length(self, key: str, mm: float) -> None:
         """Put a length of what is shown in force.  Raises MingeiError."""
-        raise NotImplementedError
 
     def _edit(self, key: str, mm: float) -> None:
         field = self.lengths[key]

@@ -10,7 +10,8 @@ from pathlib import Path
 from typing import Any, NoReturn
 
 from mingei.core.errors import MingeiError, ProjectError
-from mingei.core.project import Project, from_data, to_data
+from mingei.core.project import Project
+from mingei.core.project_data import from_data, to_data
 from mingei.core.words import say
 from mingei.formats import atomic
 

@@ -13,7 +13,8 @@ from pathlib import Path
 from typing import NamedTuple
 
 from mingei.core.errors import MingeiError
-from mingei.core.project import Project, from_data, to_data
+from mingei.core.project import Project
+from mingei.core.project_data import from_data, to_data
 from mingei.formats import atomic, project_file
 
 

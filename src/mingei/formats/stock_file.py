@@ -9,7 +9,7 @@ from typing import Any
 
 from mingei.core.cabinet import Cabinet
 from mingei.core.errors import MingeiError, ProjectError
-from mingei.core.project import stock_data, stock_from_data
+from mingei.core.project_data import stock_data, stock_from_data
 from mingei.core.words import say
 from mingei.formats import atomic
 

@@ -1,0 +1,328 @@
+"""The document as plain data: ``to_data`` and ``from_data`` turn it into JSON-ready data and back, whatever the data holds.
+
+Keys this version does not know are kept and written back.  The shape of the data is described in docs/formats.md and
+docs/project.schema.json.
+"""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Callable, Mapping
+from dataclasses import fields
+from typing import Any
+
+from mingei.core import contour
+from mingei.core.amend import CHOICES, SeamChange, amend
+from mingei.core.art import Art, Fill
+from mingei.core.art import check as check_art
+from mingei.core.draft import Joint
+from mingei.core.errors import MeasureError, MingeiError, ProjectError
+from mingei.core.layout.sheets import find_sheet
+from mingei.core.layout.tile import LEAST_MM
+from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
+from mingei.core.opening import MOST_MM, Opening, Shape, Trim, open_up
+from mingei.core.opening import check as check_opening
+from mingei.core.overlay import Overlay
+from mingei.core.overlay import check as check_overlay
+from mingei.core.project import (
+    LEAST_FACTOR,
+    MOST_COPIES,
+    MOST_FACTOR,
+    MOST_NOTES,
+    NO_NEED,
+    TAPES_MM,
+    TAPES_SAID,
+    Brief,
+    Extra,
+    Need,
+    Project,
+    used,
+)
+from mingei.core.recipes import find_recipe
+from mingei.core.stock import DEFAULT_STOCK_ID, Faced, Grain, Stock, find_stock
+from mingei.core.words import say
+
+VERSION = 1
+
+
+def to_data(project: Project) -> dict[str, Any]:
+    """JSON-ready data, unknown keys included."""
+    return {
+        "mingei": VERSION,
+        "title": project.title,
+        "unit": project.unit,
+        "sheet": project.sheet,
+        **({"notes": project.notes} if project.notes else {}),
+        **({"tile_mm": project.tile_mm} if project.tile_mm else {}),
+        "briefs": [_brief_data(b) for b in project.briefs],
+        "stocks": [stock_data(s) for s in project.stocks],
+        **_thaw(project.extra),
+    }
+
+
+def _brief_data(b: Brief) -> dict[str, Any]:
+    data: dict[str, Any] = {"name": b.name, "recipe": b.recipe, "stock": b.stock, "copies": b.copies, "measures": dict(b.measures)}
+    amendments: list[dict[str, Any]] = [{"kind": "seam", "seam": c.seam, "joint": str(c.joint), "moved": c.moved} for c in b.seams]
+    usual = Opening("", "")._asdict()
+    amendments += [{"kind": "opening"} | {k: str(v) if isinstance(v, Shape) else v for k, v in o._asdict().items()
+                                          if k in ("name", "panel", "shape", "width") or v != usual[k]} for o in b.openings]
+    amendments += [{"kind": "trim", **trim._asdict()} for trim in b.trims]
+    plain = Overlay("", "")._asdict()
+    amendments += [{"kind": "overlay"} | {k: v for k, v in o._asdict().items() if k in ("name", "panel", "part") or v != plain[k]}
+                   for o in b.overlays]
+    if amendments:
+        data["amendments"] = amendments
+    if b.notes:
+        data["notes"] = b.notes
+    if b.enlarged != 1.0:
+        data["enlarged"] = b.enlarged
+    if b.tape_mm:
+        data["tape_mm"] = b.tape_mm
+    if b.parts:
+        data["parts"] = dict(b.parts)
+    if b.need != NO_NEED:
+        data["need"] = list(b.need)
+    usual_art = Art("", "")._asdict()
+    if b.arts:
+        data["artwork"] = [{k: str(v) if isinstance(v, Fill) else v for k, v in a._asdict().items()
+                            if k in ("name", "piece") or v != usual_art[k]} for a in b.arts]
+    return data | _thaw(b.extra)
+
+
+def stock_data(stock: Stock) -> dict[str, Any]:
+    """A stock as JSON-ready data."""
+    return {f.name: list(v) if isinstance(v := getattr(stock, f.name), tuple) else v for f in fields(Stock)}
+
+
+#: From each older version, how its data becomes the next version's.
+MIGRATIONS: Mapping[int, Callable[[dict[str, Any]], dict[str, Any]]] = {}
+
+
+def from_data(data: Any) -> Project:
+    """Read a project from plain data, whatever it holds.
+
+    Raises ProjectError naming the key at fault and the remedy.
+    """
+    top = _mapping(data, "the file")
+    version = top.get("mingei")
+    if not isinstance(version, int) or isinstance(version, bool) or version < 1:
+        raise ProjectError("this is no Mingei project", "key 'mingei'", "open a file that Mingei saved")
+    if version > VERSION:
+        raise ProjectError(say("it was saved by a later Mingei (file version {version}, this one reads up to {newest})", version=version,
+                               newest=VERSION), "",
+                           "open it with that one")
+    for step in range(version, VERSION):
+        top = MIGRATIONS[step](top)
+    stocks = tuple(stock_from_data(s, f"stocks[{i}]") for i, s in enumerate(_list(top.get("stocks", []), "stocks")))
+    briefs = tuple(_brief(b, f"briefs[{i}]", stocks) for i, b in enumerate(_list(top.get("briefs"), "briefs")))
+    if not briefs:
+        raise ProjectError("it holds nothing to make", "key 'briefs'", "begin a new project")
+    unit = top.get("unit", "mm")
+    if unit not in ("mm", "in"):
+        raise ProjectError(say("{unit!r} is not a unit", unit=unit), "key 'unit'", "write mm or in")
+    try:
+        sheet = find_sheet(_text(top.get("sheet", "A4"), "sheet")).name
+    except MingeiError as error:
+        raise ProjectError(error.sentence, "key 'sheet'", error.remedy) from None
+    overlap = top.get("tile_mm", 0)
+    if isinstance(overlap, bool) or not isinstance(overlap, (int, float)) or not (overlap == 0 or LEAST_MM <= overlap <= MOST_OVERLAP_MM):
+        raise ProjectError(say("{overlap!r} is not how far tiles can overlap", overlap=overlap), "key 'tile_mm'",
+                           say("write 0 for none, or {least:g} to {most:g}", least=LEAST_MM, most=MOST_OVERLAP_MM))
+    known = {"mingei", "title", "unit", "sheet", "briefs", "stocks", "notes", "tile_mm"}
+    return Project(_text(top.get("title", ""), "title"), briefs, used(briefs, stocks), unit, sheet,
+                   _text(top.get("notes", ""), "notes", MOST_NOTES), _freeze(top, known), float(overlap))
+
+
+def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
+    entry = _mapping(data, place)
+    try:
+        recipe = find_recipe(_text(entry.get("recipe"), f"{place}.recipe"))
+        given = _mapping(entry.get("measures", {}), f"{place}.measures")
+        measures = tuple(recipe.accept(given).items())
+        stock = find_stock(_text(entry.get("stock", DEFAULT_STOCK_ID), f"{place}.stock"), stocks)
+        recipe.accept_stock(stock)
+        found = [_amendment(a, f"{place}.amendments[{i}]")
+                 for i, a in enumerate(_list(entry.get("amendments", []), f"{place}.amendments"))]
+        changes = tuple(a for a in found if isinstance(a, SeamChange))
+        openings, trims = tuple(a for a in found if isinstance(a, Opening)), tuple(a for a in found if isinstance(a, Trim))
+        overlays = tuple(a for a in found if isinstance(a, Overlay))
+        for template, named in (("two openings are named {name!r}", openings), ("two overlays are named {name!r}", overlays)):
+            names = [a.name for a in named]
+            twice = next((n for i, n in enumerate(names) if n in names[:i]), None)
+            if twice is not None:
+                raise ProjectError(say(template, name=twice), f"{place}.amendments", "give each a name of its own")
+        parts = tuple((_text(part, f"{place}.parts"), find_stock(_text(i, f"{place}.parts.{part}"), stocks).id)
+                      for part, i in _mapping(entry.get("parts", {}), f"{place}.parts").items())
+        if found:
+            open_up(amend(recipe.draft(dict(measures)), changes), openings, trims)
+    except ProjectError:
+        raise
+    except MingeiError as error:
+        raise ProjectError(error.sentence, f"{place}: {error.place}", error.remedy) from None
+    copies = entry.get("copies", 1)
+    if not isinstance(copies, int) or isinstance(copies, bool) or not 1 <= copies <= MOST_COPIES:
+        raise ProjectError(say("{copies!r} is not a number of copies", copies=copies), f"{place}.copies",
+                           say("write 1 to {most}", most=MOST_COPIES))
+    name = _text(entry.get("name", recipe.title), f"{place}.name")
+    known = {"name", "recipe", "stock", "copies", "measures", "amendments", "notes", "enlarged", "tape_mm", "parts", "need", "artwork"}
+    grown = entry.get("enlarged", 1.0)
+    if not isinstance(grown, (int, float)) or isinstance(grown, bool) or not LEAST_FACTOR <= grown <= MOST_FACTOR:
+        raise ProjectError(say("{factor!r} is not how much a drawing can be enlarged", factor=grown), f"{place}.enlarged",
+                           say("write {least:g} to {most:g}", least=LEAST_FACTOR, most=MOST_FACTOR))
+    tape = entry.get("tape_mm", 0)
+    if tape != 0 and tape not in TAPES_MM:
+        raise ProjectError(say("no tape is {width!r} mm wide", width=tape), f"{place}.tape_mm",
+                           say("write 0 for wet glue, or one of {names}", names=TAPES_SAID))
+    sizes = _list(entry.get("need", [0.0, 0.0, 0.0]), f"{place}.need")
+    if len(sizes) != 3 or not all(isinstance(v, (int, float)) and not isinstance(v, bool) and 0 <= v <= MOST_MM for v in sizes):
+        raise ProjectError(say("{sizes!r} is no thing that must fit", sizes=sizes[:4]), f"{place}.need",
+                           "write its length, width and thickness in mm")
+    arts = tuple(_art(a, f"{place}.artwork[{i}]") for i, a in enumerate(_list(entry.get("artwork", []), f"{place}.artwork")))
+    if len({a.name for a in arts}) < len(arts):
+        raise ProjectError("two pieces of artwork have one name", f"{place}.artwork", "give each a name of its own")
+    return Brief(name, recipe.id, measures, stock.id, copies, changes, _text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
+                 float(grown), _freeze(entry, known), openings, trims, float(tape), overlays, parts, Need(*map(float, sizes)), arts)
+
+
+def _amendment(data: Any, place: str) -> SeamChange | Opening | Trim | Overlay:
+    entry = _mapping(data, place)
+    if entry.get("kind") == "overlay":
+        return _overlay(entry, place)
+    if entry.get("kind") == "opening":
+        return _opening(entry, place)
+    if entry.get("kind") == "trim":
+        trim = Trim(_text(entry.get("panel"), f"{place}.panel"), *(_length(entry, key, place, 0.0) for key in ("round_mm", "notch_mm")))
+        for key, mm in (("round_mm", trim.round_mm), ("notch_mm", trim.notch_mm)):
+            if mm < 0:
+                raise ProjectError(say("{mm:g} mm cannot be cut", mm=mm), f"{place}.{key}", "write 0 or more")
+        return trim
+    if entry.get("kind") != "seam":
+        raise ProjectError(say("{kind!r} is not a kind of amendment this Mingei knows", kind=entry.get("kind")), f"{place}.kind",
+                           "open it with the Mingei that saved it")
+    joint, moved = entry.get("joint"), entry.get("moved", False)
+    if joint not in list(CHOICES) or not isinstance(moved, bool):
+        raise ProjectError("that is no way to hold a seam", place,
+                           say("write a joint ({names}) and moved as true or false", names=", ".join(CHOICES)))
+    return SeamChange(_text(entry.get("seam"), f"{place}.seam"), Joint(joint), moved)
+
+
+def _opening(entry: Mapping[str, Any], place: str) -> Opening:
+    usual = Opening("", "")
+    shape = entry.get("shape", "rectangle")
+    if shape not in list(Shape):
+        raise ProjectError(say("{shape!r} is no shape of an opening", shape=shape), f"{place}.shape",
+                           say("write {names}", names=", ".join(Shape)))
+    width, height, x, y, corner, turn = (_length(entry, k, place, getattr(usual, k))
+                                         for k in ("width", "height", "x", "y", "corner", "turn_deg"))
+    stays, window = (entry.get(k, False) for k in ("stays", "window"))
+    if not isinstance(stays, bool) or not isinstance(window, bool):
+        raise ProjectError("true or false belongs here", f"{place}.stays, {place}.window", "write one of them")
+    layers = entry.get("layers", 1)
+    if not isinstance(layers, int) or isinstance(layers, bool):
+        raise ProjectError(say("{value!r} is not a number of layers", value=layers), f"{place}.layers", "write 1 or more")
+    made = Opening(_text(entry.get("name"), f"{place}.name"), _text(entry.get("panel"), f"{place}.panel"), Shape(shape),
+                   width, height, x, y, corner, turn, stays, window, _text(entry.get("drawn", ""), f"{place}.drawn", MOST_NOTES), layers)
+    check_opening(made)
+    if made.shape is Shape.DRAWN:
+        contour.read(made.drawn)
+    return made
+
+
+def _art(data: Any, place: str) -> Art:
+    entry = _mapping(data, place)
+    usual = Art("", "")
+    texts = {k: _text(entry.get(k, getattr(usual, k)), f"{place}.{k}")
+             for k in ("name", "piece", "panel", "source", "words", "font", "colour")}
+    fill = entry.get("fill", str(usual.fill))
+    if fill not in list(Fill):
+        raise ProjectError(say("{fill!r} is no way a picture takes its place", fill=fill), f"{place}.fill",
+                           say("write {names}", names=", ".join(Fill)))
+    width, x, y, turn, bleed = (_length(entry, k, place, getattr(usual, k)) for k in ("width", "x", "y", "turn_deg", "bleed"))
+    made = Art(texts["name"], texts["piece"], texts["panel"], texts["source"], texts["words"], texts["font"], Fill(fill), width, x, y, turn,
+               bleed, texts["colour"])
+    try:
+        check_art(made)
+    except MeasureError as error:
+        raise ProjectError(error.sentence, f"{place}: {error.place}", error.remedy) from None
+    return made
+
+
+def _overlay(entry: Mapping[str, Any], place: str) -> Overlay:
+    plain = Overlay("", "")
+    border, width, height, x, y, corner, turn, pad = (_length(entry, k, place, getattr(plain, k))
+                                                      for k in ("border", "width", "height", "x", "y", "corner", "turn_deg", "pad"))
+    inside, guide = (entry.get(k, False) for k in ("inside", "guide"))
+    if not isinstance(inside, bool) or not isinstance(guide, bool):
+        raise ProjectError("true or false belongs here", f"{place}.inside, {place}.guide", "write one of them")
+    made = Overlay(_text(entry.get("name"), f"{place}.name"), _text(entry.get("panel"), f"{place}.panel"), border, width, height, x, y,
+                   corner, turn, inside, pad, guide, _text(entry.get("part", plain.part), f"{place}.part"))
+    check_overlay(made)
+    return made
+
+
+def _length(entry: Mapping[str, Any], key: str, place: str, usual: float) -> float:
+    value = entry.get(key, usual)
+    if isinstance(value, bool) or not isinstance(value, (int, float)) or not abs(value) <= MOST_MM:
+        raise ProjectError(say("{value!r} is not a length", value=value), f"{place}.{key}", "write one in mm")
+    return float(value)
+
+
+def stock_from_data(data: Any, place: str) -> Stock:
+    """A stock from plain data.  Raises ProjectError naming the key at fault."""
+    entry = _mapping(data, place)
+    values: dict[str, Any] = {}
+    for f in fields(Stock):
+        if f.name not in entry:
+            continue
+        value = entry[f.name]
+        whole = f.name in ("score_passes", "layers")
+        number = whole or f.name in ("grammage_gsm", "caliper_mm", "crease_gain_mm", "price")
+        if number and (isinstance(value, bool) or not isinstance(value, int if whole else (int, float))):
+            raise ProjectError(say("{value!r} is not a number", value=value), f"{place}.{f.name}", "write one")
+        if f.name == "sheets":
+            values[f.name] = tuple(_text(v, f"{place}.sheets") for v in _list(value, f"{place}.sheets"))
+        elif f.name == "grain":
+            if value not in list(Grain):
+                raise ProjectError(say("{value!r} is not a grain", value=value), f"{place}.grain",
+                                   say("write {names}", names=", ".join(Grain)))
+            values[f.name] = Grain(value)
+        elif f.name == "faced":
+            if value not in list(Faced):
+                raise ProjectError(say("{value!r} says not which faces are covered", value=value), f"{place}.faced",
+                                   say("write {names}", names=", ".join(Faced)))
+            values[f.name] = Faced(value)
+        else:
+            values[f.name] = value if number else _text(value, f"{place}.{f.name}")
+    try:
+        return Stock(**values)
+    except TypeError:
+        raise ProjectError("a stock needs id, name, grammage_gsm and caliper_mm", place, "write the missing key") from None
+    except MingeiError as error:
+        raise ProjectError(error.sentence, f"{place}: {error.place}", error.remedy) from None
+
+
+def _mapping(value: Any, place: str) -> dict[str, Any]:
+    if not isinstance(value, dict):
+        raise ProjectError("an object { } belongs here", place, "open a file that Mingei saved")
+    return value
+
+
+def _list(value: Any, place: str) -> list[Any]:
+    if not isinstance(value, list):
+        raise ProjectError("a list [ ] belongs here", say("key {place!r}", place=place), "open a file that Mingei saved")
+    return value
+
+
+def _text(value: Any, place: str, most: int = 2000) -> str:
+    if not isinstance(value, str) or len(value) > most:
+        raise ProjectError(say("a text of at most {most} characters belongs here", most=most), say("key {place!r}", place=place),
+                           "write one in quotes")
+    return value
+
+
+def _freeze(data: Mapping[str, Any], known: set[str]) -> Extra:
+    return tuple((k, json.dumps(v, ensure_ascii=False)) for k, v in data.items() if k not in known)
+
+
+def _thaw(extra: Extra) -> dict[str, Any]:
+    return {k: json.loads(v) for k, v in extra}

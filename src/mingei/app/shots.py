@@ -9,12 +9,16 @@ from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication, QDialog
 
 from mingei.app.actions import each
+from mingei.app.stations.brief import BriefStation
+from mingei.app.stations.start import pictures_wait
 from mingei.app.window import Window
 from mingei.core.build import NOTHING, Part
 from mingei.core.errors import ExportError
 from mingei.core.words import say
 
 _REST_MS = 420
+#: So often a view that is still being drawn is waited for.
+_PATIENCE = 20
 
 
 def views(window: Window) -> list[tuple[str, Callable[[], object]]]:
@@ -94,7 +98,11 @@ def take(window: Window, folder: Path) -> None:
         show()
         QTimer.singleShot(_REST_MS, lambda: save(name))
 
-    def save(name: str) -> None:
+    def save(name: str, patience: int = _PATIENCE) -> None:
+        brief = window.stations.get("brief")
+        if patience and (pictures_wait() or (isinstance(brief, BriefStation) and brief.isVisible() and brief.asking)):
+            QTimer.singleShot(_REST_MS, lambda: save(name, patience - 1))  # small pictures and offers come one at a turn
+            return
         path = folder / f"{name}.png"
         if (QApplication.activeModalWidget() or window).grab().save(str(path)):
             print(path.resolve(), flush=True)

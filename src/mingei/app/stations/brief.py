@@ -448,7 +448,13 @@ class BriefStation(Station):
             for number, name in enumerate(self._order):
                 self.grid.addWidget(self.recipes[name], number // _ABREAST, number % _ABREAST)
         self.compare.setEnabled(len(order) > 1)
-        self.compare.setText(t("Compare side by side…") if order else t("Compare: write what must fit first"))
+        asked = order or self.asking
+        self.compare.setText(t("Compare side by side…") if asked else t("Compare: write what must fit first"))
+
+    @property
+    def asking(self) -> bool:
+        """Whether constructions are still to be drafted for the thing in hand."""
+        return bool(self._waiting)
 
     def _compare(self) -> None:
         from mingei.app.comparing import CompareDialog

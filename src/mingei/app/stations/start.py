@@ -68,6 +68,11 @@ def _waiting() -> _Waiting:
     return _Waiting()
 
 
+def pictures_wait() -> bool:
+    """Whether small pictures are still to be drawn."""
+    return bool(_waiting().buttons)
+
+
 class RecipeButton(QToolButton):
     """A construction by its picture and purpose."""
 

@@ -32,6 +32,7 @@ from mingei.core.scale import scaled
 from mingei.core.shape import bounds
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import artwork, project_file
+from mingei.formats.bands import bands
 from mingei.formats.export import Wanted, export
 from tests.strategies import briefs
 from tests.support import InFolder
@@ -221,6 +222,21 @@ class Files(InFolder):
         self.assertEqual(pixels[100, 50, 3], 0)
         self.assertEqual(tuple(pixels[100, 250]), (10, 200, 30, 255))
 
+    def test_a_png_of_any_kind_is_read_in_bands_to_the_same_pixels(self) -> None:
+        noise = np.random.default_rng(3).integers(0, 256, (140, 90, 4), np.uint8)
+        whole = Image.fromarray(noise)
+        kinds = {"RGBA": whole, "RGB": whole.convert("RGB"), "L": whole.convert("L"), "LA": whole.convert("LA"),
+                 "P": whole.convert("RGB").quantize(200), "few": whole.convert("RGB").quantize(12), "1": whole.convert("1")}
+        for kind, image in kinds.items():
+            path = self.folder / f"{kind}.png"
+            image.save(path, transparency=3) if kind == "P" else image.save(path)
+            with self.subTest(kind), Image.open(path) as opened:
+                expected = opened.copy().convert("RGBA")
+            with Image.open(path) as opened:
+                found = [b.image.convert("RGBA") for b in bands(path, 37, opened)]
+            self.assertEqual([i.height for i in found], [37, 37, 37, 29])
+            self.assertEqual(b"".join(i.tobytes() for i in found), expected.tobytes())
+
     def test_words_are_as_wide_as_their_longest_line_and_their_lines_are_centred(self) -> None:
         one, two = artwork.lettered("Tern", "", "#26241f"), artwork.lettered("Tern\nTe", "", "#26241f")
         self.assertAlmostEqual(one.width, two.width)
@@ -349,6 +365,22 @@ class InTheWindow(WindowTest):
         for _ in range(3):
             self.document.undo.undo()
         self.assertEqual(self.document.project, start)
+
+    def test_what_is_printed_is_as_sharp_as_it_shows(self) -> None:
+        self.add()
+        settle(300)
+        view = self.window.draft().space
+
+        def across() -> int:
+            assert view._scene is not None
+            return view._scene.art[0].size[0]
+
+        view.zoom(0.1)
+        view.picture()
+        far = across()
+        view.zoom(100)
+        view.picture()
+        self.assertGreater(across(), 2 * far)
 
     def test_words_are_written_sized_and_kept_while_the_box_changes(self) -> None:
         click(self.card.adds["words"])

@@ -32,6 +32,12 @@ class Looking(unittest.TestCase):
         clip = camera.matrix(1.5) @ np.array([*(origin + direction * 400), 1.0])
         np.testing.assert_allclose(clip[:2] / clip[3], (x, y), atol=1e-6)
 
+    @given(st.floats(0, 360), st.floats(-89, 89), st.integers(100, 2000), st.integers(100, 2000), st.floats(0.3, 8))
+    def test_a_millimetre_shows_as_large_as_it_says(self, yaw: float, pitch: float, width: int, height: int, zoom: float) -> None:
+        camera = Camera(yaw, pitch, zoom)
+        clip = camera.matrix(width / height) @ np.array([*camera.basis()[0], 1.0])  # one mm to the right of the middle
+        self.assertAlmostEqual(float(clip[0] / clip[3]) * width / 2, camera.px_a_mm(width, height), places=6)
+
     def test_light_comes_from_the_side_of_the_one_who_looks(self) -> None:
         for _, yaw, pitch in STANDARD_VIEWS:
             camera = Camera(yaw, pitch)

@@ -45,8 +45,9 @@ class Print:
         level = max(0, math.floor(math.log2(max(1.0, self.image.width() / (self.box.width * px_a_mm)))))
         while len(self._halves) <= level:
             last = self._halves[-1]
-            self._halves.append(last.scaled(max(1, last.width() // 2), max(1, last.height() // 2), Qt.AspectRatioMode.IgnoreAspectRatio,
-                                            Qt.TransformationMode.SmoothTransformation))
+            half = last.scaled(max(1, last.width() // 2), max(1, last.height() // 2), Qt.AspectRatioMode.IgnoreAspectRatio,
+                               Qt.TransformationMode.SmoothTransformation)
+            self._halves.append(half.convertToFormat(self.image.format()))
         return self._halves[level]
 
 

@@ -289,8 +289,8 @@ class Renderer:
         for art in scene.art:
             if art.key not in self._textures:
                 texture = self._textures[art.key] = self.context.texture(art.size, 4, art.pixels)
-                texture.build_mipmaps()
-                texture.filter = (moderngl.LINEAR_MIPMAP_LINEAR, moderngl.LINEAR)
+                # no smaller copies: made by the software rasteriser they hold everything up (measured), and the image comes near its size
+                texture.filter = (moderngl.LINEAR, moderngl.LINEAR)
                 texture.repeat_x = texture.repeat_y = False
             own = faces[3 * art.first:3 * (art.first + art.many)]
             held = self.context.buffer(np.concatenate([own, art.at.reshape(-1, 2)], axis=1).astype("f4").tobytes())

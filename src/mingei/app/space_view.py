@@ -135,14 +135,16 @@ class SpaceView(PartView):
         self.recolour()
 
     def _art(self) -> tuple[ArtFaces, ...]:
-        """The printed faces with their places in the prints."""
+        """The printed faces with their places in the prints, about as sharp as they show."""
         if self.build is None or not any(p in self.prints for p in self.build.patterns):
             return ()
+        width, height, _ = self._size_px()
+        px_a_mm = self.camera.px_a_mm(width, height)
         found = []
         for pattern, (first, flat) in zip(self.build.patterns, printed_faces(self.build.patterns), strict=True):
             made = self.prints.get(pattern)
             if made is not None:
-                image, box = made.image, made.box
+                image, box = made.near(px_a_mm), made.box
                 at = np.stack([(flat[..., 0] - box.left) / box.width, (box.top - flat[..., 1]) / box.height], axis=-1).astype(np.float32)
                 found.append(ArtFaces(first, len(flat), at, bytes(image.constBits()), (image.width(), image.height()), image.cacheKey()))
         return tuple(found)
@@ -162,6 +164,13 @@ class SpaceView(PartView):
     def fit(self) -> None:
         self.camera = replace(self.camera, zoom=1.0)
         self._touch()
+
+    def _sharpen(self) -> None:
+        """Prints as sharp as they show now: it may stand nearer or in a larger view than when they were taken."""
+        if self._scene is not None and self._scene.art:
+            art = self._art()
+            if [a.key for a in art] != [a.key for a in self._scene.art]:
+                self._scene = self._scene._replace(art=art)
 
     def _touch(self) -> None:
         """Something moved: draw plainly now, smoothly when it rests."""
@@ -308,6 +317,8 @@ class SpaceView(PartView):
             self.no_graphics = t("This machine offers no OpenGL 3.3, so the folded model cannot be shown. "
                                  "The flat view, the checks and every export work as always.")
             return False
+        if smooth:
+            self._sharpen()
         width, height, ratio = self._size_px()
         data, part = draws.draw(self._scene, self.camera.matrix(width / height), light_of(self.camera), width, height, 4 if smooth else 0,
                                 self._section())

@@ -83,6 +83,10 @@ class Camera:
         lens[3, 2] = -1.0
         return lens @ view
 
+    def px_a_mm(self, width: int, height: int) -> float:
+        """How large a millimetre in the middle of the model shows in a picture of so many px."""
+        return height / (2 * self._half_extent(width / height)[1] * self._distance())
+
     def ray(self, x: float, y: float, aspect: float) -> tuple[Array, Array]:
         """Origin and direction of the ray under (x, y), both -1..1 from left to right and bottom to top."""
         right, up, back = self.basis()

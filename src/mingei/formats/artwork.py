@@ -19,6 +19,7 @@ from mingei.core.errors import ImportRefused, MingeiError
 from mingei.core.length import MM_PER_INCH
 from mingei.core.shape import Point
 from mingei.core.words import say
+from mingei.formats.bands import bands
 from mingei.formats.svg_outline import refuse_entities
 
 if TYPE_CHECKING:
@@ -118,10 +119,8 @@ def preview(raster: Raster, most: int) -> tuple[int, int, bytes]:
             image.draft("RGB", (most, most))  # a JPEG is read small at once
             factor = max(1, -(-max(image.size) // most))
             small = Image.new("RGBA", (-(-image.width // factor), -(-image.height // factor)))
-            # strip by strip, colour by colour: made smaller whole, a large picture would be held twice
             rows = max(1, _STRIP_PX // (image.width * factor)) * factor
-            for top in range(0, image.height, rows):
-                strip = image.crop((0, top, image.width, min(image.height, top + rows)))
+            for top, strip in bands(Path(raster.file), rows, image):
                 plain = strip if strip.mode in ("RGB", "RGBA", "L", "LA") else strip.convert("RGBA")
                 reduced = Image.merge(plain.mode, [plain.getchannel(c).reduce(factor) for c in plain.getbands()])
                 small.paste(reduced.convert("RGBA"), (0, top // factor))

@@ -17,6 +17,7 @@ from mingei.assets import BOLD_FONT, TEXT_FONT
 from mingei.core.art import Frame, Printed, Raster, Vector
 from mingei.core.drawing import LOOKS, Drawing, Ink
 from mingei.core.shape import Arc, Path
+from mingei.formats.bands import bands
 
 if TYPE_CHECKING:
     from reportlab.pdfgen.canvas import Canvas
@@ -93,7 +94,7 @@ def _art(canvas: Canvas, printed: Printed) -> None:
 
 
 def _pixels(canvas: Canvas, picture: Raster, frame: Frame) -> None:
-    """A JPEG goes in as it is; other pictures in bands, so that a large one is never held twice."""
+    """A JPEG goes in as it is; other pictures in bands, so that a large one is never held whole."""
     from PIL import Image
     from reportlab.lib.utils import ImageReader
 
@@ -103,9 +104,8 @@ def _pixels(canvas: Canvas, picture: Raster, frame: Frame) -> None:
         return
     with Image.open(picture.file, formats=("PNG", "JPEG")) as image:
         rows = max(1, int(_BAND_PX // image.width))
-        for top in range(0, image.height, rows):
-            low = min(image.height, top + rows)
-            band = image.crop((0, top, image.width, low))
+        for top, band in bands(Path_(picture.file), rows, image):
+            low = top + band.height
             canvas.drawImage(ImageReader(band), 0, (1 - low / image.height) * frame.height * k, frame.width * k,
                              (low - top) / image.height * frame.height * k, mask="auto")
 

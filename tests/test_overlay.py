@@ -4,8 +4,10 @@ from __future__ import annotations
 
 import csv
 import io
+import math
 import unittest
-from itertools import pairwise
+from collections.abc import Sequence
+from itertools import combinations, pairwise
 from unittest import mock
 
 import numpy as np
@@ -14,18 +16,19 @@ from hypothesis import strategies as st
 
 from mingei import cli
 from mingei.core import check, fold, solid
+from mingei.core.band import free_edges
 from mingei.core.build import Build, Part, build
 from mingei.core.errors import MeasureError, ProjectError, StockError
 from mingei.core.layout.cutting_list import cutting_list, letter
 from mingei.core.layout.place import loads_of
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.opening import Opening, Shape
-from mingei.core.overlay import LABELS, LININGS, Overlay, free_name, visible
+from mingei.core.overlay import BANDS, LABELS, LININGS, Overlay, free_name, visible
 from mingei.core.overlay import check as check_overlay
 from mingei.core.project import Brief, new_brief, new_project
 from mingei.core.project_data import from_data, to_data
 from mingei.core.scale import scaled
-from mingei.core.shape import path_length
+from mingei.core.shape import Point, contains, distance_to_segment, path_length
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file
 from mingei.formats.export import export
@@ -125,6 +128,51 @@ class Edges(unittest.TestCase):
         (found,) = [f for f in check.run(result, find_sheet("A3")) if f.code == "edge-bands"]
         self.assertIn("12 mm", str(found.sentence))  # two of board, five over each face
         self.assertFalse([f for f in check.run(made(new_brief("tray")), find_sheet("A3")) if f.code == "edge-bands"])
+
+
+    def test_a_band_goes_round_every_free_edge_and_comes_back_on_the_inner_face(self) -> None:
+        board = Stock("b", "Board", 700, 1.0)
+        for recipe, panel in (("tray", "front"), ("frustum-box", "wall 2"), ("bin", "front")):
+            brief = new_brief(recipe, stock=board).with_overlay(Overlay("rim", panel, 5.0, part=BANDS))
+            result = made(brief, board, bands=PAPER)
+            (rim,) = [p for p in result.patterns if p.part == BANDS]
+            host = rim.rides.host
+            posed, on = fold.finished(rim), fold.finished(host)[panel]
+            for name, way in (("rim", 1.0), ("rim back", -1.0)):
+                inward = np.linalg.inv(on) @ posed[name]
+                self.assertAlmostEqual(float(inward[2, 3]), way * (1.0 + 0.1) / 2, places=6)  # it lies on that face
+                self.assertAlmostEqual(float(inward[2, 2]), way, places=9)
+                corners = (np.array([[*p, 0.0, 1.0] for p in rim.by_name[name].polygon]) @ inward.T)[:, :2]
+                for x, y in corners:
+                    self.assertTrue(contains_or_touches(host.by_name[panel].polygon, (float(x), float(y))), (recipe, name))
+            (a, b) = next(iter(free_edges(host.by_name[panel], host)))
+            self.assertAlmostEqual(max(rim.box.width, rim.box.height), math.dist(a, b), delta=0.2)
+
+    def test_bands_of_neighbouring_edges_are_mitred_and_do_not_lie_on_each_other(self) -> None:
+        brief = new_brief("card", stock=CARD).with_overlay(Overlay("rim", "front", 6.0, part=BANDS))
+        rims = [p for p in made(brief, CARD, bands=PAPER).patterns if p.part == BANDS]
+        self.assertEqual([p.name for p in rims], ["rim", "rim 2", "rim 3"])  # the fourth edge is the fold
+        from shapely.geometry import Polygon
+
+        laps = [Polygon(p.by_name[p.root].polygon) for p in rims]
+        self.assertLess(max(a.intersection(b).area for a, b in combinations(laps, 2)), 1e-6)
+        overlay = brief.overlays[0]
+        self.assertTrue(overlay.owns("rim 2") and not overlay.owns("rim back") and not overlay.owns("rims"))
+
+    def test_glued_edges_get_none_and_a_panel_without_a_free_edge_says_so(self) -> None:
+        result = made(covered(Overlay("rim", "base", 5.0, part=BANDS)), CARD, bands=PAPER)
+        self.assertEqual([o.name for o in result.left_out], ["rim"])
+
+    def test_bands_of_board_are_warned_of(self) -> None:
+        brief = new_brief("tray", stock=CARD).with_overlay(Overlay("rim", "front", 5.0, part=BANDS))
+        self.assertIn("band-thick", [f.code for f in check.run(made(brief), find_sheet("A4"))])
+        self.assertNotIn("band-thick", [f.code for f in check.run(made(brief, CARD, bands=PAPER), find_sheet("A4"))])
+
+
+def contains_or_touches(polygon: Sequence[Point], p: Point) -> bool:
+    # its mid-surface stands half its caliper outside, at a corner a little more
+    off = min(distance_to_segment(p, a, b) for a, b in pairwise((*polygon, polygon[0])))
+    return contains(polygon, p) or off < PAPER.caliper_mm
 
 
 class Labels(unittest.TestCase):
@@ -282,6 +330,21 @@ class InTheWindow(WindowTest):
         click(self.card.remove)
         self.assertEqual(self.document.brief.overlays, ())
         for _ in range(3):
+            self.document.undo.undo()
+        self.assertEqual(self.document.project, start)
+
+    def test_edge_bands_are_cut_from_thin_paper_in_the_same_step(self) -> None:
+        start = self.document.project
+        click(self.card.adds["bands"])
+        (band,) = [p for p in self.document.build.patterns if p.part == BANDS]
+        self.assertEqual(band.stock.id, "paper-100")
+        self.document.select(Part(band.name, f"{band.name} back"))
+        settle()
+        self.assertTrue(self.card.lengths["border"].isVisible())
+        self.assertFalse(self.card.guide.isVisible())
+        write(self.card.lengths["border"], "4")
+        self.assertEqual(self.document.brief.overlays[0].border, 4.0)
+        for _ in range(2):
             self.document.undo.undo()
         self.assertEqual(self.document.project, start)
 

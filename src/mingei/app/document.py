@@ -26,11 +26,11 @@ from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
 from mingei.core.length import write_both, write_mm
 from mingei.core.offer import Offer, for_need
 from mingei.core.opening import MOST_MM, Opening, Trim
-from mingei.core.overlay import Overlay, free_name, visible
+from mingei.core.overlay import BAND_STOCK_ID, Overlay, free_name, visible
 from mingei.core.project import Brief, Need, Project, new_brief
 from mingei.core.recipes import Value, find_recipe
 from mingei.core.sizes import Size
-from mingei.core.stock import Stock
+from mingei.core.stock import Stock, find_stock
 from mingei.core.words import say
 
 if TYPE_CHECKING:
@@ -288,17 +288,20 @@ class Document(QObject):
         """Glue an overlay on a panel, or change it.  Raises MeasureError when it cannot be made, or finds no room there."""
         before = next((o for o in self.brief.overlays if o.name == overlay.name), None)
         touched = [] if before is None else [word for word, value in overlay._asdict().items() if getattr(before, word) != value]
-        brief = self.brief.with_overlay(overlay)
-        made = build(brief, self.project.stock_of(brief), self.project.parts_of(brief))
+        project = self.project
+        if overlay.is_band and overlay.part not in dict(self.brief.parts):  # board does not go round an edge
+            project = project.with_part(self.current, overlay.part, find_stock(BAND_STOCK_ID))
+        brief = project.briefs[self.current].with_overlay(overlay)
+        made = build(brief, project.stock_of(brief), project.parts_of(brief))
         if overlay in made.left_out:
             raise MeasureError("it finds no room there", say("overlay {name}", name=overlay.name),
                                "use a narrower border or a smaller label, or move it")
-        self.change_brief(brief, name, f"overlay:{overlay.name}:{','.join(touched)}" if touched else "")
+        self.change(project.with_brief(self.current, brief), name, f"overlay:{overlay.name}:{','.join(touched)}" if touched else "")
 
     def cover_all(self) -> None:
         """A mat on every panel that is seen and has none."""
         brief = self.brief
-        taken = {o.panel for o in brief.overlays if not o.is_label and not o.inside}
+        taken = {o.panel for o in brief.overlays if not (o.is_label or o.is_band or o.inside)}
         for panel in visible(self.build.patterns):
             if panel not in taken:
                 brief = brief.with_overlay(Overlay(free_name(brief.overlays, t("{panel} mat", panel=t(panel))), panel))

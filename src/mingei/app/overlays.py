@@ -1,4 +1,4 @@
-"""The card of what is glued on the panel in hand: mats, labels, linings."""
+"""The card of what is glued on the panel in hand: mats, labels, linings, edge bands."""
 
 from __future__ import annotations
 
@@ -7,9 +7,9 @@ from PySide6.QtWidgets import QCheckBox, QPushButton, QWidget
 from mingei.app.document import Document
 from mingei.app.panel_card import PanelCard
 from mingei.app.words import t
-from mingei.core.overlay import LABELS, LININGS, Overlay, free_name, may_cover
+from mingei.core.overlay import BANDS, LABELS, LININGS, OVER_MM, Overlay, free_name, may_cover
 
-_BORDERED, _SIZED = ("border", "corner", "pad"), ("width", "height", "x", "y", "corner", "pad")
+_BORDERED, _SIZED, _BAND = ("border", "corner", "pad"), ("width", "height", "x", "y", "corner", "pad"), ("border",)
 
 
 class OverlaysCard(PanelCard):
@@ -26,11 +26,14 @@ class OverlaysCard(PanelCard):
             ("label", t("Label"), t("A label with a size and place of its own."), self._add_label),
             ("lining", t("Lining"), t("A mat on the inner face. It keeps clear of what is glued there."),
              lambda: self._glue(Overlay(self._free(t("{panel} lining", panel=t(self.panel()))), self.panel(), inside=True, part=LININGS))),
+            ("bands", t("Edge bands"), t("Strips of thin paper round its free cut edges, over both faces: they hide the core."),
+             lambda: self._glue(Overlay(self._free(t("{panel} band", panel=t(self.panel()))), self.panel(), OVER_MM, part=BANDS))),
             ("all", all_round, t("A mat on every panel that is seen from outside and flat, not on the base."), self.document.cover_all),
         ), lambda words: words if words == all_round else t("Glue on this panel: {what}", what=words))
         self._add_list(t("What is glued on this panel"))
         self._add_lengths((
-            ("border", t("Border"), t("How far it keeps inside the panel's edges: 3 mm, or an eighth of an inch, is usual.")),
+            ("border", t("Border"), t("How far it keeps inside the panel's edges: 3 mm, or an eighth of an inch, is usual. "
+                                "Of a band, how far it goes over each face.")),
             ("width", t("Width"), t("Across the label.")),
             ("height", t("Height"), t("Up the label.")),
             ("x", t("To the right"), t("From the panel's middle to the label's. Write a minus to go left.")),
@@ -50,13 +53,17 @@ class OverlaysCard(PanelCard):
     def panel(self) -> str:
         """The panel in hand that can bear an overlay, or ""; of an overlay in hand, the panel it is glued on."""
         part = self.document.selection
-        overlay = next((o for o in self.document.brief.overlays if o.name == part.panel), None)
+        overlay = self._owner()
         if overlay is not None:
             return overlay.panel
         pattern = self.document.build.pattern_of(part)
         if pattern is None or part.panel not in pattern.by_name or not may_cover(pattern.by_name[part.panel]):
             return ""
         return part.panel
+
+    def _owner(self) -> Overlay | None:
+        """The overlay in hand."""
+        return next((o for o in self.document.brief.overlays if o.owns(self.document.selection.piece)), None)
 
     def _here(self) -> list[Overlay]:
         return [o for o in self.document.brief.overlays if o.panel == self.panel()]
@@ -67,12 +74,14 @@ class OverlaysCard(PanelCard):
     def _show(self, panel: str) -> None:
         self.heading.setText(t("Glued on the {panel}", panel=t(panel)))
         names = [o.name for o in self._here()]
-        if self.document.selection.panel in names:
-            self.shown = self.document.selection.panel
+        owner = self._owner()
+        if owner is not None:
+            self.shown = owner.name
         self._show_list(names)
         overlay = self._now() if names else None
-        self._show_lengths(overlay, _SIZED if overlay is not None and overlay.is_label else _BORDERED)
-        self.guide.setVisible(overlay is not None and not overlay.inside)
+        kind = _BORDERED if overlay is None else _SIZED if overlay.is_label else _BAND if overlay.is_band else _BORDERED
+        self._show_lengths(overlay, kind)
+        self.guide.setVisible(overlay is not None and not overlay.inside and not overlay.is_band)
         self.remove.setVisible(overlay is not None)
         if overlay is not None:
             self.guide.setChecked(overlay.guide)

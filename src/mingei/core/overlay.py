@@ -1,8 +1,8 @@
-"""Overlays: what is glued on a panel's face as a piece of its own - mats with an even border, labels, linings, layers on pads.
+"""Overlays: what is glued on a panel as pieces of its own - mats with an even border, labels, linings, layers on pads, bands.
 
 A *mat* follows its panel: its edges lie inside the panel's scores and cuts by one border, and so do the edges of what is cut out of the
 panel (an eighth of an inch is usual, common practice).  A *label* has a size and place of its own.  An overlay rides on its panel: it is
-shown where the panel stands at every moment of the folding, though it is glued on while all lies flat.
+shown where the panel stands at every moment of the folding, though it is glued on while all lies flat.  *Bands* go round its cut edges.
 """
 
 from __future__ import annotations
@@ -13,6 +13,7 @@ from dataclasses import replace
 from itertools import chain, count
 from typing import TYPE_CHECKING, Any, NamedTuple
 
+from mingei.core.band import bands
 from mingei.core.develop import develop
 from mingei.core.draft import Draft, Panel, Piece, Placement, Role
 from mingei.core.errors import MeasureError
@@ -30,8 +31,10 @@ BORDER_MM, MOST_PAD_MM = 3.0, 20.0
 _LEAST_MM = 2.0
 _MOST_MM = 2000.0
 #: The parts of a thing an overlay may belong to; each may be of a stock of its own.
-MATS, LABELS, LININGS = "mats", "labels", "linings"
-PARTS = (MATS, LABELS, LININGS)
+MATS, LABELS, LININGS, BANDS = "mats", "labels", "linings", "bands"
+PARTS = (MATS, LABELS, LININGS, BANDS)
+#: So much of a band usually goes over each face, mm, and what it is cut from (from experience, no published source).
+OVER_MM, BAND_STOCK_ID = 5.0, "paper-100"
 #: So far (share of 1) a face looks down and is not seen.
 _DOWN = -0.9
 
@@ -39,7 +42,8 @@ _DOWN = -0.9
 class Overlay(NamedTuple):
     """One overlay.
 
-    panel: it is glued on; border: how far a mat keeps inside the panel's edges, mm; width, height: a label's own size, mm, 0 for a mat;
+    panel: it is glued on; border: how far a mat keeps inside the panel's edges, or a band goes over its faces, mm; width, height: a label's
+    own size, mm, 0 for a mat;
     x, y: its middle from the panel's middle, mm; corner: radius of its corners, turn_deg: counter-clockwise; inside: on the face that
     looks inward; pad: height of the pads it stands on, mm; guide: its outline is traced on the panel; part: whose stock it is cut from.
     """
@@ -57,6 +61,15 @@ class Overlay(NamedTuple):
     pad: float = 0.0
     guide: bool = False
     part: str = MATS
+
+    @property
+    def is_band(self) -> bool:
+        """Whether it covers the panel's cut edges, with a piece for each."""
+        return self.part == BANDS
+
+    def owns(self, piece: str) -> bool:
+        """Whether it is cut as the piece of that name: bands are pieces with numbers after its name."""
+        return piece == self.name or (self.is_band and piece.startswith(f"{self.name} ") and piece[len(self.name) + 1:].isdigit())
 
     @property
     def is_label(self) -> bool:
@@ -127,6 +140,13 @@ def lay(patterns: Sequence[Pattern], overlays: Iterable[Overlay], stock_of: Call
         if number is None or not may_cover(pieces[number].by_name[overlay.panel]):
             continue
         host = pieces[number].by_name[overlay.panel]
+        if overlay.is_band:
+            stock = stock_of(overlay.part)
+            drafts = list(bands(overlay.name, overlay.border, host, patterns[number], overlay.part))
+            up = (patterns[number].stock.caliper_mm + stock.caliper_mm) / 2
+            cut += [(overlay, number, develop(d, stock)[0], up) for d in drafts]
+            left_out += [] if drafts else [overlay]
+            continue
         area = _area(overlay, host, patterns[number], patterns)
         if area is None:
             left_out.append(overlay)

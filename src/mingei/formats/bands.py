@@ -1,7 +1,7 @@
 """A large picture band by band, from the top down, so that it is never held whole.
 
-Pillow reads a PNG whole or not at all.  But a row of a PNG leans on the row above it only, so a file can be cut into low ones: the row above,
-written out plainly, then the rows of the band as they stand in the file (PNG, W3C Recommendation, third edition, clauses 9 and 11).
+Pillow reads a PNG whole or not at all.  But a row of a PNG leans on the row above it only, so a file can be cut into low ones: the row
+above, written out plainly, then the rows of the band as they stand in the file (PNG, W3C Recommendation, third edition, clauses 9 and 11).
 """
 
 from __future__ import annotations
@@ -117,7 +117,7 @@ def _chunk(stream: BinaryIO) -> tuple[int, bytes]:
 
 
 def _inflated(stream: BinaryIO, size: int) -> Iterator[bytes]:
-    """The rows of a PNG as they stand in the file, some bytes at a time.  Raises OSError where there are too few, or none that can be read."""
+    """The rows of a PNG as they stand in the file, some bytes at a time.  Raises OSError where there are too few, or broken ones."""
     inflate = zlib.decompressobj()
     try:
         while True:

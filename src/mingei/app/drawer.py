@@ -120,42 +120,45 @@ class ChecksDrawer(QFrame):
         document.arrived.connect(lambda: QTimer.singleShot(AFTER_PAINT_MS, self, self.refresh))
         self.refresh()
 
-    def _key(self, number: int) -> object:
+    def _keys(self) -> list[object]:
+        """What the checks of each thing depend on."""
         project = self.document.project
-        brief = project.briefs[number]
-        return brief, project.stock_of(brief), project.paper
+        paper = project.paper
+        return [(b, project.stock_of(b), project.parts_of(b), paper) for b in project.briefs]
 
-    def _unchecked(self) -> list[int]:
+    def _unchecked(self, keys: list[object]) -> list[int]:
         """The things besides the one looked at whose checks were not run yet."""
-        return [i for i in range(len(self.document.project.briefs))
-                if (i != self.document.current or not self._awake) and self._key(i) not in self._checked]
+        return [i for i, key in enumerate(keys) if (i != self.document.current or not self._awake) and key not in self._checked]
 
     def _check_another(self) -> None:
         """One more thing, while nothing else waits; when all are done, count them."""
         if not self._awake:
             self._awake = True
             self._later.setInterval(0)
-        waiting = self._unchecked()
+        keys = self._keys()
+        waiting = self._unchecked(keys)
         if waiting:
             number = waiting[0]
             run(self.document.build_of(number), self.document.project.paper)
-            self._checked.add(self._key(number))
+            self._checked.add(keys[number])
         else:
             self._later.stop()
             self.refresh()
 
     def found(self) -> tuple[tuple[int, tuple[Finding, ...]], ...]:
         """Findings by the number of the brief they are about; those of things not checked yet are left out while the drawer is shut."""
-        waiting = set(self._unchecked())
+        keys = self._keys()
+        waiting = set(self._unchecked(keys))
         if waiting and not self.isVisible():
             self._later.start(0 if self._awake else AFTER_PAINT_MS)
         else:
             waiting = set()
         if len(self._checked) > 500:
             self._checked.clear()
-        self._checked |= {self._key(i) for i in range(len(self.document.project.briefs)) if i not in waiting}
+        here = [i for i in range(len(keys)) if i not in waiting]
+        self._checked |= {keys[i] for i in here}
         sheet = self.document.project.paper
-        return tuple((i, run(self.document.build_of(i), sheet)) for i in range(len(self.document.project.briefs)) if i not in waiting)
+        return tuple((i, run(self.document.build_of(i), sheet)) for i in here)
 
     def refresh(self) -> None:
         found = self.found()

@@ -20,6 +20,7 @@ from PySide6.QtGui import (
     QPaintEvent,
     QPen,
     QPolygonF,
+    QRegion,
     QResizeEvent,
     QTransform,
     QWheelEvent,
@@ -334,7 +335,7 @@ class FlatView(PartView):
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
-        self._paint(painter, event.rect())
+        self._paint(painter, event.region())
         if self.hasFocus():
             painter.setPen(QPen(theme.colour("indigo"), 2))
             painter.setBrush(Qt.BrushStyle.NoBrush)
@@ -346,31 +347,32 @@ class FlatView(PartView):
         image = QImage(self.size() * ratio, QImage.Format.Format_RGB32)
         image.setDevicePixelRatio(ratio)
         painter = QPainter(image)
-        self._paint(painter, self.rect())
+        self._paint(painter, QRegion(self.rect()))
         painter.end()
         return image
 
-    def _paint(self, painter: QPainter, exposed: QRect) -> None:
+    def _paint(self, painter: QPainter, region: QRegion) -> None:
+        """Paint what shows within a region; of a panned view that is a few narrow strips."""
+        exposed = region.boundingRect()
+        painter.setClipRegion(region)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.fillRect(exposed, QColor("white") if self.printed else theme.colour("surface"))
         paper = self._paper()
         zero = self.to_px((0.0, 0.0))
         scale = Scale(self.unit, self.scale, zero)
         painter.save()
-        painter.setClipRect(exposed.intersected(paper))
+        painter.setClipRegion(region.intersected(paper))
         if not self.printed:
             paint_grid(painter, scale, exposed.intersected(paper))
         if self.build is not None:
             painter.setWorldTransform(QTransform(self.scale, 0, 0, -self.scale, self.origin.x(), self.origin.y()), True)
             if not self.printed:
                 self._fills(painter)
-            (left, top), (right, bottom) = (self.to_mm(QPointF(p)) for p in (exposed.topLeft(), exposed.bottomRight()))
-            slack = 4 / self.scale
             painter.setBrush(Qt.BrushStyle.NoBrush)
-            self.tiles.paint(painter, self._tints(), Box(left - slack, bottom - slack, right + slack, top + slack), self.printed)
+            self.tiles.paint(painter, self._tints(), [self._box_mm(r) for r in region], self.printed)  # type: ignore[attr-defined]  # stubs lack it
             painter.restore()
             painter.save()
-            painter.setClipRect(exposed.intersected(paper))
+            painter.setClipRegion(region.intersected(paper))
             if not self.printed:
                 drawn, marks = self.dimensions(), self.marks()
                 self._names(painter, drawn, marks)
@@ -382,6 +384,12 @@ class FlatView(PartView):
         painter.restore()
         if not paper.contains(exposed):
             paint_rules(painter, scale, self.width(), self.height())
+
+    def _box_mm(self, rect: QRect) -> Box:
+        """A rectangle of the view on the paper, and a little round it for the width of lines."""
+        (left, top), (right, bottom) = (self.to_mm(QPointF(p)) for p in (rect.topLeft(), rect.bottomRight()))
+        slack = 4 / self.scale
+        return Box(left - slack, bottom - slack, right + slack, top + slack)
 
     def _tints(self) -> dict[Ink, QColor]:
         if self.printed:

@@ -2,16 +2,18 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from typing import NamedTuple
 
-from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPainterPath, QPen
 
 from mingei.core.drawing import LOOKS, Ink, Stroke
 from mingei.core.shape import Arc, Box, Path, path_bounds
 
 _GRID = 8
+#: Cuts last, on top.
+_ORDER = {ink: number for number, ink in enumerate(list(Ink)[::-1])}
 #: So few strokes are drawn all together.
 _FEW = 400
 EVERYWHERE = Box(-1e9, -1e9, 1e9, 1e9)
@@ -43,57 +45,58 @@ def pen(ink: Ink, tint: QColor, printed: bool = False) -> QPen:
     width = look.width if printed else max(1.0, look.width * _WIDTH_PX)
     result = QPen(tint, width)
     result.setCosmetic(not printed)
-    result.setCapStyle(Qt.PenCapStyle.FlatCap)
+    # lines drawn one by one meet at corners; dashes end where they end
+    result.setCapStyle(Qt.PenCapStyle.FlatCap if look.dashes else Qt.PenCapStyle.SquareCap)
     if look.dashes:
         result.setDashPattern([d * (1.0 if printed else _DASH_PX) / width for d in look.dashes])
     return result
 
 
 class Tile(NamedTuple):
-    """All strokes of one ink whose middle lies in one tile of the grid, and the box that holds them."""
+    """All strokes of one ink whose middle lies in one tile of the grid, and the box that holds them.
+
+    lines: straight segments, drawn one by one in a tenth of the time they take as a path (measured); path: all arcs.
+    """
 
     ink: Ink
     path: QPainterPath
     box: Box
+    lines: list[QLineF]
 
 
 class Tiles:
     """Strokes gathered for painting."""
 
     def __init__(self, strokes: Iterable[Stroke]) -> None:
-        self.tiles: list[Tile] = []
         strokes = tuple(strokes)
-        order = list(Ink)[::-1]  # cuts last, on top
-        if len(strokes) <= _FEW:  # all show, or none: one tile for each ink
-            for ink in order:
-                path = QPainterPath()
-                for stroke in strokes:
-                    if stroke.ink is ink:
-                        add_path(path, stroke.path)
-                if not path.isEmpty():
-                    self.tiles.append(Tile(ink, path, EVERYWHERE))
-            return
-        measured = [(stroke, path_bounds([stroke.path])) for stroke in strokes]
-        whole = Box(min(b.left for _, b in measured), min(b.bottom for _, b in measured), max(b.right for _, b in measured),
-                    max(b.top for _, b in measured))
-        gathered: dict[tuple[Ink, int, int], tuple[QPainterPath, list[Box]]] = {}
+        measured = [(stroke, EVERYWHERE if len(strokes) <= _FEW else path_bounds([stroke.path])) for stroke in strokes]  # few show all
+        whole = path_bounds(stroke.path for stroke in strokes) if len(strokes) > _FEW else EVERYWHERE
+        gathered: dict[tuple[int, int, int], tuple[QPainterPath, list[QLineF], list[Box]]] = {}
         for stroke, box in measured:
             x, y = box.centre
             column = min(_GRID - 1, int(_GRID * (x - whole.left) / max(whole.width, 1e-9)))
             row = min(_GRID - 1, int(_GRID * (y - whole.bottom) / max(whole.height, 1e-9)))
-            path, boxes = gathered.setdefault((stroke.ink, column, row), (QPainterPath(), []))
-            add_path(path, stroke.path)
+            path, lines, boxes = gathered.setdefault((_ORDER[stroke.ink], column, row), (QPainterPath(), [], []))
+            for segment in stroke.path:
+                if isinstance(segment, Arc):
+                    add_path(path, (segment,))
+                else:
+                    lines.append(QLineF(*segment.start, *segment.end))
             boxes.append(box)
-        for (ink, _, _), (path, boxes) in sorted(gathered.items(), key=lambda item: order.index(item[0][0])):
-            self.tiles.append(Tile(ink, path, Box(min(b.left for b in boxes), min(b.bottom for b in boxes), max(b.right for b in boxes),
-                                                  max(b.top for b in boxes))))
+        inks = list(_ORDER)
+        self.tiles = [Tile(inks[order], path, Box(min(b.left for b in boxes), min(b.bottom for b in boxes), max(b.right for b in boxes),
+                                                  max(b.top for b in boxes)), lines)
+                      for (order, _, _), (path, lines, boxes) in sorted(gathered.items(), key=lambda item: item[0])]
 
-    def paint(self, painter: QPainter, tints: dict[Ink, QColor], exposed: Box, printed: bool = False) -> None:
-        """Draw what meets the exposed box (mm); the painter is set to mm, y up.  printed: at true weights."""
+    def paint(self, painter: QPainter, tints: dict[Ink, QColor], exposed: Sequence[Box], printed: bool = False) -> None:
+        """Draw what meets the exposed boxes (mm); the painter is set to mm, y up.  printed: at true weights."""
         ink: Ink | None = None
         for tile in self.tiles:
-            if tile.box.meets(exposed):
+            if any(map(tile.box.meets, exposed)):
                 if tile.ink is not ink:
                     ink = tile.ink
                     painter.setPen(pen(ink, tints[ink], printed))
-                painter.drawPath(tile.path)
+                if tile.lines:
+                    painter.drawLines(tile.lines)
+                if not tile.path.isEmpty():
+                    painter.drawPath(tile.path)

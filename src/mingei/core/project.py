@@ -7,7 +7,7 @@ from __future__ import annotations
 
 import math
 from dataclasses import dataclass, fields, replace
-from functools import cached_property
+from functools import cached_property, lru_cache
 from itertools import chain, count
 from typing import NamedTuple, TypeAlias
 
@@ -190,6 +190,11 @@ class Brief:
         return replace(self, stock=stock.id)
 
 
+@lru_cache(maxsize=16)
+def _paper(sheet: str, tile_mm: float) -> Sheet:
+    return replace(find_sheet(sheet), tile_mm=tile_mm)
+
+
 @dataclass(frozen=True)
 class Project:
     """Everything a project file keeps.
@@ -211,7 +216,7 @@ class Project:
     @property
     def paper(self) -> Sheet:
         """The sheet printed on, and whether larger pieces are tiled over several."""
-        return replace(find_sheet(self.sheet), tile_mm=self.tile_mm)
+        return _paper(self.sheet, self.tile_mm)
 
     def stock_of(self, brief: Brief) -> Stock:
         return find_stock(brief.stock, self.stocks)

@@ -19,7 +19,7 @@ from mingei.app.document import Document
 from mingei.app.fields import LengthField, QuietCombo
 from mingei.app.figures import write
 from mingei.app.stations import SideColumn, Station
-from mingei.app.tiles import Tiles
+from mingei.app.tiles import EVERYWHERE, Tiles
 from mingei.app.words import t
 from mingei.core.drawing import Drawing, Ink
 from mingei.core.errors import MingeiError
@@ -28,7 +28,7 @@ from mingei.core.layout.material import material
 from mingei.core.layout.place import Page, arrange, loads_of, room, sheets_that_do, too_large
 from mingei.core.layout.sheets import SHEETS, Sheet
 from mingei.core.layout.tile import OVERLAP_MM
-from mingei.core.shape import Box, Rigid
+from mingei.core.shape import Rigid
 
 if TYPE_CHECKING:
     from mingei.app.prints import Print
@@ -144,7 +144,7 @@ class PagesView(QWidget):
             painter.setClipRect(place)
             painter.translate(place.left(), place.bottom())
             painter.scale(self.scale, -self.scale)
-            shown.tiles.paint(painter, dict.fromkeys(Ink, QColor("#1c1c1c")), _everything(shown.drawing), printed=True)
+            shown.tiles.paint(painter, dict.fromkeys(Ink, QColor("#1c1c1c")), [EVERYWHERE], printed=True)
             painter.restore()
             self._texts(painter, place, shown.drawing)
             painter.setPen(theme.colour("quiet"))
@@ -191,10 +191,6 @@ class PagesView(QWidget):
             else:
                 painter.drawText(0, 0, text.words)
             painter.restore()
-
-
-def _everything(drawing: Drawing) -> Box:
-    return Box(0, 0, drawing.width, drawing.height)
 
 
 class SheetsStation(Station):

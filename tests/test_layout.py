@@ -23,10 +23,11 @@ from mingei.core import check
 from mingei.core.build import build
 from mingei.core.drawing import LOOKS, Ink
 from mingei.core.errors import SheetError
+from mingei.core.layout.laying import GAP_MM
 from mingei.core.layout.marks import CHECK_BAR_MM, page_drawing
 from mingei.core.layout.material import material
 from mingei.core.layout.pack import pack
-from mingei.core.layout.place import GAP_MM, Load, arrange, fits, lay_out, loads_of, room, sheets_that_do, yield_of
+from mingei.core.layout.place import Load, arrange, fits, lay_out, loads_of, room, sheets_that_do, yield_of
 from mingei.core.layout.sheets import SHEETS, find_sheet
 from mingei.core.project import Brief, new_brief, new_project
 from mingei.core.shape import path_bounds

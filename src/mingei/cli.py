@@ -93,7 +93,25 @@ def _parser() -> argparse.ArgumentParser:
     takes = commands.add_parser("material", help="how many sheets of every stock a project takes, their cost and waste")
     takes.add_argument("file", type=Path, metavar="F.mingei")
     takes.add_argument("--sheet", default="", metavar="NAME")
+    takes.add_argument("--copies", type=int, default=1, metavar="N", help="for so many kits together; usual: 1")
     takes.add_argument("--json", action="store_true", help="as JSON")
+
+    trial = commands.add_parser("rehearse", help="try a print on a stand-in printer, and measure its check bars")
+    trial.add_argument("what", choices=["print"])
+    trial.add_argument("file", type=Path, metavar="F.mingei")
+    trial.add_argument("--page", type=int, default=1, metavar="N")
+    trial.add_argument("--scale", type=float, default=100.0, metavar="PERCENT",
+                       help="what the printer makes of 100; fit to page is often 96")
+    trial.add_argument("--along", type=float, default=0.0, metavar="PERCENT", help="the same along the feed, where it differs")
+    trial.add_argument("--margin", default="4.2", metavar="LENGTH", help="what it cannot reach at each edge")
+    trial.add_argument("--skew", type=float, default=0.0, metavar="DEGREES", help="how far it feeds askew")
+    trial.add_argument("--to", type=Path, default=None, metavar="OUT.png", help="the sheet as it comes out, as a picture")
+    trial.add_argument("--json", action="store_true", help="as JSON")
+
+    nest = commands.add_parser("nest", help="lay the pieces of a project closer on its sheets, by their outlines")
+    nest.add_argument("file", type=Path, metavar="F.mingei")
+    nest.add_argument("--seed", type=int, default=0, metavar="N", help="another number, another search; the same, the same layout")
+    nest.add_argument("-o", "--output", type=Path, default=None, metavar="F.mingei", help="usual: the same file")
 
     check = commands.add_parser("check", help="look for mistakes before cutting")
     check.add_argument("file", type=Path, metavar="F.mingei")
@@ -115,7 +133,7 @@ def _parser() -> argparse.ArgumentParser:
     return parser
 
 
-COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "export", "material", "check", "scale")
+COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "export", "material", "nest", "rehearse", "check", "scale")
 
 
 def main(arguments: Sequence[str] | None = None) -> int:
@@ -377,14 +395,19 @@ def _material(options: argparse.Namespace) -> int:
     from dataclasses import replace
 
     from mingei.core.layout.material import material
-    from mingei.core.layout.place import lay_out, loads_of
+    from mingei.core.layout.place import for_kits, lay_out, loads_of
     from mingei.core.layout.sheets import find_sheet
     from mingei.formats import project_file
     from mingei.formats.export import builds_of
 
     project = project_file.load(options.file)
-    sheet = replace(find_sheet(options.sheet), tile_mm=project.tile_mm) if options.sheet else project.paper
-    found = material(lay_out([load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns)], sheet))
+    if options.sheet:
+        project = replace(project, sheet=find_sheet(options.sheet).name)
+    if not 1 <= options.copies <= 1000:
+        raise UsageError(say("{n} kits are too few or too many", n=options.copies), "--copies", "write 1 to 1000")
+    sheet, loads = project.paper, [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns)]
+    spots = project.spots if options.copies == 1 else ()
+    found = material(lay_out(for_kits(loads, options.copies), sheet, spots))
     if options.json:
         print(json.dumps([{"stock": m.stock.id, "sheet": sheet.name, "sheets": m.sheets, "money": round(m.money, 2),
                            "card_mm2": round(m.card_mm2, 1), "waste": round(m.waste, 4)} for m in found], indent=1))
@@ -393,6 +416,52 @@ def _material(options: argparse.Namespace) -> int:
             money = f"{m.money:8.2f}" if m.money else "       -"
             print(f"{m.sheets:4} x {sheet.name:8} {m.stock.name:32} {money}  {100 * m.waste:3.0f} % waste")
         print(f"{sum(m.sheets for m in found):4} in all")
+    return OK
+
+
+def _rehearse(options: argparse.Namespace) -> int:
+    import io
+
+    from mingei.formats import atomic, project_file
+    from mingei.formats.export import pdf_of
+    from mingei.formats.rehearsal import Faults, rehearse
+
+    for word, percent in (("--scale", options.scale), ("--along", options.along or options.scale)):
+        if not 50.0 <= percent <= 150.0:
+            raise UsageError(say("{percent:g} % is no printer's fault", percent=percent), word, "write 50 to 150")
+    if not abs(options.skew) <= 3.0:
+        raise UsageError(say("{skew:g} degrees is no skew a printer has", skew=options.skew), "--skew", "write up to 3")
+    faults = Faults(options.scale / 100, (options.along or options.scale) / 100, _length(options.margin, "--margin"), options.skew)
+    found = rehearse(pdf_of(project_file.load(options.file)), options.page, faults)
+    if options.to is not None:
+        out = io.BytesIO()
+        found.image.save(out, "PNG")
+        atomic.write(options.to, out.getvalue())
+    if options.json:
+        print(json.dumps({"page": options.page, "across_mm": round(found.across, 3), "along_mm": round(found.along, 3),
+                          "skew_deg": round(found.skew_deg, 2), "clipped": found.clipped, "verdict": list(found.verdict)}, indent=1))
+    else:
+        print(f"level bar {found.across:.2f} mm, upright bar {found.along:.2f} mm")
+        for words in found.verdict:
+            print(f"{words}.")
+    return OK
+
+
+def _nest(options: argparse.Namespace) -> int:
+    from dataclasses import replace
+
+    from mingei.core.layout.closer import closer
+    from mingei.core.layout.place import loads_of
+    from mingei.formats import project_file
+    from mingei.formats.export import builds_of
+
+    project = project_file.load(options.file)
+    loads = [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns)]
+    for found in closer(loads, project.paper, project.spots, seed=options.seed):
+        best = found
+    if best.sheets < best.before:
+        project_file.save(replace(project, spots=best.spots), options.output or options.file)
+    print(f"{best.sheets} sheets instead of {best.before}; no fewer than {best.least} by their area")
     return OK
 
 
@@ -497,4 +566,4 @@ def _number(text: str, place: str) -> float:
 
 
 _RUN = {"window": _window, "recipes": _recipes, "stock": _stock, "fits": _fits, "offers": _offers, "new": _new,
-        "export": _export, "material": _material, "check": _check, "scale": _scale}
+        "export": _export, "material": _material, "rehearse": _rehearse, "nest": _nest, "check": _check, "scale": _scale}

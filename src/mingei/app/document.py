@@ -20,6 +20,8 @@ from mingei.core.check import Finding, Fix, run
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.fit import Drawer, fill_drawer, fit_blank, fit_into
+from mingei.core.layout.laying import Laying, Printer, check_laying, check_printer
+from mingei.core.layout.place import Spot
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.tile import LEAST_MM
 from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
@@ -331,7 +333,7 @@ class Document(QObject):
 
     def set_name(self, name: str) -> None:
         if name.strip() and name.strip() != self.brief.name:
-            self.change_brief(replace(self.brief, name=name.strip()), t("name it {name}", name=name.strip()), "name")
+            self.change(self.project.renamed(self.current, name.strip()), t("name it {name}", name=name.strip()), f"{self.current}:name")
 
     def set_notes(self, notes: str) -> None:
         self.change_brief(replace(self.brief, notes=notes), t("notes"), "notes")
@@ -344,6 +346,21 @@ class Document(QObject):
 
     def set_sheet(self, sheet: str) -> None:
         self.change(replace(self.project, sheet=find_sheet(sheet).name), t("sheet to {name}", name=sheet))
+
+    def set_laying(self, laying: Laying) -> None:
+        """How pieces are laid on sheets and what is printed round them.  Raises MeasureError."""
+        check_laying(laying)
+        self.change(replace(self.project, laying=laying), t("choices for the sheets"), "laying")
+
+    def set_printer(self, printer: Printer) -> None:
+        """What prints the sheets, as it was measured.  Raises MeasureError."""
+        check_printer(printer)
+        words = t("printer: {name}", name=printer.name) if printer.name else t("printer")
+        self.change(replace(self.project, printer=printer), words, "printer")
+
+    def set_spots(self, spots: tuple[Spot, ...], name: str, key: str = "") -> None:
+        """Where pieces lie on sheets."""
+        self.change(replace(self.project, spots=spots), name, key)
 
     def set_tiles(self, overlap: float) -> None:
         """Tile larger pieces over sheets that overlap by so much, mm; 0: not.  Raises MeasureError."""

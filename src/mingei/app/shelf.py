@@ -2,12 +2,15 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from pathlib import Path
 
 from PySide6.QtCore import QObject, Signal
 
 from mingei.core.cabinet import Cabinet
 from mingei.core.errors import MingeiError
+from mingei.core.layout.laying import Printer
+from mingei.core.layout.offcuts import Offcut
 from mingei.core.stock import Stock
 from mingei.formats import stock_file
 
@@ -45,6 +48,19 @@ class Shelf(QObject):
 
     def take_out(self, stock_id: str) -> None:
         self._become(self.cabinet.without(stock_id))
+
+    def put_printer(self, printer: Printer) -> None:
+        """Keep a printer as it was measured, in the place of the one of its name."""
+        self._become(self.cabinet.with_printer(printer))
+
+    def drop_printer(self, name: str) -> None:
+        self._become(self.cabinet.without_printer(name))
+
+    def keep_offcuts(self, offcuts: Sequence[Offcut]) -> None:
+        self._become(self.cabinet.with_offcuts(offcuts))
+
+    def use_offcut(self, offcut: Offcut) -> None:
+        self._become(self.cabinet.without_offcut(offcut))
 
     def undo(self) -> None:
         """Take back the last change."""

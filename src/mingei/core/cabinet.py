@@ -8,6 +8,8 @@ from itertools import count
 
 from mingei.core.build import build
 from mingei.core.errors import MingeiError
+from mingei.core.layout.laying import Printer
+from mingei.core.layout.offcuts import Offcut
 from mingei.core.length import write_mm
 from mingei.core.project import Project
 from mingei.core.stock import CATALOGUE, Stock, basis_from_gsm, build_up, points_from_mm
@@ -16,9 +18,12 @@ from mingei.core.words import say
 
 @dataclass(frozen=True)
 class Cabinet:
-    """own: the person's stocks; one with the id of a catalogue stock stands in its place."""
+    """own: the person's stocks; one with the id of a catalogue stock stands in its place; printers: as they were measured; offcuts: what
+    was kept of sheets."""
 
     own: tuple[Stock, ...] = ()
+    printers: tuple[Printer, ...] = ()
+    offcuts: tuple[Offcut, ...] = ()
 
     @property
     def stocks(self) -> tuple[Stock, ...]:
@@ -35,12 +40,32 @@ class Cabinet:
     def with_stock(self, stock: Stock) -> Cabinet:
         """The stock put in, in the place of the one of its id."""
         if self.is_own(stock.id):
-            return Cabinet(tuple(stock if s.id == stock.id else s for s in self.own))
-        return Cabinet((*self.own, stock))
+            return replace(self, own=tuple(stock if s.id == stock.id else s for s in self.own))
+        return replace(self, own=(*self.own, stock))
 
     def without(self, stock_id: str) -> Cabinet:
         """A stock of one's own taken out; where it stood for a catalogue stock, that comes back."""
-        return Cabinet(tuple(s for s in self.own if s.id != stock_id))
+        return replace(self, own=tuple(s for s in self.own if s.id != stock_id))
+
+    def with_printer(self, printer: Printer) -> Cabinet:
+        """The printer put in, in the place of the one of its name."""
+        if any(p.name == printer.name for p in self.printers):
+            return replace(self, printers=tuple(printer if p.name == printer.name else p for p in self.printers))
+        return replace(self, printers=(*self.printers, printer))
+
+    def without_printer(self, name: str) -> Cabinet:
+        return replace(self, printers=tuple(p for p in self.printers if p.name != name))
+
+    def with_offcuts(self, offcuts: Sequence[Offcut]) -> Cabinet:
+        """What is kept of sheets, besides what was there."""
+        return replace(self, offcuts=(*self.offcuts, *offcuts))
+
+    def without_offcut(self, offcut: Offcut) -> Cabinet:
+        """One of them used up."""
+        kept = list(self.offcuts)
+        if offcut in kept:
+            kept.remove(offcut)
+        return replace(self, offcuts=tuple(kept))
 
     def copy_of(self, stock: Stock) -> Stock:
         """The same stock under a name and an id that are free, to be changed."""

@@ -15,7 +15,7 @@ from itertools import pairwise
 from mingei.core.art import Printed
 from mingei.core.draft import Crease
 from mingei.core.pattern import FlatFold, Pattern
-from mingei.core.shape import STAY, Line, Path, Point, Rigid, moved_path
+from mingei.core.shape import STAY, Arc, Line, Path, Point, Rigid, Segment, moved_path
 
 #: How long the ticks are that mark a bend, and how near the parts of a curved score meet, mm.
 _TICK_MM, _JOINED_MM = 3.0, 1e-4
@@ -75,7 +75,8 @@ class Text:
 
 @dataclass(frozen=True)
 class Drawing:
-    """Strokes and texts on a ground from (0, 0) to (width, height), mm, y up; printed: the artwork beneath them."""
+    """Strokes and texts on a ground from (0, 0) to (width, height), mm, y up; printed: the artwork beneath them; hair: cuts are printed as
+    thin as can be; correction: by how much larger it is printed, across and along, since the printer prints so much smaller."""
 
     width: float
     height: float
@@ -83,6 +84,21 @@ class Drawing:
     texts: tuple[Text, ...] = ()
     title: str = ""
     printed: tuple[Printed, ...] = ()
+    hair: bool = False
+    correction: tuple[float, float] = (1.0, 1.0)
+
+
+def flipped(strokes: Iterable[Stroke], width: float) -> tuple[Stroke, ...]:
+    """Strokes as they are seen from the back of a sheet so wide: left and right change places, and so do mountain and valley."""
+    other = {Ink.MOUNTAIN: Ink.VALLEY, Ink.VALLEY: Ink.MOUNTAIN}
+
+    def across(segment: Segment) -> Segment:
+        if isinstance(segment, Arc):
+            return segment._replace(centre=(width - segment.centre[0], segment.centre[1]), start_deg=180.0 - segment.start_deg,
+                                    sweep_deg=-segment.sweep_deg)
+        return Line((width - segment.start[0], segment.start[1]), (width - segment.end[0], segment.end[1]))
+
+    return tuple(Stroke(other.get(s.ink, s.ink), tuple(across(segment) for segment in s.path)) for s in strokes)
 
 
 def fold_ink(crease: Crease) -> Ink:

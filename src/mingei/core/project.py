@@ -15,6 +15,8 @@ from mingei.core.amend import SeamChange, amend, seams
 from mingei.core.art import Art
 from mingei.core.art import check as check_art
 from mingei.core.errors import MeasureError
+from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer
+from mingei.core.layout.place import Spot
 from mingei.core.layout.sheets import Sheet, find_sheet
 from mingei.core.opening import MOST_MM, Opening, Trim, may_open, open_up
 from mingei.core.overlay import Overlay
@@ -191,8 +193,8 @@ class Brief:
 
 
 @lru_cache(maxsize=16)
-def _paper(sheet: str, tile_mm: float) -> Sheet:
-    return replace(find_sheet(sheet), tile_mm=tile_mm)
+def _paper(sheet: str, tile_mm: float, laying: Laying, printer: Printer) -> Sheet:
+    return replace(find_sheet(sheet), tile_mm=tile_mm, laying=laying, printer=printer)
 
 
 @dataclass(frozen=True)
@@ -201,7 +203,7 @@ class Project:
 
     unit: what a bare number means to this person, "mm" or "in"; sheet: the sheet printed on; stocks: the stocks its briefs use, as
     they were, so that the file carries them; tile_mm: pieces too large for the sheet are tiled over several, which overlap by so much; 0:
-    they are not.
+    they are not; laying, printer: how pieces are laid out, and what prints them; spots: where pieces were put by hand or nested.
     """
 
     title: str
@@ -212,11 +214,14 @@ class Project:
     notes: str = ""
     extra: Extra = ()
     tile_mm: float = 0.0
+    laying: Laying = USUAL
+    printer: Printer = ANY_PRINTER
+    spots: tuple[Spot, ...] = ()
 
     @property
     def paper(self) -> Sheet:
-        """The sheet printed on, and whether larger pieces are tiled over several."""
-        return _paper(self.sheet, self.tile_mm)
+        """The sheet printed on, and how."""
+        return _paper(self.sheet, self.tile_mm, self.laying, self.printer)
 
     def stock_of(self, brief: Brief) -> Stock:
         return find_stock(brief.stock, self.stocks)
@@ -232,6 +237,12 @@ class Project:
     def with_briefs(self, briefs: tuple[Brief, ...]) -> Project:
         """Other briefs, at least one; the file carries just the stocks they use."""
         return replace(self, briefs=briefs, stocks=used(briefs, self.stocks))
+
+    def renamed(self, number: int, name: str) -> Project:
+        """One brief under another name; its pieces stay where they were put."""
+        brief = self.briefs[number]
+        spots = tuple(s._replace(owner=name) if s.owner == brief.name else s for s in self.spots)
+        return replace(self.with_brief(number, replace(brief, name=name)), spots=spots)
 
     def with_stock(self, number: int, stock: Stock) -> Project:
         """One brief in another stock, which the file then carries.  Raises StockError when it cannot be built from it."""
@@ -287,8 +298,12 @@ def differences(before: Project, after: Project) -> tuple[str, ...]:
     said: list[str] = [
         say("{name} was {before}, is now {after}", name=name, before=str(a or "empty"), after=str(b or "empty")) for name, a, b in
             (("the title", before.title, after.title), ("the unit", before.unit, after.unit), ("the sheet", before.sheet, after.sheet),
-             ("the overlap of tiles", before.tile_mm, after.tile_mm))
+             ("the overlap of tiles", before.tile_mm, after.tile_mm), ("the printer", before.printer.name, after.printer.name))
             if a != b]
+    said += [say("{what} differ", what=what) for what, a, b in
+             (("the choices for the sheets", before.laying, after.laying),
+              ("the measures of the printer", before.printer[1:], after.printer[1:]),
+              ("the places of pieces on sheets", before.spots, after.spots)) if a != b]
     if before.notes != after.notes:
         said.append("the notes differ")
     old, new = ({b.name: b for b in p.briefs} for p in (before, after))

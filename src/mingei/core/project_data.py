@@ -7,6 +7,7 @@ docs/project.schema.json.
 from __future__ import annotations
 
 import json
+import math
 from collections.abc import Callable, Mapping
 from dataclasses import fields
 from typing import Any
@@ -17,6 +18,9 @@ from mingei.core.art import Art, Fill
 from mingei.core.art import check as check_art
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError, ProjectError
+from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer, check_laying, check_printer
+from mingei.core.layout.offcuts import Offcut
+from mingei.core.layout.place import Spot
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.tile import LEAST_MM
 from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
@@ -54,10 +58,23 @@ def to_data(project: Project) -> dict[str, Any]:
         "sheet": project.sheet,
         **({"notes": project.notes} if project.notes else {}),
         **({"tile_mm": project.tile_mm} if project.tile_mm else {}),
+        **_changed("laying", project.laying, USUAL),
+        **_changed("printer", project.printer, ANY_PRINTER),
+        **({"places": [dict(zip(_PLACE, spot, strict=True)) for spot in project.spots]} if project.spots else {}),
         "briefs": [_brief_data(b) for b in project.briefs],
         "stocks": [stock_data(s) for s in project.stocks],
         **_thaw(project.extra),
     }
+
+
+#: The words of a place, in the order of a spot's values.
+_PLACE = ("thing", "piece", "copy", "page", "x", "y", "turn_deg", "locked")
+
+
+def _changed(key: str, values: Laying | Printer, usual: Laying | Printer) -> dict[str, Any]:
+    """What differs from the usual, under a key; nothing where nothing does."""
+    different = {k: str(v) if isinstance(v, str) else v for k, v in values._asdict().items() if v != getattr(usual, k)}
+    return {key: different} if different else {}
 
 
 def _brief_data(b: Brief) -> dict[str, Any]:
@@ -128,9 +145,83 @@ def from_data(data: Any) -> Project:
     if isinstance(overlap, bool) or not isinstance(overlap, (int, float)) or not (overlap == 0 or LEAST_MM <= overlap <= MOST_OVERLAP_MM):
         raise ProjectError(say("{overlap!r} is not how far tiles can overlap", overlap=overlap), "key 'tile_mm'",
                            say("write 0 for none, or {least:g} to {most:g}", least=LEAST_MM, most=MOST_OVERLAP_MM))
-    known = {"mingei", "title", "unit", "sheet", "briefs", "stocks", "notes", "tile_mm"}
+    known = {"mingei", "title", "unit", "sheet", "briefs", "stocks", "notes", "tile_mm", "laying", "printer", "places"}
     return Project(_text(top.get("title", ""), "title"), briefs, used(briefs, stocks), unit, sheet,
-                   _text(top.get("notes", ""), "notes", MOST_NOTES), _freeze(top, known), float(overlap))
+                   _text(top.get("notes", ""), "notes", MOST_NOTES), _freeze(top, known), float(overlap),
+                   _laying(top.get("laying", {})), printer_from_data(top.get("printer", {}), "printer"),
+                   tuple(_spot(p, f"places[{i}]") for i, p in enumerate(_list(top.get("places", []), "places"))))
+
+
+def _laying(data: Any) -> Laying:
+    entry = _mapping(data, "laying")
+    given: dict[str, Any] = {}
+    for key, value in entry.items():
+        usual = getattr(USUAL, key, None)
+        if usual is None:
+            continue
+        if isinstance(usual, bool):
+            given[key] = _yes_or_no(value, f"laying.{key}")
+        elif isinstance(usual, float):
+            given[key] = _measured(value, f"laying.{key}")
+        else:
+            kinds = [str(k) for k in type(usual)]
+            if value not in kinds:
+                raise ProjectError(say("{value!r} is no choice there", value=value), say("key 'laying.{key}'", key=key),
+                                   say("write one of: {kinds}", kinds=", ".join(kinds)))
+            given[key] = type(usual)(value)
+    laying = USUAL._replace(**given)
+    _accepted(lambda: check_laying(laying), "laying")
+    return laying
+
+
+def printer_from_data(data: Any, place: str) -> Printer:
+    """A printer's profile from plain data.  Raises ProjectError."""
+    entry = _mapping(data, place)
+    values = {k: _measured(v, f"{place}.{k}") for k, v in entry.items() if k in Printer._fields and k != "name"}
+    printer = ANY_PRINTER._replace(name=_text(entry.get("name", ""), f"{place}.name"), **values)
+    _accepted(lambda: check_printer(printer), place)
+    return printer
+
+
+def offcut_from_data(data: Any, place: str) -> Offcut:
+    """What was kept of a sheet, from plain data.  Raises ProjectError."""
+    entry = _mapping(data, place)
+    width, height = (_measured(entry.get(key), f"{place}.{key}") for key in ("width", "height"))
+    return Offcut(_text(entry.get("stock"), f"{place}.stock"), *sorted((abs(width), abs(height))))
+
+
+def _accepted(check: Callable[[], None], key: str) -> None:
+    try:
+        check()
+    except MingeiError as error:
+        raise ProjectError(error.sentence, say("key {key!r}", key=key), error.remedy) from None
+
+
+def _spot(data: Any, place: str) -> Spot:
+    entry = _mapping(data, place)
+    numbers = {}
+    for key in ("copy", "page"):
+        value = entry.get(key, 0)
+        if isinstance(value, bool) or not isinstance(value, int) or not 0 <= value < 100_000:
+            raise ProjectError(say("{value!r} is no number of a copy or page", value=value),
+                               say("key '{place}.{key}'", place=place, key=key), "write 0 or more")
+        numbers[key] = value
+    x, y, turn = (_measured(entry.get(key, 0.0), f"{place}.{key}") for key in ("x", "y", "turn_deg"))
+    return Spot(_text(entry.get("thing"), f"{place}.thing"), _text(entry.get("piece"), f"{place}.piece"), numbers["copy"], numbers["page"],
+                x, y, turn, _yes_or_no(entry.get("locked", False), f"{place}.locked"))
+
+
+def _yes_or_no(value: Any, place: str) -> bool:
+    if not isinstance(value, bool):
+        raise ProjectError(say("{value!r} is neither true nor false", value=value), say("key {place!r}", place=place),
+                           "write true or false")
+    return value
+
+
+def _measured(value: Any, place: str) -> float:
+    if isinstance(value, bool) or not isinstance(value, (int, float)) or not math.isfinite(value) or abs(value) > 1e6:
+        raise ProjectError(say("{value!r} is no measure", value=value), say("key {place!r}", place=place), "write a number")
+    return float(value)
 
 
 def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:

@@ -11,7 +11,7 @@ from mingei.core.art import Printed, printed
 from mingei.core.build import Build, build
 from mingei.core.drawing import Drawing, flat_drawing
 from mingei.core.errors import ExportError
-from mingei.core.layout.marks import page_drawing
+from mingei.core.layout.marks import page_drawings
 from mingei.core.layout.place import Load, lay_out, loads_of
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.pattern import Pattern
@@ -121,9 +121,15 @@ def _drawings(project: Project, wanted: Wanted, usual_layout: bool) -> list[Draw
     loads = _loads(project, wanted.piece)
     if not (usual_layout if wanted.layout is None else wanted.layout):
         return [flat_drawing(load.pattern, load.printed) for load in loads]
-    sheet = replace(project.paper if not wanted.sheet else find_sheet(wanted.sheet),
-                    tile_mm=project.tile_mm if wanted.tile_mm is None else wanted.tile_mm)
-    return [page_drawing(page, project.title, wanted.speak) for page in lay_out(loads, sheet)]
+    other = replace(project, sheet=find_sheet(wanted.sheet).name) if wanted.sheet else project
+    sheet = replace(other.paper, tile_mm=project.tile_mm if wanted.tile_mm is None else wanted.tile_mm)
+    spots = () if wanted.piece else project.spots
+    return [drawing for page in lay_out(loads, sheet, spots) for drawing in page_drawings(page, project.title, wanted.speak)]
+
+
+def pdf_of(project: Project) -> bytes:
+    """The PDF of all sheets, in memory.  Raises MingeiError."""
+    return _pdf(project, EVERYTHING)
 
 
 def strip_pdf(stock: Stock, path: Path) -> None:

@@ -26,6 +26,8 @@ if TYPE_CHECKING:
 POINTS_PER_MM = 72.0 / 25.4
 #: An arc is drawn as Bezier curves of at most this many degrees: off by less than 4e-6 of its radius.
 _BEZIER_DEG = 45.0
+#: As thin as a printer draws, mm.
+_HAIR_MM = 0.05
 #: Larger pictures are written in bands of so many pixels.
 _BAND_PX = 4_000_000
 
@@ -56,6 +58,9 @@ def pdf(drawings: Iterable[Drawing]) -> bytes:
         canvas.setPageSize((page.width * POINTS_PER_MM, page.height * POINTS_PER_MM))
         canvas.setLineCap(0)
         canvas.setLineJoin(1)
+        if page.correction != (1.0, 1.0):  # about the middle, so that all four margins share what it takes
+            (sx, sy), (w, h) = page.correction, (page.width * POINTS_PER_MM, page.height * POINTS_PER_MM)
+            canvas.transform(sx, 0, 0, sy, (1 - sx) * w / 2, (1 - sy) * h / 2)
         for printed in page.printed:
             _art(canvas, printed)
         canvas.setLineCap(0)
@@ -142,7 +147,7 @@ def _strokes(canvas: Canvas, page: Drawing) -> None:
     order = list(Ink)
     for ink, strokes in groupby(sorted(page.strokes, key=lambda s: order.index(s.ink)), key=lambda s: s.ink):
         look = LOOKS[ink]
-        canvas.setLineWidth(look.width * POINTS_PER_MM)
+        canvas.setLineWidth((_HAIR_MM if page.hair and ink is Ink.CUT else look.width) * POINTS_PER_MM)
         canvas.setDash([d * POINTS_PER_MM for d in look.dashes] or [], 0)
         for stroke in strokes:
             path = canvas.beginPath()

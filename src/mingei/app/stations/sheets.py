@@ -3,194 +3,47 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Mapping
-from functools import cached_property
-from itertools import groupby
-from types import MappingProxyType
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QFont, QMouseEvent, QPainter, QPaintEvent, QPen, QTransform
-from PySide6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QLabel, QPushButton, QScrollArea, QSizePolicy, QWidget
+from PySide6.QtCore import QSignalBlocker, QSize, Qt
+from PySide6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QLabel, QLineEdit, QPushButton, QScrollArea, QWidget
 
-from mingei.app import theme
 from mingei.app.cards import Card, tool
 from mingei.app.document import Document
-from mingei.app.fields import LengthField, QuietCombo
+from mingei.app.fields import CountField, LengthField, QuietCombo
 from mingei.app.figures import write
+from mingei.app.pages_view import CAPTION_PX, GAP_PX, Moved, PagesView, Shown, shown_pages
+from mingei.app.rehearsing import RehearseDialog
+from mingei.app.sheet_cards import LayingCard, PrintedCard, PrinterCard, SpotCard
 from mingei.app.stations import SideColumn, Station
-from mingei.app.tiles import EVERYWHERE, Tiles
 from mingei.app.words import t
-from mingei.core.drawing import Drawing, Ink
 from mingei.core.errors import MingeiError
-from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.material import material
-from mingei.core.layout.place import Page, arrange, loads_of, room, sheets_that_do, too_large
-from mingei.core.layout.sheets import SHEETS, Sheet
+from mingei.core.layout.offcuts import Offcut, left_over, uses
+from mingei.core.layout.place import (
+    Key,
+    Load,
+    Page,
+    Spot,
+    arrange,
+    clashes,
+    for_kits,
+    loads_of,
+    move_to,
+    sheets_that_do,
+    spots_of,
+    too_large,
+)
+from mingei.core.layout.sheets import SHEETS
 from mingei.core.layout.tile import OVERLAP_MM
-from mingei.core.shape import Rigid
 
 if TYPE_CHECKING:
-    from mingei.app.prints import Print
     from mingei.core.pattern import Pattern
 
-_GAP_PX = 26
-_CAPTION_PX = 22
 #: Below this many px a mm a page tells nothing.
 _READABLE = 0.8
 #: Pieces too large for the sheet that are named.
 _SAID = 3
-
-
-class Shown:
-    """Like pages, shown once: the first of them and the last one's number; drawn when first seen."""
-
-    def __init__(self, page: Page, last: int, title: str, prints: Mapping[Pattern, Print]) -> None:
-        self.page, self.last, self._title = page, last, title
-        self.prints = [(prints[i.load.pattern], i.move) for i in page.items if i.load.pattern in prints]
-
-    @property
-    def width(self) -> float:
-        return self.page.sheet.width
-
-    @property
-    def height(self) -> float:
-        return self.page.sheet.height
-
-    @cached_property
-    def drawing(self) -> Drawing:
-        return page_drawing(self.page, self._title, t)
-
-    @cached_property
-    def tiles(self) -> Tiles:
-        return Tiles(self.drawing.strokes)
-
-
-def shown_pages(pages: tuple[Page, ...], title: str, prints: Mapping[Pattern, Print] = MappingProxyType({})) -> list[Shown]:
-    """Pages that are alike shown as one.  prints: the artwork on each piece."""
-    runs = [list(run) for _, run in groupby(pages, key=lambda p: (p.tile, *((id(i.load.pattern), i.move) for i in p.items)))]
-    return [Shown(alike[0], alike[-1].number, title, prints) for alike in runs]
-
-
-class PagesView(QWidget):
-    """Pages in rows, as large as asked, each a sheet of paper.  picked: the piece that was pressed on."""
-
-    picked = Signal(object)
-
-    def __init__(self, parent: QWidget | None = None) -> None:
-        super().__init__(parent)
-        self.pages: list[Shown] = []
-        self.scale = 1.0
-        self.setAccessibleName(t("Pages"))
-        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-
-    def show_pages(self, pages: list[Shown], scale: float) -> None:
-        """scale: px a mm."""
-        self.pages, self.scale = pages, scale
-        self.setAccessibleDescription(t("{count} pages", count=self.pages[-1].last if self.pages else 0))
-        self._arrange()
-
-    def resizeEvent(self, event: object) -> None:
-        self._arrange()
-
-    def _arrange(self) -> None:
-        places = self.places()
-        bottom = max((p.bottom() for p in places), default=0.0)
-        right = max((p.right() for p in places), default=0.0)
-        self.setMinimumSize(round(right + _GAP_PX), round(bottom + _CAPTION_PX + 8))
-        self.update()
-
-    def places(self) -> list[QRectF]:
-        """Where each page is shown, px, in rows that fill the width."""
-        result: list[QRectF] = []
-        x, y, row = float(_GAP_PX), 14.0, 0.0
-        for shown in self.pages:
-            width, height = shown.width * self.scale, shown.height * self.scale
-            if result and x + width + _GAP_PX > self.width():
-                x, y, row = float(_GAP_PX), y + row + _CAPTION_PX + 14, 0.0
-            result.append(QRectF(x, y, width, height))
-            x += width + _GAP_PX
-            row = max(row, height)
-        return result
-
-    def mousePressEvent(self, event: QMouseEvent) -> None:
-        for place, shown in zip(self.places(), self.pages, strict=True):
-            if place.contains(event.position()):
-                x, y = (event.position().x() - place.left()) / self.scale, (place.bottom() - event.position().y()) / self.scale
-                here = [i for i in shown.page.items if i.box.left <= x <= i.box.right and i.box.bottom <= y <= i.box.top]
-                self.picked.emit((here or list(shown.page.items))[0].load.pattern)
-
-    def paintEvent(self, event: QPaintEvent) -> None:
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        exposed = QRectF(event.rect())
-        for place, shown in zip(self.places(), self.pages, strict=True):
-            if not place.adjusted(0, 0, _GAP_PX, _CAPTION_PX + 8).intersects(exposed):
-                continue
-            painter.fillRect(place.translated(1.5, 2.5), theme.colour("line"))
-            painter.fillRect(place, QColor("white"))
-            self._margins(painter, place, shown.page.sheet)
-            painter.save()
-            painter.setClipRect(place)
-            painter.translate(place.left(), place.bottom())
-            painter.scale(self.scale, -self.scale)
-            if shown.page.tile is not None:
-                space = room(shown.page.sheet)
-                painter.setClipRect(QRectF(space.left, space.bottom, space.width, space.height), Qt.ClipOperation.IntersectClip)
-            for made, move in shown.prints:
-                self._print(painter, made, move)
-            painter.restore()
-            painter.save()
-            painter.setClipRect(place)
-            painter.translate(place.left(), place.bottom())
-            painter.scale(self.scale, -self.scale)
-            shown.tiles.paint(painter, dict.fromkeys(Ink, QColor("#1c1c1c")), [EVERYWHERE], printed=True)
-            painter.restore()
-            self._texts(painter, place, shown.drawing)
-            painter.setPen(theme.colour("quiet"))
-            painter.setFont(theme.text_font(theme.SMALL))
-            first, count = shown.page.number, shown.page.count
-            pieces = ", ".join(dict.fromkeys(i.load.words for i in shown.page.items))
-            if shown.page.tile is not None:
-                pieces = t("{piece}, tile {tile}", piece=pieces, tile=shown.page.tile.name)
-            words = t("page {n} of {count}: {piece}", n=first, count=count, piece=pieces) if shown.last == first else \
-                t("pages {n} to {last} of {count}: {piece}", n=first, last=shown.last, count=count, piece=pieces)
-            below = QRectF(place.left(), place.bottom() + 4, place.width() + _GAP_PX - 8, _CAPTION_PX)
-            words = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, round(below.width()))
-            painter.drawText(below, words)
-
-    def _print(self, painter: QPainter, made: Print, move: Rigid) -> None:
-        """The artwork where its piece lies on the sheet."""
-        painter.save()
-        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-        painter.setTransform(QTransform(move.cos, move.sin, -move.sin, move.cos, move.x, move.y), True)
-        painter.scale(1, -1)
-        painter.drawImage(QRectF(made.box.left, -made.box.top, made.box.width, made.box.height),
-                          made.near(self.scale * self.devicePixelRatioF()))
-        painter.restore()
-
-    def _margins(self, painter: QPainter, place: QRectF, sheet: Sheet) -> None:
-        """What a usual printer leaves white."""
-        margin = sheet.margin * self.scale
-        painter.setPen(QPen(QColor("#d9d2c3"), 1, Qt.PenStyle.DotLine))
-        painter.setBrush(Qt.BrushStyle.NoBrush)
-        painter.drawRect(place.adjusted(margin, margin, -margin, -margin))
-
-    def _texts(self, painter: QPainter, place: QRectF, drawing: Drawing) -> None:
-        painter.setPen(QColor("#1c1c1c"))
-        for text in drawing.texts:
-            font = QFont(theme.text_font(bold=text.bold))
-            font.setPixelSize(max(1, round(text.size * self.scale)))
-            painter.setFont(font)
-            painter.save()
-            painter.translate(place.left() + text.at[0] * self.scale, place.bottom() - text.at[1] * self.scale)
-            painter.rotate(-text.turn_deg)
-            if text.middle:
-                room = QRectF(-300, -text.size * self.scale, 600, 2 * text.size * self.scale)
-                painter.drawText(room, Qt.AlignmentFlag.AlignCenter, text.words)
-            else:
-                painter.drawText(0, 0, text.words)
-            painter.restore()
 
 
 class SheetsStation(Station):
@@ -201,7 +54,10 @@ class SheetsStation(Station):
         row = QHBoxLayout(self)
         row.setContentsMargins(10, 8, 10, 10)
         row.setSpacing(10)
-        row.addWidget(SideColumn(self._sheet_card(), self._takes_card(), self._out_card(), self._care_card()))
+        self.laying, self.spot = LayingCard(document), SpotCard(document)
+        self.printed, self.printer = PrintedCard(document), PrinterCard(document)
+        row.addWidget(SideColumn(self._sheet_card(), self.laying, self.spot, self._takes_card(), self.printed, self.printer,
+                                 self._out_card(), self._care_card()))
         self.card = Card(t("Pages"))
         self.card.body.removeWidget(self.card.heading)
         head = QHBoxLayout()
@@ -221,6 +77,16 @@ class SheetsStation(Station):
         self.card.body.addWidget(self.error)
         self.view = PagesView()
         self.view.picked.connect(self._look_at_piece)
+        self.view.moved.connect(self._move)
+        self.view.held.connect(self._hold)
+        self.view.freed.connect(self._free)
+        self.spot.put.connect(lambda spot: self._place(spot, t("move {name}", name=spot.piece)))
+        self.spot.freed.connect(self._free)
+        self.spot.turned.connect(self.view.turn)
+        self.spot.which.activated.connect(lambda row: self._take(self.spot.which.itemData(row)))
+        self.laying.found.connect(lambda found: self._show_spots(found.spots))
+        self.laying.done.connect(self._changed)
+        self.printer.rehearse.connect(lambda: RehearseDialog(self.document, len(self.pages), self).exec())
         self.area = QScrollArea()
         self.area.setWidget(self.view)
         self.area.setWidgetResizable(True)
@@ -229,6 +95,7 @@ class SheetsStation(Station):
         row.addWidget(self.card, 1)
         self.pages: tuple[Page, ...] = ()
         self._shown: list[Shown] = []
+        self._trial: tuple[Spot, ...] = ()
         self._zoom = 0.0  # px a mm; 0: whole pages
         self._stale = True
         document.changed.connect(self._changed)
@@ -240,8 +107,19 @@ class SheetsStation(Station):
         self.sheet.setAccessibleName(t("Sheet"))
         self.sheet.setToolTip(t("What lies in the printer. The drawing keeps its size on every sheet."))
         self.sheet.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
-        self.sheet.activated.connect(lambda row: self.document.set_sheet(SHEETS[row].name))
+        self.sheet.activated.connect(self._choose_sheet)
         card.body.addWidget(self.sheet)
+        self.own = QLineEdit()
+        self.own.setAccessibleName(t("Own size of the sheet"))
+        self.own.setPlaceholderText("320 x 450 mm")
+        self.own.setToolTip(t("Width and height of your own sheet, or the width of a roll and the length you cut from it."))
+        self.own.setMaxLength(60)
+        self.own.editingFinished.connect(self._own_sheet)
+        card.body.addWidget(self.own)
+        self.own_reason = QLabel()
+        self.own_reason.setObjectName("reason")
+        self.own_reason.setWordWrap(True)
+        card.body.addWidget(self.own_reason)
         self.tiled = QCheckBox(t("Tile larger pieces"))
         self.tiled.setToolTip(t("Print a piece that is larger than the sheet over several sheets that overlap, with marks to lay them "
                                 "edge to edge and a map of all."))
@@ -262,18 +140,73 @@ class SheetsStation(Station):
         self.takes.setWordWrap(True)
         self.takes.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
         self.takes.setToolTip(t("Sheets of every stock, their price where the stock cabinet knows it, and how much of them is waste."))
+        self.kits = CountField(1, 1000, t("How many kits"))
+        self.kits.setToolTip(t("What so many kits together take; nothing else changes."))
+        self.kits.valueChanged.connect(self._say_takes)
+        words = QLabel(t("Kits"))
+        words.setMinimumWidth(84)
+        words.setBuddy(self.kits)
+        row = QHBoxLayout()
+        row.addWidget(words)
+        row.addWidget(self.kits, 1)
+        card.body.addLayout(row)
         card.body.addWidget(self.takes)
+        self.left = QLabel()
+        self.left.setWordWrap(True)
+        self.left.setObjectName("quiet")
+        card.body.addWidget(self.left)
+        self.keep = QPushButton(t("Keep the offcuts"))
+        self.keep.setToolTip(t("Note the largest rectangle left of every sheet with your stocks: it is offered when a piece fits it."))
+        self.keep.clicked.connect(self._keep_offcuts)
+        self.used = QPushButton(t("Used them"))
+        self.used.setToolTip(t("Take the offcuts named here off the list."))
+        self.used.clicked.connect(self._use_offcuts)
+        buttons = QHBoxLayout()
+        buttons.addWidget(self.keep, 1)
+        buttons.addWidget(self.used, 1)
+        card.body.addLayout(buttons)
         return card
 
     def _say_takes(self) -> None:
         """Sheets, money and waste, a line a stock."""
-        found = material(self.pages)
+        kits = self.kits.value()
+        found = material(self.pages if kits == 1 else arrange(for_kits(self._loads(), kits), self.document.project.paper).pages)
         lines = [t("{count} × {stock}: {waste} % waste", count=m.sheets, stock=t(m.stock.name), waste=round(100 * m.waste))
                  + (t(", costs {money}", money=f"{m.money:.2f}") if m.money else "") for m in found]
         money = sum(m.money for m in found)
         if money and len(found) > 1:
             lines.append(t("In all {money}, as far as prices are known.", money=f"{money:.2f}"))
         self.takes.setText("\n".join(lines) or t("Nothing yet."))
+        self._say_offcuts()
+
+    def _say_offcuts(self) -> None:
+        """What is left and worth keeping, and which of what was kept would do for a piece."""
+        unit = self.document.project.unit
+        left = left_over(self.pages)
+        lines = []
+        if left:
+            largest = max(left, key=lambda each: each.offcut.width * each.offcut.height)
+            lines.append(t("{count} offcuts are worth keeping, the largest {width} × {height} of {stock}.", count=len(left),
+                           width=write(largest.offcut.width, unit), height=write(largest.offcut.height, unit), stock=t(largest.stock.name)))
+        for offcut, load in self._fitting_offcuts():
+            lines.append(t("An offcut of {width} × {height} you kept would do for {piece}.", width=write(offcut.width, unit),
+                           height=write(offcut.height, unit), piece=load.words))
+        self.left.setText("\n".join(lines))
+        self.left.setVisible(bool(lines))
+        self.keep.setEnabled(bool(left))
+        self.used.setEnabled(bool(self._fitting_offcuts()))
+
+    def _fitting_offcuts(self) -> tuple[tuple[Offcut, Load], ...]:
+        return uses(self.document.shelf.cabinet.offcuts, self._loads())
+
+    def _keep_offcuts(self) -> None:
+        self.document.shelf.keep_offcuts([left.offcut for left in left_over(self.pages)])
+        self._say_offcuts()
+
+    def _use_offcuts(self) -> None:
+        for offcut, _ in self._fitting_offcuts():
+            self.document.shelf.use_offcut(offcut)
+        self._say_offcuts()
 
     def _out_card(self) -> Card:
         card = Card(t("To paper or to the machine"))
@@ -312,10 +245,16 @@ class SheetsStation(Station):
         """Lay the whole kit out on the sheet in force; a piece that is too large is said, with the sheets that would do."""
         unit = self.document.project.unit
         items = [t("{name}, {width} × {height}", name=s.name, width=write(s.width, unit), height=write(s.height, unit)) for s in SHEETS]
+        items.append(t("Own size"))
         if [self.sheet.itemText(i) for i in range(self.sheet.count())] != items:
             self.sheet.clear()
             self.sheet.addItems(items)
-        self.sheet.setCurrentIndex([s.name for s in SHEETS].index(self.document.project.sheet))
+        name, names = self.document.project.sheet, [s.name for s in SHEETS]
+        self.sheet.setCurrentIndex(names.index(name) if name in names else len(names))
+        self.own.setVisible(name not in names)
+        self.own_reason.hide()
+        with QSignalBlocker(self.own):
+            self.own.setText(name if name not in names else "")
         overlap = self.document.project.tile_mm
         self.tiled.setChecked(overlap > 0)
         self.overlap.setVisible(overlap > 0)
@@ -324,27 +263,128 @@ class SheetsStation(Station):
         self.overlap.show_value(overlap)
         if self._stale:
             self._stale = False
-            builds = [self.document.build_of(i) for i in range(len(self.document.project.briefs))]
-            loads = [load for b in builds for load in loads_of(b.brief.name, b.patterns)]
-            sheet = self.document.project.paper
-            layout = arrange(loads, sheet)
-            self.pages = layout.pages
-            self.error.setVisible(bool(layout.too_large))
-            if layout.too_large:
-                said = [t(too_large(load.pattern, sheet).words) for load in layout.too_large[:_SAID]]
-                more = len(layout.too_large) - _SAID
-                self.error.setText("\n".join(said) + ("\n" + t("and {count} more", count=more) if more > 0 else ""))
+            loads, sheet = self._loads(), self.document.project.paper
+            layout = arrange(loads, sheet, self.document.project.spots)
+            said = [t(too_large(load.pattern, sheet).words) for load in layout.too_large[:_SAID]]
+            more = len(layout.too_large) - _SAID
+            said += [t("and {count} more", count=more)] if more > 0 else []
+            struck = [(page, pair) for page in layout.pages for pair in clashes(page.items)]
+            said += [t("Page {number}: {a} and {b} lie on each other; move one of them, or lay all out anew.", number=page.number,
+                       a=a.load.words, b=b.load.words) for page, (a, b) in struck[:_SAID]]
+            self.error.setVisible(bool(said))
+            self.error.setText("\n".join(said))
             doing = [{s.name for s in sheets_that_do(load.pattern)} for load in loads]
             common = [s.name for s in SHEETS if all(s.name in names for names in doing)]
             self.fits.setText(t("The largest piece fits {names}.", names=", ".join(common[:5])) if common
                               else t("No sheet up to A0 holds the largest piece."))
-            prints = {pattern: made for b in builds for pattern, made in self.document.prints_of(b).items()}
-            self._shown = shown_pages(self.pages, self.document.project.title, prints)
-            self._say_takes()
-            count = len(self.pages)
-            self.card.heading.setText(t("Pages: {count}", count=count) if count else t("Pages"))
-            self.pdf.setEnabled(bool(self.pages) and not layout.too_large)
+            self._take_pages(layout.pages)
+            self.pdf.setEnabled(bool(self.pages) and not layout.too_large and not struck)
+            self.laying.show_state(self._loads)
+            self.printed.show_state()
+            self.printer.show_state(self.pages)
+            self._show_in_hand()
         self._show()
+
+    def _loads(self) -> list[Load]:
+        """The pieces of the kit."""
+        builds = [self.document.build_of(i) for i in range(len(self.document.project.briefs))]
+        return [load for b in builds for load in loads_of(b.brief.name, b.patterns)]
+
+    def _take_pages(self, pages: tuple[Page, ...]) -> None:
+        """Show these pages, and what they take."""
+        self.pages = pages
+        builds = [self.document.build_of(i) for i in range(len(self.document.project.briefs))]
+        prints = {pattern: made for b in builds for pattern, made in self.document.prints_of(b).items()}
+        self._shown = shown_pages(pages, self.document.project.title, prints)
+        self._say_takes()
+        count = len(pages)
+        self.card.heading.setText(t("Pages: {count}", count=count) if count else t("Pages"))
+
+    def _show_spots(self, spots: tuple[Spot, ...]) -> None:
+        """A layout that is being searched, as far as it has come."""
+        if spots != self._trial and self.isVisible():
+            self._trial = spots
+            self._take_pages(arrange(self._loads(), self.document.project.paper, spots).pages)
+            self._show()
+
+    def _choose_sheet(self, row: int) -> None:
+        if row < len(SHEETS):
+            self.document.set_sheet(SHEETS[row].name)
+        else:
+            self.own.show()
+            self.own.setFocus()
+
+    def _own_sheet(self) -> None:
+        words = self.own.text().strip()
+        if words and words != self.document.project.sheet:
+            try:
+                self.document.set_sheet(words)
+            except MingeiError as error:
+                self.own_reason.setText(t(error.words))
+                self.own_reason.show()
+
+    # -- pieces put by hand ------------------------------------------------------------------------------------------
+
+    def _spots(self) -> dict[Key, Spot]:
+        """Where every piece lies now."""
+        return {spot.key: spot for spot in spots_of(self.pages)}
+
+    def _take(self, key: Key | None) -> None:
+        self.view.take(key)
+        self._show_in_hand()
+
+    def _show_in_hand(self) -> None:
+        spots = self._spots()
+        with QSignalBlocker(self.spot.which):
+            self.spot.which.clear()
+            for page in self.pages:
+                for item in page.items:
+                    if item.key in spots:
+                        copy = t(", copy {number}", number=item.copy + 1) if item.load.pattern.copies > 1 else ""
+                        self.spot.which.addItem(f"{item.load.words}{copy}", item.key)
+            keys = [tuple(self.spot.which.itemData(i)) for i in range(self.spot.which.count())]
+            self.spot.which.setCurrentIndex(keys.index(self.view.taken) if self.view.taken in keys else -1)
+        self.spot.show_spot(spots.get(self.view.taken) if self.view.taken else None)
+
+    def _move(self, moved: Moved) -> None:
+        """A piece was put elsewhere by hand: all others stay where they are, it is held there, and so is what it comes to lie on."""
+        spots = self._spots()
+        spot = spots[moved.key]
+        number = next((spots[i.key].page for i in moved.page.items), spot.page) if moved.page is not None else \
+            1 + max(s.page for s in spots.values())
+        self._place(spot._replace(page=number, x=round(moved.at[0], 3), y=round(moved.at[1], 3), turn_deg=moved.turn_deg),
+                    t("move {name}", name=moved.key[1]))
+
+    def _place(self, spot: Spot, name: str) -> None:
+        spots = self._spots()
+        spots[spot.key] = spot._replace(locked=True)
+        items = {i.key: i for page in self.pages for i in page.items}
+        item = items[spot.key]
+        there = item._replace(move=move_to(item.load.pattern, spot.turn_deg, spot.x, spot.y))
+        stock = item.load.pattern.stock.id
+        mates = [i for k, i in items.items()
+                 if k != spot.key and k in spots and spots[k].page == spot.page and i.load.pattern.stock.id == stock]
+        for a, b in clashes([there, *mates]):
+            if spot.key in (a.key, b.key):
+                for key in (a.key, b.key):
+                    spots[key] = spots[key]._replace(locked=True)
+        self.view.take(spot.key)
+        self.document.set_spots(tuple(spots.values()), name, f"spot:{spot.key}")
+
+    def _hold(self, key: Key) -> None:
+        spots = self._spots()
+        if key in spots and spots[key].locked:
+            self._free(key)
+        elif key in spots:
+            self._place(spots[key], t("hold {name}", name=key[1]))
+
+    def _free(self, key: Key | None) -> None:
+        """Let a piece go: it may lie anywhere again."""
+        spots = {s.key: s for s in self.document.project.spots}
+        if key is not None and key in spots:
+            del spots[key]
+            held = any(s.locked for s in spots.values())
+            self.document.set_spots(tuple(spots.values()) if held else (), t("let go of {name}", name=key[1]))
 
     def _set_overlap(self, mm: float) -> None:
         try:
@@ -365,8 +405,8 @@ class SheetsStation(Station):
         widest = max(s.width for s in self._shown)
 
         def scale(columns: int, rows: int) -> float:
-            high = (room.height() - rows * (_CAPTION_PX + 20)) / (rows * tallest)
-            return min(high, (room.width() - (columns + 1) * _GAP_PX) / (columns * widest))
+            high = (room.height() - rows * (CAPTION_PX + 20)) / (rows * tallest)
+            return min(high, (room.width() - (columns + 1) * GAP_PX) / (columns * widest))
 
         count = len(self._shown)
         best = max(scale(columns, math.ceil(count / columns)) for columns in range(1, count + 1))
@@ -382,7 +422,8 @@ class SheetsStation(Station):
             self._show()
 
     def _look_at_piece(self, pattern: Pattern) -> None:
-        """A piece was pressed: turn to the thing it belongs to."""
+        """A piece was pressed: take it in hand, and turn to the thing it belongs to."""
+        self._show_in_hand()
         for i in range(len(self.document.project.briefs)):
             if pattern in self.document.build_of(i).patterns:
                 self.document.look_at(i)

@@ -3,23 +3,36 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Iterable, Iterator, Sequence
+from dataclasses import replace
+from itertools import pairwise
 
 from mingei.core.draft import Role
-from mingei.core.drawing import LOOKS, Drawing, Ink, Stroke, Text, pattern_strokes
-from mingei.core.layout.place import NAME_SIZE_MM, Page, name_width, room
+from mingei.core.drawing import LOOKS, Drawing, Ink, Stroke, Text, flipped, pattern_strokes
+from mingei.core.layout.laying import CutLine, Laying
+from mingei.core.layout.place import CORNER_MM, NAME_SIZE_MM, Page, name_width, room
+from mingei.core.layout.sheets import Sheet
 from mingei.core.layout.tile import Tile, cut_off, joins, map_of, neighbours, printed_within
 from mingei.core.length import write_mm
 from mingei.core.pattern import Pattern
-from mingei.core.shape import Box, Line, Point, Rigid, bounds, contains, moved_path, shifted
+from mingei.core.shape import Arc, Box, Line, Path, Point, Rigid, bounds, contains, flat_points, moved_path, shifted, signed_area
+from mingei.core.stock import Grain
 from mingei.core.words import say, told
 
 CHECK_BAR_MM = 100.0
 #: The number of a seam: its size, how far beside its edge it stands (mm), and where along it, as shares.
 _NUMBER_MM, _BESIDE_MM, _SHARES = 2.2, 2.8, (0.25, 0.5, 0.75)
 _TICK = 3.0
+#: How far from its corner the tick of a cut begins, mm.
+_TICK_OFF = 0.5
 #: How far beneath a piece its name stands, mm.
 _NAME_DOWN = 2.8
+
+
+def page_drawings(page: Page, title: str, speak: Callable[[str], str] = str) -> tuple[Drawing, ...]:
+    """A page as it is printed and, where cuts go there, the back of its sheet."""
+    front = page_drawing(page, title, speak)
+    return (front, _back(page, title, speak)) if page.sheet.laying.cuts is CutLine.BACK else (front,)
 
 
 def page_drawing(page: Page, title: str, speak: Callable[[str], str] = str) -> Drawing:
@@ -27,14 +40,16 @@ def page_drawing(page: Page, title: str, speak: Callable[[str], str] = str) -> D
 
     title: the project's.  speak: from the core's English to the language the words are printed in.
     """
-    sheet, first = page.sheet, page.items[0].load
-    strokes = [stroke for item in page.items for stroke in pattern_strokes(item.load.pattern, item.move)]
+    sheet, first, laying = page.sheet, page.items[0].load, page.sheet.laying
+    strokes = [stroke for item in page.items for stroke in _shown(pattern_strokes(item.load.pattern, item.move), laying)]
+    if laying.template:
+        strokes = list(flipped(strokes, _mirror(sheet)))
     if page.tile is not None:
         space = room(sheet)
         strokes = [Stroke(s.ink, part) for s in strokes for part in cut_off(s.path, space)]
     m = sheet.margin
     strokes += _bar((m + _TICK, m + _TICK), across=True) + _bar((m + _TICK, m + _TICK), across=False)
-    inks = [Ink.CUT, *dict.fromkeys(s.ink for s in strokes if s.ink in (Ink.MOUNTAIN, Ink.VALLEY, Ink.BEND, Ink.GUIDE))]
+    inks = [ink for ink in (Ink.CUT, Ink.MOUNTAIN, Ink.VALLEY, Ink.BEND, Ink.GUIDE) if any(s.ink is ink for s in strokes)]
     texts = [
         Text((m + _TICK + 2, m + _TICK + 1.2), 2.4,
              speak("check bars: both must measure 100 mm. Print at actual size (100 %), never fit to page."), bold=True)]
@@ -53,21 +68,111 @@ def page_drawing(page: Page, title: str, speak: Callable[[str], str] = str) -> D
         cut = heading = f"{title}: {told(say('{count} pieces', count=len(page.items)), speak)}"
     texts += [
         Text((m + _TICK + 2, m + 13.0), 2.8,
-             told(say("{stock}, {caliper} thick. The printed face is the outside.", stock=stock.name,
-                      caliper=write_mm(stock.caliper_mm)), speak)),
+             told(say(_TEMPLATE if laying.template else _OUTSIDE, stock=stock.name, caliper=write_mm(stock.caliper_mm)), speak)),
         Text((m + _TICK + 2, m + 17.4), 3.6, cut, bold=True),
         Text((sheet.width - m - 24, m + 17.4), 2.8,
              told(say("page {number} of {count}", number=page.number, count=page.count), speak)),
     ]
+    arrow, named = _grain(page)
+    strokes += arrow
+    texts += [replace(text, words=speak(text.words)) for text in named]
+    if laying.corners:
+        strokes += _registration(sheet)
+    if sheet.printer.correction != (1.0, 1.0):
+        texts.append(Text((sheet.width / 2 + 12, m + 13.0), 2.4, told(say(
+            "corrected for {printer}", printer=sheet.printer.name or "this printer"), speak)))
     if page.tile is not None:
         return _tile_drawing(page, page.tile, strokes, texts, heading, speak)
     boxes = [item.box for item in page.items]
     for item, box in zip(page.items, boxes, strict=True):
-        if len(page.items) > 1:
-            texts.append(Text((box.left, box.bottom - _NAME_DOWN), NAME_SIZE_MM, _cut_short(told(item.load.words, speak), box.width)))
-        texts += _numbers(item.load.pattern, item.move, speak, [other for other in boxes if other is not box])
-    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), title=heading,
-                   printed=tuple(p.moved(item.move) for item in page.items for p in item.load.printed))
+        left = _mirror(sheet) - box.right if laying.template else box.left
+        if len(page.items) > 1 and laying.names:
+            texts.append(Text((left, box.bottom - _NAME_DOWN), NAME_SIZE_MM, _cut_short(told(item.load.words, speak), box.width)))
+        if laying.numbers:
+            numbers = _numbers(item.load.pattern, item.move, speak, [other for other in boxes if other is not box])
+            texts += [replace(text, at=(_mirror(sheet) - text.at[0], text.at[1]), turn_deg=_upright(-text.turn_deg)) for text in numbers] \
+                if laying.template else numbers
+    printed = () if laying.template else tuple(p.moved(item.move) for item in page.items for p in item.load.printed)
+    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), heading, printed, laying.cuts is CutLine.HAIR,
+                   sheet.printer.correction)
+
+
+#: What is said of the stock and the face printed on.
+_OUTSIDE = "{stock}, {caliper} thick. The printed face is the outside."
+_TEMPLATE = "template, mirrored: stick it to the inner face of {stock}, {caliper} thick"
+
+
+def _mirror(sheet: Sheet) -> float:
+    """What a place across and its mirror image add up to, so that what lies in the room stays in it, mm."""
+    space = room(sheet)
+    return space.left + space.right
+
+
+def _shown(strokes: Iterable[Stroke], laying: Laying) -> Iterator[Stroke]:
+    """What is printed of a piece's lines."""
+    for stroke in strokes:
+        if stroke.ink is Ink.CUT and laying.cuts in (CutLine.NONE, CutLine.BACK):
+            continue
+        if stroke.ink is Ink.CUT and laying.cuts is CutLine.TICKS:
+            yield from ticks(stroke.path)
+        elif laying.folds or stroke.ink not in (Ink.MOUNTAIN, Ink.VALLEY, Ink.BEND):
+            yield stroke
+
+
+def ticks(cut: Path) -> Iterator[Stroke]:
+    """For the straight sides of a cut, short lines beyond its outer corners, on what is cut away; curves as they are."""
+    outline = flat_points(cut)[:-1]
+    turning = 1.0 if signed_area(outline) > 0 else -1.0
+    for before, here in pairwise((cut[-1], *cut)):
+        if isinstance(here, Arc):
+            yield Stroke(Ink.CUT, (here,))
+        if isinstance(here, Arc) or isinstance(before, Arc):
+            continue
+        (ax, ay), (bx, by), (cx, cy) = before.start, here.start, here.end
+        if turning * ((bx - ax) * (cy - by) - (by - ay) * (cx - bx)) <= 1e-6:
+            continue
+        for px, py in ((ax, ay), (cx, cy)):
+            length = math.dist((px, py), (bx, by))
+            ux, uy = (bx - px) / length, (by - py) / length
+            near, far = ((bx + ux * d, by + uy * d) for d in (_TICK_OFF, _TICK_OFF + _TICK))
+            if not contains(outline, far):
+                yield Stroke(Ink.CUT, (Line(near, far),))
+
+
+def _back(page: Page, title: str, speak: Callable[[str], str]) -> Drawing:
+    """The back of a sheet, turned over about its long side: the cuts, where the printer's own offset puts them."""
+    sheet = page.sheet
+    cuts = [s for item in page.items for s in pattern_strokes(item.load.pattern, item.move) if s.ink is Ink.CUT]
+    if page.tile is not None:
+        cuts = [Stroke(s.ink, part) for s in cuts for part in cut_off(s.path, room(sheet))]
+    back = shifted(-sheet.printer.back_x, -sheet.printer.back_y)
+    strokes = [Stroke(s.ink, moved_path(s.path, back)) for s in flipped(cuts, sheet.width)]
+    words = told(say("{title}: back of page {number}", title=title, number=page.number), speak)
+    texts = (Text((sheet.margin + _TICK + 2, sheet.margin + 17.4), 3.6, words, bold=True),)
+    return Drawing(sheet.width, sheet.height, tuple(strokes), texts, words, correction=sheet.printer.correction)
+
+
+def _grain(page: Page) -> tuple[list[Stroke], list[Text]]:
+    """An arrow along the grain of the sheet, where its stock has one."""
+    sheet, grain = page.sheet, page.stock.grain
+    if grain is Grain.NONE:
+        return [], []
+    x, y = sheet.width - sheet.margin - 24.0, sheet.margin + 12.0
+    way = (0.0, 1.0) if grain is Grain.LONG else (1.0, 0.0)
+
+    def at(along: float, aside: float) -> Point:
+        return x + 16.0 + way[0] * along - way[1] * aside, y + way[1] * along + way[0] * aside
+
+    lines = [Line(at(-3, 0), at(4, 0)), Line(at(4, 0), at(2.4, 0.9)), Line(at(4, 0), at(2.4, -0.9))]
+    return [Stroke(Ink.DRAW, (line,)) for line in lines], [Text((x, y), 2.4, "grain")]
+
+
+def _registration(sheet: Sheet) -> list[Stroke]:
+    """A cross in each corner of what the printer reaches, for a machine that cuts what was printed."""
+    off, r = sheet.margin + CORNER_MM / 2, CORNER_MM / 2
+    lines = [line for x in (off, sheet.width - off) for y in (off, sheet.height - off)
+             for line in (Line((x - r, y), (x + r, y)), Line((x, y - r), (x, y + r)))]
+    return [Stroke(Ink.DRAW, (line,)) for line in lines]
 
 
 def _tile_drawing(page: Page, tile: Tile, strokes: list[Stroke], texts: list[Text], heading: str, speak: Callable[[str], str]) -> Drawing:
@@ -89,7 +194,8 @@ def _tile_drawing(page: Page, tile: Tile, strokes: list[Stroke], texts: list[Tex
     texts += [text for text in _numbers(item.load.pattern, item.move, speak, [])
               if space.left <= text.at[0] <= space.right and space.bottom <= text.at[1] <= space.top]
     printed = tuple(printed_within(p.moved(item.move), space) for p in item.load.printed)
-    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), title=heading, printed=printed)
+    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), heading, printed, sheet.laying.cuts is CutLine.HAIR,
+                   sheet.printer.correction)
 
 
 def _cut_short(words: str, width: float) -> str:

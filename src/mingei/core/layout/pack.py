@@ -8,6 +8,8 @@ from collections.abc import Callable, Sequence
 from functools import lru_cache
 from typing import NamedTuple, TypeAlias
 
+from mingei.core.shape import Box
+
 Size: TypeAlias = tuple[float, float]
 #: What two calculations of one length may differ by, mm.
 _SAME_MM = 1e-6
@@ -37,14 +39,13 @@ class _Sheet:
         self.left = width * height
         self.put: list[Put] = []
 
-    def best(self, width: float, height: float) -> tuple[float, float, float, float, bool] | None:
+    def best(self, width: float, height: float, turns: tuple[bool, ...]) -> tuple[float, float, float, float, bool] | None:
         """Where it leaves least beside it: (shorter rest, longer rest, x, y, turned)."""
         if width * height > self.left + _SAME_MM:
             return None
         found: tuple[float, float, float, float, bool] | None = None
-        for turned, (w, h) in ((False, (width, height)), (True, (height, width))):
-            if turned and abs(width - height) < _SAME_MM:
-                break
+        for turned in turns:
+            w, h = (height, width) if turned else (width, height)
             for f in self.free:
                 beside, above = f.right - f.left - w, f.top - f.bottom - h
                 if beside >= -_SAME_MM and above >= -_SAME_MM:
@@ -57,6 +58,10 @@ class _Sheet:
         w, h = (height, width) if turned else (width, height)
         self.put.append(Put(number, x, y, turned))
         self.left -= w * h
+        self.cover(x, y, w, h)
+
+    def cover(self, x: float, y: float, w: float, h: float) -> None:
+        """Nothing else may lie there."""
         split: list[_Free] = []
         for f in self.free:
             if x >= f.right - _SAME_MM or x + w <= f.left + _SAME_MM or y >= f.top - _SAME_MM or y + h <= f.bottom + _SAME_MM:
@@ -74,6 +79,14 @@ class _Sheet:
                      if not any(_within(f, g) and (i > j or not _within(g, f)) for j, g in enumerate(split) if i != j)]
 
 
+def free_rectangles(width: float, height: float, taken: Sequence[Box]) -> tuple[Box, ...]:
+    """The largest rectangles of a sheet that none of the taken ones reaches into, mm."""
+    sheet = _Sheet(width, height)
+    for box in taken:
+        sheet.cover(box.left, box.bottom, box.width, box.height)
+    return tuple(Box(*f) for f in sheet.free)
+
+
 def _within(a: _Free, b: _Free) -> bool:
     return (a.left >= b.left - _SAME_MM and a.bottom >= b.bottom - _SAME_MM and a.right <= b.right + _SAME_MM
             and a.top <= b.top + _SAME_MM)
@@ -86,31 +99,34 @@ _ORDERS: tuple[Callable[[Size], tuple[float, float]], ...] = (
 
 
 @lru_cache(maxsize=32)
-def pack(sizes: tuple[Size, ...], width: float, height: float, gap: float) -> tuple[tuple[Put, ...], ...]:
+def pack(sizes: tuple[Size, ...], width: float, height: float, gap: float,
+         turns: tuple[bool, ...] = (False, True)) -> tuple[tuple[Put, ...], ...]:
     """Rectangles on as few sheets as this way finds: for every sheet what lies on it, from its lower left corner, mm.
 
-    sizes: each of them fits the sheet one way or the other; gap: left between them, mm.  Raises ValueError when one does not fit.
+    sizes: each of them fits the sheet at one of the turns, upright or by 90 degrees; gap: left between them, mm.  Raises ValueError when
+    one does not.
     """
     best: list[_Sheet] | None = None
     for order in _ORDERS:
-        filled = _fill(sizes, sorted(range(len(sizes)), key=lambda i: (order(sizes[i]), i)), width + gap, height + gap, gap)
+        filled = _fill(sizes, sorted(range(len(sizes)), key=lambda i: (order(sizes[i]), i)), width + gap, height + gap, gap, turns)
         # of as few sheets, the one whose last holds least: it is the likelier to be done without
         if best is None or (len(filled), -filled[-1].left) < (len(best), -best[-1].left):
             best = filled
     return tuple(tuple(sheet.put) for sheet in best or ())
 
 
-def _fill(sizes: Sequence[Size], order: Sequence[int], width: float, height: float, gap: float) -> list[_Sheet]:
+def _fill(sizes: Sequence[Size], order: Sequence[int], width: float, height: float, gap: float,
+          turns: tuple[bool, ...]) -> list[_Sheet]:
     sheets: list[_Sheet] = []
     for number in order:
         w, h = sizes[number][0] + gap, sizes[number][1] + gap
         for sheet in sheets:
-            place = sheet.best(w, h)
+            place = sheet.best(w, h, turns)
             if place is not None:
                 break
         else:
             sheet = _Sheet(width, height)
-            place = sheet.best(w, h)
+            place = sheet.best(w, h, turns)
             if place is None:
                 raise ValueError(number)
             sheets.append(sheet)

@@ -7,9 +7,11 @@ margins and the marks leave.
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from functools import lru_cache
+from itertools import combinations
 from types import MappingProxyType
-from typing import NamedTuple
+from typing import NamedTuple, TypeAlias
 
 from mingei.core.art import Printed
 from mingei.core.errors import SheetError
@@ -18,16 +20,44 @@ from mingei.core.layout.sheets import SHEETS, Sheet
 from mingei.core.layout.tile import Tile, onto_sheet, tiles
 from mingei.core.length import write_mm
 from mingei.core.pattern import Pattern
-from mingei.core.shape import Box, Rigid, bounds, shifted, turned
+from mingei.core.shape import Box, Polygon, Rigid, bounds, flat_points, shifted, signed_area, turned
 from mingei.core.stock import Stock
 from mingei.core.words import joined, say
 
-#: Card left between two blanks on a sheet, mm, so that a knife passes between.
-GAP_MM = 3.0
 #: Room beneath a piece for its name, the size of its letters, mm, and how wide one is, a share of that.
 NAME_MM, NAME_SIZE_MM, _LETTER_SHARE = 3.4, 2.2, 0.55
 #: Room the marks take inside the margins: the upright check bar at the left, the key and the level bar below (mm).
 LEFT_STRIP, BOTTOM_STRIP = 8.0, 25.0
+#: Room a mark in the sheet's corner takes, mm.
+CORNER_MM = 8.0
+#: Pieces that only touch do not clash, mm.
+_TOUCHING_MM = 1e-3
+_NOWHERE = shifted(0.0, 0.0)
+
+
+#: What tells one copy of one piece from all others: its thing, its name, its number from 0.
+Key: TypeAlias = tuple[str, str, int]
+
+
+class Spot(NamedTuple):
+    """Where a copy of a piece was put: by a person (locked), or by the nester.
+
+    owner, piece, copy: which one; page: the number, from 0, among the sheets of its stock; x, y: the lower left corner of the rectangle
+    round it, mm on the sheet; turn_deg: counter-clockwise.
+    """
+
+    owner: str
+    piece: str
+    copy: int
+    page: int
+    x: float
+    y: float
+    turn_deg: float = 0.0
+    locked: bool = False
+
+    @property
+    def key(self) -> Key:
+        return self.owner, self.piece, self.copy
 
 
 class Load(NamedTuple):
@@ -49,11 +79,28 @@ def loads_of(owner: str, patterns: Sequence[Pattern], printed: Mapping[Pattern, 
     return [Load(owner, p, len(patterns) == 1, printed.get(p, ())) for p in patterns]
 
 
+def for_kits(loads: Sequence[Load], kits: int) -> list[Load]:
+    """The pieces of so many kits together."""
+    return [load._replace(pattern=_copied(load.pattern, kits * load.pattern.copies)) for load in loads] if kits > 1 else list(loads)
+
+
+@lru_cache(maxsize=1024)
+def _copied(pattern: Pattern, copies: int) -> Pattern:
+    return replace(pattern, copies=copies)
+
+
 class Item(NamedTuple):
-    """A piece on a sheet; move takes its flat to the sheet, whose lower left corner is the origin."""
+    """A piece on a sheet; move takes its flat to the sheet, whose lower left corner is the origin; copy: which of its copies it is, from 0;
+    locked: a person put it there."""
 
     load: Load
     move: Rigid
+    copy: int = 0
+    locked: bool = False
+
+    @property
+    def key(self) -> Key:
+        return self.load.owner, self.load.pattern.name, self.copy
 
     @property
     def box(self) -> Box:
@@ -86,50 +133,51 @@ class Layout(NamedTuple):
 
 def room(sheet: Sheet) -> Box:
     """What the margins and marks leave for pieces, mm."""
-    m = sheet.margin
-    return Box(m + LEFT_STRIP, m + BOTTOM_STRIP, sheet.width - m, sheet.height - m)
+    m, kept = sheet.margin, CORNER_MM if sheet.laying.corners else 0.0
+    return Box(m + max(LEFT_STRIP, kept), m + BOTTOM_STRIP, sheet.width - m - kept, sheet.height - m - kept)
 
 
 def fits(pattern: Pattern, sheet: Sheet) -> float | None:
     """The turn in degrees (0 or 90) at which the piece fits the sheet, or None."""
     space, box = room(sheet), pattern.box
     for turn, width, height in ((0.0, box.width, box.height), (90.0, box.height, box.width)):
-        if width <= space.width + 1e-9 and height <= space.height + 1e-9:
+        if turn in sheet.laying.way.turns and width <= space.width + 1e-9 and height <= space.height + 1e-9:
             return turn
     return None
 
 
 def yield_of(pattern: Pattern, sheet: Sheet) -> int:
     """How many of a piece's blank, side by side in rows all turned alike, one sheet gives within its margins; 0 where none fits."""
-    wide, high = sheet.width - 2 * sheet.margin, sheet.height - 2 * sheet.margin
+    wide, high, gap = sheet.width - 2 * sheet.margin, sheet.height - 2 * sheet.margin, sheet.laying.gap
     box = pattern.box
-    return max(int((wide + GAP_MM) // (a + GAP_MM)) * int((high + GAP_MM) // (b + GAP_MM))
+    return max(int((wide + gap) // (a + gap)) * int((high + gap) // (b + gap))
                for a, b in ((box.width, box.height), (box.height, box.width)))
 
 
-def arrange(loads: Sequence[Load], sheet: Sheet) -> Layout:
-    """Every copy of every piece that fits, pieces of one stock together on as few sheets as can be; larger ones tiled where the sheet says
-    so."""
+def groups_of(loads: Sequence[Load], sheet: Sheet) -> tuple[tuple[Item, ...], ...]:
+    """The copies of pieces that may share sheets: all of one stock; of one thing too, where the sheet says so.  They have no moves yet."""
+    groups: dict[tuple[str, str], list[Item]] = {}
+    for load in loads:
+        key = (load.pattern.stock.id, load.owner if sheet.laying.together else "")
+        groups.setdefault(key, []).extend(Item(load, _NOWHERE, copy) for copy in range(load.pattern.copies))
+    return tuple(tuple(group) for group in groups.values())
+
+
+def arrange(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> Layout:
+    """Every copy of every piece that fits, those that may share sheets together on as few as can be; larger ones tiled where the sheet says
+    so.
+
+    spots: where some were put.  A spot counts while its piece fits there; one that nobody locked, only while it is free of clashes.
+    """
     space = room(sheet)
     fitting = [load for load in loads if fits(load.pattern, sheet) is not None]
-    groups: dict[str, list[Load]] = {}
-    for load in fitting:
-        groups.setdefault(load.pattern.stock.id, []).extend([load] * load.pattern.copies)
     filled: list[tuple[Item, ...]] = []
-    for group in groups.values():
-        # beneath each piece its name is printed, where it shares the sheet
-        named = [(load.pattern.box.width, load.pattern.box.height) for load in group]
-        alone = [load for load, (w, h) in zip(group, named, strict=True) if not _shares(w, h, space)]
-        shared = [load for load, (w, h) in zip(group, named, strict=True) if _shares(w, h, space)]
-        sizes = tuple((load.pattern.box.width + NAME_MM, load.pattern.box.height + NAME_MM) for load in shared)
-        filled += [(Item(load, _amid(load.pattern, sheet)),) for load in alone]
-        for puts in pack(sizes, space.width, space.height, GAP_MM) if sizes else ():
-            if len(puts) == 1:
-                load = shared[puts[0].number]
-                filled.append((Item(load, _amid(load.pattern, sheet)),))
-            else:
-                filled.append(tuple(Item(shared[p.number], _at(shared[p.number].pattern, space.left + p.x, space.bottom + p.y, p.turned))
-                                    for p in sorted(puts)))
+    given = {spot.key: spot for spot in spots}
+    for group in groups_of(fitting, sheet):
+        put = _put(group, given, sheet)
+        filled += put
+        there = {item.key for items in put for item in items}
+        filled += _packed([item for item in group if item.key not in there], sheet)
     whole: list[tuple[tuple[Item, ...], Tile | None]] = [(items, None) for items in filled]
     too_large = [load for load in loads if load not in fitting]
     for load in list(too_large) if sheet.tile_mm > 0 else []:
@@ -138,20 +186,121 @@ def arrange(loads: Sequence[Load], sheet: Sheet) -> Layout:
         except ValueError:
             continue
         too_large.remove(load)
-        for _ in range(load.pattern.copies):
-            whole += [((Item(load, onto_sheet(tile, turn, space)),), tile) for tile in windows]
+        for copy in range(load.pattern.copies):
+            whole += [((Item(load, onto_sheet(tile, turn, space), copy),), tile) for tile in windows]
     pages = tuple(Page(sheet, items, number, len(whole), tile) for number, (items, tile) in enumerate(whole, 1))
     return Layout(pages, tuple(too_large))
 
 
-def lay_out(loads: Sequence[Load], sheet: Sheet) -> tuple[Page, ...]:
+def _packed(items: Sequence[Item], sheet: Sheet) -> list[tuple[Item, ...]]:
+    """Pieces on sheets by the rectangles round them, names beneath; one too large for its name lies alone."""
+    space = room(sheet)
+    name = NAME_MM if sheet.laying.names else 0.0
+    turns = tuple(turn == 90.0 for turn in sheet.laying.way.turns if turn in (0.0, 90.0))
+    boxes = [item.load.pattern.box for item in items]
+    shared = [i for i, b in enumerate(boxes) if _shares(b.width + name, b.height + name, space, turns)]
+    filled: list[tuple[Item, ...]] = [(items[i]._replace(move=_amid(items[i].load.pattern, sheet)),)
+                                      for i in range(len(items)) if i not in shared]
+    sizes = tuple((boxes[i].width + name, boxes[i].height + name) for i in shared)
+    for puts in pack(sizes, space.width, space.height, sheet.laying.gap, turns) if sizes else ():
+        here = [(items[shared[p.number]], p) for p in sorted(puts)]
+        if len(here) == 1:
+            filled.append((here[0][0]._replace(move=_amid(here[0][0].load.pattern, sheet)),))
+        else:
+            filled.append(tuple(item._replace(move=move_to(item.load.pattern, 90.0 if p.turned else 0.0, space.left + p.x,
+                                                           space.bottom + p.y + name)) for item, p in here))
+    return filled
+
+
+def _put(group: Sequence[Item], given: Mapping[Key, Spot], sheet: Sheet) -> list[tuple[Item, ...]]:
+    """The pieces that have a spot which still holds, by sheet."""
+    space = room(sheet)
+    pages: dict[int, list[Item]] = {}
+    for item in group:
+        spot = given.get(item.key)
+        if spot is None or (spot.turn_deg not in sheet.laying.way.turns and not spot.locked):
+            continue
+        item = item._replace(move=move_to(item.load.pattern, spot.turn_deg, spot.x, spot.y), locked=spot.locked)
+        if _holds(space, item.box):
+            pages.setdefault(spot.page, []).append(item)
+    found = []
+    for number in sorted(pages):
+        items = pages[number]
+        if clashes(items):
+            kept: list[Item] = [item for item in items if item.locked]
+            for item in items:
+                if not item.locked and not any(item in pair for pair in clashes((*kept, item))):
+                    kept.append(item)
+            items = kept
+        if items:
+            found.append(tuple(items))
+    return found
+
+
+def clashes(items: Sequence[Item]) -> tuple[tuple[Item, Item], ...]:
+    """The pieces of one sheet that lie on each other, two by two."""
+    from shapely.geometry import Polygon as Area
+
+    boxes = [item.box for item in items]
+    near = [(i, j) for i, j in combinations(range(len(items)), 2) if boxes[i].meets(boxes[j])]
+    if not near:
+        return ()
+    cards = {i: Area(items[i].move.apply_all(outline(items[i].load.pattern))).buffer(-_TOUCHING_MM)
+             for i in {k for pair in near for k in pair}}
+    return tuple((items[i], items[j]) for i, j in near if cards[i].intersects(cards[j]))
+
+
+@lru_cache(maxsize=512)
+def outline(pattern: Pattern) -> Polygon:
+    """The outline of a piece's flat as points, mm."""
+    return max((tuple(flat_points(cut)[:-1]) for cut in pattern.cuts), key=lambda loop: abs(signed_area(loop)))
+
+
+def spots_of(pages: Sequence[Page]) -> tuple[Spot, ...]:
+    """Where every piece of a layout lies, those that are tiled left out."""
+    counts: dict[tuple[str, str], int] = {}
+    found = []
+    for page in pages:
+        if page.tile is not None:
+            continue
+        kind = (page.stock.id, page.items[0].load.owner if page.sheet.laying.together else "")
+        number = counts.get(kind, 0)
+        counts[kind] = number + 1
+        found += [Spot(*item.key, number, round(item.box.left, 4), round(item.box.bottom, 4), _turn_of(item.move), item.locked)
+                  for item in page.items]
+    return tuple(found)
+
+
+def _turn_of(move: Rigid) -> float:
+    return round(move.turn_deg % 360.0, 4) % 360.0
+
+
+def move_to(pattern: Pattern, turn_deg: float, x: float, y: float) -> Rigid:
+    """The move that turns a piece and puts the lower left corner of the rectangle round it at (x, y)."""
+    turn, box = turned(turn_deg), pattern.box
+    around = bounds(turn.apply_all(((box.left, box.bottom), (box.right, box.bottom), (box.right, box.top), (box.left, box.top))))
+    return turn.then(shifted(x - around.left, y - around.bottom))
+
+
+def _holds(space: Box, box: Box) -> bool:
+    """Whether a rectangle lies within the room, to what spots are rounded to."""
+    slack = 1e-3
+    return (box.left >= space.left - slack and box.bottom >= space.bottom - slack and box.right <= space.right + slack
+            and box.top <= space.top + slack)
+
+
+def lay_out(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> tuple[Page, ...]:
     """The pages of every copy of every piece.
 
-    Raises SheetError with the sheets that would do, when a piece is too large and not tiled.
+    Raises SheetError with the sheets that would do, when a piece is too large and not tiled; and when two pieces were put on each other.
     """
-    layout = arrange(loads, sheet)
+    layout = arrange(loads, sheet, spots)
     if layout.too_large:
         raise too_large(layout.too_large[0].pattern, sheet)
+    for page in layout.pages:
+        for a, b in clashes(page.items):
+            raise SheetError(say("{a} and {b} lie on each other", a=a.load.words, b=b.load.words), say("page {number}", number=page.number),
+                             "move one of them, or lay all out anew")
     return layout.pages
 
 
@@ -160,22 +309,13 @@ def name_width(words: str) -> float:
     return len(words) * _LETTER_SHARE * NAME_SIZE_MM
 
 
-def _shares(width: float, height: float, space: Box) -> bool:
-    """Whether there is room for a piece and the name beneath it, one way or the other."""
-    w, h = width + NAME_MM, height + NAME_MM
-    return (w <= space.width and h <= space.height) or (h <= space.width and w <= space.height)
-
-
-def _at(pattern: Pattern, x: float, y: float, by_90: bool) -> Rigid:
-    """The move that puts a piece's rectangle, turned or not, with room for its name beneath."""
-    box = pattern.box
-    if by_90:
-        return turned(90.0).then(shifted(x + box.top, y + NAME_MM - box.left))
-    return shifted(x - box.left, y + NAME_MM - box.bottom)
+def _shares(width: float, height: float, space: Box, turns: Sequence[bool]) -> bool:
+    """Whether there is room for a piece with the name beneath it, at one of the turns."""
+    return any(a <= space.width and b <= space.height for a, b in ((height, width) if turn else (width, height) for turn in turns))
 
 
 def sheets_that_do(pattern: Pattern) -> tuple[Sheet, ...]:
-    """Every sheet that holds the piece, smallest first."""
+    """Every sheet of a known name that holds the piece, smallest first."""
     return tuple(s for s in SHEETS if fits(pattern, s) is not None)
 
 

@@ -1,0 +1,261 @@
+"""Nesting pieces by their outlines: closer than by the rectangles round them, and slower.
+
+Each piece becomes a map of cells that lie within half the gap of it (and half a cell's diagonal more, so that no two pieces can come
+nearer than the gap without a cell in common).  Where such a map can go on a sheet is told for all places at once by a correlation, worked
+out by the fast Fourier transform; it goes to the lowest of them.  After a few orders of all pieces, some sheets at a time are emptied and
+filled again in another order, and what comes out is kept when it is better.  The same pieces and seed always give the same sheets.
+"""
+
+from __future__ import annotations
+
+import math
+import random
+from collections.abc import Iterator, Sequence
+from typing import Any, NamedTuple, TypeAlias
+
+import numpy as np
+from numpy.typing import NDArray
+from scipy import fft
+
+from mingei.core.shape import Box, Polygon, bounds, turned
+
+_Map: TypeAlias = NDArray[np.float32]
+#: How wide a cell is, mm, of small sheets and of those larger than so many mm2.
+_CELL_MM, _COARSE_MM, _LARGE_MM2 = 1.0, 2.0, 250_000.0
+#: How many sheets are emptied at a time, besides the one with least on it, and how much an order is shaken, a share of a piece's area.
+_OTHERS, _SHAKEN = (1, 2, 3), 0.6
+_QUARTERS = (0.0, 90.0, 180.0, 270.0)
+
+
+class Part(NamedTuple):
+    """A piece to be nested: the outlines of its card, mm; the turns it may be laid at, degrees; beneath: width and height of what is
+    printed under it from its left end, however it is turned, no wider than itself."""
+
+    outlines: tuple[Polygon, ...]
+    turns: tuple[float, ...] = _QUARTERS
+    beneath: tuple[float, float] = (0.0, 0.0)
+
+
+class Laid(NamedTuple):
+    """Where a part lies: its number, its turn, degrees, and the lower left corner of the rectangle round it and what is beneath, mm from
+    the room's."""
+
+    number: int
+    turn_deg: float
+    x: float
+    y: float
+
+
+#: For every sheet what lies on it.
+Nesting: TypeAlias = tuple[tuple[Laid, ...], ...]
+
+
+class _Form(NamedTuple):
+    """A part at one turn: its map, the map's transform, and the size of the rectangle round it and what is beneath, mm."""
+
+    turn_deg: float
+    cells: _Map
+    spectrum: Any
+    width: float
+    height: float
+
+
+class _Sheet:
+    """A sheet being filled."""
+
+    def __init__(self, nest: Nest) -> None:
+        self.nest = nest
+        self.taken = np.zeros(nest.grid, np.float32)
+        self.spectrum: Any = None
+        self.room = nest.width * nest.height
+        self.laid: list[Laid] = []
+        self.fixed = 0
+
+    def try_put(self, number: int) -> bool:
+        """Lay a part at the lowest place there is; whether there was one."""
+        nest = self.nest
+        if nest.areas[number] > self.room:
+            return False
+        if self.spectrum is None and self.laid:
+            self.spectrum = fft.rfft2(self.taken)
+        best: tuple[float, int, _Form, int, int] | None = None
+        for rank, form in enumerate(nest.forms(number)):
+            rows, columns = nest.places(form)
+            if rows < 1 or columns < 1:
+                continue
+            if self.laid:
+                met = fft.irfft2(self.spectrum * form.spectrum, s=nest.grid)[:rows, :columns]
+                free = met < 0.5
+                first = int(free.argmax())
+                if not free.flat[first]:
+                    continue
+                row, column = divmod(first, columns)
+            else:
+                row = column = 0
+            top = row * nest.cell + form.height
+            if best is None or (top, rank) < best[:2]:
+                best = (top, rank, form, row, column)
+        if best is None:
+            return False
+        _, _, form, row, column = best
+        self._take(form.cells, row, column)
+        self.room -= nest.areas[number]
+        self.laid.append(Laid(number, form.turn_deg, column * nest.cell, row * nest.cell))
+        return True
+
+    def fix(self, laid: Laid) -> None:
+        """A part that stays where it is: half a cell more is kept clear of it, since it need not lie on the grid."""
+        nest = self.nest
+        cells = nest.form(laid.number, laid.turn_deg).cells
+        for row in {math.floor(laid.y / nest.cell), math.ceil(laid.y / nest.cell)}:
+            for column in {math.floor(laid.x / nest.cell), math.ceil(laid.x / nest.cell)}:
+                self._take(cells, row, column)
+        self.room -= nest.areas[laid.number]
+        self.laid.append(laid)
+        self.fixed += 1
+
+    def emptied(self) -> _Sheet:
+        """The sheet with only what stays on it."""
+        sheet = _Sheet(self.nest)
+        for laid in self.laid[:self.fixed]:
+            sheet.fix(laid)
+        return sheet
+
+    def _take(self, cells: _Map, row: int, column: int) -> None:
+        here = self.taken[row:row + cells.shape[0], column:column + cells.shape[1]]
+        here += cells[:here.shape[0], :here.shape[1]]
+        self.spectrum = None
+
+
+class Nest:
+    """The parts and the room of one kind of sheet.
+
+    gap: left between parts, mm; fixed: the parts that stay where they are, by sheet.  Raises ValueError with the number of a part that fits
+    no empty sheet.
+    """
+
+    def __init__(self, parts: Sequence[Part], width: float, height: float, gap: float, fixed: Sequence[Sequence[Laid]] = ()) -> None:
+        self.parts, self.width, self.height, self.fixed = tuple(parts), width, height, fixed
+        self._staying = {laid.number for sheet in fixed for laid in sheet}
+        self.cell = _COARSE_MM if width * height > _LARGE_MM2 else _CELL_MM
+        self.pad = gap / 2 + self.cell * math.sqrt(0.5)
+        self.grid = tuple(fft.next_fast_len(math.ceil((size + 2 * self.pad) / self.cell) + 1, real=True) for size in (height, width))
+        self._forms: dict[Part, tuple[_Form, ...]] = {}
+        self.areas = [self._area(p) for p in self.parts]
+        for number in range(len(self.parts)):
+            if number not in self._staying and not any(min(self.places(f)) >= 1 for f in self.forms(number)):
+                raise ValueError(number)
+
+    def _area(self, part: Part) -> float:
+        from shapely import union_all
+        from shapely.geometry import Polygon as Area
+
+        return float(union_all([Area(o).buffer(0) for o in part.outlines]).area)
+
+    def places(self, form: _Form) -> tuple[int, int]:
+        """How many rows and columns of places keep a part within the sheet."""
+        rows, columns = (math.floor(rest / self.cell + 1e-9) + 1 for rest in (self.height - form.height, self.width - form.width))
+        return rows, columns
+
+    def forms(self, number: int) -> tuple[_Form, ...]:
+        """The part at every turn it may have, those that look alike once."""
+        part = self.parts[number]
+        if part not in self._forms:
+            forms: list[_Form] = []
+            for turn in part.turns:
+                form = self._form(part, turn)
+                if not any(f.cells.shape == form.cells.shape and (f.cells == form.cells).all() for f in forms):
+                    forms.append(form)
+            self._forms[part] = tuple(forms)
+        return self._forms[part]
+
+    def _form(self, part: Part, turn_deg: float) -> _Form:
+        from shapely import contains_xy, prepare, union_all
+        from shapely.geometry import Polygon as Area
+        from shapely.geometry import box as rectangle
+
+        turn = turned(turn_deg)
+        outlines = [turn.apply_all(o) for o in part.outlines]
+        around = bounds(p for o in outlines for p in o)
+        around = Box(around.left, around.bottom - part.beneath[1], around.right, around.top)
+        inked = [Area(o).buffer(0) for o in outlines]
+        if part.beneath[1]:
+            wide = min(part.beneath[0], around.width)
+            inked.append(rectangle(around.left, around.bottom, around.left + wide, around.bottom + part.beneath[1]))
+        near = union_all(inked).buffer(self.pad)
+        prepare(near)
+        rows, columns = (math.ceil((size + 2 * self.pad) / self.cell) for size in (around.height, around.width))
+        x = around.left - self.pad + (np.arange(columns) + 0.5) * self.cell
+        y = around.bottom - self.pad + (np.arange(rows) + 0.5) * self.cell
+        cells = contains_xy(near, *(v.ravel() for v in np.meshgrid(x, y))).reshape(rows, columns).astype(np.float32)
+        rows, columns = (min(own, most) for own, most in zip(cells.shape, self.grid, strict=True))
+        cells = cells[:rows, :columns]
+        whole = np.zeros(self.grid, np.float32)
+        whole[:rows, :columns] = cells
+        return _Form(turn_deg, cells, np.conj(fft.rfft2(whole)), around.width, around.height)
+
+    # -- filling sheets ------------------------------------------------------------------------------------------
+
+    def form(self, number: int, turn_deg: float) -> _Form:
+        """The part at any turn."""
+        return next((f for f in self.forms(number) if f.turn_deg == turn_deg), None) or self._form(self.parts[number], turn_deg)
+
+    def fill(self, order: Sequence[int], sheets: list[_Sheet]) -> list[_Sheet]:
+        """Each part on the first sheet that has room for it."""
+        for number in order:
+            if not any(sheet.try_put(number) for sheet in sheets):
+                sheets.append(_Sheet(self))
+                sheets[-1].try_put(number)
+        return sheets
+
+    def search(self, seed: int = 0) -> Iterator[Nesting]:
+        """The best nesting so far, again and again; at first after each order of all parts, then after each try to better some sheets."""
+        areas = self.areas
+        free = [i for i in range(len(areas)) if i not in self._staying]
+        boxes = [max(f.width * f.height for f in self.forms(i)) for i in range(len(areas))]
+        longest = [max(max(f.width, f.height) for f in self.forms(i)) for i in range(len(areas))]
+        best: list[_Sheet] = []
+        for key in (areas, boxes, longest):
+            found = self.fill(sorted(free, key=lambda i, key=key: (-key[i], i)), self._begun())  # type: ignore[misc]
+            if not best or self._value(found) > self._value(best):
+                best = found
+            yield _said(best)
+        chance = random.Random(seed)
+        while True:
+            if len(best) > 1:
+                least = min(range(len(best)), key=lambda i: best[i].nest.width * best[i].nest.height - best[i].room)
+                others = chance.sample([i for i in range(len(best)) if i != least], min(len(best) - 1, chance.choice(_OTHERS)))
+                chosen = {least, *others}
+                loose = [laid.number for i in chosen for laid in best[i].laid[best[i].fixed:]]
+                loose.sort(key=lambda i: -areas[i] * (1.0 + _SHAKEN * (chance.random() - 0.5)))
+                again = self.fill(loose, [best[i].emptied() for i in sorted(chosen) if best[i].fixed])
+                if self._value(again) > self._value([best[i] for i in chosen]):
+                    best = [*(sheet for i, sheet in enumerate(best) if i not in chosen), *again]
+            yield _said(best)
+
+    def _begun(self) -> list[_Sheet]:
+        """The sheets that something stays on."""
+        begun = []
+        for laid in self.fixed:
+            begun.append(_Sheet(self))
+            for each in laid:
+                begun[-1].fix(each)
+        return begun
+
+    def _value(self, sheets: Sequence[_Sheet]) -> tuple[float, ...]:
+        """More is better: fewer sheets, and of as many the fuller ones fuller, so that the last may empty."""
+        whole = self.width * self.height
+        return -len(sheets), sum((1.0 - s.room / whole) ** 2 for s in sheets)
+
+
+def _said(sheets: Sequence[_Sheet]) -> Nesting:
+    """Sheets with most on them first."""
+    return tuple(tuple(sheet.laid) for sheet in sorted(sheets, key=lambda s: s.room))
+
+
+def fewest(parts: Sequence[Part], width: float, height: float) -> int:
+    """The area bound: no fewer sheets can do."""
+    from shapely import union_all
+    from shapely.geometry import Polygon as Area
+
+    return max(1, math.ceil(sum(float(union_all([Area(o).buffer(0) for o in p.outlines]).area) for p in parts) / (width * height) - 1e-9))

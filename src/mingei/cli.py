@@ -395,7 +395,7 @@ def _material(options: argparse.Namespace) -> int:
     from dataclasses import replace
 
     from mingei.core.layout.material import material
-    from mingei.core.layout.place import for_kits, lay_out, loads_of
+    from mingei.core.layout.place import lay_out, loads_of, pages_for
     from mingei.core.layout.sheets import find_sheet
     from mingei.formats import project_file
     from mingei.formats.export import builds_of
@@ -406,8 +406,8 @@ def _material(options: argparse.Namespace) -> int:
     if not 1 <= options.copies <= 1000:
         raise UsageError(say("{n} kits are too few or too many", n=options.copies), "--copies", "write 1 to 1000")
     sheet, loads = project.paper, [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns)]
-    spots = project.spots if options.copies == 1 else ()
-    found = material(lay_out(for_kits(loads, options.copies), sheet, spots))
+    lay_out(loads, sheet, project.spots)  # refuses what is too large
+    found = material(pages_for(options.copies, loads, sheet, project.spots))
     if options.json:
         print(json.dumps([{"stock": m.stock.id, "sheet": sheet.name, "sheets": m.sheets, "money": round(m.money, 2),
                            "card_mm2": round(m.card_mm2, 1), "waste": round(m.waste, 4)} for m in found], indent=1))

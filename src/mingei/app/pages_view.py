@@ -93,7 +93,7 @@ class PagesView(QWidget):
         self.pages: list[Shown] = []
         self.scale = 1.0
         self.taken: Key | None = None
-        self._from: tuple[QPointF, Shown, Item] | None = None
+        self._from: tuple[QPointF, Key] | None = None
         self._to: QPointF | None = None
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName(t("Pages"))
@@ -159,8 +159,7 @@ class PagesView(QWidget):
             return
         shown, item = met
         self.take(item.key if item else None)
-        if item is not None and shown.page.tile is None:
-            self._from = (event.position(), shown, item)
+        self._from = (event.position(), item.key) if item is not None and shown.page.tile is None else None
         self.picked.emit((item or shown.page.items[0]).load.pattern)
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
@@ -180,7 +179,10 @@ class PagesView(QWidget):
     def _dropped(self) -> Moved | None:
         """Where the piece in the air would come to lie; None where it cannot."""
         assert self._from is not None and self._to is not None
-        start, shown, item = self._from
+        start, met = self._from[0], self.lying(self._from[1])
+        if met is None:
+            return None
+        shown, item = met
         place = self.places()[self.pages.index(shown)]
         step = self._to - start
         corner = QPointF(place.left() + item.box.left * self.scale, place.bottom() - item.box.bottom * self.scale) + step
@@ -259,8 +261,10 @@ class PagesView(QWidget):
         """The piece that is dragged, brick where it would lie on another."""
         if self._from is None or self._to is None:
             return
-        target = self._dropped()
-        _, shown, item = self._from
+        target, met = self._dropped(), self.lying(self._from[1])
+        if met is None:
+            return
+        shown, item = met
         page = shown if target is None else next((s for s in self.pages if s.page is target.page), None)
         step = self._to - self._from[0]
         if target is not None and page is not None:

@@ -13,13 +13,18 @@ from mingei.app.document import Document
 from mingei.app.fields import CountField, LengthField, QuietCombo
 from mingei.app.words import capital, t
 from mingei.app.workers import Job, Progress
-from mingei.core.errors import MingeiError
+from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.layout.laying import ANY_PRINTER, CutLine, Laying, Printer, Way, feed_advice
 from mingei.core.layout.place import Load, Page, Spot
+from mingei.core.length import write_mm
+from mingei.core.shape import Box
+from mingei.core.words import say
 
 _WAYS = ((Way.FREE, "Turned as they fit best"), (Way.ALONG, "Upright, along the sheet"), (Way.ACROSS, "Lying, across the sheet"))
 _CUTS = ((CutLine.LINE, "Cuts as lines"), (CutLine.HAIR, "Cuts as hairlines"), (CutLine.TICKS, "Ticks outside the corners"),
          (CutLine.BACK, "Cuts on the back only"), (CutLine.NONE, "No cuts"))
+
+NOWHERE = Box(0.0, 0.0, 0.0, 0.0)
 
 
 def _combo(name: str, hint: str, words: Iterable[str]) -> QuietCombo:
@@ -192,8 +197,8 @@ class SpotCard(Card):
         self.which = _combo(t("Piece in hand"), t("Every piece on these sheets. Press on one, or choose it here."), ())
         self.left = LengthField(t("From the left"), t("Of the rectangle round the piece, from the sheet's edge."))
         self.below = LengthField(t("From below"), t("Of the rectangle round the piece, from the sheet's edge."))
-        self.left.edited.connect(lambda mm: self._move(x=mm))
-        self.below.edited.connect(lambda mm: self._move(y=mm))
+        self.left.edited.connect(lambda mm: self._write(self.left, mm, x=mm))
+        self.below.edited.connect(lambda mm: self._write(self.below, mm, y=mm))
         self.turn = QPushButton(t("Turn by 90°"))
         self.turn.clicked.connect(self.turned.emit)
         self.hold = QCheckBox(t("Hold it there"))
@@ -207,10 +212,11 @@ class SpotCard(Card):
         self.hint.setText(t("Drag it, or nudge it with the arrow keys (with Shift by 10 mm). R turns it, L holds it, Delete lets it go."))
         self.body.addWidget(self.hint)
         self._spot: Spot | None = None
+        self._reach = NOWHERE
 
-    def show_spot(self, spot: Spot | None) -> None:
-        """Where the piece in hand lies; None where none is."""
-        self._spot = spot
+    def show_spot(self, spot: Spot | None, reach: Box = NOWHERE) -> None:
+        """Where the piece in hand lies, None where none is; reach: where its lower left corner may lie."""
+        self._spot, self._reach = spot, reach
         for widget in (self.left, self.below, self.turn, self.hold):
             widget.setEnabled(spot is not None)
         unit = self.document.project.unit
@@ -219,6 +225,15 @@ class SpotCard(Card):
                 field.set_unit(unit)
             field.show_value(mm)
         self.hold.setChecked(bool(spot and spot.locked))
+
+    def _write(self, field: LengthField, mm: float, **values: float) -> None:
+        """Put the piece where it was written, if the printer reaches there."""
+        low, high = (self._reach.left, self._reach.right) if field is self.left else (self._reach.bottom, self._reach.top)
+        if low - 1e-6 <= mm <= high + 1e-6:
+            self._move(**values)
+        else:
+            field.refuse(MeasureError("there it would lie outside what the printer reaches", field.label.text(),
+                                      say("write {low} to {high}", low=write_mm(low), high=write_mm(high))))
 
     def _move(self, **values: Any) -> None:
         if self._spot is not None:

@@ -73,7 +73,8 @@ class Rehearsal(NamedTuple):
         elif self.clipped:
             found.append(say("ink is lost at an edge: write the printer's own margin"))
         if len(off) == 2 and abs(self.across - self.along) < RIGHT_MM:
-            found.append(say("both bars measure {mm}: it was fitted to the page; print at actual size (100 %)", mm=write_mm(self.across, 1)))
+            found.append(say("both bars measure {mm}: it was fitted to the page; print at actual size (100 %)",
+                             mm=write_mm(self.across, 1)))
         else:
             found += [say("the {name} bar measures {mm}: write that under Printer, and the next print is corrected", name=name,
                           mm=write_mm(mm, 1)) for name, mm in off.items()]

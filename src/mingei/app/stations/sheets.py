@@ -27,15 +27,17 @@ from mingei.core.layout.place import (
     Spot,
     arrange,
     clashes,
-    for_kits,
     loads_of,
     move_to,
+    pages_for,
+    room,
     sheets_that_do,
     spots_of,
     too_large,
 )
 from mingei.core.layout.sheets import SHEETS
 from mingei.core.layout.tile import OVERLAP_MM
+from mingei.core.shape import Box
 
 if TYPE_CHECKING:
     from mingei.core.pattern import Pattern
@@ -170,7 +172,8 @@ class SheetsStation(Station):
     def _say_takes(self) -> None:
         """Sheets, money and waste, a line a stock."""
         kits = self.kits.value()
-        found = material(self.pages if kits == 1 else arrange(for_kits(self._loads(), kits), self.document.project.paper).pages)
+        project = self.document.project
+        found = material(self.pages if kits == 1 else pages_for(kits, self._loads(), project.paper, project.spots))
         lines = [t("{count} × {stock}: {waste} % waste", count=m.sheets, stock=t(m.stock.name), waste=round(100 * m.waste))
                  + (t(", costs {money}", money=f"{m.money:.2f}") if m.money else "") for m in found]
         money = sum(m.money for m in found)
@@ -344,7 +347,12 @@ class SheetsStation(Station):
                         self.spot.which.addItem(f"{item.load.words}{copy}", item.key)
             keys = [tuple(self.spot.which.itemData(i)) for i in range(self.spot.which.count())]
             self.spot.which.setCurrentIndex(keys.index(self.view.taken) if self.view.taken in keys else -1)
-        self.spot.show_spot(spots.get(self.view.taken) if self.view.taken else None)
+        met = self.view.lying(self.view.taken) if self.view.taken in spots and self.view.taken else None
+        if met is None:
+            self.spot.show_spot(None)
+        else:
+            space, box = room(met[0].page.sheet), met[1].box
+            self.spot.show_spot(spots[met[1].key], Box(space.left, space.bottom, space.right - box.width, space.top - box.height))
 
     def _move(self, moved: Moved) -> None:
         """A piece was put elsewhere by hand: all others stay where they are, it is held there, and so is what it comes to lie on."""

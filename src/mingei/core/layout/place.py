@@ -79,16 +79,6 @@ def loads_of(owner: str, patterns: Sequence[Pattern], printed: Mapping[Pattern, 
     return [Load(owner, p, len(patterns) == 1, printed.get(p, ())) for p in patterns]
 
 
-def for_kits(loads: Sequence[Load], kits: int) -> list[Load]:
-    """The pieces of so many kits together."""
-    return [load._replace(pattern=_copied(load.pattern, kits * load.pattern.copies)) for load in loads] if kits > 1 else list(loads)
-
-
-@lru_cache(maxsize=1024)
-def _copied(pattern: Pattern, copies: int) -> Pattern:
-    return replace(pattern, copies=copies)
-
-
 class Item(NamedTuple):
     """A piece on a sheet; move takes its flat to the sheet, whose lower left corner is the origin; copy: which of its copies it is, from 0;
     locked: a person put it there."""
@@ -287,6 +277,20 @@ def _holds(space: Box, box: Box) -> bool:
     slack = 1e-3
     return (box.left >= space.left - slack and box.bottom >= space.bottom - slack and box.right <= space.right + slack
             and box.top <= space.top + slack)
+
+
+def pages_for(kits: int, loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> tuple[Page, ...]:
+    """The pages so many kits take: laid out together, or the pages of one so many times, whichever are fewer."""
+    one = arrange(loads, sheet, spots).pages
+    if kits <= 1:
+        return one
+    together = arrange([load._replace(pattern=_copied(load.pattern, kits * load.pattern.copies)) for load in loads], sheet).pages
+    return together if len(together) < kits * len(one) else one * kits
+
+
+@lru_cache(maxsize=1024)
+def _copied(pattern: Pattern, copies: int) -> Pattern:
+    return replace(pattern, copies=copies)
 
 
 def lay_out(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> tuple[Page, ...]:

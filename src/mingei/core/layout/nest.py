@@ -51,10 +51,12 @@ Nesting: TypeAlias = tuple[tuple[Laid, ...], ...]
 
 
 class _Form(NamedTuple):
-    """A part at one turn: its map, the map's transform, and the size of the rectangle round it and what is beneath, mm."""
+    """A part at one turn: its map and how many cells that covers, the map's transform, and the size of the rectangle round it and what is
+    beneath, mm."""
 
     turn_deg: float
     cells: _Map
+    many: int
     spectrum: Any
     width: float
     height: float
@@ -63,42 +65,49 @@ class _Form(NamedTuple):
 class _Sheet:
     """A sheet being filled."""
 
-    def __init__(self, nest: Nest) -> None:
-        self.nest = nest
+    def __init__(self, nest: Nest, upward: bool = True) -> None:
+        self.nest, self.upward = nest, upward
         self.taken = np.zeros(nest.grid, np.float32)
         self.spectrum: Any = None
         self.room = nest.width * nest.height
+        self.free = nest.grid[0] * nest.grid[1]  # cells
         self.laid: list[Laid] = []
         self.fixed = 0
+        self._refused: set[Part] = set()  # what found no place finds none when there is less
 
     def try_put(self, number: int) -> bool:
-        """Lay a part at the lowest place there is; whether there was one."""
-        nest = self.nest
-        if nest.areas[number] > self.room:
+        """Lay a part at the lowest place there is, or the one furthest to the left; whether there was one."""
+        nest, part = self.nest, self.nest.parts[number]
+        forms = nest.forms(number)
+        if part in self._refused or all(form.many > self.free for form in forms):
             return False
         if self.spectrum is None and self.laid:
             self.spectrum = fft.rfft2(self.taken)
         best: tuple[float, int, _Form, int, int] | None = None
-        for rank, form in enumerate(nest.forms(number)):
+        for rank, form in enumerate(forms):
             rows, columns = nest.places(form)
             if rows < 1 or columns < 1:
                 continue
+            row = column = 0
             if self.laid:
-                met = fft.irfft2(self.spectrum * form.spectrum, s=nest.grid)[:rows, :columns]
-                free = met < 0.5
+                free = fft.irfft2(self.spectrum * form.spectrum, s=nest.grid)[:rows, :columns] < 0.5
+                if not self.upward:
+                    free = free.T
                 first = int(free.argmax())
                 if not free.flat[first]:
                     continue
-                row, column = divmod(first, columns)
-            else:
-                row = column = 0
-            top = row * nest.cell + form.height
-            if best is None or (top, rank) < best[:2]:
-                best = (top, rank, form, row, column)
+                row, column = divmod(first, free.shape[1])
+                if not self.upward:
+                    row, column = column, row
+            reach = row * nest.cell + form.height if self.upward else column * nest.cell + form.width
+            if best is None or (reach, rank) < best[:2]:
+                best = (reach, rank, form, row, column)
         if best is None:
+            self._refused.add(part)
             return False
         _, _, form, row, column = best
         self._take(form.cells, row, column)
+        self.free -= form.many
         self.room -= nest.areas[number]
         self.laid.append(Laid(number, form.turn_deg, column * nest.cell, row * nest.cell))
         return True
@@ -107,16 +116,18 @@ class _Sheet:
         """A part that stays where it is: half a cell more is kept clear of it, since it need not lie on the grid."""
         nest = self.nest
         cells = nest.form(laid.number, laid.turn_deg).cells
+        before = int((self.taken > 0).sum())
         for row in {math.floor(laid.y / nest.cell), math.ceil(laid.y / nest.cell)}:
             for column in {math.floor(laid.x / nest.cell), math.ceil(laid.x / nest.cell)}:
                 self._take(cells, row, column)
+        self.free -= int((self.taken > 0).sum()) - before
         self.room -= nest.areas[laid.number]
         self.laid.append(laid)
         self.fixed += 1
 
-    def emptied(self) -> _Sheet:
+    def emptied(self, upward: bool) -> _Sheet:
         """The sheet with only what stays on it."""
-        sheet = _Sheet(self.nest)
+        sheet = _Sheet(self.nest, upward)
         for laid in self.laid[:self.fixed]:
             sheet.fix(laid)
         return sheet
@@ -192,7 +203,7 @@ class Nest:
         cells = cells[:rows, :columns]
         whole = np.zeros(self.grid, np.float32)
         whole[:rows, :columns] = cells
-        return _Form(turn_deg, cells, np.conj(fft.rfft2(whole)), around.width, around.height)
+        return _Form(turn_deg, cells, int(cells.sum()), np.conj(fft.rfft2(whole)), around.width, around.height)
 
     # -- filling sheets ------------------------------------------------------------------------------------------
 
@@ -200,11 +211,13 @@ class Nest:
         """The part at any turn."""
         return next((f for f in self.forms(number) if f.turn_deg == turn_deg), None) or self._form(self.parts[number], turn_deg)
 
-    def fill(self, order: Sequence[int], sheets: list[_Sheet]) -> list[_Sheet]:
-        """Each part on the first sheet that has room for it."""
+    def fill(self, order: Sequence[int], sheets: list[_Sheet], upward: bool = True, most: int | None = None) -> list[_Sheet] | None:
+        """Each part on the first sheet that has room for it, filled from below or from the left; None where it takes more than the most."""
         for number in order:
             if not any(sheet.try_put(number) for sheet in sheets):
-                sheets.append(_Sheet(self))
+                if len(sheets) == most:
+                    return None
+                sheets.append(_Sheet(self, upward))
                 sheets[-1].try_put(number)
         return sheets
 
@@ -217,7 +230,7 @@ class Nest:
         best: list[_Sheet] = []
         for key in (areas, boxes, longest):
             found = self.fill(sorted(free, key=lambda i, key=key: (-key[i], i)), self._begun())  # type: ignore[misc]
-            if not best or self._value(found) > self._value(best):
+            if found and (not best or self._value(found) > self._value(best)):
                 best = found
             yield _said(best)
         chance = random.Random(seed)
@@ -228,8 +241,10 @@ class Nest:
                 chosen = {least, *others}
                 loose = [laid.number for i in chosen for laid in best[i].laid[best[i].fixed:]]
                 loose.sort(key=lambda i: -areas[i] * (1.0 + _SHAKEN * (chance.random() - 0.5)))
-                again = self.fill(loose, [best[i].emptied() for i in sorted(chosen) if best[i].fixed])
-                if self._value(again) > self._value([best[i] for i in chosen]):
+                upward = chance.random() < 0.5
+                staying = [best[i].emptied(upward) for i in sorted(chosen) if best[i].fixed]
+                again = self.fill(loose, staying, upward, len(chosen))
+                if again is not None and self._value(again) > self._value([best[i] for i in chosen]):
                     best = [*(sheet for i, sheet in enumerate(best) if i not in chosen), *again]
             yield _said(best)
 

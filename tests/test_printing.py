@@ -16,17 +16,22 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from PIL import Image
 from PySide6.QtCore import QPointF, Qt
+from PySide6.QtPrintSupport import QPrinter
 from PySide6.QtTest import QTest
 
 from mingei import cli
+from mingei.app.printing import print_pages, printer_for
 from mingei.app.rehearsing import _FAULTS, RehearseDialog
 from mingei.core.build import build
 from mingei.core.drawing import Drawing, Ink, flipped, pattern_strokes
 from mingei.core.errors import ExportError, MeasureError
+from mingei.core.layout.cutting_page import cutting_pages
 from mingei.core.layout.laying import ANY_PRINTER, BAR_MM, USUAL, CutLine, Laying, Printer, check_printer, feed_advice
 from mingei.core.layout.marks import page_drawing, page_drawings, ticks
+from mingei.core.layout.material import minutes
 from mingei.core.layout.place import Load, Page, arrange, clashes, loads_of, room
-from mingei.core.layout.sheets import find_sheet
+from mingei.core.layout.sheets import SHEETS, find_sheet
+from mingei.core.length import plain_number
 from mingei.core.project import new_brief, new_project
 from mingei.core.shape import Line, Point, bounds, contains, flat_points
 from mingei.core.stock import find_stock
@@ -35,7 +40,7 @@ from mingei.formats.export import pdf_of
 from mingei.formats.pdf import pdf
 from mingei.formats.rehearsal import KNOWN, Faults, rehearse
 from tests.support import InFolder, carton
-from tests.windows import WindowTest, click, drag, every, settle, wait_for, write
+from tests.windows import WindowTest, answer_file, click, drag, every, settle, wait_for, write
 
 MM = 25.4 / 72
 
@@ -403,6 +408,13 @@ class OnTheStation(WindowTest):
         click(self.station.used)
         self.assertLess(len(self.document.shelf.cabinet.offcuts), len(kept))
 
+    def test_another_sheet_is_compared_without_changing_anything(self) -> None:
+        start = self.document.project
+        self.station.other.setCurrentIndex(1 + [s.name for s in SHEETS].index("A3"))
+        self.station.other.activated.emit(self.station.other.currentIndex())
+        self.assertIn("On A3: one sheet", self.station.takes.text())
+        self.assertEqual(self.document.project, start)
+
     def test_so_many_kits_are_reckoned_without_changing_anything(self) -> None:
         start = self.document.project
         one = self.station.takes.text()
@@ -420,6 +432,75 @@ class OnTheStation(WindowTest):
         self.assertFalse(dialog.sheet.pixmap().isNull())
         self.assertTrue(all(w.accessibleName() or w.text() for w in every(dialog, type(dialog.sheet))))
         QTest.keyClick(dialog, Qt.Key.Key_Escape)
+
+
+class StraightToAPrinter(WindowTest):
+    demo = False
+
+    def test_what_is_printed_is_as_large_as_the_pdf_says(self) -> None:
+        self.document = self.window.document
+        for sheet in ("A4", "Letter"):
+            self.document.set_sheet(sheet)
+            printer = printer_for(self.document.project.paper)
+            printer.setOutputFormat(QPrinter.OutputFormat.PdfFormat)
+            out = self.folder / f"{sheet}.pdf"
+            printer.setOutputFileName(str(out))
+            self.window.desk.print_to(printer)
+            self.wait_for_jobs()
+            found = rehearse(out.read_bytes())
+            self.assertAlmostEqual(found.across, BAR_MM, delta=0.1)
+            self.assertAlmostEqual(found.along, BAR_MM, delta=0.1)
+            size = pypdfium2.PdfDocument(out.read_bytes())[0].get_size()
+            self.assertAlmostEqual(size[0] * MM, self.document.project.paper.width, delta=0.5)
+
+    def test_only_the_pages_asked_for_are_printed(self) -> None:
+        project = new_project(new_brief("lid-base"), sheet="A4")
+        pages = len(pypdfium2.PdfDocument(pdf_of(project)))
+        self.assertGreater(pages, 1)
+        printer = printer_for(project.paper)
+        printer.setOutputFormat(QPrinter.OutputFormat.PdfFormat)
+        printer.setOutputFileName(str(self.folder / "x.pdf"))
+        printer.setFromTo(2, 2)
+        self.assertEqual(print_pages(pdf_of(project), printer), 1)
+
+    def test_a_printer_that_takes_nothing_is_said(self) -> None:
+        printer = printer_for(find_sheet("A4"))
+        printer.setOutputFormat(QPrinter.OutputFormat.PdfFormat)
+        printer.setOutputFileName(str(self.folder / "no such folder" / "x.pdf"))
+        with self.assertRaises(ExportError):
+            print_pages(pdf_of(new_project(new_brief("carton"))), printer)
+
+
+class TheCuttingList(WindowTest):
+    def test_every_piece_stands_on_it_with_its_size_in_both_units(self) -> None:
+        out = self.folder / "list.pdf"
+        with answer_file(out):
+            self.window.desk.save_cutting_list()
+        self.wait_for_jobs()
+        document = pypdfium2.PdfDocument(out.read_bytes())
+        words = "".join(page.get_textpage().get_text_range() for page in document)
+        project = self.window.document.project
+        for brief in project.briefs:
+            for pattern in build(brief, project.stock_of(brief), project.parts_of(brief)).patterns:
+                long, short = sorted((round(pattern.box.width, 2), round(pattern.box.height, 2)), reverse=True)
+                self.assertIn(f"{plain_number(long)} × {plain_number(short)} mm", words)
+        self.assertIn("7 1/4 × 7 1/4 in", words)  # the shell basket's blank
+
+    def test_rows_are_shared_out_over_pages_and_drawn_within_them(self) -> None:
+        loads = [Load(f"thing {i}", carton(length=40.0 + i).pattern) for i in range(31)]
+        pages = cutting_pages(loads, find_sheet("A4"), "Tern Point")
+        self.assertEqual(sum(s.ink is Ink.CUT for p in pages for s in p.strokes), 31)
+        for drawing in pages:
+            box = bounds(p for s in drawing.strokes for p in flat_points(s.path))
+            self.assertTrue(box.left > 8 and box.right < 202 and box.bottom > 8 and box.top < 289)
+
+
+class WhatItTakes(unittest.TestCase):
+    def test_twice_the_sheets_take_twice_the_time_and_thick_board_longer(self) -> None:
+        card, board = (arrange([Load("box", carton(s).pattern)], find_sheet("A4")).pages for s in ("card-300", "greyboard-15"))
+        self.assertAlmostEqual(minutes(card * 40), 2 * minutes(card * 20), delta=1)
+        self.assertGreater(minutes(board * 10), minutes(card * 10))
+        self.assertEqual(minutes(()), 0)
 
 
 class InAKit(WindowTest):

@@ -86,6 +86,7 @@ def _parser() -> argparse.ArgumentParser:
     export.add_argument("--piece", default="", metavar="NAME")
     export.add_argument("--tile", default=None, metavar="LENGTH",
                         help="tile larger pieces over several sheets that overlap by so much; 0: refuse them; usual: as the project has it")
+    export.add_argument("--cutting-list", action="store_true", help="PDF: the cutting list as pages to print, instead of the sheets")
     form = export.add_mutually_exclusive_group()
     form.add_argument("--layout", dest="layout", action="store_true", default=None, help="on sheets (usual for PDF)")
     form.add_argument("--flat", dest="layout", action="store_false", help="the bare flat (usual for SVG and DXF)")
@@ -386,7 +387,8 @@ def _export(options: argparse.Namespace) -> int:
     from mingei.formats.export import Wanted, export
 
     overlap = None if options.tile is None else _overlap(options.tile)
-    export(project_file.load(options.file), options.to, Wanted(options.sheet, options.piece, options.layout, tile_mm=overlap))
+    export(project_file.load(options.file), options.to, Wanted(options.sheet, options.piece, options.layout, tile_mm=overlap,
+                                                                cutting_list=options.cutting_list))
     print(options.to)
     return OK
 

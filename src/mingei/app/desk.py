@@ -6,6 +6,7 @@ import hashlib
 import os
 from collections.abc import Callable
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QCoreApplication, QLockFile, QObject, Qt, QThreadPool, Signal
 from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
@@ -21,6 +22,9 @@ from mingei.core.errors import MingeiError
 from mingei.core.project import Project, differences, new_brief, new_project
 from mingei.core.stock import Stock
 from mingei.formats import atomic, project_file, recovery
+
+if TYPE_CHECKING:
+    from PySide6.QtPrintSupport import QPrinter
 
 _DIFFERENCES_SHOWN = 8
 Buttons = QMessageBox.StandardButton
@@ -168,6 +172,44 @@ class Desk(QObject):
             export(project, path, Wanted(speak=t))
 
         self.run(work, t("Exported {name}", name=path), t("This cannot be exported"))
+
+    def print(self) -> None:
+        """Ask for a printer, then print at actual size in the background."""
+        from PySide6.QtPrintSupport import QAbstractPrintDialog, QPrintDialog
+
+        from mingei.app.printing import printer_for
+
+        printer = printer_for(self.document.project.paper)
+        dialog = QPrintDialog(printer, self.window)
+        dialog.setOption(QAbstractPrintDialog.PrintDialogOption.PrintPageRange)
+        dialog.setWindowTitle(t("Print at actual size"))
+        if dialog.exec() == QPrintDialog.DialogCode.Accepted:
+            self.print_to(printer)
+
+    def print_to(self, printer: QPrinter) -> None:
+        """Print the sheets, scale locked: what the PDF shows, as large as it shows it."""
+        from mingei.app.printing import print_pages
+        from mingei.formats.export import pdf_of
+
+        project = self.document.project
+
+        def work(progress: Progress) -> None:
+            print_pages(pdf_of(project, t), printer, progress)
+
+        self.run(work, t("Printed; measure both check bars on the first sheet"), t("This cannot be printed"))
+
+    def save_cutting_list(self) -> None:
+        """Ask where to, then write the cutting list as pages to be printed, or as comma-separated text."""
+        suggestion = str(Path(self._folder()) / f"{_file_stem(self.document)}-cutting-list.pdf")
+        name, _ = QFileDialog.getSaveFileName(self.window, t("Cutting list"), suggestion,
+                                              t("PDF, pages to print (*.pdf);;CSV, a table (*.csv)"))
+        if name:
+            path, project = Path(name), self.document.project
+            path = path if path.suffix.lower() in (".pdf", ".csv") else path.with_name(path.name + ".pdf")
+            from mingei.formats.export import Wanted, export
+
+            self.run(lambda progress: export(project, path, Wanted(speak=t, cutting_list=True)), t("Exported {name}", name=path),
+                     t("This cannot be exported"))
 
     def write(self, path: Path, data: bytes) -> None:
         """Write a picture in the background."""

@@ -51,6 +51,9 @@ def _file(actions: Actions, menu: QMenu, window: Window) -> None:
     actions.add(menu, "save", t("&Save"), desk.save, Keys.Save)
     actions.add(menu, "save-as", t("Save &as…"), desk.save_as, "Ctrl+Shift+S")
     menu.addSeparator()
+    actions.add(menu, "print", t("&Print…"), desk.print, Keys.Print, t("Every sheet at actual size, whatever the printer would make of it"))
+    actions.add(menu, "cutting-list", t("&Cutting list…"), desk.save_cutting_list, "",
+                t("Every piece by letter, with its size in mm and inches"))
     actions.add(menu, "export", t("&Export…"), desk.export, "Ctrl+E", t("PDF to print, SVG and DXF for machines, FOLD for other programs"))
     actions.add(menu, "picture-flat", t("Picture of the flat…"), lambda: save_picture(window, "flat"), "Ctrl+Shift+F",
                 t("The flat view as PNG or SVG"))

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from functools import cached_property
 from itertools import groupby
 from types import MappingProxyType
@@ -55,6 +55,21 @@ class Shown:
     def height(self) -> float:
         return self.page.sheet.height
 
+    @property
+    def drawn_from(self) -> object:
+        """All that its drawing depends on."""
+        page = self.page
+        return (page.sheet, page.number, page.count, page.tile, self._title,
+                *((i.load.words, i.load.pattern, i.move) for i in page.items))
+
+    @property
+    def is_drawn(self) -> bool:
+        return "tiles" in self.__dict__
+
+    def take(self, other: Shown) -> None:
+        """The drawing of a page like this one."""
+        self.drawing, self.tiles = other.drawing, other.tiles
+
     @cached_property
     def drawing(self) -> Drawing:
         return page_drawing(self.page, self._title, t)
@@ -69,10 +84,17 @@ class Shown:
         return Tiles(self.drawing.strokes)
 
 
-def shown_pages(pages: tuple[Page, ...], title: str, prints: Mapping[Pattern, Print] = MappingProxyType({})) -> list[Shown]:
-    """Pages that are alike shown as one.  prints: the artwork on each piece."""
+def shown_pages(pages: tuple[Page, ...], title: str, prints: Mapping[Pattern, Print] = MappingProxyType({}),
+                before: Sequence[Shown] = ()) -> list[Shown]:
+    """Pages that are alike shown as one.  prints: the artwork on each piece; before: what was shown, of which the drawings of pages that
+    stay as they are are kept."""
     runs = [list(run) for _, run in groupby(pages, key=lambda p: (p.tile, *((id(i.load.pattern), i.move) for i in p.items)))]
-    return [Shown(alike[0], alike[-1].number, title, prints) for alike in runs]
+    made = [Shown(alike[0], alike[-1].number, title, prints) for alike in runs]
+    known = {shown.drawn_from: shown for shown in before if shown.is_drawn}
+    for shown in made:
+        if shown.drawn_from in known:
+            shown.take(known[shown.drawn_from])
+    return made
 
 
 class PagesView(QWidget):

@@ -24,18 +24,23 @@ from mingei.formats import atomic
 class Wanted(NamedTuple):
     """What to export: sheet by name ("" for the project's), one piece by name ("" for all), laid out on sheets or bare flat (None:
     as usual for the format), with words passed through speak (from the core's English to the language of the print); tile_mm:
-    how far tiles of larger pieces overlap, None as the project has it."""
+    how far tiles of larger pieces overlap, None as the project has it; cutting_list: the PDF is the cutting list, not the sheets."""
 
     sheet: str = ""
     piece: str = ""
     layout: bool | None = None
     speak: Callable[[str], str] = str
     tile_mm: float | None = None
+    cutting_list: bool = False
 
 
 def _pdf(project: Project, wanted: Wanted) -> bytes:
     from mingei.formats.pdf import pdf
 
+    if wanted.cutting_list:
+        from mingei.core.layout.cutting_page import cutting_pages
+
+        return pdf(cutting_pages(_loads(project, wanted.piece), project.paper, project.title, wanted.speak))
     return pdf(_drawings(project, wanted, usual_layout=True))
 
 
@@ -127,9 +132,9 @@ def _drawings(project: Project, wanted: Wanted, usual_layout: bool) -> list[Draw
     return [drawing for page in lay_out(loads, sheet, spots) for drawing in page_drawings(page, project.title, wanted.speak)]
 
 
-def pdf_of(project: Project) -> bytes:
+def pdf_of(project: Project, speak: Callable[[str], str] = str) -> bytes:
     """The PDF of all sheets, in memory.  Raises MingeiError."""
-    return _pdf(project, EVERYTHING)
+    return _pdf(project, Wanted(speak=speak))
 
 
 def strip_pdf(stock: Stock, path: Path) -> None:

@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 import math
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QSignalBlocker, QSize, Qt
+from PySide6.QtCore import QSignalBlocker, QSize, Qt, QTimer
 from PySide6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QLabel, QLineEdit, QPushButton, QScrollArea, QWidget
 
 from mingei.app.cards import Card, tool
@@ -18,7 +19,7 @@ from mingei.app.sheet_cards import LayingCard, PrintedCard, PrinterCard, SpotCar
 from mingei.app.stations import SideColumn, Station
 from mingei.app.words import t
 from mingei.core.errors import MingeiError
-from mingei.core.layout.material import material
+from mingei.core.layout.material import material, minutes
 from mingei.core.layout.offcuts import Offcut, left_over, uses
 from mingei.core.layout.place import (
     Key,
@@ -98,6 +99,10 @@ class SheetsStation(Station):
         self.pages: tuple[Page, ...] = ()
         self._shown: list[Shown] = []
         self._trial: tuple[Spot, ...] = ()
+        self._reckon = QTimer(self)  # what it takes comes after the pages are seen
+        self._reckon.setSingleShot(True)
+        self._reckon.setInterval(0)
+        self._reckon.timeout.connect(self._say_takes)
         self._zoom = 0.0  # px a mm; 0: whole pages
         self._stale = True
         document.changed.connect(self._changed)
@@ -153,6 +158,13 @@ class SheetsStation(Station):
         row.addWidget(self.kits, 1)
         card.body.addLayout(row)
         card.body.addWidget(self.takes)
+        self.other = QuietCombo()
+        self.other.setAccessibleName(t("Compare with another sheet"))
+        self.other.setToolTip(t("What all would take on another sheet; nothing changes."))
+        self.other.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+        self.other.addItems([t("Compare with another sheet"), *(t("Compare with {sheet}", sheet=s.name) for s in SHEETS)])
+        self.other.activated.connect(self._say_takes)
+        card.body.addWidget(self.other)
         self.left = QLabel()
         self.left.setWordWrap(True)
         self.left.setObjectName("quiet")
@@ -173,14 +185,33 @@ class SheetsStation(Station):
         """Sheets, money and waste, a line a stock."""
         kits = self.kits.value()
         project = self.document.project
-        found = material(self.pages if kits == 1 else pages_for(kits, self._loads(), project.paper, project.spots))
+        pages = self.pages if kits == 1 else pages_for(kits, self._loads(), project.paper, project.spots)
+        found = material(pages)
         lines = [t("{count} × {stock}: {waste} % waste", count=m.sheets, stock=t(m.stock.name), waste=round(100 * m.waste))
                  + (t(", costs {money}", money=f"{m.money:.2f}") if m.money else "") for m in found]
+        if pages:
+            lines.append(t("About {minutes} minutes to print, score and cut.", minutes=minutes(pages)))
         money = sum(m.money for m in found)
         if money and len(found) > 1:
             lines.append(t("In all {money}, as far as prices are known.", money=f"{money:.2f}"))
+        other = self.other.currentIndex()
+        if other > 0:
+            lines.append(self._said_of(SHEETS[other - 1].name, kits))
         self.takes.setText("\n".join(lines) or t("Nothing yet."))
         self._say_offcuts()
+
+    def _said_of(self, name: str, kits: int) -> str:
+        """What all would take on another sheet."""
+        loads = self._loads()
+        sheet = replace(self.document.project, sheet=name).paper
+        pages = pages_for(kits, loads, sheet)
+        found, largest = material(pages), sum(sheet.width * sheet.height for _ in pages)
+        waste = 1.0 - sum(m.card_mm2 for m in found) / largest if pages else 0.0
+        missing = sum(1 for load in loads if not any(i.load.pattern.name == load.pattern.name and i.load.owner == load.owner
+                                                     for p in pages for i in p.items))
+        template = "On {sheet}: one sheet, {waste} % waste." if len(pages) == 1 else "On {sheet}: {count} sheets, {waste} % waste."
+        words = t(template, sheet=name, count=len(pages), waste=round(100 * waste))
+        return words + (" " + t("{count} pieces do not fit it.", count=missing) if missing else "")
 
     def _say_offcuts(self) -> None:
         """What is left and worth keeping, and which of what was kept would do for a piece."""
@@ -218,6 +249,16 @@ class SheetsStation(Station):
         self.pdf.setToolTip(t("Every page at exact size, with two check bars to measure on the first sheet."))
         self.pdf.clicked.connect(lambda: self.wanted.emit("export"))
         card.body.addWidget(self.pdf)
+        self.print = QPushButton(t("Print…"))
+        self.print.setToolTip(t("Straight to a printer, its scale locked at actual size."))
+        self.print.clicked.connect(lambda: self.wanted.emit("print"))
+        listed = QPushButton(t("Cutting list…"))
+        listed.setToolTip(t("Every piece by letter, with its size in mm and inches, as pages to print or as a table."))
+        listed.clicked.connect(lambda: self.wanted.emit("cutting-list"))
+        buttons = QHBoxLayout()
+        buttons.addWidget(self.print, 1)
+        buttons.addWidget(listed, 1)
+        card.body.addLayout(buttons)
         words = QLabel(t("Print at actual size (100 %), never fitted to the page, and measure both check bars on the first sheet. "
                          "The same door writes SVG and DXF for cutting machines and FOLD for other programs."))
         words.setWordWrap(True)
@@ -281,7 +322,8 @@ class SheetsStation(Station):
             self.fits.setText(t("The largest piece fits {names}.", names=", ".join(common[:5])) if common
                               else t("No sheet up to A0 holds the largest piece."))
             self._take_pages(layout.pages)
-            self.pdf.setEnabled(bool(self.pages) and not layout.too_large and not struck)
+            for button in (self.pdf, self.print, self.printer.trial):
+                button.setEnabled(bool(self.pages) and not layout.too_large and not struck)
             self.laying.show_state(self._loads)
             self.printed.show_state()
             self.printer.show_state(self.pages)
@@ -298,8 +340,8 @@ class SheetsStation(Station):
         self.pages = pages
         builds = [self.document.build_of(i) for i in range(len(self.document.project.briefs))]
         prints = {pattern: made for b in builds for pattern, made in self.document.prints_of(b).items()}
-        self._shown = shown_pages(pages, self.document.project.title, prints)
-        self._say_takes()
+        self._shown = shown_pages(pages, self.document.project.title, prints, self._shown)
+        self._reckon.start()
         count = len(pages)
         self.card.heading.setText(t("Pages: {count}", count=count) if count else t("Pages"))
 

@@ -74,6 +74,8 @@ def _parser() -> argparse.ArgumentParser:
                      help="glued with double-sided tape so wide: 6, 10, 13 or 16; usual: wet glue")
     new.add_argument("--part", action="append", default=[], metavar="PART=ID", dest="parts",
                      help="a part of it from a stock of its own, such as liner=wrapping-60, mats=..., labels=...")
+    new.add_argument("--split", action="append", default=[], metavar="PANEL", dest="splits",
+                     help="cut this panel off at its fold, to be joined by a glued tab")
     new.add_argument("--mats", default="", metavar="BORDER", help="a mat on every panel seen from outside, so far inside its edges")
     new.add_argument("--sheet", default="A4", metavar="NAME")
     new.add_argument("--title", default="")
@@ -311,6 +313,8 @@ def _new(options: argparse.Namespace) -> int:
         brief = brief.with_tape(options.tape)
         if any(word.partition("=")[0].strip() == "tab" for word in options.sets) and wanted is not None:
             brief = brief.with_measure("tab", wanted)
+    for panel in options.splits:
+        brief = brief.with_split(panel, True)
     if options.mats:
         brief = _with_mats(brief, find_stock(brief.stock, (stock,) if stock else ()), options.mats)
     own = [stock] if stock else []

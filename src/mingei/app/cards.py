@@ -30,7 +30,6 @@ from mingei.core.draft import Joint
 from mingei.core.errors import MingeiError
 from mingei.core.length import write_mm
 from mingei.core.project import TAPES_MM
-from mingei.core.recipes import find_recipe
 from mingei.core.stock import Stock
 
 
@@ -295,8 +294,7 @@ class SeamCard(Card):
             self.words.setText(t("On the {a}, {depth} deep; lands inside the {b}. {length} long.", a=t(mate.carrier), b=t(mate.host),
                                  depth=write_mm(depth), length=length))
         self.joints[mate.joint].setChecked(True)
-        fixed = "" if self.document.seam_in_force(name).moved else why_fixed(find_recipe(self.document.brief.recipe).draft(
-            self.document.brief.values), name)
+        fixed = "" if self.document.seam_in_force(name).moved else why_fixed(self.document.brief.drafted, name)
         self.move_tab.setText(t("Move the tab to the {panel}", panel=t(mate.host)))
         self.move_tab.setToolTip(t("The other panel then carries the tab and this one closes over it."))
         self.move_tab.setEnabled(not fixed)

@@ -149,12 +149,12 @@ class Document(QObject):
 
     def seam_in_force(self, name: str) -> SeamChange:
         """How a seam is held now.  Raises KeyError when this build has no such seam."""
-        drafted = find_recipe(self.brief.recipe).draft(self.brief.values)
+        drafted = self.brief.drafted
         usual = seams(drafted)[name]
         return next((c for c in self.brief.seams if c.seam == name), SeamChange(name, usual.joint))
 
     def seam_names(self) -> tuple[str, ...]:
-        return tuple(seams(find_recipe(self.brief.recipe).draft(self.brief.values)))
+        return tuple(seams(self.brief.drafted))
 
     # -- changing it -----------------------------------------------------------------------------------------
 
@@ -320,6 +320,13 @@ class Document(QObject):
         project = self.project.with_part(self.current, part, stock)
         words = t("{part}: {stock}", part=t(part), stock=t(stock.name)) if stock else t("{part}: the same stock", part=t(part))
         self.change(project, words, f"{self.current}:part:{part}")
+
+    def set_split(self, panel: str, apart: bool) -> None:
+        """Make a panel a piece of its own, or join it again.  Raises MeasureError with the reason when it cannot be."""
+        brief = self.brief.with_split(panel, apart)
+        words = t("cut off the {panel}", panel=t(panel)) if apart else t("join the {panel} again", panel=t(panel))
+        self.change_brief(brief, words)
+        self.select(next((p for p in self.build.parts if p.panel == panel), NOTHING))
 
     def set_trim(self, trim: Trim) -> None:
         """Round a panel's corners, or notch its edge.  Raises MeasureError."""

@@ -151,7 +151,7 @@ def _view(actions: Actions, menu: QMenu, window: Window) -> None:
     actions.add(menu, "lay-down", t("Lay the tool down, choose nothing"), lambda: _lay_down(window), "Esc")
     actions.add(menu, "cut-open", t("&Cut it open"), lambda: draft().cut.toggle(), "Ctrl+Shift+X",
                 t("See the walls of the folded thing where it is cut"))
-    actions.add(menu, "play", t("&Play the folding"), each(lambda: window.go("draft"), lambda: draft().toggle_play()), "Ctrl+P")
+    actions.add(menu, "play", t("&Play the folding"), each(lambda: window.go("draft"), lambda: draft().toggle_play()), "Ctrl+Alt+P")
     look = menu.addMenu(t("&Look from"))
     for number, (name, _, _) in enumerate(STANDARD_VIEWS, 1):
         actions.add(look, f"look-{name}", t("Look from the {side}", side=t(name)), partial(_look_from, window, name), f"Alt+Shift+{number}")

@@ -16,6 +16,7 @@ from mingei.core import contour
 from mingei.core.errors import MingeiError
 from mingei.core.length import typeset
 from mingei.core.opening import MOST_LAYERS, PATCH_MM, Opening, Shape, Trim, may_open
+from mingei.core.split import why_not
 
 
 class OpeningsCard(PanelCard):
@@ -70,7 +71,11 @@ class OpeningsCard(PanelCard):
             (t("Thumb notch"), t("Width of a half-round notch in the panel's longest free edge; 0 for none."))))
         self.round.edited.connect(lambda mm: self._trim(self.round, round_mm=mm))
         self.notch.edited.connect(lambda mm: self._trim(self.notch, notch_mm=mm))
-        for widget in (self.stays, self.window_, self.patch, self.remove, self.round, self.notch, self.reason):
+        self.apart = QCheckBox(t("A piece of its own"))
+        self.apart.setToolTip(t("Cut it off at its fold, with all that hangs on it, and join it by a glued tab: where all is too "
+                                "large for the sheet."))
+        self.apart.clicked.connect(lambda on: self._try(lambda: self.document.set_split(self.panel(), on)))
+        for widget in (self.stays, self.window_, self.patch, self.remove, self.round, self.notch, self.apart, self.reason):
             self.body.addWidget(widget)
 
     # -- what is shown -------------------------------------------------------------------------------------------
@@ -114,6 +119,9 @@ class OpeningsCard(PanelCard):
             self.window_.setChecked(opening.window)
             width, height = (typeset(write_both(v + 2 * PATCH_MM)) for v in opening.size)
             self.patch.setText(t("Patch: {width} by {height}, fixed inside before folding.", width=width, height=height))
+        brief = self.document.brief
+        self.apart.setChecked(panel in brief.splits)
+        self.apart.setVisible(panel in brief.splits or not why_not(brief.drafted, panel))
         trim = self._trim_now()
         for field, mm in ((self.round, trim.round_mm), (self.notch, trim.notch_mm)):
             if field.unit != unit:

@@ -287,6 +287,8 @@ def printed(arts: Iterable[Art], patterns: Iterable[Pattern], pictures: Mapping[
     pieces = {p.name: p for p in patterns}
     for art in arts:
         pattern = pieces.get(art.piece)
+        if art.panel and (pattern is None or art.panel not in pattern.by_name):  # cut off its piece, or joined to it again
+            pattern = next((p for p in pieces.values() if art.panel in p.by_name and p.rides is None), None)
         if pattern is None:
             continue
         picture = pictures.get(art)

@@ -16,6 +16,7 @@ from mingei.core.plan.steps import Step, steps
 from mingei.core.project import Brief
 from mingei.core.recipes import Recipe, find_recipe
 from mingei.core.shape import Box, Rigid, bounds, shifted
+from mingei.core.split import split
 from mingei.core.stock import Stock
 
 if TYPE_CHECKING:  # loaded when first measured: it brings numpy with it, and a flat can be shown before
@@ -162,7 +163,7 @@ def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ())
     recipe = find_recipe(brief.recipe)
     values = recipe.accept(brief.values)
     recipe.accept_stock(stock)
-    drafted = open_up(amend(recipe.draft(values), brief.seams), brief.openings, brief.trims)
+    drafted = open_up(amend(split(recipe.draft(values), brief.splits), brief.seams), brief.openings, brief.trims)
     patterns = tuple(replace(p, copies=p.copies * brief.copies) for p in develop(drafted, stock, parts))
     if brief.enlarged != 1.0:
         patterns = tuple(enlarged(p, brief.enlarged) for p in patterns)

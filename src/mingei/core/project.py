@@ -14,6 +14,7 @@ from typing import NamedTuple, TypeAlias
 from mingei.core.amend import SeamChange, amend, seams
 from mingei.core.art import Art
 from mingei.core.art import check as check_art
+from mingei.core.draft import Draft
 from mingei.core.errors import MeasureError
 from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer
 from mingei.core.layout.place import Spot
@@ -22,6 +23,7 @@ from mingei.core.opening import MOST_MM, Opening, Trim, may_open, open_up
 from mingei.core.overlay import Overlay
 from mingei.core.overlay import check as check_overlay
 from mingei.core.recipes import Kind, Value, Values, find_recipe
+from mingei.core.split import split, why_not
 from mingei.core.stock import DEFAULT_STOCK_ID, Stock, find_stock
 from mingei.core.words import say
 
@@ -61,7 +63,7 @@ class Brief:
     openings, trims: windows, holes, rounded corners and notches put into panels by hand; notes: the person's own words.  enlarged: the
     finished drawing is enlarged by so much, instead of being drafted anew at its size.  tape_mm: width of the double-sided tape its seams
     are glued with, 0 for wet glue.  overlays: pieces glued on panels, mats and labels; parts: the stocks, by id, of parts that have their
-    own.  need: the thing it must take.  arts: pictures and words on it.
+    own.  need: the thing it must take.  arts: pictures and words on it.  splits: the panels that are pieces of their own.
     """
 
     name: str
@@ -80,6 +82,7 @@ class Brief:
     parts: tuple[tuple[str, str], ...] = ()
     need: Need = NO_NEED
     arts: tuple[Art, ...] = ()
+    splits: tuple[str, ...] = ()
 
     def __hash__(self) -> int:  # every change looks up all that was worked out for each brief, by its value
         return self._digest
@@ -103,7 +106,7 @@ class Brief:
 
     def with_seam(self, change: SeamChange) -> Brief:
         """The brief with one seam changed by hand.  Raises MeasureError when its tab cannot be moved so."""
-        drafted = find_recipe(self.recipe).draft(self.values)
+        drafted = self.drafted
         if change.seam not in seams(drafted):
             raise MeasureError("no seam has that name", say("seam {seam!r}", seam=change.seam),
                                say("the names are: {names}", names=", ".join(seams(drafted))))
@@ -117,7 +120,7 @@ class Brief:
 
         Raises MeasureError when it does not lie within its panel.
         """
-        panels = [p.name for piece in find_recipe(self.recipe).draft(self.values).pieces for p in piece.panels if may_open(p)]
+        panels = [p.name for piece in self.drafted.pieces for p in piece.panels if may_open(p)]
         if opening.panel not in panels:
             raise MeasureError("openings go into flat panels only", say("panel {panel}", panel=opening.panel),
                                say("choose one of: {names}", names=", ".join(panels)))
@@ -129,13 +132,31 @@ class Brief:
         """The brief without an opening."""
         return replace(self, openings=tuple(o for o in self.openings if o.name != name))
 
+    @cached_property
+    def drafted(self) -> Draft:
+        """The draft with its pieces, before what a person changed at seams and panels."""
+        return split(find_recipe(self.recipe).draft(self.values), self.splits)
+
+    def with_split(self, panel: str, apart: bool) -> Brief:
+        """The brief with a panel, and what hangs on it, as a piece of its own, or joined to its neighbour again.
+
+        Raises MeasureError with the reason when it cannot be cut off.
+        """
+        kept = tuple(name for name in self.splits if name != panel)
+        if not apart:
+            return replace(self, splits=kept)
+        reason = why_not(replace(self, splits=kept).drafted, panel)
+        if reason:
+            raise MeasureError("it cannot be a piece of its own", say("panel {name}", name=panel), reason)
+        return replace(self, splits=(*kept, panel))
+
     def with_trim(self, trim: Trim) -> Brief:
         """The brief with a panel's free edges trimmed otherwise."""
         kept = tuple(t for t in self.trims if t.panel != trim.panel)
         return self._opened(replace(self, trims=kept if trim == Trim(trim.panel) else (*kept, trim)))
 
     def _opened(self, brief: Brief) -> Brief:
-        open_up(find_recipe(brief.recipe).draft(brief.values), brief.openings, brief.trims)
+        open_up(brief.drafted, brief.openings, brief.trims)
         return brief
 
     def with_overlay(self, overlay: Overlay) -> Brief:
@@ -337,6 +358,7 @@ def _brief_differences(a: Brief, b: Brief) -> list[str]:
                                ("enlargement", a.enlarged, b.enlarged), ("tape", a.tape_mm, b.tape_mm)) if x != y]
     said += [say("{name}: {what} differ", name=b.name, what=word)
              for word, x, y in (("seams", a.seams, b.seams), ("openings", a.openings, b.openings), ("edges", a.trims, b.trims),
+                                ("pieces cut apart", a.splits, b.splits),
                                 ("overlays", a.overlays, b.overlays), ("stocks of its parts", a.parts, b.parts),
                                 ("what must fit", a.need, b.need), ("artwork", a.arts, b.arts),
                                 ("notes", a.notes, b.notes)) if x != y]

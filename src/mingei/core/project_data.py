@@ -10,7 +10,7 @@ import json
 import math
 from collections.abc import Callable, Mapping
 from dataclasses import fields
-from typing import Any
+from typing import Any, NamedTuple
 
 from mingei.core import contour
 from mingei.core.amend import CHOICES, SeamChange, amend
@@ -43,6 +43,7 @@ from mingei.core.project import (
     used,
 )
 from mingei.core.recipes import find_recipe
+from mingei.core.split import split
 from mingei.core.stock import DEFAULT_STOCK_ID, Faced, Grain, Stock, find_stock
 from mingei.core.words import say
 
@@ -84,6 +85,7 @@ def _brief_data(b: Brief) -> dict[str, Any]:
     amendments += [{"kind": "opening"} | {k: str(v) if isinstance(v, Shape) else v for k, v in o._asdict().items()
                                           if k in ("name", "panel", "shape", "width") or v != usual[k]} for o in b.openings]
     amendments += [{"kind": "trim", **trim._asdict()} for trim in b.trims]
+    amendments += [{"kind": "split", "panel": panel} for panel in b.splits]
     plain = Overlay("", "")._asdict()
     amendments += [{"kind": "overlay"} | {k: v for k, v in o._asdict().items() if k in ("name", "panel", "part") or v != plain[k]}
                    for o in b.overlays]
@@ -244,8 +246,9 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
                 raise ProjectError(say(template, name=twice), f"{place}.amendments", "give each a name of its own")
         parts = tuple((_text(part, f"{place}.parts"), find_stock(_text(i, f"{place}.parts.{part}"), stocks).id)
                       for part, i in _mapping(entry.get("parts", {}), f"{place}.parts").items())
+        splits = tuple(dict.fromkeys(a.panel for a in found if isinstance(a, Split)))
         if found:
-            open_up(amend(recipe.draft(dict(measures)), changes), openings, trims)
+            open_up(amend(split(recipe.draft(dict(measures)), splits), changes), openings, trims)
     except ProjectError:
         raise
     except MingeiError as error:
@@ -272,11 +275,19 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
     if len({a.name for a in arts}) < len(arts):
         raise ProjectError("two pieces of artwork have one name", f"{place}.artwork", "give each a name of its own")
     return Brief(name, recipe.id, measures, stock.id, copies, changes, _text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
-                 float(grown), _freeze(entry, known), openings, trims, float(tape), overlays, parts, Need(*map(float, sizes)), arts)
+                 float(grown), _freeze(entry, known), openings, trims, float(tape), overlays, parts, Need(*map(float, sizes)), arts, splits)
 
 
-def _amendment(data: Any, place: str) -> SeamChange | Opening | Trim | Overlay:
+class Split(NamedTuple):
+    """A panel that is a piece of its own, as an amendment of the file."""
+
+    panel: str
+
+
+def _amendment(data: Any, place: str) -> SeamChange | Opening | Trim | Overlay | Split:
     entry = _mapping(data, place)
+    if entry.get("kind") == "split":
+        return Split(_text(entry.get("panel"), f"{place}.panel"))
     if entry.get("kind") == "overlay":
         return _overlay(entry, place)
     if entry.get("kind") == "opening":

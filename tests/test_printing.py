@@ -408,6 +408,19 @@ class OnTheStation(WindowTest):
         click(self.station.used)
         self.assertLess(len(self.document.shelf.cabinet.offcuts), len(kept))
 
+    def test_the_sheet_of_the_piece_in_hand_is_parted_by_straight_cuts(self) -> None:
+        click(self.view, self.at(0))
+        settle()
+        self.assertIn("1. ", self.station.spot.order.text())
+        self.assertTrue(self.station.spot.order.isVisible())
+
+    def test_boards_to_back_a_tiled_piece_are_counted(self) -> None:
+        self.document.set_recipe("tray")
+        self.document.set_measure("length", 330.0)
+        self.document.set_tiles(25.0)
+        settle(50)
+        self.assertIn("boards", self.station.takes.text())
+
     def test_another_sheet_is_compared_without_changing_anything(self) -> None:
         start = self.document.project
         self.station.other.setCurrentIndex(1 + [s.name for s in SHEETS].index("A3"))

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Iterable
 from typing import Any
 
-from PySide6.QtCore import QSignalBlocker, Signal
+from PySide6.QtCore import QSignalBlocker, Qt, Signal
 from PySide6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QLabel, QLineEdit, QPushButton, QWidget
 
 from mingei.app.cards import Card
@@ -15,8 +15,10 @@ from mingei.app.words import capital, t
 from mingei.app.workers import Job, Progress
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.layout.laying import ANY_PRINTER, CutLine, Laying, Printer, Way, feed_advice
+from mingei.core.layout.offcuts import left_over
+from mingei.core.layout.parting import parting
 from mingei.core.layout.place import Load, Page, Spot
-from mingei.core.length import write_mm
+from mingei.core.length import write, write_mm
 from mingei.core.shape import Box
 from mingei.core.words import say
 
@@ -211,6 +213,11 @@ class SpotCard(Card):
         self.hint = _quiet()
         self.hint.setText(t("Drag it, or nudge it with the arrow keys (with Shift by 10 mm). R turns it, L holds it, Delete lets it go."))
         self.body.addWidget(self.hint)
+        self.order = QLabel()
+        self.order.setWordWrap(True)
+        self.order.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
+        self.order.setToolTip(t("Straight cuts from edge to edge that part the sheet into blanks and keep its largest offcut whole."))
+        self.body.addWidget(self.order)
         self._spot: Spot | None = None
         self._reach = NOWHERE
 
@@ -225,6 +232,19 @@ class SpotCard(Card):
                 field.set_unit(unit)
             field.show_value(mm)
         self.hold.setChecked(bool(spot and spot.locked))
+        self.order.setVisible(spot is not None)
+
+    def show_order(self, page: Page) -> None:
+        """How its sheet is parted by straight cuts."""
+        left = left_over([page])
+        cuts = parting(page, left[0].where if left else None) or (parting(page) if left else None)
+        if cuts is None:
+            self.order.setText(t("Its sheet cannot be parted by cuts from edge to edge."))
+            return
+        unit = self.document.project.unit
+        said = [t("{n}. upright, {at} from the left" if cut.upright else "{n}. level, {at} from below", n=n, at=write(cut.at, unit))
+                for n, cut in enumerate(cuts, 1)]
+        self.order.setText("\n".join([t("Straight cuts, in this order:"), *said]) if said else t("Its sheet needs no parting."))
 
     def _write(self, field: LengthField, mm: float, **values: float) -> None:
         """Put the piece where it was written, if the printer reaches there."""

@@ -37,7 +37,7 @@ from mingei.core.layout.place import (
     too_large,
 )
 from mingei.core.layout.sheets import SHEETS
-from mingei.core.layout.tile import OVERLAP_MM
+from mingei.core.layout.tile import OVERLAP_MM, tiles
 from mingei.core.shape import Box
 
 if TYPE_CHECKING:
@@ -189,6 +189,11 @@ class SheetsStation(Station):
         found = material(pages)
         lines = [t("{count} × {stock}: {waste} % waste", count=m.sheets, stock=t(m.stock.name), waste=round(100 * m.waste))
                  + (t(", costs {money}", money=f"{m.money:.2f}") if m.money else "") for m in found]
+        for page in (p for p in self.pages if p.tile is not None and (p.tile.column, p.tile.row) == p.tile.used[0]):
+            whole = Box(0.0, 0.0, page.sheet.width, page.sheet.height)
+            boards = len(tiles(page.items[0].load.pattern, whole, 0.0)[1])
+            lines.append(t("{piece}: {count} boards of the sheet's size back it, edge to edge.", piece=page.items[0].load.words,
+                           count=boards))
         if pages:
             lines.append(t("About {minutes} minutes to print, score and cut.", minutes=minutes(pages)))
         money = sum(m.money for m in found)
@@ -394,6 +399,7 @@ class SheetsStation(Station):
             self.spot.show_spot(None)
         else:
             space, box = room(met[0].page.sheet), met[1].box
+            self.spot.show_order(met[0].page)
             self.spot.show_spot(spots[met[1].key], Box(space.left, space.bottom, space.right - box.width, space.top - box.height))
 
     def _move(self, moved: Moved) -> None:

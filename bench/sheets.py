@@ -104,7 +104,7 @@ def packing() -> None:
     total = [0, 0, 0]
     for name, outlines in _jobs():
         sizes = tuple((b.width, b.height) for b in map(bounds, outlines))
-        least = fewest([Part((o,)) for o in outlines], _WIDE, _HIGH)
+        least = fewest([Part((o,)) for o in outlines], _WIDE, _HIGH, _GAP)
         simple = [_shelves(sizes, False), _shelves(sizes, True), len(pack(sizes, _WIDE, _HIGH, _GAP))]
         first, took, best = _nested(outlines, None, least)
         best = min(best, simple[2])

@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
+import time
 from collections.abc import Mapping, Sequence
 from functools import cached_property
 from itertools import groupby
 from types import MappingProxyType
 from typing import TYPE_CHECKING, NamedTuple
 
-from PySide6.QtCore import QPointF, QRectF, Qt, Signal
+from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import QColor, QFont, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF, QTransform
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
@@ -29,6 +30,8 @@ GAP_PX = 26
 CAPTION_PX = 22
 #: How far an arrow key moves a piece, mm, plainly and with Shift; a press that moves less than this, px, is no drag.
 _NUDGE_MM, _FAR_MM, _STILL_PX = 1.0, 10.0, 4
+#: New pages are drawn for so long at a time, s.
+_AT_ONCE_S = 0.012
 
 
 class Moved(NamedTuple):
@@ -77,7 +80,7 @@ class Shown:
     @cached_property
     def struck(self) -> frozenset[Key]:
         """The pieces that lie on each other."""
-        return frozenset(item.key for pair in clashes(self.page.items) for item in pair)
+        return frozenset(item.key for pair in self.page.struck for item in pair)
 
     @cached_property
     def tiles(self) -> Tiles:
@@ -314,12 +317,16 @@ class PagesView(QWidget):
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         exposed = QRectF(event.rect())
+        started, waiting = time.perf_counter(), False
         for place, shown in zip(self.places(), self.pages, strict=True):
             if not place.adjusted(0, 0, GAP_PX, CAPTION_PX + 8).intersects(exposed):
                 continue
             painter.fillRect(place.translated(1.5, 2.5), theme.colour("line"))
             painter.fillRect(place, QColor("white"))
             self._margins(painter, place, shown.page.sheet)
+            if not shown.is_drawn and time.perf_counter() - started > _AT_ONCE_S:
+                waiting = True
+                continue
             painter.save()
             painter.setClipRect(place)
             painter.translate(place.left(), place.bottom())
@@ -349,6 +356,8 @@ class PagesView(QWidget):
             below = QRectF(place.left(), place.bottom() + 4, place.width() + GAP_PX - 8, CAPTION_PX)
             words = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, round(below.width()))
             painter.drawText(below, words)
+        if waiting:  # the rest after whatever else waits: many new pages at once would hold everything up
+            QTimer.singleShot(0, self, self.update)
         self._in_the_air(painter)
         if self.hasFocus():
             painter.setPen(QPen(theme.colour("indigo"), 2))

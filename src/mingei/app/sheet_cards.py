@@ -77,7 +77,10 @@ class _ChoicesCard(Card):
 
 
 class LayingCard(_ChoicesCard):
-    """How pieces are laid out, and laying them closer in the background.  found: the best layout so far; done: the search is over."""
+    """How pieces are laid out, and laying them closer in the background.
+
+    found: the best layout so far; done: the search is over without one.
+    """
 
     found = Signal(object)
     done = Signal()
@@ -173,6 +176,7 @@ class LayingCard(_ChoicesCard):
         elif best is not None and best.sheets < best.before:
             self.state.setText(t("{sheets} sheets instead of {before}", sheets=best.sheets, before=best.before))
             self.document.set_spots(best.spots, t("nest closer"))
+            return
         else:
             self.state.setText(t("No layout with fewer sheets was found."))
         self.done.emit()

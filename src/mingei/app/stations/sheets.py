@@ -317,7 +317,7 @@ class SheetsStation(Station):
             said = [t(too_large(load.pattern, sheet).words) for load in layout.too_large[:_SAID]]
             more = len(layout.too_large) - _SAID
             said += [t("and {count} more", count=more)] if more > 0 else []
-            struck = [(page, pair) for page in layout.pages for pair in clashes(page.items)]
+            struck = [(page, pair) for page in layout.pages for pair in page.struck]
             said += [t("Page {number}: {a} and {b} lie on each other; move one of them, or lay all out anew.", number=page.number,
                        a=a.load.words, b=b.load.words) for page, (a, b) in struck[:_SAID]]
             self.error.setVisible(bool(said))

@@ -48,7 +48,7 @@ def closer(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = (), trie
     groups = groups_of(fitting, sheet)
     best = [spots_of(arrange(_loads(group), sheet, tuple(locked.values())).pages) for group in groups]
     before = sum(_sheets(b) for b in best)
-    least = [fewest([_part(i, sheet) for i in group], room(sheet).width, room(sheet).height) for group in groups]
+    least = [fewest([_part(i, sheet) for i in group], room(sheet).width, room(sheet).height, sheet.laying.gap) for group in groups]
 
     def found(share: float) -> Found:
         return Found(tuple(s for b in best for s in b), sum(_sheets(b) for b in best), before, sum(least), share)

@@ -268,9 +268,13 @@ def _said(sheets: Sequence[_Sheet]) -> Nesting:
     return tuple(tuple(sheet.laid) for sheet in sorted(sheets, key=lambda s: s.room))
 
 
-def fewest(parts: Sequence[Part], width: float, height: float) -> int:
-    """The area bound: no fewer sheets can do."""
+def fewest(parts: Sequence[Part], width: float, height: float, gap: float = 0.0) -> int:
+    """The area bound: no fewer sheets can do.
+
+    Grown by half the gap all round, pieces that keep the gap do not overlap, and all lie within the sheet grown as much.
+    """
     from shapely import union_all
     from shapely.geometry import Polygon as Area
 
-    return max(1, math.ceil(sum(float(union_all([Area(o).buffer(0) for o in p.outlines]).area) for p in parts) / (width * height) - 1e-9))
+    whole = sum(float(union_all([Area(o).buffer(0) for o in p.outlines]).buffer(gap / 2).area) for p in parts)
+    return max(1, math.ceil(whole / ((width + gap) * (height + gap)) - 1e-9))

@@ -8,10 +8,10 @@ from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
-from functools import lru_cache
+from functools import cached_property, lru_cache
 from itertools import combinations
 from types import MappingProxyType
-from typing import NamedTuple, TypeAlias
+from typing import TYPE_CHECKING, NamedTuple, TypeAlias
 
 from mingei.core.art import Printed
 from mingei.core.errors import SheetError
@@ -23,6 +23,9 @@ from mingei.core.pattern import Pattern
 from mingei.core.shape import Box, Polygon, Rigid, bounds, flat_points, shifted, signed_area, turned
 from mingei.core.stock import Stock
 from mingei.core.words import joined, say
+
+if TYPE_CHECKING:
+    from shapely.geometry import Polygon as Area
 
 #: Room beneath a piece for its name, the size of its letters, mm, and how wide one is, a share of that.
 NAME_MM, NAME_SIZE_MM, _LETTER_SHARE = 3.4, 2.2, 0.55
@@ -112,6 +115,11 @@ class Page:
     @property
     def stock(self) -> Stock:
         return self.items[0].load.pattern.stock
+
+    @cached_property
+    def struck(self) -> tuple[tuple[Item, Item], ...]:
+        """The pieces that lie on each other, two by two."""
+        return clashes(self.items)
 
 
 class Layout(NamedTuple):
@@ -229,15 +237,23 @@ def _put(group: Sequence[Item], given: Mapping[Key, Spot], sheet: Sheet) -> list
 
 def clashes(items: Sequence[Item]) -> tuple[tuple[Item, Item], ...]:
     """The pieces of one sheet that lie on each other, two by two."""
-    from shapely.geometry import Polygon as Area
+    from shapely.affinity import affine_transform
 
     boxes = [item.box for item in items]
     near = [(i, j) for i, j in combinations(range(len(items)), 2) if boxes[i].meets(boxes[j])]
     if not near:
         return ()
-    cards = {i: Area(items[i].move.apply_all(outline(items[i].load.pattern))).buffer(-_TOUCHING_MM)
-             for i in {k for pair in near for k in pair}}
+    cards = {i: affine_transform(_card(items[i].load.pattern), (m.cos, -m.sin, m.sin, m.cos, m.x, m.y))
+             for i in {k for pair in near for k in pair} for m in [items[i].move]}
     return tuple((items[i], items[j]) for i, j in near if cards[i].intersects(cards[j]))
+
+
+@lru_cache(maxsize=512)
+def _card(pattern: Pattern) -> Area:
+    """The card of a piece's flat, a hair within its outline."""
+    from shapely.geometry import Polygon as Area  # slow to load, and a sheet or two is seldom crowded
+
+    return Area(outline(pattern)).buffer(-_TOUCHING_MM)
 
 
 @lru_cache(maxsize=512)
@@ -302,7 +318,7 @@ def lay_out(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> 
     if layout.too_large:
         raise too_large(layout.too_large[0].pattern, sheet)
     for page in layout.pages:
-        for a, b in clashes(page.items):
+        for a, b in page.struck:
             raise SheetError(say("{a} and {b} lie on each other", a=a.load.words, b=b.load.words), say("page {number}", number=page.number),
                              "move one of them, or lay all out anew")
     return layout.pages
@@ -318,6 +334,7 @@ def _shares(width: float, height: float, space: Box, turns: Sequence[bool]) -> b
     return any(a <= space.width and b <= space.height for a, b in ((height, width) if turn else (width, height) for turn in turns))
 
 
+@lru_cache(maxsize=1024)
 def sheets_that_do(pattern: Pattern) -> tuple[Sheet, ...]:
     """Every sheet of a known name that holds the piece, smallest first."""
     return tuple(s for s in SHEETS if fits(pattern, s) is not None)

@@ -2,7 +2,7 @@
 
 Each piece becomes a map of cells that lie within half the gap of it (and half a cell's diagonal more, so that no two pieces can come
 nearer than the gap without a cell in common).  Where such a map can go on a sheet is told for all places at once by a correlation, worked
-out by the fast Fourier transform; it goes to the lowest of them.  After a few orders of all pieces, some sheets at a time are emptied and
+out by the fast Fourier transform; it goes to the lowest of them, or to the snuggest.  After a few orders of all pieces, some sheets at a time are emptied and
 filled again in another order, and what comes out is kept when it is better.  The same pieces and seed always give the same sheets.
 """
 
@@ -11,11 +11,12 @@ from __future__ import annotations
 import math
 import random
 from collections.abc import Iterator, Sequence
+from enum import Enum
 from typing import Any, NamedTuple, TypeAlias
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy import fft
+from scipy import fft, ndimage
 
 from mingei.core.shape import Box, Polygon, bounds, turned
 
@@ -24,7 +25,17 @@ _Map: TypeAlias = NDArray[np.float32]
 _CELL_MM, _COARSE_MM, _LARGE_MM2 = 1.0, 2.0, 250_000.0
 #: How many sheets are emptied at a time, besides the one with least on it, and how much an order is shaken, a share of a piece's area.
 _OTHERS, _SHAKEN = (1, 2, 3), 0.6
+#: What lies within so many cells of a part touches it.
+_RIM = 4
 _QUARTERS = (0.0, 90.0, 180.0, 270.0)
+
+
+class Manner(Enum):
+    """Where a part goes: to the lowest place, to the one furthest left, or where most of its edge touches something."""
+
+    LOW = 0
+    LEFT = 1
+    SNUG = 2
 
 
 class Part(NamedTuple):
@@ -65,10 +76,11 @@ class _Form(NamedTuple):
 class _Sheet:
     """A sheet being filled."""
 
-    def __init__(self, nest: Nest, upward: bool = True) -> None:
-        self.nest, self.upward = nest, upward
+    def __init__(self, nest: Nest, manner: Manner = Manner.LOW) -> None:
+        self.nest, self.manner = nest, manner
         self.taken = np.zeros(nest.grid, np.float32)
         self.spectrum: Any = None
+        self._surroundings: Any = None
         self.room = nest.width * nest.height
         self.free = nest.grid[0] * nest.grid[1]  # cells
         self.laid: list[Laid] = []
@@ -76,7 +88,7 @@ class _Sheet:
         self._refused: set[Part] = set()  # what found no place finds none when there is less
 
     def try_put(self, number: int) -> bool:
-        """Lay a part at the lowest place there is, or the one furthest to the left; whether there was one."""
+        """Lay a part at the best place there is, by the sheet's manner; whether there was one."""
         nest, part = self.nest, self.nest.parts[number]
         forms = nest.forms(number)
         if part in self._refused or all(form.many > self.free for form in forms):
@@ -89,19 +101,21 @@ class _Sheet:
             if rows < 1 or columns < 1:
                 continue
             row = column = 0
-            if self.laid:
-                free = fft.irfft2(self.spectrum * form.spectrum, s=nest.grid)[:rows, :columns] < 0.5
-                if not self.upward:
-                    free = free.T
-                first = int(free.argmax())
-                if not free.flat[first]:
-                    continue
-                row, column = divmod(first, free.shape[1])
-                if not self.upward:
-                    row, column = column, row
-            reach = row * nest.cell + form.height if self.upward else column * nest.cell + form.width
-            if best is None or (reach, rank) < best[:2]:
-                best = (reach, rank, form, row, column)
+            free = fft.irfft2(self.spectrum * form.spectrum, s=nest.grid)[:rows, :columns] < 0.5 if self.laid else None
+            if free is not None and not free.any():
+                continue
+            if self.manner is Manner.SNUG:
+                cost, row, column = self._snuggest(form, free, rows, columns)
+            elif free is None:
+                cost = form.height if self.manner is Manner.LOW else form.width
+            elif self.manner is Manner.LOW:
+                row, column = divmod(int(free.argmax()), columns)
+                cost = row * nest.cell + form.height
+            else:
+                column, row = divmod(int(free.T.argmax()), rows)
+                cost = column * nest.cell + form.width
+            if best is None or (cost, rank) < best[:2]:
+                best = (cost, rank, form, row, column)
         if best is None:
             self._refused.add(part)
             return False
@@ -111,6 +125,21 @@ class _Sheet:
         self.room -= nest.areas[number]
         self.laid.append(Laid(number, form.turn_deg, column * nest.cell, row * nest.cell))
         return True
+
+    def _snuggest(self, form: _Form, free: NDArray[np.bool_] | None, rows: int, columns: int) -> tuple[float, int, int]:
+        """Where most of a part's edge lies along the sheet's edges and other parts: minus that share, and the place."""
+        nest = self.nest
+        if self._surroundings is None:
+            around = np.ones(nest.wide_grid, np.float32)
+            high, wide = (math.ceil((size + 2 * nest.pad) / nest.cell) for size in (nest.height, nest.width))
+            around[_RIM:_RIM + high, _RIM:_RIM + wide] = np.minimum(self.taken[:high, :wide], 1.0)
+            self._surroundings = fft.rfft2(around)
+        rim, length = nest.rim(form)
+        along = fft.irfft2(self._surroundings * rim, s=nest.wide_grid)[:rows, :columns] / length
+        if free is not None:
+            along = np.where(free, along, -1.0)
+        row, column = divmod(int(along.argmax()), columns)
+        return -float(along[row, column]), row, column
 
     def fix(self, laid: Laid) -> None:
         """A part that stays where it is: half a cell more is kept clear of it, since it need not lie on the grid."""
@@ -125,9 +154,9 @@ class _Sheet:
         self.laid.append(laid)
         self.fixed += 1
 
-    def emptied(self, upward: bool) -> _Sheet:
+    def emptied(self, manner: Manner) -> _Sheet:
         """The sheet with only what stays on it."""
-        sheet = _Sheet(self.nest, upward)
+        sheet = _Sheet(self.nest, manner)
         for laid in self.laid[:self.fixed]:
             sheet.fix(laid)
         return sheet
@@ -135,7 +164,7 @@ class _Sheet:
     def _take(self, cells: _Map, row: int, column: int) -> None:
         here = self.taken[row:row + cells.shape[0], column:column + cells.shape[1]]
         here += cells[:here.shape[0], :here.shape[1]]
-        self.spectrum = None
+        self.spectrum = self._surroundings = None
 
 
 class Nest:
@@ -151,7 +180,9 @@ class Nest:
         self.cell = _COARSE_MM if width * height > _LARGE_MM2 else _CELL_MM
         self.pad = gap / 2 + self.cell * math.sqrt(0.5)
         self.grid = tuple(fft.next_fast_len(math.ceil((size + 2 * self.pad) / self.cell) + 1, real=True) for size in (height, width))
+        self.wide_grid = tuple(fft.next_fast_len(size + 2 * _RIM, real=True) for size in self.grid)
         self._forms: dict[Part, tuple[_Form, ...]] = {}
+        self._rims: dict[int, tuple[Any, float]] = {}
         self.areas = [self._area(p) for p in self.parts]
         for number in range(len(self.parts)):
             if number not in self._staying and not any(min(self.places(f)) >= 1 for f in self.forms(number)):
@@ -207,17 +238,29 @@ class Nest:
 
     # -- filling sheets ------------------------------------------------------------------------------------------
 
+    def rim(self, form: _Form) -> tuple[Any, float]:
+        """The transform of the cells just outside a form's, and how many they are."""
+        if id(form.cells) not in self._rims:
+            inside = np.pad(form.cells > 0, _RIM)
+            rim = (ndimage.binary_dilation(inside, iterations=_RIM) & ~inside).astype(np.float32)
+            rim = rim[:self.wide_grid[0], :self.wide_grid[1]]
+            whole = np.zeros(self.wide_grid, np.float32)
+            whole[:rim.shape[0], :rim.shape[1]] = rim
+            self._rims[id(form.cells)] = np.conj(fft.rfft2(whole)), max(1.0, float(rim.sum()))
+        return self._rims[id(form.cells)]
+
     def form(self, number: int, turn_deg: float) -> _Form:
         """The part at any turn."""
         return next((f for f in self.forms(number) if f.turn_deg == turn_deg), None) or self._form(self.parts[number], turn_deg)
 
-    def fill(self, order: Sequence[int], sheets: list[_Sheet], upward: bool = True, most: int | None = None) -> list[_Sheet] | None:
-        """Each part on the first sheet that has room for it, filled from below or from the left; None where it takes more than the most."""
+    def fill(self, order: Sequence[int], sheets: list[_Sheet], manner: Manner = Manner.LOW,
+             most: int | None = None) -> list[_Sheet] | None:
+        """Each part on the first sheet that has room for it; None where that takes more than the most."""
         for number in order:
             if not any(sheet.try_put(number) for sheet in sheets):
                 if len(sheets) == most:
                     return None
-                sheets.append(_Sheet(self, upward))
+                sheets.append(_Sheet(self, manner))
                 sheets[-1].try_put(number)
         return sheets
 
@@ -228,8 +271,8 @@ class Nest:
         boxes = [max(f.width * f.height for f in self.forms(i)) for i in range(len(areas))]
         longest = [max(max(f.width, f.height) for f in self.forms(i)) for i in range(len(areas))]
         best: list[_Sheet] = []
-        for key in (areas, boxes, longest):
-            found = self.fill(sorted(free, key=lambda i, key=key: (-key[i], i)), self._begun())  # type: ignore[misc]
+        for key, manner in ((areas, Manner.LOW), (areas, Manner.SNUG), (boxes, Manner.SNUG), (longest, Manner.LOW)):
+            found = self.fill(sorted(free, key=lambda i, key=key: (-key[i], i)), self._begun(manner), manner)  # type: ignore[misc]
             if found and (not best or self._value(found) > self._value(best)):
                 best = found
             yield _said(best)
@@ -241,18 +284,18 @@ class Nest:
                 chosen = {least, *others}
                 loose = [laid.number for i in chosen for laid in best[i].laid[best[i].fixed:]]
                 loose.sort(key=lambda i: -areas[i] * (1.0 + _SHAKEN * (chance.random() - 0.5)))
-                upward = chance.random() < 0.5
-                staying = [best[i].emptied(upward) for i in sorted(chosen) if best[i].fixed]
-                again = self.fill(loose, staying, upward, len(chosen))
+                manner = chance.choice((Manner.SNUG, Manner.SNUG, Manner.LOW, Manner.LEFT))
+                staying = [best[i].emptied(manner) for i in sorted(chosen) if best[i].fixed]
+                again = self.fill(loose, staying, manner, len(chosen))
                 if again is not None and self._value(again) > self._value([best[i] for i in chosen]):
                     best = [*(sheet for i, sheet in enumerate(best) if i not in chosen), *again]
             yield _said(best)
 
-    def _begun(self) -> list[_Sheet]:
+    def _begun(self, manner: Manner) -> list[_Sheet]:
         """The sheets that something stays on."""
         begun = []
         for laid in self.fixed:
-            begun.append(_Sheet(self))
+            begun.append(_Sheet(self, manner))
             for each in laid:
                 begun[-1].fix(each)
         return begun

@@ -2,8 +2,9 @@
 
 Each piece becomes a map of cells that lie within half the gap of it (and half a cell's diagonal more, so that no two pieces can come
 nearer than the gap without a cell in common).  Where such a map can go on a sheet is told for all places at once by a correlation, worked
-out by the fast Fourier transform; it goes to the lowest of them, or to the snuggest.  After a few orders of all pieces, some sheets at a time are emptied and
-filled again in another order, and what comes out is kept when it is better.  The same pieces and seed always give the same sheets.
+out by the fast Fourier transform; it goes to the lowest of them, or to the snuggest.  After a few orders of all pieces, some sheets at a
+time are emptied and filled again in another order, and what comes out is kept when it is better.  The same pieces and seed always give the
+same sheets.
 """
 
 from __future__ import annotations

@@ -254,7 +254,7 @@ class CommandLine(InFolder):
         self.assertAlmostEqual(found["across_mm"], 96.0, delta=0.1)
         with Image.open(out) as picture:
             self.assertAlmostEqual(picture.size[0], 2480, delta=1)  # 210 mm at 300 dots an inch
-        for bad in (["--scale", "10"], ["--skew", "9"], ["--margin", "wide"], ["--page", "7"]):
+        for bad in (["--scale", "10"], ["--skew", "9"], ["--margin", "wide"], ["--margin", "-5"], ["--page", "7"]):
             with self.subTest(bad), mock.patch("sys.stderr", new_callable=io.StringIO):
                 self.assertEqual(cli.main(["rehearse", "print", str(path), *bad]), 2)
 

@@ -428,6 +428,7 @@ def _material(options: argparse.Namespace) -> int:
 def _rehearse(options: argparse.Namespace) -> int:
     import io
 
+    from mingei.core.layout.laying import MOST_MARGIN_MM
     from mingei.formats import atomic, project_file
     from mingei.formats.export import pdf_of
     from mingei.formats.rehearsal import Faults, rehearse
@@ -437,7 +438,10 @@ def _rehearse(options: argparse.Namespace) -> int:
             raise UsageError(say("{percent:g} % is no printer's fault", percent=percent), word, "write 50 to 150")
     if not abs(options.skew) <= 3.0:
         raise UsageError(say("{skew:g} degrees is no skew a printer has", skew=options.skew), "--skew", "write up to 3")
-    faults = Faults(options.scale / 100, (options.along or options.scale) / 100, _length(options.margin, "--margin"), options.skew)
+    margin = _length(options.margin, "--margin")
+    if not 0.0 <= margin <= MOST_MARGIN_MM:
+        raise UsageError(say("{margin:g} mm is no margin", margin=margin), "--margin", say("write 0 to {most:g}", most=MOST_MARGIN_MM))
+    faults = Faults(options.scale / 100, (options.along or options.scale) / 100, margin, options.skew)
     found = rehearse(pdf_of(project_file.load(options.file)), options.page, faults)
     if options.to is not None:
         out = io.BytesIO()

@@ -53,6 +53,17 @@ def _row(*widgets: QWidget) -> QHBoxLayout:
     return row
 
 
+def labelled(words: str, field: QWidget) -> QHBoxLayout:
+    """A field with a label before it, as wide as those of lengths."""
+    label = QLabel(words)
+    label.setMinimumWidth(84)
+    label.setBuddy(field)
+    row = QHBoxLayout()
+    row.addWidget(label)
+    row.addWidget(field, 1)
+    return row
+
+
 class _ChoicesCard(Card):
     """A card whose fields are choices for the sheets."""
 
@@ -321,13 +332,7 @@ class PrinterCard(Card):
         for key, field in self.lengths.items():
             field.edited.connect(lambda mm, key=key: self._put(**{key: mm}))
             self.body.addWidget(field)
-        heaviest = QLabel(t("Heaviest"))
-        heaviest.setMinimumWidth(84)
-        heaviest.setBuddy(self.heaviest)
-        row = QHBoxLayout()
-        row.addWidget(heaviest)
-        row.addWidget(self.heaviest, 1)
-        self.body.addLayout(row)
+        self.body.addLayout(labelled(t("Heaviest"), self.heaviest))
         self.keep = QPushButton(t("Keep it"))
         self.keep.setToolTip(t("Keep this printer with your stocks, for other projects."))
         self.keep.clicked.connect(self._keep)

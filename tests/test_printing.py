@@ -350,6 +350,7 @@ class OnTheStation(WindowTest):
                                            .with_measure("sides", 3.0), copies=7), "smaller")
         settle(50)
         before, steps = len(self.station.pages), self.document.undo.count()
+        self.station.laying.tries = 6
         click(self.station.laying.closer)
         self.assertTrue(self.station.laying.busy)
         wait_for(lambda: not self.station.laying.busy)

@@ -116,6 +116,7 @@ class LayingCard(_ChoicesCard):
         self.body.addLayout(_row(self.closer, self.anew))
         self.body.addWidget(self.state)
         self.loads: Callable[[], list[Load]] = list
+        self.tries = 0  # for each group of pieces; 0: as many as is usual
         self._job: Job | None = None
         self._best: Any = None
         document.changed.connect(self._give_up)
@@ -149,12 +150,12 @@ class LayingCard(_ChoicesCard):
             self._job.cancel()
             self.state.setText(t("Stopping; the best so far is kept."))
             return
-        loads, project = self.loads(), self.document.project
+        loads, project, tries = self.loads(), self.document.project, self.tries
 
         def work(progress: Progress) -> None:
-            from mingei.core.layout.closer import closer
+            from mingei.core.layout.closer import TRIES, closer
 
-            for found in closer(loads, project.paper, project.spots):
+            for found in closer(loads, project.paper, project.spots, tries or TRIES):
                 self._best = found
                 progress.report(found.share)
 

@@ -22,6 +22,7 @@ from PySide6.QtTest import QTest
 from mingei import cli
 from mingei.app.printing import print_pages, printer_for
 from mingei.app.rehearsing import _FAULTS, RehearseDialog
+from mingei.core import check
 from mingei.core.build import build
 from mingei.core.drawing import Drawing, Ink, flipped, pattern_strokes
 from mingei.core.errors import ExportError, MeasureError
@@ -188,6 +189,13 @@ class Printers(unittest.TestCase):
         self.assertEqual(feed_advice(Printer(), 160.0), "")
         self.assertIn("one sheet at a time", feed_advice(Printer(), 300.0))  # common practice above 250 g/m2
         self.assertIn("template", feed_advice(Printer(heaviest=220.0), 300.0))
+
+    def test_a_check_says_when_the_stock_is_too_heavy_for_the_printer(self) -> None:
+        made = carton()
+        light = replace(find_sheet("A4"), printer=Printer(heaviest=220.0))
+        self.assertIn("feed-heavy", [f.code for f in check.run(made, light)])
+        self.assertNotIn("feed-heavy", [f.code for f in check.run(made, find_sheet("A4"))])
+        self.assertNotIn("feed-heavy", [f.code for f in check.run(made, replace(light, laying=Laying(template=True)))])
 
     def test_the_printers_margin_is_kept_clear(self) -> None:
         wide = replace(find_sheet("A4"), printer=Printer(margin=15.0))

@@ -11,6 +11,7 @@ from mingei.core.build import build as work_out
 from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.draft import Joint
 from mingei.core.errors import MingeiError
+from mingei.core.layout.laying import FEED_SINGLY_GSM
 from mingei.core.layout.place import Load, arrange, fits, sheets_that_do, too_large, yield_of
 from mingei.core.layout.sheets import Sheet
 from mingei.core.layout.tile import OVERLAP_MM
@@ -23,8 +24,6 @@ from mingei.core.words import say
 
 #: Below this depth (mm) a tab holds too little glue to be trusted (common practice).
 TAB_LEAST_MM = 5.0
-#: Above this grammage many printers want sheets fed one at a time (common practice).
-FEED_SINGLY_GSM = 250.0
 #: Bends whose directions differ by more than this (radians) have no grain in common.
 _FANNED = 0.5
 
@@ -176,7 +175,13 @@ def tab_short(build: Build, sheet: Sheet) -> Iterator[Finding]:
 
 @rule("feed")
 def feed(build: Build, sheet: Sheet) -> Iterator[Finding]:
-    """Heavy card is fed one sheet at a time."""
+    """Heavy card is fed one sheet at a time, and what is heavier than the printer takes not at all."""
+    most = sheet.printer.heaviest
+    if most and build.stock.grammage_gsm > most and not sheet.laying.template:
+        yield Finding("feed-heavy", Severity.LOOK, say("{grammage:g} g/m² is more than the {most:g} g/m² this printer takes",
+                                                       grammage=build.stock.grammage_gsm, most=most), "printer",
+                      "print a template on paper and stick it on, or choose another stock")
+        return
     if build.stock.grammage_gsm > FEED_SINGLY_GSM and build.stock.kind == "card":
         yield Finding("feed", Severity.NOTE, say("{grammage:g} g/m² may jam in a stack", grammage=build.stock.grammage_gsm), "printer",
                       "feed one sheet at a time, within what the printer's maker allows")

@@ -19,7 +19,7 @@ MOST_OFF = 0.03
 #: The bars measured, mm.
 BAR_MM = 100.0
 #: Feed heavier stock than this (g/m2) one sheet at a time, unless the maker says otherwise (common practice).
-ONE_AT_A_TIME_GSM = 250.0
+FEED_SINGLY_GSM = 250.0
 
 
 class Way(StrEnum):
@@ -117,6 +117,6 @@ def feed_advice(printer: Printer, gsm: float) -> str:
     if printer.heaviest and gsm > printer.heaviest:
         return say("{gsm:g} g/m2 is more than the {heaviest:g} g/m2 this printer takes: print a template on paper and stick it on", gsm=gsm,
                    heaviest=printer.heaviest)
-    if gsm > ONE_AT_A_TIME_GSM:
+    if gsm > FEED_SINGLY_GSM:
         return say("feed it one sheet at a time, by the straightest path the printer has")
     return ""

@@ -18,6 +18,7 @@ from mingei.app.rehearsing import RehearseDialog
 from mingei.app.sheet_cards import LayingCard, PrintedCard, PrinterCard, SpotCard, labelled
 from mingei.app.stations import SideColumn, Station
 from mingei.app.words import t
+from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core.errors import MingeiError
 from mingei.core.layout.material import material, minutes
 from mingei.core.layout.offcuts import Offcut, left_over, uses
@@ -101,7 +102,7 @@ class SheetsStation(Station):
         self._trial: tuple[Spot, ...] = ()
         self._reckon = QTimer(self)  # what it takes comes after the pages are seen
         self._reckon.setSingleShot(True)
-        self._reckon.setInterval(0)
+        self._reckon.setInterval(AFTER_PAINT_MS)
         self._reckon.timeout.connect(self._say_takes)
         self._zoom = 0.0  # px a mm; 0: whole pages
         self._stale = True

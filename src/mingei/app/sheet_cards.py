@@ -111,6 +111,7 @@ class LayingCard(_ChoicesCard):
         self.anew.setToolTip(t("Forget where pieces were put, by hand or by nesting."))
         self.anew.clicked.connect(lambda: self.document.set_spots((), t("lay out anew")))
         self.state = _quiet()
+        self.state.hide()
         for widget in (self.way, self.gap, together):
             self.body.addWidget(widget)
         self.body.addLayout(_row(self.closer, self.anew))
@@ -139,6 +140,10 @@ class LayingCard(_ChoicesCard):
         except MingeiError as error:
             self.gap.refuse(error)
 
+    def _say(self, words: str) -> None:
+        self.state.setText(words)
+        self.state.setVisible(bool(words))
+
     # -- laying closer ---------------------------------------------------------------------------------------------
 
     @property
@@ -148,7 +153,7 @@ class LayingCard(_ChoicesCard):
     def _toggle(self) -> None:
         if self._job is not None:
             self._job.cancel()
-            self.state.setText(t("Stopping; the best so far is kept."))
+            self._say(t("Stopping; the best so far is kept."))
             return
         loads, project, tries = self.loads(), self.document.project, self.tries
 
@@ -172,7 +177,7 @@ class LayingCard(_ChoicesCard):
     def _report(self, job: Job, share: float) -> None:
         if job is self._job and self._best is not None:
             best = self._best
-            self.state.setText(t("{percent} %: {sheets} sheets instead of {before}; no fewer than {least} by their area",
+            self._say(t("{percent} %: {sheets} sheets instead of {before}; no fewer than {least} by their area",
                                  percent=round(100 * share), sheets=best.sheets, before=best.before, least=best.least))
             self.found.emit(best)
 
@@ -184,13 +189,13 @@ class LayingCard(_ChoicesCard):
         self.closer.setText(t("Nest closer"))
         best = self._best
         if error is not None:
-            self.state.setText(t(error.words))
+            self._say(t(error.words))
         elif best is not None and best.sheets < best.before:
-            self.state.setText(t("{sheets} sheets instead of {before}", sheets=best.sheets, before=best.before))
+            self._say(t("{sheets} sheets instead of {before}", sheets=best.sheets, before=best.before))
             self.document.set_spots(best.spots, t("nest closer"))
             return
         else:
-            self.state.setText(t("No layout with fewer sheets was found."))
+            self._say(t("No layout with fewer sheets was found."))
         self.done.emit()
 
     def _give_up(self) -> None:
@@ -199,7 +204,7 @@ class LayingCard(_ChoicesCard):
             job, self._job = self._job, None
             job.cancel()
             self.closer.setText(t("Nest closer"))
-            self.state.setText(t("Something changed: the search was given up."))
+            self._say(t("Something changed: the search was given up."))
 
 
 class SpotCard(Card):

@@ -21,7 +21,7 @@ from PySide6.QtTest import QTest
 
 from mingei import cli
 from mingei.app.printing import print_pages, printer_for
-from mingei.app.rehearsing import _FAULTS, RehearseDialog
+from mingei.app.rehearsing import RehearseDialog
 from mingei.core import check
 from mingei.core.build import build
 from mingei.core.drawing import Drawing, Ink, flipped, pattern_strokes
@@ -248,9 +248,6 @@ class Rehearsing(unittest.TestCase):
         with self.assertRaisesRegex(ExportError, "no page 9"):
             rehearse(self.data, 9)
 
-    def test_the_window_offers_the_faults_there_are(self) -> None:
-        self.assertEqual(len(_FAULTS), len(KNOWN))
-
 
 class CommandLine(InFolder):
     def test_a_print_is_rehearsed_and_its_picture_written(self) -> None:
@@ -447,6 +444,7 @@ class OnTheStation(WindowTest):
     def test_the_rehearsal_shows_the_sheet_and_what_its_bars_measure(self) -> None:
         dialog = RehearseDialog(self.document, len(self.station.pages), self.window)
         dialog.show()
+        self.assertEqual(dialog.fault.count(), len(KNOWN))
         dialog.fault.setCurrentIndex(1)
         dialog.fault.activated.emit(1)
         wait_for(lambda: "96" in dialog.bars.text())

@@ -54,7 +54,7 @@ class ArtCard(PanelCard):
         self.rows: dict[str, tuple[QLabel, QWidget]] = {}
         for key, words, widget in (("fill", t("Placed"), self.fill), ("font", t("Font"), self.font_), ("colour", t("Ink"), self.colour)):
             widget.setAccessibleName(words)
-            self.rows[key] = self._add_row(words, widget), widget
+            self.rows[key] = self.add_row(words, widget), widget
         self._add_lengths((
             ("width", t("Width"), t("Of one picture, or of the longest line of words.")),
             ("x", t("To the right"), t("From the panel's middle, as it stands when folded. Write a minus to go left.")),
@@ -67,7 +67,7 @@ class ArtCard(PanelCard):
         self.turn.setWrapping(True)
         self.turn.setToolTip(t("From upright, counter-clockwise."))
         self.turn.valueChanged.connect(lambda v: self._try(lambda: self._put(self._now()._replace(turn_deg=float(v)))))
-        self.rows["turn"] = self._add_row(t("Turned"), self.turn), self.turn
+        self.rows["turn"] = self.add_row(t("Turned"), self.turn), self.turn
         self.whole = QCheckBox(t("Across the folds, over the whole piece"))
         self.whole.clicked.connect(lambda on: self._try(lambda: self._spread(on)))
         self.missing = QLabel()

@@ -48,6 +48,17 @@ class Card(QFrame):
         self.body.addWidget(self.heading)
         self._stale = True
 
+    def add_row(self, words: str, widget: QWidget) -> QLabel:
+        """A label before a widget; returns the label."""
+        label = QLabel(words)
+        label.setMinimumWidth(84)
+        label.setBuddy(widget)
+        row = QHBoxLayout()
+        row.addWidget(label)
+        row.addWidget(widget, 1)
+        self.body.addLayout(row)
+        return label
+
     def follow(self, document: Document) -> None:
         """Refresh now, and whenever the document changes while the card is seen; what changes unseen is caught up when it shows."""
         document.changed.connect(self._changed)

@@ -54,7 +54,7 @@ class OpeningsCard(PanelCard):
         ):
             count.setToolTip(hint)
             count.valueChanged.connect(lambda value, change=change: self._try(lambda: self._put(self._now()._replace(**change(value)))))
-            label = self._add_row(words, count)
+            label = self.add_row(words, count)
             self.counts.append((label, count))
         self.stays = QCheckBox(t("Keeps its size when scaled"))
         self.stays.setToolTip(t("For a bought part: a stick, an eyelet, a magnet."))

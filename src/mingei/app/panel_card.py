@@ -7,7 +7,7 @@ from collections.abc import Callable, Iterable, Sequence
 from typing import Any
 
 from PySide6.QtCore import QSignalBlocker
-from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QWidget
+from PySide6.QtWidgets import QGridLayout, QLabel, QPushButton, QWidget
 
 from mingei.app.cards import Card
 from mingei.app.document import Document
@@ -87,17 +87,6 @@ class PanelCard(Card):
             field.edited.connect(lambda mm, key=key: self._edit(key, mm))
             self.lengths[key] = field
             self.body.addWidget(field)
-
-    def _add_row(self, words: str, widget: QWidget) -> QLabel:
-        """A label before a widget; returns the label."""
-        label = QLabel(words)
-        label.setMinimumWidth(84)
-        label.setBuddy(widget)
-        row = QHBoxLayout()
-        row.addWidget(label)
-        row.addWidget(widget, 1)
-        self.body.addLayout(row)
-        return label
 
     # -- showing -------------------------------------------------------------------------------------------------
 

@@ -12,10 +12,7 @@ from mingei.app.words import capital, t
 from mingei.app.workers import Job, Progress
 from mingei.core.errors import MingeiError
 from mingei.core.length import write_mm
-
-#: The faults a printer may have, in words; the values stand in the rehearsal.
-_FAULTS = ("As set: actual size", "Fit to page, 96 %", "Wide margins that clip", "Fed askew by half a degree",
-           "A little short along the feed")
+from mingei.formats.rehearsal import KNOWN, Rehearsal, rehearse
 
 
 class RehearseDialog(QDialog):
@@ -28,7 +25,7 @@ class RehearseDialog(QDialog):
         self.resize(760, 700)
         self.fault = QuietCombo()
         self.fault.setAccessibleName(t("What the printer does"))
-        self.fault.addItems([t(words) for words in _FAULTS])
+        self.fault.addItems([capital(words) for words, _ in KNOWN])
         self.fault.activated.connect(self._try)
         self.page = CountField(1, max(1, pages), t("Page"))
         self.page.valueChanged.connect(self._try)
@@ -70,7 +67,6 @@ class RehearseDialog(QDialog):
 
         def work(progress: Progress) -> object:
             from mingei.formats.export import pdf_of
-            from mingei.formats.rehearsal import KNOWN, rehearse
 
             data = known or pdf_of(project)
             progress.stop_if_asked()
@@ -83,12 +79,9 @@ class RehearseDialog(QDialog):
         job.failed.connect(lambda error: self._refuse(job, error))
         job.start()
 
-    def _show(self, job: Job, data: bytes, found: object) -> None:
-        from mingei.formats.rehearsal import Rehearsal
-
+    def _show(self, job: Job, data: bytes, found: Rehearsal) -> None:
         if job is not self._job:
             return
-        assert isinstance(found, Rehearsal)
         self._data = data
         image = found.image
         picture = QImage(image.tobytes(), image.width, image.height, image.width, QImage.Format.Format_Grayscale8).copy()

@@ -53,17 +53,6 @@ def _row(*widgets: QWidget) -> QHBoxLayout:
     return row
 
 
-def labelled(words: str, field: QWidget) -> QHBoxLayout:
-    """A field with a label before it, as wide as those of lengths."""
-    label = QLabel(words)
-    label.setMinimumWidth(84)
-    label.setBuddy(field)
-    row = QHBoxLayout()
-    row.addWidget(label)
-    row.addWidget(field, 1)
-    return row
-
-
 class _ChoicesCard(Card):
     """A card whose fields are choices for the sheets."""
 
@@ -338,7 +327,7 @@ class PrinterCard(Card):
         for key, field in self.lengths.items():
             field.edited.connect(lambda mm, key=key: self._put(**{key: mm}))
             self.body.addWidget(field)
-        self.body.addLayout(labelled(t("Heaviest"), self.heaviest))
+        self.add_row(t("Heaviest"), self.heaviest)
         self.keep = QPushButton(t("Keep it"))
         self.keep.setToolTip(t("Keep this printer with your stocks, for other projects."))
         self.keep.clicked.connect(self._keep)

@@ -42,7 +42,7 @@ class Faults(NamedTuple):
 
 #: Faults people meet, with words.
 KNOWN: tuple[tuple[str, Faults], ...] = (
-    ("none, at actual size", Faults(margin=4.2)),
+    ("as set: actual size", Faults(margin=4.2)),
     ("fit to page, 96 %", Faults(0.96, 0.96, 4.2)),
     ("wide margins that clip", Faults(margin=14.0)),
     ("fed askew by half a degree", Faults(margin=4.2, skew_deg=0.5)),

@@ -15,7 +15,7 @@ from mingei.app.fields import CountField, LengthField, QuietCombo
 from mingei.app.figures import write
 from mingei.app.pages_view import CAPTION_PX, GAP_PX, Moved, PagesView, Shown, shown_pages
 from mingei.app.rehearsing import RehearseDialog
-from mingei.app.sheet_cards import LayingCard, PrintedCard, PrinterCard, SpotCard, labelled
+from mingei.app.sheet_cards import LayingCard, PrintedCard, PrinterCard, SpotCard
 from mingei.app.stations import SideColumn, Station
 from mingei.app.words import t
 from mingei.app.workers import AFTER_PAINT_MS
@@ -151,7 +151,7 @@ class SheetsStation(Station):
         self.kits = CountField(1, 1000, t("How many kits"))
         self.kits.setToolTip(t("What so many kits together take; nothing else changes."))
         self.kits.valueChanged.connect(self._say_takes)
-        card.body.addLayout(labelled(t("Kits"), self.kits))
+        card.add_row(t("Kits"), self.kits)
         card.body.addWidget(self.takes)
         self.other = QuietCombo()
         self.other.setAccessibleName(t("Compare with another sheet"))

@@ -176,10 +176,9 @@ def tab_short(build: Build, sheet: Sheet) -> Iterator[Finding]:
 @rule("feed")
 def feed(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """Heavy card is fed one sheet at a time, and what is heavier than the printer takes not at all."""
-    most = sheet.printer.heaviest
-    if most and build.stock.grammage_gsm > most and not sheet.laying.template:
+    if sheet.printer.refuses(build.stock.grammage_gsm) and not sheet.laying.template:
         yield Finding("feed-heavy", Severity.LOOK, say("{grammage:g} g/m² is more than the {most:g} g/m² this printer takes",
-                                                       grammage=build.stock.grammage_gsm, most=most), "printer",
+                                                       grammage=build.stock.grammage_gsm, most=sheet.printer.heaviest), "printer",
                       "print a template on paper and stick it on, or choose another stock")
         return
     if build.stock.grammage_gsm > FEED_SINGLY_GSM and build.stock.kind == "card":

@@ -77,6 +77,10 @@ class Printer(NamedTuple):
     back_x: float = 0.0
     back_y: float = 0.0
 
+    def refuses(self, gsm: float) -> bool:
+        """Whether a stock is heavier than its maker allows."""
+        return 0.0 < self.heaviest < gsm
+
     @property
     def correction(self) -> tuple[float, float]:
         """By how much drawings are made larger, across and along, so that the bars come out at 100 mm."""
@@ -114,7 +118,7 @@ def check_printer(printer: Printer) -> None:
 
 def feed_advice(printer: Printer, gsm: float) -> str:
     """What to mind when a stock is fed, "" where there is nothing."""
-    if printer.heaviest and gsm > printer.heaviest:
+    if printer.refuses(gsm):
         return say("{gsm:g} g/m2 is more than the {heaviest:g} g/m2 this printer takes: print a template on paper and stick it on", gsm=gsm,
                    heaviest=printer.heaviest)
     if gsm > FEED_SINGLY_GSM:

@@ -11,7 +11,7 @@ from typing import TYPE_CHECKING, NamedTuple
 from mingei.core.errors import ExportError
 from mingei.core.layout.laying import BAR_MM
 from mingei.core.length import MM_PER_INCH, write_mm
-from mingei.core.words import joined, say
+from mingei.core.words import say
 
 if TYPE_CHECKING:
     import numpy as np
@@ -67,9 +67,11 @@ class Rehearsal(NamedTuple):
         bars = {"level": self.across, "upright": self.along}
         missing = [name for name, mm in bars.items() if mm == 0.0]
         off = {name: mm for name, mm in bars.items() if mm and abs(mm - BAR_MM) > RIGHT_MM}
-        if missing:
-            found.append(say("the {names} bar is not to be seen whole: margins are wider than set; write the printer's own",
-                             names=joined(missing, " and ")))
+        if len(missing) == 2:
+            found.append(say("neither bar is to be seen whole: margins are wider than set; write the printer's own margin"))
+        elif missing:
+            found.append(say("the {name} bar is not to be seen whole: margins are wider than set; write the printer's own",
+                             name=missing[0]))
         elif self.clipped:
             found.append(say("ink is lost at an edge: write the printer's own margin"))
         if len(off) == 2 and abs(self.across - self.along) < RIGHT_MM:

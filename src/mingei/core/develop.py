@@ -57,11 +57,11 @@ from mingei.core.shape import (
     Point,
     Polygon,
     Rigid,
+    Segment,
     arc_on,
     bounds,
     flat_points,
     mapping,
-    moved,
     moved_path,
     outset,
 )
@@ -81,8 +81,8 @@ from mingei.core.words import say
 
 #: So much of its length (a share) a facet's arc may be longer than the chord a tooth is hinged on.
 _ARC_SHARE = 0.03
-#: Hosts of more sides than this are looked through as arrays.
-_FEW_SIDES = 16
+#: More tabs than this on one host are drawn all at once.
+_FEW_TABS = 7
 #: So much of its edge (a share) a tooth leaves free at each end.
 _TOOTH_SHARE = 0.12
 
@@ -148,7 +148,7 @@ class _Developer:
         self.numbers: Mapping[str, int] = {}  # of every seam of the draft, or of its row
         self.landing: list[Seam] = []  # the seams of other pieces whose tabs land on this one
         self.calipers: Mapping[str, float] = {}  # of every panel of the draft, mm
-        self.arrays: dict[str, Any] = {}  # of hosts with many sides, their outlines
+        self.depths: dict[str, float] = {}  # of its panels, once reckoned, mm
 
     def outlines(self) -> dict[str, Work]:
         """Every panel with its sides moved by what thickness asks of them."""
@@ -165,7 +165,8 @@ class _Developer:
                 trim_corners(w)
         near = self.piece.crowded or bool(self.fins)
         taken = [(name, flat_area(w, frames[name])) for name, w in work.items()] if near else []
-        hung = [(seam, partial(self._tab, seam, work, frames, taken)) for seam in self.tabs]
+        drawn = {} if near else self._rows(work, frames)
+        hung = [(seam, partial(self._tab, seam, work, frames, taken, drawn.get(seam.name))) for seam in self.tabs]
         hung += [(seam, partial(self._fin, seam, number, work, frames, taken)) for seam in self.fins for number in (0, 1)]
         for seam, draw in hung:
             tab, fold = draw()
@@ -179,7 +180,7 @@ class _Developer:
         panels = tuple(self._panel(w, frames[name]) for name, w in work.items())
         folds = tuple(self._flat_fold(fold, line, frames) for fold, line in zip(self.folds, lines, strict=True))
         holes = tuple(moved_path(h, p.frame) for p in panels for h in p.holes)
-        cut = [moved(s, p.frame) for p in panels for s, f in zip(p.path, p.folds, strict=True) if f is None]
+        cut = [s for p in panels for s, f in zip(p.flat_path, p.folds, strict=True) if f is None]
         return Pattern(self.piece.name, self.stock, self.piece.root, self.piece.placement, self.measured, panels, folds,
                        tuple(self.seams), self.piece.laps, (*chain(cut), *holes), self._mates(frames), self.piece.copies,
                        self._keys(frames), self.piece.part)
@@ -227,6 +228,11 @@ class _Developer:
         return crease_gain(self.stock.crease_gain_mm, angle_deg)
 
     def _panel_depth(self, panel: Panel) -> float:
+        if panel.name not in self.depths:
+            self.depths[panel.name] = self._find_depth(panel)
+        return self.depths[panel.name]
+
+    def _find_depth(self, panel: Panel) -> float:
         t = self.calipers[panel.name]
         lies = panel.on or panel.under
         if lies:  # a panel of another piece, perhaps of another stock
@@ -242,14 +248,14 @@ class _Developer:
         return setback(own_depth, other_depth, signed_deg) + self._gain(signed_deg) / 2
 
     def _outline(self, panel: Panel) -> Work:
-        distances = [self._side_offset(panel, i) for i in range(len(panel.outline))]
+        distances = tuple([self._side_offset(panel, i) for i in range(len(panel.outline))])
         points = outset(panel.outline, distances)
-        for i, (a, b) in enumerate(zip(points, (*points[1:], points[0]), strict=True)):
-            _, (ux, uy), _ = panel.ways[i]
+        after = (*points[1:], points[0])
+        for a, b, (_, (ux, uy), _) in zip(points, after, panel.ways, strict=True):
             if (b[0] - a[0]) * ux + (b[1] - a[1]) * uy < -TOLERANCE.same_point:
                 raise StockError(say("the {panel} is too small for card {caliper:g} mm thick", panel=panel.name, caliper=self.t),
                                  say("stock {stock}", stock=self.stock.id), "use thinner stock, or make it larger")
-        sides: list[Path] = [(Line(a, b),) for a, b in zip(points, (*points[1:], points[0]), strict=True)]
+        sides: list[Path] = [(Line(a, b),) for a, b in zip(points, after, strict=True)]
         return Work(panel, self._panel_depth(panel), sides, [[None] for _ in sides])
 
     def _side_offset(self, panel: Panel, edge: int) -> float:
@@ -294,40 +300,20 @@ class _Developer:
     # -- seams -------------------------------------------------------------------------------------------
 
     def _tab(self, seam: Seam, work: Mapping[str, Work], frames: Mapping[str, Rigid],
-             taken: Sequence[tuple[str, tuple[Any, Box]]] = ()) -> tuple[Work, Fold]:
-        """Draw a tab; taken: what lies on the flat already and must be kept clear of, as areas by name."""
+             taken: Sequence[tuple[str, tuple[Any, Box]]] = (), drawn: joint.TabShape | None = None) -> tuple[Work, Fold]:
+        """Draw a tab; taken: what lies on the flat already and must be kept clear of, as areas by name; drawn: its shape, where it is
+        known."""
         host = self._any(seam.host.panel)
         carrier = self.piece.panel(seam.carrier.panel)
-        count = len(host.outline)
         edge = seam.host.edge
         h0, _, length = host.ways[edge]
-        h1 = host.outline[(edge + 1) % count]
-        to_tab = mapping(h0, h1, (0.0, 0.0), (length, 0.0))
-        bearing = self.sharing[host.name]
-        start = joint.Corner(host.corners_deg[edge], (edge - 1) % count in bearing, *self._beside(seam.carrier, True, work, frames))
-        end = joint.Corner(host.corners_deg[(edge + 1) % count], (edge + 1) % count in bearing,
-                           *self._beside(seam.carrier, False, work, frames))
-        layer = self._tab_layer(seam)
-        # a tooth stands on a chord: its ends keep in from the corners, which lie outside the true curve
-        relief = max(RELIEF_MM, length * _TOOTH_SHARE) if seam.row and carrier.whole else RELIEF_MM
-        try:
-            holes = [to_tab.apply_all(flat_points(h)[:-1]) for h in (*host.holes, *(slot_path(s, self.t) for s in host.slots))]
-            hosts = self._hosts(host, edge, to_tab, 2 * (seam.depth_mm + relief))
-            out = self._fold_offset(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg)
-            begins, ends = extent(work[carrier.name], seam.carrier.edge)
-            draw = partial(joint.tab_shape, hosts, length, start, end, setback=out, round_mm=seam.round_mm, holes=holes, relief=relief)
-            side = (length - ends, length - begins)
-            shape = draw(seam.depth_mm, side=side)
-            if taken:
-                onto = self._tab_frame(seam.carrier, length, out, work, frames)
-                lying = [area for name, area in taken if name != carrier.name]
-                shape = kept_clear(draw, shape, side, onto, lying)
-        except GeometryError as error:
-            raise error.at(f"seam {seam.name}") from None
+        h1 = host.outline[(edge + 1) % len(host.outline)]
+        depth = self._tab_depth(seam)
+        hinge = setback(depth, self._panel_depth(carrier), seam.angle_deg)
+        shape = drawn or self._shape(seam, hinge + self._gain(seam.angle_deg) / 2, work, frames, taken)
         role = Role.TAB if seam.joint is Joint.GLUE_TAB else Role.LIP
-        panel = Panel(seam.name, ((0.0, 0.0), (length, 0.0), (length, 1.0), (0.0, 1.0)), layer, role, whole=seam.row)
+        panel = Panel(seam.name, ((0.0, 0.0), (length, 0.0), (length, 1.0), (0.0, 1.0)), self._tab_layer(seam), role, whole=seam.row)
         sides: list[Path] = [(shape.path[0],), shape.path[1:]]
-        hinge = setback(self._tab_depth(seam), self._panel_depth(carrier), seam.angle_deg)
         turn = math.radians(seam.angle_deg)
         thick = self.t * (0.5 + abs(math.cos(turn))) / math.sin(turn)  # so far the carrier lies over the root of its tab
         level = away(self.whole[host.name], edge)
@@ -339,7 +325,61 @@ class _Developer:
         self.seams.append(FlatSeam(seam.name, seam.joint, carrier.name, host.name, seam.depth_mm, shape.depth_mm, (h0, h1), beyond,
                                    level, seam.row))
         fold = Fold(seam.carrier, EdgeRef(seam.name, 0), seam.angle_deg, seam.step)
-        return Work(panel, self._tab_depth(seam), sides, [[None], [None] * (len(shape.path) - 1)]), fold
+        return Work(panel, depth, sides, [[None], [None] * (len(shape.path) - 1)]), fold
+
+    def _shape(self, seam: Seam, out: float, work: Mapping[str, Work], frames: Mapping[str, Rigid],
+               taken: Sequence[tuple[str, tuple[Any, Box]]]) -> joint.TabShape:
+        """The shape of one tab, its hinge ``out`` mm outside the host's nominal edge; taken: as for ``_tab``."""
+        host, edge = self._any(seam.host.panel), seam.host.edge
+        h0, _, length = host.ways[edge]
+        to_tab = mapping(h0, host.outline[(edge + 1) % len(host.outline)], (0.0, 0.0), (length, 0.0))
+        tooth = self._tooth(seam, out, work, frames)
+        try:
+            holes = [to_tab.apply_all(flat_points(h)[:-1]) for h in (*host.holes, *(slot_path(s, self.t) for s in host.slots))]
+            hosts = self._hosts(host, edge, to_tab)
+            draw = partial(joint.tab_shape, hosts, length, tooth.start, tooth.end, setback=out, round_mm=seam.round_mm, holes=holes,
+                           relief=tooth.relief)
+            shape = draw(seam.depth_mm, side=tooth.side)
+            if taken:
+                onto = self._tab_frame(seam.carrier, length, out, work, frames)
+                lying = [area for name, area in taken if name != seam.carrier.panel]
+                shape = kept_clear(draw, shape, tooth.side, onto, lying)
+        except GeometryError as error:
+            raise error.at(f"seam {seam.name}") from None
+        return shape
+
+    def _tooth(self, seam: Seam, out: float, work: Mapping[str, Work], frames: Mapping[str, Rigid]) -> joint.Tooth:
+        """What a tab is asked to be."""
+        host, edge, carrier = self._any(seam.host.panel), seam.host.edge, seam.carrier.panel
+        count, length, bearing = len(host.outline), host.ways[edge][2], self.sharing[host.name]
+        inside = host.corners_deg
+        start = joint.Corner(inside[edge], (edge - 1) % count in bearing, *self._beside(seam.carrier, True, work, frames))
+        end = joint.Corner(inside[(edge + 1) % count], (edge + 1) % count in bearing, *self._beside(seam.carrier, False, work, frames))
+        # a tooth stands on a chord: its ends keep in from the corners, which lie outside the true curve
+        relief = max(RELIEF_MM, length * _TOOTH_SHARE) if seam.row and self.piece.panel(carrier).whole else RELIEF_MM
+        begins, ends = extent(work[carrier], seam.carrier.edge)
+        return joint.Tooth(edge, start, end, seam.depth_mm, out, relief, (length - ends, length - begins))
+
+    def _rows(self, work: Mapping[str, Work], frames: Mapping[str, Rigid]) -> dict[str, joint.TabShape]:
+        """The shapes of the tabs that stand many on one host, by their seams; what finds no room there is left to be said one by one."""
+        by_host: dict[str, list[Seam]] = {}
+        for seam in self.tabs:
+            if not seam.round_mm:
+                by_host.setdefault(seam.host.panel, []).append(seam)
+        found: dict[str, joint.TabShape] = {}
+        for name, seams in by_host.items():
+            host, whole = self._any(name), self.whole[name]
+            if len(seams) <= _FEW_TABS or host.holes or host.slots or whole.corners:
+                continue
+            from mingei.core.teeth import tooth_shapes  # most panels bear few tabs, and the first view is painted without arrays
+
+            asked = []
+            for seam in seams:
+                out = self._fold_offset(self._tab_depth(seam), self._panel_depth(self.piece.panel(seam.carrier.panel)), seam.angle_deg)
+                asked.append(self._tooth(seam, out, work, frames))
+            shapes = tooth_shapes((host.outline, whole.outline()), self.sharing[name], asked)
+            found |= {seam.name: shape for seam, shape in zip(seams, shapes, strict=True) if shape is not None}
+        return found
 
     def _fin(self, seam: Seam, number: int, work: Mapping[str, Work], frames: Mapping[str, Rigid],
              taken: Sequence[tuple[str, tuple[Any, Box]]] = ()) -> tuple[Work, Fold]:
@@ -399,37 +439,12 @@ class _Developer:
                 return False
         return True
 
-    def _hosts(self, host: Panel, edge: int, to_tab: Rigid, reach: float) -> list[joint.Host]:
-        """What bounds a tab on one of its host's edges: nominal, and as thickness has moved the sides.
-
-        reach: what lies wholly further off, mm, does not bound it.
-        """
+    def _hosts(self, host: Panel, edge: int, to_tab: Rigid) -> list[joint.Host]:
+        """What bounds a tab on one of its host's edges: nominal, and as thickness has moved the sides."""
         count = len(host.outline)
-        bearing = self.sharing[host.name]
-        moved_sides = self.whole[host.name]
-        if count <= _FEW_SIDES or moved_sides.corners:
-            opposite = {(e - edge) % count for e in bearing} - {0, 1, count - 1}
-            return [joint.Host.of(to_tab.apply_all((*host.outline[edge:], *host.outline[:edge])), opposite),
-                    joint.Host.of(to_tab.apply_all(moved_sides.outline(edge)))]
-        import numpy as np  # most panels have few sides, and the first view is painted without it
-
-        if host.name not in self.arrays:
-            self.arrays[host.name] = np.array([(*outline, outline[0]) for outline in (host.outline, moved_sides.outline())])
-        found = []
-        length = host.ways[edge][2]
-        both = self.arrays[host.name] @ np.array(((to_tab.cos, to_tab.sin), (-to_tab.sin, to_tab.cos))) + (to_tab.x, to_tab.y)
-        low, high = np.minimum(both[:, :-1], both[:, 1:]), np.maximum(both[:, :-1], both[:, 1:])
-        near = ((low < (length + reach, reach)) & (high > (-reach, -1e-9))).all(axis=2)
-        for points, within in zip(both, near, strict=True):
-
-            def at(number: int, points: Any = points) -> Point:
-                x, y = points[number % count].tolist()
-                return x, y
-
-            sides = [(at(i), at(i + 1), i in bearing and (i - edge) % count not in (1, count - 1))
-                     for i in within.nonzero()[0].tolist() if i != edge]
-            found.append(joint.Host(at(edge - 1), at(edge), at(edge + 1), at(edge + 2), sides))
-        return found
+        opposite = {(e - edge) % count for e in self.sharing[host.name]} - {0, 1, count - 1}
+        return [joint.Host.of(to_tab.apply_all((*host.outline[edge:], *host.outline[:edge])), opposite),
+                joint.Host.of(to_tab.apply_all(self.whole[host.name].outline(edge)))]
 
     def _beside(self, bearer: EdgeRef, at_end: bool, work: Mapping[str, Work], frames: Mapping[str, Rigid]) -> tuple[float, float]:
         """What is free for a tab on the flat at one end of the edge that bears it.
@@ -440,14 +455,17 @@ class _Developer:
         """
         carrier, hinge = bearer
         name, edge, taken = carrier, hinge, 0.0
+        folded, panel_of = self.folded, self.piece.panel
         while True:
-            angles = self.piece.panel(name).corners_deg
-            taken += angles[(edge + 1) % len(angles) if at_end else edge]
-            beyond = EdgeRef(name, (edge + (1 if at_end else -1)) % len(angles))
-            if beyond not in self.folded:
+            angles = panel_of(name).corners_deg
+            after = (edge + 1) % len(angles)
+            taken += angles[after if at_end else edge]
+            beyond = EdgeRef(name, after if at_end else (edge - 1) % len(angles))
+            joined = folded.get(beyond)
+            if joined is None:
                 break
-            name, edge = self.folded[beyond]
-        if name == carrier or taken < 180.0:
+            name, edge = joined
+        if name == carrier or taken < 180.0 + 1e-9:  # what stands square beside it keeps clear all the way
             return 180.0, 0.0
         to_carrier = frames[name].then(frames[carrier].inverse())
         side = work[name].sides[beyond.edge]
@@ -536,9 +554,15 @@ class _Developer:
                 work.sides[edge] = (arc_on(work.sides[edge][0].start, work.sides[edge][0].end, sweep),)
         if work.panel.round_mm > 0 or work.panel.notch_mm > 0:
             trim(work, [edge for edge in range(len(work.sides)) if self._free(work, edge)])
-        path = tuple(s for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ())))
-        labels = tuple(label for edge, side in enumerate(work.labels) for label in (*side, *(None for _ in work.corners.get(edge, ()))))
-        return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, path, labels, frame, work.panel.guides,
+        path: list[Segment] = []
+        labels: list[int | None] = []
+        for edge, (side, numbers) in enumerate(zip(work.sides, work.labels, strict=True)):
+            path += side
+            labels += numbers
+            if edge in work.corners:
+                path += work.corners[edge]
+                labels += [None] * len(work.corners[edge])
+        return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, tuple(path), tuple(labels), frame, work.panel.guides,
                          work.panel.whole, (*work.panel.holes, *(slot_path(s, self.t) for s in work.panel.slots)))
 
     def _free(self, work: Work, edge: int) -> bool:

@@ -21,7 +21,7 @@ from typing import NamedTuple
 
 from mingei.core.errors import GeometryError
 from mingei.core.offset import Measured
-from mingei.core.shape import Path, Point, Polygon, signed_area
+from mingei.core.shape import Path, Point, Polygon, corners_deg, signed_area, ways
 from mingei.core.words import say
 
 
@@ -158,20 +158,15 @@ class Panel:
     @cached_property
     def ways(self) -> tuple[tuple[Point, Point, float], ...]:
         """Of every side its start, its direction as a unit vector, and its length, mm."""
-        found = []
-        for a, b in zip(self.outline, (*self.outline[1:], self.outline[0]), strict=True):
-            length = math.dist(a, b)
-            if length == 0:
-                raise GeometryError("an outline has a side of no length", say("panel {self}", self=self.name))
-            found.append((a, ((b[0] - a[0]) / length, (b[1] - a[1]) / length), length))
-        return tuple(found)
+        try:
+            return ways(self.outline)
+        except GeometryError as error:
+            raise error.at(say("panel {self}", self=self.name)) from None
 
     @cached_property
     def corners_deg(self) -> tuple[float, ...]:
         """The inside angle at every point, degrees."""
-        backward = [math.atan2(-uy, -ux) for _, (ux, uy), _ in self.ways]
-        forward = [math.atan2(uy, ux) for _, (ux, uy), _ in self.ways]
-        return tuple(math.degrees(backward[i - 1] - ahead) % 360.0 for i, ahead in enumerate(forward))
+        return corners_deg(self.outline)
 
     def edge_rule(self, edge: int) -> Edge:
         for number, rule in self.edges:

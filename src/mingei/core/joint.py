@@ -71,6 +71,19 @@ class Host(NamedTuple):
         return any(bears for _, _, bears in self.sides)
 
 
+class Tooth(NamedTuple):
+    """One tab asked for, as ``tab_shape`` takes it: the host's edge, the corners at its two ends, depth, hinge outside the nominal edge,
+    relief, and where the side that bears the hinge begins and ends, mm."""
+
+    edge: int
+    start: Corner
+    end: Corner
+    depth: float
+    setback: float
+    relief: float
+    side: tuple[float, float]
+
+
 class TabShape(NamedTuple):
     """A tab, in host-edge coordinates (mm).
 

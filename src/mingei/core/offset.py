@@ -11,6 +11,7 @@ from __future__ import annotations
 
 import math
 from enum import StrEnum
+from functools import lru_cache
 
 from mingei.core.errors import GeometryError
 from mingei.core.words import say
@@ -24,6 +25,8 @@ SLOT_PLAY_MM, SLOT_ENDS_MM = 0.15, 0.5
 FLAT_DEG = 180.0
 #: Below this width (mm) the spine of a 180 degree fold is scored as a single crease.
 SPINE_MIN_MM = 0.5
+#: So many answers of each rule are kept: a piece asks the same few again and again.
+_KEPT = 4096
 
 
 class Measured(StrEnum):
@@ -39,6 +42,7 @@ def mid_depth(layer: float, caliper: float, measured: Measured = Measured.INSIDE
     return depth if measured is Measured.INSIDE else -depth
 
 
+@lru_cache(maxsize=_KEPT)
 def setback(own_depth: float, neighbour_depth: float, angle_deg: float) -> float:
     """How far (mm) a flat extends past the nominal corner: e = (d_g - d_f cos a) / sin a.
 
@@ -63,6 +67,7 @@ def flat_setback(own_depth: float, neighbour_depth: float) -> float:
     return math.pi / 4 * abs(own_depth + neighbour_depth)
 
 
+@lru_cache(maxsize=_KEPT)
 def bend_setback(own_depth: float, neighbour_depth: float, angle_deg: float) -> float:
     """As ``setback``, for a facet of a curved face: what two facets take up together is the arc of the true curve, not its two tangents, so
     that a whole turn on diameter D is pi (D + t) long."""
@@ -88,6 +93,7 @@ def spine(layers_enclosed: int, caliper: float) -> float:
     return width if width >= SPINE_MIN_MM else 0.0
 
 
+@lru_cache(maxsize=_KEPT)
 def stop_over(own: float, other: float, caliper: float, angle_deg: float = 90.0, relief: float = RELIEF_MM) -> float:
     """A free edge of a panel on layer ``own`` that covers a panel on layer ``other``, turned from it by ``angle_deg``: it stops flush
     with the other's outer face, less relief.
@@ -103,6 +109,7 @@ def _crease_beneath(own: float, other: float, caliper: float, angle_deg: float) 
     return setback((own - 0.5) * caliper, (other + 0.5) * caliper, angle_deg)
 
 
+@lru_cache(maxsize=_KEPT)
 def stop_against(own: float, other: float, caliper: float, angle_deg: float = 90.0, relief: float = RELIEF_MM) -> float:
     """A free edge that meets the inner face of a panel on layer ``other``, less relief."""
     return _stop(own, other * caliper, caliper, angle_deg) - relief

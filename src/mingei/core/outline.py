@@ -10,7 +10,6 @@ from mingei.core.shape import (
     Arc,
     Line,
     Path,
-    Point,
     Segment,
     path_bounds,
 )
@@ -22,26 +21,27 @@ def chain(segments: Iterable[Segment]) -> tuple[Path, ...]:
 
     Raises GeometryError when an end meets no start: a cut that would not come free.
     """
-    starts: dict[tuple[int, int], list[Segment]] = {}
     grid = 1e-5
-
-    def key(p: Point) -> tuple[int, int]:
-        return int(p[0] / grid), int(p[1] / grid)
-
-    for segment in segments:
-        if segment.length > grid:  # shorter ones only bridge what two calculations of one point differ by
-            starts.setdefault(key(segment.start), []).append(segment)
+    # shorter ones only bridge what two calculations of one point differ by
+    parts = [part for part in [(s, *s, math.dist(*s)) if isinstance(s, Line) else (s, s.start, s.end, s.length) for s in segments]
+             if part[3] > grid]
+    starts: dict[tuple[int, int], list[int]] = {}
+    for number, part in enumerate(parts):
+        x, y = part[1]
+        starts.setdefault((int(x / grid), int(y / grid)), []).append(number)
     loops: list[Path] = []
     while starts:
-        first = next(iter(starts))
-        loop = [_take(starts, first)]
-        while math.dist(loop[-1].end, loop[0].start) > grid:
-            kx, ky = key(loop[-1].end)
+        number = _take(starts, next(iter(starts)))
+        loop, begin = [parts[number][0]], parts[number][1]
+        while math.dist(parts[number][2], begin) > grid:
+            x, y = parts[number][2]
+            kx, ky = int(x / grid), int(y / grid)
             near = (kx, ky) if (kx, ky) in starts else next(
                 ((kx + i, ky + j) for i in (0, 1, -1) for j in (0, 1, -1) if (kx + i, ky + j) in starts), None)
             if near is None:
-                raise GeometryError(say("the cut stops at ({end:.3f}, {end2:.3f})", end=loop[-1].end[0], end2=loop[-1].end[1]))
-            loop.append(_take(starts, near))
+                raise GeometryError(say("the cut stops at ({end:.3f}, {end2:.3f})", end=x, end2=y))
+            number = _take(starts, near)
+            loop.append(parts[number][0])
         loops.append(_merge_straight(loop))
     if len(loops) == 1:
         return tuple(loops)
@@ -49,9 +49,10 @@ def chain(segments: Iterable[Segment]) -> tuple[Path, ...]:
     return tuple(sorted(loops, key=lambda path: -boxes[id(path)].width * boxes[id(path)].height))
 
 
-def _take(starts: dict[tuple[int, int], list[Segment]], key: tuple[int, int]) -> Segment:
-    found = starts[key].pop()
-    if not starts[key]:
+def _take(starts: dict[tuple[int, int], list[int]], key: tuple[int, int]) -> int:
+    here = starts[key]
+    found = here.pop()
+    if not here:
         del starts[key]
     return found
 
@@ -80,6 +81,8 @@ def _rounds_on(a: Arc, b: Arc) -> bool:
 
 
 def _runs_on(a: Line, b: Line) -> bool:
-    ux, uy = a.end[0] - a.start[0], a.end[1] - a.start[1]
-    vx, vy = b.end[0] - b.start[0], b.end[1] - b.start[1]
-    return abs(ux * vy - uy * vx) <= 1e-9 * a.length * b.length and ux * vx + uy * vy > 0
+    (ax, ay), (bx, by) = a
+    (cx, cy), (dx, dy) = b
+    ux, uy, vx, vy = bx - ax, by - ay, dx - cx, dy - cy
+    across = ux * vy - uy * vx
+    return across * across <= 1e-18 * (ux * ux + uy * uy) * (vx * vx + vy * vy) and ux * vx + uy * vy > 0

@@ -10,6 +10,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterable, Mapping, Sequence
+from functools import lru_cache
 from typing import NamedTuple, TypeAlias
 
 from mingei.core.errors import GeometryError
@@ -136,7 +137,15 @@ def grown(segment: Segment, factor: float) -> Segment:
 
 
 def moved_path(path: Path, move: Rigid) -> Path:
-    return tuple(moved(s, move) for s in path)
+    cos, sin, x, y = move  # spelled out for lines: most segments are, and there are many
+    result: list[Segment] = []
+    for s in path:
+        if isinstance(s, Line):
+            (ax, ay), (bx, by) = s
+            result.append(Line((cos * ax - sin * ay + x, sin * ax + cos * ay + y), (cos * bx - sin * by + x, sin * bx + cos * by + y)))
+        else:
+            result.append(moved(s, move))
+    return tuple(result)
 
 
 def reverse(segment: Segment) -> Segment:
@@ -267,7 +276,34 @@ def distance_to_segment(p: Point, a: Point, b: Point) -> float:
     return math.hypot(p[0] - a[0] - s * dx, p[1] - a[1] - s * dy)
 
 
-def outset(polygon: Polygon, distances: Sequence[float]) -> Polygon:
+@lru_cache(maxsize=4096)
+def ways(polygon: Polygon) -> tuple[tuple[Point, Point, float], ...]:
+    """Of every side its start, its direction as a unit vector, and its length, mm; kept, since many panels are alike.
+
+    Raises GeometryError for a side of no length.
+    """
+    found = []
+    for a, b in zip(polygon, (*polygon[1:], polygon[0]), strict=True):
+        length = math.dist(a, b)
+        if length == 0:
+            raise GeometryError("an outline has a side of no length")
+        found.append((a, ((b[0] - a[0]) / length, (b[1] - a[1]) / length), length))
+    return tuple(found)
+
+
+@lru_cache(maxsize=4096)
+def corners_deg(polygon: Polygon) -> tuple[float, ...]:
+    """The inside angle at every point, degrees."""
+    directions = [(ux, uy) for _, (ux, uy), _ in ways(polygon)]
+    found, (bx, by) = [], directions[-1]
+    for ux, uy in directions:
+        found.append((180.0 - math.degrees(math.atan2(bx * uy - by * ux, bx * ux + by * uy))) % 360.0)
+        bx, by = ux, uy
+    return tuple(found)
+
+
+@lru_cache(maxsize=1024)
+def outset(polygon: Polygon, distances: tuple[float, ...]) -> Polygon:
     """Move every side outward by its own distance (mm); sides keep their directions.
 
     distances: one a side, side i runs from point i to point i+1; negative moves inward.

@@ -286,7 +286,7 @@ def _face(name: str, face: str, walls: tuple[_Loop, ...], border: float = 0.0) -
     def around(loop: _Loop) -> tuple[Polygon, tuple[float, ...]]:
         points, sweeps = tuple(run.start for run in loop.runs), tuple(run.sweep_deg for run in loop.runs)
         if border:
-            points = outset(points, [-border] * len(points))
+            points = outset(tuple(points), (-border,) * len(points))
         if face == "back":
             points = tuple((x, -y) for x, y in (*points[1:], points[0]))[::-1]
             sweeps = sweeps[::-1]
@@ -335,7 +335,7 @@ def _room_within(walls: tuple[_Loop, ...], border: float) -> None:
     """Raises MeasureError where an overlay with so wide a border would have a side run backwards."""
     for loop in walls:
         points = tuple(run.start for run in loop.runs)
-        moved = outset(points, [-border] * len(points))
+        moved = outset(tuple(points), (-border,) * len(points))
         for (a, b), (p, q) in zip(itertools.pairwise((*points, points[0])), itertools.pairwise((*moved, moved[0])), strict=True):
             if (b[0] - a[0]) * (q[0] - p[0]) + (b[1] - a[1]) * (q[1] - p[1]) < contour.SHORTEST_MM * math.dist(a, b):
                 raise MeasureError("so wide a border leaves a side of the overlay no length", "border", "make it narrower")

@@ -78,6 +78,7 @@ class FlatView(PartView):
         self.tiles = Tiles(())
         self.prints: Mapping[Pattern, Print] = NO_PRINTS
         self._polygons: dict[Part, list[QPolygonF]] = {}  # a curved face has one for each facet
+        self._boxes: dict[Part, QRectF] = {}
         self._holes: dict[Part, list[QRectF]] = {}
         self._tabs: list[Part] = []
         self._fitted = True
@@ -96,12 +97,15 @@ class FlatView(PartView):
             self.ends = []
         self.build = build
         self.tiles = Tiles(chain.from_iterable(pattern_strokes(p, move) for p, move in zip(build.patterns, build.spread, strict=True)))
-        self._polygons = {}
+        self._polygons, self._boxes = {}, {}
         moves = [move for pattern, move in zip(build.patterns, build.spread, strict=True) for _ in pattern.panels]
         panels = [p for pattern in build.patterns for p in pattern.panels]
         self._holes = {}
         for part, panel, move in zip(build.parts, panels, moves, strict=True):
-            self._polygons.setdefault(part, []).append(QPolygonF([QPointF(*move.apply(q)) for q in panel.flat_polygon]))
+            polygon = QPolygonF([QPointF(x, y) for x, y in move.apply_all(panel.flat_polygon)])
+            self._polygons.setdefault(part, []).append(polygon)
+            box = polygon.boundingRect()
+            self._boxes[part] = self._boxes[part].united(box) if part in self._boxes else box
             for hole in panel.hole_polygons:
                 outline = move.apply_all(panel.frame.apply_all(hole))
                 self._holes.setdefault(part, []).append(QPolygonF([QPointF(*q) for q in outline]).boundingRect())
@@ -166,10 +170,7 @@ class FlatView(PartView):
 
     def _box_of(self, part: Part) -> QRectF:
         """The rectangle round a part, mm."""
-        box = QRectF()
-        for polygon in self._polygons[part]:
-            box = box.united(polygon.boundingRect())
-        return box
+        return self._boxes[part]
 
     def zoom(self, factor: float, about: QPointF | None = None) -> None:
         """Zoom about a point of the view (px), its middle by default."""
@@ -466,9 +467,9 @@ class FlatView(PartView):
         quiet, chosen = theme.colour("quiet"), theme.colour("indigo")
         for part, box in sorted(boxes.items(), key=lambda item: -item[1].width() * item[1].height()):
             broad, tall = box.width() * self.scale, box.height() * self.scale
-            words = t(part.panel)
             if min(broad, tall) < high:
                 continue
+            words = t(part.panel)
             width = _width(words) + 4
             upright = broad < width <= tall
             if width > (tall if upright else broad):

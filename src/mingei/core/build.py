@@ -163,7 +163,9 @@ def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ())
     recipe = find_recipe(brief.recipe)
     values = recipe.accept(brief.values)
     recipe.accept_stock(stock)
-    drafted = open_up(amend(split(recipe.draft(values), brief.splits), brief.seams), brief.openings, brief.trims)
+    # a brief made in the window is whole, and has been drafted once already
+    plain = brief.drafted if values == brief.values else split(recipe.draft(values), brief.splits)
+    drafted = open_up(amend(plain, brief.seams), brief.openings, brief.trims)
     patterns = tuple(replace(p, copies=p.copies * brief.copies) for p in develop(drafted, stock, parts))
     if brief.enlarged != 1.0:
         patterns = tuple(enlarged(p, brief.enlarged) for p in patterns)

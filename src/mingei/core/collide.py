@@ -85,21 +85,25 @@ def _pairs(pattern: Pattern) -> tuple[list[FlatPanel], NDArray[np.intp], NDArray
 
 def _through(a: FlatPanel, at: fold.Matrix, b: FlatPanel, bt: fold.Matrix) -> float:
     """How long (mm) the line common to two panels' planes runs inside both; 0 for parallel planes."""
-    to_a = np.linalg.inv(at) @ bt  # b's coordinates to a's
-    nx, ny, nz = to_a[:3, 2]
+    turn = at[:3, :3].T
+    to_a, shift = turn @ bt[:3, :3], turn @ (bt[:3, 3] - at[:3, 3])  # b's coordinates to a's; both only turn and move
+    nx, ny, nz = to_a[:, 2].tolist()
     if nx * nx + ny * ny < 1e-9:
         return 0.0
     # in a's plane: points (x, y, 0) with n . (p - o) = 0
-    ox, oy, oz = to_a[:3, 3]
+    ox, oy, oz = shift.tolist()
     known = nx * ox + ny * oy + nz * oz
     scale = nx * nx + ny * ny
     start = (known * nx / scale, known * ny / scale)
     along = (-ny / scale**0.5, nx / scale**0.5)
-    from_a = np.linalg.inv(to_a)
-    on_b = from_a @ np.array([start[0], start[1], 0.0, 1.0])
-    way_b = from_a[:3, :3] @ np.array([along[0], along[1], 0.0])
     in_a = _spans((a.polygon, *a.hole_polygons), start, along)
-    in_b = _spans((b.polygon, *b.hole_polygons), (float(on_b[0]), float(on_b[1])), (float(way_b[0]), float(way_b[1])))
+    if not in_a:
+        return 0.0
+    (ux, uy), (vx, vy), (wx, wy) = to_a[:, :2].tolist()
+    sx, sy = start[0] - ox, start[1] - oy
+    on_b = ux * sx + vx * sy - wx * oz, uy * sx + vy * sy - wy * oz
+    way_b = ux * along[0] + vx * along[1], uy * along[0] + vy * along[1]
+    in_b = _spans((b.polygon, *b.hole_polygons), on_b, way_b)
     return sum(max(0.0, min(a1, b1) - max(a0, b0)) for a0, a1 in in_a for b0, b1 in in_b)
 
 

@@ -562,8 +562,8 @@ class _Developer:
             if edge in work.corners:
                 path += work.corners[edge]
                 labels += [None] * len(work.corners[edge])
-        return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, tuple(path), tuple(labels), frame, work.panel.guides,
-                         work.panel.whole, (*work.panel.holes, *(slot_path(s, self.t) for s in work.panel.slots)))
+        return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, tuple(path), tuple(labels), frame,
+                         work.panel.guides, work.panel.whole, (*work.panel.holes, *(slot_path(s, self.t) for s in work.panel.slots)))
 
     def _free(self, work: Work, edge: int) -> bool:
         """Whether a side is one straight cut that no seam needs."""

@@ -13,7 +13,6 @@ or, for a lap, one panel lying face to face on another.
 
 from __future__ import annotations
 
-import math
 from dataclasses import dataclass
 from enum import StrEnum
 from functools import cached_property

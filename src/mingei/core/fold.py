@@ -168,11 +168,10 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
             done |= finished(other)
             panels |= other.by_name
     fins = {s.name for s in pattern.seams if s.fellow}
-    pairs = [(s.name, s.name, s.fellow or s.host, True) for s in pattern.seams]
-    pairs += [(lap.name, lap.lower, lap.upper, False) for lap in pattern.laps]
-    seams = {s.name: s for s in pattern.seams}
-    results = []
-    for name, inner, outer, inside in pairs:
+    pairs = [(s.name, s.name, s.fellow) for s in pattern.seams if s.fellow]
+    pairs += [(lap.name, lap.lower, lap.upper) for lap in pattern.laps]
+    results = _landed(pattern, [s for s in pattern.seams if not s.fellow], panels, done)
+    for name, inner, outer in pairs:
         a, b = panels[inner], panels[outer]
         ma, mb = done[inner], done[outer]
         # inside on inside the two normals look away from each other, outside on outside at each other
@@ -183,19 +182,64 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
             landed = (place(ma, a.polygon) - mb[:3, 3]) @ mb[:3, :3]
             apart = -float(landed[:, 2].mean())
             # at the root each flap begins where its own panel's thickness lets it
-            past = _reach_past(_above(landed[:, :2], min(y for _, y in b.polygon)), b)
-        elif not inside:
-            apart = float((mb[:3, 3] - ma[:3, 3]) @ mb[:3, 2])
+            past = _reach_past_any(_above(landed[:, :2], min(y for _, y in b.polygon)), b)
         else:
-            landed = (place(ma, a.polygon) - mb[:3, 3]) @ mb[:3, :3]  # in the host's own coordinates
-            apart = float(-landed[:, 2].mean())
-            hinge = next(f for f in pattern.folds if f.child == inner)
-            # card that goes into the tab's own crease, and the crease of a blunt corner, which the carrier's thickness covers
-            bend = hinge.gain / 2 + seams[name].beyond_mm
-            past = _reach_past(_drawn_in(landed[:, :2], seams[name], bend), b)
+            apart = float((mb[:3, 3] - ma[:3, 3]) @ mb[:3, 2])
         wanted = a.depth + b.depth if name in facing or name in fins else abs(b.depth - a.depth)
         results.append(Closure(name, apart, wanted, tilt, past))
-    return tuple(results)
+    order = {name: i for i, name in enumerate((*(s.name for s in pattern.seams), *(lap.name for lap in pattern.laps)))}
+    return tuple(sorted(results, key=lambda c: order[c.seam]))
+
+
+def _landed(pattern: Pattern, seams: Sequence[FlatSeam], panels: Mapping[str, FlatPanel], done: Pose) -> list[Closure]:
+    """How every tab stands on its host, all measured at once."""
+    if not seams:
+        return []
+    hinges = {f.child: f for f in pattern.folds}
+    hosts = [panels[s.host] for s in seams]
+    counts = np.array([len(panels[s.name].polygon) for s in seams])
+    owner, starts = np.repeat(np.arange(len(seams)), counts), np.cumsum(counts) - counts
+    flat = np.array([p for s in seams for p in panels[s.name].polygon])
+    own, host = (np.array([done[name] for name in names]) for names in ([s.name for s in seams], [s.host for s in seams]))
+    turn = np.einsum("nji,njk->nik", host[:, :3, :3], own[:, :3, :3])  # tabs as their hosts see them
+    move = np.einsum("nji,nj->ni", host[:, :3, :3], own[:, :3, 3] - host[:, :3, 3])
+    landed = np.einsum("nij,nj->ni", turn[owner][:, :, :2], flat) + move[owner]
+    apart = -np.add.reduceat(landed[:, 2], starts) / counts
+    tilt = np.degrees(np.arccos(np.clip(turn[:, 2, 2], -1.0, 1.0)))
+    # card that goes into the tab's own crease, and the crease of a blunt corner, which the carrier's thickness covers, is drawn square back
+    # onto the host's edge
+    edges = np.array([s.host_edge for s in seams])
+    along = edges[:, 1] - edges[:, 0]
+    out = np.stack([along[:, 1], -along[:, 0]], axis=1) / np.hypot(along[:, 0], along[:, 1])[:, None]
+    level = (edges[:, 0] * out).sum(axis=1) + [s.edge_mm for s in seams]
+    bend = np.array([hinges[s.name].gain / 2 + s.beyond_mm for s in seams])
+    beyond = (landed[:, :2] * out[owner]).sum(axis=1) - level[owner]
+    points = landed[:, :2] - np.clip(beyond, 0.0, np.maximum(0.0, bend)[owner])[:, None] * out[owner]
+    inside = _all_within(points, owner, hosts)
+    ends = (starts + counts).tolist()
+    columns = zip(seams, hosts, apart.tolist(), tilt.tolist(), inside, starts.tolist(), ends, strict=True)
+    return [Closure(seam.name, off, abs(at.depth - panels[seam.name].depth), tilted,
+                    0.0 if within else _reach_past_any(points[first:end], at))
+            for seam, at, off, tilted, within, first, end in columns]
+
+
+def _all_within(points: Matrix, owner: NDArray[np.intp], hosts: Sequence[FlatPanel]) -> list[bool]:
+    """Of each group of points whether all lie within the convex outline of their host; False for a host that is not convex."""
+    convex = [h.convex for h in hosts]
+    outlines = [h.polygon if c else ((0.0, 0.0),) for h, c in zip(hosts, convex, strict=True)]
+    sides = np.array([len(o) for o in outlines])
+    first = np.cumsum(sides) - sides
+    a = np.array([p for o in outlines for p in o])
+    b = np.array([p for o in outlines for p in (*o[1:], o[0])])
+    group = np.repeat(owner, sides[owner])  # every point with every side of its host
+    point = np.repeat(points, sides[owner], axis=0)
+    begins = np.cumsum(sides[owner]) - sides[owner]
+    side = np.arange(len(group)) - np.repeat(begins - first[owner], sides[owner])
+    way, away = (b - a)[side], point - a[side]
+    past = way[:, 0] * away[:, 1] - way[:, 1] * away[:, 0] < -1e-7
+    outside = np.zeros(len(hosts), dtype=bool)
+    outside[group[past]] = True
+    return [c and not o for c, o in zip(convex, outside.tolist(), strict=True)]
 
 
 def _above(points: Matrix, level: float) -> Matrix:
@@ -223,26 +267,8 @@ def edges_apart(pattern: Pattern, mate: Mate) -> float:
     return float(np.linalg.norm(ends[0] - ends[1]))
 
 
-def _drawn_in(points: Matrix, seam: FlatSeam, bend: float) -> Matrix:
-    """An outline with what lies up to ``bend`` (mm) beyond its host's edge drawn square back onto it."""
-    if bend <= 0.0:
-        return points
-    (ax, ay), (bx, by) = seam.host_edge
-    out = np.array((by - ay, ax - bx)) / math.dist((ax, ay), (bx, by))
-    beyond = points @ out - (ax * out[0] + ay * out[1] + seam.edge_mm)
-    drawn: Matrix = points - np.clip(beyond, 0.0, bend)[:, None] * out
-    return drawn
-
-
-def _reach_past(points: Matrix, host: FlatPanel) -> float:
-    """How far (mm) an outline reaches outside its host."""
-    sides = host.convex_sides
-    if sides is not None and bool((points @ sides[0] >= sides[1] - 1e-7).all()):
-        return 0.0
-    return _reach_past_any(points, host)
-
-
 def _reach_past_any(points: Matrix, panel: FlatPanel) -> float:
+    """How far (mm) an outline reaches outside its host."""
     from shapely import distance, get_coordinates, make_valid, polygons  # rarely needed, and slow to load
     from shapely import points as make_points
     from shapely.geometry import Polygon as Area

@@ -9,7 +9,7 @@ import math
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from functools import cached_property
-from typing import TYPE_CHECKING, Any, NamedTuple
+from typing import Any, NamedTuple
 
 from mingei.core.draft import (
     Crease,
@@ -32,10 +32,6 @@ from mingei.core.shape import (
     signed_area,
 )
 from mingei.core.stock import Stock
-
-if TYPE_CHECKING:  # loaded when a proof first needs it, so that a flat can be shown before
-    import numpy as np
-    from numpy.typing import NDArray
 
 
 @dataclass(frozen=True, eq=False)
@@ -94,17 +90,14 @@ class FlatPanel:
         return area
 
     @cached_property
-    def convex_sides(self) -> tuple[NDArray[np.float64], NDArray[np.float64]] | None:
-        """For a convex panel its sides as half planes: p lies within when p @ a >= b for every column of a (2, n); None for others."""
-        import numpy as np
-
-        corners = np.array(self.polygon)
-        along = np.concatenate([corners[1:], corners[:1]]) - corners
-        after = np.concatenate([along[1:], along[:1]])
-        if (along[:, 0] * after[:, 1] - along[:, 1] * after[:, 0] < -1e-9).any():
-            return None
-        inward = np.stack([-along[:, 1], along[:, 0]])
-        return inward, (inward * corners.T).sum(axis=0)
+    def convex(self) -> bool:
+        """Whether its outline turns left at every point."""
+        (ax, ay), (bx, by) = self.polygon[-2:]
+        for cx, cy in self.polygon:
+            if (bx - ax) * (cy - ay) - (by - ay) * (cx - ax) < -1e-9:
+                return False
+            ax, ay, bx, by = bx, by, cx, cy
+        return True
 
 
 @dataclass(frozen=True)

@@ -17,7 +17,7 @@ from numpy.typing import NDArray
 
 from mingei.core.fold import finished, pose, progress
 from mingei.core.pattern import FlatPanel, Pattern
-from mingei.core.shape import Point, flat_points, flatten
+from mingei.core.shape import Line, Point, flat_points, flatten
 
 PRINTED, INSIDE, RIM = 0, 1, 2
 #: Chord error (mm) of arcs in the model.
@@ -79,8 +79,10 @@ def prepare(pattern: Pattern) -> Model:
     after: list[int] = []
     fold_after: list[int] = []
     rims: list[list[list[Point]]] = []
+    fans: list[bool] = []
     for index, panel in enumerate(pattern.panels):
         outline, folds = _outline(panel)
+        flat_sided = len(outline) == len(panel.polygon)  # else it has arcs, which are drawn by coarser chords here
         loops = [outline, *([*flat_points(h, _CHORD)[:-1]] for h in panel.holes)]
         for loop in loops:
             first, count = len(points), len(loop)
@@ -89,9 +91,16 @@ def prepare(pattern: Pattern) -> Model:
             owner += [index] * count
             after += [*range(first + 1, first + count), first]
         rims.append(loops)
+        fans.append(flat_sided and not panel.holes and panel.convex)
     caps, first = [], 0
     for index, loops in enumerate(rims):
-        centre = len(points) + index - first
+        centre, count = len(points) + index, len(loops[0])
+        if fans[index]:  # fanned from its centre
+            caps += [(centre, first + i, first + i + 1) for i in range(count - 1)]
+            caps.append((centre, first + count - 1, first))
+            first += count
+            continue
+        centre -= first
         caps += [(a + first, b + first, c + first) for a, b, c in _triangles(loops, centre)]
         first += sum(len(loop) for loop in loops)
     centres = [(sum(x for x, _ in rim) / len(rim), sum(y for _, y in rim) / len(rim)) for rim, *_ in rims]
@@ -253,6 +262,8 @@ def _outline(panel: FlatPanel) -> tuple[list[Point], list[int]]:
     """Points round a panel, and for each the fold of the side that begins there (-1 for a cut)."""
     points: list[Point] = []
     folds: list[int] = []
+    if len(panel.polygon) == len(panel.path) and all(isinstance(s, Line) for s in panel.path):  # straight all round
+        return list(panel.polygon), [-1 if fold is None else fold for fold in panel.folds]
     at = panel.path[0].start
     for segment, fold in zip(panel.path, panel.folds, strict=True):
         for following in flatten(segment, _CHORD):

@@ -7,7 +7,7 @@ teeth in the time of a few.
 from __future__ import annotations
 
 from collections.abc import Collection, Sequence
-from typing import Any, NamedTuple
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from dataclasses import replace
 
 from mingei.core.build import Build, Part
@@ -26,6 +26,8 @@ from mingei.core.words import say
 TAB_LEAST_MM = 5.0
 #: Bends whose directions differ by more than this (radians) have no grain in common.
 _FANNED = 0.5
+#: Outlines that share no more than this (mm) lie side by side.
+_HAIR = 1e-4
 
 
 @rule("seam-open")
@@ -84,8 +86,13 @@ def overlap(build: Build, sheet: Sheet) -> Iterator[Finding]:
 
 def _overlapping(pattern: Pattern) -> Iterator[tuple[str, str]]:
     panels = pattern.panels
+    # convex panels on both sides of a fold lie each on its own side of the line
+    convex = {p.name for p in panels if p.convex}
+    joined = {(f.parent, f.child) for f in pattern.folds if not f.closing and f.parent in convex and f.child in convex}
     pairs = [(panels[i], panels[j]) for i, j in meeting([bounds(p.flat_polygon).grown(-5e-7) for p in panels])]
-    near = [(p, q) for p, q in pairs if not _side_by_side(p.flat_polygon, q.flat_polygon)]
+    pairs = [(p, q) for p, q in pairs if (p.name, q.name) not in joined and (q.name, p.name) not in joined]
+    divided = _side_by_side([(p.flat_polygon, q.flat_polygon) for p, q in pairs])
+    near = [pair for pair, apart in zip(pairs, divided, strict=True) if not apart]
     if not near:
         return
     from shapely import intersection
@@ -97,16 +104,48 @@ def _overlapping(pattern: Pattern) -> Iterator[tuple[str, str]]:
             yield p.name, q.name
 
 
-def _side_by_side(p: Polygon, q: Polygon) -> bool:
-    """Whether a side of one of two outlines has all of the one behind it and all of the other before it; most neighbours are so."""
+#: More pairs of outlines of so few sides are compared all at once.
+_MANY_PAIRS, _FEW_SIDES = 40, 8
+
+
+def _side_by_side(pairs: Sequence[tuple[Polygon, Polygon]]) -> list[bool]:
+    """Of each pair of outlines whether a side of one has that one behind it and the other before it; most neighbours are so."""
+    small = [max(len(p), len(q)) <= _FEW_SIDES for p, q in pairs]
+    if sum(small) <= _MANY_PAIRS:
+        return [_divided(p, q) for p, q in pairs]
+    at_once = iter(_divided_small([pair for pair, few in zip(pairs, small, strict=True) if few]))
+    return [next(at_once) if few else _divided(p, q) for (p, q), few in zip(pairs, small, strict=True)]
+
+
+def _divided(p: Polygon, q: Polygon) -> bool:
     for a, b in ((p, q), (q, p)):
         for (x0, y0), (x1, y1) in zip(a, (*a[1:], a[0]), strict=True):
             nx, ny = y1 - y0, x0 - x1  # outward, since outlines run counter-clockwise
-            reach = 1e-4 * (abs(nx) + abs(ny))
+            reach = _HAIR * (abs(nx) + abs(ny))
             level = nx * x0 + ny * y0
-            if all(nx * x + ny * y >= level - reach for x, y in b) and all(nx * x + ny * y <= level + reach for x, y in a):
+            if min([nx * x + ny * y for x, y in b]) >= level - reach and max([nx * x + ny * y for x, y in a]) <= level + reach:
                 return True
     return False
+
+
+def _divided_small(pairs: Sequence[tuple[Polygon, Polygon]]) -> list[bool]:
+    """As ``_divided``, for many pairs of small outlines."""
+    import numpy as np  # a piece of few panels is shown before it is loaded
+
+    def corners(polygon: Polygon) -> Polygon:
+        return (*polygon, *[polygon[-1]] * (_FEW_SIDES - len(polygon)))  # sides of no length divide nothing
+
+    both = np.array([(corners(p), corners(q)) for p, q in pairs])
+    a, b = both.reshape(-1, _FEW_SIDES, 2), both[:, ::-1].reshape(-1, _FEW_SIDES, 2)
+    along = np.roll(a, -1, axis=1) - a
+    normal = np.stack([along[..., 1], -along[..., 0]], axis=2)
+    level = (normal * a).sum(axis=2)
+    own, other = np.einsum("nsk,npk->nsp", normal, a).max(axis=2), np.einsum("nsk,npk->nsp", normal, b).min(axis=2)
+    length = np.abs(normal).sum(axis=2)
+    reach = _HAIR * length
+    found = ((length > 0) & (other >= level - reach) & (own <= level + reach)).any(axis=1).reshape(-1, 2).any(axis=1)
+    answers: list[bool] = found.tolist()
+    return answers
 
 
 @rule("sheet-small")

@@ -7,7 +7,7 @@ from dataclasses import replace
 from hypothesis import reject
 from hypothesis import strategies as st
 
-from mingei.core.amend import CHOICES, SeamChange, seams, why_fixed
+from mingei.core.amend import CHOICES, SeamChange, seams, why_fixed, why_single
 from mingei.core.build import build
 from mingei.core.draft import Draft, Joint
 from mingei.core.errors import MeasureError, StockError
@@ -78,8 +78,9 @@ def amended_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
         if draw(st.booleans()):
             moved = draw(st.booleans()) and not why_fixed(drafted, name)
             joint = draw(st.sampled_from(CHOICES))
-            if joint is not Joint.FIN or _within_a_piece(drafted, name):
-                brief = brief.with_seam(SeamChange(name, joint, moved))
+            if (joint is Joint.DOUBLE and why_single(drafted, name, moved)) or (joint is Joint.FIN and not _within_a_piece(drafted, name)):
+                continue
+            brief = brief.with_seam(SeamChange(name, joint, moved))
     return _buildable(brief, stock)
 
 

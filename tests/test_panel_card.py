@@ -155,6 +155,18 @@ class PanelCard(WindowTest):
         self.document.undo.undo()
         self.assertEqual(self.document.project, start)
 
+    def test_a_seam_is_held_twice_and_undone(self) -> None:
+        self.take("front left tab")
+        start = self.document.project
+        seam = self.window.draft().seam
+        click(seam.joints[Joint.DOUBLE])
+        self.assertIn("goes over the", seam.words.text())
+        self.assertTrue(seam.move_tab.isVisible())
+        strap = self.document.build.pattern.by_name["front left tab strap"]
+        self.assertEqual(strap.whole, "front left tab")  # tapped, it is the seam
+        self.document.undo.undo()
+        self.assertEqual(self.document.project, start)
+
     def test_a_curved_face_is_one_part_in_both_views(self) -> None:
         self.document.set_recipe("tube")
         settle()

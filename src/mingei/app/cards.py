@@ -26,7 +26,7 @@ from mingei.app.readout import Readout
 from mingei.app.words import t
 from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core.amend import SeamChange, why_fixed
-from mingei.core.draft import Joint
+from mingei.core.draft import Joint, strap_name
 from mingei.core.errors import MingeiError
 from mingei.core.length import write_mm
 from mingei.core.project import TAPES_MM
@@ -257,6 +257,7 @@ class SeamCard(Card):
         self.joints: dict[Joint, QPushButton] = {}
         for joint, title, hint in (
             (Joint.GLUE_TAB, t("Glue"), t("A tab, glued inside the other panel.")),
+            (Joint.DOUBLE, t("Twice"), t("A tab glued inside the other panel, and a strap on that one glued over the outside: strongest.")),
             (Joint.TUCK, t("Tuck"), t("The same tab, left without glue: it slides in and opens again.")),
             (Joint.FIN, t("Fin"), t("A flap on each edge, folded back outwards and glued face on face: stiff, and easy to reach.")),
             (Joint.TAPE, t("Tape"), t("No tab: the two edges meet and are taped outside.")),
@@ -300,6 +301,12 @@ class SeamCard(Card):
             depth = next(s.depth_mm for s in pattern.seams if s.name == name)
             self.words.setText(t("Flaps of {depth} on the {a} and the {b}, glued to each other. {length} long.", a=t(mate.carrier),
                                  b=t(mate.host), depth=write_mm(depth), length=length))
+        elif mate.joint is Joint.DOUBLE:
+            deep = {s.name: s.depth_mm for s in pattern.seams}
+            depth, over = deep[name], deep[strap_name(name)]
+            self.words.setText(t("A tab on the {a}, {depth} deep, lands inside the {b}; a strap on the {b}, {over} deep, goes over the {a}. "
+                                 "{length} long.", a=t(mate.carrier), b=t(mate.host), depth=write_mm(depth), over=write_mm(over),
+                                 length=length))
         else:
             depth = next(s.depth_mm for s in pattern.seams if s.name == name)
             self.words.setText(t("On the {a}, {depth} deep; lands inside the {b}. {length} long.", a=t(mate.carrier), b=t(mate.host),

@@ -271,7 +271,7 @@ class Document(QObject):
     def set_seam(self, change: SeamChange) -> None:
         """Hold a seam another way.  Raises MeasureError when its tab cannot be moved."""
         words = {Joint.GLUE_TAB: t("glue the {seam}"), Joint.TUCK: t("tuck the {seam}"), Joint.TAPE: t("tape the {seam}"),
-                 Joint.FIN: t("give the {seam} a fin")}[change.joint]
+                 Joint.FIN: t("give the {seam} a fin"), Joint.DOUBLE: t("hold the {seam} twice")}[change.joint]
         if change.moved != self.seam_in_force(change.seam).moved:
             words = t("move the {seam}")
         self.change_brief(self.brief.with_seam(change), words.format(seam=t(change.seam)))

@@ -17,7 +17,7 @@ from mingei.core.offset import Measured
 from mingei.core.words import joined, say
 
 #: The joints a person may choose for a seam.
-CHOICES = (Joint.GLUE_TAB, Joint.TUCK, Joint.TAPE, Joint.FIN)
+CHOICES = (Joint.GLUE_TAB, Joint.DOUBLE, Joint.TUCK, Joint.TAPE, Joint.FIN)
 #: The joints without a tab that lies beneath a host.
 _UNCOVERED = (Joint.TAPE, Joint.FIN)
 
@@ -44,8 +44,36 @@ def amend(draft: Draft, changes: Iterable[SeamChange]) -> Draft:
     wanted = {c.seam: c for c in changes}
     if not wanted:
         return draft
+    _may_be_doubled(draft, wanted)
     pieces = tuple(_amend_piece(p, draft.measured, wanted) for p in draft.pieces)
     return replace(draft, pieces=_outside_each_other(pieces, draft.pieces))
+
+
+def _may_be_doubled(draft: Draft, wanted: dict[str, SeamChange]) -> None:
+    """Raises MeasureError, with the reason, where a seam wanted doubled has no room for its strap."""
+    for piece in draft.pieces:
+        for seam in piece.seams:
+            change = wanted.get(seam.name)
+            if change is not None and change.joint is Joint.DOUBLE and not seam.row:
+                reason = why_single(draft, seam.name, change.moved)
+                if reason:
+                    raise MeasureError("it cannot have a second tab", say("seam {seam}", seam=seam.name), reason)
+
+
+def why_single(draft: Draft, name: str, moved: bool = False) -> str:
+    """Why a seam cannot be doubled, its tab moved to the other panel or not, or "" when it can."""
+    piece, seam = next((p, s) for p in draft.pieces for s in p.seams if s.name == name)
+    carrier, host = (seam.host.panel, seam.carrier.panel) if moved else (seam.carrier.panel, seam.host.panel)
+    if {carrier, host} - {p.name for p in piece.panels}:
+        return say("it joins two pieces")
+    if seam.fixed:
+        return seam.fixed
+    if any(lap.lower == carrier for p in draft.pieces for lap in p.laps):
+        return say("another panel lies over the {host}", host=carrier)
+    around = next((q.name for p in draft.pieces for q in p.panels if q.over == carrier), "")
+    if around:
+        return say("the {outer} slides over the {host}", outer=around, host=carrier)
+    return ""
 
 
 def _outside_each_other(pieces: tuple[Piece, ...], usual: tuple[Piece, ...]) -> tuple[Piece, ...]:

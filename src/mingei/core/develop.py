@@ -33,6 +33,7 @@ from mingei.core.draft import (
     Seam,
     Within,
     fellow,
+    strap,
 )
 from mingei.core.errors import GeometryError, StockError
 from mingei.core.offset import (
@@ -97,12 +98,12 @@ def develop(draft: Draft, stock: Stock, parts: tuple[tuple[str, Stock], ...] = (
     own = dict(parts)
     makers = [_Developer(piece, panels, draft.measured, own.get(piece.part, stock)) for piece in draft.pieces]
     calipers = {name: maker.t for maker in makers for name in maker.names}
-    sharing: dict[str, set[int]] = {}
+    sharing: dict[tuple[str, bool], set[int]] = {}
     for maker in makers:
         for seam in maker.tabs:  # a tab may land on a panel of another piece
             owner = next((m for m in makers if seam.host.panel in m.names), maker)
             owner.hosted.setdefault(seam.host, seam)
-            sharing.setdefault(seam.host.panel, set()).add(seam.host.edge)
+            sharing.setdefault((seam.host.panel, seam.name in maker.straps), set()).add(seam.host.edge)
         maker.sharing, maker.calipers = sharing, calipers
     numbers: dict[str, int] = {}
     for seam in (s for piece in draft.pieces for s in piece.seams):
@@ -134,17 +135,20 @@ class _Developer:
                 self.bends |= {f.a, f.b}
             if f.curved:
                 self.curved |= {f.a, f.b}
-        self.carried = {s.carrier: s for s in reversed(piece.seams)}
+        doubled = [s for s in piece.seams if s.joint is Joint.DOUBLE]
+        straps = [strap(piece, s) for s in doubled]
+        self.straps = {s.name: of.name for s, of in zip(straps, doubled, strict=True)}  # and the seams they are of
+        self.carried = {s.carrier: s for s in (*straps, *reversed(piece.seams))}
         self.hosted = {s.host: s for s in reversed(piece.seams)}
         self.t = stock.caliper_mm
         self.folds: list[Fold] = list(piece.folds)
         self.seams: list[FlatSeam] = []
-        self.tabs = [s for s in piece.seams if s.joint not in (Joint.TAPE, Joint.FIN)]
+        self.tabs = [*(s for s in piece.seams if s.joint not in (Joint.TAPE, Joint.FIN)), *straps]
         self.fins = [s for s in piece.seams if s.joint is Joint.FIN]
         self.fin_edges = {edge: s for s in self.fins for edge in (s.carrier, s.host)}
         self.bearing = {s.carrier for s in self.tabs} | set(self.fin_edges)  # the sides a tab or flap hangs on
         self.whole: Mapping[str, Work] = {}
-        self.sharing: Mapping[str, set[int]] = {}  # by host, its edges that tabs land on
+        self.sharing: Mapping[tuple[str, bool], set[int]] = {}  # by host and whether it is its outer face, its edges that tabs land on
         self.numbers: Mapping[str, int] = {}  # of every seam of the draft, or of its row
         self.landing: list[Seam] = []  # the seams of other pieces whose tabs land on this one
         self.calipers: Mapping[str, float] = {}  # of every panel of the draft, mm
@@ -221,8 +225,9 @@ class _Developer:
         return depth + air if self.measured is Measured.INSIDE else depth - air
 
     def _tab_layer(self, seam: Seam) -> float:
-        """A tab lies one layer inside its host."""
-        return self._any(seam.host.panel).layer + (-1 if self.measured is Measured.INSIDE else 1)
+        """A tab lies one layer inside its host, a strap one outside."""
+        inward = -1 if self.measured is Measured.INSIDE else 1
+        return self._any(seam.host.panel).layer + (-inward if seam.name in self.straps else inward)
 
     def _gain(self, angle_deg: float) -> float:
         return crease_gain(self.stock.crease_gain_mm, angle_deg)
@@ -311,11 +316,13 @@ class _Developer:
         depth = self._tab_depth(seam)
         hinge = setback(depth, self._panel_depth(carrier), seam.angle_deg)
         shape = drawn or self._shape(seam, hinge + self._gain(seam.angle_deg) / 2, work, frames, taken)
-        role = Role.TAB if seam.joint is Joint.GLUE_TAB else Role.LIP
-        panel = Panel(seam.name, ((0.0, 0.0), (length, 0.0), (length, 1.0), (0.0, 1.0)), self._tab_layer(seam), role, whole=seam.row)
+        role = Role.LIP if seam.joint is Joint.TUCK else Role.TAB
+        panel = Panel(seam.name, ((0.0, 0.0), (length, 0.0), (length, 1.0), (0.0, 1.0)), self._tab_layer(seam), role,
+                      whole=self.straps.get(seam.name, seam.row))
         sides: list[Path] = [(shape.path[0],), shape.path[1:]]
         turn = math.radians(seam.angle_deg)
-        thick = self.t * (0.5 + abs(math.cos(turn))) / math.sin(turn)  # so far the carrier lies over the root of its tab
+        # so far the carrier lies over the root of its tab; a strap goes over all that lies between
+        thick = math.inf if seam.name in self.straps else self.t * (0.5 + abs(math.cos(turn))) / math.sin(turn)
         level = away(self.whole[host.name], edge)
         beyond = min(thick, max(0.0, hinge - level))
         hollow = max(0.0, -dict(host.curves).get(edge, 0.0))
@@ -323,7 +330,7 @@ class _Developer:
             deep = length / 2 * math.tan(math.radians(hollow) / 4)
             level, beyond = level - deep, beyond + deep
         self.seams.append(FlatSeam(seam.name, seam.joint, carrier.name, host.name, seam.depth_mm, shape.depth_mm, (h0, h1), beyond,
-                                   level, seam.row))
+                                   level, seam.row, outside=seam.name in self.straps))
         fold = Fold(seam.carrier, EdgeRef(seam.name, 0), seam.angle_deg, seam.step)
         return Work(panel, depth, sides, [[None], [None] * (len(shape.path) - 1)]), fold
 
@@ -336,7 +343,7 @@ class _Developer:
         tooth = self._tooth(seam, out, work, frames)
         try:
             holes = [to_tab.apply_all(flat_points(h)[:-1]) for h in (*host.holes, *(slot_path(s, self.t) for s in host.slots))]
-            hosts = self._hosts(host, edge, to_tab)
+            hosts = self._hosts(host, edge, to_tab, self.sharing[host.name, seam.name in self.straps])
             draw = partial(joint.tab_shape, hosts, length, tooth.start, tooth.end, setback=out, round_mm=seam.round_mm, holes=holes,
                            relief=tooth.relief)
             shape = draw(seam.depth_mm, side=tooth.side)
@@ -351,7 +358,7 @@ class _Developer:
     def _tooth(self, seam: Seam, out: float, work: Mapping[str, Work], frames: Mapping[str, Rigid]) -> joint.Tooth:
         """What a tab is asked to be."""
         host, edge, carrier = self._any(seam.host.panel), seam.host.edge, seam.carrier.panel
-        count, length, bearing = len(host.outline), host.ways[edge][2], self.sharing[host.name]
+        count, length, bearing = len(host.outline), host.ways[edge][2], self.sharing[host.name, seam.name in self.straps]
         inside = host.corners_deg
         start = joint.Corner(inside[edge], (edge - 1) % count in bearing, *self._beside(seam.carrier, True, work, frames))
         end = joint.Corner(inside[(edge + 1) % count], (edge + 1) % count in bearing, *self._beside(seam.carrier, False, work, frames))
@@ -362,12 +369,12 @@ class _Developer:
 
     def _rows(self, work: Mapping[str, Work], frames: Mapping[str, Rigid]) -> dict[str, joint.TabShape]:
         """The shapes of the tabs that stand many on one host, by their seams; what finds no room there is left to be said one by one."""
-        by_host: dict[str, list[Seam]] = {}
+        by_host: dict[tuple[str, bool], list[Seam]] = {}
         for seam in self.tabs:
             if not seam.round_mm:
-                by_host.setdefault(seam.host.panel, []).append(seam)
+                by_host.setdefault((seam.host.panel, seam.name in self.straps), []).append(seam)
         found: dict[str, joint.TabShape] = {}
-        for name, seams in by_host.items():
+        for (name, outside), seams in by_host.items():
             host, whole = self._any(name), self.whole[name]
             if len(seams) <= _FEW_TABS or host.holes or host.slots or whole.corners:
                 continue
@@ -377,7 +384,7 @@ class _Developer:
             for seam in seams:
                 out = self._fold_offset(self._tab_depth(seam), self._panel_depth(self.piece.panel(seam.carrier.panel)), seam.angle_deg)
                 asked.append(self._tooth(seam, out, work, frames))
-            shapes = tooth_shapes((host.outline, whole.outline()), self.sharing[name], asked)
+            shapes = tooth_shapes((host.outline, whole.outline()), self.sharing[name, outside], asked)
             found |= {seam.name: shape for seam, shape in zip(seams, shapes, strict=True) if shape is not None}
         return found
 
@@ -439,10 +446,11 @@ class _Developer:
                 return False
         return True
 
-    def _hosts(self, host: Panel, edge: int, to_tab: Rigid) -> list[joint.Host]:
-        """What bounds a tab on one of its host's edges: nominal, and as thickness has moved the sides."""
+    def _hosts(self, host: Panel, edge: int, to_tab: Rigid, bearing: set[int]) -> list[joint.Host]:
+        """What bounds a tab on one of its host's edges: nominal, and as thickness has moved the sides.  bearing: the edges that tabs land
+        on, on that face."""
         count = len(host.outline)
-        opposite = {(e - edge) % count for e in self.sharing[host.name]} - {0, 1, count - 1}
+        opposite = {(e - edge) % count for e in bearing} - {0, 1, count - 1}
         return [joint.Host.of(to_tab.apply_all((*host.outline[edge:], *host.outline[:edge])), opposite),
                 joint.Host.of(to_tab.apply_all(self.whole[host.name].outline(edge)))]
 

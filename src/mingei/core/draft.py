@@ -13,7 +13,7 @@ or, for a lap, one panel lying face to face on another.
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from enum import StrEnum
 from functools import cached_property
 from typing import NamedTuple
@@ -49,6 +49,7 @@ class Joint(StrEnum):
     LAP = "lap"
     TAPE = "tape"
     FIN = "fin"
+    DOUBLE = "double"
 
 
 class Plain(NamedTuple):
@@ -203,7 +204,8 @@ class Seam:
     """A tab on the carrier's edge that lands inside the host, along the host's edge; the host covers the carrier there.
 
     A TAPE seam has no tab: the two edges meet and are taped outside.  A FIN seam has a flap on each of its edges, folded back outwards
-    and glued to the other, face on face.  name: the seam's, and its tab panel's; depth_mm: how deep
+    and glued to the other, face on face.  A DOUBLE seam has its tab, and a strap on the host's edge that goes over the carrier's outside.
+    name: the seam's, and its tab panel's; depth_mm: how deep
     a tab is asked for; round_mm: radius of its free corners; angle_deg, step: of the fold between carrier and tab; fixed: why its tab
     cannot be moved to the other panel, "" where it can; slit_mm: how far from each end its crease is cut through, to catch on what stands
     beside it; row: the row of teeth it is one of, along a curve, "" for a seam of its own.  The host may belong to another piece.
@@ -225,6 +227,16 @@ class Seam:
 def fellow(seam: str) -> str:
     """The name of the second flap of a seam held by a fin."""
     return f"{seam} fellow"
+
+
+def strap_name(seam: str) -> str:
+    """The name of a doubled seam's second tab."""
+    return f"{seam} strap"
+
+
+def strap(piece: Piece, seam: Seam) -> Seam:
+    """The second tab of a doubled seam: on the host's edge, over the outside of the carrier, folded when all else stands."""
+    return replace(seam, name=strap_name(seam.name), carrier=seam.host, host=seam.carrier, step=piece.last_step + 1)
 
 
 @dataclass(frozen=True)
@@ -274,6 +286,11 @@ class Piece:
             return self._by_name[name]
         except KeyError:
             raise GeometryError("no such panel", say("piece {self}, panel {name}", self=self.name, name=name)) from None
+
+    @cached_property
+    def last_step(self) -> int:
+        """The last step of its folding, straps of doubled seams left out."""
+        return max((*(f.step for f in self.folds), *(s.step for s in self.seams)), default=0)
 
     @cached_property
     def _by_name(self) -> dict[str, Panel]:

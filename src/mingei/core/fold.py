@@ -156,8 +156,8 @@ class Closure(NamedTuple):
 def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, ...]:
     """Fold the pattern and measure every seam and lap.
 
-    For a tab, from tab to host, which may belong to one of the others; for a lap, from the lower panel to the upper, whose outline need
-    not cover it whole.
+    For a tab, from tab to host, which may belong to one of the others, for a strap from host to strap; for a lap, from the lower panel to
+    the upper, whose outline need not cover it whole.
     """
     done = dict(finished(pattern))
     panels = dict(pattern.by_name)
@@ -187,7 +187,7 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
             apart = float((mb[:3, 3] - ma[:3, 3]) @ mb[:3, 2])
         wanted = a.depth + b.depth if name in facing or name in fins else abs(b.depth - a.depth)
         results.append(Closure(name, apart, wanted, tilt, past))
-    order = {name: i for i, name in enumerate((*(s.name for s in pattern.seams), *(lap.name for lap in pattern.laps)))}
+    order = {name: i for i, name in enumerate(x.name for x in (*pattern.seams, *pattern.laps))}
     return tuple(sorted(results, key=lambda c: order[c.seam]))
 
 
@@ -204,7 +204,7 @@ def _landed(pattern: Pattern, seams: Sequence[FlatSeam], panels: Mapping[str, Fl
     turn = np.einsum("nji,njk->nik", host[:, :3, :3], own[:, :3, :3])  # tabs as their hosts see them
     move = np.einsum("nji,nj->ni", host[:, :3, :3], own[:, :3, 3] - host[:, :3, 3])
     landed = np.einsum("nij,nj->ni", turn[owner][:, :, :2], flat) + move[owner]
-    apart = -np.add.reduceat(landed[:, 2], starts) / counts
+    apart = np.where([s.outside for s in seams], 1.0, -1.0) * np.add.reduceat(landed[:, 2], starts) / counts
     tilt = np.degrees(np.arccos(np.clip(turn[:, 2, 2], -1.0, 1.0)))
     # card that goes into the tab's own crease, and the crease of a blunt corner, which the carrier's thickness covers, is drawn square back
     # onto the host's edge

@@ -203,8 +203,7 @@ def _landing(overlay: Overlay, host: FlatPanel, pattern: Pattern, patterns: Sequ
     """What else is glued on that face of the panel, in the panel's coordinates."""
     names = [(p, lap.lower if overlay.inside else lap.upper) for p in patterns for lap in p.laps
              if lap.glued and not lap.facing and (lap.upper if overlay.inside else lap.lower) == host.name]
-    if overlay.inside:
-        names += [(p, s.name) for p in patterns for s in p.seams if s.host == host.name and not s.fellow]
+    names += [(p, s.name) for p in patterns for s in p.seams if s.host == host.name and not s.fellow and s.outside is not overlay.inside]
     if not names:
         return []
     from mingei.core.fold import finished, place  # brings numpy with it

@@ -137,7 +137,7 @@ class FlatSeam:
 
     host_edge: the two nominal ends of the host's edge, in the host's coordinates.  beyond_mm: how far the tab's crease lies past that
     edge as it really is, in the carrier's own thickness; edge_mm: how far that lies outside the nominal line; row: the row of teeth it is
-    one of; fellow: the second flap of a fin.
+    one of; fellow: the second flap of a fin; outside: it is a strap, which lies on its host's outer face.
     """
 
     name: str
@@ -151,6 +151,7 @@ class FlatSeam:
     edge_mm: float = 0.0
     row: str = ""
     fellow: str = ""
+    outside: bool = False
 
 
 class Mate(NamedTuple):

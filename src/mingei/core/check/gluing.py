@@ -19,7 +19,7 @@ _OVER_MM = 0.5
 
 def taped_seams(build: Build) -> list[tuple[Pattern, FlatSeam]]:
     """The seams that double-sided tape holds: every glued one but rows of teeth, which tape cannot follow round a curve."""
-    return [(p, s) for p in build.patterns for s in p.seams if s.joint in (Joint.GLUE_TAB, Joint.FIN) and not s.row]
+    return [(p, s) for p in build.patterns for s in p.seams if s.joint in (Joint.GLUE_TAB, Joint.DOUBLE, Joint.FIN) and not s.row]
 
 
 def strips(build: Build) -> list[float]:

@@ -202,7 +202,7 @@ def tab_short(build: Build, sheet: Sheet) -> Iterator[Finding]:
                 continue
             said.add(name)
             part = Part(pattern.name, name)
-            if seam.joint is Joint.GLUE_TAB and seam.depth_mm < TAB_LEAST_MM:
+            if seam.joint in (Joint.GLUE_TAB, Joint.DOUBLE) and seam.depth_mm < TAB_LEAST_MM:
                 yield Finding("tab-narrow", Severity.LOOK, say("its tab is only {depth} deep", depth=write_mm(seam.depth_mm, 1)),
                               say("seam {seam}", seam=name),
                               "use thin double-sided tape or enlarge the box", part)

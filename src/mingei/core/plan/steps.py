@@ -10,7 +10,7 @@ from collections.abc import Sequence
 from typing import NamedTuple
 
 from mingei.core.amend import closing_step
-from mingei.core.draft import Crease, Draft, Joint, Piece, Role, fellow
+from mingei.core.draft import Crease, Draft, Joint, Piece, Role, fellow, strap_name
 from mingei.core.offset import FLAT_DEG
 from mingei.core.words import Words, joined, say
 
@@ -27,12 +27,14 @@ def steps(draft: Draft) -> tuple[Step, ...]:
     """The steps of every piece, one after another."""
     result: list[Step] = []
     for piece in draft.pieces:
-        numbers = sorted({f.step for f in piece.folds} | {s.step for s in piece.seams if s.joint is not Joint.TAPE})
+        straps = {piece.last_step + 1 for s in piece.seams if s.joint is Joint.DOUBLE}
+        usual = sorted({f.step for f in piece.folds} | {s.step for s in piece.seams if s.joint is not Joint.TAPE})
+        numbers = sorted({*usual, *straps})
         meeting = _joined(piece)
         for number in numbers:
             moving, sentences = _motions(piece, number)
             sentences += meeting.get(number, [])
-            if draft.inside_mm and draft.closes and piece is draft.pieces[-1] and number == numbers[-1]:
+            if draft.inside_mm and draft.closes and piece is draft.pieces[-1] and number == usual[-1]:
                 sentences.insert(0, "Fill it first.")
             result.append(Step(len(result) + 1, joined(sentences), moving))
     return tuple(result)
@@ -66,14 +68,16 @@ def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
             else:
                 brought.append(panel.name)
     folded += [s.row or s.name for s in piece.seams if s.step == number and s.joint not in (Joint.TAPE, Joint.FIN)]
+    straps = [strap_name(s.name) for s in piece.seams if s.joint is Joint.DOUBLE and number == piece.last_step + 1]
     fins = [s.name for s in piece.seams if s.step == number and s.joint is Joint.FIN]
     sentences: list[str] = [
         say(template, names=listed(list(dict.fromkeys(names)))) for template, names in
         (("Draw {names} over a rounded edge until it curls, then roll it up.", rolled), ("Raise {names}.", raised),
          ("Bring {names} over.", brought), ("Fold {names} in.", folded), ("Fold {names} out.", out),
          ("Fold the two flaps of {names} back.", fins), ("Turn {names} round the corner.", turned),
-         ("Fold {names} over flat.", over)) if names]
-    return (*rolled, *raised, *brought, *folded, *out, *turned, *over, *(flap for name in fins for flap in (name, fellow(name)))), sentences
+         ("Fold {names} over flat.", over), ("Fold {names} over the outside, and glue down.", straps)) if names]
+    flaps = [flap for name in fins for flap in (name, fellow(name))]
+    return (*rolled, *raised, *brought, *folded, *out, *turned, *over, *straps, *flaps), sentences
 
 
 def _joined(piece: Piece) -> dict[int, list[str]]:

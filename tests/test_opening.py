@@ -113,7 +113,7 @@ class Cutting(unittest.TestCase):
                               (Opening("b", "base", Shape.ROUND, 20.0, x=21.0), "another"),
                               (Opening("b", "base", Shape.ROUND, 4.0), "another"), (Opening("b", "base", x=200.0), "edge"),
                               (Opening("b", "base", Shape.ROUND, 0.2), "cut"), (Opening("b", "base", width=math.nan), "cut"),
-                              (Opening("b", "left wall tab"), "flat panels")):
+                              (Opening("b", "left wall tab"), "walls only")):
             with self.assertRaises(MeasureError) as caught:
                 brief.with_opening(opening)
             self.assertIn(word, str(caught.exception))

@@ -36,7 +36,7 @@ class PanelCard(WindowTest):
         self.folder = Path(tempfile.mkdtemp())
 
     def take(self, panel: str) -> None:
-        self.document.select(Part("tray", panel))
+        self.document.select(Part(self.document.build.pattern.name, panel))
         settle()
 
     def drawing(self, body: str) -> Path:
@@ -164,6 +164,23 @@ class PanelCard(WindowTest):
         self.assertTrue(seam.move_tab.isVisible())
         strap = self.document.build.pattern.by_name["front left tab strap"]
         self.assertEqual(strap.whole, "front left tab")  # tapped, it is the seam
+        self.document.undo.undo()
+        self.assertEqual(self.document.project, start)
+
+    def test_a_window_goes_into_a_curved_wall_and_is_undone(self) -> None:
+        self.document.set_recipe("pillow")
+        settle()
+        self.take("front")
+        start, card = self.document.project, self.window.draft().openings
+        self.assertTrue(card.isVisible())
+        self.assertFalse(card.adds["slot"].isEnabled())
+        self.assertFalse(card.round.isVisible())
+        click(card.adds["window"])
+        (opening,) = self.document.brief.openings
+        self.assertEqual((opening.panel, opening.window), ("front", True))
+        self.assertTrue(any(p.gaps for p in self.document.build.pattern.panels))
+        self.take("lap")  # no wall: nothing is cut into it
+        self.assertFalse(card.isVisible())
         self.document.undo.undo()
         self.assertEqual(self.document.project, start)
 

@@ -304,8 +304,8 @@ class SeamCard(Card):
         elif mate.joint is Joint.DOUBLE:
             deep = {s.name: s.depth_mm for s in pattern.seams}
             depth, over = deep[name], deep[strap_name(name)]
-            self.words.setText(t("A tab on the {a}, {depth} deep, lands inside the {b}; a strap on the {b}, {over} deep, goes over the {a}. "
-                                 "{length} long.", a=t(mate.carrier), b=t(mate.host), depth=write_mm(depth), over=write_mm(over),
+            self.words.setText(t("A tab on the {a}, {depth} deep, lands inside the {b}; a strap on the {b}, {over} deep, goes over "
+                                 "the {a}. {length} long.", a=t(mate.carrier), b=t(mate.host), depth=write_mm(depth), over=write_mm(over),
                                  length=length))
         else:
             depth = next(s.depth_mm for s in pattern.seams if s.name == name)

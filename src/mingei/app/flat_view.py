@@ -106,7 +106,7 @@ class FlatView(PartView):
             self._polygons.setdefault(part, []).append(polygon)
             box = polygon.boundingRect()
             self._boxes[part] = self._boxes[part].united(box) if part in self._boxes else box
-            for hole in panel.hole_polygons:
+            for hole in (*panel.hole_polygons, *panel.gaps):
                 outline = move.apply_all(panel.frame.apply_all(hole))
                 self._holes.setdefault(part, []).append(QPolygonF([QPointF(*q) for q in outline]).boundingRect())
         self._tabs = list({part: None for part, panel in zip(build.parts, panels, strict=True) if panel.role is Role.TAB})
@@ -497,7 +497,7 @@ class FlatView(PartView):
         """Where a name of that size (mm) may stand on a panel: in its middle, or beside what is cut out there."""
         holes, polygons = self._holes.get(part, []), self._polygons[part]
         middle = box.center()
-        end = QPointF(across / 2, 0.0) if across > along else QPointF(0.0, along / 2)
+        ends = [QPointF(x * across, y * along) for x in (-0.5, 0.5) for y in (-0.3, 0.3)]
 
         def beside() -> Iterator[QPointF]:
             yield middle
@@ -513,7 +513,7 @@ class FlatView(PartView):
             if holes and any(map(_about(place, across, along).intersects, holes)):
                 continue
             if all(any(polygon.containsPoint(p, Qt.FillRule.OddEvenFill) for polygon in polygons)
-                   for p in (place, place - end, place + end)):
+                   for p in (place, *(place + end for end in ends))):
                 yield place
 
     def _marks(self, painter: QPainter, marks: list[MateMark]) -> None:

@@ -15,7 +15,7 @@ from mingei.app.words import t
 from mingei.core import contour
 from mingei.core.errors import MingeiError
 from mingei.core.length import typeset
-from mingei.core.opening import MOST_LAYERS, PATCH_MM, Opening, Shape, Trim, may_open
+from mingei.core.opening import MOST_LAYERS, PATCH_MM, Opening, Shape, Trim
 from mingei.core.split import why_not
 
 
@@ -81,10 +81,9 @@ class OpeningsCard(PanelCard):
     # -- what is shown -------------------------------------------------------------------------------------------
 
     def panel(self) -> str:
-        """The flat panel in hand, or ""."""
-        part = self.document.selection
-        return next((p.name for piece in self.document.build.draft.pieces if piece.name == part.piece for p in piece.panels
-                     if p.name == part.panel and may_open(p)), "")
+        """The flat panel or curved wall in hand, or ""."""
+        part, build = self.document.selection, self.document.build
+        return part.panel if build.pattern_of(part) is not None and part.panel in build.openable else ""
 
     def _openings(self) -> list[Opening]:
         return [o for o in self.document.brief.openings if o.panel == self.panel()]
@@ -120,6 +119,10 @@ class OpeningsCard(PanelCard):
             width, height = (typeset(write_both(v + 2 * PATCH_MM)) for v in opening.size)
             self.patch.setText(t("Patch: {width} by {height}, fixed inside before folding.", width=width, height=height))
         brief = self.document.brief
+        flat = any(p.name == panel for piece in self.document.build.draft.pieces for p in piece.panels)
+        self.adds["slot"].setEnabled(flat)  # a board does not pass through a curved wall
+        for field in (self.round, self.notch):
+            field.setVisible(flat)
         self.apart.setChecked(panel in brief.splits)
         self.apart.setVisible(panel in brief.splits or not why_not(brief.drafted, panel))
         trim = self._trim_now()
@@ -139,7 +142,7 @@ class OpeningsCard(PanelCard):
 
     def _room(self) -> tuple[float, float]:
         """Width and height of the panel in hand, mm."""
-        box = self.document.build.draft_box(self.panel())
+        box = self.document.build.openable[self.panel()]
         return box.width, box.height
 
     def _cut(self, opening: Opening) -> None:

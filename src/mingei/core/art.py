@@ -259,7 +259,8 @@ def _within(art: Art, pattern: Pattern) -> tuple[tuple[Polygon, tuple[Polygon, .
 
     def area(name: str) -> Area:
         panel = pattern.by_name[name]
-        return Area(panel.flat_polygon, [panel.frame.apply_all(h) for h in panel.hole_polygons])
+        card = Area(panel.flat_polygon, [panel.frame.apply_all(h) for h in panel.hole_polygons])
+        return card.difference(union_all([Area(panel.frame.apply_all(g)) for g in panel.gaps])) if panel.gaps else card
 
     if art.panel:
         printed = area(art.panel).buffer(art.bleed, join_style="mitre", mitre_limit=2.0)

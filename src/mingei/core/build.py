@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
 from typing import TYPE_CHECKING, NamedTuple
@@ -9,7 +10,7 @@ from typing import TYPE_CHECKING, NamedTuple
 from mingei.core.amend import amend
 from mingei.core.develop import develop
 from mingei.core.draft import Draft
-from mingei.core.opening import open_up
+from mingei.core.opening import open_up, openable
 from mingei.core.overlay import Overlay, lay
 from mingei.core.pattern import Pattern, enlarged
 from mingei.core.plan.steps import Step, steps
@@ -112,6 +113,11 @@ class Build:
     def pattern_of(self, part: Part) -> Pattern | None:
         """The piece a part belongs to, when this build has it."""
         return next((p for p in self.patterns if p.name == part.piece and p.panels_of(part.panel)), None)
+
+    @cached_property
+    def openable(self) -> Mapping[str, Box]:
+        """What openings can be put into, with the box round it at finished size, mm."""
+        return openable(self.draft)
 
     def draft_box(self, panel: str) -> Box:
         """The rectangle round a panel at finished size, mm.  Raises StopIteration when there is no such panel."""

@@ -10,6 +10,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Mapping, Sequence
+from dataclasses import replace
 from functools import lru_cache, partial
 from typing import Any
 
@@ -184,6 +185,9 @@ class _Developer:
         panels = tuple(self._panel(w, frames[name]) for name, w in work.items())
         folds = tuple(self._flat_fold(fold, line, frames) for fold, line in zip(self.folds, lines, strict=True))
         holes = tuple(moved_path(h, p.frame) for p in panels for h in p.holes)
+        for name, path in self.piece.openings:
+            panels, through = _opened(panels, name, path)
+            holes += through
         cut = [s for p in panels for s, f in zip(p.flat_path, p.folds, strict=True) if f is None]
         return Pattern(self.piece.name, self.stock, self.piece.root, self.piece.placement, self.measured, panels, folds,
                        tuple(self.seams), self.piece.laps, (*chain(cut), *holes), self._mates(frames), self.piece.copies,
@@ -578,6 +582,18 @@ class _Developer:
         here = EdgeRef(work.panel.name, edge)
         straight = work.labels[edge] == [None] and isinstance(work.sides[edge][0], Line)
         return straight and here not in self.hosted and here not in self.carried
+
+
+def _opened(panels: tuple[FlatPanel, ...], name: str, path: Path) -> tuple[tuple[FlatPanel, ...], tuple[Path, ...]]:
+    """The panels with an opening cut across the facets of a curved face, and its path on the flat."""
+    from mingei.core.curved import centred, missing
+
+    facets = [p for p in panels if p.whole == name]
+    if not facets:
+        return panels, ()
+    cut = moved_path(path, centred([p.frame for p in facets], [p.polygon for p in facets]).inverse())
+    lacks = missing(tuple(flat_points(cut)[:-1]), facets)
+    return tuple(replace(p, gaps=(*p.gaps, *lacks[p.name])) if p.name in lacks else p for p in panels), (cut,)
 
 
 def _fold_back_deg(seam: Seam) -> float:

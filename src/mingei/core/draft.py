@@ -265,7 +265,8 @@ class Placement(NamedTuple):
 class Piece:
     """Panels joined by folds into one tree, cut as one.
 
-    crowded: its panels come so near each other on the flat that corners must be trimmed and tabs shrunk to keep clear.  part: the part of
+    crowded: its panels come so near each other on the flat that corners must be trimmed and tabs shrunk to keep clear.  openings: cut into
+    its curved faces, by their names, each a closed path about the face's middle, running clockwise.  part: the part of
     the thing it belongs to, which may be of a stock of its own; "" for its body.
     """
 
@@ -279,6 +280,7 @@ class Piece:
     copies: int = 1
     crowded: bool = False
     part: str = ""
+    openings: tuple[tuple[str, Path], ...] = ()
 
     def panel(self, name: str) -> Panel:
         """Raises GeometryError when the piece has no such panel."""

@@ -187,7 +187,7 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
             apart = float((mb[:3, 3] - ma[:3, 3]) @ mb[:3, 2])
         wanted = a.depth + b.depth if name in facing or name in fins else abs(b.depth - a.depth)
         results.append(Closure(name, apart, wanted, tilt, past))
-    order = {name: i for i, name in enumerate(x.name for x in (*pattern.seams, *pattern.laps))}
+    order = {name: i for i, name in enumerate([*(s.name for s in pattern.seams), *(lap.name for lap in pattern.laps)])}
     return tuple(sorted(results, key=lambda c: order[c.seam]))
 
 

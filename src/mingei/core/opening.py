@@ -5,15 +5,17 @@ anew; and what is taken off its free edges: rounded corners and a thumb notch.
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable, Sequence
+from collections.abc import Callable, Iterable, Sequence
 from dataclasses import replace
 from enum import StrEnum
 from typing import NamedTuple
 
 from mingei.core import contour
+from mingei.core.curved import curved_face
 from mingei.core.draft import Draft, Panel, Piece, Role, Slot
 from mingei.core.errors import MeasureError
 from mingei.core.shape import (
+    Box,
     Path,
     Point,
     arc_on,
@@ -144,6 +146,27 @@ def may_open(panel: Panel) -> bool:
     return not panel.whole and panel.role not in (Role.TAB, Role.LIP)
 
 
+def not_there(panel: str, remedy: str) -> MeasureError:
+    """What is raised for a panel that openings cannot be put into."""
+    return MeasureError("openings go into walls only, not into tabs or teeth", say("panel {panel}", panel=panel), remedy)
+
+
+def openable(draft: Draft) -> dict[str, Box]:
+    """What openings can be put into, by name, with the box round it at finished size, mm: flat panels and curved walls."""
+    found: dict[str, Box] = {}
+    for piece in draft.pieces:
+        found |= {p.name: bounds(p.outline) for p in piece.panels if may_open(p)}
+        for name in dict.fromkeys(p.whole for p in piece.panels if p.whole):
+            face = curved_face(piece, name) if _in_one_piece(draft, name) else None
+            if face is not None:
+                found[name] = face.box
+    return found
+
+
+def _in_one_piece(draft: Draft, face: str) -> bool:
+    return sum(any(p.whole == face for p in piece.panels) for piece in draft.pieces) == 1
+
+
 def open_up(draft: Draft, openings: Iterable[Opening], trims: Iterable[Trim] = ()) -> Draft:
     """The draft with its openings cut and its edges trimmed; those of a panel this draft does not have are passed over.
 
@@ -162,38 +185,67 @@ def open_up(draft: Draft, openings: Iterable[Opening], trims: Iterable[Trim] = (
         return _opened(panel, wanted[panel.name]) if panel.name in wanted else panel
 
     def of(piece: Piece) -> Piece:
-        return replace(piece, panels=tuple(opened(p) for p in piece.panels))
+        curved = [name for name in dict.fromkeys(p.whole for p in piece.panels) if name and name in wanted]
+        cut = [(name, path) for name in curved for path in _opened_face(draft, piece, name, wanted[name])]
+        return replace(piece, panels=tuple(opened(p) for p in piece.panels), openings=(*piece.openings, *cut))
 
     return replace(draft, pieces=tuple(of(p) for p in draft.pieces))
 
 
 def _opened(panel: Panel, openings: Sequence[Opening]) -> Panel:
     if not may_open(panel):
-        raise MeasureError("openings go into flat panels only", say("panel {panel}", panel=panel.whole or panel.name),
-                           "choose another panel")
+        raise not_there(panel.whole or panel.name, "choose another panel")
     around = bounds(panel.outline)
     middle = around.centre
     edge = outline_points(panel)
     taken: list[list[Point]] = [list(flat_points(h)[:-1]) for h in (*panel.holes, *(slot_path(s, _THICK_MM) for s in panel.slots))]
     holes, slots = list(panel.holes), list(panel.slots)
+
+    def within(ring: Sequence[Point]) -> bool:
+        return all(contains(edge, p) for p in ring) and _apart(ring, edge) >= LEAST_BRIDGE_MM - 1e-6
+
     for opening in openings:
-        check(opening)
-        path = moved_path(cut_path(opening), shifted(middle[0] + opening.x, middle[1] + opening.y))
-        ring = flat_points(path)[:-1]
-        place = say("opening {name} in the {panel}", name=opening.name, panel=panel.name)
-        if not all(contains(edge, p) for p in ring) or _apart(ring, edge) < LEAST_BRIDGE_MM - 1e-6:
-            raise MeasureError(say("less than {least:g} mm of card would be left at the panel's edge", least=LEAST_BRIDGE_MM), place,
-                               "make it smaller, or move it inward")
-        for other in taken:
-            if contains(other, ring[0]) or contains(ring, other[0]) or _apart(ring, other) < LEAST_BRIDGE_MM - 1e-6:
-                raise MeasureError("it meets another opening", place,
-                                   say("leave at least {least:g} mm of card between them", least=LEAST_BRIDGE_MM))
-        taken.append(ring)
+        path = _placed(opening, panel.name, middle, within, taken)
         if opening.shape is Shape.SLOT:
             slots.append(Slot(middle[0] + opening.x, middle[1] + opening.y, opening.width, opening.turn_deg, opening.layers))
         else:
             holes.append(path)
     return replace(panel, holes=tuple(holes), slots=tuple(slots))
+
+
+def _opened_face(draft: Draft, piece: Piece, name: str, openings: Sequence[Opening]) -> list[Path]:
+    """The paths of openings in a curved face, about its middle."""
+    face = curved_face(piece, name) if _in_one_piece(draft, name) else None
+    if face is None:
+        raise not_there(name, "choose another panel")
+    from shapely.geometry import Polygon as Area  # slow to load, and few curved faces are cut into
+
+    inner = face.area.buffer(1e-4 - LEAST_BRIDGE_MM)
+    taken: list[list[Point]] = []
+    found = []
+    for opening in openings:
+        if opening.shape is Shape.SLOT:
+            raise MeasureError("a slot goes into a flat panel only", say("opening {name} in the {panel}", name=opening.name, panel=name),
+                               "cut a rectangle instead")
+        found.append(_placed(opening, name, (0.0, 0.0), lambda ring: bool(inner.covers(Area(ring))), taken))
+    return found
+
+
+def _placed(opening: Opening, panel: str, middle: Point, within: Callable[[Sequence[Point]], bool], taken: list[list[Point]]) -> Path:
+    """An opening's path where it is put; it is added to what is taken.  within: whether enough is left at the panel's edge."""
+    check(opening)
+    path = moved_path(cut_path(opening), shifted(middle[0] + opening.x, middle[1] + opening.y))
+    ring = flat_points(path)[:-1]
+    place = say("opening {name} in the {panel}", name=opening.name, panel=panel)
+    if not within(ring):
+        raise MeasureError(say("less than {least:g} mm of card would be left at the panel's edge", least=LEAST_BRIDGE_MM), place,
+                           "make it smaller, or move it inward")
+    for other in taken:
+        if contains(other, ring[0]) or contains(ring, other[0]) or _apart(ring, other) < LEAST_BRIDGE_MM - 1e-6:
+            raise MeasureError("it meets another opening", place,
+                               say("leave at least {least:g} mm of card between them", least=LEAST_BRIDGE_MM))
+    taken.append(ring)
+    return path
 
 
 def outline_points(panel: Panel) -> list[Point]:

@@ -25,6 +25,7 @@ from mingei.core.shape import (
     Point,
     Polygon,
     Rigid,
+    distance_to_segment,
     flat_points,
     grown,
     moved_path,
@@ -41,7 +42,7 @@ class FlatPanel:
     path: closed, in the panel's own coordinates, whose origin is the nominal outline's; folds: for each segment of the
     path the number of the fold it belongs to, or None for a cut; depth: of its mid-surface, mm outward from the
     nominal plane; frame: from its own coordinates to the flat; whole: the curved face, or row of teeth, it is one of;
-    holes: closed paths cut out of it, in its own coordinates, clockwise.
+    holes: closed paths cut out of it, in its own coordinates, clockwise; gaps: what it lacks of openings that cross its bends, likewise.
     """
 
     name: str
@@ -54,6 +55,7 @@ class FlatPanel:
     guides: tuple[Path, ...] = ()
     whole: str = ""
     holes: tuple[Path, ...] = ()
+    gaps: tuple[Polygon, ...] = ()
 
     @cached_property
     def hole_polygons(self) -> tuple[Polygon, ...]:
@@ -77,7 +79,18 @@ class FlatPanel:
     @cached_property
     def area(self) -> float:
         """mm2, less its holes."""
-        return signed_area(self.polygon) + sum(signed_area(h) for h in self.hole_polygons)
+        return signed_area(self.polygon) + sum(signed_area(h) for h in (*self.hole_polygons, *self.gaps))
+
+    @cached_property
+    def gap_sides(self) -> tuple[tuple[Point, Point], ...]:
+        """The sides of its gaps that are cuts: the others lie along a bend, where the opening runs on."""
+        sides = [(a, b) for gap in self.gaps for a, b in zip(gap, (*gap[1:], gap[0]), strict=True)]
+        edges = list(zip(self.polygon, (*self.polygon[1:], self.polygon[0]), strict=True))
+
+        def along(a: Point, b: Point) -> bool:
+            return any(distance_to_segment(a, p, q) < 1e-6 and distance_to_segment(b, p, q) < 1e-6 for p, q in edges)
+
+        return tuple((a, b) for a, b in sides if not along(a, b))
 
     @cached_property
     def card(self) -> Any:
@@ -259,7 +272,8 @@ def enlarged(pattern: Pattern, factor: float) -> Pattern:
         return tuple(grown(s, factor) for s in segments)
 
     panels = tuple(replace(p, path=path(p.path), guides=tuple(path(g) for g in p.guides),
-                             holes=tuple(path(h) for h in p.holes), frame=p.frame._replace(x=p.frame.x * factor,
+                             holes=tuple(path(h) for h in p.holes), gaps=tuple(tuple(point(q) for q in g) for g in p.gaps),
+                             frame=p.frame._replace(x=p.frame.x * factor,
                                                                         y=p.frame.y * factor)) for p in pattern.panels)
     x, y, z = pattern.placement.origin
     return replace(

@@ -19,7 +19,7 @@ from mingei.core.errors import MeasureError
 from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer
 from mingei.core.layout.place import Spot
 from mingei.core.layout.sheets import Sheet, find_sheet
-from mingei.core.opening import MOST_MM, Opening, Trim, may_open, open_up
+from mingei.core.opening import MOST_MM, Opening, Trim, not_there, open_up, openable
 from mingei.core.overlay import Overlay
 from mingei.core.overlay import check as check_overlay
 from mingei.core.recipes import Kind, Value, Values, find_recipe
@@ -120,10 +120,9 @@ class Brief:
 
         Raises MeasureError when it does not lie within its panel.
         """
-        panels = [p.name for piece in self.drafted.pieces for p in piece.panels if may_open(p)]
+        panels = openable(self.drafted)
         if opening.panel not in panels:
-            raise MeasureError("openings go into flat panels only", say("panel {panel}", panel=opening.panel),
-                               say("choose one of: {names}", names=", ".join(panels)))
+            raise not_there(opening.panel, say("choose one of: {names}", names=", ".join(panels)))
         here = any(o.name == opening.name for o in self.openings)
         changed = tuple(opening if o.name == opening.name else o for o in self.openings) if here else (*self.openings, opening)
         return self._opened(replace(self, openings=changed))

@@ -8,7 +8,7 @@ tan(a/2), outward on the outside of the bend and inward on its inside, so neighb
 from __future__ import annotations
 
 import math
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 from functools import lru_cache
 from typing import NamedTuple
 
@@ -17,7 +17,7 @@ from numpy.typing import NDArray
 
 from mingei.core.fold import finished, pose, progress
 from mingei.core.pattern import FlatPanel, Pattern
-from mingei.core.shape import Line, Point, flat_points, flatten
+from mingei.core.shape import Line, Point, distance_to_segment, flat_points, flatten
 
 PRINTED, INSIDE, RIM = 0, 1, 2
 #: Chord error (mm) of arcs in the model.
@@ -51,7 +51,7 @@ class Solids(NamedTuple):
 class Model(NamedTuple):
     """A pattern's outlines, all panels in one run of points: (n, 2) in panel coordinates.
 
-    owner: the panel of each point; after: the next point round its panel; fold_before, fold_after: the fold of the side that ends
+    owner: the panel of each point; before, after: the points beside it; fold_before, fold_after: the fold of the side that ends
     and begins at each point, -1 for a cut; out_before, out_after: their outward normals; centres: (p, 2) a point amid each panel;
     caps: (k, 3) triangles, where number n + i means the centre of panel i; beyond: over the sides that end and begin at each point, the
     facet a bend leads to, else the point's own panel; bent: the side that begins at a point is a bend.
@@ -60,6 +60,7 @@ class Model(NamedTuple):
     pattern: Pattern
     points: Array
     owner: Whole
+    before: Whole
     after: Whole
     fold_before: Whole
     fold_after: Whole
@@ -78,32 +79,33 @@ def prepare(pattern: Pattern) -> Model:
     owner: list[int] = []
     after: list[int] = []
     fold_after: list[int] = []
-    rims: list[list[list[Point]]] = []
-    fans: list[bool] = []
+    rims: list[list[Point]] = []
+    regions: list[tuple[int, bool, list[list[Point]]]] = []  # of each area its panel, whether it is fanned from its centre, its loops
     for index, panel in enumerate(pattern.panels):
         outline, folds = _outline(panel)
         flat_sided = len(outline) == len(panel.polygon)  # else it has arcs, which are drawn by coarser chords here
-        loops = [outline, *([*flat_points(h, _CHORD)[:-1]] for h in panel.holes)]
-        for loop in loops:
-            first, count = len(points), len(loop)
-            points += loop
-            fold_after += folds if loop is outline else [-1] * count
-            owner += [index] * count
-            after += [*range(first + 1, first + count), first]
-        rims.append(loops)
-        fans.append(flat_sided and not panel.holes and panel.convex)
+        holes = [[*flat_points(h, _CHORD)[:-1]] for h in panel.holes]
+        areas = _cut_through(panel, outline, folds, holes) if panel.gaps else [[(outline, folds), *((h, [-1] * len(h)) for h in holes)]]
+        for area in areas:
+            for loop, labels in area:
+                first, count = len(points), len(loop)
+                points += loop
+                fold_after += labels
+                owner += [index] * count
+                after += [*range(first + 1, first + count), first]
+            whole = not panel.gaps and not panel.holes
+            regions.append((index, whole and (panel.convex if flat_sided else _convex(outline)), [loop for loop, _ in area]))
+        rims.append(outline)
     caps, first = [], 0
-    for index, loops in enumerate(rims):
+    for index, fanned, loops in regions:
         centre, count = len(points) + index, len(loops[0])
-        if fans[index]:  # fanned from its centre
+        if fanned:
             caps += [(centre, first + i, first + i + 1) for i in range(count - 1)]
             caps.append((centre, first + count - 1, first))
-            first += count
-            continue
-        centre -= first
-        caps += [(a + first, b + first, c + first) for a, b, c in _triangles(loops, centre)]
+        else:
+            caps += [(a + first, b + first, c + first) for a, b, c in _triangles(loops)]
         first += sum(len(loop) for loop in loops)
-    centres = [(sum(x for x, _ in rim) / len(rim), sum(y for _, y in rim) / len(rim)) for rim, *_ in rims]
+    centres = [(sum(x for x, _ in rim) / len(rim), sum(y for _, y in rim) / len(rim)) for rim in rims]
     array, next_ = np.array(points), np.array(after, np.int32)
     before = np.empty_like(next_)
     before[next_] = np.arange(len(points), dtype=np.int32)
@@ -116,7 +118,7 @@ def prepare(pattern: Pattern) -> Model:
     ends = np.array([*((number[f.parent], number[f.child]) for f in pattern.folds), (0, 0)], np.int32)
     bend = np.array([*(f.bend for f in pattern.folds), False])
     beyond = [np.where(bend[f], ends[f].sum(axis=1) - owners, owners).astype(np.int32) for f in (folds_before, folds_after)]
-    return Model(pattern, array, owners, next_, folds_before, folds_after, outward[before], outward,
+    return Model(pattern, array, owners, before, next_, folds_before, folds_after, outward[before], outward,
                  np.array(centres), np.array(caps, np.int32), (beyond[0], beyond[1]), bend[folds_after])
 
 
@@ -273,13 +275,32 @@ def _outline(panel: FlatPanel) -> tuple[list[Point], list[int]]:
     return points, folds
 
 
-def _triangles(loops: Sequence[Sequence[Point]], centre: int) -> list[tuple[int, int, int]]:
-    """Counter-clockwise triangles of an outline less its holes, as point numbers; a convex one is fanned from its centre, number
-    ``centre``."""
+def _cut_through(panel: FlatPanel, outline: list[Point], folds: list[int],
+                 holes: list[list[Point]]) -> list[list[tuple[list[Point], list[int]]]]:
+    """What is left of a facet that an opening runs across: areas, each its loops with the folds of their sides (-1 for a cut)."""
+    from shapely import union_all  # few openings cross a bend, and it is slow to load
+    from shapely.geometry import Polygon as Area
+    from shapely.geometry.polygon import orient
+
+    rest = Area(outline, holes).difference(union_all([Area(g) for g in panel.gaps]))
+    sides = list(zip(outline, (*outline[1:], outline[0]), folds, strict=True))
+
+    def fold_of(a: Point, b: Point) -> int:
+        return next((fold for p, q, fold in sides if distance_to_segment(a, p, q) < 1e-6 and distance_to_segment(b, p, q) < 1e-6), -1)
+
+    def labelled(ring: Iterable[Sequence[float]]) -> tuple[list[Point], list[int]]:
+        loop = [(float(x), float(y)) for x, y, *_ in ring][:-1]
+        return loop, [fold_of(a, b) for a, b in zip(loop, (*loop[1:], loop[0]), strict=True)]
+
+    parts = [orient(part) for part in getattr(rest, "geoms", [rest]) if part.area > 1e-6]
+    return [[labelled(part.exterior.coords), *(labelled(ring.coords) for ring in part.interiors)] for part in parts]
+
+
+def _triangles(loops: Sequence[Sequence[Point]]) -> list[tuple[int, int, int]]:
+    """Counter-clockwise triangles of an outline less its holes, as point numbers."""
     points = [p for loop in loops for p in loop]
-    count = len(points)
-    if len(loops) == 1 and all(_left_turn(points[i - 2], points[i - 1], points[i]) for i in range(count)):
-        return [(centre, i, (i + 1) % count) for i in range(count)]
+    if len(loops) == 1 and _convex(points):
+        return [(0, i, i + 1) for i in range(1, len(points) - 1)]
     from shapely import constrained_delaunay_triangles, get_coordinates  # only for outlines that are not convex; slow to load
     from shapely.geometry import Polygon as Area
 
@@ -290,6 +311,10 @@ def _triangles(loops: Sequence[Sequence[Point]], centre: int) -> list[tuple[int,
     number_of = {(x, y): i for i, (x, y) in enumerate(np.round(points, 7).tolist())}
     found = [number_of[x, y] for x, y in np.round(corners.reshape(-1, 2), 7).tolist()]
     return list(zip(found[::3], found[1::3], found[2::3], strict=True))
+
+
+def _convex(points: Sequence[Point]) -> bool:
+    return all(_left_turn(points[i - 2], points[i - 1], points[i]) for i in range(len(points)))
 
 
 def _left_turn(a: Point, b: Point, c: Point) -> bool:
@@ -303,7 +328,10 @@ def _corner_shift(model: Model, before: Array, after: Array) -> Array:
     """
     first, second = model.out_before, model.out_after
     cross = first[:, 0] * second[:, 1] - first[:, 1] * second[:, 0]
-    straight = np.abs(cross) < 0.05
+    # where a cut meets a bend, as at the rim of an opening, it may meet it at any angle: the point only keeps to the bend
+    bent_before = model.bent[model.before]
+    loose = (model.bent & (model.fold_before < 0)) | (bent_before & (model.fold_after < 0))
+    straight = (np.abs(cross) < 0.05) | loose
     safe = np.where(straight, 1.0, cross)
     shift = np.stack([(before * second[:, 1] - after * first[:, 1]) / safe,
                       (after * first[:, 0] - before * second[:, 0]) / safe], axis=1)

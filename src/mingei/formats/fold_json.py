@@ -61,6 +61,9 @@ class _Net:
                 ring = [self._number(panel, p) for p in hole]
                 self.edges += [*zip(ring, (*ring[1:], ring[0]), strict=True)]
                 self.kinds += [_HOLE] * len(ring)
+            for a, b in panel.gap_sides:  # of an opening that crosses bends, what falls into this facet
+                self.edges.append((self._number(panel, a), self._number(panel, b)))
+                self.kinds.append(_HOLE)
 
     def _number(self, panel: FlatPanel, p: Point) -> int:
         q = panel.frame.apply(p)

@@ -241,10 +241,24 @@ def taped(build: Build, sheet: Sheet) -> Iterator[Finding]:
 def window(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """A window wants a patch, larger than itself, fixed inside before anything is folded."""
     for opening in build.brief.openings:
-        if opening.window and any(opening.panel in p.by_name for p in build.patterns):
+        if opening.window and any(p.panels_of(opening.panel) for p in build.patterns):
             width, height = (write_both(v + 2 * PATCH_MM) for v in opening.size)
             yield Finding("window", Severity.NOTE, say("its patch is {width} by {height}", width=width, height=height),
                           say("opening {name}", name=opening.name), "cut it from clear film and fix it inside before you fold")
+
+
+@rule("opening-layers")
+def opening_layers(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """An opening over a lap shows the layer beneath."""
+    for pattern in build.patterns:
+        open_facets = {p.name: p.whole for p in pattern.panels if p.gaps}
+        for lap in pattern.laps:
+            face = open_facets.get(lap.upper) or open_facets.get(lap.lower)
+            if face:
+                yield Finding("opening-layers", Severity.LOOK, "an opening in it reaches over the lap, where another layer lies",
+                              say("panel {face}", face=face), "move it off the lap, or cut both layers through when the glue is dry",
+                              Part(pattern.name, face))
+                break
 
 
 @rule("remark")

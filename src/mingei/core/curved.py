@@ -1,0 +1,95 @@
+"""A curved face as one flat: its facets side by side, seen from the middle of all of them.
+
+An opening in a curved face is placed from that middle, and cut across the bends: the knife follows its outline on the flat, and each facet
+lacks what of it falls there.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+from typing import TYPE_CHECKING, Any, NamedTuple
+
+from mingei.core.draft import Piece, Role
+from mingei.core.shape import STAY, Box, Polygon, Rigid, bounds, flat_points, mapping, shifted, turned
+
+if TYPE_CHECKING:
+    from mingei.core.pattern import FlatPanel
+
+
+class Face(NamedTuple):
+    """A curved face at finished size: its facets and the holes in them about its middle, mm, and the box round them."""
+
+    facets: tuple[Polygon, ...]
+    holes: tuple[Polygon, ...]
+    box: Box
+
+    @property
+    def area(self) -> Any:
+        """As one area to measure against."""
+        from shapely import union_all  # slow to load, and needed only where a curved face is cut into
+        from shapely.geometry import Polygon as Area
+
+        card = union_all([Area(f).buffer(1e-5, join_style="mitre") for f in self.facets])
+        return card.difference(union_all([Area(h) for h in self.holes])) if self.holes else card
+
+
+def curved_face(piece: Piece, name: str) -> Face | None:
+    """The curved wall of a name, laid flat at finished size; None where the piece has no such wall, or its facets are not one run."""
+    panels = {p.name: p for p in piece.panels if p.whole == name and p.role is Role.WALL}
+    if len(panels) < 2:
+        return None
+    frames = {next(iter(panels)): STAY}
+    bends = [f for f in piece.folds if f.bend and not f.closing and f.a.panel in panels and f.b.panel in panels]
+    waiting = True
+    while waiting:
+        waiting = False
+        for f in bends:
+            for one, other in ((f.a, f.b), (f.b, f.a)):
+                if one.panel in frames and other.panel not in frames:
+                    p, q = panels[one.panel].outline, panels[other.panel].outline
+                    to = frames[one.panel].apply_all((p[one.edge], p[(one.edge + 1) % len(p)]))
+                    frames[other.panel] = mapping(q[(other.edge + 1) % len(q)], q[other.edge], *to)
+                    waiting = True
+    if len(frames) < len(panels):
+        return None
+    outlines = [panels[n].outline for n in panels]
+    ordered = [frames[n] for n in panels]
+    about = centred(ordered, outlines)
+    facets = tuple(frame.then(about).apply_all(outline) for frame, outline in zip(ordered, outlines, strict=True))
+    holes = tuple(frame.then(about).apply_all(flat_points(h)[:-1])
+                  for frame, panel in zip(ordered, panels.values(), strict=True) for h in panel.holes)
+    return Face(facets, holes, bounds([q for f in facets for q in f]))
+
+
+def centred(frames: Sequence[Rigid], outlines: Sequence[Polygon]) -> Rigid:
+    """From the flat to a curved face's own view: upright as its facets are on the average, about the middle of the box round them.
+
+    frames, outlines: of its facets, in order.
+    """
+    base = frames[len(frames) // 2]
+    turns = [frame.then(base.inverse()).turn_deg for frame in frames]
+    upright = turned(-base.turn_deg - math.fsum(turns) / len(turns))
+    corners = [q for frame, outline in zip(frames, outlines, strict=True) for q in frame.then(upright).apply_all(outline)]
+    x, y = bounds(corners).centre
+    return upright.then(shifted(-x, -y))
+
+
+def missing(hole: Polygon, facets: Sequence[FlatPanel]) -> dict[str, tuple[Polygon, ...]]:
+    """What each facet lacks of a hole on the flat, in its own coordinates, by its name."""
+    from shapely import intersection
+    from shapely.geometry import Polygon as Area
+    from shapely.geometry.polygon import orient
+
+    area, box = Area(hole), bounds(hole)
+    found: dict[str, tuple[Polygon, ...]] = {}
+    for facet in facets:
+        if not bounds(facet.flat_polygon).meets(box):
+            continue
+        common = intersection(area, Area(facet.flat_polygon))
+        back = facet.frame.inverse()
+        rings = [[(float(x), float(y)) for x, y in list(orient(part, -1.0).exterior.coords)[:-1]]
+                 for part in getattr(common, "geoms", [common]) if part.area > 1e-9]
+        if rings:
+            found[facet.name] = tuple(back.apply_all(ring) for ring in rings)
+    return found

@@ -15,7 +15,7 @@ from mingei.core.build import Build, build
 from mingei.core.check.making import _overlapping
 from mingei.core.collide import collisions
 from mingei.core.draft import Joint, strap_name
-from mingei.core.errors import MeasureError
+from mingei.core.errors import MeasureError, StockError
 from mingei.core.overlay import Overlay
 from mingei.core.project import new_brief
 from mingei.core.recipes import Value, find_recipe
@@ -88,6 +88,11 @@ class Doubled(unittest.TestCase):
         with self.assertRaises(MeasureError) as caught:
             brief.with_seam(SeamChange(inner, Joint.DOUBLE))
         self.assertIn("slides over", str(caught.exception))
+
+    def test_where_there_is_no_room_for_a_strap_it_is_refused_with_a_remedy(self) -> None:
+        with self.assertRaises(StockError) as caught:
+            doubled("prism", 1.5, height=10.0, lid=8.0)
+        self.assertIn("glue it once", str(caught.exception))
 
     def test_the_fold_file_tells_tab_and_strap_apart(self) -> None:
         said = json.loads(fold_file(doubled("tray")))["mingei:seams"]

@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Iterable, Sequence
+from functools import cached_property
 from typing import Any
 
 from mingei.core import joint
 from mingei.core.errors import GeometryError
-from mingei.core.shape import Box, Rigid, bounds, flat_points
+from mingei.core.shape import Polygon, Rigid, bounds, divided, flat_points
 from mingei.core.side import Work
 
 #: Below this depth (mm) a tab is not shrunk any further to keep clear of its neighbours.
@@ -15,18 +16,38 @@ SMALLEST_TAB_MM = 0.4
 #: A tab no deeper than this (mm) is next to nothing: one on less of its side is tried, beginning further from an end by these shares.
 _NEXT_TO_NOTHING_MM = 1.5
 _FURTHER = (0.1, 0.2, 0.35, 0.5)
+#: What shares no more than this with a neighbour (mm) lies beside it.
+_HAIR_MM = 1e-9
 
 
-def flat_area(work: Work, frame: Rigid) -> tuple[Any, Box]:
-    """A panel's area on the flat, to measure against others, and the box round it."""
-    from shapely.geometry import Polygon as Area  # only crowded pieces need it, and it is slow to load
+class Lying:
+    """What lies on the flat already, an outline to measure others against."""
 
-    points = [frame.apply(s.start) for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ()))]
-    return Area(points), bounds(points)
+    def __init__(self, points: Polygon) -> None:
+        self.points, self.box = points, bounds(points)
+
+    @classmethod
+    def of(cls, work: Work, frame: Rigid) -> Lying:
+        """A panel, as far as it is drawn."""
+        return cls(frame.apply_all([s.start for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ()))]))
+
+    @cached_property
+    def area(self) -> Any:
+        from shapely.geometry import Polygon as Area  # only crowded pieces need it, and it is slow to load
+
+        return Area(self.points)
+
+    def meets(self, other: Lying) -> bool:
+        """Whether they share card."""
+        if not self.box.meets(other.box) or divided(self.points, other.points, _HAIR_MM):
+            return False
+        from shapely import intersection
+
+        return self.area.intersects(other.area) and bool(intersection(self.area, other.area, grid_size=1e-6).area > 1e-6)
 
 
 def kept_clear(draw: Callable[..., joint.TabShape], shape: joint.TabShape, side: tuple[float, float], onto: Rigid,
-                lying: Sequence[tuple[Any, Box]]) -> joint.TabShape:
+                lying: Sequence[Lying]) -> joint.TabShape:
     """A tab shortened until it keeps clear of all that lies on the flat; where that leaves next to nothing, one that begins further from
     an end of its side."""
     def shortened(shape: joint.TabShape, side: tuple[float, float]) -> joint.TabShape:
@@ -53,13 +74,7 @@ def kept_clear(draw: Callable[..., joint.TabShape], shape: joint.TabShape, side:
     return best
 
 
-def clear(shape: joint.TabShape, onto: Rigid, others: Sequence[tuple[Any, Box]]) -> bool:
-    """Whether a tab keeps relief from everything else on the flat."""
-    from shapely import intersection
-    from shapely.geometry import Polygon as Area
-
-    area = Area([onto.apply(p) for p in flat_points(shape.path)[:-1]])
-    box = bounds(area.exterior.coords)
-    # most that come near do not meet at all, which is found far sooner than by how much
-    return not any(box.meets(near) and area.intersects(other) and intersection(area, other, grid_size=1e-6).area > 1e-6
-                   for other, near in others)
+def clear(shape: joint.TabShape, onto: Rigid, others: Iterable[Lying]) -> bool:
+    """Whether a tab lies over nothing else on the flat."""
+    tab = Lying(onto.apply_all(flat_points(shape.path)[:-1]))
+    return not any(tab.meets(other) for other in others)

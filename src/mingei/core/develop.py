@@ -15,7 +15,7 @@ from functools import lru_cache, partial
 from typing import Any
 
 from mingei.core import joint
-from mingei.core.clearance import SMALLEST_TAB_MM, clear, flat_area, kept_clear
+from mingei.core.clearance import SMALLEST_TAB_MM, Lying, clear, kept_clear
 from mingei.core.draft import (
     Against,
     Crease,
@@ -53,7 +53,6 @@ from mingei.core.outline import chain
 from mingei.core.pattern import EdgeKey, FlatFold, FlatPanel, FlatSeam, Mate, Pattern
 from mingei.core.shape import (
     STAY,
-    Box,
     Line,
     Path,
     Point,
@@ -61,7 +60,6 @@ from mingei.core.shape import (
     Rigid,
     Segment,
     arc_on,
-    bounds,
     flat_points,
     mapping,
     moved_path,
@@ -154,6 +152,7 @@ class _Developer:
         self.landing: list[Seam] = []  # the seams of other pieces whose tabs land on this one
         self.calipers: Mapping[str, float] = {}  # of every panel of the draft, mm
         self.depths: dict[str, float] = {}  # of its panels, once reckoned, mm
+        self.hinges: dict[Any, tuple[float, float]] = {}  # of tabs, by host, depth of the carrier, angle, and whether it is a strap
 
     def outlines(self) -> dict[str, Work]:
         """Every panel with its sides moved by what thickness asks of them."""
@@ -169,7 +168,7 @@ class _Developer:
             for w in work.values():
                 trim_corners(w)
         near = self.piece.crowded or bool(self.fins)
-        taken = [(name, flat_area(w, frames[name])) for name, w in work.items()] if near else []
+        taken = [(name, Lying.of(w, frames[name])) for name, w in work.items()] if near else []
         drawn = {} if near else self._rows(work, frames)
         hung = [(seam, partial(self._tab, seam, work, frames, taken, drawn.get(seam.name))) for seam in self.tabs]
         hung += [(seam, partial(self._fin, seam, number, work, frames, taken)) for seam in self.fins for number in (0, 1)]
@@ -181,7 +180,7 @@ class _Developer:
             lines.append((on_a, on_b))
             frames[tab.panel.name] = _joined_frame(frames[fold.a.panel], on_a, on_b)
             if taken:
-                taken.append((tab.panel.name, flat_area(tab, frames[tab.panel.name])))
+                taken.append((tab.panel.name, Lying.of(tab, frames[tab.panel.name])))
         panels = tuple(self._panel(w, frames[name]) for name, w in work.items())
         folds = tuple(self._flat_fold(fold, line, frames) for fold, line in zip(self.folds, lines, strict=True))
         holes = tuple(moved_path(h, p.frame) for p in panels for h in p.holes)
@@ -253,6 +252,17 @@ class _Developer:
     def _tab_depth(self, seam: Seam) -> float:
         return self._depth(self._tab_layer(seam), self._any(seam.host.panel).air)
 
+    def _hinge(self, seam: Seam) -> tuple[float, float]:
+        """A tab's depth, and how far its crease lies outside the host's nominal edge before the crease takes its gain, mm."""
+        host, carrier = seam.host.panel, seam.carrier.panel
+        key = (host, self.depths.get(carrier), seam.angle_deg, seam.name in self.straps)
+        if key not in self.hinges:  # a row of teeth asks the same again and again
+            depth = self._tab_depth(seam)
+            own = self._panel_depth(self.piece.panel(carrier))
+            key = (host, own, *key[2:])
+            self.hinges[key] = depth, setback(depth, own, seam.angle_deg)
+        return self.hinges[key]
+
     def _fold_offset(self, own_depth: float, other_depth: float, signed_deg: float) -> float:
         return setback(own_depth, other_depth, signed_deg) + self._gain(signed_deg) / 2
 
@@ -309,7 +319,7 @@ class _Developer:
     # -- seams -------------------------------------------------------------------------------------------
 
     def _tab(self, seam: Seam, work: Mapping[str, Work], frames: Mapping[str, Rigid],
-             taken: Sequence[tuple[str, tuple[Any, Box]]] = (), drawn: joint.TabShape | None = None) -> tuple[Work, Fold]:
+             taken: Sequence[tuple[str, Lying]] = (), drawn: joint.TabShape | None = None) -> tuple[Work, Fold]:
         """Draw a tab; taken: what lies on the flat already and must be kept clear of, as areas by name; drawn: its shape, where it is
         known."""
         host = self._any(seam.host.panel)
@@ -317,8 +327,7 @@ class _Developer:
         edge = seam.host.edge
         h0, _, length = host.ways[edge]
         h1 = host.outline[(edge + 1) % len(host.outline)]
-        depth = self._tab_depth(seam)
-        hinge = setback(depth, self._panel_depth(carrier), seam.angle_deg)
+        depth, hinge = self._hinge(seam)
         shape = drawn or self._shape(seam, hinge + self._gain(seam.angle_deg) / 2, work, frames, taken)
         role = Role.LIP if seam.joint is Joint.TUCK else Role.TAB
         panel = Panel(seam.name, ((0.0, 0.0), (length, 0.0), (length, 1.0), (0.0, 1.0)), self._tab_layer(seam), role,
@@ -339,7 +348,7 @@ class _Developer:
         return Work(panel, depth, sides, [[None], [None] * (len(shape.path) - 1)]), fold
 
     def _shape(self, seam: Seam, out: float, work: Mapping[str, Work], frames: Mapping[str, Rigid],
-               taken: Sequence[tuple[str, tuple[Any, Box]]]) -> joint.TabShape:
+               taken: Sequence[tuple[str, Lying]]) -> joint.TabShape:
         """The shape of one tab, its hinge ``out`` mm outside the host's nominal edge; taken: as for ``_tab``."""
         host, edge = self._any(seam.host.panel), seam.host.edge
         h0, _, length = host.ways[edge]
@@ -356,6 +365,9 @@ class _Developer:
                 lying = [area for name, area in taken if name != seam.carrier.panel]
                 shape = kept_clear(draw, shape, tooth.side, onto, lying)
         except GeometryError as error:
+            if seam.joint is Joint.DOUBLE:  # tab and strap stand in one corner of the flat, each in half of it
+                raise StockError("there is no room for its second tab", say("seam {seam}", seam=self.straps.get(seam.name, seam.name)),
+                                 "glue it once, or tape it") from None
             raise error.at(f"seam {seam.name}") from None
         return shape
 
@@ -384,16 +396,13 @@ class _Developer:
                 continue
             from mingei.core.teeth import tooth_shapes  # most panels bear few tabs, and the first view is painted without arrays
 
-            asked = []
-            for seam in seams:
-                out = self._fold_offset(self._tab_depth(seam), self._panel_depth(self.piece.panel(seam.carrier.panel)), seam.angle_deg)
-                asked.append(self._tooth(seam, out, work, frames))
+            asked = [self._tooth(seam, self._hinge(seam)[1] + self._gain(seam.angle_deg) / 2, work, frames) for seam in seams]
             shapes = tooth_shapes((host.outline, whole.outline()), self.sharing[name, outside], asked)
             found |= {seam.name: shape for seam, shape in zip(seams, shapes, strict=True) if shape is not None}
         return found
 
     def _fin(self, seam: Seam, number: int, work: Mapping[str, Work], frames: Mapping[str, Rigid],
-             taken: Sequence[tuple[str, tuple[Any, Box]]] = ()) -> tuple[Work, Fold]:
+             taken: Sequence[tuple[str, Lying]] = ()) -> tuple[Work, Fold]:
         """Draw one of the two flaps of a fin: 0 on the carrier, 1 its fellow on the host, alike and each its own mirror image.
 
         Both lean back by half of what is left to a full turn, so that they stand in the corner's middle, half a caliper to each side.
@@ -438,12 +447,10 @@ class _Developer:
         return [joint.cut_back(whole, -out) for out in outs]
 
     def _fin_clear(self, seam: Seam, shapes: Sequence[joint.TabShape], onto: Sequence[Rigid],
-                   taken: Sequence[tuple[str, tuple[Any, Box]]]) -> bool:
+                   taken: Sequence[tuple[str, Lying]]) -> bool:
         """Whether both flaps keep clear of all that lies on the flat, and of each other."""
         other = [frame.apply_all(flat_points(shape.path)[:-1]) for shape, frame in zip(shapes, onto, strict=True)]
-        from shapely.geometry import Polygon as Area  # slow to load
-
-        flaps = [(Area(points), bounds(points)) for points in other]
+        flaps = [Lying(points) for points in other]
         for number, edge in enumerate((seam.carrier, seam.host)):
             lying = [area for name, area in taken if name not in (edge.panel, seam.name)]
             if not clear(shapes[number], onto[number], [*lying, flaps[1 - number]]):

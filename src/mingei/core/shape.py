@@ -333,6 +333,21 @@ def outset(polygon: Polygon, distances: tuple[float, ...]) -> Polygon:
     return tuple(result)
 
 
+def divided(p: Sequence[Point], q: Sequence[Point], hair: float) -> bool:
+    """Whether a side of one of two counter-clockwise outlines has all of that one behind it and all of the other before it, but for a hair
+    (mm): then they do not overlap.  Most neighbours are so."""
+    for a, b in ((p, q), (q, p)):
+        x0, y0 = a[-1]
+        for x1, y1 in a:
+            nx, ny = y1 - y0, x0 - x1  # outward
+            reach = hair * (abs(nx) + abs(ny))
+            level = nx * x0 + ny * y0
+            if min([nx * x + ny * y for x, y in b]) >= level - reach and max([nx * x + ny * y for x, y in a]) <= level + reach:
+                return True
+            x0, y0 = x1, y1
+    return False
+
+
 def cross(at: Point, size: float = 6.0) -> tuple[Path, Path]:
     """Two short lines that mark a place."""
     (x, y), r = at, size / 2

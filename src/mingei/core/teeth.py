@@ -49,15 +49,15 @@ def tooth_shapes(outlines: tuple[Polygon, Polygon], bearing: Collection[int], te
     within = np.maximum(0.0, -setback)
     x0, x1 = np.maximum(x0, low - within / starts.tan), np.minimum(x1, high + within / ends.tan)
     hinge = x1 - x0
-    tab, outline, side = _near(points, edges, length, 2 * (depth + relief)).nonzero()
+    tab, side = _near(points, edges, length, 2 * (depth + relief)).nonzero()
     room = np.full(len(teeth), np.inf)
-    a, b = seen(tab, points[outline, side]), seen(tab, points[outline, (side + 1) % count])
-    np.minimum.at(room, tab, _met(a, b, x0[tab], x1[tab], 1 / starts.tan[tab], 1 / ends.tan[tab]))
+    a, b = seen(tab, points[:, side]), seen(tab, points[:, (side + 1) % count])
+    np.minimum.at(room, tab, _met(a, b, x0[tab], x1[tab], 1 / starts.tan[tab], 1 / ends.tan[tab]).min(axis=0))
     bears = np.zeros(count, dtype=bool)
     bears[list(bearing)] = True
     away = (side - edges[tab]) % count
-    facing = bears[side] & (outline == 0) & (away != 1) & (away != count - 1)
-    tab, a, b = tab[facing], a[facing], b[facing]
+    facing = bears[side] & (away != 1) & (away != count - 1)
+    tab, a, b = tab[facing], a[0, facing], b[0, facing]
     if len(tab):  # each of two tabs that face each other keeps to its half
         none = np.zeros(len(tab))
         np.minimum.at(room, tab, _met(a, b, x0[tab], x1[tab], none, none) / 2)
@@ -97,31 +97,32 @@ def _crossing(near: Array, far: Array, levels: Array) -> Array:
 
 
 def _near(points: Array, edges: NDArray[Any], length: Array, reach: Array) -> NDArray[np.bool_]:
-    """Which sides of each outline come within reach (mm) of each edge, itself left out: (m, 2, n)."""
-    after = np.roll(points, -1, axis=1)
-    x, y = np.moveaxis((points + after) / 2, 2, 0).astype(np.float32)  # a rough measure, by many times what reach has to spare
-    half = (np.hypot(*np.moveaxis(after - points, 2, 0)) / 2).astype(np.float32)
-    across, up = x - x[0, edges][:, None, None], y - y[0, edges][:, None, None]
-    limit = half + (reach + length / 2).astype(np.float32)[:, None, None]
+    """Which sides come within reach (mm) of each edge in either outline, itself left out: (m, n)."""
+    nominal, after = points[0], np.roll(points[0], -1, axis=0)
+    moved = 2 * float(np.abs(points[1] - nominal).max())
+    x, y = ((nominal + after) / 2).T.astype(np.float32)  # a rough measure, by many times what reach has to spare
+    half = (np.hypot(*(after - nominal).T) / 2 + moved).astype(np.float32)
+    across, up = x - x[edges][:, None], y - y[edges][:, None]
+    limit = half + (reach + length / 2).astype(np.float32)[:, None]
     near: NDArray[np.bool_] = across * across + up * up < limit * limit
-    near[np.arange(len(edges)), :, edges] = False
+    near[np.arange(len(edges)), edges] = False
     return near
 
 
 def _met(a: Array, b: Array, x0: Array, x1: Array, lean0: Array, lean1: Array) -> Array:
     """Lowest level of each straight piece within the tab that grows from x0..x1; infinite where it keeps out of it."""
-    begin, end = np.zeros(len(a)), np.ones(len(a))
-    out = np.zeros(len(a), dtype=bool)
-    sides = ((a[:, 1] - 1e-9, b[:, 1] - 1e-9), (a[:, 0] - lean0 * a[:, 1] - x0, b[:, 0] - lean0 * b[:, 1] - x0),
-             (x1 - a[:, 0] - lean1 * a[:, 1], x1 - b[:, 0] - lean1 * b[:, 1]))
+    (ax, ay), (bx, by) = np.moveaxis(a, -1, 0), np.moveaxis(b, -1, 0)
+    begin, end = np.zeros(ax.shape), np.ones(ax.shape)
+    out = np.zeros(ax.shape, dtype=bool)
+    sides = ((ay - 1e-9, by - 1e-9), (ax - lean0 * ay - x0, bx - lean0 * by - x0), (x1 - ax - lean1 * ay, x1 - bx - lean1 * by))
     for fa, fb in sides:
         out |= (fa < 0) & (fb < 0)
         crosses = (fa < 0) != (fb < 0)
         at = np.where(crosses, fa / np.where(crosses, fa - fb, 1.0), 0.0)
         begin = np.where(crosses & (fa < 0), np.maximum(begin, at), begin)
         end = np.where(crosses & (fb < 0), np.minimum(end, at), end)
-    rise = b[:, 1] - a[:, 1]
-    lowest = np.minimum(a[:, 1] + begin * rise, a[:, 1] + end * rise)
+    rise = by - ay
+    lowest = np.minimum(ay + begin * rise, ay + end * rise)
     found: Array = np.where(out | (begin > end), np.inf, lowest)
     return found
 

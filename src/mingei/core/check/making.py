@@ -19,7 +19,7 @@ from mingei.core.length import write_both, write_mm
 from mingei.core.opening import PATCH_MM
 from mingei.core.pattern import Pattern
 from mingei.core.scale import consequence, scaled
-from mingei.core.shape import Polygon, bounds, meeting
+from mingei.core.shape import Point, Polygon, bounds, divided, meeting
 from mingei.core.words import say
 
 #: Below this depth (mm) a tab holds too little glue to be trusted (common practice).
@@ -86,11 +86,9 @@ def overlap(build: Build, sheet: Sheet) -> Iterator[Finding]:
 
 def _overlapping(pattern: Pattern) -> Iterator[tuple[str, str]]:
     panels = pattern.panels
-    # convex panels on both sides of a fold lie each on its own side of the line
-    convex = {p.name for p in panels if p.convex}
-    joined = {(f.parent, f.child) for f in pattern.folds if not f.closing and f.parent in convex and f.child in convex}
     pairs = [(panels[i], panels[j]) for i, j in meeting([bounds(p.flat_polygon).grown(-5e-7) for p in panels])]
-    pairs = [(p, q) for p, q in pairs if (p.name, q.name) not in joined and (q.name, p.name) not in joined]
+    lines = {frozenset((f.parent, f.child)): (f.start, f.end) for f in pattern.folds}
+    pairs = [(p, q) for p, q in pairs if not _on_both_sides(lines.get(frozenset((p.name, q.name))), p.flat_polygon, q.flat_polygon)]
     divided = _side_by_side([(p.flat_polygon, q.flat_polygon) for p, q in pairs])
     near = [pair for pair, apart in zip(pairs, divided, strict=True) if not apart]
     if not near:
@@ -104,6 +102,18 @@ def _overlapping(pattern: Pattern) -> Iterator[tuple[str, str]]:
             yield p.name, q.name
 
 
+def _on_both_sides(line: tuple[Point, Point] | None, p: Polygon, q: Polygon) -> bool:
+    """Whether two outlines lie each on its own side of a line, as panels joined by a fold do."""
+    if line is None:
+        return False
+    (ax, ay), (bx, by) = line
+    nx, ny = by - ay, ax - bx
+    reach, level = _HAIR * (abs(nx) + abs(ny)), nx * ax + ny * ay
+    p_low, *_, p_high = sorted([nx * x + ny * y - level for x, y in p])
+    q_low, *_, q_high = sorted([nx * x + ny * y - level for x, y in q])
+    return (p_high <= reach and q_low >= -reach) or (q_high <= reach and p_low >= -reach)
+
+
 #: More pairs of outlines of so few sides are compared all at once.
 _MANY_PAIRS, _FEW_SIDES = 40, 8
 
@@ -112,24 +122,13 @@ def _side_by_side(pairs: Sequence[tuple[Polygon, Polygon]]) -> list[bool]:
     """Of each pair of outlines whether a side of one has that one behind it and the other before it; most neighbours are so."""
     small = [max(len(p), len(q)) <= _FEW_SIDES for p, q in pairs]
     if sum(small) <= _MANY_PAIRS:
-        return [_divided(p, q) for p, q in pairs]
+        return [divided(p, q, _HAIR) for p, q in pairs]
     at_once = iter(_divided_small([pair for pair, few in zip(pairs, small, strict=True) if few]))
-    return [next(at_once) if few else _divided(p, q) for (p, q), few in zip(pairs, small, strict=True)]
-
-
-def _divided(p: Polygon, q: Polygon) -> bool:
-    for a, b in ((p, q), (q, p)):
-        for (x0, y0), (x1, y1) in zip(a, (*a[1:], a[0]), strict=True):
-            nx, ny = y1 - y0, x0 - x1  # outward, since outlines run counter-clockwise
-            reach = _HAIR * (abs(nx) + abs(ny))
-            level = nx * x0 + ny * y0
-            if min([nx * x + ny * y for x, y in b]) >= level - reach and max([nx * x + ny * y for x, y in a]) <= level + reach:
-                return True
-    return False
+    return [next(at_once) if few else divided(p, q, _HAIR) for (p, q), few in zip(pairs, small, strict=True)]
 
 
 def _divided_small(pairs: Sequence[tuple[Polygon, Polygon]]) -> list[bool]:
-    """As ``_divided``, for many pairs of small outlines."""
+    """As ``shape.divided``, for many pairs of small outlines."""
     import numpy as np  # a piece of few panels is shown before it is loaded
 
     def corners(polygon: Polygon) -> Polygon:

@@ -118,7 +118,7 @@ class Pouches(unittest.TestCase):
 def _sheared(pattern: Pattern) -> Pattern:
     """A stand with its risers laid over forward: the first riser lies open before the base, every other corner is turned over flat."""
     return replace(pattern, folds=tuple(
-        replace(f, angle_deg=(1.0 if f.crease is Crease.MOUNTAIN else -1.0) * (0.0 if f.child == "riser 1" else 180.0))
+        f._replace(angle_deg=(1.0 if f.crease is Crease.MOUNTAIN else -1.0) * (0.0 if f.child == "riser 1" else 180.0))
         for f in pattern.folds))
 
 

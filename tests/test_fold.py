@@ -11,7 +11,7 @@ from hypothesis import strategies as st
 
 from mingei.core import fold
 from mingei.core.build import build
-from mingei.core.project import Brief
+from mingei.core.project import Brief, new_brief
 from mingei.core.solid import INSIDE, PRINTED, hit, solids
 from mingei.core.stock import Stock
 from tests.strategies import amended_briefs, briefs
@@ -135,6 +135,14 @@ class Solids(unittest.TestCase):
             both = area[(shown.panel == index) & (shown.face != 2)].sum()
             # mitres give to the outside what they take from the inside
             self.assertAlmostEqual(both / (2 * panel.area), 1.0, delta=0.06)
+
+    def test_a_long_low_wall_of_board_does_not_turn_over(self) -> None:
+        # found by the property above: fanned from its middle, the ends of its mitres turned triangles over
+        brief = new_brief("carton", {"length": 600.0, "width": 12.0, "height": 8.0, "tab": 4.0, "lip": 5.0})
+        shown = solids(build(brief, Stock("any", "Any stock", 300, 1.5)).pattern)
+        sides = np.cross(shown.triangles[:, 1] - shown.triangles[:, 0], shown.triangles[:, 2] - shown.triangles[:, 0])
+        area = np.einsum("ij,ij->i", sides, shown.normals) / 2
+        self.assertLess(-area[area < 0].sum(), 0.001 * area.sum())
 
     def test_the_shown_outside_is_the_outside(self) -> None:
         made = carton("greyboard-15")

@@ -113,12 +113,12 @@ def _amend_piece(piece: Piece, measured: Measured, wanted: dict[str, SeamChange]
         if change.joint is Joint.FIN and seam.host.panel not in {p.name for p in piece.panels}:
             raise MeasureError("a fin joins two panels of one piece", say("seam {seam}", seam=seam.name),
                                "glue or tuck a tab there, or tape it")
-        fresh = replace(seam, joint=change.joint)
+        fresh = seam._replace(joint=change.joint)
         if change.moved:
             reason = _why_fixed(piece, seam)
             if reason:
                 raise MeasureError("its tab cannot be moved", say("seam {seam}", seam=seam.name), reason)
-            fresh = replace(fresh, carrier=seam.host, host=seam.carrier)
+            fresh = fresh._replace(carrier=seam.host, host=seam.carrier)
         piece = replace(piece, seams=(*piece.seams[:number], fresh, *piece.seams[number + 1:]))
         tucked = fresh.joint is Joint.TUCK
         late, early = (fresh.carrier, fresh.host) if tucked else (fresh.host, fresh.carrier)
@@ -159,6 +159,6 @@ def _close_after(piece: Piece, late: str, early: str) -> Piece:
     moved = next((f for f in piece.folds if f.b.panel == late), None)
     if moved is None:  # the root closes by the other panel's coming
         return piece
-    folds = tuple(replace(f, step=after + 1) if f is moved else replace(f, step=f.step + (f.step > after)) for f in piece.folds)
-    seams = tuple(replace(s, step=s.step + (s.step > after)) for s in piece.seams)
+    folds = tuple(f._replace(step=after + 1) if f is moved else f._replace(step=f.step + (f.step > after)) for f in piece.folds)
+    seams = tuple(s._replace(step=s.step + (s.step > after)) for s in piece.seams)
     return replace(piece, folds=folds, seams=seams)

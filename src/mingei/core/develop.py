@@ -338,7 +338,7 @@ class _Developer:
         thick = math.inf if seam.name in self.straps else self.t * (0.5 + abs(math.cos(turn))) / math.sin(turn)
         level = away(self.whole[host.name], edge)
         beyond = min(thick, max(0.0, hinge - level))
-        hollow = max(0.0, -dict(host.curves).get(edge, 0.0))
+        hollow = max(0.0, -host.sweeps.get(edge, 0.0))
         if hollow:  # the wall follows the arc, which lies inside the chord a tooth is hinged on
             deep = length / 2 * math.tan(math.radians(hollow) / 4)
             level, beyond = level - deep, beyond + deep

@@ -13,7 +13,8 @@ or, for a lap, one panel lying face to face on another.
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
+from collections.abc import Mapping
+from dataclasses import dataclass
 from enum import StrEnum
 from functools import cached_property
 from typing import NamedTuple
@@ -168,6 +169,11 @@ class Panel:
         """The inside angle at every point, degrees."""
         return corners_deg(self.outline)
 
+    @cached_property
+    def sweeps(self) -> Mapping[int, float]:
+        """Its curves by side."""
+        return dict(self.curves)
+
     def edge_rule(self, edge: int) -> Edge:
         for number, rule in self.edges:
             if number == edge:
@@ -175,8 +181,7 @@ class Panel:
         return Plain()
 
 
-@dataclass(frozen=True)
-class Fold:
+class Fold(NamedTuple):
     """A crease between two panels, or a bend between two facets of a curved face, which is not scored.
 
     a is the panel nearer the root.  angle_deg: turning angle when finished.  step: its place in the order of folding.  take_mm: how much
@@ -199,8 +204,7 @@ class Fold:
         return self.angle_deg if self.crease is Crease.MOUNTAIN else -self.angle_deg
 
 
-@dataclass(frozen=True)
-class Seam:
+class Seam(NamedTuple):
     """A tab on the carrier's edge that lands inside the host, along the host's edge; the host covers the carrier there.
 
     A TAPE seam has no tab: the two edges meet and are taped outside.  A FIN seam has a flap on each of its edges, folded back outwards
@@ -236,7 +240,7 @@ def strap_name(seam: str) -> str:
 
 def strap(piece: Piece, seam: Seam) -> Seam:
     """The second tab of a doubled seam: on the host's edge, over the outside of the carrier, folded when all else stands."""
-    return replace(seam, name=strap_name(seam.name), carrier=seam.host, host=seam.carrier, step=piece.last_step + 1)
+    return seam._replace(name=strap_name(seam.name), carrier=seam.host, host=seam.carrier, step=piece.last_step + 1)
 
 
 @dataclass(frozen=True)

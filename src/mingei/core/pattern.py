@@ -113,8 +113,7 @@ class FlatPanel:
         return True
 
 
-@dataclass(frozen=True)
-class FlatFold:
+class FlatFold(NamedTuple):
     """A score line, or one of those a curved score is made of, or a bend, which is not scored.
 
     start, end: on the flat, with the parent panel to the left; angle_deg: signed, mountain positive;
@@ -144,8 +143,7 @@ class FlatFold:
         return math.dist(self.start, self.end)
 
 
-@dataclass(frozen=True)
-class FlatSeam:
+class FlatSeam(NamedTuple):
     """A seam as developed: the tab panel, its host, and the depth it was given (mm) against the depth asked for.
 
     host_edge: the two nominal ends of the host's edge, in the host's coordinates.  beyond_mm: how far the tab's crease lies past that
@@ -278,8 +276,8 @@ def enlarged(pattern: Pattern, factor: float) -> Pattern:
     x, y, z = pattern.placement.origin
     return replace(
         pattern, panels=panels, placement=pattern.placement._replace(origin=(x * factor, y * factor, z * factor)),
-        folds=tuple(replace(f, start=point(f.start), end=point(f.end)) for f in pattern.folds),
-        seams=tuple(replace(s, depth_mm=s.depth_mm * factor, asked_mm=s.asked_mm * factor, edge_mm=s.edge_mm * factor,
+        folds=tuple(f._replace(start=point(f.start), end=point(f.end)) for f in pattern.folds),
+        seams=tuple(s._replace(depth_mm=s.depth_mm * factor, asked_mm=s.asked_mm * factor, edge_mm=s.edge_mm * factor,
                             host_edge=line(s.host_edge)) for s in pattern.seams),
         cuts=tuple(path(c) for c in pattern.cuts),
         mates=tuple(m._replace(carrier_line=line(m.carrier_line), host_line=m.host_line and line(m.host_line)) for m in pattern.mates),

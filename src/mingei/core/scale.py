@@ -167,7 +167,7 @@ def table(before: Build, after: Build) -> tuple[Row, ...]:
             rows.append(Row(say("{piece}, {what}", piece=old_piece.name, what=word) if several else word.capitalize(), a, b, Fate.FOLLOWED))
         before_depth, rows_said = {s.name: s.depth_mm for s in old_piece.seams}, set[str]()
         for e in new_piece.seams:
-            s = e if e.name not in before_depth else replace(e, depth_mm=before_depth[e.name])
+            s = e if e.name not in before_depth else e._replace(depth_mm=before_depth[e.name])
             if e.row in rows_said:  # teeth of a row are alike
                 continue
             rows_said |= {e.row} - {""}

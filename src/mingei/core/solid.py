@@ -17,13 +17,15 @@ from numpy.typing import NDArray
 
 from mingei.core.fold import finished, pose, progress
 from mingei.core.pattern import FlatPanel, Pattern
-from mingei.core.shape import Line, Point, distance_to_segment, flat_points, flatten
+from mingei.core.shape import Line, Point, bounds, distance_to_segment, flat_points, flatten
 
 PRINTED, INSIDE, RIM = 0, 1, 2
 #: Chord error (mm) of arcs in the model.
 _CHORD = 0.1
 #: Past this turning angle (degrees) a mitre stops growing: a fold-back has no corner to mitre.
 _MITRE_MOST_DEG = 120.0
+#: Outlines so many times as long as wide are divided into triangles from near to near, not fanned from their middle.
+_SLENDER = 12.0
 
 Array = NDArray[np.float64]
 Whole = NDArray[np.int32]
@@ -94,7 +96,8 @@ def prepare(pattern: Pattern) -> Model:
                 owner += [index] * count
                 after += [*range(first + 1, first + count), first]
             whole = not panel.gaps and not panel.holes
-            regions.append((index, whole and (panel.convex if flat_sided else _convex(outline)), [loop for loop, _ in area]))
+            fanned = whole and (panel.convex if flat_sided else _convex(outline)) and (bool(panel.whole) or not _slender(outline))
+            regions.append((index, fanned, [loop for loop, _ in area]))
         rims.append(outline)
     caps, first = [], 0
     for index, fanned, loops in regions:
@@ -299,7 +302,7 @@ def _cut_through(panel: FlatPanel, outline: list[Point], folds: list[int],
 def _triangles(loops: Sequence[Sequence[Point]]) -> list[tuple[int, int, int]]:
     """Counter-clockwise triangles of an outline less its holes, as point numbers."""
     points = [p for loop in loops for p in loop]
-    if len(loops) == 1 and _convex(points):
+    if len(loops) == 1 and _convex(points) and (len(points) == 4 or not _slender(points)):
         return [(0, i, i + 1) for i in range(1, len(points) - 1)]
     from shapely import constrained_delaunay_triangles, get_coordinates  # only for outlines that are not convex; slow to load
     from shapely.geometry import Polygon as Area
@@ -311,6 +314,12 @@ def _triangles(loops: Sequence[Sequence[Point]]) -> list[tuple[int, int, int]]:
     number_of = {(x, y): i for i, (x, y) in enumerate(np.round(points, 7).tolist())}
     found = [number_of[x, y] for x, y in np.round(corners.reshape(-1, 2), 7).tolist()]
     return list(zip(found[::3], found[1::3], found[2::3], strict=True))
+
+
+def _slender(points: Sequence[Point]) -> bool:
+    """Whether a fan's triangles would be so long that one turns over where a mitre ends."""
+    box = bounds(points)
+    return max(box.width, box.height) > _SLENDER * min(box.width, box.height)
 
 
 def _convex(points: Sequence[Point]) -> bool:

@@ -92,6 +92,7 @@ class Document(QObject):
         self.project = project
         self.path = path
         self.current = 0
+        self._built: tuple[Project, int, Build] | None = None
         self.selection = NOTHING
         self.hover = NOTHING
         self.fraction = 1.0
@@ -120,7 +121,10 @@ class Document(QObject):
 
     @property
     def build(self) -> Build:
-        return self.build_of(self.current)
+        known = self._built
+        if known is None or known[0] is not self.project or known[1] != self.current:  # every view asks again and again
+            known = self._built = self.project, self.current, self.build_of(self.current)
+        return known[2]
 
     def build_of(self, number: int) -> Build:
         brief = self.project.briefs[number]

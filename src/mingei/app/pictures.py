@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Generator
 from functools import lru_cache
 
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt
@@ -9,7 +10,7 @@ from PySide6.QtGui import QColor, QIcon, QImage, QPainter, QPen, QPixmap, QPolyg
 
 from mingei.app import theme
 from mingei.core.build import Build
-from mingei.core.hidden import seen
+from mingei.core.hidden import finished, seen_in_steps
 from mingei.core.solid import assembly
 from mingei.core.view import Camera, framed, light_of
 
@@ -20,28 +21,59 @@ _FACES = ("printed", "inside", "rim")
 
 def paint_thing(painter: QPainter, room: QRectF, build: Build, fraction: float = 1.0, camera: Camera | None = None) -> None:
     """Paint a build as it stands at a moment of its folding, filling the room (px)."""
+    finished(_painted(painter, room, build, fraction, camera))
+
+
+def _painted(painter: QPainter, room: QRectF, build: Build, fraction: float = 1.0,
+             camera: Camera | None = None) -> Generator[None, None, None]:
+    """As ``paint_thing``, in short steps."""
     shape = assembly(build.patterns, fraction)
+    yield
     view = framed(camera or Camera(), shape.triangles.reshape(-1, 3))
-    for face in seen(shape, view, room.width() / room.height(), light_of(view)):
+    faces = yield from seen_in_steps(shape, view, room.width() / room.height(), light_of(view))
+    for number, face in enumerate(faces):
         tint = theme.colour(_FACES[int(shape.face[face.source])])
         tint = QColor.fromRgbF(tint.redF() * face.shade, tint.greenF() * face.shade, tint.blueF() * face.shade)
         painter.setPen(QPen(tint, 1))  # covers the gap that rounding leaves between neighbours
         painter.setBrush(tint)
         painter.drawPolygon(QPolygonF([QPointF(room.left() + x * room.width(), room.bottom() - y * room.height()) for x, y in face.points]))
+        if number % _FACES_A_STEP == 0:
+            yield
+
+
+#: Pictures drawn ahead, by build, size (px), density and colours, until they are asked for.
+_ahead: dict[tuple[Build, int, int, float, theme.Tokens], QPixmap] = {}
+_AHEAD_MOST, _FACES_A_STEP = 4, 24
 
 
 @lru_cache(maxsize=64)
 def picture(build: Build, width: int, height: int, ratio: float, tokens: theme.Tokens) -> QPixmap:
     """A picture of a build; kept by build, size (px), density and colours."""
+    return _ahead.pop((build, width, height, ratio, tokens), None) or finished(_drawn(build, width, height, ratio))
+
+
+def _drawn(build: Build, width: int, height: int, ratio: float) -> Generator[None, None, QPixmap]:
     size = QSize(width, height) * ratio
     large = QImage(size * _FINER, QImage.Format.Format_ARGB32_Premultiplied)
     large.fill(Qt.GlobalColor.transparent)
     painter = QPainter(large)
-    paint_thing(painter, QRectF(0, 0, large.width(), large.height()), build)
-    painter.end()
+    try:
+        yield from _painted(painter, QRectF(0, 0, large.width(), large.height()), build)
+    finally:  # whoever asked may have gone
+        painter.end()
+    yield
     pixmap = QPixmap.fromImage(large.scaled(size, mode=Qt.TransformationMode.SmoothTransformation))
     pixmap.setDevicePixelRatio(ratio)
     return pixmap
+
+
+def draw_ahead(build: Build, width: int, height: int) -> Generator[None, None, None]:
+    """Draw a picture in short steps, so that a person is not kept waiting; ``picture_icon`` then finds it done."""
+    key = build, width, height, 2.0, theme.tokens()
+    made = yield from _drawn(build, width, height, 2.0)
+    while len(_ahead) >= _AHEAD_MOST:
+        _ahead.pop(next(iter(_ahead)))
+    _ahead[key] = made
 
 
 def picture_icon(build: Build, width: int, height: int) -> QIcon:

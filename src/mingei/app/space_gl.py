@@ -46,6 +46,8 @@ NO_PLANE: Plane = (0.0, 0.0, 0.0, 1.0)
 _FINER, _FINER_MOST_PX = 2, 400_000
 #: Pictures are drawn in sizes that are multiples of this (px), so that a thing that grows a little is drawn where it was.
 _STEP_PX = 64
+#: A picture at rest is drawn in bands so high.
+_BAND_PX = 2 * _STEP_PX
 _CLIP_DISTANCE0 = 0x3000  # OpenGL's own number for the first clipping plane
 
 
@@ -148,6 +150,11 @@ class Region(NamedTuple):
     width: int
     height: int
 
+    @property
+    def bands(self) -> tuple[Region, ...]:
+        """It cut into bands from the top down, none so large that drawing it keeps a person waiting."""
+        return tuple(self._replace(top=self.top + y, height=min(_BAND_PX, self.height - y)) for y in range(0, self.height, _BAND_PX))
+
     def seen_by(self, matrix: NDArray[np.float64], width: int, height: int) -> NDArray[np.float64]:
         """A camera's matrix for a whole picture of width x height px, narrowed to this part, its rows from the top down."""
         part = matrix.copy()
@@ -224,8 +231,8 @@ class Renderer:
         self._vertex_arrays: tuple[Any, ...] | None = None
 
     def draw(self, scene: Scene, camera: NDArray[np.float64], light: NDArray[np.float64], width: int, height: int, samples: int,
-             section: Plane = NO_PLANE) -> tuple[bytes, Region]:
-        """The part of a picture of width x height px that shows anything, as rows of blue, green, red and 255 from the top down.
+             section: Plane = NO_PLANE, part: Region | None = None) -> tuple[bytes, Region]:
+        """The part of a picture of width x height px that shows anything, or the one given: rows of blue, green, red and 255, top first.
 
         samples: 0 while moving, 4 at rest; section: what is cut away.
         """
@@ -233,7 +240,7 @@ class Renderer:
 
         self._load(scene)
         assert self._vertex_arrays is not None
-        part = region(scene.solids, camera, width, height)
+        part = part or region(scene.solids, camera, width, height)
         target = self._target(part.width, part.height, samples)
         matrix = part.seen_by(camera, width, height).T.astype("f4").tobytes()
         lines_program = self.lines[target.finer]

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Iterator, Mapping
 from dataclasses import replace
 from types import MappingProxyType
 from typing import TYPE_CHECKING
@@ -14,7 +14,7 @@ from PySide6.QtWidgets import QWidget
 
 from mingei.app import theme
 from mingei.app.part_view import PartView
-from mingei.app.space_gl import NO_PLANE, ArtFaces, NoGraphics, Plane, Scene, renderer
+from mingei.app.space_gl import NO_PLANE, ArtFaces, NoGraphics, Plane, Scene, region, renderer
 from mingei.app.words import t
 from mingei.core.build import NOTHING, Build, Part
 from mingei.core.length import write_mm
@@ -53,6 +53,8 @@ class SpaceView(PartView):
         self.prints: Mapping[Pattern, Print] = NO_PRINTS
         self._moved = False
         self._smooth = False
+        self._bands: Iterator[None] | None = None  # the still picture on its way
+        self._still: tuple[QImage, QPointF, tuple[int, int, float]] | None = None  # and done: where it lies, and of what size of view
         self._painted = False
         self._rest = QTimer(self)
         self._rest.setSingleShot(True)
@@ -174,13 +176,50 @@ class SpaceView(PartView):
 
     def _touch(self) -> None:
         """Something moved: draw plainly now, smoothly when it rests."""
-        self._smooth = False
+        self._smooth, self._bands, self._still = False, None, None
         self._rest.start()
         self.update()
 
     def _settle(self) -> None:
-        self._smooth = True
-        self.update()
+        """Draw it smoothly, a band at each turn of the event loop, and show it when all are there."""
+        if self._bands is None:
+            self._bands = self._smoothly()
+        try:
+            next(self._bands)
+        except StopIteration:
+            self._bands = None
+            self._smooth = True
+            self.update()
+        else:
+            QTimer.singleShot(0, self, self._go_on)
+
+    def _go_on(self) -> None:
+        if self._bands is not None:
+            self._settle()
+
+    def _smoothly(self) -> Iterator[None]:
+        """Draw the still picture, band by band."""
+        self._still = None
+        if self._scene is None or self.no_graphics or not self._painted or not self.isVisible():
+            return
+        try:
+            draws = renderer()
+        except NoGraphics:
+            return
+        self._sharpen()
+        width, height, ratio = self._size_px()
+        camera, light, section, scene = self.camera.matrix(width / height), light_of(self.camera), self._section(), self._scene
+        whole = region(scene.solids, camera, width, height)
+        image = QImage(whole.width, whole.height, QImage.Format.Format_RGB32)
+        painter = QPainter()
+        for band in whole.bands:
+            data, _ = draws.draw(scene, camera, light, width, height, 4, section, band)
+            painter.begin(image)
+            painter.drawImage(0, band.top - whole.top, QImage(data, band.width, band.height, 4 * band.width, QImage.Format.Format_RGB32))
+            painter.end()
+            yield
+        image.setDevicePixelRatio(ratio)
+        self._still = image, QPointF(whole.left / ratio, whole.top / ratio), self._size_px()
 
     def _section(self) -> Plane:
         """What the section cuts away: the side of the model that looks at the camera."""
@@ -317,9 +356,12 @@ class SpaceView(PartView):
             self.no_graphics = t("This machine offers no OpenGL 3.3, so the folded model cannot be shown. "
                                  "The flat view, the checks and every export work as always.")
             return False
+        width, height, ratio = self._size_px()
+        if smooth and self._still is not None and self._still[2] == (width, height, ratio):
+            painter.drawImage(self._still[1], self._still[0])
+            return True
         if smooth:
             self._sharpen()
-        width, height, ratio = self._size_px()
         data, part = draws.draw(self._scene, self.camera.matrix(width / height), light_of(self.camera), width, height, 4 if smooth else 0,
                                 self._section())
         image = QImage(data, part.width, part.height, 4 * part.width, QImage.Format.Format_RGB32)

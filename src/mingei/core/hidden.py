@@ -6,9 +6,9 @@ polygons where they cross, so that drawing back to front is right from any eye.
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator
+from collections.abc import Generator, Iterable, Iterator
 from dataclasses import dataclass
-from typing import NamedTuple
+from typing import NamedTuple, TypeVar
 
 import numpy as np
 from numpy.typing import NDArray
@@ -17,6 +17,7 @@ from mingei.core.solid import Solids
 from mingei.core.view import Camera
 
 Array = NDArray[np.float64]
+T = TypeVar("T")
 _EPSILON = 1e-6
 
 
@@ -51,7 +52,20 @@ class _Node:
 
 def back_to_front(faces: Iterable[Face], eye: Array) -> Iterator[Face]:
     """The faces, cut where they cross, those furthest from the eye first."""
-    root = _tree(list(faces))
+    yield from _walk(finished(_tree(list(faces))), eye)
+
+
+def finished(steps: Generator[None, None, T]) -> T:
+    """What work done step by step comes to, done at once."""
+    while True:
+        try:
+            next(steps)
+        except StopIteration as end:
+            result: T = end.value
+            return result
+
+
+def _walk(root: _Node | None, eye: Array) -> Iterator[Face]:
     stack: list[tuple[_Node | None, bool]] = [(root, False)]
     while stack:
         node, ready = stack.pop()
@@ -64,7 +78,8 @@ def back_to_front(faces: Iterable[Face], eye: Array) -> Iterator[Face]:
         stack += [(nearer, False), (node, True), (further, False)]
 
 
-def _tree(faces: list[Face]) -> _Node | None:
+def _tree(faces: list[Face]) -> Generator[None, None, _Node | None]:
+    """The partition, a node a step."""
     if not faces:
         return None
     root = _Node(faces[0].points[0], faces[0].normal, [])
@@ -92,6 +107,7 @@ def _tree(faces: list[Face]) -> _Node | None:
         if back:
             node.back = _Node(back[0].points[0], back[0].normal, [])
             work.append((node.back, back))
+        yield
     return root
 
 
@@ -111,6 +127,11 @@ def _cut(face: Face, height: Array, front: list[Face], back: list[Face]) -> None
 
 def seen(shape: Solids, camera: Camera, aspect: float, light: Array) -> list[Seen]:
     """The model as the camera sees it, in painting order, faces turned away left out.  aspect: width over height of the picture."""
+    return finished(seen_in_steps(shape, camera, aspect, light))
+
+
+def seen_in_steps(shape: Solids, camera: Camera, aspect: float, light: Array) -> Generator[None, None, list[Seen]]:
+    """As ``seen``, in steps of a millisecond or so, for one who has other things to do between."""
     eye = camera.eye()
     spread = np.linalg.norm(np.cross(shape.triangles[:, 1] - shape.triangles[:, 0], shape.triangles[:, 2] - shape.triangles[:, 0]), axis=1)
     facing = np.einsum("ij,ij->i", shape.normals, eye - shape.triangles[:, 0]) > 0
@@ -119,7 +140,11 @@ def seen(shape: Solids, camera: Camera, aspect: float, light: Array) -> list[See
     result = []
     if len(faces) > MANY:  # so many are all small: the order of their middles will do
         faces.sort(key=lambda face: -float(((face.points.mean(axis=0) - eye) ** 2).sum()))
-    for face in faces if len(faces) > MANY else back_to_front(faces, eye):
+    if len(faces) <= MANY:
+        faces = list(_walk((yield from _tree(faces)), eye))
+    for number, face in enumerate(faces):
+        if number % 50 == 49:
+            yield
         clip = np.concatenate([face.points, np.ones((len(face.points), 1))], axis=1) @ matrix.T
         points = (clip[:, :2] / clip[:, 3:4] + 1) / 2
         result.append(Seen(points, face.source, 0.66 + 0.34 * max(0.0, float(np.dot(face.normal, light)))))

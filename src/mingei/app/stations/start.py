@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import time
+from collections.abc import Iterator
 from functools import cache
 from pathlib import Path
 
@@ -24,7 +26,7 @@ from shiboken6 import isValid
 
 from mingei.app.cards import Card
 from mingei.app.document import Document
-from mingei.app.pictures import picture_icon
+from mingei.app.pictures import draw_ahead, picture_icon
 from mingei.app.scroll import WordScroll
 from mingei.app.settings import Settings
 from mingei.app.stations import Station
@@ -35,14 +37,17 @@ from mingei.core.recipes import Recipe, recipes
 from mingei.core.stock import find_stock
 
 _PICTURE = QSize(190, 120)
+#: So long (s) a picture is worked at before the event loop has its turn.
+_TURN_S = 0.012
 
 
 class _Waiting(QObject):
-    """Buttons whose pictures are to be drawn: one at a turn of the event loop, so that what a person does comes between."""
+    """Buttons whose pictures are to be drawn, a little at each turn of the event loop, so that what a person does comes between."""
 
     def __init__(self) -> None:
         super().__init__()
         self.buttons: list[RecipeButton] = []
+        self.begun: tuple[RecipeButton, Iterator[None]] | None = None  # the one worked at
         self.timer = QTimer(self)
         self.timer.setSingleShot(True)
         self.timer.timeout.connect(self._next)
@@ -54,11 +59,18 @@ class _Waiting(QObject):
             self.timer.start(0)
 
     def _next(self) -> None:
-        while self.buttons:
-            button = self.buttons.pop(0)
-            if isValid(button):  # its window may be gone
-                button.draw()
-                break
+        self.buttons = [b for b in self.buttons if isValid(b)]  # a window may be gone
+        if self.buttons:
+            button = self.buttons[0]
+            if self.begun is None or self.begun[0] is not button:
+                self.begun = button, button.draw_ahead()
+            until = time.perf_counter() + _TURN_S
+            while time.perf_counter() < until:
+                if next(self.begun[1], button) is button:
+                    self.buttons.remove(button)
+                    self.begun = None
+                    button.draw()
+                    break
         if self.buttons:
             self.timer.start(0)
 
@@ -107,13 +119,21 @@ class RecipeButton(QToolButton):
         """Draw it when the window has nothing else to do."""
         _waiting().add(self)
 
+    def _made(self) -> Build:
+        if self.offered is not None:
+            return self.offered
+        brief = new_brief(self.recipe.id)
+        return build(brief, find_stock(brief.stock))
+
+    def draw_ahead(self) -> Iterator[None]:
+        """What its picture takes, in short steps."""
+        made = self._made()
+        yield
+        yield from draw_ahead(made, _PICTURE.width(), _PICTURE.height())
+
     def draw(self) -> None:
         """Draw its picture in the colours in force."""
-        made = self.offered
-        if made is None:
-            brief = new_brief(self.recipe.id)
-            made = build(brief, find_stock(brief.stock))
-        self.setIcon(picture_icon(made, _PICTURE.width(), _PICTURE.height()))
+        self.setIcon(picture_icon(self._made(), _PICTURE.width(), _PICTURE.height()))
 
 
 class StartPage(Station):

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections import OrderedDict
-from collections.abc import Mapping
+from collections.abc import Iterable, Mapping
 from functools import lru_cache
 from pathlib import Path
 from typing import NamedTuple, TypeAlias
@@ -97,6 +97,12 @@ class Prints(QObject):
         self._rest.setSingleShot(True)
         self._rest.setInterval(_REST_MS)
         self._rest.timeout.connect(self._refine)
+        self._waiting: list[Build] = []
+        self._most = _MOST_MADE
+        self._soon = QTimer(self)
+        self._soon.setSingleShot(True)
+        self._soon.setInterval(0)
+        self._soon.timeout.connect(self._paint_next)
 
     def look_again(self) -> None:
         """Read again the pictures whose files have changed, come or gone since they were read: someone may have drawn on."""
@@ -163,10 +169,43 @@ class Prints(QObject):
         self._changing = build.brief.name
         self._rest.start()
         made = self._paint(build, _PRINT_PX if fine else _HURRIED_PX)
-        self._made[build] = self._version, fine, made
-        while len(self._made) > _MOST_MADE:
-            self._made.popitem(last=False)
+        self._keep(build, fine, made)
         return made
+
+    def of_all(self, builds: Iterable[Build]) -> dict[Pattern, Print]:
+        """The prints of several things that are painted already; the others are painted one at a turn of the event loop."""
+        found: dict[Pattern, Print] = {}
+        asked = [b for b in builds if b.brief.arts]
+        self._most = max(_MOST_MADE, len(asked))
+        for build in asked:
+            known = self._made.get(build)
+            if known is not None and known[0] == self._version:
+                found |= known[2]
+            elif build not in self._waiting:
+                self._waiting.append(build)
+        if self._waiting:
+            self._soon.start()
+        return found
+
+    @property
+    def waiting(self) -> bool:
+        """Whether prints are still to be painted."""
+        return bool(self._waiting)
+
+    def _paint_next(self) -> None:
+        build = self._waiting.pop(0)
+        known = self._made.get(build)
+        if known is None or known[0] != self._version:
+            self._keep(build, True, self._paint(build, _PRINT_PX))
+        if self._waiting:
+            self._soon.start()
+        else:
+            self.arrived.emit()
+
+    def _keep(self, build: Build, fine: bool, made: dict[Pattern, Print]) -> None:
+        self._made[build] = self._version, fine, made
+        while len(self._made) > self._most:
+            self._made.popitem(last=False)
 
     def _paint(self, build: Build, most: float) -> dict[Pattern, Print]:
         images = {id(read.picture): read.image for read in self._known.values() if read.picture is not None}

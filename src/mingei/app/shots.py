@@ -100,7 +100,8 @@ def take(window: Window, folder: Path) -> None:
 
     def save(name: str, patience: int = _PATIENCE) -> None:
         brief = window.stations.get("brief")
-        if patience and (pictures_wait() or (isinstance(brief, BriefStation) and brief.isVisible() and brief.asking)):
+        asking = isinstance(brief, BriefStation) and brief.isVisible() and brief.asking
+        if patience and (pictures_wait() or window.document.prints.waiting or asking):
             QTimer.singleShot(_REST_MS, lambda: save(name, patience - 1))  # small pictures and offers come one at a turn
             return
         path = folder / f"{name}.png"

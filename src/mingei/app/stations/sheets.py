@@ -339,7 +339,7 @@ class SheetsStation(Station):
         """Show these pages, and what they take."""
         self.pages = pages
         builds = [self.document.build_of(i) for i in range(len(self.document.project.briefs))]
-        prints = {pattern: made for b in builds for pattern, made in self.document.prints_of(b).items()}
+        prints = self.document.prints.of_all(builds) if any(b.brief.arts for b in builds) else {}
         self._shown = shown_pages(pages, self.document.project.title, prints, self._shown)
         self._reckon.start()
         count = len(pages)

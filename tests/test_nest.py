@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import json
 import math
 import tempfile
 import unittest
@@ -17,7 +18,7 @@ from shapely.geometry import box as rectangle
 from mingei import cli
 from mingei.core.build import build
 from mingei.core.cabinet import Cabinet
-from mingei.core.errors import MeasureError, ProjectError, SheetError
+from mingei.core.errors import MeasureError, MingeiError, ProjectError, SheetError
 from mingei.core.layout.closer import closer
 from mingei.core.layout.laying import Laying, Way
 from mingei.core.layout.nest import Laid, Nest, Part, fewest
@@ -185,6 +186,30 @@ class ByHand(unittest.TestCase):
         sheet = replace(self.sheet, laying=Laying(together=True))
         for page in arrange(self.loads, sheet).pages:
             self.assertEqual(len({i.load.owner for i in page.items}), 1)
+
+    def test_a_group_shares_sheets_with_no_other_piece(self) -> None:
+        first, second = self.loads[0], self.loads[-1]
+        laying = Laying()
+        for load in (first, second):
+            laying = laying.grouped(load.owner, load.pattern.name, "A")
+        sheet = replace(self.sheet, laying=laying)
+        together = {(load.owner, load.pattern.name) for load in (first, second)}
+        *_, nested = closer(self.loads, sheet, tries=3)
+        for pages in (arrange(self.loads, sheet).pages, arrange(self.loads, sheet, nested.spots).pages):
+            for page in pages:
+                kinds = {i.key[:2] in together for i in page.items}
+                self.assertEqual(len(kinds), 1)
+            self.assertEqual(sum(len(p.items) for p in pages), sum(load.pattern.copies for load in self.loads))
+        self.assertEqual(laying.grouped(first.owner, first.pattern.name, "").groups, ((second.owner, second.pattern.name, "A"),))
+
+    def test_groups_are_kept_by_the_file_and_follow_a_new_name(self) -> None:
+        project = new_project(new_brief("tag", stock=CARD, name="Tag"))
+        project = replace(project, laying=Laying().grouped("Tag", "tag", "B"))
+        self.assertEqual(from_data(json.loads(json.dumps(to_data(project)))), project)
+        self.assertEqual(project.renamed(0, "Label").laying.group_of("Label", "tag"), "B")
+        for bad in ([["Tag", "tag"]], [["Tag", "tag", "Z"]], "A", [["Tag", 3, "A"]]):
+            with self.assertRaises(MingeiError):
+                from_data({**to_data(project), "laying": {"groups": bad}})
 
     def test_spacing_is_kept(self) -> None:
         sheet = replace(self.sheet, laying=Laying(gap=12.0))

@@ -420,6 +420,23 @@ class OnTheStation(WindowTest):
         self.assertIn("1. ", self.station.spot.order.text())
         self.assertTrue(self.station.spot.order.isVisible())
 
+    def test_a_piece_put_into_a_group_has_sheets_of_its_own_and_undone_it_has_not(self) -> None:
+        click(self.view, self.at(0))
+        settle()
+        before, key = self.document.project, self.view.taken
+        assert key is not None
+        combo = self.station.spot.group
+        combo.setFocus()
+        QTest.keyClick(combo, Qt.Key.Key_Down)
+        settle()
+        self.assertEqual(self.document.project.laying.group_of(*key[:2]), "A")
+        page = next(p for p in self.station.pages if any(i.key == key for i in p.items))
+        self.assertEqual({i.key[:2] for i in page.items}, {key[:2]})
+        self.document.undo.undo()
+        settle()
+        self.assertEqual(self.document.project, before)
+        self.assertEqual(combo.currentIndex(), 0)
+
     def test_boards_to_back_a_tiled_piece_are_counted(self) -> None:
         self.document.set_recipe("tray")
         self.document.set_measure("length", 330.0)

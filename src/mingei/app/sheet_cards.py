@@ -14,7 +14,7 @@ from mingei.app.fields import CountField, LengthField, QuietCombo
 from mingei.app.words import capital, t
 from mingei.app.workers import Job, Progress
 from mingei.core.errors import MeasureError, MingeiError
-from mingei.core.layout.laying import ANY_PRINTER, CutLine, Laying, Printer, Way, feed_advice
+from mingei.core.layout.laying import ANY_PRINTER, GROUPS, CutLine, Laying, Printer, Way, feed_advice
 from mingei.core.layout.offcuts import left_over
 from mingei.core.layout.parting import parting
 from mingei.core.layout.place import Load, Page, Spot
@@ -216,10 +216,14 @@ class SpotCard(Card):
         self.hold = QCheckBox(t("Hold it there"))
         self.hold.setToolTip(t("Neither nesting nor laying out moves it."))
         self.hold.clicked.connect(lambda on: self._move(locked=on) if on else self.freed.emit(self._spot and self._spot.key))
+        self.group = _combo(t("Kept together"), t("Pieces of one group share sheets with no others, so that they are cut together."),
+                            [t("With any other pieces"), *(t("Only with group {letter}", letter=letter) for letter in GROUPS)])
+        self.group.activated.connect(lambda row: self._keep("" if row == 0 else GROUPS[row - 1]))
         self.body.addWidget(self.which)
         for widget in (self.left, self.below):
             self.body.addWidget(widget)
         self.body.addLayout(_row(self.turn, self.hold))
+        self.body.addWidget(self.group)
         self.hint = _quiet()
         self.hint.setText(t("Drag it, or nudge it with the arrow keys (with Shift by 10 mm). R turns it, L holds it, Delete lets it go."))
         self.body.addWidget(self.hint)
@@ -234,8 +238,11 @@ class SpotCard(Card):
     def show_spot(self, spot: Spot | None, reach: Box = NOWHERE) -> None:
         """Where the piece in hand lies, None where none is; reach: where its lower left corner may lie."""
         self._spot, self._reach = spot, reach
-        for widget in (self.left, self.below, self.turn, self.hold):
+        for widget in (self.left, self.below, self.turn, self.hold, self.group):
             widget.setEnabled(spot is not None)
+        letter = self.document.project.laying.group_of(spot.owner, spot.piece) if spot else ""
+        with QSignalBlocker(self.group):
+            self.group.setCurrentIndex(GROUPS.index(letter) + 1 if letter else 0)
         unit = self.document.project.unit
         for field, mm in ((self.left, spot.x if spot else 0.0), (self.below, spot.y if spot else 0.0)):
             if field.unit != unit:
@@ -264,6 +271,10 @@ class SpotCard(Card):
         else:
             field.refuse(MeasureError("there it would lie outside what the printer reaches", field.label.text(),
                                       say("write {low} to {high}", low=write_mm(low), high=write_mm(high))))
+
+    def _keep(self, letter: str) -> None:
+        if self._spot is not None:
+            self.document.set_laying(self.document.project.laying.grouped(self._spot.owner, self._spot.piece, letter))
 
     def _move(self, **values: Any) -> None:
         if self._spot is not None:

@@ -262,7 +262,8 @@ class Project:
         """One brief under another name; its pieces stay where they were put."""
         brief = self.briefs[number]
         spots = tuple(s._replace(owner=name) if s.owner == brief.name else s for s in self.spots)
-        return replace(self.with_brief(number, replace(brief, name=name)), spots=spots)
+        groups = tuple((name if owner == brief.name else owner, piece, letter) for owner, piece, letter in self.laying.groups)
+        return replace(self.with_brief(number, replace(brief, name=name)), spots=spots, laying=self.laying._replace(groups=groups))
 
     def with_stock(self, number: int, stock: Stock) -> Project:
         """One brief in another stock, which the file then carries.  Raises StockError when it cannot be built from it."""

@@ -74,7 +74,8 @@ _PLACE = ("thing", "piece", "copy", "page", "x", "y", "turn_deg", "locked")
 
 def _changed(key: str, values: Laying | Printer, usual: Laying | Printer) -> dict[str, Any]:
     """What differs from the usual, under a key; nothing where nothing does."""
-    different = {k: str(v) if isinstance(v, str) else v for k, v in values._asdict().items() if v != getattr(usual, k)}
+    different = {k: str(v) if isinstance(v, str) else [list(each) for each in v] if isinstance(v, tuple) else v
+                 for k, v in values._asdict().items() if v != getattr(usual, k)}
     return {key: different} if different else {}
 
 
@@ -154,6 +155,15 @@ def from_data(data: Any) -> Project:
                    tuple(_spot(p, f"places[{i}]") for i, p in enumerate(_list(top.get("places", []), "places"))))
 
 
+def _group(data: Any, place: str) -> tuple[str, str, str]:
+    entry = _list(data, place)
+    if len(entry) != 3:
+        raise ProjectError("a group names a thing, one of its pieces and a letter", say("key {place!r}", place=place),
+                           'write it as ["Tray", "tray", "A"]')
+    thing, piece, letter = (_text(each, place) for each in entry)
+    return thing, piece, letter
+
+
 def _laying(data: Any) -> Laying:
     entry = _mapping(data, "laying")
     given: dict[str, Any] = {}
@@ -165,6 +175,8 @@ def _laying(data: Any) -> Laying:
             given[key] = _yes_or_no(value, f"laying.{key}")
         elif isinstance(usual, float):
             given[key] = _measured(value, f"laying.{key}")
+        elif isinstance(usual, tuple):
+            given[key] = tuple(_group(each, f"laying.{key}[{n}]") for n, each in enumerate(_list(value, f"laying.{key}")))
         else:
             kinds = [str(k) for k in type(usual)]
             if value not in kinds:

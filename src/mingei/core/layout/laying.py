@@ -22,6 +22,10 @@ BAR_MM = 100.0
 FEED_SINGLY_GSM = 250.0
 
 
+#: The groups that pieces can be kept together in.
+GROUPS = ("A", "B", "C", "D", "E", "F")
+
+
 class Way(StrEnum):
     """How pieces may be turned: freely by quarters; upright along the sheet's long side; or lying across it."""
 
@@ -48,7 +52,8 @@ class CutLine(StrEnum):
 class Laying(NamedTuple):
     """gap: card left between pieces, mm; way: how they may be turned; together: pieces of one thing share sheets with no other thing;
     template: printed mirrored on paper that is stuck to the back of the card; cuts: how they are printed; folds, numbers, names: whether
-    fold lines, the numbers of seams and the names beneath pieces are; corners: marks for a machine that cuts what was printed."""
+    fold lines, the numbers of seams and the names beneath pieces are; corners: marks for a machine that cuts what was printed; groups:
+    pieces, by thing and name, kept together with those of their letter, which share sheets with no others."""
 
     gap: float = GAP_MM
     way: Way = Way.FREE
@@ -59,6 +64,16 @@ class Laying(NamedTuple):
     numbers: bool = True
     names: bool = True
     corners: bool = False
+    groups: tuple[tuple[str, str, str], ...] = ()
+
+    def group_of(self, owner: str, piece: str) -> str:
+        """The letter of a piece's group, "" where it may share sheets with any."""
+        return next((letter for thing, name, letter in self.groups if (thing, name) == (owner, piece)), "")
+
+    def grouped(self, owner: str, piece: str, letter: str) -> Laying:
+        """The same with a piece in a group, or in none."""
+        others = tuple(g for g in self.groups if g[:2] != (owner, piece))
+        return self._replace(groups=(*others, (owner, piece, letter)) if letter else others)
 
 
 class Printer(NamedTuple):
@@ -96,6 +111,10 @@ def check_laying(laying: Laying) -> None:
     if not (math.isfinite(laying.gap) and LEAST_GAP_MM <= laying.gap <= MOST_GAP_MM):
         raise MeasureError(say("{mm:g} mm cannot be left between pieces", mm=laying.gap), "spacing",
                            say("write {least} to {most}", least=write_mm(LEAST_GAP_MM), most=write_mm(MOST_GAP_MM)))
+    for _, piece, letter in laying.groups:
+        if letter not in GROUPS:
+            raise MeasureError(say("{letter!r} is no group", letter=letter), say("the group of the {piece}", piece=piece),
+                               say("use one of {letters}", letters=", ".join(GROUPS)))
 
 
 def check_printer(printer: Printer) -> None:

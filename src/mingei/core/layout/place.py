@@ -153,12 +153,17 @@ def yield_of(pattern: Pattern, sheet: Sheet) -> int:
 
 
 def groups_of(loads: Sequence[Load], sheet: Sheet) -> tuple[tuple[Item, ...], ...]:
-    """The copies of pieces that may share sheets: all of one stock; of one thing too, where the sheet says so.  They have no moves yet."""
-    groups: dict[tuple[str, str], list[Item]] = {}
+    """The copies of pieces that may share sheets: of one stock and group, and of one thing where the sheet says so; without moves yet."""
+    groups: dict[tuple[str, str, str], list[Item]] = {}
     for load in loads:
-        key = (load.pattern.stock.id, load.owner if sheet.laying.together else "")
-        groups.setdefault(key, []).extend(Item(load, _NOWHERE, copy) for copy in range(load.pattern.copies))
+        groups.setdefault(_kind(load, sheet), []).extend(Item(load, _NOWHERE, copy) for copy in range(load.pattern.copies))
     return tuple(tuple(group) for group in groups.values())
+
+
+def _kind(load: Load, sheet: Sheet) -> tuple[str, str, str]:
+    """What pieces that share sheets have in common."""
+    group = sheet.laying.group_of(load.owner, load.pattern.name)
+    return load.pattern.stock.id, group, load.owner if sheet.laying.together and not group else ""
 
 
 def arrange(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> Layout:
@@ -264,12 +269,12 @@ def outline(pattern: Pattern) -> Polygon:
 
 def spots_of(pages: Sequence[Page]) -> tuple[Spot, ...]:
     """Where every piece of a layout lies, those that are tiled left out."""
-    counts: dict[tuple[str, str], int] = {}
+    counts: dict[tuple[str, str, str], int] = {}
     found = []
     for page in pages:
         if page.tile is not None:
             continue
-        kind = (page.stock.id, page.items[0].load.owner if page.sheet.laying.together else "")
+        kind = _kind(page.items[0].load, page.sheet)
         number = counts.get(kind, 0)
         counts[kind] = number + 1
         found += [Spot(*item.key, number, round(item.box.left, 4), round(item.box.bottom, 4), _turn_of(item.move), item.locked)

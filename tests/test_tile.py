@@ -179,6 +179,23 @@ class ReadBack(unittest.TestCase):
         self.assertIn("tile A", words)
         self.assertIn("right B", words)
 
+    def test_each_joint_is_trimmed_on_one_tile_and_glued_on_the_strip_of_the_other(self) -> None:
+        pages = arrange([Load("bag", bag())], A4).pages
+        said = {page.tile.name: [t.words for t in page_drawing(page, "x").texts] for page in pages if page.tile is not None}
+        joints = 0
+        for page in pages:
+            tile = page.tile
+            assert tile is not None
+            beside = neighbours(tile)
+            for side, opposite in (("right", "left"), ("above", "below")):
+                if side in beside:
+                    joints += 1
+                    words, other = " ".join(said[tile.name]), " ".join(said[beside[side]])
+                    self.assertIn(f"glue {beside[side]}", said[tile.name])
+                    self.assertRegex(words, f"keep its strip, to glue on it: .*{side} {beside[side]}")
+                    self.assertRegex(other, f"lay it on the strip of: .*{opposite} {tile.name}")
+        self.assertGreater(joints, 0)
+
     def test_artwork_is_cut_off_at_each_window_too(self) -> None:
         stock = find_stock("kraft-110")
         brief = new_brief("bag", {"card": "plain"}, stock).with_art(Art("w", "bag", "", words="Tern Point", fill=Fill.COVER))

@@ -159,7 +159,7 @@ def sheet_small(build: Build, sheet: Sheet) -> Iterator[Finding]:
             if layout.pages:
                 count = len(layout.pages) // pattern.copies
                 yield Finding("tiled", Severity.NOTE, say("each is printed over {count} sheets that overlap", count=count), error.place,
-                              "trim along the dotted lines and lay cross on cross; tape behind")
+                              "trim each along the dotted line at its left and below, and glue it on its neighbour's strip, cross on cross")
                 continue
         larger = sheets_that_do(pattern)[:1]
         fix = (Fix(say("Use {larger}", larger=larger[0].name), sheet=larger[0].name) if larger

@@ -12,7 +12,7 @@ from mingei.core.drawing import LOOKS, Drawing, Ink, Stroke, Text, flipped, patt
 from mingei.core.layout.laying import CutLine, Laying
 from mingei.core.layout.place import CORNER_MM, NAME_SIZE_MM, Page, name_width, room
 from mingei.core.layout.sheets import Sheet
-from mingei.core.layout.tile import Tile, cut_off, joins, map_of, neighbours, printed_within
+from mingei.core.layout.tile import KEPT, TRIMMED, Tile, cut_off, joins, map_of, neighbours, printed_within
 from mingei.core.length import write_mm
 from mingei.core.pattern import Pattern
 from mingei.core.shape import Arc, Box, Line, Path, Point, Rigid, bounds, contains, flat_points, moved_path, shifted, signed_area
@@ -186,16 +186,34 @@ def _tile_drawing(page: Page, tile: Tile, strokes: list[Stroke], texts: list[Tex
     strokes += [Stroke(Ink.DRAW, (line,)) for line in around]
     strokes += [Stroke(Ink.DRAW, (Line((here.left, here.bottom), (here.right, here.top)),)),
                 Stroke(Ink.DRAW, (Line((here.left, here.top), (here.right, here.bottom)),))]
-    sides = {"left": "left {name}", "right": "right {name}", "below": "below {name}", "above": "above {name}"}
-    joined_to = ", ".join(told(say(sides[side], name=name), speak) for side, name in neighbours(tile).items())
-    words = told(say("tile {name} of {count}: trim along the dotted line and lay it on the other's, cross on cross", name=tile.name,
-                     count=len(tile.used)), speak)
-    texts.append(Text((sheet.margin + _TICK + 2, sheet.margin + 21.4), 2.6, f"{words} ({joined_to})"))
+    texts.append(Text((sheet.margin + _TICK + 2, sheet.margin + 21.4), 2.6, _joining(tile, speak)))
+    texts += _strips(tile, onto, speak)
     texts += [text for text in _numbers(item.load.pattern, item.move, speak, [])
               if space.left <= text.at[0] <= space.right and space.bottom <= text.at[1] <= space.top]
     printed = tuple(printed_within(p.moved(item.move), space) for p in item.load.printed)
     return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), heading, printed, sheet.laying.cuts is CutLine.HAIR,
                    sheet.printer.correction)
+
+
+def _joining(tile: Tile, speak: Callable[[str], str]) -> str:
+    """What a person does with a tile: trims it where it lies on others, and keeps the strips that others are glued on."""
+    beside = neighbours(tile)
+    sides = {"left": "left {name}", "right": "right {name}", "below": "below {name}", "above": "above {name}"}
+    words = [told(say("tile {name} of {count}", name=tile.name, count=len(tile.used)), speak)]
+    for template, some in (("trim it along the dotted line, and lay it on the strip of: {sides}", TRIMMED),
+                           ("keep its strip, to glue on it: {sides}", KEPT)):
+        there = ", ".join(told(say(sides[side], name=beside[side]), speak) for side in some if side in beside)
+        if there:
+            words.append(told(say(template, sides=there), speak))
+    return "; ".join(words)
+
+
+def _strips(tile: Tile, onto: Rigid, speak: Callable[[str], str]) -> list[Text]:
+    """The word on each strip that another tile is glued on."""
+    w, amid = tile.window, tile.overlap / 4
+    places = {"right": ((w.right - amid, w.centre[1]), 90.0), "above": ((w.centre[0], w.top - amid), 0.0)}
+    return [Text(onto.apply(at), 2.4, told(say("glue {number}", number=name), speak), middle=True, turn_deg=turn)
+            for side, name in neighbours(tile).items() if side in places for at, turn in (places[side],)]
 
 
 def _cut_short(words: str, width: float) -> str:

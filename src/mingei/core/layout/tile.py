@@ -1,8 +1,8 @@
 """Tiling: a piece too large for the sheet is printed over several, which overlap and are laid edge to edge by marks printed on both.
 
 The piece is cut into windows as large as what margins and marks leave, each overlapping the next by so much; windows that hold no card are
-left out.  In the middle of every overlap runs a joining line with two crosses on it, drawn at the same places of the piece on both sheets:
-trim one sheet along it and lay it on the other's.
+left out.  In the middle of every overlap runs a joining line with two crosses on it, drawn at the same places of the piece on both sheets.
+Every tile is trimmed along it to the left and below, and keeps the strip beyond it to the right and above: the tab it is joined by.
 """
 
 from __future__ import annotations
@@ -97,6 +97,10 @@ def joins(tile: Tile) -> tuple[tuple[Line, ...], tuple[Line, ...]]:
         for mx, my in middles:
             crosses += [Line((mx - r, my), (mx + r, my)), Line((mx, my - r), (mx, my + r))]
     return tuple(lines), tuple(crosses)
+
+
+#: On these sides a tile is trimmed, and lies on its neighbours; on those it keeps its strip, half the overlap wide, beneath them.
+TRIMMED, KEPT = ("left", "below"), ("right", "above")
 
 
 def neighbours(tile: Tile) -> dict[str, str]:

@@ -12,6 +12,7 @@ from hypothesis import strategies as st
 from mingei.core import fold
 from mingei.core.amend import SeamChange, seams, why_single
 from mingei.core.build import Build, build
+from mingei.core.check.gluing import strips
 from mingei.core.check.making import _overlapping
 from mingei.core.collide import collisions
 from mingei.core.draft import Joint, strap_name
@@ -100,6 +101,9 @@ class Doubled(unittest.TestCase):
         self.assertEqual(len(said), 8)
         for seam in said:
             self.assertAlmostEqual(seam["gap_mm"], 0.3, 6)
+
+    def test_tape_is_counted_for_tab_and_strap(self) -> None:
+        self.assertEqual(strips(doubled("tray")), [25.0] * 8)
 
     def test_a_mat_keeps_clear_of_straps_on_the_outside(self) -> None:
         brief = doubled("tray").brief

@@ -8,7 +8,7 @@ from functools import cached_property
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QObject, Qt, Signal
+from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QGuiApplication, QUndoCommand, QUndoStack
 
 from mingei.app.shelf import Shelf
@@ -143,8 +143,7 @@ class Document(QObject):
         made.arrived.connect(self.arrived)
         app = QGuiApplication.instance()
         if isinstance(app, QGuiApplication):  # who comes back to the window may have changed a picture meanwhile
-            app.applicationStateChanged.connect(
-                lambda state: made.look_again() if state is Qt.ApplicationState.ApplicationActive else None)
+            app.applicationStateChanged.connect(made.come_back)
         return made
 
     def prints_of(self, build: Build) -> Mapping[Pattern, Print]:

@@ -104,6 +104,11 @@ class Prints(QObject):
         self._soon.setInterval(0)
         self._soon.timeout.connect(self._paint_next)
 
+    def come_back(self, state: Qt.ApplicationState) -> None:
+        """Look again when a person comes back to the window."""
+        if state is Qt.ApplicationState.ApplicationActive:
+            self.look_again()
+
     def look_again(self) -> None:
         """Read again the pictures whose files have changed, come or gone since they were read: someone may have drawn on."""
         stale = [key for key, read in self._known.items() if read.stamp != _stamp(key[0])]

@@ -194,7 +194,7 @@ def open_up(draft: Draft, openings: Iterable[Opening], trims: Iterable[Trim] = (
 
 def _opened(panel: Panel, openings: Sequence[Opening]) -> Panel:
     if not may_open(panel):
-        raise not_there(panel.whole or panel.name, "choose another panel")
+        raise not_there(panel.name, "choose another panel")
     around = bounds(panel.outline)
     middle = around.centre
     edge = outline_points(panel)

@@ -23,9 +23,11 @@ def taped_seams(build: Build) -> list[tuple[Pattern, FlatSeam]]:
 
 
 def strips(build: Build) -> list[float]:
-    """Length of every strip of tape, mm, longest first: one along each hinge."""
+    """Length of every strip of tape, mm, longest first: one along each hinge, so two along a doubled seam."""
     held = {s.name for _, s in taped_seams(build)}
-    return sorted((math.dist(*m.carrier_line) for p in build.patterns for m in p.mates if m.seam in held), reverse=True)
+    lengths = [math.dist(*m.carrier_line) for p in build.patterns for m in p.mates if m.seam in held
+               for _ in range(2 if m.joint is Joint.DOUBLE else 1)]
+    return sorted(lengths, reverse=True)
 
 
 @rule("tape-wide")

@@ -123,6 +123,12 @@ class Order(unittest.TestCase):
         self.assertEqual(words[2], "Bring the top over. Glue the top on the front tab.")
         self.assertEqual(words[-1], "Fill it first. Fold the right end in. Tuck the right lip inside the top.")
 
+    def test_both_sides_of_a_pre_crease_step_out_together(self) -> None:
+        # found by a property: a bag's tab moved to its side stood out from the half of the gusset beside it
+        stock = find_stock("kraft-110")
+        made = build(new_brief("bag", {}, stock).with_seam(SeamChange("corner tab", Joint.GLUE_TAB, True)), stock)
+        self.assertTrue(all(c.closes for c in made.closures))
+
     def test_names_in_a_row(self) -> None:
         self.assertEqual(listed(["a"]), "the a")
         self.assertEqual(listed(["a", "b", "c"]), "the a, the b and the c")

@@ -185,6 +185,11 @@ class OutlineCards(unittest.TestCase):
         self.assertAlmostEqual(areas[0], areas[1], places=6)
         self.assertAlmostEqual(result.outside[2], 0.4)
 
+    def test_a_round_card_folded_along_its_diameter_is_half_a_circle(self) -> None:
+        # found by a property: the chord of half a circle leaves nothing of it
+        made_so = made("card-outline", 0.1, outline="round", width=280.0, fold=280.0)
+        self.assertAlmostEqual(made_so.area_mm2, math.pi * 140.0**2, delta=280.0)
+
     def test_a_round_card_against_the_circle(self) -> None:
         path = contour.path(contour.sized(contour.read("0,0,180 100,0,180"), 100.0))
         cut = cut_off(path, 60.0)

@@ -78,7 +78,8 @@ class Everywhere(unittest.TestCase):
         self.assertEqual(len(frames), 2 * len(result.patterns))
         for pattern, frame in zip(result.patterns, frames[::2], strict=True):
             self.assertEqual(frame["mingei:piece"], pattern.name)
-            self.assertEqual(len(frame["mingei:seams"]), len(pattern.mates) + len(pattern.laps))
+            straps = sum(seam.outside for seam in pattern.seams)
+            self.assertEqual(len(frame["mingei:seams"]), len(pattern.mates) + straps + len(pattern.laps))
 
 
 def _slabs(made: Build) -> list[tuple[str, np.ndarray, np.ndarray]]:

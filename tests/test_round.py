@@ -131,9 +131,11 @@ class Cones(unittest.TestCase):
             self.assertEqual(len([c for c in cone.closures if " on " in c.seam]), count * len(gores[0].laps))
 
     def test_a_cone_that_is_a_tube_or_a_plate_is_refused(self) -> None:
-        for values in ({"foot": 60.0, "rim": 60.0}, {"foot": 300.0, "rim": 0.0, "height": 5.0}, {"foot": 60.0, "rim": 3.0}):
+        for values in ({"foot": 60.0, "rim": 60.0}, {"foot": 300.0, "rim": 0.0, "height": 5.0}, {"foot": 60.0, "rim": 3.0},
+                       {"foot": 60.0, "rim": 400.0, "height": 5.0, "gores": 2.0, "lap": 3.0, "ends": "base"}):
             with self.assertRaises(MeasureError):
                 made("cone", **values)
+        made("cone", foot=60.0, rim=400.0, height=5.0, gores=2.0, lap=3.0, ends="open")  # open it lies on no disc
 
 
 class Bands(unittest.TestCase):

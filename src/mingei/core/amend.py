@@ -138,6 +138,12 @@ def _relayered(piece: Piece, usual: Piece) -> Piece:
         return piece
     before, now = _covering(usual), _covering(piece)
     steps = dict.fromkeys(now - before, 1) | dict.fromkeys(before - now, -1)
+    level = [(f.a.panel, f.b.panel) for f in piece.folds if f.angle_deg == 0.0]  # both sides of a pre-crease are one face
+    for _ in level:
+        for one, other in level:
+            for name, beside in ((one, other), (other, one)):
+                if name in steps and beside not in steps:
+                    steps[beside] = steps[name]
     return replace(piece, panels=tuple(replace(p, layer=max(0, p.layer + steps[p.name])) if p.name in steps else p for p in piece.panels))
 
 

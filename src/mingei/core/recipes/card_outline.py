@@ -21,6 +21,8 @@ LEFT, TOP = "left", "top"
 _TRIED = 200
 #: Steps of halving: a width of 400 mm comes down to less than a millionth of a millimetre.
 _HALVINGS = 32
+#: Arcs of more than this (degrees) become several sides.
+_FLATTEST_DEG = 100.0
 
 
 class Cut(NamedTuple):
@@ -92,9 +94,12 @@ def cut_off(path: Path, length: float) -> Cut:
         segment = path[number]
         begin = first[2] if not corners else _point(segment, share)
         if math.dist(begin, _point(segment, end)) > contour.SHORTEST_MM:
-            if isinstance(segment, Arc):
-                curves.append((len(corners), segment.sweep_deg * (end - share)))
-            corners.append(begin)
+            turn = abs(segment.sweep_deg) * (end - share) if isinstance(segment, Arc) else 0.0
+            parts = max(1, math.ceil(turn / _FLATTEST_DEG))  # the chord of half a circle would leave nothing of it
+            for part in range(parts):
+                if isinstance(segment, Arc):
+                    curves.append((len(corners), segment.sweep_deg * (end - share) / parts))
+                corners.append(_point(segment, share + (end - share) * part / parts) if part else begin)
         if ends_here:
             break
         number, share = (number + 1) % len(path), 0.0

@@ -21,6 +21,8 @@ def cone_wall(values: Values) -> Wall:
     foot, rim, count = float(values["foot"]), float(values["rim"]), int(values["gores"])
     facets = facet_count(max(foot, rim), float(values["smooth"]))
     return Wall(foot, rim, float(values["height"]), count * math.ceil(facets / count))
+#: A wall that stands less than this from a disc (degrees) cannot be joined to it by teeth.
+_FLATTEST_DEG = 5.0
 
 
 def draft_cone(values: Values) -> Draft:
@@ -46,7 +48,7 @@ def draft_cone(values: Values) -> Draft:
 
 
 def _sound(values: Values) -> None:
-    foot, rim, _height = (float(values[k]) for k in ("foot", "rim", "height"))
+    foot, rim, height = (float(values[k]) for k in ("foot", "rim", "height"))
     if abs(foot - rim) < _LEAST_TAPER_MM:
         raise MeasureError("foot and rim are alike, which makes a tube", "rim", "make one of them larger, or choose the tube")
     if 0.0 < rim < _LEAST_RIM_MM:
@@ -59,6 +61,9 @@ def _sound(values: Values) -> None:
         raise MeasureError("so flat a cone has no room for its lap", "height", "make it taller, or take more gores")
     if count > 1 and float(values["lap"]) > 0.5 * math.pi * max(foot, rim) / count:
         raise MeasureError("so long a lap covers half the next gore", "lap", "shorten it, or take fewer gores")
+    if values["ends"] != OPEN and math.degrees(math.atan2(height, abs(foot - rim) / 2)) < _FLATTEST_DEG:
+        raise MeasureError("so flat a wall lies on its disc, and its teeth find no corner", "height",
+                           "make it higher, or leave its ends open")
     for name, kinds, size in (("foot", (BASE, BOTH), foot), ("rim", (BOTH,), rim)):
         if values["ends"] in kinds:
             teeth_fit(name, size, wall.facets)

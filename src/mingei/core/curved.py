@@ -8,30 +8,33 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
-from typing import TYPE_CHECKING, Any, NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
-from mingei.core.draft import Piece, Role
-from mingei.core.shape import STAY, Box, Polygon, Rigid, bounds, flat_points, mapping, shifted, turned
+from mingei.core.draft import EdgeRef, Piece, Role
+from mingei.core.shape import STAY, Box, Point, Polygon, Rigid, bounds, contains, distance_to_segment, flat_points, mapping, shifted, turned
 
 if TYPE_CHECKING:
     from mingei.core.pattern import FlatPanel
 
 
 class Face(NamedTuple):
-    """A curved face at finished size: its facets and the holes in them about its middle, mm, and the box round them."""
+    """A curved face at finished size, about its middle, mm: its facets, the holes in them, the sides round it, and the box round them."""
 
     facets: tuple[Polygon, ...]
     holes: tuple[Polygon, ...]
+    rim: tuple[tuple[Point, Point], ...]
     box: Box
 
-    @property
-    def area(self) -> Any:
-        """As one area to measure against."""
-        from shapely import union_all  # slow to load, and needed only where a curved face is cut into
-        from shapely.geometry import Polygon as Area
+    def holds(self, ring: Sequence[Point], least: float) -> bool:
+        """Whether a ring lies on its card, so far (mm) from its sides at least."""
+        sides = list(zip(ring, (*ring[1:], ring[0]), strict=True))
+        near = min(distance_to_segment(p, a, b) for p in ring for a, b in self.rim)
+        near = min(near, min(distance_to_segment(p, a, b) for side in self.rim for p in side for a, b in sides))
+        return near >= least and all(any(contains(f, p) or _on_edge(f, p) for f in self.facets) for p in ring)
 
-        card = union_all([Area(f).buffer(1e-5, join_style="mitre") for f in self.facets])
-        return card.difference(union_all([Area(h) for h in self.holes])) if self.holes else card
+
+def _on_edge(polygon: Polygon, p: Point) -> bool:
+    return any(distance_to_segment(p, a, b) < 1e-6 for a, b in zip(polygon, (*polygon[1:], polygon[0]), strict=True))
 
 
 def curved_face(piece: Piece, name: str) -> Face | None:
@@ -59,7 +62,10 @@ def curved_face(piece: Piece, name: str) -> Face | None:
     facets = tuple(frame.then(about).apply_all(outline) for frame, outline in zip(ordered, outlines, strict=True))
     holes = tuple(frame.then(about).apply_all(flat_points(h)[:-1])
                   for frame, panel in zip(ordered, panels.values(), strict=True) for h in panel.holes)
-    return Face(facets, holes, bounds([q for f in facets for q in f]))
+    joined = {edge for f in bends for edge in (f.a, f.b)}
+    rim = tuple((a, b) for name, facet in zip(panels, facets, strict=True)
+                for edge, (a, b) in enumerate(zip(facet, (*facet[1:], facet[0]), strict=True)) if EdgeRef(name, edge) not in joined)
+    return Face(facets, holes, rim, bounds([q for f in facets for q in f]))
 
 
 def centred(frames: Sequence[Rigid], outlines: Sequence[Polygon]) -> Rigid:

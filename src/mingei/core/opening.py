@@ -218,16 +218,13 @@ def _opened_face(draft: Draft, piece: Piece, name: str, openings: Sequence[Openi
     face = curved_face(piece, name) if _in_one_piece(draft, name) else None
     if face is None:
         raise not_there(name, "choose another panel")
-    from shapely.geometry import Polygon as Area  # slow to load, and few curved faces are cut into
-
-    inner = face.area.buffer(1e-4 - LEAST_BRIDGE_MM)
-    taken: list[list[Point]] = []
+    taken: list[list[Point]] = [list(hole) for hole in face.holes]
     found = []
     for opening in openings:
         if opening.shape is Shape.SLOT:
             raise MeasureError("a slot goes into a flat panel only", say("opening {name} in the {panel}", name=opening.name, panel=name),
                                "cut a rectangle instead")
-        found.append(_placed(opening, name, (0.0, 0.0), lambda ring: bool(inner.covers(Area(ring))), taken))
+        found.append(_placed(opening, name, (0.0, 0.0), lambda ring: face.holds(ring, LEAST_BRIDGE_MM - 1e-6), taken))
     return found
 
 

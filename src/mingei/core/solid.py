@@ -24,7 +24,7 @@ PRINTED, INSIDE, RIM = 0, 1, 2
 _CHORD = 0.1
 #: Past this turning angle (degrees) a mitre stops growing: a fold-back has no corner to mitre.
 _MITRE_MOST_DEG = 120.0
-#: Outlines so many times as long as wide are divided into triangles from near to near, not fanned from their middle.
+#: Outlines so many times as long as wide are cut across, not fanned from their middle.
 _SLENDER = 12.0
 
 Array = NDArray[np.float64]
@@ -302,8 +302,8 @@ def _cut_through(panel: FlatPanel, outline: list[Point], folds: list[int],
 def _triangles(loops: Sequence[Sequence[Point]]) -> list[tuple[int, int, int]]:
     """Counter-clockwise triangles of an outline less its holes, as point numbers."""
     points = [p for loop in loops for p in loop]
-    if len(loops) == 1 and _convex(points) and (len(points) == 4 or not _slender(points)):
-        return [(0, i, i + 1) for i in range(1, len(points) - 1)]
+    if len(loops) == 1 and _convex(points):
+        return _zigzag(points)
     from shapely import constrained_delaunay_triangles, get_coordinates  # only for outlines that are not convex; slow to load
     from shapely.geometry import Polygon as Area
 
@@ -320,6 +320,22 @@ def _slender(points: Sequence[Point]) -> bool:
     """Whether a fan's triangles would be so long that one turns over where a mitre ends."""
     box = bounds(points)
     return max(box.width, box.height) > _SLENDER * min(box.width, box.height)
+
+
+def _zigzag(points: Sequence[Point]) -> list[tuple[int, int, int]]:
+    """A convex outline cut across from end to end, so that long ones fall into triangles no longer than they must be."""
+    box, count = bounds(points), len(points)
+    way = 0 if box.width >= box.height else 1
+    above = below = min(range(count), key=lambda i: points[i][way])
+    found: list[tuple[int, int, int]] = []
+    for _ in range(count - 1):  # from the first corner to the last, always on to the nearer of the next two
+        after, before = (below + 1) % count, (above - 1) % count
+        on_below = points[after][way] <= points[before][way]
+        following = after if on_below else before
+        if above != below:
+            found.append((above, below, following))
+        above, below = (above, after) if on_below else (before, below)
+    return found
 
 
 def _convex(points: Sequence[Point]) -> bool:

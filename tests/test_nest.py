@@ -211,6 +211,15 @@ class ByHand(unittest.TestCase):
             with self.assertRaises(MingeiError):
                 from_data({**to_data(project), "laying": {"groups": bad}})
 
+    def test_what_a_later_version_wrote_beside_the_choices_is_written_back(self) -> None:
+        project = new_project(new_brief("tag", stock=CARD))
+        for laying, printer in (({"gap": 5.0, "spiral": [1, 2]}, {"name": "Office", "duplex": {"long": True}}),
+                                ({"spiral": 1}, {"inks": 6})):
+            data = {**to_data(project), "laying": laying, "printer": printer}
+            again = to_data(from_data(data))
+            self.assertEqual((again["laying"], again["printer"]), (laying, printer))
+            self.assertEqual(from_data(again), from_data(data))
+
     def test_spacing_is_kept(self) -> None:
         sheet = replace(self.sheet, laying=Laying(gap=12.0))
         for page in arrange(self.loads, sheet).pages:

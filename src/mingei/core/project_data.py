@@ -52,7 +52,7 @@ VERSION = 1
 
 def to_data(project: Project) -> dict[str, Any]:
     """JSON-ready data, unknown keys included."""
-    return {
+    data: dict[str, Any] = {
         "mingei": VERSION,
         "title": project.title,
         "unit": project.unit,
@@ -64,8 +64,14 @@ def to_data(project: Project) -> dict[str, Any]:
         **({"places": [dict(zip(_PLACE, spot, strict=True)) for spot in project.spots]} if project.spots else {}),
         "briefs": [_brief_data(b) for b in project.briefs],
         "stocks": [stock_data(s) for s in project.stocks],
-        **_thaw(project.extra),
     }
+    for key, value in _thaw(project.extra).items():  # what a later version wrote, also beside choices known here
+        data[key] = value | data.get(key, {}) if key in _CHOICES else value
+    return data
+
+
+#: The keys that hold choices, each with the words of those known here.
+_CHOICES = {"laying": Laying._fields, "printer": Printer._fields}
 
 
 #: The words of a place, in the order of a spot's values.
@@ -149,8 +155,10 @@ def from_data(data: Any) -> Project:
         raise ProjectError(say("{overlap!r} is not how far tiles can overlap", overlap=overlap), "key 'tile_mm'",
                            say("write 0 for none, or {least:g} to {most:g}", least=LEAST_MM, most=MOST_OVERLAP_MM))
     known = {"mingei", "title", "unit", "sheet", "briefs", "stocks", "notes", "tile_mm", "laying", "printer", "places"}
+    beside = {key: {k: v for k, v in _mapping(top.get(key, {}), key).items() if k not in words} for key, words in _CHOICES.items()}
+    extra = (*_freeze(top, known), *_freeze({key: rest for key, rest in beside.items() if rest}, set()))
     return Project(_text(top.get("title", ""), "title"), briefs, used(briefs, stocks), unit, sheet,
-                   _text(top.get("notes", ""), "notes", MOST_NOTES), _freeze(top, known), float(overlap),
+                   _text(top.get("notes", ""), "notes", MOST_NOTES), extra, float(overlap),
                    _laying(top.get("laying", {})), printer_from_data(top.get("printer", {}), "printer"),
                    tuple(_spot(p, f"places[{i}]") for i, p in enumerate(_list(top.get("places", []), "places"))))
 

@@ -283,6 +283,19 @@ class OnTheStation(WindowTest):
         place, (x, y) = self.view.places()[0], item.box.centre
         return QPointF(place.left() + x * self.view.scale, place.bottom() - y * self.view.scale)
 
+    def test_every_page_that_shows_is_drawn_however_slow_the_machine_is(self) -> None:
+        # found in a picture: painting what was drawn already took all the time that new pages are given
+        self.document.change_brief(replace(self.document.brief, copies=54), "copies")
+        settle(50)
+        for shown in self.view.pages:
+            shown.__dict__.pop("tiles", None)
+        with mock.patch("mingei.app.pages_view._AT_ONCE_S", 0.0):
+            self.view.update()
+            settle(300)
+        showing = [s for place, s in zip(self.view.places(), self.view.pages, strict=True) if place.top() < self.view.height()]
+        self.assertGreater(len(showing), 1)
+        self.assertTrue(all(s.is_drawn for s in showing))
+
     def test_a_piece_is_dragged_held_there_and_all_others_stay(self) -> None:
         start = self.document.project
         before = {i.key: i.box for i in self.view.pages[0].page.items}

@@ -27,10 +27,15 @@ class Face(NamedTuple):
 
     def holds(self, ring: Sequence[Point], least: float) -> bool:
         """Whether a ring lies on its card, so far (mm) from its sides at least."""
+        around = bounds(ring).grown(least)  # what lies wholly outside of it is far enough off
+        rim = [side for side in self.rim if bounds(side).meets(around)]
+        facets = [f for f in self.facets if bounds(f).meets(around)]
         sides = list(zip(ring, (*ring[1:], ring[0]), strict=True))
-        near = min(distance_to_segment(p, a, b) for p in ring for a, b in self.rim)
-        near = min(near, min(distance_to_segment(p, a, b) for side in self.rim for p in side for a, b in sides))
-        return near >= least and all(any(contains(f, p) or _on_edge(f, p) for f in self.facets) for p in ring)
+        if any(distance_to_segment(p, a, b) < least for p in ring for a, b in rim):
+            return False
+        if any(distance_to_segment(p, a, b) < least for side in rim for p in side for a, b in sides):
+            return False
+        return all(any(contains(f, p) or _on_edge(f, p) for f in facets) for p in ring)
 
 
 def _on_edge(polygon: Polygon, p: Point) -> bool:

@@ -144,6 +144,21 @@ class Solids(unittest.TestCase):
         area = np.einsum("ij,ij->i", sides, shown.normals) / 2
         self.assertLess(-area[area < 0].sum(), 0.001 * area.sum())
 
+    @given(briefs("carton"), st.floats(0, 1))
+    def test_an_edge_knows_which_way_the_faces_beside_it_look(self, made: tuple[Brief, Stock], fraction: float) -> None:
+        shown = solids(build(*made).pattern, fraction)
+        along = shown.edges[:, 1] - shown.edges[:, 0]
+        across = np.einsum("mfi,mi->mf", shown.edge_normals, along)
+        self.assertLess(np.abs(across).max(), 1e-9)
+        long = np.linalg.norm(along, axis=1) > 1e-3  # a mitre may leave nothing of a side, and of the rim there
+        for edge, panel, face, normals in zip(*(v[long] for v in (shown.edges, shown.edge_panel, shown.edge_face, shown.edge_normals)),
+                                              strict=True):
+            np.testing.assert_allclose(normals[0], shown.normals[(shown.panel == panel) & (shown.face == face)][0], atol=1e-12)
+            beside = (shown.panel == panel) & (shown.face == 2) & np.isclose(shown.normals, normals[1], atol=1e-12).all(axis=1)
+            corners = shown.triangles[beside].reshape(-1, 3)
+            for end in edge:
+                self.assertLess(np.linalg.norm(corners - end, axis=1).min(), 1e-9)
+
     def test_the_shown_outside_is_the_outside(self) -> None:
         made = carton("greyboard-15")
         corners = solids(made.pattern).triangles.reshape(-1, 3)

@@ -7,6 +7,7 @@ from collections import Counter
 from pathlib import Path
 from unittest import mock
 
+import numpy as np
 import pypdfium2
 from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtGui import QColor, QWheelEvent
@@ -67,6 +68,24 @@ class FirstUse(WindowTest):
         click(self.button("Open the demo"))
         self.assertIn("Tern Point", self.window.document.project.title)
         self.assertGreater(len(self.window.document.project.briefs), 1)
+
+
+class SmallPictures(WindowTest):
+    def test_those_that_do_not_show_leave_the_window_to_who_works_in_it(self) -> None:
+        from mingei.app.stations import start
+
+        waiting = start._waiting()
+        self.window.station_of("start")
+        waiting.buttons = [b for b in waiting.buttons if b.window() is self.window]  # other tests' windows may still be about
+        waiting.timer.stop()
+        waiting.go_on()
+        self.assertTrue(waiting.buttons)
+        self.assertFalse(start.pictures_wait())
+        self.assertGreaterEqual(waiting.timer.interval(), 100)
+        self.window.go("start")
+        self.assertTrue(start.pictures_wait())
+        self.assertEqual(waiting.timer.interval(), 0)
+        wait_for(lambda: not start.pictures_wait())
 
 
 class DamagedSettings(WindowTest):
@@ -307,6 +326,20 @@ class Folding(WindowTest):
             self.assertGreater(drawn, 3000)
             self.assertLess(other, 0.02 * drawn)  # lines may fall on a neighbouring pixel
 
+    def test_lines_that_cannot_show_are_not_missed(self) -> None:
+        space = self.window.draft().space
+        for name in ("front", "left", "top"):
+            space.look_from(name)
+            few = space.picture(smooth=False)
+            every_edge = mock.patch("mingei.app.space_gl._turned_to", side_effect=lambda solids, camera: np.ones(len(solids.edges), bool))
+            with every_edge as asked:
+                every_one = space.picture(smooth=False)
+            asked.assert_called_once()
+            assert few is not None and every_one is not None
+            one, other = (np.frombuffer(i.constBits(), np.uint8).reshape(-1, 4).astype(int) for i in (few, every_one))
+            differ = (np.abs(one - other).max(axis=1) > 8).mean()
+            self.assertLess(differ, 0.002, name)  # where a rim is thinner than a pixel, lines of its far side came through
+
     def test_figures_can_be_copied(self) -> None:
         inside = self.window.draft().facts.values["inside"]
         inside.actions()[0].trigger()
@@ -406,6 +439,20 @@ class Checks(WindowTest):
         self.assertEqual(self.window.rail.buttons["sheets"].mark, "")
         self.window.actions_["undo"].trigger()
         self.assertEqual(self.window.document.project.sheet, "A4")
+
+    def test_a_change_checks_only_what_it_changes(self) -> None:
+        from mingei.app import drawer
+
+        wait_for(lambda: not self.window.drawer._unchecked())
+        before = dict(self.window.drawer.found())
+        self.window.document.look_at(0)
+        with mock.patch.object(drawer, "run", wraps=drawer.run) as checked:
+            self.window.document.set_measure("length", 141.0)
+        checked.assert_called_once()
+        after = dict(self.window.drawer.found())
+        self.assertEqual(set(before), set(after))
+        for number in set(before) - {0}:
+            self.assertIs(after[number], before[number])
 
     def test_a_page_that_is_too_small_is_said_on_the_sheets(self) -> None:
         self.window.document.set_measure("length", 300.0)

@@ -166,8 +166,10 @@ class Document(QObject):
 
         current: the brief to look at afterwards.  Raises MeasureError, StockError when it cannot be built; then nothing changes.
         """
-        for brief in set(project.briefs) - (set() if project.stocks != self.project.stocks else set(self.project.briefs)):
-            build(brief, project.stock_of(brief), project.parts_of(brief))
+        same = {id(brief) for brief in self.project.briefs} if project.stocks == self.project.stocks else set()
+        for brief in project.briefs:
+            if id(brief) not in same:
+                build(brief, project.stock_of(brief), project.parts_of(brief))
         if project != self.project:
             self.undo.push(_Change(self, self.project, project, name, key, self.current if current is None else current))
 

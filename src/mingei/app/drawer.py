@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from functools import partial
+from typing import NamedTuple
 
 from PySide6.QtCore import QSize, Qt, QTimer, Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QSizePolicy, QToolButton, QVBoxLayout, QWidget
@@ -15,11 +16,16 @@ from mingei.app.scroll import WordScroll
 from mingei.app.words import capital, t
 from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core.check import Finding, Severity, run
+from mingei.core.layout.sheets import Sheet
 from mingei.core.length import typeset
+from mingei.core.project import Brief
+from mingei.core.stock import Stock
 
 SHOWN = {Severity.ERROR: ("circle-x", "brick"), Severity.LOOK: ("triangle-alert", "ochre"), Severity.NOTE: ("info", "quiet")}
 #: Rows made between two turns of the event loop.
 _AT_A_TIME = 3
+#: So many things' findings are remembered before those no longer there are let go.
+_KNOWN_MOST = 500
 WIDTH = 300
 
 
@@ -75,6 +81,16 @@ class FindingRow(QFrame):
             column.addWidget(self.remedy, 0, Qt.AlignmentFlag.AlignLeft)
 
 
+class _Known(NamedTuple):
+    """What was found on a thing, and all it depends on."""
+
+    brief: Brief  # held, so that its identity stays its own
+    stocks: tuple[Stock, ...]
+    made_of: tuple[Stock, tuple[tuple[str, Stock], ...]]
+    paper: Sheet
+    findings: tuple[Finding, ...]
+
+
 class ChecksDrawer(QFrame):
     """gone_to: the number of a brief and a finding to be looked at; counted: every finding there is now."""
 
@@ -106,7 +122,7 @@ class ChecksDrawer(QFrame):
         self.list.setContentsMargins(0, 0, 6, 0)
         self.list.addStretch(1)
         column.addWidget(scroll, 1)
-        self._checked: set[object] = set()
+        self._known: dict[int, _Known] = {}  # by identity: a change asks for every thing of a kit, and all but one are what they were
         self._awake = False  # what the checks measure with loads once flat and fields stand
         self._waiting: list[Callable[[], QWidget]] = []
         self._soon = QTimer(self)
@@ -120,45 +136,58 @@ class ChecksDrawer(QFrame):
         document.arrived.connect(lambda: QTimer.singleShot(AFTER_PAINT_MS, self, self.refresh))
         self.refresh()
 
-    def _keys(self) -> list[object]:
-        """What the checks of each thing depend on."""
+    def _known_of(self, brief: Brief) -> tuple[Finding, ...] | None:
+        """What was found on a thing, when nothing it depends on has changed since."""
         project = self.document.project
-        paper = project.paper
-        return [(b, project.stock_of(b), project.parts_of(b), paper) for b in project.briefs]
+        known = self._known.get(id(brief))
+        if known is None or known.paper != project.paper:
+            return None
+        if known.stocks != project.stocks and known.made_of != (project.stock_of(brief), project.parts_of(brief)):
+            return None
+        return known.findings
 
-    def _unchecked(self, keys: list[object]) -> list[int]:
+    def _check(self, number: int) -> tuple[Finding, ...]:
+        project = self.document.project
+        brief = project.briefs[number]
+        findings = run(self.document.build_of(number), project.paper)
+        made_of = project.stock_of(brief), project.parts_of(brief)
+        self._known[id(brief)] = _Known(brief, project.stocks, made_of, project.paper, findings)
+        return findings
+
+    def _unchecked(self) -> list[int]:
         """The things besides the one looked at whose checks were not run yet."""
-        return [i for i, key in enumerate(keys) if (i != self.document.current or not self._awake) and key not in self._checked]
+        return [i for i, brief in enumerate(self.document.project.briefs)
+                if (i != self.document.current or not self._awake) and self._known_of(brief) is None]
 
     def _check_another(self) -> None:
         """One more thing, while nothing else waits; when all are done, count them."""
         if not self._awake:
             self._awake = True
             self._later.setInterval(0)
-        keys = self._keys()
-        waiting = self._unchecked(keys)
+        waiting = self._unchecked()
         if waiting:
-            number = waiting[0]
-            run(self.document.build_of(number), self.document.project.paper)
-            self._checked.add(keys[number])
+            self._check(waiting[0])
         else:
             self._later.stop()
             self.refresh()
 
     def found(self) -> tuple[tuple[int, tuple[Finding, ...]], ...]:
         """Findings by the number of the brief they are about; those of things not checked yet are left out while the drawer is shut."""
-        keys = self._keys()
-        waiting = set(self._unchecked(keys))
+        waiting = set(self._unchecked())
         if waiting and not self.isVisible():
             self._later.start(0 if self._awake else AFTER_PAINT_MS)
         else:
             waiting = set()
-        if len(self._checked) > 500:
-            self._checked.clear()
-        here = [i for i in range(len(keys)) if i not in waiting]
-        self._checked |= {keys[i] for i in here}
-        sheet = self.document.project.paper
-        return tuple((i, run(self.document.build_of(i), sheet)) for i in here)
+        briefs = self.document.project.briefs
+        if len(self._known) > _KNOWN_MOST:
+            here = {id(b) for b in briefs}
+            self._known = {key: known for key, known in self._known.items() if key in here}
+        found = []
+        for i, brief in enumerate(briefs):
+            if i not in waiting:
+                findings = self._known_of(brief)
+                found.append((i, self._check(i) if findings is None else findings))
+        return tuple(found)
 
     def refresh(self) -> None:
         found = self.found()

@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Mapping
+from collections.abc import Iterable, Iterator, Mapping
 from functools import lru_cache
 from itertools import chain
 from types import MappingProxyType
-from typing import TYPE_CHECKING, NamedTuple
+from typing import TYPE_CHECKING, NamedTuple, TypeAlias, cast
 
-from PySide6.QtCore import QPoint, QPointF, QRect, QRectF, Qt, Signal
+from PySide6.QtCore import QPoint, QPointF, QRect, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import (
     QBrush,
     QColor,
@@ -19,6 +19,7 @@ from PySide6.QtGui import (
     QPainter,
     QPaintEvent,
     QPen,
+    QPixmap,
     QPolygonF,
     QRegion,
     QResizeEvent,
@@ -38,7 +39,7 @@ from mingei.core.build import NOTHING, Build, Part
 from mingei.core.draft import Joint, Role
 from mingei.core.drawing import Ink, pattern_strokes
 from mingei.core.length import MM_PER_INCH, typeset, write_both
-from mingei.core.shape import Box, Point, contains
+from mingei.core.shape import Box, Point, bounds, contains
 
 if TYPE_CHECKING:  # measuring loads when something is measured
     from mingei.app.prints import Print
@@ -51,6 +52,12 @@ _EDGE_PX = 16
 SCALE_LEAST, SCALE_MOST = 0.05, 200.0
 _SNAP_PX = 9
 _MARK_PX, _ARROW_PX = 8, 16
+_MARK_MIDDLE = QPointF(_MARK_PX + 2, _MARK_PX + 2)
+
+
+#: Left, top, right and bottom of a rectangle as plain numbers: there are many to compare.
+_Edges: TypeAlias = tuple[float, float, float, float]
+_FILL = Qt.FillRule.OddEvenFill
 
 
 class MateMark(NamedTuple):
@@ -79,7 +86,7 @@ class FlatView(PartView):
         self.prints: Mapping[Pattern, Print] = NO_PRINTS
         self._polygons: dict[Part, list[QPolygonF]] = {}  # a curved face has one for each facet
         self._boxes: dict[Part, QRectF] = {}
-        self._holes: dict[Part, list[QRectF]] = {}
+        self._holes: dict[Part, list[_Edges]] = {}
         self._tabs: list[Part] = []
         self._fitted = True
         self._panning: QPoint | None = None
@@ -108,7 +115,8 @@ class FlatView(PartView):
             self._boxes[part] = self._boxes[part].united(box) if part in self._boxes else box
             for hole in (*panel.hole_polygons, *panel.gaps):
                 outline = move.apply_all(panel.frame.apply_all(hole))
-                self._holes.setdefault(part, []).append(QPolygonF([QPointF(*q) for q in outline]).boundingRect())
+                box_mm = bounds(outline)
+                self._holes.setdefault(part, []).append((box_mm.left, box_mm.bottom, box_mm.right, box_mm.top))
         self._tabs = list({part: None for part, panel in zip(build.parts, panels, strict=True) if panel.role is Role.TAB})
         if self._fitted:
             self.fit()
@@ -456,18 +464,18 @@ class FlatView(PartView):
         """Names of panels, only where they fit and do not meet another name, a dimension or a seam's number."""
         painter.setFont(theme.text_font(theme.SMALL))
         metrics = QFontMetricsF(painter.font())
-        taken = [d.label for d in drawn]
-        taken += [QRectF(m.at.x() - _MARK_PX, m.at.y() - _MARK_PX, 2 * _MARK_PX, 2 * _MARK_PX) for m in marks]
+        taken = [_edges(d.label) for d in drawn]
+        taken += [_about(m.at.x(), m.at.y(), 2 * _MARK_PX, 2 * _MARK_PX) for m in marks]
         rows = {part for part in self._tabs if len(self._polygons[part]) > 1}  # a row of teeth is named by its number
         if self.prints and self.build is not None:  # artwork is not written over
             covered = {(a.piece, a.panel) for a in self.build.brief.arts}
             rows |= {part for part in self._polygons if (part.piece, part.panel) in covered or (part.piece, "") in covered}
-        boxes = {part: self._box_of(part) for part in self._polygons if part not in rows}
         high, up = metrics.height(), metrics.ascent() - metrics.height() / 2  # of a line, and from its middle to where letters stand
         quiet, chosen = theme.colour("quiet"), theme.colour("indigo")
-        for part, box in sorted(boxes.items(), key=lambda item: -item[1].width() * item[1].height()):
-            broad, tall = box.width() * self.scale, box.height() * self.scale
-            if min(broad, tall) < high:
+        scale, zero_x, zero_y = self.scale, self.origin.x(), self.origin.y()
+        sizes = [(box.width() * scale, box.height() * scale, part) for part, box in self._boxes.items() if part not in rows]
+        for broad, tall, part in sorted(sizes, key=lambda size: -size[0] * size[1]):
+            if broad < high or tall < high:
                 continue
             words = t(part.panel)
             width = _width(words) + 4
@@ -475,10 +483,10 @@ class FlatView(PartView):
             if width > (tall if upright else broad):
                 continue
             across, along = (high, width) if upright else (width, high)
-            for place in self._name_places(part, box, across / self.scale, along / self.scale):
-                middle = self.to_px((place.x(), place.y()))
-                around = _about(middle, across, along)
-                if not any(around.intersects(other) for other in taken):
+            for x, y in self._name_places(part, across / scale, along / scale):
+                middle_x, middle_y = zero_x + x * scale, zero_y - y * scale
+                around = _about(middle_x, middle_y, across, along)
+                if not _meets(around, taken):
                     taken.append(around)
                     break
             else:
@@ -486,55 +494,46 @@ class FlatView(PartView):
             painter.setPen(chosen if part == self.selection else quiet)
             if upright:
                 painter.save()
-                painter.translate(middle)
+                painter.translate(middle_x, middle_y)
                 painter.rotate(-90)
                 painter.drawText(QPointF(2 - width / 2, up), words)
                 painter.restore()
             else:
-                painter.drawText(middle + QPointF(2 - width / 2, up), words)
+                painter.drawText(QPointF(middle_x + 2 - width / 2, middle_y + up), words)
 
-    def _name_places(self, part: Part, box: QRectF, across: float, along: float) -> Iterator[QPointF]:
+    def _name_places(self, part: Part, across: float, along: float) -> Iterator[Point]:
         """Where a name of that size (mm) may stand on a panel: in its middle, or beside what is cut out there."""
-        holes, polygons = self._holes.get(part, []), self._polygons[part]
-        middle = box.center()
-        ends = [QPointF(x * across, y * along) for x in (-0.5, 0.5) for y in (-0.3, 0.3)]
+        holes, polygons, box = self._holes.get(part, []), self._polygons[part], self._boxes[part]
+        left, top, right, bottom = _edges(box)
+        middle_x, middle_y = (left + right) / 2, (top + bottom) / 2
 
-        def beside() -> Iterator[QPointF]:
-            yield middle
+        def beside() -> Iterator[Point]:
+            yield middle_x, middle_y
             corners = [polygon.at(i) for polygon in polygons for i in range(polygon.size())]
-            yield QPointF(sum(p.x() for p in corners) / len(corners), sum(p.y() for p in corners) / len(corners))
-            for hole in holes:
-                yield QPointF(middle.x(), (hole.bottom() + box.bottom()) / 2)
-                yield QPointF(middle.x(), (hole.top() + box.top()) / 2)
-                yield QPointF((hole.left() + box.left()) / 2, middle.y())
-                yield QPointF((hole.right() + box.right()) / 2, middle.y())
+            yield sum(p.x() for p in corners) / len(corners), sum(p.y() for p in corners) / len(corners)
+            for hole_left, hole_top, hole_right, hole_bottom in holes:
+                yield middle_x, (hole_bottom + bottom) / 2
+                yield middle_x, (hole_top + top) / 2
+                yield (hole_left + left) / 2, middle_y
+                yield (hole_right + right) / 2, middle_y
 
-        for place in beside():
-            if holes and any(map(_about(place, across, along).intersects, holes)):
+        for x, y in beside():
+            if holes and _meets(_about(x, y, across, along), holes):
                 continue
-            if all(any(polygon.containsPoint(p, Qt.FillRule.OddEvenFill) for polygon in polygons)
-                   for p in (place, *(place + end for end in ends))):
-                yield place
+            low, high = y - 0.3 * along, y + 0.3 * along
+            ends = [QPointF(x, y), *(QPointF(x + end, level) for end in (-0.5 * across, 0.5 * across) for level in (low, high))]
+            if all(any(polygon.containsPoint(p, _FILL) for polygon in polygons) for p in ends):
+                yield x, y
 
     def _marks(self, painter: QPainter, marks: list[MateMark]) -> None:
         """The numbers that say which edge meets which; both of a pair light up together."""
         assert self.build is not None
-        painter.setFont(theme.figure_font(7.5))
-        metrics = QFontMetricsF(painter.font())
-        digit, up = metrics.horizontalAdvance("0"), metrics.ascent() - metrics.height() / 2
         taped = {m.seam for p in self.build.patterns for m in p.mates if m.joint is Joint.TAPE}
+        ratio, ground = self.devicePixelRatioF(), theme.colour("surface").rgba()
+        tints = {lit: theme.colour("persimmon" if lit else "quiet").rgba() for lit in (False, True)}
         for mark in marks:
             lit = mark.part in (self.selection, self.hover)
-            tint = theme.colour("persimmon" if lit else "quiet")
-            pen = QPen(tint, 1.6 if lit else 1)
-            if mark.part.panel in taped:
-                pen.setStyle(Qt.PenStyle.DotLine)
-            painter.setPen(pen)
-            painter.setBrush(theme.colour("surface"))
-            painter.drawEllipse(mark.at, _MARK_PX, _MARK_PX)
-            painter.setPen(tint)
-            figure = str(mark.key)
-            painter.drawText(mark.at + QPointF(-digit * len(figure) / 2, up), figure)
+            painter.drawPixmap(mark.at - _MARK_MIDDLE, _mark(mark.key, tints[lit], ground, lit, mark.part.panel in taped, ratio))
         painter.setBrush(Qt.BrushStyle.NoBrush)
 
     def _measure(self, painter: QPainter) -> None:
@@ -560,8 +559,44 @@ class FlatView(PartView):
             painter.drawText(place, Qt.AlignmentFlag.AlignCenter, words)
 
 
-def _about(middle: QPointF, across: float, along: float) -> QRectF:
-    return QRectF(middle.x() - across / 2, middle.y() - along / 2, across, along)
+@lru_cache(maxsize=512)
+def _mark(key: int, rgba: int, ground: int, lit: bool, taped: bool, ratio: float) -> QPixmap:
+    """A seam's number in its ring, drawn once: there are many, and letters take their time."""
+    middle = _MARK_MIDDLE
+    result = QPixmap(QSize(round(2 * middle.x()), round(2 * middle.y())) * ratio)
+    result.setDevicePixelRatio(ratio)
+    result.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(result)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    painter.setFont(theme.figure_font(7.5))
+    metrics = QFontMetricsF(painter.font())
+    tint = QColor.fromRgba(rgba)
+    pen = QPen(tint, 1.6 if lit else 1)
+    if taped:
+        pen.setStyle(Qt.PenStyle.DotLine)
+    painter.setPen(pen)
+    painter.setBrush(QColor.fromRgba(ground))
+    painter.drawEllipse(middle, _MARK_PX, _MARK_PX)
+    painter.setPen(tint)
+    figure = str(key)
+    left = metrics.horizontalAdvance("0") * len(figure) / 2
+    painter.drawText(middle + QPointF(-left, metrics.ascent() - metrics.height() / 2), figure)
+    painter.end()
+    return result
+
+
+def _edges(box: QRectF) -> _Edges:
+    return cast(_Edges, box.getCoords())  # stubs say it gives one object
+
+
+def _about(x: float, y: float, across: float, along: float) -> _Edges:
+    return x - across / 2, y - along / 2, x + across / 2, y + along / 2
+
+
+def _meets(box: _Edges, others: Iterable[_Edges]) -> bool:
+    """Whether it overlaps any of the others."""
+    left, top, right, bottom = box
+    return any(left < r and right > a and top < b and bottom > c for a, c, r, b in others)
 
 
 @lru_cache(maxsize=1024)

@@ -48,6 +48,8 @@ _FINER, _FINER_MOST_PX = 2, 400_000
 _STEP_PX = 64
 #: A picture at rest is drawn in bands so high.
 _BAND_PX = 2 * _STEP_PX
+#: A face so little turned away (the sine of the angle) may show still: after a mitre it is not quite plane.
+_GRAZING = 0.01
 _CLIP_DISTANCE0 = 0x3000  # OpenGL's own number for the first clipping plane
 
 
@@ -105,10 +107,14 @@ void main() {
 _EDGES_VERTEX = """
 #version 330
 uniform mat4 camera; uniform vec4 section;
-in vec3 at; in vec3 tint; in vec2 bounds;
-out vec3 c; flat out vec2 faces;
+in vec3 at; in vec3 tint; in vec2 bounds; in vec3 end;
+uniform vec2 size;
+out vec3 c; flat out vec2 faces; flat out ivec2 beside;
 void main() {
     gl_Position = camera * vec4(at, 1.0);
+    vec4 far = camera * vec4(end, 1.0);
+    vec2 way = abs(size * (far.xy / far.w - gl_Position.xy / gl_Position.w));
+    beside = way.x > way.y ? ivec2(0, 1) : ivec2(1, 0);
     gl_ClipDistance[0] = dot(section, vec4(at, 1.0));
     c = tint; faces = bounds;
 }
@@ -116,7 +122,7 @@ void main() {
 _EDGES_FRAGMENT = """
 #version 330
 uniform sampler2D seen;
-in vec3 c; flat in vec2 faces;
+in vec3 c; flat in vec2 faces; flat in ivec2 beside;
 out vec4 colour;
 bool at(ivec2 place) {
     float f = texelFetch(seen, place, 0).r;
@@ -131,7 +137,7 @@ void main() {
 # where a face shows beside an edge's pixel; spelled out or unrolled, since both count in time (measured)
 _LOOK_PLAIN = """
     ivec2 here = clamp(ivec2(gl_FragCoord.xy), ivec2(1), textureSize(seen, 0) - 2);
-    bool shows = at(here) || at(here + ivec2(1, 0)) || at(here - ivec2(1, 0)) || at(here + ivec2(0, 1)) || at(here - ivec2(0, 1));
+    bool shows = at(here) || at(here + beside) || at(here - beside);
 """
 _LOOK_FINE = """
     const int finer = 2;
@@ -139,6 +145,8 @@ _LOOK_FINE = """
     bool shows = false;
     for (int i = -finer; i < 2 * finer; i++) for (int j = -finer; j < 2 * finer; j++) shows = shows || at(here + ivec2(i, j));
 """
+#: What each of them is handed of an edge's end: only the plain one asks where its other end lies.
+_EDGE_FORMS = {1: ("3f 3f 2f 3f", "at", "tint", "bounds", "end"), 2: ("3f 3f 2f 12x", "at", "tint", "bounds")}
 _LOOKS = {1: _LOOK_PLAIN, 2: _LOOK_FINE}
 
 
@@ -174,6 +182,15 @@ def region(solids: Solids, matrix: NDArray[np.float64], width: int, height: int)
     first_y, last_y = max(0, math.floor(top) - 2), min(height, math.ceil(bottom) + 2)
     return Region(first_x, first_y, max(1, math.ceil((last_x - first_x) / _STEP_PX)) * _STEP_PX,
                   max(1, math.ceil((last_y - first_y) / _STEP_PX)) * _STEP_PX)
+
+
+def _turned_to(solids: Solids, camera: NDArray[np.float64]) -> NDArray[np.bool_]:
+    """The edges that may show: a face beside them looks at the camera.  Of most things half the edges do not."""
+    rows = camera[[0, 1, 3]]
+    eye = np.linalg.solve(rows[:, :3], -rows[:, 3])
+    sight = eye - solids.edges[:, 0]
+    turned = np.einsum("mfi,mi->mf", solids.edge_normals, sight) > -_GRAZING * np.sqrt((sight**2).sum(axis=1))[:, None]
+    return turned[:, 0] | turned[:, 1]  # type: ignore[no-any-return]  # numpy's own types do not say
 
 
 class NoGraphics(Exception):
@@ -247,6 +264,8 @@ class Renderer:
         for program in (self.faces, lines_program, *((self.prints,) if self._art else ())):
             program["camera"].write(matrix)
             program["section"].value = section
+        if "size" in lines_program:
+            lines_program["size"].value = (float(part.width), float(part.height))
         self.faces["light"].value = tuple(float(v) for v in light)
         if self._art:
             self.prints["light"].value = tuple(float(v) for v in light)
@@ -268,7 +287,11 @@ class Renderer:
         self.context.disable(moderngl.DEPTH_TEST)
         (target.smooth or target.plain).use()
         target.texture.use(0)
-        lines.render(moderngl.LINES)
+        whole = section == NO_PLANE
+        turned = np.flatnonzero(_turned_to(scene.solids, camera)) if whole else np.arange(len(scene.solids.edges))
+        if len(turned):
+            self._buffers[2].write((2 * turned[:, None] + (0, 1)).astype("i4").tobytes())
+            lines.render(moderngl.LINES, vertices=2 * len(turned))
         self.context.enable(moderngl.DEPTH_TEST)
         if target.smooth is not None:
             self.context.copy_framebuffer(target.plain, target.smooth)
@@ -316,13 +339,14 @@ class Renderer:
                                 numbers], axis=1).astype("f4")
         # an edge bounds its own face and the rim
         bounds = np.stack([3 * shape.edge_panel + shape.edge_face, 3 * shape.edge_panel + RIM], axis=1)
-        lines = np.concatenate([shape.edges.reshape(-1, 3), np.repeat(scene.edges, 2, axis=0), np.repeat(bounds, 2, axis=0)],
-                               axis=1).astype("f4")
-        self._buffers = [self.context.buffer(data.tobytes()) for data in (faces, lines)]
+        lines = np.concatenate([shape.edges.reshape(-1, 3), np.repeat(scene.edges, 2, axis=0), np.repeat(bounds, 2, axis=0),
+                                shape.edges[:, ::-1].reshape(-1, 3)], axis=1).astype("f4")
+        self._buffers = [*(self.context.buffer(data.tobytes()) for data in (faces, lines)),
+                         self.context.buffer(reserve=max(8, 8 * len(shape.edges)), dynamic=True)]
         self._vertex_arrays = (
             self.context.vertex_array(self.faces, [(self._buffers[0], "3f 3f 3f 1f", "at", "normal", "tint", "number")]),
-            *(self.context.vertex_array(self.lines[finer], [(self._buffers[1], "3f 3f 2f", "at", "tint", "bounds")])
-              for finer in _LOOKS))
+            *(self.context.vertex_array(self.lines[finer], [(self._buffers[1], *form)], index_buffer=self._buffers[2])
+              for finer, form in _EDGE_FORMS.items()))
         self._load_art(scene, faces)
         self._loaded = scene
 

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable
 from dataclasses import dataclass, fields
 from functools import cache
+from typing import ClassVar
 
 from PySide6.QtCore import QByteArray, QRectF, Qt
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QGuiApplication, QIcon, QPainter, QPalette, QPixmap
@@ -62,6 +63,8 @@ class _Now:
     """The tokens in force; one place, changed only by ``apply``."""
 
     tokens = LIGHT
+    known: ClassVar[Tokens | None] = None  # those the colours were made from
+    colours: ClassVar[dict[str, QColor]] = {}
 
 
 def tokens() -> Tokens:
@@ -71,12 +74,9 @@ def tokens() -> Tokens:
 
 def colour(name: str) -> QColor:
     """One colour in force by its token's name."""
-    return _colours(_Now.tokens)[name]
-
-
-@cache
-def _colours(tokens: Tokens) -> dict[str, QColor]:
-    return {f.name: QColor(getattr(tokens, f.name)) for f in fields(tokens)}
+    if _Now.tokens is not _Now.known:  # asked for thousands of times between two changes of the light
+        _Now.known, _Now.colours = _Now.tokens, {f.name: QColor(getattr(_Now.tokens, f.name)) for f in fields(_Now.tokens)}
+    return _Now.colours[name]
 
 
 @cache

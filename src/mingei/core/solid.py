@@ -36,7 +36,7 @@ class Solids(NamedTuple):
 
     triangles: (n, 3, 3) corners, mm; normals: (n, 3), and shading: (n, 3, 3) those at the corners, which run on over bends; panel: (n,)
     index into pattern.panels; face: (n,) PRINTED, INSIDE or RIM; edges: (m, 2, 3) outline pieces; edge_panel: (m,); edge_face: (m,)
-    PRINTED or INSIDE, the face it bounds; edge_cut: (m,) a cut, not a crease.
+    PRINTED or INSIDE, the face it bounds; edge_cut: (m,) a cut, not a crease; edge_normals: (m, 2, 3) of that face and of the rim beside.
     """
 
     triangles: Array
@@ -48,6 +48,7 @@ class Solids(NamedTuple):
     edge_panel: Whole
     edge_face: Whole
     edge_cut: NDArray[np.bool_]
+    edge_normals: Array
 
 
 class Model(NamedTuple):
@@ -151,6 +152,7 @@ def solids(pattern: Pattern, fraction: float = 1.0) -> Solids:
     cap_normals = matrices[cap_owner, :3, 2]
     cap_count, rim_count = len(model.caps), len(rim)
     edge_cut = model.fold_after < 0
+    up_way = own[drawn, :3, 2]
     if model.bent.any():
         faces = matrices[:, :3, 2]
         soft = faces[model.owner] + faces[model.beyond[0]] + faces[model.beyond[1]]
@@ -168,6 +170,7 @@ def solids(pattern: Pattern, fraction: float = 1.0) -> Solids:
         np.concatenate([model.owner[drawn], model.owner[drawn]]),
         np.repeat(np.array([PRINTED, INSIDE], np.int32), int(drawn.sum())),
         np.concatenate([edge_cut[drawn], edge_cut[drawn]]),
+        np.concatenate([np.stack([up_way, rim_normals[1::2]], axis=1), np.stack([-up_way, rim_normals[::2]], axis=1)]),
     )
 
 

@@ -39,6 +39,8 @@ from mingei.core.stock import find_stock
 _PICTURE = QSize(190, 120)
 #: So long (s) a picture is worked at before the event loop has its turn.
 _TURN_S = 0.012
+#: Pictures on pages that do not show are worked at so seldom (ms) that nobody at work on another page notices.
+_SELDOM_MS = 250
 
 
 class _Waiting(QObject):
@@ -55,13 +57,24 @@ class _Waiting(QObject):
     def add(self, button: RecipeButton) -> None:
         if button not in self.buttons:
             self.buttons.append(button)
-        if not self.timer.isActive():
+        self.go_on()
+
+    def go_on(self) -> None:
+        """At once when there is one to be seen, otherwise some time."""
+        if self.showing():
             self.timer.start(0)
+        elif self.buttons and not self.timer.isActive():
+            self.timer.start(_SELDOM_MS)
+
+    def showing(self) -> list[RecipeButton]:
+        """Those a person looks at."""
+        self.buttons = [b for b in self.buttons if isValid(b)]  # a window may be gone
+        return [b for b in self.buttons if b.isVisible()]
 
     def _next(self) -> None:
-        self.buttons = [b for b in self.buttons if isValid(b)]  # a window may be gone
+        shown = self.showing()
         if self.buttons:
-            button = self.buttons[0]
+            button = (shown or self.buttons)[0]
             if self.begun is None or self.begun[0] is not button:
                 self.begun = button, button.draw_ahead()
             until = time.perf_counter() + _TURN_S
@@ -71,8 +84,7 @@ class _Waiting(QObject):
                     self.begun = None
                     button.draw()
                     break
-        if self.buttons:
-            self.timer.start(0)
+        self.go_on()
 
 
 @cache
@@ -81,8 +93,8 @@ def _waiting() -> _Waiting:
 
 
 def pictures_wait() -> bool:
-    """Whether small pictures are still to be drawn."""
-    return bool(_waiting().buttons)
+    """Whether small pictures that show are still to be drawn."""
+    return bool(_waiting().showing())
 
 
 class RecipeButton(QToolButton):
@@ -118,6 +130,9 @@ class RecipeButton(QToolButton):
     def draw_soon(self) -> None:
         """Draw it when the window has nothing else to do."""
         _waiting().add(self)
+
+    def showEvent(self, event: object) -> None:
+        _waiting().go_on()
 
     def _made(self) -> Build:
         if self.offered is not None:

@@ -411,7 +411,7 @@ def _material(options: argparse.Namespace) -> int:
         project = replace(project, sheet=find_sheet(options.sheet).name)
     if not 1 <= options.copies <= 1000:
         raise UsageError(say("{n} kits are too few or too many", n=options.copies), "--copies", "write 1 to 1000")
-    sheet, loads = project.paper, [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns)]
+    sheet, loads = project.paper, [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns, halves=b.halves)]
     lay_out(loads, sheet, project.spots)  # refuses what is too large
     found = material(pages_for(options.copies, loads, sheet, project.spots))
     if options.json:
@@ -466,7 +466,7 @@ def _nest(options: argparse.Namespace) -> int:
     from mingei.formats.export import builds_of
 
     project = project_file.load(options.file)
-    loads = [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns)]
+    loads = [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns, halves=b.halves)]
     for found in closer(loads, project.paper, project.spots, seed=options.seed):
         best = found
     if best.sheets < best.before:

@@ -23,6 +23,7 @@ from mingei.core.fit import Drawer, fill_drawer, fit_blank, fit_into
 from mingei.core.layout.laying import Laying, Printer, check_laying, check_printer
 from mingei.core.layout.place import Spot
 from mingei.core.layout.sheets import find_sheet
+from mingei.core.layout.splice import Splice
 from mingei.core.layout.tile import LEAST_MM
 from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
 from mingei.core.length import write_both, write_mm
@@ -332,6 +333,17 @@ class Document(QObject):
         words = t("cut off the {panel}", panel=t(panel)) if apart else t("join the {panel} again", panel=t(panel))
         self.change_brief(brief, words)
         self.select(next((p for p in self.build.parts if p.panel == panel), NOTHING))
+
+    def set_splice(self, splice: Splice, number: int | None = None) -> None:
+        """Cut a piece across along a line, to be joined by a lap, or move the line of a number.  Raises MeasureError."""
+        words = t("cut across the {piece}", piece=t(splice.piece)) if number is None else t("move the join across the {piece}",
+                                                                                             piece=t(splice.piece))
+        self.change_brief(self.brief.with_splice(splice, number), words, "" if number is None else f"splice:{number}")
+
+    def remove_splice(self, number: int) -> None:
+        """A piece is whole again along a line."""
+        piece = self.brief.splices[number].piece
+        self.change_brief(self.brief.without_splice(number), t("take out a join across the {piece}", piece=t(piece)))
 
     def set_trim(self, trim: Trim) -> None:
         """Round a panel's corners, or notch its edge.  Raises MeasureError."""

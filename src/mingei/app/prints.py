@@ -18,6 +18,7 @@ from mingei.core.build import Build
 from mingei.core.check import Finding
 from mingei.core.check.printing import found_about
 from mingei.core.errors import MingeiError
+from mingei.core.layout.splice import printed_within
 from mingei.core.pattern import Pattern
 from mingei.core.shape import Box, bounds
 from mingei.formats import artwork
@@ -214,7 +215,14 @@ class Prints(QObject):
 
     def _paint(self, build: Build, most: float) -> dict[Pattern, Print]:
         images = {id(read.picture): read.image for read in self._known.values() if read.picture is not None}
-        return {pattern: paint(prints, images, most) for pattern, prints in self._lying(build).items()}
+        lying = self._lying(build)
+        made = {pattern: paint(prints, images, most) for pattern, prints in lying.items()}
+        for pattern, prints in lying.items():
+            for half in build.halves[pattern]:
+                on_it = () if half.within is None else printed_within(prints, half)
+                if on_it:
+                    made[half.pattern] = paint(on_it, images, most)
+        return made
 
     def _lying(self, build: Build) -> dict[Pattern, tuple[Printed, ...]]:
         """Where everything that has been read lies; kept for the thing last asked about."""

@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING, NamedTuple
 from mingei.core.amend import amend
 from mingei.core.develop import develop
 from mingei.core.draft import Draft
+from mingei.core.layout.splice import LAP_MM, Half, halves_of
 from mingei.core.opening import open_up, openable
 from mingei.core.overlay import Overlay, lay
 from mingei.core.pattern import Pattern, enlarged
@@ -19,6 +20,7 @@ from mingei.core.recipes import Recipe, find_recipe
 from mingei.core.shape import Box, Rigid, bounds, shifted
 from mingei.core.split import split
 from mingei.core.stock import Stock
+from mingei.core.words import joined, say
 
 if TYPE_CHECKING:  # loaded when first measured: it brings numpy with it, and a flat can be shown before
     from mingei.core import fold
@@ -81,8 +83,23 @@ class Build:
 
     @cached_property
     def steps(self) -> tuple[Step, ...]:
-        """The folding, step by step."""
-        return steps(self.draft)
+        """The folding, step by step; what was cut across is joined first."""
+        found = steps(self.draft)
+        joined_first = [p for p, halves in self.halves.items() if len(halves) > 1]
+        if not joined_first or not found:
+            return found
+        words = [say("Glue the {piece} together where its lines bear one number.", piece=p.name) for p in joined_first]
+        return (found[0]._replace(words=joined([*words, found[0].words])), *found[1:])
+
+    @cached_property
+    def halves(self) -> Mapping[Pattern, tuple[Half, ...]]:
+        """What each piece comes apart into by the lines a person drew across it; itself where there is none."""
+        return halves_of(self.patterns, self.brief.splices, self.brief.tape_mm or LAP_MM)
+
+    @cached_property
+    def cut_pieces(self) -> tuple[Pattern, ...]:
+        """The pieces as they are cut and laid on sheets."""
+        return tuple(half.pattern for halves in self.halves.values() for half in halves)
 
     @cached_property
     def part_names(self) -> tuple[str, ...]:

@@ -19,6 +19,7 @@ from mingei.core.errors import MeasureError
 from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer
 from mingei.core.layout.place import Spot
 from mingei.core.layout.sheets import Sheet, find_sheet
+from mingei.core.layout.splice import MOST_SPLICES, Splice, check_splice
 from mingei.core.opening import MOST_MM, Opening, Trim, not_there, open_up, openable
 from mingei.core.overlay import Overlay
 from mingei.core.overlay import check as check_overlay
@@ -63,7 +64,8 @@ class Brief:
     openings, trims: windows, holes, rounded corners and notches put into panels by hand; notes: the person's own words.  enlarged: the
     finished drawing is enlarged by so much, instead of being drafted anew at its size.  tape_mm: width of the double-sided tape its seams
     are glued with, 0 for wet glue.  overlays: pieces glued on panels, mats and labels; parts: the stocks, by id, of parts that have their
-    own.  need: the thing it must take.  arts: pictures and words on it.  splits: the panels that are pieces of their own.
+    own.  need: the thing it must take.  arts: pictures and words on it.  splits: the panels that are pieces of their own;
+    splices: lines that pieces are cut across by.
     """
 
     name: str
@@ -83,6 +85,7 @@ class Brief:
     need: Need = NO_NEED
     arts: tuple[Art, ...] = ()
     splits: tuple[str, ...] = ()
+    splices: tuple[Splice, ...] = ()
 
     def __hash__(self) -> int:  # every change looks up all that was worked out for each brief, by its value
         return self._digest
@@ -148,6 +151,23 @@ class Brief:
         if reason:
             raise MeasureError("it cannot be a piece of its own", say("panel {name}", name=panel), reason)
         return replace(self, splits=(*kept, panel))
+
+    def with_splice(self, splice: Splice, number: int | None = None) -> Brief:
+        """The brief with a line across a piece, or the line of that number, from 0, moved.
+
+        Raises MeasureError when it cannot lie so, or when there are too many.
+        """
+        check_splice(splice)
+        if number is None and len(self.splices) >= MOST_SPLICES:
+            raise MeasureError(say("{most} lines are all that a thing is cut across by", most=MOST_SPLICES),
+                               say("join across the {piece}", piece=splice.piece), "tile it over several sheets instead")
+        lines = list(self.splices)
+        lines[len(lines) if number is None else number:None if number is None else number + 1] = [splice]
+        return replace(self, splices=tuple(lines))
+
+    def without_splice(self, number: int) -> Brief:
+        """The brief without the line of a number, from 0."""
+        return replace(self, splices=(*self.splices[:number], *self.splices[number + 1:]))
 
     def with_trim(self, trim: Trim) -> Brief:
         """The brief with a panel's free edges trimmed otherwise."""
@@ -358,7 +378,7 @@ def _brief_differences(a: Brief, b: Brief) -> list[str]:
                                ("enlargement", a.enlarged, b.enlarged), ("tape", a.tape_mm, b.tape_mm)) if x != y]
     said += [say("{name}: {what} differ", name=b.name, what=word)
              for word, x, y in (("seams", a.seams, b.seams), ("openings", a.openings, b.openings), ("edges", a.trims, b.trims),
-                                ("pieces cut apart", a.splits, b.splits),
+                                ("pieces cut apart", a.splits, b.splits), ("lines cut across", a.splices, b.splices),
                                 ("overlays", a.overlays, b.overlays), ("stocks of its parts", a.parts, b.parts),
                                 ("what must fit", a.need, b.need), ("artwork", a.arts, b.arts),
                                 ("notes", a.notes, b.notes)) if x != y]

@@ -8,7 +8,7 @@ from __future__ import annotations
 
 import json
 import math
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import fields
 from typing import Any, NamedTuple
 
@@ -22,6 +22,7 @@ from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer, check
 from mingei.core.layout.offcuts import Offcut
 from mingei.core.layout.place import Spot
 from mingei.core.layout.sheets import find_sheet
+from mingei.core.layout.splice import MOST_SPLICES, Splice, check_splice
 from mingei.core.layout.tile import LEAST_MM
 from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
 from mingei.core.opening import MOST_MM, Opening, Shape, Trim, open_up
@@ -93,6 +94,7 @@ def _brief_data(b: Brief) -> dict[str, Any]:
                                           if k in ("name", "panel", "shape", "width") or v != usual[k]} for o in b.openings]
     amendments += [{"kind": "trim", **trim._asdict()} for trim in b.trims]
     amendments += [{"kind": "split", "panel": panel} for panel in b.splits]
+    amendments += [{"kind": "splice", **splice._asdict()} for splice in b.splices]
     plain = Overlay("", "")._asdict()
     amendments += [{"kind": "overlay"} | {k: v for k, v in o._asdict().items() if k in ("name", "panel", "part") or v != plain[k]}
                    for o in b.overlays]
@@ -295,7 +297,16 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
     if len({a.name for a in arts}) < len(arts):
         raise ProjectError("two pieces of artwork have one name", f"{place}.artwork", "give each a name of its own")
     return Brief(name, recipe.id, measures, stock.id, copies, changes, _text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
-                 float(grown), _freeze(entry, known), openings, trims, float(tape), overlays, parts, Need(*map(float, sizes)), arts, splits)
+                 float(grown), _freeze(entry, known), openings, trims, float(tape), overlays, parts, Need(*map(float, sizes)), arts, splits,
+                 _splices(found, f"{place}.amendments"))
+
+
+def _splices(found: Sequence[object], place: str) -> tuple[Splice, ...]:
+    splices = tuple(a for a in found if isinstance(a, Splice))
+    if len(splices) > MOST_SPLICES:
+        raise ProjectError(say("{most} lines are all that a thing is cut across by", most=MOST_SPLICES), place,
+                           "tile it over several sheets instead")
+    return splices
 
 
 class Split(NamedTuple):
@@ -304,8 +315,13 @@ class Split(NamedTuple):
     panel: str
 
 
-def _amendment(data: Any, place: str) -> SeamChange | Opening | Trim | Overlay | Split:
+def _amendment(data: Any, place: str) -> SeamChange | Opening | Trim | Overlay | Split | Splice:
     entry = _mapping(data, place)
+    if entry.get("kind") == "splice":
+        splice = Splice(_text(entry.get("piece"), f"{place}.piece"), _measured(entry.get("turn_deg"), f"{place}.turn_deg"),
+                        _measured(entry.get("share"), f"{place}.share"))
+        _accepted(lambda: check_splice(splice), place)
+        return splice
     if entry.get("kind") == "split":
         return Split(_text(entry.get("panel"), f"{place}.panel"))
     if entry.get("kind") == "overlay":

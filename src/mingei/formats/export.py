@@ -114,7 +114,7 @@ def printed_on(made: Build) -> Mapping[Pattern, tuple[Printed, ...]]:
 
 def _loads(project: Project, piece: str) -> list[Load]:
     """The pieces of the project, or those of a name: a piece's own, or its thing's."""
-    loads = [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns, printed_on(b))]
+    loads = [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns, printed_on(b), b.halves)]
     chosen = [load for load in loads if not piece or piece in (load.pattern.name, load.owner, load.words)]
     if not chosen:
         raise ExportError("no piece has that name", say("piece {piece!r}", piece=piece),

@@ -333,7 +333,7 @@ class SheetsStation(Station):
     def _loads(self) -> list[Load]:
         """The pieces of the kit."""
         builds = [self.document.build_of(i) for i in range(len(self.document.project.briefs))]
-        return [load for b in builds for load in loads_of(b.brief.name, b.patterns)]
+        return [load for b in builds for load in loads_of(b.brief.name, b.patterns, halves=b.halves)]
 
     def _take_pages(self, pages: tuple[Page, ...]) -> None:
         """Show these pages, and what they take."""
@@ -476,7 +476,7 @@ class SheetsStation(Station):
         """A piece was pressed: take it in hand, and turn to the thing it belongs to."""
         self._show_in_hand()
         for i in range(len(self.document.project.briefs)):
-            if pattern in self.document.build_of(i).patterns:
+            if pattern in self.document.build_of(i).cut_pieces:
                 self.document.look_at(i)
                 return
 

@@ -150,7 +150,7 @@ def _divided_small(pairs: Sequence[tuple[Polygon, Polygon]]) -> list[bool]:
 @rule("sheet-small")
 def sheet_small(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """The piece must fit the chosen sheet, or be tiled over several."""
-    for pattern in build.patterns:
+    for pattern in build.cut_pieces:
         if fits(pattern, sheet) is not None:
             continue
         error = too_large(pattern, sheet)

@@ -231,11 +231,11 @@ def _numbers(pattern: Pattern, move: Rigid, speak: Callable[[str], str], taken: 
     keys = {edge.seam: edge.key for edge in pattern.keys}
     words = {Role.TAB: "glue {number}", Role.LIP: "tuck {number}"}
     for p in pattern.panels:
-        if p.role in words and not p.whole:
+        if p.role in words and not p.whole and p.name in keys:
             said = told(say(words[p.role], number=keys[p.name]), speak)
             texts.append(Text(move.apply(p.frame.apply(_middle(p.polygon))), 2.4, said, middle=True,
                               turn_deg=_upright(p.frame.then(move).turn_deg)))
-    tabs = {p.name for p in pattern.panels if p.role in words and not p.whole}
+    tabs = {p.name for p in pattern.panels if p.role in words and not p.whole and p.name in keys}
     solid = [(bounds(p.flat_polygon).grown(_BESIDE_MM), p.flat_polygon) for p in pattern.panels]
     for edge in pattern.keys:
         if edge.bears and edge.seam in tabs:

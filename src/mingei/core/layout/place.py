@@ -17,6 +17,7 @@ from mingei.core.art import Printed
 from mingei.core.errors import SheetError
 from mingei.core.layout.pack import pack
 from mingei.core.layout.sheets import SHEETS, Sheet
+from mingei.core.layout.splice import Half, printed_within
 from mingei.core.layout.tile import Tile, onto_sheet, tiles
 from mingei.core.length import write_mm
 from mingei.core.pattern import Pattern
@@ -77,9 +78,13 @@ class Load(NamedTuple):
         return self.owner if self.alone else say("{owner}, {piece}", owner=self.owner, piece=self.pattern.name)
 
 
-def loads_of(owner: str, patterns: Sequence[Pattern], printed: Mapping[Pattern, tuple[Printed, ...]] = MappingProxyType({})) -> list[Load]:
-    """The pieces of one thing, ready to be laid out.  printed: the artwork on each."""
-    return [Load(owner, p, len(patterns) == 1, printed.get(p, ())) for p in patterns]
+def loads_of(owner: str, patterns: Sequence[Pattern], printed: Mapping[Pattern, tuple[Printed, ...]] = MappingProxyType({}),
+             halves: Mapping[Pattern, Sequence[Half]] = MappingProxyType({})) -> list[Load]:
+    """The pieces of one thing, ready to be laid out.  printed: the artwork on each; halves: what those come apart into that are cut
+    across."""
+    apart = [(p, halves.get(p) or (Half(p),)) for p in patterns]
+    alone = sum(len(each) for _, each in apart) == 1
+    return [Load(owner, half.pattern, alone, printed_within(printed.get(p, ()), half)) for p, each in apart for half in each]
 
 
 class Item(NamedTuple):

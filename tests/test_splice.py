@@ -1,0 +1,238 @@
+"""Pieces cut across along a line: the parts are the piece, and the strips lie beneath it."""
+
+from __future__ import annotations
+
+import math
+import unittest
+from dataclasses import replace
+
+from hypothesis import given
+from hypothesis import strategies as st
+from shapely import union_all
+from shapely.geometry import LineString
+from shapely.geometry import Point as Spot
+from shapely.geometry import Polygon as Area
+
+from mingei.core.art import Printed
+from mingei.core.build import Build, build
+from mingei.core.check import run
+from mingei.core.draft import Role
+from mingei.core.drawing import pattern_strokes
+from mingei.core.errors import MeasureError
+from mingei.core.layout.place import arrange, loads_of, outline
+from mingei.core.layout.sheets import find_sheet
+from mingei.core.layout.splice import LAP_MM, LAP_MOST_MM, Half, Splice, at_distance, away, line_of, printed_within
+from mingei.core.opening import Opening
+from mingei.core.pattern import FlatPanel, Pattern
+from mingei.core.project import Brief, new_brief
+from mingei.core.project_data import from_data, to_data
+from mingei.core.recipes import recipes
+from mingei.core.shape import Arc, Path, Point, path_length, signed_area
+from mingei.core.stock import Stock, find_stock
+from tests.strategies import briefs
+from tests.support import carton_project
+
+CARD, BOARD = find_stock("card-220"), find_stock("greyboard-15")
+A4 = find_sheet("A4")
+
+
+def spliced(recipe: str, turn: float, share: float, stock: Stock = CARD) -> Build:
+    brief = new_brief(recipe, stock=stock)
+    plain = build(brief, stock)
+    return build(brief.with_splice(Splice(plain.pattern.name, turn, share)), stock)
+
+
+def card(pattern: Pattern, strips: bool = True) -> Area:
+    """The card of a piece, from its cuts; with the strips it bears or without."""
+    loops = sorted((Area(_fine(c)).buffer(0) for c in pattern.cuts), key=lambda a: -a.area)
+    whole = Area()
+    for loop in loops:  # holes are taken out of what holds them
+        whole = whole.difference(loop) if whole.contains(loop.representative_point()) else whole.union(loop)
+    return whole if strips else whole.difference(union_all([Area(p.flat_polygon).buffer(1e-4) for p in strips_of(pattern)]))
+
+
+def _fine(path: Path) -> list[Point]:
+    """Points along a path, a quarter of a millimetre apart on arcs."""
+    points = []
+    for s in path:
+        count = max(1, math.ceil(s.length / 0.25)) if isinstance(s, Arc) else 1
+        points += [s.at(i / count) if isinstance(s, Arc) else s.start for i in range(count)]
+    return points
+
+
+def strips_of(pattern: Pattern) -> list[FlatPanel]:
+    return [p for p in pattern.panels if p.role is Role.TAB and p.name.startswith("join ")]
+
+
+class Parts(unittest.TestCase):
+    def check(self, made: Build, turn: float, share: float) -> tuple[Half, ...]:
+        """What must be true of any piece and any line."""
+        pattern = made.pattern
+        halves = made.halves[pattern]
+        whole = card(pattern)
+        if len(halves) == 1:
+            return halves
+        bodies = [h.pattern for h in halves if h.pattern.root]
+        cards = [card(p, strips=False) for p in bodies]
+        self.assertAlmostEqual(union_all(cards).symmetric_difference(whole).area, 0.0, delta=0.02 + 2e-4 * whole.length)
+        self.assertAlmostEqual(sum(c.area for c in cards), whole.area, delta=0.02 + 2e-4 * whole.length)
+        for part in bodies:
+            self.assertEqual(sum(signed_area(outline_of(c)) > 0 for c in part.cuts), 1)  # one sheet of card each
+            for cut in part.cuts:
+                for one, two in zip(cut, (*cut[1:], cut[0]), strict=True):
+                    self.assertLess(math.dist(one.end, two.start), 1e-6)
+            self.assertEqual(len({p.name for p in part.panels}), len(part.panels))
+        loose = [Area(s.flat_polygon, s.hole_polygons) for h in halves for s in strips_of(h.pattern)]
+        for strip in loose:  # beneath the card of the whole, everywhere
+            self.assertLess(strip.difference(whole.buffer(1e-3)).area, 1e-2)
+        return halves
+
+    def test_every_recipe_comes_apart_at_any_line_and_is_whole_again(self) -> None:
+        for recipe in recipes():
+            for turn, share in ((90.0, 0.4), (0.0, 0.55), (37.0, 0.5)):
+                with self.subTest(recipe=recipe, turn=turn):
+                    self.check(spliced(recipe, turn, share, find_stock(new_brief(recipe).stock)), turn, share)
+
+    @given(st.sampled_from(sorted(recipes())).flatmap(briefs), st.floats(-89.0, 90.0), st.floats(0.02, 0.98))
+    def test_any_build_comes_apart_at_any_line(self, given_: tuple[Brief, Stock], turn: float, share: float) -> None:
+        brief, stock = given_
+        self.check(build(brief.with_splice(Splice(build(brief, stock).pattern.name, turn, share)), stock), turn, share)
+
+    def test_lengths_of_cuts_and_scores_are_kept_to_a_hundredth(self) -> None:
+        made = spliced("pillow", 0.0, 0.5)
+        pattern = made.pattern
+        parts = [h.pattern for h in self.check(made, 0.0, 0.5)]
+        (a, b) = line_of(pattern, made.brief.splices[0])
+        y = a[1]
+        across = sum(math.dist(*piece.coords) for piece in [LineString([a, b]).intersection(card(pattern))])
+        cut = sum(path_length(c) for p in parts for c in p.cuts)
+        (strip_,) = (s for p in parts for s in strips_of(p))
+        ring = Area(strip_.flat_polygon)
+        base = sum(math.dist(p, q) for p, q in zip(strip_.flat_polygon, (*strip_.flat_polygon[1:], strip_.flat_polygon[0]), strict=True)
+                   if abs(p[1] - y) < 1e-4 and abs(q[1] - y) < 1e-4)
+        self.assertAlmostEqual(cut, sum(path_length(c) for c in pattern.cuts) + 2 * across + ring.length - 2 * base, delta=0.01)
+        arcs = sum(hasattr(s, "radius") for c in pattern.cuts for s in c)
+        self.assertEqual(sum(hasattr(s, "radius") for p in parts for c in p.cuts for s in c), arcs)  # curves stay curves
+
+    def test_a_strip_is_as_deep_as_the_lap_and_bears_the_scores_it_crosses(self) -> None:
+        made = spliced("carton", 90.0, 0.4)
+        left, right = (h.pattern for h in self.check(made, 90.0, 0.4))
+        (strip_,) = strips_of(left)
+        x = line_of(made.pattern, made.brief.splices[0])[0][0]
+        self.assertAlmostEqual(max(p[0] for p in strip_.flat_polygon) - x, LAP_MM, places=4)
+        across = [f for f in left.folds if f.start[1] == f.end[1] and max(f.start[0], f.end[0]) > x + 0.1]
+        self.assertEqual(len(across), 3)
+        for fold in across:
+            self.assertAlmostEqual(max(fold.start[0], fold.end[0]), x + LAP_MM, places=4)
+        self.assertEqual(strips_of(right), [])
+        self.assertEqual([sum(k.key == 4 for k in p.keys) for p in (left, right)], [1, 1])  # the number after those of the seams
+
+    def test_no_strip_goes_where_a_tab_is_glued(self) -> None:
+        made = spliced("carton", 90.0, 0.4)
+        left = made.halves[made.pattern][0].pattern
+        (mate,) = (m for m in made.pattern.mates if m.host_line and abs(m.host_line[0][0] - m.host_line[1][0]) > 50)
+        depth = next(s.depth_mm for s in made.pattern.seams if s.name == mate.seam)
+        assert mate.host_line is not None
+        (strip_,) = strips_of(left)
+        for p in strip_.flat_polygon:
+            self.assertGreater(LineString(mate.host_line).distance(Spot(p)), depth)
+
+    def test_board_is_joined_by_strips_of_its_own_between_its_folds(self) -> None:
+        made = spliced("tray", 90.0, 0.5, BOARD)
+        self.assertGreater(BOARD.caliper_mm, LAP_MOST_MM)
+        halves = self.check(made, 90.0, 0.5)
+        strips = [h.pattern for h in halves if not h.pattern.root]
+        self.assertEqual([p.name for p in strips], [f"tray strip {i}" for i in (1, 2, 3)])
+        for strip_ in strips:
+            for fold in made.pattern.folds:
+                self.assertGreater(LineString([fold.start, fold.end]).distance(card(strip_)), BOARD.caliper_mm)
+            x = line_of(made.pattern, made.brief.splices[0])[0][0]
+            self.assertAlmostEqual(strip_.box.left + strip_.box.right, 2 * x, places=3)
+
+    def test_several_lines_cut_each_other_and_arts_and_openings_are_parted(self) -> None:
+        brief = new_brief("carton", {"length": 200.0, "width": 120.0, "height": 60.0}, CARD)
+        brief = brief.with_opening(Opening("window", "front", width=40.0, height=20.0)) if "front" in _panels(brief) else brief
+        for splice in (Splice("carton", 90.0, 0.5), Splice("carton", 0.0, 0.5), Splice("carton", 45.0, 0.3)):
+            brief = brief.with_splice(splice)
+        made = build(brief, CARD)
+        self.assertGreaterEqual(len(self.check(made, 90.0, 0.5)), 5)
+        self.assertEqual(len({p.name for p in made.cut_pieces}), len(made.cut_pieces))
+        sheet = Printed("all", None, (), ((((-500.0, -500.0), (500.0, -500.0), (500.0, 500.0), (-500.0, 500.0)), ()),))
+        areas = [union_all([Area(o, h) for o, h in printed_within((sheet,), half)[0].within]) for half in made.halves[made.pattern]]
+        for half, area in zip(made.halves[made.pattern], areas, strict=True):
+            self.assertLess(card(half.pattern, strips=False).difference(area).area, 0.05)
+
+    def test_strokes_of_the_parts_are_those_of_the_whole(self) -> None:
+        made = spliced("frustum-box", 10.0, 0.62)
+        halves = self.check(made, 10.0, 0.62)
+        scored = union_all([LineString([f.start, f.end]) for f in made.pattern.folds if not f.bend])
+        for half in halves:
+            for f in half.pattern.folds:
+                if not f.bend:
+                    self.assertTrue(scored.buffer(1e-4).contains(LineString([f.start, f.end])))
+        again = union_all([LineString([f.start, f.end]) for h in halves for f in h.pattern.folds if not f.bend])
+        self.assertLess(scored.difference(again.buffer(1e-4)).length, 0.2)
+        self.assertTrue(all(pattern_strokes(h.pattern) for h in halves))
+
+
+def _panels(brief: Brief) -> set[str]:
+    return {p.name for piece in brief.drafted.pieces for p in piece.panels}
+
+
+def outline_of(cut: Path) -> tuple[Point, ...]:
+    return tuple(_fine(cut))
+
+
+class Placing(unittest.TestCase):
+    def test_its_distance_is_counted_from_the_left_or_from_below(self) -> None:
+        pattern = build(new_brief("carton", stock=CARD), CARD).pattern
+        upright = at_distance(pattern, Splice(pattern.name, 90.0), 30.0)
+        for end in line_of(pattern, upright):
+            self.assertAlmostEqual(end[0] - pattern.box.left, 30.0)
+        level = at_distance(pattern, Splice(pattern.name, 0.0), 25.0)
+        for end in line_of(pattern, level):
+            self.assertAlmostEqual(end[1] - pattern.box.bottom, 25.0)
+        self.assertAlmostEqual(away(pattern, level), 25.0)
+
+    def test_it_stays_in_its_place_when_the_piece_grows(self) -> None:
+        made = spliced("carton", 90.0, 0.4)
+        larger = build(made.brief.with_measure("length", 200.0), CARD)
+        a, _ = line_of(larger.pattern, larger.brief.splices[0])
+        self.assertAlmostEqual((a[0] - larger.pattern.box.left) / larger.pattern.box.width, 0.4)
+
+    def test_what_is_too_large_for_a_sheet_fits_in_parts(self) -> None:
+        brief = new_brief("carton", {"length": 220.0}, CARD)
+        whole = build(brief, CARD)
+        self.assertTrue(arrange(loads_of("box", whole.patterns), A4).too_large)
+        parted = build(brief.with_splice(Splice("carton", 90.0, 0.5)), CARD)
+        layout = arrange(loads_of("box", parted.patterns, halves=parted.halves), A4)
+        self.assertFalse(layout.too_large)
+        self.assertEqual({i.load.words for p in layout.pages for i in p.items}, {"box, carton a", "box, carton b"})
+        self.assertFalse([f for f in run(parted, A4) if f.code == "sheet-small"])
+        self.assertTrue(all(outline(p) for p in parted.cut_pieces))
+
+    def test_a_line_that_cannot_be_is_refused_and_one_that_is_poor_is_said(self) -> None:
+        brief = new_brief("carton", stock=CARD)
+        for poor in (Splice("carton", 90.0, 0.01), Splice("carton", 90.0, math.nan), Splice("carton", math.inf, 0.5)):
+            with self.assertRaises(MeasureError):
+                brief.with_splice(poor)
+
+        def codes(splice: Splice) -> set[str]:
+            return {f.code for f in run(build(brief.with_splice(splice), CARD), A4) if f.code.startswith("splice")}
+
+        pattern = build(brief, CARD).pattern
+        fold = next(f for f in pattern.folds if f.start[0] == f.end[0])
+        self.assertEqual(codes(Splice("carton", 90.0, 0.5)), {"splice-thick"})
+        self.assertEqual(codes(at_distance(pattern, Splice("carton", 90.0), 6.0)), {"splice-scrap"})
+        self.assertEqual(codes(at_distance(pattern, Splice("carton", 90.0), fold.start[0] - pattern.box.left + 2.0)), {"splice-fold"})
+        self.assertEqual(codes(Splice("lid", 90.0, 0.5)), {"splice-nowhere"})
+
+    def test_the_first_step_joins_it(self) -> None:
+        made = spliced("carton", 90.0, 0.4)
+        self.assertTrue(str(made.steps[0].words).startswith("Glue the carton together where its lines bear one number."))
+        self.assertEqual(len(made.steps), len(build(new_brief("carton", stock=CARD), CARD).steps))
+
+    def test_it_is_saved_and_read_again(self) -> None:
+        project = carton_project()
+        brief = replace(project.briefs[0], splices=(Splice("carton", 90.0, 0.4), Splice("carton", -20.0, 0.7)))
+        self.assertEqual(from_data(to_data(project.with_brief(0, brief))).briefs[0].splices, brief.splices)

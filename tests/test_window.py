@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from collections import Counter
+from dataclasses import replace
 from pathlib import Path
 from unittest import mock
 
@@ -15,6 +16,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QLabel, QMessageBox, QToolButton, QWidget
 
 from mingei.app.actions import Finder
+from mingei.app.drawer import FindingRow
 from mingei.app.menus import save_picture
 from mingei.app.space_gl import Region
 from mingei.app.stations.brief import BriefStation
@@ -439,6 +441,21 @@ class Checks(WindowTest):
         self.assertEqual(self.window.rail.buttons["sheets"].mark, "")
         self.window.actions_["undo"].trigger()
         self.assertEqual(self.window.document.project.sheet, "A4")
+
+    def test_a_remedy_is_carried_out_on_the_thing_it_was_found_on(self) -> None:
+        document = self.window.document
+        document.change_brief(replace(document.brief, enlarged=1.1), "enlarge")
+        first = document.project.briefs
+        document.look_at(3)
+        self.window.drawer.show()
+        wait_for(lambda: any(isinstance(r, FindingRow) and r.finding.code == "enlarged" for r in self.window.drawer.rows))
+        row = next(r for r in self.window.drawer.rows if isinstance(r, FindingRow) and r.finding.code == "enlarged")
+        assert row.remedy is not None
+        row.remedy.click()
+        self.assertEqual(document.project.briefs[1:], first[1:])
+        self.assertEqual(document.project.briefs[0].recipe, first[0].recipe)
+        self.assertEqual(document.project.briefs[0].enlarged, 1.0)
+        self.assertEqual(document.current, 0)
 
     def test_a_change_checks_only_what_it_changes(self) -> None:
         from mingei.app import drawer

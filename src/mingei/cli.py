@@ -76,6 +76,9 @@ def _parser() -> argparse.ArgumentParser:
                      help="a part of it from a stock of its own, such as liner=wrapping-60, mats=..., labels=...")
     new.add_argument("--split", action="append", default=[], metavar="PANEL", dest="splits",
                      help="cut this panel off at its fold, to be joined by a glued tab")
+    new.add_argument("--splice", action="append", default=[], metavar="LINE", dest="splices",
+                     help="cut a piece across, to be joined by a lap: upright:40%%, level:50%% or an angle in degrees and how far across, "
+                          "after the piece's name and a slash where there are several, such as lid/upright:50%%")
     new.add_argument("--mats", default="", metavar="BORDER", help="a mat on every panel seen from outside, so far inside its edges")
     new.add_argument("--sheet", default="A4", metavar="NAME")
     new.add_argument("--title", default="")
@@ -315,6 +318,8 @@ def _new(options: argparse.Namespace) -> int:
             brief = brief.with_measure("tab", wanted)
     for panel in options.splits:
         brief = brief.with_split(panel, True)
+    for line in options.splices:
+        brief = _with_splice(brief, find_stock(brief.stock, (stock,) if stock else ()), line)
     if options.mats:
         brief = _with_mats(brief, find_stock(brief.stock, (stock,) if stock else ()), options.mats)
     own = [stock] if stock else []
@@ -332,6 +337,24 @@ def _new(options: argparse.Namespace) -> int:
                       for m, v in zip(recipe.measures, brief.values.values(), strict=True) if isinstance(v, float))
     print(f"{options.output}: {recipe.title}, {sizes}")
     return OK
+
+
+def _with_splice(brief: Brief, stock: Stock, line: str) -> Brief:
+    """The brief with a line across a piece, as written on the command line.  Raises UsageError, MeasureError."""
+    from mingei.core.build import build
+    from mingei.core.layout.splice import Splice
+
+    pieces = [p.name for p in build(brief, stock).patterns]
+    piece, slash, where = line.rpartition("/")
+    piece = piece if slash else pieces[0]
+    if piece not in pieces:
+        raise UsageError(say("no piece is called {piece!r}", piece=piece), "--splice", say("choose one of: {names}", names=", ".join(pieces)))
+    way, _, share = where.partition(":")
+    try:
+        turn = {"upright": 90.0, "level": 0.0}.get(way.strip())
+        return brief.with_splice(Splice(piece, float(way) if turn is None else turn, float(share.strip().rstrip("%")) / 100))
+    except ValueError:
+        raise UsageError(say("{line!r} is no line across a piece", line=line), "--splice", "write one such as upright:40%") from None
 
 
 def _with_mats(brief: Brief, stock: Stock, border: str) -> Brief:

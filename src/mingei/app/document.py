@@ -417,16 +417,17 @@ class Document(QObject):
             briefs.insert(to, briefs.pop(self.current))
             self.change(self.project.with_briefs(tuple(briefs)), t("move {name}", name=self.brief.name), current=to)
 
-    def carry_out(self, fix: Fix) -> None:
-        """Put a remedy in force."""
+    def carry_out(self, fix: Fix, number: int | None = None) -> None:
+        """Put a remedy in force.  number: of the thing it was found on, usually the one in hand; it is turned to when it changes."""
         project = self.project
         if fix.brief is not None:
-            project = project.with_brief(self.current, fix.brief)
+            number = self.current if number is None else number
+            project = project.with_brief(number, fix.brief)
         if fix.sheet is not None:
             project = replace(project, sheet=fix.sheet)
         if fix.tile_mm is not None:
             project = replace(project, tile_mm=fix.tile_mm)
-        self.change(project, t(fix.words))
+        self.change(project, t(fix.words), current=number if fix.brief is not None else None)
 
     def _show(self, project: Project, current: int) -> None:
         self.project = project

@@ -42,7 +42,8 @@ class FindingRow(QFrame):
 
     gone_to = Signal()
 
-    def __init__(self, finding: Finding, document: Document) -> None:
+    def __init__(self, finding: Finding, document: Document, number: int) -> None:
+        """number: of the thing it was found on."""
         super().__init__()
         self.setObjectName("finding")
         self.finding = finding
@@ -77,7 +78,7 @@ class FindingRow(QFrame):
         if finding.fix is not None:
             fix = finding.fix
             self.remedy = QPushButton(t(fix.words))
-            self.remedy.clicked.connect(lambda: document.carry_out(fix))
+            self.remedy.clicked.connect(lambda: document.carry_out(fix, number))
             column.addWidget(self.remedy, 0, Qt.AlignmentFlag.AlignLeft)
 
 
@@ -218,7 +219,7 @@ class ChecksDrawer(QFrame):
         self._add_some()
 
     def _row(self, number: int, finding: Finding) -> QWidget:
-        row = FindingRow(finding, self.document)
+        row = FindingRow(finding, self.document, number)
         row.gone_to.connect(lambda: self.gone_to.emit(number, finding))
         return row
 

@@ -74,8 +74,9 @@ class Half(NamedTuple):
 def check_splice(splice: Splice) -> None:
     """Raises MeasureError naming the value at fault."""
     place = say("join across the {piece}", piece=splice.piece)
-    if not math.isfinite(splice.turn_deg):
-        raise MeasureError("its angle is no number", place, "write 0 for a level line, 90 for an upright one")
+    if not -90.0 < splice.turn_deg <= 90.0:
+        raise MeasureError(say("it cannot be turned by {degrees:g} degrees", degrees=splice.turn_deg), place,
+                           "write -89 to 90: 0 for a level line, 90 for an upright one")
     if not (math.isfinite(splice.share) and LEAST_SHARE <= splice.share <= 1.0 - LEAST_SHARE):
         raise MeasureError("the line lies beside the piece", place, "move it in from the edge")
 
@@ -144,11 +145,17 @@ def _parted(pattern: Pattern, splices: tuple[tuple[int, Splice], ...], lap_mm: f
 def _tabs_lie(pattern: Pattern) -> Any:
     """Where on its flat a piece's own tabs will be glued: no strip goes there, too."""
     from shapely import union_all
-    from shapely.geometry import LineString
+    from shapely.geometry import Polygon as Area
 
     depths = {s.name: s.depth_mm for s in pattern.seams}
-    return union_all([LineString(m.host_line).buffer(depths[m.seam] + _INSIDE_MM, single_sided=True, join_style="mitre")
-                      for m in pattern.mates if m.host_line is not None and m.joint is not Joint.TAPE])
+    areas = []
+    for mate in pattern.mates:
+        if mate.host_line is not None and mate.joint is not Joint.TAPE:
+            (ax, ay), (bx, by) = mate.host_line
+            share = (depths[mate.seam] + _INSIDE_MM) / math.dist((ax, ay), (bx, by))
+            nx, ny = (ay - by) * share, (bx - ax) * share  # the panel lies to the left
+            areas.append(Area([(ax, ay), (bx, by), (bx + nx, by + ny), (ax + nx, ay + ny)]))
+    return union_all(areas)
 
 
 def _letter(number: int) -> str:
@@ -313,7 +320,7 @@ class _Side:
         panels = [clipped for p in pattern.panels for clipped in self._panels(p, body, alone)]
         join = say("join {number}", number=self.cut.key)
         names = [join if len(laps) == 1 else say("{join}, {number}", join=join, number=i) for i in range(1, len(laps) + 1)]
-        panels += [_strip(name, lap.round_, lap.holes, back) for name, lap in zip(names, laps, strict=True)]
+        panels += [_strip(name, lap.round_, lap.holes, (lap.round_[0], lap.round_[-1]), back) for name, lap in zip(names, laps, strict=True)]
         folds = [piece for f in pattern.folds for piece in self._folds(f, card, alone)]
         keys = [*self._keys(body), *(self._key(name, lap.left, lap.right, True) for name, lap in zip(names, laps, strict=True))]
         if not laps:
@@ -401,7 +408,8 @@ class _Side:
                 if part.geom_type != "Polygon" or part.area < _LEAST_STRIP_MM * reach:
                     continue
                 panel = _strip(say("join {number}", number=self.cut.key), _loose(part.exterior.coords),
-                               [_hole(ring.coords) for ring in part.interiors], self.back)
+                               [_hole(ring.coords) for ring in part.interiors],
+                               ((part.bounds[0], self.y), (part.bounds[2], self.y)), self.back)
                 yield Half(replace(pattern, root="", panels=(panel,), folds=(), seams=(), laps=(), mates=(),
                                    cuts=(panel.path, *panel.holes),
                                    keys=(self._key(panel.name, part.bounds[0], part.bounds[2], True),)), box(0, 0, 0, 0))
@@ -457,10 +465,13 @@ def _with_laps(loop: Path, laps: Sequence[_Lap], y: float) -> Path:
     return tuple(result)
 
 
-def _strip(name: str, outline: Sequence[Point], holes: Sequence[Path], home: Rigid) -> FlatPanel:
-    """A strip, glued and covered: it takes glue as tabs do.  home: from the side's own coordinates to the flat."""
+def _strip(name: str, outline: Sequence[Point], holes: Sequence[Path], line: tuple[Point, Point], home: Rigid) -> FlatPanel:
+    """A strip, glued and covered: it takes glue as tabs do.  line: where on it the edges meet; home: from the side's own coordinates to
+    the flat."""
     path = moved_path(_closed(list(outline) if signed_area(tuple(outline)) > 0 else list(reversed(outline))), home)
-    return FlatPanel(name, Role.TAB, 0.0, 0.0, path, (None,) * len(path), STAY, holes=tuple(moved_path(h, home) for h in holes))
+    to_here = moved_path((Line(*line),), home)
+    return FlatPanel(name, Role.TAB, 0.0, 0.0, path, (None,) * len(path), STAY, (to_here,),
+                     holes=tuple(moved_path(h, home) for h in holes))
 
 
 def _pieces(found: Any) -> Iterator[list[Point]]:

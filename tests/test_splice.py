@@ -2,35 +2,45 @@
 
 from __future__ import annotations
 
+import io
 import math
 import unittest
+from contextlib import redirect_stderr, redirect_stdout
 from dataclasses import replace
+from itertools import pairwise
 
 from hypothesis import given
 from hypothesis import strategies as st
+from PySide6.QtCore import QPointF
 from shapely import union_all
 from shapely.geometry import LineString
 from shapely.geometry import Point as Spot
 from shapely.geometry import Polygon as Area
 
+from mingei import cli
+from mingei.app.stations.sheets import SheetsStation
 from mingei.core.art import Printed
-from mingei.core.build import Build, build
+from mingei.core.build import Build, Part, build
 from mingei.core.check import run
 from mingei.core.draft import Role
 from mingei.core.drawing import pattern_strokes
 from mingei.core.errors import MeasureError
-from mingei.core.layout.place import arrange, loads_of, outline
+from mingei.core.layout.marks import page_drawing
+from mingei.core.layout.place import arrange, lay_out, loads_of, outline, room
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.layout.splice import LAP_MM, LAP_MOST_MM, Half, Splice, at_distance, away, line_of, printed_within
+from mingei.core.layout.splice import LAP_MM, LAP_MOST_MM, Half, Splice, at_distance, away, line_of, lines_that_fit, printed_within
 from mingei.core.opening import Opening
 from mingei.core.pattern import FlatPanel, Pattern
-from mingei.core.project import Brief, new_brief
+from mingei.core.project import Brief, new_brief, new_project
 from mingei.core.project_data import from_data, to_data
 from mingei.core.recipes import recipes
 from mingei.core.shape import Arc, Path, Point, path_length, signed_area
 from mingei.core.stock import Stock, find_stock
+from mingei.formats import project_file
 from tests.strategies import briefs
-from tests.support import carton_project
+from tests.support import InFolder, carton_project
+from tests.test_printing import read_back
+from tests.windows import WindowTest, click, drag, settle, wait_for, write
 
 CARD, BOARD = find_stock("card-220"), find_stock("greyboard-15")
 A4 = find_sheet("A4")
@@ -236,3 +246,118 @@ class Placing(unittest.TestCase):
         project = carton_project()
         brief = replace(project.briefs[0], splices=(Splice("carton", 90.0, 0.4), Splice("carton", -20.0, 0.7)))
         self.assertEqual(from_data(to_data(project.with_brief(0, brief))).briefs[0].splices, brief.splices)
+
+    def test_the_fewest_lines_make_every_part_fit(self) -> None:
+        for length, width in ((220.0, 40.0), (420.0, 60.0), (420.0, 150.0)):
+            with self.subTest(length=length):
+                plain = build(new_brief("carton", {"length": length, "width": width, "height": 30.0}, CARD), CARD)
+                (fix,) = (f.fix for f in run(plain, A4) if f.code == "sheet-splice")
+                assert fix is not None and fix.brief is not None
+                made = build(fix.brief, CARD)
+                self.assertFalse(arrange(loads_of("box", made.patterns, halves=made.halves), A4).too_large)
+                self.assertFalse([f for f in run(made, A4) if f.code in ("sheet-small", "splice-fold", "splice-scrap", "splice-bare")])
+                space = room(A4)
+                rooms = [(space.width, space.height), (space.height, space.width)]
+                self.assertEqual(lines_that_fit(plain.pattern, rooms), made.brief.splices)
+                for i in range(len(made.brief.splices)):  # none of them is one too many
+                    rest = build(made.brief.without_splice(i), CARD)
+                    self.assertTrue(arrange(loads_of("box", rest.patterns, halves=rest.halves), A4).too_large, i)
+
+
+
+class CommandLine(InFolder):
+    def test_lines_are_written_as_words(self) -> None:
+        out, (good, poor_file) = io.StringIO(), (self.folder / name for name in ("a.mingei", "b.mingei"))
+        with redirect_stdout(out), redirect_stderr(out):
+            self.assertEqual(cli.main(["new", "lid-base", "--splice", "lid/upright:40%", "--splice=-20:60", "-o", str(good)]), 0)
+            for poor in ("lid/upright", "cover/level:50", "level:99.5", "120:50"):
+                self.assertNotEqual(cli.main(["new", "lid-base", "--splice", poor, "-o", str(poor_file)]), 0, poor)
+        (brief,) = project_file.load(good).briefs
+        self.assertEqual([(s.piece, s.turn_deg, round(s.share, 3)) for s in brief.splices],
+                         [("lid", 90.0, 0.4), (build(brief, CARD).pattern.name, -20.0, 0.6)])
+        self.assertFalse(poor_file.exists())
+
+
+class Window(WindowTest):
+    demo = False
+
+    def setUp(self) -> None:
+        super().setUp()
+        brief = new_brief("carton", {"length": 260.0, "width": 60.0, "height": 40.0}, CARD)
+        self.window.document.open(new_project(brief, "Long box", sheet="A4"))
+        self.window.go("draft")
+        settle(60)
+
+    def test_a_line_is_put_moved_by_its_field_and_by_the_mouse_turned_and_taken_out(self) -> None:
+        document, draft = self.window.document, self.window.draft()
+        document.select(Part("carton", "front"))
+        card = draft.splices
+        self.assertTrue(card.isVisibleTo(draft))
+        click(card.adds["upright"])
+        self.assertEqual(document.brief.splices, (Splice("carton", 90.0, 0.5),))
+        write(card.lengths["left"], "120")
+        (line,) = draft.flat.lines()
+        self.assertAlmostEqual(away(document.build.pattern, line.splice), 120.0)
+        start = line.a + (line.b - line.a) * 0.3
+        drag(draft.flat, start, start + QPointF(draft.flat.scale * 30.0, 0.0))
+        self.assertAlmostEqual(away(document.build.pattern, document.brief.splices[0]), 150.0, delta=2.0 / draft.flat.scale)
+        self.assertIn("150", card.lengths["left"].line.text())
+        card.turn.setValue(80)
+        self.assertEqual(document.brief.splices[0].turn_deg, 80.0)
+        self.assertIn("carton b", card.parts.text())
+        before = document.brief.splices
+        click(card.remove)
+        self.assertEqual(document.brief.splices, ())
+        document.undo.undo()
+        self.assertEqual(document.brief.splices, before)
+        while document.undo.canUndo():
+            document.undo.undo()
+        self.assertEqual(document.brief.splices, ())
+
+    def test_a_line_that_cannot_be_there_is_refused_beside_the_field(self) -> None:
+        document, card = self.window.document, self.window.draft().splices
+        document.select(Part("carton", "front"))
+        click(card.adds["level"])
+        write(card.lengths["below"], "100000")
+        self.assertIn("beside the piece", card.lengths["below"].reason.text())
+        self.assertAlmostEqual(away(document.build.pattern, document.brief.splices[0]), 100.0)  # the last that could be, as it was typed
+
+    def test_what_is_too_large_is_cut_across_at_one_press_on_the_sheets(self) -> None:
+        self.window.go("sheets")
+        sheets = self.window.stack.currentWidget()
+        assert isinstance(sheets, SheetsStation)
+        wait_for(lambda: sheets.error.isVisible())
+        click(sheets.across)
+        wait_for(lambda: not sheets.error.isVisible())
+        self.assertFalse(sheets.across.isVisible())
+        self.assertTrue(sheets.pdf.isEnabled())
+        names = {i.load.pattern.name for p in sheets.pages for i in p.items}
+        self.assertEqual(names, {"carton a", "carton b", "carton c"})
+        shown, place = sheets.view.pages[0], sheets.view.places()[0]
+        x, y = shown.page.items[0].box.centre
+        click(sheets.view, QPointF(place.left() + x * sheets.view.scale, place.bottom() - y * sheets.view.scale))
+        self.assertIn("carton", sheets.spot.which.currentText())
+        path = self.folder / "long.mingei"
+        project_file.save(self.window.document.project, path)
+        self.assertEqual(project_file.load(path).briefs[0].splices, self.window.document.brief.splices)
+
+
+class Printing(unittest.TestCase):
+    def test_the_parts_read_back_from_the_pdf_are_as_long_as_they_should_be(self) -> None:
+        brief = new_brief("carton", {"length": 220.0}, CARD).with_splice(Splice("carton", 90.0, 0.45))
+        made = build(brief, CARD)
+        page = lay_out(loads_of("Long", made.patterns, halves=made.halves), A4)[0]
+        read = read_back(page_drawing(page, "Long"))
+        self.assertEqual(len(page.items), 2)
+        for item in page.items:
+            for cut in item.load.pattern.cuts:
+                for s in cut:
+                    a, b = (item.move.apply(q) for q in (s.start, s.end))
+                    if s.length > 1.0 and not isinstance(s, Arc):
+                        self.assertTrue(any(_runs_through(path, a, b) for path in read), (a, b))
+
+
+def _runs_through(path: list[Point], a: Point, b: Point) -> bool:
+    """Whether two corners that follow one another lie within 0.01 mm of these."""
+    return any((math.dist(p, a) < 0.01 and math.dist(q, b) < 0.01) or (math.dist(p, b) < 0.01 and math.dist(q, a) < 0.01)
+               for p, q in pairwise([*path, path[0]]))

@@ -348,7 +348,8 @@ def _with_splice(brief: Brief, stock: Stock, line: str) -> Brief:
     piece, slash, where = line.rpartition("/")
     piece = piece if slash else pieces[0]
     if piece not in pieces:
-        raise UsageError(say("no piece is called {piece!r}", piece=piece), "--splice", say("choose one of: {names}", names=", ".join(pieces)))
+        raise UsageError(say("no piece is called {piece!r}", piece=piece), "--splice",
+                         say("choose one of: {names}", names=", ".join(pieces)))
     way, _, share = where.partition(":")
     try:
         turn = {"upright": 90.0, "level": 0.0}.get(way.strip())

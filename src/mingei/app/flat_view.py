@@ -6,9 +6,9 @@ from collections.abc import Iterable, Iterator, Mapping
 from functools import lru_cache
 from itertools import chain
 from types import MappingProxyType
-from typing import TYPE_CHECKING, NamedTuple, TypeAlias, cast
+from typing import TYPE_CHECKING, TypeAlias, cast
 
-from PySide6.QtCore import QPoint, QPointF, QRect, QRectF, QSize, Qt, Signal
+from PySide6.QtCore import QPoint, QPointF, QRect, QRectF, Qt, Signal
 from PySide6.QtGui import (
     QBrush,
     QColor,
@@ -19,7 +19,6 @@ from PySide6.QtGui import (
     QPainter,
     QPaintEvent,
     QPen,
-    QPixmap,
     QPolygonF,
     QRegion,
     QResizeEvent,
@@ -32,12 +31,14 @@ from mingei.app import dimensions, theme
 from mingei.app.dimensions import Dimension
 from mingei.app.part_view import PartView
 from mingei.app.rules import RULE_PX, Scale, paint_grid, paint_rules
+from mingei.app.seam_marks import MARK_PX, JoinLine, MateMark, join_lines, mate_marks, paint_lines, paint_marks
 from mingei.app.tiles import Tiles
 from mingei.app.words import t
 from mingei.core.art import arrow
 from mingei.core.build import NOTHING, Build, Part
-from mingei.core.draft import Joint, Role
+from mingei.core.draft import Role
 from mingei.core.drawing import Ink, pattern_strokes
+from mingei.core.layout.splice import at_point, from_left
 from mingei.core.length import MM_PER_INCH, typeset, write_both
 from mingei.core.shape import Box, Point, bounds, contains
 
@@ -51,8 +52,9 @@ NO_PRINTS: Mapping[Pattern, Print] = MappingProxyType({})
 _EDGE_PX = 16
 SCALE_LEAST, SCALE_MOST = 0.05, 200.0
 _SNAP_PX = 9
-_MARK_PX, _ARROW_PX = 8, 16
-_MARK_MIDDLE = QPointF(_MARK_PX + 2, _MARK_PX + 2)
+_ARROW_PX = 16
+#: How near a line across a piece is caught, px.
+_REACH_PX = 5
 
 
 #: Left, top, right and bottom of a rectangle as plain numbers: there are many to compare.
@@ -60,18 +62,12 @@ _Edges: TypeAlias = tuple[float, float, float, float]
 _FILL = Qt.FillRule.OddEvenFill
 
 
-class MateMark(NamedTuple):
-    """The number of a seam beside one of its two edges, px."""
-
-    part: Part
-    key: int
-    at: QPointF
-
-
 class FlatView(PartView):
-    """dragged: a measure and its new length (mm); released: the drag is over; measured: the Span between two points."""
+    """dragged: a measure and its new length (mm); respliced: the number of a line across a piece, and the line where it was dragged;
+    released: the drag is over; measured: the Span between two points."""
 
     dragged = Signal(str, float)
+    respliced = Signal(int, object)
     released = Signal()
 
     def __init__(self, parent: QWidget | None = None) -> None:
@@ -92,6 +88,7 @@ class FlatView(PartView):
         self._panning: QPoint | None = None
         self._space = False
         self._held = ""
+        self._line: int | None = None  # the line across a piece that is dragged
         self._drag: tuple[str, bool, int, QPointF, float, bool] | None = None  # measure, level, end, pressed at, value, was fitted
 
     # -- what is shown -------------------------------------------------------------------------------------------
@@ -214,7 +211,7 @@ class FlatView(PartView):
         if self.build is None:
             return NOTHING
         for mark in self.marks():
-            if (mark.at - at).manhattanLength() <= _MARK_PX + 3:
+            if (mark.at - at).manhattanLength() <= MARK_PX + 3:
                 return mark.part
         p = self.to_mm(at)
         for pattern, move in zip(self.build.patterns, self.build.spread, strict=True):
@@ -226,20 +223,15 @@ class FlatView(PartView):
 
     def marks(self) -> list[MateMark]:
         """The numbers of the seams, each beside both its edges, where there is room for them."""
-        result: list[MateMark] = []
-        if self.build is None or self.printed:
-            return result
-        owners = {m.row or m.seam: p.name for p in self.build.patterns for m in p.mates}
-        for pattern, move in zip(self.build.patterns, self.build.spread, strict=True):
-            for edge in pattern.keys:
-                a, b = edge.line
-                p, q = self.to_px(move.apply(a)), self.to_px(move.apply(b))
-                along = q - p
-                length = (along.x() ** 2 + along.y() ** 2) ** 0.5
-                if length > 3 * _MARK_PX:  # the panel lies to the left of its side; up is down on the screen
-                    inward = QPointF(along.y(), -along.x()) / length
-                    result.append(MateMark(Part(owners[edge.seam], edge.seam), edge.key, p + along * 0.22 + inward * (_MARK_PX + 3)))
-        return result
+        return [] if self.build is None or self.printed else mate_marks(self.build, self.to_px)
+
+    def lines(self) -> list[JoinLine]:
+        """The lines that pieces are cut across by, as drawn now."""
+        return [] if self.build is None or self.printed else join_lines(self.build, self.to_px)
+
+    def line_at(self, at: QPointF) -> JoinLine | None:
+        """The line across a piece under a point of the view."""
+        return next((line for line in self.lines() if line.distance(at) <= _REACH_PX), None)
 
     def dimensions(self) -> list[Dimension]:
         """The measures as drawn now."""
@@ -270,6 +262,10 @@ class FlatView(PartView):
                     self._drag = (d.measure, d.level, end, at, float(self.build.brief.values[d.measure]), self._fitted)
                     self._fitted = False
                     return
+            line = self.line_at(at)
+            if line is not None:
+                self._line = line.number
+                return
             self.picked.emit(self.part_at(at))
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
@@ -282,6 +278,10 @@ class FlatView(PartView):
             measure, level, end, pressed, value, _ = self._drag
             step = at.x() - pressed.x() if level else pressed.y() - at.y()
             self.dragged.emit(measure, value + end * step / self.scale)
+        elif self._line is not None:
+            line = next((line for line in self.lines() if line.number == self._line), None)
+            if line is not None:
+                self.respliced.emit(line.number, at_point(line.pattern, line.splice, line.move.inverse().apply(self.to_mm(at))))
         else:
             held = next((d for d in self.dimensions() if d.end_at(at)), None)
             name = held.measure if held else ""
@@ -289,8 +289,9 @@ class FlatView(PartView):
                 self._held = name
                 self.update()
             if not self.measuring:
+                line = self.line_at(at) if held is None else None
                 cursors = {None: Qt.CursorShape.ArrowCursor, True: Qt.CursorShape.SizeHorCursor, False: Qt.CursorShape.SizeVerCursor}
-                self.setCursor(cursors[held.level if held else None])
+                self.setCursor(cursors[held.level if held else from_left(line.splice) if line else None])
             self.pointed.emit(NOTHING if held else self.part_at(at))
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
@@ -299,6 +300,9 @@ class FlatView(PartView):
             self._drag = None
             if self._fitted:
                 self.fit()
+            self.released.emit()
+        if self._line is not None:
+            self._line = None
             self.released.emit()
         if self._panning is not None:
             self._panning = None
@@ -387,7 +391,9 @@ class FlatView(PartView):
                 self._names(painter, drawn, marks)
                 if self.prints:
                     self._arrows(painter)
-                self._marks(painter, marks)
+                ratio = self.devicePixelRatioF()
+                paint_marks(painter, self.build, marks, (self.selection, self.hover), ratio)
+                paint_lines(painter, self.lines(), self._line, ratio)
                 dimensions.paint(painter, drawn, self._drag[0] if self._drag else self._held)
             self._measure(painter)
         painter.restore()
@@ -465,7 +471,7 @@ class FlatView(PartView):
         painter.setFont(theme.text_font(theme.SMALL))
         metrics = QFontMetricsF(painter.font())
         taken = [_edges(d.label) for d in drawn]
-        taken += [_about(m.at.x(), m.at.y(), 2 * _MARK_PX, 2 * _MARK_PX) for m in marks]
+        taken += [_about(m.at.x(), m.at.y(), 2 * MARK_PX, 2 * MARK_PX) for m in marks]
         rows = {part for part in self._tabs if len(self._polygons[part]) > 1}  # a row of teeth is named by its number
         if self.prints and self.build is not None:  # artwork is not written over
             covered = {(a.piece, a.panel) for a in self.build.brief.arts}
@@ -525,17 +531,6 @@ class FlatView(PartView):
             if all(any(polygon.containsPoint(p, _FILL) for polygon in polygons) for p in ends):
                 yield x, y
 
-    def _marks(self, painter: QPainter, marks: list[MateMark]) -> None:
-        """The numbers that say which edge meets which; both of a pair light up together."""
-        assert self.build is not None
-        taped = {m.seam for p in self.build.patterns for m in p.mates if m.joint is Joint.TAPE}
-        ratio, ground = self.devicePixelRatioF(), theme.colour("surface").rgba()
-        tints = {lit: theme.colour("persimmon" if lit else "quiet").rgba() for lit in (False, True)}
-        for mark in marks:
-            lit = mark.part in (self.selection, self.hover)
-            painter.drawPixmap(mark.at - _MARK_MIDDLE, _mark(mark.key, tints[lit], ground, lit, mark.part.panel in taped, ratio))
-        painter.setBrush(Qt.BrushStyle.NoBrush)
-
     def _measure(self, painter: QPainter) -> None:
         """The measuring tool as it lies."""
         if not self.ends:
@@ -557,32 +552,6 @@ class FlatView(PartView):
             place = QRectF(middle.x() - width / 2, middle.y() - 24, width, 18)
             painter.fillRect(place, theme.colour("raised"))
             painter.drawText(place, Qt.AlignmentFlag.AlignCenter, words)
-
-
-@lru_cache(maxsize=512)
-def _mark(key: int, rgba: int, ground: int, lit: bool, taped: bool, ratio: float) -> QPixmap:
-    """A seam's number in its ring, drawn once: there are many, and letters take their time."""
-    middle = _MARK_MIDDLE
-    result = QPixmap(QSize(round(2 * middle.x()), round(2 * middle.y())) * ratio)
-    result.setDevicePixelRatio(ratio)
-    result.fill(Qt.GlobalColor.transparent)
-    painter = QPainter(result)
-    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    painter.setFont(theme.figure_font(7.5))
-    metrics = QFontMetricsF(painter.font())
-    tint = QColor.fromRgba(rgba)
-    pen = QPen(tint, 1.6 if lit else 1)
-    if taped:
-        pen.setStyle(Qt.PenStyle.DotLine)
-    painter.setPen(pen)
-    painter.setBrush(QColor.fromRgba(ground))
-    painter.drawEllipse(middle, _MARK_PX, _MARK_PX)
-    painter.setPen(tint)
-    figure = str(key)
-    left = metrics.horizontalAdvance("0") * len(figure) / 2
-    painter.drawText(middle + QPointF(-left, metrics.ascent() - metrics.height() / 2), figure)
-    painter.end()
-    return result
 
 
 def _edges(box: QRectF) -> _Edges:

@@ -20,11 +20,13 @@ from mingei.app.measures import MeasuresCard
 from mingei.app.openings import OpeningsCard
 from mingei.app.overlays import OverlaysCard
 from mingei.app.settings import Settings
+from mingei.app.splices import SplicesCard
 from mingei.app.stations import SideColumn, Station
 from mingei.app.words import t
 from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core.build import NOTHING, Part, whole_name
 from mingei.core.errors import MingeiError
+from mingei.core.layout.splice import Splice
 from mingei.core.shape import bounds
 from mingei.core.sides import STANDARD_VIEWS
 
@@ -58,6 +60,7 @@ class DraftStation(Station):
         self.openings = OpeningsCard(document)
         self.overlays = OverlaysCard(document)
         self.artwork = ArtCard(document)
+        self.splices = SplicesCard(document)
         self.stock = StockCard(document)
         self.facts = FactsCard(document)
         self.flat = FlatView()
@@ -68,12 +71,13 @@ class DraftStation(Station):
         row = QHBoxLayout(self)
         row.setContentsMargins(10, 8, 10, 10)
         row.setSpacing(10)
-        self.side = SideColumn(self.seam, self.openings, self.overlays, self.artwork, self.measures, self.stock, self.facts)
+        self.side = SideColumn(self.seam, self.openings, self.overlays, self.artwork, self.splices, self.measures, self.stock, self.facts)
         row.addWidget(self.side)
         row.addWidget(self._views(), 1)
         self.flat.picked.connect(document.select)
         self.flat.pointed.connect(document.point_at)
         self.flat.dragged.connect(self._drag)
+        self.flat.respliced.connect(self._drag_line)
         self.flat.released.connect(lambda: self._say(document.selection))
         self.flat.measured.connect(self._say_span)
         document.changed.connect(self.refresh)
@@ -301,6 +305,10 @@ class DraftStation(Station):
             self.document.set_measure(measure, mm)
         except MingeiError as error:
             self.told.emit(t(error.words))
+
+    def _drag_line(self, number: int, splice: Splice) -> None:
+        """A line across a piece was dragged."""
+        self.document.set_splice(splice, number)
 
     def _struck(self, fraction: float) -> list[Collision]:
         """What stands in something else at a moment of the folding."""

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Sequence
 from dataclasses import replace
 from typing import TYPE_CHECKING
 
@@ -42,6 +43,7 @@ from mingei.core.layout.tile import OVERLAP_MM, tiles
 from mingei.core.shape import Box
 
 if TYPE_CHECKING:
+    from mingei.core.check import Fix
     from mingei.core.pattern import Pattern
 
 #: Below this many px a mm a page tells nothing.
@@ -79,6 +81,12 @@ class SheetsStation(Station):
         self.error.setWordWrap(True)
         self.error.hide()
         self.card.body.addWidget(self.error)
+        self.across = QPushButton(t("Cut it across"))
+        self.across.setToolTip(t("Cut the piece that is too large along lines, so that all parts fit, to be joined again by glued laps. "
+                                 "The lines can be dragged on the flat afterwards."))
+        self.across.clicked.connect(self._cut_across)
+        self.across.hide()
+        self.card.body.addWidget(self.across, 0, Qt.AlignmentFlag.AlignLeft)
         self.view = PagesView()
         self.view.picked.connect(self._look_at_piece)
         self.view.moved.connect(self._move)
@@ -315,6 +323,7 @@ class SheetsStation(Station):
             struck = [(page, pair) for page in layout.pages for pair in page.struck]
             said += [t("Page {number}: {a} and {b} lie on each other; move one of them, or lay all out anew.", number=page.number,
                        a=a.load.words, b=b.load.words) for page, (a, b) in struck[:_SAID]]
+            self.across.setVisible(self._to_cut(layout.too_large) is not None)
             self.error.setVisible(bool(said))
             self.error.setText("\n".join(said))
             doing = [{s.name for s in sheets_that_do(load.pattern)} for load in loads]
@@ -334,6 +343,23 @@ class SheetsStation(Station):
         """The pieces of the kit."""
         builds = [self.document.build_of(i) for i in range(len(self.document.project.briefs))]
         return [load for b in builds for load in loads_of(b.brief.name, b.patterns, halves=b.halves)]
+
+    def _to_cut(self, large: Sequence[Load]) -> tuple[int, Fix] | None:
+        """How the first thing that is too large can be cut across, and its number."""
+        from mingei.core.check import run
+
+        owner = large[0].owner if large else ""
+        for number, brief in enumerate(self.document.project.briefs):
+            if large and brief.name == owner:
+                found = run(self.document.build_of(number), self.document.project.paper)
+                return next(((number, f.fix) for f in found if f.code == "sheet-splice" and f.fix is not None), None)
+        return None
+
+    def _cut_across(self) -> None:
+        layout = arrange(self._loads(), self.document.project.paper, self.document.project.spots)
+        found = self._to_cut(layout.too_large)
+        if found is not None:
+            self.document.carry_out(found[1], found[0])
 
     def _take_pages(self, pages: tuple[Page, ...]) -> None:
         """Show these pages, and what they take."""

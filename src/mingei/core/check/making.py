@@ -12,8 +12,9 @@ from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.draft import Joint
 from mingei.core.errors import MingeiError
 from mingei.core.layout.laying import FEED_SINGLY_GSM
-from mingei.core.layout.place import Load, arrange, fits, sheets_that_do, too_large, yield_of
+from mingei.core.layout.place import Load, arrange, fits, room, sheets_that_do, too_large, yield_of
 from mingei.core.layout.sheets import Sheet
+from mingei.core.layout.splice import LAP_MM, MOST_SPLICES, lines_that_fit
 from mingei.core.layout.tile import OVERLAP_MM
 from mingei.core.length import write_both, write_mm
 from mingei.core.opening import PATCH_MM
@@ -168,6 +169,17 @@ def sheet_small(build: Build, sheet: Sheet) -> Iterator[Finding]:
         if larger:
             yield Finding("sheet-tiles", Severity.NOTE, "it can be tiled over several of these sheets instead", error.place,
                           fix=Fix("Tile it", tile_mm=OVERLAP_MM))
+        lines = lines_that_fit(pattern, _rooms(sheet), build.brief.tape_mm or LAP_MM) if pattern in build.patterns else ()
+        if lines and len(build.brief.splices) + len(lines) <= MOST_SPLICES:
+            brief = replace(build.brief, splices=(*build.brief.splices, *lines))
+            yield Finding("sheet-splice", Severity.NOTE, "it can be cut across instead, and joined again by a glued lap", error.place,
+                          fix=Fix("Cut it across", brief))
+
+
+def _rooms(sheet: Sheet) -> list[tuple[float, float]]:
+    """What a sheet leaves for a piece, width by height, at each turn it may have."""
+    space = room(sheet)
+    return [(space.height, space.width) if turn % 180.0 else (space.width, space.height) for turn in sheet.laying.way.turns]
 
 
 #: What is made from the paper at hand, rather than the other way round.

@@ -2,21 +2,17 @@
 
 from __future__ import annotations
 
-import math
 from collections.abc import Iterator
 
 from mingei.core.build import Build, Part
 from mingei.core.check import Finding, Severity, rule
 from mingei.core.layout.sheets import Sheet
-from mingei.core.layout.splice import Half, Splice, first_number, line_of
+from mingei.core.layout.splice import Half, beside_a_fold, first_number
 from mingei.core.length import write_mm
-from mingei.core.pattern import Pattern
 from mingei.core.words import Words, say
 
-#: A part narrower than this is a scrap; a join nearer a fold than this springs open, mm (from experience, no published source).
-_SCRAP_MM, _NEAR_FOLD_MM = 10.0, 4.0
-#: A fold that leans no more than this from the line runs along it, degrees.
-_ALONG_DEG = 10.0
+#: A part narrower than this is a scrap, mm (from experience, no published source).
+_SCRAP_MM = 10.0
 
 
 @rule("splice")
@@ -37,7 +33,7 @@ def splice(build: Build, sheet: Sheet) -> Iterator[Finding]:
         elif not any(k.key == number and k.bears for h in halves for k in h.pattern.keys):
             yield Finding("splice-bare", Severity.ERROR, "there is no room for a strip to glue it by", place,
                           "move the line to where it crosses walls", part)
-        elif _beside_a_fold(pattern, line):
+        elif beside_a_fold(pattern, line):
             yield Finding("splice-fold", Severity.LOOK, "a fold runs beside it, and a join that is folded springs open", place,
                           "move it away from the fold, or make the panel beyond the fold a piece of its own", part)
         else:
@@ -49,14 +45,3 @@ def _size(half: Half) -> Words:
     box = half.pattern.box
     return say("{wide} x {high}", wide=write_mm(box.width, 1), high=write_mm(box.height, 1))
 
-
-def _beside_a_fold(pattern: Pattern, line: Splice) -> bool:
-    (ax, ay), (bx, by) = line_of(pattern, line)
-    length = math.dist((ax, ay), (bx, by))
-    ux, uy = (bx - ax) / length, (by - ay) / length
-    for fold in pattern.folds:
-        along = (fold.end[0] - fold.start[0]) * ux + (fold.end[1] - fold.start[1]) * uy
-        aside = [(q[1] - ay) * ux - (q[0] - ax) * uy for q in (fold.start, fold.end)]
-        if not fold.bend and abs(along) > math.cos(math.radians(_ALONG_DEG)) * fold.length and min(map(abs, aside)) < _NEAR_FOLD_MM:
-            return True
-    return False

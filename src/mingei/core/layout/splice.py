@@ -45,6 +45,9 @@ if TYPE_CHECKING:  # slow to load, and few pieces are spliced
 LAP_MM, _INSIDE_MM, LAP_MOST_MM = 12.0, 1.0, 0.6
 #: The share of the blank at either side in which no line can lie, and the most lines across one piece.
 LEAST_SHARE, MOST_SPLICES = 0.02, 12
+#: A line that leans so far counts as upright, degrees; a fold that leans no more than this from a line runs along it; nearer than so many
+#: mm it springs the join open (from experience, no published source).
+_SLANT_DEG, _ALONG_DEG, _NEAR_FOLD_MM = 45.0, 10.0, 4.0
 #: A strip narrower than this is not worth glueing, mm.
 _LEAST_STRIP_MM = 3.0
 #: Artwork reaches past cuts by no more than this, mm.
@@ -81,31 +84,78 @@ def check_splice(splice: Splice) -> None:
         raise MeasureError("the line lies beside the piece", place, "move it in from the edge")
 
 
-def extent(pattern: Pattern, turn_deg: float) -> tuple[float, float]:
-    """How far a flat reaches across lines so turned: from and to, mm, as measured along their normal."""
-    box = path_bounds([moved_path(cut, _level(turn_deg)) for cut in pattern.cuts])
-    return box.bottom, box.top
+@lru_cache(maxsize=256)
+def _round(pattern: Pattern, turn_deg: float) -> Box:
+    """The rectangle round a flat once lines so turned lie level, mm: what a share counts across."""
+    return path_bounds([moved_path(cut, _level(turn_deg)) for cut in pattern.cuts])
 
 
 def away(pattern: Pattern, splice: Splice) -> float:
     """How far a line lies from the side its share is counted from, mm."""
-    low, high = extent(pattern, splice.turn_deg)
-    return splice.share * (high - low)
+    return splice.share * _round(pattern, splice.turn_deg).height
 
 
 def at_distance(pattern: Pattern, splice: Splice, mm: float) -> Splice:
     """The line so far from that side."""
-    low, high = extent(pattern, splice.turn_deg)
-    return splice._replace(share=mm / (high - low))
+    return splice._replace(share=mm / _round(pattern, splice.turn_deg).height)
+
+
+def at_point(pattern: Pattern, splice: Splice, point: Point) -> Splice:
+    """The line through a point of the flat."""
+    box = _round(pattern, splice.turn_deg)
+    share = (_level(splice.turn_deg).apply(point)[1] - box.bottom) / box.height
+    return splice._replace(share=min(1.0 - LEAST_SHARE, max(LEAST_SHARE, share)))
+
+
+def from_left(splice: Splice) -> bool:
+    """Whether its distance counts from the left, else from below."""
+    return abs(splice.turn_deg) >= _SLANT_DEG
 
 
 def line_of(pattern: Pattern, splice: Splice) -> tuple[Point, Point]:
     """The line across the flat from one side of the card to the other, mm; it may run through gaps between."""
-    level = _level(splice.turn_deg)
-    box = path_bounds([moved_path(cut, level) for cut in pattern.cuts])
+    box, back = _round(pattern, splice.turn_deg), _level(splice.turn_deg).inverse()
     y = box.bottom + splice.share * box.height
-    back = level.inverse()
     return back.apply((box.left, y)), back.apply((box.right, y))
+
+
+def beside_a_fold(pattern: Pattern, splice: Splice) -> bool:
+    """Whether a fold runs along the line, close to it."""
+    (ax, ay), (bx, by) = line_of(pattern, splice)
+    length = math.dist((ax, ay), (bx, by))
+    ux, uy = (bx - ax) / length, (by - ay) / length
+    for fold in pattern.folds:
+        along = (fold.end[0] - fold.start[0]) * ux + (fold.end[1] - fold.start[1]) * uy
+        aside = [(q[1] - ay) * ux - (q[0] - ax) * uy for q in (fold.start, fold.end)]
+        if not fold.bend and abs(along) > math.cos(math.radians(_ALONG_DEG)) * fold.length and min(map(abs, aside)) < _NEAR_FOLD_MM:
+            return True
+    return False
+
+
+def lines_that_fit(pattern: Pattern, rooms: Sequence[tuple[float, float]], lap_mm: float = LAP_MM) -> tuple[Splice, ...]:
+    """Level and upright lines that cut a piece into as few parts as can be, so that every part, with its strip, goes into one of the rooms,
+    width by height; none where too many would be needed.  They keep away from folds that run along them.
+    """
+    box = pattern.box
+    for columns, rows in sorted(((c, r) for c in range(6) for r in range(6)), key=lambda cr: ((cr[0] + 1) * (cr[1] + 1), cr)):
+        nearly = [size / (many + 1) + (lap_mm if many else 0.0) for many, size in ((columns, box.width), (rows, box.height))]
+        if not any(nearly[0] <= w + _SAME and nearly[1] <= h + _SAME for w, h in rooms):
+            continue
+        lines = [line for many, turn, size in ((columns, 90.0, box.width), (rows, 0.0, box.height))
+                 for line in _even(pattern, many, turn, size)]
+        wide, high = (max((b - a) * size + (lap_mm if b < 1.0 else 0.0) for a, b in pairwise([0.0, *(s.share for s in lines
+                      if s.turn_deg == turn), 1.0])) for turn, size in ((90.0, box.width), (0.0, box.height)))
+        if lines and len(lines) <= MOST_SPLICES and any(wide <= w + _SAME and high <= h + _SAME for w, h in rooms):
+            return tuple(lines)
+    return ()
+
+
+def _even(pattern: Pattern, many: int, turn_deg: float, size: float) -> Iterator[Splice]:
+    """So many lines that part it evenly, each moved a little where a fold runs along it."""
+    for number in range(1, many + 1):
+        middle = Splice(pattern.name, turn_deg, number / (many + 1))
+        near = [middle._replace(share=middle.share + mm / size) for mm in (0.0, -5.0, 5.0, -10.0, 10.0)]
+        yield next((s for s in near if LEAST_SHARE < s.share < 1.0 - LEAST_SHARE and not beside_a_fold(pattern, s)), middle)
 
 
 def halves_of(patterns: Sequence[Pattern], splices: Sequence[Splice], lap_mm: float = LAP_MM) -> Mapping[Pattern, tuple[Half, ...]]:
@@ -129,8 +179,8 @@ def _parted(pattern: Pattern, splices: tuple[tuple[int, Splice], ...], lap_mm: f
     whole, taken = [Half(pattern)], _tabs_lie(pattern)
     strips: list[Half] = []
     for key, splice in splices:
-        low, high = extent(pattern, splice.turn_deg)
-        cut = _Cut(key, splice.turn_deg, low + splice.share * (high - low), lap_mm, pattern.stock.caliper_mm <= LAP_MOST_MM, taken)
+        box = _round(pattern, splice.turn_deg)
+        cut = _Cut(key, splice.turn_deg, box.bottom + splice.share * box.height, lap_mm, pattern.stock.caliper_mm <= LAP_MOST_MM, taken)
         parts = [part for half in whole for part in cut.parts(half)]
         whole = [p for p in parts if p.pattern.root]
         strips += [p for p in parts if not p.pattern.root]
@@ -164,7 +214,7 @@ def _letter(number: int) -> str:
 
 def _level(turn_deg: float) -> Rigid:
     """The turn that lays a line so turned level, and the side its share counts from beneath it."""
-    return turned(-turn_deg if turn_deg < 45.0 else 180.0 - turn_deg)
+    return turned(-turn_deg if turn_deg < _SLANT_DEG else 180.0 - turn_deg)
 
 
 class _Cut(NamedTuple):
@@ -320,7 +370,8 @@ class _Side:
         panels = [clipped for p in pattern.panels for clipped in self._panels(p, body, alone)]
         join = say("join {number}", number=self.cut.key)
         names = [join if len(laps) == 1 else say("{join}, {number}", join=join, number=i) for i in range(1, len(laps) + 1)]
-        panels += [_strip(name, lap.round_, lap.holes, (lap.round_[0], lap.round_[-1]), back) for name, lap in zip(names, laps, strict=True)]
+        panels += [_strip(name, lap.round_, lap.holes, (lap.round_[0], lap.round_[-1]), back)
+                   for name, lap in zip(names, laps, strict=True)]
         folds = [piece for f in pattern.folds for piece in self._folds(f, card, alone)]
         keys = [*self._keys(body), *(self._key(name, lap.left, lap.right, True) for name, lap in zip(names, laps, strict=True))]
         if not laps:

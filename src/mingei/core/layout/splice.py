@@ -52,7 +52,8 @@ _SLANT_DEG, _ALONG_DEG, _NEAR_FOLD_MM = 45.0, 10.0, 4.0
 _LEAST_STRIP_MM = 3.0
 #: Artwork reaches past cuts by no more than this, mm.
 _BLEED_MM = 20.0
-_FAR, _SAME = 1e6, 1e-6
+#: Corners nearer each other than this trouble the mitres of an inset.
+_FAR, _SAME, _HAIR = 1e6, 1e-6, 1e-4
 
 
 class Splice(NamedTuple):
@@ -331,7 +332,7 @@ class _Side:
         from shapely.geometry import box
 
         walls = self._walls(2 * _INSIDE_MM, reach + 2 * _INSIDE_MM)
-        inner = walls.buffer(-_INSIDE_MM, join_style="mitre").difference(_moved_area(self.cut.taken, self.onto))
+        inner = walls.simplify(_HAIR).buffer(-_INSIDE_MM, join_style="mitre").difference(_moved_area(self.cut.taken, self.onto))
         return inner.intersection(box(chord[0], self.y - reach, chord[1], self.y))
 
     def _laps(self, chords: Sequence[tuple[float, float]]) -> list[_Lap]:
@@ -452,7 +453,8 @@ class _Side:
         reach = self.cut.lap_mm
         for chord in chords:
             walls = self._walls(reach + _INSIDE_MM, reach + _INSIDE_MM).intersection(box(chord[0], -_FAR, chord[1], _FAR))
-            inner = walls.buffer(-_INSIDE_MM, join_style="mitre").difference(union_all([*lines, _moved_area(self.cut.taken, self.onto)]))
+            inset = walls.simplify(_HAIR).buffer(-_INSIDE_MM, join_style="mitre")
+            inner = inset.difference(union_all([*lines, _moved_area(self.cut.taken, self.onto)]))
             # as deep on one side as on the other: what lies on both when turned over about the line
             both = inner.intersection(scale(inner, 1.0, -1.0, origin=(0.0, self.y)))
             for part in getattr(both, "geoms", [both]):

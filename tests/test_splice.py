@@ -75,7 +75,7 @@ def strips_of(pattern: Pattern) -> list[FlatPanel]:
 
 
 class Parts(unittest.TestCase):
-    def check(self, made: Build, turn: float, share: float) -> tuple[Half, ...]:
+    def check(self, made: Build) -> tuple[Half, ...]:
         """What must be true of any piece and any line."""
         pattern = made.pattern
         halves = made.halves[pattern]
@@ -101,17 +101,24 @@ class Parts(unittest.TestCase):
         for recipe in recipes():
             for turn, share in ((90.0, 0.4), (0.0, 0.55), (37.0, 0.5)):
                 with self.subTest(recipe=recipe, turn=turn):
-                    self.check(spliced(recipe, turn, share, find_stock(new_brief(recipe).stock)), turn, share)
+                    self.check(spliced(recipe, turn, share, find_stock(new_brief(recipe).stock)))
 
     @given(st.sampled_from(sorted(recipes())).flatmap(briefs), st.floats(-89.0, 90.0), st.floats(0.02, 0.98))
     def test_any_build_comes_apart_at_any_line(self, given_: tuple[Brief, Stock], turn: float, share: float) -> None:
         brief, stock = given_
-        self.check(build(brief.with_splice(Splice(build(brief, stock).pattern.name, turn, share)), stock), turn, share)
+        self.check(build(brief.with_splice(Splice(build(brief, stock).pattern.name, turn, share)), stock))
+
+    def test_segments_that_meet_but_for_a_hair_are_one_outline(self) -> None:
+        # found by the property above at random: the smallest ball skin, whose arcs and lines lie 7e-6 mm apart, fell into gores
+        thin = Stock("any", "Any stock", 300, 0.08)
+        made = build(new_brief("ball-gores", {"diameter": 20.0, "gores": 13.0, "band": 1.0, "lap": 2.0, "cap": 0.0}, thin), thin)
+        made = build(made.brief.with_splice(Splice(made.pattern.name, 0.0, 0.5)), thin)
+        self.assertEqual(len(self.check(made)), 2)
 
     def test_lengths_of_cuts_and_scores_are_kept_to_a_hundredth(self) -> None:
         made = spliced("pillow", 0.0, 0.5)
         pattern = made.pattern
-        parts = [h.pattern for h in self.check(made, 0.0, 0.5)]
+        parts = [h.pattern for h in self.check(made)]
         (a, b) = line_of(pattern, made.brief.splices[0])
         y = a[1]
         across = sum(math.dist(*piece.coords) for piece in [LineString([a, b]).intersection(card(pattern))])
@@ -126,7 +133,7 @@ class Parts(unittest.TestCase):
 
     def test_a_strip_is_as_deep_as_the_lap_and_bears_the_scores_it_crosses(self) -> None:
         made = spliced("carton", 90.0, 0.4)
-        left, right = (h.pattern for h in self.check(made, 90.0, 0.4))
+        left, right = (h.pattern for h in self.check(made))
         (strip_,) = strips_of(left)
         x = line_of(made.pattern, made.brief.splices[0])[0][0]
         self.assertAlmostEqual(max(p[0] for p in strip_.flat_polygon) - x, LAP_MM, places=4)
@@ -150,7 +157,7 @@ class Parts(unittest.TestCase):
     def test_board_is_joined_by_strips_of_its_own_between_its_folds(self) -> None:
         made = spliced("tray", 90.0, 0.5, BOARD)
         self.assertGreater(BOARD.caliper_mm, LAP_MOST_MM)
-        halves = self.check(made, 90.0, 0.5)
+        halves = self.check(made)
         strips = [h.pattern for h in halves if not h.pattern.root]
         self.assertEqual([p.name for p in strips], [f"tray strip {i}" for i in (1, 2, 3)])
         for strip_ in strips:
@@ -165,7 +172,7 @@ class Parts(unittest.TestCase):
         for splice in (Splice("carton", 90.0, 0.5), Splice("carton", 0.0, 0.5), Splice("carton", 45.0, 0.3)):
             brief = brief.with_splice(splice)
         made = build(brief, CARD)
-        self.assertGreaterEqual(len(self.check(made, 90.0, 0.5)), 5)
+        self.assertGreaterEqual(len(self.check(made)), 5)
         self.assertEqual(len({p.name for p in made.cut_pieces}), len(made.cut_pieces))
         sheet = Printed("all", None, (), ((((-500.0, -500.0), (500.0, -500.0), (500.0, 500.0), (-500.0, 500.0)), ()),))
         areas = [union_all([Area(o, h) for o, h in printed_within((sheet,), half)[0].within]) for half in made.halves[made.pattern]]
@@ -174,7 +181,7 @@ class Parts(unittest.TestCase):
 
     def test_strokes_of_the_parts_are_those_of_the_whole(self) -> None:
         made = spliced("frustum-box", 10.0, 0.62)
-        halves = self.check(made, 10.0, 0.62)
+        halves = self.check(made)
         scored = union_all([LineString([f.start, f.end]) for f in made.pattern.folds if not f.bend])
         for half in halves:
             for f in half.pattern.folds:

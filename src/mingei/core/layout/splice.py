@@ -50,6 +50,8 @@ LEAST_SHARE, MOST_SPLICES = 0.02, 12
 _SLANT_DEG, _ALONG_DEG, _NEAR_FOLD_MM = 45.0, 10.0, 4.0
 #: A strip narrower than this is not worth glueing, mm.
 _LEAST_STRIP_MM = 3.0
+#: A part smaller than this is no card, mm2.
+_SLIVER_MM2 = 0.01
 #: Artwork reaches past cuts by no more than this, mm.
 _BLEED_MM = 20.0
 #: Corners nearer each other than this trouble the mitres of an inset.
@@ -232,7 +234,7 @@ class _Cut(NamedTuple):
     def parts(self, half: Half) -> list[Half]:
         """What a half comes apart into; itself where the line misses it."""
         onto = _level(self.turn_deg)
-        flat = [moved_path(cut, onto) for cut in half.pattern.cuts]
+        flat = [moved_path(_joined(cut), onto) for cut in half.pattern.cuts]
         box = path_bounds(flat)
         if not box.bottom + _SAME < self.level < box.top - _SAME:
             return [half]
@@ -278,10 +280,13 @@ class _Side:
         from shapely.geometry import Polygon as Area
 
         loops, chords = self._loops()
-        outer = sorted((loop for loop in loops if signed_area(_points(loop)) > 0), key=lambda loop: (path_bounds([loop]).left))
+        loops = [loop for loop in loops if len(loop) > 2 or any(not isinstance(s, Line) for s in loop)]
+        outer = sorted((loop for loop in loops if signed_area(_points(loop)) > 0), key=lambda loop: path_bounds([loop]).left)
         strips = self._laps(chords) if self.bears else []
         for loop in outer:
             body = Area(_points(loop)).buffer(0)
+            if body.area < _SLIVER_MM2:
+                continue
             inside = [other for other in loops if other is not loop and signed_area(_points(other)) <= 0
                       and body.contains(Area(_points(other)).representative_point())]
             mine = [chord for chord in chords if any(abs(s.start[1] - self.y) < _SAME and abs(s.end[1] - self.y) < _SAME
@@ -293,7 +298,7 @@ class _Side:
         """The outlines and holes of the card above the line, arcs as arcs, and from where to where the card was cut along it."""
         loops: list[Path] = []
         runs: list[Path] = []
-        for path in _oriented([moved_path(path, self.onto) for path in self.half.pattern.cuts]):
+        for path in _oriented([moved_path(_joined(path), self.onto) for path in self.half.pattern.cuts]):
             for run in cut_off(path, self.window):
                 (loops if math.dist(run[0].start, run[-1].end) < _SAME else runs).append(run)
         # along the line, with the card on the left, from where one run ends to where the next begins
@@ -380,7 +385,8 @@ class _Side:
         within = _moved_area(body.buffer(_BLEED_MM, join_style="mitre").intersection(box(-_FAR, self.y, _FAR, _FAR)), back)
         if self.half.within is not None:
             within = within.intersection(self.half.within)
-        part = replace(pattern, root=panels[0].name, panels=tuple(panels), folds=tuple(folds), seams=(), laps=(), mates=(), cuts=cuts,
+        root = panels[0].name if panels else pattern.root
+        part = replace(pattern, root=root, panels=tuple(panels), folds=tuple(folds), seams=(), laps=(), mates=(), cuts=cuts,
                        keys=tuple(keys))
         return Half(part, within)
 
@@ -470,6 +476,20 @@ class _Side:
 
 def _points(path: Path) -> Polygon:
     return tuple(flat_points(path)[:-1])
+
+
+def _joined(path: Path) -> Path:
+    """The same with every segment beginning just where the last one ended: where arcs meet lines they may be a hair apart."""
+    result: list[Segment] = []
+    for segment in path:
+        start = result[-1].end if result else segment.start
+        if isinstance(segment, Line):
+            result.append(Line(start, segment.end))
+        else:
+            result += [*([Line(start, segment.start)] if start != segment.start else []), segment]
+    if result[-1].end != result[0].start:
+        result.append(Line(result[-1].end, result[0].start))
+    return tuple(result)
 
 
 def _oriented(paths: Sequence[Path]) -> list[Path]:

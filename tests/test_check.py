@@ -6,9 +6,11 @@ import unittest
 from dataclasses import replace
 
 from mingei.core import check
-from mingei.core.build import Build
+from mingei.core.build import Build, build
 from mingei.core.check import Severity
 from mingei.core.layout.sheets import find_sheet
+from mingei.core.project import new_brief
+from mingei.core.recipes import recipes
 from mingei.core.stock import Grain, Stock, find_stock
 from tests.support import carton
 
@@ -69,6 +71,25 @@ class Rules(unittest.TestCase):
         slid = replace(made, patterns=(replace(made.pattern, panels=panels),))
         found = list(check.rules()["overlap"](slid, find_sheet("A4")))
         self.assertEqual({f.severity for f in found}, {Severity.ERROR})
+
+    def test_only_rules_about_the_sheet_look_at_it_and_no_others_are_asked_again_on_another(self) -> None:
+        class Unseen:
+            """No sheet: whatever is asked of it is a fault."""
+
+            def __getattr__(self, name: str) -> object:
+                raise AssertionError(f"a rule that is not of the sheet asks it for {name}")
+
+        for brief in (new_brief(r) for r in recipes()):
+            made = build(brief, find_stock(brief.stock))
+            for code, found in check.rules().items():
+                if code not in check._OF_SHEET:
+                    list(found(made, Unseen()))  # type: ignore[arg-type]
+        made = carton(length=260.0)
+        self.assertIn("sheet-small", codes(made))
+        self.assertNotIn("sheet-small", codes(made, "A3"))
+        kept = check._on_any_sheet.cache_info().hits
+        codes(made, "A2")
+        self.assertGreater(check._on_any_sheet.cache_info().hits, kept)
 
     def test_the_gravest_comes_first(self) -> None:
         found = check.run(carton(Stock("x", "x", 320, 0.4), length=250.0, tab=4.0), find_sheet("A4"))

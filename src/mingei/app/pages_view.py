@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import time
 from collections.abc import Mapping, Sequence
-from functools import cached_property
+from functools import cached_property, lru_cache
 from itertools import groupby
 from types import MappingProxyType
 from typing import TYPE_CHECKING, NamedTuple
@@ -392,9 +392,7 @@ class PagesView(QWidget):
     def _texts(self, painter: QPainter, place: QRectF, drawing: Drawing) -> None:
         painter.setPen(QColor("#1c1c1c"))
         for text in drawing.texts:
-            font = QFont(theme.text_font(bold=text.bold))
-            font.setPixelSize(max(1, round(text.size * self.scale)))
-            painter.setFont(font)
+            painter.setFont(_font(max(1, round(text.size * self.scale)), text.bold))
             painter.save()
             painter.translate(place.left() + text.at[0] * self.scale, place.bottom() - text.at[1] * self.scale)
             painter.rotate(-text.turn_deg)
@@ -404,6 +402,14 @@ class PagesView(QWidget):
             else:
                 painter.drawText(0, 0, text.words)
             painter.restore()
+
+
+@lru_cache(maxsize=64)
+def _font(px: int, bold: bool) -> QFont:
+    """The letters of the pages so high; one made anew is looked for among all fonts each time it is drawn with."""
+    font = QFont(theme.text_font(bold=bold))
+    font.setPixelSize(px)
+    return font
 
 
 def _boxed(item: Item, p: Point) -> bool:

@@ -8,14 +8,14 @@ from __future__ import annotations
 
 import importlib
 import pkgutil
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Iterator, Mapping
 from dataclasses import dataclass
 from enum import IntEnum
 from functools import cache, lru_cache
 from typing import NamedTuple, TypeAlias
 
 from mingei.core.build import NOTHING, Build, Part
-from mingei.core.layout.sheets import Sheet
+from mingei.core.layout.sheets import SHEETS, Sheet
 from mingei.core.project import Brief
 from mingei.core.words import Words, placed
 
@@ -65,14 +65,21 @@ class Finding:
 Rule: TypeAlias = Callable[[Build, Sheet], Iterator[Finding]]
 _RULES: dict[str, Rule] = {}
 _THOROUGH: set[str] = set()
+_OF_SHEET: set[str] = set()
 
 
-def rule(code: str, thorough: bool = False) -> Callable[[Rule], Rule]:
-    """Register a rule under its code.  thorough: it takes too long to follow every change of a measure."""
+def rule(code: str, thorough: bool = False, of_sheet: bool = False) -> Callable[[Rule], Rule]:
+    """Register a rule under its code.
+
+    thorough: it takes too long to follow every change of a measure; of_sheet: what it finds depends on the sheet, too: it is asked again
+    when another lies in the printer, the others are not.
+    """
     def register(function: Rule) -> Rule:
         _RULES[code] = function
         if thorough:
             _THOROUGH.add(code)
+        if of_sheet:
+            _OF_SHEET.add(code)
         return function
     return register
 
@@ -88,5 +95,14 @@ def rules() -> dict[str, Rule]:
 @lru_cache(maxsize=128)
 def run(build: Build, sheet: Sheet, thorough: bool = False) -> tuple[Finding, ...]:
     """All findings on a build to be made from a sheet, gravest first; with those of the slow rules where they are asked for."""
-    found = [finding for code, check in rules().items() if thorough or code not in _THOROUGH for finding in check(build, sheet)]
+    whatever = _on_any_sheet(build, thorough)
+    found = [finding for code, check in rules().items() if thorough or code not in _THOROUGH
+             for finding in (whatever[code] if code in whatever else check(build, sheet))]
     return tuple(sorted(found, key=lambda f: -f.severity))
+
+
+@lru_cache(maxsize=128)
+def _on_any_sheet(build: Build, thorough: bool) -> Mapping[str, tuple[Finding, ...]]:
+    """What the rules find that look at the thing alone, by rule."""
+    return {code: tuple(check(build, SHEETS[0])) for code, check in rules().items()
+            if code not in _OF_SHEET and (thorough or code not in _THOROUGH)}

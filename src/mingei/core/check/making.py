@@ -148,7 +148,7 @@ def _divided_small(pairs: Sequence[tuple[Polygon, Polygon]]) -> list[bool]:
     return answers
 
 
-@rule("sheet-small")
+@rule("sheet-small", of_sheet=True)
 def sheet_small(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """The piece must fit the chosen sheet, or be tiled over several."""
     for pattern in build.cut_pieces:
@@ -186,7 +186,7 @@ def _rooms(sheet: Sheet) -> list[tuple[float, float]]:
 _FROM_A_SHEET = ("envelopes", "cards", "wraps")
 
 
-@rule("yield")
+@rule("yield", of_sheet=True)
 def several_from_a_sheet(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """Say how many blanks one sheet gives, where it gives several, and the smallest sheet that gives one."""
     if len(build.patterns) == 1:
@@ -223,7 +223,7 @@ def tab_short(build: Build, sheet: Sheet) -> Iterator[Finding]:
                                   depth=write_mm(seam.depth_mm, 1), host=seam.host), say("seam {seam}", seam=name), part=part)
 
 
-@rule("feed")
+@rule("feed", of_sheet=True)
 def feed(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """Heavy card is fed one sheet at a time, and what is heavier than the printer takes not at all."""
     if sheet.printer.refuses(build.stock.grammage_gsm) and not sheet.laying.template:
@@ -287,7 +287,7 @@ def knife(build: Build, sheet: Sheet) -> Iterator[Finding]:
                       "use a metal rule and a fresh blade, cut away from the hand in several passes; children only with an adult")
 
 
-@rule("grain")
+@rule("grain", of_sheet=True)
 def grain(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """Long walls want the grain along their folds."""
     for pattern in build.patterns:

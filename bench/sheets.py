@@ -1,4 +1,4 @@
-"""Packing: twelve mixed jobs on A4, against three simple packers and the area bound."""
+"""Packing: twelve mixed jobs on A4, and twelve kits drawn from the demo, against three simple packers and the area bound."""
 
 from __future__ import annotations
 
@@ -77,6 +77,19 @@ def _jobs() -> Iterator[tuple[str, list[Polygon]]]:
     yield "bowls, strips", [*_made(4, "frustum-box", across=30.0, rim=50.0, height=25.0), *[_box(180.0, 9.0)] * 20]
 
 
+def _kits() -> Iterator[tuple[str, list[Polygon]]]:
+    """Two to five things of the demo, one to four of each, drawn by lot."""
+    from mingei.assets import demo_file
+    from mingei.formats import project_file
+    from mingei.formats.export import builds_of
+
+    things = [[outline(p) for p in made.cut_pieces for _ in range(p.copies)] for made in builds_of(project_file.load(demo_file()))]
+    things = [t for t in things if all(min(b.width, b.height) <= _WIDE and max(b.width, b.height) <= _HIGH for b in map(bounds, t))]
+    for seed in range(1, 13):
+        chance = random.Random(seed)
+        yield f"kit {seed}", [o for thing in chance.sample(things, chance.randint(2, 5)) for o in thing * chance.randint(1, 4)]
+
+
 def _shelves(sizes: Sequence[_Size], first_fit: bool) -> int:
     """Rows of falling height; a piece goes into the last row only, or into the first that takes it."""
     rows: list[list[float]] = []  # sheet, bottom, height, used
@@ -99,10 +112,15 @@ def _shelves(sizes: Sequence[_Size], first_fit: bool) -> int:
 
 def packing() -> None:
     """Sheets for each job."""
+    for jobs in (_jobs(), _kits()):
+        _compared(jobs)
+
+
+def _compared(jobs: Iterator[tuple[str, list[Polygon]]]) -> None:
     print("a layout begins with the rectangles and is kept until the outlines do better")
     print(f"{'job':20} pieces  bound  shelf  first-fit  rectangles  outlines: first, ms   after {_SECONDS:.0f} s   grain kept")
     total = [0, 0, 0]
-    for name, outlines in _jobs():
+    for name, outlines in jobs:
         sizes = tuple((b.width, b.height) for b in map(bounds, outlines))
         least = fewest([Part((o,)) for o in outlines], _WIDE, _HIGH, _GAP)
         simple = [_shelves(sizes, False), _shelves(sizes, True), len(pack(sizes, _WIDE, _HIGH, _GAP))]

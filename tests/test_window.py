@@ -328,6 +328,31 @@ class Folding(WindowTest):
             self.assertGreater(drawn, 3000)
             self.assertLess(other, 0.02 * drawn)  # lines may fall on a neighbouring pixel
 
+    def test_the_picture_at_rest_is_never_drawn_all_at_once(self) -> None:
+        from mingei.app.space_gl import Renderer
+
+        drawn: list[tuple[int, bool]] = []
+        draw = Renderer.draw
+
+        def noting(renderer: Renderer, *given: object) -> object:
+            drawn.append((given[5], len(given) > 7))  # type: ignore[arg-type]  # samples, and whether it is a part
+            return draw(renderer, *given)  # type: ignore[arg-type]
+
+        space = self.window.draft().space
+        with mock.patch.object(Renderer, "draw", noting):
+            self.window.document.set_measure("length", 133.0)
+            self.window.go("sheets")  # before it rests
+            settle(400)
+            self.assertFalse(space._smooth)
+            self.window.go("draft")
+            wait_for(lambda: space._smooth)
+            self.window.resize(self.window.width() - 60, self.window.height())
+            settle(30)
+            wait_for(lambda: space._smooth and space._still is not None)
+        smooth = [part for samples, part in drawn if samples == 4]
+        self.assertTrue(smooth)
+        self.assertTrue(all(smooth), drawn)
+
     def test_lines_that_cannot_show_are_not_missed(self) -> None:
         space = self.window.draft().space
         for name in ("front", "left", "top"):

@@ -188,8 +188,9 @@ class SpaceView(PartView):
             next(self._bands)
         except StopIteration:
             self._bands = None
-            self._smooth = True
-            self.update()
+            self._smooth = self._still is not None  # not while nobody sees it: it is begun again when it shows
+            if self._smooth:
+                self.update()
         else:
             QTimer.singleShot(0, self, self._go_on)
 
@@ -304,7 +305,11 @@ class SpaceView(PartView):
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
         painter.fillRect(self.rect(), theme.colour("surface"))
+        if self._smooth and (self._still is None or self._still[2] != self._size_px()):
+            self._smooth = False  # of another size by now: never all at once, it would hold everything up
         shown = self._painted and self._draw(painter, self._smooth)
+        if shown and not self._smooth and self._bands is None and not self._rest.isActive():
+            self._rest.start()
         if not self._painted:  # the rest of the window comes first: waking the graphics takes its time
             self._painted = True
             QTimer.singleShot(0, self, self.update)

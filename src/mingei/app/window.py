@@ -93,6 +93,7 @@ class Window(QMainWindow):
         self._painted = False
         self._undressed: list[QWidget] = []
         self._faded: set[str] = set()
+        self._fading: list[QWidget] = []  # what is not seen and still to be dressed
         self._counted: tuple[str, theme.Tokens] | None = None
         holder = QWidget()
         column = QVBoxLayout(holder)
@@ -225,6 +226,7 @@ class Window(QMainWindow):
             return DraftStation(self.document, self.settings)
 
         def sheets() -> Station:
+            import mingei.app.prints  # noqa: F401 - pages that bear artwork want it, and a station is made in a pause
             from mingei.app.stations.sheets import SheetsStation
 
             return SheetsStation(self.document)
@@ -355,8 +357,9 @@ class Window(QMainWindow):
         assert isinstance(app, QApplication)
         theme.apply(app, dark)
         self._faded = set(self.stations) - {self.station}  # those out of sight wait until they are visited
-        self._dress(seen=True)
-        QTimer.singleShot(0, self, lambda: self._dress(seen=False))
+        theme.dress_again(self._to_dress(seen=True))
+        self._fading = self._to_dress(seen=False)
+        QTimer.singleShot(0, self, self._dress_some)
         if self.station:
             self.station_of(self.station).retint()
         for button in self.rail.buttons.values():
@@ -366,11 +369,18 @@ class Window(QMainWindow):
         self.drawer.retint()
         self.drawer.refresh()
 
-    def _dress(self, seen: bool) -> None:
-        """Dress what is seen, or the rest, in the light in force; stations out of sight are dressed when they are visited."""
+    def _to_dress(self, seen: bool) -> list[QWidget]:
+        """What is seen, or the rest, that wants to be dressed in the light in force; stations out of sight are dressed when visited."""
         away = [self.stations[key] for key in self._faded]
-        theme.dress_again(w for w in [self, *self.findChildren(QWidget)]
-                          if w.isVisible() == seen and not any(s is w or s.isAncestorOf(w) for s in away))
+        return [w for w in [self, *self.findChildren(QWidget)]
+                if w.isVisible() == seen and not any(s is w or s.isAncestorOf(w) for s in away)]
+
+    def _dress_some(self) -> None:
+        """Dress a little of what is not seen at each turn of the event loop."""
+        theme.dress_again(w for w in self._fading[:_AT_A_TIME] if isValid(w))
+        del self._fading[:_AT_A_TIME]
+        if self._fading:
+            QTimer.singleShot(0, self, self._dress_some)
 
     def change_light(self, chosen: str) -> None:
         """system, day or lamp."""

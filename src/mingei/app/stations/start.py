@@ -38,7 +38,7 @@ from mingei.core.stock import find_stock
 
 _PICTURE = QSize(190, 120)
 #: So long (s) a picture is worked at before the event loop has its turn.
-_TURN_S = 0.012
+_TURN_S = 0.006
 #: Pictures on pages that do not show are worked at so seldom (ms) that nobody at work on another page notices.
 _SELDOM_MS = 250
 

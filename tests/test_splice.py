@@ -24,11 +24,12 @@ from mingei.core.build import Build, Part, build
 from mingei.core.check import run
 from mingei.core.draft import Role
 from mingei.core.drawing import pattern_strokes
-from mingei.core.errors import MeasureError
+from mingei.core.errors import MeasureError, ProjectError
 from mingei.core.layout.marks import page_drawing
+from mingei.core.layout.parted import Half
 from mingei.core.layout.place import arrange, lay_out, loads_of, outline, room
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.layout.splice import LAP_MM, LAP_MOST_MM, Half, Splice, at_distance, away, line_of, lines_that_fit, printed_within
+from mingei.core.layout.splice import LAP_MM, LAP_MOST_MM, MOST_SPLICES, Splice, at_distance, away, line_of, lines_that_fit, printed_within
 from mingei.core.opening import Opening
 from mingei.core.pattern import FlatPanel, Pattern
 from mingei.core.project import Brief, new_brief, new_project
@@ -253,6 +254,20 @@ class Placing(unittest.TestCase):
         project = carton_project()
         brief = replace(project.briefs[0], splices=(Splice("carton", 90.0, 0.4), Splice("carton", -20.0, 0.7)))
         self.assertEqual(from_data(to_data(project.with_brief(0, brief))).briefs[0].splices, brief.splices)
+
+    def test_a_file_that_holds_no_line_is_refused_with_the_place(self) -> None:
+        project = carton_project()
+        data = to_data(project.with_brief(0, replace(project.briefs[0], splices=(Splice("carton"),))))
+        good = next(a for a in data["briefs"][0]["amendments"] if a["kind"] == "splice")
+        for change in ({"piece": 3}, {"turn_deg": None}, {"turn_deg": 91}, {"turn_deg": True}, {"share": "half"}, {"share": 1.0},
+                       {"share": float("nan")}):
+            poor = {**data, "briefs": [{**data["briefs"][0], "amendments": [{**good, **change}]}]}
+            with self.assertRaises(ProjectError) as refused:
+                from_data(poor)
+            self.assertIn("briefs[0].amendments[0]", str(refused.exception), change)
+        many = {**data, "briefs": [{**data["briefs"][0], "amendments": [good] * (MOST_SPLICES + 1)}]}
+        with self.assertRaises(ProjectError):
+            from_data(many)
 
     def test_the_fewest_lines_make_every_part_fit(self) -> None:
         for length, width in ((220.0, 40.0), (420.0, 60.0), (420.0, 150.0)):

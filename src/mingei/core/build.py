@@ -10,7 +10,8 @@ from typing import TYPE_CHECKING, NamedTuple
 from mingei.core.amend import amend
 from mingei.core.develop import develop
 from mingei.core.draft import Draft
-from mingei.core.layout.splice import LAP_MM, Half, halves_of
+from mingei.core.layout.parted import Half
+from mingei.core.layout.splice import LAP_MM, halves_of
 from mingei.core.opening import open_up, openable
 from mingei.core.overlay import Overlay, lay
 from mingei.core.pattern import Pattern, enlarged

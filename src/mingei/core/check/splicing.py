@@ -6,8 +6,9 @@ from collections.abc import Iterator
 
 from mingei.core.build import Build, Part
 from mingei.core.check import Finding, Severity, rule
+from mingei.core.layout.parted import Half
 from mingei.core.layout.sheets import Sheet
-from mingei.core.layout.splice import Half, beside_a_fold, first_number
+from mingei.core.layout.splice import beside_a_fold, first_number
 from mingei.core.length import write_mm
 from mingei.core.words import Words, say
 

@@ -16,8 +16,9 @@ from typing import TYPE_CHECKING, NamedTuple, TypeAlias
 from mingei.core.art import Printed
 from mingei.core.errors import SheetError
 from mingei.core.layout.pack import pack
+from mingei.core.layout.parted import Half
 from mingei.core.layout.sheets import SHEETS, Sheet
-from mingei.core.layout.splice import Half, printed_within
+from mingei.core.layout.splice import printed_within
 from mingei.core.layout.tile import Tile, onto_sheet, tiles
 from mingei.core.length import write_mm
 from mingei.core.pattern import Pattern

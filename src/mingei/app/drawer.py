@@ -236,6 +236,11 @@ class ChecksDrawer(QFrame):
         if self._waiting:
             self._soon.start()
 
+    @property
+    def filling(self) -> bool:
+        """Whether rows are still to be made."""
+        return self.isVisible() and bool(self._waiting)
+
     def retint(self) -> None:
         self._shown = None
         self._show(self.found())

@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QApplication, QDialog
 
 from mingei.app.actions import each
 from mingei.app.stations.brief import BriefStation
+from mingei.app.stations.draft import DraftStation
 from mingei.app.stations.start import pictures_wait
 from mingei.app.window import Window
 from mingei.core.build import NOTHING, Part
@@ -98,10 +99,14 @@ def take(window: Window, folder: Path) -> None:
         show()
         QTimer.singleShot(_REST_MS, lambda: save(name))
 
+    def _moving() -> bool:
+        draft = window.stations.get("draft")
+        return isinstance(draft, DraftStation) and draft.isVisible() and not draft.space.at_rest
+
     def save(name: str, patience: int = _PATIENCE) -> None:
         brief = window.stations.get("brief")
         asking = isinstance(brief, BriefStation) and brief.isVisible() and brief.asking
-        if patience and (pictures_wait() or window.document.prints.waiting or asking):
+        if patience and (pictures_wait() or window.document.prints.waiting or asking or window.drawer.filling or _moving()):
             QTimer.singleShot(_REST_MS, lambda: save(name, patience - 1))  # small pictures and offers come one at a turn
             return
         path = folder / f"{name}.png"

@@ -174,6 +174,11 @@ class SpaceView(PartView):
             if [a.key for a in art] != [a.key for a in self._scene.art]:
                 self._scene = self._scene._replace(art=art)
 
+    @property
+    def at_rest(self) -> bool:
+        """Whether what shows is the still picture, or all there will be."""
+        return self._smooth or bool(self.no_graphics) or self.solids is None
+
     def _touch(self) -> None:
         """Something moved: draw plainly now, smoothly when it rests."""
         self._smooth, self._bands, self._still = False, None, None

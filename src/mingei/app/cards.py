@@ -122,11 +122,16 @@ class StockCard(Card):
         self.adhesive.activated.connect(self._glue)
         document.shelf.changed.connect(self._changed)
         self._stocks: list[Stock] = []
+        self._shown: object = None
         self.box.activated.connect(self._choose)
         self.follow(document)
 
     def refresh(self) -> None:
-        own = self.document.project.stocks
+        brief, own = self.document.brief, self.document.project.stocks
+        shown = own, self.document.shelf.cabinet.stocks, brief.stock, brief.tape_mm, brief.parts, self.document.build.part_names
+        if shown == self._shown and self.reason.isHidden():
+            return  # a measure changes none of it
+        self._shown = shown
         stocks = [*own, *(s for s in self.document.shelf.cabinet.stocks if s.id not in {o.id for o in own})]
         stocks.sort(key=lambda s: s.caliper_mm)
         if stocks != self._stocks:
@@ -171,26 +176,26 @@ class StockCard(Card):
         try:
             self.document.set_part_stock(part, self._stocks[index - 1] if index else None)
         except MingeiError as error:
-            self.refresh()
-            self.reason.setText(t(error.words))
-            self.reason.show()
+            self._refused(error)
 
     def _choose(self, index: int) -> None:
         try:
             self.document.set_stock(self._stocks[index])
         except MingeiError as error:
-            self.refresh()
-            self.reason.setText(t(error.words))
-            self.reason.show()
-
+            self._refused(error)
 
     def _glue(self, index: int) -> None:
         try:
             self.document.set_tape(float(self.adhesive.itemData(index)))
         except MingeiError as error:
-            self.refresh()
-            self.reason.setText(t(error.words))
-            self.reason.show()
+            self._refused(error)
+
+    def _refused(self, error: MingeiError) -> None:
+        """Show again what stays in force, and why."""
+        self._shown = None
+        self.refresh()
+        self.reason.setText(t(error.words))
+        self.reason.show()
 
 
 class FactsCard(Card):

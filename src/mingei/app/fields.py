@@ -44,6 +44,7 @@ class LengthField(QWidget):
         super().__init__(parent)
         self.unit = "mm"
         self.value = 0.0
+        self._shown: tuple[float, str] | None = None  # what stands there, as far as nobody wrote since
         self.names: Callable[[], Mapping[str, float]] = dict
         self.label = QLabel(label)
         self.line = QLineEdit()
@@ -77,6 +78,9 @@ class LengthField(QWidget):
 
     def show_value(self, mm: float) -> None:
         """The length in force; what is being written stays as it is while it means the same."""
+        if (mm, self.unit) == self._shown and self.reason.isHidden() and not self.line.hasFocus():
+            return  # of many fields one changes
+        self._shown = (mm, self.unit)
         self.value = mm
         self._show_other(mm)
         self._clear_reason()
@@ -117,6 +121,7 @@ class LengthField(QWidget):
             return False
 
     def _typed(self, text: str) -> None:
+        self._shown = None
         try:
             mm = parse(text, self.unit, self.names())
         except MingeiError as error:

@@ -6,7 +6,7 @@ from functools import partial
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QUrl
+from PySide6.QtCore import QTimer, QUrl, SignalInstance
 from PySide6.QtGui import QAction, QActionGroup, QDesktopServices, QKeySequence
 from PySide6.QtWidgets import QDialog, QDialogButtonBox, QLabel, QMenu, QUndoView, QVBoxLayout
 
@@ -22,6 +22,8 @@ if TYPE_CHECKING:
     from mingei.app.window import Window
 
 Keys = QKeySequence.StandardKey
+#: So long (ms) a change rests before the menus name it.
+_NAMED_MS = 120
 
 
 def make_menus(window: Window) -> Actions:
@@ -91,7 +93,7 @@ def _edit(actions: Actions, menu: QMenu, window: Window) -> None:
         action = actions.add(menu, name, words.format(change="").strip(), act, keys)
         action.setEnabled(False)
         enabled.connect(action.setEnabled)
-        told.connect(lambda change, action=action, words=words: _named(action, words.format(change=change).strip()))
+        _named_at_rest(action, words, told)
     actions.add(menu, "history", t("&History…"), lambda: _history(window), "Ctrl+H",
                 t("Everything done since the project was opened; go back to any of it"))
     menu.addSeparator()
@@ -111,9 +113,24 @@ def _edit(actions: Actions, menu: QMenu, window: Window) -> None:
     document.changed.connect(lambda: window.settings.put("sheet", document.project.sheet))
 
 
-def _named(action: QAction, words: str) -> None:
-    action.setText(words)
-    action.setToolTip(words)
+def _named_at_rest(action: QAction, words: str, told: SignalInstance) -> None:
+    """Name an action by the change it would undo, once changes rest: menus and tool buttons take their time to follow."""
+    said = ""
+    soon = QTimer(action)
+    soon.setSingleShot(True)
+    soon.setInterval(_NAMED_MS)
+
+    def name() -> None:
+        action.setText(words.format(change=said).strip())
+        action.setToolTip(action.text())
+
+    def hear(change: str) -> None:
+        nonlocal said
+        said = change
+        soon.start()
+
+    soon.timeout.connect(name)
+    told.connect(hear)
 
 
 def _kit(window: Window, what: str) -> None:

@@ -237,6 +237,8 @@ class Renderer:
         self.context.depth_func = "<="  # a print lies in its face
         self._textures: dict[int, Any] = {}
         self._art: list[tuple[Any, Any]] = []
+        self._art_buffers: list[Any] = []
+        self._corners = 0  # of all triangles
         self.lines: dict[int, Any] = {
             finer: self.context.program(vertex_shader=_EDGES_VERTEX, fragment_shader=_EDGES_FRAGMENT.replace("LOOK", look))
             for finer, look in _LOOKS.items()}
@@ -301,7 +303,7 @@ class Renderer:
     def _draw_faces(self, faces: Any) -> None:
         import moderngl
 
-        faces.render(moderngl.TRIANGLES)
+        faces.render(moderngl.TRIANGLES, vertices=self._corners)
         for texture, array in self._art:
             texture.use(0)
             array.render(moderngl.TRIANGLES)
@@ -310,9 +312,9 @@ class Renderer:
         """Buffers and textures of the prints; textures are kept while they are shown."""
         import moderngl
 
-        for _, array in self._art:
-            array.release()
-        self._art = []
+        for old in (*(array for _, array in self._art), *self._art_buffers):
+            old.release()
+        self._art, self._art_buffers = [], []
         keys = {a.key for a in scene.art}
         for key in [k for k in self._textures if k not in keys]:
             self._textures.pop(key).release()
@@ -324,15 +326,13 @@ class Renderer:
                 texture.repeat_x = texture.repeat_y = False
             own = faces[3 * art.first:3 * (art.first + art.many)]
             held = self.context.buffer(np.concatenate([own, art.at.reshape(-1, 2)], axis=1).astype("f4").tobytes())
-            self._buffers.append(held)
+            self._art_buffers.append(held)
             self._art.append((self._textures[art.key], self.context.vertex_array(
                 self.prints, [(held, "3f 3f 3f 1f 2f", "at", "normal", "tint", "number", "place")])))
 
     def _load(self, scene: Scene) -> None:
         if scene is self._loaded:
             return
-        for old in (*self._buffers, *(self._vertex_arrays or ())):
-            old.release()
         shape = scene.solids
         numbers = np.repeat(3 * shape.panel + shape.face, 3)[:, None]
         faces = np.concatenate([shape.triangles.reshape(-1, 3), shape.shading.reshape(-1, 3), np.repeat(scene.faces, 3, axis=0),
@@ -341,12 +341,19 @@ class Renderer:
         bounds = np.stack([3 * shape.edge_panel + shape.edge_face, 3 * shape.edge_panel + RIM], axis=1)
         lines = np.concatenate([shape.edges.reshape(-1, 3), np.repeat(scene.edges, 2, axis=0), np.repeat(bounds, 2, axis=0),
                                 shape.edges[:, ::-1].reshape(-1, 3)], axis=1).astype("f4")
-        self._buffers = [*(self.context.buffer(data.tobytes()) for data in (faces, lines)),
-                         self.context.buffer(reserve=max(8, 8 * len(shape.edges)), dynamic=True)]
-        self._vertex_arrays = (
-            self.context.vertex_array(self.faces, [(self._buffers[0], "3f 3f 3f 1f", "at", "normal", "tint", "number")]),
-            *(self.context.vertex_array(self.lines[finer], [(self._buffers[1], *form)], index_buffer=self._buffers[2])
-              for finer, form in _EDGE_FORMS.items()))
+        data = faces.tobytes(), lines.tobytes(), bytes(8 * len(shape.edges))
+        if self._vertex_arrays is None or any(len(d) > b.size for d, b in zip(data, self._buffers, strict=True)):
+            for old in (*self._buffers, *(self._vertex_arrays or ())):
+                old.release()
+            # room for more: while a thing changes they are written again and again, and made anew only when it outgrows them
+            self._buffers = [self.context.buffer(reserve=max(1024, 2 * len(d)), dynamic=True) for d in data]
+            self._vertex_arrays = (
+                self.context.vertex_array(self.faces, [(self._buffers[0], "3f 3f 3f 1f", "at", "normal", "tint", "number")]),
+                *(self.context.vertex_array(self.lines[finer], [(self._buffers[1], *form)], index_buffer=self._buffers[2])
+                  for finer, form in _EDGE_FORMS.items()))
+        for held, written in zip(self._buffers[:2], data, strict=False):
+            held.write(written)
+        self._corners = len(faces)
         self._load_art(scene, faces)
         self._loaded = scene
 

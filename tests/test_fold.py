@@ -12,8 +12,10 @@ from hypothesis import strategies as st
 from mingei.core import fold
 from mingei.core.build import build
 from mingei.core.project import Brief, new_brief
+from mingei.core.recipes import recipes
+from mingei.core.shape import path_length
 from mingei.core.solid import INSIDE, PRINTED, hit, solids
-from mingei.core.stock import Stock
+from mingei.core.stock import Stock, find_stock
 from tests.strategies import amended_briefs, briefs
 from tests.support import FoldFile, carton
 
@@ -135,6 +137,18 @@ class Solids(unittest.TestCase):
             both = area[(shown.panel == index) & (shown.face != 2)].sum()
             # mitres give to the outside what they take from the inside
             self.assertAlmostEqual(both / (2 * panel.area), 1.0, delta=0.06)
+
+    def test_triangles_of_every_flat_cover_its_panels_and_none_turns_over(self) -> None:
+        for recipe in recipes():
+            brief = new_brief(recipe)
+            for pattern in build(brief, find_stock(brief.stock)).patterns:
+                shown = solids(pattern, 0.0)
+                sides = np.cross(shown.triangles[:, 1] - shown.triangles[:, 0], shown.triangles[:, 2] - shown.triangles[:, 0])
+                area = np.einsum("ij,ij->i", sides, shown.normals) / 2
+                self.assertGreater(area[shown.face == PRINTED].min(), -1e-6, (recipe, pattern.name))
+                for index, panel in enumerate(pattern.panels):
+                    covered = area[(shown.panel == index) & (shown.face == PRINTED)].sum()
+                    self.assertAlmostEqual(covered, panel.area, delta=0.1 * path_length(panel.path), msg=f"{recipe}, {panel.name}")
 
     def test_a_long_low_wall_of_board_does_not_turn_over(self) -> None:
         # found by the property above: fanned from its middle, the ends of its mitres turned triangles over

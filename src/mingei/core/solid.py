@@ -27,6 +27,9 @@ _MITRE_MOST_DEG = 120.0
 #: Outlines so many times as long as wide are cut across, not fanned from their middle.
 _SLENDER = 12.0
 
+#: Twice the area of a triangle that has turned over or is none, mm2.
+_FLAT_MM2 = 1e-9
+
 Array = NDArray[np.float64]
 Whole = NDArray[np.int32]
 
@@ -305,8 +308,11 @@ def _cut_through(panel: FlatPanel, outline: list[Point], folds: list[int],
 def _triangles(loops: Sequence[Sequence[Point]]) -> list[tuple[int, int, int]]:
     """Counter-clockwise triangles of an outline less its holes, as point numbers."""
     points = [p for loop in loops for p in loop]
-    if len(loops) == 1 and _convex(points):
-        return _zigzag(points)
+    if len(loops) == 1:
+        across = _zigzag(points)
+        # rungs between two sides are right as long as none turns over: they fill as much as the outline does
+        if _convex(points) or all(_twice_area(points[a], points[b], points[c]) > _FLAT_MM2 for a, b, c in across):
+            return across
     from shapely import constrained_delaunay_triangles, get_coordinates  # only for outlines that are not convex; slow to load
     from shapely.geometry import Polygon as Area
 
@@ -326,7 +332,8 @@ def _slender(points: Sequence[Point]) -> bool:
 
 
 def _zigzag(points: Sequence[Point]) -> list[tuple[int, int, int]]:
-    """A convex outline cut across from end to end, so that long ones fall into triangles no longer than they must be."""
+    """An outline cut across from end to end, so that long ones fall into triangles no longer than they must be: right for any convex one,
+    and for those whose two sides run on and never bend back so far that a rung would cross one."""
     box, count = bounds(points), len(points)
     way = 0 if box.width >= box.height else 1
     above = below = min(range(count), key=lambda i: points[i][way])
@@ -339,6 +346,10 @@ def _zigzag(points: Sequence[Point]) -> list[tuple[int, int, int]]:
             found.append((above, below, following))
         above, below = (above, after) if on_below else (before, below)
     return found
+
+
+def _twice_area(a: Point, b: Point, c: Point) -> float:
+    return (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0])
 
 
 def _convex(points: Sequence[Point]) -> bool:

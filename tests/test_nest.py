@@ -234,6 +234,14 @@ class ByHand(unittest.TestCase):
         plain = to_data(new_project(new_brief("tag", stock=CARD)))
         self.assertFalse({"laying", "printer", "places"} & set(plain))
 
+    def test_what_a_later_version_says_of_a_place_is_written_back_wherever_the_piece_goes(self) -> None:
+        data = to_data(replace(new_project(new_brief("tag", stock=CARD)), spots=(Spot("Tag", "tag", 0, 0, 40.0, 40.0, 0.0, True),)))
+        data["places"][0]["pin"] = {"depth": 2}
+        project = from_data(data)
+        self.assertEqual(to_data(project), data)
+        moved = project.with_spots((project.spots[0]._replace(x=55.0, extra=()), Spot("Tag", "tag", 1, 0, 90.0, 40.0)))
+        self.assertEqual([p.get("pin") for p in to_data(moved)["places"]], [{"depth": 2}, None])
+
     def test_what_the_file_should_not_hold_is_named(self) -> None:
         good = to_data(new_project(new_brief("tag", stock=CARD)))
         for key, value in (("laying", {"way": "sideways"}), ("laying", {"gap": "wide"}), ("laying", {"gap": -1.0}), ("laying", []),

@@ -482,8 +482,6 @@ def _rehearse(options: argparse.Namespace) -> int:
 
 
 def _nest(options: argparse.Namespace) -> int:
-    from dataclasses import replace
-
     from mingei.core.layout.closer import closer
     from mingei.core.layout.place import loads_of
     from mingei.formats import project_file
@@ -494,7 +492,7 @@ def _nest(options: argparse.Namespace) -> int:
     for found in closer(loads, project.paper, project.spots, seed=options.seed):
         best = found
     if best.sheets < best.before:
-        project_file.save(replace(project, spots=best.spots), options.output or options.file)
+        project_file.save(project.with_spots(best.spots), options.output or options.file)
     print(f"{best.sheets} sheets instead of {best.before}; no fewer than {best.least} by their area")
     return OK
 

@@ -384,7 +384,7 @@ class Document(QObject):
 
     def set_spots(self, spots: tuple[Spot, ...], name: str, key: str = "") -> None:
         """Where pieces lie on sheets."""
-        self.change(replace(self.project, spots=spots), name, key)
+        self.change(self.project.with_spots(spots), name, key)
 
     def set_tiles(self, overlap: float) -> None:
         """Tile larger pieces over sheets that overlap by so much, mm; 0: not.  Raises MeasureError."""

@@ -278,6 +278,11 @@ class Project:
         """Other briefs, at least one; the file carries just the stocks they use."""
         return replace(self, briefs=briefs, stocks=used(briefs, self.stocks))
 
+    def with_spots(self, spots: tuple[Spot, ...]) -> Project:
+        """Pieces put elsewhere; what a file says of a place besides stays with its piece."""
+        known = {spot.key: spot.extra for spot in self.spots if spot.extra}
+        return replace(self, spots=tuple(s._replace(extra=s.extra or known.get(s.key, ())) for s in spots) if known else spots)
+
     def renamed(self, number: int, name: str) -> Project:
         """One brief under another name; its pieces stay where they were put."""
         brief = self.briefs[number]

@@ -62,7 +62,7 @@ def to_data(project: Project) -> dict[str, Any]:
         **({"tile_mm": project.tile_mm} if project.tile_mm else {}),
         **_changed("laying", project.laying, USUAL),
         **_changed("printer", project.printer, ANY_PRINTER),
-        **({"places": [dict(zip(_PLACE, spot, strict=True)) for spot in project.spots]} if project.spots else {}),
+        **({"places": [dict(zip(_PLACE, spot[:-1], strict=True)) | _thaw(spot.extra) for spot in project.spots]} if project.spots else {}),
         "briefs": [_brief_data(b) for b in project.briefs],
         "stocks": [stock_data(s) for s in project.stocks],
     }
@@ -75,7 +75,7 @@ def to_data(project: Project) -> dict[str, Any]:
 _CHOICES = {"laying": Laying._fields, "printer": Printer._fields}
 
 
-#: The words of a place, in the order of a spot's values.
+#: The words of a place, in the order of a spot's values but the last.
 _PLACE = ("thing", "piece", "copy", "page", "x", "y", "turn_deg", "locked")
 
 
@@ -232,7 +232,7 @@ def _spot(data: Any, place: str) -> Spot:
         numbers[key] = value
     x, y, turn = (_measured(entry.get(key, 0.0), f"{place}.{key}") for key in ("x", "y", "turn_deg"))
     return Spot(_text(entry.get("thing"), f"{place}.thing"), _text(entry.get("piece"), f"{place}.piece"), numbers["copy"], numbers["page"],
-                x, y, turn, _yes_or_no(entry.get("locked", False), f"{place}.locked"))
+                x, y, turn, _yes_or_no(entry.get("locked", False), f"{place}.locked"), _freeze(entry, set(_PLACE)))
 
 
 def _yes_or_no(value: Any, place: str) -> bool:

@@ -48,7 +48,7 @@ class Spot(NamedTuple):
     """Where a copy of a piece was put: by a person (locked), or by the nester.
 
     owner, piece, copy: which one; page: the number, from 0, among the sheets of its stock; x, y: the lower left corner of the rectangle
-    round it, mm on the sheet; turn_deg: counter-clockwise.
+    round it, mm on the sheet; turn_deg: counter-clockwise; extra: what a file says of it besides, as JSON text by key.
     """
 
     owner: str
@@ -59,6 +59,7 @@ class Spot(NamedTuple):
     y: float
     turn_deg: float = 0.0
     locked: bool = False
+    extra: tuple[tuple[str, str], ...] = ()
 
     @property
     def key(self) -> Key:

@@ -19,7 +19,7 @@ from shapely.geometry import Polygon as Area
 
 from mingei import cli
 from mingei.app.stations.sheets import SheetsStation
-from mingei.core.art import Printed
+from mingei.core.art import Art, Fill, Printed
 from mingei.core.build import Build, Part, build
 from mingei.core.check import run
 from mingei.core.draft import Role
@@ -35,7 +35,7 @@ from mingei.core.pattern import FlatPanel, Pattern
 from mingei.core.project import Brief, new_brief, new_project
 from mingei.core.project_data import from_data, to_data
 from mingei.core.recipes import recipes
-from mingei.core.shape import Arc, Path, Point, path_length, signed_area
+from mingei.core.shape import Arc, Path, Point, bounds, path_length, signed_area
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file
 from tests.strategies import briefs
@@ -343,6 +343,27 @@ class Window(WindowTest):
         write(card.lengths["below"], "100000")
         self.assertIn("beside the piece", card.lengths["below"].reason.text())
         self.assertAlmostEqual(away(document.build.pattern, document.brief.splices[0]), 100.0)  # the last that could be, as it was typed
+
+    def test_artwork_is_shown_on_the_parts_where_it_was_on_the_whole(self) -> None:
+        document = self.window.document
+        document.set_art(Art("name", "carton", "front", words="Tern Point", fill=Fill.SIZED, width=120.0), "words")
+        document.set_splice(Splice("carton", 90.0, 0.5))
+        document.set_splice(Splice("carton", 0.0, 0.2))
+        build = document.build
+        wait_for(lambda: document.prints_of(build))
+        prints = document.prints.of_all([build])
+        (whole,) = (prints[p].box for p in build.patterns)
+        shown = [prints[h.pattern].box for h in build.halves[build.pattern] if h.pattern in prints]
+        self.assertEqual(len(shown), 2)  # the words lie across the upright line, and above the level one
+        self.assertAlmostEqual(sum(box.width for box in shown), whole.width, places=2)
+        front = bounds(build.pattern.by_name["front"].flat_polygon)
+        for box in shown:  # the panel and its bleed
+            self.assertGreater(box.height, front.height + 1.0)
+            self.assertLessEqual(box.height, whole.height + 1e-6)
+        self.window.go("sheets")
+        sheets = self.window.stack.currentWidget()
+        assert isinstance(sheets, SheetsStation)
+        wait_for(lambda: sum(len(shown.prints) for shown in sheets.view.pages) == 2)
 
     def test_what_is_too_large_is_cut_across_at_one_press_on_the_sheets(self) -> None:
         self.window.go("sheets")

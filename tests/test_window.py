@@ -485,7 +485,7 @@ class Checks(WindowTest):
     def test_a_change_checks_only_what_it_changes(self) -> None:
         from mingei.app import drawer
 
-        wait_for(lambda: not self.window.drawer._unchecked())
+        wait_for(lambda: not self.window.drawer.checking)
         before = dict(self.window.drawer.found())
         self.window.document.look_at(0)
         with mock.patch.object(drawer, "run", wraps=drawer.run) as checked:

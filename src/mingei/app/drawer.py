@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from functools import partial
 from typing import NamedTuple
 
@@ -137,15 +137,16 @@ class ChecksDrawer(QFrame):
         document.arrived.connect(lambda: QTimer.singleShot(AFTER_PAINT_MS, self, self.refresh))
         self.refresh()
 
-    def _known_of(self, brief: Brief) -> tuple[Finding, ...] | None:
-        """What was found on a thing, when nothing it depends on has changed since."""
-        project = self.document.project
-        known = self._known.get(id(brief))
-        if known is None or known.paper != project.paper:
-            return None
-        if known.stocks != project.stocks and known.made_of != (project.stock_of(brief), project.parts_of(brief)):
-            return None
-        return known.findings
+    def _known_now(self) -> list[tuple[Finding, ...] | None]:
+        """What was found on every thing; None where something it depends on has changed since."""
+        project, paper = self.document.project, self.document.project.paper
+        found: list[tuple[Finding, ...] | None] = []
+        for brief in project.briefs:
+            known = self._known.get(id(brief))
+            fresh = known is not None and known.paper == paper and (
+                known.stocks == project.stocks or known.made_of == (project.stock_of(brief), project.parts_of(brief)))
+            found.append(known.findings if known is not None and fresh else None)
+        return found
 
     def _check(self, number: int) -> tuple[Finding, ...]:
         project = self.document.project
@@ -155,40 +156,40 @@ class ChecksDrawer(QFrame):
         self._known[id(brief)] = _Known(brief, project.stocks, made_of, project.paper, findings)
         return findings
 
-    def _unchecked(self) -> list[int]:
+    def _unchecked(self, known: Sequence[tuple[Finding, ...] | None]) -> list[int]:
         """The things besides the one looked at whose checks were not run yet."""
-        return [i for i, brief in enumerate(self.document.project.briefs)
-                if (i != self.document.current or not self._awake) and self._known_of(brief) is None]
+        here = self.document.current if self._awake else -1
+        return [i for i, findings in enumerate(known) if findings is None and i != here]
 
     def _check_another(self) -> None:
         """One more thing, while nothing else waits; when all are done, count them."""
         if not self._awake:
             self._awake = True
             self._later.setInterval(0)
-        waiting = self._unchecked()
+        waiting = self._unchecked(self._known_now())
         if waiting:
             self._check(waiting[0])
         else:
             self._later.stop()
             self.refresh()
 
+    @property
+    def checking(self) -> bool:
+        """Whether some things are still to be checked."""
+        return bool(self._unchecked(self._known_now()))
+
     def found(self) -> tuple[tuple[int, tuple[Finding, ...]], ...]:
         """Findings by the number of the brief they are about; those of things not checked yet are left out while the drawer is shut."""
-        waiting = set(self._unchecked())
+        known = self._known_now()
+        waiting = set(self._unchecked(known))
         if waiting and not self.isVisible():
             self._later.start(0 if self._awake else AFTER_PAINT_MS)
         else:
             waiting = set()
-        briefs = self.document.project.briefs
         if len(self._known) > _KNOWN_MOST:
-            here = {id(b) for b in briefs}
-            self._known = {key: known for key, known in self._known.items() if key in here}
-        found = []
-        for i, brief in enumerate(briefs):
-            if i not in waiting:
-                findings = self._known_of(brief)
-                found.append((i, self._check(i) if findings is None else findings))
-        return tuple(found)
+            here = {id(b) for b in self.document.project.briefs}
+            self._known = {key: kept for key, kept in self._known.items() if key in here}
+        return tuple((i, self._check(i) if findings is None else findings) for i, findings in enumerate(known) if i not in waiting)
 
     def refresh(self) -> None:
         found = self.found()

@@ -339,7 +339,8 @@ class Window(QMainWindow):
     def _name(self) -> None:
         document = self.document
         self.setWindowTitle(f"{document.name}[*] - Mingei")
-        self.setWindowModified(document.dirty)
+        if self.isWindowModified() != document.dirty:  # told or not, every widget would hear of it
+            self.setWindowModified(document.dirty)
         begun = self.rail.isEnabled()
         self.title.show_words((document.project.title or document.brief.name) if begun else "Mingei")
         self.subtitle.show_words(document.brief.name + (" · " + t("not saved yet") if document.dirty else "") if begun else

@@ -19,7 +19,7 @@ class WordScroll(QScrollArea):
         self.setWidgetResizable(True)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setFocusPolicy(Qt.FocusPolicy.NoFocus)
-        self.holder.installEventFilter(self)
+        self._watched = False
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
         if watched is self.holder and event.type() == QEvent.Type.LayoutRequest:
@@ -28,6 +28,9 @@ class WordScroll(QScrollArea):
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)
+        if not self._watched:  # not while it is filled: every widget added says something
+            self._watched = True
+            self.holder.installEventFilter(self)
         self.fit()
 
     def fit(self) -> None:

@@ -57,7 +57,10 @@ class _Waiting(QObject):
     def add(self, button: RecipeButton) -> None:
         if button not in self.buttons:
             self.buttons.append(button)
-        self.go_on()
+        if button.isVisible():
+            self.timer.start(0)
+        elif not self.timer.isActive():
+            self.timer.start(_SELDOM_MS)
 
     def go_on(self) -> None:
         """At once when there is one to be seen, otherwise some time."""
@@ -132,7 +135,7 @@ class RecipeButton(QToolButton):
         _waiting().add(self)
 
     def showEvent(self, event: object) -> None:
-        _waiting().go_on()
+        _waiting().timer.start(0)
 
     def _made(self) -> Build:
         if self.offered is not None:

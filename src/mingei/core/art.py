@@ -133,6 +133,17 @@ class Printed(NamedTuple):
     frames: tuple[Frame, ...]
     within: tuple[tuple[Polygon, tuple[Polygon, ...]], ...]
 
+    def cut_off(self, room: Any) -> Printed:
+        """The same as far as it lies within an area."""
+        from shapely.geometry import Polygon as Area
+
+        kept = []
+        for outline, holes in self.within:
+            part = Area(outline, holes).buffer(0).intersection(room)
+            kept += [(tuple(p.exterior.coords[:-1]), tuple(tuple(ring.coords[:-1]) for ring in p.interiors))
+                     for p in getattr(part, "geoms", [part]) if p.area > 1e-6 and hasattr(p, "exterior")]
+        return self._replace(within=tuple(kept))
+
     def moved(self, move: Rigid) -> Printed:
         """The same on a sheet."""
         return Printed(

@@ -171,15 +171,5 @@ def printed_within(printed: Sequence[Printed], half: Half) -> tuple[Printed, ...
     """The artwork of a piece as far as it lies on a part of it."""
     if half.within is None:
         return tuple(printed)
-    from shapely.geometry import Polygon as Area
-
-    found, room = [], half.within()
-    for each in printed:
-        kept = []
-        for outline, holes in each.within:
-            part = Area(outline, holes).buffer(0).intersection(room)
-            kept += [(tuple(p.exterior.coords[:-1]), tuple(tuple(r.coords[:-1]) for r in p.interiors))
-                     for p in getattr(part, "geoms", [part]) if p.area > 1e-6 and hasattr(p, "exterior")]
-        if kept:
-            found.append(Printed(each.name, each.picture, each.frames, tuple(kept)))
-    return tuple(found)
+    room = half.within()
+    return tuple(on_it for on_it in (each.cut_off(room) for each in printed) if on_it.within)

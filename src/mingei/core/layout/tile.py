@@ -175,18 +175,11 @@ def _part(segment: Segment, begin: float, end: float) -> Segment:
 
 def printed_within(printed: Printed, window: Box) -> Printed:
     """Artwork cut off at a window too."""
-    from shapely.geometry import Polygon as Area
     from shapely.geometry import box as rectangle
 
-    room = rectangle(window.left, window.bottom, window.right, window.top)
-    kept = []
-    for outline, holes in printed.within:
-        part = Area(outline, holes).buffer(0).intersection(room)
-        kept += [(tuple(p.exterior.coords[:-1]), tuple(tuple(r.coords[:-1]) for r in p.interiors))
-                 for p in getattr(part, "geoms", [part]) if p.area > 1e-6 and hasattr(p, "exterior")]
     around = [bounds(f.corners) for f in printed.frames]
     frames = tuple(f for f, box in zip(printed.frames, around, strict=True) if box.meets(window))
-    return Printed(printed.name, printed.picture, frames, tuple(kept))
+    return printed._replace(frames=frames).cut_off(rectangle(window.left, window.bottom, window.right, window.top))
 
 
 def onto_sheet(tile: Tile, turn_deg: float, space: Box) -> Rigid:

@@ -10,9 +10,9 @@ import json
 import sys
 from collections.abc import Sequence
 from pathlib import Path
-from typing import TYPE_CHECKING, Any, NoReturn
+from typing import TYPE_CHECKING, Any
 
-from mingei import __version__
+from mingei.command_line import COMMANDS, UsageError, parser
 from mingei.core.errors import LengthError, MingeiError
 from mingei.core.words import say
 
@@ -26,129 +26,13 @@ if TYPE_CHECKING:
 OK, FINDINGS, REFUSED = 0, 1, 2
 
 
-class UsageError(MingeiError):
-    """A command line that cannot be understood."""
-
-
-class _Parser(argparse.ArgumentParser):
-    """Refuses in one sentence, like everything else."""
-
-    def error(self, message: str) -> NoReturn:
-        raise UsageError(message, self.prog.removeprefix("mingei").strip(), say("see {command} --help", command=self.prog))
-
-
-def _parser() -> argparse.ArgumentParser:
-    parser = _Parser(prog="mingei", description="Draft, scale and build things of card.",
-                     epilog="mingei [FILE] opens the window; mingei --demo opens it with the demo.  Exit codes: 0 done, "
-                            "1 check found errors, 2 refused.")
-    parser.add_argument("--version", action="version", version=f"mingei {__version__}")
-    commands = parser.add_subparsers(dest="command", metavar="COMMAND", parser_class=_Parser)
-
-    window = commands.add_parser("window", help="open the window (the default)")
-    window.add_argument("file", nargs="?", type=Path, metavar="FILE", help="a project to open")
-    window.add_argument("--demo", action="store_true", help="open the demo")
-    window.add_argument("--shots", type=Path, metavar="FOLDER", help="render each main view to a PNG and leave")
-
-    recipes = commands.add_parser("recipes", help="recipes with their measures")
-    recipes.add_argument("--json", action="store_true", help="as JSON")
-    stock = commands.add_parser("stock", help="the catalogue of stocks, and your own")
-    stock.add_argument("find", nargs="*", metavar="WORD", help='only those that match, such as 65lb cover, 14pt or "0.5mm"')
-    stock.add_argument("--json", action="store_true", help="as JSON")
-
-    fits = commands.add_parser("fits", help="which envelopes that are sold take a thing, or the largest thing an envelope takes")
-    fits.add_argument("thing", metavar="THING", help='a name, such as "A6 sheet" or "C6 envelope", or two lengths: "5 1/2 in x 108"')
-    fits.add_argument("--thick", default="0", metavar="LENGTH", help="thickness of the thing, decoration and all")
-    fits.add_argument("--json", action="store_true", help="as JSON")
-    offer = commands.add_parser("offers", help="every construction that takes a thing, what fits the sheet first")
-    for word, metavar in (("long", "LENGTH"), ("wide", "WIDTH"), ("thick", "THICKNESS")):
-        offer.add_argument(word, metavar=metavar, help="of the thing, such as 140 or \"5 1/2 in\"")
-    offer.add_argument("--stock", default="", metavar="ID", help="a stock's id; usual: heavy card")
-    offer.add_argument("--sheet", default="A4", metavar="NAME")
-    offer.add_argument("--json", action="store_true", help="as JSON")
-
-    new = commands.add_parser("new", help="begin a project")
-    new.add_argument("recipe", metavar="RECIPE")
-    new.add_argument("--set", action="append", default=[], metavar="NAME=VALUE", dest="sets", help='a measure, such as width="1 1/4 in"')
-    new.add_argument("--stock", default="", metavar="ID", help="a stock's id")
-    new.add_argument("--tape", type=float, default=0.0, metavar="MM",
-                     help="glued with double-sided tape so wide: 6, 10, 13 or 16; usual: wet glue")
-    new.add_argument("--part", action="append", default=[], metavar="PART=ID", dest="parts",
-                     help="a part of it from a stock of its own, such as liner=wrapping-60, mats=..., labels=...")
-    new.add_argument("--split", action="append", default=[], metavar="PANEL", dest="splits",
-                     help="cut this panel off at its fold, to be joined by a glued tab")
-    new.add_argument("--splice", action="append", default=[], metavar="LINE", dest="splices",
-                     help="cut a piece across, to be joined by a lap: upright:40%%, level:50%% or an angle in degrees and how far across, "
-                          "after the piece's name and a slash where there are several, such as lid/upright:50%%")
-    new.add_argument("--mats", default="", metavar="BORDER", help="a mat on every panel seen from outside, so far inside its edges")
-    new.add_argument("--sheet", default="A4", metavar="NAME")
-    new.add_argument("--title", default="")
-    new.add_argument("-o", "--output", type=Path, required=True, metavar="F.mingei")
-
-    export = commands.add_parser("export", help="write PDF, SVG, DXF, FOLD or the cutting list as CSV")
-    export.add_argument("file", type=Path, metavar="F.mingei")
-    export.add_argument("--to", type=Path, required=True, metavar="OUT", help="the ending decides the format")
-    export.add_argument("--sheet", default="", metavar="NAME")
-    export.add_argument("--piece", default="", metavar="NAME")
-    export.add_argument("--tile", default=None, metavar="LENGTH",
-                        help="tile larger pieces over several sheets that overlap by so much; 0: refuse them; usual: as the project has it")
-    export.add_argument("--cutting-list", action="store_true", help="PDF: the cutting list as pages to print, instead of the sheets")
-    form = export.add_mutually_exclusive_group()
-    form.add_argument("--layout", dest="layout", action="store_true", default=None, help="on sheets (usual for PDF)")
-    form.add_argument("--flat", dest="layout", action="store_false", help="the bare flat (usual for SVG and DXF)")
-
-    takes = commands.add_parser("material", help="how many sheets of every stock a project takes, their cost and waste")
-    takes.add_argument("file", type=Path, metavar="F.mingei")
-    takes.add_argument("--sheet", default="", metavar="NAME")
-    takes.add_argument("--copies", type=int, default=1, metavar="N", help="for so many kits together; usual: 1")
-    takes.add_argument("--json", action="store_true", help="as JSON")
-
-    trial = commands.add_parser("rehearse", help="try a print on a stand-in printer, and measure its check bars")
-    trial.add_argument("what", choices=["print"])
-    trial.add_argument("file", type=Path, metavar="F.mingei")
-    trial.add_argument("--page", type=int, default=1, metavar="N")
-    trial.add_argument("--scale", type=float, default=100.0, metavar="PERCENT",
-                       help="what the printer makes of 100; fit to page is often 96")
-    trial.add_argument("--along", type=float, default=0.0, metavar="PERCENT", help="the same along the feed, where it differs")
-    trial.add_argument("--margin", default="4.2", metavar="LENGTH", help="what it cannot reach at each edge")
-    trial.add_argument("--skew", type=float, default=0.0, metavar="DEGREES", help="how far it feeds askew")
-    trial.add_argument("--to", type=Path, default=None, metavar="OUT.png", help="the sheet as it comes out, as a picture")
-    trial.add_argument("--json", action="store_true", help="as JSON")
-
-    nest = commands.add_parser("nest", help="lay the pieces of a project closer on its sheets, by their outlines")
-    nest.add_argument("file", type=Path, metavar="F.mingei")
-    nest.add_argument("--seed", type=int, default=0, metavar="N", help="another number, another search; the same, the same layout")
-    nest.add_argument("-o", "--output", type=Path, default=None, metavar="F.mingei", help="usual: the same file")
-
-    check = commands.add_parser("check", help="look for mistakes before cutting")
-    check.add_argument("file", type=Path, metavar="F.mingei")
-    check.add_argument("--json", action="store_true", help="as JSON")
-
-    scale = commands.add_parser("scale", help="draft the things of a project anew at another size")
-    scale.add_argument("file", type=Path, metavar="F.mingei")
-    way = scale.add_mutually_exclusive_group(required=True)
-    way.add_argument("--ratio", metavar="A:B", help="so that what measured B measures A: 80:60 for an object of 80 mm instead of one of "
-                                                    "60, 2:1 for twice the size")
-    way.add_argument("--by", metavar="X", help="by a factor, such as 1.5")
-    way.add_argument("--to", metavar="NAME=VALUE", help="until a measure, or outside-length, outside-width or outside-height, is this long")
-    way.add_argument("--fit", metavar="SHEET", help="to the largest that fits a sheet")
-    scale.add_argument("--piece", default="", metavar="NAME", help="only this thing; usual: every one")
-    scale.add_argument("--round", default="", metavar="LENGTH", help='lengths to a multiple of this, such as 0.5 or "1/16 in"')
-    scale.add_argument("--enlarge", action="store_true", help="enlarge the finished drawing instead, thickness and tabs and all")
-    scale.add_argument("-o", "--output", type=Path, required=True, metavar="G.mingei")
-    scale.add_argument("--json", action="store_true", help="what scaled and what stayed, as JSON")
-    return parser
-
-
-COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "export", "material", "nest", "rehearse", "check", "scale")
-
-
 def main(arguments: Sequence[str] | None = None) -> int:
     """Run one command; returns the exit code.  Refusals are one sentence on stderr."""
     words = list(sys.argv[1:] if arguments is None else arguments)
     if not words or (words[0] not in COMMANDS and words[0] not in ("-h", "--help", "--version")):
         words.insert(0, "window")
     try:
-        options = _parser().parse_args(words)
+        options = parser().parse_args(words)
         return _RUN[options.command](options)
     except MingeiError as error:
         print(f"mingei: {' '.join(str(error).split())}", file=sys.stderr)
@@ -425,7 +309,7 @@ def _material(options: argparse.Namespace) -> int:
     from dataclasses import replace
 
     from mingei.core.layout.material import material
-    from mingei.core.layout.place import lay_out, loads_of, pages_for
+    from mingei.core.layout.place import lay_out, loads_of_all, pages_for
     from mingei.core.layout.sheets import find_sheet
     from mingei.formats import project_file
     from mingei.formats.export import builds_of
@@ -435,7 +319,7 @@ def _material(options: argparse.Namespace) -> int:
         project = replace(project, sheet=find_sheet(options.sheet).name)
     if not 1 <= options.copies <= 1000:
         raise UsageError(say("{n} kits are too few or too many", n=options.copies), "--copies", "write 1 to 1000")
-    sheet, loads = project.paper, [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns, halves=b.halves)]
+    sheet, loads = project.paper, loads_of_all(builds_of(project))
     lay_out(loads, sheet, project.spots)  # refuses what is too large
     found = material(pages_for(options.copies, loads, sheet, project.spots))
     if options.json:
@@ -483,12 +367,12 @@ def _rehearse(options: argparse.Namespace) -> int:
 
 def _nest(options: argparse.Namespace) -> int:
     from mingei.core.layout.closer import closer
-    from mingei.core.layout.place import loads_of
+    from mingei.core.layout.place import loads_of_all
     from mingei.formats import project_file
     from mingei.formats.export import builds_of
 
     project = project_file.load(options.file)
-    loads = [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns, halves=b.halves)]
+    loads = loads_of_all(builds_of(project))
     for found in closer(loads, project.paper, project.spots, seed=options.seed):
         best = found
     if best.sheets < best.before:

@@ -12,7 +12,7 @@ from mingei.core.build import Build, build
 from mingei.core.drawing import Drawing, flat_drawing
 from mingei.core.errors import ExportError
 from mingei.core.layout.marks import page_drawings
-from mingei.core.layout.place import Load, lay_out, loads_of
+from mingei.core.layout.place import Load, lay_out, loads_of_all
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.pattern import Pattern
 from mingei.core.project import Project
@@ -114,7 +114,7 @@ def printed_on(made: Build) -> Mapping[Pattern, tuple[Printed, ...]]:
 
 def _loads(project: Project, piece: str) -> list[Load]:
     """The pieces of the project, or those of a name: a piece's own, or its thing's."""
-    loads = [load for b in builds_of(project) for load in loads_of(b.brief.name, b.patterns, printed_on(b), b.halves)]
+    loads = loads_of_all(builds_of(project), printed_on)
     chosen = [load for load in loads if not piece or piece in (load.pattern.name, load.owner, load.words)]
     if not chosen:
         raise ExportError("no piece has that name", say("piece {piece!r}", piece=piece),

@@ -30,7 +30,7 @@ from mingei.core.layout.place import (
     Spot,
     arrange,
     clashes,
-    loads_of,
+    loads_of_all,
     move_to,
     pages_for,
     room,
@@ -341,8 +341,7 @@ class SheetsStation(Station):
 
     def _loads(self) -> list[Load]:
         """The pieces of the kit."""
-        builds = [self.document.build_of(i) for i in range(len(self.document.project.briefs))]
-        return [load for b in builds for load in loads_of(b.brief.name, b.patterns, halves=b.halves)]
+        return loads_of_all(self.document.build_of(i) for i in range(len(self.document.project.briefs)))
 
     def _to_cut(self, large: Sequence[Load]) -> tuple[int, Fix] | None:
         """How the first thing that is too large can be cut across, and its number."""

@@ -6,7 +6,7 @@ margins and the marks leave.
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
 from itertools import combinations
@@ -28,6 +28,8 @@ from mingei.core.words import joined, say
 
 if TYPE_CHECKING:
     from shapely.geometry import Polygon as Area
+
+    from mingei.core.build import Build
 
 #: Room beneath a piece for its name, the size of its letters, mm, and how wide one is, a share of that.
 NAME_MM, NAME_SIZE_MM, _LETTER_SHARE = 3.4, 2.2, 0.55
@@ -87,6 +89,11 @@ def loads_of(owner: str, patterns: Sequence[Pattern], printed: Mapping[Pattern, 
     apart = [(p, halves.get(p) or (Half(p),)) for p in patterns]
     alone = sum(len(each) for _, each in apart) == 1
     return [Load(owner, half.pattern, alone, printed_within(printed.get(p, ()), half)) for p, each in apart for half in each]
+
+
+def loads_of_all(builds: Iterable[Build], printed: Callable[[Build], Mapping[Pattern, tuple[Printed, ...]]] = lambda _: {}) -> list[Load]:
+    """The pieces of a whole kit.  printed: the artwork on each piece of a thing."""
+    return [load for b in builds for load in loads_of(b.brief.name, b.patterns, printed(b), b.halves)]
 
 
 class Item(NamedTuple):

@@ -38,7 +38,7 @@ from mingei.core.recipes import recipes
 from mingei.core.shape import Arc, Path, Point, bounds, path_length, signed_area
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file
-from tests.strategies import briefs
+from tests.strategies import amended_briefs, briefs
 from tests.support import InFolder, carton_project
 from tests.test_printing import read_back
 from tests.windows import WindowTest, click, drag, settle, wait_for, write
@@ -108,6 +108,25 @@ class Parts(unittest.TestCase):
     def test_any_build_comes_apart_at_any_line(self, given_: tuple[Brief, Stock], turn: float, share: float) -> None:
         brief, stock = given_
         self.check(build(brief.with_splice(Splice(build(brief, stock).pattern.name, turn, share)), stock))
+
+    @given(st.sampled_from(sorted(recipes())).flatmap(amended_briefs), st.floats(-89.0, 90.0), st.floats(0.02, 0.98))
+    def test_what_was_amended_by_hand_comes_apart_too(self, given_: tuple[Brief, Stock], turn: float, share: float) -> None:
+        brief, stock = given_
+        self.check(build(brief.with_splice(Splice(build(brief, stock).pattern.name, turn, share)), stock))
+
+    def test_no_strip_goes_where_another_piece_glues_its_teeth(self) -> None:
+        brief = new_brief("tube", stock=CARD)
+        plain = build(brief, CARD)
+        base = next(p for p in plain.patterns if p.name == "base")
+        made = build(brief.with_splice(Splice("base", 90.0, 0.5)), CARD)
+        teeth = [s for p in made.patterns for s in p.seams if s.host == "base"]
+        self.assertGreater(len(teeth), 8)
+        radius = base.box.width / 2
+        strips = [s for h in made.halves[next(p for p in made.patterns if p.name == "base")] for s in strips_of(h.pattern)]
+        self.assertTrue(strips)
+        for strip_ in strips:
+            for x, y in strip_.flat_polygon:
+                self.assertLess(math.dist((x, y), base.box.centre), radius - min(s.depth_mm for s in teeth) + 0.5)
 
     def test_segments_that_meet_but_for_a_hair_are_one_outline(self) -> None:
         # found by the property above at random: the smallest ball skin, whose arcs and lines lie 7e-6 mm apart, fell into gores
@@ -244,6 +263,10 @@ class Placing(unittest.TestCase):
         self.assertEqual(codes(at_distance(pattern, Splice("carton", 90.0), 6.0)), {"splice-scrap"})
         self.assertEqual(codes(at_distance(pattern, Splice("carton", 90.0), fold.start[0] - pattern.box.left + 2.0)), {"splice-fold"})
         self.assertEqual(codes(Splice("lid", 90.0, 0.5)), {"splice-nowhere"})
+        lost = brief.with_splice(Splice("carton")).with_splice(Splice("lid"))
+        (fix,) = (f.fix for f in run(build(lost, CARD), A4) if f.code == "splice-nowhere")
+        assert fix is not None and fix.brief is not None
+        self.assertEqual(fix.brief.splices, (Splice("carton"),))
 
     def test_the_first_step_joins_it(self) -> None:
         made = spliced("carton", 90.0, 0.4)

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from mingei.core.build import Build, Part
-from mingei.core.check import Finding, Severity, rule
+from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.layout.parted import Half
 from mingei.core.layout.sheets import Sheet
 from mingei.core.layout.splice import beside_a_fold, first_number
@@ -20,10 +20,12 @@ _SCRAP_MM = 10.0
 def splice(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """A line across a piece must leave parts that can be handled, room for a strip, and no fold beside it."""
     pieces = {p.name: p for p in build.patterns}
-    for number, line in enumerate(build.brief.splices, first_number(build.patterns)):
+    first = first_number(build.patterns)
+    for number, line in enumerate(build.brief.splices, first):
         pattern, place = pieces.get(line.piece), say("join {number} across the {piece}", number=number, piece=line.piece)
         if pattern is None:
-            yield Finding("splice-nowhere", Severity.NOTE, "there is no such piece now", place, "it counts again when there is")
+            without = Fix("Take this line out", build.brief.without_splice(number - first))
+            yield Finding("splice-nowhere", Severity.NOTE, "there is no such piece now", place, "it counts again when there is", fix=without)
             continue
         halves, part = build.halves[pattern], Part(pattern.name, pattern.root)
         mine = [h for h in halves if any(k.key == number for k in h.pattern.keys)]

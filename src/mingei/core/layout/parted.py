@@ -6,7 +6,7 @@ The flat is turned so that the line lies level; a *side* is what lies above it t
 from __future__ import annotations
 
 import math
-from collections.abc import Callable, Iterator, Sequence
+from collections.abc import Callable, Iterable, Iterator, Sequence
 from dataclasses import replace
 from functools import cache
 from itertools import pairwise
@@ -14,7 +14,7 @@ from typing import TYPE_CHECKING, Any, NamedTuple
 
 from mingei.core.draft import Joint, Role
 from mingei.core.layout.tile import cut_off
-from mingei.core.pattern import EdgeKey, FlatFold, FlatPanel, Pattern
+from mingei.core.pattern import EdgeKey, FlatFold, FlatPanel, FlatSeam, Pattern
 from mingei.core.shape import (
     STAY,
     Box,
@@ -61,17 +61,18 @@ def level_turn(turn_deg: float) -> Rigid:
     return turned(-turn_deg if turn_deg < SLANT_DEG else 180.0 - turn_deg)
 
 
-def tabs_lie(pattern: Pattern) -> Any:
-    """Where on its flat a piece's own tabs will be glued: no strip goes there, too."""
+def tabs_lie(pattern: Pattern, seams: Iterable[FlatSeam]) -> Any:
+    """Where on a piece's flat tabs will be glued: no strip goes there, too.  seams: those of the whole thing, since other pieces land there
+    as well."""
     from shapely import union_all
     from shapely.geometry import Polygon as Area
 
-    depths = {s.name: s.depth_mm for s in pattern.seams}
     areas = []
-    for mate in pattern.mates:
-        if mate.host_line is not None and mate.joint is not Joint.TAPE:
-            (ax, ay), (bx, by) = mate.host_line
-            share = (depths[mate.seam] + _INSIDE_MM) / math.dist((ax, ay), (bx, by))
+    for seam in seams:
+        host = pattern.by_name.get(seam.host)
+        if host is not None and seam.joint is not Joint.TAPE and not seam.outside:
+            (ax, ay), (bx, by) = host.frame.apply_all(seam.host_edge)
+            share = (seam.depth_mm + _INSIDE_MM) / math.dist((ax, ay), (bx, by))
             nx, ny = (ay - by) * share, (bx - ax) * share  # the panel lies to the left
             areas.append(Area([(ax, ay), (bx, by), (bx + nx, by + ny), (ax + nx, ay + ny)]))
     return union_all(areas)
@@ -228,9 +229,9 @@ class _Side:
         pattern, back = self.half.pattern, self.back
         cuts = tuple(moved_path(path, back) for path in (outline, *holes, *(hole for lap in laps for hole in lap.holes)))
         card = Area(_points(outline), [_points(h) for h in holes]).buffer(_SAME)
-        prepare(body)
-        prepare(card)
         near = body if alone else body.buffer(1e-5)
+        prepare(near)
+        prepare(card)
         panels = [clipped for p in pattern.panels for clipped in self._panels(p, near, alone)]
         join = say("join {number}", number=self.cut.key)
         names = [join if len(laps) == 1 else say("{join}, {number}", join=join, number=i) for i in range(1, len(laps) + 1)]

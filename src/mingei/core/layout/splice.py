@@ -18,7 +18,7 @@ from typing import NamedTuple
 from mingei.core.art import Printed
 from mingei.core.errors import MeasureError
 from mingei.core.layout.parted import SLANT_DEG, Cut, Half, level_turn, tabs_lie
-from mingei.core.pattern import Pattern
+from mingei.core.pattern import FlatSeam, Pattern
 from mingei.core.shape import Box, Point, moved_path, path_bounds
 from mingei.core.words import say
 
@@ -137,7 +137,8 @@ def halves_of(patterns: Sequence[Pattern], splices: Sequence[Splice], lap_mm: fl
     if not splices:
         return {p: (Half(p),) for p in patterns}
     numbered = list(enumerate(splices, first_number(patterns)))
-    return {p: _parted(p, tuple((key, s) for key, s in numbered if s.piece == p.name), lap_mm) for p in patterns}
+    seams = tuple(seam for p in patterns for seam in p.seams)
+    return {p: _parted(p, tuple((key, s) for key, s in numbered if s.piece == p.name), lap_mm, seams) for p in patterns}
 
 
 def first_number(patterns: Sequence[Pattern]) -> int:
@@ -146,8 +147,9 @@ def first_number(patterns: Sequence[Pattern]) -> int:
 
 
 @lru_cache(maxsize=256)
-def _parted(pattern: Pattern, splices: tuple[tuple[int, Splice], ...], lap_mm: float) -> tuple[Half, ...]:
-    whole, taken = [Half(pattern)], tabs_lie(pattern)
+def _parted(pattern: Pattern, splices: tuple[tuple[int, Splice], ...], lap_mm: float,
+            seams: tuple[FlatSeam, ...]) -> tuple[Half, ...]:
+    whole, taken = [Half(pattern)], tabs_lie(pattern, seams)
     strips: list[Half] = []
     for key, splice in splices:
         box = _round(pattern, splice.turn_deg)

@@ -24,8 +24,8 @@ def splice(build: Build, sheet: Sheet) -> Iterator[Finding]:
     for number, line in enumerate(build.brief.splices, first):
         pattern, place = pieces.get(line.piece), say("join {number} across the {piece}", number=number, piece=line.piece)
         if pattern is None:
-            without = Fix("Take this line out", build.brief.without_splice(number - first))
-            yield Finding("splice-nowhere", Severity.NOTE, "there is no such piece now", place, "it counts again when there is", fix=without)
+            out = Fix("Take this line out", build.brief.without_splice(number - first))
+            yield Finding("splice-nowhere", Severity.NOTE, "there is no such piece now", place, "it counts again when there is", fix=out)
             continue
         halves, part = build.halves[pattern], Part(pattern.name, pattern.root)
         mine = [h for h in halves if any(k.key == number for k in h.pattern.keys)]

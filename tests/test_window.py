@@ -18,6 +18,7 @@ from PySide6.QtWidgets import QApplication, QLabel, QMessageBox, QToolButton, QW
 from mingei.app.actions import Finder
 from mingei.app.drawer import FindingRow
 from mingei.app.menus import save_picture
+from mingei.app.rules import RULE_PX
 from mingei.app.space_gl import Region
 from mingei.app.stations.brief import BriefStation
 from mingei.app.stations.sheets import SheetsStation
@@ -155,6 +156,17 @@ class Measures(WindowTest):
         self.field("height").setFocus()
         roll()
         self.assertEqual(self.window.document.brief.values["height"], 18.5)
+
+    def test_long_words_of_a_dimension_are_not_cut_off_however_narrow_the_view(self) -> None:
+        flat = self.window.draft().flat
+        self.window.actions_["checks"].setChecked(True)
+        for unit, width in (("in", 59.7), ("mm", 31.13), ("in", 200.3)):
+            self.window.document.set_unit(unit)
+            self.window.document.set_measure("width", width)
+            settle(60)
+            for drawn in flat.dimensions():
+                self.assertGreaterEqual(drawn.label.left(), RULE_PX, (unit, drawn.words))
+                self.assertLessEqual(drawn.label.right(), flat.width(), (unit, drawn.words))
 
     def test_a_dimension_is_dragged_on_the_drawing(self) -> None:
         flat = self.window.draft().flat

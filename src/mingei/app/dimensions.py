@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Callable
 from typing import NamedTuple
 
@@ -11,12 +12,15 @@ from PySide6.QtGui import QFontMetricsF, QPainter, QPen
 from mingei.app import theme
 from mingei.app.figures import write
 from mingei.core.build import Build
-from mingei.core.shape import Point
+from mingei.core.pattern import Pattern
+from mingei.core.shape import Point, Rigid
 
 #: From the piece to the first dimension, px, and the reach of a handle.
 _AWAY_PX, REACH_PX = 20, 8
-#: Room (px) the dimensions take at the left and below.
-LEFT_PX, BELOW_PX = 98, 44
+#: Round a label's words, and from it to its line, px.
+_PAD_PX, _GAP_PX = 10, 7
+#: Room (px) the dimensions take at the left, and more in such steps where their words are long; and below.
+_LEFT_PX, _MORE_PX, BELOW_PX = 98, 16, 44
 
 ToPx = Callable[[Point], QPointF]
 
@@ -41,21 +45,49 @@ class Dimension(NamedTuple):
         return 1 if self.label.contains(at) else 0
 
 
-def dimensions(build: Build, unit: str, to_px: ToPx) -> list[Dimension]:
-    """Every dimension of the build, labels clear of one another."""
-    metrics = QFontMetricsF(theme.figure_font(theme.SMALL))
+class _Edge(NamedTuple):
+    """An edge that a measure is drawn beside: the measure's name, the piece and how its flat is moved, and the edge's ends, mm."""
+
+    measure: str
+    pattern: Pattern
+    move: Rigid
+    start: Point
+    end: Point
+
+    @property
+    def level(self) -> bool:
+        return abs(self.end[0] - self.start[0]) >= abs(self.end[1] - self.start[1])
+
+
+def _edges(build: Build) -> list[_Edge]:
     panels = {p.name: (p, number) for number, piece in enumerate(build.draft.pieces) for p in piece.panels}
-    result: list[Dimension] = []
+    found = []
     for drawn in build.draft.dimensions:
         panel, number = panels[drawn.side.panel]
         pattern, move = build.patterns[number], build.spread[number]
         frame = pattern.by_name[panel.name].frame.then(move)
-        start = frame.apply(panel.outline[drawn.side.edge])
-        end = frame.apply(panel.outline[(drawn.side.edge + 1) % len(panel.outline)])
+        start, end = (frame.apply(panel.outline[(drawn.side.edge + k) % len(panel.outline)]) for k in (0, 1))
+        found.append(_Edge(drawn.measure, pattern, move, start, end))
+    return found
+
+
+def room_beside(build: Build, unit: str) -> int:
+    """Room (px) for the measures at a piece's side: in steps, so that the drawing does not jump with every figure that is written."""
+    metrics = QFontMetricsF(theme.figure_font(theme.SMALL))
+    words = [write(float(build.brief.values[e.measure]), unit) for e in _edges(build) if not e.level]
+    wanted = max((metrics.horizontalAdvance(w) for w in words), default=0.0) + _PAD_PX + _AWAY_PX + _GAP_PX
+    return _LEFT_PX + _MORE_PX * max(0, math.ceil((wanted - _LEFT_PX) / _MORE_PX))
+
+
+def dimensions(build: Build, unit: str, to_px: ToPx) -> list[Dimension]:
+    """Every dimension of the build, labels clear of one another."""
+    metrics = QFontMetricsF(theme.figure_font(theme.SMALL))
+    result: list[Dimension] = []
+    for edge in _edges(build):
+        pattern, move, start, end, level = *edge[1:], edge.level
         corner = to_px(move.apply((pattern.box.left, pattern.box.bottom)))
-        words = write(float(build.brief.values[drawn.measure]), unit)
-        width, height = metrics.horizontalAdvance(words) + 10, metrics.height() + 2
-        level = abs(end[0] - start[0]) >= abs(end[1] - start[1])
+        words = write(float(build.brief.values[edge.measure]), unit)
+        width, height = metrics.horizontalAdvance(words) + _PAD_PX, metrics.height() + 2
         first, last = sorted((start, end), key=lambda p: p[0] if level else p[1])
         p, q = to_px(first), to_px(last)
         if level:
@@ -67,12 +99,12 @@ def dimensions(build: Build, unit: str, to_px: ToPx) -> list[Dimension]:
             first_in_row = move.apply((pattern.box.left, pattern.box.bottom))[0] < 1e-6
             x = corner.x() - _AWAY_PX if first_in_row else to_px(move.apply((pattern.box.right, pattern.box.bottom))).x() + _AWAY_PX
             a, b = QPointF(x, p.y()), QPointF(x, q.y())
-            label = QRectF(x - 7 - width if first_in_row else x + 7, (a.y() + b.y() - height) / 2, width, height)
+            label = QRectF(x - _GAP_PX - width if first_in_row else x + _GAP_PX, (a.y() + b.y() - height) / 2, width, height)
         for other in result:
             if other.label.intersects(label):  # side by side along an edge: the later one gives way
                 below = label.center().y() >= other.label.center().y()
                 label.moveTop(other.label.bottom() + 1 if below else other.label.top() - height - 1)
-        result.append(Dimension(drawn.measure, level, a, b, p, q, words, label))
+        result.append(Dimension(edge.measure, level, a, b, p, q, words, label))
     return result
 
 

@@ -154,8 +154,9 @@ class FlatView(PartView):
 
     def _fit_to(self, box: Box) -> None:
         placed = zip(self.build.spread, self.build.patterns, strict=True) if self.build else ()
-        measured = self.build is None or bool(self.build.draft.dimensions)  # room for dimensions only where there are any
-        left, below = (dimensions.LEFT_PX, dimensions.BELOW_PX) if measured else (_EDGE_PX, _EDGE_PX)
+        left = below = _EDGE_PX
+        if self.build is not None and self.build.draft.dimensions:  # room for dimensions only where there are any
+            left, below = dimensions.room_beside(self.build, self.unit), dimensions.BELOW_PX
         right = left if any(move.x + p.box.left > 1e-6 for move, p in placed) else _EDGE_PX
         paper = self._paper().adjusted(left, _EDGE_PX, -right, -below)
         scale = min(paper.width() / max(box.width, 1e-6), paper.height() / max(box.height, 1e-6))

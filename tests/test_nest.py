@@ -24,7 +24,7 @@ from mingei.core.layout.laying import Laying, Way
 from mingei.core.layout.nest import Laid, Nest, Part, fewest
 from mingei.core.layout.offcuts import LEAST_MM, Offcut, left_over, uses
 from mingei.core.layout.pack import free_rectangles
-from mingei.core.layout.place import Load, Spot, arrange, clashes, fits, lay_out, loads_of, outline, pages_for, room, spots_of
+from mingei.core.layout.place import Load, Spot, arrange, clashes, fits, lay_out, loads_of, loads_of_all, outline, pages_for, room, spots_of
 from mingei.core.layout.sheets import Sheet, find_sheet
 from mingei.core.project import Brief, new_brief, new_project
 from mingei.core.project_data import from_data, to_data
@@ -204,9 +204,9 @@ class ByHand(unittest.TestCase):
 
     def test_groups_are_kept_by_the_file_and_follow_a_new_name(self) -> None:
         project = new_project(new_brief("tag", stock=CARD, name="Tag"))
-        project = replace(project, laying=Laying().grouped("Tag", "tag", "B"))
+        project = replace(project, laying=Laying().grouped(project.briefs[0].id, "tag", "B"))
         self.assertEqual(from_data(json.loads(json.dumps(to_data(project)))), project)
-        self.assertEqual(project.renamed(0, "Label").laying.group_of("Label", "tag"), "B")
+        self.assertEqual(project.renamed(0, "Label").laying.group_of(project.briefs[0].id, "tag"), "B")
         for bad in ([["Tag", "tag"]], [["Tag", "tag", "Z"]], "A", [["Tag", 3, "A"]]):
             with self.assertRaises(MingeiError):
                 from_data({**to_data(project), "laying": {"groups": bad}})
@@ -252,8 +252,24 @@ class ByHand(unittest.TestCase):
                 from_data(good | {key: value})
 
     def test_a_renamed_thing_keeps_its_places(self) -> None:
-        project = replace(new_project(new_brief("tag", stock=CARD)), spots=(Spot("Tag", "tag", 0, 0, 40.0, 40.0, 0.0, True),))
-        self.assertEqual([s.owner for s in project.renamed(0, "Label").spots], ["Label" if project.briefs[0].name == "Tag" else "Tag"])
+        plain = new_project(new_brief("tag", stock=CARD))
+        project = replace(plain, spots=(Spot(plain.briefs[0].id, "tag", 0, 0, 40.0, 40.0, 0.0, True),))
+        self.assertEqual(project.renamed(0, "Label").spots, project.spots)
+
+    def test_nothing_is_left_off_the_sheets_whatever_things_are_called(self) -> None:
+        tag = new_brief("tag", stock=CARD, name="Tag")
+        plain = replace(new_project(tag), briefs=(tag, tag, replace(tag, name="Label")))
+        project = replace(plain, spots=(Spot(plain.briefs[0].id, "tag", 0, 0, 40.0, 60.0),)).renamed(2, "Tag")
+        builds = [build(b, CARD) for b in project.briefs]
+        pages = arrange(loads_of_all(builds), project.paper, project.spots).pages
+        self.assertEqual(sum(len(p.items) for p in pages), 3)
+        boxes = [item.box for page in pages for item in page.items if item.key[0] == plain.briefs[0].id]
+        self.assertAlmostEqual(boxes[0].left, 40.0)
+
+    def test_two_pieces_no_name_tells_apart_are_both_laid_out(self) -> None:
+        loads = loads_of("tag", build(new_brief("tag", stock=CARD), CARD).patterns) * 2
+        spot = Spot(*loads[0][:1], loads[0].pattern.name, 0, 0, 40.0, 60.0)
+        self.assertEqual(sum(len(p.items) for p in arrange(loads, find_sheet("A4"), [spot]).pages), 2)
 
 
 class OwnSheets(unittest.TestCase):

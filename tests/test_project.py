@@ -67,8 +67,36 @@ class Kits(unittest.TestCase):
 
     def test_things_added_and_removed_are_told(self) -> None:
         before = carton_project()
-        after = before.with_briefs((replace(before.briefs[0], name="Gull"),))
+        after = before.with_briefs((replace(before.briefs[0], name="Gull", id="another"),))
         self.assertEqual(differences(before, after), ("Gull was added", "Slim carton was removed"))
+        renamed = before.renamed(0, "Gull")
+        self.assertEqual(differences(before, renamed), ("Slim carton is now called Gull",))
+
+    def test_every_thing_has_a_lasting_id(self) -> None:
+        one = carton_project()
+        two = one.with_briefs((*one.briefs, one.briefs[0]))
+        self.assertEqual([b.id for b in two.briefs], ["thing-1", "thing-2"])
+        self.assertEqual([b.id for b in two.with_briefs(two.briefs[::-1]).briefs], ["thing-2", "thing-1"])
+        three = two.with_brief(1, new_brief("tray"))
+        self.assertEqual([b.id for b in from_data(to_data(three)).briefs], ["thing-1", "thing-2"])
+        data = to_data(three)
+        data["briefs"][1]["id"] = "thing-1"
+        with self.assertRaisesRegex(ProjectError, "two things have the id"):
+            from_data(data)
+
+    def test_a_file_that_knew_things_by_name_is_read(self) -> None:
+        one = carton_project()
+        data = to_data(one.with_briefs((*one.briefs, new_brief("tray", name="Tray"))))
+        old = {**data, "mingei": 1, "briefs": [{k: v for k, v in b.items() if k != "id"} for b in data["briefs"]],
+               "places": [{"thing": "Tray", "piece": "tray", "copy": 0, "page": 0, "x": 20.0, "y": 40.0}],
+               "laying": {"groups": [["Tray", "tray", "A"], ["Gone", "x", "B"]]}}
+        project = from_data(old)
+        self.assertEqual(project.spots[0].owner, project.briefs[1].id)
+        self.assertEqual(project.laying.group_of(project.briefs[1].id, "tray"), "A")
+        self.assertEqual(from_data(to_data(project)), project)
+        for odd in ({**old, "briefs": 3}, {**old, "briefs": [4]}, {**old, "places": [7]}, {**old, "laying": {"groups": [3]}}):
+            with self.assertRaises(ProjectError):
+                from_data(odd)
 
     @given(projects(), projects())
     def test_two_projects_differ_just_when_something_is_told(self, a: Project, b: Project) -> None:

@@ -65,7 +65,7 @@ class Brief:
     finished drawing is enlarged by so much, instead of being drafted anew at its size.  tape_mm: width of the double-sided tape its seams
     are glued with, 0 for wet glue.  overlays: pieces glued on panels, mats and labels; parts: the stocks, by id, of parts that have their
     own.  need: the thing it must take.  arts: pictures and words on it.  splits: the panels that are pieces of their own;
-    splices: lines that pieces are cut across by.
+    splices: lines that pieces are cut across by.  id: what it is known by in its project, whatever it is called; "" until it is in one.
     """
 
     name: str
@@ -86,6 +86,7 @@ class Brief:
     arts: tuple[Art, ...] = ()
     splits: tuple[str, ...] = ()
     splices: tuple[Splice, ...] = ()
+    id: str = ""
 
     def __hash__(self) -> int:  # every change looks up all that was worked out for each brief, by its value
         return self._digest
@@ -258,6 +259,9 @@ class Project:
     printer: Printer = ANY_PRINTER
     spots: tuple[Spot, ...] = ()
 
+    def __post_init__(self) -> None:
+        object.__setattr__(self, "briefs", told_apart(self.briefs))
+
     @property
     def paper(self) -> Sheet:
         """The sheet printed on, and how."""
@@ -271,12 +275,15 @@ class Project:
         return tuple((part, find_stock(i, self.stocks)) for part, i in brief.parts)
 
     def with_brief(self, number: int, brief: Brief) -> Project:
-        briefs = (*self.briefs[:number], brief, *self.briefs[number + 1:])
+        briefs = (*self.briefs[:number], replace(brief, id=self.briefs[number].id), *self.briefs[number + 1:])
         return self.with_briefs(briefs)
 
     def with_briefs(self, briefs: tuple[Brief, ...]) -> Project:
-        """Other briefs, at least one; the file carries just the stocks they use."""
-        return replace(self, briefs=briefs, stocks=used(briefs, self.stocks))
+        """Other briefs, at least one; the file carries just the stocks they use, and no places of things that are gone."""
+        left = {b.id for b in briefs}
+        spots = tuple(s for s in self.spots if s.owner in left)
+        groups = tuple(g for g in self.laying.groups if g[0] in left)
+        return replace(self, briefs=briefs, stocks=used(briefs, self.stocks), spots=spots, laying=self.laying._replace(groups=groups))
 
     def with_spots(self, spots: tuple[Spot, ...]) -> Project:
         """Pieces put elsewhere; what a file says of a place besides stays with its piece."""
@@ -285,10 +292,7 @@ class Project:
 
     def renamed(self, number: int, name: str) -> Project:
         """One brief under another name; its pieces stay where they were put."""
-        brief = self.briefs[number]
-        spots = tuple(s._replace(owner=name) if s.owner == brief.name else s for s in self.spots)
-        groups = tuple((name if owner == brief.name else owner, piece, letter) for owner, piece, letter in self.laying.groups)
-        return replace(self.with_brief(number, replace(brief, name=name)), spots=spots, laying=self.laying._replace(groups=groups))
+        return self.with_brief(number, replace(self.briefs[number], name=name))
 
     def with_stock(self, number: int, stock: Stock) -> Project:
         """One brief in another stock, which the file then carries.  Raises StockError when it cannot be built from it."""
@@ -300,7 +304,7 @@ class Project:
         return self.with_brief(number, brief) if stock is None else self._carrying(number, brief, stock)
 
     def _carrying(self, number: int, brief: Brief, stock: Stock) -> Project:
-        briefs = (*self.briefs[:number], brief, *self.briefs[number + 1:])
+        briefs = (*self.briefs[:number], replace(brief, id=self.briefs[number].id), *self.briefs[number + 1:])
         own = (stock, *(s for s in self.stocks if s.id != stock.id))
         return replace(self, briefs=briefs, stocks=used(briefs, own))
 
@@ -339,6 +343,19 @@ def used(briefs: tuple[Brief, ...], own: tuple[Stock, ...]) -> tuple[Stock, ...]
     return tuple(find_stock(i, own) for i in ids)
 
 
+def told_apart(briefs: tuple[Brief, ...]) -> tuple[Brief, ...]:
+    """The briefs, each with an id no other has; those that have one of their own keep it."""
+    taken: set[str] = set()
+    fresh = []
+    for brief in briefs:
+        fresh.append(not brief.id or brief.id in taken)
+        taken.add(brief.id)
+    if not any(fresh):
+        return briefs
+    free = (name for i in count(1) if (name := f"thing-{i}") not in taken)
+    return tuple(replace(brief, id=next(free)) if new else brief for brief, new in zip(briefs, fresh, strict=True))
+
+
 def differences(before: Project, after: Project) -> tuple[str, ...]:
     """What differs between two states of a project, a sentence each, without full stops; empty when they are the same."""
     said: list[str] = [
@@ -352,11 +369,11 @@ def differences(before: Project, after: Project) -> tuple[str, ...]:
               ("the places of pieces on sheets", before.spots, after.spots)) if a != b]
     if before.notes != after.notes:
         said.append("the notes differ")
-    old, new = ({b.name: b for b in p.briefs} for p in (before, after))
-    said += [say("{name} was added", name=name) for name in new if name not in old]
-    said += [say("{name} was removed", name=name) for name in old if name not in new]
-    for name in (n for n in new if n in old):
-        said += _brief_differences(old[name], new[name])
+    old, new = ({b.id: b for b in p.briefs} for p in (before, after))
+    said += [say("{name} was added", name=b.name) for b in after.briefs if b.id not in old]
+    said += [say("{name} was removed", name=b.name) for b in before.briefs if b.id not in new]
+    for key in (k for k in new if k in old):
+        said += _brief_differences(old[key], new[key])
     if not said and before != after:
         said.append("the order of things, or what another program wrote in the file, differs")
     return tuple(said)
@@ -369,7 +386,7 @@ def _brief_differences(a: Brief, b: Brief) -> list[str]:
     if a.recipe != b.recipe:
         return [say("{name}: another construction", name=b.name)]
     recipe = find_recipe(b.recipe)
-    said: list[str] = []
+    said = [say("{before} is now called {after}", before=a.name, after=b.name)] if a.name != b.name else []
     for key, value in b.values.items():
         measure, was = recipe.measure(key), a.values[key]
         if value != was:

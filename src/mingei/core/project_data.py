@@ -48,7 +48,7 @@ from mingei.core.split import split
 from mingei.core.stock import DEFAULT_STOCK_ID, Faced, Grain, Stock, find_stock
 from mingei.core.words import say
 
-VERSION = 1
+VERSION = 2
 
 
 def to_data(project: Project) -> dict[str, Any]:
@@ -88,6 +88,7 @@ def _changed(key: str, values: Laying | Printer, usual: Laying | Printer) -> dic
 
 def _brief_data(b: Brief) -> dict[str, Any]:
     data: dict[str, Any] = {"name": b.name, "recipe": b.recipe, "stock": b.stock, "copies": b.copies, "measures": dict(b.measures)}
+    data = ({"id": b.id} if b.id else {}) | data
     amendments: list[dict[str, Any]] = [{"kind": "seam", "seam": c.seam, "joint": str(c.joint), "moved": c.moved} for c in b.seams]
     usual = Opening("", "")._asdict()
     amendments += [{"kind": "opening"} | {k: str(v) if isinstance(v, Shape) else v for k, v in o._asdict().items()
@@ -122,8 +123,35 @@ def stock_data(stock: Stock) -> dict[str, Any]:
     return {f.name: list(v) if isinstance(v := getattr(stock, f.name), tuple) else v for f in fields(Stock)}
 
 
+def _with_ids(top: dict[str, Any]) -> dict[str, Any]:
+    """Version 1 knew things by their names; of several of one name, places belong to the first."""
+    briefs = top.get("briefs")
+    if not isinstance(briefs, list):
+        return top
+    ids: dict[object, str] = {}
+    named = []
+    for number, brief in enumerate(briefs, 1):
+        if isinstance(brief, dict):
+            name = brief.get("name")
+            ids.setdefault(name if isinstance(name, str) else None, f"thing-{number}")
+            brief = brief | {"id": f"thing-{number}"}
+        named.append(brief)
+
+    def known(name: object) -> object:
+        return ids.get(name, name) if isinstance(name, str) else name
+
+    top = top | {"briefs": named}
+    if isinstance(top.get("places"), list):
+        top["places"] = [p | {"thing": known(p.get("thing"))} if isinstance(p, dict) else p for p in top["places"]]
+    laying = top.get("laying")
+    if isinstance(laying, dict) and isinstance(laying.get("groups"), list):
+        groups = [[known(g[0]), *g[1:]] if isinstance(g, list) and g else g for g in laying["groups"]]
+        top["laying"] = laying | {"groups": groups}
+    return top
+
+
 #: From each older version, how its data becomes the next version's.
-MIGRATIONS: Mapping[int, Callable[[dict[str, Any]], dict[str, Any]]] = {}
+MIGRATIONS: Mapping[int, Callable[[dict[str, Any]], dict[str, Any]]] = {1: _with_ids}
 
 
 def from_data(data: Any) -> Project:
@@ -143,6 +171,10 @@ def from_data(data: Any) -> Project:
         top = MIGRATIONS[step](top)
     stocks = tuple(stock_from_data(s, f"stocks[{i}]") for i, s in enumerate(_list(top.get("stocks", []), "stocks")))
     briefs = tuple(_brief(b, f"briefs[{i}]", stocks) for i, b in enumerate(_list(top.get("briefs"), "briefs")))
+    named = [b.id for b in briefs if b.id]
+    twice = next((i for i, each in enumerate(named) if each in named[:i]), None)
+    if twice is not None:
+        raise ProjectError(say("two things have the id {id!r}", id=named[twice]), "key 'briefs'", "take the id out of one of them")
     if not briefs:
         raise ProjectError("it holds nothing to make", "key 'briefs'", "begin a new project")
     unit = top.get("unit", "mm")
@@ -280,7 +312,7 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         raise ProjectError(say("{copies!r} is not a number of copies", copies=copies), f"{place}.copies",
                            say("write 1 to {most}", most=MOST_COPIES))
     name = _text(entry.get("name", recipe.title), f"{place}.name")
-    known = {"name", "recipe", "stock", "copies", "measures", "amendments", "notes", "enlarged", "tape_mm", "parts", "need", "artwork"}
+    known = {"id", "name", "recipe", "stock", "copies", "measures", "amendments", "notes", "enlarged", "tape_mm", "parts", "need", "artwork"}
     grown = entry.get("enlarged", 1.0)
     if not isinstance(grown, (int, float)) or isinstance(grown, bool) or not LEAST_FACTOR <= grown <= MOST_FACTOR:
         raise ProjectError(say("{factor!r} is not how much a drawing can be enlarged", factor=grown), f"{place}.enlarged",
@@ -298,7 +330,7 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         raise ProjectError("two pieces of artwork have one name", f"{place}.artwork", "give each a name of its own")
     return Brief(name, recipe.id, measures, stock.id, copies, changes, _text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
                  float(grown), _freeze(entry, known), openings, trims, float(tape), overlays, parts, Need(*map(float, sizes)), arts, splits,
-                 _splices(found, f"{place}.amendments"))
+                 _splices(found, f"{place}.amendments"), _text(entry.get("id", ""), f"{place}.id", 100))
 
 
 def _splices(found: Sequence[object], place: str) -> tuple[Splice, ...]:

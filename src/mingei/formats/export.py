@@ -115,7 +115,7 @@ def printed_on(made: Build) -> Mapping[Pattern, tuple[Printed, ...]]:
 def _loads(project: Project, piece: str) -> list[Load]:
     """The pieces of the project, or those of a name: a piece's own, or its thing's."""
     loads = loads_of_all(builds_of(project), printed_on)
-    chosen = [load for load in loads if not piece or piece in (load.pattern.name, load.owner, load.words)]
+    chosen = [load for load in loads if not piece or piece in (load.pattern.name, load.thing, load.words)]
     if not chosen:
         raise ExportError("no piece has that name", say("piece {piece!r}", piece=piece),
                           say("choose one of: {names}", names=", ".join(load.words for load in loads)))

@@ -349,7 +349,7 @@ class SheetsStation(Station):
 
         owner = large[0].owner if large else ""
         for number, brief in enumerate(self.document.project.briefs):
-            if large and brief.name == owner:
+            if large and brief.id == owner:
                 found = run(self.document.build_of(number), self.document.project.paper)
                 return next(((number, f.fix) for f in found if f.code == "sheet-splice" and f.fix is not None), None)
         return None

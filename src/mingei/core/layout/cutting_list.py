@@ -16,7 +16,7 @@ _NEAR_MM = 0.05
 
 class Row(NamedTuple):
     """letter: A, B … Z, AA …; thing, piece: its names; width, height: of its blank, mm; square: it is a plain rectangle, cut on a trimmer;
-    copies; stock: its name; grain: which side of its sheet the fibres run along."""
+    copies; stock: its name; grain: which side of its sheet the fibres run along; owner: the thing by its id."""
 
     letter: str
     thing: str
@@ -27,6 +27,7 @@ class Row(NamedTuple):
     copies: int
     stock: str
     grain: str
+    owner: str = ""
 
 
 def letter(number: int) -> str:
@@ -57,7 +58,8 @@ def cutting_list(loads: Iterable[Load]) -> tuple[Row, ...]:
         key = (width, height, p.stock.id) if square else (load.owner, p.name)
         known = alike.get(key)
         if known is None:
-            alike[key] = Row("", load.owner, p.name, width, height, square, p.copies, p.stock.name, str(p.stock.grain))
+            alike[key] = Row("", load.thing, p.name, width, height, square, p.copies, p.stock.name, str(p.stock.grain),
+                             load.owner)
         else:
             alike[key] = known._replace(copies=known.copies + p.copies,
                                         piece=f"{known.piece}, {p.name}" if p.name not in known.piece.split(", ") else known.piece)

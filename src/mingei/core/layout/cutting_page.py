@@ -39,7 +39,7 @@ def cutting_pages(loads: Sequence[Load], sheet: Sheet, title: str, speak: Callab
 
 def _picture(row: Row, loads: Sequence[Load], corner: Point) -> list[Stroke]:
     """The outline of the piece, small."""
-    load = next(load for load in loads if load.owner == row.thing and load.pattern.name == row.piece.split(", ")[0])
+    load = next(load for load in loads if load.owner == row.owner and load.pattern.name == row.piece.split(", ")[0])
     points = outline(load.pattern)
     box = bounds(points)
     factor = min(_PICTURE_MM / box.width, _PICTURE_MM / box.height)

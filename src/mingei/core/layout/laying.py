@@ -53,7 +53,7 @@ class Laying(NamedTuple):
     """gap: card left between pieces, mm; way: how they may be turned; together: pieces of one thing share sheets with no other thing;
     template: printed mirrored on paper that is stuck to the back of the card; cuts: how they are printed; folds, numbers, names: whether
     fold lines, the numbers of seams and the names beneath pieces are; corners: marks for a machine that cuts what was printed; groups:
-    pieces, by thing and name, kept together with those of their letter, which share sheets with no others."""
+    pieces, by the id of their thing and by name, kept together with those of their letter, which share sheets with no others."""
 
     gap: float = GAP_MM
     way: Way = Way.FREE

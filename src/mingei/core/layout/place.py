@@ -42,14 +42,14 @@ _TOUCHING_MM = 1e-3
 _NOWHERE = shifted(0.0, 0.0)
 
 
-#: What tells one copy of one piece from all others: its thing, its name, its number from 0.
+#: What tells one copy of one piece from all others: its thing by id, its name, its number from 0.
 Key: TypeAlias = tuple[str, str, int]
 
 
 class Spot(NamedTuple):
     """Where a copy of a piece was put: by a person (locked), or by the nester.
 
-    owner, piece, copy: which one; page: the number, from 0, among the sheets of its stock; x, y: the lower left corner of the rectangle
+    owner, piece, copy: which one, its thing by id; page: the number, from 0, among the sheets of its stock; x, y: the lower left corner of the rectangle
     round it, mm on the sheet; turn_deg: counter-clockwise; extra: what a file says of it besides, as JSON text by key.
     """
 
@@ -69,31 +69,41 @@ class Spot(NamedTuple):
 
 
 class Load(NamedTuple):
-    """A piece to be laid out, the name of the thing it belongs to, whether it is all of it, and the artwork printed on it."""
+    """A piece to be laid out.
+
+    owner: the thing it belongs to, by its id; alone: it is all of that thing; printed: the artwork on it; name: what people call the
+    thing, its id where it has no other name.
+    """
 
     owner: str
     pattern: Pattern
     alone: bool = True
     printed: tuple[Printed, ...] = ()
+    name: str = ""
+
+    @property
+    def thing(self) -> str:
+        """What to call the thing on paper."""
+        return self.name or self.owner
 
     @property
     def words(self) -> str:
         """What to call the piece on paper."""
-        return self.owner if self.alone else say("{owner}, {piece}", owner=self.owner, piece=self.pattern.name)
+        return self.thing if self.alone else say("{owner}, {piece}", owner=self.thing, piece=self.pattern.name)
 
 
 def loads_of(owner: str, patterns: Sequence[Pattern], printed: Mapping[Pattern, tuple[Printed, ...]] = MappingProxyType({}),
-             halves: Mapping[Pattern, Sequence[Half]] = MappingProxyType({})) -> list[Load]:
-    """The pieces of one thing, ready to be laid out.  printed: the artwork on each; halves: what those come apart into that are cut
-    across."""
+             halves: Mapping[Pattern, Sequence[Half]] = MappingProxyType({}), name: str = "") -> list[Load]:
+    """The pieces of one thing, ready to be laid out.  owner: its id; printed: the artwork on each; halves: what those come apart into that
+    are cut across; name: what people call it."""
     apart = [(p, halves.get(p) or (Half(p),)) for p in patterns]
     alone = sum(len(each) for _, each in apart) == 1
-    return [Load(owner, half.pattern, alone, printed_within(printed.get(p, ()), half)) for p, each in apart for half in each]
+    return [Load(owner, half.pattern, alone, printed_within(printed.get(p, ()), half), name) for p, each in apart for half in each]
 
 
 def loads_of_all(builds: Iterable[Build], printed: Callable[[Build], Mapping[Pattern, tuple[Printed, ...]]] = lambda _: {}) -> list[Load]:
     """The pieces of a whole kit.  printed: the artwork on each piece of a thing."""
-    return [load for b in builds for load in loads_of(b.brief.name, b.patterns, printed(b), b.halves)]
+    return [load for b in builds for load in loads_of(b.brief.id, b.patterns, printed(b), b.halves, b.brief.name)]
 
 
 class Item(NamedTuple):
@@ -191,10 +201,9 @@ def arrange(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> 
     filled: list[tuple[Item, ...]] = []
     given = {spot.key: spot for spot in spots}
     for group in groups_of(fitting, sheet):
-        put = _put(group, given, sheet)
+        put, left = _put(group, given, sheet)
         filled += put
-        there = {item.key for items in put for item in items}
-        filled += _packed([item for item in group if item.key not in there], sheet)
+        filled += _packed(left, sheet)
     whole: list[tuple[tuple[Item, ...], Tile | None]] = [(items, None) for items in filled]
     too_large = [load for load in loads if load not in fitting]
     for load in list(too_large) if sheet.tile_mm > 0 else []:
@@ -229,29 +238,34 @@ def _packed(items: Sequence[Item], sheet: Sheet) -> list[tuple[Item, ...]]:
     return filled
 
 
-def _put(group: Sequence[Item], given: Mapping[Key, Spot], sheet: Sheet) -> list[tuple[Item, ...]]:
-    """The pieces that have a spot which still holds, by sheet."""
+def _put(group: Sequence[Item], given: Mapping[Key, Spot], sheet: Sheet) -> tuple[list[tuple[Item, ...]], list[Item]]:
+    """The pieces that have a spot which still holds, by sheet, and all others: every piece is in one of them."""
     space = room(sheet)
-    pages: dict[int, list[Item]] = {}
-    for item in group:
-        spot = given.get(item.key)
-        if spot is None or (spot.turn_deg not in sheet.laying.way.turns and not spot.locked):
-            continue
-        item = item._replace(move=move_to(item.load.pattern, spot.turn_deg, spot.x, spot.y), locked=spot.locked)
-        if _holds(space, item.box):
-            pages.setdefault(spot.page, []).append(item)
+    pages: dict[int, list[tuple[Item, Item]]] = {}
+    left: list[Item] = []
+    for bare in group:
+        spot = given.get(bare.key)
+        if spot is not None and (spot.turn_deg in sheet.laying.way.turns or spot.locked):
+            item = bare._replace(move=move_to(bare.load.pattern, spot.turn_deg, spot.x, spot.y), locked=spot.locked)
+            if _holds(space, item.box):
+                pages.setdefault(spot.page, []).append((item, bare))
+                continue
+        left.append(bare)
     found = []
     for number in sorted(pages):
-        items = pages[number]
+        items = [item for item, _ in pages[number]]
         if clashes(items):
-            kept: list[Item] = [item for item in items if item.locked]
-            for item in items:
-                if not item.locked and not any(item in pair for pair in clashes((*kept, item))):
-                    kept.append(item)
-            items = kept
+            items = [item for item in items if item.locked]
+            for item, bare in pages[number]:
+                if item.locked:
+                    continue
+                if any(item in pair for pair in clashes((*items, item))):
+                    left.append(bare)
+                else:
+                    items.append(item)
         if items:
             found.append(tuple(items))
-    return found
+    return found, left
 
 
 def clashes(items: Sequence[Item]) -> tuple[tuple[Item, Item], ...]:

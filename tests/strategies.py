@@ -7,9 +7,9 @@ from dataclasses import replace
 from hypothesis import reject
 from hypothesis import strategies as st
 
-from mingei.core.amend import CHOICES, SeamChange, seams, why_fixed, why_single
+from mingei.core.amend import CHOICES, SeamChange, seams, why_fixed, why_no_fin, why_single
 from mingei.core.build import build
-from mingei.core.draft import Draft, Joint
+from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, StockError
 from mingei.core.project import Brief, Project, new_brief, new_project
 from mingei.core.recipes import Kind, Measure, Value, find_recipe
@@ -63,12 +63,6 @@ def _buildable(brief: Brief, stock: Stock) -> tuple[Brief, Stock]:
     return brief, stock
 
 
-def _within_a_piece(drafted: Draft, seam: str) -> bool:
-    """Whether both panels of a seam belong to one piece, as a fin asks."""
-    piece = next(p for p in drafted.pieces if seam in {s.name for s in p.seams})
-    return seams(drafted)[seam].host.panel in {p.name for p in piece.panels}
-
-
 @st.composite
 def amended_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
     """Any build of a recipe with any of its seams held another way, tabs moved where they can be."""
@@ -78,7 +72,7 @@ def amended_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
         if draw(st.booleans()):
             moved = draw(st.booleans()) and not why_fixed(drafted, name)
             joint = draw(st.sampled_from(CHOICES))
-            if (joint is Joint.DOUBLE and why_single(drafted, name, moved)) or (joint is Joint.FIN and not _within_a_piece(drafted, name)):
+            if (joint is Joint.DOUBLE and why_single(drafted, name, moved)) or (joint is Joint.FIN and why_no_fin(drafted, name)):
                 continue
             brief = brief.with_seam(SeamChange(name, joint, moved))
     return _buildable(brief, stock)

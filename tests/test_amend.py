@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
+import math
 import unittest
 
+import numpy as np
 from hypothesis import given
 
 from mingei.core import fold
@@ -11,6 +13,7 @@ from mingei.core.amend import CHOICES, SeamChange, closing_step, seams, why_fixe
 from mingei.core.build import build
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError
+from mingei.core.offset import RELIEF_MM
 from mingei.core.plan.steps import listed
 from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import find_recipe
@@ -76,7 +79,22 @@ class Taping(unittest.TestCase):
             stock = find_stock(name)
             pattern = build(changed(Joint.TAPE, stock=name), stock).pattern
             (mate,) = [m for m in pattern.mates if m.joint is Joint.TAPE]
-            self.assertLess(fold.edges_apart(pattern, mate), 1.6 * stock.caliper_mm)
+            self.assertLess(fold.edges_apart(pattern, mate), RELIEF_MM + stock.caliper_mm)
+
+    def test_at_shallow_corners_the_inner_rims_meet_and_the_file_says_what_gap_there_is(self) -> None:
+        for recipe, stock, values in (("frustum-box", "greyboard-10", {"sides": 12.0, "across": 100.0, "rim": 300.0, "height": 80.0}),
+                                      ("prism", "greyboard-15", {"sides": 12.0}), ("pyramid", "card-300", {"sides": 9.0})):
+            card = find_stock(stock)
+            brief = new_brief(recipe, values, card).with_seam(SeamChange("wall 1 tab", Joint.TAPE))
+            exported = FoldFile(build(brief, card))
+            seam = next(s for s in exported.data["mingei:seams"] if s["name"] == "wall 1 tab")
+            (p, q), (r, s) = ([exported.points[v] for v in exported.data["edges_vertices"][edges[0]]] for _, edges in (seam["a"], seam["b"]))
+            along, middle = (q - p) / np.linalg.norm(q - p), (r + s) / 2
+            apart = float(np.linalg.norm(middle - p - along * ((middle - p) @ along)))
+            self.assertAlmostEqual(apart, seam["gap_mm"], places=2)
+            turn = math.radians(next(s.angle_deg for s in brief.drafted.pieces[0].seams if s.name == "wall 1 tab"))
+            # plane geometry: the rims meet but for the relief, so the middles stand half a caliper further out on either side
+            self.assertLessEqual(apart, RELIEF_MM + card.caliper_mm * math.sin(turn / 2) + 1e-6)
 
     def test_the_export_names_a_taped_seam_with_both_its_edges(self) -> None:
         exported = FoldFile(build(changed(Joint.TAPE), find_stock("card-300")))

@@ -399,7 +399,7 @@ class Bends(unittest.TestCase):
         rings = {way: made("ring-recess", floor=way) for way in ("in", "out", "turns")}
         for way, ring in rings.items():
             posed = fold.finished(ring.pattern)
-            facets = sum(p.name.startswith("rim teeth") for p in ring.pattern.panels)
+            facets = len({p.name for p in ring.draft.pieces[0].panels if p.name.startswith("wall ")} - {"wall 21", "wall 22"})
             way_out = {}
             for p in ring.pattern.panels:
                 if p.name.startswith(("foot teeth", "floor teeth")):
@@ -407,7 +407,8 @@ class Bends(unittest.TestCase):
                     way_out[int(p.name.split()[-1])] = math.hypot(at[0], at[1]) > 40.5 / 2
                     self.assertLess(abs(at[2]), 1.0)  # all lie at the foot
             wanted = {"in": [False] * facets, "out": [True] * facets, "turns": [False, True] * (facets // 2)}[way]
-            self.assertEqual([way_out[i + 1] for i in range(facets)], wanted)
+            self.assertEqual({n: wanted[(n - 1) % facets] for n in way_out}, way_out)  # where the wall laps, on the facet above
+            self.assertGreaterEqual(len({(n - 1) % facets for n in way_out}), facets - 1)
             self.assertEqual("floor" in {p.name for p in ring.patterns}, way != "out")
             self.assertTrue(all(c.closes for c in ring.closures))
 

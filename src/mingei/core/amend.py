@@ -2,7 +2,8 @@
 
 A *seam change* says how a seam is held (glued tab, tuck, or no tab and tape outside) and which of its two panels carries the tab.
 Moving a tab makes its old carrier the host, and a host lies one layer outside the tab; glued, the host closes last, pressing on the
-tab; tucked, the carrier closes last, since its tab must slide in.
+tab; tucked, the carrier closes last, since its tab must slide in.  What covers what is reckoned over all pieces of the draft, since a
+tab may land on a panel of another piece.
 """
 
 from __future__ import annotations
@@ -11,7 +12,7 @@ from collections.abc import Iterable
 from dataclasses import replace
 from typing import NamedTuple
 
-from mingei.core.draft import Draft, Joint, Piece, Seam
+from mingei.core.draft import Draft, Joint, Panel, Piece, Role, Seam
 from mingei.core.errors import MeasureError
 from mingei.core.offset import Measured
 from mingei.core.words import joined, say
@@ -39,25 +40,32 @@ def seams(draft: Draft) -> dict[str, Seam]:
 def amend(draft: Draft, changes: Iterable[SeamChange]) -> Draft:
     """The draft with a person's changes; a change to a seam this draft does not have is passed over (another choice may bring it back).
 
-    Raises MeasureError when a tab cannot be moved, with the reason.
+    Raises MeasureError when a seam cannot be held so, with the reason.
     """
     wanted = {c.seam: c for c in changes}
-    if not wanted:
-        return draft
-    _may_be_doubled(draft, wanted)
-    pieces = tuple(_amend_piece(p, draft.measured, wanted) for p in draft.pieces)
-    return replace(draft, pieces=_outside_each_other(pieces, draft.pieces))
-
-
-def _may_be_doubled(draft: Draft, wanted: dict[str, SeamChange]) -> None:
-    """Raises MeasureError, with the reason, where a seam wanted doubled has no room for its strap."""
-    for piece in draft.pieces:
+    pieces = list(draft.pieces)
+    for piece in draft.pieces if wanted else ():
         for seam in piece.seams:
             change = wanted.get(seam.name)
-            if change is not None and change.joint is Joint.DOUBLE and not seam.row:
-                reason = why_single(draft, seam.name, change.moved)
-                if reason:
-                    raise MeasureError("it cannot have a second tab", say("seam {seam}", seam=seam.name), reason)
+            if change is None or seam.row or (not change.moved and change.joint is seam.joint):
+                continue
+            _accept(draft, piece, seam, change)
+            pieces = _held(pieces, seam, change)
+    return relayered(draft, replace(draft, pieces=tuple(pieces))) if wanted else draft
+
+
+def _accept(draft: Draft, piece: Piece, seam: Seam, change: SeamChange) -> None:
+    """Raises MeasureError with the reason when a seam cannot be held so."""
+    place = say("seam {seam}", seam=seam.name)
+    if change.joint is Joint.DOUBLE and (reason := why_single(draft, seam.name, change.moved)):
+        raise MeasureError("it cannot have a second tab", place, reason)
+    if change.joint is Joint.FIN:
+        if seam.host.panel not in {p.name for p in piece.panels}:
+            raise MeasureError("a fin joins two panels of one piece", place, "glue or tuck a tab there, or tape it")
+        if reason := _slid_over(draft, seam.carrier.panel) or _slid_over(draft, seam.host.panel):
+            raise MeasureError("a fin would stand in the way there", place, reason)
+    if change.moved and (reason := why_fixed(draft, seam.name)):
+        raise MeasureError("its tab cannot be moved", place, reason)
 
 
 def why_single(draft: Draft, name: str, moved: bool = False) -> str:
@@ -70,81 +78,95 @@ def why_single(draft: Draft, name: str, moved: bool = False) -> str:
         return seam.fixed
     if any(lap.lower == carrier for p in draft.pieces for lap in p.laps):
         return say("another panel lies over the {host}", host=carrier)
-    around = next((q.name for p in draft.pieces for q in p.panels if q.over == carrier), "")
-    if around:
-        return say("the {outer} slides over the {host}", outer=around, host=carrier)
+    return _slid_over(draft, carrier)
+
+
+def _slid_over(draft: Draft, panel: str) -> str:
+    """What slides over the outside of a panel, in words, or "".  A handle holds to the middle of its wall and leaves the corners free."""
+    outer = next((q.name for p in draft.pieces for q in p.panels if q.over == panel and q.role is not Role.HANDLE), "")
+    return say("the {outer} slides over the {host}", outer=outer, host=panel) if outer else ""
+
+
+def why_no_fin(draft: Draft, name: str) -> str:
+    """Why a seam cannot be held by a fin, or "" when it can."""
+    piece, seam = next((p, s) for p in draft.pieces for s in p.seams if s.name == name)
+    try:
+        _accept(draft, piece, seam, SeamChange(name, Joint.FIN))
+    except MeasureError as error:
+        return error.sentence
     return ""
-
-
-def _outside_each_other(pieces: tuple[Piece, ...], usual: tuple[Piece, ...]) -> tuple[Piece, ...]:
-    """What slides over a panel that stepped out or in steps with it."""
-    before = {p.name: p.layer for piece in usual for p in piece.panels}
-    steps = {p.name: p.layer - before[p.name] for piece in pieces for p in piece.panels}
-    return tuple(replace(piece, panels=tuple(replace(p, layer=p.layer + steps.get(p.over, 0)) for p in piece.panels)) for piece in pieces)
 
 
 def why_fixed(draft: Draft, seam: str) -> str:
     """Why the tab of a seam cannot be moved to its other panel, or "" when it can."""
-    for piece in draft.pieces:
-        for s in piece.seams:
-            if s.name == seam:
-                return _why_fixed(piece, s)
-    return ""
-
-
-def _why_fixed(piece: Piece, seam: Seam) -> str:
-    if seam.fixed:
-        return seam.fixed
-    host = seam.carrier.panel
-    beneath = [lap.lower for lap in piece.laps if lap.upper == host]
+    found = next((s for piece in draft.pieces for s in piece.seams if s.name == seam), None)
+    if found is None or found.fixed:
+        return found.fixed if found else ""
+    host, laps = found.carrier.panel, [lap for piece in draft.pieces for lap in piece.laps]
+    beneath = [lap.lower for lap in laps if lap.upper == host]
     if beneath:
-        return say("the {names} already lie under the {host}", names=joined(beneath, " and the "), host=host)
-    if any(lap.lower == host for lap in piece.laps):
+        return say("the {names} already lie under the {host}", names=joined(beneath, " and the "), host=host) if len(beneath) > 1 else say(
+            "the {names} already lies under the {host}", names=beneath[0], host=host)
+    if any(lap.lower == host for lap in laps):
         return say("another panel lies over the {host}", host=host)
     return ""
 
 
-def _amend_piece(piece: Piece, measured: Measured, wanted: dict[str, SeamChange]) -> Piece:
-    usual = piece
-    for number, seam in enumerate(piece.seams):
-        change = wanted.get(seam.name)
-        if change is None or seam.row or (not change.moved and change.joint is seam.joint):
-            continue
-        if change.joint is Joint.FIN and seam.host.panel not in {p.name for p in piece.panels}:
-            raise MeasureError("a fin joins two panels of one piece", say("seam {seam}", seam=seam.name),
-                               "glue or tuck a tab there, or tape it")
-        fresh = seam._replace(joint=change.joint)
-        if change.moved:
-            reason = _why_fixed(piece, seam)
-            if reason:
-                raise MeasureError("its tab cannot be moved", say("seam {seam}", seam=seam.name), reason)
-            fresh = fresh._replace(carrier=seam.host, host=seam.carrier)
-        piece = replace(piece, seams=(*piece.seams[:number], fresh, *piece.seams[number + 1:]))
-        tucked = fresh.joint is Joint.TUCK
-        late, early = (fresh.carrier, fresh.host) if tucked else (fresh.host, fresh.carrier)
-        piece = _close_after(piece, late.panel, early.panel)
-    return _relayered(piece, usual) if measured is Measured.INSIDE else piece
+def _held(pieces: list[Piece], seam: Seam, change: SeamChange) -> list[Piece]:
+    """The pieces with a seam held another way; it belongs to the piece whose panel carries its tab."""
+    fresh = seam._replace(joint=change.joint)
+    if change.moved:
+        fresh = fresh._replace(carrier=seam.host, host=seam.carrier)
+    held = []
+    for piece in pieces:
+        own = {p.name for p in piece.panels}
+        if fresh.carrier.panel in own:
+            known = any(s.name == seam.name for s in piece.seams)
+            seams_of = tuple(fresh if s.name == seam.name else s for s in piece.seams) if known else (*piece.seams, fresh)
+        else:
+            seams_of = tuple(s for s in piece.seams if s.name != seam.name)
+        piece = replace(piece, seams=seams_of) if seams_of != piece.seams else piece
+        if {fresh.carrier.panel, fresh.host.panel} <= own:
+            late, early = (fresh.carrier, fresh.host) if fresh.joint is Joint.TUCK else (fresh.host, fresh.carrier)
+            piece = _close_after(piece, late.panel, early.panel)
+        held.append(piece)
+    return held
 
 
-def _covering(piece: Piece) -> set[str]:
-    """The panels that lie over a tab or over another panel."""
-    return {s.host.panel for s in piece.seams if s.joint not in _UNCOVERED} | {lap.upper for lap in piece.laps}
+def _covering(pieces: Iterable[Piece]) -> set[str]:
+    """The panels that lie over a tab or over another panel, those of whichever piece."""
+    return {name for p in pieces for name in (*(s.host.panel for s in p.seams if s.joint not in _UNCOVERED), *(lap.upper for lap in p.laps))}
 
 
-def _relayered(piece: Piece, usual: Piece) -> Piece:
-    """A panel that now covers something steps one layer out; one that covers nothing any more steps one layer in, but where all lie alike
-    on a crowded piece and leave no room to step."""
-    if piece.crowded:
-        return piece
-    before, now = _covering(usual), _covering(piece)
-    steps = dict.fromkeys(now - before, 1) | dict.fromkeys(before - now, -1)
-    level = [(f.a.panel, f.b.panel) for f in piece.folds if f.angle_deg == 0.0]  # both sides of a pre-crease are one face
+def relayered(usual: Draft, changed: Draft) -> Draft:
+    """A changed draft, its layers as what lies over what asks for.
+
+    Where the brief measures the inside, a panel that now covers something steps one layer out, and one that covers nothing any more steps
+    one in, but where all lie alike on a crowded piece and leave no room to step; both sides of a pre-crease are one face.  What slides
+    over a panel steps with it.
+    """
+    if changed.measured is not Measured.INSIDE:
+        return changed
+    before, now = _covering(usual.pieces), _covering(changed.pieces)
+    crowded = {p.name for piece in changed.pieces if piece.crowded for p in piece.panels}
+    steps = {name: by for name, by in (dict.fromkeys(now - before, 1) | dict.fromkeys(before - now, -1)).items() if name not in crowded}
+    level = [(f.a.panel, f.b.panel) for piece in changed.pieces for f in piece.folds if f.angle_deg == 0.0]
     for _ in level:
         for one, other in level:
             for name, beside in ((one, other), (other, one)):
                 if name in steps and beside not in steps:
                     steps[beside] = steps[name]
-    return replace(piece, panels=tuple(replace(p, layer=max(0, p.layer + steps[p.name])) if p.name in steps else p for p in piece.panels))
+    layers = {p.name: p.layer for piece in changed.pieces for p in piece.panels}
+    moved = {name: max(0, layers[name] + by) - layers[name] for name, by in steps.items() if name in layers}
+    if not any(moved.values()):
+        return changed
+    pieces = tuple(replace(piece, panels=tuple(_stepped(p, moved.get(p.name, 0) + moved.get(p.over, 0)) for p in piece.panels))
+                   for piece in changed.pieces)
+    return replace(changed, pieces=pieces)
+
+
+def _stepped(panel: Panel, by: float) -> Panel:
+    return replace(panel, layer=panel.layer + by) if by else panel
 
 
 def closing_step(piece: Piece, panel: str) -> int:

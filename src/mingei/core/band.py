@@ -7,13 +7,18 @@ neighbouring edges meet and neither lies on the other.
 from __future__ import annotations
 
 import math
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator, Sequence
+from dataclasses import replace
+from typing import TYPE_CHECKING
 
-from mingei.core.draft import Draft, EdgeRef, Fold, Panel, Piece, Placement
+from mingei.core.draft import Draft, EdgeRef, Fold, Inset, Panel, Piece, Placement
 from mingei.core.offset import Measured
 from mingei.core.pattern import FlatPanel, Pattern
-from mingei.core.shape import Line, Point, distance_to_segment
+from mingei.core.shape import Line, Point, Polygon, distance_to_segment
 from mingei.core.words import say
+
+if TYPE_CHECKING:
+    from shapely.geometry import Polygon as Area
 
 #: A band shorter than this is not cut, mm: the paint brush or a pen covers it.
 _LEAST_MM = 6.0
@@ -40,17 +45,17 @@ def _parallel(segment: Line, other: tuple[Point, Point]) -> bool:
     return abs(ux * vy - uy * vx) <= _ALIKE * math.hypot(ux, uy) * math.hypot(vx, vy)
 
 
-def bands(name: str, over_mm: float, host: FlatPanel, pattern: Pattern, part: str) -> Iterator[Draft]:
+def bands(name: str, over_mm: float, host: FlatPanel, pattern: Pattern, part: str, behind: Sequence[Polygon] = ()) -> Iterator[Draft]:
     """A draft for the band of every free edge of a panel that has room for it, going over_mm over either face.
 
-    The first band's panel has the given name, the others a number after it.  Its root lies in the panel's own coordinates.
+    behind: what is glued on the panel's inner face, in its coordinates: the band stops short of it there, and of what stands at its ends.
+    All have the given name (``renamed`` gives one another).  Its root lies in the panel's own coordinates.
     """
     from shapely import prepare  # slow to load, and seldom needed
     from shapely.geometry import Polygon as Area
 
     room = Area(host.polygon, host.hole_polygons).buffer(1e-3)
     prepare(room)
-    number = 0
     for a, b in free_edges(host, pattern):
         length = math.dist(a, b)
         along = (b[0] - a[0]) / length, (b[1] - a[1]) / length
@@ -65,15 +70,58 @@ def bands(name: str, over_mm: float, host: FlatPanel, pattern: Pattern, part: st
         lap = at(0, 0), at(length, 0), at(length - last, over_mm), at(first, over_mm)
         if not room.covers(Area(lap)):
             continue
-        number += 1
-        own = name if number == 1 else say("{name} {number}", name=name, number=number)
-        edge, back = say("{name} edge", name=own), say("{name} back", name=own)
+        stands = _GLUED_MM + pattern.stock.caliper_mm
+        low, high = _clear(Area(lap), [Area(b).buffer(_GLUED_MM / 2) for b in behind], at, length,
+                           tuple(stands if held else 0.0 for held in _held_ends(host, pattern, a, b)))
+        if high - low - first - last < _LEAST_MM / 2:
+            continue
+        edge, back = say("{name} edge", name=name), say("{name} back", name=name)
         thick = pattern.stock.caliper_mm
-        panels = (Panel(own, lap), Panel(edge, ((0.0, 0.0), (length, 0.0), (length, thick), (0.0, thick))),
-                  Panel(back, ((first, 0.0), (length - last, 0.0), (length, over_mm), (0.0, over_mm))))
-        folds = (Fold(EdgeRef(own, 0), EdgeRef(edge, 2), 90.0, 1), Fold(EdgeRef(edge, 0), EdgeRef(back, 2), 90.0, 2))
+        panels = (Panel(name, lap), Panel(edge, ((0.0, 0.0), (length, 0.0), (length, thick), (0.0, thick))),
+                  Panel(back, ((first, 0.0), (length - last, 0.0), (length, over_mm), (0.0, over_mm)), edges=tuple(
+                      (side, Inset(short * over_mm / math.hypot(over_mm, lean))) for side, short, lean in
+                      ((1, length - high, last), (3, low, first)) if short > 0.0)))
+        folds = (Fold(EdgeRef(name, 0), EdgeRef(edge, 2), 90.0, 1), Fold(EdgeRef(edge, 0), EdgeRef(back, 2), 90.0, 2))
         lies = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
-        yield Draft((Piece(own, own, lies, panels, folds, part=part),), measured=Measured.INSIDE, closes=False)
+        yield Draft((Piece(name, name, lies, panels, folds, part=part),), measured=Measured.INSIDE, closes=False)
+
+
+def _clear(lap: Area, behind: Sequence[Area], at: Callable[[float, float], Point], length: float,
+           ends: tuple[float, ...]) -> tuple[float, float]:
+    """The longest stretch along an edge behind which nothing is glued, mm from its start, so much short of either end."""
+    (ax, ay), (bx, by) = at(0.0, 0.0), at(1.0, 0.0)
+    low, high = ends[0], length - ends[1]
+    stops = [(low, low), (high, high)]
+    for other in behind:
+        shared = lap.intersection(other)
+        for part in getattr(shared, "geoms", [shared]):
+            if part.area > 0:
+                along = [(x - ax) * (bx - ax) + (y - ay) * (by - ay) for x, y in part.exterior.coords]
+                stops.append((min(along), max(along)))
+    best, reached = (low, low), low
+    for start, end in sorted(stops):
+        if min(start, high) - reached > best[1] - best[0]:
+            best = reached, min(start, high)
+        reached = max(reached, end)
+    return best
+
+
+def _held_ends(host: FlatPanel, pattern: Pattern, a: Point, b: Point) -> tuple[bool, bool]:
+    """Whether another panel stands at either end of an edge: the side beside it there is folded, or glued."""
+    free = {edge for edge in free_edges(host, pattern)}
+    number = next(i for i, s in enumerate(host.path) if s.start == a and s.end == b)
+    beside = host.path[number - 1], host.path[(number + 1) % len(host.path)]
+    return (beside[0].start, beside[0].end) not in free, (beside[1].start, beside[1].end) not in free
+
+
+def renamed(band: Draft, name: str) -> Draft:
+    """A band's draft under another name."""
+    (piece,) = band.pieces
+    names = {piece.root: name, say("{name} edge", name=piece.root): say("{name} edge", name=name),
+             say("{name} back", name=piece.root): say("{name} back", name=name)}
+    panels = tuple(replace(p, name=names[p.name]) for p in piece.panels)
+    folds = tuple(f._replace(a=f.a._replace(panel=names[f.a.panel]), b=f.b._replace(panel=names[f.b.panel])) for f in piece.folds)
+    return replace(band, pieces=(replace(piece, name=name, root=name, panels=panels, folds=folds),))
 
 
 def _corners(host: FlatPanel, a: Point, b: Point) -> tuple[float, float]:

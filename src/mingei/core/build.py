@@ -80,7 +80,7 @@ class Build:
         """Size of the folded model, mm."""
         from mingei.core import fold
 
-        return fold.outside(self.patterns)
+        return fold.outside(self.patterns, self.draft.round)
 
     @cached_property
     def steps(self) -> tuple[Step, ...]:
@@ -196,6 +196,9 @@ def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ())
         if drafted.inside_mm:
             length, width, height = drafted.inside_mm
             drafted = replace(drafted, inside_mm=(length * brief.enlarged, width * brief.enlarged, height * brief.enlarged))
+        if drafted.round:
+            poles = drafted.round.poles and (drafted.round.poles[0] * brief.enlarged, drafted.round.poles[1] * brief.enlarged)
+            drafted = replace(drafted, round=drafted.round._replace(diameter=drafted.round.diameter * brief.enlarged, poles=poles))
     for p in patterns:
         if p.part and p.folds:  # what is folded must be of a stock the construction can be folded from; what lies flat may be of any
             recipe.accept_stock(p.stock)

@@ -20,6 +20,7 @@ from mingei.core.draft import (
     Fold,
     Inset,
     Joint,
+    Level,
     Meets,
     Mitred,
     Over,
@@ -30,9 +31,11 @@ from mingei.core.draft import (
 from mingei.core.errors import GeometryError, StockError
 from mingei.core.offset import (
     FLAT_DEG,
+    RIMS_MEET_DEG,
     RELIEF_MM,
     bend_setback,
     flat_setback,
+    run_over,
     setback,
     stop_against,
     stop_over,
@@ -56,6 +59,7 @@ from mingei.core.side import (
     Work,
     extent,
     halve,
+    run_on,
     slot_path,
     split,
     trim,
@@ -68,6 +72,8 @@ from mingei.core.words import say
 
 #: So much of its length (a share) a facet's arc may be longer than the chord a tooth is hinged on.
 _ARC_SHARE = 0.03
+#: The joints whose host lies over a tab.
+_TABBED = (Joint.GLUE_TAB, Joint.TUCK)
 
 
 @lru_cache(maxsize=64)
@@ -82,9 +88,10 @@ def develop(draft: Draft, stock: Stock, parts: tuple[tuple[str, Stock], ...] = (
     calipers = {name: maker.t for maker in makers for name in maker.names}
     sharing: dict[tuple[str, bool], set[int]] = {}
     for maker in makers:
-        for seam in maker.tabs:  # a tab may land on a panel of another piece
+        for seam in (*maker.piece.seams, *maker.tabs):  # a seam may join a panel of another piece
             owner = next((m for m in makers if seam.host.panel in m.names), maker)
             owner.hosted.setdefault(seam.host, seam)
+        for seam in maker.tabs:
             sharing.setdefault((seam.host.panel, seam.name in maker.straps), set()).add(seam.host.edge)
         maker.sharing, maker.calipers = sharing, calipers
     numbers: dict[str, int] = {}
@@ -174,7 +181,22 @@ class _Developer(Tabs):
                 raise StockError(say("the {panel} is too small for card {caliper:g} mm thick", panel=panel.name, caliper=self.t),
                                  say("stock {stock}", stock=self.stock.id), "use thinner stock, or make it larger")
         sides: list[Path] = [(Line(a, b),) for a, b in zip(points, after, strict=True)]
-        return Work(panel, self._panel_depth(panel), sides, [[None] for _ in sides])
+        return Work(panel, self._panel_depth(panel), sides, [[None] for _ in sides], run=self._run_over(panel))
+
+    def _run_over(self, panel: Panel) -> dict[int, float]:
+        """By side, how far it runs on over the tab beneath it, mm, where that would show and nothing slides over it."""
+        found = {}
+        for edge in range(len(panel.outline)):
+            here = EdgeRef(panel.name, edge)
+            seam = self.hosted.get(here)
+            if seam is None or seam.row or seam.joint not in _TABBED or here in self.carried or not isinstance(panel.edge_rule(edge), Plain):
+                continue
+            if {panel.name, seam.carrier.panel} & self.slid or edge in panel.sweeps:
+                continue
+            past = run_over(panel.layer, self.others[seam.carrier.panel].layer, self.t, seam.angle_deg)
+            if past > TOLERANCE.chord:
+                found[edge] = past
+        return found
 
     def _side_offset(self, panel: Panel, edge: int) -> float:
         here = EdgeRef(panel.name, edge)
@@ -193,6 +215,11 @@ class _Developer(Tabs):
             return setback(self._panel_depth(panel), self.t / 2, -back) + self._gain(back) / 2
         rule, angle = panel.edge_rule(edge), 90.0
         seam = self.carried.get(here)
+        taped = seam or self.hosted.get(here)
+        if taped is not None and taped.joint is Joint.TAPE and taped.angle_deg < RIMS_MEET_DEG:
+            other = self._any((taped.host if seam else taped.carrier).panel)
+            faces = (self._panel_depth(each) - self.calipers[each.name] / 2 for each in (panel, other))
+            return setback(*faces, taped.angle_deg) - RELIEF_MM / 2
         if seam is not None:
             if seam.joint is not Joint.TAPE:
                 return self._fold_offset(self._panel_depth(panel), self._tab_depth(seam), seam.angle_deg)
@@ -211,6 +238,8 @@ class _Developer(Tabs):
             return stop_against(panel.layer, other.layer, self.t, angle) + setback(panel.air, other.air, angle)
         if isinstance(rule, Meets):
             return bend_setback(self._panel_depth(panel), self._panel_depth(panel), rule.angle_deg)
+        if isinstance(rule, Level):
+            return stop_against(panel.layer, 0.0, self.t, rule.angle_deg, 0.0) + setback(panel.air, 0.0, rule.angle_deg)
         if isinstance(rule, Inset):
             return -rule.by
         return -RELIEF_MM if isinstance(rule, Within) else 0.0
@@ -273,6 +302,7 @@ class _Developer(Tabs):
         for edge, sweep in work.panel.curves:
             if work.labels[edge] == [None]:  # not where teeth stand on it
                 work.sides[edge] = (arc_on(work.sides[edge][0].start, work.sides[edge][0].end, sweep),)
+        run_on(work)
         if work.panel.round_mm > 0 or work.panel.notch_mm > 0:
             trim(work, [edge for edge in range(len(work.sides)) if self._free(work, edge)])
         path: list[Segment] = []

@@ -90,7 +90,14 @@ class Meets(NamedTuple):
     angle_deg: float
 
 
-Edge = Plain | Over | Against | Mitred | Within | Inset | Meets
+class Level(NamedTuple):
+    """A free edge of a leaning panel whose higher rim lies in a plane through where it was drawn, turned from the panel by so much
+    (degrees, as a fold turns): the level rim of a leaning box."""
+
+    angle_deg: float
+
+
+Edge = Plain | Over | Against | Mitred | Within | Inset | Meets | Level
 
 
 class Slot(NamedTuple):
@@ -310,13 +317,26 @@ class Dimension(NamedTuple):
     side: EdgeRef
 
 
+class Round(NamedTuple):
+    """The true extent of curved work about the upright axis through the origin, for which facets only stand.
+
+    diameter: of the face the brief measures, where it is widest, mm; layers: of card outside that face, as far as they widen it; poles: for
+    a ball, the heights of that face at its lowest and highest point, mm, None for a wall; ends: layers of card outside each pole.
+    """
+
+    diameter: float
+    layers: float = 1.0
+    poles: tuple[float, float] | None = None
+    ends: tuple[float, float] = (1.0, 1.0)
+
+
 @dataclass(frozen=True)
 class Draft:
     """The whole thing at finished size.
 
     inside_mm: (length, width, height) of the cavity asked for, when the brief asks for one; the cavity's lower corner is the
     origin of the whole, its axes along length, width and height.  closes: the last step closes it, so that it is filled before.
-    remarks: what a maker should know of it, each with its place, full sentences without a stop.
+    remarks: what a maker should know of it, each with its place, full sentences without a stop.  round: how large its curved work really is.
     """
 
     pieces: tuple[Piece, ...]
@@ -325,3 +345,4 @@ class Draft:
     dimensions: tuple[Dimension, ...] = ()
     closes: bool = True
     remarks: tuple[tuple[str, str], ...] = ()
+    round: Round | None = None

@@ -15,7 +15,8 @@ from typing import NamedTuple, TypeAlias
 import numpy as np
 from numpy.typing import NDArray
 
-from mingei.core.draft import Role
+from mingei.core.draft import Role, Round
+from mingei.core.offset import Measured
 from mingei.core.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
 from mingei.core.shape import Point
 from mingei.core.tolerance import TOLERANCE
@@ -254,17 +255,34 @@ def _above(points: Matrix, level: float) -> Matrix:
     return np.array(kept)
 
 
-def edges_apart(pattern: Pattern, mate: Mate) -> float:
-    """How far (mm) the middles of a seam's two nominal edges stand from each other on the folded mid-surfaces: for a taped seam, about
-    half a caliper along each panel's normal."""
-    if mate.host_line is None:
+def edges_apart(pattern: Pattern, mate: Mate, others: Sequence[Pattern] = ()) -> float:
+    """How far (mm) the two edges of a taped seam stand from each other on the folded mid-surfaces, as they were cut, at the middle of the
+    carrier's edge.  others: the pieces its host may belong to."""
+    host = next((p for p in (pattern, *others) if mate.host in p.by_name), pattern)
+    line = mate.host_line or next((k.line for k in host.keys if k.seam == mate.seam and k.panel == mate.host), None)
+    if line is None:
         return 0.0
-    done = finished(pattern)
-    ends = []
-    for name, (a, b) in ((mate.carrier, mate.carrier_line), (mate.host, mate.host_line)):
-        middle = pattern.by_name[name].frame.inverse().apply(((a[0] + b[0]) / 2, (a[1] + b[1]) / 2))
-        ends.append(place(done[name], [middle])[0])
-    return float(np.linalg.norm(ends[0] - ends[1]))
+    (a, b), (c, d) = (place(finished(p)[name], edge_as_cut(p.by_name[name], own))
+                      for p, name, own in ((pattern, mate.carrier, mate.carrier_line), (host, mate.host, line)))
+    middle, along = (a + b) / 2, (d - c) / np.linalg.norm(d - c)
+    beside = middle - c - along * float((middle - c) @ along)
+    return float(np.linalg.norm(beside))
+
+
+def edge_as_cut(panel: FlatPanel, line: tuple[Point, Point]) -> tuple[Point, Point]:
+    """The longest side of a panel that runs along one of its nominal edges, given as a line on the flat; in the panel's coordinates."""
+    back = panel.frame.inverse()
+    (ax, ay), (bx, by) = back.apply(line[0]), back.apply(line[1])
+    length = math.dist((ax, ay), (bx, by))
+    ux, uy = (bx - ax) / length, (by - ay) / length
+
+    def fits(side: tuple[Point, Point]) -> tuple[float, float]:
+        (px, py), (qx, qy) = side
+        along = (qx - px) * ux + (qy - py) * uy
+        away = abs((px - ax) * uy - (py - ay) * ux)
+        return (along if along > 0.999 * math.dist(*side) and away < length / 2 else 0.0), -away
+
+    return max(zip(panel.polygon, (*panel.polygon[1:], panel.polygon[0]), strict=True), key=fits)
 
 
 def _reach_past_any(points: Matrix, panel: FlatPanel) -> float:
@@ -383,12 +401,26 @@ def _clip(points: list[Triple], axis: int, sign: float, limit: float) -> list[Tr
     return result
 
 
-def outside(patterns: Sequence[Pattern]) -> Triple:
-    """Size (mm) of the upright box round the folded thick model, all its pieces together."""
+def outside(patterns: Sequence[Pattern], around: Round | None = None) -> Triple:
+    """Size (mm) of the upright box round the folded thick model, all its pieces together.  around: what its curved walls really measure,
+    instead of their facets."""
     low, high = np.full(3, np.inf), np.full(3, -np.inf)
     for pattern in patterns:
         at = stands_finished(pattern)
         by = np.abs(at.matrices[at.owner, :3, 2]) * (pattern.stock.caliper_mm / 2)
-        low, high = np.minimum(low, (at.points - by).min(axis=0)), np.maximum(high, (at.points + by).max(axis=0))
+        least, most = at.points - by, at.points + by
+        if around is not None:
+            facet = np.array([bool(p.whole) and p.role is Role.WALL for p in pattern.panels])[at.owner]
+            for ends in (least, most):
+                ends[facet, : 2 if around.poles is None else 3] = np.nan
+        with np.errstate(all="ignore"):
+            low, high = np.fmin(low, np.fmin.reduce(least)), np.fmax(high, np.fmax.reduce(most))
+    if around is not None:
+        first = patterns[0]
+        skin = first.stock.caliper_mm * (1.0 if first.measured is Measured.INSIDE else 0.0)
+        radius = around.diameter / 2 + around.layers * skin
+        low[:2], high[:2] = np.minimum(low[:2], -radius), np.maximum(high[:2], radius)
+        if around.poles is not None:
+            low[2], high[2] = (min(low[2], around.poles[0] - around.ends[0] * skin), max(high[2], around.poles[1] + around.ends[1] * skin))
     size = high - low
     return float(size[0]), float(size[1]), float(size[2])

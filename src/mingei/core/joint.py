@@ -125,6 +125,8 @@ def tab_shape(hosts: Sequence[Host], length: float, start: Corner, end: Corner, 
     if hosts[0].faced:  # half of what lies straight above, since the other tab may be the wider one
         room = min(room, _room_above([side for side in hosts[0].sides if side[2]], x0, x1, 0.0, 0.0) / 2)
     reached = min(depth, room - relief, hinge * (1 - MIN_TOP_SHARE) / lean)
+    if hosts[0].faced:
+        reached = nearer_its_own(hosts[0].sides, ((x0, 1 / tan0), (x1, -1 / tan1)), reached, relief)
     notches = _notches(holes, relief, reached, (x0, 1 / tan0), (x1, 1 / tan1)) if holes else []
     if notches and notches[0][0] < x0 and notches[0][1] > x1:  # nothing is left beside
         room = reached = notches[0][2]
@@ -147,6 +149,30 @@ def tab_shape(hosts: Sequence[Host], length: float, start: Corner, end: Corner, 
     radius = min(round_mm, 0.4 * free_depth, 0.4 * (right[0] - left[0]))
     free = points.index(right)
     return TabShape(rounded_polygon(points, {free: radius, free + 1: radius}), reached, hinge)
+
+
+#: Of a side that runs back by more than this (the cosine of the turn from the hinge) all that lies between is halved; an oblique one is kept
+#: clear of corner by corner.
+OPPOSITE = -0.87
+
+
+def nearer_its_own(sides: Sequence[tuple[Point, Point, bool]], corners: Sequence[tuple[float, float]], depth: float,
+                    relief: float) -> float:
+    """The depth at which both free corners of a tab lie nearer its own edge than any oblique side another tab comes from.
+
+    corners: where each side of the tab begins, and how far it moves along for each mm of depth.
+    """
+    for (ax, ay), (bx, by), bears in sides:
+        length = math.hypot(bx - ax, by - ay)
+        ux, uy = (bx - ax) / length, (by - ay) / length
+        if not bears or ux < OPPOSITE:
+            continue
+        for x, lean in corners:
+            off, along = ux * (depth - ay) - uy * (x + lean * depth - ax), ux * (x + lean * depth - ax) + uy * (depth - ay)
+            if off < depth and 0.0 <= along <= length:
+                at_hinge = -ux * ay - uy * (x - ax)
+                depth = min(depth, at_hinge / (1.0 - ux + uy * lean) - relief / 2)
+    return depth
 
 
 #: A tab that goes round an opening keeps at least this much beside it, mm: less would not hold (from experience, no published source).

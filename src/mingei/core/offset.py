@@ -21,6 +21,9 @@ RELIEF_MM = 0.2
 #: A slot is wider than what passes through it by this much, and longer than a tongue by that, mm (common practice: a little longer than
 #: the tab, as wide as the stock).
 SLOT_PLAY_MM, SLOT_ENDS_MM = 0.15, 0.5
+#: Two taped edges, cut square, meet with their inner rims where the corner between them turns less than this, degrees: one that stopped
+#: at the other's face would leave it open by a caliper times the cotangent of the turn.  From here up one covers the other.
+RIMS_MEET_DEG = 75.0
 #: A fold turned right over.
 FLAT_DEG = 180.0
 #: Below this width (mm) the spine of a 180 degree fold is scored as a single crease.
@@ -98,10 +101,17 @@ def stop_over(own: float, other: float, caliper: float, angle_deg: float = 90.0,
     """A free edge of a panel on layer ``own`` that covers a panel on layer ``other``, turned from it by ``angle_deg``: it stops flush
     with the other's outer face, less relief.
 
-    The relief is never more than leaves the crease beneath covered: half a caliper on a right angle, nothing below 60 degrees.
+    The relief is never more than leaves the crease beneath covered: half a caliper on a right angle.  Below about 60 degrees the crease
+    lies past that face, and ``run_over`` says how far.
     """
     stop = _stop(own, (other + 1) * caliper, caliper, angle_deg)
     return stop - min(relief, max(0.0, stop - _crease_beneath(own, other, caliper, angle_deg)))
+
+
+def run_over(own: float, other: float, caliper: float, angle_deg: float) -> float:
+    """How far (mm) past the edge of ``stop_over`` the crease of the tab beneath lies, so that a strip of it would show: t (1.5 cos a - 0.5)
+    / sin a for panels on one layer, nothing from about 70 degrees up."""
+    return max(0.0, _crease_beneath(own, other, caliper, angle_deg) - _stop(own, (other + 1) * caliper, caliper, angle_deg))
 
 
 def _crease_beneath(own: float, other: float, caliper: float, angle_deg: float) -> float:

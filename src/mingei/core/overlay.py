@@ -13,7 +13,7 @@ from dataclasses import replace
 from itertools import chain, count
 from typing import TYPE_CHECKING, Any, NamedTuple
 
-from mingei.core.band import bands
+from mingei.core.band import bands, renamed
 from mingei.core.develop import develop
 from mingei.core.draft import Draft, Panel, Piece, Placement, Role
 from mingei.core.errors import MeasureError
@@ -30,6 +30,8 @@ BORDER_MM, MOST_PAD_MM = 3.0, 20.0
 #: An overlay with less room than this across is left out: it cannot be cut (common practice: strips under 2 mm).
 _LEAST_MM = 2.0
 _MOST_MM = 2000.0
+#: What stands so near an edge, mm, leaves no room for a band round it.
+_HAIR_MM = 0.3
 #: The parts of a thing an overlay may belong to; each may be of a stock of its own.
 MATS, LABELS, LININGS, BANDS = "mats", "labels", "linings", "bands"
 PARTS = (MATS, LABELS, LININGS, BANDS)
@@ -142,10 +144,13 @@ def lay(patterns: Sequence[Pattern], overlays: Iterable[Overlay], stock_of: Call
         host = pieces[number].by_name[overlay.panel]
         if overlay.is_band:
             stock = stock_of(overlay.part)
-            drafts = list(bands(overlay.name, overlay.border, host, patterns[number], overlay.part))
             up = (patterns[number].stock.caliper_mm + stock.caliper_mm) / 2
-            cut += [(overlay, number, develop(d, stock)[0], up) for d in drafts]
-            left_out += [] if drafts else [overlay]
+            behind = _landing(overlay._replace(inside=True), host, patterns[number], patterns)
+            drafts = bands(overlay.name, overlay.border, host, patterns[number], overlay.part, behind)
+            clear = [d for d in drafts if _stands_clear(d.pieces[0], host, patterns[number], patterns)]
+            named = (say("{name} {number}", name=overlay.name, number=n) if n > 1 else overlay.name for n in count(1))
+            cut += [(overlay, number, develop(renamed(d, name), stock)[0], up) for d, name in zip(clear, named, strict=False)]
+            left_out += [] if clear else [overlay]
             continue
         area = _area(overlay, host, patterns[number], patterns)
         if area is None:
@@ -162,6 +167,31 @@ def lay(patterns: Sequence[Pattern], overlays: Iterable[Overlay], stock_of: Call
     rode = [replace(pattern, rides=Ride(pieces[number], overlay.panel, up, overlay.inside), copies=pieces[number].copies)
             for overlay, number, pattern, up in cut]
     return Laid((*pieces, *rode), tuple(left_out))
+
+
+def _stands_clear(band: Piece, host: FlatPanel, pattern: Pattern, patterns: Sequence[Pattern]) -> bool:
+    """Whether nothing stands against the edge that a band would go round: no card within a hair of the edge's outside, where folded."""
+    import numpy as np
+    from shapely import contains_xy
+    from shapely.geometry import Polygon as Area
+
+    from mingei.core.fold import finished, place
+
+    (ax, ay), (bx, by) = band.panel(band.root).outline[:2]
+    length = math.dist((ax, ay), (bx, by))
+    out = ((by - ay) / length * _HAIR_MM, (ax - bx) / length * _HAIR_MM)
+    along = [(ax + (bx - ax) * share + out[0], ay + (by - ay) * share + out[1]) for share in np.linspace(0.02, 0.98, 13)]
+    half = pattern.stock.caliper_mm / 2
+    stands = finished(pattern)[host.name]
+    points = np.concatenate([place(stands, along, level * half) for level in (-0.9, 0.0, 0.9)])
+    for piece in (p for p in patterns if p.rides is None):
+        for panel in piece.panels:
+            m = finished(piece)[panel.name]
+            seen = (points - m[:3, 3]) @ m[:3, :3]
+            near = np.abs(seen[:, 2]) < piece.stock.caliper_mm / 2
+            if panel is not host and near.any() and contains_xy(Area(panel.polygon), seen[near, 0], seen[near, 1]).any():
+                return False
+    return True
 
 
 def _piece(overlay: Overlay, outline: Polygon, holes: tuple[Polygon, ...], stock: Stock) -> Pattern:

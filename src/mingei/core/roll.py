@@ -203,25 +203,32 @@ def ring(name: str, outside: float, inside: float, facets: int) -> Panel:
     return replace(face, holes=(hole_path(inside),))
 
 
-def turned_out(row: str, name: str, wall: Wall, depth: float, step: int, *, foot: bool = False,
-               only: Sequence[int] | None = None) -> tuple[tuple[Panel, ...], tuple[Fold, ...]]:
-    """Free teeth turned outwards from a wall's rim or foot, one a facet, to be glued to a face round it.
+def turned_out(row: str, facets: Sequence[Panel], depth: float, step: int, *, foot: bool = False) -> tuple[tuple[Panel, ...],
+                                                                                                           tuple[Fold, ...]]:
+    """Free teeth turned outwards from the rim or foot of an upright wall, one on each of its facets that are named, to be glued to a face
+    round it; each has its facet's number, and a facet too narrow for one goes without."""
+    panels, folds = [], []
+    for facet in facets:
+        width = facet.ways[0][2]
+        if width < LEAST_TOOTH_MM:
+            continue
+        lean = min(_LEAN * depth, 0.3 * width)
+        outline = ((0.0, 0.0), (width, 0.0), (width - lean, depth), (lean, depth))
+        tooth = Panel(f"{row} {facet.name.rsplit(' ', 1)[1]}", outline, 0, Role.FLAP, ((1, Within()), (3, Within())), whole=row)
+        panels.append(tooth)
+        folds.append(Fold(EdgeRef(facet.name, 0 if foot else 2), EdgeRef(tooth.name, 0), 90.0, step, Crease.VALLEY))
+    return tuple(panels), tuple(folds)
 
-    only: the facets that bear one, counted from 0; all where none are named.
-    """
-    width = math.pi * (wall.low if foot else wall.high) / wall.facets
-    lean = min(_LEAN * depth, 0.3 * width)
-    outline = ((0.0, 0.0), (width, 0.0), (width - lean, depth), (lean, depth))
-    bearing = range(wall.facets) if only is None else only
-    panels = tuple(Panel(f"{row} {i + 1}", outline, 0, Role.FLAP, ((1, Within()), (3, Within())), whole=row) for i in bearing)
-    folds = tuple(Fold(EdgeRef(f"{name} {i + 1}", 0 if foot else 2), EdgeRef(p.name, 0), 90.0, step, Crease.VALLEY)
-                  for i, p in zip(bearing, panels, strict=True))
-    return panels, folds
+
+def outermost(rolled: Rolled) -> tuple[Panel, ...]:
+    """The facets of a rolled wall that nothing lies over, which can bear what turns outwards."""
+    beneath = {lap.lower for lap in rolled.laps}
+    return tuple(p for p in rolled.panels if p.name not in beneath)
 
 
 def teeth(row: str, name: str, wall: Wall, onto: str, depth: float, step: int, *, foot: bool,
           only: Sequence[int] | None = None) -> tuple[Seam, ...]:
-    """One tooth a facet, from the foot or the rim of a wall onto a disc; ``only`` as in ``turned_out``."""
+    """One tooth a facet, from the foot or the rim of a wall onto a disc; only: the facets that bear one, counted from 0."""
     side = 0 if foot else 2
     turn = wall.foot_deg if foot else 180.0 - wall.foot_deg
     return tuple(Seam(f"{row} {i + 1}", Joint.GLUE_TAB, EdgeRef(f"{name} {i + 1}", side), EdgeRef(onto, -i % wall.facets if foot else i),

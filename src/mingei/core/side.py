@@ -21,13 +21,15 @@ from mingei.core.words import say
 
 @dataclass
 class Work:
-    """A panel on its way: its sides (each a path) with the numbers of their folds, and what was cut off after some of them."""
+    """A panel on its way: its sides (each a path) with the numbers of their folds, and what was cut off after some of them; run: by side,
+    how far it runs on as a strip over what lies beneath, mm."""
 
     panel: Panel
     depth: float
     sides: list[Path]
     labels: list[list[int | None]]
     corners: dict[int, Path] = field(default_factory=dict)
+    run: dict[int, float] = field(default_factory=dict)
 
     def outline(self, first: int = 0) -> Polygon:
         """Its corners as they really are, from a side on."""
@@ -147,6 +149,26 @@ def _before(segment: Segment, over: float) -> Point:
     return ax + (bx - ax) * share, ay + (by - ay) * share
 
 
+def run_on(work: Work) -> None:
+    """Give the sides that run on their strips, square at both ends."""
+    for edge, past in work.run.items():
+        _, (ux, uy), _ = work.panel.ways[edge]
+        side = work.sides[edge]
+        if len(side) == 1 and work.labels[edge] == [None]:
+            (ax, ay), (bx, by) = side[0].start, side[0].end
+            corners = ((ax, ay), (ax + uy * past, ay - ux * past), (bx + uy * past, by - ux * past), (bx, by))
+            work.sides[edge] = tuple(Line(a, b) for a, b in pairwise(corners))
+            work.labels[edge] = [None, None, None]
+
+
+def as_cut(work: Work, edge: int) -> tuple[Point, Point]:
+    """The two ends of a side where it will be cut."""
+    (ax, ay), (bx, by) = work.sides[edge][0].start, work.sides[edge][-1].end
+    _, (ux, uy), _ = work.panel.ways[edge]
+    past = work.run.get(edge, 0.0)
+    return (ax + uy * past, ay - ux * past), (bx + uy * past, by - ux * past)
+
+
 def extent(work: Work, edge: int) -> tuple[float, float]:
     """Where a developed side begins and ends, measured along it from its nominal start (mm)."""
     (px, py), (ux, uy), _ = work.panel.ways[edge]
@@ -156,10 +178,10 @@ def extent(work: Work, edge: int) -> tuple[float, float]:
 
 
 def away(work: Work, edge: int) -> float:
-    """How far a developed side lies outside its nominal line, mm."""
+    """How far a developed side lies outside its nominal line, mm, the strip it runs on by counted."""
     (px, py), (ux, uy), _ = work.panel.ways[edge]
     x, y = work.sides[edge][0].start
-    return (x - px) * uy - (y - py) * ux
+    return (x - px) * uy - (y - py) * ux + work.run.get(edge, 0.0)
 
 
 def split(work: Work, edge: int, low: float, high: float, base: float, number: int) -> tuple[Point, Point]:

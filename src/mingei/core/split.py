@@ -11,8 +11,8 @@ from collections.abc import Iterable, Sequence
 from dataclasses import replace
 from typing import TypeAlias
 
+from mingei.core.amend import relayered
 from mingei.core.draft import Crease, Draft, Fold, Joint, Piece, Placement, Role, Seam
-from mingei.core.offset import Measured
 from mingei.core.shape import Point
 from mingei.core.words import say
 
@@ -34,6 +34,8 @@ def why_not(draft: Draft, panel: str) -> str:
                     return say("a tab finds no corner there")
                 if piece.panel(panel).role is not Role.WALL or piece.panel(fold.a.panel).role is not Role.WALL:
                     return say("only walls are joined so")
+                if piece.panel(fold.a.panel).slots:
+                    return say("other boards stand on the {panel}", panel=fold.a.panel)
                 if piece.crowded or any(panel in (lap.upper, lap.lower) or fold.a.panel in (lap.upper, lap.lower) for lap in piece.laps):
                     return say("other panels are glued face to face there")
                 return ""
@@ -46,14 +48,13 @@ def split(draft: Draft, panels: Iterable[str]) -> Draft:
         number = next((i for i, p in enumerate(draft.pieces) if any(f.b.panel == panel for f in p.folds)), None)
         if number is None or why_not(draft, panel):
             continue
-        covering = {s.host.panel for p in draft.pieces for s in p.seams} | {lap.upper for p in draft.pieces for lap in p.laps}
-        parts = _split(draft.pieces[number], panel, draft.measured is Measured.INSIDE, covering)
-        draft = replace(draft, pieces=(*draft.pieces[:number], *parts, *draft.pieces[number + 1:]))
+        parts = _split(draft.pieces[number], panel)
+        draft = relayered(draft, replace(draft, pieces=(*draft.pieces[:number], *parts, *draft.pieces[number + 1:])))
     return draft
 
 
-def _split(piece: Piece, panel: str, inside: bool, covering: set[str]) -> tuple[Piece, Piece]:
-    """The piece and what is cut off it.  inside: the brief measures the inside; covering: the panels that cover a tab or panel already."""
+def _split(piece: Piece, panel: str) -> tuple[Piece, Piece]:
+    """The piece and what is cut off it."""
     fold = next(f for f in piece.folds if f.b.panel == panel)
     beyond = _beyond(piece, panel)
     join = Seam(say("{name} join", name=panel), Joint.GLUE_TAB, fold.b, fold.a, TAB_MM, 1, fold.angle_deg)
@@ -66,8 +67,6 @@ def _split(piece: Piece, panel: str, inside: bool, covering: set[str]) -> tuple[
                    folds=tuple(f for f in piece.folds if f.b.panel in beyond and f is not fold),
                    seams=(*(s for s in piece.seams if s.carrier.panel in beyond), join),
                    laps=tuple(lap for lap in piece.laps if lap.lower in beyond))
-    if inside and fold.a.panel not in covering and not piece.crowded:
-        stays = replace(stays, panels=tuple(replace(p, layer=p.layer + 1) if p.name == fold.a.panel else p for p in stays.panels))
     return stays, goes
 
 

@@ -9,7 +9,7 @@ from __future__ import annotations
 import math
 from typing import NamedTuple
 
-from mingei.core.draft import EdgeRef, Fold, Joint, Panel, Piece, Placement, Seam
+from mingei.core.draft import EdgeRef, Fold, Joint, Level, Panel, Piece, Placement, Seam
 from mingei.core.shape import Polygon
 
 #: The base at height 0, its centre on the axis, seen from below; and a lid's top at a height, seen from above, over the same corners.
@@ -84,10 +84,13 @@ def star_piece(name: str, star: Star, tab: float, stands: Placement, *, base: st
     tucked: the last tab is tucked in, so that the thing is filled through the last wall.
     """
     walls = tuple(f"{prefix}wall {i + 1}" for i in range(star.sides))
+    # seen from above, a lid's walls run round the other way than those they lie outside of
+    inner = [f"wall {(star.sides - i) % star.sides + 1}" if prefix else "" for i in range(star.sides)]
     outline = star.wall_outline
     last = len(outline) - 1
-    panels = (Panel(base, star.base_outline), *(Panel(w, outline, layer, air=air, over=w.removeprefix(prefix) if prefix else "")
-                                                for w in walls))
+    rim = ((2, Level(90.0 + star.flare_deg)),) if star.across_rim > 0.0 and star.flare_deg else ()
+    panels = (Panel(base, star.base_outline), *(Panel(w, outline, layer, edges=rim, air=air, over=over)
+                                                for w, over in zip(walls, inner, strict=True)))
     order = [2] * star.sides
     if tucked:
         order[-1] = 3

@@ -26,6 +26,7 @@ from mingei.core.draft import (
 )
 from mingei.core.errors import GeometryError, StockError
 from mingei.core.offset import (
+    FLAT_DEG,
     RELIEF_MM,
     Measured,
     crease_gain,
@@ -42,6 +43,7 @@ from mingei.core.shape import (
 )
 from mingei.core.side import (
     Work,
+    as_cut,
     away,
     extent,
     slot_path,
@@ -64,6 +66,8 @@ class Tabs:
         self.others = {**others, **{p.name: p for p in piece.panels}}  # a free edge may stop at a panel of another piece
         self.folded: dict[EdgeRef, EdgeRef] = {}
         self.names = {p.name for p in piece.panels}
+        self.turned_over = {f.b.panel for f in piece.folds if f.angle_deg == FLAT_DEG}
+        self.slid = {p.over for p in self.others.values() if p.over}  # the panels that another slides over
         self.turns: dict[EdgeRef, float] = {}
         self.bends: set[EdgeRef] = set()
         self.curved: set[EdgeRef] = set()
@@ -122,7 +126,8 @@ class Tabs:
         lies = panel.on or panel.under
         if lies:  # a panel of another piece, perhaps of another stock
             beside = (t + self.calipers[lies]) / 2 + panel.air
-            return self._panel_depth(self._any(lies)) + (beside if panel.on else -beside)
+            depth = self._panel_depth(self._any(lies)) + (beside if panel.on else -beside)
+            return -depth if panel.under and panel.name in self.turned_over else depth  # its own outside looks the other way
         depth = mid_depth(panel.layer, t, self.measured)
         return depth + panel.air if self.measured is Measured.INSIDE else depth - panel.air
 
@@ -314,8 +319,7 @@ class Tabs:
         if name == carrier or taken < 180.0 + 1e-9:  # what stands square beside it keeps clear all the way
             return 180.0, 0.0
         to_carrier = frames[name].then(frames[carrier].inverse())
-        side = work[name].sides[beyond.edge]
-        a, b = to_carrier.apply(side[0].start), to_carrier.apply(side[-1].end)
+        a, b = (to_carrier.apply(p) for p in as_cut(work[name], beyond.edge))
         panel = self.piece.panel(carrier)
         corner, (ux, uy), _ = panel.ways[hinge]
         level = away(work[carrier], hinge)

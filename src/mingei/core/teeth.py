@@ -12,7 +12,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from mingei.core.joint import BLUNT_DEG, FREE_DEG, LEAN_DEG, MIN_TOP_SHARE, Corner, TabShape, Tooth
+from mingei.core.joint import BLUNT_DEG, FREE_DEG, LEAN_DEG, MIN_TOP_SHARE, Corner, TabShape, Tooth, nearer_its_own
 from mingei.core.shape import Line, Polygon
 
 Array = NDArray[np.float64]
@@ -62,6 +62,14 @@ def tooth_shapes(outlines: tuple[Polygon, Polygon], bearing: Collection[int], te
         none = np.zeros(len(tab))
         np.minimum.at(room, tab, _met(a, b, x0[tab], x1[tab], none, none) / 2)
     reached = np.minimum(np.minimum(depth, room - relief), hinge * (1 - MIN_TOP_SHARE) / (1 / starts.tan + 1 / ends.tan))
+    if len(tab):
+        y = reached[tab]
+        corners = np.stack([x0[tab] + y / starts.tan[tab], x1[tab] - y / ends.tan[tab]])
+        off = ((b - a)[:, 0] * (y - a[:, 1]) - (b - a)[:, 1] * (corners - a[:, 0])) / np.hypot(*(b - a).T)
+        for number in (off < y).any(axis=0).nonzero()[0].tolist():  # hardly ever any
+            at, sides = tab[number], (((*a[number].tolist(),), (*b[number].tolist(),), True),)
+            own = ((x0[at], 1 / starts.tan[at]), (x1[at], -1 / ends.tan[at]))
+            reached[at] = nearer_its_own(sides, own, reached[at], relief[at])
     good = (hinge > relief) & (reached + np.minimum(0.0, setback) > 0)
     columns = (x0, x1, setback, reached, x0 + reached / starts.tan, x1 - reached / ends.tan, starts.tan, ends.tan, hinge)
     return [_shape(*row) if fine else None for fine, row in zip(good.tolist(), np.stack(columns, axis=1).tolist(), strict=True)]

@@ -163,7 +163,7 @@ def _seams(pattern: Pattern, build: Build, net: _Net, index: dict[str, int]) -> 
                     for name, line in ((mate.carrier, mate.carrier_line), (mate.host, mate.host_line)) if line is not None]
             other = {"b": ends[1]} if len(ends) > 1 else {"b": None, "b_face": mate.host}  # the other edge is another piece's
             result.append({"name": mate.seam, "kind": str(mate.joint), "a": ends[0], **other,
-                           "gap_mm": round(fold.edges_apart(pattern, mate), 9)})
+                           "gap_mm": round(fold.edges_apart(pattern, mate, build.patterns), 9)})
     for lap in pattern.laps:
         result.append({"name": lap.name, "kind": "lap" if lap.glued else "open", "a": [index[lap.lower], []],
                        **({"b": [index[lap.upper], []]} if lap.upper in index else {"b": None, "b_face": lap.upper}),

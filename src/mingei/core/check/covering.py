@@ -2,14 +2,18 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterator
 
 from mingei.core.build import Build, Part
 from mingei.core.check import Finding, Severity, rule
+from mingei.core.check.fitting import LEAST_PLAY_MM
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_both, write_mm
 from mingei.core.overlay import BANDS, OVER_MM
+from mingei.core.pattern import Pattern
 from mingei.core.shape import path_length
+from mingei.core.tolerance import TOLERANCE
 from mingei.core.words import joined, say
 
 #: Both faces of a panel want covering from this caliper up, mm: one-sided, it warps (common practice for board).
@@ -35,11 +39,59 @@ def overlay_when(build: Build, sheet: Sheet) -> Iterator[Finding]:
     if rides:
         yield Finding("overlay-when", Severity.NOTE, "what is glued on panels goes on before the first fold, while all lies flat",
                       joined([p.name for p in rides[:3]], ", "), "score first, and press under a weight while the glue sets")
-    inner = [p for p in rides if p.rides is not None and p.rides.inside]
+    inner = [p for p in rides if p.rides is not None and (p.rides.inside or p.part == BANDS)]
     if inner and build.cavity is not None:
-        thick = max(p.stock.caliper_mm for p in inner)
-        yield Finding("overlay-lining", Severity.NOTE, say("a lining takes {thick} of the inside on its wall", thick=write_mm(thick)),
+        thick = max(p.stock.caliper_mm if p.part == BANDS else _stands_off(p) for p in inner)
+        yield Finding("overlay-lining", Severity.NOTE, say("it takes {thick} of the inside on its wall", thick=write_mm(thick)),
                       inner[0].name, "make the inside so much larger, where it must be kept", Part(inner[0].name, inner[0].name))
+
+
+@rule("overlay-slides")
+def overlay_slides(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """What is glued between two panels of which one slides over the other takes of the play between them."""
+    panels = {p.name: p for piece in build.draft.pieces for p in piece.panels}
+    for cover in (p for p in build.patterns if p.rides is not None):
+        assert cover.rides is not None
+        under = panels.get(cover.rides.panel)
+        if under is None:
+            continue
+        over = [p for p in panels.values() if p.over == under.name] if not cover.rides.inside else [under] if under.over in panels else []
+        for outer in over:
+            other = under.over if cover.rides.inside else outer.name
+            if not _faces(build, cover, other):
+                continue
+            play, high = max(0.0, outer.air), _stands_off(cover)
+            words = say("it stands {high} off, where the {outer} slides over the {inner} with {play} of play", high=write_mm(high),
+                        outer=outer.name, inner=outer.over, play=write_mm(play))
+            place = say("overlay {name}", name=cover.name)
+            if high > play + TOLERANCE.touching:
+                remedy = (say("make the clearance {more} or more, or leave it off there", more=write_mm(math.ceil(20 * (high + LEAST_PLAY_MM)) / 20))
+                          if outer.air > 0 else "leave it off there, or make it smaller and move it clear")
+                yield Finding("overlay-slides", Severity.ERROR, words, place, remedy, Part(cover.name, cover.name))
+            elif play - high < LEAST_PLAY_MM:
+                yield Finding("overlay-tight", Severity.LOOK, words, place,
+                              say("make the clearance {more} or more", more=write_mm(math.ceil(20 * (high + LEAST_PLAY_MM)) / 20)),
+                              Part(cover.name, cover.name))
+
+
+def _stands_off(cover: Pattern) -> float:
+    """How far an overlay, pads and all, stands off the face it is glued on, mm."""
+    assert cover.rides is not None
+    return cover.rides.up + (cover.stock.caliper_mm - cover.rides.host.stock.caliper_mm) / 2
+
+
+def _faces(build: Build, cover: Pattern, other: str) -> bool:
+    """Whether an overlay and a panel lie over each other, folded."""
+    from shapely.geometry import Polygon as Area
+
+    from mingei.core.fold import finished, place
+
+    piece = next((p for p in build.patterns if other in p.by_name and p.rides is None), None)
+    if piece is None:
+        return False
+    mine = finished(cover)[cover.root]
+    stands = (place(finished(piece)[other], piece.by_name[other].polygon) - mine[:3, 3]) @ mine[:3, :2]
+    return bool(Area(stands).buffer(0).intersection(Area(cover.by_name[cover.root].polygon)).area > TOLERANCE.touching)
 
 
 @rule("overlay-warps")

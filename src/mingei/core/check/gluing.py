@@ -4,17 +4,21 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator
+from dataclasses import replace
 
 from mingei.core.build import Build, Part
-from mingei.core.check import Finding, Severity, rule
+from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.draft import Joint
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_both, write_mm
 from mingei.core.pattern import FlatSeam, Pattern
+from mingei.core.stock import CATALOGUE
 from mingei.core.words import say
 
 #: So little (mm) tape may reach past its tab.
 _OVER_MM = 0.5
+#: A strip of tab narrower than this is not seen, mm (from experience, no published source).
+MOST_BARE_MM = 0.3
 
 
 def taped_seams(build: Build) -> list[tuple[Pattern, FlatSeam]]:
@@ -42,6 +46,26 @@ def tape_wide(build: Build, sheet: Sheet) -> Iterator[Finding]:
                  else say("its tab is {depth} deep, and the tape {width} wide", **values))
         yield Finding("tape-wide", Severity.LOOK, words, say("seam {seam}", seam=least.name),
                       "use narrower tape, cut it lengthwise, or glue it wet", Part(pattern.name, least.name))
+
+
+@rule("tab-shows")
+def tab_shows(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """At a shallow corner the crease of a tab lies past its host's edge, and a strip of the tab shows between them."""
+    bare = [(p, s) for p in build.patterns for s in p.seams if s.beyond_mm > MOST_BARE_MM and not s.row and not s.outside]
+    if not bare:
+        return
+    pattern, widest = max(bare, key=lambda found: found[1].beyond_mm)
+    values = {"wide": write_mm(widest.beyond_mm, 1), "count": len(bare) - 1}
+    words = (say("a strip of its tab, {wide} wide, shows between the two panels; so it is with {count} more", **values) if len(bare) > 1
+             else say("a strip of its tab, {wide} wide, shows between the two panels", **values))
+    enough = pattern.stock.caliper_mm * MOST_BARE_MM / widest.beyond_mm  # it is as many calipers wide in any stock
+    thinner = max((s for s in CATALOGUE if s.kind == build.stock.kind and build.recipe.thinnest <= s.caliper_mm <= enough),
+                  key=lambda s: s.caliper_mm, default=None)
+    fix = None
+    if thinner is not None and pattern.stock is build.stock:
+        fix = Fix(say("take {stock}", stock=thinner.name), replace(build.brief, stock=thinner.id))
+    yield Finding("tab-shows", Severity.LOOK, words, say("seam {seam}", seam=widest.name), "take thinner stock, or tape it there",
+                  Part(pattern.name, widest.name), fix)
 
 
 @rule("tape-teeth")

@@ -16,15 +16,15 @@ from mingei.core.words import say
 PLAIN, STIFF = "plain", "stiff"
 #: Straps keep so far from the upper edge, a share of the turned top; stiffening card keeps so far inside its walls, mm.
 _HOLE_DOWN, _INSIDE_MM = 0.5, 1.0
-#: Turned strips keep so far from the corners, mm; a knot takes so much of a strap, mm; room kept for stiffening card, mm.
-_CORNER_MM, _KNOT_MM, _STIFF_MM = 1.5, 40.0, 0.5
+#: Turned strips keep so far from the corners, mm; a knot takes so much of a strap, mm.
+_CORNER_MM, _KNOT_MM = 1.5, 40.0
 
 
-def _turned(name: str, wide: float, deep: float, layer: float, air: float, holes: tuple[Point, ...] = (), hole: float = 0.0) -> Panel:
-    """A strip turned in over a wall's upper edge; side 0 is its hinge."""
+def _turned(name: str, wide: float, deep: float, over: str, holes: tuple[Point, ...] = (), hole: float = 0.0) -> Panel:
+    """A strip turned in over a wall's upper edge, inside the corner's tab; side 0 is its hinge.  over: the card it goes over, or ""."""
     clear = Inset(_CORNER_MM)
     bored = tuple(hole_path(hole, p) for p in holes)
-    return Panel(name, rectangle(wide, deep), layer, Role.FLAP, ((1, clear), (3, clear)), air=air, holes=bored)
+    return Panel(name, rectangle(wide, deep), 0, Role.FLAP, ((1, clear), (3, clear)), holes=bored, under=over)
 
 
 def draft_bag(values: Values) -> Draft:
@@ -32,7 +32,7 @@ def draft_bag(values: Values) -> Draft:
     width, deep, height = (float(values[k]) for k in ("width", "depth", "height"))
     top, hole, apart = (float(values[k]) for k in ("top", "hole", "apart"))
     half, reach = deep / 2, 0.75 * deep
-    air = _STIFF_MM if values["card"] == STIFF else 0.0
+    stiff = values["card"] == STIFF
     places = ((width - apart) / 2, (width + apart) / 2)
     down = _HOLE_DOWN * top
     bored = tuple(hole_path(hole, (x, height - down)) for x in places)
@@ -57,16 +57,15 @@ def draft_bag(values: Values) -> Draft:
     folds += [Fold(EdgeRef("back", 0), EdgeRef("back flap", 0), 90.0, 4), Fold(EdgeRef("front", 0), EdgeRef("front flap", 0), 90.0, 5)]
     turns = []
     for name in order:
-        front = name == "front"
         holes = turned_at if name in ("front", "back") else ()
-        turns.append(_turned(f"{name} turn", width if holes else half, top, -1 if front else 0, air, holes, hole))
+        turns.append(_turned(f"{name} turn", width if holes else half, top, f"{name} card" if stiff and holes else "", holes, hole))
         folds.append(Fold(EdgeRef(name, 2), EdgeRef(f"{name} turn", 0), FLAT_DEG, 1))
     seam = Seam("corner tab", Joint.GLUE_TAB, EdgeRef("left side front", 1), EdgeRef("front", 3), float(values["tab"]), 1)
     laps = (*(Lap(f"back flap on {side} flap {end}", "back flap", f"{side} flap {end}")
               for side in ("right", "left") for end in ("front", "back")), Lap("front flap on back flap", "front flap", "back flap"))
     upright = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 0.0, 1.0))
     pieces = [Piece("bag", "front", upright, (*walls, *flaps, *turns), tuple(folds), (seam,), laps)]
-    if values["card"] == STIFF:
+    if stiff:
         pieces += _stiffening(width, deep, height, top, hole, places, down)
     strap = say("each strap: {length}, its knots counted; knot the ends inside", length=write_both(float(values["strap"]) + _KNOT_MM))
     flat = say("folded flat it is {width} by {tall}; fold the sides in first, then the bottom up", width=write_both(width),
@@ -85,7 +84,8 @@ def _stiffening(width: float, deep: float, height: float, top: float, hole: floa
     for wall, at in (("front", Placement((_INSIDE_MM, 0.0, height - top + _INSIDE_MM), (1.0, 0.0, 0.0), (0.0, 0.0, 1.0))),
                      ("back", Placement((width - _INSIDE_MM, deep, height - top + _INSIDE_MM), (-1.0, 0.0, 0.0), (0.0, 0.0, 1.0)))):
         holes = tuple(hole_path(hole, (x - _INSIDE_MM, top - down - _INSIDE_MM)) for x in places)
-        strip = Panel(f"{wall} card", rectangle(width - 2 * _INSIDE_MM, tall), holes=holes, under=wall)
+        # on the layer inside the corner's tab, whichever wall bears that
+        strip = Panel(f"{wall} card", rectangle(width - 2 * _INSIDE_MM, tall), -1, holes=holes)
         pieces.append(Piece(f"{wall} card", f"{wall} card", at, (strip,), (), part="stiffening"))
     return pieces
 

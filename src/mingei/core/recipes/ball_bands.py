@@ -11,7 +11,7 @@ import math
 from collections.abc import Iterator
 from dataclasses import replace
 
-from mingei.core.draft import Draft, Piece, Placement
+from mingei.core.draft import Draft, Piece, Placement, Round
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import LAP
@@ -79,7 +79,7 @@ def draft_bands(values: Values) -> Draft:
         at = lid_at(max(size / 2, foot + nearest.stands))  # flat paper stands off the ball at its edge; so does the first band's rim
         face = disc(f"{way} cap", float(values["cap"]), facet_count(float(values["cap"]), _CHORD_MM), 1)
         pieces.append(Piece(f"{way} cap", f"{way} cap", _raised(_turned_over(at) if way == "lower" else at, size / 2), (face,), ()))
-    return Draft(tuple(pieces), closes=False)
+    return Draft(tuple(pieces), closes=False, round=Round(size, poles=(0.0, size)))
 
 
 def _sound(values: Values) -> None:

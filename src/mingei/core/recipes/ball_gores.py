@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 from dataclasses import replace
 
-from mingei.core.draft import Draft, Piece
+from mingei.core.draft import Draft, Piece, Round
 from mingei.core.errors import MeasureError
 from mingei.core.gore import Ball, gores, on_equator
 from mingei.core.recipes import Kind, Measure, Recipe, Values
@@ -52,7 +52,8 @@ def draft_ball(values: Values) -> Draft:
     pieces = [gores("skin", ball, float(values["lap"]), on_equator(ball, size / 2 - ball.band / 2))]
     if float(values["cap"]) > 0:
         pieces.append(cap("cap", float(values["cap"]), size, 2))
-    return Draft(tuple(pieces), closes=False)
+    covered = 2.0 if float(values["cap"]) > 0 else 1.0
+    return Draft(tuple(pieces), closes=False, round=Round(size, poles=(0.0, size), ends=(covered, covered)))
 
 
 RECIPE = Recipe(

@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 from dataclasses import replace
 
-from mingei.core.draft import Draft, Piece
+from mingei.core.draft import Draft, Piece, Round
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import BASE, BOTH, LAP, OPEN, SMOOTH, TOOTH, teeth_fit
@@ -44,7 +44,8 @@ def draft_cone(values: Values) -> Draft:
     for name in closed:
         face = disc(name, wall.low if name == "base" else wall.high, wall.facets)
         pieces.append(Piece(name, name, ON_THE_TABLE if name == "base" else lid_at(wall.stands), (face,), ()))
-    return Draft(tuple(pieces), closes=False)
+    # cut square, its outer rim stands out by its thickness, as far as the wall is upright
+    return Draft(tuple(pieces), closes=False, round=Round(max(wall.low, wall.high), math.cos(wall.lean)))
 
 
 def _sound(values: Values) -> None:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from dataclasses import replace
 
-from mingei.core.draft import Draft
+from mingei.core.draft import Draft, Round
 from mingei.core.gore import Ball, gores, on_equator
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.ball_gores import BAND, CAP, GORES, cap, sound_gores
@@ -18,7 +18,7 @@ def draft_dome(values: Values) -> Draft:
     pieces = [gores("dome", ball, float(values["lap"]), on_equator(ball, 0.0))]
     if float(values["cap"]) > 0:
         pieces.append(cap("cap", float(values["cap"]), ball.band + size / 2))
-    return Draft(tuple(pieces), closes=False)
+    return Draft(tuple(pieces), closes=False, round=Round(size, poles=(0.0, ball.band + size / 2), ends=(0.0, 1.0)))
 
 
 RECIPE = Recipe(

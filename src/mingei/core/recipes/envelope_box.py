@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from mingei.core.draft import Dimension, Draft, EdgeRef, Fold, Joint, Lap, Over, Panel, Piece, Placement, Role, Seam
+from mingei.core.draft import Dimension, Draft, EdgeRef, Fold, Joint, Lap, Over, Panel, Piece, Placement, Role, Seam, Within
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.envelope_side import ACROSS, UP, flap, front_size, rectangle
@@ -18,10 +18,11 @@ def draft_box_envelope(values: Values) -> Draft:
     width, height = front_size(values)
     depth, side, closing, tab = (float(values[k]) for k in ("depth", "side", "closing", "tab"))
     lean = min(_LEAN * side + 1.0, 0.3 * height)
+    within = ((1, Within()), (3, Within()))
     panels = (
         Panel("front", rectangle(width, height)),
         Panel("left wall", rectangle(height, depth)), Panel("right wall", rectangle(height, depth)),
-        Panel("left flap", flap(height, side, lean), 0, Role.FLAP), Panel("right flap", flap(height, side, lean), 0, Role.FLAP),
+        Panel("left flap", flap(height, side, lean), 0, Role.FLAP, within), Panel("right flap", flap(height, side, lean), 0, Role.FLAP, within),
         Panel("bottom wall", rectangle(width, depth), 1),
         Panel("back", rectangle(width, height - _THROAT_MM), 1, edges=((1, Over("left wall")), (3, Over("right wall")))),
         Panel("top wall", rectangle(width, depth), edges=((1, Over("right wall")), (3, Over("left wall")))),

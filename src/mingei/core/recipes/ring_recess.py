@@ -5,11 +5,11 @@ from __future__ import annotations
 
 from dataclasses import replace
 
-from mingei.core.draft import Draft, Lap, Over, Piece
+from mingei.core.draft import Draft, Lap, Over, Piece, Round
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import LAP, PLAY, SMOOTH, TOOTH, teeth_fit
-from mingei.core.roll import Wall, disc, facet_count, ring, roll, stands, teeth, turned_out
+from mingei.core.roll import Wall, disc, facet_count, outermost, ring, roll, stands, teeth, turned_out
 from mingei.core.star import ON_THE_TABLE, lid_at
 
 NONE, RING = "none", "ring"
@@ -27,8 +27,11 @@ def draft_recess(values: Values) -> Draft:
     around = range(wall.facets)
     inward = {INWARD: around, OUTWARD: (), TURNS: around[::2]}[floor]
     seams = teeth("floor teeth", "wall", wall, "floor", tooth, 1, foot=True, only=inward)
-    panels, folds = turned_out("rim teeth", "wall", wall, tooth, 3)
-    below = turned_out("foot teeth", "wall", wall, tooth, 3, foot=True, only=[i for i in around if i not in inward])
+    outer = outermost(rolled)
+    panels, folds = turned_out("rim teeth", outer, tooth, 3)
+    # where the wall laps, the upper facet bears what the one beneath it would
+    out = [p for i, p in enumerate(rolled.panels) if p in outer and i % wall.facets not in inward]
+    below = turned_out("foot teeth", out, tooth, 3, foot=True)
     laps = list(rolled.laps)
     others = []
     if floor != OUTWARD:
@@ -40,7 +43,7 @@ def draft_recess(values: Values) -> Draft:
         others.append(Piece("collar", "collar", lid_at(depth), (face,), ()))
     piece = Piece("ring", rolled.panels[0].name, stands(wall), (*rolled.panels, *panels, *below[0]),
                   (*rolled.folds, *folds, *below[1]), seams, tuple(laps))
-    return Draft((piece, *others), closes=False)
+    return Draft((piece, *others), closes=False, round=Round(diameter, 2.0))
 
 
 def _sound(values: Values) -> None:

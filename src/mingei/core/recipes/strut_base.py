@@ -22,7 +22,7 @@ _ON_ITS_PLANE, _UNDER_ITS_PLANE = -0.5, -1
 #: A tongue is creased so far past the face it comes through, so that card up to that thickness passes, mm.
 _THROUGH_MM = 0.5
 #: A tongue's length past its crease, and the roof's height over the tongues, mm (from experience, no published source).
-_TONGUE_MM, _OVER_TONGUES_MM = 8.0, 1.5
+_TONGUE_MM, _OVER_TONGUES_MM = 8.0, 2.0
 #: A hole for a stick is larger than the stick by this, mm (common practice: 0.1 to 0.3).
 _STICK_PLAY_MM = 0.2
 #: Sticks stand so far out from the middle to the corners (a share).

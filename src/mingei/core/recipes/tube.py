@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 
-from mingei.core.draft import Against, Draft, Edge, Over, Piece
+from mingei.core.draft import Against, Draft, Edge, Over, Piece, Round
 from mingei.core.errors import MeasureError
 from mingei.core.offset import Measured
 from mingei.core.recipes import Kind, Measure, Recipe, Values
@@ -39,7 +39,8 @@ def draft_tube(values: Values) -> Draft:
         edges: list[Edge] = [Over(f"wall {outermost + i + 1}") for i in order]
         face = disc(name, diameter, wall.facets, edges=edges)
         pieces.append(Piece(name, name, ON_THE_TABLE if name == "base" else lid_at(height), (face,), ()))
-    return Draft(tuple(pieces), measured=Measured.INSIDE if inside else Measured.OUTSIDE, closes=False)
+    return Draft(tuple(pieces), measured=Measured.INSIDE if inside else Measured.OUTSIDE, closes=False,
+                 round=Round(diameter, turns + (1 if lap > 0 else 0)))
 
 
 def teeth_fit(measure: str, diameter: float, facets: int) -> None:

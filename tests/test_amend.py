@@ -88,7 +88,9 @@ class Taping(unittest.TestCase):
             brief = new_brief(recipe, values, card).with_seam(SeamChange("wall 1 tab", Joint.TAPE))
             exported = FoldFile(build(brief, card))
             seam = next(s for s in exported.data["mingei:seams"] if s["name"] == "wall 1 tab")
-            (p, q), (r, s) = ([exported.points[v] for v in exported.data["edges_vertices"][edges[0]]] for _, edges in (seam["a"], seam["b"]))
+            (p, q), (r, s) = (
+                [exported.points[v] for v in exported.data["edges_vertices"][edges[0]]] for _, edges in (seam["a"], seam["b"])
+            )
             along, middle = (q - p) / np.linalg.norm(q - p), (r + s) / 2
             apart = float(np.linalg.norm(middle - p - along * ((middle - p) @ along)))
             self.assertAlmostEqual(apart, seam["gap_mm"], places=2)

@@ -69,8 +69,8 @@ class Stars(unittest.TestCase):
         solid = _folded_hull(develop(find_recipe(brief.recipe).draft(brief.values), _THIN)[0])
         low, high = (star.sides * (a / 2) ** 2 * math.tan(math.pi / star.sides) for a in (star.across, star.across_rim))
         volume = star.height / 3 * (low + high + math.sqrt(low * high))  # the prismoid's volume (any handbook)
-        # the mid-surfaces lie one and a half calipers outside, and where a wall runs on over its neighbour's tab, along the edges, two and a
-        # half at the most: so much skin there may be, corners a fifth more
+        # the mid-surfaces lie one and a half calipers outside, and where a wall runs on over its neighbour's tab, along the edges, two and
+        # a half at the most: so much skin there may be, corners a fifth more
         surface = low + high + star.sides * (star.side + star.rim_side) / 2 * star.slant
         self.assertGreaterEqual(solid.volume, volume - 1.5 * _THIN.caliper_mm * high)  # a leaning rim is cut square
         self.assertLessEqual(solid.volume, volume + 1.2 * 2.5 * _THIN.caliper_mm * surface)

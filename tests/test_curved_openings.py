@@ -141,7 +141,7 @@ class Across(unittest.TestCase):
 class Keeping(unittest.TestCase):
     def test_file_and_scaling_keep_it_and_its_patch_is_said(self) -> None:
         brief = new_brief("pillow", {}, _CARD).with_opening(Opening("window 1", "front", Shape.RECTANGLE, 40.0, 30.0, window=True))
-        self.assertEqual(project_file.loads(project_file.dumps(new_project(brief))).briefs[0], brief)
+        self.assertEqual(project_file.loads(project_file.dumps(project := new_project(brief))), project)
         larger = made(scaled(brief, 1.5))
         (hole,) = (c for c in larger.pattern.cuts if abs(bounds(flat_points(c)).width - 60.0) < 1e-6)
         self.assertAlmostEqual(bounds(flat_points(hole)).height, 45.0)

@@ -339,9 +339,14 @@ class CommandLine(unittest.TestCase):
         with tempfile.TemporaryDirectory() as folder:
             path = Path(folder) / "x.mingei"
             project_file.save(replace(new_project(things()[0]), briefs=things(3)), path)
-            self.assertEqual(cli.main(["nest", str(path)]), 0)
+            before = path.read_bytes()
+            self.assertEqual(cli.main(["nest", str(path)]), 2)  # it does not write over what it was not told to
+            self.assertEqual(path.read_bytes(), before)
+            self.assertEqual(cli.main(["nest", str(path), "-o", str(Path(folder) / "y.mingei")]), 0)
+            self.assertEqual(cli.main(["nest", str(path), "--in-place"]), 0)
             nested = project_file.load(path)
-        loads = kit(3)
+            self.assertEqual(project_file.load(Path(folder) / "y.mingei"), nested)
+        loads = loads_of_all([build(b, CARD) for b in nested.briefs])
         self.assertLess(len(lay_out(loads, nested.paper, nested.spots)), len(lay_out(loads, nested.paper)))
 
     def test_a_gap_nobody_can_leave_is_refused(self) -> None:

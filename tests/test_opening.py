@@ -72,7 +72,7 @@ class Cutting(unittest.TestCase):
             around = bounds(result.pattern.by_name["base"].hole_polygons[0])
             self.assertAlmostEqual(around.width, layers * caliper + 0.15)  # common practice: as wide as the stock, with a little play
             self.assertAlmostEqual(around.height, 18.5)  # and a little longer than the tongue
-            self.assertEqual(project_file.loads(project_file.dumps(new_project(brief))).briefs[0], brief)
+            self.assertEqual(project_file.loads(project_file.dumps(project := new_project(brief))), project)
         for bad in ({"layers": 0}, {"layers": 9}, {"width": 500.0}):
             with self.assertRaises(MeasureError):
                 tray().with_opening(Opening("slot 1", "base", Shape.SLOT, 18.0)._replace(**bad))

@@ -559,12 +559,12 @@ class InAKit(WindowTest):
         settle(150)
         view = self.window.stations["sheets"].view
         shown = view.pages[1]
-        item = next(i for i in shown.page.items if i.load.owner != self.window.document.brief.name)
+        item = next(i for i in shown.page.items if i.load.owner != self.window.document.brief.id)
         place, (x, y) = view.places()[1], item.box.centre
         start = QPointF(place.left() + x * view.scale, place.bottom() - y * view.scale)
         drag(view, start, start + QPointF(0, 9))
         settle(50)
-        self.assertEqual(self.window.document.brief.name, item.load.owner)
+        self.assertEqual(self.window.document.brief.id, item.load.owner)
         self.assertTrue(any(s.key == item.key and s.locked for s in self.window.document.project.spots))
 
 

@@ -143,7 +143,7 @@ class Data(unittest.TestCase):
                 self.assertNotIn("\n", str(caught.exception))
 
     def test_a_later_version_is_named(self) -> None:
-        data = to_data(carton_project()) | {"mingei": 2}
+        data = to_data(carton_project()) | {"mingei": 99}
         with self.assertRaises(ProjectError) as caught:
             from_data(data)
         self.assertIn("later Mingei", str(caught.exception))

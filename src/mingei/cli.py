@@ -14,7 +14,7 @@ from typing import TYPE_CHECKING, Any
 
 from mingei.command_line import COMMANDS, UsageError, parser
 from mingei.core.errors import LengthError, MingeiError
-from mingei.core.words import say
+from mingei.core.words import counted, say
 
 if TYPE_CHECKING:
     from mingei.core.build import Build
@@ -23,7 +23,7 @@ if TYPE_CHECKING:
     from mingei.core.recipes import Recipe
     from mingei.core.stock import Stock
 
-OK, FINDINGS, REFUSED = 0, 1, 2
+OK, FINDINGS, REFUSED, INTERRUPTED = 0, 1, 2, 130
 
 
 def main(arguments: Sequence[str] | None = None) -> int:
@@ -40,6 +40,23 @@ def main(arguments: Sequence[str] | None = None) -> int:
     except BrokenPipeError:
         sys.stderr.close()  # the reader left, as `| head` does
         return OK
+    except KeyboardInterrupt:
+        return INTERRUPTED
+    except Exception as error:  # noqa: BLE001  the last door: a fault of Mingei itself is said like all else, and kept for who mends it
+        print(f"mingei: {' '.join(str(_fault(error)).split())}", file=sys.stderr)
+        return REFUSED
+
+
+def _fault(error: Exception) -> MingeiError:
+    """A fault of Mingei itself, written to the log of faults."""
+    from platformdirs import user_state_path
+
+    from mingei.app import faults
+
+    log = faults.begin(user_state_path("mingei", appauthor=False))
+    faults.LOG.error("fault", exc_info=error)
+    kept = say("the reason is in {log}", log=log) if log else f"{type(error).__name__}: {error}"
+    return MingeiError(say("something went wrong in Mingei itself ({kind}), and nothing was written", kind=type(error).__name__), "", kept)
 
 
 def _window(options: argparse.Namespace) -> int:
@@ -371,13 +388,23 @@ def _nest(options: argparse.Namespace) -> int:
     from mingei.formats import project_file
     from mingei.formats.export import builds_of
 
+    _accept_output(options.output or options.file)
     project = project_file.load(options.file)
     loads = loads_of_all(builds_of(project))
     for found in closer(loads, project.paper, project.spots, seed=options.seed):
         best = found
-    if best.sheets < best.before:
-        project_file.save(project.with_spots(best.spots), options.output or options.file)
-    print(f"{best.sheets} sheets instead of {best.before}; no fewer than {best.least} by their area")
+    better = best.sheets < best.before
+    if better or options.output:
+        project_file.save(project.with_spots(best.spots) if better else project, options.output or options.file)
+    print(
+        counted(
+            "{count} sheet instead of {before}; no fewer than {least} by their area",
+            "{count} sheets instead of {before}; no fewer than {least} by their area",
+            best.sheets,
+            before=best.before,
+            least=best.least,
+        )
+    )
     return OK
 
 
@@ -416,7 +443,8 @@ def _scale(options: argparse.Namespace) -> int:
     from mingei.core.length import parse
     from mingei.formats import project_file
 
-    _accept_output(options.output)
+    output = options.output or options.file
+    _accept_output(output)
     project = project_file.load(options.file)
     step = parse(options.round) if options.round else 0.0
     if options.piece and options.piece not in [b.name for b in project.briefs]:
@@ -433,7 +461,7 @@ def _scale(options: argparse.Namespace) -> int:
         wrong = scale.consequence(before, after, factor)
         project = project.with_brief(number, replace(brief, enlarged=brief.enlarged * factor) if options.enlarge else drafted)
         said.append((brief.name, factor, scale.table(before, after), wrong, scale.mismatches(before, after, factor)))
-    project_file.save(project, options.output)
+    project_file.save(project, output)
     if options.json:
         print(json.dumps([{
             "brief": name, "factor": factor, "enlarged": options.enlarge, "consequence": wrong,

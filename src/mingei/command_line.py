@@ -103,7 +103,7 @@ def parser() -> argparse.ArgumentParser:
     nest = commands.add_parser("nest", help="lay the pieces of a project closer on its sheets, by their outlines")
     nest.add_argument("file", type=Path, metavar="F.mingei")
     nest.add_argument("--seed", type=int, default=0, metavar="N", help="another number, another search; the same, the same layout")
-    nest.add_argument("-o", "--output", type=Path, default=None, metavar="F.mingei", help="usual: the same file")
+    _result(nest)
 
     check = commands.add_parser("check", help="look for mistakes before cutting")
     check.add_argument("file", type=Path, metavar="F.mingei")
@@ -120,9 +120,18 @@ def parser() -> argparse.ArgumentParser:
     scale.add_argument("--piece", default="", metavar="NAME", help="only this thing; usual: every one")
     scale.add_argument("--round", default="", metavar="LENGTH", help='lengths to a multiple of this, such as 0.5 or "1/16 in"')
     scale.add_argument("--enlarge", action="store_true", help="enlarge the finished drawing instead, thickness and tabs and all")
-    scale.add_argument("-o", "--output", type=Path, required=True, metavar="G.mingei")
+    _result(scale)
     scale.add_argument("--json", action="store_true", help="what scaled and what stayed, as JSON")
     return whole
+
+
+def _result(command: argparse.ArgumentParser) -> None:
+    """Where a command that changes a project writes it: nothing is written over unless that is said."""
+    where = command.add_mutually_exclusive_group(required=True)
+    where.add_argument("-o", "--output", type=Path, default=None, metavar="G.mingei", help="write the result here")
+    where.add_argument(
+        "--in-place", action="store_true", help="write it over the file that was read; the one before stays with ~ at its end"
+    )
 
 
 COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "export", "material", "nest", "rehearse", "check", "scale")

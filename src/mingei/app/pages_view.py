@@ -15,7 +15,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from mingei.app import theme
 from mingei.app.tiles import EVERYWHERE, Tiles
-from mingei.app.words import t
+from mingei.app.words import counted, t
 from mingei.core.drawing import Drawing, Ink
 from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.place import Item, Key, Page, clashes, move_to, outline, room
@@ -133,7 +133,7 @@ class PagesView(QWidget):
         self.pages, self.scale = pages, scale
         if self.taken is not None and self.lying(self.taken) is None:
             self.taken = None
-        self.setAccessibleDescription(t("{count} pages", count=self.pages[-1].last if self.pages else 0))
+        self.setAccessibleDescription(counted("{count} page", "{count} pages", self.pages[-1].last if self.pages else 0))
         self._arrange()
 
     def resizeEvent(self, event: object) -> None:

@@ -11,7 +11,7 @@ from PySide6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QLabel, QLineEd
 from mingei.app.cards import Card
 from mingei.app.document import Document
 from mingei.app.fields import CountField, LengthField, QuietCombo
-from mingei.app.words import capital, t
+from mingei.app.words import capital, counted, t
 from mingei.app.workers import Job, Progress
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.layout.laying import ANY_PRINTER, GROUPS, CutLine, Laying, Printer, Way, feed_advice
@@ -166,8 +166,9 @@ class LayingCard(_ChoicesCard):
     def _report(self, job: Job, share: float) -> None:
         if job is self._job and self._best is not None:
             best = self._best
-            self._say(t("{percent} %: {sheets} sheets instead of {before}; no fewer than {least} by their area",
-                                 percent=round(100 * share), sheets=best.sheets, before=best.before, least=best.least))
+            self._say(counted("{percent} %: {count} sheet instead of {before}; no fewer than {least} by their area",
+                              "{percent} %: {count} sheets instead of {before}; no fewer than {least} by their area", best.sheets,
+                              percent=round(100 * share), before=best.before, least=best.least))
             self.found.emit(best)
 
     def _end(self, job: Job, error: MingeiError | None = None) -> None:
@@ -180,7 +181,7 @@ class LayingCard(_ChoicesCard):
         if error is not None:
             self._say(t(error.words))
         elif best is not None and best.sheets < best.before:
-            self._say(t("{sheets} sheets instead of {before}", sheets=best.sheets, before=best.before))
+            self._say(counted("{count} sheet instead of {before}", "{count} sheets instead of {before}", best.sheets, before=best.before))
             self.document.set_spots(best.spots, t("nest closer"))
             return
         else:

@@ -14,6 +14,11 @@ def t(text: str, **values: object) -> str:
     return _translated(text).format(**{name: told(v, _translated) if isinstance(v, Words) else v for name, v in values.items()})
 
 
+def counted(one: str, many: str, count: int, /, **values: object) -> str:
+    """As ``t``, for one of two texts by how many there are; {count} is filled in too."""
+    return t(one if count == 1 else many, count=count, **values)
+
+
 def capital(text: str) -> str:
     """A sentence of the core in the person's language, begun with a capital."""
     translated = t(text)

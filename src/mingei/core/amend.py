@@ -14,6 +14,7 @@ from typing import NamedTuple
 
 from mingei.core.draft import Draft, Joint, Panel, Piece, Role, Seam
 from mingei.core.errors import MeasureError
+from mingei.core.extra import Extra
 from mingei.core.offset import Measured
 from mingei.core.words import joined, say
 
@@ -24,11 +25,12 @@ _UNCOVERED = (Joint.TAPE, Joint.FIN)
 
 
 class SeamChange(NamedTuple):
-    """seam: its name; joint: how it is held; moved: the other panel carries the tab."""
+    """seam: its name; joint: how it is held; moved: the other panel carries the tab; extra: what a file says of it besides."""
 
     seam: str
     joint: Joint
     moved: bool = False
+    extra: Extra = ()
 
 
 def seams(draft: Draft) -> dict[str, Seam]:
@@ -135,7 +137,9 @@ def _held(pieces: list[Piece], seam: Seam, change: SeamChange) -> list[Piece]:
 
 def _covering(pieces: Iterable[Piece]) -> set[str]:
     """The panels that lie over a tab or over another panel, those of whichever piece."""
-    return {name for p in pieces for name in (*(s.host.panel for s in p.seams if s.joint not in _UNCOVERED), *(lap.upper for lap in p.laps))}
+    return {
+        name for p in pieces for name in (*(s.host.panel for s in p.seams if s.joint not in _UNCOVERED), *(lap.upper for lap in p.laps))
+    }
 
 
 def relayered(usual: Draft, changed: Draft) -> Draft:

@@ -17,6 +17,7 @@ from typing import TYPE_CHECKING, Any, NamedTuple, TypeAlias
 
 from mingei.core.draft import Role
 from mingei.core.errors import MeasureError
+from mingei.core.extra import Extra
 from mingei.core.pattern import Pattern
 from mingei.core.shape import Box, Point, Polygon, Rigid, bounds, turned
 from mingei.core.words import say
@@ -67,6 +68,7 @@ class Art(NamedTuple):
     turn_deg: float = 0.0
     bleed: float = BLEED_MM
     colour: str = "#26241f"
+    extra: Extra = ()
 
     def grown(self, factor: float) -> Art:
         """For a thing larger by a factor."""

@@ -108,7 +108,7 @@ def _clear(lap: Area, behind: Sequence[Area], at: Callable[[float, float], Point
 
 def _held_ends(host: FlatPanel, pattern: Pattern, a: Point, b: Point) -> tuple[bool, bool]:
     """Whether another panel stands at either end of an edge: the side beside it there is folded, or glued."""
-    free = {edge for edge in free_edges(host, pattern)}
+    free = set(free_edges(host, pattern))
     number = next(i for i, s in enumerate(host.path) if s.start == a and s.end == b)
     beside = host.path[number - 1], host.path[(number + 1) % len(host.path)]
     return (beside[0].start, beside[0].end) not in free, (beside[1].start, beside[1].end) not in free

@@ -31,8 +31,8 @@ from mingei.core.draft import (
 from mingei.core.errors import GeometryError, StockError
 from mingei.core.offset import (
     FLAT_DEG,
-    RIMS_MEET_DEG,
     RELIEF_MM,
+    RIMS_MEET_DEG,
     bend_setback,
     flat_setback,
     run_over,
@@ -189,7 +189,13 @@ class _Developer(Tabs):
         for edge in range(len(panel.outline)):
             here = EdgeRef(panel.name, edge)
             seam = self.hosted.get(here)
-            if seam is None or seam.row or seam.joint not in _TABBED or here in self.carried or not isinstance(panel.edge_rule(edge), Plain):
+            if (
+                seam is None
+                or seam.row
+                or seam.joint not in _TABBED
+                or here in self.carried
+                or not isinstance(panel.edge_rule(edge), Plain)
+            ):
                 continue
             if {panel.name, seam.carrier.panel} & self.slid or edge in panel.sweeps:
                 continue

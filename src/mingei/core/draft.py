@@ -336,7 +336,8 @@ class Draft:
 
     inside_mm: (length, width, height) of the cavity asked for, when the brief asks for one; the cavity's lower corner is the
     origin of the whole, its axes along length, width and height.  closes: the last step closes it, so that it is filled before.
-    remarks: what a maker should know of it, each with its place, full sentences without a stop.  round: how large its curved work really is.
+    remarks: what a maker should know of it, each with its place, full sentences without a stop.  round: how large its curved work really
+    is.
     """
 
     pieces: tuple[Piece, ...]

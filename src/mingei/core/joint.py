@@ -151,8 +151,8 @@ def tab_shape(hosts: Sequence[Host], length: float, start: Corner, end: Corner, 
     return TabShape(rounded_polygon(points, {free: radius, free + 1: radius}), reached, hinge)
 
 
-#: Of a side that runs back by more than this (the cosine of the turn from the hinge) all that lies between is halved; an oblique one is kept
-#: clear of corner by corner.
+#: Of a side that runs back by more than this (the cosine of the turn from the hinge) all that lies between is halved; an oblique one is
+#: kept clear of corner by corner.
 OPPOSITE = -0.87
 
 

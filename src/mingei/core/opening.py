@@ -14,6 +14,7 @@ from mingei.core import contour
 from mingei.core.curved import curved_face
 from mingei.core.draft import Draft, Panel, Piece, Role, Slot
 from mingei.core.errors import MeasureError
+from mingei.core.extra import Extra
 from mingei.core.shape import (
     Box,
     Path,
@@ -77,6 +78,7 @@ class Opening(NamedTuple):
     window: bool = False
     drawn: str = ""
     layers: int = 1
+    extra: Extra = ()
 
     def grown(self, factor: float) -> Opening:
         """Larger by a factor; what is made for a bought part only moves."""
@@ -102,6 +104,7 @@ class Trim(NamedTuple):
     panel: str
     round_mm: float = 0.0
     notch_mm: float = 0.0
+    extra: Extra = ()
 
     def grown(self, factor: float) -> Trim:
         """Corners grow with the thing; a thumb does not."""

@@ -17,6 +17,7 @@ from mingei.core.band import bands, renamed
 from mingei.core.develop import develop
 from mingei.core.draft import Draft, Panel, Piece, Placement, Role
 from mingei.core.errors import MeasureError
+from mingei.core.extra import Extra
 from mingei.core.pattern import FlatPanel, Pattern, Ride
 from mingei.core.shape import Polygon, bounds, polygon_path, turned
 from mingei.core.stock import Stock
@@ -63,6 +64,7 @@ class Overlay(NamedTuple):
     pad: float = 0.0
     guide: bool = False
     part: str = MATS
+    extra: Extra = ()
 
     @property
     def is_band(self) -> bool:

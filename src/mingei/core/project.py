@@ -9,13 +9,14 @@ import math
 from dataclasses import dataclass, fields, replace
 from functools import cached_property, lru_cache
 from itertools import chain, count
-from typing import NamedTuple, TypeAlias
+from typing import NamedTuple
 
 from mingei.core.amend import SeamChange, amend, seams
 from mingei.core.art import Art
 from mingei.core.art import check as check_art
 from mingei.core.draft import Draft
 from mingei.core.errors import MeasureError
+from mingei.core.extra import Extra
 from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer
 from mingei.core.layout.place import Spot
 from mingei.core.layout.sheets import Sheet, find_sheet
@@ -36,9 +37,6 @@ LEAST_FACTOR, MOST_FACTOR = 0.01, 100.0
 #: Widths of double-sided tape, mm (common practice: 6 to 12 on small work, 13 to 16 for wide tape).
 TAPES_MM = (6.0, 10.0, 13.0, 16.0)
 TAPES_SAID = ", ".join(f"{width:g}" for width in TAPES_MM)
-
-#: Unknown keys with their values as JSON text, which is frozen and can be compared.
-Extra: TypeAlias = tuple[tuple[str, str], ...]
 
 
 class Need(NamedTuple):
@@ -65,7 +63,8 @@ class Brief:
     finished drawing is enlarged by so much, instead of being drafted anew at its size.  tape_mm: width of the double-sided tape its seams
     are glued with, 0 for wet glue.  overlays: pieces glued on panels, mats and labels; parts: the stocks, by id, of parts that have their
     own.  need: the thing it must take.  arts: pictures and words on it.  splits: the panels that are pieces of their own;
-    splices: lines that pieces are cut across by.  id: what it is known by in its project, whatever it is called; "" until it is in one.
+    splices: lines that pieces are cut across by; split_extra: what a file says besides of each panel cut off.  id: what it is known by in
+    its project, whatever it is called; "" until it is in one.
     """
 
     name: str
@@ -87,6 +86,7 @@ class Brief:
     splits: tuple[str, ...] = ()
     splices: tuple[Splice, ...] = ()
     id: str = ""
+    split_extra: tuple[tuple[str, Extra], ...] = ()
 
     def __hash__(self) -> int:  # every change looks up all that was worked out for each brief, by its value
         return self._digest
@@ -115,6 +115,7 @@ class Brief:
             raise MeasureError("no seam has that name", say("seam {seam!r}", seam=change.seam),
                                say("the names are: {names}", names=", ".join(seams(drafted))))
         kept = tuple(c for c in self.seams if c.seam != change.seam)
+        change = change._replace(extra=change.extra or next((c.extra for c in self.seams if c.seam == change.seam), ()))
         amend(drafted, (*kept, change))
         untouched = not change.moved and change.joint is seams(drafted)[change.seam].joint
         return replace(self, seams=kept if untouched else (*kept, change))
@@ -173,7 +174,8 @@ class Brief:
     def with_trim(self, trim: Trim) -> Brief:
         """The brief with a panel's free edges trimmed otherwise."""
         kept = tuple(t for t in self.trims if t.panel != trim.panel)
-        return self._opened(replace(self, trims=kept if trim == Trim(trim.panel) else (*kept, trim)))
+        trim = trim._replace(extra=trim.extra or next((t.extra for t in self.trims if t.panel == trim.panel), ()))
+        return self._opened(replace(self, trims=kept if trim[:3] == Trim(trim.panel)[:3] else (*kept, trim)))
 
     def _opened(self, brief: Brief) -> Brief:
         open_up(brief.drafted, brief.openings, brief.trims)
@@ -386,7 +388,7 @@ def _brief_differences(a: Brief, b: Brief) -> list[str]:
     if a.recipe != b.recipe:
         return [say("{name}: another construction", name=b.name)]
     recipe = find_recipe(b.recipe)
-    said = [say("{before} is now called {after}", before=a.name, after=b.name)] if a.name != b.name else []
+    said: list[str] = [say("{before} is now called {after}", before=a.name, after=b.name)] if a.name != b.name else []
     for key, value in b.values.items():
         measure, was = recipe.measure(key), a.values[key]
         if value != was:

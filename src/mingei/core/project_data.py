@@ -6,7 +6,6 @@ docs/project.schema.json.
 
 from __future__ import annotations
 
-import json
 import math
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import fields
@@ -18,6 +17,7 @@ from mingei.core.art import Art, Fill
 from mingei.core.art import check as check_art
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError, ProjectError
+from mingei.core.extra import Extra, freeze, thaw
 from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer, check_laying, check_printer
 from mingei.core.layout.offcuts import Offcut
 from mingei.core.layout.place import Spot
@@ -38,7 +38,6 @@ from mingei.core.project import (
     TAPES_MM,
     TAPES_SAID,
     Brief,
-    Extra,
     Need,
     Project,
     used,
@@ -62,11 +61,11 @@ def to_data(project: Project) -> dict[str, Any]:
         **({"tile_mm": project.tile_mm} if project.tile_mm else {}),
         **_changed("laying", project.laying, USUAL),
         **_changed("printer", project.printer, ANY_PRINTER),
-        **({"places": [dict(zip(_PLACE, spot[:-1], strict=True)) | _thaw(spot.extra) for spot in project.spots]} if project.spots else {}),
+        **({"places": [dict(zip(_PLACE, spot[:-1], strict=True)) | thaw(spot.extra) for spot in project.spots]} if project.spots else {}),
         "briefs": [_brief_data(b) for b in project.briefs],
         "stocks": [stock_data(s) for s in project.stocks],
     }
-    for key, value in _thaw(project.extra).items():  # what a later version wrote, also beside choices known here
+    for key, value in thaw(project.extra).items():  # what a later version wrote, also beside choices known here
         data[key] = value | data.get(key, {}) if key in _CHOICES else value
     return data
 
@@ -89,16 +88,13 @@ def _changed(key: str, values: Laying | Printer, usual: Laying | Printer) -> dic
 def _brief_data(b: Brief) -> dict[str, Any]:
     data: dict[str, Any] = {"name": b.name, "recipe": b.recipe, "stock": b.stock, "copies": b.copies, "measures": dict(b.measures)}
     data = ({"id": b.id} if b.id else {}) | data
-    amendments: list[dict[str, Any]] = [{"kind": "seam", "seam": c.seam, "joint": str(c.joint), "moved": c.moved} for c in b.seams]
-    usual = Opening("", "")._asdict()
-    amendments += [{"kind": "opening"} | {k: str(v) if isinstance(v, Shape) else v for k, v in o._asdict().items()
-                                          if k in ("name", "panel", "shape", "width") or v != usual[k]} for o in b.openings]
-    amendments += [{"kind": "trim", **trim._asdict()} for trim in b.trims]
-    amendments += [{"kind": "split", "panel": panel} for panel in b.splits]
-    amendments += [{"kind": "splice", **splice._asdict()} for splice in b.splices]
-    plain = Overlay("", "")._asdict()
-    amendments += [{"kind": "overlay"} | {k: v for k, v in o._asdict().items() if k in ("name", "panel", "part") or v != plain[k]}
-                   for o in b.overlays]
+    amendments: list[dict[str, Any]] = [{"kind": "seam", "seam": c.seam, "joint": str(c.joint), "moved": c.moved} | thaw(c.extra)
+                                        for c in b.seams]
+    amendments += [_written("opening", o, Opening("", ""), ("name", "panel", "shape", "width")) for o in b.openings]
+    amendments += [_written("trim", trim, Trim(""), Trim._fields) for trim in b.trims]
+    amendments += [{"kind": "split", "panel": panel} | thaw(dict(b.split_extra).get(panel, ())) for panel in b.splits]
+    amendments += [_written("splice", splice, Splice(""), Splice._fields) for splice in b.splices]
+    amendments += [_written("overlay", o, Overlay("", ""), ("name", "panel", "part")) for o in b.overlays]
     if amendments:
         data["amendments"] = amendments
     if b.notes:
@@ -111,16 +107,23 @@ def _brief_data(b: Brief) -> dict[str, Any]:
         data["parts"] = dict(b.parts)
     if b.need != NO_NEED:
         data["need"] = list(b.need)
-    usual_art = Art("", "")._asdict()
     if b.arts:
-        data["artwork"] = [{k: str(v) if isinstance(v, Fill) else v for k, v in a._asdict().items()
-                            if k in ("name", "piece") or v != usual_art[k]} for a in b.arts]
-    return data | _thaw(b.extra)
+        data["artwork"] = [_written("", a, Art("", ""), ("name", "piece")) for a in b.arts]
+    return data | thaw(b.extra)
+
+
+def _written(kind: str, value: Opening | Trim | Splice | Overlay | Art, usual: Opening | Trim | Splice | Overlay | Art,
+             always: Sequence[str]) -> dict[str, Any]:
+    """A change made by hand as data: what is not as usual, and what is always written; with what a file said of it besides."""
+    data = {k: str(v) if isinstance(v, str) else v for k, v in value._asdict().items()
+            if k != "extra" and (k in always or v != getattr(usual, k))}
+    return ({"kind": kind} if kind else {}) | data | thaw(value.extra)
 
 
 def stock_data(stock: Stock) -> dict[str, Any]:
     """A stock as JSON-ready data."""
-    return {f.name: list(v) if isinstance(v := getattr(stock, f.name), tuple) else v for f in fields(Stock)}
+    return {f.name: list(v) if isinstance(v := getattr(stock, f.name), tuple) else v
+            for f in fields(Stock) if f.name != "extra"} | thaw(stock.extra)
 
 
 def _with_ids(top: dict[str, Any]) -> dict[str, Any]:
@@ -190,7 +193,7 @@ def from_data(data: Any) -> Project:
                            say("write 0 for none, or {least:g} to {most:g}", least=LEAST_MM, most=MOST_OVERLAP_MM))
     known = {"mingei", "title", "unit", "sheet", "briefs", "stocks", "notes", "tile_mm", "laying", "printer", "places"}
     beside = {key: {k: v for k, v in _mapping(top.get(key, {}), key).items() if k not in words} for key, words in _CHOICES.items()}
-    extra = (*_freeze(top, known), *_freeze({key: rest for key, rest in beside.items() if rest}, set()))
+    extra = (*freeze(top, known), *freeze({key: rest for key, rest in beside.items() if rest}, set()))
     return Project(_text(top.get("title", ""), "title"), briefs, used(briefs, stocks), unit, sheet,
                    _text(top.get("notes", ""), "notes", MOST_NOTES), extra, float(overlap),
                    _laying(top.get("laying", {})), printer_from_data(top.get("printer", {}), "printer"),
@@ -264,7 +267,7 @@ def _spot(data: Any, place: str) -> Spot:
         numbers[key] = value
     x, y, turn = (_measured(entry.get(key, 0.0), f"{place}.{key}") for key in ("x", "y", "turn_deg"))
     return Spot(_text(entry.get("thing"), f"{place}.thing"), _text(entry.get("piece"), f"{place}.piece"), numbers["copy"], numbers["page"],
-                x, y, turn, _yes_or_no(entry.get("locked", False), f"{place}.locked"), _freeze(entry, set(_PLACE)))
+                x, y, turn, _yes_or_no(entry.get("locked", False), f"{place}.locked"), freeze(entry, set(_PLACE)))
 
 
 def _yes_or_no(value: Any, place: str) -> bool:
@@ -312,7 +315,21 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         raise ProjectError(say("{copies!r} is not a number of copies", copies=copies), f"{place}.copies",
                            say("write 1 to {most}", most=MOST_COPIES))
     name = _text(entry.get("name", recipe.title), f"{place}.name")
-    known = {"id", "name", "recipe", "stock", "copies", "measures", "amendments", "notes", "enlarged", "tape_mm", "parts", "need", "artwork"}
+    known = {
+        "id",
+        "name",
+        "recipe",
+        "stock",
+        "copies",
+        "measures",
+        "amendments",
+        "notes",
+        "enlarged",
+        "tape_mm",
+        "parts",
+        "need",
+        "artwork",
+    }
     grown = entry.get("enlarged", 1.0)
     if not isinstance(grown, (int, float)) or isinstance(grown, bool) or not LEAST_FACTOR <= grown <= MOST_FACTOR:
         raise ProjectError(say("{factor!r} is not how much a drawing can be enlarged", factor=grown), f"{place}.enlarged",
@@ -329,8 +346,9 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
     if len({a.name for a in arts}) < len(arts):
         raise ProjectError("two pieces of artwork have one name", f"{place}.artwork", "give each a name of its own")
     return Brief(name, recipe.id, measures, stock.id, copies, changes, _text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
-                 float(grown), _freeze(entry, known), openings, trims, float(tape), overlays, parts, Need(*map(float, sizes)), arts, splits,
-                 _splices(found, f"{place}.amendments"), _text(entry.get("id", ""), f"{place}.id", 100))
+                 float(grown), freeze(entry, known), openings, trims, float(tape), overlays, parts, Need(*map(float, sizes)), arts, splits,
+                 _splices(found, f"{place}.amendments"), _text(entry.get("id", ""), f"{place}.id", 100),
+                 tuple((a.panel, a.extra) for a in found if isinstance(a, Split) and a.extra))
 
 
 def _splices(found: Sequence[object], place: str) -> tuple[Splice, ...]:
@@ -345,6 +363,7 @@ class Split(NamedTuple):
     """A panel that is a piece of its own, as an amendment of the file."""
 
     panel: str
+    extra: Extra = ()
 
 
 def _amendment(data: Any, place: str) -> SeamChange | Opening | Trim | Overlay | Split | Splice:
@@ -353,19 +372,20 @@ def _amendment(data: Any, place: str) -> SeamChange | Opening | Trim | Overlay |
         splice = Splice(_text(entry.get("piece"), f"{place}.piece"), _measured(entry.get("turn_deg"), f"{place}.turn_deg"),
                         _measured(entry.get("share"), f"{place}.share"))
         _accepted(lambda: check_splice(splice), place)
-        return splice
+        return splice._replace(extra=freeze(entry, {"kind", *Splice._fields}))
     if entry.get("kind") == "split":
-        return Split(_text(entry.get("panel"), f"{place}.panel"))
+        return Split(_text(entry.get("panel"), f"{place}.panel"), freeze(entry, {"kind", "panel"}))
     if entry.get("kind") == "overlay":
         return _overlay(entry, place)
     if entry.get("kind") == "opening":
         return _opening(entry, place)
     if entry.get("kind") == "trim":
-        trim = Trim(_text(entry.get("panel"), f"{place}.panel"), *(_length(entry, key, place, 0.0) for key in ("round_mm", "notch_mm")))
+        trim = Trim(_text(entry.get("panel"), f"{place}.panel"), _length(entry, "round_mm", place, 0.0),
+                    _length(entry, "notch_mm", place, 0.0))
         for key, mm in (("round_mm", trim.round_mm), ("notch_mm", trim.notch_mm)):
             if mm < 0:
                 raise ProjectError(say("{mm:g} mm cannot be cut", mm=mm), f"{place}.{key}", "write 0 or more")
-        return trim
+        return trim._replace(extra=freeze(entry, {"kind", *Trim._fields}))
     if entry.get("kind") != "seam":
         raise ProjectError(say("{kind!r} is not a kind of amendment this Mingei knows", kind=entry.get("kind")), f"{place}.kind",
                            "open it with the Mingei that saved it")
@@ -373,7 +393,8 @@ def _amendment(data: Any, place: str) -> SeamChange | Opening | Trim | Overlay |
     if joint not in list(CHOICES) or not isinstance(moved, bool):
         raise ProjectError("that is no way to hold a seam", place,
                            say("write a joint ({names}) and moved as true or false", names=", ".join(CHOICES)))
-    return SeamChange(_text(entry.get("seam"), f"{place}.seam"), Joint(joint), moved)
+    return SeamChange(_text(entry.get("seam"), f"{place}.seam"), Joint(joint), moved,
+                      freeze(entry, {"kind", "seam", "joint", "moved"}))
 
 
 def _opening(entry: Mapping[str, Any], place: str) -> Opening:
@@ -391,7 +412,8 @@ def _opening(entry: Mapping[str, Any], place: str) -> Opening:
     if not isinstance(layers, int) or isinstance(layers, bool):
         raise ProjectError(say("{value!r} is not a number of layers", value=layers), f"{place}.layers", "write 1 or more")
     made = Opening(_text(entry.get("name"), f"{place}.name"), _text(entry.get("panel"), f"{place}.panel"), Shape(shape),
-                   width, height, x, y, corner, turn, stays, window, _text(entry.get("drawn", ""), f"{place}.drawn", MOST_NOTES), layers)
+                   width, height, x, y, corner, turn, stays, window, _text(entry.get("drawn", ""), f"{place}.drawn", MOST_NOTES), layers,
+                   freeze(entry, {"kind", *Opening._fields}))
     check_opening(made)
     if made.shape is Shape.DRAWN:
         contour.read(made.drawn)
@@ -409,7 +431,7 @@ def _art(data: Any, place: str) -> Art:
                            say("write {names}", names=", ".join(Fill)))
     width, x, y, turn, bleed = (_length(entry, k, place, getattr(usual, k)) for k in ("width", "x", "y", "turn_deg", "bleed"))
     made = Art(texts["name"], texts["piece"], texts["panel"], texts["source"], texts["words"], texts["font"], Fill(fill), width, x, y, turn,
-               bleed, texts["colour"])
+               bleed, texts["colour"], freeze(entry, Art._fields))
     try:
         check_art(made)
     except MeasureError as error:
@@ -425,7 +447,8 @@ def _overlay(entry: Mapping[str, Any], place: str) -> Overlay:
     if not isinstance(inside, bool) or not isinstance(guide, bool):
         raise ProjectError("true or false belongs here", f"{place}.inside, {place}.guide", "write one of them")
     made = Overlay(_text(entry.get("name"), f"{place}.name"), _text(entry.get("panel"), f"{place}.panel"), border, width, height, x, y,
-                   corner, turn, inside, pad, guide, _text(entry.get("part", plain.part), f"{place}.part"))
+                   corner, turn, inside, pad, guide, _text(entry.get("part", plain.part), f"{place}.part"),
+                   freeze(entry, {"kind", *Overlay._fields}))
     check_overlay(made)
     return made
 
@@ -440,9 +463,9 @@ def _length(entry: Mapping[str, Any], key: str, place: str, usual: float) -> flo
 def stock_from_data(data: Any, place: str) -> Stock:
     """A stock from plain data.  Raises ProjectError naming the key at fault."""
     entry = _mapping(data, place)
-    values: dict[str, Any] = {}
+    values: dict[str, Any] = {"extra": freeze(entry, {f.name for f in fields(Stock)})}
     for f in fields(Stock):
-        if f.name not in entry:
+        if f.name not in entry or f.name == "extra":
             continue
         value = entry[f.name]
         whole = f.name in ("score_passes", "layers")
@@ -488,11 +511,3 @@ def _text(value: Any, place: str, most: int = 2000) -> str:
         raise ProjectError(say("a text of at most {most} characters belongs here", most=most), say("key {place!r}", place=place),
                            "write one in quotes")
     return value
-
-
-def _freeze(data: Mapping[str, Any], known: set[str]) -> Extra:
-    return tuple((k, json.dumps(v, ensure_ascii=False)) for k, v in data.items() if k not in known)
-
-
-def _thaw(extra: Extra) -> dict[str, Any]:
-    return {k: json.loads(v) for k, v in extra}

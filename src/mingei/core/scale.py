@@ -23,7 +23,7 @@ from mingei.core.project import LEAST_FACTOR, MOST_FACTOR, Brief
 from mingei.core.recipes import Kind, Value, find_recipe
 from mingei.core.shape import bounds
 from mingei.core.stock import Stock
-from mingei.core.words import say
+from mingei.core.words import counted, say
 
 #: Narrower than this (mm) a strip cannot be cut and folded cleanly, and a tab holds nothing (common practice).
 LEAST_STRIP_MM, LEAST_TAB_MM = 2.0, 3.0
@@ -160,7 +160,8 @@ def table(before: Build, after: Build) -> tuple[Row, ...]:
         if measure.kind is Kind.LENGTH and isinstance(old, float) and isinstance(new, float):
             rows.append(Row(measure.title, old, new, Fate.STAYED if measure.stays else Fate.SCALED, _small_strip(new, measure.stays)))
     rows.append(Row("Thickness of the stock", before.stock.caliper_mm, after.stock.caliper_mm, Fate.STAYED))
-    for old_piece, new_piece in zip(before.patterns, after.patterns, strict=True):
+    grown = {p.name: p for p in after.patterns}  # another size may be made of more pieces, or of fewer
+    for old_piece, new_piece in ((p, grown[p.name]) for p in before.patterns if p.name in grown):
         several = len(before.patterns) > 1
         for word, a, b in (("blank across", old_piece.box.width, new_piece.box.width),
                            ("blank up", old_piece.box.height, new_piece.box.height)):
@@ -190,7 +191,8 @@ def _small_strip(mm: float, stays: bool) -> str:
 def mismatches(before: Build, after: Build, factor: float) -> tuple[Mismatch, ...]:
     """What enlarging the drawing would get wrong against drafting anew: the worst way of each panel, the worst panel first."""
     found = []
-    for old, new in zip(before.patterns, after.patterns, strict=True):
+    grown = {p.name: p for p in after.patterns}
+    for old, new in ((p, grown[p.name]) for p in before.patterns if p.name in grown):
         for a in old.panels:
             b = new.by_name.get(a.name)
             if b is None or a.whole:  # a curved face may have more facets at another size
@@ -210,6 +212,15 @@ def consequence(before: Build, after: Build, factor: float) -> str:
     worst = wrong[0]
     size = write_both(abs(worst.wrong_mm))
     way = "too large" if worst.wrong_mm > 0 else "too small"
-    return say("Enlarging the drawing would leave {count} panels wrong, the {panel} by {size} {way}: creases and tabs would be made for "
-               "card {caliper} thick, and the card is {really}", count=len(wrong), panel=worst.panel, size=size, way=way,
-               caliper=write_both(before.stock.caliper_mm * factor), really=write_both(before.stock.caliper_mm))
+    return counted(
+        "Enlarging the drawing would leave {count} panel wrong, the {panel} by {size} {way}: creases and tabs would be made for "
+        "card {caliper} thick, and the card is {really}",
+        "Enlarging the drawing would leave {count} panels wrong, the {panel} by {size} {way}: creases and tabs would be made for "
+        "card {caliper} thick, and the card is {really}",
+        len(wrong),
+        panel=worst.panel,
+        size=size,
+        way=way,
+        caliper=write_both(before.stock.caliper_mm * factor),
+        really=write_both(before.stock.caliper_mm),
+    )

@@ -99,8 +99,9 @@ def trim(work: Work, free: Sequence[int]) -> None:
     if notched:
         edge, whole = notched
         side = work.sides[edge][0]
-        width = min(panel.notch_mm, 0.6 * side.length)
         (ax, ay), (bx, by) = whole
+        deep = max(((x - ax) * (ay - by) + (y - ay) * (bx - ax)) / whole.length for x, y in panel.outline)
+        width = min(panel.notch_mm, 0.6 * side.length, 0.8 * deep)
         mx, my, ux, uy = (ax + bx) / 2, (ay + by) / 2, (bx - ax) / whole.length, (by - ay) / whole.length
         before, beyond = (mx - ux * width / 2, my - uy * width / 2), (mx + ux * width / 2, my + uy * width / 2)
         work.sides[edge] = (Line(side.start, before), arc_on(before, beyond, -180.0), Line(beyond, side.end))

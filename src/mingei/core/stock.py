@@ -15,6 +15,7 @@ from enum import StrEnum
 from typing import NamedTuple
 
 from mingei.core.errors import StockError
+from mingei.core.extra import Extra
 from mingei.core.length import MM_PER_INCH, parse
 from mingei.core.words import say
 
@@ -76,6 +77,7 @@ class Stock:
     price: float = 0.0
     layers: int = 1
     faced: Faced = Faced.NONE
+    extra: Extra = ()
 
     def __post_init__(self) -> None:
         if not THINNEST_MM <= self.caliper_mm <= THICKEST_MM:

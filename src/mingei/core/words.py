@@ -25,6 +25,11 @@ def say(template: str, /, **values: object) -> Words:
     return words
 
 
+def counted(one: str, many: str, count: int, /, **values: object) -> Words:
+    """One of two templates by how many there are; {count} is filled in too."""
+    return say(one if count == 1 else many, count=count, **values)
+
+
 def joined(parts: Iterable[str], between: str = " ") -> Words:
     """The parts one after another, each still to be translated by itself."""
     named = {f"part{number}": part for number, part in enumerate(parts)}

@@ -18,7 +18,7 @@ from mingei.app.pages_view import CAPTION_PX, GAP_PX, Moved, PagesView, Shown, s
 from mingei.app.rehearsing import RehearseDialog
 from mingei.app.sheet_cards import LayingCard, PrintedCard, PrinterCard, SpotCard
 from mingei.app.stations import SideColumn, Station
-from mingei.app.words import t
+from mingei.app.words import counted, t
 from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core.errors import MingeiError
 from mingei.core.layout.material import material, minutes
@@ -195,8 +195,9 @@ class SheetsStation(Station):
         for page in (p for p in self.pages if p.tile is not None and (p.tile.column, p.tile.row) == p.tile.used[0]):
             whole = Box(0.0, 0.0, page.sheet.width, page.sheet.height)
             boards = len(tiles(page.items[0].load.pattern, whole, 0.0)[1])
-            lines.append(t("{piece}: {count} boards of the sheet's size back it, edge to edge.", piece=page.items[0].load.words,
-                           count=boards))
+            lines.append(counted("{piece}: {count} board of the sheet's size backs it.",
+                                 "{piece}: {count} boards of the sheet's size back it, edge to edge.", boards,
+                                 piece=page.items[0].load.words))
         if pages:
             lines.append(t("About {minutes} minutes to print, score and cut.", minutes=minutes(pages)))
         money = sum(m.money for m in found)
@@ -219,7 +220,7 @@ class SheetsStation(Station):
                                                      for p in pages for i in p.items))
         template = "On {sheet}: one sheet, {waste} % waste." if len(pages) == 1 else "On {sheet}: {count} sheets, {waste} % waste."
         words = t(template, sheet=name, count=len(pages), waste=round(100 * waste))
-        return words + (" " + t("{count} pieces do not fit it.", count=missing) if missing else "")
+        return words + (" " + counted("{count} piece does not fit it.", "{count} pieces do not fit it.", missing) if missing else "")
 
     def _say_offcuts(self) -> None:
         """What is left and worth keeping, and which of what was kept would do for a piece."""

@@ -65,8 +65,14 @@ def overlay_slides(build: Build, sheet: Sheet) -> Iterator[Finding]:
                         outer=outer.name, inner=outer.over, play=write_mm(play))
             place = say("overlay {name}", name=cover.name)
             if high > play + TOLERANCE.touching:
-                remedy = (say("make the clearance {more} or more, or leave it off there", more=write_mm(math.ceil(20 * (high + LEAST_PLAY_MM)) / 20))
-                          if outer.air > 0 else "leave it off there, or make it smaller and move it clear")
+                remedy = (
+                    say(
+                        "make the clearance {more} or more, or leave it off there",
+                        more=write_mm(math.ceil(20 * (high + LEAST_PLAY_MM)) / 20),
+                    )
+                    if outer.air > 0
+                    else "leave it off there, or make it smaller and move it clear"
+                )
                 yield Finding("overlay-slides", Severity.ERROR, words, place, remedy, Part(cover.name, cover.name))
             elif play - high < LEAST_PLAY_MM:
                 yield Finding("overlay-tight", Severity.LOOK, words, place,

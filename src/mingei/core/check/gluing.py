@@ -13,7 +13,7 @@ from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_both, write_mm
 from mingei.core.pattern import FlatSeam, Pattern
 from mingei.core.stock import CATALOGUE
-from mingei.core.words import say
+from mingei.core.words import counted, say
 
 #: So little (mm) tape may reach past its tab.
 _OVER_MM = 0.5
@@ -86,6 +86,7 @@ def tape(build: Build, sheet: Sheet) -> Iterator[Finding]:
     if build.brief.tape_mm and found:
         whole = sum(found) * build.brief.copies
         yield Finding("tape", Severity.NOTE,
-                      say("{count} strips of {width} tape, {length} together, the longest {longest}", count=len(found) * build.brief.copies,
+                      counted("{count} strip of {width} tape, {length} long",
+                          "{count} strips of {width} tape, {length} together, the longest {longest}", len(found) * build.brief.copies,
                           width=write_mm(build.brief.tape_mm), length=write_both(whole), longest=write_both(found[0])), "tape",
                       "cut the strips before you begin, place them out to the edge, peel one end, lay it straight, then peel the rest")

@@ -95,11 +95,12 @@ def _overlapping(pattern: Pattern) -> Iterator[tuple[str, str]]:
     if not near:
         return
     from shapely import intersection
+    from shapely import make_valid as valid
     from shapely.geometry import Polygon as Area  # slow to load, and few pieces come so near themselves
 
     for p, q in near:
         # on a grid: without one the library has been seen to take neighbours along one line for overlapping whole
-        if intersection(Area(p.flat_polygon), Area(q.flat_polygon), grid_size=1e-6).area > 1e-4:
+        if intersection(valid(Area(p.flat_polygon)), valid(Area(q.flat_polygon)), grid_size=1e-6).area > 1e-4:
             yield p.name, q.name
 
 
@@ -195,9 +196,10 @@ def several_from_a_sheet(build: Build, sheet: Sheet) -> Iterator[Finding]:
         if count == 1 and build.recipe.family in _FROM_A_SHEET and doing:
             yield Finding("yield", Severity.NOTE, say("the smallest sheet that gives one is {smallest}", smallest=doing[0].name), "sheet")
         if count > 1:
-            smallest = doing[0]
-            words = say("one {sheet} gives {count} of its blank, in rows; the smallest sheet that gives one is {smallest}",
-                        sheet=sheet.name, count=count, smallest=smallest.name)
+            words = say("one {sheet} gives {count} of its blank, in rows", sheet=sheet.name, count=count)
+            if doing:
+                words = say("one {sheet} gives {count} of its blank, in rows; the smallest sheet that gives one is {smallest}",
+                            sheet=sheet.name, count=count, smallest=doing[0].name)
             yield Finding("yield", Severity.NOTE, words, "sheet",
                           "cut several from one sheet by hand, or export the bare flat to a machine")
 

@@ -8,7 +8,7 @@ from mingei.core.art import Art, Printed, Raster, Vector
 from mingei.core.check import Finding, Severity
 from mingei.core.errors import MingeiError
 from mingei.core.length import MM_PER_INCH
-from mingei.core.words import say
+from mingei.core.words import counted, say
 
 #: Fewer pixels an inch show as steps (common practice: 300 are enough, under 150 is coarse).
 COARSE_PPI = 150.0
@@ -26,6 +26,12 @@ def found_about(refused: Iterable[tuple[Art, MingeiError]], prints: Iterable[Pri
                 yield Finding("art-coarse", Severity.LOOK, say("it has only {ppi:.0f} pixels an inch here", ppi=ppi),
                               say("artwork {name}", name=each.name), "use a larger picture, or print it smaller")
         if isinstance(each.picture, Vector) and each.picture.ignored:
-            yield Finding("art-parts", Severity.NOTE, say("{count} parts of the drawing cannot be drawn", count=each.picture.ignored),
-                          say("artwork {name}", name=each.name),
-                          "turn words, pictures and shaded fills into plain paths, or save it as PNG")
+            yield Finding(
+                "art-parts",
+                Severity.NOTE,
+                counted(
+                    "{count} part of the drawing cannot be drawn", "{count} parts of the drawing cannot be drawn", each.picture.ignored
+                ),
+                say("artwork {name}", name=each.name),
+                "turn words, pictures and shaded fills into plain paths, or save it as PNG",
+            )

@@ -49,8 +49,8 @@ Key: TypeAlias = tuple[str, str, int]
 class Spot(NamedTuple):
     """Where a copy of a piece was put: by a person (locked), or by the nester.
 
-    owner, piece, copy: which one, its thing by id; page: the number, from 0, among the sheets of its stock; x, y: the lower left corner of the rectangle
-    round it, mm on the sheet; turn_deg: counter-clockwise; extra: what a file says of it besides, as JSON text by key.
+    owner, piece, copy: which one, its thing by id; page: the number, from 0, among the sheets of its stock; x, y: the lower left corner of
+    the rectangle round it, mm on the sheet; turn_deg: counter-clockwise; extra: what a file says of it besides, as JSON text by key.
     """
 
     owner: str

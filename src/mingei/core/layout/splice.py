@@ -17,6 +17,7 @@ from typing import NamedTuple
 
 from mingei.core.art import Printed
 from mingei.core.errors import MeasureError
+from mingei.core.extra import Extra
 from mingei.core.layout.parted import SLANT_DEG, Cut, Half, level_turn, tabs_lie
 from mingei.core.pattern import FlatSeam, Pattern
 from mingei.core.shape import Box, Point, moved_path, path_bounds
@@ -43,6 +44,7 @@ class Splice(NamedTuple):
     piece: str
     turn_deg: float = 90.0
     share: float = 0.5
+    extra: Extra = ()
 
 
 def check_splice(splice: Splice) -> None:

@@ -21,8 +21,10 @@ def draft_box_envelope(values: Values) -> Draft:
     within = ((1, Within()), (3, Within()))
     panels = (
         Panel("front", rectangle(width, height)),
-        Panel("left wall", rectangle(height, depth)), Panel("right wall", rectangle(height, depth)),
-        Panel("left flap", flap(height, side, lean), 0, Role.FLAP, within), Panel("right flap", flap(height, side, lean), 0, Role.FLAP, within),
+        Panel("left wall", rectangle(height, depth)),
+        Panel("right wall", rectangle(height, depth)),
+        Panel("left flap", flap(height, side, lean), 0, Role.FLAP, within),
+        Panel("right flap", flap(height, side, lean), 0, Role.FLAP, within),
         Panel("bottom wall", rectangle(width, depth), 1),
         Panel("back", rectangle(width, height - _THROAT_MM), 1, edges=((1, Over("left wall")), (3, Over("right wall")))),
         Panel("top wall", rectangle(width, depth), edges=((1, Over("right wall")), (3, Over("left wall")))),

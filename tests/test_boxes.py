@@ -10,7 +10,7 @@ import trimesh
 from hypothesis import given
 from hypothesis import strategies as st
 
-from mingei.core import fold
+from mingei.core import extent, fold
 from mingei.core.amend import SeamChange
 from mingei.core.build import build
 from mingei.core.develop import develop
@@ -177,7 +177,7 @@ class Trays(unittest.TestCase):
         card = find_stock("card-300")
         made = build(new_brief("tray", {"handle": "strip"}), card)
         tray, handle = made.patterns
-        self.assertAlmostEqual(fold.outside([handle])[0] - fold.outside([tray])[0], 2 * card.caliper_mm)
+        self.assertAlmostEqual(extent.outside([handle])[0] - extent.outside([tray])[0], 2 * card.caliper_mm)
         self.assertAlmostEqual(made.outside[2], 25.0 + 45.0 + 2 * card.caliper_mm)
 
 
@@ -200,7 +200,7 @@ class Sleeves(unittest.TestCase):
             made = build(new_brief("sleeve", {"clearance": 0.4}, stock), stock)
             t = stock.caliper_mm
             drawer, sleeve = made.patterns
-            inner, outer = fold.outside([drawer]), fold.outside([sleeve])
+            inner, outer = extent.outside([drawer]), extent.outside([sleeve])
             self.assertAlmostEqual(outer[1] - inner[1], 2 * (0.4 + t))
             self.assertAlmostEqual(outer[2] - inner[2], 2 * 0.4 + t + 2 * t)  # under it, and over it the tab and the top
             self.assertLessEqual(outer[0], inner[0] + 1e-9)

@@ -32,6 +32,7 @@ from mingei.core.shape import Point, contains, distance_to_segment, path_length
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file
 from mingei.formats.export import export
+from tests.solids import shared
 from tests.strategies import briefs
 from tests.support import InFolder
 from tests.windows import WindowTest, click, settle, write
@@ -121,7 +122,56 @@ class Mats(unittest.TestCase):
         self.assertLess(lined.patterns[1].area, plain.patterns[1].area)  # tabs of three walls take its room
 
 
+class Names(unittest.TestCase):
+    def test_an_overlay_may_be_called_as_a_panel_is(self) -> None:
+        for recipe, name, panel in (("carton", "top", "front"), ("tray", "front", "front"), ("tray", "front left tab", "left wall")):
+            plain, named = (made(new_brief(recipe, stock=CARD).with_overlay(Overlay(n, panel))) for n in ("mat", name))
+            self.assertEqual(plain.closures, named.closures)
+            self.assertEqual(
+                {f.code for f in check.run(plain, find_sheet("A3"), True)}, {f.code for f in check.run(named, find_sheet("A3"), True)}
+            )
+
+
+class Sliding(unittest.TestCase):
+    def test_what_is_glued_under_something_that_slides_is_found(self) -> None:
+        board = Stock("b", "Board", 600, 1.0)
+        lidded = new_brief("lid-base", stock=board)
+        for brief, panel, inside, found in (
+            (lidded, "front", False, True),
+            (lidded, "lid front", True, True),
+            (lidded, "lid front", False, False),
+            (lidded, "base", False, False),
+            (new_brief("tray", {"handle": "strip"}, board), "left wall", False, True),
+            (new_brief("sleeve", stock=board), "base", False, True),
+        ):
+            result = made(brief.with_overlay(Overlay("mat", panel, inside=inside)), board)
+            codes = [f.code for f in check.run(result, find_sheet("A3"))]
+            self.assertEqual("overlay-slides" in codes, found, (brief.recipe, panel))
+            self.assertEqual(any(s.volume > 0.1 for s in shared(result)), found, (brief.recipe, panel))  # by solids
+        thin = made(lidded.with_overlay(Overlay("mat", "front")), board, mats=Stock("p", "Paper", 160, 0.2))
+        self.assertEqual([f.code for f in check.run(thin, find_sheet("A3")) if f.code in ("overlay-tight", "overlay-slides")], ["overlay-tight"])
+        low = made(lidded.with_overlay(Overlay("label", "front", width=20.0, height=6.0, y=-15.0)), board)
+        self.assertNotIn("overlay-slides", [f.code for f in check.run(low, find_sheet("A3"))])
+
+
 class Edges(unittest.TestCase):
+    def test_bands_stand_in_nothing(self) -> None:
+        for recipe, caliper, panels in (
+            ("tray", 2.0, ("front", "left wall")),
+            ("bin", 2.0, ("front", "left side")),
+            ("frustum-box", 1.0, ("wall 1",)),
+            ("sleeve", 1.0, ("over", "under", "near side", "left wall")),
+        ):
+            board = Stock("b", "Board", 600, caliper)
+            for panel in panels:
+                result = made(new_brief(recipe, stock=board).with_overlay(Overlay("rim", panel, 5.0, part=BANDS)), board, bands=PAPER)
+                self.assertFalse([s for s in shared(result) if s.volume > 0.01], (recipe, panel))
+
+    def test_no_band_goes_round_an_edge_that_something_stands_against(self) -> None:
+        board = Stock("b", "Board", 600, 1.5)
+        result = made(new_brief("lid-base", stock=board).with_overlay(Overlay("rim", "front", 5.0, part=BANDS)), board, bands=PAPER)
+        self.assertEqual([o.name for o in result.left_out], ["rim"])  # the lid's top lies on that rim
+
     def test_the_strips_for_the_edges_of_board_are_as_long_as_its_cuts(self) -> None:
         board = Stock("b", "Board", 1200, 2.0)
         result = build(new_brief("tray", stock=board), board)

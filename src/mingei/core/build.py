@@ -78,9 +78,9 @@ class Build:
     @cached_property
     def outside(self) -> fold.Triple:
         """Size of the folded model, mm."""
-        from mingei.core import fold
+        from mingei.core import extent
 
-        return fold.outside(self.patterns, self.draft.round)
+        return extent.outside(self.patterns, self.draft.round)
 
     @cached_property
     def steps(self) -> tuple[Step, ...]:

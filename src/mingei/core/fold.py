@@ -15,8 +15,7 @@ from typing import NamedTuple, TypeAlias
 import numpy as np
 from numpy.typing import NDArray
 
-from mingei.core.draft import Role, Round
-from mingei.core.offset import Measured
+from mingei.core.draft import Role
 from mingei.core.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
 from mingei.core.shape import Point
 from mingei.core.tolerance import TOLERANCE
@@ -165,7 +164,7 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
     wanted_names = {s.host for s in pattern.seams} | {lap.upper for lap in pattern.laps}
     facing = {lap.name for lap in pattern.laps if lap.facing}
     for other in others:
-        if other is not pattern and any(name in other.by_name for name in wanted_names):
+        if other is not pattern and other.rides is None and any(name in other.by_name for name in wanted_names):
             done |= finished(other)
             panels |= other.by_name
     fins = {s.name for s in pattern.seams if s.fellow}
@@ -258,7 +257,7 @@ def _above(points: Matrix, level: float) -> Matrix:
 def edges_apart(pattern: Pattern, mate: Mate, others: Sequence[Pattern] = ()) -> float:
     """How far (mm) the two edges of a taped seam stand from each other on the folded mid-surfaces, as they were cut, at the middle of the
     carrier's edge.  others: the pieces its host may belong to."""
-    host = next((p for p in (pattern, *others) if mate.host in p.by_name), pattern)
+    host = next((p for p in (pattern, *others) if mate.host in p.by_name and p.rides is None), pattern)
     line = mate.host_line or next((k.line for k in host.keys if k.seam == mate.seam and k.panel == mate.host), None)
     if line is None:
         return 0.0
@@ -399,28 +398,3 @@ def _clip(points: list[Triple], axis: int, sign: float, limit: float) -> list[Tr
             s = fa / (fa - fb)
             result.append((a[0] + s * (b[0] - a[0]), a[1] + s * (b[1] - a[1]), a[2] + s * (b[2] - a[2])))
     return result
-
-
-def outside(patterns: Sequence[Pattern], around: Round | None = None) -> Triple:
-    """Size (mm) of the upright box round the folded thick model, all its pieces together.  around: what its curved walls really measure,
-    instead of their facets."""
-    low, high = np.full(3, np.inf), np.full(3, -np.inf)
-    for pattern in patterns:
-        at = stands_finished(pattern)
-        by = np.abs(at.matrices[at.owner, :3, 2]) * (pattern.stock.caliper_mm / 2)
-        least, most = at.points - by, at.points + by
-        if around is not None:
-            facet = np.array([bool(p.whole) and p.role is Role.WALL for p in pattern.panels])[at.owner]
-            for ends in (least, most):
-                ends[facet, : 2 if around.poles is None else 3] = np.nan
-        with np.errstate(all="ignore"):
-            low, high = np.fmin(low, np.fmin.reduce(least)), np.fmax(high, np.fmax.reduce(most))
-    if around is not None:
-        first = patterns[0]
-        skin = first.stock.caliper_mm * (1.0 if first.measured is Measured.INSIDE else 0.0)
-        radius = around.diameter / 2 + around.layers * skin
-        low[:2], high[:2] = np.minimum(low[:2], -radius), np.maximum(high[:2], radius)
-        if around.poles is not None:
-            low[2], high[2] = (min(low[2], around.poles[0] - around.ends[0] * skin), max(high[2], around.poles[1] + around.ends[1] * skin))
-    size = high - low
-    return float(size[0]), float(size[1]), float(size[2])

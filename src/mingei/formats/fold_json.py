@@ -7,7 +7,8 @@ from __future__ import annotations
 
 import json
 import math
-from typing import Any
+from collections.abc import Sequence
+from typing import Any, TypeAlias
 
 from mingei import __version__
 from mingei.core import fold
@@ -15,7 +16,8 @@ from mingei.core.build import Build
 from mingei.core.draft import Joint, Role
 from mingei.core.errors import ExportError
 from mingei.core.pattern import FlatPanel, Pattern
-from mingei.core.shape import Point, flatten
+from mingei.core.shape import Point
+from mingei.core.spine import cut_back
 from mingei.core.words import say
 
 
@@ -37,87 +39,119 @@ def fold_file(build: Build, piece: str = "") -> bytes:
     return (json.dumps(document, ensure_ascii=False) + "\n").encode()
 
 
-#: Stands for the number of a fold where an edge is that of a hole.
-_HOLE = -1
+#: What an edge is: a fold by number, and whether it is the line itself or the hinge of a spine beside it; None for a cut.
+_Kind: TypeAlias = tuple[int, str] | None
+SCORE, HINGE = "score", "hinge"
+#: An edge of a hole.
+_HOLE = (-1, "hole")
 
 
 class _Net:
-    """A pattern as vertices, edges and faces; edges shared by two panels are one edge."""
+    """A pattern as vertices, edges and faces; edges shared by two panels are one edge.
+
+    faces: of every panel in the pattern's order, then of the spines.  at: of each vertex a face that has it, by number, and where in its
+    coordinates; labels: of each face the folds of its sides, None for a cut.
+    """
 
     def __init__(self, pattern: Pattern) -> None:
         self.pattern = pattern
+        loops, self.spines = cut_back(pattern)
         self.flat: list[Point] = []
-        self.at: list[tuple[str, Point]] = []  # a panel that has the vertex, and where in its own coordinates
+        self.at: list[tuple[int, Point]] = []
         self.edges: list[tuple[int, int]] = []
-        self.kinds: list[int | None] = []
+        self.kinds: list[_Kind] = []
         self.faces: list[list[int]] = []
         self.face_edges: list[list[int]] = []
-        self._vertex: dict[tuple[int, int], int] = {}
+        self.labels: list[list[int | None]] = []
+        self._vertex: dict[tuple[int, int, int], int] = {}
         self._edge: dict[tuple[int, int], int] = {}
-        for panel in pattern.panels:
-            self._add(panel)
-        for panel in pattern.panels:
+        turned = {spine.fold for spine in self.spines}
+        for number, panel in enumerate(pattern.panels):
+            loop = loops[panel.name]
+            sides: list[_Kind] = [
+                None if label is None else (label, HINGE if label in turned else SCORE) for _, label in loop]
+            self._add(number, panel, [(p, 0) for p, _ in loop], sides)
+        for spine in self.spines:  # its outer side is the line the fold is scored along
+            panel = pattern.by_name[spine.panel]
+            inner = {spine.hinge_at, spine.hinge_at + 1}
+            points = [(p, 0 if i in inner else spine.fold + 1) for i, p in enumerate(spine.strip)]
+            sides = [None for _ in points]
+            sides[0], sides[spine.hinge_at] = (spine.fold, SCORE), (spine.fold, HINGE)
+            self._add(len(self.faces), panel, points, sides)
+        for number, panel in enumerate(pattern.panels):
             for hole in panel.hole_polygons:  # a face has no holes in this format: they stand as cut edges within it
-                ring = [self._number(panel, p) for p in hole]
+                ring = [self._number(number, panel, p) for p in hole]
                 self.edges += [*zip(ring, (*ring[1:], ring[0]), strict=True)]
                 self.kinds += [_HOLE] * len(ring)
             for a, b in panel.gap_sides:  # of an opening that crosses bends, what falls into this facet
-                self.edges.append((self._number(panel, a), self._number(panel, b)))
+                self.edges.append((self._number(number, panel, a), self._number(number, panel, b)))
                 self.kinds.append(_HOLE)
 
-    def _number(self, panel: FlatPanel, p: Point) -> int:
+    def _number(self, face: int, panel: FlatPanel, p: Point, own: int = 0) -> int:
+        """The vertex at a point; own: vertices of different kinds are never one, though they lie in one place on the flat."""
         q = panel.frame.apply(p)
-        key = (round(q[0] * 1e5), round(q[1] * 1e5))
-        for near in ((key[0] + i, key[1] + j) for i in (0, 1, -1) for j in (0, 1, -1)):
+        x, y = round(q[0] * 1e5), round(q[1] * 1e5)
+        for near in ((x + i, y + j, own) for i in (0, 1, -1) for j in (0, 1, -1)):
             if near in self._vertex and math.dist(self.flat[self._vertex[near]], q) < 1e-5:
                 return self._vertex[near]
-        self._vertex[key] = len(self.flat)
+        self._vertex[x, y, own] = len(self.flat)
         self.flat.append(q)
-        self.at.append((panel.name, p))
-        return self._vertex[key]
+        self.at.append((face, p))
+        return self._vertex[x, y, own]
 
-    def _add(self, panel: FlatPanel) -> None:
-        corners: list[int] = []
-        labels: list[int | None] = []
-        at = panel.path[0].start
-        for segment, label in zip(panel.path, panel.folds, strict=True):
-            for following in flatten(segment):
-                corners.append(self._number(panel, at))
-                labels.append(label)
-                at = following
+    def _add(self, face: int, panel: FlatPanel, points: Sequence[tuple[Point, int]], sides: Sequence[_Kind]) -> None:
+        corners = [self._number(face, panel, p, own) for p, own in points]
         edges = []
-        for a, b, label in zip(corners, (*corners[1:], corners[0]), labels, strict=True):
+        for a, b, side in zip(corners, (*corners[1:], corners[0]), sides, strict=True):
             key = (min(a, b), max(a, b))
             if key not in self._edge:
                 self._edge[key] = len(self.edges)
                 self.edges.append((a, b))
-                self.kinds.append(label)
+                self.kinds.append(side)
             edges.append(self._edge[key])
         self.faces.append(corners)
         self.face_edges.append(edges)
+        self.labels.append([None if side is None else side[0] for side in sides])
+
+    def scores(self, face: int) -> list[int]:
+        """The edges of a face that are folded."""
+        return [e for e, label in zip(self.face_edges[face], self.labels[face], strict=True) if label is not None]
+
+    def folded(self) -> list[list[float]]:
+        """Where every vertex stands when all is folded."""
+        posed = fold.finished(self.pattern)
+        matrices = [posed[p.name] for p in self.pattern.panels] + [s.matrix(posed[s.panel]) for s in self.spines]
+        return [[round(float(c), 9) for c in fold.place(matrices[face], [p])[0]] for face, p in self.at]
+
+    def turn(self, kind: _Kind) -> tuple[str, float]:
+        """What an edge is, and its angle, mountain positive, degrees."""
+        if kind is None or kind == _HOLE:
+            return ("B" if kind is None else "C"), 0.0
+        line, where = self.pattern.folds[kind[0]], kind[1]
+        lean = next((s.lean_deg for s in self.spines if s.fold == kind[0]), 0.0)
+        if where == HINGE:
+            return "U", lean
+        turn = line.angle_deg - 2 * lean
+        return ("F" if turn == 0.0 else "U" if line.bend else "M" if turn > 0 else "V"), turn
 
 
 def _frames(pattern: Pattern, build: Build) -> tuple[dict[str, Any], dict[str, Any]]:
     net = _Net(pattern)
-    posed = fold.finished(pattern)
     index = {p.name: i for i, p in enumerate(pattern.panels)}
-    assignment, angles = [], []
-    for kind in net.kinds:
-        if kind == _HOLE:
-            assignment.append("C")
-            angles.append(0.0)
-            continue
-        turn = 0.0 if kind is None else pattern.folds[kind].angle_deg
-        assignment.append("B" if kind is None else "F" if turn == 0.0 else "U" if pattern.folds[kind].bend else "M" if turn > 0 else "V")
-        angles.append(-turn or 0.0)
+    turns = [net.turn(kind) for kind in net.kinds]
+    faces = [{"name": p.name, "role": str(p.role), "tab": p.role in (Role.TAB, Role.LIP), "layer": p.layer} for p in pattern.panels]
+    for spine in net.spines:
+        line = pattern.folds[spine.fold]
+        faces.append({"name": f"{line.parent} to {line.child}, spine beside {spine.panel}", "role": "spine", "tab": False,
+                      "layer": pattern.by_name[spine.panel].layer})
     shared: dict[str, Any] = {
         "frame_unit": "mm",
-        "edges_vertices": [list(e) for e in net.edges], "edges_assignment": assignment, "edges_foldAngle": angles,
+        "edges_vertices": [list(e) for e in net.edges], "edges_assignment": [kind for kind, _ in turns],
+        "edges_foldAngle": [-turn or 0.0 for _, turn in turns],
         "faces_vertices": net.faces, "faces_edges": net.face_edges,
         "mingei:piece": pattern.name,
         "mingei:thickness_mm": pattern.stock.caliper_mm,
-        "mingei:faces": [{"name": p.name, "role": str(p.role), "tab": p.role in (Role.TAB, Role.LIP), "layer": p.layer}
-                         for p in pattern.panels],
+        "mingei:faces": faces,
         "mingei:seams": _seams(pattern, build, net, index),
     }
     if build.draft.inside_mm:
@@ -128,7 +162,7 @@ def _frames(pattern: Pattern, build: Build) -> tuple[dict[str, Any], dict[str, A
     }
     folded = {
         "frame_title": f"{pattern.name}, folded", "frame_classes": ["foldedForm"], "frame_attributes": ["3D"],
-        "vertices_coords": [[round(float(c), 9) for c in fold.place(posed[name], [p])[0]] for name, p in net.at], **shared,
+        "vertices_coords": net.folded(), **shared,
     }
     return flat, folded
 
@@ -138,19 +172,17 @@ def _seams(pattern: Pattern, build: Build, net: _Net, index: dict[str, int]) -> 
     closures = {c.seam: c for c in fold.closure(pattern, build.patterns)}
     result: list[dict[str, Any]] = []
     for seam in pattern.seams:
-        tab = pattern.by_name[seam.name]
         if seam.host not in pattern.by_name:  # glued to a face of another piece
             result.append({"name": seam.name, "kind": str(seam.joint), "a": [index[seam.name], []], "b": None, "b_face": seam.host,
                            "gap_mm": round(closures[seam.name].apart_mm, 9)})
             continue
         if seam.fellow:  # a fin: the two flaps and their hinges
-            hinges = [[e for e, label in zip(net.face_edges[index[name]], _labels(pattern.by_name[name]), strict=True) if label is not None]
-                      for name in (seam.name, seam.fellow)]
+            hinges = [net.scores(index[name]) for name in (seam.name, seam.fellow)]
             result.append({"name": seam.name, "kind": str(seam.joint), "a": [index[seam.name], hinges[0]],
                            "b": [index[seam.fellow], hinges[1]], "gap_mm": round(closures[seam.name].apart_mm, 9)})
             continue
         host = pattern.by_name[seam.host]
-        hinge = [e for e, label in zip(net.face_edges[index[seam.name]], _labels(tab), strict=True) if label is not None]
+        hinge = net.scores(index[seam.name])
         result.append({
             "name": seam.name, "kind": str(seam.joint),
             "a": [index[seam.name], hinge],
@@ -175,10 +207,6 @@ def _own(pattern: Pattern, name: str, line: tuple[Point, Point]) -> tuple[Point,
     """A line of the flat in a panel's own coordinates."""
     inverse = pattern.by_name[name].frame.inverse()
     return inverse.apply(line[0]), inverse.apply(line[1])
-
-
-def _labels(panel: FlatPanel) -> list[int | None]:
-    return [label for segment, label in zip(panel.path, panel.folds, strict=True) for _ in flatten(segment)]
 
 
 def _edge_beside(net: _Net, face: int, host: FlatPanel, nominal: tuple[Point, Point]) -> list[int]:

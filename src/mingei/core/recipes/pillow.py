@@ -11,7 +11,7 @@ from __future__ import annotations
 import math
 from typing import NamedTuple
 
-from mingei.core.draft import Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement, Role
+from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement, Role
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.shape import Point
@@ -93,7 +93,7 @@ def draft_pillow(values: Values) -> Draft:
                 panels.append(flap)
                 folds.append(fold)
                 if before is not None:  # neighbours along a flap are one piece of card: the bend between them closes of itself
-                    folds.append(Fold(before, left_line, turn, step, bend=True, closing=True))
+                    folds.append(Fold(before, left_line, turn, step, Crease.VALLEY, bend=True, closing=True))
                 before = right_line
     (x0, z0), (x1, z1) = bulge.at(0.0), bulge.at(1 / _FACETS)
     away = math.hypot(x1 - x0, z1 - z0)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import replace
 
 from hypothesis import reject
@@ -10,9 +11,10 @@ from hypothesis import strategies as st
 from mingei.core.amend import CHOICES, SeamChange, seams, why_fixed, why_no_fin, why_single
 from mingei.core.build import build
 from mingei.core.draft import Joint
-from mingei.core.errors import MeasureError, StockError
+from mingei.core.errors import MeasureError, MingeiError, StockError
 from mingei.core.project import Brief, Project, new_brief, new_project
 from mingei.core.recipes import Kind, Measure, Value, find_recipe
+from mingei.core.split import why_not
 from mingei.core.stock import Grain, Stock
 
 
@@ -76,6 +78,32 @@ def amended_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
                 continue
             brief = brief.with_seam(SeamChange(name, joint, moved))
     return _buildable(brief, stock)
+
+
+@st.composite
+def changed_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
+    """Any build of a recipe with up to two panels cut off, then any of its seams held another way, those between the pieces too; a change
+    that is refused is left out."""
+    brief, stock = draw(briefs(recipe_id))
+    stock = replace(stock, crease_gain_mm=draw(st.sampled_from([0.0, 0.0, 0.1 * stock.caliper_mm])))
+    panels = [f.b.panel for piece in brief.drafted.pieces for f in piece.folds if not why_not(brief.drafted, f.b.panel)]
+    for panel in draw(st.lists(st.sampled_from(panels), max_size=2, unique=True)) if panels else []:
+        brief = _if_allowed(brief, stock, lambda brief=brief, panel=panel: brief.with_split(panel, True))
+    names = list(seams(brief.drafted))
+    for name in draw(st.lists(st.sampled_from(names), max_size=3, unique=True)) if names else []:
+        change = SeamChange(name, draw(st.sampled_from(CHOICES)), draw(st.booleans()))
+        brief = _if_allowed(brief, stock, lambda brief=brief, change=change: brief.with_seam(change))
+    return _buildable(brief, stock)
+
+
+def _if_allowed(brief: Brief, stock: Stock, change: Callable[[], Brief]) -> Brief:
+    """The brief changed, or as it was where that is refused."""
+    try:
+        changed = change()
+        build(changed, stock)
+    except MingeiError:
+        return brief
+    return changed
 
 
 @st.composite

@@ -149,7 +149,9 @@ class Sliding(unittest.TestCase):
             self.assertEqual("overlay-slides" in codes, found, (brief.recipe, panel))
             self.assertEqual(any(s.volume > 0.1 for s in shared(result)), found, (brief.recipe, panel))  # by solids
         thin = made(lidded.with_overlay(Overlay("mat", "front")), board, mats=Stock("p", "Paper", 160, 0.2))
-        self.assertEqual([f.code for f in check.run(thin, find_sheet("A3")) if f.code in ("overlay-tight", "overlay-slides")], ["overlay-tight"])
+        self.assertEqual(
+            [f.code for f in check.run(thin, find_sheet("A3")) if f.code in ("overlay-tight", "overlay-slides")], ["overlay-tight"]
+        )
         low = made(lidded.with_overlay(Overlay("label", "front", width=20.0, height=6.0, y=-15.0)), board)
         self.assertNotIn("overlay-slides", [f.code for f in check.run(low, find_sheet("A3"))])
 

@@ -3,6 +3,7 @@
 Panels are taken as their mid-surfaces, rigid, moving as ``fold.pose`` moves them.  Two panels collide where the line in which their
 planes meet runs through both for more than a little.  What is joined by a fold, a seam or a lap touches by design and does not count;
 neither do tabs and lips, which bend out of each other's way, nor facets of curved faces among each other: curved card gives way.
+Between the pieces of a thing, and for panels that lie in one place, ``between`` looks at the finished form.
 """
 
 from __future__ import annotations
@@ -22,6 +23,10 @@ from mingei.core.shape import Point
 _TOUCH_MM = 1.0
 #: Moments looked at within each step of the folding.
 _WITHIN_STEP = 4
+#: Two panels are parallel when the cosine between them is so near one.
+_PARALLEL = 1e-6
+#: A flat panel and a facet of a curved face pass through each other by more than this, mm, before it counts.
+_CURVED_MM = 4.0
 
 
 class Collision(NamedTuple):
@@ -53,6 +58,61 @@ def collisions(pattern: Pattern, fractions: Sequence[float] = (1.0,)) -> tuple[C
                 if known is None or (known.fraction != 1.0 and (fraction == 1.0 or length > known.length_mm)):
                     worst[a.name, b.name] = Collision(pattern.name, a.name, b.name, length, fraction)
     return tuple(sorted(worst.values(), key=lambda c: (c.fraction != 1.0, -c.length_mm)))
+
+
+def between(patterns: Sequence[Pattern]) -> tuple[Collision, ...]:
+    """What stands in what when all is folded, whatever piece it belongs to: panels of two pieces that pass through each other, and two
+    panels, tabs and lips too, that lie in one place.  length_mm: of the line they share, or across what they share."""
+    every = [(p, panel) for p in patterns for panel in p.panels]
+    stood = [fold.stands_finished(p) for p in patterns]
+    calipers = np.array([p.stock.caliper_mm for p, _ in every])
+    normals = np.concatenate([at.matrices[:, :3, 2] for at in stood])
+    origins = np.concatenate([at.matrices[:, :3, 3] for at in stood])
+    lows, highs = (np.concatenate([end.reduceat(at.points, at.starts, axis=0) for at in stood]) for end in (np.minimum, np.maximum))
+    room = np.minimum.outer(calipers, calipers)[..., None]
+    near = np.triu((lows[:, None] < highs[None] + room).all(axis=2) & (lows[None] < highs[:, None] + room).all(axis=2), 1)
+    piece = np.repeat(np.arange(len(patterns)), [len(p.panels) for p in patterns])
+    facets = np.array([bool(panel.whole) for _, panel in every])
+    near &= ~(facets[:, None] & facets[None])  # curved card gives way where it laps
+    for i, j in _given_way(every):
+        near[i, j] = near[j, i] = False
+    first, second = np.nonzero(near)
+    alike = np.abs((normals[first] * normals[second]).sum(axis=1)) > 1.0 - _PARALLEL
+    off = np.abs(((origins[second] - origins[first]) * normals[first]).sum(axis=1))
+    thick = (calipers[first] + calipers[second]) / 2
+    found = []
+    for i, j, level in zip(first.tolist(), second.tolist(), (alike & (off < 0.9 * thick)).tolist(), strict=True):
+        (p, a), (q, b) = every[i], every[j]
+        if level:
+            length = _across(a, fold.finished(p)[a.name], b, fold.finished(q)[b.name])
+        elif piece[i] != piece[j] and not {a.role, b.role} & {Role.TAB, Role.LIP}:
+            length = _through(a, fold.finished(p)[a.name], b, fold.finished(q)[b.name])
+        else:
+            continue
+        curved = bool(a.whole or b.whole)  # facets only stand for a curve: at a ball's pole they come to a point that is not there
+        if length > (_CURVED_MM if curved else max(_TOUCH_MM, 2 * max(calipers[i], calipers[j]))):
+            found.append(Collision(p.name, a.name, b.name, length, 1.0))
+    return tuple(sorted(found, key=lambda c: -c.length_mm))
+
+
+def _given_way(every: Sequence[tuple[Pattern, FlatPanel]]) -> set[tuple[int, int]]:
+    """The numbers of panels that touch by design: joined by a fold, or where a wall along a curve laps over itself.  Of seams only the
+    edges meet, and what lies in one place is no seam."""
+    number = {(p, panel.name): i for i, (p, panel) in enumerate(every)}
+    named = {panel.name: i for i, (p, panel) in enumerate(every) if p.rides is None}
+    pieces = list(dict.fromkeys(p for p, _ in every))
+    folded = {(number[p, f.parent], number[p, f.child]) for p in pieces for f in p.folds}
+    laps = ((named.get(lap.upper), named.get(lap.lower)) for p in pieces for lap in p.laps)
+    return folded | {(a, b) for a, b in laps if a is not None and b is not None and (every[a][1].whole or every[b][1].whole)}
+
+
+def _across(a: FlatPanel, at: fold.Matrix, b: FlatPanel, bt: fold.Matrix) -> float:
+    """How wide (mm) what two parallel panels share is, seen square to them: about twice its area through half of its girth."""
+    from shapely.geometry import Polygon as Area  # seldom do two panels come so near in one plane, and it is slow to load
+
+    seen = (fold.place(bt, b.polygon) - at[:3, 3]) @ at[:3, :2]
+    shared = Area(a.polygon, a.hole_polygons).buffer(0).intersection(Area(seen).buffer(0))
+    return 4.0 * float(shared.area) / float(shared.length) if shared.area > 0.0 else 0.0
 
 
 def moments(pattern: Pattern) -> tuple[float, ...]:

@@ -86,6 +86,7 @@ def develop(draft: Draft, stock: Stock, parts: tuple[tuple[str, Stock], ...] = (
     own = dict(parts)
     makers = [_Developer(piece, panels, draft.measured, own.get(piece.part, stock)) for piece in draft.pieces]
     calipers = {name: maker.t for maker in makers for name in maker.names}
+    turned_over = {f.b.panel for piece in draft.pieces for f in piece.folds if f.angle_deg == FLAT_DEG}
     sharing: dict[tuple[str, bool], set[int]] = {}
     for maker in makers:
         for seam in (*maker.piece.seams, *maker.tabs):  # a seam may join a panel of another piece
@@ -93,7 +94,7 @@ def develop(draft: Draft, stock: Stock, parts: tuple[tuple[str, Stock], ...] = (
             owner.hosted.setdefault(seam.host, seam)
         for seam in maker.tabs:
             sharing.setdefault((seam.host.panel, seam.name in maker.straps), set()).add(seam.host.edge)
-        maker.sharing, maker.calipers = sharing, calipers
+        maker.sharing, maker.calipers, maker.turned_over = sharing, calipers, turned_over
     numbers: dict[str, int] = {}
     for seam in (s for piece in draft.pieces for s in piece.seams):
         numbers.setdefault(seam.row or seam.name, len(numbers) + 1)

@@ -161,16 +161,19 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
     """
     done = dict(finished(pattern))
     panels = dict(pattern.by_name)
+    thick = dict.fromkeys(panels, pattern.stock.caliper_mm)
     wanted_names = {s.host for s in pattern.seams} | {lap.upper for lap in pattern.laps}
     facing = {lap.name for lap in pattern.laps if lap.facing}
     for other in others:
         if other is not pattern and other.rides is None and any(name in other.by_name for name in wanted_names):
             done |= finished(other)
             panels |= other.by_name
+            thick |= dict.fromkeys(other.by_name, other.stock.caliper_mm)
     fins = {s.name for s in pattern.seams if s.fellow}
     pairs = [(s.name, s.name, s.fellow) for s in pattern.seams if s.fellow]
     pairs += [(lap.name, lap.lower, lap.upper) for lap in pattern.laps]
-    results = _landed(pattern, [s for s in pattern.seams if not s.fellow], panels, done)
+    loose = {lap.name for lap in pattern.laps if not lap.glued}
+    results = _landed(pattern, [s for s in pattern.seams if not s.fellow], panels, done, thick)
     for name, inner, outer in pairs:
         a, b = panels[inner], panels[outer]
         ma, mb = done[inner], done[outer]
@@ -185,14 +188,19 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
             past = _reach_past_any(_above(landed[:, :2], min(y for _, y in b.polygon)), b)
         else:
             apart = float((mb[:3, 3] - ma[:3, 3]) @ mb[:3, 2])
-        wanted = a.depth + b.depth if name in facing or name in fins else abs(b.depth - a.depth)
+        # glued face on face they lie half of each caliper apart; curved card gives way where it laps, and what is not glued may stand off
+        wanted = (thick[inner] + thick[outer]) / 2
+        if name not in fins:
+            lies = a.depth + b.depth if name in facing else abs(b.depth - a.depth)
+            wanted = lies if a.whole or b.whole or name in loose else max(wanted, lies)
         results.append(Closure(name, apart, wanted, tilt, past))
     order = {name: i for i, name in enumerate([*(s.name for s in pattern.seams), *(lap.name for lap in pattern.laps)])}
     return tuple(sorted(results, key=lambda c: order[c.seam]))
 
 
-def _landed(pattern: Pattern, seams: Sequence[FlatSeam], panels: Mapping[str, FlatPanel], done: Pose) -> list[Closure]:
-    """How every tab stands on its host, all measured at once."""
+def _landed(pattern: Pattern, seams: Sequence[FlatSeam], panels: Mapping[str, FlatPanel], done: Pose,
+            thick: Mapping[str, float]) -> list[Closure]:
+    """How every tab stands on its host, all measured at once.  thick: the caliper of every panel's card, mm."""
     if not seams:
         return []
     hinges = {f.child: f for f in pattern.folds}
@@ -218,7 +226,7 @@ def _landed(pattern: Pattern, seams: Sequence[FlatSeam], panels: Mapping[str, Fl
     inside = _all_within(points, owner, hosts)
     ends = (starts + counts).tolist()
     columns = zip(seams, hosts, apart.tolist(), tilt.tolist(), inside, starts.tolist(), ends, strict=True)
-    return [Closure(seam.name, off, abs(at.depth - panels[seam.name].depth), tilted,
+    return [Closure(seam.name, off, (thick[at.name] + thick[seam.name]) / 2, tilted,
                     0.0 if within else _reach_past_any(points[first:end], at))
             for seam, at, off, tilted, within, first, end in columns]
 

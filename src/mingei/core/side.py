@@ -152,14 +152,27 @@ def _before(segment: Segment, over: float) -> Point:
 
 def run_on(work: Work) -> None:
     """Give the sides that run on their strips, square at both ends."""
+    ends = [(side[0].start, side[-1].end) for side in work.sides]
     for edge, past in work.run.items():
         _, (ux, uy), _ = work.panel.ways[edge]
         side = work.sides[edge]
         if len(side) == 1 and work.labels[edge] == [None]:
-            (ax, ay), (bx, by) = side[0].start, side[0].end
-            corners = ((ax, ay), (ax + uy * past, ay - ux * past), (bx + uy * past, by - ux * past), (bx, by))
+            a, b = side[0].start, side[0].end
+            before, after = ends[edge - 1][0], ends[(edge + 1) % len(ends)][1]
+            corners = (a, _strip_end(a, before, (-ux, -uy), (uy, -ux), past), _strip_end(b, after, (ux, uy), (uy, -ux), past), b)
             work.sides[edge] = tuple(Line(a, b) for a, b in pairwise(corners))
             work.labels[edge] = [None, None, None]
+
+
+def _strip_end(corner: Point, beyond: Point, along: Point, out: Point, past: float) -> Point:
+    """The outer corner of a strip at one end: square to its side, or in line with the side beyond where that lies further back.
+
+    along: the side's direction towards that end; out: away from the panel.
+    """
+    dx, dy = corner[0] - beyond[0], corner[1] - beyond[1]
+    rise, run = dx * out[0] + dy * out[1], dx * along[0] + dy * along[1]
+    back = min(0.0, run / rise * past) if rise > 1e-9 else 0.0
+    return corner[0] + out[0] * past + along[0] * back, corner[1] + out[1] * past + along[1] * back
 
 
 def as_cut(work: Work, edge: int) -> tuple[Point, Point]:

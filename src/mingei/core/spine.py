@@ -28,7 +28,8 @@ class Spine(NamedTuple):
     """Half of a fold turned right over, beside one of its panels.
 
     fold: its number; panel: beside which; strip: in the panel's coordinates, counter-clockwise, beginning with
-    the line; hinge_at: the side of it that is its hinge; lean_deg: how far it turns from the panel at that hinge; reach: of the half circle past the hinge, mid-surface, mm.
+    the line; hinge_at: the side of it that is its hinge; lean_deg: how far it turns from the panel at that hinge; reach: of the half circle
+    past the hinge, mid-surface, mm.
     """
 
     fold: int

@@ -36,7 +36,8 @@ def why_not(draft: Draft, panel: str) -> str:
                     return say("only walls are joined so")
                 if piece.panel(fold.a.panel).slots:
                     return say("other boards stand on the {panel}", panel=fold.a.panel)
-                if piece.crowded or any(panel in (lap.upper, lap.lower) or fold.a.panel in (lap.upper, lap.lower) for lap in piece.laps):
+                laps = {name for other in draft.pieces for lap in other.laps for name in (lap.upper, lap.lower)}
+                if piece.crowded or {panel, fold.a.panel} & laps:
                     return say("other panels are glued face to face there")
                 return ""
     return say("no fold leads to it")

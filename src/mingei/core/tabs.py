@@ -6,7 +6,7 @@ Every seam is drawn by the same rules (``joint``), many on one host all at once 
 from __future__ import annotations
 
 import math
-from collections.abc import Mapping, Sequence
+from collections.abc import Collection, Mapping, Sequence
 from functools import partial
 from typing import Any
 
@@ -26,7 +26,6 @@ from mingei.core.draft import (
 )
 from mingei.core.errors import GeometryError, StockError
 from mingei.core.offset import (
-    FLAT_DEG,
     RELIEF_MM,
     Measured,
     crease_gain,
@@ -66,7 +65,6 @@ class Tabs:
         self.others = {**others, **{p.name: p for p in piece.panels}}  # a free edge may stop at a panel of another piece
         self.folded: dict[EdgeRef, EdgeRef] = {}
         self.names = {p.name for p in piece.panels}
-        self.turned_over = {f.b.panel for f in piece.folds if f.angle_deg == FLAT_DEG}
         self.slid = {p.over for p in self.others.values() if p.over}  # the panels that another slides over
         self.turns: dict[EdgeRef, float] = {}
         self.bends: set[EdgeRef] = set()
@@ -97,6 +95,7 @@ class Tabs:
         self.numbers: Mapping[str, int] = {}  # of every seam of the draft, or of its row
         self.landing: list[Seam] = []  # the seams of other pieces whose tabs land on this one
         self.calipers: Mapping[str, float] = {}  # of every panel of the draft, mm
+        self.turned_over: Collection[str] = ()  # the panels of the draft that are turned right over
         self.depths: dict[str, float] = {}  # of its panels, once reckoned, mm
         self.hinges: dict[Any, tuple[float, float]] = {}  # of tabs, by host, depth of the carrier, angle, and whether it is a strap
 

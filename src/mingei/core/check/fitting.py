@@ -23,10 +23,10 @@ LEAST_LIP_MM = 6.0
 @rule("collision")
 def collision(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """When it is finished no panel may stand in another."""
-    from mingei.core.collide import collisions
+    from mingei.core.collide import between, collisions
 
-    for pattern in build.patterns:
-        for c in collisions(pattern):
+    for pattern in (*build.patterns, None):
+        for c in collisions(pattern) if pattern is not None else between(build.patterns):
             yield Finding("collision", Severity.ERROR,
                           say("folded, it stands in the {b} for {length}", b=c.b, length=write_mm(c.length_mm, 1)),
                           say("panel {a}", a=c.a), "change a measure, or the way a seam is held", Part(c.piece, c.a))

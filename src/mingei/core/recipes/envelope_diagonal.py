@@ -53,9 +53,11 @@ def draft_diagonal(values: Values) -> Draft:
     second = 1 if height + over > width else 0  # the side flaps lie over each other, or beside
     panels = (
         Panel("front", turned(_TURNED_DEG).apply_all(rectangle(width, height))),
-        Panel("left flap", _flap(height, over), 0, Role.FLAP, air=thick, round_mm=tip),
-        Panel("right flap", _flap(height, over), second, Role.FLAP, air=thick, round_mm=tip),
-        Panel("bottom flap", _flap(width, over), second + 1, Role.FLAP, air=thick, round_mm=tip),
+        Panel("left flap", _flap(height, over), 0, Role.FLAP, air=thick, round_mm=tip, under="liner" if lined else ""),
+        Panel("right flap", _flap(height, over), second, Role.FLAP, air=0.0 if lined and second else thick, round_mm=tip,
+              under="liner" if lined and not second else "", on="left flap" if lined and second else ""),
+        Panel("bottom flap", _flap(width, over), second + 1, Role.FLAP, air=0.0 if lined else thick, round_mm=tip,
+              on="right flap" if lined else ""),
         Panel("closing flap", _flap(width, over), second + 2, Role.FLAP, air=0.0 if lined else thick, round_mm=tip,
               on="liner flap" if lined else ""),
     )

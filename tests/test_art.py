@@ -22,7 +22,7 @@ from shapely.geometry import Polygon as Area
 from mingei import cli
 from mingei.core import art as artwork_core
 from mingei.core import fold
-from mingei.core.art import Art, Fill, Placed, Raster, Vector, place, up_deg
+from mingei.core.art import Art, Fill, Placed, Raster, Vector, place, printed, up_deg
 from mingei.core.build import Build, Part, build
 from mingei.core.check.printing import found_about
 from mingei.core.errors import ImportRefused, MeasureError, ProjectError
@@ -117,11 +117,21 @@ class Places(unittest.TestCase):
         made = carton()
         found = placed(Art("a", "carton", "front", source="x", fill=Fill.COVER, bleed=3.0), made=made)
         areas = {p.name: Area(p.flat_polygon) for p in made.pattern.panels}
-        printed = Area(*[found.within[0][0]])
-        self.assertTrue(printed.buffer(1e-6).covers(areas["front"]))
-        self.assertGreater(printed.intersection(areas["front tab"]).area, 100.0)  # three millimetres along the tab's hinge
+        inked = Area(*[found.within[0][0]])
+        self.assertTrue(inked.buffer(1e-6).covers(areas["front"]))
+        self.assertGreater(inked.intersection(areas["front tab"]).area, 100.0)  # three millimetres along the tab's hinge
         for name in ("base", "front left flap", "front right flap"):
-            self.assertLess(printed.intersection(areas[name]).area, 1e-3, name)
+            # a millimetre over the fold, so that one a little aside shows no white
+            self.assertLess(inked.intersection(areas[name].buffer(-1.0)).area, 1e-3, name)
+        self.assertGreater(inked.intersection(areas["base"]).area, 100.0)
+
+    def test_two_panels_with_artwork_of_their_own_keep_to_their_fold(self) -> None:
+        made = carton()
+        arts = [Art(n, "carton", n, source="x", fill=Fill.COVER, bleed=3.0) for n in ("front", "base")]
+        front, base = (Area(p.within[0][0]) for p in printed(arts, made.patterns, {})[made.pattern])
+        areas = {p.name: Area(p.flat_polygon) for p in made.pattern.panels}
+        self.assertLess(front.intersection(areas["base"]).area, 1e-3)
+        self.assertLess(base.intersection(areas["front"]).area, 1e-3)
 
     def test_across_the_folds_it_is_one_picture_over_the_whole_piece(self) -> None:
         found = placed(Art("a", "carton", "", source="x", fill=Fill.COVER))

@@ -6,6 +6,7 @@ import io
 import math
 import unittest
 from itertools import pairwise
+from typing import Any
 
 import ezdxf
 import pypdfium2
@@ -15,13 +16,15 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from mingei.core.build import build
-from mingei.core.drawing import Drawing, Ink, Stroke, flat_drawing
+from mingei.core.drawing import BARE_EDGE_MM, LOOKS, Drawing, Ink, Stroke, flat_drawing
 from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.place import Load, lay_out, sheets_that_do
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.project import Brief
+from mingei.core.outline import LEAST_CUT_MM
+from mingei.core.project import Brief, new_brief
+from mingei.core.recipes import recipes
 from mingei.core.shape import Arc, Line, Path, flat_points, path_length
-from mingei.core.stock import Stock
+from mingei.core.stock import Stock, find_stock
 from mingei.formats.dxf import dxf
 from mingei.formats.pdf import pdf
 from mingei.formats.svg import svg
@@ -88,7 +91,9 @@ class Pdf(unittest.TestCase):
         outline = max((p for p, dashed in paths if not dashed), key=len)
         self.assertLess(farthest(outline, cut), 0.01)
         scores = sorted(math.dist(p[0], p[-1]) for p, dashed in paths if dashed)
-        wanted = sorted([14.0, *(f.length for f in pattern.folds)])  # one more in the key of lines
+        key = [path_length(s.path) for s in drawing.strokes if s.mark and LOOKS[s.ink].dashes]  # samples in the key of lines
+        self.assertEqual(len(key), len({s.ink for s in drawing.strokes if not s.mark} - {Ink.CUT}))
+        wanted = sorted([*key, *(f.length for f in pattern.folds)])
         for got, length in zip(scores, wanted, strict=True):
             self.assertAlmostEqual(got, length, delta=0.01)
 
@@ -131,8 +136,8 @@ class Svg(unittest.TestCase):
         path = max((e for e in read.elements() if isinstance(e, svgelements.Path)), key=len)
         self.assertAlmostEqual(path.length(error=1e-7), path_length(cut), delta=0.01)
         box = path.bbox()
-        self.assertAlmostEqual(box[2] - box[0], drawing.width, delta=0.01)
-        self.assertAlmostEqual(box[3] - box[1], drawing.height, delta=0.01)
+        for axis, size in ((0, drawing.width), (1, drawing.height)):  # nothing at the edges is cut off
+            self.assertAlmostEqual(box[axis + 2] - box[axis], size - 2 * BARE_EDGE_MM, delta=0.01)
 
     def test_groups_are_named_and_arcs_stay_arcs(self) -> None:
         text = svg(flat_drawing(carton().pattern)).decode()
@@ -150,6 +155,23 @@ class Svg(unittest.TestCase):
             self.assertLess(math.dist((middle.x, 10 - middle.y), arc.at(0.5)), 1e-4)
 
 
+def dxf_length(entity: object) -> float:
+    """How long a line, arc, circle or polyline is as its own attributes say (a bulge is the tangent of a quarter of the arc's angle)."""
+    e: Any = entity
+    if e.dxftype() == "ARC":
+        return float(e.dxf.radius * math.radians((e.dxf.end_angle - e.dxf.start_angle) % 360))
+    if e.dxftype() == "CIRCLE":
+        return float(2 * math.pi * e.dxf.radius)
+    if e.dxftype() == "LINE":
+        return math.dist(e.dxf.start, e.dxf.end)
+    points = list(e.get_points("xyb"))
+    total = 0.0
+    for (x, y, bulge), (u, v, _) in pairwise([*points, points[0]] if e.closed else points):
+        chord, turn = math.dist((x, y), (u, v)), 4 * math.atan(abs(bulge))
+        total += chord * turn / 2 / math.sin(turn / 2) if turn > 1e-12 else chord
+    return total
+
+
 class Dxf(unittest.TestCase):
     @given(briefs("carton"))
     def test_it_is_clean_and_measures_right(self, made: tuple[Brief, Stock]) -> None:
@@ -161,21 +183,41 @@ class Dxf(unittest.TestCase):
         for ink in {s.ink for s in drawing.strokes}:
             length = 0.0
             for entity in document.modelspace().query(f'*[layer=="{ink}"]'):
-                if entity.dxftype() == "ARC":
-                    length += entity.dxf.radius * math.radians((entity.dxf.end_angle - entity.dxf.start_angle) % 360)
-                else:
-                    length += sum(math.dist(a, b) for a, b in pairwise(entity.get_points("xy")))
+                length += dxf_length(entity)
             self.assertAlmostEqual(length, sum(path_length(s.path) for s in drawing.strokes if s.ink is ink), delta=0.01)
 
-    def test_arcs_are_arcs_and_meet_their_lines(self) -> None:
+    def test_an_outline_is_one_closed_polyline_and_arcs_are_bulges(self) -> None:
         document = ezdxf.read(io.StringIO(dxf(flat_drawing(carton().pattern)).decode()))
-        cut = document.modelspace().query('*[layer=="cut"]')
-        arcs = [e for e in cut if e.dxftype() == "ARC"]
-        self.assertEqual(len(arcs), 6)
-        ends = [p for e in cut if e.dxftype() == "LWPOLYLINE" for p in (e.get_points("xy")[0], e.get_points("xy")[-1])]
-        for arc in arcs:
-            for p in (arc.start_point, arc.end_point):
-                self.assertLess(min(math.dist((p.x, p.y), q) for q in ends), 1e-6)
+        (cut,) = document.modelspace().query('*[layer=="cut"]')
+        self.assertTrue(cut.closed)
+        self.assertEqual(sum(bulge != 0 for *_, bulge in cut.get_points("xyb")), 6)
+        self.assertEqual({e.dxftype() for e in document.modelspace().query('*[layer=="score-mountain"]')}, {"LINE"})
+        self.assertEqual(len(document.modelspace().query('CIRCLE[layer=="cut"]')), 0)
+
+    def test_holes_are_circles_and_extents_are_those_of_the_drawing(self) -> None:
+        made = build(new_brief("tag", stock=find_stock("card-220")), find_stock("card-220"))
+        drawing = flat_drawing(made.pattern)
+        data = dxf(drawing)
+        document = ezdxf.read(io.StringIO(data.decode()))
+        self.assertEqual(len(document.modelspace().query('CIRCLE[layer=="cut"]')), 1)
+        low, high = document.header["$EXTMIN"], document.header["$EXTMAX"]
+        self.assertAlmostEqual(high[0] - low[0], made.pattern.box.width, places=6)
+        self.assertAlmostEqual(high[1] - low[1], made.pattern.box.height, places=6)
+        self.assertEqual(data, dxf(drawing))
+
+    def test_openings_come_before_the_outline_they_lie_in_whatever_the_file(self) -> None:
+        made = build(new_brief("tag", stock=find_stock("card-220")), find_stock("card-220"))
+        document = ezdxf.read(io.StringIO(dxf(flat_drawing(made.pattern)).decode()))
+        self.assertEqual([e.dxftype() for e in document.modelspace().query('*[layer=="cut"]')], ["CIRCLE", "LWPOLYLINE"])
+        read = svgelements.SVG.parse(io.BytesIO(svg(flat_drawing(made.pattern))), ppi=25.4)
+        paths = [e for e in read.elements() if isinstance(e, svgelements.Path) and e.values.get("id") is None]
+        self.assertLess(paths[-2].length(), paths[-1].length())
+
+    def test_no_cut_is_too_short_for_a_knife(self) -> None:
+        for recipe in recipes():
+            chosen = find_stock(new_brief(recipe).stock)
+            for pattern in build(new_brief(recipe, stock=chosen), chosen).patterns:
+                self.assertGreaterEqual(min(s.length for cut in pattern.cuts for s in cut), LEAST_CUT_MM, recipe)
 
 
 class Property(unittest.TestCase):

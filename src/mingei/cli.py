@@ -8,7 +8,7 @@ from __future__ import annotations
 import argparse
 import json
 import sys
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
@@ -313,13 +313,34 @@ def _accept_output(path: Path) -> None:
 
 def _export(options: argparse.Namespace) -> int:
     from mingei.formats import project_file
-    from mingei.formats.export import Wanted, export
+    from mingei.formats.export import Wanted, export, export_all, read_numbers
 
     overlap = None if options.tile is None else _overlap(options.tile)
-    export(project_file.load(options.file), options.to, Wanted(options.sheet, options.piece, options.layout, tile_mm=overlap,
-                                                                cutting_list=options.cutting_list))
-    print(options.to)
-    return OK
+    project = project_file.load(options.file)
+    sheets = [word.strip() for word in options.sheet.split(",")] or [""]
+    wanted = Wanted(sheets[0], options.piece, options.layout, tile_mm=overlap, cutting_list=options.cutting_list,
+                    pages=read_numbers(options.sheet_no, "--sheet-no"))
+    to = Path(options.to)
+    if options.kind or to.is_dir() or options.to.endswith("/"):
+        kinds = [kind.strip().lower() for kind in (options.kind or "svg,dxf,pdf").split(",")]
+        written, remarks = export_all(project, to, kinds, wanted)
+        for path in written:
+            print(path)
+        return _remarked(remarks)
+    said: list[str] = []
+    for sheet in sheets:
+        path = to if len(sheets) == 1 else to.with_stem(f"{to.stem} {sheet}")
+        said += export(project, path, wanted._replace(sheet=sheet))
+        print(path)
+    return _remarked(said)
+
+
+def _remarked(remarks: Iterable[str]) -> int:
+    """What is to be said of files that were written; a file that is not all it should be is a finding."""
+    said = list(dict.fromkeys(remarks))
+    for words in said:
+        print(f"mingei: {words}.", file=sys.stderr)
+    return FINDINGS if said else OK
 
 
 def _material(options: argparse.Namespace) -> int:
@@ -353,6 +374,7 @@ def _material(options: argparse.Namespace) -> int:
 def _rehearse(options: argparse.Namespace) -> int:
     import io
 
+    from mingei.core.layout.footer import bars
     from mingei.core.layout.laying import MOST_MARGIN_MM
     from mingei.formats import atomic, project_file
     from mingei.formats.export import pdf_of
@@ -367,7 +389,8 @@ def _rehearse(options: argparse.Namespace) -> int:
     if not 0.0 <= margin <= MOST_MARGIN_MM:
         raise UsageError(say("{margin:g} mm is no margin", margin=margin), "--margin", say("write 0 to {most:g}", most=MOST_MARGIN_MM))
     faults = Faults(options.scale / 100, (options.along or options.scale) / 100, margin, options.skew)
-    found = rehearse(pdf_of(project_file.load(options.file)), options.page, faults)
+    project = project_file.load(options.file)
+    found = rehearse(pdf_of(project), options.page, faults, bars(project.paper))
     if options.to is not None:
         out = io.BytesIO()
         found.image.save(out, "PNG")

@@ -72,8 +72,11 @@ def parser() -> argparse.ArgumentParser:
 
     export = commands.add_parser("export", help="write PDF, SVG, DXF, FOLD or the cutting list as CSV")
     export.add_argument("file", type=Path, metavar="F.mingei")
-    export.add_argument("--to", type=Path, required=True, metavar="OUT", help="the ending decides the format")
-    export.add_argument("--sheet", default="", metavar="NAME")
+    export.add_argument("--to", required=True, metavar="OUT",
+                        help="the ending decides the format; a folder takes every piece and every sheet by itself")
+    export.add_argument("--kind", default="", metavar="KINDS", help="with a folder: which of svg,dxf,pdf; usual: svg,dxf,pdf")
+    export.add_argument("--sheet", default="", metavar="NAME", help="PDF: several, such as A4,Letter, give a file each")
+    export.add_argument("--sheet-no", default="", metavar="N", help="only these sheets of the layout, such as 2 or 1,3-5")
     export.add_argument("--piece", default="", metavar="NAME")
     export.add_argument("--tile", default=None, metavar="LENGTH",
                         help="tile larger pieces over several sheets that overlap by so much; 0: refuse them; usual: as the project has it")

@@ -26,6 +26,8 @@ from mingei.formats import atomic, project_file, recovery
 if TYPE_CHECKING:
     from PySide6.QtPrintSupport import QPrinter
 
+    from mingei.app import exporting
+
 _DIFFERENCES_SHOWN = 8
 Buttons = QMessageBox.StandardButton
 
@@ -149,29 +151,54 @@ class Desk(QObject):
         return True
 
     def export(self) -> None:
-        """Ask where to, then export; the ending decides the format."""
-        from mingei.formats.export import FORMATS
+        """Ask where to and, where the format cannot hold all, what; then export."""
+        from mingei.app import exporting
 
-        filters = ";;".join(f"{t(f.words)} (*{ending})" for ending, f in FORMATS.items())
-        suggestion = str(Path(self._folder()) / f"{_file_stem(self.document)}.pdf")
-        name, chosen = QFileDialog.getSaveFileName(self.window, t("Export"), suggestion, filters)
-        if name:
-            path = Path(name)
-            if path.suffix.lower() not in FORMATS:
-                path = path.with_name(path.name + chosen.rpartition("*")[2].rstrip(")"))
-            self.export_to(path)
+        suggestion = Path(self._folder()) / f"{_file_stem(self.document)}.pdf"
+        try:
+            asked = exporting.ask(self.document.project, suggestion, self.window)
+        except MingeiError as error:
+            self.complain(t("This cannot be exported"), error)
+            return
+        if asked is not None:
+            self._export(*asked)
 
     def export_to(self, path: Path) -> None:
-        """Write the project to path in the background."""
-        from mingei.formats.export import Wanted, export
+        """Write the whole project to path in the background."""
+        from mingei.app import exporting
+
+        self._export(path, exporting.choices(self.document.project, path.suffix.lower())[0])
+
+    def _export(self, path: Path, choice: exporting.Choice) -> None:
+        from mingei.app import exporting
+
+        remarks: list[str] = []
+        where = path.with_suffix("") if choice.folder else path
+
+        def said() -> str:
+            return " ".join([t("Exported {name}", name=where) + ("." if remarks else ""), *remarks])
+
+        self.run(exporting.work_of(self.document.project, path, choice, remarks.append), said, t("This cannot be exported"))
+
+    def export_some(self) -> None:
+        """Ask for the numbers of some sheets, then write those as PDF."""
+        from mingei.app import exporting
+        from mingei.core.layout.place import lay_out, loads_of_all
+        from mingei.formats.export import Wanted, builds_of
 
         project = self.document.project
-
-        def work(progress: Progress) -> None:
-            progress.stop_if_asked()
-            export(project, path, Wanted(speak=t))
-
-        self.run(work, t("Exported {name}", name=path), t("This cannot be exported"))
+        try:
+            count = len(lay_out(loads_of_all(builds_of(project)), project.paper, project.spots))
+            numbers = exporting.ask_sheets(self.window, count)
+        except MingeiError as error:
+            self.complain(t("This cannot be exported"), error)
+            return
+        if numbers:
+            suggestion = str(Path(self._folder()) / f"{_file_stem(self.document)} {','.join(map(str, numbers[:6]))}.pdf")
+            name, _ = QFileDialog.getSaveFileName(self.window, t("Export"), suggestion, t("PDF, sheets to print at actual size (*.pdf)"))
+            if name:
+                path = Path(name) if name.lower().endswith(".pdf") else Path(name + ".pdf")
+                self._export(path, exporting.Choice("", Wanted(speak=t, pages=numbers)))
 
     def print(self) -> None:
         """Ask for a printer, then print at actual size in the background."""
@@ -281,15 +308,16 @@ class Desk(QObject):
 
     # -- slow work and words -------------------------------------------------------------------------------------
 
-    def run(self, work: Callable[[Progress], object], said: str, failed: str, then: Callable[[], None] = lambda: None) -> Job:
-        """Do slow work in the background; say when it is done, or why it could not be."""
+    def run(self, work: Callable[[Progress], object], said: str | Callable[[], str], failed: str,
+            then: Callable[[], None] = lambda: None) -> Job:
+        """Do slow work in the background; say when it is done, or why it could not be.  said: what to say, or what tells it then."""
         job = Job(work, self)
         self.jobs.append(job)
 
         def done(_: object) -> None:
             self.jobs.remove(job)
             then()
-            self.said.emit(said)
+            self.said.emit(said if isinstance(said, str) else said())
 
         def not_done(error: MingeiError) -> None:
             self.jobs.remove(job)

@@ -56,6 +56,7 @@ def _file(actions: Actions, menu: QMenu, window: Window) -> None:
     actions.add(menu, "print", t("&Print…"), desk.print, Keys.Print, t("Every sheet at actual size, whatever the printer would make of it"))
     actions.add(menu, "cutting-list", t("&Cutting list…"), desk.save_cutting_list, "",
                 t("Every piece by letter, with its size in mm and inches"))
+    actions.add(menu, "export-some", t("Export some s&heets…"), desk.export_some, "", t("Only sheets of certain numbers, as PDF"))
     actions.add(menu, "export", t("&Export…"), desk.export, "Ctrl+E", t("PDF to print, SVG and DXF for machines, FOLD for other programs"))
     actions.add(menu, "picture-flat", t("Picture of the flat…"), lambda: save_picture(window, "flat"), "Ctrl+Shift+F",
                 t("The flat view as PNG or SVG"))

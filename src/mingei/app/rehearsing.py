@@ -11,6 +11,7 @@ from mingei.app.fields import CountField, QuietCombo
 from mingei.app.words import capital, t
 from mingei.app.workers import Job, Progress
 from mingei.core.errors import MingeiError
+from mingei.core.layout.footer import bars
 from mingei.core.length import write_mm
 from mingei.formats.rehearsal import KNOWN, Rehearsal, rehearse
 
@@ -70,7 +71,7 @@ class RehearseDialog(QDialog):
 
             data = known or pdf_of(project)
             progress.stop_if_asked()
-            return data, rehearse(data, number, KNOWN[row][1])
+            return data, rehearse(data, number, KNOWN[row][1], bars(project.paper))
 
         if self._job is not None:
             self._job.cancel()

@@ -14,7 +14,7 @@ from mingei.app.fields import CountField, LengthField, QuietCombo
 from mingei.app.words import capital, counted, t
 from mingei.app.workers import Job, Progress
 from mingei.core.errors import MeasureError, MingeiError
-from mingei.core.layout.laying import ANY_PRINTER, GROUPS, CutLine, Laying, Printer, Way, feed_advice
+from mingei.core.layout.laying import ANY_PRINTER, BAR_MM, GROUPS, MOST_OFF, CutLine, Laying, Printer, Way, feed_advice
 from mingei.core.layout.offcuts import left_over
 from mingei.core.layout.parting import parting
 from mingei.core.layout.place import Load, Page, Spot
@@ -26,6 +26,8 @@ _WAYS = ((Way.FREE, "Turned as they fit best"), (Way.ALONG, "Upright, along the 
 _CUTS = ((CutLine.LINE, "Cuts as lines"), (CutLine.HAIR, "Cuts as hairlines"), (CutLine.TICKS, "Ticks outside the corners"),
          (CutLine.BACK, "Cuts on the back only"), (CutLine.NONE, "No cuts"))
 
+#: The fields for the bars of a print that was corrected already, and the measure each adds to.
+_AGAIN = {"across_again": "across", "along_again": "along"}
 NOWHERE = Box(0.0, 0.0, 0.0, 0.0)
 
 
@@ -324,8 +326,16 @@ class PrinterCard(Card):
         self.name.editingFinished.connect(lambda: self._put(name=self.name.text().strip()))
         self.lengths = {
             "margin": LengthField(t("Margin"), t("What it leaves white at each side, the widest of them.")),
-            "across": LengthField(t("Bar across"), t("How long the level check bar comes out: it should be 100 mm.")),
-            "along": LengthField(t("Bar along"), t("How long the upright check bar comes out: it should be 100 mm.")),
+            "across": LengthField(t("Bar across"), t("How long the level check bar comes out uncorrected: it should be 100 mm.")),
+            "along": LengthField(t("Bar along"), t("How long the upright check bar comes out uncorrected: it should be 100 mm.")),
+            "across_again": LengthField(
+                t("Corrected, across"),
+                t("How long the level bar of a corrected print comes out: what is still off is added to the correction."),
+            ),
+            "along_again": LengthField(
+                t("Corrected, along"),
+                t("How long the upright bar of a corrected print comes out: what is still off is added to the correction."),
+            ),
             "back_x": LengthField(t("Back to right"), t("How far the back of a sheet lies to the right of its front, seen from the back.")),
             "back_y": LengthField(t("Back upward"), t("How far the back of a sheet lies above its front, seen from the back.")),
         }
@@ -337,7 +347,7 @@ class PrinterCard(Card):
         self.body.addWidget(self.which)
         self.body.addWidget(self.name)
         for key, field in self.lengths.items():
-            field.edited.connect(lambda mm, key=key: self._put(**{key: mm}))
+            field.edited.connect(lambda mm, key=key: self._measured(key, mm))
             self.body.addWidget(field)
         self.add_row(t("Heaviest"), self.heaviest)
         self.keep = QPushButton(t("Keep it"))
@@ -369,7 +379,9 @@ class PrinterCard(Card):
         for key, field in self.lengths.items():
             if field.unit != project.unit:
                 field.set_unit(project.unit)
-            field.show_value(getattr(printer, key))
+            field.show_value(BAR_MM if key in _AGAIN else getattr(printer, key))
+        for key in _AGAIN:
+            self.lengths[key].setVisible(printer.corrects)
         with QSignalBlocker(self.heaviest):
             self.heaviest.setValue(round(printer.heaviest))
         for field in (self.lengths["back_x"], self.lengths["back_y"]):
@@ -383,6 +395,20 @@ class PrinterCard(Card):
 
     def _choose(self, row: int) -> None:
         self.document.set_printer(Printer(*self.which.itemData(row)))
+
+    def _measured(self, key: str, mm: float) -> None:
+        """Take what a person measured; on a corrected print it adds to what was known."""
+        if key not in _AGAIN:
+            self._put(**{key: mm})
+            return
+        word = _AGAIN[key]
+        again = self.document.project.printer.measured_again(**{word: mm})
+        if abs(getattr(again, word) / BAR_MM - 1.0) > MOST_OFF:
+            self.lengths[key].refuse(MeasureError(say("a bar that prints as {mm} was fitted to the page", mm=write_mm(mm)), key,
+                                                  "print at actual size (100 %), and measure again"))
+            return
+        self._put(**{word: round(getattr(again, word), 4)})
+        self.lengths[key].show_value(BAR_MM)
 
     def _put(self, **values: Any) -> None:
         printer = self.document.project.printer._replace(**values)

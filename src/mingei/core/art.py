@@ -8,7 +8,7 @@ down when it is built: upright walls read from base to rim, what lies flat is re
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable, Mapping
+from collections.abc import Collection, Iterable, Mapping
 from dataclasses import dataclass
 from enum import StrEnum
 from functools import lru_cache
@@ -215,8 +215,9 @@ def up_deg(pattern: Pattern, panel: str = "") -> float:
     return math.degrees(math.atan2(y, x)) + frame.turn_deg
 
 
-def place(art: Art, pattern: Pattern, over: float) -> Placed | None:
-    """Where it is drawn on a piece's flat.  over: width of the picture over its height.  None when the piece has no such panel."""
+def place(art: Art, pattern: Pattern, over: float, taken: Collection[str] = ()) -> Placed | None:
+    """Where it is drawn on a piece's flat.  over: width of the picture over its height; taken: the panels with artwork of their own, which
+    it keeps off.  None when the piece has no such panel."""
     if art.panel and art.panel not in pattern.by_name:
         return None
     panels = [pattern.by_name[art.panel]] if art.panel else [p for p in pattern.panels if p.role is not Role.TAB]
@@ -228,13 +229,17 @@ def place(art: Art, pattern: Pattern, over: float) -> Placed | None:
         width = _filling(art, box, over)
     height = width / over
     middle = (box.centre[0] + art.x, box.centre[1] + art.y)
-    areas = _within(art, pattern)
+    areas = _within(art, pattern, taken)
     if art.fill in (Fill.REPEAT, Fill.STEPPED):
         middles = _repeats(art, bounds(q for outline, _ in areas for q in upright.apply_all(outline)), middle, width, height)
     else:
         middles = [middle]
     back = upright.inverse()
     return Placed(art, pattern, tuple(Frame(back.apply(m), turn + art.turn_deg, width, height) for m in middles), areas)
+
+
+#: So far artwork runs over a fold, mm (common practice: a fold a little aside should show no white).
+OVER_FOLD_MM = 1.0
 
 
 def _filling(art: Art, box: Box, over: float) -> float:
@@ -265,8 +270,9 @@ def _repeats(art: Art, box: Box, middle: Point, width: float, height: float) -> 
     return found
 
 
-def _within(art: Art, pattern: Pattern) -> tuple[tuple[Polygon, tuple[Polygon, ...]], ...]:
-    """What is printed: the panel or the piece, grown by the bleed past its cuts and under its tabs, not onto other panels."""
+def _within(art: Art, pattern: Pattern, taken: Collection[str] = ()) -> tuple[tuple[Polygon, tuple[Polygon, ...]], ...]:
+    """What is printed: the panel or the piece, grown by the bleed past its cuts and under its tabs, and a hair over its folds, so that a
+    fold a little aside shows no white; no further onto other panels, and not at all onto those with artwork of their own."""
     from shapely import union_all  # slow to load, and only needed where there is artwork
     from shapely.geometry import Polygon as Area
 
@@ -277,7 +283,9 @@ def _within(art: Art, pattern: Pattern) -> tuple[tuple[Polygon, tuple[Polygon, .
 
     if art.panel:
         printed = area(art.panel).buffer(art.bleed, join_style="mitre", mitre_limit=2.0)
-        others = [area(p.name) for p in pattern.panels if p.name != art.panel and p.role is not Role.TAB]
+        over_fold = min(art.bleed, OVER_FOLD_MM)
+        others = [area(p.name) if p.name in taken else area(p.name).buffer(-over_fold)
+                  for p in pattern.panels if p.name != art.panel and p.role is not Role.TAB]
         printed = printed.difference(union_all(others)).union(area(art.panel))
     else:
         printed = union_all([area(p.name).buffer(1e-4) for p in pattern.panels]).buffer(art.bleed, join_style="mitre", mitre_limit=2.0)
@@ -299,6 +307,8 @@ def printed(arts: Iterable[Art], patterns: Iterable[Pattern], pictures: Mapping[
     """What is printed on each piece, by piece.  pictures: by artwork; one whose picture is missing keeps its place, at three to two."""
     found: dict[Pattern, tuple[Printed, ...]] = {}
     pieces = {p.name: p for p in patterns}
+    arts = tuple(arts)
+    taken = {a.panel for a in arts if a.panel}
     for art in arts:
         pattern = pieces.get(art.piece)
         if art.panel and (pattern is None or art.panel not in pattern.by_name):  # cut off its piece, or joined to it again
@@ -307,7 +317,7 @@ def printed(arts: Iterable[Art], patterns: Iterable[Pattern], pictures: Mapping[
             continue
         picture = pictures.get(art)
         try:
-            put = place(art, pattern, picture.width / picture.height if picture is not None else _MISSING_OVER)
+            put = place(art, pattern, picture.width / picture.height if picture is not None else _MISSING_OVER, taken)
         except MeasureError:  # refused when it is put there by hand; a file may still hold it
             continue
         if put is not None:

@@ -3,14 +3,16 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable
+from collections.abc import Iterable, Iterator
 
 from mingei.core.errors import GeometryError
 from mingei.core.shape import (
     Arc,
     Line,
     Path,
+    Point,
     Segment,
+    arc_on,
     path_bounds,
 )
 from mingei.core.words import say
@@ -43,10 +45,77 @@ def chain(segments: Iterable[Segment]) -> tuple[Path, ...]:
             number = _take(starts, near)
             loop.append(parts[number][0])
         loops.append(_merge_straight(loop))
+    loops = [part for loop in loops for part in _without_slits(_without_slivers(loop))]
     if len(loops) == 1:
         return tuple(loops)
     boxes = {id(path): path_bounds([path]) for path in loops}
     return tuple(sorted(loops, key=lambda path: -boxes[id(path)].width * boxes[id(path)].height))
+
+
+def closed(path: Path) -> bool:
+    """Whether a cut comes back to where it began; a slit does not."""
+    return math.dist(path[0].start, path[-1].end) < _SAME_MM
+
+
+#: Ends so near each other are one point, mm.
+_SAME_MM = 1e-4
+#: No cut is shorter than this: a knife would not follow it, mm.
+LEAST_CUT_MM = 0.02
+
+
+def _without_slivers(loop: Path) -> Path:
+    """The loop with cuts too short for a knife taken up by their neighbours, which meet in the middle of each; arcs keep their angle."""
+    kept = list(loop)
+    number = 0
+    while number < len(kept) and len(kept) > 3:
+        here = kept[number]
+        if here.length >= LEAST_CUT_MM:
+            number += 1
+            continue
+        (ax, ay), (bx, by) = here.start, here.end
+        middle = (ax + bx) / 2, (ay + by) / 2
+        before, after = number - 1, (number + 1) % len(kept)
+        kept[before], kept[after] = _to(kept[before], end=middle), _to(kept[after], start=middle)
+        del kept[number]
+        number = max(0, number - 1)
+    return tuple(kept)
+
+
+def _to(segment: Segment, start: Point | None = None, end: Point | None = None) -> Segment:
+    """A segment led to another end; an arc still turns through its angle."""
+    a, b = start or segment.start, end or segment.end
+    return arc_on(a, b, segment.sweep_deg) if isinstance(segment, Arc) else Line(a, b)
+
+
+def _without_slits(loop: Path) -> Iterator[Path]:
+    """The loop without the places where it goes in and comes back along one line: each is one cut by itself, made once."""
+    kept = list(loop)
+    number = 0
+    while number < len(kept) and len(kept) > 3:
+        here, after = kept[number], kept[(number + 1) % len(kept)]
+        back = isinstance(here, Line) and isinstance(after, Line) and _turns_back(here, after)
+        if not back:
+            number += 1
+            continue
+        yield (Line(here.start, here.end),) if here.length <= after.length else (Line(after.end, after.start),)
+        rest = Line(here.start, after.end)
+        for i in sorted((number, (number + 1) % len(kept)), reverse=True):
+            del kept[i]
+        if rest.length > LEAST_CUT_MM:
+            kept.insert(min(number, len(kept)), rest)
+        elif kept:  # what is left over is led to one point
+            kept[number - 1] = _to(kept[number - 1], end=kept[number % len(kept)].start)
+        number = max(0, number - 1)
+    yield tuple(kept)
+
+
+def _turns_back(a: Line, b: Line) -> bool:
+    """Whether a cut comes back along the one before it."""
+    (ax, ay), (bx, by) = a
+    (cx, cy), (dx, dy) = b
+    ux, uy, vx, vy = bx - ax, by - ay, dx - cx, dy - cy
+    across = ux * vy - uy * vx
+    return abs(across) <= 1e-5 * math.hypot(ux, uy) * math.hypot(vx, vy) and ux * vx + uy * vy < 0
 
 
 def _take(starts: dict[tuple[int, int], list[int]], key: tuple[int, int]) -> int:

@@ -236,8 +236,8 @@ class Brief:
 
 
 @lru_cache(maxsize=16)
-def _paper(sheet: str, tile_mm: float, laying: Laying, printer: Printer) -> Sheet:
-    return replace(find_sheet(sheet), tile_mm=tile_mm, laying=laying, printer=printer)
+def _paper(sheet: str, tile_mm: float, laying: Laying, printer: Printer, unit: str) -> Sheet:
+    return replace(find_sheet(sheet), tile_mm=tile_mm, laying=laying, printer=printer, unit=unit)
 
 
 @dataclass(frozen=True)
@@ -267,7 +267,7 @@ class Project:
     @property
     def paper(self) -> Sheet:
         """The sheet printed on, and how."""
-        return _paper(self.sheet, self.tile_mm, self.laying, self.printer)
+        return _paper(self.sheet, self.tile_mm, self.laying, self.printer, self.unit)
 
     def stock_of(self, brief: Brief) -> Stock:
         return find_stock(brief.stock, self.stocks)

@@ -214,6 +214,10 @@ class Box(NamedTuple):
     def grown(self, by: float) -> Box:
         return Box(self.left - by, self.bottom - by, self.right + by, self.top + by)
 
+    def moved(self, x: float, y: float) -> Box:
+        """The same box elsewhere."""
+        return Box(self.left + x, self.bottom + y, self.right + x, self.top + y)
+
     def meets(self, other: Box) -> bool:
         return not (self.right < other.left or other.right < self.left
                     or self.top < other.bottom or other.top < self.bottom)

@@ -261,14 +261,16 @@ def lettered(words: str, family: str, colour: str) -> Vector:
             for glyph in line:
                 pen = DecomposingRecordingPen(glyphs)
                 glyphs[glyph].draw(pen)
-                commands = tuple(_glyph(pen.value, scale, x, base))
+                commands = tuple(glyph_commands(pen.value, scale, x, base))
                 if commands:
                     marks.append(Mark(commands, fill))
                 x += glyphs[glyph].width * scale
     return Vector(widest, tall, tuple(marks))
 
 
-def _glyph(drawn: Iterable[tuple[str, tuple[Any, ...]]], scale: float, x: float, y: float) -> Iterable[tuple[str, tuple[Point, ...]]]:
+def glyph_commands(
+    drawn: Iterable[tuple[str, tuple[Any, ...]]], scale: float, x: float, y: float
+) -> Iterable[tuple[str, tuple[Point, ...]]]:
     """A glyph's outline as commands."""
     from fontTools.pens.basePen import decomposeQuadraticSegment, decomposeSuperBezierSegment
 

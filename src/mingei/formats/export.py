@@ -2,29 +2,32 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping
+import re
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import replace
+from itertools import chain, count
 from pathlib import Path
-from typing import NamedTuple
+from typing import NamedTuple, TypeAlias
 
 from mingei.core.art import Printed, printed
 from mingei.core.build import Build, build
 from mingei.core.drawing import Drawing, flat_drawing
 from mingei.core.errors import ExportError
 from mingei.core.layout.marks import page_drawings
-from mingei.core.layout.place import Load, lay_out, loads_of_all
+from mingei.core.layout.place import Load, Page, lay_out, loads_of_all
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.pattern import Pattern
 from mingei.core.project import Project
 from mingei.core.stock import Stock
-from mingei.core.words import say
+from mingei.core.words import Words, joined, say
 from mingei.formats import atomic
 
 
 class Wanted(NamedTuple):
     """What to export: sheet by name ("" for the project's), one piece by name ("" for all), laid out on sheets or bare flat (None:
     as usual for the format), with words passed through speak (from the core's English to the language of the print); tile_mm:
-    how far tiles of larger pieces overlap, None as the project has it; cutting_list: the PDF is the cutting list, not the sheets."""
+    how far tiles of larger pieces overlap, None as the project has it; cutting_list: the PDF is the cutting list, not the sheets; pages:
+    the numbers of the sheets wanted, () for all."""
 
     sheet: str = ""
     piece: str = ""
@@ -32,61 +35,91 @@ class Wanted(NamedTuple):
     speak: Callable[[str], str] = str
     tile_mm: float | None = None
     cutting_list: bool = False
+    pages: tuple[int, ...] = ()
 
 
-def _pdf(project: Project, wanted: Wanted) -> bytes:
+#: What is to be said of a file that was written.
+Remarks: TypeAlias = tuple[str, ...]
+
+
+def _pdf(project: Project, wanted: Wanted) -> tuple[bytes, Remarks]:
+    from mingei.formats.letters import unset
     from mingei.formats.pdf import pdf
 
     if wanted.cutting_list:
         from mingei.core.layout.cutting_page import cutting_pages
 
-        return pdf(cutting_pages(_loads(project, wanted.piece), project.paper, project.title, wanted.speak))
-    return pdf(_drawings(project, wanted, usual_layout=True))
+        listed = cutting_pages(_loads(project, wanted.piece), project.paper, project.title, wanted.speak)
+        return pdf(listed, project.title), unset(t for page in listed for t in page.texts)
+    drawings = _drawings(project, wanted, usual_layout=True)
+    return pdf(drawings, project.title), _remarks(drawings)
+
+
+def _remarks(drawings: Iterable[Drawing]) -> Remarks:
+    """What a person should know of drawings that are written: pictures that are missing, letters no font has."""
+    from mingei.formats.letters import unset
+
+    pages = list(drawings)
+    missing = dict.fromkeys(p.name for page in pages for p in page.printed if p.picture is None)
+    said = [say("artwork {name}: its picture cannot be read, and an empty frame is printed instead; bring it in again", name=name)
+            for name in missing]
+    return (*said, *unset(t for page in pages for t in page.texts))
+
+
+class SeveralError(ExportError):
+    """More drawings than a format holds."""
 
 
 def _one_drawing(project: Project, wanted: Wanted) -> Drawing:
     drawings = _drawings(project, wanted, usual_layout=False)
     if len(drawings) > 1:
-        raise ExportError(say("this format holds one drawing and there are {drawings}", drawings=len(drawings)), "",
-                          say("name one with --piece ({names}), or export a PDF",
-                              names=", ".join(dict.fromkeys(d.title for d in drawings))))
+        raise SeveralError(say("this format holds one drawing and there are {drawings}", drawings=len(drawings)), "",
+                           say("name one with --piece ({names}) or --sheet-no, write all with --to FOLDER/ --kind svg,dxf, or a PDF",
+                               names=listed(d.title for d in drawings)))
     return drawings[0]
 
 
-def _svg(project: Project, wanted: Wanted) -> bytes:
+def listed(names: Iterable[str], most: int = 10) -> Words:
+    """Names one after another, no more than so many."""
+    every = list(dict.fromkeys(names))
+    return joined([*every[:most], *([say("and {count} more", count=len(every) - most)] if len(every) > most else [])], ", ")
+
+
+def _svg(project: Project, wanted: Wanted) -> tuple[bytes, Remarks]:
     from mingei.formats.svg import svg
 
-    return svg(_one_drawing(project, wanted))
+    drawing = _one_drawing(project, wanted)
+    return svg(drawing), _remarks([drawing])
 
 
-def _dxf(project: Project, wanted: Wanted) -> bytes:
+def _dxf(project: Project, wanted: Wanted) -> tuple[bytes, Remarks]:
     from mingei.formats.dxf import dxf
 
-    return dxf(_one_drawing(project, wanted))
+    return dxf(_one_drawing(project, wanted)), ()
 
 
-def _fold(project: Project, wanted: Wanted) -> bytes:
+def _fold(project: Project, wanted: Wanted) -> tuple[bytes, Remarks]:
     from mingei.formats.fold_json import fold_file
 
     every = builds_of(project)
     builds = [b for b in every if not wanted.piece or wanted.piece == b.brief.name or any(p.name == wanted.piece for p in b.patterns)]
     if len(builds) != 1:
-        raise ExportError("a FOLD file holds the pieces of one thing", say("piece {piece!r}", piece=wanted.piece),
-                          say("name one with --piece: {names}", names=", ".join(b.brief.name for b in every)))
-    return fold_file(builds[0], "" if wanted.piece == builds[0].brief.name else wanted.piece)
+        raise SeveralError("a FOLD file holds the pieces of one thing", say("piece {piece!r}", piece=wanted.piece),
+                           say("name one with --piece: {names}", names=listed(b.brief.name for b in every)))
+    return fold_file(builds[0], "" if wanted.piece == builds[0].brief.name else wanted.piece), ()
 
 
-def _csv(project: Project, wanted: Wanted) -> bytes:
+def _csv(project: Project, wanted: Wanted) -> tuple[bytes, Remarks]:
     from mingei.core.layout.cutting_list import as_csv, cutting_list
 
-    return as_csv(cutting_list(_loads(project, wanted.piece))).encode("utf-8")
+    return as_csv(cutting_list(_loads(project, wanted.piece))).encode("utf-8"), ()
 
 
 class Format(NamedTuple):
     """A format: its name in words and its writer."""
 
     words: str
-    write: Callable[[Project, Wanted], bytes]
+    write: Callable[[Project, Wanted], tuple[bytes, Remarks]]
 
 
 FORMATS: Mapping[str, Format] = {
@@ -115,26 +148,119 @@ def printed_on(made: Build) -> Mapping[Pattern, tuple[Printed, ...]]:
 def _loads(project: Project, piece: str) -> list[Load]:
     """The pieces of the project, or those of a name: a piece's own, or its thing's."""
     loads = loads_of_all(builds_of(project), printed_on)
-    chosen = [load for load in loads if not piece or piece in (load.pattern.name, load.thing, load.words)]
+    chosen = [load for load in loads if not piece or piece in (load.pattern.name, load.thing, load.words, file_name(load.words))]
     if not chosen:
         raise ExportError("no piece has that name", say("piece {piece!r}", piece=piece),
-                          say("choose one of: {names}", names=", ".join(load.words for load in loads)))
+                          say("choose one of: {names}", names=listed(load.words for load in loads)))
     return chosen
 
 
 def _drawings(project: Project, wanted: Wanted, usual_layout: bool) -> list[Drawing]:
     loads = _loads(project, wanted.piece)
-    if not (usual_layout if wanted.layout is None else wanted.layout):
-        return [flat_drawing(load.pattern, load.printed) for load in loads]
+    if not (usual_layout if wanted.layout is None else wanted.layout) and not wanted.pages:
+        return [flat_drawing(load.pattern, load.printed, load.words) for load in loads]
+    pages = _pages(project, wanted, loads)
+    return [drawing for page in pages for drawing in page_drawings(page, project.title, wanted.speak)]
+
+
+def _pages(project: Project, wanted: Wanted, loads: Sequence[Load]) -> list[Page]:
+    """The sheets as laid out, those that are wanted."""
     other = replace(project, sheet=find_sheet(wanted.sheet).name) if wanted.sheet else project
     sheet = replace(other.paper, tile_mm=project.tile_mm if wanted.tile_mm is None else wanted.tile_mm)
-    spots = () if wanted.piece else project.spots
-    return [drawing for page in lay_out(loads, sheet, spots) for drawing in page_drawings(page, project.title, wanted.speak)]
+    pages = lay_out(loads, sheet, () if wanted.piece else project.spots)
+    for number in wanted.pages:
+        if not 1 <= number <= len(pages):
+            raise ExportError(say("there is no sheet {number}", number=number), "", say("choose 1 to {last}", last=len(pages)))
+    return [page for page in pages if not wanted.pages or page.number in wanted.pages]
 
 
 def pdf_of(project: Project, speak: Callable[[str], str] = str) -> bytes:
     """The PDF of all sheets, in memory.  Raises MingeiError."""
-    return _pdf(project, Wanted(speak=speak))
+    return _pdf(project, Wanted(speak=speak))[0]
+
+
+def read_numbers(text: str, place: str) -> tuple[int, ...]:
+    """Numbers of sheets as a person writes them, such as 1,3-5.  Raises ExportError naming the place."""
+    found: list[int] = []
+    for word in filter(None, (w.strip() for w in text.split(","))):
+        first, dash, last = word.partition("-")
+        try:
+            low, high = int(first), int(last if dash else first)
+        except ValueError:
+            low, high = 0, 0
+        if not 1 <= low <= high <= _MOST_SHEETS:
+            raise ExportError(say("{word!r} is no sheet's number", word=word[:40]), place, "write such as 2 or 1,3-5")
+        found += range(low, high + 1)
+    return tuple(found)
+
+
+#: No more sheets are asked for by number.
+_MOST_SHEETS = 9999
+#: What file systems and shells take amiss in a name.
+_ODD = re.compile(r"[^\w .()+-]+")
+
+
+def file_name(words: str) -> str:
+    """The name of a file for a piece or sheet: its words, without what file systems take amiss, at most 80 characters."""
+    name = _ODD.sub(" ", words.replace(",", " -"))
+    return re.sub(r"\s+", " ", name).strip(" .")[:80].strip(" .") or "piece"
+
+
+#: What a folder can be filled with, and the writer of one drawing.
+KINDS = ("svg", "dxf", "pdf")
+
+
+def export_all(project: Project, folder: Path, kinds: Sequence[str], wanted: Wanted | None = None,
+               progress: Callable[[float], None] = lambda _: None) -> tuple[list[Path], Remarks]:
+    """Write every piece by itself, and every sheet as laid out, into a folder, made where it is missing; returns what was written.
+
+    Pieces are named as they are called, sheets by number and stock.  Raises ExportError naming the kind, MingeiError.
+    """
+    wanted = wanted or EVERYTHING
+    for kind in kinds:
+        if kind not in KINDS:
+            raise ExportError(say("{kind!r} is no kind of drawing written by itself", kind=kind), "--kind",
+                              say("choose among: {names}", names=", ".join(KINDS)))
+    loads = _loads(project, wanted.piece)
+    every: dict[str, list[Drawing]] = {}
+    for load in loads if wanted.layout is not True and not wanted.pages else []:
+        every[_free(file_name(load.words), every)] = [flat_drawing(load.pattern, load.printed, load.words)]
+    for page in _pages(project, wanted, loads) if wanted.layout is not False else []:
+        name = file_name(f"sheet {page.number:02d} {page.stock.name}")
+        every[_free(name, every)] = list(page_drawings(page, project.title, wanted.speak))
+    try:
+        folder.mkdir(parents=True, exist_ok=True)
+    except OSError as error:
+        raise ExportError(say("no folder can be made there ({reason})", reason=error.strerror), str(folder), "name another one") from None
+    written = []
+    for number, (name, drawings) in enumerate(every.items()):
+        for kind in kinds:
+            for side, drawing in enumerate(drawings if kind != "pdf" else drawings[:1]):
+                path = folder / f"{name}{' back' if side else ''}.{kind}"
+                atomic.write(path, _written(kind, drawings if kind == "pdf" else [drawing], project.title))
+                written.append(path)
+        progress((number + 1) / len(every))
+    return written, _remarks(d for some in every.values() for d in some)
+
+
+def _free(name: str, taken: Mapping[str, object]) -> str:
+    """The name, or the name with a number, whatever the case of letters."""
+    lower = {t.lower() for t in taken}
+    return next(n for n in chain([name], (f"{name} ({i})" for i in count(2))) if n.lower() not in lower)
+
+
+def _written(kind: str, drawings: list[Drawing], title: str) -> bytes:
+    if kind == "svg":
+        from mingei.formats.svg import svg
+
+        return svg(drawings[0])
+    if kind == "dxf":
+        from mingei.formats.dxf import dxf
+
+        return dxf(drawings[0])
+    from mingei.formats.pdf import pdf
+
+    return pdf(drawings, title)
 
 
 def strip_pdf(stock: Stock, path: Path) -> None:
@@ -148,8 +274,8 @@ def strip_pdf(stock: Stock, path: Path) -> None:
 EVERYTHING = Wanted()
 
 
-def export(project: Project, path: Path, wanted: Wanted = EVERYTHING) -> None:
-    """Write the project to path, in the format of its ending, whole or not at all.
+def export(project: Project, path: Path, wanted: Wanted = EVERYTHING) -> Remarks:
+    """Write the project to path, in the format of its ending, whole or not at all; returns what is to be said of it.
 
     Raises ExportError, SheetError, MeasureError, StockError.
     """
@@ -157,4 +283,6 @@ def export(project: Project, path: Path, wanted: Wanted = EVERYTHING) -> None:
     if chosen is None:
         raise ExportError(say("{suffix} is not a format Mingei writes", suffix=path.suffix or "a name without an ending"), str(path),
                           say("end the name in {names}", names=", ".join(FORMATS)))
-    atomic.write(path, chosen.write(project, wanted))
+    data, remarks = chosen.write(project, wanted)
+    atomic.write(path, data)
+    return remarks

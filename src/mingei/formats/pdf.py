@@ -7,16 +7,17 @@ from __future__ import annotations
 
 import io
 import math
-from collections.abc import Iterable
+from collections.abc import Iterable, Iterator, Mapping
+from contextlib import contextmanager
 from functools import cache
 from itertools import groupby
 from pathlib import Path as Path_
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Any
 
 from mingei.assets import BOLD_FONT, TEXT_FONT
 from mingei.core.art import Frame, Printed, Raster, Vector
-from mingei.core.drawing import LOOKS, Drawing, Ink
-from mingei.core.shape import Arc, Path
+from mingei.core.drawing import LOOKS, Drawing, Ink, Stroke
+from mingei.core.shape import Arc, Box, Path
 from mingei.formats.bands import bands
 
 if TYPE_CHECKING:
@@ -34,41 +35,114 @@ _BAND_PX = 4_000_000
 
 @cache
 def _fonts() -> tuple[str, str]:
+    return _font(TEXT_FONT), _font(BOLD_FONT)
+
+
+@cache
+def _font(file: Path_) -> str:
+    """The name a font is embedded under."""
     from reportlab.pdfbase.pdfmetrics import registerFont
     from reportlab.pdfbase.ttfonts import TTFont
 
-    registerFont(TTFont("Text", str(TEXT_FONT)))
-    registerFont(TTFont("Bold", str(BOLD_FONT)))
-    return "Text", "Bold"
+    name = {TEXT_FONT: "Text", BOLD_FONT: "Bold"}.get(file, file.stem)
+    registerFont(TTFont(name, str(file)))
+    return name
 
 
-def pdf(drawings: Iterable[Drawing]) -> bytes:
-    """The drawings as pages.  The same drawings always give the same bytes."""
+#: The layers a reader can show and hide, in the order they are drawn.
+LAYERS = ("artwork", "folds", "cuts", "marks", "words")
+
+
+def pdf(drawings: Iterable[Drawing], title: str = "") -> bytes:
+    """The drawings as pages, each with its bookmark, in layers.  The same drawings always give the same bytes.
+
+    title: of the whole document, that of the first page where none is given.
+    """
     from reportlab import rl_config
     from reportlab.pdfgen.canvas import Canvas
 
     rl_config.useA85 = 0  # pictures as bytes: spelled out in letters they take a quarter more room and ten times as long
     out = io.BytesIO()
     pages = list(drawings)
-    canvas = Canvas(out, invariant=1, pageCompression=1)
-    canvas.setTitle(pages[0].title if pages else "")
-    canvas.setCreator("Mingei")
-    canvas.setViewerPreference("PrintScaling", "None")
-    for page in pages:
-        canvas.setPageSize((page.width * POINTS_PER_MM, page.height * POINTS_PER_MM))
+    plain, _ = _fonts()
+    canvas = Canvas(out, invariant=1, pageCompression=1, initialFontName=plain)
+    _tell(canvas, title or (pages[0].title if pages else ""))
+    layers = _layered(canvas)
+    k = POINTS_PER_MM
+    for number, page in enumerate(pages):
+        canvas.setPageSize((page.width * k, page.height * k))
+        trim = page.trim or Box(0.0, 0.0, page.width, page.height)
+        canvas.setTrimBox(tuple(v * k for v in (trim.left, trim.bottom, trim.right, trim.top)))
+        canvas.setBleedBox((0.0, 0.0, page.width * k, page.height * k))
+        canvas.bookmarkPage(f"page-{number + 1}")
+        canvas.addOutlineEntry(page.title or f"{number + 1}", f"page-{number + 1}")
         canvas.setLineCap(0)
         canvas.setLineJoin(1)
         if page.correction != (1.0, 1.0):  # about the middle, so that all four margins share what it takes
-            (sx, sy), (w, h) = page.correction, (page.width * POINTS_PER_MM, page.height * POINTS_PER_MM)
+            (sx, sy), (w, h) = page.correction, (page.width * k, page.height * k)
             canvas.transform(sx, 0, 0, sy, (1 - sx) * w / 2, (1 - sy) * h / 2)
-        for printed in page.printed:
-            _art(canvas, printed)
+        with _layer(canvas, "artwork"):
+            for printed in page.printed:
+                _art(canvas, printed)
         canvas.setLineCap(0)
-        _strokes(canvas, page)
-        _texts(canvas, page)
+        for name, strokes in (("folds", [s for s in page.strokes if not s.mark and s.ink is not Ink.CUT]),
+                              ("cuts", [s for s in page.strokes if not s.mark and s.ink is Ink.CUT]),
+                              ("marks", [s for s in page.strokes if s.mark])):
+            with _layer(canvas, name):
+                _strokes(canvas, page, strokes)
+        with _layer(canvas, "words"):
+            _texts(canvas, page)
         canvas.showPage()
+        _with_layers(canvas, layers)
     canvas.save()
     return out.getvalue()
+
+
+def _tell(canvas: Canvas, title: str) -> None:
+    """What the document says of itself: its title, and nothing of when or on which machine it was made."""
+    from reportlab.pdfbase.pdfdoc import PDFDictionary, PDFInfo, PDFString
+
+    class Told(PDFInfo):  # type: ignore[misc]
+        def format(self, document: Any) -> Any:
+            told = {"Title": PDFString(title), "Creator": PDFString("Mingei"), "Producer": PDFString("Mingei")}
+            return PDFDictionary(told).format(document)
+
+    canvas._doc.info = Told()
+    canvas.setTitle(title)
+    canvas.setViewerPreference("PrintScaling", "None")
+
+
+def _layered(canvas: Canvas) -> dict[str, Any]:
+    """The layers declared in the document, by name (optional content, ISO 32000-1, 8.11)."""
+    from reportlab.pdfbase.pdfdoc import PDFArray, PDFDictionary, PDFName, PDFString
+
+    document = canvas._doc
+    found = {name: document.Reference(PDFDictionary({"Type": PDFName("OCG"), "Name": PDFString(name)})) for name in LAYERS}
+    catalog = document.Catalog
+    order = PDFArray(list(found.values()))
+    catalog.OCProperties = PDFDictionary({"OCGs": order, "D": PDFDictionary({"Order": order, "ON": order})})
+    catalog.__NoDefault__ = [*catalog.__NoDefault__, "OCProperties"]
+    return found
+
+
+def _with_layers(canvas: Canvas, layers: Mapping[str, Any]) -> None:
+    """The page just finished may use the layers."""
+    from reportlab.pdfbase.pdfdoc import PDFDictionary, PDFPage
+
+    class Layered(PDFPage):  # type: ignore[misc]
+        def check_format(self, document: Any) -> None:
+            super().check_format(document)
+            self.Resources.Properties = PDFDictionary(dict(layers))
+
+    canvas._doc.Pages.pages[-1].__class__ = Layered
+
+
+@contextmanager
+def _layer(canvas: Canvas, name: str) -> Iterator[None]:
+    """What is drawn meanwhile belongs to a layer."""
+    canvas._code.append(f"/OC /{name} BDC")
+    yield
+    canvas._code.append("EMC")
 
 
 def _art(canvas: Canvas, printed: Printed) -> None:
@@ -143,9 +217,9 @@ def _missing(canvas: Canvas, name: str, frame: Frame) -> None:
     canvas.drawCentredString(w / 2, h / 2, name)
 
 
-def _strokes(canvas: Canvas, page: Drawing) -> None:
+def _strokes(canvas: Canvas, page: Drawing, some: Iterable[Stroke]) -> None:
     order = list(Ink)
-    for ink, strokes in groupby(sorted(page.strokes, key=lambda s: order.index(s.ink)), key=lambda s: s.ink):
+    for ink, strokes in groupby(sorted(some, key=lambda s: order.index(s.ink)), key=lambda s: s.ink):
         look = LOOKS[ink]
         canvas.setLineWidth((_HAIR_MM if page.hair and ink is Ink.CUT else look.width) * POINTS_PER_MM)
         canvas.setDash([d * POINTS_PER_MM for d in look.dashes] or [], 0)
@@ -186,16 +260,19 @@ def _arc(path: PDFPathObject, arc: Arc) -> None:
 
 
 def _texts(canvas: Canvas, page: Drawing) -> None:
-    plain, bold = _fonts()
+    from mingei.formats.letters import runs
+
     k = POINTS_PER_MM
     for text in page.texts:
         canvas.saveState()
         canvas.translate(text.at[0] * k, text.at[1] * k)
         if text.turn_deg:
             canvas.rotate(text.turn_deg)
-        canvas.setFont(bold if text.bold else plain, text.size * k)
-        if text.middle:
-            canvas.drawCentredString(0, -0.35 * text.size * k, text.words)
-        else:
-            canvas.drawString(0, 0, text.words)
+        size = text.size * k
+        parts = [(_font(run.font), run.letters) for run in runs(text.words, text.bold)]
+        x = -sum(canvas.stringWidth(letters, font, size) for font, letters in parts) / 2 if text.middle else 0.0
+        for font, letters in parts:
+            canvas.setFont(font, size)
+            canvas.drawString(x, -0.35 * size if text.middle else 0.0, letters)
+            x += canvas.stringWidth(letters, font, size)
         canvas.restoreState()

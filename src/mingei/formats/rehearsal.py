@@ -59,6 +59,7 @@ class Rehearsal(NamedTuple):
     along: float
     skew_deg: float
     clipped: bool
+    drawn: tuple[float, float] = (BAR_MM, BAR_MM)
 
     @property
     def verdict(self) -> tuple[str, ...]:
@@ -66,7 +67,8 @@ class Rehearsal(NamedTuple):
         found = []
         bars = {"level": self.across, "upright": self.along}
         missing = [name for name, mm in bars.items() if mm == 0.0]
-        off = {name: mm for name, mm in bars.items() if mm and abs(mm - BAR_MM) > RIGHT_MM}
+        wanted = dict(zip(bars, self.drawn, strict=True))
+        off = {name: mm for name, mm in bars.items() if mm and abs(mm - wanted[name]) > RIGHT_MM}
         if len(missing) == 2:
             found.append(say("neither bar is to be seen whole: margins are wider than set; write the printer's own margin"))
         elif missing:
@@ -74,7 +76,7 @@ class Rehearsal(NamedTuple):
                              name=missing[0]))
         elif self.clipped:
             found.append(say("ink is lost at an edge: write the printer's own margin"))
-        if len(off) == 2 and abs(self.across - self.along) < RIGHT_MM:
+        if len(off) == 2 and self.drawn[0] == self.drawn[1] and abs(self.across - self.along) < RIGHT_MM:
             found.append(say("both bars measure {mm}: it was fitted to the page; print at actual size (100 %)",
                              mm=write_mm(self.across, 1)))
         else:
@@ -82,11 +84,17 @@ class Rehearsal(NamedTuple):
                           mm=write_mm(mm, 1)) for name, mm in off.items()]
         if abs(self.skew_deg) > STRAIGHT_DEG:
             found.append(say("it is askew by {deg:.1f} degrees: it keeps its sizes; push the paper guides close", deg=abs(self.skew_deg)))
-        return tuple(found) or (say("both bars measure 100 mm: it is right"),)
+        if not found:
+            right = self.drawn == (BAR_MM, BAR_MM)
+            found = [say("both bars measure 100 mm: it is right") if right else say("both bars measure what they should: it is right")]
+        return tuple(found)
 
 
-def rehearse(data: bytes, number: int = 1, faults: Faults = KNOWN[0][1]) -> Rehearsal:
-    """A page of a PDF, counted from 1, as a printer with such faults would give it.  Raises ExportError when there is no such page."""
+def rehearse(data: bytes, number: int = 1, faults: Faults = KNOWN[0][1], bars: tuple[float, float] = (BAR_MM, BAR_MM)) -> Rehearsal:
+    """A page of a PDF, counted from 1, as a printer with such faults would give it.
+
+    bars: how long its check bars are drawn, across and along, mm.  Raises ExportError when there is no such page.
+    """
     import numpy as np
     import pypdfium2
     from PIL import Image
@@ -110,27 +118,28 @@ def rehearse(data: bytes, number: int = 1, faults: Faults = KNOWN[0][1]) -> Rehe
     inner = (margin, margin, width - margin, height - margin)
     sheet.paste(came.crop(inner), inner[:2])
     ink, printed = np.asarray(came) < _DARK, np.asarray(sheet) < _DARK
-    across, slope = _bar(255.0 - np.asarray(sheet, np.float64)[::-1])  # rows from the bottom up
-    along, _ = _bar(255.0 - np.asarray(sheet, np.float64)[::-1].T)
-    return Rehearsal(sheet, across, along, slope, bool((ink & ~printed).any()))
+    across, slope = _bar(255.0 - np.asarray(sheet, np.float64)[::-1], bars[0])  # rows from the bottom up
+    along, _ = _bar(255.0 - np.asarray(sheet, np.float64)[::-1].T, bars[1])
+    return Rehearsal(sheet, across, along, slope, bool((ink & ~printed).any()), bars)
 
 
-def _bar(ink: NDArray[np.float64]) -> tuple[float, float]:
-    """The length, mm, and slope, degrees, of the line nearest the first row whose ends bear ticks; (0, 0) where there is none."""
+def _bar(ink: NDArray[np.float64], drawn: float) -> tuple[float, float]:
+    """The length, mm, and slope, degrees, of the line nearest the first row whose ends bear ticks; (0, 0) where there is none.  drawn: how
+    long it is drawn, mm."""
     import numpy as np
 
     mm = _DPI / MM_PER_INCH
-    window = ink[:round(_EDGE_MM * mm), :round((BAR_MM + _EDGE_MM) * mm)]
+    window = ink[:round(_EDGE_MM * mm), :round((drawn + _EDGE_MM) * mm)]
     rows, columns = np.nonzero(window > 255 - _DARK)
     if not len(rows):
         return 0.0, 0.0
-    middle = BAR_MM / 2 * mm
+    middle = drawn / 2 * mm
     lines: list[tuple[float, int, float]] = []  # how high in the middle, columns covered, slope
     for slope in np.tan(np.radians(np.linspace(-_SLOPE_DEG, _SLOPE_DEG, 121))):
         level = np.rint(rows - slope * (columns - middle)).astype(int)
         low = int(level.min())
         covered = np.bincount(level - low)
-        lines += [(float(row + low), int(covered[row]), float(slope)) for row in np.nonzero(covered >= _ENOUGH * BAR_MM * mm)[0]]
+        lines += [(float(row + low), int(covered[row]), float(slope)) for row in np.nonzero(covered >= _ENOUGH * drawn * mm)[0]]
     if not lines:
         return 0.0, 0.0
     lowest = min(lines)[0]
@@ -150,4 +159,4 @@ def _bar(ink: NDArray[np.float64]) -> tuple[float, float]:
     edges = np.flatnonzero(np.diff(np.concatenate([[0], dark.astype(int), [0]])))
     ticks = [float((x[i:j] * profile[i:j]).sum() / profile[i:j].sum()) for i, j in zip(edges[::2], edges[1::2], strict=True)]
     length = (ticks[-1] - ticks[0]) * math.hypot(1.0, slope) / mm if len(ticks) > 1 else 0.0
-    return (length, math.degrees(math.atan(slope))) if abs(length / BAR_MM - 1.0) < _STILL_A_BAR else (0.0, 0.0)
+    return (length, math.degrees(math.atan(slope))) if abs(length / drawn - 1.0) < _STILL_A_BAR else (0.0, 0.0)

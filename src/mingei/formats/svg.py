@@ -10,7 +10,7 @@ from pathlib import Path as Path_
 from typing import TYPE_CHECKING
 
 from mingei.core.art import Mark, Raster, Vector
-from mingei.core.drawing import LOOKS, Drawing, Ink
+from mingei.core.drawing import LOOKS, Drawing, Ink, in_order
 from mingei.core.shape import Arc, Path
 
 if TYPE_CHECKING:
@@ -24,45 +24,76 @@ def number(value: float) -> str:
     return "0" if text in ("-0", "") else text
 
 
+#: The editor's own attributes by which groups are shown as layers.
+_LAYERS = "http://www.inkscape.org/namespaces/inkscape"
+#: The order in which what is done to the card stands, after marks and words: the cuts last.
+ORDER = (Ink.DRAW, Ink.GUIDE, Ink.PERFORATE, Ink.VALLEY, Ink.MOUNTAIN, Ink.BEND, Ink.CUT)
+
+
 def svg(drawing: Drawing) -> bytes:
-    """The drawing as one SVG document; y points down in it."""
+    """The drawing as one SVG document; y points down in it.
+
+    Each group is there once, in working order, with a colour of its own; openings come before the outlines they lie in; words are outlines.
+    """
+    ET.register_namespace("inkscape", _LAYERS)
     w, h = number(drawing.width), number(drawing.height)
     root = ET.Element("svg", {"xmlns": "http://www.w3.org/2000/svg", "version": "1.1", "width": f"{w}mm", "height": f"{h}mm",
                               "viewBox": f"0 0 {w} {h}"})
     ET.SubElement(root, "title").text = drawing.title
-    if drawing.printed:
-        _art(root, drawing)
-    for ink in Ink:
-        strokes = [s for s in drawing.strokes if s.ink is ink]
-        if not strokes:
-            continue
-        look = LOOKS[ink]
-        style = {"id": str(ink), "fill": "none", "stroke": "#000000", "stroke-width": number(look.width), "stroke-linejoin": "round"}
-        if look.dashes:
-            style["stroke-dasharray"] = " ".join(number(d) for d in look.dashes)
-        group = ET.SubElement(root, "g", style)
-        for stroke in strokes:
-            ET.SubElement(group, "path", {"d": path_data(stroke.path, drawing.height)})
-    if drawing.texts:
-        words = ET.SubElement(root, "g", {"id": "words", "font-family": "IBM Plex Sans, sans-serif", "fill": "#000000"})
-        for text in drawing.texts:
-            x, y = number(text.at[0]), number(drawing.height - text.at[1])
-            attributes = {"x": x, "y": y, "font-size": number(text.size)}
-            if text.bold:
-                attributes["font-weight"] = "600"
-            if text.middle:
-                attributes["text-anchor"] = "middle"
-                attributes["dy"] = number(0.35 * text.size)
-            if text.turn_deg:
-                attributes["transform"] = f"rotate({number(-text.turn_deg)} {x} {y})"
-            ET.SubElement(words, "text", attributes).text = text.words
+    _marks(root, drawing)
+    _words(root, drawing)
+    for ink in ORDER:
+        strokes = [s for s in drawing.strokes if s.ink is ink and not s.mark]
+        printed = drawing.printed if ink is Ink.DRAW else ()
+        if strokes or printed:
+            group = _group(root, str(ink), ink)
+            if printed:
+                _art(group, drawing)
+            for stroke in in_order(strokes):
+                ET.SubElement(group, "path", {"d": path_data(stroke.path, drawing.height)})
     ET.indent(root, " ")
     return bytes(ET.tostring(root, encoding="utf-8", xml_declaration=True)) + b"\n"
 
 
+def _group(root: ET.Element, name: str, ink: Ink | None = None) -> ET.Element:
+    attributes = {"id": name, f"{{{_LAYERS}}}groupmode": "layer", f"{{{_LAYERS}}}label": name}
+    return ET.SubElement(root, "g", attributes | (_style(ink) if ink is not None else {}))
+
+
+def _style(ink: Ink) -> dict[str, str]:
+    look = LOOKS[ink]
+    style = {"fill": "none", "stroke": look.colour, "stroke-width": number(look.width), "stroke-linejoin": "round"}
+    return style | ({"stroke-dasharray": " ".join(number(d) for d in look.dashes)} if look.dashes else {})
+
+
+def _marks(root: ET.Element, drawing: Drawing) -> None:
+    """What belongs to the page, each line as it looks."""
+    marks = [s for s in drawing.strokes if s.mark]
+    if marks:
+        group = _group(root, "marks")
+        for stroke in marks:
+            ET.SubElement(group, "path", {"d": path_data(stroke.path, drawing.height)} | _style(stroke.ink))
+
+
+def _words(root: ET.Element, drawing: Drawing) -> None:
+    """Words as outlines, so that no reader needs the type; each with what it says."""
+    if not drawing.texts:
+        return
+    from mingei.formats.letters import outlines
+
+    group = _group(root, "words")
+    group.set("fill", "#26241f")
+    for text in drawing.texts:
+        data = []
+        for commands in outlines(text):
+            data += [name + " ".join(number_pair(x, drawing.height - y) for x, y in points) for name, points in commands]
+        if data:
+            ET.SubElement(group, "path", {"d": " ".join(data), "aria-label": text.words})
+
+
 def _art(root: ET.Element, drawing: Drawing) -> None:
-    """Artwork as a group named for its ink: pictures embedded as they are, drawings and letters as paths, each cut off at its outlines."""
-    group = ET.SubElement(root, "g", {"id": str(Ink.DRAW)})
+    """Artwork within the group of its ink: pictures embedded as they are, drawings and letters as paths, each cut off at its outlines."""
+    group = ET.SubElement(root, "g", {"id": "artwork", "stroke": "none"})
     for index, printed in enumerate(drawing.printed):
         cut = ET.SubElement(group, "clipPath", {"id": f"within-{index}"})
         data = []

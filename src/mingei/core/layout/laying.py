@@ -96,6 +96,15 @@ class Printer(NamedTuple):
         """Whether a stock is heavier than its maker allows."""
         return 0.0 < self.heaviest < gsm
 
+    def measured_again(self, across: float = BAR_MM, along: float = BAR_MM) -> Printer:
+        """The printer after a print already corrected came out with bars so long, mm: what is still off adds to what was known."""
+        return self._replace(across=self.across * across / BAR_MM, along=self.along * along / BAR_MM)
+
+    @property
+    def corrects(self) -> bool:
+        """Whether what is printed by it is made larger or smaller."""
+        return self.correction != (1.0, 1.0)
+
     @property
     def correction(self) -> tuple[float, float]:
         """By how much drawings are made larger, across and along, so that the bars come out at 100 mm."""

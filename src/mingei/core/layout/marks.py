@@ -1,4 +1,7 @@
-"""What is printed round the pieces of a page: check bars, the key of lines, and what the page is."""
+"""A page as it is printed: its pieces, the words on and beside them, and what stands round them.
+
+All is drawn as the card lies, seen from its printed face; a template for the inner face is the mirror image of the whole of it.
+"""
 
 from __future__ import annotations
 
@@ -6,100 +9,98 @@ import math
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from dataclasses import replace
 from itertools import pairwise
+from typing import TYPE_CHECKING
 
+from mingei.core.art import Printed
 from mingei.core.draft import Role
-from mingei.core.drawing import LOOKS, Drawing, Ink, Stroke, Text, flipped, pattern_strokes
+from mingei.core.drawing import Drawing, Ink, Stroke, Text, flipped, pattern_strokes
+from mingei.core.layout.common import cut_once
+from mingei.core.layout.footer import CHECK_BAR_MM, bars, footer, heading, mark
 from mingei.core.layout.laying import CutLine, Laying
-from mingei.core.layout.place import CORNER_MM, NAME_SIZE_MM, Page, name_width, room
+from mingei.core.layout.lettering import width
+from mingei.core.layout.place import CORNER_MM, NAME_SIZE_MM, Item, Page, outline, room
+from mingei.core.layout.placing import Ground, Place, Wish, fitted
 from mingei.core.layout.sheets import Sheet
 from mingei.core.layout.tile import KEPT, TRIMMED, Tile, cut_off, joins, map_of, neighbours, printed_within
-from mingei.core.length import write_mm
-from mingei.core.pattern import Pattern
-from mingei.core.shape import Arc, Box, Line, Path, Point, Rigid, bounds, contains, flat_points, moved_path, shifted, signed_area
-from mingei.core.stock import Grain
+from mingei.core.pattern import EdgeKey, FlatPanel
+from mingei.core.shape import Arc, Box, Line, Path, Point, Polygon, contains, flat_points, moved_path, shifted, signed_area
 from mingei.core.words import say, told
 
-CHECK_BAR_MM = 100.0
-#: The number of a seam: its size, how far beside its edge it stands (mm), and where along it, as shares.
-_NUMBER_MM, _BESIDE_MM, _SHARES = 2.2, 2.8, (0.25, 0.5, 0.75)
+if TYPE_CHECKING:
+    from shapely.geometry import Polygon as Area
+
+__all__ = ["CHECK_BAR_MM", "bars", "page_drawing", "page_drawings", "ticks"]
+
+#: Sizes of the numbers of seams and of the words on tabs, the best first, and how far a number's middle stands beside its edge, mm.
+_NUMBER_SIZES, _TAB_SIZES, _BESIDE_MM = (2.2, 1.9, 1.6), (2.4, 2.1, 1.8, 1.5, 1.3), (2.1, 2.9, 1.7, 4.0)
+#: Where along its edge a number may stand, as shares.
+_SHARES = (0.25, 0.5, 0.75, 0.35, 0.65, 0.15, 0.85, 0.08, 0.92)
 _TICK = 3.0
-#: How far from its corner the tick of a cut begins, mm.
-_TICK_OFF = 0.5
-#: How far beneath a piece its name stands, mm.
-_NAME_DOWN = 2.8
+#: How far from its corner the tick of a cut begins, and the shortest that is drawn, mm; so far it keeps from other card.
+_TICK_OFF, _TICK_LEAST, _TICK_CLEAR = 0.5, 1.0, 0.4
+#: How far beneath a piece the middle of its name stands, mm.
+_NAME_DOWN = 1.9
+#: So much of the gap between two pieces (a share) either's print may reach into.
+_BLEED_SHARE = 0.5
+#: Where along its strip the word stands that says what is glued there, as shares.
+_ALONG = (0.5, 0.4, 0.6, 0.3, 0.7, 0.2, 0.8, 0.12, 0.88, 0.05, 0.95)
+#: How long the ticks are of the cross by which the two faces of a sheet are compared, and how many, mm.
+_CROSS_MM, _CROSS_TICKS = 3.0, 3
+
+Speak = Callable[[str], str]
 
 
-def page_drawings(page: Page, title: str, speak: Callable[[str], str] = str) -> tuple[Drawing, ...]:
+def page_drawings(page: Page, title: str, speak: Speak = str) -> tuple[Drawing, ...]:
     """A page as it is printed and, where cuts go there, the back of its sheet."""
     front = page_drawing(page, title, speak)
     return (front, _back(page, title, speak)) if page.sheet.laying.cuts is CutLine.BACK else (front,)
 
 
-def page_drawing(page: Page, title: str, speak: Callable[[str], str] = str) -> Drawing:
-    """A page as it is printed: the pieces, two check bars, the key, and the words; pieces that share it are named beneath.
+def page_drawing(page: Page, title: str, speak: Speak = str) -> Drawing:
+    """A page as it is printed: the pieces, two check bars, the key, and the words; pieces that share it are named.
 
     title: the project's.  speak: from the core's English to the language the words are printed in.
     """
-    sheet, first, laying = page.sheet, page.items[0].load, page.sheet.laying
-    strokes = [stroke for item in page.items for stroke in _shown(pattern_strokes(item.load.pattern, item.move), laying)]
+    sheet, laying, space = page.sheet, page.sheet.laying, room(page.sheet)
+    around = [Box(space.left, space.bottom, space.right, space.top)] if page.tile is not None else []
+    strokes = _piece_strokes(page)
+    for window in around:
+        strokes = [replace(s, path=part) for s in strokes for part in cut_off(s.path, window)]
+    inks = [ink for ink in (Ink.CUT, Ink.MOUNTAIN, Ink.VALLEY, Ink.BEND, Ink.PERFORATE, Ink.GUIDE) if any(s.ink is ink for s in strokes)]
+    joined, joins_words = _tile_marks(page, page.tile, speak) if page.tile is not None else ([], [])
+    strokes += joined
+    printed = () if laying.template else _printed(page)
+    texts = _words(page, strokes, printed, joins_words, speak)
     if laying.template:
         strokes = list(flipped(strokes, _mirror(sheet)))
+        texts = [replace(t, at=(_mirror(sheet) - t.at[0], t.at[1]), turn_deg=_upright(-t.turn_deg)) for t in texts]
+        inks = [Ink.MOUNTAIN if i is Ink.VALLEY else Ink.VALLEY if i is Ink.MOUNTAIN else i for i in inks]
+        inks.sort(key=list(Ink).index)
+    right, joining = math.inf, ""
     if page.tile is not None:
-        space = room(sheet)
-        strokes = [Stroke(s.ink, part) for s in strokes for part in cut_off(s.path, space)]
-    m = sheet.margin
-    strokes += _bar((m + _TICK, m + _TICK), across=True) + _bar((m + _TICK, m + _TICK), across=False)
-    inks = [ink for ink in (Ink.CUT, Ink.MOUNTAIN, Ink.VALLEY, Ink.BEND, Ink.GUIDE) if any(s.ink is ink for s in strokes)]
-    texts = [
-        Text((m + _TICK + 2, m + _TICK + 1.2), 2.4,
-             speak("check bars: both must measure 100 mm. Print at actual size (100 %), never fit to page."), bold=True)]
-    x = m + _TICK + 2
-    for ink in inks:
-        key_y = m + 9.2
-        strokes.append(Stroke(ink, (Line((x, key_y), (x + 14.0, key_y)),)))
-        words = speak(LOOKS[ink].words)
-        texts.append(Text((x + 15.5, key_y - 0.9), 2.6, words))
-        x += 17.0 + 1.45 * len(words) + 4.0
-    stock = page.stock
-    if len(page.items) == 1:
-        heading, copies = f"{title}: {told(first.words, speak)}", first.pattern.copies
-        cut = told(say("{piece}, cut {copies}", piece=heading, copies=copies), speak) if copies > 1 else heading
-    else:
-        cut = heading = f"{title}: {told(say('{count} pieces', count=len(page.items)), speak)}"
-    texts += [
-        Text((m + _TICK + 2, m + 13.0), 2.8,
-             told(say(_TEMPLATE if laying.template else _OUTSIDE, stock=stock.name, caliper=write_mm(stock.caliper_mm)), speak)),
-        Text((m + _TICK + 2, m + 17.4), 3.6, cut, bold=True),
-        Text((sheet.width - m - 24, m + 17.4), 2.8,
-             told(say("page {number} of {count}", number=page.number, count=page.count), speak)),
-    ]
-    arrow, named = _grain(page)
-    strokes += arrow
-    texts += [replace(text, words=speak(text.words)) for text in named]
+        lines, right = _map(page.tile, sheet)
+        strokes += lines
+        joining = _joining(page.tile, speak, mirrored=laying.template)
+    beneath, said = footer(page, title, inks, joining, right, speak)
+    strokes += beneath
+    texts += said
     if laying.corners:
         strokes += _registration(sheet)
-    if sheet.printer.correction != (1.0, 1.0):
-        texts.append(Text((sheet.width / 2 + 12, m + 13.0), 2.4, told(say(
-            "corrected for {printer}", printer=sheet.printer.name or "this printer"), speak)))
-    if page.tile is not None:
-        return _tile_drawing(page, page.tile, strokes, texts, heading, speak)
-    boxes = [item.box for item in page.items]
-    for item, box in zip(page.items, boxes, strict=True):
-        left = _mirror(sheet) - box.right if laying.template else box.left
-        if len(page.items) > 1 and laying.names:
-            texts.append(Text((left, box.bottom - _NAME_DOWN), NAME_SIZE_MM, _cut_short(told(item.load.words, speak), box.width)))
-        if laying.numbers:
-            numbers = _numbers(item.load.pattern, item.move, speak, [other for other in boxes if other is not box])
-            texts += [replace(text, at=(_mirror(sheet) - text.at[0], text.at[1]), turn_deg=_upright(-text.turn_deg)) for text in numbers] \
-                if laying.template else numbers
-    printed = () if laying.template else tuple(p.moved(item.move) for item in page.items for p in item.load.printed)
-    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), heading, printed, laying.cuts is CutLine.HAIR,
-                   sheet.printer.correction)
+    if laying.cuts is CutLine.BACK:
+        strokes += _cross(_cross_at(sheet), 0)
+    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), heading(page, title, speak), printed,
+                   laying.cuts is CutLine.HAIR, sheet.printer.correction)
 
 
-#: What is said of the stock and the face printed on.
-_OUTSIDE = "{stock}, {caliper} thick. The printed face is the outside."
-_TEMPLATE = "template, mirrored: stick it to the inner face of {stock}, {caliper} thick"
+def _piece_strokes(page: Page) -> list[Stroke]:
+    """The lines of all pieces as they are printed."""
+    laying = page.sheet.laying
+    others = {id(item): [i for i in page.items if i is not item] for item in page.items} if laying.cuts is CutLine.TICKS else {}
+    found: list[Stroke] = []
+    for item in page.items:
+        shown = list(_shown(pattern_strokes(item.load.pattern, item.move), laying))
+        found += _clear_ticks(shown, others[id(item)]) if others.get(id(item)) else shown
+    return cut_once(found) if laying.gap <= 0.0 and laying.cuts in (CutLine.LINE, CutLine.HAIR) and len(page.items) > 1 else found
 
 
 def _mirror(sheet: Sheet) -> float:
@@ -121,8 +122,8 @@ def _shown(strokes: Iterable[Stroke], laying: Laying) -> Iterator[Stroke]:
 
 def ticks(cut: Path) -> Iterator[Stroke]:
     """For the straight sides of a cut, short lines beyond its outer corners, on what is cut away; curves as they are."""
-    outline = flat_points(cut)[:-1]
-    turning = 1.0 if signed_area(outline) > 0 else -1.0
+    corners = flat_points(cut)[:-1]
+    turning = 1.0 if signed_area(corners) > 0 else -1.0
     for before, here in pairwise((cut[-1], *cut)):
         if isinstance(here, Arc):
             yield Stroke(Ink.CUT, (here,))
@@ -135,70 +136,244 @@ def ticks(cut: Path) -> Iterator[Stroke]:
             length = math.dist((px, py), (bx, by))
             ux, uy = (bx - px) / length, (by - py) / length
             near, far = ((bx + ux * d, by + uy * d) for d in (_TICK_OFF, _TICK_OFF + _TICK))
-            if not contains(outline, far):
+            if not contains(corners, far):
                 yield Stroke(Ink.CUT, (Line(near, far),))
 
 
-def _back(page: Page, title: str, speak: Callable[[str], str]) -> Drawing:
-    """The back of a sheet, turned over about its long side: the cuts, where the printer's own offset puts them."""
+def _clear_ticks(strokes: Iterable[Stroke], others: Sequence[Item]) -> Iterator[Stroke]:
+    """Ticks as far as they keep clear of the other pieces' card; one with too little room is left out."""
+    from shapely import LineString, union_all
+    from shapely.geometry import Polygon as Area
+
+    card = union_all([Area(_on_sheet(item)).buffer(_TICK_CLEAR) for item in others])
+    for stroke in strokes:
+        if stroke.ink is not Ink.CUT or len(stroke.path) > 1 or not isinstance(stroke.path[0], Line):
+            yield stroke
+            continue
+        near, far = stroke.path[0]
+        rest = LineString((near, far)).difference(card)
+        parts = [p for p in getattr(rest, "geoms", [rest]) if not p.is_empty and math.dist(p.coords[0], near) < 1e-6]
+        if parts and parts[0].length >= _TICK_LEAST:
+            yield replace(stroke, path=(Line(near, (float(parts[0].coords[-1][0]), float(parts[0].coords[-1][1]))),))
+
+
+def _on_sheet(item: Item) -> Polygon:
+    return item.move.apply_all(outline(item.load.pattern))
+
+
+def _back(page: Page, title: str, speak: Speak) -> Drawing:
+    """The back of a sheet, turned over about its long side: the cuts, where the printer's own offset puts them, and a cross to measure that
+    offset by."""
     sheet = page.sheet
     cuts = [s for item in page.items for s in pattern_strokes(item.load.pattern, item.move) if s.ink is Ink.CUT]
     if page.tile is not None:
-        cuts = [Stroke(s.ink, part) for s in cuts for part in cut_off(s.path, room(sheet))]
+        cuts = [replace(s, path=part) for s in cuts for part in cut_off(s.path, room(sheet))]
+    if sheet.laying.template:  # the front bears the mirror image, and so must its back
+        cuts = list(flipped(cuts, _mirror(sheet)))
+    x, y = _cross_at(sheet)
+    marks = _cross((sheet.width - x, y), _CROSS_TICKS)
     back = shifted(-sheet.printer.back_x, -sheet.printer.back_y)
-    strokes = [Stroke(s.ink, moved_path(s.path, back)) for s in flipped(cuts, sheet.width)]
+    strokes = [replace(s, path=moved_path(s.path, back)) for s in (*flipped(cuts, sheet.width), *marks)]
     words = told(say("{title}: back of page {number}", title=title, number=page.number), speak)
-    texts = (Text((sheet.margin + _TICK + 2, sheet.margin + 17.4), 3.6, words, bold=True),)
-    return Drawing(sheet.width, sheet.height, tuple(strokes), texts, words, correction=sheet.printer.correction)
+    hint = speak(
+        "Hold it to the light: how far to the right of and above the other cross this one lies, in mm, adds to the printer's back."
+    )
+    left, reach = sheet.margin + 5.0, sheet.width - 2 * sheet.margin - 6.0
+    texts = [Text((left, sheet.margin + level), size, fit, bold)
+             for level, bold, (fit, size) in ((17.4, True, fitted(words, reach, (3.6, 3.0, 2.4, 2.0), bold=True)),
+                                              (12.4, False, fitted(hint, reach, (2.6, 2.2, 1.9, 1.6))))]
+    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), words, correction=sheet.printer.correction)
 
 
-def _grain(page: Page) -> tuple[list[Stroke], list[Text]]:
-    """An arrow along the grain of the sheet, where its stock has one."""
-    sheet, grain = page.sheet, page.stock.grain
-    if grain is Grain.NONE:
-        return [], []
-    x, y = sheet.width - sheet.margin - 24.0, sheet.margin + 12.0
-    way = (0.0, 1.0) if grain is Grain.LONG else (1.0, 0.0)
+def _cross_at(sheet: Sheet) -> Point:
+    """Where the cross stands by which the two faces of a sheet are compared: in the strip of the upright bar, at its upper end."""
+    off = CORNER_MM if sheet.laying.corners else 0.0
+    return sheet.margin + 4.0, sheet.height - sheet.margin - off - 4.0
 
-    def at(along: float, aside: float) -> Point:
-        return x + 16.0 + way[0] * along - way[1] * aside, y + way[1] * along + way[0] * aside
 
-    lines = [Line(at(-3, 0), at(4, 0)), Line(at(4, 0), at(2.4, 0.9)), Line(at(4, 0), at(2.4, -0.9))]
-    return [Stroke(Ink.DRAW, (line,)) for line in lines], [Text((x, y), 2.4, "grain")]
+def _cross(at: Point, count: int) -> list[Stroke]:
+    """A cross, with so many ticks a millimetre apart on each arm."""
+    x, y = at
+    r = _CROSS_MM + (0.5 if count else 0.0)
+    lines = [Line((x - r, y), (x + r, y)), Line((x, y - r), (x, y + r))]
+    for i in range(1, count + 1):
+        for s in (-i, i):
+            lines += [Line((x + s, y - 0.5), (x + s, y + 0.5)), Line((x - 0.5, y + s), (x + 0.5, y + s))]
+    return mark(*lines)
 
 
 def _registration(sheet: Sheet) -> list[Stroke]:
     """A cross in each corner of what the printer reaches, for a machine that cuts what was printed."""
     off, r = sheet.margin + CORNER_MM / 2, CORNER_MM / 2
-    lines = [line for x in (off, sheet.width - off) for y in (off, sheet.height - off)
-             for line in (Line((x - r, y), (x + r, y)), Line((x, y - r), (x, y + r)))]
-    return [Stroke(Ink.DRAW, (line,)) for line in lines]
+    return mark(*(line for x in (off, sheet.width - off) for y in (off, sheet.height - off)
+                  for line in (Line((x - r, y), (x + r, y)), Line((x, y - r), (x, y + r)))))
 
 
-def _tile_drawing(page: Page, tile: Tile, strokes: list[Stroke], texts: list[Text], heading: str, speak: Callable[[str], str]) -> Drawing:
-    """A window of a piece: what of it lies there, how it joins its neighbours, and a map of all."""
-    sheet, item, space = page.sheet, page.items[0], room(page.sheet)
+# -- artwork -------------------------------------------------------------------------------------------------
+
+
+def _printed(page: Page) -> tuple[Printed, ...]:
+    """The artwork of all pieces, its bleed cut off where the next piece or what stands beneath begins."""
+    bled = [(item, p.moved(item.move)) for item in page.items for p in item.load.printed]
+    if not bled:
+        return ()
+    from shapely import box, union_all
+    from shapely.geometry import Polygon as Area
+
+    space = room(page.sheet)
+    if page.tile is not None:
+        return tuple(printed_within(p, space) for _, p in bled)
+    m, sheet = page.sheet.margin, page.sheet
+    paper = box(m, space.bottom - _FOOTER_CLEAR_MM, sheet.width - m, sheet.height - m)
+    cards = {id(item): Area(_on_sheet(item)) for item in page.items}
+    rooms: dict[int, Area] = {}
+    for item in dict.fromkeys(item for item, _ in bled):
+        own, rest = cards[id(item)], [card for key, card in cards.items() if key != id(item)]
+        near = [card.buffer(_BLEED_SHARE * own.distance(card)) for card in rest if own.distance(card) < 2 * _MOST_BLEED_MM]
+        rooms[id(item)] = (paper.difference(union_all(near)) if near else paper).union(own)
+    return tuple(p.cut_off(rooms[id(item)]) for item, p in bled)
+
+
+#: Bleed reaches no further past a cut than this, mm; and into what is left for the lines beneath the pieces by so much.
+_MOST_BLEED_MM, _FOOTER_CLEAR_MM = 20.0, 1.5
+
+
+# -- words ---------------------------------------------------------------------------------------------------
+
+
+def _words(page: Page, strokes: Sequence[Stroke], printed: Sequence[Printed], first: Sequence[Wish], speak: Speak) -> list[Text]:
+    """Names beneath the pieces, words on the tabs and numbers beside the edges, each where nothing else stands; after some that come
+    first."""
+    sheet, laying, space = page.sheet, page.sheet.laying, room(page.sheet)
+    m = sheet.margin
+    limits = space if page.tile is not None else Box(m + 4.0, space.bottom - 0.5, sheet.width - m, sheet.height - m)
+    cards = [item.move.apply_all(p.flat_polygon) for item in page.items for p in item.load.pattern.panels]
+    bled = [outline_ for p in printed for outline_, _ in p.within]
+    ground = Ground(strokes, [*cards, *bled], limits)
+    if laying.corners:
+        c = CORNER_MM
+        ground.take([((x, y), (x + c, y), (x + c, y + c), (x, y + c)) for x in (m, sheet.width - m - c) for y in (m, sheet.height - m - c)])
+    if laying.cuts is CutLine.BACK:
+        (x, y), r = _cross_at(sheet), _CROSS_MM + 0.5
+        ground.take([((x - r, y - r), (x + r, y - r), (x + r, y + r), (x - r, y + r))])
+    texts = ground.grant(first)
+    if laying.names and page.tile is None and len(page.items) > 1:
+        texts += ground.grant(_name(item, speak) for item in page.items)
+    if laying.numbers:
+        texts += ground.grant(wish for item in page.items for wish in _on_tabs(item, speak))
+        texts += ground.grant(wish for item in page.items for wish in _beside_edges(item))
+    return texts
+
+
+def _name(item: Item, speak: Speak) -> Wish:
+    """A piece's name, best beneath it, else over or beside it."""
+    words, box = told(item.load.words, speak), item.box
+    places = []
+    for size in (NAME_SIZE_MM, 1.9, 1.6):
+        half = width(words, size) / 2
+        low, high = box.bottom - _NAME_DOWN, box.top + _NAME_DOWN
+        level = [(box.left + half, low), (box.centre[0], low), (box.right - half, low), (box.left + half, high), (box.centre[0], high),
+                 (box.right - half, high)]
+        places += [Place(at, size) for at in level]
+        for x in (box.left - _NAME_DOWN, box.right + _NAME_DOWN):
+            places += [Place((x, y), size, 90.0) for y in (box.bottom + half, box.centre[1], box.top - half)]
+    return Wish(words, places)
+
+
+_TAB_WORDS = {Role.TAB: "glue {number}", Role.LIP: "tuck {number}"}
+
+
+def _on_tabs(item: Item, speak: Speak) -> Iterator[Wish]:
+    """The words on the tabs, which are covered when it is made."""
+    pattern, move = item.load.pattern, item.move
+    keys = {edge.seam: edge.key for edge in pattern.keys}
+    for p in pattern.panels:
+        if p.role not in _TAB_WORDS or p.whole or p.name not in keys:
+            continue
+        within = move.apply_all(p.flat_polygon)
+        turn = _upright(p.frame.then(move).turn_deg)
+        middles = [move.apply(p.frame.apply(at)) for at in _middles(p)]
+        said = told(say(_TAB_WORDS[p.role], number=keys[p.name]), speak)
+        full = [Place(at, size, turn) for size in _TAB_SIZES[:3] for at in middles]
+        wish = Wish(said, full, within)
+        short = Wish(str(keys[p.name]), [Place(at, size, turn) for size in _TAB_SIZES for at in middles], within)
+        yield wish if _fits(said, p) else short
+
+
+def _fits(words: str, panel: FlatPanel) -> bool:
+    """Whether words can stand on a tab at all, at the smallest of their larger sizes."""
+    xs, ys = zip(*panel.polygon, strict=True)
+    return bool(width(words, _TAB_SIZES[2]) < 0.8 * (max(xs) - min(xs)) and max(ys) - min(ys) > 1.3 * _TAB_SIZES[2])
+
+
+def _middles(panel: FlatPanel) -> list[Point]:
+    """Where words may stand on a tab, in its coordinates: its middle, then aside of it and nearer its hinge."""
+    xs, ys = zip(*panel.polygon, strict=True)
+    x, y = (min(xs) + max(xs)) / 2, (min(ys) + max(ys)) / 2
+    wide, high = max(xs) - min(xs), max(ys) - min(ys)
+    return [(x + dx * wide, y + dy * high) for dy in (0.0, -0.12, 0.12) for dx in (0.0, -0.22, 0.22, -0.35, 0.35)]
+
+
+def _beside_edges(item: Item) -> Iterator[Wish]:
+    """The numbers of the edges that meet others, on what is cut away."""
+    pattern, move = item.load.pattern, item.move
+    said = {p.name for p in pattern.panels if p.role in _TAB_WORDS and not p.whole}
+    for edge in pattern.keys:
+        if edge.bears and edge.seam in said:
+            continue
+        yield Wish(str(edge.key), [Place(move.apply(at), size) for size, at in _beside(edge)])
+
+
+def _beside(edge: EdgeKey) -> Iterator[tuple[float, Point]]:
+    """Sizes and places beside an edge, outside of it."""
+    (ax, ay), (bx, by) = edge.line
+    length = math.dist(*edge.line)
+    nx, ny = (by - ay) / length, (ax - bx) / length
+    for size in _NUMBER_SIZES:
+        for away in _BESIDE_MM:
+            for share in _SHARES:
+                yield size, (ax + (bx - ax) * share + nx * away, ay + (by - ay) * share + ny * away)
+
+
+# -- tiles ---------------------------------------------------------------------------------------------------
+
+
+def _tile_marks(page: Page, tile: Tile, speak: Speak) -> tuple[list[Stroke], list[Wish]]:
+    """How a window of a piece joins its neighbours: lines, crosses, and a word on each strip."""
+    space = room(page.sheet)
     onto = shifted(space.left - tile.window.left, space.bottom - tile.window.bottom)
     lines, crosses = joins(tile)
-    strokes += [Stroke(Ink.GUIDE, moved_path((line,), onto)) for line in lines]
-    strokes += [Stroke(Ink.DRAW, moved_path((line,), onto)) for line in crosses]
+    strokes = [Stroke(Ink.GUIDE, moved_path((line,), onto), mark=True) for line in lines]
+    strokes += [Stroke(Ink.DRAW, moved_path((line,), onto), mark=True) for line in crosses]
+    w, amid = tile.window, tile.overlap / 4
+    along = {"right": [((w.right - amid, w.bottom + share * w.height), 90.0) for share in _ALONG],
+             "above": [((w.left + share * w.width, w.top - amid), 0.0) for share in _ALONG]}
+    within = ((space.left, space.bottom), (space.right, space.bottom), (space.right, space.top), (space.left, space.top))
+    wishes = [Wish(told(say("glue {number}", number=name), speak),
+                   [Place(onto.apply(at), size, turn) for size in _TAB_SIZES for at, turn in along[side]], within)
+              for side, name in neighbours(tile).items() if side in along]
+    return strokes, wishes
+
+
+def _map(tile: Tile, sheet: Sheet) -> tuple[list[Stroke], float]:
+    """A little map of all tiles with this one crossed out, mirrored as they are; and how far the words beside it may reach, mm."""
     around, here = map_of(tile, sheet)
-    strokes += [Stroke(Ink.DRAW, (line,)) for line in around]
-    strokes += [Stroke(Ink.DRAW, (Line((here.left, here.bottom), (here.right, here.top)),)),
-                Stroke(Ink.DRAW, (Line((here.left, here.top), (here.right, here.bottom)),))]
-    texts.append(Text((sheet.margin + _TICK + 2, sheet.margin + 21.4), 2.6, _joining(tile, speak)))
-    texts += _strips(tile, onto, speak)
-    texts += [text for text in _numbers(item.load.pattern, item.move, speak, [])
-              if space.left <= text.at[0] <= space.right and space.bottom <= text.at[1] <= space.top]
-    printed = tuple(printed_within(p.moved(item.move), space) for p in item.load.printed)
-    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), heading, printed, sheet.laying.cuts is CutLine.HAIR,
-                   sheet.printer.correction)
+    strokes = mark(*around, Line((here.left, here.bottom), (here.right, here.top)), Line((here.left, here.top), (here.right, here.bottom)))
+    left = min(line.start[0] for line in around)
+    if sheet.laying.template:
+        strokes = list(flipped(strokes, left + sheet.width - sheet.margin))
+    shift = CORNER_MM if sheet.laying.corners else 0.0
+    if shift:
+        strokes = [replace(s, path=moved_path(s.path, shifted(-shift, 0.0))) for s in strokes]
+    return strokes, left - shift - 2.0
 
 
-def _joining(tile: Tile, speak: Callable[[str], str]) -> str:
+def _joining(tile: Tile, speak: Speak, mirrored: bool) -> str:
     """What a person does with a tile: trims it where it lies on others, and keeps the strips that others are glued on."""
     beside = neighbours(tile)
     sides = {"left": "left {name}", "right": "right {name}", "below": "below {name}", "above": "above {name}"}
+    if mirrored:
+        sides |= {"left": sides["right"], "right": sides["left"]}
     words = [told(say("tile {name} of {count}", name=tile.name, count=len(tile.used)), speak)]
     for template, some in (("trim it along the dotted line, and lay it on the strip of: {sides}", TRIMMED),
                            ("keep its strip, to glue on it: {sides}", KEPT)):
@@ -206,72 +381,6 @@ def _joining(tile: Tile, speak: Callable[[str], str]) -> str:
         if there:
             words.append(told(say(template, sides=there), speak))
     return "; ".join(words)
-
-
-def _strips(tile: Tile, onto: Rigid, speak: Callable[[str], str]) -> list[Text]:
-    """The word on each strip that another tile is glued on."""
-    w, amid = tile.window, tile.overlap / 4
-    places = {"right": ((w.right - amid, w.centre[1]), 90.0), "above": ((w.centre[0], w.top - amid), 0.0)}
-    return [Text(onto.apply(at), 2.4, told(say("glue {number}", number=name), speak), middle=True, turn_deg=turn)
-            for side, name in neighbours(tile).items() if side in places for at, turn in (places[side],)]
-
-
-def _cut_short(words: str, width: float) -> str:
-    """Words no longer than fit beneath a piece so wide, mm."""
-    most = max(3, int(width / name_width("n")))
-    return words if len(words) <= most else words[:most - 1] + "…"
-
-
-def _numbers(pattern: Pattern, move: Rigid, speak: Callable[[str], str], taken: Sequence[Box]) -> list[Text]:
-    """The numbers of the seams: on the tabs, which are covered, and beside the edges they meet, on what is cut away where there is room.
-
-    taken: the rectangles of the other pieces on the sheet.
-    """
-    texts = []
-    keys = {edge.seam: edge.key for edge in pattern.keys}
-    words = {Role.TAB: "glue {number}", Role.LIP: "tuck {number}"}
-    for p in pattern.panels:
-        if p.role in words and not p.whole and p.name in keys:
-            said = told(say(words[p.role], number=keys[p.name]), speak)
-            texts.append(Text(move.apply(p.frame.apply(_middle(p.polygon))), 2.4, said, middle=True,
-                              turn_deg=_upright(p.frame.then(move).turn_deg)))
-    tabs = {p.name for p in pattern.panels if p.role in words and not p.whole and p.name in keys}
-    solid = [(bounds(p.flat_polygon).grown(_BESIDE_MM), p.flat_polygon) for p in pattern.panels]
-    for edge in pattern.keys:
-        if edge.bears and edge.seam in tabs:
-            continue
-        (ax, ay), (bx, by) = edge.line
-        length = math.dist(*edge.line)
-        nx, ny = (by - ay) / length * _BESIDE_MM, (ax - bx) / length * _BESIDE_MM  # outward
-        beside = [(ax + (bx - ax) * share + nx, ay + (by - ay) * share + ny) for share in _SHARES]
-        free = next((q for q in beside if not any(box.left < q[0] < box.right and box.bottom < q[1] < box.top and contains(outline, q)
-                                                  for box, outline in solid) and not _over(move.apply(q), taken)), None)
-        at = free or (ax + (bx - ax) * _SHARES[0] - nx, ay + (by - ay) * _SHARES[0] - ny)
-        x, y = move.apply(at)
-        texts.append(Text((x, y - 0.35 * _NUMBER_MM), _NUMBER_MM, str(edge.key), middle=True))
-    return texts
-
-
-def _over(p: Point, boxes: Sequence[Box]) -> bool:
-    """Whether a number there would stand on another piece."""
-    return any(b.left - _NUMBER_MM < p[0] < b.right + _NUMBER_MM and b.bottom - _NUMBER_MM < p[1] < b.top + _NUMBER_MM for b in boxes)
-
-
-def _bar(corner: tuple[float, float], across: bool) -> list[Stroke]:
-    """A bar of exactly CHECK_BAR_MM from the corner, with a tick at each end."""
-    x, y = corner
-    if across:
-        lines = [Line((x, y), (x + CHECK_BAR_MM, y))]
-        lines += [Line((x + s, y), (x + s, y - _TICK)) for s in (0.0, CHECK_BAR_MM)]
-    else:
-        lines = [Line((x, y), (x, y + CHECK_BAR_MM))]
-        lines += [Line((x, y + s), (x - _TICK, y + s)) for s in (0.0, CHECK_BAR_MM)]
-    return [Stroke(Ink.DRAW, (line,)) for line in lines]
-
-
-def _middle(polygon: tuple[tuple[float, float], ...]) -> tuple[float, float]:
-    xs, ys = zip(*polygon, strict=True)
-    return (min(xs) + max(xs)) / 2, (min(ys) + max(ys)) / 2
 
 
 def _upright(turn_deg: float) -> float:

@@ -14,6 +14,7 @@ from typing import TYPE_CHECKING, Any, NamedTuple
 
 from mingei.core.draft import Joint, Role
 from mingei.core.layout.tile import cut_off
+from mingei.core.outline import closed
 from mingei.core.pattern import EdgeKey, FlatFold, FlatPanel, FlatSeam, Pattern
 from mingei.core.shape import (
     STAY,
@@ -40,8 +41,8 @@ if TYPE_CHECKING:  # slow to load, and few pieces are cut across
 _INSIDE_MM, _LEAST_STRIP_MM = 1.0, 3.0
 #: A part smaller than this is no card, mm2.
 _SLIVER_MM2 = 0.01
-#: Artwork reaches past cuts by no more than this, mm.
-_BLEED_MM = 20.0
+#: Artwork reaches past cuts by no more than this, mm, and so far over the line, so that no white shows where the parts are joined.
+_BLEED_MM, _OVER_MM = 20.0, 1.0
 #: A line that leans so far counts as upright, degrees.
 SLANT_DEG = 45.0
 #: Corners nearer each other than the last of these trouble the mitres of an inset, mm.
@@ -135,6 +136,7 @@ class _Side:
 
     def halves(self) -> Iterator[Half]:
         """Every part of the card on this side, from the left."""
+        from shapely import LineString
         from shapely.geometry import Polygon as Area
 
         loops, chords = self._loops()
@@ -147,16 +149,22 @@ class _Side:
                 continue
             inside = [other for other in loops if other is not loop and signed_area(_points(other)) <= 0
                       and body.contains(Area(_points(other)).representative_point())]
+            inside += [slit for slit in self._slits() if body.buffer(_SAME).contains(LineString(flat_points(slit)))]
             mine = [chord for chord in chords if any(abs(s.start[1] - self.y) < _SAME and abs(s.end[1] - self.y) < _SAME
                                                      and s.start[0] <= chord[0] + _SAME and s.end[0] >= chord[1] - _SAME for s in loop)]
             laps = [lap for lap in strips if any(a - _SAME <= lap.left and lap.right <= b + _SAME for a, b in mine)]
             yield self._half(_with_laps(loop, laps, self.y), inside, body, mine, laps, len(outer) == 1)
 
+    def _slits(self) -> list[Path]:
+        """The cuts that are no outline, as far as they lie above the line."""
+        slits = [moved_path(cut, self.onto) for cut in self.half.pattern.cuts if not closed(cut)]
+        return [run for slit in slits for run in cut_off(slit, self.window)]
+
     def _loops(self) -> tuple[list[Path], list[tuple[float, float]]]:
         """The outlines and holes of the card above the line, arcs as arcs, and from where to where the card was cut along it."""
         loops: list[Path] = []
         runs: list[Path] = []
-        for path in _oriented([moved_path(_joined(path), self.onto) for path in self.half.pattern.cuts]):
+        for path in _oriented([moved_path(_joined(path), self.onto) for path in self.half.pattern.cuts if closed(path)]):
             for run in cut_off(path, self.window):
                 (loops if math.dist(run[0].start, run[-1].end) < _SAME else runs).append(run)
         # along the line, with the card on the left, from where one run ends to where the next begins
@@ -228,7 +236,7 @@ class _Side:
 
         pattern, back = self.half.pattern, self.back
         cuts = tuple(moved_path(path, back) for path in (outline, *holes, *(hole for lap in laps for hole in lap.holes)))
-        card = Area(_points(outline), [_points(h) for h in holes]).buffer(_SAME)
+        card = Area(_points(outline), [_points(h) for h in holes if closed(h)]).buffer(_SAME)
         near = body if alone else body.buffer(1e-5)
         prepare(near)
         prepare(card)
@@ -245,7 +253,7 @@ class _Side:
 
         @cache  # few pieces bear artwork
         def within() -> Any:
-            area = _moved_area(body.buffer(_BLEED_MM, join_style="mitre").intersection(box(-_FAR, y, _FAR, _FAR)), back)
+            area = _moved_area(body.buffer(_BLEED_MM, join_style="mitre").intersection(box(-_FAR, y - _OVER_MM, _FAR, _FAR)), back)
             return area if before is None else area.intersection(before())
 
         root = panels[0].name if panels else pattern.root

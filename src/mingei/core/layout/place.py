@@ -6,6 +6,7 @@ margins and the marks leave.
 
 from __future__ import annotations
 
+import math
 from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
@@ -15,6 +16,7 @@ from typing import TYPE_CHECKING, NamedTuple, TypeAlias
 
 from mingei.core.art import Printed
 from mingei.core.errors import SheetError
+from mingei.core.layout import lettering
 from mingei.core.layout.pack import pack
 from mingei.core.layout.parted import Half
 from mingei.core.layout.sheets import SHEETS, Sheet
@@ -31,8 +33,8 @@ if TYPE_CHECKING:
 
     from mingei.core.build import Build
 
-#: Room beneath a piece for its name, the size of its letters, mm, and how wide one is, a share of that.
-NAME_MM, NAME_SIZE_MM, _LETTER_SHARE = 3.4, 2.2, 0.55
+#: Room beneath a piece for its name, and the size of its letters, mm.
+NAME_MM, NAME_SIZE_MM = 3.4, 2.2
 #: Room the marks take inside the margins: the upright check bar at the left, the key and the level bar below (mm).
 LEFT_STRIP, BOTTOM_STRIP = 8.0, 25.0
 #: Room a mark in the sheet's corner takes, mm.
@@ -214,8 +216,25 @@ def arrange(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> 
         too_large.remove(load)
         for copy in range(load.pattern.copies):
             whole += [((Item(load, onto_sheet(tile, turn, space), copy),), tile) for tile in windows]
-    pages = tuple(Page(sheet, items, number, len(whole), tile) for number, (items, tile) in enumerate(whole, 1))
+    if sheet.is_roll:
+        whole = [(_drawn_down(items, space) if tile is None else items, tile) for items, tile in whole]
+    pages = tuple(Page(_cut_off(sheet, items) if sheet.is_roll and tile is None else sheet, items, number, len(whole), tile)
+                  for number, (items, tile) in enumerate(whole, 1))
     return Layout(pages, tuple(too_large))
+
+
+def _drawn_down(items: tuple[Item, ...], space: Box) -> tuple[Item, ...]:
+    """Pieces on a roll, led to where it begins, unless a person put them elsewhere."""
+    if any(item.locked for item in items):
+        return items
+    low = min(item.box.bottom for item in items) - space.bottom - (NAME_MM if len(items) > 1 else 0.0)
+    return tuple(item._replace(move=item.move.then(shifted(0.0, -low))) for item in items)
+
+
+def _cut_off(sheet: Sheet, items: Sequence[Item]) -> Sheet:
+    """So much of a roll as its pieces need."""
+    end = max(item.box.top for item in items) + sheet.margin + (CORNER_MM if sheet.laying.corners else 0.0) + NAME_MM
+    return replace(sheet, height=min(sheet.height, math.ceil(max(end, sheet.width))))
 
 
 def _packed(items: Sequence[Item], sheet: Sheet) -> list[tuple[Item, ...]]:
@@ -358,8 +377,8 @@ def lay_out(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> 
 
 
 def name_width(words: str) -> float:
-    """How wide a piece's name is printed, mm, about."""
-    return len(words) * _LETTER_SHARE * NAME_SIZE_MM
+    """How wide a piece's name is printed, mm."""
+    return lettering.width(words, NAME_SIZE_MM)
 
 
 def _shares(width: float, height: float, space: Box, turns: Sequence[bool]) -> bool:

@@ -10,11 +10,15 @@ from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer
 from mingei.core.length import MM_PER_INCH, parse, plain_number
 from mingei.core.words import say
 
+#: A sheet at least so long, mm, and so many times as long as wide is a roll.
+ROLL_FROM_MM, ROLL_SHARE = 1500.0, 2.0
+
 
 @dataclass(frozen=True)
 class Sheet:
     """A sheet of a known size, upright, mm, as it is used.  tile_mm: larger pieces are tiled over several, which overlap by so much; 0:
-    they are not; laying: how pieces are laid on it; printer: what prints it."""
+    they are not; laying: how pieces are laid on it; printer: what prints it; unit: what
+    lengths on it are written in."""
 
     name: str
     width: float
@@ -22,6 +26,12 @@ class Sheet:
     tile_mm: float = 0.0
     laying: Laying = USUAL
     printer: Printer = ANY_PRINTER
+    unit: str = "mm"
+
+    @property
+    def is_roll(self) -> bool:
+        """Whether it is cut from a roll, as long as the pieces ask for: a size of one's own many times as long as wide."""
+        return self.height >= ROLL_FROM_MM and self.height > ROLL_SHARE * self.width
 
     @property
     def margin(self) -> float:

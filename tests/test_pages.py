@@ -112,7 +112,7 @@ class Words(unittest.TestCase):
 
     def test_nothing_printed_overlaps_on_any_page_of_any_kit(self) -> None:
         rng = random.Random("pages")
-        for number in range(100 if os.environ.get("MINGEI_SOAK") else 15):
+        for number in range(400 if os.environ.get("MINGEI_SOAK") else 15):
             project = kit(rng)
             for page in pages_of(project)[:4]:
                 for drawing in page_drawings(page, project.title):

@@ -25,6 +25,8 @@ INCH_BAR_IN = 4
 #: Sheets of an inch world, which bear that bar whatever the unit.
 _INCH_SHEETS = ("Letter", "Legal", "Tabloid", "12x12")
 _TICK, _BESIDE = 3.0, 2.0
+#: Room for the words at the end of the bar in inches, mm.
+_INCH_WORDS_MM = 5.0
 _SAMPLE_MM, _SAMPLE_GAP, _BETWEEN = 11.0, 1.2, 3.5
 _GRAIN_MM = 20.0
 
@@ -51,7 +53,9 @@ def bars(sheet: Sheet) -> tuple[float, float]:
 
 def in_inches(sheet: Sheet) -> bool:
     """Whether the page bears a bar in inches too."""
-    return (sheet.unit == "in" or sheet.name in _INCH_SHEETS) and bars(sheet)[0] == CHECK_BAR_MM
+    wanted = sheet.unit == "in" or sheet.name in _INCH_SHEETS
+    end = sheet.margin + _start(sheet) + INCH_BAR_IN * MM_PER_INCH + _INCH_WORDS_MM
+    return wanted and bars(sheet)[0] == CHECK_BAR_MM and end <= sheet.width - sheet.margin
 
 
 def bar_strokes(sheet: Sheet) -> list[Stroke]:
@@ -82,8 +86,8 @@ def footer(page: Page, title: str, inks: Iterable[Ink], joining: str, right: flo
     strokes, texts = bar_strokes(sheet), []
     low_end = min(right, edge, m + _start(sheet) + across - 1.0 if in_inches(sheet) else edge)
     said = _bars_said(across, along, in_inches(sheet), speak)
-    words, size = fitted(said[0], low_end - left, (2.4, 2.2, 2.0)) if width(said[0], 2.0) <= low_end - left else fitted(
-        said[1], low_end - left, (2.4, 2.2, 2.0, 1.8, 1.6))
+    whole = width(said[0], 2.0, bold=True) <= low_end - left
+    words, size = fitted(said[0] if whole else said[1], low_end - left, (2.4, 2.2, 2.0, 1.8, 1.6), bold=True)
     texts.append(Text((left, m + 4.2), size, words, bold=True))
     if in_inches(sheet):
         texts.append(Text((m + _start(sheet) + INCH_BAR_IN * MM_PER_INCH + 0.8, m + 2.6), 1.9, f"{INCH_BAR_IN} in"))

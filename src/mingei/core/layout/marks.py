@@ -246,7 +246,10 @@ def _words(page: Page, strokes: Sequence[Stroke], printed: Sequence[Printed], fi
     first."""
     sheet, laying, space = page.sheet, page.sheet.laying, room(page.sheet)
     m = sheet.margin
-    limits = space if page.tile is not None else Box(m + 4.0, space.bottom - 0.5, sheet.width - m, sheet.height - m)
+    left, right = m + 4.0, sheet.width - m
+    if laying.template:  # all is mirrored afterwards, and the bar stays at the left
+        left, right = _mirror(sheet) - right, _mirror(sheet) - left
+    limits = space if page.tile is not None else Box(left, space.bottom - 0.5, right, sheet.height - m)
     cards = [item.move.apply_all(p.flat_polygon) for item in page.items for p in item.load.pattern.panels]
     bled = [outline_ for p in printed for outline_, _ in p.within]
     ground = Ground(strokes, [*cards, *bled], limits)

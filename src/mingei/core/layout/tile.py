@@ -189,8 +189,8 @@ def onto_sheet(tile: Tile, turn_deg: float, space: Box) -> Rigid:
 
 def map_of(tile: Tile, sheet: Sheet) -> tuple[tuple[Line, ...], Box]:
     """A little map of the tiles, at the right of the key: the lines round every tile that is used, and the rectangle of this one."""
-    size = min(4.0, 40.0 / tile.columns, 9.0 / tile.rows)
-    left, bottom = sheet.width - sheet.margin - tile.columns * size, sheet.margin + 1.0
+    size = min(4.0, 40.0 / tile.columns, 7.0 / tile.rows)
+    left, bottom = sheet.width - sheet.margin - tile.columns * size, sheet.margin + 4.6
     lines: list[Line] = []
     for column, row in tile.used:
         x, y = left + column * size, bottom + row * size

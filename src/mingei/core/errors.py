@@ -38,7 +38,12 @@ class LengthError(MingeiError):
 
 
 class MeasureError(MingeiError):
-    """A measure outside what the recipe can build, or measures that contradict each other."""
+    """A measure outside what the recipe can build, or measures that contradict each other.
+
+    instead: a measure by name and the value of it that would do, where one is known.
+    """
+
+    instead: tuple[str, float | str] | None = None
 
 
 class StockError(MingeiError):

@@ -12,7 +12,7 @@ import pkgutil
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from enum import StrEnum
-from functools import cache
+from functools import cache, cached_property
 from types import MappingProxyType
 from typing import TypeAlias
 
@@ -20,6 +20,7 @@ from mingei.core import contour
 from mingei.core.draft import Draft
 from mingei.core.errors import LengthError, MeasureError, StockError
 from mingei.core.length import parse, plain_number, write_both
+from mingei.core.recipes.giving import Span, settled
 from mingei.core.stock import DEFAULT_STOCK_ID, Stock
 from mingei.core.words import say
 
@@ -107,8 +108,10 @@ class Measure:
             raise MeasureError(say("{value:g} is not a whole number", value=value), self.name, "write a whole number")
         if not self.minimum - 1e-9 <= value <= self.maximum + 1e-9:
             said, low, high = (self.write(v) for v in (float(value), self.minimum, self.maximum))
-            raise MeasureError(say("{said} is outside what this recipe builds", said=said), self.name,
-                               say("write {low} to {high}", low=low, high=high))
+            refused = MeasureError(say("{said} is outside what this recipe builds", said=said), self.name,
+                                   say("write {low} to {high}", low=low, high=high))
+            refused.instead = (self.name, max(self.minimum, min(self.maximum, float(value))))
+            raise refused
         return float(value)
 
     def write(self, value: float) -> str:
@@ -126,7 +129,8 @@ class Recipe:
     contradictions: called with accepted values, raises MeasureError when they cannot hold together.  holds: names of the measures that are
     the longer and the shorter side of the thing it is made for, where that may be a thing people know by name.  for_things: the measures
     that follow from the length, width and thickness of a thing put into it, "" where one is not asked, each with the room it wants (mm);
-    where none are given, the inside with a little room.  roomy: a thing smaller than the least it is made for goes in as well.
+    where none are given, the inside with a little room.  roomy: a thing smaller than the least it is made for goes in as well.  gives: the
+    names of measures that give way to the others (``giving``).
     """
 
     id: str
@@ -143,6 +147,40 @@ class Recipe:
     for_things: tuple[tuple[str, float], ...] = ()
     roomy: bool = False
     stock: str = DEFAULT_STOCK_ID
+    gives: tuple[str, ...] = ()
+
+    def __post_init__(self) -> None:
+        drawn = self.draft
+        object.__setattr__(self, "draft", lambda values: drawn(self.settled(values)))
+
+    @cached_property
+    def _spans(self) -> tuple[Span, ...]:
+        return tuple(Span(m.name, m.minimum, m.maximum, m.default, tuple(c for c, _ in m.choices), m.kind in (Kind.COUNT, Kind.ANGLE))
+                     for m in self.measures if m.kind is not Kind.OUTLINE and (m.choices or m.kind is not Kind.FLAG))
+
+    def settled(self, values: Values) -> Values:
+        """Accepted values as they are built: those that give way as near to what was asked as the rest allows.
+
+        Raises MeasureError when they contradict each other all the same, with the number that would do where there is one.
+        """
+        try:
+            return settled(self.contradictions, self._spans, self.gives, tuple(values.items()))
+        except MeasureError as error:
+            raise self._with_remedy(error) from None
+
+    def _with_remedy(self, error: MeasureError) -> MeasureError:
+        """The refusal with the number that would do in its words."""
+        if error.instead is None:
+            return MeasureError(error.sentence, error.place, say("{remedy}; or begin from its usual measures, or take another construction",
+                                                                 remedy=error.remedy) if error.remedy else
+                                "begin from its usual measures, or take another construction")
+        name, value = error.instead
+        measure = self.measure(name)
+        words = measure.write(value) if isinstance(value, float) else dict(measure.choices).get(str(value), str(value))
+        found = MeasureError(error.sentence, error.place, say("{remedy}: {measure} {value} would do", remedy=error.remedy or say("change it"),
+                                                              measure=measure.title.lower(), value=words))
+        found.instead = error.instead
+        return found
 
     @property
     def takes(self) -> tuple[tuple[str, float], ...]:
@@ -165,7 +203,7 @@ class Recipe:
         for name in values:
             self.measure(name)
         accepted = {m.name: m.accept(values.get(m.name, m.default)) for m in self.measures}
-        self.contradictions(accepted)
+        self.settled(accepted)
         return MappingProxyType(accepted)
 
     def accept_stock(self, stock: Stock) -> None:
@@ -180,7 +218,8 @@ class Recipe:
 @cache
 def recipes() -> Mapping[str, Recipe]:
     """Every recipe by id: the families in their order, in each what people begin with first, then by name."""
-    found = [importlib.import_module(f"{__name__}.{info.name}").RECIPE for info in pkgutil.iter_modules(__path__)]
+    modules = (importlib.import_module(f"{__name__}.{info.name}") for info in pkgutil.iter_modules(__path__))
+    found = [module.RECIPE for module in modules if hasattr(module, "RECIPE")]
     found.sort(key=lambda recipe: (FAMILIES.index(recipe.family) if recipe.family in FAMILIES else len(FAMILIES),
                                    recipe.id not in BEGUN_WITH, recipe.id))
     return MappingProxyType({recipe.id: recipe for recipe in found})

@@ -117,6 +117,6 @@ RECIPE = Recipe(
                 choices=((PLAIN, "none"), (STIFF, "cards"))),
         Measure("tab", Kind.LENGTH, 15.0, "depth of the tab in the corner", 8.0, 30.0, label="Tab depth", stays=True),
     ),
-    draft=draft_bag, thinnest=0.06, thickest=0.3, contradictions=_sound,
+    draft=draft_bag, thinnest=0.06, thickest=0.3, contradictions=_sound, gives=("hole", "apart", "top"),
     for_things=(("height", 60.0), ("width", 12.0), ("depth", 12.0)), roomy=True, stock="kraft-110",
 )

@@ -104,5 +104,5 @@ RECIPE = Recipe(
         Measure("over", Kind.LENGTH, 3.0, "how far each band lies over the next", 1.0, 10.0, label="Band over", stays=True),
         replace(LAP, default=5.0, minimum=2.0, maximum=30.0),
     ),
-    draft=draft_bands, thinnest=0.08, thickest=0.3, contradictions=_sound, stock="copy-80",
+    draft=draft_bands, thinnest=0.08, thickest=0.3, contradictions=_sound, gives=("cap", "lap", "over"), stock="copy-80",
 )

@@ -62,5 +62,5 @@ RECIPE = Recipe(
         Measure("diameter", Kind.LENGTH, 60.0, "of the ball", 20.0, 300.0),
         GORES, BAND, replace(LAP, default=5.0, minimum=2.0, maximum=30.0), CAP,
     ),
-    draft=draft_ball, thinnest=0.08, thickest=0.3, contradictions=_sound, stock="copy-80",
+    draft=draft_ball, thinnest=0.08, thickest=0.3, contradictions=_sound, gives=("band", "cap", "lap"), stock="copy-80",
 )

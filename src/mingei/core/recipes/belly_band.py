@@ -55,6 +55,6 @@ RECIPE = Recipe(
         Measure("tall", Kind.LENGTH, 50.0, "height of the band", 10.0, 400.0, label="Band height"),
         Measure("over", Kind.LENGTH, 15.0, "how far its ends lap over each other", 5.0, 60.0, label="Overlap", stays=True),
     ),
-    draft=draft_band, thinnest=0.05, thickest=0.5, contradictions=_sound,
+    draft=draft_band, thinnest=0.05, thickest=0.5, contradictions=_sound, gives=("over",),
     for_things=(("", 0.0), ("width", 0.0), ("thick", 0.0)), stock="copy-80",
 )

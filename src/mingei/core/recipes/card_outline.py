@@ -166,5 +166,5 @@ RECIPE = Recipe(
         Measure("fold", Kind.LENGTH, 45.0, "length of the fold; where the outline runs straight, it is as long as that", 10.0, 280.0,
                 label="Fold length"),
     ),
-    draft=draft_outline, thinnest=0.1, thickest=0.5, contradictions=_sound, stock="card-220",
+    draft=draft_outline, thinnest=0.1, thickest=0.5, contradictions=_sound, gives=("fold",), stock="card-220",
 )

@@ -120,5 +120,5 @@ RECIPE = Recipe(
         Measure("lean", Kind.ANGLE, 12.0, "how far a propped front leans back", 0.0, 30.0),
         Measure("swing", Kind.ANGLE, 35.0, "how far its leg swings out", 10.0, 60.0, label="Leg"),
     ),
-    draft=draft_stand, thinnest=0.15, thickest=0.6, contradictions=_sound, stock="card-250",
+    draft=draft_stand, thinnest=0.15, thickest=0.6, contradictions=_sound, gives=("swing",), stock="card-250",
 )

@@ -82,5 +82,5 @@ RECIPE = Recipe(
                                                                                        (BOTH, "both closed"))),
         TOOTH, SMOOTH,
     ),
-    draft=draft_cone, thinnest=0.08, thickest=0.5, contradictions=_sound, stock="card-220",
+    draft=draft_cone, thinnest=0.08, thickest=0.5, contradictions=_sound, gives=("lap", "ends"), stock="card-220",
 )

@@ -29,5 +29,5 @@ RECIPE = Recipe(
         GORES, replace(BAND, default=8.0, doc="height of the upright band below the petals"),
         replace(LAP, default=6.0, minimum=2.0, maximum=30.0), CAP,
     ),
-    draft=draft_dome, thinnest=0.08, thickest=0.3, contradictions=sound_gores, stock="card-160",
+    draft=draft_dome, thinnest=0.08, thickest=0.3, contradictions=sound_gores, gives=("cap", "lap"), stock="card-160",
 )

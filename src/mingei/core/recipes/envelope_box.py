@@ -71,6 +71,6 @@ RECIPE = Recipe(
         Measure("round", Kind.LENGTH, 6.0, "radius of the flap's corners", 0.0, 30.0, label="Round corners"),
         Measure("tab", Kind.LENGTH, 10.0, "depth of the tabs in its two lower corners", 5.0, 25.0, label="Tab depth", stays=True),
     ),
-    draft=draft_box_envelope, thinnest=0.08, thickest=0.6, contradictions=_sound, holds=("width", "height"),
+    draft=draft_box_envelope, thinnest=0.08, thickest=0.6, contradictions=_sound, gives=("closing", "side", "round"), holds=("width", "height"),
     for_things=(("width", 0.0), ("height", 0.0), ("depth", 1.0)), stock="card-160",
 )

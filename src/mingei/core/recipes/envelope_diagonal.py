@@ -111,6 +111,6 @@ RECIPE = Recipe(
         Measure("margin", Kind.LENGTH, 3.0, "how far the liner keeps inside the edges", 1.0, 15.0, stays=True),
         Measure("gum", Kind.LENGTH, 12.0, "left clear of the liner at the flap's tip, for the gum", 5.0, 40.0, stays=True),
     ),
-    draft=draft_diagonal, thinnest=0.05, thickest=0.35, contradictions=_sound, holds=("width", "height"),
+    draft=draft_diagonal, thinnest=0.05, thickest=0.35, contradictions=_sound, gives=("over", "gum", "margin", "round"), holds=("width", "height"),
     for_things=(("width", 0.0), ("height", 0.0), ("thick", 0.0)), stock="copy-80",
 )

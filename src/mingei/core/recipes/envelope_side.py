@@ -85,6 +85,6 @@ RECIPE = Recipe(
                 choices=((STRAIGHT, "straight"), (POINTED, "pointed"), (NONE, "none, a pocket"))),
         Measure("round", Kind.LENGTH, 4.0, "radius of the flap's corners", 0.0, 30.0, label="Round corners"),
     ),
-    draft=draft_envelope, thinnest=0.05, thickest=0.35, contradictions=_sound, holds=("width", "height"),
+    draft=draft_envelope, thinnest=0.05, thickest=0.35, contradictions=_sound, gives=("closing", "side", "round"), holds=("width", "height"),
     for_things=(("width", 0.0), ("height", 0.0), ("thick", 0.0)), stock="copy-80",
 )

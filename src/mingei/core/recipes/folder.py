@@ -93,6 +93,6 @@ RECIPE = Recipe(
         Measure("round", Kind.LENGTH, 4.0, "radius of the leaves' free corners", 0.0, 30.0, label="Round corners"),
         Measure("tab", Kind.LENGTH, 12.0, "depth of the pockets' tabs", 6.0, 30.0, label="Tab depth", stays=True),
     ),
-    draft=draft_folder, thinnest=0.1, thickest=0.5, contradictions=_sound, holds=("height", "width"),
+    draft=draft_folder, thinnest=0.1, thickest=0.5, contradictions=_sound, gives=("pocket", "tab", "spine"), holds=("height", "width"),
     for_things=(("height", 0.0), ("width", 0.0), ("", 0.0)), stock="card-250",
 )

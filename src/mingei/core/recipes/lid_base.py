@@ -50,5 +50,5 @@ RECIPE = Recipe(
         Measure("clearance", Kind.LENGTH, 0.4, "room between base and lid on each side: 0.25 to 1 mm by stock", 0.1, 2.0, stays=True),
         TAB,
     ),
-    draft=draft_lid_base, thinnest=0.1, thickest=3.0, contradictions=keeps_its_lid, inside=("length", "width", "height"),
+    draft=draft_lid_base, thinnest=0.1, thickest=3.0, contradictions=keeps_its_lid, gives=("lid",), inside=("length", "width", "height"),
 )

@@ -146,5 +146,5 @@ RECIPE = Recipe(
         Measure("thick", Kind.LENGTH, 26.0, "from front to back, in the middle", 6.0, 120.0, label="Thickness"),
         Measure("lap", Kind.LENGTH, 12.0, "width of the strip glued inside the front", 5.0, 40.0, stays=True),
     ),
-    draft=draft_pillow, thinnest=0.1, thickest=0.4, contradictions=_sound, stock="card-220",
+    draft=draft_pillow, thinnest=0.1, thickest=0.4, contradictions=_sound, gives=("lap", "thick"), stock="card-220",
 )

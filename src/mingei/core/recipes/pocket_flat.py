@@ -46,6 +46,6 @@ RECIPE = Recipe(
         Measure("notch", Kind.LENGTH, 18.0, "thumb notch in its mouth; 0 for none", 0.0, 60.0, label="Thumb notch", stays=True),
         Measure("round", Kind.LENGTH, 0.0, "radius of the mouth's corners", 0.0, 20.0, label="Round corners"),
     ),
-    draft=draft_pocket, thinnest=0.05, thickest=0.4, contradictions=_sound, holds=("width", "height"),
+    draft=draft_pocket, thinnest=0.05, thickest=0.4, contradictions=_sound, gives=("stands_out", "side", "notch", "round"), holds=("width", "height"),
     for_things=(("width", 0.0), ("height", 0.0), ("thick", 0.0)), stock="card-120",
 )

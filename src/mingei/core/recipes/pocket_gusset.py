@@ -74,6 +74,6 @@ RECIPE = Recipe(
         Measure("round", Kind.LENGTH, 5.0, "radius of its free corners", 0.0, 30.0, label="Round corners"),
         Measure("notch", Kind.LENGTH, 20.0, "thumb notch in the front; 0 for none", 0.0, 60.0, label="Thumb notch", stays=True),
     ),
-    draft=draft_pocket, thinnest=0.08, thickest=0.35, contradictions=_sound, holds=("width", "height"),
+    draft=draft_pocket, thinnest=0.08, thickest=0.35, contradictions=_sound, gives=("lower", "leaf", "notch", "round"), holds=("width", "height"),
     for_things=(("width", 0.0), ("height", 0.0), ("", 0.0)), stock="card-160",
 )

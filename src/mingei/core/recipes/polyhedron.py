@@ -223,5 +223,5 @@ RECIPE = Recipe(
         Measure("hang", Kind.CHOICE, HOLE, "whether the first face has a hole for a thread in its middle; LED lights only, never a candle",
                 choices=((NONE, "no hole"), (HOLE, "hole for a thread"))),
     ),
-    draft=draft_polyhedron, thinnest=0.1, thickest=0.4, contradictions=_sound, stock="card-220",
+    draft=draft_polyhedron, thinnest=0.1, thickest=0.4, contradictions=_sound, gives=("pieces",), stock="card-220",
 )

@@ -73,5 +73,5 @@ RECIPE = Recipe(
         Measure("closing", Kind.LENGTH, 40.0, "depth of the flap folded over its top", 15.0, 150.0, label="Closing flap"),
         Measure("round", Kind.LENGTH, 5.0, "radius of that flap's corners", 0.0, 30.0, label="Round corners"),
     ),
-    draft=draft_pouch, thinnest=0.05, thickest=0.3, contradictions=_sound, stock="kraft-110",
+    draft=draft_pouch, thinnest=0.05, thickest=0.3, contradictions=_sound, gives=("foot", "round", "closing", "side"), stock="kraft-110",
 )

@@ -32,5 +32,5 @@ RECIPE = Recipe(
         Measure("clearance", Kind.LENGTH, 0.4, "room between base and lid on each side: 0.25 to 1 mm by stock", 0.1, 2.0, stays=True),
         TAB,
     ),
-    draft=draft_prism, thinnest=0.1, thickest=1.5, contradictions=keeps_its_lid,
+    draft=draft_prism, thinnest=0.1, thickest=1.5, contradictions=keeps_its_lid, gives=("lid",),
 )

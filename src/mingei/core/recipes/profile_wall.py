@@ -359,5 +359,5 @@ RECIPE = Recipe(
                 label="Longest strip", stays=True),
         SMOOTH,
     ),
-    draft=draft_profile, thinnest=0.08, thickest=0.5, contradictions=_sound, stock="card-220",
+    draft=draft_profile, thinnest=0.08, thickest=0.5, contradictions=_sound, gives=("border", "tooth"), stock="card-220",
 )

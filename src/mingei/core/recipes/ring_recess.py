@@ -69,5 +69,5 @@ RECIPE = Recipe(
         Measure("width", Kind.LENGTH, 12.0, "of the flat ring, from the hole to its edge", 3.0, 100.0, label="Ring width"),
         SMOOTH,
     ),
-    draft=draft_recess, thinnest=0.08, thickest=0.5, contradictions=_sound, stock="card-220",
+    draft=draft_recess, thinnest=0.08, thickest=0.5, contradictions=_sound, gives=("width",), stock="card-220",
 )

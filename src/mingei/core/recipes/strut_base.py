@@ -28,6 +28,8 @@ _STICK_PLAY_MM = 0.2
 #: Sticks stand so far out from the middle to the corners (a share).
 _STICKS_AT = 0.84
 _LEAST_BRIDGE_MM = 2.0
+#: What is left open between the deck and the canopy's rim, mm.
+_UNDER_CANOPY_MM = 5.0
 #: The thinnest stick to be had, mm (from experience, no published source).
 _LEAST_STICK_MM = 0.8
 #: A roof rises by at least this share of what it covers.
@@ -102,6 +104,8 @@ def _sound(values: Values) -> None:
     across, cross, stick, count = (float(values[k]) for k in ("across", "cross", "stick", "sides"))
     if cross / 2 > across / 2 - 5.0:
         raise MeasureError("the column's slots would reach the deck's edge", "cross", "make the column narrower")
+    if float(values["fascia"]) > float(values["column"]) - _UNDER_CANOPY_MM:
+        raise MeasureError("so deep a rim comes down to the deck", "fascia", "make it shallower, or the column higher")
     if 0.0 < float(values["roof"]) < across * _FLATTEST:
         raise MeasureError("so flat a roof leaves no room for its tabs", "roof",
                            say("make it {least} or higher, or 0", least=write_both(math.ceil(across * _FLATTEST))))
@@ -129,5 +133,5 @@ RECIPE = Recipe(
         Measure("stick", Kind.LENGTH, 3.0, "diameter of the sticks between the corners; 0 for none", 0.0, 8.0, label="Stick", stays=True),
         replace(TAB, default=7.0),
     ),
-    draft=draft_bandstand, thinnest=0.1, thickest=0.5, contradictions=_sound, stock="card-300",
+    draft=draft_bandstand, thinnest=0.1, thickest=0.5, contradictions=_sound, gives=("roof", "cross", "stick", "fascia"), stock="card-300",
 )

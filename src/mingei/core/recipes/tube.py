@@ -72,5 +72,5 @@ RECIPE = Recipe(
                                                                                        (BOTH, "both closed"))),
         TOOTH, SMOOTH,
     ),
-    draft=draft_tube, thinnest=0.08, thickest=0.5, contradictions=_sound, stock="card-220",
+    draft=draft_tube, thinnest=0.08, thickest=0.5, contradictions=_sound, gives=("ends", "lap"), stock="card-220",
 )

@@ -98,6 +98,6 @@ RECIPE = Recipe(
         Measure("press", Kind.LENGTH, 12.0, "depth of a pressed end", 5.0, 30.0, label="Pressed", stays=True),
         Measure("trim", Kind.LENGTH, 0.0, "cut off each end once it is glued", 0.0, 20.0, stays=True),
     ),
-    draft=draft_wrapper, thinnest=0.04, thickest=0.25, contradictions=_sound, holds=("length", "width"),
+    draft=draft_wrapper, thinnest=0.04, thickest=0.25, contradictions=_sound, gives=("fin",), holds=("length", "width"),
     for_things=(("length", 0.0), ("width", 0.0), ("thick", 0.0)), stock="wrapping-60",
 )

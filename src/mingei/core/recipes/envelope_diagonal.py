@@ -18,6 +18,8 @@ from mingei.core.shape import Polygon, turned
 NONE, LINER = "none", "liner"
 #: The bottom flap covers so much of both side flaps at least, and a tip stays so far inside the opposite fold, mm.
 _LEAST_GLUED_MM, _SHORT_MM = 5.0, 4.0
+#: A front so many times as long as wide has flaps with no tips left to them.
+_LONGEST = 3.0
 _TURNED_DEG = 45.0
 
 
@@ -26,10 +28,16 @@ def sheet_side(width: float, height: float, over: float) -> float:
     return (width + height) / math.sqrt(2) + over / math.sqrt(2)
 
 
-def _flap(base: float, over: float) -> Polygon:
-    """A flap to the sheet's edge: a right isosceles triangle on the base, moved out by its share of the overlap."""
-    out = over / 2
-    return ((0.0, 0.0), (base, 0.0), (base, out), (base / 2, base / 2 + out), (0.0, out))
+def _flap(base: float, over: float, across: float) -> Polygon:
+    """A flap to the sheet's edge: a right isosceles triangle on the base, moved out by its share of the overlap; its tip is cut off where
+    it would reach past the fold opposite, so far across."""
+    out, most = over / 2, across - _SHORT_MM
+    tip = base / 2 + out
+    if tip <= most:
+        return ((0.0, 0.0), (base, 0.0), (base, out), (base / 2, tip), (0.0, out))
+    level = min(out, 0.9 * most)
+    half = min(base / 2, tip - most)
+    return ((0.0, 0.0), (base, 0.0), (base, level), (base / 2 + half, most), (base / 2 - half, most), (0.0, level))
 
 
 def _inset(base: float, over: float, margin: float, gum: float) -> Polygon:
@@ -53,12 +61,12 @@ def draft_diagonal(values: Values) -> Draft:
     second = 1 if height + over > width else 0  # the side flaps lie over each other, or beside
     panels = (
         Panel("front", turned(_TURNED_DEG).apply_all(rectangle(width, height))),
-        Panel("left flap", _flap(height, over), 0, Role.FLAP, air=thick, round_mm=tip, under="liner" if lined else ""),
-        Panel("right flap", _flap(height, over), second, Role.FLAP, air=0.0 if lined and second else thick, round_mm=tip,
+        Panel("left flap", _flap(height, over, width), 0, Role.FLAP, air=thick, round_mm=tip, under="liner" if lined else ""),
+        Panel("right flap", _flap(height, over, width), second, Role.FLAP, air=0.0 if lined and second else thick, round_mm=tip,
               under="liner" if lined and not second else "", on="left flap" if lined and second else ""),
-        Panel("bottom flap", _flap(width, over), second + 1, Role.FLAP, air=0.0 if lined else thick, round_mm=tip,
+        Panel("bottom flap", _flap(width, over, height), second + 1, Role.FLAP, air=0.0 if lined else thick, round_mm=tip,
               on="right flap" if lined else ""),
-        Panel("closing flap", _flap(width, over), second + 2, Role.FLAP, air=0.0 if lined else thick, round_mm=tip,
+        Panel("closing flap", _flap(width, over, height), second + 2, Role.FLAP, air=0.0 if lined else thick, round_mm=tip,
               on="liner flap" if lined else ""),
     )
     folds = (
@@ -91,8 +99,13 @@ def _sound(values: Values) -> None:
     if width + over - height < _LEAST_GLUED_MM:
         raise MeasureError("bottom and closing flap would hardly meet", "over", "let the flaps overlap more")
     for base, across, word in ((width, height, "height"), (height, width, "width")):
-        if base / 2 + over / 2 > across - _SHORT_MM:
-            raise MeasureError("a flap would reach past the fold opposite", word, "take less overlap, or an envelope with side seams")
+        if base > _LONGEST * across:
+            raise MeasureError("so long an envelope has no tips to its flaps", word, "take an envelope with side seams")
+        if over / 2 > 0.5 * across:
+            raise MeasureError("flaps so broad are no flaps", "over", "let them overlap less")
+    if values["liner"] == LINER and width / 2 + over / 2 > height - _SHORT_MM:
+        raise MeasureError("a liner's flap would reach past the fold opposite", "liner", "leave the liner out, or take an envelope with side "
+                           "seams")
     if values["liner"] == LINER and (width + over) / 2 - float(values["gum"]) < 2 * float(values["margin"]):
         raise MeasureError("the gum leaves the liner's flap no room", "gum", "make it narrower, or leave the liner out")
 
@@ -111,6 +124,6 @@ RECIPE = Recipe(
         Measure("margin", Kind.LENGTH, 3.0, "how far the liner keeps inside the edges", 1.0, 15.0, stays=True),
         Measure("gum", Kind.LENGTH, 12.0, "left clear of the liner at the flap's tip, for the gum", 5.0, 40.0, stays=True),
     ),
-    draft=draft_diagonal, thinnest=0.05, thickest=0.35, contradictions=_sound, gives=("over", "gum", "margin", "round"), holds=("width", "height"),
+    draft=draft_diagonal, thinnest=0.05, thickest=0.35, contradictions=_sound, gives=("over", "gum", "margin", "liner", "round"), holds=("width", "height"),
     for_things=(("width", 0.0), ("height", 0.0), ("thick", 0.0)), stock="copy-80",
 )

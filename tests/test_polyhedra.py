@@ -24,6 +24,7 @@ from mingei.core.recipes.polyhedron import chosen_solid
 from mingei.core.shape import path_length
 from mingei.core.stock import Stock, find_stock
 from mingei.formats.fold_json import fold_file
+from tests.giving import given_way
 
 #: Corners, edges, faces, and volume for edges of 1, as the handbooks of solids give them.
 _BOOK = {
@@ -154,8 +155,7 @@ class Folded(unittest.TestCase):
             self.assertLess(max(low, high / math.sqrt(2)), most)
 
     def test_a_piece_has_something_to_fold(self) -> None:
-        with self.assertRaises(MeasureError):
-            new_brief("polyhedron", {"solid": "tetrahedron", "pieces": 3.0})
+        self.assertEqual(given_way("polyhedron", {"solid": "tetrahedron", "pieces": 3.0}), {"pieces": (3.0, 2.0)})
 
     def test_the_middle_of_the_first_face_has_a_hole_for_a_thread(self) -> None:
         card = find_stock("card-220")

@@ -31,7 +31,7 @@ from mingei.core.offer import Offer, for_need
 from mingei.core.opening import MOST_MM, Opening, Trim
 from mingei.core.overlay import BAND_STOCK_ID, Overlay, free_name, visible
 from mingei.core.project import Brief, Need, Project, new_brief
-from mingei.core.recipes import Value, find_recipe
+from mingei.core.recipes import Value, Values, find_recipe
 from mingei.core.sizes import Size
 from mingei.core.stock import Stock, find_stock
 from mingei.core.words import say
@@ -180,9 +180,18 @@ class Document(QObject):
     def set_measure(self, name: str, value: Value) -> None:
         """Change one measure.  Raises MeasureError when the recipe cannot build it so; then nothing changes."""
         measure = find_recipe(self.brief.recipe).measure(name)
-        words = measure.write(value) if isinstance(value, float) else dict(measure.choices).get(value, value)
-        self.change_brief(self.brief.with_measure(name, value), t("{measure} to {value}", measure=t(measure.title), value=t(words)),
-                          f"measure:{name}")
+        self.change_brief(
+            self.brief.with_measure(name, value),
+            t("{measure} to {value}", measure=t(measure.title), value=t(measure.say(value))),
+            f"measure:{name}",
+        )
+
+    def set_measures(self, values: Values, name: str) -> None:
+        """Change some measures at once, the named one first of them.  Raises MeasureError when the recipe cannot build it so."""
+        measure, value = find_recipe(self.brief.recipe).measure(name), values[name]
+        self.change_brief(
+            self.brief.with_measures(values), t("{measure} to {value}", measure=t(measure.title), value=t(measure.say(value)))
+        )
 
     def set_outline(self, name: str, text: str) -> None:
         """Take an outline of the person's own.  Raises MeasureError when the recipe cannot build it."""

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Mapping
+from typing import TypeAlias
 
 from PySide6.QtCore import QEvent, QObject, QPointF, QRect, Qt, Signal
 from PySide6.QtGui import QKeyEvent, QPainter, QPaintEvent, QPen, QWheelEvent
@@ -17,6 +18,7 @@ from PySide6.QtWidgets import (
     QSizePolicy,
     QSlider,
     QSpinBox,
+    QVBoxLayout,
     QWidget,
 )
 
@@ -30,6 +32,48 @@ from mingei.core.words import placed
 
 #: One press of an arrow key, mm: the natural step of each unit.
 STEP_MM = {"mm": 0.5, "in": MM_PER_INCH / 16}
+
+
+#: What would do instead of what was refused: what the button says, and what it does.
+Offer: TypeAlias = tuple[str, Callable[[], object]]
+
+
+class Refusal(QWidget):
+    """Why something cannot be, and a button that does what would do instead, where that is known; hidden until there is a reason."""
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.words = QLabel()
+        self.words.setObjectName("reason")
+        self.words.setWordWrap(True)
+        self.press = QPushButton()
+        self.press.clicked.connect(self._take)
+        self._offer: Offer | None = None
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(4)
+        column.addWidget(self.words)
+        column.addWidget(self.press)
+        self.clear()
+
+    def say(self, error: MingeiError, offer: Offer | None = None) -> None:
+        self.words.setText(capital(placed("", error.sentence, error.remedy)))
+        self._offer = offer
+        if offer is not None:
+            self.press.setText(offer[0])
+            self.press.setAccessibleDescription(self.words.text())
+        for widget in (self, self.words):
+            widget.show()
+        self.press.setVisible(offer is not None)
+
+    def clear(self) -> None:
+        for widget in (self, self.words, self.press):
+            widget.hide()
+        self._offer = None
+
+    def _take(self) -> None:
+        if self._offer is not None:
+            self._offer[1]()
 
 
 class LengthField(QWidget):
@@ -55,10 +99,8 @@ class LengthField(QWidget):
         self.label.setBuddy(self.line)
         self.label.setToolTip(hint)
         self.other = Readout(t("In the other unit"), theme.text_font(theme.FRACTION), "quiet", 74)
-        self.reason = QLabel()
-        self.reason.setObjectName("reason")
-        self.reason.setWordWrap(True)
-        self.reason.hide()
+        self.refusal = Refusal()
+        self.reason = self.refusal.words
         grid = QGridLayout(self)
         grid.setContentsMargins(0, 0, 0, 0)
         grid.setHorizontalSpacing(8)
@@ -68,7 +110,7 @@ class LengthField(QWidget):
         grid.addWidget(self.label, 0, 0)
         grid.addWidget(self.line, 0, 1)
         grid.addWidget(self.other, 0, 2)
-        grid.addWidget(self.reason, 1, 0, 1, 3)
+        grid.addWidget(self.refusal, 1, 0, 1, 3)
         self.line.textEdited.connect(self._typed)
         self.line.editingFinished.connect(self._settle)
         self.line.installEventFilter(self)
@@ -92,15 +134,14 @@ class LengthField(QWidget):
         self.line.setText(write(self.value, unit))
         self._show_other(self.value)
 
-    def refuse(self, error: MingeiError) -> None:
-        """Say why what was written cannot be; the last good length stays in force."""
-        self.reason.setText(capital(placed("", error.sentence, error.remedy)))
-        self.reason.show()
+    def refuse(self, error: MingeiError, offer: Offer | None = None) -> None:
+        """Say why what was written cannot be, and offer what would do; the last good length stays in force."""
+        self.refusal.say(error, offer)
         self._mark(True)
         self.line.setAccessibleDescription(self.reason.text())
 
     def _clear_reason(self) -> None:
-        self.reason.hide()
+        self.refusal.clear()
         self._mark(False)
         self.line.setAccessibleDescription(write_mm(self.value) if self.unit == "in" else write_inches(self.value))
 
@@ -246,9 +287,14 @@ class ChoiceField(QWidget):
 
     def __init__(self, measure: Measure, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        row = QHBoxLayout(self)
-        row.setContentsMargins(0, 0, 0, 0)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(1)
+        self.refusal = Refusal()
+        row = QHBoxLayout()
         row.setSpacing(6)
+        column.addLayout(row)
+        column.addWidget(self.refusal)
         label = QLabel(t(measure.title))
         label.setMinimumWidth(84)
         label.setToolTip(t(measure.doc))
@@ -256,6 +302,7 @@ class ChoiceField(QWidget):
         self.group = QButtonGroup(self)
         self.buttons: dict[str, QPushButton] = {}
         self.box: QuietCombo | None = None
+        self.value = str(measure.default)
         if len(measure.choices) > _SIDE_BY_SIDE:
             box = self.box = QuietCombo()
             box.setAccessibleName(t(measure.title))
@@ -276,7 +323,14 @@ class ChoiceField(QWidget):
             self.buttons[value] = button
             row.addWidget(button)
 
+    def refuse(self, error: MingeiError, offer: Offer | None = None) -> None:
+        """Say why what was chosen cannot be, and offer what would do; the last good choice is shown again."""
+        self.show_value(self.value)
+        self.refusal.say(error, offer)
+
     def show_value(self, value: str) -> None:
+        self.value = value
+        self.refusal.clear()
         if self.box is not None:
             self.box.setCurrentIndex(self.box.findData(value))
         else:

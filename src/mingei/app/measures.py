@@ -9,10 +9,10 @@ from PySide6.QtWidgets import QFileDialog, QHBoxLayout, QLabel, QPushButton, QVB
 
 from mingei.app.cards import Card
 from mingei.app.document import Document
-from mingei.app.fields import ChoiceField, CountField, LengthField, QuietCombo
+from mingei.app.fields import ChoiceField, CountField, LengthField, Offer, QuietCombo, Refusal
 from mingei.app.words import capital, t
 from mingei.core import contour
-from mingei.core.errors import MingeiError
+from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.length import typeset
 from mingei.core.recipes import Kind, Measure, find_recipe
 from mingei.core.sizes import THINGS, named
@@ -27,6 +27,7 @@ class MeasuresCard(Card):
         self.lengths: dict[str, LengthField] = {}
         self.choices: dict[str, ChoiceField] = {}
         self.counts: dict[str, CountField] = {}
+        self.refusals: dict[str, Refusal] = {}
         self._recipe = ""
         self.thing: QuietCombo | None = None
         self._fields: list[QWidget] = []
@@ -52,6 +53,7 @@ class MeasuresCard(Card):
             if isinstance(value, float) and name in self.counts:
                 with QSignalBlocker(self.counts[name]):
                     self.counts[name].setValue(int(value))
+                self.refusals[name].clear()
             elif isinstance(value, float):
                 field = self.lengths[name]
                 if field.unit != unit:
@@ -65,7 +67,7 @@ class MeasuresCard(Card):
             self.body.removeWidget(old)
             old.hide()
             old.deleteLater()
-        self.lengths, self.choices, self.counts, self._fields = {}, {}, {}, []
+        self.lengths, self.choices, self.counts, self.refusals, self._fields = {}, {}, {}, {}, []
         recipe = find_recipe(recipe_id)
         self._recipe = recipe_id
         self.heading.setText(t(recipe.title))
@@ -117,7 +119,7 @@ class MeasuresCard(Card):
     def _field(self, measure: Measure) -> QWidget:
         if measure.kind is Kind.CHOICE:
             choice = ChoiceField(measure)
-            choice.chosen.connect(lambda value, name=measure.name: self.document.set_measure(name, value))
+            choice.chosen.connect(lambda value, name=measure.name: self._choose(name, value))
             self.choices[measure.name] = choice
             return choice
         if measure.kind in (Kind.COUNT, Kind.ANGLE):
@@ -148,9 +150,14 @@ class MeasuresCard(Card):
 
     def _count(self, measure: Measure) -> QWidget:
         holder = QWidget()
-        row = QHBoxLayout(holder)
-        row.setContentsMargins(0, 0, 0, 0)
+        column = QVBoxLayout(holder)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(1)
+        row = QHBoxLayout()
         row.setSpacing(8)
+        column.addLayout(row)
+        refusal = self.refusals[measure.name] = Refusal()
+        column.addWidget(refusal)
         label, field = QLabel(t(measure.title)), CountField(int(measure.minimum), int(measure.maximum), t(measure.title))
         label.setMinimumWidth(84)
         label.setBuddy(field)
@@ -186,7 +193,13 @@ class MeasuresCard(Card):
             self.document.set_measure(name, float(count))
         except MingeiError as error:
             self.refresh()
-            self.counts[name].setToolTip(t(error.words))
+            self.refusals[name].say(error, self._offer(error, name, float(count)))
+
+    def _choose(self, name: str, value: str) -> None:
+        try:
+            self.document.set_measure(name, value)
+        except MingeiError as error:
+            self.choices[name].refuse(error, self._offer(error, name, value))
 
     def _edit(self, name: str, mm: float) -> None:
         field = self.lengths[name]
@@ -194,4 +207,22 @@ class MeasuresCard(Card):
             self.document.set_measure(name, mm)
             field.show_value(mm)
         except MingeiError as error:
-            field.refuse(error)
+            field.refuse(error, self._offer(error, name, mm))
+
+    def _offer(self, error: MingeiError, name: str, value: float | str) -> Offer | None:
+        """What would do instead of what was refused, at one press: another value of it, or what was asked with another measure."""
+        if not isinstance(error, MeasureError) or error.instead is None:
+            return None
+        other, instead = error.instead
+        measure = find_recipe(self.document.brief.recipe).measure(other)
+        values = {name: instead} if other == name else {name: value, other: instead}
+        words = t("{measure} {value}", measure=t(measure.title), value=typeset(t(measure.say(instead))))
+
+        def take() -> None:
+            try:
+                self.document.set_measures(values, name)
+            except MingeiError as refused:
+                self.lengths[name].refuse(refused) if name in self.lengths else self.refusals[name].say(refused)
+            else:
+                self.refresh()
+        return words, take

@@ -33,16 +33,19 @@ def chain(segments: Iterable[Segment]) -> tuple[Path, ...]:
         starts.setdefault((int(x / grid), int(y / grid)), []).append(number)
     loops: list[Path] = []
     while starts:
-        number = _take(starts, next(iter(starts)))
+        cell = next(iter(starts))
+        number = starts[cell][-1]
+        _take(starts, cell, number)
         loop, begin = [parts[number][0]], parts[number][1]
         while math.dist(parts[number][2], begin) > grid:
             x, y = parts[number][2]
             kx, ky = int(x / grid), int(y / grid)
-            near = (kx, ky) if (kx, ky) in starts else next(
-                ((kx + i, ky + j) for i in (0, 1, -1) for j in (0, 1, -1) if (kx + i, ky + j) in starts), None)
-            if near is None:
+            near = [(math.dist((x, y), parts[n][1]), cell, n) for i in (0, 1, -1) for j in (0, 1, -1)
+                    for cell in ((kx + i, ky + j),) for n in starts.get(cell, ())]
+            if not near:
                 raise GeometryError(say("the cut stops at ({end:.3f}, {end2:.3f})", end=x, end2=y))
-            number = _take(starts, near)
+            _, cell, number = min(near)  # the nearest: a line hardly longer than the grid has its other end in the same cell
+            _take(starts, cell, number)
             loop.append(parts[number][0])
         loops.append(_merge_straight(loop))
     loops = [part for loop in loops for part in _without_slits(_without_slivers(loop))]
@@ -118,12 +121,10 @@ def _turns_back(a: Line, b: Line) -> bool:
     return abs(across) <= 1e-5 * math.hypot(ux, uy) * math.hypot(vx, vy) and ux * vx + uy * vy < 0
 
 
-def _take(starts: dict[tuple[int, int], list[int]], key: tuple[int, int]) -> int:
-    here = starts[key]
-    found = here.pop()
-    if not here:
+def _take(starts: dict[tuple[int, int], list[int]], key: tuple[int, int], number: int) -> None:
+    starts[key].remove(number)
+    if not starts[key]:
         del starts[key]
-    return found
 
 
 def _merge_straight(loop: list[Segment]) -> Path:

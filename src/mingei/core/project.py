@@ -104,9 +104,11 @@ class Brief:
 
         Raises MeasureError when the recipe cannot build it so.
         """
-        recipe = find_recipe(self.recipe)
-        recipe.measure(name)
-        return replace(self, measures=tuple(recipe.accept({**self.values, name: value}).items()))
+        return self.with_measures({name: value})
+
+    def with_measures(self, values: Values) -> Brief:
+        """The brief with some measures changed at once.  Raises MeasureError when the recipe cannot build it so."""
+        return replace(self, measures=tuple(find_recipe(self.recipe).accept({**self.values, **values}).items()))
 
     def with_seam(self, change: SeamChange) -> Brief:
         """The brief with one seam changed by hand.  Raises MeasureError when its tab cannot be moved so."""

@@ -37,6 +37,8 @@ from mingei.core.recipes import Recipe, recipes
 from mingei.core.stock import find_stock
 
 _PICTURE = QSize(190, 120)
+#: A name of more letters stands on two lines.
+_LONG_NAME = 20
 #: So long (s) a picture is worked at before the event loop has its turn.
 _TURN_S = 0.006
 #: Pictures on pages that do not show are worked at so seldom (ms) that nobody at work on another page notices.
@@ -100,6 +102,15 @@ def pictures_wait() -> bool:
     return bool(_waiting().showing())
 
 
+def _over_two_lines(words: str) -> str:
+    """A long name broken at the space nearest its middle, so that no column of buttons grows wider than its pictures."""
+    if len(words) <= _LONG_NAME:
+        return words
+    spaces = [i for i, letter in enumerate(words) if letter == " "]
+    middle = min(spaces, key=lambda i: abs(i - len(words) / 2), default=-1)
+    return words if middle < 0 else f"{words[:middle]}\n{words[middle + 1:]}"
+
+
 class RecipeButton(QToolButton):
     """A construction by its picture and purpose."""
 
@@ -109,7 +120,8 @@ class RecipeButton(QToolButton):
         self.recipe = recipe
         self.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextUnderIcon)
         self.setIconSize(_PICTURE)
-        self.setText(t(recipe.title))
+        self.title = _over_two_lines(t(recipe.title))
+        self.setText(self.title)
         self.setToolTip(capital(recipe.purpose) + ".")
         self.setAccessibleName(f"{t(recipe.title)}: {t(recipe.purpose)}")
         blank = QPixmap(_PICTURE)  # holds the place until there is time to draw
@@ -120,7 +132,7 @@ class RecipeButton(QToolButton):
 
     def offer(self, made: Build | None, note: str, usual_mm: float = 0.0) -> None:
         """Show it as it would be made for the thing in hand, with a word beneath; None: as it usually is.  usual_mm: caliper asked for."""
-        words = f"{t(self.recipe.title)}\n{note}" if note else t(self.recipe.title)
+        words = f"{self.title}\n{note}" if note else self.title
         if made is not self.offered or words != self.text():
             self.offered = made
             self.setText(words)

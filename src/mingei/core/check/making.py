@@ -19,6 +19,7 @@ from mingei.core.layout.tile import OVERLAP_MM
 from mingei.core.length import write_both, write_mm
 from mingei.core.opening import PATCH_MM
 from mingei.core.pattern import Pattern
+from mingei.core.recipes import find_recipe
 from mingei.core.scale import consequence, scaled
 from mingei.core.shape import Point, Polygon, bounds, divided, meeting
 from mingei.core.words import say
@@ -59,6 +60,21 @@ def enlarged(build: Build, sheet: Sheet) -> Iterator[Finding]:
         return
     yield Finding("enlarged", Severity.ERROR, words or "the drawing is enlarged, and so are its creases and tabs", "scale",
                   "draft it anew at this size", fix=Fix("Draft it anew at this size", anew))
+
+
+@rule("gave-way")
+def gave_way(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """What was asked could not be built with the rest: what gave way, and by how much."""
+    brief, recipe = build.brief, find_recipe(build.brief.recipe)
+    made = recipe.settled(brief.values)
+    fix = Fix("Write what is made into the measures", brief.with_measures(made))
+    for name, asked in brief.measures:
+        if made[name] != asked:
+            measure = recipe.measure(name)
+            yield Finding("gave-way", Severity.LOOK,
+                          say("made {made} instead of {asked}, so that it suits the other measures", made=measure.say(made[name]),
+                              asked=measure.say(asked)), say("measure {measure}", measure=measure.title),
+                          "change the others, and it comes back to what was asked", fix=fix)
 
 
 @rule("cavity")

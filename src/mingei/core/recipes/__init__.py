@@ -119,6 +119,10 @@ class Measure:
             return write_both(value)
         return plain_number(value) + ("°" if self.kind is Kind.ANGLE else "")
 
+    def say(self, value: Value) -> str:
+        """A value as a person reads it: a number with its unit, or the words of a choice."""
+        return self.write(value) if isinstance(value, (int, float)) else dict(self.choices).get(value, value)
+
 
 @dataclass(frozen=True)
 class Recipe:
@@ -176,9 +180,16 @@ class Recipe:
                                 "begin from its usual measures, or take another construction")
         name, value = error.instead
         measure = self.measure(name)
-        words = measure.write(value) if isinstance(value, float) else dict(measure.choices).get(str(value), str(value))
-        found = MeasureError(error.sentence, error.place, say("{remedy}: {measure} {value} would do", remedy=error.remedy or say("change it"),
-                                                              measure=measure.title.lower(), value=words))
+        found = MeasureError(
+            error.sentence,
+            error.place,
+            say(
+                "{remedy}: {measure} {value} would do",
+                remedy=error.remedy or say("change it"),
+                measure=measure.title.lower(),
+                value=measure.say(value),
+            ),
+        )
         found.instead = error.instead
         return found
 

@@ -60,17 +60,27 @@ def _sound(values: Values) -> None:
 
 
 RECIPE = Recipe(
-    id="envelope-box", title="Box envelope", family="envelopes", purpose="an envelope with depth, for a card with something on it",
+    id="envelope-box",
+    title="Box envelope",
+    family="envelopes",
+    purpose="an envelope with depth, for a card with something on it",
     measures=(
         Measure("width", Kind.LENGTH, 148.0, "of what goes in, the longer side as a rule", 40.0, 400.0),
         Measure("height", Kind.LENGTH, 105.0, "of what goes in", 30.0, 300.0),
-        ACROSS, UP,
+        ACROSS,
+        UP,
         Measure("depth", Kind.LENGTH, 9.0, "inside: the card's thickness and that of what stands on it", 3.0, 60.0),
         Measure("side", Kind.LENGTH, 18.0, "depth of the flaps the back is glued on", 8.0, 60.0, label="Side flaps", stays=True),
         Measure("closing", Kind.LENGTH, 40.0, "depth of the flap that closes it", 15.0, 150.0, label="Closing flap"),
         Measure("round", Kind.LENGTH, 6.0, "radius of the flap's corners", 0.0, 30.0, label="Round corners"),
         Measure("tab", Kind.LENGTH, 10.0, "depth of the tabs in its two lower corners", 5.0, 25.0, label="Tab depth", stays=True),
     ),
-    draft=draft_box_envelope, thinnest=0.08, thickest=0.6, contradictions=_sound, gives=("closing", "side", "round"), holds=("width", "height"),
-    for_things=(("width", 0.0), ("height", 0.0), ("depth", 1.0)), stock="card-160",
+    draft=draft_box_envelope,
+    thinnest=0.08,
+    thickest=0.6,
+    contradictions=_sound,
+    gives=("closing", "side", "round"),
+    holds=("width", "height"),
+    for_things=(("width", 0.0), ("height", 0.0), ("depth", 1.0)),
+    stock="card-160",
 )

@@ -104,26 +104,44 @@ def _sound(values: Values) -> None:
         if over / 2 > 0.5 * across:
             raise MeasureError("flaps so broad are no flaps", "over", "let them overlap less")
     if values["liner"] == LINER and width / 2 + over / 2 > height - _SHORT_MM:
-        raise MeasureError("a liner's flap would reach past the fold opposite", "liner", "leave the liner out, or take an envelope with side "
-                           "seams")
+        raise MeasureError(
+            "a liner's flap would reach past the fold opposite", "liner", "leave the liner out, or take an envelope with side seams"
+        )
     if values["liner"] == LINER and (width + over) / 2 - float(values["gum"]) < 2 * float(values["margin"]):
         raise MeasureError("the gum leaves the liner's flap no room", "gum", "make it narrower, or leave the liner out")
 
 
 RECIPE = Recipe(
-    id="envelope-diagonal", title="Diagonal envelope", family="envelopes",
+    id="envelope-diagonal",
+    title="Diagonal envelope",
+    family="envelopes",
     purpose="four flaps to the middle, from a square sheet turned on its corner; with a liner if wished",
     measures=(
         Measure("width", Kind.LENGTH, 105.0, "of what goes in, the longer side", 40.0, 400.0),
         Measure("height", Kind.LENGTH, 74.0, "of what goes in", 30.0, 400.0),
-        ACROSS, UP, THICK,
-        Measure("over", Kind.LENGTH, 14.0, "how far the flaps of a square one overlap; the long pair of others more", 4.0, 120.0,
-                label="Overlap"),
+        ACROSS,
+        UP,
+        THICK,
+        Measure(
+            "over",
+            Kind.LENGTH,
+            14.0,
+            "how far the flaps of a square one overlap; the long pair of others more",
+            4.0,
+            120.0,
+            label="Overlap",
+        ),
         Measure("round", Kind.LENGTH, 6.0, "radius of the flaps' tips; 0 leaves them pointed", 0.0, 40.0, label="Round tips"),
         Measure("liner", Kind.CHOICE, NONE, "a liner of another paper inside front and flap", choices=((NONE, "none"), (LINER, "liner"))),
         Measure("margin", Kind.LENGTH, 3.0, "how far the liner keeps inside the edges", 1.0, 15.0, stays=True),
         Measure("gum", Kind.LENGTH, 12.0, "left clear of the liner at the flap's tip, for the gum", 5.0, 40.0, stays=True),
     ),
-    draft=draft_diagonal, thinnest=0.05, thickest=0.35, contradictions=_sound, gives=("over", "gum", "margin", "liner", "round"), holds=("width", "height"),
-    for_things=(("width", 0.0), ("height", 0.0), ("thick", 0.0)), stock="copy-80",
+    draft=draft_diagonal,
+    thinnest=0.05,
+    thickest=0.35,
+    contradictions=_sound,
+    gives=("over", "gum", "margin", "liner", "round"),
+    holds=("width", "height"),
+    for_things=(("width", 0.0), ("height", 0.0), ("thick", 0.0)),
+    stock="copy-80",
 )

@@ -76,7 +76,9 @@ def _fault(rule: Rule, values: Mapping[str, Value]) -> MeasureError | None:
     return None
 
 
-def _give(rule: Rule, spans: Mapping[str, Span], names: list[str], values: dict[str, Value], error: MeasureError) -> dict[str, Value] | None:
+def _give(
+    rule: Rule, spans: Mapping[str, Span], names: list[str], values: dict[str, Value], error: MeasureError
+) -> dict[str, Value] | None:
     """The values with one of the named given way so that all holds, or at least this fault is gone; None where none can."""
     def all_holds(tried: Mapping[str, Value]) -> bool:
         return _fault(rule, tried) is None

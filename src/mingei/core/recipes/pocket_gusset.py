@@ -63,7 +63,10 @@ def _sound(values: Values) -> None:
 
 
 RECIPE = Recipe(
-    id="pocket-gusset", title="Gusset pocket", family="envelopes", purpose="a pocket whose sides open like a concertina",
+    id="pocket-gusset",
+    title="Gusset pocket",
+    family="envelopes",
+    purpose="a pocket whose sides open like a concertina",
     measures=(
         Measure("width", Kind.LENGTH, 148.0, "of what goes in, along its foot: the longer side for a wide pocket", 40.0, 330.0),
         Measure("height", Kind.LENGTH, 105.0, "of what goes in", 40.0, 330.0),
@@ -74,6 +77,12 @@ RECIPE = Recipe(
         Measure("round", Kind.LENGTH, 5.0, "radius of its free corners", 0.0, 30.0, label="Round corners"),
         Measure("notch", Kind.LENGTH, 20.0, "thumb notch in the front; 0 for none", 0.0, 60.0, label="Thumb notch", stays=True),
     ),
-    draft=draft_pocket, thinnest=0.08, thickest=0.35, contradictions=_sound, gives=("lower", "leaf", "notch", "round"), holds=("width", "height"),
-    for_things=(("width", 0.0), ("height", 0.0), ("", 0.0)), stock="card-160",
+    draft=draft_pocket,
+    thinnest=0.08,
+    thickest=0.35,
+    contradictions=_sound,
+    gives=("lower", "leaf", "notch", "round"),
+    holds=("width", "height"),
+    for_things=(("width", 0.0), ("height", 0.0), ("", 0.0)),
+    stock="card-160",
 )

@@ -3,19 +3,21 @@ ring on its rim."""
 
 from __future__ import annotations
 
+import math
 from dataclasses import replace
 
 from mingei.core.draft import Draft, Lap, Over, Piece, Round
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import LAP, PLAY, SMOOTH, TOOTH, teeth_fit
-from mingei.core.roll import Wall, disc, facet_count, outermost, ring, roll, stands, teeth, turned_out
+from mingei.core.roll import LEAST_TOOTH_MM, Wall, disc, facet_count, outermost, ring, roll, stands, teeth, turned_out
 from mingei.core.star import ON_THE_TABLE, lid_at
 
 NONE, RING = "none", "ring"
 INWARD, OUTWARD, TURNS = "in", "out", "turns"
 #: A ring narrower than this past the teeth tears, mm (from experience, no published source).
 _LEAST_PAST_MM = 1.0
+_THICKEST_MM = 0.5
 
 
 def draft_recess(values: Values) -> Draft:
@@ -27,7 +29,10 @@ def draft_recess(values: Values) -> Draft:
     around = range(wall.facets)
     inward = {INWARD: around, OUTWARD: (), TURNS: around[::2]}[floor]
     seams = teeth("floor teeth", "wall", wall, "floor", tooth, 1, foot=True, only=inward)
-    outer = outermost(rolled)
+    # the facet on which the lap steps out over the wall is narrower by that step: by so much in the thickest card
+    step = _THICKEST_MM / math.sin(2 * math.pi / wall.facets)
+    outer = tuple(p for p in outermost(rolled) if p is not rolled.panels[min(wall.facets, len(rolled.panels) - 1)]
+                  or p.ways[0][2] - step >= LEAST_TOOTH_MM)
     panels, folds = turned_out("rim teeth", outer, tooth, 3)
     # where the wall laps, the upper facet bears what the one beneath it would
     out = [p for i, p in enumerate(rolled.panels) if p in outer and i % wall.facets not in inward]
@@ -69,5 +74,5 @@ RECIPE = Recipe(
         Measure("width", Kind.LENGTH, 12.0, "of the flat ring, from the hole to its edge", 3.0, 100.0, label="Ring width"),
         SMOOTH,
     ),
-    draft=draft_recess, thinnest=0.08, thickest=0.5, contradictions=_sound, gives=("width",), stock="card-220",
+    draft=draft_recess, thinnest=0.08, thickest=_THICKEST_MM, contradictions=_sound, gives=("width",), stock="card-220",
 )

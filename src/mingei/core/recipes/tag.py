@@ -70,5 +70,5 @@ RECIPE = Recipe(
         Measure("ribbon", Kind.LENGTH, 120.0, "of each end of the ribbon, from the tag", 30.0, 500.0, label="Ribbon ends", stays=True),
         Measure("pocket", Kind.CHOICE, ALONE, "whether a pocket is made for it", choices=((ALONE, "tag only"), (POCKET, "with a pocket"))),
     ),
-    draft=draft_tag, thinnest=0.08, thickest=0.35, contradictions=_sound, gives=("corner", "hole"), stock="card-220",
+    draft=draft_tag, thinnest=0.08, thickest=0.35, contradictions=_sound, gives=("corner", "hole", "pocket"), stock="card-220",
 )

@@ -107,5 +107,5 @@ RECIPE = Recipe(
                                                                                   ("drop", "drop"), ("leaf", "leaf"), ("round", "disc"))),
         Measure("size", Kind.LENGTH, 40.0, "width of the motif", 8.0, 300.0, label="Motif width"),
     ),
-    draft=draft_wreath, thinnest=0.1, thickest=0.5, contradictions=_sound, gives=("ring", "size"), stock="card-220",
+    draft=draft_wreath, thinnest=0.1, thickest=0.5, contradictions=_sound, gives=("ring", "rays", "size"), stock="card-220",
 )

@@ -4,18 +4,24 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import replace
+from typing import Any
 
 from hypothesis import reject
 from hypothesis import strategies as st
 
 from mingei.core.amend import CHOICES, SeamChange, seams, why_fixed, why_no_fin, why_single
+from mingei.core.art import Art, Fill
 from mingei.core.build import build
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError, StockError
-from mingei.core.project import Brief, Project, new_brief, new_project
-from mingei.core.recipes import Kind, Measure, Value, find_recipe
+from mingei.core.layout.laying import CutLine, Laying, Printer, Way
+from mingei.core.layout.splice import Splice
+from mingei.core.opening import Opening, Shape, Trim
+from mingei.core.overlay import Overlay
+from mingei.core.project import Brief, Need, Project, new_brief, new_project, used
+from mingei.core.recipes import Kind, Measure, Value, find_recipe, recipes
 from mingei.core.split import why_not
-from mingei.core.stock import Grain, Stock
+from mingei.core.stock import Grain, Stock, find_stock
 
 
 def calipers(least: float, most: float) -> st.SearchStrategy[float]:
@@ -124,3 +130,93 @@ def projects(draw: st.DrawFn) -> Project:
             project = project.with_briefs((*project.briefs, replace(brief, name=project.free_name(brief.name))))
     assert project is not None
     return replace(project, notes=draw(words))
+
+
+def _made(kind: Callable[..., Any], *values: st.SearchStrategy[Any]) -> st.SearchStrategy[Any]:
+    return st.tuples(*values).map(lambda these: kind(*these))
+
+
+def _amended(draw: st.DrawFn, brief: Brief, stock: Stock) -> Brief:
+    """The brief with anything a person puts on by hand: openings, trims, overlays, words, lines it is cut across by, tape; what is refused
+    is left out."""
+    faces = sorted({p.whole or p.name for pattern in build(brief, stock).patterns for p in pattern.panels})
+    pieces = sorted({p.name for p in build(brief, stock).patterns})
+    panel = st.sampled_from(faces)
+    size, place, turn = st.floats(1, 90), st.floats(-40, 40), st.sampled_from([0.0, 30.0, 90.0, 251.5])
+    word = st.sampled_from(["Gull", "a", "Øystercatcher & søn", "two\nlines"])
+    changes = st.one_of(
+        _made(
+            Opening,
+            st.sampled_from(["window", "hole"]),
+            panel,
+            st.sampled_from(Shape),
+            size,
+            size,
+            place,
+            place,
+            st.just(0.0),
+            turn,
+            st.booleans(),
+            st.booleans(),
+        ).map(lambda o: lambda b: b.with_opening(o)),
+        _made(Trim, panel, st.floats(0, 20), st.sampled_from([0.0, 18.0])).map(lambda t: lambda b: b.with_trim(t)),
+        _made(
+            Overlay,
+            st.sampled_from(["mat", "label"]),
+            panel,
+            st.floats(0, 20),
+            st.sampled_from([0.0, 30.0]),
+            st.just(20.0),
+            place,
+            place,
+            st.just(0.0),
+            st.just(0.0),
+            st.booleans(),
+            st.sampled_from([0.0, 2.0]),
+        ).map(lambda o: lambda b: b.with_overlay(o)),
+        _made(
+            Art,
+            word,
+            st.sampled_from(pieces),
+            st.one_of(st.just(""), panel),
+            st.just(""),
+            word,
+            st.just(""),
+            st.sampled_from(Fill),
+            st.floats(5, 60),
+            place,
+            place,
+            turn,
+        ).map(lambda a: lambda b: b.with_art(a)),
+        _made(Splice, st.sampled_from(pieces), turn, st.floats(0.05, 0.95)).map(lambda s: lambda b: b.with_splice(s)),
+        st.sampled_from([0.0, 6.0, 12.0]).map(lambda w: lambda b: b.with_tape(w)),
+        _made(Need, st.floats(1, 300), st.floats(1, 200), st.floats(0.1, 60)).map(lambda n: lambda b: b.with_need(n)),
+    )
+    for change in draw(st.lists(changes, max_size=4)):
+        brief = _if_allowed(brief, stock, lambda brief=brief, change=change: change(brief))
+    return brief
+
+
+@st.composite
+def documents(draw: st.DrawFn) -> Project:
+    """Anything a document can hold: things of any recipe, amended in any way, of any stock, named alike, on any sheet or roll."""
+    briefs, own = [], []
+    word = st.sampled_from(["x", "Tag", "Tag", "Øre & søn / 3"])
+    for number in range(draw(st.integers(1, 3))):
+        brief, stock = draw(st.sampled_from(sorted(recipes())).flatmap(changed_briefs))
+        stock = replace(stock, id=f"own {number}", name=f"Own stock {number}", price=draw(st.sampled_from([0.0, 0.4])))
+        brief = replace(_amended(draw, replace(brief, stock=stock.id), stock), name=draw(word), copies=draw(st.sampled_from([1, 1, 2, 5])),
+                        notes=draw(st.sampled_from(["", "mind the beak"])), enlarged=draw(st.sampled_from([1.0, 1.0, 1.0, 1.1])))
+        part = draw(st.sampled_from(["", "", "mats"]))
+        if part:
+            brief = _if_allowed(brief, stock, lambda brief=brief, part=part: brief.with_part(part, find_stock("card-160")))
+        briefs.append(brief)
+        own.append(stock)
+    project = replace(new_project(briefs[0], draw(word), draw(st.sampled_from(["mm", "in"])), own=tuple(own)), briefs=tuple(briefs))
+    project = replace(project, stocks=used(tuple(briefs), (*own, find_stock("card-160"))))
+    laying = Laying(gap=draw(st.sampled_from([0.0, 2.0, 8.0])), way=draw(st.sampled_from(Way)), together=draw(st.booleans()),
+                    template=draw(st.booleans()), cuts=draw(st.sampled_from(CutLine)), folds=draw(st.booleans()),
+                    numbers=draw(st.booleans()), names=draw(st.booleans()), corners=draw(st.booleans()))
+    printer = Printer(margin=draw(st.sampled_from([0.0, 5.0, 12.7])), across=draw(st.sampled_from([100.0, 99.6])))
+    return replace(project, laying=laying, printer=printer, tile_mm=draw(st.sampled_from([0.0, 20.0])),
+                   sheet=draw(st.sampled_from(["A4", "Letter", "A3", "A6", "A0", "320 x 450 mm", "610 x 3000 mm"])))

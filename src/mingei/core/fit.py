@@ -29,7 +29,7 @@ def fit_into(brief: Brief, stock: Stock, axis: int, mm: float) -> Brief:
     """
     recipe = find_recipe(brief.recipe)
     if axis >= len(recipe.inside):
-        raise MeasureError(say("a {recipe} is not measured inside", recipe=recipe.title.lower()), recipe.id,
+        raise MeasureError(say("{recipe}: it is not measured inside", recipe=recipe.title.lower()), recipe.id,
                            "change its measures one by one")
     name = recipe.inside[axis]
     for _ in range(6):
@@ -48,7 +48,7 @@ def fit_blank(brief: Brief, stock: Stock, across_mm: float, up_mm: float) -> Bri
     """
     recipe = find_recipe(brief.recipe)
     if len(recipe.inside) < 2:
-        raise MeasureError(say("a {recipe} is not measured inside", recipe=recipe.title.lower()), recipe.id,
+        raise MeasureError(say("{recipe}: it is not measured inside", recipe=recipe.title.lower()), recipe.id,
                            "change its measures one by one")
     a, b = recipe.inside[:2]
 

@@ -221,7 +221,7 @@ class Recipe:
         """Raises StockError when the construction cannot be built from that caliper."""
         if not self.thinnest - 1e-9 <= stock.caliper_mm <= self.thickest + 1e-9:
             raise StockError(
-                say("{caliper:g} mm is not a caliper a {recipe} can be folded from", caliper=stock.caliper_mm, recipe=self.title.lower()),
+                say("{recipe}: {caliper:g} mm is not a caliper it can be folded from", recipe=self.title.lower(), caliper=stock.caliper_mm),
                 say("stock {stock}", stock=stock.id),
                 say("choose one from {thinnest:g} to {thickest:g} mm", thinnest=self.thinnest, thickest=self.thickest))
 

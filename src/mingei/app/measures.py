@@ -193,13 +193,13 @@ class MeasuresCard(Card):
             self.document.set_measure(name, float(count))
         except MingeiError as error:
             self.refresh()
-            self.refusals[name].say(error, self._offer(error, name, float(count)))
+            self._refuse(error, name, float(count))
 
     def _choose(self, name: str, value: str) -> None:
         try:
             self.document.set_measure(name, value)
         except MingeiError as error:
-            self.choices[name].refuse(error, self._offer(error, name, value))
+            self._refuse(error, name, value)
 
     def _edit(self, name: str, mm: float) -> None:
         field = self.lengths[name]
@@ -207,7 +207,17 @@ class MeasuresCard(Card):
             self.document.set_measure(name, mm)
             field.show_value(mm)
         except MingeiError as error:
-            field.refuse(error, self._offer(error, name, mm))
+            self._refuse(error, name, mm)
+
+    def _refuse(self, error: MingeiError, name: str, value: float | str) -> None:
+        """Say beneath a measure why it cannot be so, and offer what would do."""
+        offer = self._offer(error, name, value)
+        if name in self.lengths:
+            self.lengths[name].refuse(error, offer)
+        elif name in self.choices:
+            self.choices[name].refuse(error, offer)
+        else:
+            self.refusals[name].say(error, offer)
 
     def _offer(self, error: MingeiError, name: str, value: float | str) -> Offer | None:
         """What would do instead of what was refused, at one press: another value of it, or what was asked with another measure."""
@@ -221,8 +231,8 @@ class MeasuresCard(Card):
         def take() -> None:
             try:
                 self.document.set_measures(values, name)
-            except MingeiError as refused:
-                self.lengths[name].refuse(refused) if name in self.lengths else self.refusals[name].say(refused)
+            except MingeiError as refused:  # what lies within the range may still not suit the rest: on to what does
+                self._refuse(refused, name, values[name])
             else:
                 self.refresh()
         return words, take

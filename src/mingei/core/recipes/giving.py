@@ -130,10 +130,10 @@ def _closer(span: Span, values: Mapping[str, Value], does: Callable[[Mapping[str
         middle = (good + bad) / 2
         good, bad = (middle, bad) if does({**values, span.name: middle}) else (good, middle)
     for step in (_EVEN_MM, 0.1, 0.01):
-        even = (math.ceil(good / step - 1e-9) if towards > 0 else math.floor(good / step + 1e-9)) * step
-        even = round(even, 6)
-        if span.least <= even <= span.most and does({**values, span.name: even}):
-            return even
+        for count in (round(good / step), math.ceil(good / step) if towards > 0 else math.floor(good / step)):
+            even = round(count * step, 6)
+            if span.least <= even <= span.most and does({**values, span.name: even}):
+                return even
     return good
 
 

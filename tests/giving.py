@@ -29,5 +29,5 @@ def given_way(recipe_id: str, values: Values) -> dict[str, tuple[Value, Value]]:
     assert all(c.closes for c in result.closures), result.closures
     changed = {name: (asked, made[name]) for name, asked in brief.measures if made[name] != asked}
     said = {f.place for f in run(result, find_sheet("A3")) if f.code == "gave-way"}
-    assert said == {f"measure {recipe.measure(name).title}" for name in changed}, said
+    assert said == {recipe.measure(name).title for name in changed}, said
     return changed

@@ -4,6 +4,9 @@ from __future__ import annotations
 
 import unittest
 
+from PySide6.QtCore import QPointF
+
+from mingei.app.dimensions import dimensions
 from mingei.core.build import build
 from mingei.core.check import run
 from mingei.core.errors import MeasureError
@@ -91,6 +94,16 @@ class InTheWindow(WindowTest):
         self.assertTrue(field.reason.isHidden())
         document.undo.undo()
         self.assertEqual(document.brief, before)
+
+    def test_the_drawing_is_marked_with_what_is_made(self) -> None:
+        self.window.go("draft")
+        document = self.window.document
+        document.set_recipe("lid-base")
+        document.set_measure("lid", 200.0)
+        settle()
+        said = {d.measure: d.words for d in dimensions(document.build, "mm", lambda p: QPointF(*p))}
+        self.assertEqual(said["lid"], f"{document.brief.made['lid']:g} mm")
+        self.assertNotEqual(said["lid"], "200 mm")
 
     def test_a_refused_choice_and_a_refused_count_say_why(self) -> None:
         self.window.go("draft")

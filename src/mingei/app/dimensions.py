@@ -74,7 +74,7 @@ def _edges(build: Build) -> list[_Edge]:
 def room_beside(build: Build, unit: str) -> int:
     """Room (px) for the measures at a piece's side: in steps, so that the drawing does not jump with every figure that is written."""
     metrics = QFontMetricsF(theme.figure_font(theme.SMALL))
-    words = [write(float(build.brief.values[e.measure]), unit) for e in _edges(build) if not e.level]
+    words = [write(float(build.brief.made[e.measure]), unit) for e in _edges(build) if not e.level]
     wanted = max((metrics.horizontalAdvance(w) for w in words), default=0.0) + _PAD_PX + _AWAY_PX + _GAP_PX
     return _LEFT_PX + _MORE_PX * max(0, math.ceil((wanted - _LEFT_PX) / _MORE_PX))
 
@@ -86,7 +86,7 @@ def dimensions(build: Build, unit: str, to_px: ToPx) -> list[Dimension]:
     for edge in _edges(build):
         pattern, move, start, end, level = *edge[1:], edge.level
         corner = to_px(move.apply((pattern.box.left, pattern.box.bottom)))
-        words = write(float(build.brief.values[edge.measure]), unit)
+        words = write(float(build.brief.made[edge.measure]), unit)
         width, height = metrics.horizontalAdvance(words) + _PAD_PX, metrics.height() + 2
         first, last = sorted((start, end), key=lambda p: p[0] if level else p[1])
         p, q = to_px(first), to_px(last)

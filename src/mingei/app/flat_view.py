@@ -260,7 +260,7 @@ class FlatView(PartView):
             for d in self.dimensions():
                 end = d.end_at(at)
                 if end:
-                    self._drag = (d.measure, d.level, end, at, float(self.build.brief.values[d.measure]), self._fitted)
+                    self._drag = (d.measure, d.level, end, at, float(self.build.brief.made[d.measure]), self._fitted)
                     self._fitted = False
                     return
             line = self.line_at(at)

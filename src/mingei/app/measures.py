@@ -226,7 +226,7 @@ class MeasuresCard(Card):
         other, instead = error.instead
         measure = find_recipe(self.document.brief.recipe).measure(other)
         values = {name: instead} if other == name else {name: value, other: instead}
-        words = t("{measure} {value}", measure=t(measure.title), value=typeset(t(measure.say(instead))))
+        words = t("Take {measure} {value}", measure=t(measure.title.lower()), value=typeset(t(measure.say(instead))))
 
         def take() -> None:
             try:

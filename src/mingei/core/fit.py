@@ -37,7 +37,7 @@ def fit_into(brief: Brief, stock: Stock, axis: int, mm: float) -> Brief:
         over = made.outside[axis] - mm
         if abs(over) <= _CLOSE_MM:
             return brief
-        brief = brief.with_measure(name, float(brief.values[name]) - over)
+        brief = brief.with_measure(name, float(brief.made[name]) - over)
     raise MeasureError(say("no {name} gives {mm} outside", name=name, mm=write_both(mm)), name, "change the inside measure instead")
 
 
@@ -66,7 +66,7 @@ def fit_blank(brief: Brief, stock: Stock, across_mm: float, up_mm: float) -> Bri
         if abs(turn) < 1e-9:
             break
         first, second = (x * by_b[1] - by_b[0] * y) / turn, (by_a[0] * y - x * by_a[1]) / turn
-        values = {**brief.values, a: float(brief.values[a]) - first, b: float(brief.values[b]) - second}
+        values = {**brief.values, a: float(brief.made[a]) - first, b: float(brief.made[b]) - second}
         brief = replace(brief, measures=tuple(recipe.accept(values).items()))
     raise MeasureError(say("no {a} and {b} give a blank of {across} by {up}", a=a, b=b, across=write_both(across_mm), up=write_both(up_mm)),
                        "blank", "change the measures one by one")

@@ -99,6 +99,11 @@ class Brief:
     def values(self) -> Values:
         return dict(self.measures)
 
+    @property
+    def made(self) -> Values:
+        """The measures as they are built: those that give way to the others as near to what was asked as can be."""
+        return find_recipe(self.recipe).settled(self.values)
+
     def with_measure(self, name: str, value: Value) -> Brief:
         """The brief with one measure changed.
 

@@ -156,7 +156,7 @@ def table(before: Build, after: Build) -> tuple[Row, ...]:
     """What scaled, what stayed and what followed, each with its mm before and after."""
     rows = []
     for measure in before.recipe.measures:
-        old, new = (b.brief.values[measure.name] for b in (before, after))
+        old, new = (b.brief.made[measure.name] for b in (before, after))
         if measure.kind is Kind.LENGTH and isinstance(old, float) and isinstance(new, float):
             rows.append(Row(measure.title, old, new, Fate.STAYED if measure.stays else Fate.SCALED, _small_strip(new, measure.stays)))
     rows.append(Row("Thickness of the stock", before.stock.caliper_mm, after.stock.caliper_mm, Fate.STAYED))

@@ -66,14 +66,14 @@ def enlarged(build: Build, sheet: Sheet) -> Iterator[Finding]:
 def gave_way(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """What was asked could not be built with the rest: what gave way, and by how much."""
     brief, recipe = build.brief, find_recipe(build.brief.recipe)
-    made = recipe.settled(brief.values)
+    made = brief.made
     fix = Fix("Write what is made into the measures", brief.with_measures(made))
     for name, asked in brief.measures:
         if made[name] != asked:
             measure = recipe.measure(name)
             yield Finding("gave-way", Severity.LOOK,
                           say("made {made} instead of {asked}, so that it suits the other measures", made=measure.say(made[name]),
-                              asked=measure.say(asked)), say("measure {measure}", measure=measure.title),
+                              asked=measure.say(asked)), measure.title,
                           "change the others, and it comes back to what was asked", fix=fix)
 
 

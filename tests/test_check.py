@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 import unittest
 from dataclasses import replace
 
@@ -27,6 +28,18 @@ def measured(made: Build, **facts: object) -> Build:
 
 
 class Rules(unittest.TestCase):
+    def test_a_tab_that_shows_at_a_shallow_corner_is_told_with_the_stock_in_which_it_does_not(self) -> None:
+        card = find_stock("card-300")
+        made = build(new_brief("prism", {"sides": 12.0}, card), card)
+        (found,) = [f for f in check.run(made, find_sheet("A2")) if f.code == "tab-shows"]
+        # the walls turn by 30 degrees: t (1.5 cos a - 0.5) / sin a past the edge (plane geometry)
+        bare = card.caliper_mm * (1.5 * math.cos(math.radians(30.0)) - 0.5) / math.sin(math.radians(30.0))
+        self.assertIn(f"{bare:.1f} mm", found.sentence)
+        assert found.fix is not None and found.fix.brief is not None
+        thinner = build(found.fix.brief, find_stock(found.fix.brief.stock))
+        self.assertNotIn("tab-shows", codes(thinner, "A2"))
+        self.assertNotIn("tab-shows", codes(build(new_brief("prism", {"sides": 4.0}, card), card), "A2"))
+
     def test_a_sound_carton_has_nothing_graver_than_a_note(self) -> None:
         self.assertEqual(max(codes(carton()).values()), Severity.NOTE)
 

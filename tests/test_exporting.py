@@ -21,7 +21,8 @@ from tests.windows import WindowTest, settle
 
 def kit() -> Project:
     """A tray, a box of two pieces and two cartons, on A4."""
-    briefs = (new_brief("tray", name="Tray / small"), new_brief("lid-base", name="Box"), replace(new_brief("carton", name="Carton"), copies=2))
+    briefs = (new_brief("tray", name="Tray / small"), new_brief("lid-base", name="Box"),
+              replace(new_brief("carton", name="Carton"), copies=2))
     return replace(new_project(briefs[0], "Kit"), briefs=briefs)
 
 

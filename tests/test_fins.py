@@ -11,10 +11,10 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from mingei.core import fold
-from mingei.core.amend import SeamChange, seams
+from mingei.core.amend import SeamChange, seams, why_no_fin
 from mingei.core.build import Build, build
 from mingei.core.draft import Crease, Joint
-from mingei.core.errors import StockError
+from mingei.core.errors import MeasureError, StockError
 from mingei.core.project import new_brief
 from mingei.core.recipes import Value, find_recipe
 from mingei.core.stock import Stock
@@ -31,6 +31,15 @@ def with_fins(recipe: str, caliper: float = 0.3, **values: Value) -> Build:
 
 
 class Fins(unittest.TestCase):
+    def test_where_something_slides_over_a_fin_is_refused(self) -> None:
+        for recipe in ("sleeve", "lid-base", "prism"):
+            drafted = find_recipe(recipe).draft(new_brief(recipe).values)
+            refused = [name for name in seams(drafted) if why_no_fin(drafted, name)]
+            self.assertTrue(refused, recipe)
+            for name in refused:
+                with self.assertRaises(MeasureError):
+                    new_brief(recipe).with_seam(SeamChange(name, Joint.FIN))
+
     @given(st.sampled_from(["tray", "pyramid", "frustum-box", "polyhedron"]), st.floats(0.1, 0.4))
     def test_both_flaps_stand_in_the_middle_of_their_corner_face_on_face(self, recipe: str, caliper: float) -> None:
         made = with_fins(recipe, caliper)

@@ -58,6 +58,14 @@ class Factors(unittest.TestCase):
 
 
 class Anew(unittest.TestCase):
+    def test_a_wall_along_an_outline_closes_at_every_size(self) -> None:
+        for factor in (0.5, 0.7, 1.3, 2.0):
+            made = build(scale.scaled(new_brief("profile-wall"), factor), find_stock(find_recipe("profile-wall").stock))
+            self.assertTrue(all(c.closes for c in made.closures), factor)
+            front = next(p for p in made.patterns if p.name == "front")
+            usual = next(p for p in build(new_brief("profile-wall"), made.stock).patterns if p.name == "front")
+            self.assertAlmostEqual(front.box.width / usual.box.width, factor, delta=0.02)
+
     @given(st.sampled_from(sorted(recipes())).flatmap(briefs), st.floats(0.4, 3.0))
     def test_what_is_drafted_anew_closes_and_keeps_its_thickness_tabs_and_play(self, made: tuple[Brief, Stock], factor: float) -> None:
         brief, stock = made

@@ -16,7 +16,7 @@ from shapely.geometry import Polygon as Area
 from mingei.core import contour, fold, solid
 from mingei.core.build import Build, build
 from mingei.core.check import run
-from mingei.core.draft import Role
+from mingei.core.draft import Inset, Role
 from mingei.core.drawing import Ink, pattern_strokes
 from mingei.core.errors import MeasureError
 from mingei.core.layout.sheets import find_sheet
@@ -217,7 +217,9 @@ class Walls(unittest.TestCase):
                 lines = [f.start[0] for f in pattern.folds if f.child in names or f.parent in names]
                 last = next((f for f in pattern.folds if f.parent == names[-1] and f.child.startswith("lap")), None)
                 self.assertIsNotNone(last)
-                xs += max([*lines, last.start[0]]) - pattern.box.left
+                first = next(p for piece in result.draft.pieces for p in piece.panels if p.name == names[0])
+                kept = sum(rule.by for _, rule in first.edges if isinstance(rule, Inset))  # clear of the wall before, round the corner
+                xs += max([*lines, last.start[0]]) - pattern.box.left + kept
         # a strip that begins on a curve begins half a chord's excess short, at its free edge
         runs = profile_wall.loops(result.brief.values)[0].runs
         excess = max(run.length - run.chord for run in runs) / 2

@@ -26,6 +26,7 @@ from mingei.core.draft import (
 )
 from mingei.core.errors import GeometryError, StockError
 from mingei.core.offset import (
+    FLAT_DEG,
     RELIEF_MM,
     Measured,
     crease_gain,
@@ -55,6 +56,8 @@ from mingei.core.words import say
 _FEW_TABS = 7
 #: So much of its edge (a share) a tooth leaves free at each end.
 _TOOTH_SHARE = 0.12
+#: Sides that lean no more than this (mm) are opposite.
+_LEVEL_MM = 1e-3
 
 
 class Tabs:
@@ -190,7 +193,7 @@ class Tabs:
             hosts = self._hosts(host, edge, to_tab, self.sharing[host.name, seam.name in self.straps])
             draw = partial(joint.tab_shape, hosts, length, tooth.start, tooth.end, setback=out, round_mm=seam.round_mm, holes=holes,
                            relief=tooth.relief)
-            shape = draw(seam.depth_mm, side=tooth.side)
+            shape = draw(min(seam.depth_mm, self._short_of_the_next(host, edge, to_tab, length)), side=tooth.side)
             if taken:
                 onto = self._tab_frame(seam.carrier, length, out, work, frames)
                 lying = [area for name, area in taken if name != seam.carrier.panel]
@@ -287,6 +290,20 @@ class Tabs:
             if not clear(shapes[number], onto[number], [*lying, flaps[1 - number]]):
                 return False
         return True
+
+    def _short_of_the_next(self, host: Panel, edge: int, to_tab: Rigid, length: float) -> float:
+        """How deep (mm) a tab may be on a host whose opposite side bears a tab as well: that one turns in there, and its inner face meets
+        this one's at t / tan(a / 2) from the corner (plane geometry: two layers side by side round an angle)."""
+        most = math.inf
+        count = len(host.outline)
+        for other in range(count):
+            borne = self.carried.get(EdgeRef(host.name, other))
+            if (other - edge) % count in (0, 1, count - 1) or borne is None or borne.joint in (Joint.TAPE, Joint.FIN):
+                continue
+            (_, low), (_, high) = (to_tab.apply(host.outline[(other + k) % count]) for k in (0, 1))
+            if abs(low - high) < _LEVEL_MM and 0.0 < borne.angle_deg < FLAT_DEG:
+                most = min(most, low - self.t / math.tan(math.radians(borne.angle_deg) / 2) - RELIEF_MM)
+        return most
 
     def _hosts(self, host: Panel, edge: int, to_tab: Rigid, bearing: set[int]) -> list[joint.Host]:
         """What bounds a tab on one of its host's edges: nominal, and as thickness has moved the sides.  bearing: the edges that tabs land

@@ -16,7 +16,7 @@ from typing import NamedTuple
 
 from mingei.core import contour
 from mingei.core.contour import Knot, Outline
-from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Joint, Lap, Panel, Piece, Placement, Role, Seam, Within
+from mingei.core.draft import Crease, Draft, Edge, EdgeRef, Fold, Inset, Joint, Lap, Panel, Piece, Placement, Role, Seam, Within
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import LAP, SMOOTH, TOOTH
@@ -35,6 +35,8 @@ _FACET_DEG = 30.0
 _LEAST_SIDE_MM = 1.5
 #: So much of its depth (a share) a free tooth leans in, and this far (mm) the teeth of two walls keep apart.
 _LEAN, _BETWEEN_MM = 0.1, 0.5
+#: The thickest card it is made of, and the least a cut is moved by, mm.
+_THICKEST_MM, _HAIR_MM = 0.5, 0.02
 _STANDS = "it stands where the outline needs it"
 
 
@@ -178,6 +180,7 @@ def _strips_of(loop: _Loop, faces: tuple[str, ...], values: Values) -> list[Piec
     pieces = []
     for number, group in enumerate(groups, 1):
         panels = [_wall(names[i], runs[i].chord, depth, wholes[i]) for i in group]
+        panels[0] = replace(panels[0], edges=_round_the_corner(runs[group[0] - 1], runs[group[0]]))
         order = list(group)  # the run each panel follows
         onto: list[tuple[str, str]] = []  # what laps over, and what lies beneath it
         left, i = lap, (group[-1] + 1) % count
@@ -214,6 +217,12 @@ def _strips_of(loop: _Loop, faces: tuple[str, ...], values: Values) -> list[Piec
         for upper, lower in onto:
             laps.setdefault(lower, []).append(Lap(f"{upper} joint", upper, lower))
     return [replace(piece, laps=(*piece.laps, *(found for p in piece.panels for found in laps.get(p.name, ())))) for piece, _ in pieces]
+
+
+def _round_the_corner(before: Side, after: Side) -> tuple[tuple[int, Edge], ...]:
+    """The end of a strip that begins at a corner stays clear of the thickness of the wall before, which turns there beneath it."""
+    away = (_THICKEST_MM / 2 + _HAIR_MM) * math.tan(math.radians(min(abs(_turn_deg(before, after)), _SHARPEST_DEG)) / 2)
+    return ((3, Inset(min(away, after.chord / 4))),) if away > _HAIR_MM else ()
 
 
 def _wall(name: str, width: float, depth: float, whole: str) -> Panel:
@@ -359,5 +368,5 @@ RECIPE = Recipe(
                 label="Longest strip", stays=True),
         SMOOTH,
     ),
-    draft=draft_profile, thinnest=0.08, thickest=0.5, contradictions=_sound, gives=("border", "tooth"), stock="card-220",
+    draft=draft_profile, thinnest=0.08, thickest=_THICKEST_MM, contradictions=_sound, gives=("border", "tooth"), stock="card-220",
 )

@@ -321,8 +321,12 @@ def _sound(values: Values) -> None:
                 raise MeasureError("its wall cannot be folded round so sharp a point", "outline", "blunt the point")
         if min(run.chord for run in loop.runs) < contour.SHORTEST_MM * 4:
             raise MeasureError("a side of the outline is too short to fold", "width", "make it larger, or draw the outline simpler")
-        if loop.inner and sum(run.length for run in loop.runs) < 2 * float(values["lap"]):
+        around, lap = sum(run.length for run in loop.runs), float(values["lap"])
+        if loop.inner and around < 2 * lap:
             raise MeasureError("the lap goes half round an opening", "lap", "shorten it, or make it all larger")
+        strips = len(_strips(loop.runs, float(values["strip"]) - lap))
+        if strips > 1 and lap > around / strips / 2:
+            raise MeasureError("so long a lap covers half the next strip", "lap", "shorten it, or take longer strips")
     if len(walls) > 1:
         _room_between(values)
     if values["overlay"] != NONE:
@@ -368,5 +372,5 @@ RECIPE = Recipe(
                 label="Longest strip", stays=True),
         SMOOTH,
     ),
-    draft=draft_profile, thinnest=0.08, thickest=_THICKEST_MM, contradictions=_sound, gives=("border", "tooth"), stock="card-220",
+    draft=draft_profile, thinnest=0.08, thickest=_THICKEST_MM, contradictions=_sound, gives=("border", "tooth", "lap"), stock="card-220",
 )

@@ -29,7 +29,18 @@ from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.parted import Half
 from mingei.core.layout.place import arrange, lay_out, loads_of, outline, room
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.layout.splice import LAP_MM, LAP_MOST_MM, MOST_SPLICES, Splice, at_distance, away, line_of, lines_that_fit, printed_within
+from mingei.core.layout.splice import (
+    LAP_MM,
+    LAP_MOST_MM,
+    MOST_SPLICES,
+    Splice,
+    at_distance,
+    away,
+    beside_a_fold,
+    line_of,
+    lines_that_fit,
+    printed_within,
+)
 from mingei.core.opening import Opening
 from mingei.core.outline import closed
 from mingei.core.pattern import FlatPanel, Pattern
@@ -74,6 +85,22 @@ def _fine(path: Path) -> list[Point]:
 
 def strips_of(pattern: Pattern) -> list[FlatPanel]:
     return [p for p in pattern.panels if p.role is Role.TAB and p.name.startswith("join ")]
+
+
+class BesideFolds(unittest.TestCase):
+    def test_a_line_is_beside_a_fold_just_where_one_runs_along_it_close_by(self) -> None:
+        pattern = build(new_brief("tray"), find_stock("card-300")).pattern
+        box, found = pattern.box, {False: 0, True: 0}
+        for turn, axis, low, size in ((0.0, 1, box.bottom, box.height), (90.0, 0, box.left, box.width)):
+            along = [f.start[axis] for f in pattern.folds if abs(f.start[axis] - f.end[axis]) < 0.01]
+            for step in range(1, 200):
+                at = low + size * step / 200
+                apart = min(abs(at - fold) for fold in along)
+                if abs(apart - 4.0) > 0.05:  # a scored strip would tear nearer than 4 mm
+                    beside = beside_a_fold(pattern, Splice("tray", turn, step / 200))
+                    self.assertEqual(beside, apart < 4.0, (turn, step, apart))
+                    found[beside] += 1
+        self.assertGreater(min(found.values()), 20)
 
 
 class Parts(unittest.TestCase):

@@ -110,6 +110,9 @@ class Offered(WindowTest):
         self.assertEqual(len(found), 3 + pieces + sheets_of(project))
         self.assertEqual([c.folder for c in found[:4]], [True, True, True, False])
         self.assertEqual(len(exporting.choices(project, ".pdf")), 1)
+        alike = project.with_briefs((*project.briefs, new_brief("tray", name="Tray / small")))
+        words = [c.words for c in exporting.choices(alike, ".dxf")]
+        self.assertEqual(len(words), len(set(words)))
         self.assertEqual(len(exporting.choices(new_project(new_brief("tray")), ".svg")), 1)
 
     def test_every_piece_is_written_into_a_folder_and_it_is_said(self) -> None:

@@ -44,7 +44,8 @@ def choices(project: Project, ending: str) -> list[Choice]:
     found = [Choice(t("Every piece and every sheet, each in a file of its own"), plain, True),
              Choice(t("Every piece, each in a file of its own"), plain._replace(layout=False), True),
              Choice(t("Every sheet as laid out, each in a file of its own"), plain._replace(layout=True), True)]
-    found += [Choice(t("Only {piece}", piece=t(load.words)), plain._replace(piece=load.words)) for load in loads]
+    named = dict.fromkeys(load.words for load in loads)  # two things of one name are asked for together
+    found += [Choice(t("Only {piece}", piece=t(words)), plain._replace(piece=words)) for words in named]
     pages = lay_out(loads, project.paper, project.spots)
     return found + [Choice(t("Only sheet {number} of {count}", number=p.number, count=p.count), plain._replace(pages=(p.number,)))
                     for p in pages]

@@ -187,6 +187,8 @@ class Planted(unittest.TestCase):
     def test_a_wall_that_leans(self) -> None:
         folds = tuple(f._replace(angle_deg=89.0) if f.child == "left wall" else f for f in self.pattern.folds)
         self.assertOpen(replace(self.pattern, folds=folds), "front left tab")
+        leaning = next(c for c in fold.closure(replace(self.pattern, folds=folds)) if c.seam == "front left tab")
+        self.assertAlmostEqual(leaning.tilt_deg, 1.0, places=6)
 
     def test_an_inside_that_is_short(self) -> None:
         asked = self.made.draft.inside_mm

@@ -22,7 +22,7 @@ from mingei.core.recipes import find_recipe, wrapper
 from mingei.core.recipes.card_outline import cut_of, cut_off, mirrored
 from mingei.core.recipes.card_stand import leg_length, lies_flat
 from mingei.core.shape import Arc, path_length
-from mingei.core.stock import Stock
+from mingei.core.stock import Stock, find_stock
 from tests.giving import given_way
 from tests.strategies import briefs
 
@@ -168,6 +168,14 @@ class Stands(unittest.TestCase):
         with self.assertRaises(MeasureError):
             made("card-stand", kind="steps", height=20.0, width=200.0)
         self.assertEqual(set(given_way("card-stand", {"kind": "prop", "lean": 30.0, "swing": 20.0})), {"swing"})
+
+
+class Creases(unittest.TestCase):
+    def test_a_fold_turned_right_over_takes_the_gain_of_two_right_angles(self) -> None:
+        stock = find_stock("card-300")
+        plain, gaining = (build(new_brief("card"), each).pattern.box for each in (stock, replace(stock, crease_gain_mm=0.1)))
+        self.assertAlmostEqual(gaining.width - plain.width, 0.2, places=9)  # the gain is measured over 90 degrees
+        self.assertAlmostEqual(gaining.height, plain.height, places=9)
 
 
 class OutlineCards(unittest.TestCase):

@@ -52,6 +52,16 @@ class Tab(unittest.TestCase):
     def test_an_edge_too_short_for_a_tab_is_refused(self) -> None:
         self.assertRaises(GeometryError, tab_shape, [host(0.5, 10)], 0.5, SQUARE, SQUARE, 5, 0.1)
 
+    def test_openings_too_near_the_edge_are_refused_whichever_of_them_it_is(self) -> None:
+        def window(left: float, low: float) -> tuple[tuple[float, float], ...]:
+            return ((left, low), (left + 10, low), (left + 10, low + 3), (left, low + 3))
+
+        tab_shape([host(100, 40)], 100, SQUARE, SQUARE, 10, 0.2, holes=[window(30, 0.3), window(60, 5.0)])
+        both = [window(20, -0.1), window(60, 5.0)]
+        self.assertRaises(GeometryError, tab_shape, [host(100, 40)], 100, SQUARE, SQUARE, 10, 0.2, holes=both)
+        # a hinge inside the edge comes nearer to it
+        self.assertRaises(GeometryError, tab_shape, [host(100, 40)], 100, SQUARE, SQUARE, 10, -0.5, holes=[window(30, 0.3)])
+
     def test_a_sharp_host_bounds_its_tab(self) -> None:
         triangle = ((0.0, 0.0), (40.0, 0.0), (20.0, 9.0))
         angle = math.degrees(math.atan2(9, 20))

@@ -40,6 +40,14 @@ class Rules(unittest.TestCase):
         self.assertNotIn("tab-shows", codes(thinner, "A2"))
         self.assertNotIn("tab-shows", codes(build(new_brief("prism", {"sides": 4.0}, card), card), "A2"))
 
+    def test_a_long_concertina_is_checked_on_the_largest_sheet_and_on_a_roll(self) -> None:
+        # found by hand: tiles of a piece longer than the sheet ended the check with a traceback
+        for panels, width, sheet in ((6.0, 193.55, "A0"), (8.0, 200.0, "610 x 3000 mm"), (10.0, 300.0, "A0")):
+            made = build(new_brief("card", {"kind": "concertina", "panels": panels, "width": width}), find_stock("card-220"))
+            for finding in check.run(made, find_sheet(sheet), True):
+                self.assertTrue(finding.sentence)
+            self.assertGreater(made.pattern.box.width, 1000.0)
+
     def test_a_sound_carton_has_nothing_graver_than_a_note(self) -> None:
         self.assertEqual(max(codes(carton()).values()), Severity.NOTE)
 

@@ -7,7 +7,7 @@ from itertools import pairwise
 
 from bench import median, timed
 from mingei.core.drawing import Drawing, Ink, Stroke
-from mingei.core.shape import Line
+from mingei.core.plane.shape import Line
 from mingei.formats.dxf import dxf
 from mingei.formats.pdf import POINTS_PER_MM, pdf
 from mingei.formats.svg import svg

@@ -12,8 +12,8 @@ from mingei.core.build import build
 from mingei.core.layout.nest import Nest, Part, fewest
 from mingei.core.layout.pack import pack
 from mingei.core.layout.place import outline
+from mingei.core.plane.shape import Polygon, bounds
 from mingei.core.project import new_brief
-from mingei.core.shape import Polygon, bounds
 from mingei.core.stock import find_stock
 
 _Size: TypeAlias = tuple[float, float]

@@ -107,11 +107,11 @@ def _paced(work: Callable[[], object], times: int) -> tuple[list[float], list[fl
 
 def tabs() -> None:
     """A piece of 300 seams drafted to a flat with its tabs: the same again and again, each time at another size."""
-    from mingei.core.develop import _Developer, develop
     from mingei.core.draft import Draft, Joint, Piece, Seam
+    from mingei.core.drafting.roll import Wall, disc, roll, stands, teeth
+    from mingei.core.drafting.star import ON_THE_TABLE, lid_at
+    from mingei.core.flat.develop import _Developer, develop
     from mingei.core.recipes.polyhedron import draft_polyhedron
-    from mingei.core.roll import Wall, disc, roll, stands, teeth
-    from mingei.core.star import ON_THE_TABLE, lid_at
     from mingei.core.stock import find_stock
 
     stock = find_stock("card-220")
@@ -195,7 +195,7 @@ def pan() -> None:
     app, window = _window()
     flat = window.draft().flat
     flat.tiles = Tiles(many(20_000).strokes)
-    flat._fit_to(__import__("mingei.core.shape", fromlist=["Box"]).Box(0, 0, 280, 380))
+    flat._fit_to(__import__("mingei.core.plane.shape", fromlist=["Box"]).Box(0, 0, 280, 380))
     QTest.qWait(4000)  # what a window does first is no part of panning
 
     def move() -> None:

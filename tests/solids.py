@@ -14,8 +14,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from mingei.core.build import Build
-from mingei.core.fold import finished
-from mingei.core.pattern import FlatPanel, Pattern
+from mingei.core.flat.pattern import FlatPanel, Pattern
+from mingei.core.folded.fold import finished
 
 #: Taken off each face and off each side of a panel, mm.
 HAIR_MM = 0.02

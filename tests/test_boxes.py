@@ -10,18 +10,18 @@ import trimesh
 from hypothesis import given
 from hypothesis import strategies as st
 
-from mingei.core import extent, fold
-from mingei.core.amend import SeamChange
+from mingei.core.amendments.amend import SeamChange
 from mingei.core.build import build
-from mingei.core.develop import develop
 from mingei.core.draft import Joint, Role
+from mingei.core.drafting.star import Star
 from mingei.core.errors import MeasureError, StockError
-from mingei.core.outline import closed
-from mingei.core.pattern import Pattern
+from mingei.core.flat.develop import develop
+from mingei.core.flat.pattern import Pattern
+from mingei.core.folded import extent, fold
+from mingei.core.plane.outline import closed
+from mingei.core.plane.shape import path_length
 from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import find_recipe
-from mingei.core.shape import path_length
-from mingei.core.star import Star
 from mingei.core.stock import Stock, find_stock
 from tests.strategies import amended_briefs, briefs
 

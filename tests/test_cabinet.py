@@ -16,7 +16,7 @@ from hypothesis import strategies as st
 from mingei.core.build import build
 from mingei.core.cabinet import Cabinet, differs, matching, redrafted
 from mingei.core.errors import ProjectError, StockError
-from mingei.core.fold import finished, place
+from mingei.core.folded.fold import finished, place
 from mingei.core.project import new_brief, new_project
 from mingei.core.stock import CATALOGUE, Faced, Stock, find_stock
 from mingei.core.strip import SPACINGS_MM, Reading, What, comb_widths, fit, strip_drawing

@@ -10,9 +10,9 @@ from hypothesis import strategies as st
 
 from mingei.core import check
 from mingei.core.build import build
-from mingei.core.collide import collisions, moments
-from mingei.core.develop import develop
 from mingei.core.draft import Draft, EdgeRef, Fold, Panel, Piece
+from mingei.core.flat.develop import develop
+from mingei.core.folded.collide import collisions, moments
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import recipes

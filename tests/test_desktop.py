@@ -71,8 +71,8 @@ class Documents(InFolder):
         assert code is not None
         names: dict[str, object] = {}
         exec(compile(code[1], "docs/recipes.md", "exec"), names)
-        from mingei.core import fold
-        from mingei.core.develop import develop
+        from mingei.core.flat.develop import develop
+        from mingei.core.folded import fold
         from mingei.core.recipes import Recipe
         from mingei.core.stock import CATALOGUE
 

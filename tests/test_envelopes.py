@@ -11,11 +11,12 @@ import numpy as np
 from hypothesis import assume, given
 from hypothesis import strategies as st
 
-from mingei.core import check, fold
+from mingei.core import check
 from mingei.core.build import Build, build
 from mingei.core.draft import Crease
 from mingei.core.drawing import Ink, pattern_strokes
 from mingei.core.errors import MeasureError
+from mingei.core.folded import fold
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.project import new_brief
 from mingei.core.recipes.belly_band import girth

@@ -9,12 +9,12 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
-from mingei.core import fold
 from mingei.core.build import build
+from mingei.core.folded import fold
+from mingei.core.folded.solid import INSIDE, PRINTED, hit, solids
+from mingei.core.plane.shape import path_length
 from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import recipes
-from mingei.core.shape import path_length
-from mingei.core.solid import INSIDE, PRINTED, hit, solids
 from mingei.core.stock import Stock, find_stock
 from tests.strategies import amended_briefs, briefs
 from tests.support import FoldFile, carton

@@ -20,10 +20,10 @@ from mingei.core.drawing import BARE_EDGE_MM, LOOKS, Drawing, Ink, Stroke, flat_
 from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.place import Load, lay_out, sheets_that_do
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.outline import LEAST_CUT_MM
+from mingei.core.plane.outline import LEAST_CUT_MM
+from mingei.core.plane.shape import Arc, Line, Path, flat_points, path_length
 from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import recipes
-from mingei.core.shape import Arc, Line, Path, flat_points, path_length
 from mingei.core.stock import Stock, find_stock
 from mingei.formats.dxf import dxf
 from mingei.formats.pdf import pdf

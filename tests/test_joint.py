@@ -11,8 +11,8 @@ from hypothesis import strategies as st
 from shapely.geometry import Polygon as Area
 
 from mingei.core.errors import GeometryError
-from mingei.core.joint import Corner, Host, tab_shape
-from mingei.core.shape import flat_points, turned
+from mingei.core.flat.joint import Corner, Host, tab_shape
+from mingei.core.plane.shape import flat_points, turned
 
 SQUARE = Corner(90.0, False)
 SHARED = Corner(90.0, True)

@@ -29,8 +29,8 @@ from mingei.core.layout.material import material
 from mingei.core.layout.pack import pack
 from mingei.core.layout.place import Load, arrange, fits, lay_out, loads_of, room, sheets_that_do, yield_of
 from mingei.core.layout.sheets import SHEETS, find_sheet
+from mingei.core.plane.shape import path_bounds
 from mingei.core.project import Brief, new_brief, new_project
-from mingei.core.shape import path_bounds
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file
 from tests.strategies import briefs

@@ -20,15 +20,15 @@ from mingei.core.build import build
 from mingei.core.cabinet import Cabinet
 from mingei.core.errors import MeasureError, MingeiError, ProjectError, SheetError
 from mingei.core.layout.closer import closer
-from mingei.core.layout.laying import Laying, Way
+from mingei.core.layout.laying import Laying, Spot, Way
 from mingei.core.layout.nest import Laid, Nest, Part, fewest
 from mingei.core.layout.offcuts import LEAST_MM, Offcut, left_over, uses
 from mingei.core.layout.pack import free_rectangles
-from mingei.core.layout.place import Load, Spot, arrange, clashes, fits, lay_out, loads_of, loads_of_all, outline, pages_for, room, spots_of
+from mingei.core.layout.place import Load, arrange, clashes, fits, lay_out, loads_of, loads_of_all, outline, pages_for, room, spots_of
 from mingei.core.layout.sheets import Sheet, find_sheet
+from mingei.core.plane.shape import Box, turned
 from mingei.core.project import Brief, new_brief, new_project
 from mingei.core.project_data import from_data, to_data
-from mingei.core.shape import Box, turned
 from mingei.core.stock import find_stock
 from mingei.formats import project_file, stock_file
 

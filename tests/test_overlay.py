@@ -15,20 +15,21 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from mingei import cli
-from mingei.core import check, fold, solid
-from mingei.core.band import free_edges
+from mingei.core import check
+from mingei.core.amendments.opening import Opening, Shape
 from mingei.core.build import Build, Part, build
+from mingei.core.covering.band import free_edges
+from mingei.core.covering.overlay import BANDS, LABELS, LININGS, Overlay, free_name, visible
+from mingei.core.covering.overlay import check as check_overlay
 from mingei.core.errors import MeasureError, ProjectError, StockError
+from mingei.core.folded import fold, solid
 from mingei.core.layout.cutting_list import cutting_list, letter
 from mingei.core.layout.place import loads_of
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.opening import Opening, Shape
-from mingei.core.overlay import BANDS, LABELS, LININGS, Overlay, free_name, visible
-from mingei.core.overlay import check as check_overlay
+from mingei.core.plane.shape import Point, contains, distance_to_segment, path_length
 from mingei.core.project import Brief, new_brief, new_project
 from mingei.core.project_data import from_data, to_data
 from mingei.core.scale import scaled
-from mingei.core.shape import Point, contains, distance_to_segment, path_length
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file
 from mingei.formats.export import export

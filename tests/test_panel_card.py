@@ -11,9 +11,9 @@ from unittest import mock
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFileDialog
 
+from mingei.core.amendments.opening import Opening, Shape
 from mingei.core.build import NOTHING, Part
 from mingei.core.draft import Joint
-from mingei.core.opening import Opening, Shape
 from tests.windows import WindowTest, click, settle, write
 
 

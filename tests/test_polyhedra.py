@@ -12,16 +12,16 @@ import trimesh
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from mingei.core import fold
 from mingei.core.build import build
-from mingei.core.develop import develop
 from mingei.core.draft import Joint
+from mingei.core.drafting.polyhedra import NAMES, Solid, antiprism, prism, regular_solid
 from mingei.core.errors import MeasureError
-from mingei.core.polyhedra import NAMES, Solid, antiprism, prism, regular_solid
+from mingei.core.flat.develop import develop
+from mingei.core.folded import fold
+from mingei.core.plane.shape import path_length
 from mingei.core.project import new_brief
 from mingei.core.recipes import find_recipe
 from mingei.core.recipes.polyhedron import chosen_solid
-from mingei.core.shape import path_length
 from mingei.core.stock import Stock, find_stock
 from mingei.formats.fold_json import fold_file
 from tests.giving import given_way
@@ -134,7 +134,7 @@ class Folded(unittest.TestCase):
             self.assertLess(max(len(p.panels) for p in parts), 2.5 * len(solid.faces) / pieces)  # no part is much larger
 
     def test_a_seam_between_two_pieces_may_be_taped_but_takes_no_fin(self) -> None:
-        from mingei.core.amend import SeamChange
+        from mingei.core.amendments.amend import SeamChange
 
         brief = new_brief("polyhedron", {"solid": "cube", "pieces": 2.0})
         parts = find_recipe("polyhedron").draft(brief.values).pieces
@@ -165,7 +165,7 @@ class Folded(unittest.TestCase):
         self.assertEqual(len(build(new_brief("polyhedron", {"hang": "none"}), card).pattern.cuts), 1)
 
     def test_a_tab_that_has_room_nowhere_else_cannot_be_moved(self) -> None:
-        from mingei.core.amend import SeamChange
+        from mingei.core.amendments.amend import SeamChange
 
         brief = new_brief("polyhedron")
         seam = build(brief, find_stock("card-220")).draft.pieces[0].seams[0].name

@@ -33,8 +33,8 @@ from mingei.core.layout.material import minutes
 from mingei.core.layout.place import Load, Page, arrange, clashes, loads_of, room
 from mingei.core.layout.sheets import SHEETS, find_sheet
 from mingei.core.length import plain_number
+from mingei.core.plane.shape import Line, Point, bounds, contains, flat_points
 from mingei.core.project import new_brief, new_project
-from mingei.core.shape import Line, Point, bounds, contains, flat_points
 from mingei.core.stock import find_stock
 from mingei.formats import project_file
 from mingei.formats.export import pdf_of

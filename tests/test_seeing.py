@@ -9,10 +9,10 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
-from mingei.core.hidden import Face, back_to_front, seen
-from mingei.core.measuring import gap, snap, span
-from mingei.core.solid import Hit, assembly, hit, solids
-from mingei.core.view import STANDARD_VIEWS, Camera, framed, light_of
+from mingei.core.folded.hidden import Face, back_to_front, seen
+from mingei.core.folded.measuring import gap, snap, span
+from mingei.core.folded.solid import Hit, assembly, hit, solids
+from mingei.core.folded.view import STANDARD_VIEWS, Camera, framed, light_of
 from tests.support import carton
 
 

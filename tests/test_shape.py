@@ -12,7 +12,7 @@ from shapely.geometry import Point as ShapelyPoint
 from shapely.geometry import Polygon as ShapelyPolygon
 
 from mingei.core.errors import GeometryError
-from mingei.core.shape import (
+from mingei.core.plane.shape import (
     Arc,
     Line,
     bounds,

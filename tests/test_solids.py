@@ -9,19 +9,19 @@ from unittest import mock
 from hypothesis import given
 from hypothesis import strategies as st
 
-from mingei.core import fold
-from mingei.core.amend import SeamChange
+from mingei.core.amendments.amend import SeamChange
 from mingei.core.build import Build, build
-from mingei.core.collide import between, collisions
-from mingei.core.develop import develop
 from mingei.core.draft import Joint, Role
-from mingei.core.extent import outside
-from mingei.core.pattern import FlatPanel, Pattern
+from mingei.core.flat.develop import develop
+from mingei.core.flat.pattern import FlatPanel, Pattern
+from mingei.core.flat.tabs import Tabs
+from mingei.core.folded import fold
+from mingei.core.folded.collide import between, collisions
+from mingei.core.folded.extent import outside
+from mingei.core.plane.shape import polygon_path
 from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import recipes
-from mingei.core.shape import polygon_path
 from mingei.core.stock import Stock, find_stock
-from mingei.core.tabs import Tabs
 from tests.solids import Shared, shared, slabs
 from tests.strategies import changed_briefs
 

@@ -13,20 +13,21 @@ from hypothesis import strategies as st
 from PySide6.QtCore import QPoint
 
 from mingei import cli
-from mingei.core import check, fold
-from mingei.core.art import Art, Fill, printed
+from mingei.core import check
+from mingei.core.amendments.opening import Opening, Shape
+from mingei.core.amendments.split import why_not
 from mingei.core.build import Part, build
-from mingei.core.collide import collisions
+from mingei.core.covering.art import Art, Fill, printed
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError
+from mingei.core.folded import fold
+from mingei.core.folded.collide import collisions
 from mingei.core.layout.place import arrange, loads_of
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.opening import Opening, Shape
 from mingei.core.project import Brief, new_brief, new_project
 from mingei.core.project_data import from_data, to_data
 from mingei.core.recipes import recipes
 from mingei.core.scale import scaled
-from mingei.core.split import why_not
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file
 from mingei.formats.fold_json import fold_file
@@ -115,7 +116,7 @@ class Cutting(unittest.TestCase):
         self.assertNotEqual(piece.name, "carton")
         self.assertEqual(len(piece.by_name["front"].holes), 1)
         self.assertIn(piece, printed(brief.arts, made.patterns, {}))
-        from mingei.core.amend import SeamChange
+        from mingei.core.amendments.amend import SeamChange
 
         taped = build(replace(brief, seams=(SeamChange("front join", Joint.TAPE),)), CARD)
         self.assertNotIn("front join", {p.name for pattern in taped.patterns for p in pattern.panels})

@@ -11,9 +11,9 @@ from hypothesis import strategies as st
 from mingei.core.check.making import _divided_small
 from mingei.core.draft import Panel
 from mingei.core.errors import GeometryError, StockError
-from mingei.core.joint import Corner, Host, Tooth, tab_shape
-from mingei.core.shape import Polygon, divided, flat_points, mapping, outset
-from mingei.core.teeth import tooth_shapes
+from mingei.core.flat.joint import Corner, Host, Tooth, tab_shape
+from mingei.core.flat.teeth import tooth_shapes
+from mingei.core.plane.shape import Polygon, divided, flat_points, mapping, outset
 
 
 @st.composite

@@ -262,7 +262,7 @@ def _with_splice(brief: Brief, stock: Stock, line: str) -> Brief:
 def _with_mats(brief: Brief, stock: Stock, border: str) -> Brief:
     """The brief with a mat on every panel that is seen.  Raises LengthError, MeasureError."""
     from mingei.core.build import build
-    from mingei.core.overlay import Overlay, visible
+    from mingei.core.covering.overlay import Overlay, visible
 
     mm = _length(border, "--mats")
     for panel in visible(build(brief, stock).patterns):
@@ -433,8 +433,8 @@ def _nest(options: argparse.Namespace) -> int:
 
 def _check(options: argparse.Namespace) -> int:
     from mingei.core import check
-    from mingei.core.art import printed
     from mingei.core.check.printing import found_about
+    from mingei.core.covering.art import printed
     from mingei.formats import project_file
     from mingei.formats.artwork import gather
     from mingei.formats.export import builds_of

@@ -12,9 +12,9 @@ from mingei.app.document import Document
 from mingei.app.fields import CountField, QuietCombo
 from mingei.app.panel_card import PanelCard
 from mingei.app.words import t
-from mingei.core.art import Art, Fill, free_name
+from mingei.core.covering.art import Art, Fill, free_name
 from mingei.core.draft import Role
-from mingei.core.shape import bounds
+from mingei.core.plane.shape import bounds
 
 #: The usual share of a panel's width that words take.
 _WORDS_SHARE = 0.8

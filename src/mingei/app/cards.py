@@ -25,7 +25,7 @@ from mingei.app.figures import write_both, write_inches
 from mingei.app.readout import Readout
 from mingei.app.words import t
 from mingei.app.workers import AFTER_PAINT_MS
-from mingei.core.amend import SeamChange, why_fixed
+from mingei.core.amendments.amend import SeamChange, why_fixed
 from mingei.core.draft import Joint, strap_name
 from mingei.core.errors import MingeiError
 from mingei.core.length import write_mm

@@ -12,8 +12,8 @@ from PySide6.QtGui import QFontMetricsF, QPainter, QPen
 from mingei.app import theme
 from mingei.app.figures import write
 from mingei.core.build import Build
-from mingei.core.pattern import Pattern
-from mingei.core.shape import Point, Rigid
+from mingei.core.flat.pattern import Pattern
+from mingei.core.plane.shape import Point, Rigid
 
 #: From the piece to the first dimension, px, and the reach of a handle.
 _AWAY_PX, REACH_PX = 20, 8

@@ -13,23 +13,22 @@ from PySide6.QtGui import QGuiApplication, QUndoCommand, QUndoStack
 
 from mingei.app.shelf import Shelf
 from mingei.app.words import t
-from mingei.core.amend import SeamChange, seams
-from mingei.core.art import Art, place
+from mingei.core.amendments.amend import SeamChange, seams
+from mingei.core.amendments.opening import MOST_MM, Opening, Trim
 from mingei.core.build import NOTHING, Build, Part, build
 from mingei.core.check import Finding, Fix, run
+from mingei.core.covering.art import Art, place
+from mingei.core.covering.overlay import BAND_STOCK_ID, Overlay, free_name, visible
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.fit import Drawer, fill_drawer, fit_blank, fit_into
-from mingei.core.layout.laying import Laying, Printer, check_laying, check_printer
-from mingei.core.layout.place import Spot
+from mingei.core.layout.laying import Laying, Printer, Spot, check_laying, check_printer
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.splice import Splice
 from mingei.core.layout.tile import LEAST_MM
 from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
 from mingei.core.length import write_both, write_mm
 from mingei.core.offer import Offer, for_need
-from mingei.core.opening import MOST_MM, Opening, Trim
-from mingei.core.overlay import BAND_STOCK_ID, Overlay, free_name, visible
 from mingei.core.project import Brief, Need, Project, new_brief
 from mingei.core.recipes import Value, Values, find_recipe
 from mingei.core.sizes import Size
@@ -38,7 +37,7 @@ from mingei.core.words import say
 
 if TYPE_CHECKING:
     from mingei.app.prints import Print, Prints
-    from mingei.core.pattern import Pattern
+    from mingei.core.flat.pattern import Pattern
 
 #: Steps of undo that are kept.
 _UNDO_MOST = 1000

@@ -34,18 +34,18 @@ from mingei.app.rules import RULE_PX, Scale, paint_grid, paint_rules
 from mingei.app.seam_marks import MARK_PX, JoinLine, MateMark, join_lines, mate_marks, paint_lines, paint_marks
 from mingei.app.tiles import Tiles
 from mingei.app.words import t
-from mingei.core.art import arrow
 from mingei.core.build import NOTHING, Build, Part
+from mingei.core.covering.art import arrow
 from mingei.core.draft import Role
 from mingei.core.drawing import Ink, pattern_strokes
 from mingei.core.layout.splice import at_point, from_left
 from mingei.core.length import MM_PER_INCH, typeset, write_both
-from mingei.core.shape import Box, Point, bounds, contains
+from mingei.core.plane.shape import Box, Point, bounds, contains
 
 if TYPE_CHECKING:  # measuring loads when something is measured
     from mingei.app.prints import Print
-    from mingei.core.measuring import Span
-    from mingei.core.pattern import Pattern
+    from mingei.core.flat.pattern import Pattern
+    from mingei.core.folded.measuring import Span
 
 NO_PRINTS: Mapping[Pattern, Print] = MappingProxyType({})
 
@@ -331,7 +331,7 @@ class FlatView(PartView):
 
     def _touch(self, at: QPointF) -> None:
         """Set down one end of the measuring tool."""
-        from mingei.core.measuring import snap, span
+        from mingei.core.folded.measuring import snap, span
 
         assert self.build is not None
         p = self.to_mm(at)
@@ -543,7 +543,7 @@ class FlatView(PartView):
             painter.drawEllipse(p, 4, 4)
         if len(places) == 2:
             painter.drawLine(*places)
-            from mingei.core.measuring import span
+            from mingei.core.folded.measuring import span
 
             words = measured_words(span(*self.ends))
             painter.setFont(theme.figure_font(theme.SMALL))

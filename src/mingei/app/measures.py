@@ -11,9 +11,9 @@ from mingei.app.cards import Card
 from mingei.app.document import Document
 from mingei.app.fields import ChoiceField, CountField, LengthField, Offer, QuietCombo, Refusal
 from mingei.app.words import capital, t
-from mingei.core import contour
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.length import typeset
+from mingei.core.plane import contour
 from mingei.core.recipes import Kind, Measure, find_recipe
 from mingei.core.sizes import THINGS, named
 

@@ -15,8 +15,8 @@ from mingei.app import faults
 from mingei.app.actions import Actions, Finder, each
 from mingei.app.stations import Station
 from mingei.app.words import capital, t
+from mingei.core.folded.sides import STANDARD_VIEWS
 from mingei.core.recipes import recipes
-from mingei.core.sides import STANDARD_VIEWS
 
 if TYPE_CHECKING:
     from mingei.app.window import Window

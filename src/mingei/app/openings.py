@@ -12,11 +12,11 @@ from mingei.app.fields import CountField, LengthField
 from mingei.app.figures import write_both
 from mingei.app.panel_card import PanelCard
 from mingei.app.words import t
-from mingei.core import contour
+from mingei.core.amendments.opening import MOST_LAYERS, PATCH_MM, Opening, Shape, Trim
+from mingei.core.amendments.split import why_not
 from mingei.core.errors import MingeiError
 from mingei.core.length import typeset
-from mingei.core.opening import MOST_LAYERS, PATCH_MM, Opening, Shape, Trim
-from mingei.core.split import why_not
+from mingei.core.plane import contour
 
 
 class OpeningsCard(PanelCard):

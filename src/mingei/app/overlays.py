@@ -7,7 +7,7 @@ from PySide6.QtWidgets import QCheckBox, QPushButton, QWidget
 from mingei.app.document import Document
 from mingei.app.panel_card import PanelCard
 from mingei.app.words import t
-from mingei.core.overlay import BANDS, LABELS, LININGS, OVER_MM, Overlay, free_name, may_cover
+from mingei.core.covering.overlay import BANDS, LABELS, LININGS, OVER_MM, Overlay, free_name, may_cover
 
 _BORDERED, _SIZED, _BAND = ("border", "corner", "pad"), ("width", "height", "x", "y", "corner", "pad"), ("border",)
 

@@ -17,14 +17,15 @@ from mingei.app import theme
 from mingei.app.tiles import EVERYWHERE, Tiles
 from mingei.app.words import counted, t
 from mingei.core.drawing import Drawing, Ink
+from mingei.core.layout.laying import Key
 from mingei.core.layout.marks import page_drawing
-from mingei.core.layout.place import Item, Key, Page, clashes, move_to, outline, room
+from mingei.core.layout.place import Item, Page, clashes, move_to, outline, room
 from mingei.core.layout.sheets import Sheet
-from mingei.core.shape import Point, Rigid, contains
+from mingei.core.plane.shape import Point, Rigid, contains
 
 if TYPE_CHECKING:
     from mingei.app.prints import Print
-    from mingei.core.pattern import Pattern
+    from mingei.core.flat.pattern import Pattern
 
 GAP_PX = 26
 CAPTION_PX = 22

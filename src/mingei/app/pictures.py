@@ -10,9 +10,9 @@ from PySide6.QtGui import QColor, QIcon, QImage, QPainter, QPen, QPixmap, QPolyg
 
 from mingei.app import theme
 from mingei.core.build import Build
-from mingei.core.hidden import finished, seen_in_steps
-from mingei.core.solid import assembly
-from mingei.core.view import Camera, framed, light_of
+from mingei.core.folded.hidden import finished, seen_in_steps
+from mingei.core.folded.solid import assembly
+from mingei.core.folded.view import Camera, framed, light_of
 
 #: Painted so many times larger and scaled down: smooth edges without gaps between neighbours.
 _FINER = 3

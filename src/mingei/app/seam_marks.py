@@ -12,9 +12,9 @@ from PySide6.QtGui import QColor, QFontMetricsF, QPainter, QPen, QPixmap
 from mingei.app import theme
 from mingei.core.build import Build, Part
 from mingei.core.draft import Joint
+from mingei.core.flat.pattern import Pattern
 from mingei.core.layout.splice import Splice, first_number, line_of
-from mingei.core.pattern import Pattern
-from mingei.core.shape import Point, Rigid, distance_to_segment
+from mingei.core.plane.shape import Point, Rigid, distance_to_segment
 
 #: Radius of the ring round a number, px, and the middle of its picture.
 MARK_PX = 8

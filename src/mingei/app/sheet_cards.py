@@ -14,12 +14,12 @@ from mingei.app.fields import CountField, LengthField, QuietCombo
 from mingei.app.words import capital, counted, t
 from mingei.app.workers import Job, Progress
 from mingei.core.errors import MeasureError, MingeiError
-from mingei.core.layout.laying import ANY_PRINTER, BAR_MM, GROUPS, MOST_OFF, CutLine, Laying, Printer, Way, feed_advice
+from mingei.core.layout.laying import ANY_PRINTER, BAR_MM, GROUPS, MOST_OFF, CutLine, Laying, Printer, Spot, Way, feed_advice
 from mingei.core.layout.offcuts import left_over
 from mingei.core.layout.parting import parting
-from mingei.core.layout.place import Load, Page, Spot
+from mingei.core.layout.place import Load, Page
 from mingei.core.length import write, write_mm
-from mingei.core.shape import Box
+from mingei.core.plane.shape import Box
 from mingei.core.words import say
 
 _WAYS = ((Way.FREE, "Turned as they fit best"), (Way.ALONG, "Upright, along the sheet"), (Way.ACROSS, "Lying, across the sheet"))

@@ -10,7 +10,7 @@ from typing import Any, NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from mingei.core.solid import RIM, Solids
+from mingei.core.folded.solid import RIM, Solids
 
 #: Colours for one picture, each (r, g, b) 0..1.
 Colour = tuple[float, float, float]

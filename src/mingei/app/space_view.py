@@ -17,15 +17,15 @@ from mingei.app.part_view import PartView
 from mingei.app.space_gl import NO_PLANE, ArtFaces, NoGraphics, Plane, Scene, region, renderer
 from mingei.app.words import t
 from mingei.core.build import NOTHING, Build, Part
+from mingei.core.folded.measuring import gap
+from mingei.core.folded.sides import STANDARD_VIEWS
+from mingei.core.folded.solid import INSIDE, RIM, Hit, Solids, assembly, hit, printed_faces
+from mingei.core.folded.view import Camera, framed, light_of
 from mingei.core.length import write_mm
-from mingei.core.measuring import gap
-from mingei.core.sides import STANDARD_VIEWS
-from mingei.core.solid import INSIDE, RIM, Hit, Solids, assembly, hit, printed_faces
-from mingei.core.view import Camera, framed, light_of
 
 if TYPE_CHECKING:
     from mingei.app.prints import Print
-    from mingei.core.pattern import Pattern
+    from mingei.core.flat.pattern import Pattern
 
 NO_PRINTS: Mapping[Pattern, Print] = MappingProxyType({})
 

@@ -12,9 +12,9 @@ from mingei.app.fields import CountField
 from mingei.app.figures import write_both
 from mingei.app.panel_card import PanelCard
 from mingei.app.words import t
+from mingei.core.flat.pattern import Pattern
 from mingei.core.layout.splice import Splice, at_distance, away, first_number, from_left
 from mingei.core.length import typeset
-from mingei.core.pattern import Pattern
 
 #: The parts named before the rest are only counted.
 _NAMED = 6

@@ -9,7 +9,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPainterPath, QPen
 
 from mingei.core.drawing import LOOKS, Ink, Stroke
-from mingei.core.shape import Arc, Box, Path, path_bounds
+from mingei.core.plane.shape import Arc, Box, Path, path_bounds
 
 _GRID = 8
 #: Cuts last, on top.

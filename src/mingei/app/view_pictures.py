@@ -9,8 +9,8 @@ from PySide6.QtGui import QImage, QImageWriter
 
 from mingei.app import theme
 from mingei.core.drawing import Drawing, pattern_strokes
-from mingei.core.hidden import seen
-from mingei.core.view import light_of
+from mingei.core.folded.hidden import seen
+from mingei.core.folded.view import light_of
 from mingei.formats.svg import shaded_svg, svg
 
 if TYPE_CHECKING:

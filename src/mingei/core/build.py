@@ -7,24 +7,24 @@ from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
 from typing import TYPE_CHECKING, NamedTuple
 
-from mingei.core.amend import amend
-from mingei.core.develop import develop
+from mingei.core.amendments.amend import amend
+from mingei.core.amendments.opening import open_up, openable
+from mingei.core.amendments.split import split
+from mingei.core.covering.overlay import Overlay, lay
 from mingei.core.draft import Draft
+from mingei.core.flat.develop import develop
+from mingei.core.flat.pattern import Pattern, enlarged
 from mingei.core.layout.parted import Half
 from mingei.core.layout.splice import LAP_MM, halves_of
-from mingei.core.opening import open_up, openable
-from mingei.core.overlay import Overlay, lay
-from mingei.core.pattern import Pattern, enlarged
 from mingei.core.plan.steps import Step, steps
+from mingei.core.plane.shape import Box, Rigid, bounds, shifted
 from mingei.core.project import Brief
 from mingei.core.recipes import Recipe, find_recipe
-from mingei.core.shape import Box, Rigid, bounds, shifted
-from mingei.core.split import split
 from mingei.core.stock import Stock
 from mingei.core.words import joined, say
 
 if TYPE_CHECKING:  # loaded when first measured: it brings numpy with it, and a flat can be shown before
-    from mingei.core import fold
+    from mingei.core.folded import fold
 
 
 class Part(NamedTuple):
@@ -64,21 +64,21 @@ class Build:
 
     @cached_property
     def closures(self) -> tuple[fold.Closure, ...]:
-        from mingei.core import fold
+        from mingei.core.folded import fold
 
         return tuple(c for p in self.patterns for c in fold.closure(p, self.patterns))
 
     @cached_property
     def cavity(self) -> fold.Cavity | None:
         """The clear space of the folded model, where the brief asks for one; linings are said beside it."""
-        from mingei.core import fold
+        from mingei.core.folded import fold
 
         return fold.cavity(tuple(p for p in self.patterns if p.rides is None), self.draft.inside_mm) if self.draft.inside_mm else None
 
     @cached_property
     def outside(self) -> fold.Triple:
         """Size of the folded model, mm."""
-        from mingei.core import extent
+        from mingei.core.folded import extent
 
         return extent.outside(self.patterns, self.draft.round)
 

@@ -21,7 +21,7 @@ from typing import NamedTuple
 
 from mingei.core.errors import GeometryError
 from mingei.core.offset import Measured
-from mingei.core.shape import Path, Point, Polygon, corners_deg, signed_area, ways
+from mingei.core.plane.shape import Path, Point, Polygon, corners_deg, signed_area, ways
 from mingei.core.words import say
 
 

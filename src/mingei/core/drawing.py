@@ -12,11 +12,11 @@ from dataclasses import dataclass
 from enum import StrEnum
 from itertools import pairwise
 
-from mingei.core.art import Printed
+from mingei.core.covering.art import Printed
 from mingei.core.draft import Crease
-from mingei.core.outline import closed
-from mingei.core.pattern import FlatFold, Pattern
-from mingei.core.shape import STAY, Arc, Box, Line, Path, Point, Rigid, Segment, bounds, moved_path, path_bounds
+from mingei.core.flat.pattern import FlatFold, Pattern
+from mingei.core.plane.outline import closed
+from mingei.core.plane.shape import STAY, Arc, Box, Line, Path, Point, Rigid, Segment, bounds, moved_path, path_bounds
 
 #: How long the ticks are that mark a bend, and how near the parts of a curved score meet, mm.
 _TICK_MM, _JOINED_MM = 3.0, 1e-4

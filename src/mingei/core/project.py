@@ -11,21 +11,20 @@ from functools import cached_property, lru_cache
 from itertools import chain, count
 from typing import NamedTuple
 
-from mingei.core.amend import SeamChange, amend, seams
-from mingei.core.art import Art
-from mingei.core.art import check as check_art
+from mingei.core.amendments.amend import SeamChange, amend, seams
+from mingei.core.amendments.opening import MOST_MM, Opening, Trim, not_there, open_up, openable
+from mingei.core.amendments.split import split, why_not
+from mingei.core.covering.art import Art
+from mingei.core.covering.art import check as check_art
+from mingei.core.covering.overlay import Overlay
+from mingei.core.covering.overlay import check as check_overlay
 from mingei.core.draft import Draft
 from mingei.core.errors import MeasureError
 from mingei.core.extra import Extra
-from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer
-from mingei.core.layout.place import Spot
+from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer, Spot
 from mingei.core.layout.sheets import Sheet, find_sheet
 from mingei.core.layout.splice import MOST_SPLICES, Splice, check_splice
-from mingei.core.opening import MOST_MM, Opening, Trim, not_there, open_up, openable
-from mingei.core.overlay import Overlay
-from mingei.core.overlay import check as check_overlay
 from mingei.core.recipes import Kind, Value, Values, find_recipe
-from mingei.core.split import split, why_not
 from mingei.core.stock import DEFAULT_STOCK_ID, Stock, find_stock
 from mingei.core.words import say
 

@@ -11,24 +11,24 @@ from collections.abc import Callable, Mapping, Sequence
 from dataclasses import fields
 from typing import Any, NamedTuple
 
-from mingei.core import contour
-from mingei.core.amend import CHOICES, SeamChange, amend
-from mingei.core.art import Art, Fill
-from mingei.core.art import check as check_art
+from mingei.core.amendments.amend import CHOICES, SeamChange, amend
+from mingei.core.amendments.opening import MOST_MM, Opening, Shape, Trim, open_up
+from mingei.core.amendments.opening import check as check_opening
+from mingei.core.amendments.split import split
+from mingei.core.covering.art import Art, Fill
+from mingei.core.covering.art import check as check_art
+from mingei.core.covering.overlay import Overlay
+from mingei.core.covering.overlay import check as check_overlay
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError, ProjectError
 from mingei.core.extra import Extra, freeze, thaw
-from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer, check_laying, check_printer
+from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer, Spot, check_laying, check_printer
 from mingei.core.layout.offcuts import Offcut
-from mingei.core.layout.place import Spot
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.splice import MOST_SPLICES, Splice, check_splice
 from mingei.core.layout.tile import LEAST_MM
 from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
-from mingei.core.opening import MOST_MM, Opening, Shape, Trim, open_up
-from mingei.core.opening import check as check_opening
-from mingei.core.overlay import Overlay
-from mingei.core.overlay import check as check_overlay
+from mingei.core.plane import contour
 from mingei.core.project import (
     LEAST_FACTOR,
     MOST_COPIES,
@@ -43,7 +43,6 @@ from mingei.core.project import (
     used,
 )
 from mingei.core.recipes import find_recipe
-from mingei.core.split import split
 from mingei.core.stock import DEFAULT_STOCK_ID, Faced, Grain, Stock, find_stock
 from mingei.core.words import say
 

@@ -14,7 +14,7 @@ from typing import NamedTuple
 
 from mingei.core.drawing import Drawing, Ink, Stroke, Text
 from mingei.core.errors import StockError
-from mingei.core.shape import Line, Point
+from mingei.core.plane.shape import Line, Point
 from mingei.core.stock import Stock
 from mingei.core.words import say
 

@@ -14,10 +14,10 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Any, NamedTuple
 
 from mingei.assets import TEXT_FONT
-from mingei.core.art import Art, Mark, Picture, Raster, Vector
+from mingei.core.covering.art import Art, Mark, Picture, Raster, Vector
 from mingei.core.errors import ImportRefused, MingeiError
 from mingei.core.length import MM_PER_INCH
-from mingei.core.shape import Point
+from mingei.core.plane.shape import Point
 from mingei.core.words import say
 from mingei.formats.bands import bands
 from mingei.formats.svg_outline import refuse_entities

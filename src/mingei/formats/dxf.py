@@ -10,7 +10,7 @@ import math
 from typing import TYPE_CHECKING
 
 from mingei.core.drawing import LOOKS, Drawing, Ink, Stroke, in_order
-from mingei.core.shape import Arc, Line, Path, bounds, flat_points
+from mingei.core.plane.shape import Arc, Line, Path, bounds, flat_points
 
 if TYPE_CHECKING:
     from ezdxf.layouts.layout import Modelspace

@@ -9,14 +9,14 @@ from itertools import chain, count
 from pathlib import Path
 from typing import NamedTuple, TypeAlias
 
-from mingei.core.art import Printed, printed
 from mingei.core.build import Build, build
+from mingei.core.covering.art import Printed, printed
 from mingei.core.drawing import Drawing, flat_drawing
 from mingei.core.errors import ExportError
+from mingei.core.flat.pattern import Pattern
 from mingei.core.layout.marks import page_drawings
 from mingei.core.layout.place import Load, Page, lay_out, loads_of_all
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.pattern import Pattern
 from mingei.core.project import Project
 from mingei.core.stock import Stock
 from mingei.core.words import Words, joined, say

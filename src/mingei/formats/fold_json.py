@@ -11,13 +11,13 @@ from collections.abc import Sequence
 from typing import Any, TypeAlias
 
 from mingei import __version__
-from mingei.core import fold
 from mingei.core.build import Build
 from mingei.core.draft import Joint, Role
 from mingei.core.errors import ExportError
-from mingei.core.pattern import FlatPanel, Pattern
-from mingei.core.shape import Point
-from mingei.core.spine import cut_back
+from mingei.core.flat.pattern import FlatPanel, Pattern
+from mingei.core.folded import fold
+from mingei.core.folded.spine import cut_back
+from mingei.core.plane.shape import Point
 from mingei.core.words import say
 
 

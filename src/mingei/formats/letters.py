@@ -85,7 +85,7 @@ def _glyph(file: Path, letter: str) -> tuple[Any, float, float]:
 
 def outlines(text: Text) -> Iterator[tuple[tuple[str, tuple[tuple[float, float], ...]], ...]]:
     """The outline of every letter where a drawing has it, as commands ("M", "L", "C", "Z" with their points, mm, y up)."""
-    from mingei.core.shape import turned
+    from mingei.core.plane.shape import turned
 
     pieces = []
     x = 0.0

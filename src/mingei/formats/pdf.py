@@ -15,9 +15,9 @@ from pathlib import Path as Path_
 from typing import TYPE_CHECKING, Any
 
 from mingei.assets import BOLD_FONT, TEXT_FONT
-from mingei.core.art import Frame, Printed, Raster, Vector
+from mingei.core.covering.art import Frame, Printed, Raster, Vector
 from mingei.core.drawing import LOOKS, Drawing, Ink, Stroke
-from mingei.core.shape import Arc, Box, Path
+from mingei.core.plane.shape import Arc, Box, Path
 from mingei.formats.bands import bands
 
 if TYPE_CHECKING:

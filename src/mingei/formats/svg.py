@@ -9,9 +9,9 @@ from collections.abc import Iterable
 from pathlib import Path as Path_
 from typing import TYPE_CHECKING
 
-from mingei.core.art import Mark, Raster, Vector
+from mingei.core.covering.art import Mark, Raster, Vector
 from mingei.core.drawing import LOOKS, Drawing, Ink, in_order
-from mingei.core.shape import Arc, Path
+from mingei.core.plane.shape import Arc, Path
 
 if TYPE_CHECKING:
     import numpy as np

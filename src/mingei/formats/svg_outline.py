@@ -8,11 +8,11 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import Any, NamedTuple
 
-from mingei.core.contour import MOST_CORNERS, Knot, Outline, sound
-from mingei.core.contour import path as contour_path
 from mingei.core.errors import ImportRefused, MingeiError
 from mingei.core.length import MM_PER_INCH
-from mingei.core.shape import flat_points, signed_area
+from mingei.core.plane.contour import MOST_CORNERS, Knot, Outline, sound
+from mingei.core.plane.contour import path as contour_path
+from mingei.core.plane.shape import flat_points, signed_area
 from mingei.core.words import say
 
 #: CSS: 96 px are an inch, whatever the screen.

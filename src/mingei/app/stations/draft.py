@@ -26,14 +26,14 @@ from mingei.app.words import t
 from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core.build import NOTHING, Part, whole_name
 from mingei.core.errors import MingeiError
+from mingei.core.folded.sides import STANDARD_VIEWS
 from mingei.core.layout.splice import Splice
-from mingei.core.shape import bounds
-from mingei.core.sides import STANDARD_VIEWS
+from mingei.core.plane.shape import bounds
 
 if TYPE_CHECKING:  # the folded view and what it needs load once flat and fields stand
     from mingei.app.space_view import SpaceView
-    from mingei.core.collide import Collision
-    from mingei.core.measuring import Gap, Span
+    from mingei.core.folded.collide import Collision
+    from mingei.core.folded.measuring import Gap, Span
 
 AXES = ("length", "width", "height")
 #: A longer step is cut short, so that the view does not jump; all of it is in the tooltip.
@@ -314,7 +314,7 @@ class DraftStation(Station):
         """What stands in something else at a moment of the folding."""
         if not 0 < fraction < 1:
             return []
-        from mingei.core.collide import collisions
+        from mingei.core.folded.collide import collisions
 
         return [c for p in self.document.build.patterns for c in collisions(p, (fraction,))]
 

@@ -21,13 +21,12 @@ from mingei.app.stations import SideColumn, Station
 from mingei.app.words import counted, t
 from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core.errors import MingeiError
+from mingei.core.layout.laying import Key, Spot
 from mingei.core.layout.material import material, minutes
 from mingei.core.layout.offcuts import Offcut, left_over, uses
 from mingei.core.layout.place import (
-    Key,
     Load,
     Page,
-    Spot,
     arrange,
     clashes,
     loads_of_all,
@@ -40,11 +39,11 @@ from mingei.core.layout.place import (
 )
 from mingei.core.layout.sheets import SHEETS
 from mingei.core.layout.tile import OVERLAP_MM, tiles
-from mingei.core.shape import Box
+from mingei.core.plane.shape import Box
 
 if TYPE_CHECKING:
     from mingei.core.check import Fix
-    from mingei.core.pattern import Pattern
+    from mingei.core.flat.pattern import Pattern
 
 #: Below this many px a mm a page tells nothing.
 _READABLE = 0.8

@@ -8,11 +8,11 @@ from collections.abc import Iterator
 from mingei.core.build import Build, Part
 from mingei.core.check import Finding, Severity, rule
 from mingei.core.check.fitting import LEAST_PLAY_MM
+from mingei.core.covering.overlay import BANDS, OVER_MM
+from mingei.core.flat.pattern import Pattern
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_both, write_mm
-from mingei.core.overlay import BANDS, OVER_MM
-from mingei.core.pattern import Pattern
-from mingei.core.shape import path_length
+from mingei.core.plane.shape import path_length
 from mingei.core.tolerance import TOLERANCE
 from mingei.core.words import joined, say
 
@@ -90,7 +90,7 @@ def _faces(build: Build, cover: Pattern, other: str) -> bool:
     """Whether an overlay and a panel lie over each other, folded."""
     from shapely.geometry import Polygon as Area
 
-    from mingei.core.fold import finished, place
+    from mingei.core.folded.fold import finished, place
 
     piece = next((p for p in build.patterns if other in p.by_name and p.rides is None), None)
     if piece is None:

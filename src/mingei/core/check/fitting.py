@@ -23,7 +23,7 @@ LEAST_LIP_MM = 6.0
 @rule("collision")
 def collision(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """When it is finished no panel may stand in another."""
-    from mingei.core.collide import between, collisions
+    from mingei.core.folded.collide import between, collisions
 
     for pattern in (*build.patterns, None):
         for c in collisions(pattern) if pattern is not None else between(build.patterns):
@@ -35,7 +35,7 @@ def collision(build: Build, sheet: Sheet) -> Iterator[Finding]:
 @rule("on-the-way", thorough=True)
 def on_the_way(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """What catches while it is folded must be eased past."""
-    from mingei.core.collide import collisions, moments
+    from mingei.core.folded.collide import collisions, moments
 
     for pattern in build.patterns:
         for c in collisions(pattern, moments(pattern)):

@@ -9,9 +9,9 @@ from dataclasses import replace
 from mingei.core.build import Build, Part
 from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.draft import Joint
+from mingei.core.flat.pattern import FlatSeam, Pattern
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_both, write_mm
-from mingei.core.pattern import FlatSeam, Pattern
 from mingei.core.stock import CATALOGUE
 from mingei.core.words import counted, say
 

@@ -6,22 +6,22 @@ import math
 from collections.abc import Iterator, Sequence
 from dataclasses import replace
 
+from mingei.core.amendments.opening import PATCH_MM
 from mingei.core.build import Build, Part
 from mingei.core.build import build as work_out
 from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.draft import Joint
 from mingei.core.errors import MingeiError
+from mingei.core.flat.pattern import Pattern
 from mingei.core.layout.laying import FEED_SINGLY_GSM
 from mingei.core.layout.place import Load, arrange, fits, room, sheets_that_do, too_large, yield_of
 from mingei.core.layout.sheets import Sheet
 from mingei.core.layout.splice import LAP_MM, MOST_SPLICES, lines_that_fit
 from mingei.core.layout.tile import OVERLAP_MM
 from mingei.core.length import write_both, write_mm
-from mingei.core.opening import PATCH_MM
-from mingei.core.pattern import Pattern
+from mingei.core.plane.shape import Point, Polygon, bounds, divided, meeting
 from mingei.core.recipes import find_recipe
 from mingei.core.scale import consequence, scaled
-from mingei.core.shape import Point, Polygon, bounds, divided, meeting
 from mingei.core.words import say
 
 #: Below this depth (mm) a tab holds too little glue to be trusted (common practice).

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Iterator
 
-from mingei.core.art import Art, Printed, Raster, Vector
 from mingei.core.check import Finding, Severity
+from mingei.core.covering.art import Art, Printed, Raster, Vector
 from mingei.core.errors import MingeiError
 from mingei.core.length import MM_PER_INCH
 from mingei.core.words import counted, say

@@ -5,13 +5,12 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 from typing import NamedTuple
 
+from mingei.core.layout.laying import Key, Spot
 from mingei.core.layout.nest import Laid, Nest, Part, fewest
 from mingei.core.layout.place import (
     NAME_MM,
     Item,
-    Key,
     Load,
-    Spot,
     arrange,
     fits,
     groups_of,
@@ -21,7 +20,7 @@ from mingei.core.layout.place import (
     spots_of,
 )
 from mingei.core.layout.sheets import Sheet
-from mingei.core.shape import bounds, turned
+from mingei.core.plane.shape import bounds, turned
 
 #: So many times each group is tried at most, and so many times without gain.
 TRIES, _IN_VAIN = 240, 100

@@ -7,7 +7,7 @@ from collections.abc import Iterable
 from dataclasses import replace
 
 from mingei.core.drawing import Ink, Stroke
-from mingei.core.shape import Line, Path, Segment
+from mingei.core.plane.shape import Line, Path, Segment
 
 #: Lines so near each other are one line, mm, and so alike in direction, degrees; a rest shorter than this is none.
 _NEAR_MM, _ALIKE_DEG, _REST_MM = 0.02, 0.01, 0.02

@@ -5,10 +5,10 @@ from __future__ import annotations
 from collections.abc import Iterable
 from typing import NamedTuple
 
+from mingei.core.flat.pattern import Pattern
 from mingei.core.layout.place import Load
 from mingei.core.length import MM_PER_INCH, write_inches
-from mingei.core.pattern import Pattern
-from mingei.core.shape import Line
+from mingei.core.plane.shape import Line
 from mingei.core.stock import Grain
 
 #: How far (mm) a piece may be from its rectangle and still be cut as one.

@@ -9,7 +9,7 @@ from mingei.core.layout.cutting_list import Row, cutting_list
 from mingei.core.layout.place import Load, outline
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import plain_number, write_inches
-from mingei.core.shape import Line, Point, bounds
+from mingei.core.plane.shape import Line, Point, bounds
 from mingei.core.words import say, told
 
 #: The height of a row, and how large the drawing of a piece is at most, mm.

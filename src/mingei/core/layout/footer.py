@@ -14,7 +14,7 @@ from mingei.core.layout.place import CORNER_MM, Page
 from mingei.core.layout.placing import fitted
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import MM_PER_INCH, write, write_mm
-from mingei.core.shape import Line, Point
+from mingei.core.plane.shape import Line, Point
 from mingei.core.stock import Grain
 from mingei.core.words import say, told
 

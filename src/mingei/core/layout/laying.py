@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from enum import StrEnum
-from typing import NamedTuple
+from typing import NamedTuple, TypeAlias
 
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_mm
@@ -152,3 +152,29 @@ def feed_advice(printer: Printer, gsm: float) -> str:
     if gsm > FEED_SINGLY_GSM:
         return say("feed it one sheet at a time, by the straightest path the printer has")
     return ""
+
+
+#: What tells one copy of one piece from all others: its thing by id, its name, its number from 0.
+Key: TypeAlias = tuple[str, str, int]
+
+
+class Spot(NamedTuple):
+    """Where a copy of a piece was put: by a person (locked), or by the nester.
+
+    owner, piece, copy: which one, its thing by id; page: the number, from 0, among the sheets of its stock; x, y: the lower left corner of
+    the rectangle round it, mm on the sheet; turn_deg: counter-clockwise; extra: what a file says of it besides, as JSON text by key.
+    """
+
+    owner: str
+    piece: str
+    copy: int
+    page: int
+    x: float
+    y: float
+    turn_deg: float = 0.0
+    locked: bool = False
+    extra: tuple[tuple[str, str], ...] = ()
+
+    @property
+    def key(self) -> Key:
+        return self.owner, self.piece, self.copy

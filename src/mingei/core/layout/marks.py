@@ -11,9 +11,10 @@ from dataclasses import replace
 from itertools import pairwise
 from typing import TYPE_CHECKING
 
-from mingei.core.art import Printed
+from mingei.core.covering.art import Printed
 from mingei.core.draft import Role
 from mingei.core.drawing import Drawing, Ink, Stroke, Text, flipped, pattern_strokes
+from mingei.core.flat.pattern import EdgeKey, FlatPanel
 from mingei.core.layout.common import cut_once
 from mingei.core.layout.footer import CHECK_BAR_MM, bars, footer, heading, mark
 from mingei.core.layout.laying import CutLine, Laying
@@ -22,8 +23,7 @@ from mingei.core.layout.place import CORNER_MM, NAME_SIZE_MM, Item, Page, outlin
 from mingei.core.layout.placing import Ground, Place, Wish, fitted
 from mingei.core.layout.sheets import Sheet
 from mingei.core.layout.tile import KEPT, TRIMMED, Tile, cut_off, joins, map_of, neighbours, printed_within
-from mingei.core.pattern import EdgeKey, FlatPanel
-from mingei.core.shape import Arc, Box, Line, Path, Point, Polygon, contains, flat_points, moved_path, shifted, signed_area
+from mingei.core.plane.shape import Arc, Box, Line, Path, Point, Polygon, contains, flat_points, moved_path, shifted, signed_area
 from mingei.core.words import say, told
 
 if TYPE_CHECKING:

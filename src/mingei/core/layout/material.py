@@ -6,7 +6,7 @@ from collections.abc import Iterable
 from typing import NamedTuple
 
 from mingei.core.layout.place import Page
-from mingei.core.shape import path_length
+from mingei.core.plane.shape import path_length
 from mingei.core.stock import Stock
 
 #: Minutes to print a sheet fed by hand; mm of knife cut and of score line a minute in card up to a caliper, mm (from experience, no

@@ -19,7 +19,7 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy import fft, ndimage
 
-from mingei.core.shape import Box, Polygon, bounds, turned
+from mingei.core.plane.shape import Box, Polygon, bounds, turned
 
 _Map: TypeAlias = NDArray[np.float32]
 #: How wide a cell is, mm, of small sheets and of those larger than so many mm2.

@@ -7,7 +7,7 @@ from typing import NamedTuple
 
 from mingei.core.layout.pack import free_rectangles
 from mingei.core.layout.place import Load, Page
-from mingei.core.shape import Box
+from mingei.core.plane.shape import Box
 from mingei.core.stock import Stock
 
 #: A rectangle is kept when it measures so much both ways, mm: a tag, a label or a test strip comes out of it (from experience).

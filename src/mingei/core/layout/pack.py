@@ -8,7 +8,7 @@ from collections.abc import Callable, Sequence
 from functools import lru_cache
 from typing import NamedTuple, TypeAlias
 
-from mingei.core.shape import Box
+from mingei.core.plane.shape import Box
 
 Size: TypeAlias = tuple[float, float]
 #: What two calculations of one length may differ by, mm.

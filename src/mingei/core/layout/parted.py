@@ -13,10 +13,10 @@ from itertools import pairwise
 from typing import TYPE_CHECKING, Any, NamedTuple
 
 from mingei.core.draft import Joint, Role
+from mingei.core.flat.pattern import EdgeKey, FlatFold, FlatPanel, FlatSeam, Pattern
 from mingei.core.layout.tile import cut_off
-from mingei.core.outline import closed
-from mingei.core.pattern import EdgeKey, FlatFold, FlatPanel, FlatSeam, Pattern
-from mingei.core.shape import (
+from mingei.core.plane.outline import closed
+from mingei.core.plane.shape import (
     STAY,
     Box,
     Line,

@@ -10,7 +10,7 @@ from collections.abc import Sequence
 from typing import NamedTuple
 
 from mingei.core.layout.place import Page
-from mingei.core.shape import Box
+from mingei.core.plane.shape import Box
 
 _SAME_MM = 1e-6
 

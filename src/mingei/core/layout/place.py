@@ -12,19 +12,20 @@ from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
 from itertools import combinations
 from types import MappingProxyType
-from typing import TYPE_CHECKING, NamedTuple, TypeAlias
+from typing import TYPE_CHECKING, NamedTuple
 
-from mingei.core.art import Printed
+from mingei.core.covering.art import Printed
 from mingei.core.errors import SheetError
+from mingei.core.flat.pattern import Pattern
 from mingei.core.layout import lettering
+from mingei.core.layout.laying import Key, Spot
 from mingei.core.layout.pack import pack
 from mingei.core.layout.parted import Half
 from mingei.core.layout.sheets import SHEETS, Sheet
 from mingei.core.layout.splice import printed_within
 from mingei.core.layout.tile import Tile, onto_sheet, tiles
 from mingei.core.length import write_mm
-from mingei.core.pattern import Pattern
-from mingei.core.shape import Box, Polygon, Rigid, bounds, flat_points, shifted, signed_area, turned
+from mingei.core.plane.shape import Box, Polygon, Rigid, bounds, flat_points, shifted, signed_area, turned
 from mingei.core.stock import Stock
 from mingei.core.words import joined, say
 
@@ -42,32 +43,6 @@ CORNER_MM = 8.0
 #: Pieces that only touch do not clash, mm.
 _TOUCHING_MM = 1e-3
 _NOWHERE = shifted(0.0, 0.0)
-
-
-#: What tells one copy of one piece from all others: its thing by id, its name, its number from 0.
-Key: TypeAlias = tuple[str, str, int]
-
-
-class Spot(NamedTuple):
-    """Where a copy of a piece was put: by a person (locked), or by the nester.
-
-    owner, piece, copy: which one, its thing by id; page: the number, from 0, among the sheets of its stock; x, y: the lower left corner of
-    the rectangle round it, mm on the sheet; turn_deg: counter-clockwise; extra: what a file says of it besides, as JSON text by key.
-    """
-
-    owner: str
-    piece: str
-    copy: int
-    page: int
-    x: float
-    y: float
-    turn_deg: float = 0.0
-    locked: bool = False
-    extra: tuple[tuple[str, str], ...] = ()
-
-    @property
-    def key(self) -> Key:
-        return self.owner, self.piece, self.copy
 
 
 class Load(NamedTuple):

@@ -12,7 +12,7 @@ from typing import TYPE_CHECKING, Any, NamedTuple
 
 from mingei.core.drawing import Stroke, Text
 from mingei.core.layout.lettering import FALL, RISE, width
-from mingei.core.shape import Box, Point, Polygon, flat_points
+from mingei.core.plane.shape import Box, Point, Polygon, flat_points
 
 if TYPE_CHECKING:
     from shapely import STRtree

@@ -15,12 +15,12 @@ from functools import lru_cache
 from itertools import pairwise
 from typing import NamedTuple
 
-from mingei.core.art import Printed
+from mingei.core.covering.art import Printed
 from mingei.core.errors import MeasureError
 from mingei.core.extra import Extra
+from mingei.core.flat.pattern import FlatSeam, Pattern
 from mingei.core.layout.parted import SLANT_DEG, Cut, Half, level_turn, tabs_lie
-from mingei.core.pattern import FlatSeam, Pattern
-from mingei.core.shape import Box, Point, moved_path, path_bounds
+from mingei.core.plane.shape import Box, Point, moved_path, path_bounds
 from mingei.core.words import say
 
 #: How deep the lap is, and the thickest stock that is lapped, mm (from experience, no published source).

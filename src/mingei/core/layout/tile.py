@@ -12,10 +12,10 @@ from collections.abc import Iterable
 from itertools import pairwise
 from typing import NamedTuple
 
-from mingei.core.art import Printed
+from mingei.core.covering.art import Printed
+from mingei.core.flat.pattern import Pattern
 from mingei.core.layout.sheets import Sheet
-from mingei.core.pattern import Pattern
-from mingei.core.shape import Arc, Box, Line, Path, Point, Rigid, Segment, bounds, shifted, turned
+from mingei.core.plane.shape import Arc, Box, Line, Path, Point, Rigid, Segment, bounds, shifted, turned
 
 #: Sheets overlap by an inch, or 25 mm (common practice); and the least and most that makes sense, mm.
 OVERLAP_MM, LEAST_MM, MOST_MM = 25.0, 5.0, 60.0

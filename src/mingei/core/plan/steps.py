@@ -9,7 +9,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from typing import NamedTuple
 
-from mingei.core.amend import closing_step
+from mingei.core.amendments.amend import closing_step
 from mingei.core.draft import Crease, Draft, Joint, Piece, Role, fellow, strap_name
 from mingei.core.offset import FLAT_DEG
 from mingei.core.words import Words, joined, say

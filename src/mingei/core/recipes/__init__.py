@@ -16,10 +16,10 @@ from functools import cache, cached_property
 from types import MappingProxyType
 from typing import TypeAlias
 
-from mingei.core import contour
 from mingei.core.draft import Draft
 from mingei.core.errors import LengthError, MeasureError, StockError
 from mingei.core.length import parse, plain_number, write_both
+from mingei.core.plane import contour
 from mingei.core.recipes.giving import Span, settled
 from mingei.core.stock import DEFAULT_STOCK_ID, Stock
 from mingei.core.words import say

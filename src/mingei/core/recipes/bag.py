@@ -8,9 +8,9 @@ from mingei.core.draft import Crease, Dimension, Draft, EdgeRef, Fold, Inset, Jo
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
 from mingei.core.offset import FLAT_DEG, RELIEF_MM
+from mingei.core.plane.shape import Point, hole_path
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.envelope_side import rectangle
-from mingei.core.shape import Point, hole_path
 from mingei.core.words import say
 
 PLAIN, STIFF = "plain", "stiff"

@@ -12,11 +12,11 @@ from collections.abc import Iterator
 from dataclasses import replace
 
 from mingei.core.draft import Draft, Piece, Placement, Round
+from mingei.core.drafting.roll import Rolled, Wall, disc, facet_count, gores_of, roll, stands
+from mingei.core.drafting.star import lid_at
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import LAP
-from mingei.core.roll import Rolled, Wall, disc, facet_count, gores_of, roll, stands
-from mingei.core.star import lid_at
 
 #: How far a facet may stand off the circle, mm: paper is pressed round anyway.
 _CHORD_MM = 0.5

@@ -6,12 +6,12 @@ import math
 from dataclasses import replace
 
 from mingei.core.draft import Draft, Piece, Round
+from mingei.core.drafting.gore import Ball, gores, on_equator
+from mingei.core.drafting.roll import disc
+from mingei.core.drafting.star import lid_at
 from mingei.core.errors import MeasureError
-from mingei.core.gore import Ball, gores, on_equator
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import LAP
-from mingei.core.roll import disc
-from mingei.core.star import lid_at
 
 GORES = Measure("gores", Kind.COUNT, 8.0, "how many petals go round it: more lie smoother", 6.0, 16.0)
 BAND = Measure("band", Kind.LENGTH, 4.0, "height of the band that joins the petals along the equator", 1.0, 60.0)

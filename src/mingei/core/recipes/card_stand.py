@@ -14,9 +14,9 @@ from itertools import pairwise
 from mingei.core.draft import Crease, Dimension, Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
+from mingei.core.plane.shape import Polygon
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.envelope_side import rectangle
-from mingei.core.shape import Polygon
 from mingei.core.words import say
 
 STEPPED, PROP = "steps", "prop"

@@ -25,8 +25,8 @@ from mingei.core.draft import (
     Within,
 )
 from mingei.core.offset import RELIEF_MM
+from mingei.core.plane.shape import Polygon
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.shape import Polygon
 
 END, SIDE = "end", "side"
 FREE, LOCKING = "plain", "locking"

@@ -6,11 +6,11 @@ import math
 from dataclasses import replace
 
 from mingei.core.draft import Draft, Piece, Round
+from mingei.core.drafting.roll import Wall, disc, facet_count, gores_of, roll, stands, teeth
+from mingei.core.drafting.star import ON_THE_TABLE, lid_at
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import BASE, BOTH, LAP, OPEN, SMOOTH, TOOTH, teeth_fit
-from mingei.core.roll import Wall, disc, facet_count, gores_of, roll, stands, teeth
-from mingei.core.star import ON_THE_TABLE, lid_at
 
 #: A sector wider than this on the flat would meet its own lap, degrees; a smaller opening cannot be rolled, and a wall that narrows by
 #: less is a tube, mm.

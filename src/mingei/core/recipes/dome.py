@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 from mingei.core.draft import Draft, Round
-from mingei.core.gore import Ball, gores, on_equator
+from mingei.core.drafting.gore import Ball, gores, on_equator
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.ball_gores import BAND, CAP, GORES, cap, sound_gores
 from mingei.core.recipes.tube import LAP, PLAY

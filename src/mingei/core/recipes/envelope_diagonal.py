@@ -11,9 +11,9 @@ import math
 from mingei.core.draft import Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement, Role
 from mingei.core.errors import MeasureError
 from mingei.core.offset import FLAT_DEG
+from mingei.core.plane.shape import Polygon, turned
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.envelope_side import ACROSS, THICK, UP, front_size, rectangle
-from mingei.core.shape import Polygon, turned
 
 NONE, LINER = "none", "liner"
 #: The bottom flap covers so much of both side flaps at least, and a tip stays so far inside the opposite fold, mm.

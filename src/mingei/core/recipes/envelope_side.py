@@ -5,8 +5,8 @@ from __future__ import annotations
 from mingei.core.draft import Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement, Role
 from mingei.core.errors import MeasureError
 from mingei.core.offset import FLAT_DEG
+from mingei.core.plane.shape import Polygon
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.shape import Polygon
 
 STRAIGHT, POINTED, NONE = "straight", "pointed", "none"
 #: So far the back stops short of the throat, and its edges keep in from the folds beside it, so that neither shows in front, mm.

@@ -10,9 +10,9 @@ import math
 from mingei.core.draft import Dimension, Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement, Role
 from mingei.core.errors import MeasureError
 from mingei.core.offset import FLAT_DEG
+from mingei.core.plane.shape import Polygon
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.envelope_side import rectangle
-from mingei.core.shape import Polygon
 
 ONE, BOTH = "one", "both"
 #: Room in each pocket for what lies in it, mm, and how far a pocket's edges keep in from the folds beside it.

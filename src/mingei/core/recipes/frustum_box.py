@@ -5,11 +5,11 @@ from __future__ import annotations
 from dataclasses import replace
 
 from mingei.core.draft import Draft
+from mingei.core.drafting.star import ON_THE_TABLE, Star, star_piece
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.prism import SIDES
 from mingei.core.recipes.tray import TAB
-from mingei.core.star import ON_THE_TABLE, Star, star_piece
 
 #: Walls that lean further than this from upright (degrees) leave no room for tabs between them.
 _MOST_LEAN_DEG = 60.0

@@ -13,8 +13,8 @@ from typing import NamedTuple
 
 from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement, Role
 from mingei.core.errors import MeasureError
+from mingei.core.plane.shape import Point
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.shape import Point
 
 #: Facets across one side; its middle lies on the form, half a layer further in than a first layer does.
 _FACETS, _ON_THE_FORM = 16, -0.5

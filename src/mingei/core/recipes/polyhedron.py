@@ -14,17 +14,17 @@ from typing import TYPE_CHECKING
 
 from mingei.core.draft import Draft, EdgeRef, Fold, Joint, Mitred, Panel, Piece, Placement, Seam
 from mingei.core.errors import MeasureError
+from mingei.core.plane.shape import STAY, Path, Polygon, bounds, hole_path, mapping, turned
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.prism import SIDES
 from mingei.core.recipes.tray import TAB
-from mingei.core.shape import STAY, Path, Polygon, bounds, hole_path, mapping, turned
 from mingei.core.words import say
 
 if TYPE_CHECKING:  # loaded when one is first drafted
     import numpy as np
     from numpy.typing import NDArray
 
-    from mingei.core.polyhedra import Solid
+    from mingei.core.drafting.polyhedra import Solid
 
 #: The regular solids and the half-regular ones.
 SOLIDS = ("tetrahedron", "cube", "octahedron", "dodecahedron", "icosahedron", "truncated-tetrahedron", "cuboctahedron", "truncated-cube",
@@ -39,7 +39,7 @@ NONE, HOLE = "none", "hole"
 
 def chosen_solid(values: Values) -> Solid:
     """The solid a brief asks for, edges of 1."""
-    from mingei.core.polyhedra import antiprism, prism, regular_solid
+    from mingei.core.drafting.polyhedra import antiprism, prism, regular_solid
 
     name = str(values["solid"])
     if name in (PRISM, ANTIPRISM):

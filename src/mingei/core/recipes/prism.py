@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from mingei.core.draft import Dimension, Draft, EdgeRef
+from mingei.core.drafting.star import ON_THE_TABLE, Star, lid_at, star_piece
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.lid_base import keeps_its_lid
 from mingei.core.recipes.tray import TAB
-from mingei.core.star import ON_THE_TABLE, Star, lid_at, star_piece
 
 SIDES = Measure("sides", Kind.COUNT, 6.0, "how many walls stand round the base", 3.0, 12.0)
 

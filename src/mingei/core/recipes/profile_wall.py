@@ -14,13 +14,13 @@ from collections.abc import Mapping
 from dataclasses import replace
 from typing import NamedTuple
 
-from mingei.core import contour
-from mingei.core.contour import Knot, Outline
 from mingei.core.draft import Crease, Draft, Edge, EdgeRef, Fold, Inset, Joint, Lap, Panel, Piece, Placement, Role, Seam, Within
 from mingei.core.errors import MeasureError
+from mingei.core.plane import contour
+from mingei.core.plane.contour import Knot, Outline
+from mingei.core.plane.shape import Line, Point, Polygon, arc_on, flat_points, outset
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import LAP, SMOOTH, TOOTH
-from mingei.core.shape import Line, Point, Polygon, arc_on, flat_points, outset
 
 ONE, TWO = "one", "two"
 NONE, FRONT, ALL = "none", "front", "all"

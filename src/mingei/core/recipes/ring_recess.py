@@ -7,11 +7,11 @@ import math
 from dataclasses import replace
 
 from mingei.core.draft import Draft, Lap, Over, Piece, Round
+from mingei.core.drafting.roll import LEAST_TOOTH_MM, Wall, disc, facet_count, outermost, ring, roll, stands, teeth, turned_out
+from mingei.core.drafting.star import ON_THE_TABLE, lid_at
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import LAP, PLAY, SMOOTH, TOOTH, teeth_fit
-from mingei.core.roll import LEAST_TOOTH_MM, Wall, disc, facet_count, outermost, ring, roll, stands, teeth, turned_out
-from mingei.core.star import ON_THE_TABLE, lid_at
 
 NONE, RING = "none", "ring"
 INWARD, OUTWARD, TURNS = "in", "out", "turns"

@@ -8,13 +8,13 @@ import math
 from dataclasses import replace
 
 from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Halving, Panel, Piece, Placement, Role, Slot, Within
+from mingei.core.drafting.star import Star, lid_at, star_piece
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
+from mingei.core.plane.shape import Path, Polygon, hole_path
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.prism import SIDES
 from mingei.core.recipes.tray import TAB
-from mingei.core.shape import Path, Polygon, hole_path
-from mingei.core.star import Star, lid_at, star_piece
 from mingei.core.words import say
 
 #: A board's middle lies on its own plane; a deck lies under its plane, so that what stands on it stands on the plane.

@@ -4,13 +4,13 @@ from __future__ import annotations
 
 from dataclasses import replace
 
+from mingei.core.amendments.opening import LEAST_BRIDGE_MM
 from mingei.core.draft import Dimension, Draft, EdgeRef, Panel, Piece, Placement
 from mingei.core.errors import MeasureError
 from mingei.core.length import MM_PER_INCH, write_both
-from mingei.core.opening import LEAST_BRIDGE_MM
+from mingei.core.plane.shape import Polygon, hole_path
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.envelope_side import NONE, draft_envelope
-from mingei.core.shape import Polygon, hole_path
 from mingei.core.words import say
 
 ALONE, POCKET = "none", "pocket"

@@ -7,8 +7,8 @@ The long walls carry the tabs and the short walls close over them, one layer fur
 from __future__ import annotations
 
 from mingei.core.draft import Dimension, Draft, EdgeRef, Fold, Joint, Panel, Piece, Placement, Role, Seam, Within
+from mingei.core.plane.shape import Polygon, cross
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.shape import Polygon, cross
 
 PLAIN, ROLLED = "plain", "rolled"
 NONE, STRIP = "none", "strip"

@@ -5,11 +5,11 @@ from __future__ import annotations
 import math
 
 from mingei.core.draft import Against, Draft, Edge, Over, Piece, Round
+from mingei.core.drafting.roll import LEAST_TOOTH_MM, Wall, disc, facet_count, roll, stands, teeth
+from mingei.core.drafting.star import ON_THE_TABLE, lid_at
 from mingei.core.errors import MeasureError
 from mingei.core.offset import Measured
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.roll import LEAST_TOOTH_MM, Wall, disc, facet_count, roll, stands, teeth
-from mingei.core.star import ON_THE_TABLE, lid_at
 
 ON, IN = "on", "in"
 OPEN, BASE, BOTH = "open", "base", "both"

@@ -9,9 +9,9 @@ from __future__ import annotations
 from mingei.core.draft import Draft, EdgeRef, Fold, Joint, Panel, Piece, Placement, Seam
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
+from mingei.core.plane.shape import Line, Path, Point
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.envelope_side import rectangle
-from mingei.core.shape import Line, Path, Point
 from mingei.core.words import say
 
 PRESSED, FOLDED = "pressed", "folded"

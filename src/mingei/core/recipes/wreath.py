@@ -4,13 +4,13 @@ from __future__ import annotations
 
 import math
 
-from mingei.core import contour
 from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Panel, Piece, Placement, Role, Within
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
+from mingei.core.plane import contour
+from mingei.core.plane.shape import Arc, Path, hole_path
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.profile_wall import LIBRARY
-from mingei.core.shape import Arc, Path, hole_path
 from mingei.core.words import say
 
 NONE = "none"

@@ -16,8 +16,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from mingei.core.draft import Role
-from mingei.core.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
-from mingei.core.shape import Point
+from mingei.core.flat.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
+from mingei.core.plane.shape import Point
 from mingei.core.tolerance import TOLERANCE
 
 Matrix: TypeAlias = NDArray[np.float64]

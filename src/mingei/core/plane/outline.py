@@ -6,7 +6,7 @@ import math
 from collections.abc import Iterable, Iterator
 
 from mingei.core.errors import GeometryError
-from mingei.core.shape import (
+from mingei.core.plane.shape import (
     Arc,
     Line,
     Path,

@@ -14,7 +14,7 @@ from typing import NamedTuple
 
 from mingei.core.errors import GeometryError
 from mingei.core.offset import RELIEF_MM
-from mingei.core.shape import Path, Point, Polygon, bounds, polygon_path, rounded_polygon
+from mingei.core.plane.shape import Path, Point, Polygon, bounds, polygon_path, rounded_polygon
 from mingei.core.words import say
 
 #: A tab's sides lean in by at least this much from square, so that it slips in and never shows (degrees).

@@ -6,10 +6,10 @@ from collections.abc import Callable, Iterable, Sequence
 from functools import cached_property
 from typing import Any
 
-from mingei.core import joint
 from mingei.core.errors import GeometryError
-from mingei.core.shape import Polygon, Rigid, bounds, divided, flat_points
-from mingei.core.side import Work
+from mingei.core.flat import joint
+from mingei.core.flat.side import Work
+from mingei.core.plane.shape import Polygon, Rigid, bounds, divided, flat_points
 
 #: Below this depth (mm) a tab is not shrunk any further to keep clear of its neighbours.
 SMALLEST_TAB_MM = 0.4

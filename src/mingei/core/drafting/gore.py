@@ -11,7 +11,7 @@ import math
 from typing import NamedTuple
 
 from mingei.core.draft import Crease, Edge, EdgeRef, Fold, Lap, Meets, Panel, Piece, Placement
-from mingei.core.shape import Polygon
+from mingei.core.plane.shape import Polygon
 
 #: Facets from the band to a pole.
 _STEPS = 5

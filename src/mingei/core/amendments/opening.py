@@ -10,12 +10,13 @@ from dataclasses import replace
 from enum import StrEnum
 from typing import NamedTuple
 
-from mingei.core import contour
-from mingei.core.curved import curved_face
 from mingei.core.draft import Draft, Panel, Piece, Role, Slot
 from mingei.core.errors import MeasureError
 from mingei.core.extra import Extra
-from mingei.core.shape import (
+from mingei.core.flat.curved import curved_face
+from mingei.core.flat.side import slot_path
+from mingei.core.plane import contour
+from mingei.core.plane.shape import (
     Box,
     Path,
     Point,
@@ -32,7 +33,6 @@ from mingei.core.shape import (
     shifted,
     turned,
 )
-from mingei.core.side import slot_path
 from mingei.core.words import say
 
 #: Card left between an opening and anything else, at least, mm: less tears (common practice: strips under 2 mm are too small to cut).

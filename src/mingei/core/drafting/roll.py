@@ -15,7 +15,7 @@ from dataclasses import replace
 from typing import NamedTuple
 
 from mingei.core.draft import Crease, Edge, EdgeRef, Fold, Joint, Lap, Meets, Panel, Placement, Role, Seam, Within
-from mingei.core.shape import Point, Polygon, hole_path, turned
+from mingei.core.plane.shape import Point, Polygon, hole_path, turned
 
 #: Facets are never fewer, so that a wall looks round, nor more, so that it is still drawn at once.
 _FEWEST, _MOST = 20, 72

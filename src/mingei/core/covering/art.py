@@ -18,8 +18,8 @@ from typing import TYPE_CHECKING, Any, NamedTuple, TypeAlias
 from mingei.core.draft import Role
 from mingei.core.errors import MeasureError
 from mingei.core.extra import Extra
-from mingei.core.pattern import Pattern
-from mingei.core.shape import Box, Point, Polygon, Rigid, bounds, turned
+from mingei.core.flat.pattern import Pattern
+from mingei.core.plane.shape import Box, Point, Polygon, Rigid, bounds, turned
 from mingei.core.words import say
 
 if TYPE_CHECKING:
@@ -188,7 +188,7 @@ def free_name(arts: Iterable[Art], wish: str) -> str:
 
 @lru_cache(maxsize=64)
 def _poses(pattern: Pattern) -> Any:
-    from mingei.core.fold import finished  # brings numpy with it
+    from mingei.core.folded.fold import finished  # brings numpy with it
 
     return finished(pattern)
 

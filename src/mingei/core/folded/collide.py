@@ -14,10 +14,10 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from mingei.core import fold
 from mingei.core.draft import Role
-from mingei.core.pattern import FlatPanel, Pattern
-from mingei.core.shape import Point
+from mingei.core.flat.pattern import FlatPanel, Pattern
+from mingei.core.folded import fold
+from mingei.core.plane.shape import Point
 
 #: Shorter than this (mm) a common line is a touch, not a collision; card gives way so much, and more where it is thick.
 _TOUCH_MM = 1.0

@@ -12,7 +12,6 @@ from collections.abc import Mapping
 from dataclasses import replace
 from functools import lru_cache, partial
 
-from mingei.core.clearance import Lying
 from mingei.core.draft import (
     Against,
     Draft,
@@ -29,6 +28,19 @@ from mingei.core.draft import (
     Within,
 )
 from mingei.core.errors import GeometryError, StockError
+from mingei.core.flat.clearance import Lying
+from mingei.core.flat.pattern import EdgeKey, FlatFold, FlatPanel, Mate, Pattern
+from mingei.core.flat.side import (
+    Work,
+    extent,
+    halve,
+    run_on,
+    slot_path,
+    split,
+    trim,
+    trim_corners,
+)
+from mingei.core.flat.tabs import Tabs, fold_back_deg
 from mingei.core.offset import (
     FLAT_DEG,
     RELIEF_MM,
@@ -40,9 +52,8 @@ from mingei.core.offset import (
     stop_against,
     stop_over,
 )
-from mingei.core.outline import chain
-from mingei.core.pattern import EdgeKey, FlatFold, FlatPanel, Mate, Pattern
-from mingei.core.shape import (
+from mingei.core.plane.outline import chain
+from mingei.core.plane.shape import (
     STAY,
     Line,
     Path,
@@ -55,18 +66,7 @@ from mingei.core.shape import (
     moved_path,
     outset,
 )
-from mingei.core.side import (
-    Work,
-    extent,
-    halve,
-    run_on,
-    slot_path,
-    split,
-    trim,
-    trim_corners,
-)
 from mingei.core.stock import Stock
-from mingei.core.tabs import Tabs, fold_back_deg
 from mingei.core.tolerance import TOLERANCE
 from mingei.core.words import say
 
@@ -332,7 +332,7 @@ class _Developer(Tabs):
 
 def _opened(panels: tuple[FlatPanel, ...], name: str, path: Path) -> tuple[tuple[FlatPanel, ...], tuple[Path, ...]]:
     """The panels with an opening cut across the facets of a curved face, and its path on the flat."""
-    from mingei.core.curved import centred, missing
+    from mingei.core.flat.curved import centred, missing
 
     facets = [p for p in panels if p.whole == name]
     if not facets:

@@ -7,9 +7,9 @@ from typing import NamedTuple
 
 import numpy as np
 
-from mingei.core.pattern import Pattern
-from mingei.core.shape import Point, distance_to_segment
-from mingei.core.solid import Hit
+from mingei.core.flat.pattern import Pattern
+from mingei.core.folded.solid import Hit
+from mingei.core.plane.shape import Point, distance_to_segment
 
 #: Faces within this many degrees of parallel are measured as parallel.
 _PARALLEL_DEG = 0.5

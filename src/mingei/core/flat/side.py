@@ -14,7 +14,7 @@ from itertools import pairwise
 from mingei.core.draft import Halving, Panel, Slot
 from mingei.core.errors import GeometryError
 from mingei.core.offset import SLOT_ENDS_MM, slot_width
-from mingei.core.shape import Line, Path, Point, Polygon, Segment, arc_on, polygon_path, rounded, turned
+from mingei.core.plane.shape import Line, Path, Point, Polygon, Segment, arc_on, polygon_path, rounded, turned
 from mingei.core.tolerance import TOLERANCE
 from mingei.core.words import say
 

@@ -12,7 +12,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 from numpy.typing import NDArray
 
-from mingei.core.sides import STANDARD_VIEWS
+from mingei.core.folded.sides import STANDARD_VIEWS
 
 Array = NDArray[np.float64]
 #: Half the angle under which the ball round the model is seen, degrees: a quiet perspective, as of a thing in the hand.

@@ -12,8 +12,8 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from mingei.core.joint import BLUNT_DEG, FREE_DEG, LEAN_DEG, MIN_TOP_SHARE, Corner, TabShape, Tooth, nearer_its_own
-from mingei.core.shape import Line, Polygon
+from mingei.core.flat.joint import BLUNT_DEG, FREE_DEG, LEAN_DEG, MIN_TOP_SHARE, Corner, TabShape, Tooth, nearer_its_own
+from mingei.core.plane.shape import Line, Polygon
 
 Array = NDArray[np.float64]
 

@@ -19,7 +19,7 @@ from mingei.core.draft import (
     Role,
 )
 from mingei.core.offset import Measured
-from mingei.core.shape import (
+from mingei.core.plane.shape import (
     Box,
     Path,
     Point,

@@ -13,8 +13,8 @@ from typing import NamedTuple, TypeVar
 import numpy as np
 from numpy.typing import NDArray
 
-from mingei.core.solid import Solids
-from mingei.core.view import Camera
+from mingei.core.folded.solid import Solids
+from mingei.core.folded.view import Camera
 
 Array = NDArray[np.float64]
 T = TypeVar("T")

@@ -11,7 +11,7 @@ from functools import lru_cache
 from typing import NamedTuple, TypeAlias
 
 from mingei.core.errors import MeasureError
-from mingei.core.shape import Arc, Box, Line, Path, Point, arc_on, flat_points, path_bounds, signed_area
+from mingei.core.plane.shape import Arc, Box, Line, Path, Point, arc_on, flat_points, path_bounds, signed_area
 from mingei.core.words import say
 
 #: An outline of more corners is no drawing made by hand, and would stop everything else.

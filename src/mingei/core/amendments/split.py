@@ -11,9 +11,9 @@ from collections.abc import Iterable, Sequence
 from dataclasses import replace
 from typing import TypeAlias
 
-from mingei.core.amend import relayered
+from mingei.core.amendments.amend import relayered
 from mingei.core.draft import Crease, Draft, Fold, Joint, Piece, Placement, Role, Seam
-from mingei.core.shape import Point
+from mingei.core.plane.shape import Point
 from mingei.core.words import say
 
 _Vector: TypeAlias = tuple[float, float, float]

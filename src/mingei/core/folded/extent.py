@@ -8,10 +8,10 @@ import numpy as np
 from numpy.typing import NDArray
 
 from mingei.core.draft import Role, Round
-from mingei.core.fold import Matrix, Triple, finished, place, stands_finished
+from mingei.core.flat.pattern import Pattern
+from mingei.core.folded.fold import Matrix, Triple, finished, place, stands_finished
+from mingei.core.folded.spine import cut_back, reached
 from mingei.core.offset import Measured
-from mingei.core.pattern import Pattern
-from mingei.core.spine import cut_back, reached
 
 
 def outside(patterns: Sequence[Pattern], around: Round | None = None) -> Triple:

@@ -10,7 +10,7 @@ import math
 from typing import NamedTuple
 
 from mingei.core.draft import EdgeRef, Fold, Joint, Level, Panel, Piece, Placement, Seam
-from mingei.core.shape import Polygon
+from mingei.core.plane.shape import Polygon
 
 #: The base at height 0, its centre on the axis, seen from below; and a lid's top at a height, seen from above, over the same corners.
 ON_THE_TABLE = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))

@@ -12,9 +12,9 @@ from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from mingei.core.draft import Draft, EdgeRef, Fold, Inset, Panel, Piece, Placement
+from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.offset import Measured
-from mingei.core.pattern import FlatPanel, Pattern
-from mingei.core.shape import Line, Point, Polygon, distance_to_segment
+from mingei.core.plane.shape import Line, Point, Polygon, distance_to_segment
 from mingei.core.words import say
 
 if TYPE_CHECKING:

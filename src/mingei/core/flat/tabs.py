@@ -10,8 +10,6 @@ from collections.abc import Collection, Mapping, Sequence
 from functools import partial
 from typing import Any
 
-from mingei.core import joint
-from mingei.core.clearance import SMALLEST_TAB_MM, Lying, clear, kept_clear
 from mingei.core.draft import (
     Crease,
     EdgeRef,
@@ -25,6 +23,16 @@ from mingei.core.draft import (
     strap,
 )
 from mingei.core.errors import GeometryError, StockError
+from mingei.core.flat import joint
+from mingei.core.flat.clearance import SMALLEST_TAB_MM, Lying, clear, kept_clear
+from mingei.core.flat.pattern import FlatSeam
+from mingei.core.flat.side import (
+    Work,
+    as_cut,
+    away,
+    extent,
+    slot_path,
+)
 from mingei.core.offset import (
     FLAT_DEG,
     RELIEF_MM,
@@ -33,20 +41,12 @@ from mingei.core.offset import (
     mid_depth,
     setback,
 )
-from mingei.core.pattern import FlatSeam
-from mingei.core.shape import (
+from mingei.core.plane.shape import (
     Path,
     Polygon,
     Rigid,
     flat_points,
     mapping,
-)
-from mingei.core.side import (
-    Work,
-    as_cut,
-    away,
-    extent,
-    slot_path,
 )
 from mingei.core.stock import Stock
 from mingei.core.tolerance import TOLERANCE
@@ -228,7 +228,7 @@ class Tabs:
             host, whole = self._any(name), self.whole[name]
             if len(seams) <= _FEW_TABS or host.holes or host.slots or whole.corners:
                 continue
-            from mingei.core.teeth import tooth_shapes  # most panels bear few tabs, and the first view is painted without arrays
+            from mingei.core.flat.teeth import tooth_shapes  # most panels bear few tabs, and the first view is painted without arrays
 
             asked = [self._tooth(seam, self._hinge(seam)[1] + self._gain(seam.angle_deg) / 2, work, frames) for seam in seams]
             shapes = tooth_shapes((host.outline, whole.outline()), self.sharing[name, outside], asked)

@@ -13,13 +13,13 @@ from dataclasses import replace
 from itertools import chain, count
 from typing import TYPE_CHECKING, Any, NamedTuple
 
-from mingei.core.band import bands, renamed
-from mingei.core.develop import develop
+from mingei.core.covering.band import bands, renamed
 from mingei.core.draft import Draft, Panel, Piece, Placement, Role
 from mingei.core.errors import MeasureError
 from mingei.core.extra import Extra
-from mingei.core.pattern import FlatPanel, Pattern, Ride
-from mingei.core.shape import Polygon, bounds, polygon_path, turned
+from mingei.core.flat.develop import develop
+from mingei.core.flat.pattern import FlatPanel, Pattern, Ride
+from mingei.core.plane.shape import Polygon, bounds, polygon_path, turned
 from mingei.core.stock import Stock
 from mingei.core.words import say
 
@@ -122,7 +122,7 @@ def may_cover(panel: Panel | FlatPanel) -> bool:
 
 def visible(patterns: Sequence[Pattern]) -> tuple[str, ...]:
     """The walls that are seen from outside once all is folded: not curved ones, not those glued beneath another, not the base."""
-    from mingei.core.fold import finished  # brings numpy with it
+    from mingei.core.folded.fold import finished  # brings numpy with it
 
     beneath = {lap.lower for p in patterns for lap in p.laps if lap.glued and not lap.facing} | {
         lap.upper for p in patterns for lap in p.laps if lap.glued and lap.facing}
@@ -177,7 +177,7 @@ def _stands_clear(band: Piece, host: FlatPanel, pattern: Pattern, patterns: Sequ
     from shapely import contains_xy
     from shapely.geometry import Polygon as Area
 
-    from mingei.core.fold import finished, place
+    from mingei.core.folded.fold import finished, place
 
     (ax, ay), (bx, by) = band.panel(band.root).outline[:2]
     length = math.dist((ax, ay), (bx, by))
@@ -238,7 +238,7 @@ def _landing(overlay: Overlay, host: FlatPanel, pattern: Pattern, patterns: Sequ
     names += [(p, s.name) for p in patterns for s in p.seams if s.host == host.name and not s.fellow and s.outside is not overlay.inside]
     if not names:
         return []
-    from mingei.core.fold import finished, place  # brings numpy with it
+    from mingei.core.folded.fold import finished, place  # brings numpy with it
 
     mine = finished(pattern)[host.name]
     landed = []

@@ -15,9 +15,9 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from mingei.core.fold import finished, pose, progress
-from mingei.core.pattern import FlatPanel, Pattern
-from mingei.core.shape import Line, Point, bounds, distance_to_segment, flat_points, flatten
+from mingei.core.flat.pattern import FlatPanel, Pattern
+from mingei.core.folded.fold import finished, pose, progress
+from mingei.core.plane.shape import Line, Point, bounds, distance_to_segment, flat_points, flatten
 
 PRINTED, INSIDE, RIM = 0, 1, 2
 #: Chord error (mm) of arcs in the model.

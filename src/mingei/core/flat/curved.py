@@ -11,10 +11,23 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING, NamedTuple
 
 from mingei.core.draft import EdgeRef, Piece, Role
-from mingei.core.shape import STAY, Box, Point, Polygon, Rigid, bounds, contains, distance_to_segment, flat_points, mapping, shifted, turned
+from mingei.core.plane.shape import (
+    STAY,
+    Box,
+    Point,
+    Polygon,
+    Rigid,
+    bounds,
+    contains,
+    distance_to_segment,
+    flat_points,
+    mapping,
+    shifted,
+    turned,
+)
 
 if TYPE_CHECKING:
-    from mingei.core.pattern import FlatPanel
+    from mingei.core.flat.pattern import FlatPanel
 
 
 class Face(NamedTuple):

@@ -14,10 +14,10 @@ from typing import NamedTuple, TypeAlias
 
 import numpy as np
 
-from mingei.core.fold import Matrix, finished
+from mingei.core.flat.pattern import FlatFold, FlatPanel, Pattern
+from mingei.core.folded.fold import Matrix, finished
 from mingei.core.offset import FLAT_DEG
-from mingei.core.pattern import FlatFold, FlatPanel, Pattern
-from mingei.core.shape import Point, Polygon, flatten
+from mingei.core.plane.shape import Point, Polygon, flatten
 from mingei.core.tolerance import TOLERANCE
 
 #: The sides of a loop: where each begins, and its fold, None for a cut.

@@ -1,0 +1,1 @@
+"""What lies on panels: pieces glued on, bands round cut edges, pictures and words."""

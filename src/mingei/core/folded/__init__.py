@@ -1,0 +1,1 @@
+"""The folded form: posed, proved, measured and looked at."""

@@ -26,7 +26,8 @@ def p95(values: list[float]) -> float:
 
 
 def slowness() -> float:
-    """How slow the machine is just now, against this project's own machine at its quickest: a fixed loop over the 7 ms it takes there.
+    """How slow the machine is just now, against this project's own machine at its quickest: a fixed loop over
+    the 7 ms it takes there.
 
     Shared machines change speed from minute to minute; a figure in ms says little without this.
     """

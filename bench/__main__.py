@@ -1,4 +1,5 @@
-"""What it costs: each figure beside a bare one measured in the same run, so that the ratio means something on any machine.
+"""What it costs: each figure beside a bare one measured in the same run, so that the ratio means something on
+any machine.
 
     make bench            all
     python -m bench NAME  one: start, change, space, pan, files, loop, pictures, tabs, packing
@@ -10,7 +11,8 @@ import sys
 
 from bench import files, sheets, slowness, window
 
-ALL = {"start": window.start, "change": window.change, "space": window.space, "pan": window.pan, "files": files.files, "loop": window.loop,
+ALL = {"start": window.start, "change": window.change, "space": window.space, "pan": window.pan,
+       "files": files.files, "loop": window.loop,
        "pictures": window.pictures, "tabs": window.tabs, "packing": sheets.packing}
 
 

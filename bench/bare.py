@@ -1,4 +1,5 @@
-"""A bare Qt Widgets window, the measure of what any window costs; prints ms from process start to painted, and resident MB."""
+"""A bare Qt Widgets window, the measure of what any window costs; prints ms from process start to painted,
+and resident MB."""
 
 from __future__ import annotations
 

@@ -61,7 +61,9 @@ def _files(words: str, drawing: Drawing) -> None:
     bare = median(timed(lambda: bare_pdf(drawing), 5))
     for name, write in (("PDF", pdf_of), ("DXF", dxf), ("SVG", svg)):
         ms = median(timed(lambda write=write: write(drawing), 5))
-        print(f"{COUNT} segments, {words}, to {name}: {ms:.0f} ms, {ms / bare:.2f} x bare PDF drawing ({bare:.0f} ms)")
+        print(
+            f"{COUNT} segments, {words}, to {name}: {ms:.0f} ms, {ms / bare:.2f} x bare PDF drawing "
+            f"({bare:.0f} ms)")
 
 
 def pdf_of(drawing: Drawing) -> bytes:

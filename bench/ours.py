@@ -1,4 +1,5 @@
-"""Mingei's own start with the demo; prints ms from process start to painted and to ready, and resident MB then."""
+"""Mingei's own start with the demo; prints ms from process start to painted and to ready, and resident MB
+then."""
 
 from __future__ import annotations
 

@@ -26,15 +26,19 @@ def start() -> None:
         ready.append(b)
         memory = max(memory, mb)
     base = median(bare)
-    print(f"bare window painted {base:.0f} ms; ours painted {median(painted):.0f} ms = {median(painted) / base:.2f} x (budget 1.5)")
+    print(
+        f"bare window painted {base:.0f} ms; ours painted {median(painted):.0f} ms = "
+        f"{median(painted) / base:.2f} x (budget 1.5)")
     print(f"demo ready to edit {median(ready):.0f} ms = {median(ready) / base:.2f} x (budget 3), "
           f"folded view and facts shown {median(everything):.0f} ms = {median(everything) / base:.2f} x; "
           f"resident {memory:.0f} MB (budget 220)")
 
 
 def _run(module: str) -> str:
-    usual = {k: v for k, v in os.environ.items() if k != "PYTHONDONTWRITEBYTECODE"}  # as on a person's machine, where modules stay compiled
-    result = subprocess.run([sys.executable, "-m", module, str(time.time())], capture_output=True, text=True, check=True, env=usual)
+    # as on a person's machine, where modules stay compiled
+    usual = {k: v for k, v in os.environ.items() if k != "PYTHONDONTWRITEBYTECODE"}
+    result = subprocess.run([sys.executable, "-m", module, str(time.time())], capture_output=True, text=True,
+                            check=True, env=usual)
     return result.stdout.strip().splitlines()[-1]
 
 
@@ -69,7 +73,9 @@ def change() -> None:
         for _ in range(20):
             once()
         times, even = _paced(once, 150)
-        print(f"measure to redrawn views, {name}: median {median(times):.1f} ms, p95 {p95(times):.1f} ms; at an even pace "
+        print(
+            f"measure to redrawn views, {name}: median {median(times):.1f} ms, p95 {p95(times):.1f} ms; at "
+            f"an even pace "
               f"{median(even):.1f} ms (budget 16), {p95(even):.1f} ms (budget 33)")
     from PySide6.QtTest import QTest
 
@@ -80,7 +86,8 @@ def change() -> None:
         document.change_brief(new_brief(recipe.id), recipe.title)
         QTest.qWait(50)  # what the last recipe leaves behind is cleared away
         name, start = next((m.name, float(m.default)) for m in recipe.measures if m.kind == "length")
-        values = iter([start + 0.02 * i for i in range(100)])  # another one each time, and none far from the usual
+        # another one each time, and none far from the usual
+        values = iter([start + 0.02 * i for i in range(100)])
 
         def step(values: object = values, name: str = name) -> None:
             document.set_measure(name, next(values))
@@ -89,8 +96,11 @@ def change() -> None:
         step()
         few, even = _paced(step, 50)
         patterns = document.build.patterns
-        print(f"  {recipe.id:12} {len(patterns)} pieces, {sum(len(p.panels) for p in patterns):3} panels: median {median(few):5.1f} ms, "
-              f"p95 {p95(few):5.1f} ms; at an even pace {median(even):5.1f} and {p95(even):5.1f} (16 and 33; many pieces 50)")
+        print(
+            f"  {recipe.id:12} {len(patterns)} pieces, {sum(len(p.panels) for p in patterns):3} panels: "
+            f"median {median(few):5.1f} ms, "
+              f"p95 {p95(few):5.1f} ms; at an even pace {median(even):5.1f} and {p95(even):5.1f} (16 and 33; "
+              f"many pieces 50)")
     window.document.undo.setClean()
 
 
@@ -106,7 +116,8 @@ def _paced(work: Callable[[], object], times: int) -> tuple[list[float], list[fl
 
 
 def tabs() -> None:
-    """A piece of 300 seams drafted to a flat with its tabs: the same again and again, each time at another size."""
+    """A piece of 300 seams drafted to a flat with its tabs: the same again and again, each time at another
+    size."""
     from mingei.core.draft import Draft, Joint, Piece, Seam
     from mingei.core.drafting.roll import Wall, disc, roll, stands, teeth
     from mingei.core.drafting.star import ON_THE_TABLE, lid_at
@@ -121,8 +132,10 @@ def tabs() -> None:
         rolled = roll("wall", wall, 8.0, 2)
         seams: tuple[Seam, ...] = (*teeth("base teeth", "wall", wall, "base", 6.0, 1, foot=True),
                                    *teeth("top teeth", "wall", wall, "top", 6.0, 1, foot=False))
-        faces = [Piece(n, n, at, (disc(n, size, 150),), ()) for n, at in (("base", ON_THE_TABLE), ("top", lid_at(40.0)))]
-        return Draft((Piece("ring", "wall 1", stands(wall), rolled.panels, rolled.folds, seams, rolled.laps), *faces), closes=False)
+        faces = [Piece(n, n, at, (disc(n, size, 150),), ())
+                 for n, at in (("base", ON_THE_TABLE), ("top", lid_at(40.0)))]
+        return Draft((Piece("ring", "wall 1", stands(wall), rolled.panels, rolled.folds, seams, rolled.laps),
+                      *faces), closes=False)
 
     spent = [0.0]
 
@@ -152,14 +165,18 @@ def tabs() -> None:
     slow = [slowness() for _ in range(20) if once() is None]
     gc.enable()
     _, even = _paced(lambda: develop(ring(next(sizes)), stock), 20)
-    print(f"300 tabs round a ring drawn: {median([ms / s for ms, s in zip(drawn, slow, strict=False)]):.1f} ms at an even pace "
+    print(
+        f"300 tabs round a ring drawn: {median([ms / s for ms, s in zip(drawn, slow, strict=False)]):.1f} ms "
+        f"at an even pace "
           f"(a frame is 16); with all else the ring developed: {median(even):.0f} ms")
     edges = iter(30.0 + 0.5 * i for i in range(200))
     values = {"solid": "truncated-icosahedron", "sides": 6.0, "tab": 6.0, "pieces": 1.0, "hang": "none"}
     solid = draft_polyhedron({**values, "edge": 30.0})
     count = sum(s.joint is not Joint.TAPE for s in solid.pieces[0].seams)
     _, even = _paced(lambda: develop(draft_polyhedron({**values, "edge": next(edges)}), stock), 20)
-    print(f"a crowded net of {count} seams developed: {median(even):.0f} ms at an even pace; a seam {1000 * median(even) / count:.0f} us")
+    print(
+        f"a crowded net of {count} seams developed: {median(even):.0f} ms at an even pace; a seam "
+        f"{1000 * median(even) / count:.0f} us")
 
 
 def space() -> None:
@@ -182,7 +199,9 @@ def space() -> None:
             view.picture(smooth=False)
 
         times = timed(frame, 60)
-        print(f"{panels} panels folding at 800 x 600: {1000 / median(times):.0f} frames/s (budget 40 at 100 panels)")
+        print(
+            f"{panels} panels folding at 800 x 600: {1000 / median(times):.0f} frames/s (budget 40 at 100 "
+            f"panels)")
 
 
 def pan() -> None:
@@ -229,12 +248,16 @@ def loop() -> None:
     gaps.clear()
     folder = Path(tempfile.mkdtemp())
     steps = [
-        *((f"to {key}", lambda key=key: window.go(key)) for key in ("brief", "sheets", "score", "build", "log", "start", "draft")),
-        *((f"again to {key}", lambda key=key: window.go(key)) for key in ("brief", "sheets", "start", "draft")),
-        *((f"length {mm}", lambda mm=mm: window.document.set_measure("length", float(mm))) for mm in range(120, 160, 4)),
+        *((f"to {key}", lambda key=key: window.go(key))
+          for key in ("brief", "sheets", "score", "build", "log", "start", "draft")),
+        *((f"again to {key}", lambda key=key: window.go(key))
+          for key in ("brief", "sheets", "start", "draft")),
+        *((f"length {mm}", lambda mm=mm: window.document.set_measure("length", float(mm)))
+          for mm in range(120, 160, 4)),
         ("checks", lambda: window.actions_["checks"].setChecked(True)),
         *((f"fold {i}", lambda i=i: window.document.fold(i / 20)) for i in range(20)),
-        ("tuck", lambda: window.document.set_seam(window.document.seam_in_force("front tab")._replace(joint="tuck"))),
+        ("tuck", lambda: window.document.set_seam(window.document.seam_in_force("front tab")._replace(
+            joint="tuck"))),
         ("undo", lambda: window.document.undo.undo()),
         ("lamp", lambda: window.change_light("lamp")),
         ("day", lambda: window.change_light("day")),

@@ -6,5 +6,6 @@ from hypothesis import HealthCheck, settings
 
 settings.register_profile("test", derandomize=True, max_examples=40, deadline=None, database=None,
                           suppress_health_check=[HealthCheck.too_slow])
-settings.register_profile("soak", max_examples=3000, deadline=None, print_blob=True, suppress_health_check=[HealthCheck.too_slow])
+settings.register_profile("soak", max_examples=3000, deadline=None, print_blob=True,
+                          suppress_health_check=[HealthCheck.too_slow])
 settings.load_profile("soak" if os.environ.get("MINGEI_SOAK") else "test")

@@ -4,7 +4,8 @@ from __future__ import annotations
 
 #: What people type into a field for a length, that is none.
 NO_LENGTHS = (
-    "", "   ", "twelve", "12 apples", "1/0", "3 7/0 in", "mm", "=", "=2*", "=(3", "=3)", "=w*h", "=w/h", "=1/0", "3 in 4", "1 in 2 ft",
+    "", "   ", "twelve", "12 apples", "1/0", "3 7/0 in", "mm", "=", "=2*", "=(3", "=3)", "=w*h", "=w/h",
+    "=1/0", "3 in 4", "1 in 2 ft",
     "--3", "1..2", "=nowhere", "=" + "(" * 500 + "1", "nan", "inf", "1e400", "12 mm mm", "½½", "\x00",
 )
 
@@ -31,5 +32,6 @@ NO_PROJECTS = (
     b'{"mingei": 1, "unit": "ell", "briefs": [{"recipe": "carton"}]}',
     b'{"mingei": 1, "sheet": "B9", "briefs": [{"recipe": "carton"}]}',
     b'{"mingei": 1, "stocks": [{"id": "x"}], "briefs": [{"recipe": "carton"}]}',
-    b'{"mingei": 1, "stocks": [{"id": "x", "name": "y", "grammage_gsm": 1, "caliper_mm": -3}], "briefs": [{"recipe": "carton"}]}',
+    b'{"mingei": 1, "stocks": [{"id": "x", "name": "y", "grammage_gsm": 1, "caliper_mm": -3}], "briefs": '
+    b'[{"recipe": "carton"}]}',
 )

@@ -1,7 +1,8 @@
 """A folded thing as solid card, by a general library of solids: which two solid parts share card.
 
-Knows of a thing only what was cut, where each panel stands and how thick it is; nothing of layers, seams or what was intended.  Every
-panel is a slab, a hair thinner and narrower than it is, so that what only touches does not count.
+Knows of a thing only what was cut, where each panel stands and how thick it is; nothing of layers, seams or
+what was intended.  Every panel is a slab, a hair thinner and narrower than it is, so that what only touches
+does not count.
 """
 
 from __future__ import annotations
@@ -46,7 +47,8 @@ def slab(pattern: Pattern, panel: FlatPanel, matrix: Array) -> Slab:
     half = pattern.stock.caliper_mm / 2
     hair = min(HAIR_MM, half / 4)
     loops = [np.array(panel.polygon), *(np.array(h) for h in (*panel.hole_polygons, *panel.gaps))]
-    area = manifold3d.CrossSection(loops, manifold3d.FillRule.Positive).offset(-hair, manifold3d.JoinType.Miter)
+    area = manifold3d.CrossSection(loops,
+                                   manifold3d.FillRule.Positive).offset(-hair, manifold3d.JoinType.Miter)
     height = 2 * (half - hair)
     solid = area.extrude(height).translate((0.0, 0.0, -height / 2)).transform(matrix[:3])
     box = solid.bounding_box()
@@ -63,18 +65,20 @@ def _joined(patterns: Sequence[Pattern]) -> set[frozenset[tuple[str, str]]]:
     return {frozenset(((p.name, f.parent), (p.name, f.child))) for p in patterns for f in p.folds}
 
 
-def shared(made: Build, least_mm: float = 0.0, moved: Sequence[tuple[float, float, float]] = ((0.0, 0.0, 0.0),),
+def shared(made: Build, least_mm: float = 0.0,
+           moved: Sequence[tuple[float, float, float]] = ((0.0, 0.0, 0.0),),
            moving: Iterable[str] = ()) -> list[Shared]:
     """All pairs of panels that share card, across all pieces.
 
-    moved: ways (mm) the pieces named in ``moving`` are moved by, one after the other; only pairs of one that moves and one that rests are
-    looked at then.  least_mm: what they share must be so much across to count.
+    moved: ways (mm) the pieces named in ``moving`` are moved by, one after the other; only pairs of one that
+    moves and one that rests are looked at then.  least_mm: what they share must be so much across to count.
     """
     every = slabs(made.patterns)
     names = set(moving)
     joined = _joined(made.patterns)
     lows, highs = np.array([s.box[0] for s in every]), np.array([s.box[1] for s in every])
-    goes = np.array([s.pattern.name in names or (s.pattern.rides is not None and s.pattern.rides.host.name in names) for s in every])
+    goes = np.array([s.pattern.name in names or (s.pattern.rides is not None
+                                                 and s.pattern.rides.host.name in names) for s in every])
     found: dict[tuple[str, str], Shared] = {}
     for way in moved:
         off = np.where(goes[:, None], np.array(way), 0.0)

@@ -46,7 +46,8 @@ def measure_values(measure: Measure) -> st.SearchStrategy[Value]:
                                 "0,0 90,0 90,60 0,60;30,20,180 50,20,180;60,22 70,22 70,40"])
     if measure.kind in (Kind.COUNT, Kind.ANGLE):
         return st.integers(int(measure.minimum), int(measure.maximum)).map(float)
-    return st.one_of(st.sampled_from([measure.minimum, measure.maximum, measure.default]), st.floats(measure.minimum, measure.maximum))
+    return st.one_of(st.sampled_from([measure.minimum, measure.maximum, measure.default]),
+                     st.floats(measure.minimum, measure.maximum))
 
 
 @st.composite
@@ -80,7 +81,8 @@ def amended_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
         if draw(st.booleans()):
             moved = draw(st.booleans()) and not why_fixed(drafted, name)
             joint = draw(st.sampled_from(CHOICES))
-            if (joint is Joint.DOUBLE and why_single(drafted, name, moved)) or (joint is Joint.FIN and why_no_fin(drafted, name)):
+            if ((joint is Joint.DOUBLE and why_single(drafted, name, moved))
+                or (joint is Joint.FIN and why_no_fin(drafted, name))):
                 continue
             brief = brief.with_seam(SeamChange(name, joint, moved))
     return _buildable(brief, stock)
@@ -88,11 +90,12 @@ def amended_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
 
 @st.composite
 def changed_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
-    """Any build of a recipe with up to two panels cut off, then any of its seams held another way, those between the pieces too; a change
-    that is refused is left out."""
+    """Any build of a recipe with up to two panels cut off, then any of its seams held another way, those
+    between the pieces too; a change that is refused is left out."""
     brief, stock = draw(briefs(recipe_id))
     stock = replace(stock, crease_gain_mm=draw(st.sampled_from([0.0, 0.0, 0.1 * stock.caliper_mm])))
-    panels = [f.b.panel for piece in brief.drafted.pieces for f in piece.folds if not why_not(brief.drafted, f.b.panel)]
+    panels = [f.b.panel for piece in brief.drafted.pieces
+              for f in piece.folds if not why_not(brief.drafted, f.b.panel)]
     for panel in draw(st.lists(st.sampled_from(panels), max_size=2, unique=True)) if panels else []:
         brief = _if_allowed(brief, stock, lambda brief=brief, panel=panel: brief.with_split(panel, True))
     names = list(seams(brief.drafted))
@@ -122,12 +125,15 @@ def projects(draw: st.DrawFn) -> Project:
         values = {m.name: draw(measure_values(m)) for m in recipe.measures}
         brief = new_brief("carton", values, name=draw(words) or "x")
         if draw(st.booleans()):
-            brief = brief.with_seam(SeamChange("front tab", draw(st.sampled_from(CHOICES)), draw(st.booleans())))
+            brief = brief.with_seam(SeamChange("front tab", draw(st.sampled_from(CHOICES)),
+                                               draw(st.booleans())))
         brief = replace(brief, copies=draw(st.integers(1, 9)), notes=draw(words))
         if project is None:
-            project = new_project(brief, draw(words), draw(st.sampled_from(["mm", "in"])), draw(st.sampled_from(["A4", "Letter", "A3"])))
+            project = new_project(brief, draw(words), draw(st.sampled_from(["mm", "in"])),
+                                  draw(st.sampled_from(["A4", "Letter", "A3"])))
         else:
-            project = project.with_briefs((*project.briefs, replace(brief, name=project.free_name(brief.name))))
+            project = project.with_briefs((*project.briefs,
+                                           replace(brief, name=project.free_name(brief.name))))
     assert project is not None
     return replace(project, notes=draw(words))
 
@@ -137,8 +143,8 @@ def _made(kind: Callable[..., Any], *values: st.SearchStrategy[Any]) -> st.Searc
 
 
 def _amended(draw: st.DrawFn, brief: Brief, stock: Stock) -> Brief:
-    """The brief with anything a person puts on by hand: openings, trims, overlays, words, lines it is cut across by, tape; what is refused
-    is left out."""
+    """The brief with anything a person puts on by hand: openings, trims, overlays, words, lines it is cut
+    across by, tape; what is refused is left out."""
     faces = sorted({p.whole or p.name for pattern in build(brief, stock).patterns for p in pattern.panels})
     pieces = sorted({p.name for p in build(brief, stock).patterns})
     panel = st.sampled_from(faces)
@@ -159,7 +165,8 @@ def _amended(draw: st.DrawFn, brief: Brief, stock: Stock) -> Brief:
             st.booleans(),
             st.booleans(),
         ).map(lambda o: lambda b: b.with_opening(o)),
-        _made(Trim, panel, st.floats(0, 20), st.sampled_from([0.0, 18.0])).map(lambda t: lambda b: b.with_trim(t)),
+        _made(Trim, panel, st.floats(0, 20),
+              st.sampled_from([0.0, 18.0])).map(lambda t: lambda b: b.with_trim(t)),
         _made(
             Overlay,
             st.sampled_from(["mat", "label"]),
@@ -188,9 +195,11 @@ def _amended(draw: st.DrawFn, brief: Brief, stock: Stock) -> Brief:
             place,
             turn,
         ).map(lambda a: lambda b: b.with_art(a)),
-        _made(Splice, st.sampled_from(pieces), turn, st.floats(0.05, 0.95)).map(lambda s: lambda b: b.with_splice(s)),
+        _made(Splice, st.sampled_from(pieces), turn,
+              st.floats(0.05, 0.95)).map(lambda s: lambda b: b.with_splice(s)),
         st.sampled_from([0.0, 6.0, 12.0]).map(lambda w: lambda b: b.with_tape(w)),
-        _made(Need, st.floats(1, 300), st.floats(1, 200), st.floats(0.1, 60)).map(lambda n: lambda b: b.with_need(n)),
+        _made(Need, st.floats(1, 300), st.floats(1, 200),
+              st.floats(0.1, 60)).map(lambda n: lambda b: b.with_need(n)),
     )
     for change in draw(st.lists(changes, max_size=4)):
         brief = _if_allowed(brief, stock, lambda brief=brief, change=change: change(brief))
@@ -199,24 +208,35 @@ def _amended(draw: st.DrawFn, brief: Brief, stock: Stock) -> Brief:
 
 @st.composite
 def documents(draw: st.DrawFn) -> Project:
-    """Anything a document can hold: things of any recipe, amended in any way, of any stock, named alike, on any sheet or roll."""
+    """Anything a document can hold: things of any recipe, amended in any way, of any stock, named alike, on
+    any sheet or roll."""
     briefs, own = [], []
     word = st.sampled_from(["x", "Tag", "Tag", "Øre & søn / 3"])
     for number in range(draw(st.integers(1, 3))):
         brief, stock = draw(st.sampled_from(sorted(recipes())).flatmap(changed_briefs))
-        stock = replace(stock, id=f"own {number}", name=f"Own stock {number}", price=draw(st.sampled_from([0.0, 0.4])))
-        brief = replace(_amended(draw, replace(brief, stock=stock.id), stock), name=draw(word), copies=draw(st.sampled_from([1, 1, 2, 5])),
-                        notes=draw(st.sampled_from(["", "mind the beak"])), enlarged=draw(st.sampled_from([1.0, 1.0, 1.0, 1.1])))
+        stock = replace(stock, id=f"own {number}", name=f"Own stock {number}",
+                        price=draw(st.sampled_from([0.0, 0.4])))
+        brief = replace(_amended(draw, replace(brief, stock=stock.id), stock), name=draw(word),
+                        copies=draw(st.sampled_from([1, 1, 2, 5])),
+                        notes=draw(st.sampled_from(["", "mind the beak"])),
+                        enlarged=draw(st.sampled_from([1.0, 1.0, 1.0, 1.1])))
         part = draw(st.sampled_from(["", "", "mats"]))
         if part:
-            brief = _if_allowed(brief, stock, lambda brief=brief, part=part: brief.with_part(part, find_stock("card-160")))
+            brief = _if_allowed(brief,
+                                stock, lambda brief=brief, part=part: brief.with_part(
+                                    part, find_stock("card-160")))
         briefs.append(brief)
         own.append(stock)
-    project = replace(new_project(briefs[0], draw(word), draw(st.sampled_from(["mm", "in"])), own=tuple(own)), briefs=tuple(briefs))
+    project = replace(new_project(briefs[0], draw(word), draw(st.sampled_from(["mm", "in"])), own=tuple(own)),
+                      briefs=tuple(briefs))
     project = replace(project, stocks=used(tuple(briefs), (*own, find_stock("card-160"))))
-    laying = Laying(gap=draw(st.sampled_from([0.0, 2.0, 8.0])), way=draw(st.sampled_from(Way)), together=draw(st.booleans()),
-                    template=draw(st.booleans()), cuts=draw(st.sampled_from(CutLine)), folds=draw(st.booleans()),
+    laying = Laying(gap=draw(st.sampled_from([0.0, 2.0, 8.0])), way=draw(st.sampled_from(Way)),
+                    together=draw(st.booleans()),
+                    template=draw(st.booleans()), cuts=draw(st.sampled_from(CutLine)),
+                    folds=draw(st.booleans()),
                     numbers=draw(st.booleans()), names=draw(st.booleans()), corners=draw(st.booleans()))
-    printer = Printer(margin=draw(st.sampled_from([0.0, 5.0, 12.7])), across=draw(st.sampled_from([100.0, 99.6])))
+    printer = Printer(margin=draw(st.sampled_from([0.0, 5.0, 12.7])),
+                      across=draw(st.sampled_from([100.0, 99.6])))
     return replace(project, laying=laying, printer=printer, tile_mm=draw(st.sampled_from([0.0, 20.0])),
-                   sheet=draw(st.sampled_from(["A4", "Letter", "A3", "A6", "A0", "320 x 450 mm", "610 x 3000 mm"])))
+                   sheet=draw(st.sampled_from(["A4", "Letter", "A3", "A6", "A0", "320 x 450 mm",
+                                               "610 x 3000 mm"])))

@@ -1,4 +1,5 @@
-"""The window for everyone: names for those who do not see it, keys for those without a mouse, room for longer words and larger screens."""
+"""The window for everyone: names for those who do not see it, keys for those without a mouse, room for longer
+words and larger screens."""
 
 from __future__ import annotations
 
@@ -40,9 +41,11 @@ def nameless(page: QWidget) -> list[str]:
     found = []
     for widget in every(page, QWidget):
         said = widget.accessibleName() or getattr(widget, "text", str)()
-        if isinstance(widget, (QAbstractButton, QLineEdit, QComboBox, QSpinBox, QSlider, QListWidget, QPlainTextEdit)) \
+        if isinstance(widget, (QAbstractButton, QLineEdit, QComboBox, QSpinBox, QSlider, QListWidget,
+                               QPlainTextEdit)) \
                 or widget.focusPolicy() & Qt.FocusPolicy.TabFocus:
-            inner = isinstance(widget.parentWidget(), (QSpinBox, QComboBox)) or widget.objectName().startswith("qt_")
+            inner = (isinstance(widget.parentWidget(), (QSpinBox, QComboBox))
+                     or widget.objectName().startswith("qt_"))
             if isinstance(widget, QLineEdit) and not inner:
                 said = widget.accessibleName()  # what it holds is a value, not a name
             if not said.strip() and not inner:
@@ -58,16 +61,21 @@ def cut_off(page: QWidget) -> list[str]:
             continue
         room = label.contentsRect()
         if label.wordWrap():
-            needed = QFontMetrics(label.font()).boundingRect(room.adjusted(0, 0, 0, 10000), int(Qt.TextFlag.TextWordWrap), label.text())
+            needed = QFontMetrics(label.font()).boundingRect(room.adjusted(0, 0, 0, 10000),
+                                                             int(Qt.TextFlag.TextWordWrap), label.text())
         else:
-            needed = QRect(0, 0, label.sizeHint().width() - (label.width() - room.width()), label.sizeHint().height())
+            needed = QRect(0, 0, label.sizeHint().width() - (label.width() - room.width()),
+                           label.sizeHint().height())
         if needed.width() > room.width() + 2 or needed.height() > label.height() + 2:
-            found.append(f"label {label.text()[:60]!r}: {needed.width()} x {needed.height()} in {room.width()} x {label.height()}")
+            found.append(
+                f"label {label.text()[:60]!r}: {needed.width()} x {needed.height()} in {room.width()} x "
+                f"{label.height()}")
     for button in every(page, QPushButton):
         if QFontMetrics(button.font()).horizontalAdvance(button.text().replace("&", "")) > button.width() - 8:
             found.append(f"button {button.text()!r} in {button.width()}")
     for tool in every(page, QToolButton):
-        if tool.toolButtonStyle() is not Qt.ToolButtonStyle.ToolButtonIconOnly and tool.sizeHint().width() > tool.width() + 1:
+        if (tool.toolButtonStyle() is not Qt.ToolButtonStyle.ToolButtonIconOnly and tool.sizeHint().width()
+            > tool.width() + 1):
             found.append(f"button {tool.text()!r}: {tool.sizeHint().width()} in {tool.width()}")
     for combo in every(page, QComboBox):
         if QFontMetrics(combo.font()).horizontalAdvance(combo.currentText()) > combo.width() - 30:
@@ -75,7 +83,8 @@ def cut_off(page: QWidget) -> list[str]:
     for area in every(page, QScrollArea):
         needed_width, width = area.widget().minimumSizeHint().width(), area.viewport().width()
         if area.horizontalScrollBarPolicy() is Qt.ScrollBarPolicy.ScrollBarAlwaysOff and needed_width > width:
-            found.append(f"column {needed_width} wide in {width} {type(area).__name__} {type(area.parent()).__name__}")
+            found.append(
+                f"column {needed_width} wide in {width} {type(area).__name__} {type(area.parent()).__name__}")
     return found
 
 
@@ -131,12 +140,14 @@ class Keys(WindowTest):
             self.key(getattr(Qt.Key, f"Key_{number}"), Qt.KeyboardModifier.AltModifier)
             self.assertEqual(self.window.station, stop.key)
             page = self.window.stack.currentWidget()
-            wanted = {w for w in every(page, QWidget) if w.focusPolicy() & Qt.FocusPolicy.TabFocus and w.isEnabled()
+            wanted = {w for w in every(page, QWidget) if w.focusPolicy() & Qt.FocusPolicy.TabFocus
+                      and w.isEnabled()
                       and not w.focusProxy() and not isinstance(w.parentWidget(), (QSpinBox, QComboBox))
                       and not w.objectName().startswith("qt_")}
             reached = self.tabbed()
             groups = {w.group() for w in wanted if isinstance(w, QAbstractButton) and w.group() is not None}
-            missing = [w for w in wanted - reached if not (isinstance(w, QAbstractButton) and w.group() in groups)]
+            missing = [w for w in wanted - reached
+                       if not (isinstance(w, QAbstractButton) and w.group() in groups)]
             self.assertEqual([f"{type(w).__name__} {w.accessibleName()}" for w in missing], [], stop.key)
 
     def tabbed(self) -> set[QObject]:
@@ -201,7 +212,8 @@ class DenseScreens(unittest.TestCase):
                    "cut = [c for _, p in visit(case.window) for c in cut_off_at_rest(p)]\n"
                    "print(json.dumps({'ratio': case.window.devicePixelRatio(), 'cut': cut}))\n"
                    "case.doCleanups()")
-        result = subprocess.run([sys.executable, "-c", program], capture_output=True, text=True, timeout=120, check=False,
+        result = subprocess.run([sys.executable, "-c", program], capture_output=True, text=True, timeout=120,
+                                check=False,
                                 env=os.environ | {"QT_SCALE_FACTOR": "2"}, cwd=Path(__file__).parent.parent)
         self.assertEqual(result.returncode, 0, result.stderr)
         self.assertEqual(json.loads(result.stdout), {"ratio": 2.0, "cut": []})
@@ -209,14 +221,17 @@ class DenseScreens(unittest.TestCase):
 
 class Tokens(unittest.TestCase):
     def test_words_stand_out_from_their_ground(self) -> None:
-        # contrast ratio of the W3C's Web Content Accessibility Guidelines 2.1, 1.4.3: 4.5 for text, 3 for large or bold text
+        # contrast ratio of the W3C's Web Content Accessibility Guidelines 2.1, 1.4.3: 4.5 for text, 3 for
+        # large or bold text
         for name, tokens in (("day", theme.LIGHT), ("lamp", theme.LAMP)):
             every = ("ink", "quiet", "indigo", "moss", "ochre", "brick")
             # what is chosen is washed, and only ink and indigo are written on it
-            for ground, inks in (("ground", every), ("surface", every), ("raised", every), ("hover", every), ("wash", ("ink", "indigo"))):
+            for ground, inks in (("ground", every), ("surface", every), ("raised", every), ("hover", every),
+                                 ("wash", ("ink", "indigo"))):
                 for words in inks:
                     with self.subTest(light=name, ground=ground, words=words):
-                        self.assertGreaterEqual(contrast(getattr(tokens, words), getattr(tokens, ground)), 4.5)
+                        self.assertGreaterEqual(contrast(getattr(tokens, words), getattr(tokens, ground)),
+                                                4.5)
             self.assertGreaterEqual(contrast(tokens.persimmon, tokens.ground), 3.0)
             self.assertGreaterEqual(contrast(tokens.on_accent, tokens.indigo), 4.5)
 
@@ -239,7 +254,8 @@ def contrast(a: str, b: str) -> float:
 
 class Toolkit(unittest.TestCase):
     def test_void_calls_keep_their_references(self) -> None:
-        """A release of the bindings lost a reference to None at every call, and the interpreter died of it."""
+        """A release of the bindings lost a reference to None at every call, and the interpreter died of
+        it."""
         tint = QColor()
         before = sys.getrefcount(None)
         for _ in range(2000):

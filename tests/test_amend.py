@@ -23,7 +23,8 @@ from tests.support import FoldFile, carton
 
 
 def changed(joint: Joint, moved: bool = False, opening: str = "end", stock: str = "card-300") -> Brief:
-    return new_brief("carton", {"opening": opening}, find_stock(stock)).with_seam(SeamChange("front tab", joint, moved))
+    return new_brief("carton", {"opening": opening},
+                     find_stock(stock)).with_seam(SeamChange("front tab", joint, moved))
 
 
 class Moving(unittest.TestCase):
@@ -82,20 +83,25 @@ class Taping(unittest.TestCase):
             self.assertLess(fold.edges_apart(pattern, mate), RELIEF_MM + stock.caliper_mm)
 
     def test_at_shallow_corners_the_inner_rims_meet_and_the_file_says_what_gap_there_is(self) -> None:
-        for recipe, stock, values in (("frustum-box", "greyboard-10", {"sides": 12.0, "across": 100.0, "rim": 300.0, "height": 80.0}),
-                                      ("prism", "greyboard-15", {"sides": 12.0}), ("pyramid", "card-300", {"sides": 9.0})):
+        for recipe, stock, values in (("frustum-box", "greyboard-10",
+                                       {"sides": 12.0, "across": 100.0, "rim": 300.0, "height": 80.0}),
+                                      ("prism", "greyboard-15", {"sides": 12.0}),
+                                      ("pyramid", "card-300", {"sides": 9.0})):
             card = find_stock(stock)
             brief = new_brief(recipe, values, card).with_seam(SeamChange("wall 1 tab", Joint.TAPE))
             exported = FoldFile(build(brief, card))
             seam = next(s for s in exported.data["mingei:seams"] if s["name"] == "wall 1 tab")
             (p, q), (r, s) = (
-                [exported.points[v] for v in exported.data["edges_vertices"][edges[0]]] for _, edges in (seam["a"], seam["b"])
+                [exported.points[v] for v in exported.data["edges_vertices"][edges[0]]]
+                for _, edges in (seam["a"], seam["b"])
             )
             along, middle = (q - p) / np.linalg.norm(q - p), (r + s) / 2
             apart = float(np.linalg.norm(middle - p - along * ((middle - p) @ along)))
             self.assertAlmostEqual(apart, seam["gap_mm"], places=2)
-            turn = math.radians(next(s.angle_deg for s in brief.drafted.pieces[0].seams if s.name == "wall 1 tab"))
-            # plane geometry: the rims meet but for the relief, so the middles stand half a caliper further out on either side
+            turn = math.radians(next(s.angle_deg for s in brief.drafted.pieces[0].seams if s.name
+                                     == "wall 1 tab"))
+            # plane geometry: the rims meet but for the relief, so the middles stand half a caliper further
+            # out on either side
             self.assertLessEqual(apart, RELIEF_MM + card.caliper_mm * math.sin(turn / 2) + 1e-6)
 
     def test_the_export_names_a_taped_seam_with_both_its_edges(self) -> None:
@@ -130,23 +136,27 @@ class Order(unittest.TestCase):
         self.assertEqual(sorted(moved), sorted(f.child for f in result.pattern.folds))
         words = " ".join(step.words for step in result.steps)
         for mate in result.pattern.mates:
-            verb = {Joint.GLUE_TAB: "Glue", Joint.TUCK: "uck", Joint.TAPE: "ape", Joint.FIN: "Glue the two flaps",
+            verb = {Joint.GLUE_TAB: "Glue", Joint.TUCK: "uck", Joint.TAPE: "ape",
+                    Joint.FIN: "Glue the two flaps",
                     Joint.DOUBLE: "over the outside"}[mate.joint]
             self.assertIn(verb, words)
         self.assertEqual([s.number for s in result.steps], list(range(1, len(result.steps) + 1)))
         self.assertEqual(len(result.steps), len(result.pattern.steps))
-        closing = [step for step in result.steps if "over the outside" not in step.words][-1]  # straps come when it is closed
+        # straps come when it is closed
+        closing = [step for step in result.steps if "over the outside" not in step.words][-1]
         self.assertTrue(closing.words.startswith("Fill it first. "))
 
     def test_the_usual_carton_reads_as_a_maker_would_say_it(self) -> None:
         words = [s.words for s in carton().steps]
         self.assertEqual(words[2], "Bring the top over. Glue the top on the front tab.")
-        self.assertEqual(words[-1], "Fill it first. Fold the right end in. Tuck the right lip inside the top.")
+        self.assertEqual(words[-1],
+                         "Fill it first. Fold the right end in. Tuck the right lip inside the top.")
 
     def test_both_sides_of_a_pre_crease_step_out_together(self) -> None:
         # found by a property: a bag's tab moved to its side stood out from the half of the gusset beside it
         stock = find_stock("kraft-110")
-        made = build(new_brief("bag", {}, stock).with_seam(SeamChange("corner tab", Joint.GLUE_TAB, True)), stock)
+        made = build(new_brief("bag", {}, stock).with_seam(SeamChange("corner tab", Joint.GLUE_TAB, True)),
+                     stock)
         self.assertTrue(all(c.closes for c in made.closures))
 
     def test_names_in_a_row(self) -> None:

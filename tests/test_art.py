@@ -1,4 +1,5 @@
-"""Artwork: where it lies, which way is up, what is cut off where; what is written and what is answered to broken files."""
+"""Artwork: where it lies, which way is up, what is cut off where; what is written and what is answered to
+broken files."""
 
 from __future__ import annotations
 
@@ -55,8 +56,10 @@ def placed(art: Art, over: float = 1.5, made: Build | None = None) -> Placed:
 
 
 class Upright(unittest.TestCase):
-    @given(st.sampled_from(["carton", "tray", "prism", "frustum-box", "pyramid", "bag", "envelope-box"]).flatmap(briefs))
-    def test_what_is_printed_on_a_wall_reads_from_its_foot_to_its_rim(self, drawn: tuple[Brief, Stock]) -> None:
+    @given(st.sampled_from(["carton", "tray", "prism", "frustum-box", "pyramid", "bag",
+                            "envelope-box"]).flatmap(briefs))
+    def test_what_is_printed_on_a_wall_reads_from_its_foot_to_its_rim(self,
+                                                                      drawn: tuple[Brief, Stock]) -> None:
         made = build(*drawn)
         for pattern in made.patterns:
             poses = fold.finished(pattern)
@@ -78,12 +81,14 @@ class Upright(unittest.TestCase):
         made = carton()
         poses, panel = fold.finished(made.pattern), made.pattern.by_name["top"]
         turn = math.radians(up_deg(made.pattern, "top") - panel.frame.turn_deg)
-        np.testing.assert_allclose(poses["top"][:3, :2] @ np.array((math.cos(turn), math.sin(turn))), (0, 1, 0), atol=1e-9)
+        np.testing.assert_allclose(poses["top"][:3, :2] @ np.array((math.cos(turn), math.sin(turn))),
+                                   (0, 1, 0), atol=1e-9)
 
     def test_its_arrow_points_that_way(self) -> None:
         made = carton()
         foot, tip, *_ = artwork_core.arrow(made.pattern, "front")
-        self.assertAlmostEqual(math.degrees(math.atan2(tip[1] - foot[1], tip[0] - foot[0])) % 360, up_deg(made.pattern, "front") % 360)
+        self.assertAlmostEqual(math.degrees(math.atan2(tip[1] - foot[1], tip[0] - foot[0])) % 360,
+                               up_deg(made.pattern, "front") % 360)
 
 
 class Places(unittest.TestCase):
@@ -96,14 +101,17 @@ class Places(unittest.TestCase):
         self.assertLess(min(abs(around.width - box.width), abs(around.height - box.height)), 1e-6)
 
     @given(st.floats(0.2, 5.0), st.floats(0, 359), st.floats(-10, 10))
-    def test_covering_it_leaves_no_part_of_panel_and_bleed_white(self, over: float, turn: float, x: float) -> None:
+    def test_covering_it_leaves_no_part_of_panel_and_bleed_white(self, over: float, turn: float,
+                                                                 x: float) -> None:
         found = placed(Art("a", "carton", "top", source="x", fill=Fill.COVER, turn_deg=turn, x=x), over)
         picture = Area(found.frames[0].corners).buffer(1e-6)
         for outline, _ in found.within:
             self.assertTrue(picture.covers(Area(outline)))
 
-    @given(st.sampled_from([Fill.REPEAT, Fill.STEPPED]), st.floats(12, 60), st.floats(0.3, 3.0), st.floats(0, 359))
-    def test_repeated_it_covers_everything_once(self, fill: Fill, width: float, over: float, turn: float) -> None:
+    @given(st.sampled_from([Fill.REPEAT, Fill.STEPPED]), st.floats(12, 60), st.floats(0.3, 3.0),
+           st.floats(0, 359))
+    def test_repeated_it_covers_everything_once(self, fill: Fill, width: float, over: float,
+                                                turn: float) -> None:
         from shapely import union_all
 
         found = placed(Art("a", "carton", "top", source="x", fill=fill, width=width, turn_deg=turn), over)
@@ -111,7 +119,8 @@ class Places(unittest.TestCase):
         whole = union_all([tile.buffer(1e-6) for tile in tiles])
         for outline, _ in found.within:
             self.assertTrue(whole.buffer(1e-5).covers(Area(outline)))
-        self.assertAlmostEqual(sum(t.area for t in tiles), whole.area, delta=1e-3 * len(tiles))  # none over another
+        # none over another
+        self.assertAlmostEqual(sum(t.area for t in tiles), whole.area, delta=1e-3 * len(tiles))
 
     def test_bleed_runs_past_cuts_and_under_tabs_but_not_onto_other_panels(self) -> None:
         made = carton()
@@ -119,7 +128,8 @@ class Places(unittest.TestCase):
         areas = {p.name: Area(p.flat_polygon) for p in made.pattern.panels}
         inked = Area(*[found.within[0][0]])
         self.assertTrue(inked.buffer(1e-6).covers(areas["front"]))
-        self.assertGreater(inked.intersection(areas["front tab"]).area, 100.0)  # three millimetres along the tab's hinge
+        # three millimetres along the tab's hinge
+        self.assertGreater(inked.intersection(areas["front tab"]).area, 100.0)
         for name in ("base", "front left flap", "front right flap"):
             # a millimetre over the fold, so that one a little aside shows no white
             self.assertLess(inked.intersection(areas[name].buffer(-1.0)).area, 1e-3, name)
@@ -143,12 +153,14 @@ class Places(unittest.TestCase):
             placed(Art("a", "carton", "top", source="x", fill=Fill.REPEAT, width=1.0))
 
     def test_values_that_cannot_be_printed_are_refused(self) -> None:
-        for wrong in ({"width": 0.0}, {"bleed": 30.0}, {"x": math.nan}, {"source": "", "words": " "}, {"words": "both"}, {"colour": "red"}):
+        for wrong in ({"width": 0.0}, {"bleed": 30.0}, {"x": math.nan}, {"source": "", "words": " "},
+                      {"words": "both"}, {"colour": "red"}):
             with self.subTest(wrong), self.assertRaises(MeasureError):
                 artwork_core.check(Art("a", "carton", "top", source="x")._replace(**wrong))
 
     def test_scaled_it_grows_and_its_bleed_stays(self) -> None:
-        grown = scaled(new_brief("carton").with_art(Art("a", "carton", "top", source="x", width=20.0, x=2.0)), 2.0).arts[0]
+        grown = scaled(new_brief("carton").with_art(Art("a", "carton", "top", source="x", width=20.0, x=2.0)),
+                       2.0).arts[0]
         self.assertEqual((grown.width, grown.x, grown.bleed), (40.0, 4.0, 3.0))
 
 
@@ -178,10 +190,12 @@ class Files(InFolder):
         self.assertEqual([m.fill for m in vector.marks], [(0x2e, 0x4a, 0x73), None])
         self.assertAlmostEqual(vector.marks[1].width, 2.0, places=3)
         points = [p for _, ps in vector.marks[1].commands for p in ps]
-        self.assertAlmostEqual(max(y for _, y in points), 15.0, places=3)  # y runs up here, and the square lies 5 to 15
+        # y runs up here, and the square lies 5 to 15
+        self.assertAlmostEqual(max(y for _, y in points), 15.0, places=3)
 
     def test_parts_that_cannot_be_drawn_are_counted(self) -> None:
-        vector = artwork.load(self.svg('<text x="1" y="2">words</text><rect width="3" height="3" fill="url(#g)"/>'))
+        vector = artwork.load(
+            self.svg('<text x="1" y="2">words</text><rect width="3" height="3" fill="url(#g)"/>'))
         assert isinstance(vector, Vector)
         self.assertEqual(vector.ignored, 2)
         (said,) = found_about([], [artwork_core.Printed("a", vector, (), ())])
@@ -190,10 +204,14 @@ class Files(InFolder):
     def test_broken_hostile_and_missing_files_are_answered_in_a_sentence(self) -> None:
         whole = self.picture("whole.png", (300, 200)).read_bytes()
         bad = {
-            "cut.png": whole[:120], "none.png": b"", "text.png": b"no picture at all", "fake.jpg": b"\xff\xd8\xff\xe0" + b"0" * 40,
-            "bomb.svg": b'<!DOCTYPE s [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><svg xmlns="http://www.w3.org/2000/svg">&b;</svg>',
-            "cut.svg": SVG.encode()[:60], "empty.svg": b'<svg xmlns="http://www.w3.org/2000/svg" width="4mm" height="4mm"/>',
-            "huge.svg": b'<svg xmlns="http://www.w3.org/2000/svg" width="1e9mm" height="1e9mm"><rect width="1" height="1"/></svg>',
+            "cut.png": whole[:120], "none.png": b"", "text.png": b"no picture at all",
+            "fake.jpg": b"\xff\xd8\xff\xe0" + b"0" * 40,
+            "bomb.svg": b'<!DOCTYPE s [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><svg '
+                        b'xmlns="http://www.w3.org/2000/svg">&b;</svg>',
+            "cut.svg": SVG.encode()[:60],
+            "empty.svg": b'<svg xmlns="http://www.w3.org/2000/svg" width="4mm" height="4mm"/>',
+            "huge.svg": b'<svg xmlns="http://www.w3.org/2000/svg" width="1e9mm" height="1e9mm"><rect '
+                        b'width="1" height="1"/></svg>',
         }
         for name, data in bad.items():
             path = self.folder / name
@@ -235,8 +253,10 @@ class Files(InFolder):
     def test_a_png_of_any_kind_is_read_in_bands_to_the_same_pixels(self) -> None:
         noise = np.random.default_rng(3).integers(0, 256, (140, 90, 4), np.uint8)
         whole = Image.fromarray(noise)
-        kinds = {"RGBA": whole, "RGB": whole.convert("RGB"), "L": whole.convert("L"), "LA": whole.convert("LA"),
-                 "P": whole.convert("RGB").quantize(200), "few": whole.convert("RGB").quantize(12), "1": whole.convert("1")}
+        kinds = {"RGBA": whole, "RGB": whole.convert("RGB"), "L": whole.convert("L"),
+                 "LA": whole.convert("LA"),
+                 "P": whole.convert("RGB").quantize(200), "few": whole.convert("RGB").quantize(12),
+                 "1": whole.convert("1")}
         for kind, image in kinds.items():
             path = self.folder / f"{kind}.png"
             image.save(path, transparency=3) if kind == "P" else image.save(path)
@@ -252,12 +272,14 @@ class Files(InFolder):
         self.assertAlmostEqual(one.width, two.width)
         self.assertAlmostEqual(two.height, 2 * one.height)
         second = [p for m in two.marks[4:] for _, ps in m.commands for p in ps]
-        self.assertAlmostEqual((min(x for x, _ in second) + max(x for x, _ in second)) / 2, one.width / 2, delta=0.5)
+        self.assertAlmostEqual((min(x for x, _ in second) + max(x for x, _ in second)) / 2, one.width / 2,
+                               delta=0.5)
         with self.assertRaisesRegex(ImportRefused, "not installed"):
             artwork.lettered("Tern", "No Such Family", "#000000")
 
     def test_the_page_shows_the_picture_where_it_was_put_and_nothing_past_its_bleed(self) -> None:
-        made = carton(Art("a", "carton", "front", source=str(self.picture("a.jpg")), fill=Fill.COVER, bleed=2.0))
+        made = carton(Art("a", "carton", "front", source=str(self.picture("a.jpg")), fill=Fill.COVER,
+                          bleed=2.0))
         out = self.folder / "x.pdf"
         export(new_project(made.brief), out)
         page = pdfium.PdfDocument(str(out))[0]
@@ -282,10 +304,12 @@ class Files(InFolder):
         out = self.folder / "x.pdf"
         export(new_project(carton(Art("a", "carton", "", source=str(path), fill=Fill.COVER)).brief), out)
         page = pdfium.PdfDocument(str(out))[0]
-        self.assertGreater(sum(1 for o in page.get_objects(max_depth=4) if o.type == pdfium.raw.FPDF_PAGEOBJ_IMAGE), 1)
+        self.assertGreater(sum(1 for o in page.get_objects(max_depth=4) if o.type
+                               == pdfium.raw.FPDF_PAGEOBJ_IMAGE), 1)
 
     def test_svg_holds_it_in_the_drawing_group_below_the_cuts(self) -> None:
-        made = carton(Art("a", "carton", "front", source=str(self.picture("a.png"))), Art("w", "carton", "top", words="Tern"),
+        made = carton(Art("a", "carton", "front", source=str(self.picture("a.png"))),
+                      Art("w", "carton", "top", words="Tern"),
                       Art("m", "carton", "back", source=str(self.folder / "gone.png")))
         out = self.folder / "x.svg"
         export(new_project(made.brief), out, Wanted())
@@ -324,7 +348,8 @@ class Files(InFolder):
 
     def test_the_command_line_says_what_is_missing_and_what_is_coarse(self) -> None:
         brief = new_brief("carton").with_art(Art("a", "carton", "top", source=str(self.folder / "gone.png")))
-        brief = brief.with_art(Art("b", "carton", "back", source=str(self.picture("b.png", (60, 40))), fill=Fill.COVER))
+        brief = brief.with_art(Art("b", "carton", "back", source=str(self.picture("b.png", (60, 40))),
+                                   fill=Fill.COVER))
         path = self.folder / "p.mingei"
         project_file.save(new_project(brief), path)
         out = io.StringIO()
@@ -369,7 +394,8 @@ class InTheWindow(WindowTest):
         for view in (draft.flat.grab().toImage(), draft.space.picture()):
             assert view is not None
             found = sum(1 for x in range(0, view.width(), 3) for y in range(0, view.height(), 3)
-                        if view.pixelColor(x, y).red() > 100 and view.pixelColor(x, y).green() < 80 and view.pixelColor(x, y).blue() < 90)
+                        if view.pixelColor(x, y).red() > 100 and view.pixelColor(x, y).green() < 80
+                        and view.pixelColor(x, y).blue() < 90)
             self.assertGreater(found, 60)
         click(self.card.remove)
         for _ in range(3):

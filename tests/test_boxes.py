@@ -31,7 +31,8 @@ _THIN = Stock("thin", "Thin", 80, 0.03)
 def _star(brief: Brief) -> Star:
     value = dict(brief.values)
     across = float(value["across"])
-    rim = {"pyramid": 0.0, "prism": across}.get(brief.recipe) if brief.recipe != "frustum-box" else float(value["rim"])
+    rim = ({"pyramid": 0.0, "prism": across}.get(brief.recipe) if brief.recipe != "frustum-box"
+           else float(value["rim"]))
     assert rim is not None
     return Star(int(value["sides"]), across, rim, float(value["height"]))
 
@@ -39,7 +40,8 @@ def _star(brief: Brief) -> Star:
 def _folded_hull(pattern: Pattern) -> trimesh.Trimesh:
     """The solid that the mid-surfaces of walls and base enclose."""
     done = fold.finished(pattern)
-    return trimesh.convex.convex_hull(np.concatenate([fold.place(done[p.name], p.polygon) for p in pattern.panels if p.role is Role.WALL]))
+    return trimesh.convex.convex_hull(np.concatenate([fold.place(done[p.name], p.polygon)
+                                                      for p in pattern.panels if p.role is Role.WALL]))
 
 
 class Stars(unittest.TestCase):
@@ -49,14 +51,16 @@ class Stars(unittest.TestCase):
         self.assertAlmostEqual(star.side, 80.0)
 
     def test_the_regular_tetrahedron_has_its_known_dihedral_angle(self) -> None:
-        # edge a: across (twice the inradius) a / sqrt 3, height a sqrt(2/3); inner dihedral acos(1/3) = 70.53 degrees (handbooks of solids)
+        # edge a: across (twice the inradius) a / sqrt 3, height a sqrt(2/3); inner dihedral acos(1/3) = 70.53
+        # degrees (handbooks of solids)
         star = Star(3, 60.0 / math.sqrt(3), 0.0, 60.0 * math.sqrt(2 / 3))
         self.assertAlmostEqual(star.side, 60.0)
         self.assertAlmostEqual(180 - star.base_deg, math.degrees(math.acos(1 / 3)))
         self.assertAlmostEqual(180 - star.wall_deg, math.degrees(math.acos(1 / 3)))
 
     def test_half_an_octahedron_has_the_octahedrons_dihedral_angle_between_its_walls(self) -> None:
-        star = Star(4, 50.0, 0.0, 50.0 / math.sqrt(2))  # acos(-1/3) = 109.47 degrees, from any handbook of solids
+        # acos(-1/3) = 109.47 degrees, from any handbook of solids
+        star = Star(4, 50.0, 0.0, 50.0 / math.sqrt(2))
         self.assertAlmostEqual(180 - star.wall_deg, math.degrees(math.acos(-1 / 3)))
 
     def test_upright_walls_of_a_prism_turn_by_a_full_turn_shared_out(self) -> None:
@@ -65,16 +69,20 @@ class Stars(unittest.TestCase):
             self.assertAlmostEqual(Star(sides, 90.0, 90.0, 50.0).base_deg, 90.0)
 
     @given(st.sampled_from(["prism", "pyramid", "frustum-box"]).flatmap(briefs))
-    def test_folded_from_paper_without_thickness_it_encloses_the_volume_of_the_solid(self, made: tuple[Brief, Stock]) -> None:
+    def test_folded_from_paper_without_thickness_it_encloses_the_volume_of_the_solid(
+        self, made: tuple[Brief, Stock]) -> None:
         brief = made[0]
         star = _star(brief)
         solid = _folded_hull(develop(find_recipe(brief.recipe).draft(brief.values), _THIN)[0])
-        low, high = (star.sides * (a / 2) ** 2 * math.tan(math.pi / star.sides) for a in (star.across, star.across_rim))
-        volume = star.height / 3 * (low + high + math.sqrt(low * high))  # the prismoid's volume (any handbook)
-        # the mid-surfaces lie one and a half calipers outside, and where a wall runs on over its neighbour's tab, along the edges, two and
-        # a half at the most: so much skin there may be, corners a fifth more
+        low, high = (star.sides * (a / 2) ** 2 * math.tan(math.pi / star.sides)
+                     for a in (star.across, star.across_rim))
+        # the prismoid's volume (any handbook)
+        volume = star.height / 3 * (low + high + math.sqrt(low * high))
+        # the mid-surfaces lie one and a half calipers outside, and where a wall runs on over its neighbour's
+        # tab, along the edges, two and a half at the most: so much skin there may be, corners a fifth more
         surface = low + high + star.sides * (star.side + star.rim_side) / 2 * star.slant
-        self.assertGreaterEqual(solid.volume, volume - 1.5 * _THIN.caliper_mm * high)  # a leaning rim is cut square
+        # a leaning rim is cut square
+        self.assertGreaterEqual(solid.volume, volume - 1.5 * _THIN.caliper_mm * high)
         self.assertLessEqual(solid.volume, volume + 1.2 * 2.5 * _THIN.caliper_mm * surface)
 
     @given(st.sampled_from(["prism", "pyramid", "frustum-box"]).flatmap(amended_briefs))
@@ -89,13 +97,16 @@ class Stars(unittest.TestCase):
             corners = np.concatenate([fold.place(posed[panel.name], panel.polygon, h) for h in (half, -half)])
             # how deep each corner lies inside the nominal solid: the least of its distances to the faces
             turns = np.radians(90.0 + 360.0 / star.sides * np.arange(star.sides))
-            normals = np.stack([np.cos(turns) * math.cos(flare), np.sin(turns) * math.cos(flare), np.full(star.sides, -math.sin(flare))])
-            inside = np.minimum(star.across / 2 * math.cos(flare) - corners @ normals, corners[:, 2:]).min(axis=1)
+            normals = np.stack([np.cos(turns) * math.cos(flare), np.sin(turns) * math.cos(flare),
+                                np.full(star.sides, -math.sin(flare))])
+            inside = np.minimum(star.across / 2 * math.cos(flare) - corners @ normals,
+                                corners[:, 2:]).min(axis=1)
             self.assertLess(inside.max(), 0.05, panel.name)
 
     def test_the_base_of_a_prism_is_as_far_across_as_asked(self) -> None:
         for sides in (4, 6, 12):
-            made = build(new_brief("prism", {"sides": float(sides), "across": 90.0}, find_stock("card-300")), find_stock("card-300"))
+            made = build(new_brief("prism", {"sides": float(sides), "across": 90.0}, find_stock("card-300")),
+                         find_stock("card-300"))
             posed = fold.finished(made.pattern)
             half = made.stock.caliper_mm / 2
             for i in range(sides):
@@ -106,7 +117,8 @@ class Stars(unittest.TestCase):
                 self.assertAlmostEqual(float(middle @ normal), 45.0 + made.stock.caliper_mm, places=6)
 
     def test_a_panel_too_small_for_its_card_is_refused_with_the_remedy(self) -> None:
-        drafted = find_recipe("frustum-box").draft({"sides": 12.0, "across": 70.0, "rim": 30.0, "height": 15.0, "tab": 4.0})
+        drafted = find_recipe("frustum-box").draft({"sides": 12.0, "across": 70.0, "rim": 30.0,
+                                                    "height": 15.0, "tab": 4.0})
         with self.assertRaises(StockError) as caught:
             develop(drafted, Stock("thick", "Thick", 4000, 6.0))
         self.assertIn("thinner stock", str(caught.exception))
@@ -132,7 +144,8 @@ class Bins(unittest.TestCase):
         board = find_stock("corrugated-b")
         made = build(new_brief("bin", {"bottom": "overlap"}, board), board)
         low = {f.child: f for f in made.pattern.folds}
-        self.assertAlmostEqual(abs(low["front flap"].start[1] - low["left flap"].start[1]), 2 * board.caliper_mm)
+        self.assertAlmostEqual(abs(low["front flap"].start[1] - low["left flap"].start[1]),
+                               2 * board.caliper_mm)
         self.assertAlmostEqual(made.outside[2], 55.0 + 3 * board.caliper_mm)
 
     def test_the_slots_between_flaps_are_as_wide_as_the_board_and_no_narrower(self) -> None:
@@ -147,14 +160,17 @@ class Bins(unittest.TestCase):
 class Locks(unittest.TestCase):
     def test_a_locking_lip_is_slit_at_both_ends_of_its_crease_and_stays_in_one_cut(self) -> None:
         card = find_stock("card-300")
-        plain, locked = (build(new_brief("carton", {"lock": choice}), card).pattern for choice in ("plain", "locking"))
+        plain, locked = (build(new_brief("carton", {"lock": choice}), card).pattern
+                         for choice in ("plain", "locking"))
         a, b = (next(f for f in p.folds if f.child == "right lip") for p in (plain, locked))
         self.assertAlmostEqual(a.length - b.length, 2 * 5.0)
         outline, *slits = locked.cuts
         self.assertTrue(closed(outline))
-        along = [s for s in outline if abs(s.start[0] - b.start[0]) < 1e-6 and abs(s.end[0] - b.start[0]) < 1e-6 and s.length > 0.5]
+        along = [s for s in outline if abs(s.start[0] - b.start[0]) < 1e-6 and abs(s.end[0] - b.start[0])
+                 < 1e-6 and s.length > 0.5]
         self.assertEqual(along, [])
-        self.assertEqual([(len(s), round(path_length(s), 6)) for s in slits], [(1, 5.0), (1, 5.0)])  # each is cut once
+        # each is cut once
+        self.assertEqual([(len(s), round(path_length(s), 6)) for s in slits], [(1, 5.0), (1, 5.0)])
 
     def test_the_small_flaps_behind_a_locking_lip_run_straight_as_far_as_the_slit(self) -> None:
         pattern = build(new_brief("carton", {"lock": "locking"}), find_stock("card-300")).pattern
@@ -188,13 +204,16 @@ class Trays(unittest.TestCase):
     def test_the_marks_on_handle_and_wall_lie_on_each_other(self) -> None:
         for walls in ("plain", "rolled"):
             for stock in map(find_stock, ("copy-80", "card-300", "greyboard-30")):
-                tray, handle = build(new_brief("tray", {"handle": "strip", "walls": walls}, stock), stock).patterns
+                tray, handle = build(new_brief("tray", {"handle": "strip", "walls": walls}, stock),
+                                     stock).patterns
                 for side in ("left", "right"):
-                    spots = [fold.place(fold.finished(p)[name], [p.by_name[name].guides[0][0].start])[0] + fold.place(
+                    spots = [fold.place(fold.finished(p)[name], [p.by_name[name].guides[0][0].start])[0]
+                             + fold.place(
                         fold.finished(p)[name], [p.by_name[name].guides[0][0].end])[0]
                         for p, name in ((tray, f"{side} wall"), (handle, f"handle {side} end"))]
                     apart = (spots[0] - spots[1]) / 2
-                    self.assertAlmostEqual(abs(apart[0]), stock.caliper_mm, places=6)  # one card's thickness, straight through
+                    # one card's thickness, straight through
+                    self.assertAlmostEqual(abs(apart[0]), stock.caliper_mm, places=6)
                     self.assertLess(abs(apart[1]) + abs(apart[2]), 1e-6)
 
 
@@ -206,7 +225,8 @@ class Sleeves(unittest.TestCase):
             drawer, sleeve = made.patterns
             inner, outer = extent.outside([drawer]), extent.outside([sleeve])
             self.assertAlmostEqual(outer[1] - inner[1], 2 * (0.4 + t))
-            self.assertAlmostEqual(outer[2] - inner[2], 2 * 0.4 + t + 2 * t)  # under it, and over it the tab and the top
+            # under it, and over it the tab and the top
+            self.assertAlmostEqual(outer[2] - inner[2], 2 * 0.4 + t + 2 * t)
             self.assertLessEqual(outer[0], inner[0] + 1e-9)
             self.assertGreater(outer[0], inner[0] - 1.0)
 

@@ -28,14 +28,16 @@ _MINE = Stock("mine", "My own board", 400, 0.62, 0.1, "board", price=0.8, layers
 class Keeping(unittest.TestCase):
     def test_there_are_at_least_forty_everyday_stocks_of_every_kind(self) -> None:
         self.assertGreaterEqual(len(CATALOGUE), 40)
-        self.assertEqual({s.kind for s in CATALOGUE}, {"paper", "card", "board", "corrugated", "film", "fabric"})
+        self.assertEqual({s.kind for s in CATALOGUE},
+                         {"paper", "card", "board", "corrugated", "film", "fabric"})
         self.assertEqual(len({s.id for s in CATALOGUE}), len(CATALOGUE))
 
     def test_a_stock_of_ones_own_stands_in_the_place_of_the_catalogues_until_it_is_taken_out(self) -> None:
         thick = replace(find_stock("card-300"), caliper_mm=0.43)
         cabinet = Cabinet().with_stock(thick)
         self.assertEqual([s.caliper_mm for s in cabinet.stocks if s.id == "card-300"], [0.43])
-        self.assertEqual([s.caliper_mm for s in cabinet.without("card-300").stocks if s.id == "card-300"], [0.4])
+        self.assertEqual([s.caliper_mm for s in cabinet.without("card-300").stocks if s.id == "card-300"],
+                         [0.4])
 
     def test_a_copy_has_a_name_and_an_id_of_its_own(self) -> None:
         cabinet = Cabinet()
@@ -63,9 +65,12 @@ class Keeping(unittest.TestCase):
     def test_a_broken_file_is_refused_with_its_name_and_stays(self) -> None:
         with tempfile.TemporaryDirectory() as folder:
             path = Path(folder, stock_file.NAME)
-            for text in ("", "{", "[]", "[" * 5000, '{"mingei-stocks": 9, "stocks": []}', '{"mingei-stocks": 1, "stocks": [{"id": 3}]}',
-                         '{"mingei-stocks": 1, "stocks": [{"id": "a", "name": "a", "grammage_gsm": 1e99, "caliper_mm": 1}]}',
-                         '{"mingei-stocks": 1, "stocks": [{"id": "a", "name": "a", "grammage_gsm": 80, "caliper_mm": 0.1, "layers": 1.5}'
+            for text in ("", "{", "[]", "[" * 5000, '{"mingei-stocks": 9, "stocks": []}',
+                         '{"mingei-stocks": 1, "stocks": [{"id": 3}]}',
+                         '{"mingei-stocks": 1, "stocks": [{"id": "a", "name": "a", "grammage_gsm": 1e99, '
+                         '"caliper_mm": 1}]}',
+                         '{"mingei-stocks": 1, "stocks": [{"id": "a", "name": "a", "grammage_gsm": 80, '
+                         '"caliper_mm": 0.1, "layers": 1.5}'
                          ']}'):
                 path.write_text(text, encoding="utf-8")
                 with self.assertRaises(ProjectError) as caught:
@@ -78,7 +83,8 @@ class Keeping(unittest.TestCase):
         self.assertEqual(project_file.loads(project_file.dumps(project)).stocks, (_MINE,))
 
     def test_what_a_stock_cannot_be_is_refused(self) -> None:
-        for change in ({"price": -1.0}, {"layers": 0}, {"kind": "jelly"}, {"score_passes": 0}, {"caliper_mm": 99.0}):
+        for change in ({"price": -1.0}, {"layers": 0}, {"kind": "jelly"}, {"score_passes": 0},
+                       {"caliper_mm": 99.0}):
             self.assertRaises(StockError, replace, _MINE, **change)
 
 
@@ -95,7 +101,9 @@ class Anew(unittest.TestCase):
 
     def test_a_stock_only_renamed_or_priced_asks_for_nothing(self) -> None:
         project = new_project(new_brief("carton"))
-        self.assertEqual(differs(project, Cabinet().with_stock(replace(find_stock("card-300"), price=2.0, name="x"))), ())
+        self.assertEqual(differs(project,
+                                 Cabinet().with_stock(replace(find_stock("card-300"), price=2.0, name="x"))),
+                         ())
 
     def test_what_can_no_longer_be_built_is_said_before_anything_changes(self) -> None:
         project = new_project(new_brief("carton"))
@@ -109,7 +117,8 @@ def _readings(t: float, k: float, noise: float = 0.0, seed: int = 1) -> list[Rea
     dice = random.Random(seed)
     result = [Reading(What.STACK, n, n * t + dice.gauss(0, noise)) for n in (5, 10)]
     for s in SPACINGS_MM:
-        result += [Reading(What.INSIDE, s, s - t - k + dice.gauss(0, noise)), Reading(What.OUTSIDE, s, s + t - k + dice.gauss(0, noise))]
+        result += [Reading(What.INSIDE, s, s - t - k + dice.gauss(0, noise)),
+                   Reading(What.OUTSIDE, s, s + t - k + dice.gauss(0, noise))]
     return result
 
 
@@ -124,7 +133,8 @@ class Strip(unittest.TestCase):
 
     def test_by_hand_three_readings(self) -> None:
         # ten pieces stand 4 mm high; a channel of 20 is 19.5 inside and 20.3 outside: t = 0.4, k = 0.1
-        found = fit([Reading(What.STACK, 10, 4.0), Reading(What.INSIDE, 20, 19.5), Reading(What.OUTSIDE, 20, 20.3)])
+        found = fit([Reading(What.STACK, 10, 4.0), Reading(What.INSIDE, 20, 19.5),
+                     Reading(What.OUTSIDE, 20, 20.3)])
         self.assertAlmostEqual(found.caliper_mm, 0.4)
         self.assertAlmostEqual(found.gain_mm, 0.1)
 
@@ -138,7 +148,8 @@ class Strip(unittest.TestCase):
             self.assertTrue(367 <= count <= 393, held)
 
     def test_a_channel_folded_from_the_pattern_is_as_wide_as_the_fit_says(self) -> None:
-        # the tray's base between two walls is such a channel: measured on the folded model, the fit finds the stock it was drafted for
+        # the tray's base between two walls is such a channel: measured on the folded model, the fit finds the
+        # stock it was drafted for
         stock = Stock("x", "x", 500, 0.8, 0.25)
         readings = [Reading(What.STACK, 10, 8.0)]
         for length in (40.0, 60.0, 90.0):
@@ -146,9 +157,11 @@ class Strip(unittest.TestCase):
             lines = {f.child: f for f in made.pattern.folds}
             scored = abs(lines["front"].start[1] - lines["back"].start[1])
             posed = finished(made.pattern)
-            ys = [place(posed[w], made.pattern.by_name[w].polygon, h)[:, 1] for w in ("front", "back") for h in (0.4, -0.4)]
+            ys = [place(posed[w], made.pattern.by_name[w].polygon, h)[:, 1] for w in ("front", "back")
+                  for h in (0.4, -0.4)]
             outside = max(y.max() for y in ys) - min(y.min() for y in ys)
-            readings += [Reading(What.OUTSIDE, scored, float(outside)), Reading(What.INSIDE, scored, float(outside) - 1.6)]
+            readings += [Reading(What.OUTSIDE, scored, float(outside)),
+                         Reading(What.INSIDE, scored, float(outside) - 1.6)]
         found = fit(readings)
         self.assertAlmostEqual(found.caliper_mm, 0.8, places=6)
         self.assertAlmostEqual(found.gain_mm, 0.25, places=6)
@@ -156,8 +169,9 @@ class Strip(unittest.TestCase):
     def test_too_few_or_impossible_readings_are_refused_with_the_remedy(self) -> None:
         inside = [Reading(What.INSIDE, s, s - 0.6) for s in SPACINGS_MM]
         for readings in ([], _readings(0.4, 0.1)[:2], inside, [*inside, Reading(What.STACK, 5, -1.0)],
-                         [*inside, Reading(What.STACK, 5, math.nan)], [*(r._replace(measured=r.nominal * 3) for r in inside),
-                                                                       Reading(What.STACK, 5, 2.0)]):
+                         [*inside, Reading(What.STACK, 5, math.nan)],
+                         [*(r._replace(measured=r.nominal * 3) for r in inside),
+                          Reading(What.STACK, 5, 2.0)]):
             self.assertRaises(StockError, fit, readings)
 
     def test_the_sheet_has_the_folds_at_the_spacings_they_are_named_by(self) -> None:
@@ -170,7 +184,8 @@ class Strip(unittest.TestCase):
                 for segment in stroke.path:
                     for x, y in (segment.start, segment.end):
                         self.assertTrue(0 <= x <= drawing.width and 0 <= y <= drawing.height, stroke)
-            self.assertTrue(min(comb_widths(stock.caliper_mm)) < stock.caliper_mm < max(comb_widths(stock.caliper_mm)))
+            self.assertTrue(min(comb_widths(stock.caliper_mm)) < stock.caliper_mm
+                            < max(comb_widths(stock.caliper_mm)))
 
 
 if __name__ == "__main__":

@@ -1,4 +1,5 @@
-"""Box envelopes, folders, gusset pockets, standing and outline cards, wrappers and bags: what each must fit, by hand sums."""
+"""Box envelopes, folders, gusset pockets, standing and outline cards, wrappers and bags: what each must fit,
+by hand sums."""
 
 from __future__ import annotations
 
@@ -65,7 +66,8 @@ class Folders(unittest.TestCase):
         at = {name: float(pose[2, 3]) for name, pose in fold.finished(result.pattern).items()}
         order = ["back", "back pocket tab", "back pocket", "front pocket", "front pocket tab", "front"]
         steps = [round(at[b] - at[a], 6) for a, b in pairwise(order)]
-        self.assertEqual(steps, [0.3, 0.7, 0.3, 0.7, 0.3])  # 0.4 mm is kept in each pocket for what lies in it
+        # 0.4 mm is kept in each pocket for what lies in it
+        self.assertEqual(steps, [0.3, 0.7, 0.3, 0.7, 0.3])
 
     def test_a_spine_is_as_wide_as_asked(self) -> None:
         result = made("folder", 0.3, spine=8.0)
@@ -75,19 +77,24 @@ class Folders(unittest.TestCase):
 
 class GussetPockets(unittest.TestCase):
     @given(st.integers(1, 5), st.floats(0.08, 0.35), st.floats(0.08, 0.35))
-    def test_the_leaves_lie_on_each_other_between_back_and_front_in_any_stock(self, pleats: int, paper: float, own: float) -> None:
+    def test_the_leaves_lie_on_each_other_between_back_and_front_in_any_stock(self, pleats: int, paper: float,
+                                                                              own: float) -> None:
         body, gusset = Stock("a", "A", 80, paper), Stock("b", "B", 80, own)
-        result = build(new_brief("pocket-gusset", {"pleats": float(pleats)}, body), body, (("gussets", gusset),))
+        result = build(new_brief("pocket-gusset", {"pleats": float(pleats)}, body), body,
+                       (("gussets", gusset),))
         self.assertTrue(all(c.closes for c in result.closures))
         pocket, left, _ = (fold.finished(p) for p in result.patterns)
-        levels = [pocket["back"], *(left[f"left leaf {i + 1}"] for i in range(2 * pleats + 2)), pocket["front"]]
+        levels = [pocket["back"], *(left[f"left leaf {i + 1}"] for i in range(2 * pleats + 2)),
+                  pocket["front"]]
         for number, (a, b) in enumerate(pairwise(float(m[2, 3]) for m in levels)):
-            self.assertAlmostEqual(b - a, (paper + own) / 2 if number in (0, 2 * pleats + 2) else own, places=9)
+            self.assertAlmostEqual(b - a, (paper + own) / 2 if number in (0, 2 * pleats + 2) else own,
+                                   places=9)
 
     def test_its_scores_come_from_alternate_faces_and_it_opens_by_its_pleats(self) -> None:
         result = made("pocket-gusset", pleats=2.0, leaf=15.0)
         for gusset in result.patterns[1:]:
-            self.assertEqual([f.crease for f in gusset.folds], [(Crease.MOUNTAIN, Crease.VALLEY)[i % 2] for i in range(5)])
+            self.assertEqual([f.crease for f in gusset.folds],
+                             [(Crease.MOUNTAIN, Crease.VALLEY)[i % 2] for i in range(5)])
         self.assertIn("60 mm", words_of(result, "gussets"))  # four leaves of 15 mm (plane geometry)
         self.assertEqual({p.part for p in result.patterns}, {"", "gussets"})
 
@@ -109,39 +116,48 @@ class Pouches(unittest.TestCase):
         order = ["back", "foot back", "foot front", "front", "left flap", "closing flap"]
         self.assertEqual([round(at[b] - at[a], 6) for a, b in pairwise(order)], [0.1] * 5)
         creases = {f.child: f.crease for f in pouch.pattern.folds}
-        self.assertEqual([creases[n] for n in ("foot back", "foot front", "front")], [Crease.MOUNTAIN, Crease.VALLEY, Crease.MOUNTAIN])
+        self.assertEqual([creases[n] for n in ("foot back", "foot front", "front")],
+                         [Crease.MOUNTAIN, Crease.VALLEY, Crease.MOUNTAIN])
 
     def test_its_strip_is_as_long_as_its_leaves(self) -> None:
         pouch = made("pouch", 0.05, height=160.0, foot=25.0, closing=40.0, thick=0.0)
-        # each fold turned over takes up half a circle of one caliper, the flap's of four (the rule of setbacks by hand)
-        self.assertAlmostEqual(pouch.blank.height, 160 * 2 + 25 * 2 + 40 + math.pi / 2 * 0.05 * (3 + 5), delta=0.05)
+        # each fold turned over takes up half a circle of one caliper, the flap's of four (the rule of
+        # setbacks by hand)
+        self.assertAlmostEqual(pouch.blank.height, 160 * 2 + 25 * 2 + 40 + math.pi / 2 * 0.05 * (3 + 5),
+                               delta=0.05)
         self.assertIn("50 mm", words_of(pouch, "foot"))
 
 
 def _sheared(pattern: Pattern) -> Pattern:
-    """A stand with its risers laid over forward: the first riser lies open before the base, every other corner is turned over flat."""
+    """A stand with its risers laid over forward: the first riser lies open before the base, every other
+    corner is turned over flat."""
     return replace(pattern, folds=tuple(
-        f._replace(angle_deg=(1.0 if f.crease is Crease.MOUNTAIN else -1.0) * (0.0 if f.child == "riser 1" else 180.0))
+        f._replace(angle_deg=(1.0 if f.crease is Crease.MOUNTAIN else -1.0)
+                   * (0.0 if f.child == "riser 1" else 180.0))
         for f in pattern.folds))
 
 
 class Stands(unittest.TestCase):
     @given(st.integers(1, 5), st.floats(6, 40), st.floats(6, 40), st.floats(40, 120))
-    def test_sheared_forward_all_its_faces_lie_in_one_plane_within_the_stack(self, count: int, riser: float, tread: float,
+    def test_sheared_forward_all_its_faces_lie_in_one_plane_within_the_stack(self, count: int, riser: float,
+                                                                             tread: float,
                                                                             height: float) -> None:
         caliper = 0.2
-        result = made("card-stand", caliper, kind="steps", steps=float(count), riser=riser, tread=tread, height=height, top="straight")
+        result = made("card-stand", caliper, kind="steps", steps=float(count), riser=riser, tread=tread,
+                      height=height, top="straight")
         flat = _sheared(result.pattern)
         poses = fold.pose(flat)
         points = np.concatenate([fold.place(m, flat.by_name[name].polygon) for name, m in poses.items()])
         for name, pose in poses.items():
             self.assertAlmostEqual(abs(float(pose[2, 2])), 1.0, places=9, msg=name)
-        self.assertLess(float(np.ptp(points[:, 2])), (2 * count + 4) * caliper)  # every panel on its own sheet of card at most
+        # every panel on its own sheet of card at most
+        self.assertLess(float(np.ptp(points[:, 2])), (2 * count + 4) * caliper)
         long = float(np.ptp(points[:, 1]))
         self.assertAlmostEqual(long, lies_flat(result.brief.values), delta=(2 * count + 4) * caliper)
 
     def test_it_says_both_sizes(self) -> None:
-        words = words_of(made("card-stand", steps=2.0, riser=20.0, tread=15.0, height=70.0, width=100.0), "size")
+        words = words_of(made("card-stand", steps=2.0, riser=20.0, tread=15.0, height=70.0, width=100.0),
+                         "size")
         self.assertIn("standing 100 mm", words)
         self.assertIn("110 mm", words)  # two risers of 20 and a front of 70
         self.assertIn("folded flat 100 mm", words)
@@ -153,13 +169,16 @@ class Stands(unittest.TestCase):
 
     @given(st.integers(2, 30), st.integers(8, 30), st.floats(40, 300))
     def test_a_prop_reaches_the_table(self, lean: int, more: int, height: float) -> None:
-        result = made("card-stand", 0.2, kind="prop", lean=float(lean), swing=float(lean + more), height=height, width=80.0, top="straight")
+        result = made("card-stand", 0.2, kind="prop", lean=float(lean), swing=float(lean + more),
+                      height=height, width=80.0, top="straight")
         front, prop = result.patterns
         foot = fold.place(fold.finished(prop)["leg"], prop.by_name["leg"].polygon)
-        self.assertAlmostEqual(float(foot[:, 2].min()), 0.0, delta=0.4)  # two sheets of card off the nominal line
+        # two sheets of card off the nominal line
+        self.assertAlmostEqual(float(foot[:, 2].min()), 0.0, delta=0.4)
         self.assertGreater(leg_length(result.brief.values), 0.4 * height)
         self.assertTrue(all(c.closes for c in result.closures))
-        self.assertAlmostEqual(float(fold.place(fold.finished(front)["front"], front.by_name["front"].polygon)[:, 2].max()),
+        self.assertAlmostEqual(float(fold.place(fold.finished(front)["front"],
+                                                front.by_name["front"].polygon)[:, 2].max()),
                                height * math.cos(math.radians(lean)), delta=0.3)
 
     def test_an_arched_top_is_as_high_as_asked(self) -> None:
@@ -169,22 +188,28 @@ class Stands(unittest.TestCase):
     def test_what_would_fall_is_refused(self) -> None:
         with self.assertRaises(MeasureError):
             made("card-stand", kind="steps", height=20.0, width=200.0)
-        self.assertEqual(set(given_way("card-stand", {"kind": "prop", "lean": 30.0, "swing": 20.0})), {"swing"})
+        self.assertEqual(set(given_way("card-stand", {"kind": "prop", "lean": 30.0, "swing": 20.0})),
+                         {"swing"})
 
 
 class Creases(unittest.TestCase):
     def test_a_fold_turned_right_over_takes_the_gain_of_two_right_angles(self) -> None:
         stock = find_stock("card-300")
-        plain, gaining = (build(new_brief("card"), each).pattern.box for each in (stock, replace(stock, crease_gain_mm=0.1)))
-        self.assertAlmostEqual(gaining.width - plain.width, 0.2, places=9)  # the gain is measured over 90 degrees
+        plain, gaining = (build(new_brief("card"), each).pattern.box
+                          for each in (stock, replace(stock, crease_gain_mm=0.1)))
+        # the gain is measured over 90 degrees
+        self.assertAlmostEqual(gaining.width - plain.width, 0.2, places=9)
         self.assertAlmostEqual(gaining.height, plain.height, places=9)
 
 
 class OutlineCards(unittest.TestCase):
-    @given(st.sampled_from(["round", "heart", "drop", "star", "arch", "leaf", "house", "gull"]), st.sampled_from(["left", "top"]),
+    @given(st.sampled_from(["round", "heart", "drop", "star", "arch", "leaf", "house", "gull"]),
+           st.sampled_from(["left", "top"]),
            st.floats(60, 300), st.floats(0.1, 0.6))
-    def test_the_fold_is_as_long_as_asked_and_front_and_back_match(self, outline: str, side: str, width: float, share: float) -> None:
-        values = {"outline": outline, "side": side, "width": width, "fold": max(10.0, round(share * width, 2)), "drawn": ""}
+    def test_the_fold_is_as_long_as_asked_and_front_and_back_match(self, outline: str, side: str,
+                                                                   width: float, share: float) -> None:
+        values = {"outline": outline, "side": side, "width": width,
+                  "fold": max(10.0, round(share * width, 2)), "drawn": ""}
         try:
             result = made("card-outline", **values)
         except MeasureError:
@@ -192,7 +217,8 @@ class OutlineCards(unittest.TestCase):
         values = {**values, **find_recipe("card-outline").settled(result.brief.values)}
         cut = cut_of(values)
         straight = outline in ("house", "arch")  # where a whole side is straight, the fold is as long as it
-        self.assertTrue(cut.fold_mm >= values["fold"] - 1e-6 if straight else abs(cut.fold_mm - values["fold"]) < 0.01)
+        self.assertTrue(cut.fold_mm >= values["fold"] - 1e-6 if straight
+                        else abs(cut.fold_mm - values["fold"]) < 0.01)
         areas = [p.area for p in result.pattern.panels]
         self.assertAlmostEqual(areas[0], areas[1], places=6)
         self.assertAlmostEqual(result.outside[2], 0.4)
@@ -219,24 +245,30 @@ class OutlineCards(unittest.TestCase):
             half = math.radians(abs(arcs.get(i, 0.0))) / 2
             around += chord if half == 0 else chord / 2 / math.sin(half) * 2 * half
         drawn = path_length(result.pattern.cuts[0])
-        self.assertAlmostEqual(drawn, 2 * around, delta=0.5)  # the fold itself takes a quarter circle each side
+        # the fold itself takes a quarter circle each side
+        self.assertAlmostEqual(drawn, 2 * around, delta=0.5)
         self.assertTrue(any(isinstance(s, Arc) for s in result.pattern.cuts[0]))  # cut as arcs, not as chords
         self.assertAlmostEqual(mirrored(mirrored(cut)).fold_mm, cut.fold_mm)
 
     def test_a_fold_longer_than_it_is_high_or_across_two_lobes_gives_way(self) -> None:
-        for values in ({"outline": "round", "width": 60.0, "fold": 200.0}, {"outline": "heart", "side": "top", "fold": 20.0}):
+        for values in ({"outline": "round", "width": 60.0, "fold": 200.0},
+                       {"outline": "heart", "side": "top", "fold": 20.0}):
             with self.subTest(values):
                 self.assertEqual(set(given_way("card-outline", values)), {"fold"})
 
 
 class Wrappers(unittest.TestCase):
     @given(st.floats(30, 300), st.floats(20, 400), st.floats(3, 150), st.floats(0, 10), st.floats(5, 13))
-    def test_its_flat_is_the_girth_and_the_fin(self, width: float, length: float, thick: float, play: float, fin: float) -> None:
+    def test_its_flat_is_the_girth_and_the_fin(self, width: float, length: float, thick: float, play: float,
+                                               fin: float) -> None:
         result = made("wrapper", 0.04, width=width, length=length, thick=thick, play=play, fin=fin, trim=5.0)
-        # two flaps of the fin; each of four corners takes one caliper, each of the fin's two folds, outward, gives one back (by hand)
-        self.assertAlmostEqual(result.blank.width, wrapper.girth(result.brief.values) + 2 * fin + 2 * 0.04, delta=0.01)
+        # two flaps of the fin; each of four corners takes one caliper, each of the fin's two folds, outward,
+        # gives one back (by hand)
+        self.assertAlmostEqual(result.blank.width, wrapper.girth(result.brief.values) + 2 * fin + 2 * 0.04,
+                               delta=0.01)
         self.assertAlmostEqual(wrapper.girth(result.brief.values), 2 * (width + thick) + 4 * play)
-        self.assertAlmostEqual(result.blank.height, length + play + 2 * (wrapper.end_mm(result.brief.values) + 5.0), places=6)
+        self.assertAlmostEqual(result.blank.height,
+                               length + play + 2 * (wrapper.end_mm(result.brief.values) + 5.0), places=6)
         self.assertTrue(all(c.closes for c in result.closures))
 
     def test_pressed_ends_meet_in_the_middle_of_the_thickness(self) -> None:
@@ -255,7 +287,8 @@ class Bags(unittest.TestCase):
         middle = next(f for f in result.patterns[0].folds if f.child == "right side back")
         self.assertEqual((middle.angle_deg, middle.crease), (0.0, Crease.VALLEY))
         poses = fold.finished(result.patterns[0])
-        np.testing.assert_allclose(poses["right side front"][:3, 2], poses["right side back"][:3, 2], atol=1e-12)
+        np.testing.assert_allclose(poses["right side front"][:3, 2], poses["right side back"][:3, 2],
+                                   atol=1e-12)
 
     @given(briefs("bag"))
     def test_the_holes_of_wall_turn_and_card_lie_over_each_other(self, drawn: tuple[Brief, Stock]) -> None:
@@ -266,7 +299,8 @@ class Bags(unittest.TestCase):
         for wall in ("front", "back"):
             through = [(bag, poses, wall), (bag, poses, f"{wall} turn")]
             if f"{wall} card" in pieces:
-                through.append((pieces[f"{wall} card"], fold.finished(pieces[f"{wall} card"]), f"{wall} card"))
+                through.append((pieces[f"{wall} card"], fold.finished(pieces[f"{wall} card"]),
+                                f"{wall} card"))
             middles = []
             for pattern, at, name in through:
                 holes = pattern.by_name[name].hole_polygons
@@ -290,7 +324,8 @@ class Bags(unittest.TestCase):
 class Posted(unittest.TestCase):
     def test_what_is_out_of_bounds_is_named(self) -> None:
         letter = next(p for p in post.POSTS if p.name == "international letter")
-        for size, why in (((139, 90, 1, 10), "too small"), ((250, 160, 1, 10), "too large"), ((200, 100, 6, 10), "too thick"),
+        for size, why in (((139, 90, 1, 10), "too small"), ((250, 160, 1, 10), "too large"),
+                          ((200, 100, 6, 10), "too thick"),
                           ((200, 100, 1, 200), "too heavy"), ((200, 100, 1, 10), "")):
             with self.subTest(size):
                 self.assertEqual(post.why_not(letter, *size), why)
@@ -301,13 +336,15 @@ class Posted(unittest.TestCase):
         self.assertEqual(post.why_not(letter, 184.0, 133.0, 1.0, 20.0), "")
 
     def test_an_envelope_says_what_it_goes_as_its_source_and_to_ask(self) -> None:
-        (found,) = [f for f in check.run(made("envelope-side", width=148.0, height=105.0), find_sheet("A3")) if f.code == "post"]
+        (found,) = [f for f in check.run(made("envelope-side", width=148.0, height=105.0), find_sheet("A3"))
+                    if f.code == "post"]
         self.assertIn("international letter", str(found.sentence))
         self.assertIn("ask locally", str(found.remedy))
         self.assertRegex(str(found.remedy), r"20\d\d")
 
     def test_a_box_envelope_too_thick_for_a_letter_says_so(self) -> None:
-        (found,) = [f for f in check.run(made("envelope-box", 0.3, depth=30.0), find_sheet("A3")) if f.code == "post"]
+        (found,) = [f for f in check.run(made("envelope-box", 0.3, depth=30.0), find_sheet("A3")) if f.code
+                    == "post"]
         self.assertIn("too thick", str(found.sentence))
 
     def test_the_smallest_sheet_that_gives_one_is_named(self) -> None:

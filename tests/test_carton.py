@@ -74,7 +74,8 @@ class TopLayer(unittest.TestCase):
     def test_tab_and_lips_lie_side_by_side_under_the_top(self, made: tuple[Brief, Stock]) -> None:
         pattern = build(*made).pattern
         posed = fold.finished(pattern)
-        under = [Area(fold.place(posed[s.name], pattern.by_name[s.name].polygon)[:, :2]) for s in pattern.seams]
+        under = [Area(fold.place(posed[s.name], pattern.by_name[s.name].polygon)[:, :2])
+                 for s in pattern.seams]
         for a, b in combinations(under, 2):
             self.assertGreater(a.distance(b), 0.15)
 
@@ -102,15 +103,19 @@ class Setbacks(unittest.TestCase):
             p = carton(Stock("x", "x", 300, t)).pattern
             with self.subTest(t):
                 self.assertAlmostEqual(self.distance(p, ("base", "front"), ("base", "back")), 32 + t)
-                self.assertAlmostEqual(self.distance(p, ("base", "left end"), ("base", "right end")), 140 + 3 * t)
+                self.assertAlmostEqual(self.distance(p, ("base", "left end"), ("base", "right end")),
+                                       140 + 3 * t)
                 self.assertAlmostEqual(self.distance(p, ("base", "back"), ("back", "top")), 18 + 2 * t)
                 self.assertAlmostEqual(self.distance(p, ("base", "front"), ("front", "front tab")), 18 + t)
-                self.assertAlmostEqual(self.distance(p, ("front", "front left flap"), ("front", "front right flap")), 140 + t)
-                self.assertAlmostEqual(self.distance(p, ("base", "left end"), ("left end", "left lip")), 18 + t)
+                self.assertAlmostEqual(self.distance(p, ("front", "front left flap"),
+                                                     ("front", "front right flap")), 140 + t)
+                self.assertAlmostEqual(self.distance(p, ("base", "left end"), ("left end", "left lip")),
+                                       18 + t)
 
     def test_outside_size(self) -> None:
         for t in (0.1, 0.4, 1.5):
-            for got, inside, calipers in zip(carton(Stock("x", "x", 300, t)).outside, (140, 32, 18), (4, 2, 3), strict=True):
+            for got, inside, calipers in zip(carton(Stock("x", "x", 300, t)).outside, (140, 32, 18),
+                                             (4, 2, 3), strict=True):
                 self.assertAlmostEqual(got, inside + calipers * t)
 
 
@@ -141,7 +146,8 @@ class Cavity(unittest.TestCase):
         for stock in fitting:
             for opening in ("end", "side"):
                 with self.subTest(stock=stock.id, opening=opening):
-                    exported = FoldFile(carton(stock, length=140.0, width=31.75, height=18.0, opening=opening))
+                    exported = FoldFile(carton(stock, length=140.0, width=31.75, height=18.0,
+                                               opening=opening))
                     for got, asked in zip(self.measure(exported), (140, 31.75, 18), strict=True):
                         self.assertAlmostEqual(got, asked, delta=0.05)
 
@@ -168,7 +174,8 @@ class CreaseGain(unittest.TestCase):
 
 class Refusals(unittest.TestCase):
     def test_measures_out_of_range_are_refused_with_the_range(self) -> None:
-        for name, value in (("length", 0.0), ("width", -3.0), ("height", 1e7), ("tab", float("nan")), ("length", float("inf"))):
+        for name, value in (("length", 0.0), ("width", -3.0), ("height", 1e7), ("tab", float("nan")),
+                            ("length", float("inf"))):
             with self.subTest(name=name, value=value), self.assertRaises(MeasureError) as caught:
                 new_brief("carton", {name: value})
             self.assertEqual(caught.exception.place, name)
@@ -195,4 +202,5 @@ class Tabs(unittest.TestCase):
             self.assertGreater(seam.depth_mm, 2.0)
 
     def test_they_are_as_deep_as_asked_in_a_roomy_carton(self) -> None:
-        self.assertEqual([round(s.depth_mm, 6) for s in carton(width=60.0, tab=14.0, lip=16.0).pattern.seams], [14, 16, 16])
+        self.assertEqual([round(s.depth_mm, 6) for s in carton(width=60.0, tab=14.0, lip=16.0).pattern.seams],
+                         [14, 16, 16])

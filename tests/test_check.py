@@ -43,7 +43,8 @@ class Rules(unittest.TestCase):
     def test_a_long_concertina_is_checked_on_the_largest_sheet_and_on_a_roll(self) -> None:
         # found by hand: tiles of a piece longer than the sheet ended the check with a traceback
         for panels, width, sheet in ((6.0, 193.55, "A0"), (8.0, 200.0, "610 x 3000 mm"), (10.0, 300.0, "A0")):
-            made = build(new_brief("card", {"kind": "concertina", "panels": panels, "width": width}), find_stock("card-220"))
+            made = build(new_brief("card", {"kind": "concertina", "panels": panels, "width": width}),
+                         find_stock("card-220"))
             for finding in check.run(made, find_sheet(sheet), True):
                 self.assertTrue(finding.sentence)
             self.assertGreater(made.pattern.box.width, 1000.0)
@@ -88,7 +89,8 @@ class Rules(unittest.TestCase):
 
     def test_panels_over_each_other_on_the_flat_are_an_error(self) -> None:
         made = carton()
-        panels = tuple(replace(p, frame=p.frame._replace(x=p.frame.x + 5)) if p.name == "left end" else p for p in made.pattern.panels)
+        panels = tuple(replace(p, frame=p.frame._replace(x=p.frame.x + 5)) if p.name == "left end" else p
+                       for p in made.pattern.panels)
         slid = replace(made, patterns=(replace(made.pattern, panels=panels),))
         found = list(check.rules()["overlap"](slid, find_sheet("A4")))
         self.assertEqual({f.severity for f in found}, {Severity.ERROR})

@@ -34,7 +34,8 @@ class Working(InFolder):
         return path
 
     def test_from_measures_to_every_format(self) -> None:
-        path = self.new("--set", "length=140mm", "--set", "width=1 1/4 in", "--set", "height=18", "--stock", "card-300")
+        path = self.new("--set", "length=140mm", "--set", "width=1 1/4 in", "--set", "height=18", "--stock",
+                        "card-300")
         self.assertEqual(project_file.load(path).briefs[0].values["width"], 31.75)
         for ending, head in ((".pdf", b"%PDF"), (".svg", b"<?xml"), (".dxf", b"  0"), (".fold", b"{")):
             out = self.folder / f"x{ending}"
@@ -65,9 +66,11 @@ class Working(InFolder):
         for got, want in zip(carton["outside"], (141.6, 32.8, 19.2), strict=True):
             self.assertAlmostEqual(got, want)
         length = next(m for m in carton["measures"] if m["name"] == "length")
-        self.assertEqual(length | {"doc": ""}, {"name": "length", "kind": "length", "default": 140, "min": 20, "max": 600, "choices": [],
+        self.assertEqual(length | {"doc": ""}, {"name": "length", "kind": "length", "default": 140, "min": 20,
+                                                "max": 600, "choices": [],
                                                 "unit": "mm", "doc": ""})
-        self.assertEqual(next(m for m in carton["measures"] if m["name"] == "opening")["choices"], ["end", "side"])
+        self.assertEqual(next(m for m in carton["measures"] if m["name"] == "opening")["choices"],
+                         ["end", "side"])
 
     def test_stock_as_json(self) -> None:
         listed = json.loads(run("stock", "--json")[1])
@@ -80,7 +83,8 @@ class Working(InFolder):
         self.assertIn("card-300", run("stock")[1])
 
     def test_as_a_module(self) -> None:
-        result = subprocess.run([sys.executable, "-m", "mingei", "--version"], capture_output=True, text=True, check=True)
+        result = subprocess.run([sys.executable, "-m", "mingei", "--version"], capture_output=True, text=True,
+                                check=True)
         self.assertTrue(result.stdout.startswith("mingei "))
 
 
@@ -92,18 +96,26 @@ class Refusing(InFolder):
         broken.write_bytes(good.read_bytes()[:100])
         out = self.folder / "out.mingei"
         for words in (
-            ("new", "carton", "--set", "length=0", "-o", out), ("new", "carton", "--set", "length=-5", "-o", out),
-            ("new", "carton", "--set", "length=ten", "-o", out), ("new", "carton", "--set", "length=10 km", "-o", out),
+            ("new", "carton", "--set", "length=0", "-o", out),
+            ("new", "carton", "--set", "length=-5", "-o", out),
+            ("new", "carton", "--set", "length=ten", "-o", out),
+            ("new", "carton", "--set", "length=10 km", "-o", out),
             ("new", "carton", "--set", "length", "-o", out), ("new", "carton", "--set", "girth=3", "-o", out),
             ("new", "cartoon", "-o", out), ("new", "carton", "--stock", "gold", "-o", out),
-            ("new", "carton", "--stock", "corrugated-b", "-o", out), ("new", "carton", "--sheet", "B9", "-o", out),
-            ("new", "carton", "-o", self.folder / "out.txt"), ("new", "carton", "-o", self.folder / "no" / "out.mingei"),
-            ("new", "carton"), ("export", good, "--to", self.folder / "out.doc"), ("export", good, "--to", self.folder / "out"),
-            ("export", good, "--to", self.folder / "no" / "out.pdf"), ("export", good, "--to", self.folder / "out.pdf", "--sheet", "A6"),
+            ("new", "carton", "--stock", "corrugated-b", "-o", out),
+            ("new", "carton", "--sheet", "B9", "-o", out),
+            ("new", "carton", "-o", self.folder / "out.txt"),
+            ("new", "carton", "-o", self.folder / "no" / "out.mingei"),
+            ("new", "carton"), ("export", good, "--to", self.folder / "out.doc"),
+            ("export", good, "--to", self.folder / "out"),
+            ("export", good, "--to", self.folder / "no" / "out.pdf"),
+            ("export", good, "--to", self.folder / "out.pdf", "--sheet", "A6"),
             ("export", good, "--to", self.folder / "out.pdf", "--piece", "lid"),
             ("export", good, "--to", self.folder / "out.fold", "--piece", "lid"),
-            ("export", broken, "--to", self.folder / "out.pdf"), ("export", self.folder / "none.mingei", "--to", self.folder / "out.pdf"),
-            ("check", broken), ("check", self.folder), ("check",), ("window", "--what"), ("window", broken), ("nothing.mingei",),
+            ("export", broken, "--to", self.folder / "out.pdf"),
+            ("export", self.folder / "none.mingei", "--to", self.folder / "out.pdf"),
+            ("check", broken), ("check", self.folder), ("check",), ("window", "--what"), ("window", broken),
+            ("nothing.mingei",),
         ):
             with self.subTest(words[:4]):
                 code, printed, err = run(*words)

@@ -24,10 +24,13 @@ _CARD = find_stock("card-300")
 
 
 def _crossing(height: float) -> Draft:
-    """Two walls at opposite sides of a base 40 wide, of which the left has a roof longer than the base: it goes through the right wall."""
-    panels = (Panel("base", rectangle(40, 30)), Panel("left", rectangle(30, 20)), Panel("right", rectangle(30, height)),
+    """Two walls at opposite sides of a base 40 wide, of which the left has a roof longer than the base: it
+    goes through the right wall."""
+    panels = (Panel("base", rectangle(40, 30)), Panel("left", rectangle(30, 20)),
+              Panel("right", rectangle(30, height)),
               Panel("roof", rectangle(30, 60)))
-    folds = (Fold(EdgeRef("base", 3), EdgeRef("left", 0), 90, 1), Fold(EdgeRef("base", 1), EdgeRef("right", 0), 90, 1),
+    folds = (Fold(EdgeRef("base", 3), EdgeRef("left", 0), 90, 1),
+             Fold(EdgeRef("base", 1), EdgeRef("right", 0), 90, 1),
              Fold(EdgeRef("left", 2), EdgeRef("roof", 0), 90, 2))
     return Draft((Piece("thing", "base", on_the_table(30), panels, folds),))
 
@@ -47,7 +50,8 @@ class Passing(unittest.TestCase):
         pattern = build(new_brief("carton", {"opening": "side"}), _CARD).pattern
         self.assertEqual(collisions(pattern), ())
         found = collisions(pattern, moments(pattern))
-        self.assertEqual({c.b for c in found} | {c.a for c in found}, {"top", "front left flap", "front right flap"})
+        self.assertEqual({c.b for c in found} | {c.a for c in found},
+                         {"top", "front left flap", "front right flap"})
         for c in found:
             self.assertLess(c.fraction, 1.0)
 

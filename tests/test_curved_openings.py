@@ -45,7 +45,8 @@ def opened(recipe: str, opening: Opening) -> tuple[Build, Build]:
 def printed_area(build_: Build) -> float:
     shape = assembly(build_.patterns)
     corners = shape.triangles[shape.face == PRINTED]
-    return float(np.linalg.norm(np.cross(corners[:, 1] - corners[:, 0], corners[:, 2] - corners[:, 0]), axis=1).sum()) / 2
+    return (float(np.linalg.norm(np.cross(corners[:, 1] - corners[:, 0], corners[:, 2] - corners[:, 0]),
+                                 axis=1).sum()) / 2)
 
 
 def gaps(pattern: Pattern) -> list[Area]:
@@ -73,7 +74,8 @@ class Across(unittest.TestCase):
         self.assertAlmostEqual(y - wall.centre[1], 6.0, 6)
 
     @given(st.sampled_from(_CURVED), st.data())
-    def test_what_the_facets_lack_is_the_opening_and_nothing_else(self, recipe: str, data: st.DataObject) -> None:
+    def test_what_the_facets_lack_is_the_opening_and_nothing_else(self, recipe: str,
+                                                                  data: st.DataObject) -> None:
         kind = find_recipe(recipe)
         stock = Stock("any", "Any stock", 200, data.draw(st.floats(kind.thinnest, min(kind.thickest, 1.0))))
         brief = new_brief(recipe, {}, stock)
@@ -87,17 +89,21 @@ class Across(unittest.TestCase):
         face = data.draw(st.sampled_from(faces))
         box = plain.openable[face]
         opening = Opening("a", face, data.draw(st.sampled_from([Shape.ROUND, Shape.RECTANGLE])),
-                          data.draw(st.floats(2.0, max(3.0, 0.6 * box.width))), data.draw(st.floats(2.0, max(3.0, 0.6 * box.height))),
-                          data.draw(st.floats(-0.3, 0.3)) * box.width, data.draw(st.floats(-0.3, 0.3)) * box.height,
+                          data.draw(st.floats(2.0, max(3.0, 0.6 * box.width))),
+                          data.draw(st.floats(2.0, max(3.0, 0.6 * box.height))),
+                          data.draw(st.floats(-0.3, 0.3)) * box.width, data.draw(st.floats(-0.3, 0.3))
+                          * box.height,
                           turn_deg=data.draw(st.floats(0, 360)))
         try:
             cut = build(brief.with_opening(opening), stock)
         except MeasureError:
             return
         want = -signed_area(flat_points(cut_path(opening))[:-1])
-        self.assertAlmostEqual((plain.area_mm2 - cut.area_mm2) / plain.area_mm2 * 1e3, want / plain.area_mm2 * 1e3, 3)
+        self.assertAlmostEqual((plain.area_mm2 - cut.area_mm2) / plain.area_mm2 * 1e3,
+                               want / plain.area_mm2 * 1e3, 3)
         # the outer face is as much wider than the card's middle as the bends beside the opening make it
-        self.assertAlmostEqual(printed_area(plain) - printed_area(cut), want, delta=1.0 + 0.1 * want + 4 * stock.caliper_mm)
+        self.assertAlmostEqual(printed_area(plain) - printed_area(cut), want,
+                               delta=1.0 + 0.1 * want + 4 * stock.caliper_mm)
         for before, after in zip(plain.patterns, cut.patterns, strict=True):
             lacks = gaps(after)
             self.assertEqual(len(after.cuts) - len(before.cuts), 1 if lacks else 0)
@@ -105,8 +111,10 @@ class Across(unittest.TestCase):
             if lacks:
                 (path,) = (c for c in after.cuts if c not in before.cuts)
                 hole = Area(flat_points(path)[:-1])
-                self.assertLess(hole.symmetric_difference(union_all([g.buffer(1e-6) for g in lacks])).area, 1e-3)
-                self.assertAlmostEqual(sum(g.area for g in lacks), hole.area, 4)  # no two facets lack the same
+                self.assertLess(hole.symmetric_difference(union_all([g.buffer(1e-6) for g in lacks])).area,
+                                1e-3)
+                # no two facets lack the same
+                self.assertAlmostEqual(sum(g.area for g in lacks), hole.area, 4)
         self.assertEqual([c.closes for c in cut.closures], [c.closes for c in plain.closures])
 
     def test_the_fold_file_has_its_edge_as_cuts(self) -> None:
@@ -116,12 +124,14 @@ class Across(unittest.TestCase):
             found = json.loads(fold_file(one))
             points = found["vertices_coords"]
             lengths.append(sum(math.dist(points[a], points[b]) for (a, b), kind in
-                               zip(found["edges_vertices"], found["edges_assignment"], strict=True) if kind == "C"))
+                               zip(found["edges_vertices"], found["edges_assignment"], strict=True) if kind
+                               == "C"))
         self.assertAlmostEqual(lengths[1] - lengths[0], 100.0, 3)
 
     def test_too_near_the_edge_a_facet_or_a_slot_is_refused(self) -> None:
         brief = new_brief("tube", {}, _CARD)
-        for opening, word in ((Opening("a", "wall", Shape.ROUND, 58.0), "edge"), (Opening("a", "wall", Shape.SLOT, 10.0), "flat panel"),
+        for opening, word in ((Opening("a", "wall", Shape.ROUND, 58.0), "edge"),
+                              (Opening("a", "wall", Shape.SLOT, 10.0), "flat panel"),
                               (Opening("a", "wall 3", Shape.ROUND, 2.0), "walls only"),
                               (Opening("a", "base teeth", Shape.ROUND, 2.0), "walls"),
                               (Opening("a", "wall", Shape.ROUND, 4.0, x=500.0), "edge")):
@@ -140,7 +150,8 @@ class Across(unittest.TestCase):
 
 class Keeping(unittest.TestCase):
     def test_file_and_scaling_keep_it_and_its_patch_is_said(self) -> None:
-        brief = new_brief("pillow", {}, _CARD).with_opening(Opening("window 1", "front", Shape.RECTANGLE, 40.0, 30.0, window=True))
+        brief = new_brief("pillow", {}, _CARD).with_opening(Opening("window 1", "front", Shape.RECTANGLE,
+                                                                    40.0, 30.0, window=True))
         self.assertEqual(project_file.loads(project_file.dumps(project := new_project(brief))), project)
         larger = made(scaled(brief, 1.5))
         (hole,) = (c for c in larger.pattern.cuts if abs(bounds(flat_points(c)).width - 60.0) < 1e-6)

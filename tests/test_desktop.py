@@ -61,7 +61,8 @@ class Documents(InFolder):
         for line in lines:
             words = shlex.split(line.partition("  #")[0])
             self.assertEqual(words[0], "mingei")
-            here = [str(self.folder / w) if "." in w and "/" not in w and " " not in w and "=" not in w else w for w in words[1:]]
+            here = [str(self.folder / w) if "." in w and "/" not in w and " " not in w and "=" not in w else w
+                    for w in words[1:]]
             with contextlib.redirect_stdout(io.StringIO()):
                 self.assertEqual(main(here), 0, line)
 

@@ -58,14 +58,17 @@ class Dialogs(WindowTest):
 
 
 class Cabinet(Dialogs):
-    def test_a_stock_measured_by_the_person_is_kept_in_a_file_and_the_project_follows_when_asked(self) -> None:
+    def test_a_stock_measured_by_the_person_is_kept_in_a_file_and_the_project_follows_when_asked(
+        self) -> None:
         before = self.window.document.build.blank.width
         self.key(Qt.Key.Key_F7)
         dialog = self.opened(CabinetDialog)
         self.write(dialog.lines["caliper"], "18 pt")
         self.assertAlmostEqual(dialog.stock.caliper_mm, 0.4572)
-        self.assertEqual(stock_file.load(self.folder / stock_file.NAME).own[0].caliper_mm, dialog.stock.caliper_mm)
-        self.assertEqual(self.window.document.build.blank.width, before)  # nothing moves before it is asked for
+        self.assertEqual(stock_file.load(self.folder / stock_file.NAME).own[0].caliper_mm,
+                         dialog.stock.caliper_mm)
+        # nothing moves before it is asked for
+        self.assertEqual(self.window.document.build.blank.width, before)
         self.assertIn("Tide pencil carton", dialog.changes.text())
         self.press(dialog, "Draft anew")
         self.assertGreater(self.window.document.build.blank.width, before)
@@ -99,7 +102,8 @@ class Cabinet(Dialogs):
         self.window.actions_["cabinet"].trigger()
         dialog = self.opened(CabinetDialog)
         kept = dialog.stock
-        for key, text in (("caliper", "thick"), ("grammage", "65 lb"), ("price", "dear"), ("caliper", "99 mm"), ("name", " ")):
+        for key, text in (("caliper", "thick"), ("grammage", "65 lb"), ("price", "dear"),
+                          ("caliper", "99 mm"), ("name", " ")):
             self.write(dialog.lines[key], text)
             self.assertTrue(dialog.reason.isVisible(), text)
             self.assertEqual(dialog.stock, kept)
@@ -129,7 +133,8 @@ class Cabinet(Dialogs):
         project_file.save(new_project(new_brief("carton")), path)
         self.window.document.shelf.put(replace(find_stock("card-300"), caliper_mm=0.45))
         self.window.desk.open_file(path)
-        box = next(w for w in QApplication.topLevelWidgets() if isinstance(w, QMessageBox) and w.objectName() == "anew")
+        box = next(w for w in QApplication.topLevelWidgets() if isinstance(w, QMessageBox) and w.objectName()
+                   == "anew")
         self.assertIn("Slim carton", box.informativeText())
         next(b for b in box.buttons() if "anew" in b.text()).click()
         self.assertEqual(self.window.document.build.stock.caliper_mm, 0.45)
@@ -218,7 +223,8 @@ class Scaling(Dialogs):
             for measure in find_recipe(a.recipe).measures:
                 if measure.kind == "length":
                     factor = 1.0 if measure.stays else 0.9
-                    self.assertAlmostEqual(float(b.values[measure.name]), factor * float(a.values[measure.name]))
+                    self.assertAlmostEqual(float(b.values[measure.name]),
+                                           factor * float(a.values[measure.name]))
 
 
 class Drawers(Dialogs):

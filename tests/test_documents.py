@@ -26,7 +26,8 @@ from tests.strategies import documents
 class Documents(unittest.TestCase):
     @settings(max_examples=300 if os.environ.get("MINGEI_SOAK") else 6)
     @given(documents())
-    def test_whatever_a_document_holds_is_saved_checked_laid_out_exported_and_scaled(self, project: Project) -> None:
+    def test_whatever_a_document_holds_is_saved_checked_laid_out_exported_and_scaled(
+            self, project: Project) -> None:
         again = project_file.loads(project_file.dumps(project))
         self.assertEqual(again, project)
         builds = builds_of(project)
@@ -48,13 +49,16 @@ class Documents(unittest.TestCase):
     def every_copy_is_on_one_sheet(self, project: Project) -> None:
         loads: list[Load] = _loads(project, "")
         layout = arrange(loads, project.paper, project.spots)
-        laid = [(i.load.owner, i.load.pattern.name, i.copy) for page in layout.pages for i in page.items if page.tile is None]
-        tiled = {(i.load.owner, i.load.pattern.name) for page in layout.pages for i in page.items if page.tile is not None}
+        laid = [(i.load.owner, i.load.pattern.name, i.copy) for page in layout.pages
+                for i in page.items if page.tile is None]
+        tiled = {(i.load.owner, i.load.pattern.name) for page in layout.pages
+                 for i in page.items if page.tile is not None}
         self.assertEqual(len(laid), len(set(laid)))
         for load in loads:
             key = load.owner, load.pattern.name
             if load not in layout.too_large and key not in tiled:
-                self.assertEqual([(*key, n) in laid for n in range(load.pattern.copies)], [True] * load.pattern.copies, load.words)
+                self.assertEqual([(*key, n) in laid for n in range(load.pattern.copies)],
+                                 [True] * load.pattern.copies, load.words)
 
     def what_is_written_can_be_read(self, project: Project, folder: Path) -> None:
         try:

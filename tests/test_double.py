@@ -35,8 +35,10 @@ def doubled(recipe: str, caliper: float = 0.3, moved: bool = False, **values: Va
 
 
 class Doubled(unittest.TestCase):
-    @given(st.sampled_from(["carton", "tray", "frustum-box", "lid-base", "bin", "pyramid", "strut-base"]), st.data())
-    def test_tab_and_strap_lie_on_both_faces_and_nothing_overlaps(self, recipe: str, data: st.DataObject) -> None:
+    @given(st.sampled_from(["carton", "tray", "frustum-box", "lid-base", "bin", "pyramid", "strut-base"]),
+           st.data())
+    def test_tab_and_strap_lie_on_both_faces_and_nothing_overlaps(self, recipe: str,
+                                                                  data: st.DataObject) -> None:
         kind = find_recipe(recipe)
         made = doubled(recipe, data.draw(st.floats(max(0.1, kind.thinnest), min(2.0, kind.thickest))))
         t = made.stock.caliper_mm
@@ -65,7 +67,8 @@ class Doubled(unittest.TestCase):
         self.assertEqual((seam.outside, strap.outside), (False, True))
 
     def test_a_tab_that_was_moved_has_its_strap_on_the_other_panel(self) -> None:
-        one, other = (next(s for s in doubled("tray", moved=m).pattern.seams if s.outside) for m in (False, True))
+        one, other = (next(s for s in doubled("tray", moved=m).pattern.seams if s.outside)
+                      for m in (False, True))
         self.assertEqual((one.carrier, one.host), (other.host, other.carrier))
 
     def test_the_outside_grows_by_the_strap_and_the_inside_is_as_before(self) -> None:
@@ -81,7 +84,8 @@ class Doubled(unittest.TestCase):
         last = str(made.steps[-1].words)
         self.assertIn("front left tab strap", last)
         self.assertIn("over the outside", last)
-        self.assertEqual({f.step for f in made.pattern.folds if f.child.endswith("strap")}, {made.pattern.steps[-1]})
+        self.assertEqual({f.step for f in made.pattern.folds if f.child.endswith("strap")},
+                         {made.pattern.steps[-1]})
 
     def test_what_another_piece_slides_over_is_refused_with_the_reason(self) -> None:
         brief = new_brief("lid-base")

@@ -1,4 +1,5 @@
-"""A whole kit exported: into a folder, by kind, by sheet; what the window offers; faults said like refusals; unknown words kept."""
+"""A whole kit exported: into a folder, by kind, by sheet; what the window offers; faults said like refusals;
+unknown words kept."""
 
 from __future__ import annotations
 
@@ -50,7 +51,8 @@ class Whole(InFolder):
         self.assertEqual(sorted(Path(line).name for line in out.splitlines()), found)
 
     def test_only_the_kinds_asked_for_are_written(self) -> None:
-        self.assertEqual(run("export", self.path, "--to", f"{self.folder}/out/", "--kind", "dxf", "--layout")[0], 0)
+        self.assertEqual(run("export", self.path, "--to", f"{self.folder}/out/", "--kind", "dxf",
+                             "--layout")[0], 0)
         self.assertEqual(len(list((self.folder / "out").glob("*.dxf"))), sheets_of(self.kit))
         self.assertEqual(len(list((self.folder / "out").iterdir())), sheets_of(self.kit))
         code, _, err = run("export", self.path, "--to", f"{self.folder}/out/", "--kind", "png")
@@ -67,7 +69,8 @@ class Whole(InFolder):
         self.assertFalse((self.folder / "none.pdf").exists())
 
     def test_several_sheets_give_a_file_each(self) -> None:
-        self.assertEqual(run("export", self.path, "--to", self.folder / "kit.pdf", "--sheet", "A4,Letter")[0], 0)
+        self.assertEqual(run("export", self.path, "--to", self.folder / "kit.pdf", "--sheet", "A4,Letter")[0],
+                         0)
         self.assertEqual(len(list(self.folder.glob("kit*.pdf"))), 2)
 
     def test_a_fault_of_mingei_itself_is_one_sentence_and_is_kept(self) -> None:
@@ -77,7 +80,8 @@ class Whole(InFolder):
         self.assertEqual((code, out), (2, ""))
         self.assertEqual(len(err.splitlines()), 1)
         self.assertIn("ZeroDivisionError", err)
-        self.assertTrue(any("ZeroDivisionError" in p.read_text() for p in (self.folder / "state").rglob("*") if p.is_file()))
+        self.assertTrue(any("ZeroDivisionError" in p.read_text() for p in (self.folder / "state").rglob("*")
+                            if p.is_file()))
 
     def test_what_a_file_says_besides_is_kept_wherever_it_stands(self) -> None:
         data = json.loads(project_file.dumps(self.kit))
@@ -119,11 +123,14 @@ class Offered(WindowTest):
         document, desk = self.window.document, self.window.desk
         document.change(kit(), "a kit", current=0)
         out = self.folder / "pieces.svg"
-        with mock.patch("PySide6.QtWidgets.QFileDialog.getSaveFileName", return_value=(str(out), "SVG (*.svg)")), \
+        with mock.patch("PySide6.QtWidgets.QFileDialog.getSaveFileName",
+                        return_value=(str(out), "SVG (*.svg)")), \
                 mock.patch("mingei.app.exporting.pick", return_value=1):
             desk.export()
             for _ in range(200):
                 settle(50)
-                if (self.folder / "pieces").is_dir() and len(list((self.folder / "pieces").glob("*.svg"))) == 4:
+                if ((self.folder / "pieces").is_dir() and len(list((self.folder / "pieces").glob("*.svg")))
+                    == 4):
                     break
-        self.assertEqual(len(list((self.folder / "pieces").glob("*.svg"))), sum(len(b.patterns) for b in builds_of(kit())))
+        self.assertEqual(len(list((self.folder / "pieces").glob("*.svg"))),
+                         sum(len(b.patterns) for b in builds_of(kit())))

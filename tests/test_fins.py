@@ -41,20 +41,23 @@ class Fins(unittest.TestCase):
                     new_brief(recipe).with_seam(SeamChange(name, Joint.FIN))
 
     @given(st.sampled_from(["tray", "pyramid", "frustum-box", "polyhedron"]), st.floats(0.1, 0.4))
-    def test_both_flaps_stand_in_the_middle_of_their_corner_face_on_face(self, recipe: str, caliper: float) -> None:
+    def test_both_flaps_stand_in_the_middle_of_their_corner_face_on_face(self, recipe: str,
+                                                                         caliper: float) -> None:
         made = with_fins(recipe, caliper)
         posed = fold.finished(made.pattern)
         for seam in made.pattern.seams:
             a, b, carrier, host = (posed[n][:3, 2] for n in (seam.name, seam.fellow, seam.carrier, seam.host))
             self.assertAlmostEqual(float(a @ b), -1.0, places=6)  # printed face on printed face
-            self.assertAlmostEqual(float(a @ carrier), float(b @ host), places=6)  # as far from one panel as from the other
+            # as far from one panel as from the other
+            self.assertAlmostEqual(float(a @ carrier), float(b @ host), places=6)
         for closure in made.closures:
             self.assertTrue(closure.closes, closure)
             self.assertAlmostEqual(closure.wanted_mm, caliper)
 
     def test_a_fin_leans_back_by_half_of_what_is_left_to_flat(self) -> None:
         made = with_fins("tray")  # corners of 90 degrees: each flap turns back by 45
-        flaps = [f for f in made.pattern.folds if f.child in {n for s in made.pattern.seams for n in (s.name, s.fellow)}]
+        flaps = [f for f in made.pattern.folds
+                 if f.child in {n for s in made.pattern.seams for n in (s.name, s.fellow)}]
         self.assertEqual(len(flaps), 2 * len(made.pattern.seams))
         for f in flaps:
             self.assertEqual((f.crease, round(abs(f.angle_deg), 9)), (Crease.VALLEY, 45.0))
@@ -74,7 +77,8 @@ class Fins(unittest.TestCase):
         seam = made.pattern.seams[0]
         heights = [max(y for _, y in made.pattern.by_name[n].polygon) for n in (seam.name, seam.fellow)]
         self.assertAlmostEqual(heights[0], heights[1])
-        tops = [sorted(x for x, y in made.pattern.by_name[n].polygon if math.isclose(y, heights[0])) for n in (seam.name, seam.fellow)]
+        tops = [sorted(x for x, y in made.pattern.by_name[n].polygon if math.isclose(y, heights[0]))
+                for n in (seam.name, seam.fellow)]
         self.assertEqual(len(tops[0]), 2)
         for x, other in zip(tops[0], tops[1], strict=True):
             self.assertAlmostEqual(x, other)

@@ -27,9 +27,11 @@ class Blank(unittest.TestCase):
         base = build(brief, thin)
         self.assertAlmostEqual(base.blank.width, side, places=4)
         self.assertAlmostEqual(base.blank.height, side, places=4)
-        # by hand: the base takes 3/2 t at each short wall and t/2 at each long one, and each wall t/2 more than its height
+        # by hand: the base takes 3/2 t at each short wall and t/2 at each long one, and each wall t/2 more
+        # than its height
         for name, layers in (("length", 4), ("width", 2)):
-            self.assertAlmostEqual(float(brief.values[name]), 3.25 * MM_PER_INCH - layers * thin.caliper_mm, places=5)
+            self.assertAlmostEqual(float(brief.values[name]), 3.25 * MM_PER_INCH - layers * thin.caliper_mm,
+                                   places=5)
         self.assertEqual(brief.values["height"], parse("2 in"))
 
     def test_squaring_a4_for_that_basket_leaves_a_strip_of_about_an_inch_for_its_handle(self) -> None:
@@ -37,7 +39,8 @@ class Blank(unittest.TestCase):
         self.assertAlmostEqual(210.0 - parse("7 1/4 in"), MM_PER_INCH, delta=1.0)
 
     @given(st.sampled_from(_BOXES).flatmap(briefs), st.floats(0.8, 1.3), st.floats(0.8, 1.3))
-    def test_the_blank_is_the_one_asked_for(self, made: tuple[Brief, Stock], wide: float, high: float) -> None:
+    def test_the_blank_is_the_one_asked_for(self, made: tuple[Brief, Stock], wide: float,
+                                            high: float) -> None:
         brief, stock = made
         box = build(brief, stock).blank
         try:
@@ -64,7 +67,8 @@ class Drawers(unittest.TestCase):
 
     def test_a_drawer_that_cannot_be_filled_is_refused(self) -> None:
         board = find_stock("corrugated-b")
-        for drawer in (Drawer(380, 290, 60, 0, 4), Drawer(380, 290, 60, 30, 4), Drawer(380, 290, 8, 3, 4), Drawer(9e3, 9e3, 60, 40, 40)):
+        for drawer in (Drawer(380, 290, 60, 0, 4), Drawer(380, 290, 60, 30, 4), Drawer(380, 290, 8, 3, 4),
+                       Drawer(9e3, 9e3, 60, 40, 40)):
             self.assertRaises(MeasureError, fill_drawer, new_brief("bin", {}, board), board, drawer)
 
 

@@ -28,11 +28,13 @@ class Pose(unittest.TestCase):
             self.assertAlmostEqual(float(np.linalg.det(matrix[:3, :3])), 1.0)
 
     @given(briefs("carton"), st.floats(0, 1))
-    def test_panels_hold_together_at_their_creases_at_any_moment(self, made: tuple[Brief, Stock], fraction: float) -> None:
+    def test_panels_hold_together_at_their_creases_at_any_moment(self, made: tuple[Brief, Stock],
+                                                                 fraction: float) -> None:
         pattern = build(*made).pattern
         posed = fold.pose(pattern, fraction)
         for f in pattern.folds:
-            ends = [[fold.place(posed[name], [pattern.by_name[name].frame.inverse().apply(p)])[0] for p in (f.start, f.end)]
+            ends = [[fold.place(posed[name], [pattern.by_name[name].frame.inverse().apply(p)])[0]
+                     for p in (f.start, f.end)]
                     for name in (f.parent, f.child)]
             np.testing.assert_allclose(ends[0], ends[1], atol=1e-7)
 
@@ -67,7 +69,8 @@ class FoldExport(unittest.TestCase):
             flat, folded = exported.flat_points[face], exported.points[face]
             for step in range(1, len(face)):
                 np.testing.assert_allclose(np.linalg.norm(flat - np.roll(flat, step, axis=0), axis=1),
-                                           np.linalg.norm(folded - np.roll(folded, step, axis=0), axis=1), atol=1e-6)
+                                           np.linalg.norm(folded - np.roll(folded, step, axis=0), axis=1),
+                                           atol=1e-6)
 
     @given(briefs("carton"))
     def test_angles_between_faces_are_those_written(self, made: tuple[Brief, Stock]) -> None:
@@ -77,13 +80,15 @@ class FoldExport(unittest.TestCase):
             for edge in edges:
                 owners.setdefault(edge, []).append(face)
         folds = 0
-        for edge, (kind, angle) in enumerate(zip(exported.data["edges_assignment"], exported.data["edges_foldAngle"], strict=True)):
+        for edge, (kind, angle) in enumerate(zip(exported.data["edges_assignment"],
+                                                 exported.data["edges_foldAngle"], strict=True)):
             self.assertEqual(len(owners[edge]), 1 if kind == "B" else 2)
             if kind == "B":
                 continue
             folds += 1
             a, b = owners[edge]
-            between = math.degrees(math.acos(max(-1.0, min(1.0, float(exported.normal(a) @ exported.normal(b))))))
+            between = math.degrees(math.acos(max(-1.0,
+                                                 min(1.0, float(exported.normal(a) @ exported.normal(b))))))
             self.assertAlmostEqual(between, abs(angle), places=4)
             self.assertEqual(kind, "M")
             self.assertEqual(angle, -90.0)  # mountain folds are negative in FOLD 1.2
@@ -93,7 +98,8 @@ class FoldExport(unittest.TestCase):
     def test_printed_faces_look_outward(self, made: tuple[Brief, Stock]) -> None:
         exported = FoldFile(build(*made))
         middle = np.array(exported.data["mingei:inside_mm"]) / 2
-        fins = {face for s in exported.data["mingei:seams"] if s["kind"] == "fin" for face in (s["a"][0], s["b"][0])}
+        fins = {face for s in exported.data["mingei:seams"] if s["kind"] == "fin"
+                for face in (s["a"][0], s["b"][0])}
         for face in set(range(len(exported.faces))) - fins:  # a fin's printed faces look at each other
             outward = exported.points[exported.faces[face]].mean(axis=0) - middle
             self.assertGreater(float(outward @ exported.normal(face)), 0)
@@ -103,7 +109,8 @@ class FoldExport(unittest.TestCase):
         exported = FoldFile(build(*made))
         for seam in exported.data["mingei:seams"]:
             (a, a_edges), (b, b_edges) = seam["a"], seam["b"]
-            apart = (exported.points[exported.faces[b]].mean(axis=0) - exported.points[exported.faces[a]].mean(axis=0)) @ exported.normal(b)
+            apart = ((exported.points[exported.faces[b]].mean(axis=0)
+                      - exported.points[exported.faces[a]].mean(axis=0)) @ exported.normal(b))
             self.assertAlmostEqual(float(apart), seam["gap_mm"], places=6)
             self.assertAlmostEqual(seam["gap_mm"], exported.thickness, places=6)
             if seam["kind"] in ("tab", "tuck"):
@@ -130,9 +137,11 @@ class Solids(unittest.TestCase):
     def test_triangles_cover_each_panels_two_faces(self, made: tuple[Brief, Stock], fraction: float) -> None:
         pattern = build(*made).pattern
         shown = solids(pattern, fraction)
-        sides = np.cross(shown.triangles[:, 1] - shown.triangles[:, 0], shown.triangles[:, 2] - shown.triangles[:, 0])
+        sides = np.cross(shown.triangles[:, 1] - shown.triangles[:, 0],
+                         shown.triangles[:, 2] - shown.triangles[:, 0])
         area = np.einsum("ij,ij->i", sides, shown.normals) / 2
-        self.assertLess(-area[area < 0].sum(), 0.01 * area.sum())  # where a mitre ends, a sliver may turn over
+        # where a mitre ends, a sliver may turn over
+        self.assertLess(-area[area < 0].sum(), 0.01 * area.sum())
         for index, panel in enumerate(pattern.panels):
             both = area[(shown.panel == index) & (shown.face != 2)].sum()
             # mitres give to the outside what they take from the inside
@@ -143,32 +152,41 @@ class Solids(unittest.TestCase):
             brief = new_brief(recipe)
             for pattern in build(brief, find_stock(brief.stock)).patterns:
                 shown = solids(pattern, 0.0)
-                sides = np.cross(shown.triangles[:, 1] - shown.triangles[:, 0], shown.triangles[:, 2] - shown.triangles[:, 0])
+                sides = np.cross(shown.triangles[:, 1] - shown.triangles[:, 0],
+                                 shown.triangles[:, 2] - shown.triangles[:, 0])
                 area = np.einsum("ij,ij->i", sides, shown.normals) / 2
                 self.assertGreater(area[shown.face == PRINTED].min(), -1e-6, (recipe, pattern.name))
                 for index, panel in enumerate(pattern.panels):
                     covered = area[(shown.panel == index) & (shown.face == PRINTED)].sum()
-                    self.assertAlmostEqual(covered, panel.area, delta=0.1 * path_length(panel.path), msg=f"{recipe}, {panel.name}")
+                    self.assertAlmostEqual(covered, panel.area, delta=0.1 * path_length(panel.path),
+                                           msg=f"{recipe}, {panel.name}")
 
     def test_a_long_low_wall_of_board_does_not_turn_over(self) -> None:
         # found by the property above: fanned from its middle, the ends of its mitres turned triangles over
         brief = new_brief("carton", {"length": 600.0, "width": 12.0, "height": 8.0, "tab": 4.0, "lip": 5.0})
         shown = solids(build(brief, Stock("any", "Any stock", 300, 1.5)).pattern)
-        sides = np.cross(shown.triangles[:, 1] - shown.triangles[:, 0], shown.triangles[:, 2] - shown.triangles[:, 0])
+        sides = np.cross(shown.triangles[:, 1] - shown.triangles[:, 0],
+                         shown.triangles[:, 2] - shown.triangles[:, 0])
         area = np.einsum("ij,ij->i", sides, shown.normals) / 2
         self.assertLess(-area[area < 0].sum(), 0.001 * area.sum())
 
     @given(briefs("carton"), st.floats(0, 1))
-    def test_an_edge_knows_which_way_the_faces_beside_it_look(self, made: tuple[Brief, Stock], fraction: float) -> None:
+    def test_an_edge_knows_which_way_the_faces_beside_it_look(self, made: tuple[Brief, Stock],
+                                                              fraction: float) -> None:
         shown = solids(build(*made).pattern, fraction)
         along = shown.edges[:, 1] - shown.edges[:, 0]
         across = np.einsum("mfi,mi->mf", shown.edge_normals, along)
         self.assertLess(np.abs(across).max(), 1e-9)
-        long = np.linalg.norm(along, axis=1) > 1e-3  # a mitre may leave nothing of a side, and of the rim there
-        for edge, panel, face, normals in zip(*(v[long] for v in (shown.edges, shown.edge_panel, shown.edge_face, shown.edge_normals)),
+        # a mitre may leave nothing of a side, and of the rim there
+        long = np.linalg.norm(along, axis=1) > 1e-3
+        for edge, panel, face, normals in zip(*(v[long] for v in (shown.edges, shown.edge_panel,
+                                                                  shown.edge_face, shown.edge_normals)),
                                               strict=True):
-            np.testing.assert_allclose(normals[0], shown.normals[(shown.panel == panel) & (shown.face == face)][0], atol=1e-12)
-            beside = (shown.panel == panel) & (shown.face == 2) & np.isclose(shown.normals, normals[1], atol=1e-12).all(axis=1)
+            np.testing.assert_allclose(normals[0],
+                                       shown.normals[(shown.panel == panel) & (shown.face == face)][0],
+                                       atol=1e-12)
+            beside = ((shown.panel == panel) & (shown.face == 2)
+                      & np.isclose(shown.normals, normals[1], atol=1e-12).all(axis=1))
             corners = shown.triangles[beside].reshape(-1, 3)
             for end in edge:
                 self.assertLess(np.linalg.norm(corners - end, axis=1).min(), 1e-9)

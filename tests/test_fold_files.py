@@ -1,4 +1,5 @@
-"""FOLD files of every recipe, read back and measured: faces keep their shape, and angles between them are those written (FOLD 1.2)."""
+"""FOLD files of every recipe, read back and measured: faces keep their shape, and angles between them are
+those written (FOLD 1.2)."""
 
 from __future__ import annotations
 
@@ -14,12 +15,14 @@ from mingei.core.recipes import find_recipe, recipes
 from mingei.core.stock import Stock
 from mingei.formats.fold_json import fold_file
 
-#: Facets of a wall along any outline stand on chords of the arcs they are cut as, mm: so much shorter at the most.
+#: Facets of a wall along any outline stand on chords of the arcs they are cut as, mm: so much shorter at the
+#: most.
 _CHORD_MM = 0.05
 
 
 def faults(data: dict[str, Any], loose: float = 0.0) -> list[str]:
-    """What does not agree between the flat and the folded frames of a file; loose: how far a face may differ in length, mm."""
+    """What does not agree between the flat and the folded frames of a file; loose: how far a face may differ
+    in length, mm."""
     frames = [data, *data["file_frames"]]
     found = []
     for flat, folded in zip(frames[::2], frames[1::2], strict=True):
@@ -31,8 +34,10 @@ def faults(data: dict[str, Any], loose: float = 0.0) -> list[str]:
             for edge in edges:
                 owners.setdefault(edge, []).append(face)
         for face, corners in enumerate(flat["faces_vertices"]):
-            before, after = (np.linalg.norm(points[corners][:, None] - points[corners][None], axis=2) for points in (plane, solid))
-            if float(abs(before - after).max()) > 1e-6 + (loose if names[face].startswith(("wall", "lap")) else 0.0):
+            before, after = (np.linalg.norm(points[corners][:, None] - points[corners][None], axis=2)
+                             for points in (plane, solid))
+            if (float(abs(before - after).max()) > 1e-6
+                + (loose if names[face].startswith(("wall", "lap")) else 0.0)):
                 found.append(f"{names[face]} changes its shape")
         for edge, (a, b) in enumerate(flat["edges_vertices"]):
             beside = owners.get(edge, [])
@@ -42,9 +47,12 @@ def faults(data: dict[str, Any], loose: float = 0.0) -> list[str]:
             one, two = beside if (a, b) in zip(loop, [*loop[1:], loop[0]], strict=True) else reversed(beside)
             first, second = (_normal(solid[flat["faces_vertices"][f]]) for f in (one, two))
             along = (solid[b] - solid[a]) / max(1e-12, float(np.linalg.norm(solid[b] - solid[a])))
-            turned = np.degrees(np.arctan2(np.cross(first, second) @ along, first @ second))  # away from the printed side: a mountain
+            # away from the printed side: a mountain
+            turned = np.degrees(np.arctan2(np.cross(first, second) @ along, first @ second))
             if abs((turned + flat["edges_foldAngle"][edge] + 180.0) % 360.0 - 180.0) > 0.2:
-                found.append(f"{names[one]} and {names[two]} stand at {turned:.1f}, not {-flat['edges_foldAngle'][edge]:.1f}")
+                found.append(
+                    f"{names[one]} and {names[two]} stand at {turned:.1f}, not "
+                    f"{-flat['edges_foldAngle'][edge]:.1f}")
     return found
 
 
@@ -64,7 +72,8 @@ class EveryRecipe(unittest.TestCase):
         for recipe in recipes().values():
             for caliper in (recipe.thinnest, recipe.thickest):
                 with self.subTest(recipe=recipe.id, caliper=caliper):
-                    self.assertEqual(faults(written(recipe.id, caliper), _CHORD_MM if recipe.id == "profile-wall" else 0.0), [])
+                    self.assertEqual(faults(written(recipe.id, caliper),
+                                            _CHORD_MM if recipe.id == "profile-wall" else 0.0), [])
 
     def test_planted_faults_are_found(self) -> None:
         data = written("carton", 0.3)

@@ -36,7 +36,8 @@ MM = 25.4 / 72
 
 
 def read_pdf_paths(data: bytes) -> list[tuple[Points, bool]]:
-    """Every stroked path of page 1 as PDFium sees it: points in mm (curves by their ends), and whether it is dashed."""
+    """Every stroked path of page 1 as PDFium sees it: points in mm (curves by their ends), and whether it is
+    dashed."""
     document = pypdfium2.PdfDocument(data)
     found = []
     for item in document[0].get_objects(filter=[pdfium.FPDF_PAGEOBJ_PATH]):
@@ -91,7 +92,8 @@ class Pdf(unittest.TestCase):
         outline = max((p for p, dashed in paths if not dashed), key=len)
         self.assertLess(farthest(outline, cut), 0.01)
         scores = sorted(math.dist(p[0], p[-1]) for p, dashed in paths if dashed)
-        key = [path_length(s.path) for s in drawing.strokes if s.mark and LOOKS[s.ink].dashes]  # samples in the key of lines
+        # samples in the key of lines
+        key = [path_length(s.path) for s in drawing.strokes if s.mark and LOOKS[s.ink].dashes]
         self.assertEqual(len(key), len({s.ink for s in drawing.strokes if not s.mark} - {Ink.CUT}))
         wanted = sorted([*key, *(f.length for f in pattern.folds)])
         for got, length in zip(scores, wanted, strict=True):
@@ -147,7 +149,8 @@ class Svg(unittest.TestCase):
         self.assertRegex(text, r'width="[\d.]+mm" height="[\d.]+mm" viewBox="0 0 [\d.]+ [\d.]+"')
 
     def test_arcs_turn_the_right_way(self) -> None:
-        for arc in (Arc((5.0, 5.0), 3.0, 0.0, 90.0), Arc((5.0, 5.0), 3.0, 200.0, -130.0), Arc((5.0, 5.0), 3.0, 10.0, 270.0)):
+        for arc in (Arc((5.0, 5.0), 3.0, 0.0, 90.0), Arc((5.0, 5.0), 3.0, 200.0, -130.0),
+                    Arc((5.0, 5.0), 3.0, 10.0, 270.0)):
             drawing = Drawing(10, 10, (Stroke(Ink.CUT, (arc,)),))
             read = svgelements.SVG.parse(io.BytesIO(svg(drawing)), ppi=25.4)
             (path,) = [e for e in read.elements() if isinstance(e, svgelements.Path)]
@@ -156,7 +159,8 @@ class Svg(unittest.TestCase):
 
 
 def dxf_length(entity: object) -> float:
-    """How long a line, arc, circle or polyline is as its own attributes say (a bulge is the tangent of a quarter of the arc's angle)."""
+    """How long a line, arc, circle or polyline is as its own attributes say (a bulge is the tangent of a
+    quarter of the arc's angle)."""
     e: Any = entity
     if e.dxftype() == "ARC":
         return float(e.dxf.radius * math.radians((e.dxf.end_angle - e.dxf.start_angle) % 360))
@@ -184,14 +188,16 @@ class Dxf(unittest.TestCase):
             length = 0.0
             for entity in document.modelspace().query(f'*[layer=="{ink}"]'):
                 length += dxf_length(entity)
-            self.assertAlmostEqual(length, sum(path_length(s.path) for s in drawing.strokes if s.ink is ink), delta=0.01)
+            self.assertAlmostEqual(length, sum(path_length(s.path) for s in drawing.strokes if s.ink is ink),
+                                   delta=0.01)
 
     def test_an_outline_is_one_closed_polyline_and_arcs_are_bulges(self) -> None:
         document = ezdxf.read(io.StringIO(dxf(flat_drawing(carton().pattern)).decode()))
         (cut,) = document.modelspace().query('*[layer=="cut"]')
         self.assertTrue(cut.closed)
         self.assertEqual(sum(bulge != 0 for *_, bulge in cut.get_points("xyb")), 6)
-        self.assertEqual({e.dxftype() for e in document.modelspace().query('*[layer=="score-mountain"]')}, {"LINE"})
+        self.assertEqual({e.dxftype() for e in document.modelspace().query('*[layer=="score-mountain"]')},
+                         {"LINE"})
         self.assertEqual(len(document.modelspace().query('CIRCLE[layer=="cut"]')), 0)
 
     def test_holes_are_circles_and_extents_are_those_of_the_drawing(self) -> None:
@@ -208,7 +214,8 @@ class Dxf(unittest.TestCase):
     def test_openings_come_before_the_outline_they_lie_in_whatever_the_file(self) -> None:
         made = build(new_brief("tag", stock=find_stock("card-220")), find_stock("card-220"))
         document = ezdxf.read(io.StringIO(dxf(flat_drawing(made.pattern)).decode()))
-        self.assertEqual([e.dxftype() for e in document.modelspace().query('*[layer=="cut"]')], ["CIRCLE", "LWPOLYLINE"])
+        self.assertEqual([e.dxftype() for e in document.modelspace().query('*[layer=="cut"]')],
+                         ["CIRCLE", "LWPOLYLINE"])
         read = svgelements.SVG.parse(io.BytesIO(svg(flat_drawing(made.pattern))), ppi=25.4)
         paths = [e for e in read.elements() if isinstance(e, svgelements.Path) and e.values.get("id") is None]
         self.assertLess(paths[-2].length(), paths[-1].length())
@@ -217,12 +224,14 @@ class Dxf(unittest.TestCase):
         for recipe in recipes():
             chosen = find_stock(new_brief(recipe).stock)
             for pattern in build(new_brief(recipe, stock=chosen), chosen).patterns:
-                self.assertGreaterEqual(min(s.length for cut in pattern.cuts for s in cut), LEAST_CUT_MM, recipe)
+                self.assertGreaterEqual(min(s.length for cut in pattern.cuts for s in cut), LEAST_CUT_MM,
+                                        recipe)
 
 
 class Property(unittest.TestCase):
     @given(st.floats(0.5, 200), st.floats(0, 360), st.floats(5, 359), st.booleans())
-    def test_a_pdf_arc_stays_on_its_circle(self, radius: float, start: float, sweep: float, back: bool) -> None:
+    def test_a_pdf_arc_stays_on_its_circle(self, radius: float, start: float, sweep: float,
+                                           back: bool) -> None:
         arc = Arc((300.0, 300.0), radius, start, -sweep if back else sweep)
         data = pdf([Drawing(600, 600, (Stroke(Ink.CUT, (Line((300.0, 300.0), arc.start), arc)),))])
         points = read_pdf_paths(data)[0][0][1:]

@@ -63,12 +63,14 @@ class Giving(unittest.TestCase):
 
     def test_what_gave_way_is_said_and_can_be_written_back(self) -> None:
         brief = new_brief("lid-base", {"height": 40.0, "lid": 60.0})
-        (found,) = [f for f in run(build(brief, find_stock(brief.stock)), find_sheet("A3")) if f.code == "gave-way"]
+        (found,) = [f for f in run(build(brief, find_stock(brief.stock)), find_sheet("A3")) if f.code
+                    == "gave-way"]
         self.assertIn("60 mm", found.sentence)
         assert found.fix is not None and found.fix.brief is not None
         kept = found.fix.brief
         self.assertLessEqual(float(kept.values["lid"]), 40.0)
-        self.assertEqual([f for f in run(build(kept, find_stock(brief.stock)), find_sheet("A3")) if f.code == "gave-way"], [])
+        self.assertEqual([f for f in run(build(kept, find_stock(brief.stock)), find_sheet("A3")) if f.code
+                          == "gave-way"], [])
 
     def test_it_comes_back_as_soon_as_there_is_room(self) -> None:
         brief = new_brief("lid-base", {"height": 40.0, "lid": 60.0}).with_measure("height", 80.0)

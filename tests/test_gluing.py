@@ -38,7 +38,8 @@ class Tape(unittest.TestCase):
             limits = recipe.measure("tab")
             for width in TAPES_MM:
                 with self.subTest(recipe=recipe.id, width=width):
-                    self.assertEqual(usual.with_tape(width).values["tab"], max(limits.minimum, min(limits.maximum, width)))
+                    self.assertEqual(usual.with_tape(width).values["tab"],
+                                     max(limits.minimum, min(limits.maximum, width)))
             self.assertEqual(usual.with_tape(10.0).with_tape(0.0), usual)
 
     def test_no_other_width_is_taken(self) -> None:
@@ -74,7 +75,8 @@ class Tape(unittest.TestCase):
             path = Path(folder) / "t.mingei"
             self.assertEqual(cli.main(["new", "tray", "--tape", "13", "-o", str(path)]), cli.OK)
             self.assertEqual(project_file.load(path).briefs[0].values["tab"], 13.0)
-            self.assertEqual(cli.main(["new", "tray", "--tape", "13", "--set", "tab=9", "-o", str(path)]), cli.OK)
+            self.assertEqual(cli.main(["new", "tray", "--tape", "13", "--set", "tab=9", "-o", str(path)]),
+                             cli.OK)
             (brief,) = project_file.load(path).briefs
             self.assertEqual((brief.tape_mm, brief.values["tab"]), (13.0, 9.0))
             self.assertNotEqual(cli.main(["new", "tray", "--tape", "7", "-o", str(path)]), cli.OK)

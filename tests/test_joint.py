@@ -60,7 +60,8 @@ class Tab(unittest.TestCase):
         both = [window(20, -0.1), window(60, 5.0)]
         self.assertRaises(GeometryError, tab_shape, [host(100, 40)], 100, SQUARE, SQUARE, 10, 0.2, holes=both)
         # a hinge inside the edge comes nearer to it
-        self.assertRaises(GeometryError, tab_shape, [host(100, 40)], 100, SQUARE, SQUARE, 10, -0.5, holes=[window(30, 0.3)])
+        self.assertRaises(GeometryError, tab_shape, [host(100, 40)], 100, SQUARE, SQUARE, 10, -0.5,
+                          holes=[window(30, 0.3)])
 
     def test_a_sharp_host_bounds_its_tab(self) -> None:
         triangle = ((0.0, 0.0), (40.0, 0.0), (20.0, 9.0))
@@ -68,9 +69,10 @@ class Tab(unittest.TestCase):
         shape = tab_shape([Host.of(triangle)], 40, Corner(angle, False), Corner(angle, False), 30, 0.2)
         self.assertLessEqual(Area(flat_points(shape.path)).difference(Area(triangle).buffer(0.21)).area, 1e-9)
 
-    @given(st.floats(8, 300), st.floats(8, 300), st.floats(1, 60), st.floats(1, 60), st.floats(0, 3), st.floats(0, 6))
-    def test_two_tabs_that_share_a_corner_never_meet(self, width: float, height: float, one: float, two: float, setback: float,
-                                                     round_mm: float) -> None:
+    @given(st.floats(8, 300), st.floats(8, 300), st.floats(1, 60), st.floats(1, 60), st.floats(0, 3),
+           st.floats(0, 6))
+    def test_two_tabs_that_share_a_corner_never_meet(self, width: float, height: float, one: float,
+                                                     two: float, setback: float, round_mm: float) -> None:
         a = tab_shape([host(width, height)], width, SHARED, SQUARE, one, setback, round_mm)
         # the other comes from the left side: its edge runs down from (0, height) to (0, 0)
         b = tab_shape([host(height, width)], height, SQUARE, SHARED, two, setback, round_mm)
@@ -79,11 +81,14 @@ class Tab(unittest.TestCase):
         there = Area([(x, y + height) for x, y in (quarter.apply(p) for p in flat_points(b.path))])
         self.assertGreater(here.distance(there), 0.1)
 
-    @given(st.floats(3, 300), st.floats(3, 300), st.floats(0.5, 60), st.floats(-2, 3), st.booleans(), st.booleans(), st.floats(0, 10))
-    def test_it_lies_inside_its_host_and_is_one_clean_outline(self, width: float, height: float, depth: float, setback: float,
-                                                             left: bool, right: bool, round_mm: float) -> None:
+    @given(st.floats(3, 300), st.floats(3, 300), st.floats(0.5, 60), st.floats(-2, 3), st.booleans(),
+           st.booleans(), st.floats(0, 10))
+    def test_it_lies_inside_its_host_and_is_one_clean_outline(self, width: float, height: float, depth: float,
+                                                              setback: float, left: bool, right: bool,
+                                                              round_mm: float) -> None:
         assume(setback > -0.3 * min(width, height, depth))
-        shape = tab_shape([host(width, height)], width, Corner(90, left), Corner(90, right), depth, setback, round_mm)
+        shape = tab_shape([host(width, height)], width, Corner(90, left), Corner(90, right), depth, setback,
+                          round_mm)
         outline = Area(flat_points(shape.path))
         self.assertTrue(outline.is_valid)
         self.assertTrue(outline.exterior.is_ccw)
@@ -98,7 +103,8 @@ class Tab(unittest.TestCase):
         outline = Area(flat_points(shape.path))
         self.assertEqual(outline.geom_type, "Polygon")
         self.assertGreaterEqual(outline.distance(Area(window)), 0.2 - 1e-9)
-        self.assertAlmostEqual(outline.intersection(Area([(45, -1), (55, -1), (55, 20), (45, 20)])).bounds[3], 3.8)
+        self.assertAlmostEqual(outline.intersection(Area([(45, -1), (55, -1), (55, 20), (45, 20)])).bounds[3],
+                               3.8)
         self.assertAlmostEqual(shape.path[0].length, shape.hinge_mm)
 
     def test_beside_an_opening_that_leaves_too_little_it_stops_before_it(self) -> None:
@@ -107,9 +113,11 @@ class Tab(unittest.TestCase):
         self.assertAlmostEqual(shape.depth_mm, 3.8)
 
     @given(st.floats(20, 200), st.floats(1, 30), st.floats(-0.4, 2), st.booleans(),
-           st.lists(st.tuples(st.floats(0, 1), st.floats(0, 1), st.floats(3, 40), st.floats(3, 20)), min_size=1, max_size=3))
-    def test_whatever_is_cut_out_it_keeps_clear_and_stays_one_outline(self, width: float, depth: float, setback: float, left: bool,
-                                                                      openings: list[tuple[float, float, float, float]]) -> None:
+           st.lists(st.tuples(st.floats(0, 1), st.floats(0, 1), st.floats(3, 40), st.floats(3, 20)),
+                    min_size=1, max_size=3))
+    def test_whatever_is_cut_out_it_keeps_clear_and_stays_one_outline(
+            self, width: float, depth: float, setback: float, left: bool,
+            openings: list[tuple[float, float, float, float]]) -> None:
         holes = []
         for share, up, broad, high in openings:
             x, y = share * width - broad / 2, 2.0 + up * 30
@@ -120,5 +128,6 @@ class Tab(unittest.TestCase):
         self.assertTrue(outline.exterior.is_ccw)
         for hole in holes:
             self.assertGreaterEqual(outline.distance(Area(hole)), 0.2 - 1e-6)
-        plain = Area(flat_points(tab_shape([host(width, 60)], width, Corner(90, left), SQUARE, depth, setback).path))
+        plain = Area(flat_points(tab_shape([host(width, 60)], width, Corner(90, left), SQUARE, depth,
+                                           setback).path))
         self.assertLess(outline.difference(plain.buffer(1e-6)).area, 1e-6)

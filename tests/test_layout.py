@@ -40,7 +40,8 @@ from tests.support import carton
 class Sheets(unittest.TestCase):
     def test_a_sizes_are_those_of_iso_216(self) -> None:
         # ISO 216, table of trimmed sizes, series A
-        for name, size in {"A0": (841, 1189), "A1": (594, 841), "A2": (420, 594), "A3": (297, 420), "A4": (210, 297), "A5": (148, 210),
+        for name, size in {"A0": (841, 1189), "A1": (594, 841), "A2": (420, 594), "A3": (297, 420),
+                           "A4": (210, 297), "A5": (148, 210),
                            "A6": (105, 148)}.items():
             sheet = find_sheet(name)
             self.assertEqual((sheet.width, sheet.height), size)
@@ -56,7 +57,8 @@ class Sheets(unittest.TestCase):
 
 class Placing(unittest.TestCase):
     @given(briefs("carton"), st.sampled_from(SHEETS))
-    def test_a_placed_piece_keeps_clear_of_margins_and_marks(self, made: tuple[Brief, Stock], sheet: object) -> None:
+    def test_a_placed_piece_keeps_clear_of_margins_and_marks(self, made: tuple[Brief, Stock],
+                                                             sheet: object) -> None:
         pattern = build(*made).pattern
         for one in sheets_that_do(pattern)[:2]:
             (page,) = lay_out((Load("box", pattern),), one)
@@ -87,21 +89,26 @@ class Loads(unittest.TestCase):
         tag = build(new_brief("tag", {"width": 60.0, "height": 90.0}), find_stock("card-220"))
         # A4 within margins of 8 mm is 194 x 281: upright 3 x 3, lying down 2 x 4, with 3 mm between
         self.assertEqual(yield_of(tag.pattern, find_sheet("A4")), 9)
-        lying = build(new_brief("tag", {"width": 92.0, "height": 66.0, "corner": 0.0}), find_stock("card-220"))
+        lying = build(new_brief("tag", {"width": 92.0, "height": 66.0, "corner": 0.0}),
+                      find_stock("card-220"))
         self.assertEqual(yield_of(lying.pattern, find_sheet("A4")), 8)
-        self.assertEqual(yield_of(build(new_brief("tag", {"width": 200.0, "height": 300.0}), find_stock("card-220")).pattern,
+        self.assertEqual(yield_of(build(new_brief("tag", {"width": 200.0, "height": 300.0}),
+                                        find_stock("card-220")).pattern,
                                   find_sheet("A4")), 0)
         self.assertIn("yield", [f.code for f in check.run(tag, find_sheet("A4"))])
 
     def test_a_piece_that_is_not_all_of_a_thing_is_named_with_it(self) -> None:
         pattern = carton().pattern
         self.assertEqual([load.words for load in loads_of("Pencils", [pattern])], ["Pencils"])
-        self.assertEqual([load.words for load in loads_of("Pencils", [pattern, pattern])], ["Pencils, carton"] * 2)
+        self.assertEqual([load.words for load in loads_of("Pencils", [pattern, pattern])],
+                         ["Pencils, carton"] * 2)
 
 
 class Packing(unittest.TestCase):
-    @given(st.lists(st.tuples(st.floats(5, 180), st.floats(5, 180)), min_size=1, max_size=40), st.floats(0, 6))
-    def test_nothing_lies_over_anything_or_past_the_sheet_and_all_is_there(self, sizes: list[tuple[float, float]], gap: float) -> None:
+    @given(st.lists(st.tuples(st.floats(5, 180), st.floats(5, 180)), min_size=1, max_size=40),
+           st.floats(0, 6))
+    def test_nothing_lies_over_anything_or_past_the_sheet_and_all_is_there(
+        self, sizes: list[tuple[float, float]], gap: float) -> None:
         width, height = 186.0, 256.0
         sheets = pack(tuple(sizes), width, height, gap)
         self.assertEqual(sorted(p.number for sheet in sheets for p in sheet), list(range(len(sizes))))
@@ -144,24 +151,29 @@ class Packing(unittest.TestCase):
             self.assertEqual(len({i.load.pattern.stock.id for i in page.items}), 1)
         drawing = page_drawing(max(layout.pages, key=lambda p: len(p.items)), "Tern Point")
         self.assertEqual([t.words for t in drawing.texts].count("Tag"), 7)
-        self.assertEqual(sum(s.ink is Ink.CUT for s in drawing.strokes), 15)  # an outline and a hole for each, and one line of the key
+        # an outline and a hole for each, and one line of the key
+        self.assertEqual(sum(s.ink is Ink.CUT for s in drawing.strokes), 15)
 
     @given(st.integers(1, 9), st.sampled_from(["A4", "Letter", "A3"]))
     def test_what_shares_a_sheet_keeps_its_distance_and_inside_the_room(self, copies: int, name: str) -> None:
         sheet = find_sheet(name)
         loads = []
-        for recipe, stock_id in (("tray", "card-220"), ("tag", "card-220"), ("carton", "card-220"), ("belly-band", "copy-80")):
+        for recipe, stock_id in (("tray", "card-220"), ("tag", "card-220"), ("carton", "card-220"),
+                                 ("belly-band", "copy-80")):
             stock = find_stock(stock_id)
-            loads += loads_of(recipe, build(replace(new_brief(recipe, stock=stock), copies=copies), stock).patterns)
+            loads += loads_of(recipe, build(replace(new_brief(recipe, stock=stock), copies=copies),
+                                            stock).patterns)
         layout = arrange(loads, sheet)
         wanted = sum(load.pattern.copies for load in loads if load not in layout.too_large)
         self.assertEqual(sum(len(p.items) for p in layout.pages), wanted)
         space = room(sheet).grown(1e-6)
         for page in layout.pages:
-            areas = [unary_union([Area(i.move.apply_all(q.flat_polygon)) for q in i.load.pattern.panels]) for i in page.items]
+            areas = [unary_union([Area(i.move.apply_all(q.flat_polygon)) for q in i.load.pattern.panels])
+                     for i in page.items]
             for area in areas:
                 left, bottom, right, top = area.bounds
-                self.assertTrue(space.left <= left and right <= space.right and space.bottom <= bottom and top <= space.top)
+                self.assertTrue(space.left <= left and right <= space.right and space.bottom <= bottom
+                                and top <= space.top)
             for a, b in combinations(areas, 2):
                 self.assertGreaterEqual(a.distance(b), GAP_MM - 1e-6)
 
@@ -214,7 +226,8 @@ class Marks(unittest.TestCase):
     def test_two_check_bars_of_exactly_100_mm(self) -> None:
         (page,) = lay_out((Load("box", carton().pattern),), find_sheet("A4"))
         drawing = page_drawing(page, "Tern Point")
-        bars = [s.path[0] for s in drawing.strokes if s.ink is Ink.DRAW and abs(s.path[0].length - CHECK_BAR_MM) < 1e-9]
+        bars = [s.path[0] for s in drawing.strokes if s.ink is Ink.DRAW
+                and abs(s.path[0].length - CHECK_BAR_MM) < 1e-9]
         directions = {(b.end[0] > b.start[0], b.end[1] > b.start[1]) for b in bars}
         self.assertEqual(directions, {(True, False), (False, True)})
 
@@ -236,7 +249,8 @@ class Marks(unittest.TestCase):
                     self.assertTrue(-90 < text.turn_deg <= 90, text)
 
     def test_every_seam_has_its_number_on_both_edges_even_across_pieces(self) -> None:
-        for brief in (new_brief("polyhedron", {"solid": "snub-cube", "pieces": 3.0}), new_brief("tray"), new_brief("prism")):
+        for brief in (new_brief("polyhedron", {"solid": "snub-cube", "pieces": 3.0}), new_brief("tray"),
+                      new_brief("prism")):
             made = build(brief, find_stock("card-220"))
             pages = lay_out(loads_of("thing", made.patterns), find_sheet("A2"))
             words = [t.words for page in pages for t in page_drawing(page, "t").texts]
@@ -249,7 +263,8 @@ class Marks(unittest.TestCase):
         made = build(new_brief("tray"), find_stock("card-220"))
         (page,) = lay_out(loads_of("thing", made.patterns), find_sheet("A3"))
         card = unary_union([Area(page.items[0].move.apply_all(p.flat_polygon)) for p in made.pattern.panels])
-        beside = [Point(t.at[0], t.at[1] + 0.35 * t.size) for t in page_drawing(page, "t").texts if t.words.isdigit()]
+        beside = [Point(t.at[0], t.at[1] + 0.35 * t.size) for t in page_drawing(page, "t").texts
+                  if t.words.isdigit()]
         self.assertEqual(len(beside), 4)
         for at in beside:
             self.assertFalse(card.contains(at))
@@ -261,6 +276,8 @@ class Marks(unittest.TestCase):
         self.assertGreater(max(LOOKS[Ink.MOUNTAIN].dashes), 2 * max(LOOKS[Ink.VALLEY].dashes))
 
     def test_the_page_says_what_it_is(self) -> None:
-        words = " ".join(t.words for t in page_drawing(lay_out((Load("box", carton().pattern),), find_sheet("A4"))[0], "Tern Point").texts)
-        for part in ("Tern Point: box", "Heavy card 300 g", "0.4 mm", "page 1 of 1", "100 %", "mountain fold"):
+        words = " ".join(t.words for t in page_drawing(lay_out((Load("box", carton().pattern),),
+                                                               find_sheet("A4"))[0], "Tern Point").texts)
+        for part in ("Tern Point: box", "Heavy card 300 g", "0.4 mm", "page 1 of 1", "100 %",
+                     "mountain fold"):
             self.assertIn(part, words)

@@ -16,9 +16,12 @@ from tests.awkward import NO_LENGTHS
 class Reading(unittest.TestCase):
     def test_written_forms_are_read(self) -> None:
         for text, mm in {
-            "98.4": 98.4, "98,4": 98.4, "9.8cm": 98.0, "9.8 cm": 98.0, "0.1 m": 100.0, "1 in": 25.4, '1"': 25.4, "3 7/8 in": 98.425,
-            "3-7/8 in": 98.425, '3-7/8"': 98.425, "7/8 in": 22.225, "3⅞ in": 98.425, "⅞in": 22.225, "1 ft": 304.8, "1' 2 1/2\"": 368.3,
-            "1 ft 2 in": 355.6, "-4 mm": -4.0, "− 4": -4.0, "400 µm": 0.4, "400 um": 0.4, "12 mil": 0.3048, " 5 ": 5.0, "5MM": 5.0,
+            "98.4": 98.4, "98,4": 98.4, "9.8cm": 98.0, "9.8 cm": 98.0, "0.1 m": 100.0, "1 in": 25.4,
+            '1"': 25.4, "3 7/8 in": 98.425,
+            "3-7/8 in": 98.425, '3-7/8"': 98.425, "7/8 in": 22.225, "3⅞ in": 98.425, "⅞in": 22.225,
+            "1 ft": 304.8, "1' 2 1/2\"": 368.3,
+            "1 ft 2 in": 355.6, "-4 mm": -4.0, "− 4": -4.0, "400 µm": 0.4, "400 um": 0.4, "12 mil": 0.3048,
+            " 5 ": 5.0, "5MM": 5.0,
             ".5 in": 12.7, "3 1⁄2 in": 88.9,
         }.items():
             with self.subTest(text):
@@ -39,7 +42,8 @@ class Reading(unittest.TestCase):
     def test_sums_over_named_measures(self) -> None:
         names = {"w": 40.0, "card.w": 98.4, "t": 0.4}
         for text, mm in {
-            "=w/2+t": 20.4, "=card.w + 6": 104.4, "=2*(w + 3mm)": 86.0, "=-t + 1 in": 25.0, "=w*w/w": None, "=3 1/2 in": 88.9,
+            "=w/2+t": 20.4, "=card.w + 6": 104.4, "=2*(w + 3mm)": 86.0, "=-t + 1 in": 25.0, "=w*w/w": None,
+            "=3 1/2 in": 88.9,
             "=w/2 + 1/2": 20.5,
             "= 2*40+3": 83.0,
             "=w - 3-1": 36.0, "=w*(w/card.w)": 40 * 40 / 98.4,
@@ -77,11 +81,13 @@ class Reading(unittest.TestCase):
 
 class Writing(unittest.TestCase):
     def test_millimetres(self) -> None:
-        for mm, text in {98.4: "98.4 mm", 98.404: "98.4 mm", 100.0: "100 mm", -0.001: "0 mm", 0.126: "0.13 mm", -3.5: "-3.5 mm"}.items():
+        for mm, text in {98.4: "98.4 mm", 98.404: "98.4 mm", 100.0: "100 mm", -0.001: "0 mm",
+                         0.126: "0.13 mm", -3.5: "-3.5 mm"}.items():
             self.assertEqual(write_mm(mm), text)
 
     def test_makers_fractions_carry_into_the_next_inch(self) -> None:
-        written = {3.875: "3 7/8", 0.5: "1/2", 2.0: "2", 1.999: "2", 0.0: "0", -1.25: "-1 1/4", -0.001: "0", 63 / 64: "63/64"}
+        written = {3.875: "3 7/8", 0.5: "1/2", 2.0: "2", 1.999: "2", 0.0: "0", -1.25: "-1 1/4", -0.001: "0",
+                   63 / 64: "63/64"}
         for inches, text in written.items():
             with self.subTest(inches):
                 self.assertEqual(str(makers_fraction(inches * 25.4)), text)

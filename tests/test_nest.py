@@ -24,7 +24,19 @@ from mingei.core.layout.laying import Laying, Spot, Way
 from mingei.core.layout.nest import Laid, Nest, Part, fewest
 from mingei.core.layout.offcuts import LEAST_MM, Offcut, left_over, uses
 from mingei.core.layout.pack import free_rectangles
-from mingei.core.layout.place import Load, arrange, clashes, fits, lay_out, loads_of, loads_of_all, outline, pages_for, room, spots_of
+from mingei.core.layout.place import (
+    Load,
+    arrange,
+    clashes,
+    fits,
+    lay_out,
+    loads_of,
+    loads_of_all,
+    outline,
+    pages_for,
+    room,
+    spots_of,
+)
 from mingei.core.layout.sheets import Sheet, find_sheet
 from mingei.core.plane.shape import Box, turned
 from mingei.core.project import Brief, new_brief, new_project
@@ -37,7 +49,8 @@ CARD = find_stock("card-220")
 
 def things(copies: int = 1) -> tuple[Brief, ...]:
     """Things of one stock with outlines of many kinds."""
-    chosen = (("pyramid", {"sides": 3.0, "across": 40.0, "height": 50.0}), ("tray", {}), ("tag", {}), ("carton", {}),
+    chosen = (("pyramid", {"sides": 3.0, "across": 40.0, "height": 50.0}), ("tray", {}), ("tag", {}),
+              ("carton", {}),
               ("frustum-box", {"across": 40.0, "rim": 60.0, "height": 30.0}), ("cone", {}))
     return tuple(replace(new_brief(recipe, values, CARD, recipe), copies=copies) for recipe, values in chosen)
 
@@ -60,16 +73,20 @@ def star(draw: st.DrawFn) -> Part:
     """An outline of any kind round its middle, seldom convex."""
     count = draw(st.integers(3, 9))
     radii = draw(st.lists(st.floats(8.0, 48.0), min_size=count, max_size=count))
-    points = tuple((r * math.cos(2 * math.pi * i / count), r * math.sin(2 * math.pi * i / count)) for i, r in enumerate(radii))
-    return Part((points,), draw(st.sampled_from([w.turns for w in Way])), draw(st.sampled_from([(0.0, 0.0), (12.0, 3.4)])))
+    points = tuple((r * math.cos(2 * math.pi * i / count), r * math.sin(2 * math.pi * i / count))
+                   for i, r in enumerate(radii))
+    return Part((points,), draw(st.sampled_from([w.turns for w in Way])),
+                draw(st.sampled_from([(0.0, 0.0), (12.0, 3.4)])))
 
 
 class Nesting(unittest.TestCase):
     @given(st.lists(star(), min_size=1, max_size=14), st.floats(0.0, 6.0), st.integers(0, 5))
-    def test_all_are_laid_apart_within_the_room_at_turns_they_may_have(self, parts: list[Part], gap: float, seed: int) -> None:
+    def test_all_are_laid_apart_within_the_room_at_turns_they_may_have(self, parts: list[Part], gap: float,
+                                                                       seed: int) -> None:
         nest = Nest(parts, 186.0, 240.0, gap)
         for nesting in islice(nest.search(seed), 6):
-            self.assertEqual(sorted(laid.number for sheet in nesting for laid in sheet), list(range(len(parts))))
+            self.assertEqual(sorted(laid.number for sheet in nesting for laid in sheet),
+                             list(range(len(parts))))
             for sheet in nesting:
                 areas = [as_laid(parts[laid.number], laid) for laid in sheet]
                 for laid, area in zip(sheet, areas, strict=True):
@@ -79,7 +96,8 @@ class Nesting(unittest.TestCase):
                     self.assertGreaterEqual(a.distance(b), gap - 1e-6)
 
     def test_the_best_never_grows_worse_and_the_same_seed_gives_the_same(self) -> None:
-        parts = [Part((outline(load.pattern),)) for load in kit() for _ in range(3) if fits(load.pattern, find_sheet("A4")) is not None]
+        parts = [Part((outline(load.pattern),)) for load in kit()
+                 for _ in range(3) if fits(load.pattern, find_sheet("A4")) is not None]
         runs = [list(islice(Nest(parts, 186.0, 256.0, 3.0).search(7), 20)) for _ in range(2)]
         self.assertEqual(runs[0], runs[1])
         counts = [len(nesting) for nesting in runs[0]]
@@ -92,13 +110,15 @@ class Nesting(unittest.TestCase):
         self.assertEqual((len(sheet), more), (2, []))
 
     def test_a_small_piece_goes_into_the_hole_between_large_ones(self) -> None:
-        frame = ((0.0, 0.0), (180.0, 0.0), (180.0, 60.0), (120.0, 60.0), (120.0, 20.0), (60.0, 20.0), (60.0, 60.0), (0.0, 60.0))
+        frame = ((0.0, 0.0), (180.0, 0.0), (180.0, 60.0), (120.0, 60.0), (120.0, 20.0), (60.0, 20.0),
+                 (60.0, 60.0), (0.0, 60.0))
         small = ((0.0, 0.0), (50.0, 0.0), (50.0, 30.0), (0.0, 30.0))
         self.assertEqual(len(next(Nest([Part((frame,)), Part((small,))], 186.0, 62.0, 2.0).search())), 1)
 
     def test_what_is_too_large_is_refused_by_number(self) -> None:
         with self.assertRaises(ValueError) as caught:
-            Nest([Part((((0.0, 0.0), (10.0, 0.0), (0.0, 10.0)),)), Part((((0.0, 0.0), (500.0, 0.0), (0.0, 500.0)),))], 186.0, 256.0, 3.0)
+            Nest([Part((((0.0, 0.0), (10.0, 0.0), (0.0, 10.0)),)),
+                  Part((((0.0, 0.0), (500.0, 0.0), (0.0, 500.0)),))], 186.0, 256.0, 3.0)
         self.assertEqual(caught.exception.args, (1,))
 
     def test_a_large_sheet_is_nested_on_coarser_cells_as_far_apart(self) -> None:
@@ -120,13 +140,15 @@ class Closer(unittest.TestCase):
         self.assertEqual(len(pages), found.sheets)
         keys = [item.key for page in pages for item in page.items]
         self.assertEqual(len(keys), len(set(keys)))
-        self.assertEqual(len(keys), sum(load.pattern.copies for load in loads if fits(load.pattern, sheet) is not None))
+        self.assertEqual(len(keys),
+                         sum(load.pattern.copies for load in loads if fits(load.pattern, sheet) is not None))
         for page in pages:
             self.assertEqual(clashes(page.items), ())
 
     def test_what_is_locked_stays_where_it_is(self) -> None:
         loads, sheet = kit(2), find_sheet("A4")
-        at = Spot("tag", loads_of("tag", build(new_brief("tag", stock=CARD), CARD).patterns)[0].pattern.name, 1, 0, 61.3, 120.7, 90.0, True)
+        at = Spot("tag", loads_of("tag", build(new_brief("tag", stock=CARD), CARD).patterns)[0].pattern.name,
+                  1, 0, 61.3, 120.7, 90.0, True)
         *_, found = closer(loads, sheet, [at], tries=8)
         kept = next(s for s in found.spots if s.key == at.key)
         self.assertEqual(kept._replace(page=0), at)
@@ -155,8 +177,10 @@ class ByHand(unittest.TestCase):
     def test_a_layout_put_down_as_spots_is_the_same_layout(self) -> None:
         before = arrange(self.loads, self.sheet)
         after = arrange(self.loads, self.sheet, tuple(self.spots.values()))
-        self.assertEqual([[i.key for i in p.items] for p in before.pages], [[i.key for i in p.items] for p in after.pages])
-        for a, b in zip((i for p in before.pages for i in p.items), (i for p in after.pages for i in p.items), strict=True):
+        self.assertEqual([[i.key for i in p.items] for p in before.pages],
+                         [[i.key for i in p.items] for p in after.pages])
+        for a, b in zip((i for p in before.pages for i in p.items), (i for p in after.pages for i in p.items),
+                        strict=True):
             self.assertAlmostEqual(a.box.left, b.box.left, places=3)
             self.assertAlmostEqual(a.box.bottom, b.box.bottom, places=3)
 
@@ -199,8 +223,10 @@ class ByHand(unittest.TestCase):
             for page in pages:
                 kinds = {i.key[:2] in together for i in page.items}
                 self.assertEqual(len(kinds), 1)
-            self.assertEqual(sum(len(p.items) for p in pages), sum(load.pattern.copies for load in self.loads))
-        self.assertEqual(laying.grouped(first.owner, first.pattern.name, "").groups, ((second.owner, second.pattern.name, "A"),))
+            self.assertEqual(sum(len(p.items) for p in pages),
+                             sum(load.pattern.copies for load in self.loads))
+        self.assertEqual(laying.grouped(first.owner, first.pattern.name, "").groups,
+                         ((second.owner, second.pattern.name, "A"),))
 
     def test_groups_are_kept_by_the_file_and_follow_a_new_name(self) -> None:
         project = new_project(new_brief("tag", stock=CARD, name="Tag"))
@@ -213,7 +239,8 @@ class ByHand(unittest.TestCase):
 
     def test_what_a_later_version_wrote_beside_the_choices_is_written_back(self) -> None:
         project = new_project(new_brief("tag", stock=CARD))
-        for laying, printer in (({"gap": 5.0, "spiral": [1, 2]}, {"name": "Office", "duplex": {"long": True}}),
+        for laying, printer in (({"gap": 5.0, "spiral": [1, 2]},
+                                 {"name": "Office", "duplex": {"long": True}}),
                                 ({"spiral": 1}, {"inks": 6})):
             data = {**to_data(project), "laying": laying, "printer": printer}
             again = to_data(from_data(data))
@@ -223,31 +250,39 @@ class ByHand(unittest.TestCase):
     def test_spacing_is_kept(self) -> None:
         sheet = replace(self.sheet, laying=Laying(gap=12.0))
         for page in arrange(self.loads, sheet).pages:
-            for a, b in combinations([Area(i.move.apply_all(outline(i.load.pattern))) for i in page.items], 2):
+            for a, b in combinations([Area(i.move.apply_all(outline(i.load.pattern))) for i in page.items],
+                                     2):
                 self.assertGreaterEqual(a.distance(b), 12.0 - 1e-6)
 
     def test_the_file_keeps_places_choices_and_printer(self) -> None:
         project = new_project(new_brief("tag", stock=CARD))
         printer = project.printer._replace(name="Office", across=99.4, along=100.3, heaviest=220.0)
-        project = replace(project, spots=tuple(self.spots.values()), laying=Laying(5.0, Way.ACROSS, True, names=False), printer=printer)
+        project = replace(project, spots=tuple(self.spots.values()),
+                          laying=Laying(5.0, Way.ACROSS, True, names=False), printer=printer)
         self.assertEqual(from_data(to_data(project)), project)
         plain = to_data(new_project(new_brief("tag", stock=CARD)))
         self.assertFalse({"laying", "printer", "places"} & set(plain))
 
     def test_what_a_later_version_says_of_a_place_is_written_back_wherever_the_piece_goes(self) -> None:
-        data = to_data(replace(new_project(new_brief("tag", stock=CARD)), spots=(Spot("Tag", "tag", 0, 0, 40.0, 40.0, 0.0, True),)))
+        data = to_data(replace(new_project(new_brief("tag", stock=CARD)),
+                               spots=(Spot("Tag", "tag", 0, 0, 40.0, 40.0, 0.0, True),)))
         data["places"][0]["pin"] = {"depth": 2}
         project = from_data(data)
         self.assertEqual(to_data(project), data)
-        moved = project.with_spots((project.spots[0]._replace(x=55.0, extra=()), Spot("Tag", "tag", 1, 0, 90.0, 40.0)))
+        moved = project.with_spots((project.spots[0]._replace(x=55.0, extra=()),
+                                    Spot("Tag", "tag", 1, 0, 90.0, 40.0)))
         self.assertEqual([p.get("pin") for p in to_data(moved)["places"]], [{"depth": 2}, None])
 
     def test_what_the_file_should_not_hold_is_named(self) -> None:
         good = to_data(new_project(new_brief("tag", stock=CARD)))
-        for key, value in (("laying", {"way": "sideways"}), ("laying", {"gap": "wide"}), ("laying", {"gap": -1.0}), ("laying", []),
-                           ("printer", {"across": 96.0}), ("printer", {"margin": float("nan")}), ("places", [{"thing": "a"}]),
-                           ("places", [{"thing": "a", "piece": "b", "copy": -1}]), ("places", [{"thing": "a", "piece": "b", "x": True}]),
-                           ("places", {}), ("places", [{"thing": "a", "piece": "b", "locked": 1}]), ("sheet", "20 x 30 mm")):
+        for key, value in (("laying", {"way": "sideways"}), ("laying", {"gap": "wide"}),
+                           ("laying", {"gap": -1.0}), ("laying", []),
+                           ("printer", {"across": 96.0}), ("printer", {"margin": float("nan")}),
+                           ("places", [{"thing": "a"}]),
+                           ("places", [{"thing": "a", "piece": "b", "copy": -1}]),
+                           ("places", [{"thing": "a", "piece": "b", "x": True}]),
+                           ("places", {}), ("places", [{"thing": "a", "piece": "b", "locked": 1}]),
+                           ("sheet", "20 x 30 mm")):
             with self.subTest(key, value=value), self.assertRaisesRegex(ProjectError, key):
                 from_data(good | {key: value})
 
@@ -274,7 +309,8 @@ class ByHand(unittest.TestCase):
 
 class OwnSheets(unittest.TestCase):
     def test_a_size_of_ones_own_is_a_sheet_in_any_unit(self) -> None:
-        for words, size in (("320 x 450 mm", (320.0, 450.0)), ("450x320", (320.0, 450.0)), ("12 x 18 in", (304.8, 457.2)),
+        for words, size in (("320 x 450 mm", (320.0, 450.0)), ("450x320", (320.0, 450.0)),
+                            ("12 x 18 in", (304.8, 457.2)),
                             ("8 1/2 x 14 in", (215.9, 355.6)), ("32 × 45 cm", (320.0, 450.0))):
             sheet = find_sheet(words)
             self.assertEqual((sheet.width, sheet.height), size)
@@ -291,7 +327,8 @@ class Offcuts(unittest.TestCase):
         taken = [Box(10.0, 10.0, 100.0, 60.0), Box(120.0, 200.0, 190.0, 280.0)]
         free = free_rectangles(210.0, 297.0, taken)
         for box in free:
-            self.assertTrue(all(box.right <= t.left or box.left >= t.right or box.top <= t.bottom or box.bottom >= t.top for t in taken))
+            self.assertTrue(all(box.right <= t.left or box.left >= t.right or box.top <= t.bottom
+                                or box.bottom >= t.top for t in taken))
         self.assertIn(Box(0.0, 60.0, 120.0, 297.0), free)
 
     def test_only_what_is_worth_it_is_kept(self) -> None:
@@ -302,7 +339,8 @@ class Offcuts(unittest.TestCase):
             self.assertGreaterEqual(min(each.where.width, each.where.height), LEAST_MM)
             card = rectangle(each.where.left, each.where.bottom, each.where.right, each.where.top)
             for item in each.page.items:
-                self.assertGreaterEqual(Area(item.move.apply_all(outline(item.load.pattern))).distance(card), 3.0 - 1e-6)
+                self.assertGreaterEqual(Area(item.move.apply_all(outline(item.load.pattern))).distance(card),
+                                        3.0 - 1e-6)
 
     def test_it_is_offered_for_the_largest_piece_that_fits_of_its_stock(self) -> None:
         loads = kit()
@@ -324,7 +362,8 @@ class Offcuts(unittest.TestCase):
             with self.assertRaises(ProjectError):
                 stock_file.load(path)
         self.assertEqual(len(cabinet.printers), 1)
-        self.assertEqual(cabinet.without_printer("Office").without_offcut(Offcut("card-220", 80.0, 120.0)), Cabinet())
+        self.assertEqual(cabinet.without_printer("Office").without_offcut(Offcut("card-220", 80.0, 120.0)),
+                         Cabinet())
 
     def test_many_kits_take_no_more_sheets_than_as_many_times_one(self) -> None:
         loads, sheet = kit(), find_sheet("A3")
@@ -340,7 +379,8 @@ class CommandLine(unittest.TestCase):
             path = Path(folder) / "x.mingei"
             project_file.save(replace(new_project(things()[0]), briefs=things(3)), path)
             before = path.read_bytes()
-            self.assertEqual(cli.main(["nest", str(path)]), 2)  # it does not write over what it was not told to
+            # it does not write over what it was not told to
+            self.assertEqual(cli.main(["nest", str(path)]), 2)
             self.assertEqual(path.read_bytes(), before)
             self.assertEqual(cli.main(["nest", str(path), "-o", str(Path(folder) / "y.mingei")]), 0)
             self.assertEqual(cli.main(["nest", str(path), "--in-place"]), 0)

@@ -1,4 +1,5 @@
-"""What could be made for a thing: which constructions take it, with what room, in what order; chosen and compared in the window."""
+"""What could be made for a thing: which constructions take it, with what room, in what order; chosen and
+compared in the window."""
 
 from __future__ import annotations
 
@@ -28,7 +29,8 @@ CARD, A4 = find_stock("card-300"), find_sheet("A4")
 
 class Offers(unittest.TestCase):
     @given(st.floats(20, 400), st.floats(20, 300), st.floats(0.2, 120))
-    def test_every_offer_takes_the_thing_with_room_to_spare(self, long: float, wide: float, thick: float) -> None:
+    def test_every_offer_takes_the_thing_with_room_to_spare(self, long: float, wide: float,
+                                                            thick: float) -> None:
         need = Need(long, wide, thick)
         for made in offers(need, CARD, A4):
             cavity = made.build.cavity
@@ -44,13 +46,16 @@ class Offers(unittest.TestCase):
         self.assertIn("carton", [o.recipe.id for o in found])
 
     def test_an_envelope_for_a_card_has_the_usual_play(self) -> None:
-        made = offer(find_recipe("envelope-side"), Need(5.5 * 25.4, 4.25 * 25.4, 0.5), find_stock("copy-80"), A4)
+        made = offer(find_recipe("envelope-side"), Need(5.5 * 25.4, 4.25 * 25.4, 0.5), find_stock("copy-80"),
+                     A4)
         front = made.build.draft_box("front")
-        self.assertAlmostEqual(front.width - 5.5 * 25.4, 6.0)  # about a quarter inch along and an eighth across (common practice)
+        # about a quarter inch along and an eighth across (common practice)
+        self.assertAlmostEqual(front.width - 5.5 * 25.4, 6.0)
         self.assertAlmostEqual(front.height - 4.25 * 25.4, 3.0)
 
     def test_a_card_with_a_decoration_of_9_mm_asks_for_a_box_envelope(self) -> None:
-        found = {o.recipe.id: o for o in offers(Need(148.0, 105.0, 9.0), find_stock("card-160"), find_sheet("A3"))}
+        found = {o.recipe.id: o for o in offers(Need(148.0, 105.0, 9.0), find_stock("card-160"),
+                                                find_sheet("A3"))}
         self.assertNotIn("envelope-side", found)
         self.assertNotIn("pocket-gusset", found)
         cavity = found["envelope-box"].build.cavity
@@ -58,7 +63,8 @@ class Offers(unittest.TestCase):
         self.assertGreaterEqual(cavity.size[2], 9.0)
 
     def test_a_bag_is_roomy_and_other_things_are_refused(self) -> None:
-        self.assertEqual(fitted(find_recipe("bag"), Need(60.0, 40.0, 5.0)), {"height": 120.0, "width": 52.0, "depth": 17.0})
+        self.assertEqual(fitted(find_recipe("bag"), Need(60.0, 40.0, 5.0)),
+                         {"height": 120.0, "width": 52.0, "depth": 17.0})
         for recipe, need in (("wreath", Need(50.0, 50.0, 5.0)), ("folder", Need(200.0, 100.0, 9.0))):
             with self.subTest(recipe), self.assertRaises(MeasureError):
                 fitted(find_recipe(recipe), need)
@@ -113,7 +119,8 @@ class InTheWindow(WindowTest):
         for key, text in (("long", "90"), ("wide", "60"), ("thick", "30")):
             write(self.station.need.fields[key], text)
         self.assertEqual(self.document.brief.need, Need(90.0, 60.0, 30.0))
-        self.assertEqual([self.document.brief.values[n] for n in ("length", "width", "height")], [91.0, 61.0, 31.0])
+        self.assertEqual([self.document.brief.values[n] for n in ("length", "width", "height")],
+                         [91.0, 61.0, 31.0])
         wait_for(lambda: "tray" in self.station.offers and not self.station._waiting)
         self.assertIn("\n", self.station.recipes["tray"].text())  # a word on the paper it asks for
         self.assertNotIn("\n", self.station.recipes["wreath"].text())
@@ -128,8 +135,10 @@ class InTheWindow(WindowTest):
         index = named.findText("what goes into a C6 envelope")
         named.setCurrentIndex(index)
         named.activated.emit(index)
-        # C6 is 162 x 114 (ISO 269), less a quarter and an eighth of an inch (common practice) and the thickness
-        self.assertEqual(self.document.brief.need, Need(round(162 - 6.35 - 9, 2), round(114 - 3.175 - 9, 2), 9.0))
+        # C6 is 162 x 114 (ISO 269), less a quarter and an eighth of an inch (common practice) and the
+        # thickness
+        self.assertEqual(self.document.brief.need,
+                         Need(round(162 - 6.35 - 9, 2), round(114 - 3.175 - 9, 2), 9.0))
 
     def test_a_stack_of_sheets_is_written_as_so_many(self) -> None:
         caliper = self.document.project.stock_of(self.document.brief).caliper_mm
@@ -156,7 +165,8 @@ class InTheWindow(WindowTest):
         wait_for(lambda: len(self.station.offers) > 2 and not self.station._waiting)
         click(self.station.compare)
         settle()
-        dialog = next(w for w in QApplication.topLevelWidgets() if isinstance(w, CompareDialog) and w.isVisible())
+        dialog = next(w for w in QApplication.topLevelWidgets() if isinstance(w, CompareDialog)
+                      and w.isVisible())
         self.assertEqual(len(dialog.chosen), 3)
         titles = [o.recipe.title for o in dialog.offers]
         dialog.chosen[0].setCurrentIndex(titles.index("Tray"))

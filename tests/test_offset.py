@@ -24,7 +24,8 @@ class Setback(unittest.TestCase):
             inner, outer = (setback(mid_depth(0, t), mid_depth(n, t), 90) for n in (0, 1))
             self.assertAlmostEqual(outer - inner, t)
 
-    def test_a_wall_glued_over_a_tab_makes_its_neighbour_one_caliper_longer_than_the_wall_opposite(self) -> None:
+    def test_a_wall_glued_over_a_tab_makes_its_neighbour_one_caliper_longer_than_the_wall_opposite(
+        self) -> None:
         for t in (0.3, 1.0, 4.0):
             d = mid_depth(0, t)
             under_top, plain = setback(d, mid_depth(1, t), 90), setback(d, mid_depth(0, t), 90)
@@ -54,8 +55,10 @@ class Setback(unittest.TestCase):
         self.assertEqual(setback(0.5, 0.5, 0.0), 0.0)
 
     @given(st.floats(0.05, 2), st.floats(0.05, 8), st.floats(1, 179))
-    def test_the_two_mid_surfaces_meet_where_the_setbacks_say(self, own: float, other: float, angle: float) -> None:
-        # f runs along +x to the corner at 0, offset to y = own; g leaves the corner turned down by the angle, offset outward
+    def test_the_two_mid_surfaces_meet_where_the_setbacks_say(self, own: float, other: float,
+                                                              angle: float) -> None:
+        # f runs along +x to the corner at 0, offset to y = own; g leaves the corner turned down by the angle,
+        # offset outward
         a = math.radians(angle)
         along, out = (math.cos(a), -math.sin(a)), (math.sin(a), math.cos(a))
         ef, eg = setback(own, other, angle), setback(other, own, angle)

@@ -1,4 +1,5 @@
-"""Windows, holes, rounded corners and notches: where they may lie, what keeps clear of them, and that they survive everything."""
+"""Windows, holes, rounded corners and notches: where they may lie, what keeps clear of them, and that they
+survive everything."""
 
 from __future__ import annotations
 
@@ -36,7 +37,8 @@ def tray() -> Brief:
 
 def _with_flat_panels() -> set[str]:
     """The recipes that have a panel which is no facet of a curved face."""
-    return {r.id for r in recipes().values() for piece in r.draft(r.accept({})).pieces for p in piece.panels if not p.whole}
+    return {r.id for r in recipes().values() for piece in r.draft(r.accept({})).pieces
+            for p in piece.panels if not p.whole}
 
 
 def made(brief: Brief) -> Build:
@@ -49,7 +51,8 @@ def svg(body: str, size: str = 'width="100mm" height="100mm" viewBox="0 0 100 10
 
 class Cutting(unittest.TestCase):
     def test_a_window_is_cut_at_its_size_about_its_place(self) -> None:
-        brief = tray().with_opening(Opening("window 1", "front", Shape.RECTANGLE, 50, 20, x=10, y=-3, corner=4))
+        brief = tray().with_opening(Opening("window 1", "front", Shape.RECTANGLE, 50, 20, x=10, y=-3,
+                                            corner=4))
         pattern = made(brief).pattern
         front = pattern.by_name["front"]
         (hole,) = front.holes
@@ -59,19 +62,23 @@ class Cutting(unittest.TestCase):
         self.assertAlmostEqual((max(y for _, y in points) + min(y for _, y in points)) / 2, 20 - 3)
         self.assertEqual([a.radius for a in hole if isinstance(a, Arc)], [4.0] * 4)
         self.assertLess(signed_area(flat_points(hole)[:-1]), 0)  # clockwise: the card lies to its left
-        self.assertAlmostEqual(made(tray()).area_mm2 - made(brief).area_mm2, 50 * 20 - (4 - math.pi) * 16, delta=0.5)
+        self.assertAlmostEqual(made(tray()).area_mm2 - made(brief).area_mm2, 50 * 20 - (4 - math.pi) * 16,
+                               delta=0.5)
 
     def test_a_drawing_of_thousands_of_paths_is_still_read_at_once(self) -> None:
-        dots = "".join(f'<rect x="{8 + 2 * (i % 40)}" y="{8 + 2 * (i // 40)}" width="1.2" height="1.2"/>' for i in range(1500))
+        dots = "".join(f'<rect x="{8 + 2 * (i % 40)}" y="{8 + 2 * (i // 40)}" width="1.2" height="1.2"/>'
+                       for i in range(1500))
         found = svg_outline.read(svg(f'<rect x="5" y="5" width="90" height="90"/>{dots}'))
         self.assertEqual((len(found.inner), found.ignored), (100, 1400))
 
     def test_a_slot_is_as_long_as_asked_and_as_wide_as_what_passes_through_it(self) -> None:
         for caliper, layers in ((0.3, 1), (1.2, 2)):
-            brief = tray().with_opening(Opening("slot 1", "base", Shape.SLOT, 18.0, turn_deg=90.0, stays=True, layers=layers))
+            brief = tray().with_opening(Opening("slot 1", "base", Shape.SLOT, 18.0, turn_deg=90.0, stays=True,
+                                                layers=layers))
             result = build(brief, Stock("any", "Any", 300, caliper))
             around = bounds(result.pattern.by_name["base"].hole_polygons[0])
-            self.assertAlmostEqual(around.width, layers * caliper + 0.15)  # common practice: as wide as the stock, with a little play
+            # common practice: as wide as the stock, with a little play
+            self.assertAlmostEqual(around.width, layers * caliper + 0.15)
             self.assertAlmostEqual(around.height, 18.5)  # and a little longer than the tongue
             self.assertEqual(project_file.loads(project_file.dumps(project := new_project(brief))), project)
         for bad in ({"layers": 0}, {"layers": 9}, {"width": 500.0}):
@@ -87,15 +94,19 @@ class Cutting(unittest.TestCase):
                 host = result.pattern.by_name[seam.host]
                 tab = result.pattern.by_name[seam.name]
                 posed = fold.finished(result.pattern)
-                onto = (fold.place(posed[seam.name], tab.polygon) - posed[seam.host][:3, 3]) @ posed[seam.host][:3, :3]
+                onto = ((fold.place(posed[seam.name], tab.polygon) - posed[seam.host][:3, 3])
+                        @ posed[seam.host][:3, :3])
                 for hole in host.hole_polygons:
                     self.assertLess(Area(onto[:, :2]).intersection(Area(hole)).area, 1e-6, seam.name)
         tab = made(carton).pattern.by_name["front tab"]
-        self.assertGreater(len(tab.polygon), len(made(new_brief("carton")).pattern.by_name["front tab"].path))  # it has a notch
+        # it has a notch
+        self.assertGreater(len(tab.polygon), len(made(new_brief("carton")).pattern.by_name["front tab"].path))
 
     def test_closed_paths_inside_the_largest_are_its_openings(self) -> None:
-        found = svg_outline.read(svg('<path d="M10 10 h300 v200 h-300z M40 40 h60 v60 h-60z"/><circle cx="200" cy="100" r="40"/>'
-                                     '<circle cx="200" cy="100" r="10"/><rect x="400" y="0" width="20" height="20"/>'))
+        found = svg_outline.read(
+            svg('<path d="M10 10 h300 v200 h-300z M40 40 h60 v60 h-60z"/><circle cx="200" cy="100" r="40"/>'
+                '<circle cx="200" cy="100" r="10"/><rect x="400" y="0" width="20" '
+                'height="20"/>'))
         self.assertEqual((len(found.inner), found.ignored), (2, 2))  # one lies in an opening, one outside
         shape = contour.write_shape((found.outline, *found.inner))
         self.assertEqual(len(contour.read_shape(shape)), 3)
@@ -112,8 +123,10 @@ class Cutting(unittest.TestCase):
         brief = tray().with_opening(Opening("a", "base", Shape.ROUND, 20.0))
         for opening, word in ((Opening("b", "base", Shape.ROUND, 79.0, x=0), "edge"),
                               (Opening("b", "base", Shape.ROUND, 20.0, x=21.0), "another"),
-                              (Opening("b", "base", Shape.ROUND, 4.0), "another"), (Opening("b", "base", x=200.0), "edge"),
-                              (Opening("b", "base", Shape.ROUND, 0.2), "cut"), (Opening("b", "base", width=math.nan), "cut"),
+                              (Opening("b", "base", Shape.ROUND, 4.0), "another"),
+                              (Opening("b", "base", x=200.0), "edge"),
+                              (Opening("b", "base", Shape.ROUND, 0.2), "cut"),
+                              (Opening("b", "base", width=math.nan), "cut"),
                               (Opening("b", "left wall tab"), "walls only")):
             with self.assertRaises(MeasureError) as caught:
                 brief.with_opening(opening)
@@ -135,7 +148,8 @@ class Cutting(unittest.TestCase):
         size = data.draw(st.floats(1, 60))
         place = st.floats(-40, 40)
         try:
-            opened = build(brief.with_opening(Opening("a", panel.name, Shape.ROUND, size, x=data.draw(place), y=data.draw(place))), stock)
+            opened = build(brief.with_opening(Opening("a", panel.name, Shape.ROUND, size, x=data.draw(place),
+                                                      y=data.draw(place))), stock)
         except MeasureError:
             return
         for closure in opened.closures:
@@ -176,16 +190,19 @@ class Edges(unittest.TestCase):
 
 class Keeping(InFolder):
     def brief(self) -> Brief:
-        return (tray().with_opening(Opening("window 1", "front", Shape.RECTANGLE, 50, 20, x=5, corner=4, window=True))
+        return (tray().with_opening(Opening("window 1", "front", Shape.RECTANGLE, 50, 20, x=5, corner=4,
+                                            window=True))
                 .with_opening(Opening("hole 1", "base", Shape.ROUND, 4.0, stays=True, x=12.0))
-                .with_opening(Opening("d", "base", Shape.DRAWN, 20.0, x=-20.0, turn_deg=30.0, drawn="0,0 40,0 40,30,90 0,30"))
+                .with_opening(Opening("d", "base", Shape.DRAWN, 20.0, x=-20.0, turn_deg=30.0,
+                                      drawn="0,0 40,0 40,30,90 0,30"))
                 .with_trim(Trim("front", 3.0, 15.0)))
 
     def test_the_file_keeps_them(self) -> None:
         project = new_project(self.brief())
         again = project_file.loads(project_file.dumps(project))
         self.assertEqual(again, project)
-        self.assertEqual(differences(project, new_project(tray())), ("Tray: openings differ", "Tray: edges differ"))
+        self.assertEqual(differences(project, new_project(tray())),
+                         ("Tray: openings differ", "Tray: edges differ"))
 
     def test_a_broken_one_in_a_file_is_named(self) -> None:
         data = json.loads(project_file.dumps(new_project(self.brief())))
@@ -198,7 +215,8 @@ class Keeping(InFolder):
 
     def test_a_negative_trim_and_two_openings_of_one_name_in_a_file_are_refused(self) -> None:
         data = json.loads(project_file.dumps(new_project(self.brief())))
-        for number, key, value, word in ((3, "round_mm", -4, "round_mm"), (1, "name", "window 1", "window 1")):
+        for number, key, value, word in ((3, "round_mm", -4, "round_mm"),
+                                         (1, "name", "window 1", "window 1")):
             broken = json.loads(json.dumps(data))
             broken["briefs"][0]["amendments"][number][key] = value
             with self.assertRaises(ProjectError) as caught:
@@ -234,22 +252,28 @@ class Reading(unittest.TestCase):
         self.assertAlmostEqual(path_length(contour.path(circle)), 40 * math.pi, delta=0.01)
         # a cubic whose area is 0.6 of its box (Green's theorem, by hand): 80 x 40
         curve = svg_outline.read(svg('<path d="M10 10 C 10 50, 90 50, 90 10 Z"/>')).outline
-        self.assertAlmostEqual(abs(signed_area(flat_points(contour.path(curve), 0.001)[:-1])), 1920.0, delta=1.5)
-        turned = svg_outline.read(svg('<g transform="scale(2) rotate(30)"><rect x="1" y="2" width="10" height="5"/></g>'))
+        self.assertAlmostEqual(abs(signed_area(flat_points(contour.path(curve), 0.001)[:-1])), 1920.0,
+                               delta=1.5)
+        turned = svg_outline.read(
+            svg('<g transform="scale(2) rotate(30)"><rect x="1" y="2" width="10" height="5"/></g>'))
         self.assertAlmostEqual(path_length(contour.path(turned.outline)), 60.0, delta=0.001)
-        inch = contour.box(svg_outline.read(svg('<rect width="96" height="48"/>', 'width="2in" height="2in"')).outline)
+        inch = contour.box(svg_outline.read(svg('<rect width="96" height="48"/>',
+                                                'width="2in" height="2in"')).outline)
         self.assertAlmostEqual(inch.width, 25.4, places=3)
 
     def test_the_largest_closed_path_is_taken(self) -> None:
-        found = svg_outline.read(svg('<path d="M0 0 h3 v3 h-3z M10 10 h30 v20 h-30z"/><path d="M0 0 L90 90"/>'))
+        found = svg_outline.read(
+            svg('<path d="M0 0 h3 v3 h-3z M10 10 h30 v20 h-30z"/><path d="M0 0 L90 90"/>'))
         self.assertEqual(found.ignored, 1)
         self.assertAlmostEqual(contour.box(found.outline).width, 30.0, places=3)
 
     def test_what_is_no_outline_is_refused_with_the_reason(self) -> None:
-        for data, word in ((b"nonsense", "no SVG"), (b"<svg", "no SVG"), (svg("<text>x</text>"), "no closed path"),
+        for data, word in ((b"nonsense", "no SVG"), (b"<svg", "no SVG"),
+                           (svg("<text>x</text>"), "no closed path"),
                            (svg('<path d="M0 0 L50 50 L60 0"/>'), "no closed path"),
                            (svg('<path d="M0 0 L50 50 L50 0 L0 40Z"/>'), "crosses itself near 22.2, -22.2;"),
-                           (b'<!DOCTYPE x [<!ENTITY a "b">]><svg/>', "entities"), (svg('<path d="M0 0 h0.1 v0.1 z"/>'), "nothing")):
+                           (b'<!DOCTYPE x [<!ENTITY a "b">]><svg/>', "entities"),
+                           (svg('<path d="M0 0 h0.1 v0.1 z"/>'), "nothing")):
             with self.assertRaises(MingeiError) as caught:
                 svg_outline.read(data)
             self.assertIn(word, str(caught.exception))

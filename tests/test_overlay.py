@@ -68,10 +68,11 @@ class Mats(unittest.TestCase):
         self.assertAlmostEqual(max(x for x, _ in hole) - min(x for x, _ in hole), 46.0, places=6)
         self.assertAlmostEqual(max(y for _, y in hole) - min(y for _, y in hole), 26.0, places=6)
 
-    @given(st.sampled_from(["tray", "carton", "prism", "polyhedron", "card", "envelope-side", "frustum-box"]).flatmap(briefs),
+    @given(st.sampled_from(["tray", "carton", "prism", "polyhedron", "card", "envelope-side",
+                            "frustum-box"]).flatmap(briefs),
            st.floats(0.5, 6.0), st.floats(0.05, 0.5), st.booleans())
-    def test_everywhere_it_lies_on_its_panel_within_its_edges(self, drawn: tuple[Brief, Stock], border: float, thick: float,
-                                                              inside: bool) -> None:
+    def test_everywhere_it_lies_on_its_panel_within_its_edges(self, drawn: tuple[Brief, Stock], border: float,
+                                                              thick: float, inside: bool) -> None:
         brief, stock = drawn
         panels = visible(build(brief, stock).patterns)
         for number, panel in enumerate(panels):
@@ -102,7 +103,8 @@ class Mats(unittest.TestCase):
 
     def test_every_panel_of_a_card_may_have_its_mat(self) -> None:
         card = Stock("c", "C", 220, 0.3)
-        self.assertEqual(set(visible(build(new_brief("card", {"kind": "concertina", "panels": 4.0}, card), card).patterns)),
+        self.assertEqual(set(visible(build(new_brief("card", {"kind": "concertina", "panels": 4.0}, card),
+                                           card).patterns)),
                          {"back", "panel 2", "panel 3", "front"})
 
     def test_its_panel_gone_it_is_passed_over(self) -> None:
@@ -119,17 +121,21 @@ class Mats(unittest.TestCase):
         self.assertLess(float(np.ptp(flat.triangles[:, :, 2])), 1.0)  # all lies flat at first
 
     def test_what_is_glued_in_a_corner_is_kept_clear_of_by_a_lining(self) -> None:
-        plain, lined = (made(covered(Overlay("mat", "top", 1.0, inside=inside), recipe="carton")) for inside in (False, True))
+        plain, lined = (made(covered(Overlay("mat", "top", 1.0, inside=inside), recipe="carton"))
+                        for inside in (False, True))
         self.assertLess(lined.patterns[1].area, plain.patterns[1].area)  # tabs of three walls take its room
 
 
 class Names(unittest.TestCase):
     def test_an_overlay_may_be_called_as_a_panel_is(self) -> None:
-        for recipe, name, panel in (("carton", "top", "front"), ("tray", "front", "front"), ("tray", "front left tab", "left wall")):
-            plain, named = (made(new_brief(recipe, stock=CARD).with_overlay(Overlay(n, panel))) for n in ("mat", name))
+        for recipe, name, panel in (("carton", "top", "front"), ("tray", "front", "front"),
+                                    ("tray", "front left tab", "left wall")):
+            plain, named = (made(new_brief(recipe, stock=CARD).with_overlay(Overlay(n, panel)))
+                            for n in ("mat", name))
             self.assertEqual(plain.closures, named.closures)
             self.assertEqual(
-                {f.code for f in check.run(plain, find_sheet("A3"), True)}, {f.code for f in check.run(named, find_sheet("A3"), True)}
+                {f.code for f in check.run(plain, find_sheet("A3"), True)},
+                {f.code for f in check.run(named, find_sheet("A3"), True)}
             )
 
 
@@ -148,10 +154,12 @@ class Sliding(unittest.TestCase):
             result = made(brief.with_overlay(Overlay("mat", panel, inside=inside)), board)
             codes = [f.code for f in check.run(result, find_sheet("A3"))]
             self.assertEqual("overlay-slides" in codes, found, (brief.recipe, panel))
-            self.assertEqual(any(s.volume > 0.1 for s in shared(result)), found, (brief.recipe, panel))  # by solids
+            # by solids
+            self.assertEqual(any(s.volume > 0.1 for s in shared(result)), found, (brief.recipe, panel))
         thin = made(lidded.with_overlay(Overlay("mat", "front")), board, mats=Stock("p", "Paper", 160, 0.2))
         self.assertEqual(
-            [f.code for f in check.run(thin, find_sheet("A3")) if f.code in ("overlay-tight", "overlay-slides")], ["overlay-tight"]
+            [f.code for f in check.run(thin, find_sheet("A3"))
+             if f.code in ("overlay-tight", "overlay-slides")], ["overlay-tight"]
         )
         low = made(lidded.with_overlay(Overlay("label", "front", width=20.0, height=6.0, y=-15.0)), board)
         self.assertNotIn("overlay-slides", [f.code for f in check.run(low, find_sheet("A3"))])
@@ -167,12 +175,17 @@ class Edges(unittest.TestCase):
         ):
             board = Stock("b", "Board", 600, caliper)
             for panel in panels:
-                result = made(new_brief(recipe, stock=board).with_overlay(Overlay("rim", panel, 5.0, part=BANDS)), board, bands=PAPER)
+                result = made(new_brief(recipe,
+                                        stock=board).with_overlay(Overlay("rim", panel, 5.0, part=BANDS)),
+                              board,
+                              bands=PAPER)
                 self.assertFalse([s for s in shared(result) if s.volume > 0.01], (recipe, panel))
 
     def test_no_band_goes_round_an_edge_that_something_stands_against(self) -> None:
         board = Stock("b", "Board", 600, 1.5)
-        result = made(new_brief("lid-base", stock=board).with_overlay(Overlay("rim", "front", 5.0, part=BANDS)), board, bands=PAPER)
+        result = made(new_brief("lid-base",
+                                stock=board).with_overlay(Overlay("rim", "front", 5.0, part=BANDS)), board,
+                      bands=PAPER)
         self.assertEqual([o.name for o in result.left_out], ["rim"])  # the lid's top lies on that rim
 
     def test_the_strips_for_the_edges_of_board_are_as_long_as_its_cuts(self) -> None:
@@ -180,7 +193,8 @@ class Edges(unittest.TestCase):
         result = build(new_brief("tray", stock=board), board)
         (found,) = [f for f in check.run(result, find_sheet("A3")) if f.code == "edge-bands"]
         self.assertIn("12 mm", str(found.sentence))  # two of board, five over each face
-        self.assertFalse([f for f in check.run(made(new_brief("tray")), find_sheet("A3")) if f.code == "edge-bands"])
+        self.assertFalse([f for f in check.run(made(new_brief("tray")), find_sheet("A3")) if f.code
+                          == "edge-bands"])
 
 
     def test_a_band_goes_round_every_free_edge_and_comes_back_on_the_inner_face(self) -> None:
@@ -193,11 +207,13 @@ class Edges(unittest.TestCase):
             posed, on = fold.finished(rim), fold.finished(host)[panel]
             for name, way in (("rim", 1.0), ("rim back", -1.0)):
                 inward = np.linalg.inv(on) @ posed[name]
-                self.assertAlmostEqual(float(inward[2, 3]), way * (1.0 + 0.1) / 2, places=6)  # it lies on that face
+                # it lies on that face
+                self.assertAlmostEqual(float(inward[2, 3]), way * (1.0 + 0.1) / 2, places=6)
                 self.assertAlmostEqual(float(inward[2, 2]), way, places=9)
                 corners = (np.array([[*p, 0.0, 1.0] for p in rim.by_name[name].polygon]) @ inward.T)[:, :2]
                 for x, y in corners:
-                    self.assertTrue(contains_or_touches(host.by_name[panel].polygon, (float(x), float(y))), (recipe, name))
+                    self.assertTrue(contains_or_touches(host.by_name[panel].polygon, (float(x), float(y))),
+                                    (recipe, name))
             (a, b) = next(iter(free_edges(host.by_name[panel], host)))
             self.assertAlmostEqual(max(rim.box.width, rim.box.height), math.dist(a, b), delta=0.2)
 
@@ -219,7 +235,8 @@ class Edges(unittest.TestCase):
     def test_bands_of_board_are_warned_of(self) -> None:
         brief = new_brief("tray", stock=CARD).with_overlay(Overlay("rim", "front", 5.0, part=BANDS))
         self.assertIn("band-thick", [f.code for f in check.run(made(brief), find_sheet("A4"))])
-        self.assertNotIn("band-thick", [f.code for f in check.run(made(brief, CARD, bands=PAPER), find_sheet("A4"))])
+        self.assertNotIn("band-thick",
+                         [f.code for f in check.run(made(brief, CARD, bands=PAPER), find_sheet("A4"))])
 
 
 def contains_or_touches(polygon: Sequence[Point], p: Point) -> bool:
@@ -230,7 +247,8 @@ def contains_or_touches(polygon: Sequence[Point], p: Point) -> bool:
 
 class Labels(unittest.TestCase):
     def test_a_label_has_its_size_and_place(self) -> None:
-        result = made(covered(Overlay("label", "front", width=30.0, height=10.0, x=5.0, corner=2.0, part=LABELS)))
+        result = made(covered(Overlay("label", "front", width=30.0, height=10.0, x=5.0, corner=2.0,
+                                      part=LABELS)))
         label = result.patterns[1]
         self.assertAlmostEqual(label.box.width, 30.0, places=6)
         self.assertAlmostEqual(label.box.height, 10.0, places=6)
@@ -240,7 +258,8 @@ class Labels(unittest.TestCase):
         self.assertAlmostEqual(label.box.centre[0] - middle[0], 5.0)
 
     def test_over_the_edge_it_is_left_out(self) -> None:
-        self.assertEqual(made(covered(Overlay("label", "front", width=300.0, height=10.0))).left_out[0].name, "label")
+        self.assertEqual(made(covered(Overlay("label", "front", width=300.0, height=10.0))).left_out[0].name,
+                         "label")
 
     def test_on_a_mat_and_pads_it_lies_outside_both(self) -> None:
         label = Overlay("label", "front", width=20.0, height=10.0, pad=2.0, part=LABELS)
@@ -248,15 +267,18 @@ class Labels(unittest.TestCase):
         self.assertEqual([round(p.rides.up, 6) for p in result.patterns[1:]], [0.25, 0.2 + 0.1 + 2.0 + 0.2])
 
     def test_its_place_is_traced_where_asked(self) -> None:
-        plain, traced = (made(covered(Overlay("label", "front", width=20.0, height=10.0, guide=g))) for g in (False, True))
+        plain, traced = (made(covered(Overlay("label", "front", width=20.0, height=10.0, guide=g)))
+                         for g in (False, True))
         self.assertEqual(len(traced.patterns[0].guides) - len(plain.patterns[0].guides), 1)
 
     def test_scaled_it_grows_and_a_border_stays(self) -> None:
-        brief = scaled(covered(Overlay("mat", "front"), Overlay("label", "front", width=20.0, height=10.0)), 2.0)
+        brief = scaled(covered(Overlay("mat", "front"), Overlay("label", "front", width=20.0, height=10.0)),
+                       2.0)
         self.assertEqual([(o.border, o.width) for o in brief.overlays], [(3.0, 0.0), (3.0, 40.0)])
 
     def test_values_that_cannot_be_made_are_refused(self) -> None:
-        for wrong in ({"border": -1.0}, {"pad": 50.0}, {"width": float("nan")}, {"width": 5.0}, {"part": "lid"}, {"x": float("inf")}):
+        for wrong in ({"border": -1.0}, {"pad": 50.0}, {"width": float("nan")}, {"width": 5.0},
+                      {"part": "lid"}, {"x": float("inf")}):
             with self.subTest(wrong), self.assertRaises(MeasureError):
                 check_overlay(Overlay("x", "front")._replace(**wrong))
 
@@ -273,17 +295,20 @@ class PartsOfTheirOwnStock(InFolder):
             envelope, liner = (fold.finished(p) for p in result.patterns)
             levels = [float(m[2, 3]) for m in (liner["liner"], envelope["front"])]
             self.assertAlmostEqual(abs(levels[1] - levels[0]), (0.1 + thick) / 2)
-            stack = [float(m[2, 3]) for m in (envelope["bottom flap"], liner["liner flap"], envelope["closing flap"])]
+            stack = [float(m[2, 3]) for m in (envelope["bottom flap"], liner["liner flap"],
+                                              envelope["closing flap"])]
             self.assertEqual([round(b - a, 9) for a, b in pairwise(stack)], [round((0.1 + thick) / 2, 9)] * 2)
 
     def test_an_outlines_overlay_of_any_thickness_lies_on_its_face(self) -> None:
         card = Stock("c", "C", 220, 0.3)
         for thick in (0.05, 0.4):
-            result = build(new_brief("profile-wall", {"overlay": "all"}, card), card, (("mats", Stock("m", "M", 90, thick)),))
+            result = build(new_brief("profile-wall", {"overlay": "all"}, card), card,
+                           (("mats", Stock("m", "M", 90, thick)),))
             self.assertTrue(all(c.closes for c in result.closures))
             pieces = {p.name: p for p in result.patterns}
             for face in ("front", "back"):
-                apart = fold.finished(pieces[f"{face} overlay"])[f"{face} overlay"][:3, 3] - fold.finished(pieces[face])[face][:3, 3]
+                apart = (fold.finished(pieces[f"{face} overlay"])[f"{face} overlay"][:3, 3]
+                         - fold.finished(pieces[face])[face][:3, 3])
                 self.assertAlmostEqual(float(np.linalg.norm(apart)), (0.3 + thick) / 2)
 
     def test_mass_follows_each_pieces_own_stock(self) -> None:
@@ -310,7 +335,8 @@ class PartsOfTheirOwnStock(InFolder):
 
     def test_a_border_too_wide_for_all_is_refused_where_it_was_written(self) -> None:
         with mock.patch("sys.stderr", new=io.StringIO()) as said:
-            self.assertEqual(cli.main(["new", "carton", "--mats", "1000", "-o", str(self.folder / "x.mingei")]), 2)
+            self.assertEqual(cli.main(["new", "carton", "--mats", "1000", "-o",
+                                       str(self.folder / "x.mingei")]), 2)
         self.assertIn("--mats", said.getvalue())
 
     def test_broken_overlays_are_refused_by_name(self) -> None:
@@ -333,9 +359,11 @@ class PartsOfTheirOwnStock(InFolder):
     def test_the_command_line_gives_mats_and_stocks(self) -> None:
         path = self.folder / "x.mingei"
         with mock.patch("sys.stdout"):
-            self.assertEqual(cli.main(["new", "carton", "--mats", "1/8 in", "--part", "mats=wrapping-60", "-o", str(path)]), 0)
+            self.assertEqual(cli.main(["new", "carton", "--mats", "1/8 in", "--part", "mats=wrapping-60",
+                                       "-o", str(path)]), 0)
         brief = project_file.load(path).briefs[0]
-        self.assertEqual([(o.panel, round(o.border, 3)) for o in brief.overlays], [("front", 3.175), ("back", 3.175), ("top", 3.175)])
+        self.assertEqual([(o.panel, round(o.border, 3)) for o in brief.overlays],
+                         [("front", 3.175), ("back", 3.175), ("top", 3.175)])
         self.assertEqual(brief.parts, (("mats", "wrapping-60"),))
         with mock.patch("sys.stderr"):
             self.assertNotEqual(cli.main(["new", "carton", "--part", "hat=wrapping-60", "-o", str(path)]), 0)
@@ -343,7 +371,8 @@ class PartsOfTheirOwnStock(InFolder):
 
 class CuttingList(InFolder):
     def test_alike_rectangles_share_a_letter_and_outlines_follow(self) -> None:
-        brief = covered(Overlay("a", "front"), Overlay("b", "back"), Overlay("c", "base"), Overlay("d", "left wall", corner=3.0))
+        brief = covered(Overlay("a", "front"), Overlay("b", "back"), Overlay("c", "base"),
+                        Overlay("d", "left wall", corner=3.0))
         rows = cutting_list(loads_of("tray", build(brief, CARD, (("mats", PAPER),)).patterns))
         self.assertEqual([r.letter for r in rows], ["A", "B", "C", "D"])
         self.assertEqual([(r.square, r.copies) for r in rows], [(True, 1), (True, 2), (False, 1), (False, 1)])

@@ -1,4 +1,5 @@
-"""Printed pages: nothing stands on anything else, whatever is on the sheet; and both faces of a sheet belong together."""
+"""Printed pages: nothing stands on anything else, whatever is on the sheet; and both faces of a sheet belong
+together."""
 
 from __future__ import annotations
 
@@ -37,7 +38,8 @@ A4 = find_sheet("A4")
 
 
 def glyph_boxes(drawing: Drawing) -> list[tuple[str, Area]]:
-    """Where the letters of every text really are, by the outlines of their glyphs; a hair smaller all round."""
+    """Where the letters of every text really are, by the outlines of their glyphs; a hair smaller all
+    round."""
     found = []
     for text in drawing.texts:
         points = [p for commands in outlines(text) for _, ps in commands for p in ps]
@@ -70,15 +72,21 @@ def kit(rng: random.Random) -> Project:
     names = list(recipes())
     briefs = []
     for number in range(rng.randint(1, 4)):
-        title = rng.choice(["x", "Tag", "A thing of the field station with quite a long name", "Öre & søn", "Tray"])
-        briefs.append(replace(new_brief(rng.choice(names), name=title), copies=rng.choice([1, 1, 2, 5]), id=f"{number}"))
+        title = rng.choice(["x", "Tag", "A thing of the field station with quite a long name", "Öre & søn",
+                            "Tray"])
+        briefs.append(replace(new_brief(rng.choice(names), name=title), copies=rng.choice([1, 1, 2, 5]),
+                              id=f"{number}"))
     project = replace(
-        new_project(briefs[0], rng.choice(["x", "Tern Point field station, autumn term, second group"])), briefs=tuple(briefs)
+        new_project(briefs[0], rng.choice(["x", "Tern Point field station, autumn term, second group"])),
+        briefs=tuple(briefs)
     )
-    laying = Laying(gap=rng.choice([0.0, 1.0, 3.0, 8.0]), template=rng.random() < 0.25, corners=rng.random() < 0.3,
+    laying = Laying(gap=rng.choice([0.0, 1.0, 3.0, 8.0]), template=rng.random() < 0.25,
+                    corners=rng.random() < 0.3,
                     cuts=rng.choice(list(CutLine)), names=rng.random() < 0.9)
-    printer = Printer(margin=rng.choice([0.0, 4.0, 8.0, 15.0]), across=rng.choice([100.0, 99.3]), name="A printer of the office")
-    return replace(project, laying=laying, printer=printer, sheet=rng.choice([s.name for s in SHEETS]), tile_mm=rng.choice([0.0, 25.0]),
+    printer = Printer(margin=rng.choice([0.0, 4.0, 8.0, 15.0]), across=rng.choice([100.0, 99.3]),
+                      name="A printer of the office")
+    return replace(project, laying=laying, printer=printer, sheet=rng.choice([s.name for s in SHEETS]),
+                   tile_mm=rng.choice([0.0, 25.0]),
                    unit=rng.choice(["mm", "in"]))
 
 
@@ -96,13 +104,15 @@ class Words(unittest.TestCase):
             chars, metrics, em = font.getBestCmap(), font["hmtx"], font["head"].unitsPerEm
             for letter in map(chr, [*range(32, 127), *range(0xA1, 0x250), 0x2026, 0x2044, 0x2013]):
                 if ord(letter) in chars:
-                    self.assertAlmostEqual(width(letter, 10.0, bold), 10.0 * metrics[chars[ord(letter)]][0] / em, delta=0.006, msg=letter)
+                    self.assertAlmostEqual(width(letter, 10.0, bold), 10.0 * metrics[chars[ord(letter)]][0]
+                                           / em, delta=0.006, msg=letter)
 
     def test_a_box_holds_the_letters_it_is_for(self) -> None:
         drawing = page_drawing(pages_of(new_project(new_brief("tray")))[0], "Høgglue")
         for text in drawing.texts:
             points = [p for commands in outlines(text) for _, ps in commands for p in ps]
-            self.assertTrue(Area(text_box(text)).buffer(0.12 * text.size).covers(Area(points_hull(points))), text.words)
+            self.assertTrue(Area(text_box(text)).buffer(0.12 * text.size).covers(Area(points_hull(points))),
+                            text.words)
         self.assertGreater(RISE, 0.7)
 
     def test_nothing_printed_overlaps_on_any_page_of_the_demo(self) -> None:
@@ -116,12 +126,14 @@ class Words(unittest.TestCase):
             project = kit(rng)
             for page in pages_of(project)[:4]:
                 for drawing in page_drawings(page, project.title):
-                    self.assertEqual(overlaps(drawing), [], (number, page.number, project.sheet, project.laying, project.printer.margin))
+                    self.assertEqual(overlaps(drawing), [], (number, page.number, project.sheet,
+                                                             project.laying, project.printer.margin))
 
     def test_a_small_sheet_has_a_shorter_bar_that_says_its_length(self) -> None:
         sheet = find_sheet("A6")
         self.assertEqual(bars(sheet), (80.0, CHECK_BAR_MM))
-        drawing = page_drawing(arrange([Load("t", build(new_brief("tag"), find_stock("card-220")).pattern)], sheet).pages[0], "x")
+        drawing = page_drawing(arrange([Load("t", build(new_brief("tag"), find_stock("card-220")).pattern)],
+                                       sheet).pages[0], "x")
         self.assertTrue(any("level 80 mm, upright 100 mm" in t.words for t in drawing.texts))
         for stroke in drawing.strokes:
             for x, y in flat_points(stroke.path):
@@ -131,15 +143,18 @@ class Words(unittest.TestCase):
         for recipe in ("tray", "carton", "frustum-box", "polyhedron", "bag"):
             project = replace(new_project(new_brief(recipe)), sheet="A2")
             for page in pages_of(project):
-                walls = [Area(i.move.apply_all(p.flat_polygon)) for i in page.items for p in i.load.pattern.panels
+                walls = [Area(i.move.apply_all(p.flat_polygon)) for i in page.items
+                         for p in i.load.pattern.panels
                          if p.role not in ("tab", "lip")]
                 for text in page_drawing(page, "x").texts:
                     if text.words.isdigit():
-                        self.assertFalse(any(Area(text_box(text)).intersects(w.buffer(-0.05)) for w in walls), (recipe, text))
+                        self.assertFalse(any(Area(text_box(text)).intersects(w.buffer(-0.05)) for w in walls),
+                                         (recipe, text))
 
     def test_an_inch_project_prints_inches_and_a_bar_of_four(self) -> None:
         for unit, name, inches in (("mm", "A4", False), ("in", "A4", True), ("mm", "Letter", True)):
-            project = replace(new_project(new_brief("tray", {"length": 60.0, "width": 40.0})), unit=unit, sheet=name)
+            project = replace(new_project(new_brief("tray", {"length": 60.0, "width": 40.0})), unit=unit,
+                              sheet=name)
             words = " ".join(t.words for t in page_drawing(pages_of(project)[0], "x").texts)
             self.assertEqual("4 in" in words, inches, (unit, name))
             self.assertEqual("1/64 in (" in words, unit == "in", words)
@@ -158,10 +173,12 @@ class Words(unittest.TestCase):
 
 class Faces(unittest.TestCase):
     def points(self, strokes: tuple[Stroke, ...], *inks: Ink) -> list[tuple[float, float]]:
-        return sorted({(round(x, 5), round(y, 5)) for s in strokes if s.ink in inks and not s.mark for x, y in flat_points(s.path)})
+        return sorted({(round(x, 5), round(y, 5)) for s in strokes if s.ink in inks and not s.mark
+                       for x, y in flat_points(s.path)})
 
     def test_the_tiles_of_a_template_are_the_mirror_image_of_those_of_the_print(self) -> None:
-        project = replace(new_project(new_brief("carton", {"length": 400.0, "width": 120.0, "height": 90.0})), tile_mm=25.0)
+        project = replace(new_project(new_brief("carton", {"length": 400.0, "width": 120.0, "height": 90.0})),
+                          tile_mm=25.0)
         plain, mirrored = pages_of(project), pages_of(replace(project, laying=Laying(template=True)))
         self.assertGreater(len(plain), 3)
         space = room(project.paper)
@@ -169,12 +186,15 @@ class Faces(unittest.TestCase):
             one, two = (page_drawing(p, "x") for p in (a, b))
             across = space.left + space.right
             # all but what stands beneath and at the left: the bars, the key, the map
-            lines = [[s for s in d.strokes if all(space.left <= x + 1e-6 and x - 1e-6 <= space.right and y >= space.bottom - 1e-6
-                                                  for x, y in flat_points(s.path))] for d in (one, two)]
-            both = [sorted((s.ink, *sorted((round(x, 4), round(y, 4)) for x, y in flat_points(s.path))) for s in some)
+            lines = [[s for s in d.strokes
+                      if all(space.left <= x + 1e-6 and x - 1e-6 <= space.right and y >= space.bottom - 1e-6
+                             for x, y in flat_points(s.path))] for d in (one, two)]
+            both = [sorted((s.ink, *sorted((round(x, 4), round(y, 4)) for x, y in flat_points(s.path)))
+                           for s in some)
                     for some in (flipped(lines[0], across), lines[1])]
             self.assertEqual(*both)
-            glued = [sorted((t.words, round(abs(t.at[0] - (across if flip else 0.0)), 4), round(t.at[1], 4)) for t in d.texts
+            glued = [sorted((t.words, round(abs(t.at[0] - (across if flip else 0.0)), 4), round(t.at[1], 4))
+                            for t in d.texts
                             if t.at[1] > space.bottom) for d, flip in ((one, True), (two, False))]
             self.assertEqual(*glued)
 
@@ -184,17 +204,21 @@ class Faces(unittest.TestCase):
             sheet = replace(A4, laying=Laying(cuts=CutLine.BACK, template=template))
             (page,) = arrange([Load("box", pattern)], sheet).pages
             front, back = page_drawings(page, "x")
-            through = flipped(back.strokes, sheet.width)  # as the back is seen from the front, through the paper
+            # as the back is seen from the front, through the paper
+            through = flipped(back.strokes, sheet.width)
             folds = Ink.VALLEY if template else Ink.MOUNTAIN
             cuts = self.points(through, Ink.CUT)
             for x, y in self.points(front.strokes, folds):
                 self.assertLess(min(abs(x - a) + abs(y - b) for a, b in cuts), 30.0)
-            lefts = [min(x for x, _ in self.points(strokes, ink)) for strokes, ink in ((through, Ink.CUT), (front.strokes, folds))]
-            plain = page_drawing(arrange([Load("box", pattern)], replace(A4, laying=Laying(template=template))).pages[0], "x")
+            lefts = [min(x for x, _ in self.points(strokes, ink))
+                     for strokes, ink in ((through, Ink.CUT), (front.strokes, folds))]
+            plain = page_drawing(arrange([Load("box", pattern)],
+                                         replace(A4, laying=Laying(template=template))).pages[0], "x")
             self.assertAlmostEqual(lefts[0], min(x for x, _ in self.points(plain.strokes, Ink.CUT)), places=4)
 
     def test_a_printer_measured_twice_compounds(self) -> None:
-        # a printer that prints 99.2 for 100: after one correction it prints 100; if that print still measures 100.3, both count
+        # a printer that prints 99.2 for 100: after one correction it prints 100; if that print still measures
+        # 100.3, both count
         once = Printer(across=99.2)
         self.assertAlmostEqual(once.measured_again(across=100.3).across, 99.2 * 1.003)
         self.assertEqual(once.measured_again(), once)
@@ -226,23 +250,29 @@ class Ink_(unittest.TestCase):
             self.assertGreater(lowest, beneath)
 
     def test_ticks_stay_off_the_next_card(self) -> None:
-        made = build(replace(new_brief("tag", {"width": 50.0, "height": 90.0}), copies=6), find_stock("card-220"))
+        made = build(replace(new_brief("tag", {"width": 50.0, "height": 90.0}), copies=6),
+                     find_stock("card-220"))
         sheet = replace(A4, laying=Laying(gap=2.0, cuts=CutLine.TICKS))
         for page in arrange(loads_of("t", made.patterns), sheet).pages:
             cards = [Area(i.move.apply_all(outline(i.load.pattern))).buffer(0.2) for i in page.items]
             for stroke in page_drawing(page, "x").strokes:
-                if stroke.ink is Ink.CUT and not stroke.mark and len(stroke.path) == 1 and stroke.path[0].length < 3.5:
+                if (stroke.ink is Ink.CUT and not stroke.mark and len(stroke.path) == 1
+                    and stroke.path[0].length < 3.5):
                     line = LineString(flat_points(stroke.path))
-                    self.assertLessEqual(sum(line.intersects(card) for card in cards), 0 if line.length > 3.2 else 1)
+                    self.assertLessEqual(sum(line.intersects(card) for card in cards), 0 if line.length > 3.2
+                                         else 1)
 
     def test_edges_in_common_are_cut_once(self) -> None:
-        made = build(replace(new_brief("tag", {"width": 40.0, "height": 60.0, "corner": 0.0}), copies=4), find_stock("card-220"))
-        once, twice = (page_drawing(arrange(loads_of("t", made.patterns), replace(A4, laying=Laying(gap=gap, names=False))).pages[0], "x")
+        made = build(replace(new_brief("tag", {"width": 40.0, "height": 60.0, "corner": 0.0}), copies=4),
+                     find_stock("card-220"))
+        once, twice = (page_drawing(arrange(loads_of("t", made.patterns),
+                                            replace(A4, laying=Laying(gap=gap, names=False))).pages[0], "x")
                        for gap in (0.0, 3.0))
         for a, b in combinations([s for s in once.strokes if s.ink is Ink.CUT and not s.mark], 2):
             shared = LineString(flat_points(a.path)).intersection(LineString(flat_points(b.path)))
             self.assertLess(shared.length, 0.05)
-        lengths = [sum(LineString(flat_points(s.path)).length for s in d.strokes if s.ink is Ink.CUT and not s.mark) for d in (once, twice)]
+        lengths = [sum(LineString(flat_points(s.path)).length for s in d.strokes if s.ink is Ink.CUT
+                       and not s.mark) for d in (once, twice)]
         self.assertLess(lengths[0], lengths[1] - 30.0)
 
     def test_a_roll_ends_where_its_pieces_end(self) -> None:

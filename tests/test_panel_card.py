@@ -41,7 +41,9 @@ class PanelCard(WindowTest):
 
     def drawing(self, body: str) -> Path:
         path = self.folder / "x.svg"
-        path.write_text(f'<svg xmlns="http://www.w3.org/2000/svg" width="50mm" height="50mm" viewBox="0 0 50 50">{body}</svg>')
+        path.write_text(
+            f'<svg xmlns="http://www.w3.org/2000/svg" width="50mm" height="50mm" viewBox="0 0 50 '
+            f'50">{body}</svg>')
         return path
 
     def test_it_shows_only_for_a_flat_panel(self) -> None:
@@ -66,7 +68,8 @@ class PanelCard(WindowTest):
         self.assertIn("40 mm", self.card.patch.text())
         write(self.card.lengths["x"], "400")
         self.assertFalse(self.card.lengths["x"].reason.isHidden())
-        self.assertEqual(self.document.brief.openings[0].x, 40.0)  # the last of what was being written that could be cut
+        # the last of what was being written that could be cut
+        self.assertEqual(self.document.brief.openings[0].x, 40.0)
         click(self.card.remove)
         self.assertEqual(self.document.brief.openings, ())
         while self.document.project != start:

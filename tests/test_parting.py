@@ -33,7 +33,8 @@ def parted(draw: st.DrawFn) -> list[Box]:
         else:
             at = whole.bottom + share * whole.height
             parts += [whole._replace(top=at), whole._replace(bottom=at)]
-    return [Box(p.left + 0.05 * p.width, p.bottom + 0.05 * p.height, p.right - 0.05 * p.width, p.top - 0.05 * p.height) for p in parts]
+    return [Box(p.left + 0.05 * p.width, p.bottom + 0.05 * p.height, p.right - 0.05 * p.width,
+                p.top - 0.05 * p.height) for p in parts]
 
 
 def made(cuts: tuple[Cut, ...]) -> list[Box]:
@@ -41,9 +42,11 @@ def made(cuts: tuple[Cut, ...]) -> list[Box]:
     parts = [SHEET]
     for cut in cuts:
         for number, p in enumerate(parts):
-            ends, span = ((p.bottom, p.top), (p.left, p.right)) if cut.upright else ((p.left, p.right), (p.bottom, p.top))
+            ends, span = (((p.bottom, p.top), (p.left, p.right)) if cut.upright
+                          else ((p.left, p.right), (p.bottom, p.top)))
             if ends == (cut.begin, cut.end) and span[0] < cut.at < span[1]:
-                parts[number:number + 1] = [p._replace(right=cut.at), p._replace(left=cut.at)] if cut.upright else \
+                parts[number:number + 1] = [p._replace(right=cut.at),
+                                            p._replace(left=cut.at)] if cut.upright else \
                     [p._replace(top=cut.at), p._replace(bottom=cut.at)]
                 break
         else:
@@ -61,7 +64,8 @@ class Parting(unittest.TestCase):
         parts = made(cuts)
         self.assertEqual(len(parts), len(boxes))
         for box in boxes:
-            holding = [p for p in parts if p.left <= box.left and box.right <= p.right and p.bottom <= box.bottom and box.top <= p.top]
+            holding = [p for p in parts if p.left <= box.left and box.right <= p.right
+                       and p.bottom <= box.bottom and box.top <= p.top]
             self.assertEqual(len(holding), 1)
 
     def test_a_pinwheel_cannot_be_parted(self) -> None:
@@ -73,12 +77,14 @@ class Parting(unittest.TestCase):
 
     def test_the_offcut_of_a_page_of_tags_stays_whole(self) -> None:
         card = find_stock("card-220")
-        tags = build(replace(new_brief("tag", {"width": 40.0, "height": 70.0}, card), copies=5), card).patterns
+        tags = build(replace(new_brief("tag", {"width": 40.0, "height": 70.0}, card), copies=5),
+                     card).patterns
         (page,) = arrange(loads_of("Tag", tags), find_sheet("A4")).pages
         (left,) = left_over([page])
         cuts = parting(page, left.where)
         assert cuts is not None
-        self.assertEqual(sum(1 for p in made(cuts) if p.left <= left.where.left + 1e-6 and p.right >= left.where.right - 1e-6
+        self.assertEqual(sum(1 for p in made(cuts) if p.left <= left.where.left + 1e-6
+                             and p.right >= left.where.right - 1e-6
                              and p.bottom <= left.where.bottom + 1e-6 and p.top >= left.where.top - 1e-6), 1)
 
 

@@ -28,8 +28,10 @@ from tests.giving import given_way
 
 #: Corners, edges, faces, and volume for edges of 1, as the handbooks of solids give them.
 _BOOK = {
-    "tetrahedron": (4, 6, {3: 4}, math.sqrt(2) / 12), "cube": (8, 12, {4: 6}, 1.0), "octahedron": (6, 12, {3: 8}, math.sqrt(2) / 3),
-    "dodecahedron": (20, 30, {5: 12}, (15 + 7 * math.sqrt(5)) / 4), "icosahedron": (12, 30, {3: 20}, 5 * (3 + math.sqrt(5)) / 12),
+    "tetrahedron": (4, 6, {3: 4}, math.sqrt(2) / 12), "cube": (8, 12, {4: 6}, 1.0),
+    "octahedron": (6, 12, {3: 8}, math.sqrt(2) / 3),
+    "dodecahedron": (20, 30, {5: 12}, (15 + 7 * math.sqrt(5)) / 4),
+    "icosahedron": (12, 30, {3: 20}, 5 * (3 + math.sqrt(5)) / 12),
     "truncated-tetrahedron": (12, 18, {3: 4, 6: 4}, 23 * math.sqrt(2) / 12),
     "cuboctahedron": (12, 24, {3: 8, 4: 6}, 5 * math.sqrt(2) / 3),
     "truncated-cube": (24, 36, {3: 8, 8: 6}, (21 + 14 * math.sqrt(2)) / 3),
@@ -46,8 +48,10 @@ _BOOK = {
 }
 #: Inner dihedral angles (degrees) by the numbers of corners of the two faces (the same handbooks).
 _DIHEDRAL = {
-    "tetrahedron": {(3, 3): 70.5288}, "cube": {(4, 4): 90.0}, "octahedron": {(3, 3): 109.4712}, "dodecahedron": {(5, 5): 116.5651},
-    "icosahedron": {(3, 3): 138.1897}, "cuboctahedron": {(3, 4): 125.2644}, "truncated-octahedron": {(4, 6): 125.2644, (6, 6): 109.4712},
+    "tetrahedron": {(3, 3): 70.5288}, "cube": {(4, 4): 90.0}, "octahedron": {(3, 3): 109.4712},
+    "dodecahedron": {(5, 5): 116.5651},
+    "icosahedron": {(3, 3): 138.1897}, "cuboctahedron": {(3, 4): 125.2644},
+    "truncated-octahedron": {(4, 6): 125.2644, (6, 6): 109.4712},
     "icosidodecahedron": {(3, 5): 142.6226}, "truncated-icosahedron": {(5, 6): 142.6226, (6, 6): 138.1897},
 }
 _FOLDED = [c for c, _ in find_recipe("polyhedron").measure("solid").choices]
@@ -64,12 +68,14 @@ class Handbook(unittest.TestCase):
             solid = regular_solid(name)
             counted = len(solid.corners), len(_edges(solid)), Counter(map(len, solid.faces))
             self.assertEqual(counted, (corners, edges, Counter(faces)), name)
-            self.assertAlmostEqual(float(trimesh.convex.convex_hull(solid.corners).volume), volume, places=4, msg=name)
+            self.assertAlmostEqual(float(trimesh.convex.convex_hull(solid.corners).volume), volume, places=4,
+                                   msg=name)
 
     def test_every_edge_has_length_1_and_two_faces(self) -> None:
         for solid in (*map(regular_solid, NAMES), *map(prism, range(3, 13)), *map(antiprism, range(3, 13))):
             for a, b in _edges(solid):
-                self.assertAlmostEqual(float(np.linalg.norm(solid.corners[a] - solid.corners[b])), 1.0, places=6)
+                self.assertAlmostEqual(float(np.linalg.norm(solid.corners[a] - solid.corners[b])), 1.0,
+                                       places=6)
                 self.assertIn((a, b), solid.beside)
                 self.assertIn((b, a), solid.beside)
 
@@ -78,7 +84,8 @@ class Handbook(unittest.TestCase):
             solid = regular_solid(name)
             for (a, b), face in solid.beside.items():
                 other = solid.beside[b, a]
-                wanted = angles[min(len(solid.faces[f]) for f in (face, other)), max(len(solid.faces[f]) for f in (face, other))]
+                wanted = angles[min(len(solid.faces[f]) for f in (face, other)),
+                                max(len(solid.faces[f]) for f in (face, other))]
                 self.assertAlmostEqual(180 - solid.turn_deg(face, other), wanted, places=3, msg=name)
 
     def test_every_face_looks_outward_and_is_flat(self) -> None:
@@ -92,7 +99,8 @@ class Handbook(unittest.TestCase):
 class Folded(unittest.TestCase):
     @settings(max_examples=30)
     @given(st.sampled_from(_FOLDED), st.integers(3, 12), st.floats(15, 150), st.integers(1, 6))
-    def test_folded_from_thin_paper_it_has_the_faces_and_the_volume_of_the_solid(self, name: str, sides: int, edge: float,
+    def test_folded_from_thin_paper_it_has_the_faces_and_the_volume_of_the_solid(self, name: str, sides: int,
+                                                                                 edge: float,
                                                                                  pieces: int) -> None:
         values = {"solid": name, "sides": float(sides), "edge": edge}
         solid = chosen_solid(values)
@@ -101,9 +109,11 @@ class Folded(unittest.TestCase):
         paper = Stock("p", "p", 40, 0.03)
         patterns = develop(find_recipe("polyhedron").draft(brief.values), paper)
         self.assertEqual(len(patterns), pieces)
-        faces = [(fold.finished(pattern), p) for pattern in patterns for p in pattern.panels if p.role == "wall"]
+        faces = [(fold.finished(pattern), p) for pattern in patterns for p in pattern.panels if p.role
+                 == "wall"]
         self.assertEqual(len(faces), len(solid.faces))
-        hull = trimesh.convex.convex_hull(np.concatenate([fold.place(done[p.name], p.polygon) for done, p in faces]))
+        hull = trimesh.convex.convex_hull(
+            np.concatenate([fold.place(done[p.name], p.polygon) for done, p in faces]))
         whole = trimesh.convex.convex_hull(solid.corners * edge)
         # the faces lie a caliper and a half outside: so much skin, and corners a fifth more
         self.assertGreaterEqual(float(hull.volume), 0.9999 * float(whole.volume))
@@ -122,16 +132,19 @@ class Folded(unittest.TestCase):
     def test_in_pieces_every_edge_is_still_a_fold_or_a_seam_and_one_face_tucks_in(self) -> None:
         self.assertEqual(set(_FOLDED), {*NAMES, "prism", "antiprism"})
         for name, pieces in (("truncated-icosidodecahedron", 4), ("snub-dodecahedron", 6), ("cube", 3)):
-            made = build(new_brief("polyhedron", {"solid": name, "pieces": float(pieces)}), find_stock("card-220"))
+            made = build(new_brief("polyhedron", {"solid": name, "pieces": float(pieces)}),
+                         find_stock("card-220"))
             solid = chosen_solid(made.brief.values)
             parts = made.draft.pieces
             self.assertEqual(len(parts), pieces)
             folds, seams = sum(len(p.folds) for p in parts), [s for p in parts for s in p.seams]
             self.assertEqual(folds, len(solid.faces) - pieces)
             self.assertEqual(folds + len(seams), len(_edges(solid)))
-            self.assertEqual({s.carrier.panel for s in seams if s.joint is Joint.TUCK}, {f"face {len(solid.faces)}"})
+            self.assertEqual({s.carrier.panel for s in seams if s.joint is Joint.TUCK},
+                             {f"face {len(solid.faces)}"})
             self.assertTrue(all(c.closes for c in made.closures))
-            self.assertLess(max(len(p.panels) for p in parts), 2.5 * len(solid.faces) / pieces)  # no part is much larger
+            # no part is much larger
+            self.assertLess(max(len(p.panels) for p in parts), 2.5 * len(solid.faces) / pieces)
 
     def test_a_seam_between_two_pieces_may_be_taped_but_takes_no_fin(self) -> None:
         from mingei.core.amendments.amend import SeamChange
@@ -150,12 +163,14 @@ class Folded(unittest.TestCase):
     def test_the_net_is_the_one_of_several_that_prints_largest(self) -> None:
         # found by trying: rooted in an octagon, the larger faces first, they take sheets 259 and 356 mm wide
         for name, most in (("truncated-cube", 225.0), ("snub-dodecahedron", 325.0)):
-            box = build(new_brief("polyhedron", {"solid": name, "edge": 30.0}), find_stock("card-220")).pattern.box
+            box = build(new_brief("polyhedron", {"solid": name, "edge": 30.0}),
+                        find_stock("card-220")).pattern.box
             low, high = sorted((box.width, box.height))
             self.assertLess(max(low, high / math.sqrt(2)), most)
 
     def test_a_piece_has_something_to_fold(self) -> None:
-        self.assertEqual(given_way("polyhedron", {"solid": "tetrahedron", "pieces": 3.0}), {"pieces": (3.0, 2.0)})
+        self.assertEqual(given_way("polyhedron", {"solid": "tetrahedron", "pieces": 3.0}),
+                         {"pieces": (3.0, 2.0)})
 
     def test_the_middle_of_the_first_face_has_a_hole_for_a_thread(self) -> None:
         card = find_stock("card-220")

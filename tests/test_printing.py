@@ -1,4 +1,5 @@
-"""What is printed of the pieces, printers as they were measured, and the stand-in printer that rehearses a print."""
+"""What is printed of the pieces, printers as they were measured, and the stand-in printer that rehearses a
+print."""
 
 from __future__ import annotations
 
@@ -27,7 +28,16 @@ from mingei.core.build import build
 from mingei.core.drawing import Drawing, Ink, flipped, pattern_strokes
 from mingei.core.errors import ExportError, MeasureError
 from mingei.core.layout.cutting_page import cutting_pages
-from mingei.core.layout.laying import ANY_PRINTER, BAR_MM, USUAL, CutLine, Laying, Printer, check_printer, feed_advice
+from mingei.core.layout.laying import (
+    ANY_PRINTER,
+    BAR_MM,
+    USUAL,
+    CutLine,
+    Laying,
+    Printer,
+    check_printer,
+    feed_advice,
+)
 from mingei.core.layout.marks import page_drawing, page_drawings, ticks
 from mingei.core.layout.material import minutes
 from mingei.core.layout.place import Load, Page, arrange, clashes, loads_of, room
@@ -74,21 +84,25 @@ def read_back(drawing: Drawing, number: int = 0) -> list[list[tuple[float, float
 class Choices(unittest.TestCase):
     def test_cuts_are_left_out_or_drawn_outside_the_corners_only(self) -> None:
         pattern = carton().pattern
-        self.assertFalse(any(s.ink is Ink.CUT for s in page_drawing(page(Laying(cuts=CutLine.NONE)), "x").strokes))
-        square = tuple(Line(a, b) for a, b in (((0.0, 0.0), (50.0, 0.0)), ((50.0, 0.0), (50.0, 40.0)), ((50.0, 40.0), (0.0, 40.0)),
+        self.assertFalse(
+            any(s.ink is Ink.CUT for s in page_drawing(page(Laying(cuts=CutLine.NONE)), "x").strokes))
+        square = tuple(Line(a, b) for a, b in (((0.0, 0.0), (50.0, 0.0)), ((50.0, 0.0), (50.0, 40.0)),
+                                               ((50.0, 40.0), (0.0, 40.0)),
                                                ((0.0, 40.0), (0.0, 0.0))))
         found = list(ticks(square))
         self.assertEqual(len(found), 8)  # two beyond each corner
         for stroke in found:
             (line,) = stroke.path
             self.assertFalse(contains(((0.0, 0.0), (50.0, 0.0), (50.0, 40.0), (0.0, 40.0)), line.end))
-            self.assertTrue(any(abs(line.start[axis] - line.end[axis]) < 1e-9 and line.start[axis] in (0.0, 50.0, 40.0) for axis in (0, 1)))
+            self.assertTrue(any(abs(line.start[axis] - line.end[axis]) < 1e-9
+                                and line.start[axis] in (0.0, 50.0, 40.0) for axis in (0, 1)))
         for cut in pattern.cuts:
             for stroke in (s for s in ticks(cut) if isinstance(s.path[-1], Line)):
                 self.assertFalse(contains(flat_points(cut)[:-1], stroke.path[-1].end))
 
     def test_a_hairline_is_thinner_in_the_print(self) -> None:
-        wide, thin = (pdf([page_drawing(page(Laying(cuts=cuts)), "x")]) for cuts in (CutLine.LINE, CutLine.HAIR))
+        wide, thin = (pdf([page_drawing(page(Laying(cuts=cuts)), "x")])
+                      for cuts in (CutLine.LINE, CutLine.HAIR))
         widths = []
         for data in (wide, thin):
             document = pypdfium2.PdfDocument(data)
@@ -117,11 +131,14 @@ class Choices(unittest.TestCase):
     def test_a_template_for_the_inner_face_is_the_mirror_image_with_folds_the_other_way(self) -> None:
         plain, mirrored = page_drawing(page(), "x"), page_drawing(page(Laying(template=True)), "x")
         space = room(find_sheet("A4"))
-        cuts = sorted((round(space.left + space.right - x, 6), round(y, 6)) for x, y in points(plain, Ink.CUT) if y > space.bottom)
-        self.assertEqual(sorted((round(x, 6), round(y, 6)) for x, y in points(mirrored, Ink.CUT) if y > space.bottom), cuts)
+        cuts = sorted((round(space.left + space.right - x, 6), round(y, 6)) for x, y in points(plain, Ink.CUT)
+                      if y > space.bottom)
+        self.assertEqual(sorted((round(x, 6), round(y, 6)) for x, y in points(mirrored, Ink.CUT) if y
+                                > space.bottom), cuts)
 
         def counted(drawing: Drawing, ink: Ink) -> int:
-            return sum(s.ink is ink and min(y for _, y in flat_points(s.path)) > space.bottom for s in drawing.strokes)
+            return sum(s.ink is ink and min(y for _, y in flat_points(s.path)) > space.bottom
+                       for s in drawing.strokes)
 
         self.assertEqual(counted(plain, Ink.MOUNTAIN), counted(mirrored, Ink.VALLEY))
         self.assertTrue(any("stick it to the inner face" in t.words for t in mirrored.texts))
@@ -137,7 +154,8 @@ class Choices(unittest.TestCase):
 
     def test_marks_in_the_corners_are_clear_of_pieces_and_margins(self) -> None:
         made = page(Laying(corners=True))
-        crosses = [s for s in page_drawing(made, "x").strokes if s.ink is Ink.DRAW and s.path[0].length == 8.0]
+        crosses = [s for s in page_drawing(made, "x").strokes if s.ink is Ink.DRAW and s.path[0].length
+                   == 8.0]
         self.assertEqual(len(crosses), 8)
         box = made.items[0].box
         for stroke in crosses:
@@ -153,13 +171,15 @@ class Choices(unittest.TestCase):
             self.assertFalse(any(t.words == "grain" for t in page_drawing(made, "x").texts))
 
     @given(st.floats(-3, 3), st.floats(-3, 3))
-    def test_cuts_on_the_back_lie_behind_the_piece_when_the_sheet_is_turned_over(self, dx: float, dy: float) -> None:
+    def test_cuts_on_the_back_lie_behind_the_piece_when_the_sheet_is_turned_over(self, dx: float,
+                                                                                 dy: float) -> None:
         made = page(Laying(cuts=CutLine.BACK), Printer(back_x=dx, back_y=dy))
         front, back = page_drawings(made, "x")
         self.assertFalse(any(s.ink is Ink.CUT for s in front.strokes))
         # the printer puts the back so far to the right and up, seen from the back; turned over, right is left
         came = sorted((round(210.0 - (x + dx), 6), round(y + dy, 6)) for x, y in points(back, Ink.CUT))
-        want = sorted((round(x, 6), round(y, 6)) for s in pattern_strokes(made.items[0].load.pattern, made.items[0].move)
+        want = sorted((round(x, 6), round(y, 6))
+                      for s in pattern_strokes(made.items[0].load.pattern, made.items[0].move)
                       if s.ink is Ink.CUT for x, y in flat_points(s.path))
         for a, b in zip(came, want, strict=True):
             self.assertLess(math.dist(a, b), 1e-5)
@@ -168,11 +188,14 @@ class Choices(unittest.TestCase):
 class Printers(unittest.TestCase):
     @given(st.floats(98.0, 102.0), st.floats(98.0, 102.0))
     @settings(max_examples=10)
-    def test_corrected_the_bars_are_so_much_longer_in_the_file_that_they_print_at_100(self, across: float, along: float) -> None:
+    def test_corrected_the_bars_are_so_much_longer_in_the_file_that_they_print_at_100(
+        self, across: float, along: float) -> None:
         made = page(printer=Printer("Office", across=across, along=along))
         paths = read_back(page_drawing(made, "x"))
-        level = [p for p in paths if len(p) == 2 and abs(p[0][1] - p[1][1]) < 1e-3 and abs(abs(p[0][0] - p[1][0]) - 1e4 / across) < 0.02]
-        upright = [p for p in paths if len(p) == 2 and abs(p[0][0] - p[1][0]) < 1e-3 and abs(abs(p[0][1] - p[1][1]) - 1e4 / along) < 0.02]
+        level = [p for p in paths if len(p) == 2 and abs(p[0][1] - p[1][1]) < 1e-3
+                 and abs(abs(p[0][0] - p[1][0]) - 1e4 / across) < 0.02]
+        upright = [p for p in paths if len(p) == 2 and abs(p[0][0] - p[1][0]) < 1e-3
+                   and abs(abs(p[0][1] - p[1][1]) - 1e4 / along) < 0.02]
         self.assertTrue(level and upright)
         box = bounds(q for path in paths for q in path)
         self.assertGreater(box.left, 0.0)
@@ -181,7 +204,8 @@ class Printers(unittest.TestCase):
     def test_a_bar_that_was_fitted_to_the_page_is_no_measure_of_a_printer(self) -> None:
         with self.assertRaisesRegex(MeasureError, "actual size"):
             check_printer(Printer(across=96.0))
-        for bad in (Printer(margin=-1.0), Printer(margin=math.nan), Printer(heaviest=-5.0), Printer(back_x=30.0), Printer(along=110.0)):
+        for bad in (Printer(margin=-1.0), Printer(margin=math.nan), Printer(heaviest=-5.0),
+                    Printer(back_x=30.0), Printer(along=110.0)):
             with self.subTest(bad), self.assertRaises(MeasureError):
                 check_printer(bad)
 
@@ -195,13 +219,15 @@ class Printers(unittest.TestCase):
         light = replace(find_sheet("A4"), printer=Printer(heaviest=220.0))
         self.assertIn("feed-heavy", [f.code for f in check.run(made, light)])
         self.assertNotIn("feed-heavy", [f.code for f in check.run(made, find_sheet("A4"))])
-        self.assertNotIn("feed-heavy", [f.code for f in check.run(made, replace(light, laying=Laying(template=True)))])
+        self.assertNotIn("feed-heavy",
+                         [f.code for f in check.run(made, replace(light, laying=Laying(template=True)))])
 
     def test_the_printers_margin_is_kept_clear(self) -> None:
         wide = replace(find_sheet("A4"), printer=Printer(margin=15.0))
         (made,) = arrange([Load("box", carton().pattern)], wide).pages
         box = bounds(p for s in page_drawing(made, "x").strokes for p in flat_points(s.path))
-        self.assertTrue(box.left >= 15.0 - 1e-9 and box.bottom >= 15.0 - 1e-9 and box.right <= 195.0 + 1e-9 and box.top <= 282.0 + 1e-9)
+        self.assertTrue(box.left >= 15.0 - 1e-9 and box.bottom >= 15.0 - 1e-9 and box.right <= 195.0 + 1e-9
+                        and box.top <= 282.0 + 1e-9)
 
 
 class Rehearsing(unittest.TestCase):
@@ -254,12 +280,14 @@ class CommandLine(InFolder):
         path, out = self.folder / "x.mingei", self.folder / "x.png"
         project_file.save(new_project(new_brief("carton")), path)
         with redirect_stdout(io.StringIO()) as said:
-            self.assertEqual(cli.main(["rehearse", "print", str(path), "--scale", "96", "--to", str(out), "--json"]), 0)
+            self.assertEqual(cli.main(["rehearse", "print", str(path), "--scale", "96", "--to", str(out),
+                                       "--json"]), 0)
         found = json.loads(said.getvalue())
         self.assertAlmostEqual(found["across_mm"], 96.0, delta=0.1)
         with Image.open(out) as picture:
             self.assertAlmostEqual(picture.size[0], 2480, delta=1)  # 210 mm at 300 dots an inch
-        for bad in (["--scale", "10"], ["--skew", "9"], ["--margin", "wide"], ["--margin", "-5"], ["--page", "7"]):
+        for bad in (["--scale", "10"], ["--skew", "9"], ["--margin", "wide"], ["--margin", "-5"],
+                    ["--page", "7"]):
             with self.subTest(bad), mock.patch("sys.stderr", new_callable=io.StringIO):
                 self.assertEqual(cli.main(["rehearse", "print", str(path), *bad]), 2)
 
@@ -292,7 +320,8 @@ class OnTheStation(WindowTest):
         with mock.patch("mingei.app.pages_view._AT_ONCE_S", 0.0):
             self.view.update()
             settle(300)
-        showing = [s for place, s in zip(self.view.places(), self.view.pages, strict=True) if place.top() < self.view.height()]
+        showing = [s for place, s in zip(self.view.places(), self.view.pages, strict=True) if place.top()
+                   < self.view.height()]
         self.assertGreater(len(showing), 1)
         self.assertTrue(all(s.is_drawn for s in showing))
 
@@ -303,7 +332,8 @@ class OnTheStation(WindowTest):
         drag(self.view, self.at(0), self.at(0) + QPointF(0, -40))
         settle(50)
         after = {i.key: i for p in self.view.pages for i in p.page.items}
-        self.assertAlmostEqual(after[moved].box.bottom - before[moved].bottom, 40 / self.view.scale, delta=2 / self.view.scale)
+        self.assertAlmostEqual(after[moved].box.bottom - before[moved].bottom, 40 / self.view.scale,
+                               delta=2 / self.view.scale)
         self.assertTrue(after[moved].locked)
         for key, box in before.items():
             if key != moved:
@@ -331,7 +361,8 @@ class OnTheStation(WindowTest):
     def test_pieces_on_each_other_are_said_and_the_pdf_waits(self) -> None:
         items = self.view.pages[0].page.items
         click(self.view, self.at(0))
-        for field, mm in ((self.station.spot.left, items[1].box.left - 60), (self.station.spot.below, items[1].box.bottom + 2)):
+        for field, mm in ((self.station.spot.left, items[1].box.left - 60),
+                          (self.station.spot.below, items[1].box.bottom + 2)):
             write(field, str(round(mm, 2)))
         self.assertTrue(any(clashes(p.page.items) for p in self.view.pages))
         self.assertTrue(self.station.error.isVisible())
@@ -364,8 +395,9 @@ class OnTheStation(WindowTest):
 
     def test_a_layout_is_searched_in_the_background_and_kept_as_one_step(self) -> None:
         self.document.set_recipe("pyramid")
-        self.document.change_brief(replace(self.document.brief.with_measure("across", 40.0).with_measure("height", 50.0)
-                                           .with_measure("sides", 3.0), copies=7), "smaller")
+        self.document.change_brief(
+            replace(self.document.brief.with_measure("across", 40.0).with_measure("height", 50.0)
+                    .with_measure("sides", 3.0), copies=7), "smaller")
         settle(50)
         before, steps = len(self.station.pages), self.document.undo.count()
         self.station.laying.tries = 6
@@ -539,7 +571,8 @@ class TheCuttingList(WindowTest):
         project = self.window.document.project
         for brief in project.briefs:
             for pattern in build(brief, project.stock_of(brief), project.parts_of(brief)).patterns:
-                long, short = sorted((round(pattern.box.width, 2), round(pattern.box.height, 2)), reverse=True)
+                long, short = sorted((round(pattern.box.width, 2), round(pattern.box.height, 2)),
+                                     reverse=True)
                 self.assertIn(f"{plain_number(long)} × {plain_number(short)} mm", words)
         self.assertIn("7 1/4 × 7 1/4 in", words)  # the shell basket's blank
 
@@ -554,7 +587,8 @@ class TheCuttingList(WindowTest):
 
 class WhatItTakes(unittest.TestCase):
     def test_twice_the_sheets_take_twice_the_time_and_thick_board_longer(self) -> None:
-        card, board = (arrange([Load("box", carton(s).pattern)], find_sheet("A4")).pages for s in ("card-300", "greyboard-15"))
+        card, board = (arrange([Load("box", carton(s).pattern)], find_sheet("A4")).pages
+                       for s in ("card-300", "greyboard-15"))
         self.assertAlmostEqual(minutes(card * 40), 2 * minutes(card * 20), delta=1)
         self.assertGreater(minutes(board * 10), minutes(card * 10))
         self.assertEqual(minutes(()), 0)

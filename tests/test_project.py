@@ -31,7 +31,8 @@ SCHEMA = json.loads((Path(__file__).parent.parent / "docs" / "project.schema.jso
 
 json_values = st.recursive(
     st.none() | st.booleans() | st.integers(-10**6, 10**6) | st.text(max_size=8),
-    lambda inner: st.lists(inner, max_size=3) | st.dictionaries(st.text(max_size=5), inner, max_size=3), max_leaves=6)
+    lambda inner: st.lists(inner, max_size=3) | st.dictionaries(st.text(max_size=5), inner, max_size=3),
+    max_leaves=6)
 
 
 class Values(unittest.TestCase):
@@ -57,10 +58,12 @@ class Kits(unittest.TestCase):
     def test_what_differs_is_told_in_words(self) -> None:
         before = carton_project()
         brief = before.briefs[0].with_measure("length", 150.0).with_measure("opening", "side")
-        after = replace(before.with_brief(0, replace(brief, copies=3, notes="for Ada")), unit="in", title="Tern Point")
+        after = replace(before.with_brief(0, replace(brief, copies=3, notes="for Ada")), unit="in",
+                        title="Tern Point")
         told = differences(before, after)
         self.assertEqual(told[0], "the title was Slim carton, is now Tern Point")
-        for part in ("unit was mm, is now in", "length was 140 mm", "opening was on an end, is now along a side", "copies was 1, is now 3",
+        for part in ("unit was mm, is now in", "length was 140 mm",
+                     "opening was on an end, is now along a side", "copies was 1, is now 3",
                      "notes differ"):
             self.assertTrue(any(part in line for line in told), part)
         self.assertEqual(differences(before, before), ())
@@ -87,14 +90,16 @@ class Kits(unittest.TestCase):
     def test_a_file_that_knew_things_by_name_is_read(self) -> None:
         one = carton_project()
         data = to_data(one.with_briefs((*one.briefs, new_brief("tray", name="Tray"))))
-        old = {**data, "mingei": 1, "briefs": [{k: v for k, v in b.items() if k != "id"} for b in data["briefs"]],
+        old = {**data, "mingei": 1, "briefs": [{k: v for k, v in b.items() if k != "id"}
+                                               for b in data["briefs"]],
                "places": [{"thing": "Tray", "piece": "tray", "copy": 0, "page": 0, "x": 20.0, "y": 40.0}],
                "laying": {"groups": [["Tray", "tray", "A"], ["Gone", "x", "B"]]}}
         project = from_data(old)
         self.assertEqual(project.spots[0].owner, project.briefs[1].id)
         self.assertEqual(project.laying.group_of(project.briefs[1].id, "tray"), "A")
         self.assertEqual(from_data(to_data(project)), project)
-        for odd in ({**old, "briefs": 3}, {**old, "briefs": [4]}, {**old, "places": [7]}, {**old, "laying": {"groups": [3]}}):
+        for odd in ({**old, "briefs": 3}, {**old, "briefs": [4]}, {**old, "places": [7]},
+                    {**old, "laying": {"groups": [3]}}):
             with self.assertRaises(ProjectError):
                 from_data(odd)
 

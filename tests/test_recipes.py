@@ -46,7 +46,8 @@ class Everywhere(unittest.TestCase):
             self.assertAlmostEqual(got, asked, delta=0.001)
 
     @given(any_build)
-    def test_no_two_panels_share_card_on_the_flat_and_each_piece_comes_free_in_one_cut(self, made: tuple[Brief, Stock]) -> None:
+    def test_no_two_panels_share_card_on_the_flat_and_each_piece_comes_free_in_one_cut(
+        self, made: tuple[Brief, Stock]) -> None:
         for pattern in build(*made).patterns:
             areas = [Area(p.flat_polygon) for p in pattern.panels]
             first, second = STRtree(areas).query(areas)
@@ -56,7 +57,8 @@ class Everywhere(unittest.TestCase):
                     self.assertLess(shared, 1e-4, (pattern.panels[i].name, pattern.panels[j].name))
             outline, *holes = (c for c in pattern.cuts if is_closed(c))
             slits = [c for c in pattern.cuts if not is_closed(c)]
-            closed = any(f.closing and f.angle_deg == 0.0 for f in pattern.folds)  # a ring has an inner edge too
+            # a ring has an inner edge too
+            closed = any(f.closing and f.angle_deg == 0.0 for f in pattern.folds)
             self.assertEqual(len(holes), sum(len(p.holes) for p in pattern.panels) + closed)
             for a, b in zip(outline, (*outline[1:], outline[0]), strict=True):
                 self.assertLess(math.dist(a.end, b.start), 1e-5)
@@ -67,7 +69,8 @@ class Everywhere(unittest.TestCase):
             short = sum(LEAST_CUT_MM for p in pattern.panels for s, f in zip(p.path, p.folds, strict=True)
                         if f is None and 1e-5 < s.length < LEAST_CUT_MM)
             cut += 2 * sum(map(path_length, slits))
-            self.assertAlmostEqual(cut, everything - 2 * sum(f.length for f in pattern.folds), delta=1e-4 + short)
+            self.assertAlmostEqual(cut, everything - 2 * sum(f.length for f in pattern.folds),
+                                   delta=1e-4 + short)
 
     @given(any_build)
     def test_the_file_gives_the_same_blank(self, made: tuple[Brief, Stock]) -> None:
@@ -75,7 +78,8 @@ class Everywhere(unittest.TestCase):
         project = new_project(new_brief("carton"))
         project = project.__class__("t", (brief,), (stock,))
         again = project_file.loads(project_file.dumps(project))
-        for a, b in zip(build(brief, stock).patterns, build(again.briefs[0], again.stock_of(again.briefs[0])).patterns, strict=True):
+        for a, b in zip(build(brief, stock).patterns,
+                        build(again.briefs[0], again.stock_of(again.briefs[0])).patterns, strict=True):
             self.assertEqual((a.name, a.cuts, a.folds), (b.name, b.cuts, b.folds))
 
     @given(any_build)
@@ -90,7 +94,8 @@ class Everywhere(unittest.TestCase):
 
 
 def _slabs(made: Build) -> list[tuple[str, np.ndarray, np.ndarray]]:
-    """The upright box of each panel's slab, tabs left out; the panels of these recipes stand square to the axes."""
+    """The upright box of each panel's slab, tabs left out; the panels of these recipes stand square to the
+    axes."""
     result = []
     for pattern in made.patterns:
         posed, half = fold.finished(pattern), pattern.stock.caliper_mm / 2
@@ -103,7 +108,8 @@ def _slabs(made: Build) -> list[tuple[str, np.ndarray, np.ndarray]]:
 
 class Trays(unittest.TestCase):
     @given(st.sampled_from(["tray", "lid-base", "sleeve"]).flatmap(amended_briefs))
-    def test_no_two_solid_panels_enter_each_other_not_even_lid_and_base(self, made: tuple[Brief, Stock]) -> None:
+    def test_no_two_solid_panels_enter_each_other_not_even_lid_and_base(self,
+                                                                        made: tuple[Brief, Stock]) -> None:
         result = build(*made)
         joined = {frozenset((f.parent, f.child)) for p in result.patterns for f in p.folds}
         for (p, p_low, p_high), (q, q_low, q_high) in combinations(_slabs(result), 2):
@@ -111,7 +117,8 @@ class Trays(unittest.TestCase):
                 self.assertLess((np.minimum(p_high, q_high) - np.maximum(p_low, q_low)).min(), 1e-6, (p, q))
 
     def test_a_tray_by_hand(self) -> None:
-        # board of 2 mm: score lines stand half a caliper out for the long walls, one and a half for the short, which lie over tabs
+        # board of 2 mm: score lines stand half a caliper out for the long walls, one and a half for the
+        # short, which lie over tabs
         board = Stock("x", "x", 900, 2.0)
         made = build(new_brief("tray", {"length": 120.0, "width": 80.0, "height": 25.0}, board), board)
         lines = {f.child: f for f in made.pattern.folds}
@@ -123,7 +130,8 @@ class Trays(unittest.TestCase):
         for stock in map(find_stock, ("copy-80", "card-300", "greyboard-15", "corrugated-b")):
             made = build(new_brief("lid-base", {"clearance": 0.6}, stock), stock)
             boxes = {name: (low, high) for name, low, high in _slabs(made)}
-            for outer, inner, axis in (("lid front", "front", 1), ("lid back", "back", 1), ("lid left wall", "left wall", 0),
+            for outer, inner, axis in (("lid front", "front", 1), ("lid back", "back", 1),
+                                       ("lid left wall", "left wall", 0),
                                        ("lid right wall", "right wall", 0)):
                 (a_low, a_high), (b_low, b_high) = boxes[outer], boxes[inner]
                 gap = max(b_low[axis] - a_high[axis], a_low[axis] - b_high[axis])

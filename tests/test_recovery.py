@@ -45,12 +45,14 @@ class Killed(WindowTest):
         path = self.folder / "box.mingei"
         project_file.save(carton_project(length=100.0), path)
         started = time.monotonic()
-        with subprocess.Popen([sys.executable, "-c", _VICTIM, str(self.folder)], stdout=subprocess.PIPE, text=True) as victim:
+        with subprocess.Popen([sys.executable, "-c", _VICTIM, str(self.folder)], stdout=subprocess.PIPE,
+                              text=True) as victim:
             assert victim.stdout is not None
             self.assertEqual(victim.stdout.readline(), "kept\n")
             self.assertLess(time.monotonic() - started, 20)
             victim.send_signal(signal.SIGKILL)
-        self.assertEqual(project_file.load(path).briefs[0].values["length"], 100.0)  # the file on disk is whole and old
+        # the file on disk is whole and old
+        self.assertEqual(project_file.load(path).briefs[0].values["length"], 100.0)
         seen: list[str] = []
         answer(QMessageBox.StandardButton.Open, seen)
         self.assertTrue(self.window.desk.offer_recovery())
@@ -60,7 +62,8 @@ class Killed(WindowTest):
         self.assertTrue(document.dirty)
         wait_for(lambda: self.window.desk.autosave.place is not None)
         settle()
-        self.assertEqual(len(list(self.window.desk.recovery_folder.glob("*.json"))), 1)  # now in this window's keeping
+        # now in this window's keeping
+        self.assertEqual(len(list(self.window.desk.recovery_folder.glob("*.json"))), 1)
         self.window.desk.save()
         self.wait_for_jobs()
         self.assertEqual(project_file.load(path).briefs[0].values["length"], 199.0)
@@ -99,7 +102,8 @@ class Autosaving(WindowTest):
 def orphan(folder: Path) -> Path:
     """A recovery file of a process that is gone."""
     place = recovery.write(folder, "1-1", carton_project(), None)
-    gone = subprocess.run([sys.executable, "-c", "import os; print(os.getpid())"], capture_output=True, text=True, check=True)
+    gone = subprocess.run([sys.executable, "-c", "import os; print(os.getpid())"], capture_output=True,
+                          text=True, check=True)
     place.write_text(json.dumps(json.loads(place.read_text()) | {"process": int(gone.stdout)}))
     return place
 
@@ -110,10 +114,12 @@ class RecoveryFiles(InFolder):
         self.assertEqual(recovery.orphans(self.folder), ())
         place = orphan(self.folder)
         (found,) = recovery.orphans(self.folder)
-        self.assertEqual((found.kept_in, found.project, found.path, found.on_disk()), (place, carton_project(), None, None))
+        self.assertEqual((found.kept_in, found.project, found.path, found.on_disk()),
+                         (place, carton_project(), None, None))
 
     def test_broken_ones_are_passed_over_and_stay(self) -> None:
-        for name, text in (("a", "{"), ("b", "[]"), ("c", '{"process": 1}'), ("d", '{"process": "x", "project": {}, "path": ""}')):
+        for name, text in (("a", "{"), ("b", "[]"), ("c", '{"process": 1}'),
+                           ("d", '{"process": "x", "project": {}, "path": ""}')):
             (self.folder / f"{name}.json").write_text(text)
         self.assertEqual(recovery.orphans(self.folder), ())
         self.assertEqual(len(list(self.folder.iterdir())), 4)

@@ -1,4 +1,5 @@
-"""Curved faces: tubes, cones, rings, ball skins and walls round outlines have the true curve's lengths on the flat, and close."""
+"""Curved faces: tubes, cones, rings, ball skins and walls round outlines have the true curve's lengths on the
+flat, and close."""
 
 from __future__ import annotations
 
@@ -44,16 +45,21 @@ def arcs(path: Path) -> list[Arc]:
 
 class Tubes(unittest.TestCase):
     @given(st.floats(20, 200), st.floats(0.08, 0.3), st.integers(1, 3))
-    def test_the_strip_is_as_long_as_its_turns_about_their_middles(self, diameter: float, caliper: float, turns: int) -> None:
-        # rolled on diameter D, turn k lies about a middle of D + (2 k + 1) t, k from 0: pi times that, added up, and the lap
+    def test_the_strip_is_as_long_as_its_turns_about_their_middles(self, diameter: float, caliper: float,
+                                                                   turns: int) -> None:
+        # rolled on diameter D, turn k lies about a middle of D + (2 k + 1) t, k from 0: pi times that, added
+        # up, and the lap
         lap = max(3.0, 0.8 * math.pi * diameter / facet_count(diameter, 1.0))
-        tube = made("tube", caliper, diameter=diameter, play=0.0, turns=float(turns), lap=lap, ends="open", smooth=1.0, height=50.0)
+        tube = made("tube", caliper, diameter=diameter, play=0.0, turns=float(turns), lap=lap, ends="open",
+                    smooth=1.0, height=50.0)
         bends = [f for f in tube.pattern.folds if f.bend]
         per = facet_count(diameter, 1.0)
         along = abs(bends[per * turns - 1].start[0] - tube.pattern.box.left)
         wanted = sum(math.pi * (diameter + (2 * k + 1) * caliper) for k in range(turns))
-        # the strip begins at a free edge, the next turn steps one layer out at its bend: both within a facet's share of a caliper
-        self.assertAlmostEqual(along, wanted, delta=0.01 + caliper * math.pi / per + caliper / math.tan(2 * math.pi / per))
+        # the strip begins at a free edge, the next turn steps one layer out at its bend: both within a
+        # facet's share of a caliper
+        self.assertAlmostEqual(along, wanted, delta=0.01 + caliper * math.pi / per + caliper
+                               / math.tan(2 * math.pi / per))
 
     def test_one_turn_between_two_bends_a_whole_turn_apart_is_exact(self) -> None:
         for diameter, caliper in ((20.0, 0.1), (40.3, 0.28), (150.0, 0.5)):
@@ -69,9 +75,11 @@ class Tubes(unittest.TestCase):
             tube = made("tube", 0.3, diameter=40.0, play=0.4, fits=fits, ends="open", smooth=0.05)
             posed = fold.finished(tube.pattern)
             innermost = [p for p in tube.pattern.panels if p.layer == 0]
-            away = [abs(float(posed[p.name][:3, 2] @ posed[p.name][:3, 3])) + half for p in innermost]  # from the axis to that face
+            # from the axis to that face
+            away = [abs(float(posed[p.name][:3, 2] @ posed[p.name][:3, 3])) + half for p in innermost]
             count = len(innermost)
-            round_ = 2 * sum(away) / count * count * math.tan(math.pi / count) / math.pi  # the circle as long as the facets together
+            # the circle as long as the facets together
+            round_ = 2 * sum(away) / count * count * math.tan(math.pi / count) / math.pi
             self.assertAlmostEqual(round_, 40.0 + sign * 0.4, delta=0.01)
 
     def test_the_disc_covers_the_wall_and_is_cut_as_one_circle(self) -> None:
@@ -86,7 +94,8 @@ class Tubes(unittest.TestCase):
         for smooth in (0.1, 0.25, 0.8):
             tube = made("tube", 0.2, diameter=60.0, smooth=smooth, play=0.0)
             teeth = [p for p in tube.pattern.panels if p.role is Role.TAB]
-            self.assertLessEqual(30 * (1 - math.cos(math.pi / len(teeth))), smooth)  # the sagitta of one tooth's chord
+            # the sagitta of one tooth's chord
+            self.assertLessEqual(30 * (1 - math.cos(math.pi / len(teeth))), smooth)
             self.assertEqual({p.whole for p in teeth}, {"base teeth"})
 
     def test_closed_ends_and_outside_measures_contradict(self) -> None:
@@ -96,9 +105,10 @@ class Tubes(unittest.TestCase):
 
 class Cones(unittest.TestCase):
     @given(st.floats(60, 200), st.floats(0.0, 0.8), st.floats(0.5, 2.0), st.floats(0.08, 0.4))
-    def test_radii_and_angle_of_the_sector_are_the_handbooks(self, foot: float, share: float, steep: float, caliper: float) -> None:
-        # development of a right cone of middle diameter d and slant s: R = s d / (d - d2), angle = 2 pi (d / 2) / R; the middle surface
-        # lies half a caliper out along the wall's normal
+    def test_radii_and_angle_of_the_sector_are_the_handbooks(self, foot: float, share: float, steep: float,
+                                                             caliper: float) -> None:
+        # development of a right cone of middle diameter d and slant s: R = s d / (d - d2), angle = 2 pi (d /
+        # 2) / R; the middle surface lies half a caliper out along the wall's normal
         rim = foot * share if foot * share >= 6 else 0.0
         height = steep * foot
         cone = made("cone", caliper, foot=foot, rim=rim, height=height, lap=3.0, ends="open", smooth=0.05)
@@ -106,7 +116,8 @@ class Cones(unittest.TestCase):
         lean = math.asin((foot - rim) / 2 / slant)
         outer = foot / 2 / math.sin(lean) + caliper / 2 / math.tan(lean)
         found = arcs(cone.pattern.cuts[0])
-        self.assertAlmostEqual(max(a.radius for a in found), outer, delta=0.01 + 0.001 * caliper * outer / foot)
+        self.assertAlmostEqual(max(a.radius for a in found), outer, delta=0.01 + 0.001 * caliper * outer
+                               / foot)
         bends = cone.pattern.folds
         turned = [math.atan2(f.end[1] - f.start[1], f.end[0] - f.start[0]) for f in bends]
         each = {round((b - a) % (2 * math.pi), 9) for a, b in pairwise(turned[:5])}
@@ -120,34 +131,41 @@ class Cones(unittest.TestCase):
     def test_gores_are_alike_and_go_round_once(self) -> None:
         whole = made("cone", 0.2, foot=90.0, rim=30.0, height=70.0, ends="open", lap=6.0)
         for count in (2, 5, 12):
-            cone = made("cone", 0.2, foot=90.0, rim=30.0, height=70.0, ends="open", lap=6.0, gores=float(count))
+            cone = made("cone", 0.2, foot=90.0, rim=30.0, height=70.0, ends="open", lap=6.0,
+                        gores=float(count))
             gores = [p for p in cone.patterns if p.name.startswith("gore")]
             self.assertEqual(len(gores), count)
             self.assertEqual(len({round(p.area, 6) for p in gores}), 1)
             walls = [p for g in gores for p in g.panels if p.role is Role.WALL and " lap " not in p.name]
-            bare = [p for p in whole.pattern.panels if int(p.name.split()[1]) <= len(whole.pattern.panels) - len(whole.pattern.laps)]
-            self.assertAlmostEqual(sum(p.area for p in walls), sum(p.area for p in bare), delta=0.0005 * whole.area_mm2)
+            bare = [p for p in whole.pattern.panels if int(p.name.split()[1]) <= len(whole.pattern.panels)
+                    - len(whole.pattern.laps)]
+            self.assertAlmostEqual(sum(p.area for p in walls), sum(p.area for p in bare),
+                                   delta=0.0005 * whole.area_mm2)
             self.assertTrue(all(c.closes for c in cone.closures))
             self.assertEqual(len([c for c in cone.closures if " on " in c.seam]), count * len(gores[0].laps))
 
     def test_a_cone_that_is_a_tube_or_a_plate_is_refused(self) -> None:
-        for values in ({"foot": 60.0, "rim": 60.0}, {"foot": 300.0, "rim": 0.0, "height": 5.0}, {"foot": 60.0, "rim": 3.0}):
+        for values in ({"foot": 60.0, "rim": 60.0}, {"foot": 300.0, "rim": 0.0, "height": 5.0},
+                       {"foot": 60.0, "rim": 3.0}):
             with self.assertRaises(MeasureError):
                 made("cone", **values)
-        flat: dict[str, float | str] = {"foot": 60.0, "rim": 400.0, "height": 5.0, "gores": 2.0, "lap": 3.0, "ends": "base"}
+        flat: dict[str, float | str] = {"foot": 60.0, "rim": 400.0, "height": 5.0, "gores": 2.0, "lap": 3.0,
+                                        "ends": "base"}
         self.assertEqual(set(given_way("cone", flat)), {"ends"})  # open it lies on no disc
 
 
 class Bands(unittest.TestCase):
     @given(st.floats(50, 200), st.integers(1, 6))
-    def test_together_they_reach_from_disc_to_disc_and_touch_the_ball_in_their_middles(self, size: float, count: int) -> None:
+    def test_together_they_reach_from_disc_to_disc_and_touch_the_ball_in_their_middles(
+        self, size: float, count: int) -> None:
         values: dict[str, Value] = {"diameter": size, "bands": float(count), "cap": 20.0, "over": 2.0}
         *bands, (equator, _) = band_walls(values)
         arcs_of = [wall.slant - 2.0 for wall, _ in bands]
         hole = 20.0 / 2 - 2.0
         self.assertAlmostEqual(2 * sum(arcs_of) + equator.height + 2 * hole, math.pi * size / 2, places=6)
         for wall, foot in bands:
-            # the cone that touches a ball of radius R at angle m from the pole: its middle at (R sin m, R cos m)
+            # the cone that touches a ball of radius R at angle m from the pole: its middle at (R sin m, R cos
+            # m)
             up = (wall.slant - 2.0) / 2 / wall.slant  # the middle, from the rim down
             r = (wall.high + (wall.low - wall.high) * up) / 2
             z = foot + wall.height * (1 - up)
@@ -177,8 +195,10 @@ class Balls(unittest.TestCase):
     def test_a_gore_reaches_from_pole_to_pole(self) -> None:
         for size, caliper in ((40.0, 0.1), (120.0, 0.3)):
             skin = made("ball-gores", caliper, diameter=size, cap=0.0)
-            # half a circle about the card's middle, longer by what the tip's corner runs out where two sides meet at a point
-            self.assertAlmostEqual(skin.pattern.box.height, math.pi * (size + caliper) / 2, delta=2.5 * caliper)
+            # half a circle about the card's middle, longer by what the tip's corner runs out where two sides
+            # meet at a point
+            self.assertAlmostEqual(skin.pattern.box.height, math.pi * (size + caliper) / 2,
+                                   delta=2.5 * caliper)
 
     def test_the_widths_follow_the_sine(self) -> None:
         skin = made("ball-gores", 0.08, diameter=100.0, gores=10.0, band=2.0, cap=0.0)
@@ -200,15 +220,18 @@ class Walls(unittest.TestCase):
         for pattern in result.patterns:
             if pattern.name.startswith("strip"):
                 walls = [p for p in pattern.panels if p.name.startswith("wall")]
-                total += sum(p.polygon[1][0] - p.polygon[0][0] if len(p.polygon) == 4 else self.width(pattern, p.name) for p in walls)
+                total += sum(p.polygon[1][0] - p.polygon[0][0] if len(p.polygon) == 4
+                             else self.width(pattern, p.name) for p in walls)
         return total
 
     def width(self, pattern: Pattern, name: str) -> float:
         xs = [p[0] for p in pattern.by_name[name].polygon]
         return max(xs) - min(xs)
 
-    @given(st.sampled_from(sorted(profile_wall.LIBRARY)), st.floats(80, 400), st.floats(0.08, 0.5), st.floats(0.1, 1.0))
-    def test_the_strip_is_as_long_as_the_outline(self, outline: str, width: float, caliper: float, smooth: float) -> None:
+    @given(st.sampled_from(sorted(profile_wall.LIBRARY)), st.floats(80, 400), st.floats(0.08, 0.5),
+           st.floats(0.1, 1.0))
+    def test_the_strip_is_as_long_as_the_outline(self, outline: str, width: float, caliper: float,
+                                                 smooth: float) -> None:
         result = made("profile-wall", caliper, outline=outline, width=width, smooth=smooth, faces="one")
         around = path_length(contour.path(profile_wall.outline_of(result.brief.values)))
         xs = 0.0
@@ -216,16 +239,19 @@ class Walls(unittest.TestCase):
             names = [p.name for p in pattern.panels if p.name.startswith("wall")]
             if names:
                 lines = [f.start[0] for f in pattern.folds if f.child in names or f.parent in names]
-                last = next((f for f in pattern.folds if f.parent == names[-1] and f.child.startswith("lap")), None)
+                last = next((f for f in pattern.folds if f.parent == names[-1] and f.child.startswith("lap")),
+                            None)
                 self.assertIsNotNone(last)
                 first = next(p for piece in result.draft.pieces for p in piece.panels if p.name == names[0])
-                kept = sum(rule.by for _, rule in first.edges if isinstance(rule, Inset))  # clear of the wall before, round the corner
+                # clear of the wall before, round the corner
+                kept = sum(rule.by for _, rule in first.edges if isinstance(rule, Inset))
                 xs += max([*lines, last.start[0]]) - pattern.box.left + kept
         # a strip that begins on a curve begins half a chord's excess short, at its free edge
         runs = profile_wall.loops(result.brief.values)[0].runs
         excess = max(run.length - run.chord for run in runs) / 2
         strips = sum(p.name.startswith("strip") for p in result.patterns)
-        self.assertAlmostEqual(xs, around, delta=0.01 + excess * (strips if runs[0].sweep_deg else strips - 1))
+        self.assertAlmostEqual(xs, around,
+                               delta=0.01 + excess * (strips if runs[0].sweep_deg else strips - 1))
 
     def test_openings_are_walled_and_their_strips_are_as_long_as_they_are_round(self) -> None:
         for outline, caliper in (("ring", 0.1), ("frame", 0.4), ("ring", 0.5)):
@@ -241,7 +267,8 @@ class Walls(unittest.TestCase):
             for name in names:  # their printed faces look into the opening
                 at = fold.place(posed[name], strip.by_name[name].polygon).mean(axis=0)[:2]
                 self.assertGreater(float(posed[name][:2, 2] @ (middle - at)), 0)
-            for teeth in (p for p in strip.panels if p.role is Role.FLAP):  # and their teeth lie behind the faces, away from it
+            # and their teeth lie behind the faces, away from it
+            for teeth in (p for p in strip.panels if p.role is Role.FLAP):
                 at = fold.place(posed[teeth.name], teeth.polygon).mean(axis=0)
                 self.assertFalse(Area(flat_points(contour.path(hole))).contains(Point(at[0], at[1])))
                 self.assertLess(min(abs(at[2] - 20.0), abs(at[2])), 0.6)
@@ -253,17 +280,24 @@ class Walls(unittest.TestCase):
         self.assertAlmostEqual(over.box.width, 92.0, places=6)
         self.assertAlmostEqual(over.area, 92 * 62 - (56 + 8) * (30 + 8), places=3)
         self.assertAlmostEqual(back.area, over.area, places=3)
-        round_ = made("profile-wall", outline="ring", width=100.0, overlay="front", border=4.0, faces="one", smooth=0.05)
+        round_ = made("profile-wall", outline="ring", width=100.0, overlay="front", border=4.0, faces="one",
+                      smooth=0.05)
         disc = next(p for p in round_.patterns if p.name == "front overlay")
-        self.assertAlmostEqual(disc.area, math.pi * (46**2 - 29**2), delta=4.0)  # its facets are offset as chords
-        self.assertEqual(set(given_way("profile-wall", {"outline": "star", "width": 40.0, "overlay": "front", "border": 12.0})), {"border"})
+        # its facets are offset as chords
+        self.assertAlmostEqual(disc.area, math.pi * (46**2 - 29**2), delta=4.0)
+        self.assertEqual(
+            set(given_way("profile-wall",
+                          {"outline": "star", "width": 40.0, "overlay": "front", "border": 12.0})),
+                          {"border"})
 
     def test_teeth_that_would_meet_between_two_walls_are_shorter(self) -> None:
-        self.assertEqual(set(given_way("profile-wall", {"outline": "ring", "width": 40.0, "tooth": 8.0})), {"tooth"})
+        self.assertEqual(set(given_way("profile-wall", {"outline": "ring", "width": 40.0, "tooth": 8.0})),
+                         {"tooth"})
 
     def test_openings_lie_clear_within(self) -> None:
         outline = "0,0 80,0 80,60 0,60"
-        self.assertEqual(contour.write_shape(contour.read_shape(f"{outline};10,10 20,10 20,20;40,10 60,10 60,30")),
+        self.assertEqual(
+            contour.write_shape(contour.read_shape(f"{outline};10,10 20,10 20,20;40,10 60,10 60,30")),
                          f"{outline};10,10 20,10 20,20;40,10 60,10 60,30")
         for bad in ("70,10 90,10 90,30", "10,10 20,10 20,20;15,12 30,12 30,18"):
             with self.assertRaises(MeasureError):
@@ -291,7 +325,8 @@ class Walls(unittest.TestCase):
     def test_an_outline_of_ones_own(self) -> None:
         result = made("profile-wall", outline="own", drawn="0,0 60,0 60,20,-90 40,40 0,40", width=90.0)
         self.assertTrue(all(c.closes for c in result.closures))
-        self.assertAlmostEqual(next(p for p in result.patterns if p.name == "front").box.width, 90.0, delta=0.5)
+        self.assertAlmostEqual(next(p for p in result.patterns if p.name == "front").box.width, 90.0,
+                               delta=0.5)
         with self.assertRaises(MeasureError):
             made("profile-wall", outline="own")
         with self.assertRaises(MeasureError) as caught:
@@ -305,11 +340,15 @@ class Pillows(unittest.TestCase):
         length = min(500.0, max(40.0, long * max(width, 2 * full * width)))
         pouch = made("pillow", 0.3, width=width, thick=min(120.0, full * width), length=length, lap=8.0)
         frame = json.loads(fold_file(pouch))
-        flat, folded = np.array(frame["vertices_coords"]), np.array(frame["file_frames"][0]["vertices_coords"])
-        for face in frame["faces_vertices"]:  # every length within a face, and so every path over it, is the same on both
+        flat, folded = (np.array(frame["vertices_coords"]),
+                        np.array(frame["file_frames"][0]["vertices_coords"]))
+        # every length within a face, and so every path over it, is the same on both
+        for face in frame["faces_vertices"]:
             for a, b in zip(face, face[2:] + face[:2], strict=True):
-                self.assertAlmostEqual(float(np.linalg.norm(flat[a] - flat[b])), float(np.linalg.norm(folded[a] - folded[b])), delta=0.02)
-        # each vertex is one point of the folded form, whichever face one comes from: no crack opens along score or bend
+                self.assertAlmostEqual(float(np.linalg.norm(flat[a] - flat[b])),
+                                       float(np.linalg.norm(folded[a] - folded[b])), delta=0.02)
+        # each vertex is one point of the folded form, whichever face one comes from: no crack opens along
+        # score or bend
         posed = fold.finished(pouch.pattern)
         at: dict[tuple[int, int], np.ndarray] = {}
         for panel in pouch.pattern.panels:
@@ -325,11 +364,13 @@ class Pillows(unittest.TestCase):
         for panel in pouch.pattern.panels:
             if panel.whole.endswith("flap"):
                 self.assertAlmostEqual(float(posed[panel.name][2, 2]), 0.0, places=6)  # its normal lies level
-        tops = [fold.place(posed[p.name], p.polygon)[:, 2] for p in pouch.pattern.panels if p.whole == "front"]
+        tops = [fold.place(posed[p.name], p.polygon)[:, 2] for p in pouch.pattern.panels if p.whole
+                == "front"]
         self.assertAlmostEqual(max(float(z.max()) for z in tops), 26.0, delta=0.01)
 
     def test_the_score_follows_the_height_of_the_side(self) -> None:
-        # the score lies as far from the end as the side is high there: 26 / 2 in the middle, nothing at the edges
+        # the score lies as far from the end as the side is high there: 26 / 2 in the middle, nothing at the
+        # edges
         pouch = made("pillow", 0.3, width=80.0, thick=26.0, length=130.0)
         scores = [f for f in pouch.pattern.folds if f.curved and f.child.startswith("front lower")]
         heights = sorted(y for f in scores for _, y in (f.start, f.end))
@@ -360,7 +401,8 @@ class Wreaths(unittest.TestCase):
         self.assertIn(f"{round(wanted)} mm", said.sentence)
 
     def test_what_cannot_hang_or_be_cut_gives_way(self) -> None:
-        for values, name in (({"ring": 80.0}, "ring"), ({"rays": 32.0, "diameter": 60.0, "ring": 12.0}, "rays"), ({"size": 130.0}, "size")):
+        for values, name in (({"ring": 80.0}, "ring"), ({"rays": 32.0, "diameter": 60.0, "ring": 12.0},
+                                                        "rays"), ({"size": 130.0}, "size")):
             with self.subTest(values):
                 self.assertIn(name, given_way("wreath", values))
 
@@ -369,9 +411,11 @@ class Bends(unittest.TestCase):
     def test_bends_are_drawn_as_bends_and_stand_in_the_fold_file_without_a_crease(self) -> None:
         tube = made("tube")
         inks = [s.ink for s in pattern_strokes(tube.pattern)]
-        self.assertEqual(inks.count(Ink.BEND), 2 * sum(f.bend for f in tube.pattern.folds))  # a tick at each end
+        # a tick at each end
+        self.assertEqual(inks.count(Ink.BEND), 2 * sum(f.bend for f in tube.pattern.folds))
         data = json.loads(fold_file(tube))
-        bent = [a for kind, a in zip(data["edges_assignment"], data["edges_foldAngle"], strict=True) if kind == "U"]
+        bent = [a for kind, a in zip(data["edges_assignment"], data["edges_foldAngle"], strict=True) if kind
+                == "U"]
         self.assertEqual(len(bent), sum(f.bend for f in tube.pattern.folds))
         self.assertTrue(all(a < 0 for a in bent))  # mountains, by the format's sign
 
@@ -398,15 +442,18 @@ class Bends(unittest.TestCase):
         rings = {way: made("ring-recess", floor=way) for way in ("in", "out", "turns")}
         for way, ring in rings.items():
             posed = fold.finished(ring.pattern)
-            facets = len({p.name for p in ring.draft.pieces[0].panels if p.name.startswith("wall ")} - {"wall 21", "wall 22"})
+            facets = len({p.name for p in ring.draft.pieces[0].panels if p.name.startswith("wall ")}
+                         - {"wall 21", "wall 22"})
             way_out = {}
             for p in ring.pattern.panels:
                 if p.name.startswith(("foot teeth", "floor teeth")):
                     at = fold.place(posed[p.name], p.polygon).mean(axis=0)
                     way_out[int(p.name.split()[-1])] = math.hypot(at[0], at[1]) > 40.5 / 2
                     self.assertLess(abs(at[2]), 1.0)  # all lie at the foot
-            wanted = {"in": [False] * facets, "out": [True] * facets, "turns": [False, True] * (facets // 2)}[way]
-            self.assertEqual({n: wanted[(n - 1) % facets] for n in way_out}, way_out)  # where the wall laps, on the facet above
+            wanted = {"in": [False] * facets, "out": [True] * facets,
+                      "turns": [False, True] * (facets // 2)}[way]
+            # where the wall laps, on the facet above
+            self.assertEqual({n: wanted[(n - 1) % facets] for n in way_out}, way_out)
             self.assertGreaterEqual(len({(n - 1) % facets for n in way_out}), facets - 1)
             self.assertEqual("floor" in {p.name for p in ring.patterns}, way != "out")
             self.assertTrue(all(c.closes for c in ring.closures))

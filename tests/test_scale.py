@@ -60,14 +60,17 @@ class Factors(unittest.TestCase):
 class Anew(unittest.TestCase):
     def test_a_wall_along_an_outline_closes_at_every_size(self) -> None:
         for factor in (0.5, 0.7, 1.3, 2.0):
-            made = build(scale.scaled(new_brief("profile-wall"), factor), find_stock(find_recipe("profile-wall").stock))
+            made = build(scale.scaled(new_brief("profile-wall"), factor),
+                         find_stock(find_recipe("profile-wall").stock))
             self.assertTrue(all(c.closes for c in made.closures), factor)
             front = next(p for p in made.patterns if p.name == "front")
-            usual = next(p for p in build(new_brief("profile-wall"), made.stock).patterns if p.name == "front")
+            usual = next(p for p in build(new_brief("profile-wall"), made.stock).patterns
+                         if p.name == "front")
             self.assertAlmostEqual(front.box.width / usual.box.width, factor, delta=0.02)
 
     @given(st.sampled_from(sorted(recipes())).flatmap(briefs), st.floats(0.4, 3.0))
-    def test_what_is_drafted_anew_closes_and_keeps_its_thickness_tabs_and_play(self, made: tuple[Brief, Stock], factor: float) -> None:
+    def test_what_is_drafted_anew_closes_and_keeps_its_thickness_tabs_and_play(
+        self, made: tuple[Brief, Stock], factor: float) -> None:
         brief, stock = made
         try:
             again = scale.scaled(brief, factor)
@@ -99,7 +102,8 @@ class Anew(unittest.TestCase):
 
 class Enlarging(unittest.TestCase):
     def test_by_hand_a_wall_of_2_mm_board_comes_out_too_long_by_its_extra_thickness(self) -> None:
-        # a tray's base is its inside length and three halves of a board at each end; twice the drawing has three boards too many
+        # a tray's base is its inside length and three halves of a board at each end; twice the drawing has
+        # three boards too many
         board = Stock("x", "x", 900, 2.0)
         brief = new_brief("tray", {}, board)
         before, after = build(brief, board), build(scale.scaled(brief, 2.0), board)
@@ -133,7 +137,8 @@ class Enlarging(unittest.TestCase):
 
 class Command(unittest.TestCase):
     def _run(self, *words: str) -> subprocess.CompletedProcess[str]:
-        return subprocess.run([sys.executable, "-m", "mingei", *words], capture_output=True, text=True, cwd=self.folder, check=False)
+        return subprocess.run([sys.executable, "-m", "mingei", *words], capture_output=True, text=True,
+                              cwd=self.folder, check=False)
 
     def setUp(self) -> None:
         place = tempfile.TemporaryDirectory()
@@ -150,7 +155,8 @@ class Command(unittest.TestCase):
         self.assertEqual((brief.values["length"], brief.values["tab"]), (240.0, 12.0))
 
     def test_what_cannot_be_is_refused_in_a_sentence_and_nothing_is_written(self) -> None:
-        for words in (("--by", "x"), ("--by", "90"), ("--ratio", "2"), ("--to", "length"), ("--to", "length=??"), ("--to", "nope=3"),
+        for words in (("--by", "x"), ("--by", "90"), ("--ratio", "2"), ("--to", "length"),
+                      ("--to", "length=??"), ("--to", "nope=3"),
                       ("--fit", "Z9"), ("--by", "2", "--piece", "nobody")):
             done = self._run("scale", "a.mingei", *words, "-o", "c.mingei")
             self.assertEqual(done.returncode, 2, words)

@@ -18,7 +18,8 @@ from tests.support import carton
 
 class Looking(unittest.TestCase):
     @given(st.floats(0, 360), st.floats(-89, 89), st.floats(0.3, 3.5))
-    def test_the_whole_model_is_in_the_picture_from_every_side(self, yaw: float, pitch: float, aspect: float) -> None:
+    def test_the_whole_model_is_in_the_picture_from_every_side(self, yaw: float, pitch: float,
+                                                               aspect: float) -> None:
         points = solids(carton().pattern).triangles.reshape(-1, 3)
         camera = framed(Camera(yaw, pitch), points)
         clip = np.concatenate([points, np.ones((len(points), 1))], axis=1) @ camera.matrix(aspect).T
@@ -26,16 +27,20 @@ class Looking(unittest.TestCase):
         self.assertTrue((np.abs(clip[:, 2] / clip[:, 3]) <= 1).all())
 
     @given(st.floats(0, 360), st.floats(-89, 89), st.floats(-0.9, 0.9), st.floats(-0.9, 0.9))
-    def test_a_ray_goes_through_the_point_it_was_asked_for(self, yaw: float, pitch: float, x: float, y: float) -> None:
+    def test_a_ray_goes_through_the_point_it_was_asked_for(self, yaw: float, pitch: float, x: float,
+                                                           y: float) -> None:
         camera = Camera(yaw, pitch)
         origin, direction = camera.ray(x, y, 1.5)
         clip = camera.matrix(1.5) @ np.array([*(origin + direction * 400), 1.0])
         np.testing.assert_allclose(clip[:2] / clip[3], (x, y), atol=1e-6)
 
-    @given(st.floats(0, 360), st.floats(-89, 89), st.integers(100, 2000), st.integers(100, 2000), st.floats(0.3, 8))
-    def test_a_millimetre_shows_as_large_as_it_says(self, yaw: float, pitch: float, width: int, height: int, zoom: float) -> None:
+    @given(st.floats(0, 360), st.floats(-89, 89), st.integers(100, 2000), st.integers(100, 2000),
+           st.floats(0.3, 8))
+    def test_a_millimetre_shows_as_large_as_it_says(self, yaw: float, pitch: float, width: int, height: int,
+                                                    zoom: float) -> None:
         camera = Camera(yaw, pitch, zoom)
-        clip = camera.matrix(width / height) @ np.array([*camera.basis()[0], 1.0])  # one mm to the right of the middle
+        # one mm to the right of the middle
+        clip = camera.matrix(width / height) @ np.array([*camera.basis()[0], 1.0])
         self.assertAlmostEqual(float(clip[0] / clip[3]) * width / 2, camera.px_a_mm(width, height), places=6)
 
     def test_light_comes_from_the_side_of_the_one_who_looks(self) -> None:
@@ -58,7 +63,8 @@ class Hidden(unittest.TestCase):
                         met = hit(shape, *camera.ray(2 * x - 1, 2 * y - 1, 1.0))
                         painted = [f for f in faces if _inside(f.points, float(x), float(y))]
                         asked += met is not None
-                        agreed += met is not None and bool(painted) and int(shape.panel[painted[-1].source]) == met.panel
+                        agreed += (met is not None and bool(painted) and int(shape.panel[painted[-1].source])
+                                   == met.panel)
                         self.assertEqual(met is None, not painted)
                 self.assertGreaterEqual(agreed, 0.97 * asked)  # rays along a crease may go either way
                 self.assertGreater(asked, 8)
@@ -82,8 +88,10 @@ class Pieces(unittest.TestCase):
     def test_several_pieces_are_one_model_and_part_when_exploded(self) -> None:
         patterns = [carton().pattern, carton(length=60.0).pattern]
         together, apart = assembly(patterns), assembly(patterns, apart=1.0)
-        self.assertEqual(set(together.panel.tolist()), set(range(len(patterns[0].panels) + len(patterns[1].panels))))
-        low = [shape.triangles[shape.panel >= len(patterns[0].panels)].min(axis=(0, 1)) for shape in (together, apart)]
+        self.assertEqual(set(together.panel.tolist()),
+                         set(range(len(patterns[0].panels) + len(patterns[1].panels))))
+        low = [shape.triangles[shape.panel >= len(patterns[0].panels)].min(axis=(0, 1))
+               for shape in (together, apart)]
         self.assertGreater(float(np.linalg.norm(low[1] - low[0])), 50.0)
         self.assertEqual(len(assembly(patterns[:1], apart=1.0).triangles), len(solids(patterns[0]).triangles))
 
@@ -93,8 +101,10 @@ class Measuring(unittest.TestCase):
         made = carton()
         shape = solids(made.pattern)
         start = np.array([70.0, 16.0, 9.0])
-        # beside the tab the top stands one card above the inside; between their flaps the ends stand one card out, each
-        for way, wanted in (((0.0, 1.0, 0.0), 32.0), ((0.0, 0.0, 1.0), 18.0 + 0.4), ((1.0, 0.0, 0.0), 140.0 + 2 * 0.4)):
+        # beside the tab the top stands one card above the inside; between their flaps the ends stand one card
+        # out, each
+        for way, wanted in (((0.0, 1.0, 0.0), 32.0), ((0.0, 0.0, 1.0), 18.0 + 0.4),
+                            ((1.0, 0.0, 0.0), 140.0 + 2 * 0.4)):
             a, b = (hit(shape, start, sign * np.array(way)) for sign in (1.0, -1.0))
             assert a is not None and b is not None
             found = gap(a, b)

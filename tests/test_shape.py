@@ -43,15 +43,19 @@ class Segments(unittest.TestCase):
         self.assertAlmostEqual(arc.start[0], 6.0)
         self.assertAlmostEqual(arc.end[1], 7.0)
 
-    @given(points, st.floats(0.5, 300), st.floats(-360, 360), st.floats(-359, 359).filter(lambda s: abs(s) > 1))
-    def test_chords_stay_within_the_error_asked(self, centre: tuple[float, float], radius: float, start: float, sweep: float) -> None:
+    @given(points, st.floats(0.5, 300), st.floats(-360, 360),
+           st.floats(-359, 359).filter(lambda s: abs(s) > 1))
+    def test_chords_stay_within_the_error_asked(self, centre: tuple[float, float], radius: float,
+                                                start: float, sweep: float) -> None:
         for p, q in pairwise(flat_points((Arc(centre, radius, start, sweep),), 0.05)):
             middle = ((p[0] + q[0]) / 2, (p[1] + q[1]) / 2)
             self.assertGreaterEqual(math.dist(middle, centre), radius - 0.0501)
             self.assertAlmostEqual(math.dist(q, centre), radius, places=6)
 
-    @given(points, st.floats(0.5, 300), st.floats(-360, 360), st.floats(-359, 359).filter(lambda s: abs(s) > 1))
-    def test_bounds_hold_an_arc_tightly(self, centre: tuple[float, float], radius: float, start: float, sweep: float) -> None:
+    @given(points, st.floats(0.5, 300), st.floats(-360, 360),
+           st.floats(-359, 359).filter(lambda s: abs(s) > 1))
+    def test_bounds_hold_an_arc_tightly(self, centre: tuple[float, float], radius: float, start: float,
+                                        sweep: float) -> None:
         arc = Arc(centre, radius, start, sweep)
         exact, fine = path_bounds([(arc,)]), bounds(flat_points((arc,), 0.01))
         for a, b in zip(exact, fine, strict=True):
@@ -66,7 +70,8 @@ class Segments(unittest.TestCase):
 
 class Moves(unittest.TestCase):
     @given(points, points, st.floats(-720, 720), points)
-    def test_a_move_keeps_distances_and_can_be_undone(self, p: tuple[float, float], q: tuple[float, float], turn: float,
+    def test_a_move_keeps_distances_and_can_be_undone(self, p: tuple[float, float], q: tuple[float, float],
+                                                      turn: float,
                                                       shift: tuple[float, float]) -> None:
         move = turned(turn).then(shifted(*shift))
         self.assertAlmostEqual(math.dist(move.apply(p), move.apply(q)), math.dist(p, q), places=6)
@@ -89,7 +94,8 @@ class Moves(unittest.TestCase):
 
 class Polygons(unittest.TestCase):
     def test_outset_moves_each_side_by_its_own_distance(self) -> None:
-        self.assertEqual(outset(SQUARE, (1.0, 2.0, 3.0, -4.0)), ((4.0, -1.0), (12.0, -1.0), (12.0, 13.0), (4.0, 13.0)))
+        self.assertEqual(outset(SQUARE, (1.0, 2.0, 3.0, -4.0)),
+                         ((4.0, -1.0), (12.0, -1.0), (12.0, 13.0), (4.0, 13.0)))
 
     def test_outset_refuses_sides_in_one_line_that_part(self) -> None:
         bent = ((0.0, 0.0), (5.0, 0.0), (10.0, 0.0), (10.0, 10.0), (0.0, 10.0))
@@ -112,7 +118,8 @@ class Polygons(unittest.TestCase):
         self.assertAlmostEqual(path_length(path), 40 - 3 * (2 - math.pi / 2) * radius)
         for a, b in pairwise(path):
             self.assertAlmostEqual(math.dist(a.end, b.start), 0.0)
-        self.assertAlmostEqual(signed_area(flat_points(path, 0.001)[:-1]), 100 - 3 * (1 - math.pi / 4) * radius**2, delta=0.02)
+        self.assertAlmostEqual(signed_area(flat_points(path, 0.001)[:-1]),
+                               100 - 3 * (1 - math.pi / 4) * radius**2, delta=0.02)
 
     def test_rounding_works_on_a_hollow_corner_too(self) -> None:
         notched = ((0.0, 0.0), (10.0, 0.0), (10.0, 5.0), (5.0, 5.0), (5.0, 10.0), (0.0, 10.0))

@@ -8,7 +8,16 @@ import unittest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from mingei.core.sizes import ACROSS_MM, ALONG_MM, ENVELOPES, THINGS, envelopes_for, goes_in, largest_for, named
+from mingei.core.sizes import (
+    ACROSS_MM,
+    ALONG_MM,
+    ENVELOPES,
+    THINGS,
+    envelopes_for,
+    goes_in,
+    largest_for,
+    named,
+)
 from tests.test_cli import run
 
 
@@ -25,13 +34,16 @@ class Sizes(unittest.TestCase):
 
     def test_the_iso_series_goes_into_itself(self) -> None:
         # ISO 269: C4 takes an A4 flat, C5 an A5, DL and C6/C5 an A4 in three
-        for thing, envelope in (("A4 sheet", "C4"), ("A5 sheet", "C5"), ("A4 sheet in three", "DL"), ("A4 sheet in three", "C6/C5"),
+        for thing, envelope in (("A4 sheet", "C4"), ("A5 sheet", "C5"), ("A4 sheet in three", "DL"),
+                                ("A4 sheet in three", "C6/C5"),
                                 ("A7 sheet", "C7")):
             size = next(s for s in THINGS if s.name == thing)
-            self.assertTrue(goes_in(size.long, size.short, next(e for e in ENVELOPES if e.name == f"{envelope} envelope")), thing)
+            self.assertTrue(goes_in(size.long, size.short,
+                                    next(e for e in ENVELOPES if e.name == f"{envelope} envelope")), thing)
 
     def test_a_us_card_and_its_envelope_clear_as_is_usual(self) -> None:
-        # common practice: a card of 5 1/2 x 4 1/4 in goes into 5 3/4 x 4 3/8, a quarter inch along and an eighth across; 7 x 5 into an A7
+        # common practice: a card of 5 1/2 x 4 1/4 in goes into 5 3/4 x 4 3/8, a quarter inch along and an
+        # eighth across; 7 x 5 into an A7
         self.assertEqual(envelopes_for(5.5 * 25.4, 4.25 * 25.4)[0].name, "US A2 envelope")
         self.assertIn("US A7 envelope", [e.name for e in envelopes_for(7 * 25.4, 5 * 25.4)])
 
@@ -70,7 +82,8 @@ class Command(unittest.TestCase):
         self.assertIn("draft one", run("fits", "900 x 20")[1])
 
     def test_what_is_no_size_is_refused_in_a_sentence(self) -> None:
-        for words in (("nothing",), ("10 x",), ("-5 x 10",), ("0 x 10",), ("1 x 2 x 3",), ("C7", "--thick", "200"),
+        for words in (("nothing",), ("10 x",), ("-5 x 10",), ("0 x 10",), ("1 x 2 x 3",),
+                      ("C7", "--thick", "200"),
                       ("A6 sheet", "--thick", "-1"), ("A6 sheet", "--thick", "lots"), ("",)):
             with self.subTest(words=words):
                 code, out, err = run("fits", *words)

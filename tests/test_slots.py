@@ -1,4 +1,5 @@
-"""Slots as wide as the stock, tongues that pass through them and bend opposite ways, boards halved into each other, holes for sticks."""
+"""Slots as wide as the stock, tongues that pass through them and bend opposite ways, boards halved into each
+other, holes for sticks."""
 
 from __future__ import annotations
 
@@ -30,7 +31,8 @@ def bandstand(caliper: float = 0.3, **values: Value) -> Build:
 
 class Slots(unittest.TestCase):
     @given(st.floats(0.1, 0.5), st.floats(24, 60))
-    def test_a_slot_is_as_wide_as_the_card_and_a_little_longer_than_its_tongue(self, caliper: float, cross: float) -> None:
+    def test_a_slot_is_as_wide_as_the_card_and_a_little_longer_than_its_tongue(self, caliper: float,
+                                                                               cross: float) -> None:
         made = bandstand(caliper, cross=cross, across=150.0)
         for name in ("deck", "ceiling"):
             panel = next(p.by_name[name] for p in made.patterns if name in p.by_name)
@@ -41,7 +43,8 @@ class Slots(unittest.TestCase):
                 self.assertAlmostEqual(max(box.width, box.height), cross / 4 + SLOT_ENDS_MM)
 
     @given(st.floats(0.1, 0.5), st.floats(30, 150), st.integers(4, 12))
-    def test_tongues_come_through_the_slots_and_lie_on_the_far_face(self, caliper: float, height: float, sides: int) -> None:
+    def test_tongues_come_through_the_slots_and_lie_on_the_far_face(self, caliper: float, height: float,
+                                                                    sides: int) -> None:
         made = bandstand(caliper, column=height, base=18.0, sides=float(sides), across=160.0, stick=0.0)
         deck = next(p.by_name["deck"] for p in made.patterns if "deck" in p.by_name)
         slots = [bounds(h) for h in deck.hole_polygons[-4:]]
@@ -50,7 +53,8 @@ class Slots(unittest.TestCase):
             posed = fold.finished(pattern)
             for panel in pattern.panels:
                 corners = fold.place(posed[panel.name], panel.polygon)
-                if panel.name == board:  # its middle plane passes through the axis, its shoulders stand on the deck
+                # its middle plane passes through the axis, its shoulders stand on the deck
+                if panel.name == board:
                     self.assertLess(float(np.abs(corners[:, 1 - level]).max()), 1e-9)
                     continue
                 above = corners[:, 2].mean() > 18 + height / 2
@@ -74,7 +78,8 @@ class Slots(unittest.TestCase):
         cut = {}
         for name in ("column a", "column b"):
             points = next(p for p in made.patterns if p.name == name).by_name[name].polygon
-            cut[name] = [p for p in points if abs(p[1] - 35.0) < 1e-6]  # the bottoms of the halvings lie half way up
+            # the bottoms of the halvings lie half way up
+            cut[name] = [p for p in points if abs(p[1] - 35.0) < 1e-6]
             xs = sorted(x for x, _ in cut[name])
             self.assertAlmostEqual(xs[-1] - xs[0], caliper + SLOT_PLAY_MM)
             self.assertAlmostEqual((xs[0] + xs[-1]) / 2, 16.0)
@@ -93,7 +98,8 @@ class Slots(unittest.TestCase):
         self.assertIn("opposite ways", said)
 
     def test_holes_that_leave_too_little_card_give_way(self) -> None:
-        for values, name in (({"stick": 8.0, "across": 50.0}, "stick"), ({"cross": 100.0, "across": 100.0}, "cross")):
+        for values, name in (({"stick": 8.0, "across": 50.0}, "stick"),
+                             ({"cross": 100.0, "across": 100.0}, "cross")):
             with self.subTest(values):
                 self.assertEqual(set(given_way("strut-base", {**bandstand().brief.values, **values})), {name})
 
@@ -106,7 +112,8 @@ class Slots(unittest.TestCase):
                 matrix = fold.finished(pattern)[name]
                 rings = pattern.by_name[name].hole_polygons[:sides]
                 middles = [bounds(h).centre for h in rings]
-                spots.append(sorted((round(float(x), 6), round(float(y), 6)) for x, y, _ in fold.place(matrix, middles)))
+                spots.append(sorted((round(float(x), 6), round(float(y), 6))
+                                    for x, y, _ in fold.place(matrix, middles)))
             self.assertEqual(spots[0], spots[1])
             self.assertTrue(all(math.hypot(*p) > 40 for p in spots[0]))
 

@@ -1,4 +1,5 @@
-"""Folded things as solids, across all their pieces, and while one slides over another; and broken ones, which the proofs must refuse."""
+"""Folded things as solids, across all their pieces, and while one slides over another; and broken ones, which
+the proofs must refuse."""
 
 from __future__ import annotations
 
@@ -27,25 +28,30 @@ from tests.strategies import changed_briefs
 
 CARD = find_stock("card-300")
 #: What slides, and how it is taken off or out, mm.
-MOTIONS = {"lid-base": ("lid", (0.0, 0.0, 1.0)), "prism": ("lid", (0.0, 0.0, 1.0)), "sleeve": ("drawer", (1.0, 0.0, 0.0))}
+MOTIONS = {"lid-base": ("lid", (0.0, 0.0, 1.0)), "prism": ("lid", (0.0, 0.0, 1.0)),
+           "sleeve": ("drawer", (1.0, 0.0, 0.0))}
 
 
 def counted(made: Build, found: list[Shared]) -> list[Shared]:
-    """What no hand would press flat: more than a cube of one caliper, but where curved card laps over itself and gives way."""
+    """What no hand would press flat: more than a cube of one caliper, but where curved card laps over itself
+    and gives way."""
     whole = {f"{p.name}/{q.name}": (q.whole, p.stock.caliper_mm) for p in made.patterns for q in p.panels}
     laps = {frozenset((lap.upper, lap.lower)) for p in made.patterns for lap in p.laps}
-    walls = made.brief.recipe == "profile-wall"  # its strips lie on the outline, and where they lap one is pressed aside
+    # its strips lie on the outline, and where they lap one is pressed aside
+    walls = made.brief.recipe == "profile-wall"
 
     def gives_way(s: Shared) -> bool:
         names = frozenset(each.split("/")[1] for each in (s.a, s.b))
         ends = walls and {n.split()[0] for n in names} <= {"wall", "lap", "inner"}
         return bool(whole[s.a][0] and whole[s.b][0]) or (walls and names in laps) or ends
 
-    return [s for s in found if s.volume > max(0.02, min(whole[s.a][1], whole[s.b][1]) ** 3) and not gives_way(s)]
+    return [s for s in found if s.volume > max(0.02, min(whole[s.a][1], whole[s.b][1]) ** 3)
+            and not gives_way(s)]
 
 
 def faults(made: Build) -> list[object]:
-    """Everything wrong with a folded thing: card in card, seams that do not close, an inside that is not what was asked for."""
+    """Everything wrong with a folded thing: card in card, seams that do not close, an inside that is not what
+    was asked for."""
     found: list[object] = list(counted(made, shared(made)))
     if made.brief.recipe in MOTIONS:
         name, way = MOTIONS[made.brief.recipe]
@@ -60,7 +66,8 @@ def faults(made: Build) -> list[object]:
 
 class Solids(unittest.TestCase):
     @given(st.sampled_from(sorted(recipes())).flatmap(changed_briefs))
-    def test_no_two_parts_share_card_however_a_thing_was_changed(self, any_build: tuple[Brief, Stock]) -> None:
+    def test_no_two_parts_share_card_however_a_thing_was_changed(self,
+                                                                 any_build: tuple[Brief, Stock]) -> None:
         self.assertEqual(faults(build(*any_build)), [])
 
     @given(st.sampled_from(sorted(MOTIONS)).flatmap(changed_briefs))
@@ -86,7 +93,8 @@ class Solids(unittest.TestCase):
             self.assertAlmostEqual(size[0], across + 0.4)
             self.assertAlmostEqual(size[1], across + 0.4)
         tube = build(new_brief("tube", {"diameter": 40.0, "play": 0.0, "turns": 2.0}, CARD), CARD)
-        self.assertAlmostEqual(tube.outside[0], 40.0 + 2 * 3 * CARD.caliper_mm)  # two turns and the lap on them
+        # two turns and the lap on them
+        self.assertAlmostEqual(tube.outside[0], 40.0 + 2 * 3 * CARD.caliper_mm)
 
     def test_a_leaning_rim_is_as_high_as_asked(self) -> None:
         board = Stock("b", "Board", 600, 1.0)
@@ -99,7 +107,8 @@ class Solids(unittest.TestCase):
         stock = Stock("any", "Any", 300, 0.5)
         made = build(new_brief("card", {"width": 100.0, "height": 150.0}, stock), stock)
         (line,) = made.pattern.folds
-        # plane geometry: the middle of the card goes round half of what lies between the two middles, its outside half a caliper further
+        # plane geometry: the middle of the card goes round half of what lies between the two middles, its
+        # outside half a caliper further
         self.assertAlmostEqual(max(made.outside[:2]), max(150.0, 100.0 + line.apart_mm / 2 + 0.25), places=6)
         self.assertAlmostEqual(min(made.outside[:2]), min(150.0, 100.0 + line.apart_mm / 2 + 0.25), places=6)
 
@@ -107,7 +116,8 @@ class Solids(unittest.TestCase):
 class Mended(unittest.TestCase):
     """Things that were wrong once."""
 
-    def assertSound(self, recipe: str, stock: Stock, *changes: SeamChange, splits: tuple[str, ...] = (), **values: float | str) -> None:
+    def assertSound(self, recipe: str, stock: Stock, *changes: SeamChange, splits: tuple[str, ...] = (),
+                    **values: float | str) -> None:
         brief = new_brief(recipe, values, stock)
         for panel in splits:
             brief = brief.with_split(panel, True)
@@ -117,30 +127,38 @@ class Mended(unittest.TestCase):
 
     def test_a_lid_goes_on_whatever_its_box_was_changed_to(self) -> None:
         for stock in ("corrugated-e", "greyboard-10"):
-            for change in (SeamChange("wall 1 tab", Joint.GLUE_TAB, True), SeamChange("wall 2 tab", Joint.TUCK),
+            for change in (SeamChange("wall 1 tab", Joint.GLUE_TAB, True),
+                           SeamChange("wall 2 tab", Joint.TUCK),
                            SeamChange("wall 3 tab", Joint.TAPE), SeamChange("wall 5 tab", Joint.TAPE, True)):
                 self.assertSound("prism", find_stock(stock), change)
 
     def test_a_piece_cut_apart_keeps_its_inside_however_its_seams_are_held(self) -> None:
-        for recipe, panel, seam in (("tray", "back", "back join"), ("tray", "back", "front right tab"), ("carton", "back", "back join"),
-                                    ("bin", "left side", "corner tab"), ("sleeve", "far side", "sleeve tab"), ("sleeve", "left wall", ""),
-                                    ("envelope-box", "right wall", "right foot tab"), ("lid-base", "back", "back join")):
+        for recipe, panel, seam in (("tray", "back", "back join"), ("tray", "back", "front right tab"),
+                                    ("carton", "back", "back join"),
+                                    ("bin", "left side", "corner tab"), ("sleeve", "far side", "sleeve tab"),
+                                    ("sleeve", "left wall", ""),
+                                    ("envelope-box", "right wall", "right foot tab"),
+                                    ("lid-base", "back", "back join")):
             with self.subTest(recipe, panel=panel, seam=seam):
                 brief = new_brief(recipe, stock=CARD)
                 if panel not in {f.b.panel for p in brief.drafted.pieces for f in p.folds}:
                     continue
                 for joint in (Joint.TAPE, Joint.TUCK, Joint.GLUE_TAB):
-                    self.assertSound(recipe, CARD, *([SeamChange(seam, joint)] if seam else []), splits=(panel,))
+                    self.assertSound(recipe, CARD, *([SeamChange(seam, joint)] if seam else []),
+                                     splits=(panel,))
 
     def test_the_tab_of_a_seam_between_two_pieces_can_be_moved(self) -> None:
-        self.assertSound("frustum-box", CARD, SeamChange("wall 7 tab", Joint.GLUE_TAB, True), splits=("wall 7",))
-        self.assertSound("prism", CARD, SeamChange("lid wall 2 join", Joint.GLUE_TAB, True), splits=("lid wall 2",))
+        self.assertSound("frustum-box", CARD, SeamChange("wall 7 tab", Joint.GLUE_TAB, True),
+                         splits=("wall 7",))
+        self.assertSound("prism", CARD, SeamChange("lid wall 2 join", Joint.GLUE_TAB, True),
+                         splits=("lid wall 2",))
 
     def test_the_stiffening_of_a_bag_and_its_turned_top_lie_inside_its_tab(self) -> None:
         for card in ("cards", "none"):
             stock = find_stock("kraft-110")
             kind = {"cards": "stiff", "none": "plain"}[card]
-            for changes in ((), (SeamChange("corner tab", Joint.GLUE_TAB, True),), (SeamChange("corner tab", Joint.TAPE),)):
+            for changes in ((), (SeamChange("corner tab", Joint.GLUE_TAB, True),),
+                            (SeamChange("corner tab", Joint.TAPE),)):
                 self.assertSound("bag", stock, *changes, card=kind)
 
     def test_the_rim_teeth_of_a_recess_clear_its_lap(self) -> None:
@@ -150,7 +168,8 @@ class Mended(unittest.TestCase):
 
     def test_deep_tabs_from_oblique_sides_share_a_face_out(self) -> None:
         stock = Stock("any", "Any", 200, 0.3)
-        self.assertSound("polyhedron", stock, solid="truncated-cuboctahedron", edge=20.0, tab=17.0, pieces=12.0)
+        self.assertSound("polyhedron", stock, solid="truncated-cuboctahedron", edge=20.0, tab=17.0,
+                         pieces=12.0)
 
     def test_the_flaps_of_a_lined_envelope_lie_on_its_liner(self) -> None:
         stock = Stock("any", "Any", 100, 0.35)
@@ -178,16 +197,20 @@ class Planted(unittest.TestCase):
         self.assertOpen(with_panel(self.pattern, tab.name, replace(tab, path=polygon_path(wide))), tab.name)
 
     def test_a_seam_a_caliper_off(self) -> None:
-        # as if the developer counted a tab's layer wrong, with all that follows from it: the proof must not take its word
+        # as if the developer counted a tab's layer wrong, with all that follows from it: the proof must not
+        # take its word
         for off in (-2.0, 0.0):
-            with mock.patch.object(Tabs, "_tab_layer", lambda self, seam, off=off: self._any(seam.host.panel).layer + off):
+            with mock.patch.object(Tabs,
+                                   "_tab_layer", lambda self, seam, off=off: self._any(seam.host.panel).layer
+                                   + off):
                 (pattern,) = develop.__wrapped__(new_brief("tray", stock=CARD).drafted, CARD)
             self.assertOpen(pattern, "front left tab")
 
     def test_a_wall_that_leans(self) -> None:
         folds = tuple(f._replace(angle_deg=89.0) if f.child == "left wall" else f for f in self.pattern.folds)
         self.assertOpen(replace(self.pattern, folds=folds), "front left tab")
-        leaning = next(c for c in fold.closure(replace(self.pattern, folds=folds)) if c.seam == "front left tab")
+        leaning = next(c for c in fold.closure(replace(self.pattern, folds=folds))
+                       if c.seam == "front left tab")
         self.assertAlmostEqual(leaning.tilt_deg, 1.0, places=6)
 
     def test_an_inside_that_is_short(self) -> None:
@@ -203,22 +226,27 @@ class Planted(unittest.TestCase):
         self.assertEqual(between([self.pattern]), ())
         twin = replace(self.pattern, name="twin")
         self.assertTrue(between([self.pattern, twin]))
-        halfway = twin.placement._replace(origin=(twin.placement.origin[0] + 0.4 * CARD.caliper_mm, *twin.placement.origin[1:]))
+        halfway = twin.placement._replace(origin=(twin.placement.origin[0] + 0.4 * CARD.caliper_mm,
+                                                  *twin.placement.origin[1:]))
         self.assertTrue(between([self.pattern, replace(twin, placement=halfway)]))
         self.assertNotEqual(front.name, wall.name)
 
     def test_two_panels_that_pass_through_each_other(self) -> None:
         tall = build(new_brief("tray", {"length": 40.0, "height": 90.0}, CARD), CARD).pattern
-        folds = tuple(f._replace(angle_deg=140.0) if f.child in ("left wall", "right wall") else f for f in tall.folds)
+        folds = tuple(f._replace(angle_deg=140.0) if f.child in ("left wall", "right wall") else f
+                      for f in tall.folds)
         self.assertEqual(collisions(tall), ())
         self.assertTrue(collisions(replace(tall, folds=folds)))
-        aside = replace(self.pattern, name="other", placement=self.pattern.placement._replace(origin=(60.0, 80.0, 5.0)))
+        aside = replace(self.pattern, name="other",
+                        placement=self.pattern.placement._replace(origin=(60.0, 80.0, 5.0)))
         self.assertTrue(between([self.pattern, aside]))
 
     def test_a_loose_fin(self) -> None:
-        made = build(new_brief("frustum-box", stock=CARD).with_seam(SeamChange("wall 2 tab", Joint.FIN)), CARD)
+        made = build(new_brief("frustum-box", stock=CARD).with_seam(SeamChange("wall 2 tab", Joint.FIN)),
+                     CARD)
         self.assertTrue(all(c.closes for c in made.closures))
-        folds = tuple(f._replace(angle_deg=f.angle_deg + 2.0) if f.child == "wall 2 tab fellow" else f for f in made.pattern.folds)
+        folds = tuple(f._replace(angle_deg=f.angle_deg + 2.0) if f.child == "wall 2 tab fellow" else f
+                      for f in made.pattern.folds)
         loose = {c.seam: c for c in fold.closure(replace(made.pattern, folds=folds))}
         self.assertFalse(loose["wall 2 tab"].closes)
 
@@ -229,14 +257,16 @@ class Planted(unittest.TestCase):
         self.assertLess(tight, 0.2 + CARD.caliper_mm)
         wall = made.pattern.by_name["left wall"]
         short = polygon_path(tuple((max(2.0, min(78.0, x)), y) for x, y in wall.polygon))
-        self.assertGreater(fold.edges_apart(with_panel(made.pattern, wall.name, replace(wall, path=short)), mate), tight + 1.0)
+        self.assertGreater(fold.edges_apart(with_panel(made.pattern, wall.name, replace(wall, path=short)),
+                                            mate), tight + 1.0)
 
     def test_card_in_card_by_solids(self) -> None:
         twin = replace(self.made, patterns=(self.pattern, replace(self.pattern, name="twin")))
         self.assertGreater(sum(s.volume for s in shared(twin)), 1000.0)
         tab = self.pattern.by_name["front left tab"]
         folds = tuple(f._replace(angle_deg=84.0) if f.child == tab.name else f for f in self.pattern.folds)
-        self.assertTrue(counted(self.made, shared(replace(self.made, patterns=(replace(self.pattern, folds=folds),)))))
+        self.assertTrue(counted(self.made,
+                                shared(replace(self.made, patterns=(replace(self.pattern, folds=folds),)))))
 
     def test_the_outside_of_a_pattern_grows_with_it(self) -> None:
         folds = tuple(f._replace(angle_deg=80.0) if f.child == "left wall" else f for f in self.pattern.folds)

@@ -1,4 +1,5 @@
-"""Pieces cut in two at a fold and joined by a tab: they stand where folding would have brought them, on every stock."""
+"""Pieces cut in two at a fold and joined by a tab: they stand where folding would have brought them, on every
+stock."""
 
 from __future__ import annotations
 
@@ -37,7 +38,8 @@ from tests.windows import WindowTest, click, settle
 
 CARD = find_stock("card-300")
 #: Constructions that have a fold a piece can be cut at.
-SPLIT = ("carton", "bin", "frustum-box", "lid-base", "prism", "pyramid", "sleeve", "tray", "envelope-box", "belly-band")
+SPLIT = ("carton", "bin", "frustum-box", "lid-base", "prism", "pyramid", "sleeve", "tray", "envelope-box",
+         "belly-band")
 
 
 def cuttable(brief: Brief) -> list[str]:
@@ -46,7 +48,8 @@ def cuttable(brief: Brief) -> list[str]:
 
 class Standing(unittest.TestCase):
     @given(st.sampled_from(SPLIT).flatmap(briefs), st.integers(0, 100))
-    def test_cut_anywhere_it_closes_as_it_did_and_holds_what_was_asked(self, drawn: tuple[Brief, Stock], which: int) -> None:
+    def test_cut_anywhere_it_closes_as_it_did_and_holds_what_was_asked(self, drawn: tuple[Brief, Stock],
+                                                                       which: int) -> None:
         brief, stock = drawn
         panels = cuttable(brief)
         if not panels:
@@ -60,14 +63,16 @@ class Standing(unittest.TestCase):
             np.testing.assert_allclose(apart.cavity.size, whole.cavity.size, atol=0.05)
         for pattern in apart.patterns:
             self.assertEqual(collisions(pattern), ())
-        self.assertAlmostEqual(apart.outside[0], whole.outside[0], delta=6 * stock.caliper_mm)  # what covers a tab steps out
+        # what covers a tab steps out
+        self.assertAlmostEqual(apart.outside[0], whole.outside[0], delta=6 * stock.caliper_mm)
 
     def test_the_panel_stands_where_the_fold_would_have_brought_it(self) -> None:
         brief = new_brief("frustum-box", stock=CARD)
         whole, apart = build(brief, CARD), build(brief.with_split("wall 3", True), CARD)
         name = "leaning box wall 3"
         stands = fold.finished(next(p for p in apart.patterns if p.name == name))["wall 3"]
-        np.testing.assert_allclose(stands[:3, 2], fold.finished(whole.patterns[0])["wall 3"][:3, 2], atol=1e-9)
+        np.testing.assert_allclose(stands[:3, 2], fold.finished(whole.patterns[0])["wall 3"][:3, 2],
+                                   atol=1e-9)
 
     def test_cut_at_every_fold_a_tray_is_five_pieces_and_still_closes(self) -> None:
         brief = new_brief("tray", stock=CARD)
@@ -98,8 +103,10 @@ class Cutting(unittest.TestCase):
         self.assertFalse(arrange(loads_of("t", build(brief, CARD).patterns), sheet).too_large)
 
     def test_where_it_cannot_be_cut_the_reason_is_said(self) -> None:
-        for recipe, panel, word in (("pillow", "back 1", "one face|one piece"), ("wrapper", "left side", "one piece"),
-                                    ("tray", "base", "no fold"), ("tray", "nothing", "no fold"), ("cone", "face 2", "one face|no fold")):
+        for recipe, panel, word in (("pillow", "back 1", "one face|one piece"),
+                                    ("wrapper", "left side", "one piece"),
+                                    ("tray", "base", "no fold"), ("tray", "nothing", "no fold"),
+                                    ("cone", "face 2", "one face|no fold")):
             brief = new_brief(recipe)
             with self.subTest(recipe), self.assertRaisesRegex(MeasureError, word):
                 brief.with_split(panel, True)
@@ -110,7 +117,8 @@ class Cutting(unittest.TestCase):
 
     def test_windows_artwork_and_seams_stay_with_the_panel(self) -> None:
         brief = new_brief("carton", stock=CARD).with_opening(Opening("window", "front", Shape.ROUND, 8.0))
-        brief = brief.with_art(Art("a", "carton", "front", source="none.png", fill=Fill.COVER)).with_split("front", True)
+        brief = brief.with_art(Art("a", "carton", "front", source="none.png", fill=Fill.COVER)).with_split(
+            "front", True)
         made = build(brief, CARD)
         piece = next(p for p in made.patterns if "front" in p.by_name)
         self.assertNotEqual(piece.name, "carton")
@@ -140,7 +148,8 @@ class CommandLine(InFolder):
             self.assertEqual(cli.main(["new", "tray", "--split", "front", "-o", str(path)]), 0)
         self.assertEqual(project_file.load(path).briefs[0].splits, ("front",))
         with redirect_stderr(io.StringIO()) as said:
-            self.assertEqual(cli.main(["new", "tray", "--split", "base", "-o", str(self.folder / "y.mingei")]), 2)
+            self.assertEqual(cli.main(["new", "tray", "--split", "base", "-o",
+                                       str(self.folder / "y.mingei")]), 2)
         self.assertIn("base", said.getvalue())
 
 

@@ -30,7 +30,8 @@ class BasisWeight(unittest.TestCase):
 
     def test_everyday_equivalents(self) -> None:
         # common practice: what is printed on the packet
-        for pounds, grade, gsm in ((65, "cover", 176), (110, "index", 199), (20, "bond", 75), (80, "cover", 216), (60, "text", 89)):
+        for pounds, grade, gsm in ((65, "cover", 176), (110, "index", 199), (20, "bond", 75),
+                                   (80, "cover", 216), (60, "text", 89)):
             with self.subTest(grade=grade, pounds=pounds):
                 self.assertEqual(round(gsm_from_basis(pounds, grade)), gsm)
 
@@ -57,7 +58,8 @@ class Catalogue(unittest.TestCase):
                     self.assertEqual(stock.grammage_gsm, round(gsm_from_basis(float(match[2]), match[1])))
 
     def test_bulk_is_that_of_paper_or_board(self) -> None:
-        # common practice: solid paper and board have 1.0 to 1.7 cm3/g; corrugated is mostly air, film is dense, fabric is loose
+        # common practice: solid paper and board have 1.0 to 1.7 cm3/g; corrugated is mostly air, film is
+        # dense, fabric is loose
         usual = {"corrugated": (3.0, 10.0), "film": (0.6, 1.15), "fabric": (1.5, 2.6)}
         for stock in CATALOGUE:
             bulk = stock.caliper_mm * 1000 / stock.grammage_gsm
@@ -89,7 +91,8 @@ class BuiltUpBoard(unittest.TestCase):
         made = build_up(target, caliper, film)
         for other in (made.layers - 1, made.layers + 1):
             if other >= 1:
-                self.assertGreaterEqual(abs(other * caliper + (other - 1) * film - target), abs(made.off_mm) - 1e-9)
+                self.assertGreaterEqual(abs(other * caliper + (other - 1) * film - target),
+                                        abs(made.off_mm) - 1e-9)
 
     def test_thickness_that_cannot_be_is_refused(self) -> None:
         for wrong in ((0.0, 0.5, 0.05), (2.0, 0.0, 0.05), (2.0, 0.5, -1.0)):
@@ -109,7 +112,8 @@ class Finding(unittest.TestCase):
         self.assertIn("card-300", str(caught.exception))
 
     def test_figures_that_cannot_be_true_are_refused(self) -> None:
-        for caliper, gsm, gain in ((0.0, 80, 0), (-1, 80, 0), (50, 80, 0), (0.1, 0, 0), (0.1, 80, 99), (float("nan"), 80, 0)):
+        for caliper, gsm, gain in ((0.0, 80, 0), (-1, 80, 0), (50, 80, 0), (0.1, 0, 0), (0.1, 80, 99),
+                                   (float("nan"), 80, 0)):
             with self.subTest(caliper=caliper, gsm=gsm, gain=gain), self.assertRaises(StockError):
                 Stock("x", "x", gsm, caliper, gain)
 

@@ -21,10 +21,12 @@ def hosts(draw: st.DrawFn) -> Polygon:
     """Round or star-shaped outlines of some sides."""
     count = draw(st.integers(5, 24))
     radii = draw(st.lists(st.floats(30.0, 60.0), min_size=count, max_size=count))
-    return tuple((r * math.cos(2 * math.pi * i / count), r * math.sin(2 * math.pi * i / count)) for i, r in enumerate(radii))
+    return tuple((r * math.cos(2 * math.pi * i / count), r * math.sin(2 * math.pi * i / count))
+                 for i, r in enumerate(radii))
 
 
-def drawn_alone(outline: Polygon, moved: Polygon, bearing: set[int], tooth: Tooth) -> list[tuple[float, float]] | None:
+def drawn_alone(outline: Polygon, moved: Polygon, bearing: set[int],
+                tooth: Tooth) -> list[tuple[float, float]] | None:
     """The points of one tab, or None where there is no room for it."""
     panel, edge, count = Panel("host", outline), tooth.edge, len(outline)
     length = panel.ways[edge][2]
@@ -33,7 +35,8 @@ def drawn_alone(outline: Polygon, moved: Polygon, bearing: set[int], tooth: Toot
     found = [Host.of(to_tab.apply_all((*outline[edge:], *outline[:edge])), opposite),
              Host.of(to_tab.apply_all((*moved[edge:], *moved[:edge])))]
     try:
-        shape = tab_shape(found, length, tooth.start, tooth.end, tooth.depth, tooth.setback, relief=tooth.relief, side=tooth.side)
+        shape = tab_shape(found, length, tooth.start, tooth.end, tooth.depth, tooth.setback,
+                          relief=tooth.relief, side=tooth.side)
     except GeometryError:
         return None
     return flat_points(shape.path)
@@ -52,10 +55,13 @@ class Teeth(unittest.TestCase):
         for edge in sorted(bearing):
             length = panel.ways[edge][2]
             ends = [Corner(panel.corners_deg[at % count], data.draw(st.booleans()),
-                           *data.draw(st.sampled_from([(180.0, 0.0), (70.0, 0.4), (25.0, -1.0), (90.0, 0.1)])))
+                           *data.draw(
+                               st.sampled_from([(180.0, 0.0), (70.0, 0.4), (25.0, -1.0), (90.0, 0.1)])))
                     for at in (edge, edge + 1)]
-            asked.append(Tooth(edge, *ends, data.draw(st.floats(1.0, 30.0)), data.draw(st.sampled_from([-0.6, 0.0, 0.3, 1.2])),
-                               data.draw(st.sampled_from([0.2, 1.0])), (-0.5, length + data.draw(st.floats(-1.0, 0.5)))))
+            asked.append(Tooth(edge, *ends, data.draw(st.floats(1.0, 30.0)),
+                               data.draw(st.sampled_from([-0.6, 0.0, 0.3, 1.2])),
+                               data.draw(st.sampled_from([0.2, 1.0])),
+                               (-0.5, length + data.draw(st.floats(-1.0, 0.5)))))
         for tooth, shape in zip(asked, tooth_shapes((outline, moved), bearing, asked), strict=True):
             alone = drawn_alone(outline, moved, bearing, tooth)
             self.assertEqual(shape is None, alone is None)
@@ -66,8 +72,11 @@ class Teeth(unittest.TestCase):
                     self.assertAlmostEqual(p[0], q[0], 6)
                     self.assertAlmostEqual(p[1], q[1], 6)
 
-    @given(st.lists(st.tuples(hosts().map(lambda h: h[:8]), hosts().map(lambda h: h[:8])), min_size=1, max_size=8), st.floats(0.0, 130.0))
-    def test_outlines_compared_at_once_are_divided_as_they_are_alone(self, pairs: list[tuple[Polygon, Polygon]], apart: float) -> None:
+    @given(st.lists(st.tuples(hosts().map(lambda h: h[:8]), hosts().map(lambda h: h[:8])), min_size=1,
+                    max_size=8), st.floats(0.0, 130.0))
+    def test_outlines_compared_at_once_are_divided_as_they_are_alone(self,
+                                                                     pairs: list[tuple[Polygon, Polygon]],
+                                                                     apart: float) -> None:
         shifted = [(p, tuple((x + apart, y) for x, y in q)) for p, q in pairs]
         self.assertEqual(_divided_small(shifted), [divided(p, q, 1e-4) for p, q in shifted])
 

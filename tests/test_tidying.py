@@ -34,5 +34,6 @@ class InThePauses(WindowTest):
         del held
         gc.collect()
         self.assertIsNotNone(ring())
-        application(self.window.settings).applicationStateChanged.emit(Qt.ApplicationState.ApplicationInactive)
+        application(self.window.settings).applicationStateChanged.emit(
+            Qt.ApplicationState.ApplicationInactive)
         self.assertIsNone(ring())

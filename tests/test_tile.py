@@ -1,4 +1,5 @@
-"""Pieces larger than the sheet: cut into windows that overlap, marked so that they join, and read back from what is printed."""
+"""Pieces larger than the sheet: cut into windows that overlap, marked so that they join, and read back from
+what is printed."""
 
 from __future__ import annotations
 
@@ -50,7 +51,8 @@ def bag() -> Pattern:
 
 class Windows(unittest.TestCase):
     @given(st.floats(60, 500), st.floats(60, 500), st.floats(20, 200), st.floats(5, 60))
-    def test_they_cover_the_piece_and_overlap_by_what_was_asked(self, length: float, width: float, height: float, overlap: float) -> None:
+    def test_they_cover_the_piece_and_overlap_by_what_was_asked(self, length: float, width: float,
+                                                                height: float, overlap: float) -> None:
         pattern = carton("card-300", length=length, width=min(width, 300.0), height=height).pattern
         space = room(find_sheet("A4"))
         turn, found = tiles(pattern, space, overlap)
@@ -86,7 +88,8 @@ class Windows(unittest.TestCase):
 
 class CutOff(unittest.TestCase):
     @given(st.floats(-60, 60), st.floats(-60, 60), st.floats(5, 80), st.floats(-360, 360), st.floats(0, 360))
-    def test_arcs_are_cut_where_they_cross_and_stay_arcs(self, x: float, y: float, radius: float, sweep: float, start: float) -> None:
+    def test_arcs_are_cut_where_they_cross_and_stay_arcs(self, x: float, y: float, radius: float,
+                                                         sweep: float, start: float) -> None:
         if abs(sweep) < 1.0:
             return
         window = Box(-40.0, -30.0, 40.0, 30.0)
@@ -94,18 +97,22 @@ class CutOff(unittest.TestCase):
         parts = cut_off((arc,), window)
         inside = sum(window.left <= px <= window.right and window.bottom <= py <= window.top
                      for px, py in (arc.at((i + 0.5) / 4000) for i in range(4000))) / 4000
-        self.assertAlmostEqual(sum(path_length(p) for p in parts), inside * arc.length, delta=0.004 * arc.length + 1e-6)
+        self.assertAlmostEqual(sum(path_length(p) for p in parts), inside * arc.length,
+                               delta=0.004 * arc.length + 1e-6)
         for part in parts:
             for segment in part:
                 self.assertIsInstance(segment, Arc)
                 for px, py in (segment.start, segment.at(0.5), segment.end):
                     self.assertAlmostEqual(math.dist((px, py), (x, y)), radius, places=6)
-                    self.assertTrue(window.left - 1e-6 <= px <= window.right + 1e-6 and window.bottom - 1e-6 <= py <= window.top + 1e-6)
+                    self.assertTrue(window.left - 1e-6 <= px <= window.right + 1e-6 and window.bottom - 1e-6
+                                    <= py <= window.top + 1e-6)
 
     def test_a_line_through_is_cut_at_both_sides_and_a_closed_path_stays_one(self) -> None:
         window = Box(0.0, 0.0, 10.0, 10.0)
-        self.assertEqual(cut_off((Line((-5.0, 5.0), (15.0, 5.0)),), window), ((Line((0.0, 5.0), (10.0, 5.0)),),))
-        square: Outline = tuple(Line(a, b) for a, b in pairwise(((2.0, 2.0), (8.0, 2.0), (8.0, 8.0), (2.0, 8.0), (2.0, 2.0))))
+        self.assertEqual(cut_off((Line((-5.0, 5.0), (15.0, 5.0)),), window),
+                         ((Line((0.0, 5.0), (10.0, 5.0)),),))
+        square: Outline = tuple(Line(a, b) for a, b in pairwise(((2.0, 2.0), (8.0, 2.0), (8.0, 8.0),
+                                                                 (2.0, 8.0), (2.0, 2.0))))
         self.assertEqual(len(cut_off(square, window)), 1)
         self.assertEqual(cut_off((Line((20.0, 0.0), (30.0, 5.0)),), window), ())
 
@@ -139,7 +146,8 @@ class ReadBack(unittest.TestCase):
         for number, page in enumerate(pages):
             back = page.items[0].move.inverse()
             laid += [(back.apply(a), back.apply(b)) for a, b in read_solid(data, number)]
-        straight = [s for stroke in pattern_strokes(pattern) if stroke.ink is Ink.CUT for s in stroke.path if isinstance(s, Line)]
+        straight = [s for stroke in pattern_strokes(pattern) if stroke.ink is Ink.CUT
+                    for s in stroke.path if isinstance(s, Line)]
         for line in straight:
             covered = []
             (ax, ay), (bx, by) = line
@@ -163,7 +171,8 @@ class ReadBack(unittest.TestCase):
         def crosses(number: int) -> set[tuple[float, float]]:
             back = pages[number].items[0].move.inverse()
             short = [(a, b) for a, b in read_solid(data, number) if abs(math.dist(a, b) - 6.0) < 0.01]
-            return {tuple(round(v, 2) for v in back.apply(((a[0] + b[0]) / 2, (a[1] + b[1]) / 2))) for a, b in short}  # type: ignore[misc]
+            return {tuple(round(v, 2) for v in back.apply(((a[0] + b[0]) / 2, (a[1] + b[1]) / 2)))
+                    for a, b in short}  # type: ignore[misc]
 
         names = {p.tile.name: i for i, p in enumerate(pages) if p.tile is not None}
         for page in pages:
@@ -181,7 +190,8 @@ class ReadBack(unittest.TestCase):
 
     def test_each_joint_is_trimmed_on_one_tile_and_glued_on_the_strip_of_the_other(self) -> None:
         pages = arrange([Load("bag", bag())], A4).pages
-        said = {page.tile.name: [t.words for t in page_drawing(page, "x").texts] for page in pages if page.tile is not None}
+        said = {page.tile.name: [t.words for t in page_drawing(page, "x").texts]
+                for page in pages if page.tile is not None}
         joints = 0
         for page in pages:
             tile = page.tile
@@ -198,7 +208,8 @@ class ReadBack(unittest.TestCase):
 
     def test_artwork_is_cut_off_at_each_window_too(self) -> None:
         stock = find_stock("kraft-110")
-        brief = new_brief("bag", {"card": "plain"}, stock).with_art(Art("w", "bag", "", words="Tern Point", fill=Fill.COVER))
+        brief = new_brief("bag", {"card": "plain"},
+                          stock).with_art(Art("w", "bag", "", words="Tern Point", fill=Fill.COVER))
         from mingei.formats.export import printed_on
 
         made = build(brief, stock)
@@ -206,7 +217,8 @@ class ReadBack(unittest.TestCase):
             space = room(A4)
             for printed in page_drawing(page, "x").printed:
                 for outline, _ in printed.within:
-                    self.assertTrue(rectangle(space.left, space.bottom, space.right, space.top).buffer(1e-6).covers(Area(outline)))
+                    self.assertTrue(rectangle(space.left, space.bottom, space.right,
+                                              space.top).buffer(1e-6).covers(Area(outline)))
 
 
 class Chosen(InFolder):
@@ -218,7 +230,8 @@ class Chosen(InFolder):
         codes = [f.code for f in check.run(made, A4)]
         self.assertIn("tiled", codes)
         self.assertNotIn("sheet-small", codes)
-        self.assertEqual(len(lay_out(loads_of("bag", made.patterns), A4)), len(arrange(loads_of("bag", made.patterns), A4).pages))
+        self.assertEqual(len(lay_out(loads_of("bag", made.patterns), A4)),
+                         len(arrange(loads_of("bag", made.patterns), A4).pages))
 
     def test_the_file_keeps_it_and_refuses_nonsense(self) -> None:
         data = to_data(new_project(new_brief("tray"))) | {"tile_mm": 25.0}

@@ -43,7 +43,8 @@ class FirstUse(WindowTest):
         for text in ("5 1/2 in", "3.2cm", "18"):  # the first field has the focus; Tab goes on to the next
             self.key(text)
             self.key(Qt.Key.Key_Tab)
-        self.assertEqual([self.window.document.brief.values[n] for n in ("length", "width", "height")], [139.7, 32.0, 18.0])
+        self.assertEqual([self.window.document.brief.values[n] for n in ("length", "width", "height")],
+                         [139.7, 32.0, 18.0])
         click(self.window.rail.buttons["sheets"])
         sheets = self.window.stack.currentWidget()
         assert isinstance(sheets, SheetsStation)
@@ -79,7 +80,8 @@ class SmallPictures(WindowTest):
 
         waiting = start._waiting()
         self.window.station_of("start")
-        waiting.buttons = [b for b in waiting.buttons if b.window() is self.window]  # other tests' windows may still be about
+        # other tests' windows may still be about
+        waiting.buttons = [b for b in waiting.buttons if b.window() is self.window]
         waiting.timer.stop()
         waiting.go_on()
         self.assertTrue(waiting.buttons)
@@ -95,7 +97,8 @@ class DamagedSettings(WindowTest):
     demo = False
 
     def test_what_cannot_be_in_the_settings_is_passed_over(self) -> None:
-        for key, value in (("sheet", "B9"), ("unit", "ell"), ("layout", "round"), ("light", "blue"), ("density", "x"), ("geometry", "zz")):
+        for key, value in (("sheet", "B9"), ("unit", "ell"), ("layout", "round"), ("light", "blue"),
+                           ("density", "x"), ("geometry", "zz")):
             self.settings.store.setValue(key, value)
         self.window.desk.new("carton")
         self.assertIn(self.window.document.project.sheet, ("A4", "Letter"))
@@ -113,7 +116,8 @@ class Measures(WindowTest):
         assert draft.flat.build is not None and draft.space.solids is not None
         self.assertIsNot(draft.flat.build, before)
         self.assertIs(draft.space.build, draft.flat.build)
-        self.assertAlmostEqual(float(draft.space.solids.triangles[:, :, 0].max() - draft.space.solids.triangles[:, :, 0].min()), 156.6)
+        self.assertAlmostEqual(float(draft.space.solids.triangles[:, :, 0].max()
+                                     - draft.space.solids.triangles[:, :, 0].min()), 156.6)
         self.assertIn("155", draft.facts.values["inside"].text())
 
     def test_what_cannot_be_is_refused_beside_the_field_and_the_model_stays(self) -> None:
@@ -146,9 +150,11 @@ class Measures(WindowTest):
         def roll() -> None:
             field = self.field("height")
             middle = QPointF(field.rect().center())
-            QApplication.sendEvent(field, QWheelEvent(middle, field.mapToGlobal(middle), QPoint(0, 0), QPoint(0, 120),
-                                                      Qt.MouseButton.NoButton, Qt.KeyboardModifier.NoModifier,
-                                                      Qt.ScrollPhase.NoScrollPhase, False))
+            QApplication.sendEvent(field,
+                                   QWheelEvent(middle, field.mapToGlobal(middle), QPoint(0, 0),
+                                               QPoint(0, 120),
+                                               Qt.MouseButton.NoButton, Qt.KeyboardModifier.NoModifier,
+                                               Qt.ScrollPhase.NoScrollPhase, False))
 
         self.field("length").setFocus()
         roll()
@@ -212,7 +218,8 @@ class Selecting(WindowTest):
         draft = self.window.draft()
         click(draft.flat, self.centre("base"))
         self.assertEqual(self.window.document.selection, self.part("base"))
-        self.assertEqual((draft.flat.selection, draft.space.selection), (self.part("base"), self.part("base")))
+        self.assertEqual((draft.flat.selection, draft.space.selection),
+                         (self.part("base"), self.part("base")))
         middle = draft.space.to_px((70.0, 16.0, 18.6))
         click(draft.space, middle)
         self.assertEqual(draft.flat.selection, self.part("top"))
@@ -292,7 +299,8 @@ class Folding(WindowTest):
         self.assertEqual(self.window.document.fraction, 0.0)
         self.assertIn("Flat", draft.step.text())
         self.key(Qt.Key.Key_PageUp, on=draft.slider)
-        self.assertIn("Step 2 of 7" if self.window.document.fraction > 1 / 7 else "Step 1 of 7", draft.step.text())
+        self.assertIn("Step 2 of 7" if self.window.document.fraction > 1 / 7 else "Step 1 of 7",
+                      draft.step.text())
         self.key(Qt.Key.Key_End, on=draft.slider)
         self.assertIn("Finished", draft.step.text())
 
@@ -320,7 +328,8 @@ class Folding(WindowTest):
         self.window.actions_["checks"].setChecked(True)
         while self.window.drawer._waiting:
             settle(1)
-            labels = [w for w in self.window.drawer.findChildren(QLabel) if w.isVisible() and w.wordWrap() and w.text()]
+            labels = [w for w in self.window.drawer.findChildren(QLabel) if w.isVisible() and w.wordWrap()
+                      and w.text()]
             self.assertEqual([w.text() for w in labels if w.heightForWidth(w.width()) > w.height() + 1], [])
         self.assertGreater(len(self.window.drawer.rows), 3)
 
@@ -335,8 +344,10 @@ class Folding(WindowTest):
             assert part is not None and whole is not None
             ground = whole.pixelColor(0, 0) if zoom == 1.0 else QColor("#FAF7F0")
             self.assertEqual(part.size(), whole.size())
-            other = sum(part.pixel(x, y) != whole.pixel(x, y) for x in range(whole.width()) for y in range(0, whole.height(), 3))
-            drawn = sum(whole.pixelColor(x, y) != ground for x in range(whole.width()) for y in range(0, whole.height(), 3))
+            other = sum(part.pixel(x, y) != whole.pixel(x, y) for x in range(whole.width())
+                        for y in range(0, whole.height(), 3))
+            drawn = sum(whole.pixelColor(x, y) != ground for x in range(whole.width())
+                        for y in range(0, whole.height(), 3))
             self.assertGreater(drawn, 3000)
             self.assertLess(other, 0.02 * drawn)  # lines may fall on a neighbouring pixel
 
@@ -347,7 +358,8 @@ class Folding(WindowTest):
         draw = Renderer.draw
 
         def noting(renderer: Renderer, *given: object) -> object:
-            drawn.append((given[5], len(given) > 7))  # type: ignore[arg-type]  # samples, and whether it is a part
+            # samples, and whether it is a part
+            drawn.append((given[5], len(given) > 7))  # type: ignore[arg-type]
             return draw(renderer, *given)  # type: ignore[arg-type]
 
         space = self.window.draft().space
@@ -370,14 +382,17 @@ class Folding(WindowTest):
         for name in ("front", "left", "top"):
             space.look_from(name)
             few = space.picture(smooth=False)
-            every_edge = mock.patch("mingei.app.space_gl._turned_to", side_effect=lambda solids, camera: np.ones(len(solids.edges), bool))
+            every_edge = mock.patch("mingei.app.space_gl._turned_to",
+                                    side_effect=lambda solids, camera: np.ones(len(solids.edges), bool))
             with every_edge as asked:
                 every_one = space.picture(smooth=False)
             asked.assert_called_once()
             assert few is not None and every_one is not None
-            one, other = (np.frombuffer(i.constBits(), np.uint8).reshape(-1, 4).astype(int) for i in (few, every_one))
+            one, other = (np.frombuffer(i.constBits(), np.uint8).reshape(-1, 4).astype(int)
+                          for i in (few, every_one))
             differ = (np.abs(one - other).max(axis=1) > 8).mean()
-            self.assertLess(differ, 0.002, name)  # where a rim is thinner than a pixel, lines of its far side came through
+            # where a rim is thinner than a pixel, lines of its far side came through
+            self.assertLess(differ, 0.002, name)
 
     def test_figures_can_be_copied(self) -> None:
         inside = self.window.draft().facts.values["inside"]
@@ -406,7 +421,8 @@ def _count(image: object, tint: QColor) -> int:
 
     assert isinstance(image, QImage)
     rgb = image.convertToFormat(QImage.Format.Format_RGB32)
-    data = np.frombuffer(rgb.constBits(), np.uint8).reshape(rgb.height(), rgb.bytesPerLine() // 4, 4)[:, :, :3].astype(int)
+    data = np.frombuffer(rgb.constBits(), np.uint8).reshape(rgb.height(), rgb.bytesPerLine() // 4,
+                                                            4)[:, :, :3].astype(int)
     return int((np.abs(data - (tint.blue(), tint.green(), tint.red())).max(axis=2) <= 2).sum())
 
 
@@ -452,15 +468,18 @@ class Kit(WindowTest):
         sheets = self.window.stack.currentWidget()
         assert isinstance(sheets, SheetsStation)
         document = self.window.document
-        wanted = Counter({p: p.copies for i in range(len(document.project.briefs)) for p in document.build_of(i).patterns})
+        wanted = Counter({p: p.copies for i in range(len(document.project.briefs))
+                          for p in document.build_of(i).patterns})
         self.assertEqual(Counter(i.load.pattern for page in sheets.pages for i in page.items), wanted)
         self.assertLess(len(sheets.pages), 0.7 * sum(wanted.values()))
         self.assertEqual(sheets.view.pages[-1].last, len(sheets.pages))
         # a piece that shares its page is turned to where it was pressed
-        shown, place = next((s, p) for s, p in zip(sheets.view.pages, sheets.view.places(), strict=True) if len(s.page.items) > 1)
+        shown, place = next((s, p) for s, p in zip(sheets.view.pages, sheets.view.places(), strict=True)
+                            if len(s.page.items) > 1)
         for item in shown.page.items[:2]:
             x, y = item.box.centre
-            click(sheets.view, QPointF(place.left() + x * sheets.view.scale, place.bottom() - y * sheets.view.scale))
+            click(sheets.view, QPointF(place.left() + x * sheets.view.scale,
+                                       place.bottom() - y * sheets.view.scale))
             self.assertIn(item.load.pattern, document.build.patterns)
 
 
@@ -485,8 +504,10 @@ class Checks(WindowTest):
         first = document.project.briefs
         document.look_at(3)
         self.window.drawer.show()
-        wait_for(lambda: any(isinstance(r, FindingRow) and r.finding.code == "enlarged" for r in self.window.drawer.rows))
-        row = next(r for r in self.window.drawer.rows if isinstance(r, FindingRow) and r.finding.code == "enlarged")
+        wait_for(lambda: any(isinstance(r, FindingRow) and r.finding.code == "enlarged"
+                             for r in self.window.drawer.rows))
+        row = next(r for r in self.window.drawer.rows if isinstance(r, FindingRow) and r.finding.code
+                   == "enlarged")
         assert row.remedy is not None
         row.remedy.click()
         self.assertEqual(document.project.briefs[1:], first[1:])
@@ -582,7 +603,8 @@ class Files(WindowTest):
         entering = QDragEnterEvent(QPoint(50, 50), Qt.DropAction.CopyAction, data, left, none)
         QApplication.sendEvent(self.window, entering)
         self.assertTrue(entering.isAccepted())
-        QApplication.sendEvent(self.window, QDropEvent(QPointF(50, 50), Qt.DropAction.CopyAction, data, left, none))
+        QApplication.sendEvent(self.window,
+                               QDropEvent(QPointF(50, 50), Qt.DropAction.CopyAction, data, left, none))
         self.assertEqual(self.window.document.brief.values["length"], 81.0)
 
     def test_a_second_window_on_one_file_is_warned(self) -> None:
@@ -631,7 +653,8 @@ class Preparing(WindowTest):
 
 class Commands(WindowTest):
     def test_every_action_has_a_menu_and_no_two_share_keys(self) -> None:
-        keys = [a.shortcut().toString() for a in self.window.actions_.by_name.values() if not a.shortcut().isEmpty()]
+        keys = [a.shortcut().toString() for a in self.window.actions_.by_name.values()
+                if not a.shortcut().isEmpty()]
         self.assertEqual(len(keys), len(set(keys)))
         for name, action in self.window.actions_.by_name.items():
             self.assertTrue(action.associatedObjects(), name)
@@ -725,7 +748,8 @@ class LightAndLayout(WindowTest):
 
     def test_the_views_share_the_room_as_asked_and_it_is_remembered(self) -> None:
         draft = self.window.draft()
-        for key, flat, folded in (("flat", True, False), ("folded", False, True), ("stacked", True, True), ("beside", True, True)):
+        for key, flat, folded in (("flat", True, False), ("folded", False, True), ("stacked", True, True),
+                                  ("beside", True, True)):
             click(draft.layouts[key])
             settle()
             self.assertEqual((draft.flat.isVisible(), draft.space.isVisible()), (flat, folded))

@@ -36,7 +36,8 @@ class Telling(unittest.TestCase):
         self.assertEqual(told(say("{count} of {things}", count=3, things="lid"), _foreign), "Deckel: 3")
 
     def test_words_within_words_are_translated_too(self) -> None:
-        both = say("{names} and {last}", names=joined([say("the {name}", name="lid")]), last=say("the {name}", name="base"))
+        both = say("{names} and {last}", names=joined([say("the {name}", name="lid")]),
+                   last=say("the {name}", name="base"))
         self.assertEqual(told(both, _foreign), "der Deckel und der base")
 
     def test_a_value_keeps_its_own_braces(self) -> None:
@@ -45,7 +46,8 @@ class Telling(unittest.TestCase):
     def test_an_error_named_for_a_wider_place_stays_translatable(self) -> None:
         error = LengthError(say("{text!r} is not a number", text="x"), "column 3", "write one").at("length")
         self.assertEqual(str(error), "length: column 3: 'x' is not a number; write one.")
-        self.assertEqual(told(error.words, _marked), "<<<length>: <column 3>>: <'<x>' is not a number>; <write one>.>")
+        self.assertEqual(told(error.words, _marked),
+                         "<<<length>: <column 3>>: <'<x>' is not a number>; <write one>.>")
 
     def test_what_the_core_says_about_differences_is_translatable(self) -> None:
         a, b = (new_project(new_brief("carton", {"length": mm})) for mm in (100.0, 120.0))
@@ -55,7 +57,8 @@ class Telling(unittest.TestCase):
     def test_a_refused_length_says_its_column_in_the_other_language(self) -> None:
         with self.assertRaises(MingeiError) as caught:
             parse("3 mm x")
-        self.assertIn("Spalte 6", told(caught.exception.words, lambda text: "Spalte {column}" if text == "column {column}" else text))
+        self.assertIn("Spalte 6", told(caught.exception.words, lambda text: "Spalte {column}" if text
+                                       == "column {column}" else text))
 
 
 class Source(unittest.TestCase):
@@ -64,8 +67,10 @@ class Source(unittest.TestCase):
         for path in sorted(_SOURCE.rglob("*.py")):
             for node in ast.walk(ast.parse(path.read_text(encoding="utf-8"))):
                 if isinstance(node, ast.Call) and _names_a_text(node):
-                    texts = node.args[2:5] if _called(node) == "Finding" else [a for i, a in enumerate(node.args) if i != 1]
-                    composed += [f"{path.name}:{a.lineno}" for a in texts if any(_formats(n) for n in ast.walk(a))]
+                    texts = (node.args[2:5] if _called(node) == "Finding"
+                             else [a for i, a in enumerate(node.args) if i != 1])
+                    composed += [f"{path.name}:{a.lineno}"
+                                 for a in texts if any(_formats(n) for n in ast.walk(a))]
         self.assertEqual(composed, [])
 
     def test_every_template_names_its_values(self) -> None:
@@ -81,12 +86,14 @@ class Source(unittest.TestCase):
 
 
 def _called(node: ast.Call) -> str:
-    return node.func.id if isinstance(node.func, ast.Name) else node.func.attr if isinstance(node.func, ast.Attribute) else ""
+    return (node.func.id if isinstance(node.func, ast.Name) else node.func.attr
+            if isinstance(node.func, ast.Attribute) else "")
 
 
 def _names_a_text(node: ast.Call) -> bool:
     name = _called(node)
-    return name in ("Finding", "Fix") or (name.endswith("Error") and name not in ("GeometryError", "ValueError", "OSError"))
+    return (name in ("Finding", "Fix")
+            or (name.endswith("Error") and name not in ("GeometryError", "ValueError", "OSError")))
 
 
 def _formats(node: ast.AST) -> bool:

@@ -41,19 +41,22 @@ def settle(ms: int = 30) -> None:
     QTest.qWait(ms)
 
 
-def click(widget: QWidget, at: QPointF | QPoint | None = None, button: Qt.MouseButton = Qt.MouseButton.LeftButton) -> None:
+def click(widget: QWidget, at: QPointF | QPoint | None = None,
+          button: Qt.MouseButton = Qt.MouseButton.LeftButton) -> None:
     """A real click, in the middle of a widget or at a point of it."""
     place = widget.rect().center() if at is None else at.toPoint() if isinstance(at, QPointF) else at
     QTest.mouseClick(widget, button, Qt.KeyboardModifier.NoModifier, place)
 
 
-def drag(widget: QWidget, start: QPointF, end: QPointF, steps: int = 6, button: Qt.MouseButton = Qt.MouseButton.LeftButton) -> None:
+def drag(widget: QWidget, start: QPointF, end: QPointF, steps: int = 6,
+         button: Qt.MouseButton = Qt.MouseButton.LeftButton) -> None:
     """Press, move in steps, release."""
     QTest.mouseMove(widget, start.toPoint())
     QTest.mousePress(widget, button, Qt.KeyboardModifier.NoModifier, start.toPoint())
     for number in range(1, steps + 1):
         at = start + (end - start) * number / steps
-        event = QMouseEvent(QEvent.Type.MouseMove, at, widget.mapToGlobal(at), Qt.MouseButton.NoButton, button,
+        event = QMouseEvent(QEvent.Type.MouseMove, at, widget.mapToGlobal(at), Qt.MouseButton.NoButton,
+                            button,
                             Qt.KeyboardModifier.NoModifier)
         QApplication.sendEvent(widget, event)
         QTest.qWait(1)
@@ -85,7 +88,8 @@ def answer(button: QMessageBox.StandardButton, seen: list[str] | None = None) ->
 
 @contextlib.contextmanager
 def answer_file(path: Path) -> Iterator[None]:
-    """The toolkit's own dialog for saving answers with a path; it is not ours to drive, and its readiness is not ours to await."""
+    """The toolkit's own dialog for saving answers with a path; it is not ours to drive, and its readiness is
+    not ours to await."""
     with mock.patch.object(QFileDialog, "getSaveFileName", return_value=(str(path), "")) as asked:
         yield
     asked.assert_called_once()
@@ -139,7 +143,8 @@ class WindowTest(unittest.TestCase):
     def part(self, panel: str) -> Part:
         return Part(self.window.document.build.pattern.name, panel)
 
-    def key(self, key: Qt.Key | str, modifier: Qt.KeyboardModifier = Qt.KeyboardModifier.NoModifier, on: QWidget | None = None) -> None:
+    def key(self, key: Qt.Key | str, modifier: Qt.KeyboardModifier = Qt.KeyboardModifier.NoModifier,
+            on: QWidget | None = None) -> None:
         """A key, to the widget that has the focus."""
         target = on or QApplication.focusWidget() or self.window
         if isinstance(key, str):

@@ -42,7 +42,7 @@ def main(arguments: Sequence[str] | None = None) -> int:
         return OK
     except KeyboardInterrupt:
         return INTERRUPTED
-    except Exception as error:  # noqa: BLE001  the last door: a fault of Mingei itself is said like all else, and kept for who mends it
+    except Exception as error:  # noqa: BLE001 - the last door: our own fault is said like all else, and kept
         print(f"mingei: {' '.join(str(_fault(error)).split())}", file=sys.stderr)
         return REFUSED
 
@@ -56,7 +56,8 @@ def _fault(error: Exception) -> MingeiError:
     log = faults.begin(user_state_path("mingei", appauthor=False))
     faults.LOG.error("fault", exc_info=error)
     kept = say("the reason is in {log}", log=log) if log else f"{type(error).__name__}: {error}"
-    return MingeiError(say("something went wrong in Mingei itself ({kind}), and nothing was written", kind=type(error).__name__), "", kept)
+    return MingeiError(say("something went wrong in Mingei itself ({kind}), and nothing was written",
+                           kind=type(error).__name__), "", kept)
 
 
 def _window(options: argparse.Namespace) -> int:
@@ -96,7 +97,8 @@ def _recipe_data(recipe: Recipe) -> dict[str, Any]:
             "max": m.maximum if bounded else None, "choices": [c for c, _ in m.choices],
             "unit": {Kind.LENGTH: "mm", Kind.ANGLE: "deg"}.get(m.kind, ""), "doc": m.doc})
     return {
-        "id": recipe.id, "title": recipe.title, "family": recipe.family, "purpose": recipe.purpose, "measures": measures,
+        "id": recipe.id, "title": recipe.title, "family": recipe.family, "purpose": recipe.purpose,
+        "measures": measures,
         "stock": brief.stock, "caliper_mm": [recipe.thinnest, recipe.thickest],
         "inside": list(default.draft.inside_mm) if default.draft.inside_mm else None,
         "outside": [round(v, 6) for v in default.outside],
@@ -127,20 +129,28 @@ def _offers(options: argparse.Namespace) -> int:
                   (("long", "LENGTH"), ("wide", "WIDTH"), ("thick", "THICKNESS"))))
     new_brief("carton").with_need(need)  # refuses what is no thing
     if not need.is_some:
-        raise UsageError("a thing has some length and some width", "LENGTH, WIDTH", "write both larger than 0")
+        raise UsageError("a thing has some length and some width", "LENGTH, WIDTH",
+                         "write both larger than 0")
     sheet = find_sheet(options.sheet)
     found = offers(need, find_stock(options.stock or DEFAULT_STOCK_ID, _cabinet().own), sheet)
     if options.json:
         print(json.dumps([{
-            "recipe": o.recipe.id, "measures": dict(o.build.brief.measures), "stock": o.build.stock.id, "fits": o.fits,
+            "recipe": o.recipe.id, "measures": dict(o.build.brief.measures), "stock": o.build.stock.id,
+            "fits": o.fits,
             "sheets": o.sheets, "folds": o.folds, "seams": o.seams, "area_mm2": round(o.build.area_mm2, 2),
-            "outside_mm": [round(v, 3) for v in o.build.outside], "cost": round(o.cost, 4)} for o in found], indent=1, ensure_ascii=False))
+            "outside_mm": [round(v, 3) for v in o.build.outside], "cost": round(o.cost, 4)} for o in found],
+                         indent=1, ensure_ascii=False))
     elif found:
         for o in found:
-            room = say("{count} of {sheet}", count=o.sheets, sheet=sheet.name) if o.fits else say("larger than {sheet}", sheet=sheet.name)
-            print(f"{o.recipe.id:18} {room:16} {o.folds:3} folds {o.seams:3} seams {o.build.area_mm2 / 100:6.0f} cm2  {o.build.stock.name}")
+            room = (say("{count} of {sheet}", count=o.sheets, sheet=sheet.name) if o.fits
+                    else say("larger than {sheet}", sheet=sheet.name))
+            print(
+                f"{o.recipe.id:18} {room:16} {o.folds:3} folds {o.seams:3} seams "
+                f"{o.build.area_mm2 / 100:6.0f} cm2  {o.build.stock.name}")
     else:
-        print("no construction takes it: write its sizes as length, width and thickness, or draft one by its own measures")
+        print(
+            "no construction takes it: write its sizes as length, width and thickness, or draft one by its "
+            "own measures")
     return OK
 
 
@@ -152,14 +162,17 @@ def _fits(options: argparse.Namespace) -> int:
     if thick < 0:
         raise UsageError("a thing is not thinner than nothing", "--thick", "write 0 or more")
     wanted = " ".join(options.thing.lower().split())
-    envelope = next((e for e in ENVELOPES if wanted in (e.name.lower(), e.name.lower().removesuffix(" envelope"))), None)
+    envelope = next((e for e in ENVELOPES if wanted in (e.name.lower(),
+                                                        e.name.lower().removesuffix(" envelope"))), None)
     if envelope is not None:
         try:
             long, short = largest_for(envelope, thick)
         except ValueError:
-            raise UsageError(say("nothing {thick} thick goes into it", thick=write_both(thick)), envelope.name, "take a box") from None
+            raise UsageError(say("nothing {thick} thick goes into it", thick=write_both(thick)),
+                             envelope.name, "take a box") from None
         if options.json:
-            print(json.dumps({"envelope": envelope.name, "long_mm": round(long, 3), "short_mm": round(short, 3), "thick_mm": thick}))
+            print(json.dumps({"envelope": envelope.name, "long_mm": round(long, 3),
+                              "short_mm": round(short, 3), "thick_mm": thick}))
         else:
             print(f"{envelope.name}: up to {write_both(long)} by {write_both(short)}")
         return OK
@@ -169,14 +182,17 @@ def _fits(options: argparse.Namespace) -> int:
     else:
         sides = wanted.replace("×", "x").split("x")
         if len(sides) != 2:
-            raise UsageError(say("{thing!r} is no size known by name, nor two lengths", thing=options.thing), "THING",
-                             'write such as "148 x 105", or a name such as "A6 sheet", "photo 6 × 4 in" or "C6 envelope"')
+            raise UsageError(say("{thing!r} is no size known by name, nor two lengths", thing=options.thing),
+                             "THING",
+                             'write such as "148 x 105", or a name such as "A6 sheet", "photo 6 × 4 in" or '
+                             '"C6 envelope"')
         width, height = (parse(side, "mm") for side in sides)
     if min(width, height) <= 0:
         raise UsageError("a thing has some length and some width", "THING", "write both larger than 0")
     found = envelopes_for(width, height, thick)
     if options.json:
-        print(json.dumps([{"envelope": e.name, "long_mm": e.long, "short_mm": e.short} for e in found], indent=1, ensure_ascii=False))
+        print(json.dumps([{"envelope": e.name, "long_mm": e.long, "short_mm": e.short} for e in found],
+                         indent=1, ensure_ascii=False))
     elif found:
         for e in found:
             print(f"{e.name:20} {write_both(e.long)} by {write_both(e.short)}")
@@ -207,7 +223,8 @@ def _new(options: argparse.Namespace) -> int:
     for word in options.sets:
         name, equals, text = word.partition("=")
         if not equals:
-            raise UsageError(say("{word!r} is not NAME=VALUE", word=word), "--set", "write one such as length=140mm")
+            raise UsageError(say("{word!r} is not NAME=VALUE", word=word), "--set",
+                             "write one such as length=140mm")
         names = {k: v for k, v in values.items() if isinstance(v, float)}
         values[name.strip()] = recipe.measure(name.strip()).read(text, "mm", names)
     stock = find_stock(options.stock, _cabinet().own) if options.stock else None
@@ -227,7 +244,8 @@ def _new(options: argparse.Namespace) -> int:
     for word in options.parts:
         part, equals, stock_id = word.partition("=")
         if not equals:
-            raise UsageError(say("{word!r} is not PART=ID", word=word), "--part", "write one such as liner=wrapping-60")
+            raise UsageError(say("{word!r} is not PART=ID", word=word), "--part",
+                             "write one such as liner=wrapping-60")
         own.append(find_stock(stock_id.strip(), _cabinet().own))
         brief = brief.with_part(part.strip(), own[-1])
     project = new_project(brief, options.title, sheet=options.sheet, own=tuple(own))
@@ -235,13 +253,15 @@ def _new(options: argparse.Namespace) -> int:
     _accept_output(options.output)
     project_file.save(project, options.output)
     sizes = ", ".join(f"{m.name} {write_both(v) if m.kind is Kind.LENGTH else m.write(v)}"
-                      for m, v in zip(recipe.measures, brief.values.values(), strict=True) if isinstance(v, float))
+                      for m, v in zip(recipe.measures, brief.values.values(), strict=True)
+                      if isinstance(v, float))
     print(f"{options.output}: {recipe.title}, {sizes}")
     return OK
 
 
 def _with_splice(brief: Brief, stock: Stock, line: str) -> Brief:
-    """The brief with a line across a piece, as written on the command line.  Raises UsageError, MeasureError."""
+    """The brief with a line across a piece, as written on the command line.  Raises UsageError,
+    MeasureError."""
     from mingei.core.build import build
     from mingei.core.layout.splice import Splice
 
@@ -254,9 +274,11 @@ def _with_splice(brief: Brief, stock: Stock, line: str) -> Brief:
     way, _, share = where.partition(":")
     try:
         turn = {"upright": 90.0, "level": 0.0}.get(way.strip())
-        return brief.with_splice(Splice(piece, float(way) if turn is None else turn, float(share.strip().rstrip("%")) / 100))
+        return brief.with_splice(Splice(piece, float(way) if turn is None else turn,
+                                        float(share.strip().rstrip("%")) / 100))
     except ValueError:
-        raise UsageError(say("{line!r} is no line across a piece", line=line), "--splice", "write one such as upright:40%") from None
+        raise UsageError(say("{line!r} is no line across a piece", line=line), "--splice",
+                         "write one such as upright:40%") from None
 
 
 def _with_mats(brief: Brief, stock: Stock, border: str) -> Brief:
@@ -271,7 +293,8 @@ def _with_mats(brief: Brief, stock: Stock, border: str) -> Brief:
     for overlay in left_out:
         brief = brief.without_overlay(overlay.name)
     if not brief.overlays:
-        raise UsageError("no panel has room for a mat so far inside its edges", "--mats", "write a narrower border, such as 3mm")
+        raise UsageError("no panel has room for a mat so far inside its edges", "--mats",
+                         "write a narrower border, such as 3mm")
     return brief
 
 
@@ -280,7 +303,8 @@ def _known_parts(made: Build, brief: Brief) -> None:
     for part, _ in brief.parts:
         if part not in made.part_names:
             raise UsageError(say("it has no part named {part!r}", part=part), "--part",
-                             say("its parts are: {names}", names=", ".join(made.part_names) or "none but its body"))
+                             say("its parts are: {names}", names=", ".join(made.part_names)
+                                 or "none but its body"))
 
 
 def _length(text: str, place: str) -> float:
@@ -308,7 +332,8 @@ def _accept_output(path: Path) -> None:
     from mingei.formats import project_file
 
     if path.suffix != project_file.SUFFIX:
-        raise UsageError(say("{name!r} does not end in {ending}", name=path.name, ending=project_file.SUFFIX), "-o", "name the project so")
+        raise UsageError(say("{name!r} does not end in {ending}", name=path.name, ending=project_file.SUFFIX),
+                         "-o", "name the project so")
 
 
 def _export(options: argparse.Namespace) -> int:
@@ -318,7 +343,8 @@ def _export(options: argparse.Namespace) -> int:
     overlap = None if options.tile is None else _overlap(options.tile)
     project = project_file.load(options.file)
     sheets = [word.strip() for word in options.sheet.split(",")] or [""]
-    wanted = Wanted(sheets[0], options.piece, options.layout, tile_mm=overlap, cutting_list=options.cutting_list,
+    wanted = Wanted(sheets[0], options.piece, options.layout, tile_mm=overlap,
+                    cutting_list=options.cutting_list,
                     pages=read_numbers(options.sheet_no, "--sheet-no"))
     to = Path(options.to)
     if options.kind or to.is_dir() or options.to.endswith("/"):
@@ -356,13 +382,16 @@ def _material(options: argparse.Namespace) -> int:
     if options.sheet:
         project = replace(project, sheet=find_sheet(options.sheet).name)
     if not 1 <= options.copies <= 1000:
-        raise UsageError(say("{n} kits are too few or too many", n=options.copies), "--copies", "write 1 to 1000")
+        raise UsageError(say("{n} kits are too few or too many", n=options.copies), "--copies",
+                         "write 1 to 1000")
     sheet, loads = project.paper, loads_of_all(builds_of(project))
     lay_out(loads, sheet, project.spots)  # refuses what is too large
     found = material(pages_for(options.copies, loads, sheet, project.spots))
     if options.json:
-        print(json.dumps([{"stock": m.stock.id, "sheet": sheet.name, "sheets": m.sheets, "money": round(m.money, 2),
-                           "card_mm2": round(m.card_mm2, 1), "waste": round(m.waste, 4)} for m in found], indent=1))
+        print(json.dumps([{"stock": m.stock.id, "sheet": sheet.name, "sheets": m.sheets,
+                           "money": round(m.money, 2),
+                           "card_mm2": round(m.card_mm2, 1), "waste": round(m.waste, 4)} for m in found],
+                         indent=1))
     else:
         for m in found:
             money = f"{m.money:8.2f}" if m.money else "       -"
@@ -382,12 +411,15 @@ def _rehearse(options: argparse.Namespace) -> int:
 
     for word, percent in (("--scale", options.scale), ("--along", options.along or options.scale)):
         if not 50.0 <= percent <= 150.0:
-            raise UsageError(say("{percent:g} % is no printer's fault", percent=percent), word, "write 50 to 150")
+            raise UsageError(say("{percent:g} % is no printer's fault", percent=percent), word,
+                             "write 50 to 150")
     if not abs(options.skew) <= 3.0:
-        raise UsageError(say("{skew:g} degrees is no skew a printer has", skew=options.skew), "--skew", "write up to 3")
+        raise UsageError(say("{skew:g} degrees is no skew a printer has", skew=options.skew), "--skew",
+                         "write up to 3")
     margin = _length(options.margin, "--margin")
     if not 0.0 <= margin <= MOST_MARGIN_MM:
-        raise UsageError(say("{margin:g} mm is no margin", margin=margin), "--margin", say("write 0 to {most:g}", most=MOST_MARGIN_MM))
+        raise UsageError(say("{margin:g} mm is no margin", margin=margin), "--margin",
+                         say("write 0 to {most:g}", most=MOST_MARGIN_MM))
     faults = Faults(options.scale / 100, (options.along or options.scale) / 100, margin, options.skew)
     project = project_file.load(options.file)
     found = rehearse(pdf_of(project), options.page, faults, bars(project.paper))
@@ -396,8 +428,10 @@ def _rehearse(options: argparse.Namespace) -> int:
         found.image.save(out, "PNG")
         atomic.write(options.to, out.getvalue())
     if options.json:
-        print(json.dumps({"page": options.page, "across_mm": round(found.across, 3), "along_mm": round(found.along, 3),
-                          "skew_deg": round(found.skew_deg, 2), "clipped": found.clipped, "verdict": list(found.verdict)}, indent=1))
+        print(json.dumps({"page": options.page, "across_mm": round(found.across, 3),
+                          "along_mm": round(found.along, 3),
+                          "skew_deg": round(found.skew_deg, 2), "clipped": found.clipped,
+                          "verdict": list(found.verdict)}, indent=1))
     else:
         print(f"level bar {found.across:.2f} mm, upright bar {found.along:.2f} mm")
         for words in found.verdict:
@@ -418,7 +452,8 @@ def _nest(options: argparse.Namespace) -> int:
         best = found
     better = best.sheets < best.before
     if better or options.output:
-        project_file.save(project.with_spots(best.spots) if better else project, options.output or options.file)
+        project_file.save(project.with_spots(best.spots) if better else project, options.output
+                          or options.file)
     print(
         counted(
             "{count} sheet instead of {before}; no fewer than {least} by their area",
@@ -445,9 +480,11 @@ def _check(options: argparse.Namespace) -> int:
     for b in builds_of(project):
         pictures, refused = gather(b.brief.arts)
         prints = [each for on in printed(b.brief.arts, b.patterns, pictures).values() for each in on]
-        found += [(b.brief.name, f) for f in (*check.run(b, sheet, thorough=True), *found_about(refused, prints))]
+        found += [(b.brief.name, f) for f in (*check.run(b, sheet, thorough=True),
+                                              *found_about(refused, prints))]
     if options.json:
-        print(json.dumps([{"brief": name, "code": f.code, "severity": f.severity.name.lower(), "sentence": f.sentence, "place": f.place,
+        print(json.dumps([{"brief": name, "code": f.code, "severity": f.severity.name.lower(),
+                           "sentence": f.sentence, "place": f.place,
                            "remedy": f.remedy} for name, f in found], indent=1, ensure_ascii=False))
     else:
         for name, f in found:
@@ -471,7 +508,8 @@ def _scale(options: argparse.Namespace) -> int:
     project = project_file.load(options.file)
     step = parse(options.round) if options.round else 0.0
     if options.piece and options.piece not in [b.name for b in project.briefs]:
-        raise MeasureError("nothing in the project has that name", say("piece {piece!r}", piece=options.piece),
+        raise MeasureError("nothing in the project has that name",
+                           say("piece {piece!r}", piece=options.piece),
                            say("choose one of: {names}", names=", ".join(b.name for b in project.briefs)))
     said = []
     for number, brief in enumerate(project.briefs):
@@ -482,20 +520,25 @@ def _scale(options: argparse.Namespace) -> int:
         drafted = scale.scaled(brief, factor, step)
         before, after = build(brief, stock), build(drafted, stock)
         wrong = scale.consequence(before, after, factor)
-        project = project.with_brief(number, replace(brief, enlarged=brief.enlarged * factor) if options.enlarge else drafted)
-        said.append((brief.name, factor, scale.table(before, after), wrong, scale.mismatches(before, after, factor)))
+        project = project.with_brief(number, replace(brief, enlarged=brief.enlarged * factor)
+                                     if options.enlarge else drafted)
+        said.append((brief.name, factor, scale.table(before, after), wrong,
+                     scale.mismatches(before, after, factor)))
     project_file.save(project, output)
     if options.json:
         print(json.dumps([{
             "brief": name, "factor": factor, "enlarged": options.enlarge, "consequence": wrong,
-            "rows": [{"name": r.name, "before_mm": r.before, "after_mm": r.after, "fate": str(r.fate), "too_small": r.small} for r in rows],
+            "rows": [{"name": r.name, "before_mm": r.before, "after_mm": r.after, "fate": str(r.fate),
+                      "too_small": r.small} for r in rows],
             "enlarging_mm": [{"piece": m.piece, "panel": m.panel, "wrong_mm": m.wrong_mm} for m in worst],
         } for name, factor, rows, wrong, worst in said], indent=1, ensure_ascii=False))
         return OK
     for name, factor, rows, wrong, _ in said:
         print(f"{name}: {factor:.4g} times the size")
         for row in rows:
-            print(f"  {row.name:26} {row.before:9.2f} -> {row.after:9.2f} mm  {row.fate}{'  ' + row.small if row.small else ''}")
+            print(
+                f"  {row.name:26} {row.before:9.2f} -> {row.after:9.2f} mm  "
+                f"{row.fate}{'  ' + row.small if row.small else ''}")
         if wrong:
             print(f"  {wrong}.")
     return OK
@@ -510,7 +553,8 @@ def _factor(options: argparse.Namespace, brief: Brief, stock: Stock) -> float:
     if options.ratio:
         new, colon, old = options.ratio.partition(":")
         if not colon:
-            raise UsageError(say("{ratio!r} is not A:B", ratio=options.ratio), "--ratio", "write one such as 2:1 or 80:60")
+            raise UsageError(say("{ratio!r} is not A:B", ratio=options.ratio), "--ratio",
+                             "write one such as 2:1 or 80:60")
         return scale.ratio(_number(new, "--ratio"), _number(old, "--ratio"))
     if options.by:
         return _number(options.by, "--by")
@@ -518,7 +562,8 @@ def _factor(options: argparse.Namespace, brief: Brief, stock: Stock) -> float:
         return scale.to_sheet(brief, stock, find_sheet(options.fit))
     name, equals, text = options.to.partition("=")
     if not equals:
-        raise UsageError(say("{word!r} is not NAME=VALUE", word=options.to), "--to", "write one such as length=140mm")
+        raise UsageError(say("{word!r} is not NAME=VALUE", word=options.to), "--to",
+                         "write one such as length=140mm")
     try:
         return scale.to_measure(brief, stock, name.strip(), parse(text))
     except LengthError as error:
@@ -532,5 +577,7 @@ def _number(text: str, place: str) -> float:
         raise UsageError(say("{text!r} is not a number", text=text), place, "write one such as 1.5") from None
 
 
-_RUN = {"window": _window, "recipes": _recipes, "stock": _stock, "fits": _fits, "offers": _offers, "new": _new,
-        "export": _export, "material": _material, "rehearse": _rehearse, "nest": _nest, "check": _check, "scale": _scale}
+_RUN = {"window": _window, "recipes": _recipes, "stock": _stock, "fits": _fits, "offers": _offers,
+        "new": _new,
+        "export": _export, "material": _material, "rehearse": _rehearse, "nest": _nest, "check": _check,
+        "scale": _scale}

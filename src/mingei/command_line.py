@@ -19,33 +19,42 @@ class _Parser(argparse.ArgumentParser):
     """Refuses in one sentence, like everything else."""
 
     def error(self, message: str) -> NoReturn:
-        raise UsageError(message, self.prog.removeprefix("mingei").strip(), say("see {command} --help", command=self.prog))
+        raise UsageError(message, self.prog.removeprefix("mingei").strip(),
+                         say("see {command} --help", command=self.prog))
 
 
 def parser() -> argparse.ArgumentParser:
     """The whole command line."""
     whole = _Parser(prog="mingei", description="Draft, scale and build things of card.",
-                     epilog="mingei [FILE] opens the window; mingei --demo opens it with the demo.  Exit codes: 0 done, "
-                            "1 check found errors, 2 refused.")
+                    epilog="mingei [FILE] opens the window; mingei --demo opens it with the demo.  Exit "
+                    "codes: 0 done, "
+                    "1 check found errors, 2 refused.")
     whole.add_argument("--version", action="version", version=f"mingei {__version__}")
     commands = whole.add_subparsers(dest="command", metavar="COMMAND", parser_class=_Parser)
 
     window = commands.add_parser("window", help="open the window (the default)")
     window.add_argument("file", nargs="?", type=Path, metavar="FILE", help="a project to open")
     window.add_argument("--demo", action="store_true", help="open the demo")
-    window.add_argument("--shots", type=Path, metavar="FOLDER", help="render each main view to a PNG and leave")
+    window.add_argument("--shots", type=Path, metavar="FOLDER",
+                        help="render each main view to a PNG and leave")
 
     recipes = commands.add_parser("recipes", help="recipes with their measures")
     recipes.add_argument("--json", action="store_true", help="as JSON")
     stock = commands.add_parser("stock", help="the catalogue of stocks, and your own")
-    stock.add_argument("find", nargs="*", metavar="WORD", help='only those that match, such as 65lb cover, 14pt or "0.5mm"')
+    stock.add_argument("find", nargs="*", metavar="WORD",
+                       help='only those that match, such as 65lb cover, 14pt or "0.5mm"')
     stock.add_argument("--json", action="store_true", help="as JSON")
 
-    fits = commands.add_parser("fits", help="which envelopes that are sold take a thing, or the largest thing an envelope takes")
-    fits.add_argument("thing", metavar="THING", help='a name, such as "A6 sheet" or "C6 envelope", or two lengths: "5 1/2 in x 108"')
-    fits.add_argument("--thick", default="0", metavar="LENGTH", help="thickness of the thing, decoration and all")
+    fits = commands.add_parser("fits",
+                               help="which envelopes that are sold take a thing, or the largest thing an "
+                               "envelope takes")
+    fits.add_argument("thing", metavar="THING",
+                      help='a name, such as "A6 sheet" or "C6 envelope", or two lengths: "5 1/2 in x 108"')
+    fits.add_argument("--thick", default="0", metavar="LENGTH",
+                      help="thickness of the thing, decoration and all")
     fits.add_argument("--json", action="store_true", help="as JSON")
-    offer = commands.add_parser("offers", help="every construction that takes a thing, what fits the sheet first")
+    offer = commands.add_parser("offers",
+                                help="every construction that takes a thing, what fits the sheet first")
     for word, metavar in (("long", "LENGTH"), ("wide", "WIDTH"), ("thick", "THICKNESS")):
         offer.add_argument(word, metavar=metavar, help="of the thing, such as 140 or \"5 1/2 in\"")
     offer.add_argument("--stock", default="", metavar="ID", help="a stock's id; usual: heavy card")
@@ -54,18 +63,23 @@ def parser() -> argparse.ArgumentParser:
 
     new = commands.add_parser("new", help="begin a project")
     new.add_argument("recipe", metavar="RECIPE")
-    new.add_argument("--set", action="append", default=[], metavar="NAME=VALUE", dest="sets", help='a measure, such as width="1 1/4 in"')
+    new.add_argument("--set", action="append", default=[], metavar="NAME=VALUE", dest="sets",
+                     help='a measure, such as width="1 1/4 in"')
     new.add_argument("--stock", default="", metavar="ID", help="a stock's id")
     new.add_argument("--tape", type=float, default=0.0, metavar="MM",
                      help="glued with double-sided tape so wide: 6, 10, 13 or 16; usual: wet glue")
     new.add_argument("--part", action="append", default=[], metavar="PART=ID", dest="parts",
-                     help="a part of it from a stock of its own, such as liner=wrapping-60, mats=..., labels=...")
+                     help="a part of it from a stock of its own, such as liner=wrapping-60, mats=..., "
+                     "labels=...")
     new.add_argument("--split", action="append", default=[], metavar="PANEL", dest="splits",
                      help="cut this panel off at its fold, to be joined by a glued tab")
     new.add_argument("--splice", action="append", default=[], metavar="LINE", dest="splices",
-                     help="cut a piece across, to be joined by a lap: upright:40%%, level:50%% or an angle in degrees and how far across, "
-                          "after the piece's name and a slash where there are several, such as lid/upright:50%%")
-    new.add_argument("--mats", default="", metavar="BORDER", help="a mat on every panel seen from outside, so far inside its edges")
+                     help="cut a piece across, to be joined by a lap: upright:40%%, level:50%% or an angle "
+                     "in degrees and how far across, "
+                     "after the piece's name and a slash where there are several, such as "
+                     "lid/upright:50%%")
+    new.add_argument("--mats", default="", metavar="BORDER",
+                     help="a mat on every panel seen from outside, so far inside its edges")
     new.add_argument("--sheet", default="A4", metavar="NAME")
     new.add_argument("--title", default="")
     new.add_argument("-o", "--output", type=Path, required=True, metavar="F.mingei")
@@ -73,39 +87,54 @@ def parser() -> argparse.ArgumentParser:
     export = commands.add_parser("export", help="write PDF, SVG, DXF, FOLD or the cutting list as CSV")
     export.add_argument("file", type=Path, metavar="F.mingei")
     export.add_argument("--to", required=True, metavar="OUT",
-                        help="the ending decides the format; a folder takes every piece and every sheet by itself")
-    export.add_argument("--kind", default="", metavar="KINDS", help="with a folder: which of svg,dxf,pdf; usual: svg,dxf,pdf")
-    export.add_argument("--sheet", default="", metavar="NAME", help="PDF: several, such as A4,Letter, give a file each")
-    export.add_argument("--sheet-no", default="", metavar="N", help="only these sheets of the layout, such as 2 or 1,3-5")
+                        help="the ending decides the format; a folder takes every piece and every sheet by "
+                        "itself")
+    export.add_argument("--kind", default="", metavar="KINDS",
+                        help="with a folder: which of svg,dxf,pdf; usual: svg,dxf,pdf")
+    export.add_argument("--sheet", default="", metavar="NAME",
+                        help="PDF: several, such as A4,Letter, give a file each")
+    export.add_argument("--sheet-no", default="", metavar="N",
+                        help="only these sheets of the layout, such as 2 or 1,3-5")
     export.add_argument("--piece", default="", metavar="NAME")
     export.add_argument("--tile", default=None, metavar="LENGTH",
-                        help="tile larger pieces over several sheets that overlap by so much; 0: refuse them; usual: as the project has it")
-    export.add_argument("--cutting-list", action="store_true", help="PDF: the cutting list as pages to print, instead of the sheets")
+                        help="tile larger pieces over several sheets that overlap by so much; 0: refuse "
+                        "them; usual: as the project has it")
+    export.add_argument("--cutting-list", action="store_true",
+                        help="PDF: the cutting list as pages to print, instead of the sheets")
     form = export.add_mutually_exclusive_group()
-    form.add_argument("--layout", dest="layout", action="store_true", default=None, help="on sheets (usual for PDF)")
-    form.add_argument("--flat", dest="layout", action="store_false", help="the bare flat (usual for SVG and DXF)")
+    form.add_argument("--layout", dest="layout", action="store_true", default=None,
+                      help="on sheets (usual for PDF)")
+    form.add_argument("--flat", dest="layout", action="store_false",
+                      help="the bare flat (usual for SVG and DXF)")
 
-    takes = commands.add_parser("material", help="how many sheets of every stock a project takes, their cost and waste")
+    takes = commands.add_parser("material",
+                                help="how many sheets of every stock a project takes, their cost and waste")
     takes.add_argument("file", type=Path, metavar="F.mingei")
     takes.add_argument("--sheet", default="", metavar="NAME")
-    takes.add_argument("--copies", type=int, default=1, metavar="N", help="for so many kits together; usual: 1")
+    takes.add_argument("--copies", type=int, default=1, metavar="N",
+                       help="for so many kits together; usual: 1")
     takes.add_argument("--json", action="store_true", help="as JSON")
 
-    trial = commands.add_parser("rehearse", help="try a print on a stand-in printer, and measure its check bars")
+    trial = commands.add_parser("rehearse",
+                                help="try a print on a stand-in printer, and measure its check bars")
     trial.add_argument("what", choices=["print"])
     trial.add_argument("file", type=Path, metavar="F.mingei")
     trial.add_argument("--page", type=int, default=1, metavar="N")
     trial.add_argument("--scale", type=float, default=100.0, metavar="PERCENT",
                        help="what the printer makes of 100; fit to page is often 96")
-    trial.add_argument("--along", type=float, default=0.0, metavar="PERCENT", help="the same along the feed, where it differs")
+    trial.add_argument("--along", type=float, default=0.0, metavar="PERCENT",
+                       help="the same along the feed, where it differs")
     trial.add_argument("--margin", default="4.2", metavar="LENGTH", help="what it cannot reach at each edge")
     trial.add_argument("--skew", type=float, default=0.0, metavar="DEGREES", help="how far it feeds askew")
-    trial.add_argument("--to", type=Path, default=None, metavar="OUT.png", help="the sheet as it comes out, as a picture")
+    trial.add_argument("--to", type=Path, default=None, metavar="OUT.png",
+                       help="the sheet as it comes out, as a picture")
     trial.add_argument("--json", action="store_true", help="as JSON")
 
-    nest = commands.add_parser("nest", help="lay the pieces of a project closer on its sheets, by their outlines")
+    nest = commands.add_parser("nest",
+                               help="lay the pieces of a project closer on its sheets, by their outlines")
     nest.add_argument("file", type=Path, metavar="F.mingei")
-    nest.add_argument("--seed", type=int, default=0, metavar="N", help="another number, another search; the same, the same layout")
+    nest.add_argument("--seed", type=int, default=0, metavar="N",
+                      help="another number, another search; the same, the same layout")
     _result(nest)
 
     check = commands.add_parser("check", help="look for mistakes before cutting")
@@ -115,14 +144,19 @@ def parser() -> argparse.ArgumentParser:
     scale = commands.add_parser("scale", help="draft the things of a project anew at another size")
     scale.add_argument("file", type=Path, metavar="F.mingei")
     way = scale.add_mutually_exclusive_group(required=True)
-    way.add_argument("--ratio", metavar="A:B", help="so that what measured B measures A: 80:60 for an object of 80 mm instead of one of "
-                                                    "60, 2:1 for twice the size")
+    way.add_argument("--ratio", metavar="A:B",
+                     help="so that what measured B measures A: 80:60 for an object of 80 mm instead of "
+                     "one of "
+                     "60, 2:1 for twice the size")
     way.add_argument("--by", metavar="X", help="by a factor, such as 1.5")
-    way.add_argument("--to", metavar="NAME=VALUE", help="until a measure, or outside-length, outside-width or outside-height, is this long")
+    way.add_argument("--to", metavar="NAME=VALUE",
+                     help="until a measure, or outside-length, outside-width or outside-height, is this long")
     way.add_argument("--fit", metavar="SHEET", help="to the largest that fits a sheet")
     scale.add_argument("--piece", default="", metavar="NAME", help="only this thing; usual: every one")
-    scale.add_argument("--round", default="", metavar="LENGTH", help='lengths to a multiple of this, such as 0.5 or "1/16 in"')
-    scale.add_argument("--enlarge", action="store_true", help="enlarge the finished drawing instead, thickness and tabs and all")
+    scale.add_argument("--round", default="", metavar="LENGTH",
+                       help='lengths to a multiple of this, such as 0.5 or "1/16 in"')
+    scale.add_argument("--enlarge", action="store_true",
+                       help="enlarge the finished drawing instead, thickness and tabs and all")
     _result(scale)
     scale.add_argument("--json", action="store_true", help="what scaled and what stayed, as JSON")
     return whole
@@ -131,10 +165,13 @@ def parser() -> argparse.ArgumentParser:
 def _result(command: argparse.ArgumentParser) -> None:
     """Where a command that changes a project writes it: nothing is written over unless that is said."""
     where = command.add_mutually_exclusive_group(required=True)
-    where.add_argument("-o", "--output", type=Path, default=None, metavar="G.mingei", help="write the result here")
+    where.add_argument("-o", "--output", type=Path, default=None, metavar="G.mingei",
+                       help="write the result here")
     where.add_argument(
-        "--in-place", action="store_true", help="write it over the file that was read; the one before stays with ~ at its end"
+        "--in-place", action="store_true",
+        help="write it over the file that was read; the one before stays with ~ at its end"
     )
 
 
-COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "export", "material", "nest", "rehearse", "check", "scale")
+COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "export", "material", "nest", "rehearse",
+            "check", "scale")

@@ -18,7 +18,8 @@ class Actions:
         self.owner = owner
         self.by_name: dict[str, QAction] = {}
 
-    def add(self, menu: QMenu, name: str, words: str, act: Callable[[], object], keys: QKeySequence | QKeySequence.StandardKey | str,
+    def add(self, menu: QMenu, name: str, words: str, act: Callable[[], object],
+            keys: QKeySequence | QKeySequence.StandardKey | str,
             hint: str = "", checkable: bool = False) -> QAction:
         """One action; keys are its shortcut."""
         action = QAction(words, self.owner)
@@ -87,7 +88,8 @@ class Finder(QDialog):
             self.actions_[item.data(Qt.ItemDataRole.UserRole)].trigger()
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
-        if isinstance(event, QKeyEvent) and event.type() == QEvent.Type.KeyPress and event.key() in (Qt.Key.Key_Down, Qt.Key.Key_Up):
+        if (isinstance(event, QKeyEvent) and event.type() == QEvent.Type.KeyPress
+            and event.key() in (Qt.Key.Key_Down, Qt.Key.Key_Up)):
             step = 1 if event.key() == Qt.Key.Key_Down else -1
             self.list.setCurrentRow(max(0, min(self.list.count() - 1, self.list.currentRow() + step)))
             return True

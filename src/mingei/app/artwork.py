@@ -1,4 +1,5 @@
-"""The card of artwork on the panel in hand, or across the whole piece: pictures and words.  Hidden while no panel is chosen."""
+"""The card of artwork on the panel in hand, or across the whole piece: pictures and words.  Hidden while no
+panel is chosen."""
 
 from __future__ import annotations
 
@@ -6,7 +7,15 @@ from pathlib import Path
 
 from PySide6.QtCore import QSignalBlocker
 from PySide6.QtGui import QColor
-from PySide6.QtWidgets import QCheckBox, QColorDialog, QFileDialog, QLabel, QPlainTextEdit, QPushButton, QWidget
+from PySide6.QtWidgets import (
+    QCheckBox,
+    QColorDialog,
+    QFileDialog,
+    QLabel,
+    QPlainTextEdit,
+    QPushButton,
+    QWidget,
+)
 
 from mingei.app.document import Document
 from mingei.app.fields import CountField, QuietCombo
@@ -18,7 +27,8 @@ from mingei.core.plane.shape import bounds
 
 #: The usual share of a panel's width that words take.
 _WORDS_SHARE = 0.8
-_FILLS = ((Fill.WHOLE, "whole, centred"), (Fill.COVER, "covering it"), (Fill.SIZED, "at its own size"), (Fill.REPEAT, "repeated"),
+_FILLS = ((Fill.WHOLE, "whole, centred"), (Fill.COVER, "covering it"), (Fill.SIZED, "at its own size"),
+          (Fill.REPEAT, "repeated"),
           (Fill.STEPPED, "repeated, stepped"))
 
 
@@ -31,7 +41,8 @@ class ArtCard(PanelCard):
 
     def _make(self) -> None:
         self._add_buttons((
-            ("picture", t("Picture…"), t("A PNG or JPEG picture, or an SVG drawing, printed on this panel, upright when it is folded."),
+            ("picture", t("Picture…"),
+             t("A PNG or JPEG picture, or an SVG drawing, printed on this panel, upright when it is folded."),
              self._add_picture),
             ("words", t("Words"), t("Words on this panel, upright when it is folded."), self._add_words),
         ), lambda words: t("Print on this panel: {what}", what=words))
@@ -49,24 +60,30 @@ class ArtCard(PanelCard):
         for fill, words in _FILLS:
             self.fill.addItem(t(words), fill)
         self.fill.setToolTip(t("How the picture takes its place on the panel."))
-        self.fill.activated.connect(lambda i: self._try(lambda: self._put(self._now()._replace(fill=Fill(self.fill.itemData(i))))))
-        self.font_.activated.connect(lambda i: self._try(lambda: self._put(self._now()._replace(font=str(self.font_.itemData(i))))))
+        self.fill.activated.connect(
+            lambda i: self._try(lambda: self._put(self._now()._replace(fill=Fill(self.fill.itemData(i))))))
+        self.font_.activated.connect(
+            lambda i: self._try(lambda: self._put(self._now()._replace(font=str(self.font_.itemData(i))))))
         self.rows: dict[str, tuple[QLabel, QWidget]] = {}
-        for key, words, widget in (("fill", t("Placed"), self.fill), ("font", t("Font"), self.font_), ("colour", t("Ink"), self.colour)):
+        for key, words, widget in (("fill", t("Placed"), self.fill), ("font", t("Font"), self.font_),
+                                   ("colour", t("Ink"), self.colour)):
             widget.setAccessibleName(words)
             self.rows[key] = self.add_row(words, widget), widget
         self._add_lengths((
             ("width", t("Width"), t("Of one picture, or of the longest line of words.")),
-            ("x", t("To the right"), t("From the panel's middle, as it stands when folded. Write a minus to go left.")),
+            ("x", t("To the right"),
+             t("From the panel's middle, as it stands when folded. Write a minus to go left.")),
             ("y", t("Up"), t("From the panel's middle, as it stands when folded. Write a minus to go down.")),
-            ("bleed", t("Bleed"), t("How far it runs past cuts and under tabs, so that no white edge shows: 3 mm is usual.")),
+            ("bleed", t("Bleed"),
+             t("How far it runs past cuts and under tabs, so that no white edge shows: 3 mm is usual.")),
         ))
         self.turn = CountField(0, 359, t("Turned"))
         self.turn.setSuffix("°")
         self.turn.setSingleStep(5)
         self.turn.setWrapping(True)
         self.turn.setToolTip(t("From upright, counter-clockwise."))
-        self.turn.valueChanged.connect(lambda v: self._try(lambda: self._put(self._now()._replace(turn_deg=float(v)))))
+        self.turn.valueChanged.connect(
+            lambda v: self._try(lambda: self._put(self._now()._replace(turn_deg=float(v)))))
         self.rows["turn"] = self.add_row(t("Turned"), self.turn), self.turn
         self.whole = QCheckBox(t("Across the folds, over the whole piece"))
         self.whole.clicked.connect(lambda on: self._try(lambda: self._spread(on)))
@@ -78,14 +95,15 @@ class ArtCard(PanelCard):
         for each in (self.whole, self.missing, self.remove, self.reason):
             self.body.addWidget(each)
 
-    # -- what is shown -------------------------------------------------------------------------------------------
+    # -- what is shown ---------------------------------------------------------------------------------------
 
     def part(self) -> tuple[str, str]:
         """The piece and the flat panel in hand, or two empty names."""
         part = self.document.selection
         pattern = self.document.build.pattern_of(part)
         panel = pattern.by_name.get(part.panel) if pattern else None
-        return (part.piece, part.panel) if panel is not None and panel.role in (Role.WALL, Role.FLAP) and not panel.whole else ("", "")
+        return ((part.piece, part.panel) if panel is not None and panel.role in (Role.WALL, Role.FLAP)
+                and not panel.whole else ("", ""))
 
     def panel(self) -> str:
         return self.part()[1]
@@ -143,19 +161,21 @@ class ArtCard(PanelCard):
         if said:
             self.missing.setText(t(said[0].words))
 
-    # -- changing it ---------------------------------------------------------------------------------------------
+    # -- changing it -----------------------------------------------------------------------------------------
 
     def _print(self, art: Art) -> None:
         self._add(art.name, lambda: self.document.set_art(art, t("print {name}", name=art.name)))
 
     def _add_picture(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, t("A picture to print"), "", t("Pictures (*.png *.jpg *.jpeg *.svg)"))
+        name, _ = QFileDialog.getOpenFileName(self, t("A picture to print"), "",
+                                              t("Pictures (*.png *.jpg *.jpeg *.svg)"))
         if name:
             from mingei.formats import artwork
 
             artwork.load(Path(name))  # refused here rather than shown as missing
             piece, panel = self.part()
-            self._print(Art(free_name(self.document.brief.arts, Path(name).stem[:40] or t("picture")), piece, panel, source=name))
+            self._print(Art(free_name(self.document.brief.arts, Path(name).stem[:40] or t("picture")), piece,
+                            panel, source=name))
 
     def _add_words(self) -> None:
         piece, panel = self.part()

@@ -44,7 +44,8 @@ from mingei.core.words import placed, say
 
 
 class CabinetDialog(QDialog):
-    """A list to search at the left, the chosen stock to read and change at the right.  Changes are kept at once and can be undone."""
+    """A list to search at the left, the chosen stock to read and change at the right.  Changes are kept at
+    once and can be undone."""
 
     def __init__(self, document: Document, desk: Desk, parent: QWidget) -> None:
         super().__init__(parent)
@@ -72,7 +73,7 @@ class CabinetDialog(QDialog):
         self.shelf.failed.connect(self._refuse)
         self._fill()
 
-    # -- the list ------------------------------------------------------------------------------------------------
+    # -- the list --------------------------------------------------------------------------------------------
 
     def _left(self) -> QVBoxLayout:
         column = QVBoxLayout()
@@ -88,7 +89,9 @@ class CabinetDialog(QDialog):
         column.addWidget(self.list, 1)
         row = QHBoxLayout()
         self.copy = self._button(t("Copy"), t("A stock of your own, beginning as this one"), self._copy)
-        self.away = self._button(t("Take out"), t("Your own goes; a stock of the catalogue comes back as it was"), self._take_out)
+        self.away = self._button(t("Take out"),
+                                 t("Your own goes; a stock of the catalogue comes back as it was"),
+                                 self._take_out)
         self.undo = self._button(t("Undo"), t("Take back the last change to the cabinet"), self.shelf.undo)
         for button in (self.copy, self.away, self.undo):
             row.addWidget(button)
@@ -109,7 +112,8 @@ class CabinetDialog(QDialog):
             self.list.clear()
             for stock in self.shown:
                 own = self.shelf.cabinet.is_own(stock.id)
-                item = QListWidgetItem(f"{t(stock.name)}\n{write_mm(stock.caliper_mm)}, {stock.grammage_gsm:.4g} g/m²"
+                item = QListWidgetItem(
+                    f"{t(stock.name)}\n{write_mm(stock.caliper_mm)}, {stock.grammage_gsm:.4g} g/m²"
                                        + (f", {t('your own')}" if own else ""))
                 item.setSizeHint(QSize(0, 2 * self.fontMetrics().lineSpacing() + 12))
                 self.list.addItem(item)
@@ -126,7 +130,7 @@ class CabinetDialog(QDialog):
             self.stock = self.shown[row]
             self._show()
 
-    # -- the stock -----------------------------------------------------------------------------------------------
+    # -- the stock -------------------------------------------------------------------------------------------
 
     def _right(self) -> QWidget:
         holder = QWidget()
@@ -160,20 +164,30 @@ class CabinetDialog(QDialog):
 
         line("name", t("Name"), t("As you call it"))
         self.kind = combo(t("Kind"), [(k, t(k)) for k in KINDS])
-        line("grammage", t("Grammage"), t("What a square metre weighs. Write 176, or a US weight with its grade: 65 lb cover."), note=True)
-        line("caliper", t("Thickness"), t("What the folds need. Write 0.4 mm, 14 pt, 350 µm or 1/64 in; measure ten sheets and divide "
-                                          "by ten."), note=True)
-        self.estimate = self._button(t("Reckon it from the grammage"), t("Only a guess: paper of one weight differs in thickness"),
+        line("grammage", t("Grammage"),
+             t("What a square metre weighs. Write 176, or a US weight with its grade: 65 lb cover."),
+             note=True)
+        line("caliper", t("Thickness"),
+             t("What the folds need. Write 0.4 mm, 14 pt, 350 µm or 1/64 in; measure ten sheets and divide "
+               "by ten."), note=True)
+        self.estimate = self._button(t("Reckon it from the grammage"),
+                                     t("Only a guess: paper of one weight differs in thickness"),
                                      self._reckon)
         form.addRow("", self.estimate)
-        line("gain", t("Crease gain"), t("How much longer a piece must be for each right-angled fold; a test strip tells"))
-        self.strip = self._button(t("Test strip…"), t("Print it, fold it, measure it, and know thickness and crease gain"), self._strip)
+        line("gain", t("Crease gain"),
+             t("How much longer a piece must be for each right-angled fold; a test strip tells"))
+        self.strip = self._button(t("Test strip…"),
+                                  t("Print it, fold it, measure it, and know thickness and crease gain"),
+                                  self._strip)
         form.addRow("", self.strip)
-        self.grain = combo(t("Grain"), [(Grain.LONG, t("along the long side")), (Grain.SHORT, t("along the short side")),
+        self.grain = combo(t("Grain"), [(Grain.LONG, t("along the long side")),
+                                        (Grain.SHORT, t("along the short side")),
                                         (Grain.NONE, t("none"))])
-        self.faced = combo(t("Faced"), [(Faced.NONE, t("not at all")), (Faced.ONE, t("on one face")), (Faced.BOTH, t("on both faces"))])
-        self.warp = QLabel(t("Faced on one side only it warps as it dries: face the other side with the same paper, "
-                             "and dry it under weight."))
+        self.faced = combo(t("Faced"), [(Faced.NONE, t("not at all")), (Faced.ONE, t("on one face")),
+                                        (Faced.BOTH, t("on both faces"))])
+        self.warp = QLabel(
+            t("Faced on one side only it warps as it dries: face the other side with the same paper, "
+              "and dry it under weight."))
         self.warp.setObjectName("quiet")
         self.warp.setWordWrap(True)
         form.addRow("", self.warp)
@@ -184,14 +198,16 @@ class CabinetDialog(QDialog):
         line("price", t("Price of a sheet"), t("In your own money; 0 where you do not know"))
         line("sheets", t("Sheets"), t("Sizes it is sold in, with commas between them"))
         form.addRow(self._heading(t("Built-up board")))
-        line("target", t("Wanted thickness"), t("Layers of this stock, glued together, come as near to it as they can"))
+        line("target", t("Wanted thickness"),
+             t("Layers of this stock, glued together, come as near to it as they can"))
         line("film", t("Glue between layers"), t("About 0.05 mm for a thin even coat"))
         self.lines["target"].setText("2 mm")
         self.lines["film"].setText("0.05 mm")
         self.built = QLabel()
         self.built.setWordWrap(True)
         form.addRow("", self.built)
-        self.keep = self._button(t("Keep it as a stock"), t("The built-up board joins your own stocks"), self._keep)
+        self.keep = self._button(t("Keep it as a stock"), t("The built-up board joins your own stocks"),
+                                 self._keep)
         form.addRow("", self.keep)
         area = QScrollArea()
         area.setWidgetResizable(True)
@@ -207,8 +223,10 @@ class CabinetDialog(QDialog):
     def _show(self) -> None:
         stock = self.stock
         self.reason.hide()
-        texts = {"name": t(stock.name), "grammage": f"{plain_number(stock.grammage_gsm)} g", "caliper": write_mm(stock.caliper_mm, 3),
-                 "gain": write_mm(stock.crease_gain_mm, 3), "price": plain_number(stock.price), "sheets": ", ".join(stock.sheets)}
+        texts = {"name": t(stock.name), "grammage": f"{plain_number(stock.grammage_gsm)} g",
+                 "caliper": write_mm(stock.caliper_mm, 3),
+                 "gain": write_mm(stock.crease_gain_mm, 3), "price": plain_number(stock.price),
+                 "sheets": ", ".join(stock.sheets)}
         for key, text in texts.items():
             self.lines[key].setText(text)
             self.lines[key].setCursorPosition(0)
@@ -216,8 +234,10 @@ class CabinetDialog(QDialog):
             box.setCurrentIndex(box.findData(value))
         with QSignalBlocker(self.passes):
             self.passes.setValue(stock.score_passes)
-        self.notes["grammage"].setText(" · ".join(f"{basis_from_gsm(stock.grammage_gsm, g):.0f} lb {t(g)}" for g in BASIS_SIZES_IN))
-        self.notes["caliper"].setText(f"{points_from_mm(stock.caliper_mm):.1f} pt · {stock.caliper_mm * 1000:.0f} µm")
+        self.notes["grammage"].setText(" · ".join(f"{basis_from_gsm(stock.grammage_gsm, g):.0f} lb {t(g)}"
+                                                  for g in BASIS_SIZES_IN))
+        self.notes["caliper"].setText(
+            f"{points_from_mm(stock.caliper_mm):.1f} pt · {stock.caliper_mm * 1000:.0f} µm")
         self.warp.setVisible(stock.faced is Faced.ONE)
         own = self.shelf.cabinet.is_own(stock.id)
         self.away.setEnabled(own)
@@ -246,18 +266,24 @@ class CabinetDialog(QDialog):
         try:
             price = float(text["price"].replace(",", ".") or 0)
         except ValueError:
-            raise StockError(say("{text!r} is not a number", text=text["price"]), "price", "write one such as 0.35") from None
-        caliper, gain = self._same(text["caliper"], kept.caliper_mm), self._same(text["gain"], kept.crease_gain_mm)
-        grammage = kept.grammage_gsm if text["grammage"] == f"{plain_number(kept.grammage_gsm)} g" else read_grammage(text["grammage"])
+            raise StockError(say("{text!r} is not a number", text=text["price"]), "price",
+                             "write one such as 0.35") from None
+        caliper, gain = (self._same(text["caliper"], kept.caliper_mm),
+                         self._same(text["gain"], kept.crease_gain_mm))
+        grammage = (kept.grammage_gsm if text["grammage"] == f"{plain_number(kept.grammage_gsm)} g"
+                    else read_grammage(text["grammage"]))
         name = kept.name if text["name"] == t(kept.name) else text["name"]
         return replace(
-            kept, name=name, kind=str(self.kind.currentData()), grammage_gsm=grammage, caliper_mm=caliper, crease_gain_mm=gain,
-            grain=Grain(self.grain.currentData()), faced=Faced(self.faced.currentData()), score_passes=self.passes.value(), price=price,
+            kept, name=name, kind=str(self.kind.currentData()), grammage_gsm=grammage, caliper_mm=caliper,
+            crease_gain_mm=gain,
+            grain=Grain(self.grain.currentData()), faced=Faced(self.faced.currentData()),
+            score_passes=self.passes.value(), price=price,
             sheets=tuple(s.strip() for s in text["sheets"].split(",") if s.strip()))
 
     def _same(self, text: str, kept: float) -> float:
         """The length written; what was shown rounded and not touched stays exact."""
-        return kept if text == write_mm(kept, 3) else -parse(text[1:]) if text.startswith(("-", "−")) else read_caliper(text)
+        return (kept if text == write_mm(kept, 3) else -parse(text[1:]) if text.startswith(("-", "−"))
+                else read_caliper(text))
 
     def _refuse(self, error: MingeiError) -> None:
         self.reason.setText(capital(placed(error.place, error.sentence, error.remedy)))
@@ -267,9 +293,10 @@ class CabinetDialog(QDialog):
         found = estimate_caliper(self.stock.grammage_gsm, self.stock.kind)
         self.lines["caliper"].setText(write_mm(found.caliper_mm))
         self._edited()
-        self.notes["caliper"].setText(t("reckoned, perhaps {off} more or less: measure it", off=write_mm(found.uncertainty_mm)))
+        self.notes["caliper"].setText(t("reckoned, perhaps {off} more or less: measure it",
+                                        off=write_mm(found.uncertainty_mm)))
 
-    # -- built-up board ------------------------------------------------------------------------------------------
+    # -- built-up board --------------------------------------------------------------------------------------
 
     def _board(self) -> Stock:
         return built_up(self.stock, parse(self.lines["target"].text()), parse(self.lines["film"].text()))
@@ -282,10 +309,14 @@ class CabinetDialog(QDialog):
             self.keep.setEnabled(False)
             return
         off = board.caliper_mm - wanted
-        said = t("exactly") if abs(off) < 0.005 else t("{off} too thick", off=write_mm(off)) if off > 0 else t("{off} too thin",
-                                                                                                               off=write_mm(-off))
-        self.built.setText(t("{count} layers reach {reached}, {off}. Glue flat, grain the same way, and dry under weight.",
-                             count=board.layers // self.stock.layers, reached=write_mm(board.caliper_mm), off=said))
+        said = t("exactly") if abs(off) < 0.005 else t("{off} too thick",
+                                                       off=write_mm(off)) if off > 0 else t("{off} too thin",
+                                                                                            off=write_mm(
+                                                                                                -off))
+        self.built.setText(
+            t("{count} layers reach {reached}, {off}. Glue flat, grain the same way, and dry under weight.",
+              count=board.layers // self.stock.layers, reached=write_mm(board.caliper_mm),
+              off=said))
         self.keep.setEnabled(True)
 
     def _keep(self) -> None:
@@ -296,7 +327,7 @@ class CabinetDialog(QDialog):
         self.search.clear()
         self.shelf.put(board)
 
-    # -- the cabinet ---------------------------------------------------------------------------------------------
+    # -- the cabinet -----------------------------------------------------------------------------------------
 
     def _copy(self) -> None:
         fresh = self.shelf.cabinet.copy_of(self.stock)
@@ -327,13 +358,15 @@ class CabinetDialog(QDialog):
 
         StripDialog(self.stock, self.shelf, self.desk, self).open()
 
-    # -- what a stock measured anew changes --------------------------------------------------------------------------
+    # -- what a stock measured anew changes ------------------------------------------------------------------
 
     def _anew(self) -> QHBoxLayout:
         row = QHBoxLayout()
         self.changes = QLabel()
         self.changes.setWordWrap(True)
-        self.follow = self._button(t("Draft anew"), t("Everything of this project that is made of it follows; it can be undone"),
+        self.follow = self._button(t("Draft anew"),
+                                   t("Everything of this project that is made of it follows; it can be "
+                                     "undone"),
                                    self._follow)
         row.addWidget(self.changes, 1)
         row.addWidget(self.follow)
@@ -341,8 +374,10 @@ class CabinetDialog(QDialog):
 
     def _show_anew(self) -> None:
         carried = next((s for s in self.document.project.stocks if s.id == self.stock.id), None)
-        moved = carried is not None and (carried.caliper_mm, carried.crease_gain_mm) != (self.stock.caliper_mm, self.stock.crease_gain_mm)
-        self.changes.setText("\n".join(t(s) for s in redrafted(self.document.project, self.stock)) if moved else "")
+        moved = (carried is not None and (carried.caliper_mm, carried.crease_gain_mm)
+                 != (self.stock.caliper_mm, self.stock.crease_gain_mm))
+        self.changes.setText("\n".join(t(s) for s in redrafted(self.document.project, self.stock)) if moved
+                             else "")
         self.changes.setVisible(moved)
         self.follow.setVisible(moved)
 

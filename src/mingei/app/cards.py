@@ -60,7 +60,8 @@ class Card(QFrame):
         return label
 
     def follow(self, document: Document) -> None:
-        """Refresh now, and whenever the document changes while the card is seen; what changes unseen is caught up when it shows."""
+        """Refresh now, and whenever the document changes while the card is seen; what changes unseen is
+        caught up when it shows."""
         document.changed.connect(self._changed)
         self.refresh()
 
@@ -87,8 +88,10 @@ class StockCard(Card):
         self.document = document
         self.box = QuietCombo()
         self.box.setAccessibleName(t("Stock"))
-        self.box.setToolTip(t("Thickness decides where every fold goes. People know a sheet by its grammage; measure yours if you can: "
-                              "ten sheets together, divided by ten."))
+        self.box.setToolTip(
+            t("Thickness decides where every fold goes. People know a sheet by its grammage; measure yours "
+              "if you can: "
+              "ten sheets together, divided by ten."))
         self.note = QLabel()
         self.note.setObjectName("quiet")
         self.note.setWordWrap(True)
@@ -98,17 +101,21 @@ class StockCard(Card):
         self.reason.hide()
         row = QHBoxLayout()
         row.addWidget(self.box, 1)
-        self.open = tool("layers", t("Stock cabinet"), t("Every stock there is, your own among them: measure, add, convert. (F7)"))
+        self.open = tool("layers", t("Stock cabinet"),
+                         t("Every stock there is, your own among them: measure, add, convert. (F7)"))
         row.addWidget(self.open)
         self.body.addLayout(row)
         self.body.addWidget(self.note)
         glue = QHBoxLayout()
         self.adhesive = QuietCombo()
         self.adhesive.setAccessibleName(t("Adhesive"))
-        self.adhesive.setToolTip(t("Wet glue can be slid into place and needs holding; double-sided tape holds at once, and its tabs are "
-                                   "made as deep as the tape is wide."))
+        self.adhesive.setToolTip(
+            t("Wet glue can be slid into place and needs holding; double-sided tape holds at once, and its "
+              "tabs are "
+              "made as deep as the tape is wide."))
         for width in (0.0, *TAPES_MM):
-            self.adhesive.addItem(t("Tape, {width}", width=write_mm(width)) if width else t("Wet glue"), width)
+            self.adhesive.addItem(t("Tape, {width}", width=write_mm(width)) if width else t("Wet glue"),
+                                  width)
         label = QLabel(t("Adhesive"))
         label.setMinimumWidth(84)
         label.setBuddy(self.adhesive)
@@ -128,7 +135,8 @@ class StockCard(Card):
 
     def refresh(self) -> None:
         brief, own = self.document.brief, self.document.project.stocks
-        shown = own, self.document.shelf.cabinet.stocks, brief.stock, brief.tape_mm, brief.parts, self.document.build.part_names
+        shown = (own, self.document.shelf.cabinet.stocks, brief.stock, brief.tape_mm, brief.parts,
+                 self.document.build.part_names)
         if shown == self._shown and self.reason.isHidden():
             return  # a measure changes none of it
         self._shown = shown
@@ -141,7 +149,8 @@ class StockCard(Card):
         stock = self.document.project.stock_of(self.document.brief)
         self.box.setCurrentIndex(next(i for i, s in enumerate(stocks) if s.id == stock.id))
         self.adhesive.setCurrentIndex(self.adhesive.findData(self.document.brief.tape_mm))
-        self.note.setText(t("{caliper} thick, {grammage} g/m²", caliper=write_mm(stock.caliper_mm), grammage=f"{stock.grammage_gsm:g}"))
+        self.note.setText(t("{caliper} thick, {grammage} g/m²", caliper=write_mm(stock.caliper_mm),
+                            grammage=f"{stock.grammage_gsm:g}"))
         self._show_parts()
         self.reason.hide()
 
@@ -170,7 +179,8 @@ class StockCard(Card):
                     box.addItem(t("The same stock"))
                     for s in self._stocks:
                         box.addItem(t(s.name), s.id)
-                box.setCurrentIndex(next((i + 1 for i, s in enumerate(self._stocks) if s.id == chosen.get(part)), 0))
+                box.setCurrentIndex(next((i + 1 for i, s in enumerate(self._stocks) if s.id
+                                          == chosen.get(part)), 0))
 
     def _choose_part(self, part: str, index: int) -> None:
         try:
@@ -241,13 +251,16 @@ class FactsCard(Card):
         blank = max((p.box for p in build.patterns), key=lambda box: box.width * box.height)
         size = sizes(blank.width, blank.height)
         several = len(build.patterns)
-        self.values["blank"].show_text(size if several == 1 else t("{size}, largest of {count}", size=size, count=several))
-        self.values["card"].show_text(t("{area} cm², {mass} g", area=f"{build.area_mm2 / 100:.0f}", mass=f"{build.mass_g:.1f}"))
+        self.values["blank"].show_text(size if several == 1
+                                       else t("{size}, largest of {count}", size=size, count=several))
+        self.values["card"].show_text(t("{area} cm², {mass} g", area=f"{build.area_mm2 / 100:.0f}",
+                                        mass=f"{build.mass_g:.1f}"))
         self.values["blank"].setToolTip(f"{write_both(blank.width)} × {write_both(blank.height)}")
 
 
 class SeamCard(Card):
-    """The seam that was tapped: how it is held, and which panel carries its tab.  Hidden while none is chosen."""
+    """The seam that was tapped: how it is held, and which panel carries its tab.  Hidden while none is
+    chosen."""
 
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
         super().__init__(t("Seam"), parent)
@@ -262,9 +275,13 @@ class SeamCard(Card):
         self.joints: dict[Joint, QPushButton] = {}
         for joint, title, hint in (
             (Joint.GLUE_TAB, t("Glue"), t("A tab, glued inside the other panel.")),
-            (Joint.DOUBLE, t("Twice"), t("A tab glued inside the other panel, and a strap on that one glued over the outside: strongest.")),
+            (Joint.DOUBLE, t("Twice"),
+             t("A tab glued inside the other panel, and a strap on that one glued over the outside: "
+               "strongest.")),
             (Joint.TUCK, t("Tuck"), t("The same tab, left without glue: it slides in and opens again.")),
-            (Joint.FIN, t("Fin"), t("A flap on each edge, folded back outwards and glued face on face: stiff, and easy to reach.")),
+            (Joint.FIN, t("Fin"),
+             t("A flap on each edge, folded back outwards and glued face on face: stiff, and easy to "
+               "reach.")),
             (Joint.TAPE, t("Tape"), t("No tab: the two edges meet and are taped outside.")),
         ):
             button = QPushButton(title)
@@ -301,23 +318,31 @@ class SeamCard(Card):
         self.heading.setText(t("Seam {number}: {name}", number=mate.key, name=t(name)))
         length = write_both(math.dist(*mate.carrier_line))
         if mate.joint is Joint.TAPE:
-            self.words.setText(t("{a} meets {b} along {length}.", a=t(mate.carrier).capitalize(), b=t(mate.host), length=length))
+            self.words.setText(t("{a} meets {b} along {length}.", a=t(mate.carrier).capitalize(),
+                                 b=t(mate.host), length=length))
         elif mate.joint is Joint.FIN:
             depth = next(s.depth_mm for s in pattern.seams if s.name == name)
-            self.words.setText(t("Flaps of {depth} on the {a} and the {b}, glued to each other. {length} long.", a=t(mate.carrier),
-                                 b=t(mate.host), depth=write_mm(depth), length=length))
+            self.words.setText(
+                t("Flaps of {depth} on the {a} and the {b}, glued to each other. {length} long.",
+                  a=t(mate.carrier),
+                  b=t(mate.host), depth=write_mm(depth), length=length))
         elif mate.joint is Joint.DOUBLE:
             deep = {s.name: s.depth_mm for s in pattern.seams}
             depth, over = deep[name], deep[strap_name(name)]
-            self.words.setText(t("A tab on the {a}, {depth} deep, lands inside the {b}; a strap on the {b}, {over} deep, goes over "
-                                 "the {a}. {length} long.", a=t(mate.carrier), b=t(mate.host), depth=write_mm(depth), over=write_mm(over),
-                                 length=length))
+            self.words.setText(
+                t("A tab on the {a}, {depth} deep, lands inside the {b}; a strap on the {b}, {over} deep, "
+                  "goes over "
+                  "the {a}. {length} long.", a=t(mate.carrier), b=t(mate.host),
+                  depth=write_mm(depth), over=write_mm(over),
+                  length=length))
         else:
             depth = next(s.depth_mm for s in pattern.seams if s.name == name)
-            self.words.setText(t("On the {a}, {depth} deep; lands inside the {b}. {length} long.", a=t(mate.carrier), b=t(mate.host),
+            self.words.setText(t("On the {a}, {depth} deep; lands inside the {b}. {length} long.",
+                                 a=t(mate.carrier), b=t(mate.host),
                                  depth=write_mm(depth), length=length))
         self.joints[mate.joint].setChecked(True)
-        fixed = "" if self.document.seam_in_force(name).moved else why_fixed(self.document.brief.drafted, name)
+        fixed = ("" if self.document.seam_in_force(name).moved
+                 else why_fixed(self.document.brief.drafted, name))
         self.move_tab.setText(t("Move the tab to the {panel}", panel=t(mate.host)))
         self.move_tab.setToolTip(t("The other panel then carries the tab and this one closes over it."))
         self.move_tab.setEnabled(not fixed)

@@ -6,7 +6,15 @@ from collections.abc import Sequence
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QPixmap
-from PySide6.QtWidgets import QDialog, QDialogButtonBox, QGridLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import (
+    QDialog,
+    QDialogButtonBox,
+    QGridLayout,
+    QLabel,
+    QPushButton,
+    QVBoxLayout,
+    QWidget,
+)
 
 from mingei.app.cards import Card
 from mingei.app.document import Document
@@ -30,11 +38,13 @@ class CompareDialog(QDialog):
         self.setWindowTitle(t("Compare side by side"))
         column = QVBoxLayout(self)
         need, unit = document.brief.need, document.project.unit
-        card = Card(t("For a thing {long} by {wide} by {thick}", long=write(need.long, unit), wide=write(need.wide, unit),
+        card = Card(t("For a thing {long} by {wide} by {thick}", long=write(need.long, unit),
+                      wide=write(need.wide, unit),
                       thick=write(need.thick, unit)))
         grid = QGridLayout()
         grid.setHorizontalSpacing(18)
-        self.rows = (t("Blank"), t("Sheets"), t("Card"), t("Mass"), t("Folds"), t("Seams"), t("Outside"), t("Stock"), t("Money"))
+        self.rows = (t("Blank"), t("Sheets"), t("Card"), t("Mass"), t("Folds"), t("Seams"), t("Outside"),
+                     t("Stock"), t("Money"))
         for number, title in enumerate(self.rows):
             name = QLabel(title)
             name.setObjectName("quiet")
@@ -88,8 +98,10 @@ class CompareDialog(QDialog):
         sheets = (t("{count} of {sheet}", count=offer.sheets, sheet=sheet) if offer.fits
                   else t("larger than {sheet}", sheet=sheet))
         outside = " × ".join(write(v, unit) for v in made.outside)
-        texts = (f"{write(blank.width, unit)} × {write(blank.height, unit)}", sheets, t("{area} cm²", area=f"{made.area_mm2 / 100:.0f}"),
-                 t("{mass} g", mass=f"{made.mass_g:.1f}"), str(offer.folds), str(offer.seams), outside, t(made.stock.name),
+        texts = (f"{write(blank.width, unit)} × {write(blank.height, unit)}", sheets,
+                 t("{area} cm²", area=f"{made.area_mm2 / 100:.0f}"),
+                 t("{mass} g", mass=f"{made.mass_g:.1f}"), str(offer.folds), str(offer.seams), outside,
+                 t(made.stock.name),
                  plain_number(round(offer.cost, 2)) if offer.cost else t("no price known"))
         for cell, text in zip(self.cells[place], texts, strict=True):
             cell.setText(text)

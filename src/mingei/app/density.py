@@ -28,7 +28,8 @@ class _Bar(QWidget):
         left = (self.width() - length) / 2
         painter.fillRect(QRectF(left, 22, length, 16), theme.colour("indigo"))
         painter.setPen(QPen(theme.colour("ink"), 1))
-        painter.drawText(QRectF(0, 38, self.width(), 20), Qt.AlignmentFlag.AlignCenter, t("{length} mm", length=BAR_MM))
+        painter.drawText(QRectF(0, 38, self.width(), 20), Qt.AlignmentFlag.AlignCenter,
+                         t("{length} mm", length=BAR_MM))
 
 
 class DensityDialog(QDialog):
@@ -41,15 +42,17 @@ class DensityDialog(QDialog):
         self.settings = settings
         self.setWindowTitle(t("Measure this screen"))
         column = QVBoxLayout(self)
-        words = QLabel(t("Hold a rule against the bar and move the slider until the bar is exactly 100 mm long. "
-                         "Actual size is then true on this screen."))
+        words = QLabel(
+            t("Hold a rule against the bar and move the slider until the bar is exactly 100 mm long. "
+              "Actual size is then true on this screen."))
         words.setWordWrap(True)
         self.bar = _Bar()
         self.slider = QSlider(Qt.Orientation.Horizontal)
         self.slider.setRange(round(LEAST * _FINE), round(MOST * _FINE))
         self.slider.setAccessibleName(t("Length of the bar"))
         self.slider.valueChanged.connect(self._show)
-        buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
+        buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok
+                                   | QDialogButtonBox.StandardButton.Cancel)
         buttons.accepted.connect(self._accept)
         buttons.rejected.connect(self.reject)
         for widget in (words, self.bar, self.slider, buttons):

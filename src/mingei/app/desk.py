@@ -46,15 +46,17 @@ class Desk(QObject):
         self.window = window
         self.jobs: list[Job] = []
         self.autosave = Autosave(document, self.recovery_folder, self)
-        self.autosave.failed.connect(lambda error: self.said.emit(t("Your changes could not be kept aside: {error}", error=error.words)))
+        self.autosave.failed.connect(lambda error: self.said.emit(
+            t("Your changes could not be kept aside: {error}", error=error.words)))
         self._lock: QLockFile | None = None
-        document.shelf.failed.connect(lambda error: self.complain(t("The stock cabinet could not be kept"), error))
+        document.shelf.failed.connect(lambda error: self.complain(t("The stock cabinet could not be kept"),
+                                                                  error))
 
     @property
     def recovery_folder(self) -> Path:
         return self.state / "recovery"
 
-    # -- beginning and opening -----------------------------------------------------------------------------------
+    # -- beginning and opening -------------------------------------------------------------------------------
 
     def new(self, recipe_id: str) -> None:
         """Begin another project with one thing in it."""
@@ -63,12 +65,14 @@ class Desk(QObject):
             self._show(new_project(brief, t("Untitled"), self.settings.unit, self.settings.sheet), None)
 
     def open(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self.window, t("Open a project"), self._folder(), t("Mingei projects (*.mingei)"))
+        name, _ = QFileDialog.getOpenFileName(self.window, t("Open a project"), self._folder(),
+                                              t("Mingei projects (*.mingei)"))
         if name:
             self.open_file(Path(name))
 
     def open_file(self, path: Path) -> bool:
-        """Open a project; a file that cannot be read is said, and what is on the bench stays.  Returns whether it was opened."""
+        """Open a project; a file that cannot be read is said, and what is on the bench stays.  Returns
+        whether it was opened."""
         try:
             project = project_file.load(path)
             for brief in project.briefs:
@@ -81,9 +85,12 @@ class Desk(QObject):
             return False
         lock = self._lock_for(path)
         if lock is None:
-            box = QMessageBox(QMessageBox.Icon.Warning, "Mingei", t("{name} is open in another window already.", name=path.name),
+            box = QMessageBox(QMessageBox.Icon.Warning, "Mingei",
+                              t("{name} is open in another window already.", name=path.name),
                               Buttons.Open | Buttons.Cancel, self.window)
-            box.setInformativeText(t("What is saved last there or here replaces the other. The version before is kept with ~ at its end."))
+            box.setInformativeText(
+                t("What is saved last there or here replaces the other. The version before is kept with ~ at "
+                  "its end."))
             box.setDefaultButton(Buttons.Cancel)
             if box.exec() != Buttons.Open:
                 return False
@@ -96,14 +103,16 @@ class Desk(QObject):
         if self.may_leave():
             self._show(project, None)
 
-    def _show(self, project: Project, path: Path | None, lock: QLockFile | None = None, clean: bool = True) -> None:
+    def _show(self, project: Project, path: Path | None, lock: QLockFile | None = None,
+              clean: bool = True) -> None:
         self._unlock()
         self._lock = lock
         self.document.open(project, path, clean)
         self.shown.emit()
 
     def _lock_for(self, path: Path) -> QLockFile | None:
-        """A lock on a project file, held in the state folder so that nothing is left beside the file; None when another holds it.
+        """A lock on a project file, held in the state folder so that nothing is left beside the file; None
+        when another holds it.
 
         Locks of processes that are gone do not count.
         """
@@ -122,7 +131,7 @@ class Desk(QObject):
             self._lock.unlock()
             self._lock = None
 
-    # -- saving --------------------------------------------------------------------------------------------------
+    # -- saving ----------------------------------------------------------------------------------------------
 
     def save(self) -> bool:
         """Save; ask for a name when there is none.  Returns whether a save was begun."""
@@ -130,11 +139,13 @@ class Desk(QObject):
 
     def save_as(self) -> bool:
         suggestion = str(Path(self._folder()) / f"{_file_stem(self.document)}.mingei")
-        name, _ = QFileDialog.getSaveFileName(self.window, t("Save the project"), suggestion, t("Mingei projects (*.mingei)"))
+        name, _ = QFileDialog.getSaveFileName(self.window, t("Save the project"), suggestion,
+                                              t("Mingei projects (*.mingei)"))
         if not name:
             return False
         path = Path(name)
-        return self.save_to(path if path.suffix == project_file.SUFFIX else path.with_name(path.name + project_file.SUFFIX))
+        return self.save_to(path if path.suffix == project_file.SUFFIX
+                            else path.with_name(path.name + project_file.SUFFIX))
 
     def save_to(self, path: Path) -> bool:
         """Save in the background under a path."""
@@ -147,7 +158,8 @@ class Desk(QObject):
             document.saved(path, project)
             self.settings.remember(path)
 
-        self.run(lambda progress: project_file.save(project, path), t("Saved {name}", name=path.name), t("This cannot be saved"), done)
+        self.run(lambda progress: project_file.save(project, path), t("Saved {name}", name=path.name),
+                 t("This cannot be saved"), done)
         return True
 
     def export(self) -> None:
@@ -178,7 +190,8 @@ class Desk(QObject):
         def said() -> str:
             return " ".join([t("Exported {name}", name=where) + ("." if remarks else ""), *remarks])
 
-        self.run(exporting.work_of(self.document.project, path, choice, remarks.append), said, t("This cannot be exported"))
+        self.run(exporting.work_of(self.document.project, path, choice, remarks.append), said,
+                 t("This cannot be exported"))
 
     def export_some(self) -> None:
         """Ask for the numbers of some sheets, then write those as PDF."""
@@ -194,8 +207,10 @@ class Desk(QObject):
             self.complain(t("This cannot be exported"), error)
             return
         if numbers:
-            suggestion = str(Path(self._folder()) / f"{_file_stem(self.document)} {','.join(map(str, numbers[:6]))}.pdf")
-            name, _ = QFileDialog.getSaveFileName(self.window, t("Export"), suggestion, t("PDF, sheets to print at actual size (*.pdf)"))
+            suggestion = str(Path(self._folder())
+                             / f"{_file_stem(self.document)} {','.join(map(str, numbers[:6]))}.pdf")
+            name, _ = QFileDialog.getSaveFileName(self.window, t("Export"), suggestion,
+                                                  t("PDF, sheets to print at actual size (*.pdf)"))
             if name:
                 path = Path(name) if name.lower().endswith(".pdf") else Path(name + ".pdf")
                 self._export(path, exporting.Choice("", Wanted(speak=t, pages=numbers)))
@@ -235,12 +250,14 @@ class Desk(QObject):
             path = path if path.suffix.lower() in (".pdf", ".csv") else path.with_name(path.name + ".pdf")
             from mingei.formats.export import Wanted, export
 
-            self.run(lambda progress: export(project, path, Wanted(speak=t, cutting_list=True)), t("Exported {name}", name=path),
+            self.run(lambda progress: export(project, path, Wanted(speak=t, cutting_list=True)),
+                     t("Exported {name}", name=path),
                      t("This cannot be exported"))
 
     def write(self, path: Path, data: bytes) -> None:
         """Write a picture in the background."""
-        self.run(lambda progress: atomic.write(path, data), t("Saved {name}", name=path), t("This cannot be saved"))
+        self.run(lambda progress: atomic.write(path, data), t("Saved {name}", name=path),
+                 t("This cannot be saved"))
 
     def ask_picture(self, stem: str) -> Path | None:
         """Where a picture of a view shall go: .png or .svg."""
@@ -250,19 +267,23 @@ class Desk(QObject):
         if not name:
             return None
         path = Path(name)
-        return path if path.suffix.lower() in (".png", ".svg") else path.with_name(path.name + (".svg" if "svg" in chosen else ".png"))
+        return (path if path.suffix.lower() in (".png", ".svg")
+                else path.with_name(path.name + (".svg" if "svg" in chosen else ".png")))
 
-    # -- after a crash -------------------------------------------------------------------------------------------
+    # -- after a crash ---------------------------------------------------------------------------------------
 
     def offer_recovery(self) -> bool:
-        """Offer back work that a crash left behind, oldest first.  Returns whether some of it is on the bench now."""
+        """Offer back work that a crash left behind, oldest first.  Returns whether some of it is on the bench
+        now."""
         for orphan in recovery.orphans(self.recovery_folder):
             saved = orphan.on_disk()
             if saved == orphan.project:
                 recovery.remove(orphan.kept_in)
                 continue
-            box = QMessageBox(QMessageBox.Icon.Question, "Mingei", t("Work on {name} was not saved when Mingei stopped.",
-                              name=orphan.path.name if orphan.path else orphan.project.title or t("a new project")),
+            box = QMessageBox(QMessageBox.Icon.Question, "Mingei",
+                              t("Work on {name} was not saved when Mingei stopped.",
+                              name=orphan.path.name if orphan.path else orphan.project.title
+                                or t("a new project")),
                               Buttons.Open | Buttons.Discard | Buttons.Cancel, self.window)
             box.button(Buttons.Open).setText(t("Bring it back"))
             box.button(Buttons.Discard).setText(t("Throw it away"))
@@ -275,18 +296,20 @@ class Desk(QObject):
             elif answer == Buttons.Open:
                 lock = self._lock_for(orphan.path) if orphan.path else None
                 self._show(orphan.project, orphan.path, lock, clean=False)
-                self.autosave.kept.connect(lambda place=orphan.kept_in: recovery.remove(place), Qt.ConnectionType.SingleShotConnection)
+                self.autosave.kept.connect(lambda place=orphan.kept_in: recovery.remove(place),
+                                           Qt.ConnectionType.SingleShotConnection)
                 self.autosave.keep()
                 return True
         return False
 
-    # -- leaving -------------------------------------------------------------------------------------------------
+    # -- leaving ---------------------------------------------------------------------------------------------
 
     def may_leave(self) -> bool:
         """Whether what is on the bench may be put away; asks once when it is not saved."""
         if not self.document.dirty:
             return True
-        box = QMessageBox(QMessageBox.Icon.Question, "Mingei", t("{name} has changes that are not saved.", name=self.document.name),
+        box = QMessageBox(QMessageBox.Icon.Question, "Mingei",
+                          t("{name} has changes that are not saved.", name=self.document.name),
                           Buttons.Save | Buttons.Discard | Buttons.Cancel, self.window)
         box.setDefaultButton(Buttons.Save)
         answer = box.exec()
@@ -306,11 +329,12 @@ class Desk(QObject):
         self.autosave.forget()
         self._unlock()
 
-    # -- slow work and words -------------------------------------------------------------------------------------
+    # -- slow work and words ---------------------------------------------------------------------------------
 
     def run(self, work: Callable[[Progress], object], said: str | Callable[[], str], failed: str,
             then: Callable[[], None] = lambda: None) -> Job:
-        """Do slow work in the background; say when it is done, or why it could not be.  said: what to say, or what tells it then."""
+        """Do slow work in the background; say when it is done, or why it could not be.  said: what to say, or
+        what tells it then."""
         job = Job(work, self)
         self.jobs.append(job)
 
@@ -329,10 +353,12 @@ class Desk(QObject):
         return job.start()
 
     def offer_anew(self) -> None:
-        """Where the project carries stocks as they were before they were measured anew, offer to follow, saying what would change."""
+        """Where the project carries stocks as they were before they were measured anew, offer to follow,
+        saying what would change."""
         for stock in differs(self.document.project, self.document.shelf.cabinet):
             said = redrafted(self.document.project, stock)
-            box = QMessageBox(QMessageBox.Icon.Question, "Mingei", t("{stock} was measured anew since this.", stock=t(stock.name)),
+            box = QMessageBox(QMessageBox.Icon.Question, "Mingei",
+                              t("{stock} was measured anew since this.", stock=t(stock.name)),
                               parent=self.window)
             box.setInformativeText("\n".join(f"· {t(s)}" for s in said))
             box.setObjectName("anew")
@@ -360,7 +386,8 @@ class Desk(QObject):
 
 
 def _file_stem(document: Document) -> str:
-    """A name for a new file: the saved one's, else the title's, else the thing's, with nothing in it that a file name cannot hold."""
+    """A name for a new file: the saved one's, else the title's, else the thing's, with nothing in it that a
+    file name cannot hold."""
     if document.path:
         return document.path.stem
     words = document.project.title if document.project.title != t("Untitled") else document.brief.name
@@ -372,5 +399,7 @@ def _told(saved: Project | None, kept: Project) -> str:
     if saved is None:
         return t("It was never saved: {things}.", things=", ".join(b.name for b in kept.briefs))
     said = differences(saved, kept)
-    more = t("… and {count} more", count=len(said) - _DIFFERENCES_SHOWN) if len(said) > _DIFFERENCES_SHOWN else ""
-    return t("What differs from the file:") + "\n" + "\n".join([*(f"· {t(s)}" for s in said[:_DIFFERENCES_SHOWN]), more]).strip()
+    more = (t("… and {count} more", count=len(said) - _DIFFERENCES_SHOWN) if len(said) > _DIFFERENCES_SHOWN
+            else "")
+    return (t("What differs from the file:") + "\n"
+            + "\n".join([*(f"· {t(s)}" for s in said[:_DIFFERENCES_SHOWN]), more]).strip())

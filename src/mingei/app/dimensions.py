@@ -38,7 +38,8 @@ class Dimension(NamedTuple):
     label: QRectF
 
     def end_at(self, at: QPointF) -> int:
-        """Which end a point touches: -1 the left or lower, +1 the right or upper, 0 neither; the label counts as +1."""
+        """Which end a point touches: -1 the left or lower, +1 the right or upper, 0 neither; the label counts
+        as +1."""
         for end, sign in ((self.a, -1), (self.b, 1)):
             if (at - end).manhattanLength() <= REACH_PX:
                 return sign
@@ -46,7 +47,8 @@ class Dimension(NamedTuple):
 
 
 class _Edge(NamedTuple):
-    """An edge that a measure is drawn beside: the measure's name, the piece and how its flat is moved, and the edge's ends, mm."""
+    """An edge that a measure is drawn beside: the measure's name, the piece and how its flat is moved, and
+    the edge's ends, mm."""
 
     measure: str
     pattern: Pattern
@@ -72,7 +74,8 @@ def _edges(build: Build) -> list[_Edge]:
 
 
 def room_beside(build: Build, unit: str) -> int:
-    """Room (px) for the measures at a piece's side: in steps, so that the drawing does not jump with every figure that is written."""
+    """Room (px) for the measures at a piece's side: in steps, so that the drawing does not jump with every
+    figure that is written."""
     metrics = QFontMetricsF(theme.figure_font(theme.SMALL))
     words = [write(float(build.brief.made[e.measure]), unit) for e in _edges(build) if not e.level]
     wanted = max((metrics.horizontalAdvance(w) for w in words), default=0.0) + _PAD_PX + _AWAY_PX + _GAP_PX
@@ -93,13 +96,17 @@ def dimensions(build: Build, unit: str, to_px: ToPx) -> list[Dimension]:
         if level:
             y = corner.y() + _AWAY_PX
             a, b = QPointF(p.x(), y), QPointF(q.x(), y)
-            label = QRectF((a.x() + b.x() - width) / 2, y - height / 2 if b.x() - a.x() > width + 16 else y + 4, width, height)
+            label = QRectF((a.x() + b.x() - width) / 2, y - height / 2 if b.x() - a.x() > width + 16
+                           else y + 4, width, height)
         else:
-            # at the left of a piece that stands first in its row; at the right of the others, where no other piece's measures stand
+            # at the left of a piece that stands first in its row; at the right of the others, where no other
+            # piece's measures stand
             first_in_row = move.apply((pattern.box.left, pattern.box.bottom))[0] < 1e-6
-            x = corner.x() - _AWAY_PX if first_in_row else to_px(move.apply((pattern.box.right, pattern.box.bottom))).x() + _AWAY_PX
+            x = (corner.x() - _AWAY_PX if first_in_row
+                 else to_px(move.apply((pattern.box.right, pattern.box.bottom))).x() + _AWAY_PX)
             a, b = QPointF(x, p.y()), QPointF(x, q.y())
-            label = QRectF(x - _GAP_PX - width if first_in_row else x + _GAP_PX, (a.y() + b.y() - height) / 2, width, height)
+            label = QRectF(x - _GAP_PX - width if first_in_row else x + _GAP_PX, (a.y() + b.y() - height) / 2,
+                           width, height)
         for other in result:
             if other.label.intersects(label):  # side by side along an edge: the later one gives way
                 below = label.center().y() >= other.label.center().y()

@@ -1,4 +1,5 @@
-"""The document the stations share: the project, where it is on disk, the selection, the moment of folding, and undo."""
+"""The document the stations share: the project, where it is on disk, the selection, the moment of folding,
+and undo."""
 
 from __future__ import annotations
 
@@ -44,9 +45,11 @@ _UNDO_MOST = 1000
 
 
 class _Change(QUndoCommand):
-    """One named step from a project to the next; steps with the same non-empty key that follow one another are one."""
+    """One named step from a project to the next; steps with the same non-empty key that follow one another
+    are one."""
 
-    def __init__(self, document: Document, before: Project, after: Project, name: str, key: str, current: int) -> None:
+    def __init__(self, document: Document, before: Project, after: Project, name: str, key: str,
+                 current: int) -> None:
         super().__init__(name)
         self.document, self.before, self.after, self.key = document, before, after, key
         self.was, self.current = document.current, current
@@ -72,9 +75,9 @@ class _Change(QUndoCommand):
 class Document(QObject):
     """The project being worked on.
 
-    opened: another project lies on the bench; changed: another state of it is in force; selected, hovered: a part; folded: the moment
-    of folding 0..1; moved: path or dirty mark changed; measuring: the measuring tool was taken up or laid down; arrived:
-    a picture of the artwork was read.
+    opened: another project lies on the bench; changed: another state of it is in force; selected, hovered: a
+    part; folded: the moment of folding 0..1; moved: path or dirty mark changed; measuring: the measuring tool
+    was taken up or laid down; arrived: a picture of the artwork was read.
     """
 
     opened = Signal()
@@ -86,7 +89,8 @@ class Document(QObject):
     measuring_changed = Signal(bool)
     arrived = Signal()
 
-    def __init__(self, project: Project, shelf: Shelf, path: Path | None = None, parent: QObject | None = None) -> None:
+    def __init__(self, project: Project, shelf: Shelf, path: Path | None = None,
+                 parent: QObject | None = None) -> None:
         super().__init__(parent)
         self.shelf = shelf
         self.project = project
@@ -102,7 +106,8 @@ class Document(QObject):
         self.undo.cleanChanged.connect(lambda _: self.moved.emit())
 
     def open(self, project: Project, path: Path | None = None, clean: bool = True) -> None:
-        """Put another project on the bench; its undo begins here.  clean: what is shown is what is on disk."""
+        """Put another project on the bench; its undo begins here.  clean: what is shown is what is on
+        disk."""
         self.undo.clear()
         if not clean:
             self.undo.resetClean()
@@ -122,7 +127,8 @@ class Document(QObject):
     @property
     def build(self) -> Build:
         known = self._built
-        if known is None or known[0] is not self.project or known[1] != self.current:  # every view asks again and again
+        # every view asks again and again
+        if known is None or known[0] is not self.project or known[1] != self.current:
             known = self._built = self.project, self.current, self.build_of(self.current)
         return known[2]
 
@@ -142,7 +148,8 @@ class Document(QObject):
         made = Prints(self)
         made.arrived.connect(self.arrived)
         app = QGuiApplication.instance()
-        if isinstance(app, QGuiApplication):  # who comes back to the window may have changed a picture meanwhile
+        # who comes back to the window may have changed a picture meanwhile
+        if isinstance(app, QGuiApplication):
             app.applicationStateChanged.connect(made.come_back)
         return made
 
@@ -162,22 +169,27 @@ class Document(QObject):
     # -- changing it -----------------------------------------------------------------------------------------
 
     def change(self, project: Project, name: str, key: str = "", current: int | None = None) -> None:
-        """Put another state in force as one named undo step; a key joins steps of one kind that follow one another.
+        """Put another state in force as one named undo step; a key joins steps of one kind that follow one
+        another.
 
-        current: the brief to look at afterwards.  Raises MeasureError, StockError when it cannot be built; then nothing changes.
+        current: the brief to look at afterwards.  Raises MeasureError, StockError when it cannot be built;
+        then nothing changes.
         """
-        same = {id(brief) for brief in self.project.briefs} if project.stocks == self.project.stocks else set()
+        same = ({id(brief) for brief in self.project.briefs} if project.stocks == self.project.stocks
+                else set())
         for brief in project.briefs:
             if id(brief) not in same:
                 build(brief, project.stock_of(brief), project.parts_of(brief))
         if project != self.project:
-            self.undo.push(_Change(self, self.project, project, name, key, self.current if current is None else current))
+            self.undo.push(_Change(self, self.project, project, name, key,
+                                   self.current if current is None else current))
 
     def change_brief(self, brief: Brief, name: str, key: str = "") -> None:
         self.change(self.project.with_brief(self.current, brief), name, key and f"{self.current}:{key}")
 
     def set_measure(self, name: str, value: Value) -> None:
-        """Change one measure.  Raises MeasureError when the recipe cannot build it so; then nothing changes."""
+        """Change one measure.  Raises MeasureError when the recipe cannot build it so; then nothing
+        changes."""
         measure = find_recipe(self.brief.recipe).measure(name)
         self.change_brief(
             self.brief.with_measure(name, value),
@@ -186,10 +198,12 @@ class Document(QObject):
         )
 
     def set_measures(self, values: Values, name: str) -> None:
-        """Change some measures at once, the named one first of them.  Raises MeasureError when the recipe cannot build it so."""
+        """Change some measures at once, the named one first of them.  Raises MeasureError when the recipe
+        cannot build it so."""
         measure, value = find_recipe(self.brief.recipe).measure(name), values[name]
         self.change_brief(
-            self.brief.with_measures(values), t("{measure} to {value}", measure=t(measure.title), value=t(measure.say(value)))
+            self.brief.with_measures(values), t("{measure} to {value}", measure=t(measure.title),
+                                                value=t(measure.say(value)))
         )
 
     def set_outline(self, name: str, text: str) -> None:
@@ -197,19 +211,24 @@ class Document(QObject):
         recipe = find_recipe(self.brief.recipe)
         own = {m.name: "own" for m in recipe.measures if "own" in dict(m.choices)}
         accepted = recipe.accept({**self.brief.values, **own, name: text})
-        self.change_brief(replace(self.brief, measures=tuple(accepted.items())), t("take an outline from a drawing"))
+        self.change_brief(replace(self.brief, measures=tuple(accepted.items())),
+                          t("take an outline from a drawing"))
 
     def set_thing(self, size: Size) -> None:
-        """Make it for a thing people know by name.  Raises MeasureError when the recipe cannot build it so."""
+        """Make it for a thing people know by name.  Raises MeasureError when the recipe cannot build it
+        so."""
         recipe = find_recipe(self.brief.recipe)
-        accepted = recipe.accept({**self.brief.values, **dict(zip(recipe.holds, (size.long, size.short), strict=True))})
+        accepted = recipe.accept({**self.brief.values,
+                                  **dict(zip(recipe.holds, (size.long, size.short), strict=True))})
         brief = replace(self.brief, measures=tuple(accepted.items()))
-        self.change_brief(brief.with_need(Need(size.long, size.short, brief.need.thick)), t("for {thing}", thing=t(size.name)))
+        self.change_brief(brief.with_need(Need(size.long, size.short, brief.need.thick)),
+                          t("for {thing}", thing=t(size.name)))
 
     def set_art(self, art: Art, name: str) -> None:
         """Put artwork on a panel or a piece, or change it.  Raises MeasureError when it cannot be printed."""
         before = next((a for a in self.brief.arts if a.name == art.name), None)
-        touched = [] if before is None else [word for word, value in art._asdict().items() if getattr(before, word) != value]
+        touched = ([] if before is None
+                   else [word for word, value in art._asdict().items() if getattr(before, word) != value])
         brief = self.brief.with_art(art)
         for pattern in self.build_of(self.current).patterns:
             if pattern.name == art.piece:
@@ -220,13 +239,16 @@ class Document(QObject):
         self.change_brief(self.brief.without_art(name), t("take {name} off", name=name))
 
     def set_need(self, need: Need) -> None:
-        """Say what must fit: where the construction takes such a thing, it is made for it.  Raises MeasureError when it cannot be."""
-        words = t("for a thing {long} by {wide}", long=write_both(need.long), wide=write_both(need.wide)) if need.is_some else t(
+        """Say what must fit: where the construction takes such a thing, it is made for it.  Raises
+        MeasureError when it cannot be."""
+        words = t("for a thing {long} by {wide}", long=write_both(need.long),
+                  wide=write_both(need.wide)) if need.is_some else t(
             "for nothing in particular")
         self.change_brief(for_need(self.brief, need), words, "need")
 
     def note_need(self, need: Need) -> None:
-        """Write down what must fit, though what is in hand does not take it.  Raises MeasureError when it is no thing."""
+        """Write down what must fit, though what is in hand does not take it.  Raises MeasureError when it is
+        no thing."""
         self.change_brief(self.brief.with_need(need), t("what must fit"), "need")
 
     def take_offer(self, offer: Offer) -> None:
@@ -236,7 +258,8 @@ class Document(QObject):
         self.change_brief(brief, t("make it as {title}", title=t(offer.recipe.title)))
 
     def set_tape(self, width: float) -> None:
-        """Glue it with double-sided tape so wide, mm, or with wet glue (0).  Raises MeasureError when its tabs cannot be made so."""
+        """Glue it with double-sided tape so wide, mm, or with wet glue (0).  Raises MeasureError when its
+        tabs cannot be made so."""
         words = t("{width} tape", width=write_mm(width)) if width else t("wet glue")
         self.change_brief(self.brief.with_tape(width), t("glue with {what}", what=words))
 
@@ -244,20 +267,24 @@ class Document(QObject):
         """Make it so large outside along an axis.  Raises MeasureError when the recipe cannot build it so."""
         name = find_recipe(self.brief.recipe).inside[axis]
         brief = fit_into(self.brief, self.project.stock_of(self.brief), axis, mm)
-        self.change_brief(brief, t("{measure} to fit into {value}", measure=t(name), value=write_both(mm)), f"outside:{axis}")
+        self.change_brief(brief, t("{measure} to fit into {value}", measure=t(name), value=write_both(mm)),
+                          f"outside:{axis}")
 
     def set_blank(self, across: float, up: float) -> None:
         """Make it from a blank of that size, mm.  Raises MeasureError when the recipe cannot build it so."""
         brief = fit_blank(self.brief, self.project.stock_of(self.brief), across, up)
-        self.change_brief(brief, t("a blank of {across} by {up}", across=write_both(across), up=write_both(up)), "blank")
+        self.change_brief(brief, t("a blank of {across} by {up}", across=write_both(across),
+                                   up=write_both(up)), "blank")
 
     def fill_drawer(self, drawer: Drawer) -> None:
         """Make it fill a drawer.  Raises MeasureError when the recipe cannot build it so."""
         brief = fill_drawer(self.brief, self.project.stock_of(self.brief), drawer)
-        self.change_brief(brief, t("fill a drawer {columns} by {rows}", columns=drawer.columns, rows=drawer.rows))
+        self.change_brief(brief, t("fill a drawer {columns} by {rows}", columns=drawer.columns,
+                                   rows=drawer.rows))
 
     def set_recipe(self, recipe_id: str) -> None:
-        """Another construction for the same thing: measures of the same name are kept where the new recipe can build them."""
+        """Another construction for the same thing: measures of the same name are kept where the new recipe
+        can build them."""
         recipe = find_recipe(recipe_id)
         kept: dict[str, Value] = {}
         for name, value in self.brief.measures:
@@ -271,7 +298,8 @@ class Document(QObject):
         except MingeiError:
             stock = self.project.stock_of(new_brief(recipe_id))
         fresh = new_brief(recipe_id, kept, stock, self.brief.name).with_need(self.brief.need)
-        self.change_brief(replace(fresh, copies=self.brief.copies, notes=self.brief.notes), t("make it as {title}", title=t(recipe.title)))
+        self.change_brief(replace(fresh, copies=self.brief.copies, notes=self.brief.notes),
+                          t("make it as {title}", title=t(recipe.title)))
 
     def set_stock(self, stock: Stock) -> None:
         """Build it from another stock.  Raises StockError when the recipe cannot be."""
@@ -279,31 +307,39 @@ class Document(QObject):
         self.change(project, t("stock to {name}", name=t(stock.name)), f"{self.current}:stock")
 
     def follow_stock(self, stock: Stock) -> None:
-        """Draft everything made of a stock anew, now that it was measured again.  Raises StockError when something cannot be."""
+        """Draft everything made of a stock anew, now that it was measured again.  Raises StockError when
+        something cannot be."""
         self.change(self.project.with_stock_as(stock), t("draft anew with {name}", name=t(stock.name)))
 
     def set_seam(self, change: SeamChange) -> None:
         """Hold a seam another way.  Raises MeasureError when its tab cannot be moved."""
-        words = {Joint.GLUE_TAB: t("glue the {seam}"), Joint.TUCK: t("tuck the {seam}"), Joint.TAPE: t("tape the {seam}"),
-                 Joint.FIN: t("give the {seam} a fin"), Joint.DOUBLE: t("hold the {seam} twice")}[change.joint]
+        words = {Joint.GLUE_TAB: t("glue the {seam}"), Joint.TUCK: t("tuck the {seam}"),
+                 Joint.TAPE: t("tape the {seam}"),
+                 Joint.FIN: t("give the {seam} a fin"),
+                 Joint.DOUBLE: t("hold the {seam} twice")}[change.joint]
         if change.moved != self.seam_in_force(change.seam).moved:
             words = t("move the {seam}")
         self.change_brief(self.brief.with_seam(change), words.format(seam=t(change.seam)))
 
     def set_opening(self, opening: Opening, name: str) -> None:
-        """Cut an opening into a panel, or change it.  Raises MeasureError when it does not lie within its panel."""
+        """Cut an opening into a panel, or change it.  Raises MeasureError when it does not lie within its
+        panel."""
         before = next((o for o in self.brief.openings if o.name == opening.name), None)
         # cutting it is one step, and so is each run of changes to the same measure of it
-        touched = [] if before is None else [word for word, value in opening._asdict().items() if getattr(before, word) != value]
-        self.change_brief(self.brief.with_opening(opening), name, f"opening:{opening.name}:{','.join(touched)}" if touched else "")
+        touched = ([] if before is None
+                   else [word for word, value in opening._asdict().items() if getattr(before, word) != value])
+        self.change_brief(self.brief.with_opening(opening), name,
+                          f"opening:{opening.name}:{','.join(touched)}" if touched else "")
 
     def remove_opening(self, name: str) -> None:
         self.change_brief(self.brief.without_opening(name), t("close {name}", name=name))
 
     def set_overlay(self, overlay: Overlay, name: str) -> None:
-        """Glue an overlay on a panel, or change it.  Raises MeasureError when it cannot be made, or finds no room there."""
+        """Glue an overlay on a panel, or change it.  Raises MeasureError when it cannot be made, or finds no
+        room there."""
         before = next((o for o in self.brief.overlays if o.name == overlay.name), None)
-        touched = [] if before is None else [word for word, value in overlay._asdict().items() if getattr(before, word) != value]
+        touched = ([] if before is None
+                   else [word for word, value in overlay._asdict().items() if getattr(before, word) != value])
         project = self.project
         if overlay.is_band and overlay.part not in dict(self.brief.parts):  # board does not go round an edge
             project = project.with_part(self.current, overlay.part, find_stock(BAND_STOCK_ID))
@@ -312,7 +348,8 @@ class Document(QObject):
         if overlay in made.left_out:
             raise MeasureError("it finds no room there", say("overlay {name}", name=overlay.name),
                                "use a narrower border or a smaller label, or move it")
-        self.change(project.with_brief(self.current, brief), name, f"overlay:{overlay.name}:{','.join(touched)}" if touched else "")
+        self.change(project.with_brief(self.current, brief), name,
+                    f"overlay:{overlay.name}:{','.join(touched)}" if touched else "")
 
     def cover_all(self) -> None:
         """A mat on every panel that is seen and has none."""
@@ -320,7 +357,8 @@ class Document(QObject):
         taken = {o.panel for o in brief.overlays if not (o.is_label or o.is_band or o.inside)}
         for panel in visible(self.build.patterns):
             if panel not in taken:
-                brief = brief.with_overlay(Overlay(free_name(brief.overlays, t("{panel} mat", panel=t(panel))), panel))
+                brief = brief.with_overlay(Overlay(free_name(brief.overlays,
+                                                             t("{panel} mat", panel=t(panel))), panel))
         made = build(brief, self.project.stock_of(brief), self.project.parts_of(brief))
         for overlay in made.left_out:
             brief = brief.without_overlay(overlay.name)
@@ -330,48 +368,58 @@ class Document(QObject):
         self.change_brief(self.brief.without_overlay(name), t("take off {name}", name=name))
 
     def set_part_stock(self, part: str, stock: Stock | None) -> None:
-        """Cut a part from a stock of its own, or (None) from the body's.  Raises StockError when it cannot be."""
+        """Cut a part from a stock of its own, or (None) from the body's.  Raises StockError when it cannot
+        be."""
         project = self.project.with_part(self.current, part, stock)
-        words = t("{part}: {stock}", part=t(part), stock=t(stock.name)) if stock else t("{part}: the same stock", part=t(part))
+        words = (t("{part}: {stock}", part=t(part), stock=t(stock.name)) if stock
+                 else t("{part}: the same stock", part=t(part)))
         self.change(project, words, f"{self.current}:part:{part}")
 
     def set_split(self, panel: str, apart: bool) -> None:
-        """Make a panel a piece of its own, or join it again.  Raises MeasureError with the reason when it cannot be."""
+        """Make a panel a piece of its own, or join it again.  Raises MeasureError with the reason when it
+        cannot be."""
         brief = self.brief.with_split(panel, apart)
-        words = t("cut off the {panel}", panel=t(panel)) if apart else t("join the {panel} again", panel=t(panel))
+        words = (t("cut off the {panel}", panel=t(panel)) if apart
+                 else t("join the {panel} again", panel=t(panel)))
         self.change_brief(brief, words)
         self.select(next((p for p in self.build.parts if p.panel == panel), NOTHING))
 
     def set_splice(self, splice: Splice, number: int | None = None) -> None:
-        """Cut a piece across along a line, to be joined by a lap, or move the line of a number.  Raises MeasureError."""
-        words = t("cut across the {piece}", piece=t(splice.piece)) if number is None else t("move the join across the {piece}",
-                                                                                             piece=t(splice.piece))
-        self.change_brief(self.brief.with_splice(splice, number), words, "" if number is None else f"splice:{number}")
+        """Cut a piece across along a line, to be joined by a lap, or move the line of a number.  Raises
+        MeasureError."""
+        words = (t("cut across the {piece}", piece=t(splice.piece)) if number is None
+                 else t("move the join across the {piece}", piece=t(splice.piece)))
+        self.change_brief(self.brief.with_splice(splice, number), words, "" if number is None
+                          else f"splice:{number}")
 
     def remove_splice(self, number: int) -> None:
         """A piece is whole again along a line."""
         piece = self.brief.splices[number].piece
-        self.change_brief(self.brief.without_splice(number), t("take out a join across the {piece}", piece=t(piece)))
+        self.change_brief(self.brief.without_splice(number),
+                          t("take out a join across the {piece}", piece=t(piece)))
 
     def set_trim(self, trim: Trim) -> None:
         """Round a panel's corners, or notch its edge.  Raises MeasureError."""
         for word, mm in (("radius", trim.round_mm), ("notch", trim.notch_mm)):
             if not 0.0 <= mm <= MOST_MM:
                 raise MeasureError(say("{mm:g} mm cannot be cut", mm=mm), word, "write 0 or more")
-        self.change_brief(self.brief.with_trim(trim), t("edges of the {panel}", panel=t(trim.panel)), f"trim:{trim.panel}")
+        self.change_brief(self.brief.with_trim(trim), t("edges of the {panel}", panel=t(trim.panel)),
+                          f"trim:{trim.panel}")
 
     def set_copies(self, copies: int) -> None:
         self.change_brief(replace(self.brief, copies=copies), t("make {count}", count=copies), "copies")
 
     def set_name(self, name: str) -> None:
         if name.strip() and name.strip() != self.brief.name:
-            self.change(self.project.renamed(self.current, name.strip()), t("name it {name}", name=name.strip()), f"{self.current}:name")
+            self.change(self.project.renamed(self.current, name.strip()),
+                        t("name it {name}", name=name.strip()), f"{self.current}:name")
 
     def set_notes(self, notes: str) -> None:
         self.change_brief(replace(self.brief, notes=notes), t("notes"), "notes")
 
     def set_title(self, title: str) -> None:
-        self.change(replace(self.project, title=title.strip()), t("title to {title}", title=title.strip()), "title")
+        self.change(replace(self.project, title=title.strip()), t("title to {title}", title=title.strip()),
+                    "title")
 
     def set_unit(self, unit: str) -> None:
         self.change(replace(self.project, unit=unit), t("work in {unit}", unit=unit))
@@ -399,14 +447,16 @@ class Document(QObject):
         if overlap and not LEAST_MM <= overlap <= MOST_OVERLAP_MM:
             raise MeasureError(say("{mm:g} mm is no overlap to join sheets by", mm=overlap), "overlap",
                                say("write {least:g} to {most:g} mm", least=LEAST_MM, most=MOST_OVERLAP_MM))
-        words = t("tile with {overlap} of overlap", overlap=write_mm(overlap)) if overlap else t("tile nothing")
+        words = (t("tile with {overlap} of overlap", overlap=write_mm(overlap)) if overlap
+                 else t("tile nothing"))
         self.change(replace(self.project, tile_mm=overlap), words, "tiles")
 
     def add_brief(self, brief: Brief) -> None:
         """One more thing in the kit, after the others, and look at it."""
         named = replace(brief, name=self.project.free_name(brief.name))
         briefs = (*self.project.briefs, named)
-        self.change(self.project.with_briefs(briefs), t("add {name}", name=named.name), current=len(briefs) - 1)
+        self.change(self.project.with_briefs(briefs), t("add {name}", name=named.name),
+                    current=len(briefs) - 1)
 
     def double_brief(self) -> None:
         self.add_brief(self.brief)
@@ -416,17 +466,20 @@ class Document(QObject):
         briefs = self.project.briefs
         if len(briefs) > 1:
             rest = (*briefs[:self.current], *briefs[self.current + 1:])
-            self.change(self.project.with_briefs(rest), t("remove {name}", name=self.brief.name), current=min(self.current, len(rest) - 1))
+            self.change(self.project.with_briefs(rest), t("remove {name}", name=self.brief.name),
+                        current=min(self.current, len(rest) - 1))
 
     def move_brief(self, by: int) -> None:
         """Move the thing looked at up or down the kit."""
         briefs, to = list(self.project.briefs), self.current + by
         if 0 <= to < len(briefs):
             briefs.insert(to, briefs.pop(self.current))
-            self.change(self.project.with_briefs(tuple(briefs)), t("move {name}", name=self.brief.name), current=to)
+            self.change(self.project.with_briefs(tuple(briefs)), t("move {name}", name=self.brief.name),
+                        current=to)
 
     def carry_out(self, fix: Fix, number: int | None = None) -> None:
-        """Put a remedy in force.  number: of the thing it was found on, usually the one in hand; it is turned to when it changes."""
+        """Put a remedy in force.  number: of the thing it was found on, usually the one in hand; it is turned
+        to when it changes."""
         project = self.project
         if fix.brief is not None:
             number = self.current if number is None else number
@@ -453,7 +506,8 @@ class Document(QObject):
             self.changed.emit()
 
     def _check_selection(self) -> None:
-        if self.selection != NOTHING and self.build.pattern_of(self.selection) is None and self.selection.panel not in self.seam_names():
+        if (self.selection != NOTHING and self.build.pattern_of(self.selection) is None
+            and self.selection.panel not in self.seam_names()):
             self.select(NOTHING)
 
     def select(self, part: Part) -> None:

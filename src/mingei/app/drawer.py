@@ -7,7 +7,16 @@ from functools import partial
 from typing import NamedTuple
 
 from PySide6.QtCore import QSize, Qt, QTimer, Signal
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QSizePolicy, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import (
+    QFrame,
+    QHBoxLayout,
+    QLabel,
+    QPushButton,
+    QSizePolicy,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
+)
 
 from mingei.app import theme
 from mingei.app.cards import tool
@@ -21,7 +30,8 @@ from mingei.core.length import typeset
 from mingei.core.project import Brief
 from mingei.core.stock import Stock
 
-SHOWN = {Severity.ERROR: ("circle-x", "brick"), Severity.LOOK: ("triangle-alert", "ochre"), Severity.NOTE: ("info", "quiet")}
+SHOWN = {Severity.ERROR: ("circle-x", "brick"), Severity.LOOK: ("triangle-alert", "ochre"),
+         Severity.NOTE: ("info", "quiet")}
 #: Rows made between two turns of the event loop.
 _AT_A_TIME = 3
 #: So many things' findings are remembered before those no longer there are let go.
@@ -30,7 +40,8 @@ WIDTH = 300
 
 
 def severity_words(severity: Severity) -> str:
-    return {Severity.ERROR: t("will not work"), Severity.LOOK: t("look again"), Severity.NOTE: t("worth knowing")}[severity]
+    return {Severity.ERROR: t("will not work"), Severity.LOOK: t("look again"),
+            Severity.NOTE: t("worth knowing")}[severity]
 
 
 #: Room (px) that a finding's icon and the drawer's edges take beside its place.
@@ -123,7 +134,8 @@ class ChecksDrawer(QFrame):
         self.list.setContentsMargins(0, 0, 6, 0)
         self.list.addStretch(1)
         column.addWidget(scroll, 1)
-        self._known: dict[int, _Known] = {}  # by identity: a change asks for every thing of a kit, and all but one are what they were
+        # by identity: a change asks for every thing of a kit, and all but one are what they were
+        self._known: dict[int, _Known] = {}
         self._awake = False  # what the checks measure with loads once flat and fields stand
         self._waiting: list[Callable[[], QWidget]] = []
         self._soon = QTimer(self)
@@ -144,7 +156,8 @@ class ChecksDrawer(QFrame):
         for brief in project.briefs:
             known = self._known.get(id(brief))
             fresh = known is not None and known.paper == paper and (
-                known.stocks == project.stocks or known.made_of == (project.stock_of(brief), project.parts_of(brief)))
+                known.stocks == project.stocks
+                or known.made_of == (project.stock_of(brief), project.parts_of(brief)))
             found.append(known.findings if known is not None and fresh else None)
         return found
 
@@ -179,7 +192,8 @@ class ChecksDrawer(QFrame):
         return bool(self._unchecked(self._known_now()))
 
     def found(self) -> tuple[tuple[int, tuple[Finding, ...]], ...]:
-        """Findings by the number of the brief they are about; those of things not checked yet are left out while the drawer is shut."""
+        """Findings by the number of the brief they are about; those of things not checked yet are left out
+        while the drawer is shut."""
         known = self._known_now()
         waiting = set(self._unchecked(known))
         if waiting and not self.isVisible():
@@ -189,7 +203,8 @@ class ChecksDrawer(QFrame):
         if len(self._known) > _KNOWN_MOST:
             here = {id(b) for b in self.document.project.briefs}
             self._known = {key: kept for key, kept in self._known.items() if key in here}
-        return tuple((i, self._check(i) if findings is None else findings) for i, findings in enumerate(known) if i not in waiting)
+        return tuple((i, self._check(i) if findings is None else findings) for i, findings in enumerate(known)
+                     if i not in waiting)
 
     def refresh(self) -> None:
         found = self.found()

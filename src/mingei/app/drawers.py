@@ -34,8 +34,10 @@ class DrawerDialog(QDialog):
             line.textEdited.connect(lambda _: self.refresh())
             self.lines[key] = line
             form.addRow(words, line)
-        self.columns, self.rows = CountField(1, 40, t("Along its length")), CountField(1, 40, t("Along its width"))
-        for field, words, count in ((self.columns, t("Along its length"), 3), (self.rows, t("Along its width"), 4)):
+        self.columns, self.rows = (CountField(1, 40, t("Along its length")),
+                                   CountField(1, 40, t("Along its width")))
+        for field, words, count in ((self.columns, t("Along its length"), 3),
+                                    (self.rows, t("Along its width"), 4)):
             field.setValue(count)
             field.valueChanged.connect(lambda _: self.refresh())
             form.addRow(words, field)
@@ -52,7 +54,8 @@ class DrawerDialog(QDialog):
 
     def _drawer(self) -> Drawer:
         unit = self.document.project.unit
-        length, width, height, play = (parse(self.lines[k].text(), unit) for k in ("length", "width", "height", "play"))
+        length, width, height, play = (parse(self.lines[k].text(), unit)
+                                       for k in ("length", "width", "height", "play"))
         return Drawer(length, width, height, self.columns.value(), self.rows.value(), play)
 
     def refresh(self) -> None:
@@ -66,8 +69,10 @@ class DrawerDialog(QDialog):
             self.make.setEnabled(False)
             return
         size = " × ".join(typeset(write(mm, unit)) for mm in made.draft.inside_mm or ())
-        self.said.setText(t("{count} of them, each {size} inside. A forming block of that size, less a hair, helps to fold them square.",
-                            count=made.brief.copies, size=size))
+        self.said.setText(
+            t("{count} of them, each {size} inside. A forming block of that size, less a hair, helps to fold "
+              "them square.",
+              count=made.brief.copies, size=size))
         self.make.setEnabled(True)
 
     def _carry_out(self) -> None:

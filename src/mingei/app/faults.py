@@ -26,7 +26,8 @@ def log_file(folder: Path) -> Path:
 
 
 def begin(folder: Path) -> Path | None:
-    """Log to a file in the folder; returns it, or None when the folder cannot be written (then faults go to stderr alone)."""
+    """Log to a file in the folder; returns it, or None when the folder cannot be written (then faults go to
+    stderr alone)."""
     try:
         folder.mkdir(parents=True, exist_ok=True)
         log = log_file(folder)

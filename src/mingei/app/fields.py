@@ -39,7 +39,8 @@ Offer: TypeAlias = tuple[str, Callable[[], object]]
 
 
 class Refusal(QWidget):
-    """Why something cannot be, and a button that does what would do instead, where that is known; hidden until there is a reason."""
+    """Why something cannot be, and a button that does what would do instead, where that is known; hidden
+    until there is a reason."""
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -77,7 +78,8 @@ class Refusal(QWidget):
 
 
 class LengthField(QWidget):
-    """A label, the length as written, the same in the other unit, and beneath it the reason when it is refused.
+    """A label, the length as written, the same in the other unit, and beneath it the reason when it is
+    refused.
 
     edited: a length (mm) the person wrote or nudged to; the owner answers by ``show_value`` or ``refuse``.
     """
@@ -116,7 +118,7 @@ class LengthField(QWidget):
         self.line.installEventFilter(self)
         self.setFocusProxy(self.line)
 
-    # -- shown -------------------------------------------------------------------------------------------------
+    # -- shown -----------------------------------------------------------------------------------------------
 
     def show_value(self, mm: float) -> None:
         """The length in force; what is being written stays as it is while it means the same."""
@@ -135,7 +137,8 @@ class LengthField(QWidget):
         self._show_other(self.value)
 
     def refuse(self, error: MingeiError, offer: Offer | None = None) -> None:
-        """Say why what was written cannot be, and offer what would do; the last good length stays in force."""
+        """Say why what was written cannot be, and offer what would do; the last good length stays in
+        force."""
         self.refusal.say(error, offer)
         self._mark(True)
         self.line.setAccessibleDescription(self.reason.text())
@@ -143,7 +146,8 @@ class LengthField(QWidget):
     def _clear_reason(self) -> None:
         self.refusal.clear()
         self._mark(False)
-        self.line.setAccessibleDescription(write_mm(self.value) if self.unit == "in" else write_inches(self.value))
+        self.line.setAccessibleDescription(write_mm(self.value) if self.unit == "in"
+                                           else write_inches(self.value))
 
     def _mark(self, refused: bool) -> None:
         if bool(self.line.property("refused")) != refused:
@@ -153,7 +157,7 @@ class LengthField(QWidget):
     def _show_other(self, mm: float) -> None:
         self.other.show_text(write_mm(mm) if self.unit == "in" else typeset(write_inches(mm)))
 
-    # -- written -----------------------------------------------------------------------------------------------
+    # -- written ---------------------------------------------------------------------------------------------
 
     def _means(self, mm: float) -> bool:
         try:
@@ -183,8 +187,8 @@ class LengthField(QWidget):
         self.line.setText(write(self.value, self.unit))
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
-        if isinstance(event, QKeyEvent) and event.type() == QEvent.Type.ShortcutOverride and event.key() == Qt.Key.Key_Escape \
-                and not self.reason.isHidden():
+        if (isinstance(event, QKeyEvent) and event.type() == QEvent.Type.ShortcutOverride
+            and event.key() == Qt.Key.Key_Escape and not self.reason.isHidden()):
             event.accept()  # Escape puts the field right before it lays a tool down
             return True
         if isinstance(event, QKeyEvent) and event.type() == QEvent.Type.KeyPress:

@@ -1,4 +1,5 @@
-"""Lengths as the window shows them: fractions set as fractions.  Fields that are written into keep plain figures."""
+"""Lengths as the window shows them: fractions set as fractions.  Fields that are written into keep plain
+figures."""
 
 from __future__ import annotations
 

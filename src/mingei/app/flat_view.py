@@ -1,4 +1,5 @@
-"""The flat view: the pieces as they are cut and scored, with their measures on them and a rule along two edges."""
+"""The flat view: the pieces as they are cut and scored, with their measures on them and a rule along two
+edges."""
 
 from __future__ import annotations
 
@@ -31,7 +32,15 @@ from mingei.app import dimensions, theme
 from mingei.app.dimensions import Dimension
 from mingei.app.part_view import PartView
 from mingei.app.rules import RULE_PX, Scale, paint_grid, paint_rules
-from mingei.app.seam_marks import MARK_PX, JoinLine, MateMark, join_lines, mate_marks, paint_lines, paint_marks
+from mingei.app.seam_marks import (
+    MARK_PX,
+    JoinLine,
+    MateMark,
+    join_lines,
+    mate_marks,
+    paint_lines,
+    paint_marks,
+)
 from mingei.app.tiles import Tiles
 from mingei.app.words import t
 from mingei.core.build import NOTHING, Build, Part
@@ -63,8 +72,8 @@ _FILL = Qt.FillRule.OddEvenFill
 
 
 class FlatView(PartView):
-    """dragged: a measure and its new length (mm); respliced: the number of a line across a piece, and the line where it was dragged;
-    released: the drag is over; measured: the Span between two points."""
+    """dragged: a measure and its new length (mm); respliced: the number of a line across a piece, and the
+    line where it was dragged; released: the drag is over; measured: the Span between two points."""
 
     dragged = Signal(str, float)
     respliced = Signal(int, object)
@@ -89,9 +98,10 @@ class FlatView(PartView):
         self._space = False
         self._held = ""
         self._line: int | None = None  # the line across a piece that is dragged
-        self._drag: tuple[str, bool, int, QPointF, float, bool] | None = None  # measure, level, end, pressed at, value, was fitted
+        # measure, level, end, pressed at, value, was fitted
+        self._drag: tuple[str, bool, int, QPointF, float, bool] | None = None
 
-    # -- what is shown -------------------------------------------------------------------------------------------
+    # -- what is shown ---------------------------------------------------------------------------------------
 
     def show_build(self, build: Build, prints: Mapping[Pattern, Print] = NO_PRINTS) -> None:
         """Show another build with what is printed on it; a view that was fitted stays fitted."""
@@ -100,9 +110,11 @@ class FlatView(PartView):
             self._fitted = True
             self.ends = []
         self.build = build
-        self.tiles = Tiles(chain.from_iterable(pattern_strokes(p, move) for p, move in zip(build.patterns, build.spread, strict=True)))
+        self.tiles = Tiles(chain.from_iterable(pattern_strokes(p, move)
+                                               for p, move in zip(build.patterns, build.spread, strict=True)))
         self._polygons, self._boxes = {}, {}
-        moves = [move for pattern, move in zip(build.patterns, build.spread, strict=True) for _ in pattern.panels]
+        moves = [move for pattern, move in zip(build.patterns, build.spread, strict=True)
+                 for _ in pattern.panels]
         panels = [p for pattern in build.patterns for p in pattern.panels]
         self._holes = {}
         for part, panel, move in zip(build.parts, panels, moves, strict=True):
@@ -113,12 +125,15 @@ class FlatView(PartView):
             for hole in (*panel.hole_polygons, *panel.gaps):
                 outline = move.apply_all(panel.frame.apply_all(hole))
                 box_mm = bounds(outline)
-                self._holes.setdefault(part, []).append((box_mm.left, box_mm.bottom, box_mm.right, box_mm.top))
-        self._tabs = list({part: None for part, panel in zip(build.parts, panels, strict=True) if panel.role is Role.TAB})
+                self._holes.setdefault(part,
+                                       []).append((box_mm.left, box_mm.bottom, box_mm.right, box_mm.top))
+        self._tabs = list({part: None for part, panel in zip(build.parts, panels, strict=True)
+                           if panel.role is Role.TAB})
         if self._fitted:
             self.fit()
         self.setAccessibleDescription("; ".join(
-            t("{piece}, {width} by {height}", piece=t(p.name), width=write_both(p.box.width), height=write_both(p.box.height))
+            t("{piece}, {width} by {height}", piece=t(p.name), width=write_both(p.box.width),
+              height=write_both(p.box.height))
             for p in build.patterns))
         self.update()
 
@@ -140,7 +155,7 @@ class FlatView(PartView):
         self.ends = []
         super().measure(on)
 
-    # -- zoom and pan --------------------------------------------------------------------------------------------
+    # -- zoom and pan ----------------------------------------------------------------------------------------
 
     def _paper(self) -> QRect:
         """The part inside the rules."""
@@ -155,7 +170,8 @@ class FlatView(PartView):
     def _fit_to(self, box: Box) -> None:
         placed = zip(self.build.spread, self.build.patterns, strict=True) if self.build else ()
         left = below = _EDGE_PX
-        if self.build is not None and self.build.draft.dimensions:  # room for dimensions only where there are any
+        # room for dimensions only where there are any
+        if self.build is not None and self.build.draft.dimensions:
             left, below = dimensions.room_beside(self.build, self.unit), dimensions.BELOW_PX
         right = left if any(move.x + p.box.left > 1e-6 for move, p in placed) else _EDGE_PX
         paper = self._paper().adjusted(left, _EDGE_PX, -right, -below)
@@ -188,7 +204,8 @@ class FlatView(PartView):
         self.update()
 
     def zoom_actual(self) -> None:
-        """One mm on the drawing is one mm on this screen: as the person measured it, or as far as the screen tells."""
+        """One mm on the drawing is one mm on this screen: as the person measured it, or as far as the screen
+        tells."""
         self.zoom((self.density or self.physicalDpiX() / MM_PER_INCH) / self.scale)
 
     def pan(self, dx: int, dy: int) -> None:
@@ -205,7 +222,7 @@ class FlatView(PartView):
     def to_px(self, p: Point) -> QPointF:
         return QPointF(self.origin.x() + p[0] * self.scale, self.origin.y() - p[1] * self.scale)
 
-    # -- what lies where -----------------------------------------------------------------------------------------
+    # -- what lies where -------------------------------------------------------------------------------------
 
     def part_at(self, at: QPointF) -> Part:
         """The seam mark or panel under a point of the view, or NOTHING."""
@@ -236,9 +253,10 @@ class FlatView(PartView):
 
     def dimensions(self) -> list[Dimension]:
         """The measures as drawn now."""
-        return [] if self.build is None or self.printed else dimensions.dimensions(self.build, self.unit, self.to_px)
+        return ([] if self.build is None or self.printed
+                else dimensions.dimensions(self.build, self.unit, self.to_px))
 
-    # -- events --------------------------------------------------------------------------------------------------
+    # -- events ----------------------------------------------------------------------------------------------
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         if self._fitted:
@@ -249,7 +267,8 @@ class FlatView(PartView):
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         at = event.position()
-        if event.button() == Qt.MouseButton.MiddleButton or (self._space and event.button() == Qt.MouseButton.LeftButton):
+        if (event.button() == Qt.MouseButton.MiddleButton
+            or (self._space and event.button() == Qt.MouseButton.LeftButton)):
             self._panning = at.toPoint()
             self.setCursor(Qt.CursorShape.ClosedHandCursor)
         elif event.button() != Qt.MouseButton.LeftButton or self.build is None:
@@ -260,7 +279,8 @@ class FlatView(PartView):
             for d in self.dimensions():
                 end = d.end_at(at)
                 if end:
-                    self._drag = (d.measure, d.level, end, at, float(self.build.brief.made[d.measure]), self._fitted)
+                    self._drag = (d.measure, d.level, end, at, float(self.build.brief.made[d.measure]),
+                                  self._fitted)
                     self._fitted = False
                     return
             line = self.line_at(at)
@@ -282,7 +302,8 @@ class FlatView(PartView):
         elif self._line is not None:
             line = next((line for line in self.lines() if line.number == self._line), None)
             if line is not None:
-                self.respliced.emit(line.number, at_point(line.pattern, line.splice, line.move.inverse().apply(self.to_mm(at))))
+                self.respliced.emit(line.number, at_point(line.pattern, line.splice,
+                                                          line.move.inverse().apply(self.to_mm(at))))
         else:
             held = next((d for d in self.dimensions() if d.end_at(at)), None)
             name = held.measure if held else ""
@@ -291,7 +312,8 @@ class FlatView(PartView):
                 self.update()
             if not self.measuring:
                 line = self.line_at(at) if held is None else None
-                cursors = {None: Qt.CursorShape.ArrowCursor, True: Qt.CursorShape.SizeHorCursor, False: Qt.CursorShape.SizeVerCursor}
+                cursors = {None: Qt.CursorShape.ArrowCursor, True: Qt.CursorShape.SizeHorCursor,
+                           False: Qt.CursorShape.SizeVerCursor}
                 self.setCursor(cursors[held.level if held else from_left(line.splice) if line else None])
             self.pointed.emit(NOTHING if held else self.part_at(at))
 
@@ -316,7 +338,8 @@ class FlatView(PartView):
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         step = 40
-        moves = {Qt.Key.Key_Left: (step, 0), Qt.Key.Key_Right: (-step, 0), Qt.Key.Key_Up: (0, step), Qt.Key.Key_Down: (0, -step)}
+        moves = {Qt.Key.Key_Left: (step, 0), Qt.Key.Key_Right: (-step, 0), Qt.Key.Key_Up: (0, step),
+                 Qt.Key.Key_Down: (0, -step)}
         if event.key() == Qt.Key.Key_Space:
             self._space = True
         elif event.key() in moves:
@@ -339,13 +362,14 @@ class FlatView(PartView):
         caught = []
         for pattern, move in zip(self.build.patterns, self.build.spread, strict=True):
             caught.append(move.apply(snap(pattern, move.inverse().apply(p), reach)))
-        end = min((c for c in caught if c != p), key=lambda c: (c[0] - p[0]) ** 2 + (c[1] - p[1]) ** 2, default=p)
+        end = min((c for c in caught if c != p), key=lambda c: (c[0] - p[0]) ** 2 + (c[1] - p[1]) ** 2,
+                  default=p)
         self.ends = [end] if len(self.ends) != 1 else [self.ends[0], end]
         if len(self.ends) == 2:
             self.measured.emit(span(*self.ends))
         self.update()
 
-    # -- painting ------------------------------------------------------------------------------------------------
+    # -- painting --------------------------------------------------------------------------------------------
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
@@ -379,11 +403,13 @@ class FlatView(PartView):
         if not self.printed:
             paint_grid(painter, scale, exposed.intersected(paper))
         if self.build is not None:
-            painter.setWorldTransform(QTransform(self.scale, 0, 0, -self.scale, self.origin.x(), self.origin.y()), True)
+            painter.setWorldTransform(QTransform(self.scale, 0, 0, -self.scale, self.origin.x(),
+                                                 self.origin.y()), True)
             if not self.printed:
                 self._fills(painter)
             painter.setBrush(Qt.BrushStyle.NoBrush)
-            self.tiles.paint(painter, self._tints(), [self._box_mm(r) for r in region], self.printed)  # type: ignore[attr-defined]  # stubs lack it
+            boxes = [self._box_mm(r) for r in region]  # type: ignore[attr-defined]  # stubs lack it
+            self.tiles.paint(painter, self._tints(), boxes, self.printed)
             painter.restore()
             painter.save()
             painter.setClipRegion(region.intersected(paper))
@@ -411,7 +437,8 @@ class FlatView(PartView):
         if self.printed:
             return dict.fromkeys(Ink, QColor("black"))
         ink, indigo, persimmon, quiet = (theme.colour(n) for n in ("ink", "indigo", "persimmon", "quiet"))
-        return {Ink.CUT: ink, Ink.MOUNTAIN: indigo, Ink.VALLEY: persimmon, Ink.BEND: indigo, Ink.PERFORATE: ink, Ink.DRAW: quiet,
+        return {Ink.CUT: ink, Ink.MOUNTAIN: indigo, Ink.VALLEY: persimmon, Ink.BEND: indigo,
+                Ink.PERFORATE: ink, Ink.DRAW: quiet,
                 Ink.GUIDE: quiet}
 
     def _fills(self, painter: QPainter) -> None:
@@ -439,7 +466,8 @@ class FlatView(PartView):
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
 
     def _printed(self, painter: QPainter) -> None:
-        """The artwork, and in the middle of each wall that bears some an arrow that shows which way is up when it is folded."""
+        """The artwork, and in the middle of each wall that bears some an arrow that shows which way is up
+        when it is folded."""
         assert self.build is not None
         for pattern, move in zip(self.build.patterns, self.build.spread, strict=True):
             made = self.prints.get(pattern)
@@ -449,7 +477,8 @@ class FlatView(PartView):
                 painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
                 painter.translate(move.x, move.y)
                 painter.scale(1, -1)
-                painter.drawImage(QRectF(box.left, -box.top, box.width, box.height), made.near(self.scale * self.devicePixelRatioF()))
+                painter.drawImage(QRectF(box.left, -box.top, box.width, box.height),
+                                  made.near(self.scale * self.devicePixelRatioF()))
                 painter.restore()
 
     def _arrows(self, painter: QPainter) -> None:
@@ -460,27 +489,34 @@ class FlatView(PartView):
             if pattern in self.prints:
                 for panel in pattern.panels:
                     box = self._box_of(Part(pattern.name, panel.whole or panel.name))
-                    roomy = min(box.width(), box.height()) * self.scale > 2.5 * _ARROW_PX  # a narrow one has room for its name only
+                    # a narrow one has room for its name only
+                    roomy = min(box.width(), box.height()) * self.scale > 2.5 * _ARROW_PX
                     if panel.role is Role.WALL and not panel.whole and roomy:
-                        foot, tip, *barbs = (self.to_px(move.apply(p)) for p in arrow(pattern, panel.name, _ARROW_PX / self.scale))
+                        foot, tip, *barbs = (self.to_px(move.apply(p))
+                                             for p in arrow(pattern, panel.name, _ARROW_PX / self.scale))
                         painter.drawLine(foot, tip)
                         for barb in barbs:
                             painter.drawLine(tip, barb)
 
     def _names(self, painter: QPainter, drawn: list[Dimension], marks: list[MateMark]) -> None:
-        """Names of panels, only where they fit and do not meet another name, a dimension or a seam's number."""
+        """Names of panels, only where they fit and do not meet another name, a dimension or a seam's
+        number."""
         painter.setFont(theme.text_font(theme.SMALL))
         metrics = QFontMetricsF(painter.font())
         taken = [_edges(d.label) for d in drawn]
         taken += [_about(m.at.x(), m.at.y(), 2 * MARK_PX, 2 * MARK_PX) for m in marks]
-        rows = {part for part in self._tabs if len(self._polygons[part]) > 1}  # a row of teeth is named by its number
+        # a row of teeth is named by its number
+        rows = {part for part in self._tabs if len(self._polygons[part]) > 1}
         if self.prints and self.build is not None:  # artwork is not written over
             covered = {(a.piece, a.panel) for a in self.build.brief.arts}
-            rows |= {part for part in self._polygons if (part.piece, part.panel) in covered or (part.piece, "") in covered}
-        high, up = metrics.height(), metrics.ascent() - metrics.height() / 2  # of a line, and from its middle to where letters stand
+            rows |= {part for part in self._polygons if (part.piece, part.panel) in covered
+                     or (part.piece, "") in covered}
+        # of a line, and from its middle to where letters stand
+        high, up = metrics.height(), metrics.ascent() - metrics.height() / 2
         quiet, chosen = theme.colour("quiet"), theme.colour("indigo")
         scale, zero_x, zero_y = self.scale, self.origin.x(), self.origin.y()
-        sizes = [(box.width() * scale, box.height() * scale, part) for part, box in self._boxes.items() if part not in rows]
+        sizes = [(box.width() * scale, box.height() * scale, part) for part, box in self._boxes.items()
+                 if part not in rows]
         for broad, tall, part in sorted(sizes, key=lambda size: -size[0] * size[1]):
             if broad < high or tall < high:
                 continue
@@ -509,7 +545,8 @@ class FlatView(PartView):
                 painter.drawText(QPointF(middle_x + 2 - width / 2, middle_y + up), words)
 
     def _name_places(self, part: Part, across: float, along: float) -> Iterator[Point]:
-        """Where a name of that size (mm) may stand on a panel: in its middle, or beside what is cut out there."""
+        """Where a name of that size (mm) may stand on a panel: in its middle, or beside what is cut out
+        there."""
         holes, polygons, box = self._holes.get(part, []), self._polygons[part], self._boxes[part]
         left, top, right, bottom = _edges(box)
         middle_x, middle_y = (left + right) / 2, (top + bottom) / 2
@@ -528,7 +565,8 @@ class FlatView(PartView):
             if holes and _meets(_about(x, y, across, along), holes):
                 continue
             low, high = y - 0.3 * along, y + 0.3 * along
-            ends = [QPointF(x, y), *(QPointF(x + end, level) for end in (-0.5 * across, 0.5 * across) for level in (low, high))]
+            ends = [QPointF(x, y), *(QPointF(x + end, level) for end in (-0.5 * across, 0.5 * across)
+                                     for level in (low, high))]
             if all(any(polygon.containsPoint(p, _FILL) for polygon in polygons) for p in ends):
                 yield x, y
 

@@ -19,7 +19,8 @@ def application(settings: Settings) -> QApplication:
     existing = QApplication.instance()
     if isinstance(existing, QApplication):
         return existing
-    gc.disable()  # nothing made on the way to the first view is garbage: looking for some costs a tenth of the start
+    # nothing made on the way to the first view is garbage: looking for some costs a tenth of the start
+    gc.disable()
     app = QApplication(sys.argv[:1])
     app.setApplicationName("mingei")
     app.setApplicationDisplayName("Mingei")
@@ -32,8 +33,8 @@ def application(settings: Settings) -> QApplication:
 def run(file: Path | None, demo: bool = False, shots: Path | None = None) -> int:
     """Open the window on a file, the demo, or the start page; returns the exit code.
 
-    shots: render each main view to a PNG in this folder and leave; what the person has set counts for nothing then.
-    Raises ProjectError when the file cannot be read.
+    shots: render each main view to a PNG in this folder and leave; what the person has set counts for nothing
+    then. Raises ProjectError when the file cannot be read.
     """
     if file is not None:  # refuse before a window opens
         from mingei.formats import project_file
@@ -70,13 +71,16 @@ def watch(window: Window) -> None:
 
     def said(kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
         faults.report(kind, error, trace)
-        window.say(f"Something went wrong in Mingei itself. Your work is kept; the reason is in {faults.log_file(window.state)}")
+        window.say(
+            f"Something went wrong in Mingei itself. Your work is kept; the reason is in "
+            f"{faults.log_file(window.state)}")
 
     sys.excepthook = said
 
 
 def open_on(window: Window, file: Path | None, demo: bool) -> None:
-    """Load the core, now that the window is on the screen, and put a project on the bench, or show the start page."""
+    """Load the core, now that the window is on the screen, and put a project on the bench, or show the start
+    page."""
     from mingei.app.document import Document
     from mingei.app.shelf import Shelf
     from mingei.assets import demo_file

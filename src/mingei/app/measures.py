@@ -1,4 +1,5 @@
-"""The card of measures: every one a live field, the thing it is made for by its name, an outline from a drawing."""
+"""The card of measures: every one a live field, the thing it is made for by its name, an outline from a
+drawing."""
 
 from __future__ import annotations
 
@@ -126,8 +127,9 @@ class MeasuresCard(Card):
             return self._count(measure)
         if measure.kind is Kind.OUTLINE:
             self.outline = QPushButton(t("Outline from an SVG drawing…"))
-            self.outline.setToolTip(t("The largest closed path of the drawing, with its curves, and those inside it as openings. "
-                                      "The size is set here."))
+            self.outline.setToolTip(
+                t("The largest closed path of the drawing, with its curves, and those inside it as openings. "
+                  "The size is set here."))
             self.outline.clicked.connect(lambda _=False, name=measure.name: self._read_outline(name))
             self.outline_reason = QLabel()
             self.outline_reason.setObjectName("reason")
@@ -139,9 +141,12 @@ class MeasuresCard(Card):
             column.addWidget(self.outline)
             column.addWidget(self.outline_reason)
             return holder
-        hint = t("{doc}. From {least} to {most}. Write mm, cm or inches (3 7/8 in), or a sum after an equals sign (=width*2). "
+        hint = t(
+            "{doc}. From {least} to {most}. Write mm, cm or inches (3 7/8 in), or a sum after an equals sign "
+            "(=width*2). "
                  "The arrow keys change it step by step.",
-                 doc=t(measure.doc), least=typeset(measure.write(measure.minimum)), most=typeset(measure.write(measure.maximum)))
+                 doc=t(measure.doc), least=typeset(measure.write(measure.minimum)),
+                 most=typeset(measure.write(measure.maximum)))
         field = LengthField(t(measure.title), hint[:1].upper() + hint[1:])
         field.names = lambda: {k: v for k, v in self.document.brief.measures if isinstance(v, float)}
         field.edited.connect(lambda mm, name=measure.name: self._edit(name, mm))
@@ -158,7 +163,8 @@ class MeasuresCard(Card):
         column.addLayout(row)
         refusal = self.refusals[measure.name] = Refusal()
         column.addWidget(refusal)
-        label, field = QLabel(t(measure.title)), CountField(int(measure.minimum), int(measure.maximum), t(measure.title))
+        label, field = (QLabel(t(measure.title)),
+                        CountField(int(measure.minimum), int(measure.maximum), t(measure.title)))
         label.setMinimumWidth(84)
         label.setBuddy(field)
         if measure.kind is Kind.ANGLE:
@@ -174,7 +180,8 @@ class MeasuresCard(Card):
 
     def _read_outline(self, name: str) -> None:
         """Take an outline from a drawing, or say on the button why it cannot be taken."""
-        file, _ = QFileDialog.getOpenFileName(self, t("An outline from a drawing"), "", t("SVG drawings (*.svg)"))
+        file, _ = QFileDialog.getOpenFileName(self, t("An outline from a drawing"), "",
+                                              t("SVG drawings (*.svg)"))
         if not file:
             return
         from mingei.formats import svg_outline
@@ -220,18 +227,21 @@ class MeasuresCard(Card):
             self.refusals[name].say(error, offer)
 
     def _offer(self, error: MingeiError, name: str, value: float | str) -> Offer | None:
-        """What would do instead of what was refused, at one press: another value of it, or what was asked with another measure."""
+        """What would do instead of what was refused, at one press: another value of it, or what was asked
+        with another measure."""
         if not isinstance(error, MeasureError) or error.instead is None:
             return None
         other, instead = error.instead
         measure = find_recipe(self.document.brief.recipe).measure(other)
         values = {name: instead} if other == name else {name: value, other: instead}
-        words = t("Take {measure} {value}", measure=t(measure.title.lower()), value=typeset(t(measure.say(instead))))
+        words = t("Take {measure} {value}", measure=t(measure.title.lower()),
+                  value=typeset(t(measure.say(instead))))
 
         def take() -> None:
             try:
                 self.document.set_measures(values, name)
-            except MingeiError as refused:  # what lies within the range may still not suit the rest: on to what does
+            # what lies within the range may still not suit the rest: on to what does
+            except MingeiError as refused:
                 self._refuse(refused, name, values[name])
             else:
                 self.refresh()

@@ -42,7 +42,8 @@ def _file(actions: Actions, menu: QMenu, window: Window) -> None:
     desk = window.desk
     new = menu.addMenu(t("&New"))
     for number, recipe in enumerate(recipes().values()):
-        actions.add(new, f"new-{recipe.id}", t("New {title}", title=t(recipe.title).lower()), partial(desk.new, recipe.id),
+        actions.add(new, f"new-{recipe.id}", t("New {title}", title=t(recipe.title).lower()),
+                    partial(desk.new, recipe.id),
                     Keys.New if number == 0 else "", capital(recipe.purpose))
     actions.add(menu, "open", t("&Open…"), desk.open, Keys.Open)
     recent = menu.addMenu(t("Open &recent"))
@@ -53,14 +54,19 @@ def _file(actions: Actions, menu: QMenu, window: Window) -> None:
     actions.add(menu, "save", t("&Save"), desk.save, Keys.Save)
     actions.add(menu, "save-as", t("Save &as…"), desk.save_as, "Ctrl+Shift+S")
     menu.addSeparator()
-    actions.add(menu, "print", t("&Print…"), desk.print, Keys.Print, t("Every sheet at actual size, whatever the printer would make of it"))
+    actions.add(menu, "print", t("&Print…"), desk.print, Keys.Print,
+                t("Every sheet at actual size, whatever the printer would make of it"))
     actions.add(menu, "cutting-list", t("&Cutting list…"), desk.save_cutting_list, "",
                 t("Every piece by letter, with its size in mm and inches"))
-    actions.add(menu, "export-some", t("Export some s&heets…"), desk.export_some, "", t("Only sheets of certain numbers, as PDF"))
-    actions.add(menu, "export", t("&Export…"), desk.export, "Ctrl+E", t("PDF to print, SVG and DXF for machines, FOLD for other programs"))
-    actions.add(menu, "picture-flat", t("Picture of the flat…"), lambda: save_picture(window, "flat"), "Ctrl+Shift+F",
+    actions.add(menu, "export-some", t("Export some s&heets…"), desk.export_some, "",
+                t("Only sheets of certain numbers, as PDF"))
+    actions.add(menu, "export", t("&Export…"), desk.export, "Ctrl+E",
+                t("PDF to print, SVG and DXF for machines, FOLD for other programs"))
+    actions.add(menu, "picture-flat", t("Picture of the flat…"), lambda: save_picture(window, "flat"),
+                "Ctrl+Shift+F",
                 t("The flat view as PNG or SVG"))
-    actions.add(menu, "picture-folded", t("Picture of the folded thing…"), lambda: save_picture(window, "folded"), "Ctrl+Shift+D",
+    actions.add(menu, "picture-folded",
+                t("Picture of the folded thing…"), lambda: save_picture(window, "folded"), "Ctrl+Shift+D",
                 t("The folded view as PNG or SVG"))
     menu.addSeparator()
     actions.add(menu, "quit", t("&Quit"), window.close, Keys.Quit)
@@ -100,22 +106,27 @@ def _edit(actions: Actions, menu: QMenu, window: Window) -> None:
     menu.addSeparator()
     actions.add(menu, "add", t("&Add a thing to the kit"), lambda: _kit(window, "add"), "Ctrl+Shift+N")
     actions.add(menu, "double", t("&Double this thing"), lambda: _kit(window, "double"), "Ctrl+D")
-    actions.add(menu, "remove", t("&Take this thing out of the kit"), lambda: _kit(window, "remove"), "Ctrl+Shift+Delete")
-    actions.add(menu, "next-thing", t("Next thing in the kit"), lambda: document.look_at(document.current + 1), "Ctrl+PgDown")
-    actions.add(menu, "last-thing", t("Previous thing in the kit"), lambda: document.look_at(document.current - 1), "Ctrl+PgUp")
+    actions.add(menu, "remove", t("&Take this thing out of the kit"), lambda: _kit(window, "remove"),
+                "Ctrl+Shift+Delete")
+    actions.add(menu, "next-thing",
+                t("Next thing in the kit"), lambda: document.look_at(document.current + 1), "Ctrl+PgDown")
+    actions.add(menu, "last-thing",
+                t("Previous thing in the kit"), lambda: document.look_at(document.current - 1), "Ctrl+PgUp")
     actions.add(menu, "scale", t("&Scale…"), lambda: _scale(window), "Ctrl+Shift+K",
                 t("The same thing at another size, drafted anew, so that thickness and tabs stay right"))
     menu.addSeparator()
     inches = actions.add(menu, "unit", t("Work in &inches"),
                          lambda: document.set_unit("mm" if document.project.unit == "in" else "in"), "Ctrl+I",
-                         t("What a bare number means; the other unit always stands beside it"), checkable=True)
+                         t("What a bare number means; the other unit always stands beside it"),
+                         checkable=True)
     document.changed.connect(lambda: inches.setChecked(document.project.unit == "in"))
     document.changed.connect(lambda: window.settings.put("unit", document.project.unit))
     document.changed.connect(lambda: window.settings.put("sheet", document.project.sheet))
 
 
 def _named_at_rest(action: QAction, words: str, told: SignalInstance) -> None:
-    """Name an action by the change it would undo, once changes rest: menus and tool buttons take their time to follow."""
+    """Name an action by the change it would undo, once changes rest: menus and tool buttons take their time
+    to follow."""
     said = ""
     soon = QTimer(action)
     soon.setSingleShot(True)
@@ -149,19 +160,25 @@ def _kit(window: Window, what: str) -> None:
 def _view(actions: Actions, menu: QMenu, window: Window) -> None:
     draft = window.draft
     actions.add(menu, "fit", t("Zoom to &fit"), lambda: _fit(window), "Ctrl+0")
-    actions.add(menu, "fit-selection", t("Zoom to the &selected panel"), lambda: draft().flat.fit_selection(), "Ctrl+2").setEnabled(False)
+    actions.add(menu, "fit-selection", t("Zoom to the &selected panel"), lambda: draft().flat.fit_selection(),
+                "Ctrl+2").setEnabled(False)
     actions.add(menu, "actual", t("Zoom to &actual size"), lambda: draft().flat.zoom_actual(), "Ctrl+1",
                 t("One millimetre on the drawing is one on this screen"))
-    actions.add(menu, "density", t("&Measure this screen…"), lambda: _density(window), "", t("So that actual size is true on this screen"))
+    actions.add(menu, "density", t("&Measure this screen…"), lambda: _density(window), "",
+                t("So that actual size is true on this screen"))
     actions.add(menu, "in", t("Zoom &in"), lambda: _zoom(window, 1.25), Keys.ZoomIn)
     actions.add(menu, "out", t("Zoom &out"), lambda: _zoom(window, 0.8), Keys.ZoomOut)
     menu.addSeparator()
     from mingei.app.stations.draft import LAYOUTS, layout_words
 
     for number, (key, _) in enumerate(LAYOUTS, 1):
-        actions.add(menu, f"layout-{key}", layout_words(key), partial(_lay_out, window, key), f"Ctrl+Shift+{number}")
-    printed = actions.add(menu, "printed", t("As it is &printed"), lambda: draft().flat.show_printed(actions["printed"].isChecked()),
-                          "Ctrl+Shift+P", t("The flat in black at true weights, as the printer lays it down"), checkable=True)
+        actions.add(menu, f"layout-{key}", layout_words(key), partial(_lay_out, window, key),
+                    f"Ctrl+Shift+{number}")
+    printed = actions.add(menu, "printed",
+                          t("As it is &printed"), lambda: draft().flat.show_printed(
+                              actions["printed"].isChecked()),
+                          "Ctrl+Shift+P", t("The flat in black at true weights, as the printer lays it down"),
+                          checkable=True)
     printed.setChecked(False)
     menu.addSeparator()
     actions.add(menu, "measure", t("&Measure between points or faces"), lambda: _measure(window), "M",
@@ -169,10 +186,12 @@ def _view(actions: Actions, menu: QMenu, window: Window) -> None:
     actions.add(menu, "lay-down", t("Lay the tool down, choose nothing"), lambda: _lay_down(window), "Esc")
     actions.add(menu, "cut-open", t("&Cut it open"), lambda: draft().cut.toggle(), "Ctrl+Shift+X",
                 t("See the walls of the folded thing where it is cut"))
-    actions.add(menu, "play", t("&Play the folding"), each(lambda: window.go("draft"), lambda: draft().toggle_play()), "Ctrl+Alt+P")
+    actions.add(menu, "play", t("&Play the folding"),
+                each(lambda: window.go("draft"), lambda: draft().toggle_play()), "Ctrl+Alt+P")
     look = menu.addMenu(t("&Look from"))
     for number, (name, _, _) in enumerate(STANDARD_VIEWS, 1):
-        actions.add(look, f"look-{name}", t("Look from the {side}", side=t(name)), partial(_look_from, window, name), f"Alt+Shift+{number}")
+        actions.add(look, f"look-{name}", t("Look from the {side}", side=t(name)),
+                    partial(_look_from, window, name), f"Alt+Shift+{number}")
     menu.addSeparator()
     actions.add(menu, "checks", t("&Checks"), lambda: None, "F8",
                 t("What a careful eye finds, with its remedy"), checkable=True).toggled.connect(
@@ -181,12 +200,16 @@ def _view(actions: Actions, menu: QMenu, window: Window) -> None:
                 t("Every stock there is, your own among them: measure, add, convert"))
     light = menu.addMenu(t("&Light"))
     group = QActionGroup(light)
-    for key, words in (("system", t("Light as the system has it")), ("day", t("Day light")), ("lamp", t("Lamp light"))):
-        action = actions.add(light, f"light-{key}", words, partial(window.change_light, key), "Ctrl+L" if key == "lamp" else "",
+    for key, words in (("system", t("Light as the system has it")), ("day", t("Day light")),
+                       ("lamp", t("Lamp light"))):
+        action = actions.add(light, f"light-{key}", words, partial(window.change_light, key), "Ctrl+L"
+                             if key == "lamp" else "",
                              checkable=True)
         action.setChecked(window.settings.text("light", "system") == key)
         group.addAction(action)
-    still = actions.add(menu, "still", t("&Without motion"), lambda: window.settings.put("still", actions["still"].isChecked()), "",
+    still = actions.add(menu, "still",
+                        t("&Without motion"), lambda: window.settings.put("still",
+                                                                          actions["still"].isChecked()), "",
                         t("Fold step by step instead of moving"), checkable=True)
     still.setChecked(window.settings.flag("still"))
 
@@ -247,12 +270,14 @@ def _lay_down(window: Window) -> None:
 def _go(actions: Actions, menu: QMenu, window: Window) -> None:
     for number, button in enumerate(window.rail.buttons.values(), 1):
         stop = button.stop
-        actions.add(menu, f"go-{stop.key}", t("To {station}", station=stop.title), partial(window.go, stop.key), f"Alt+{number}", stop.hint)
+        actions.add(menu, f"go-{stop.key}", t("To {station}", station=stop.title),
+                    partial(window.go, stop.key), f"Alt+{number}", stop.hint)
     menu.addSeparator()
     actions.add(menu, "watch", t("Watch it fold"), lambda: _watch(window), "",
                 t("Fold it from flat to finished on the Draft station"))
     actions.add(menu, "start-page", t("To the &start page"), lambda: window.go("start"), "Alt+Home")
-    actions.add(menu, "find", t("&Find a command…"), lambda: Finder(actions, window).open(), "Ctrl+K", t("Type what you want to do"))
+    actions.add(menu, "find", t("&Find a command…"), lambda: Finder(actions, window).open(), "Ctrl+K",
+                t("Type what you want to do"))
 
 
 def _help(actions: Actions, menu: QMenu, window: Window) -> None:
@@ -297,7 +322,8 @@ def _keys(actions: Actions, window: Window) -> None:
     tree.setHeaderLabels([t("What"), t("Keys")])
     tree.setAccessibleName(t("Keys"))
     tree.setRootIsDecorated(False)
-    rows = [(a.text().replace("&", ""), a.shortcut().toString(QKeySequence.SequenceFormat.NativeText)) for a in actions.by_name.values()
+    rows = [(a.text().replace("&", ""), a.shortcut().toString(QKeySequence.SequenceFormat.NativeText))
+            for a in actions.by_name.values()
             if not a.shortcut().isEmpty()]
     rows += [(t("In a length: one step more or less"), "↑ ↓"), (t("In a length: ten steps"), "Shift+↑ ↓"),
              (t("In a view: turn or pan"), "← → ↑ ↓"), (t("In a view: next or previous panel"), "[ ]"),
@@ -311,8 +337,11 @@ def _keys(actions: Actions, window: Window) -> None:
 
 def _about(window: Window) -> None:
     dialog, column = _dialog(window, t("About Mingei"), 420, 200)
-    words = QLabel(t("Mingei {version} drafts, scales and builds things of card.\n\nMIT licence. Type: IBM Plex, SIL Open Font Licence. "
-                     "Icons: Lucide, ISC licence.\n\nLog: {log}", version=__version__, log=faults.log_file(window.state)))
+    words = QLabel(
+        t("Mingei {version} drafts, scales and builds things of card.\n\nMIT licence. Type: IBM Plex, SIL "
+          "Open Font Licence. "
+          "Icons: Lucide, ISC licence.\n\nLog: {log}", version=__version__,
+          log=faults.log_file(window.state)))
     words.setWordWrap(True)
     column.addWidget(words, 1)
     _closing(dialog, column)

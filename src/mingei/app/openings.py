@@ -1,4 +1,5 @@
-"""The card of the panel in hand: windows and holes cut into it, its corners and its thumb notch.  Hidden while no flat panel is chosen."""
+"""The card of the panel in hand: windows and holes cut into it, its corners and its thumb notch.  Hidden
+while no flat panel is chosen."""
 
 from __future__ import annotations
 
@@ -27,19 +28,29 @@ class OpeningsCard(PanelCard):
 
     def _make(self) -> None:
         self._add_buttons((
-            ("window", t("Window"), t("A rectangle cut out of the middle, with a patch of film behind it."), self._add_window),
-            ("hole", t("Hole"), t("A round hole for a stick, an eyelet, a fastener or a thread. It keeps its size when the thing is "
-                                  "scaled."), self._add_hole),
-            ("slot", t("Slot"), t("A slot for a tongue, a crossing board or a paper hinge: as wide as the card that passes through it."),
+            ("window", t("Window"), t("A rectangle cut out of the middle, with a patch of film behind it."),
+             self._add_window),
+            ("hole", t("Hole"),
+             t("A round hole for a stick, an eyelet, a fastener or a thread. It keeps its size when the "
+               "thing is "
+               "scaled."), self._add_hole),
+            ("slot", t("Slot"),
+             t("A slot for a tongue, a crossing board or a paper hinge: as wide as the card that passes "
+               "through it."),
              self._add_slot),
-            ("drawn", t("Outline…"), t("An opening drawn elsewhere, read from an SVG file: its largest closed path."), self._add_drawn),
+            ("drawn", t("Outline…"),
+             t("An opening drawn elsewhere, read from an SVG file: its largest closed path."),
+             self._add_drawn),
         ), lambda words: t("Cut into this panel: {what}", what=words))
         self._add_list(t("Openings of this panel"))
         self._add_lengths((
-            ("width", t("Width"), t("Across the opening; of a hole its diameter, of a slot its length. For a stick add 0.1 to 0.3 mm.")),
+            ("width", t("Width"),
+             t("Across the opening; of a hole its diameter, of a slot its length. For a stick add 0.1 to "
+               "0.3 mm.")),
             ("height", t("Height"), t("Up the opening.")),
             ("corner", t("Corners"), t("Radius of its corners: round corners do not tear.")),
-            ("x", t("To the right"), t("From the panel's middle to the opening's, as the panel is drawn. Write a minus to go left.")),
+            ("x", t("To the right"),
+             t("From the panel's middle to the opening's, as the panel is drawn. Write a minus to go left.")),
             ("y", t("Up"), t("From the panel's middle to the opening's. Write a minus to go down.")),
         ))
         self.turn, self.layers = CountField(0, 359, t("Turned")), CountField(1, MOST_LAYERS, t("Layers"))
@@ -48,12 +59,15 @@ class OpeningsCard(PanelCard):
         self.turn.setWrapping(True)
         self.counts: list[tuple[QLabel, CountField]] = []
         for count, words, hint, change in (
-            (self.turn, t("Turned"), t("Counter-clockwise, about its middle."), lambda v: {"turn_deg": float(v)}),
-            (self.layers, t("Layers"), t("How many layers of this card pass through the slot: two where tongues go side by side."),
+            (self.turn, t("Turned"),
+             t("Counter-clockwise, about its middle."), lambda v: {"turn_deg": float(v)}),
+            (self.layers, t("Layers"),
+             t("How many layers of this card pass through the slot: two where tongues go side by side."),
              lambda v: {"layers": v}),
         ):
             count.setToolTip(hint)
-            count.valueChanged.connect(lambda value, change=change: self._try(lambda: self._put(self._now()._replace(**change(value)))))
+            count.valueChanged.connect(lambda value, change=change: self._try(
+                lambda: self._put(self._now()._replace(**change(value)))))
             label = self.add_row(words, count)
             self.counts.append((label, count))
         self.stays = QCheckBox(t("Keeps its size when scaled"))
@@ -68,17 +82,21 @@ class OpeningsCard(PanelCard):
         self.remove.clicked.connect(lambda: self._try(self._remove))
         self.round, self.notch = (LengthField(words, hint) for words, hint in (
             (t("Round corners"), t("Radius of the panel's free corners; 0 leaves them sharp.")),
-            (t("Thumb notch"), t("Width of a half-round notch in the panel's longest free edge; 0 for none."))))
+            (t("Thumb notch"),
+             t("Width of a half-round notch in the panel's longest free edge; 0 for none."))))
         self.round.edited.connect(lambda mm: self._trim(self.round, round_mm=mm))
         self.notch.edited.connect(lambda mm: self._trim(self.notch, notch_mm=mm))
         self.apart = QCheckBox(t("A piece of its own"))
-        self.apart.setToolTip(t("Cut it off at its fold, with all that hangs on it, and join it by a glued tab: where all is too "
-                                "large for the sheet."))
+        self.apart.setToolTip(
+            t("Cut it off at its fold, with all that hangs on it, and join it by a glued tab: where all "
+              "is too "
+              "large for the sheet."))
         self.apart.clicked.connect(lambda on: self._try(lambda: self.document.set_split(self.panel(), on)))
-        for widget in (self.stays, self.window_, self.patch, self.remove, self.round, self.notch, self.apart, self.reason):
+        for widget in (self.stays, self.window_, self.patch, self.remove, self.round, self.notch, self.apart,
+                       self.reason):
             self.body.addWidget(widget)
 
-    # -- what is shown -------------------------------------------------------------------------------------------
+    # -- what is shown ---------------------------------------------------------------------------------------
 
     def panel(self) -> str:
         """The flat panel or curved wall in hand, or ""."""
@@ -104,9 +122,12 @@ class OpeningsCard(PanelCard):
         self._show_lengths(opening, ("width", "height", "corner", "x", "y") if plain else ("width", "x", "y"))
         for widget in (self.stays, self.window_, self.remove):
             widget.setVisible(opening is not None)
-        for (label, count), value, fits in zip(self.counts, (opening and int(opening.turn_deg) % 360, opening and opening.layers),
+        for (label, count), value, fits in zip(self.counts,
+                                               (opening and int(opening.turn_deg) % 360,
+                                                opening and opening.layers),
                                                (opening is not None and opening.shape is not Shape.ROUND,
-                                                opening is not None and opening.shape is Shape.SLOT), strict=True):
+                                                opening is not None and opening.shape is Shape.SLOT),
+                                               strict=True):
             with QSignalBlocker(count):
                 count.setValue(value or 0)
             label.setVisible(fits)
@@ -117,7 +138,8 @@ class OpeningsCard(PanelCard):
             self.stays.setChecked(opening.stays)
             self.window_.setChecked(opening.window)
             width, height = (typeset(write_both(v + 2 * PATCH_MM)) for v in opening.size)
-            self.patch.setText(t("Patch: {width} by {height}, fixed inside before folding.", width=width, height=height))
+            self.patch.setText(t("Patch: {width} by {height}, fixed inside before folding.", width=width,
+                                 height=height))
         brief = self.document.brief
         flat = any(p.name == panel for piece in self.document.build.draft.pieces for p in piece.panels)
         self.adds["slot"].setEnabled(flat)  # a board does not pass through a curved wall
@@ -132,9 +154,10 @@ class OpeningsCard(PanelCard):
             field.show_value(mm)
 
     def _trim_now(self) -> Trim:
-        return next((trim for trim in self.document.brief.trims if trim.panel == self.panel()), Trim(self.panel()))
+        return next((trim for trim in self.document.brief.trims if trim.panel == self.panel()),
+                    Trim(self.panel()))
 
-    # -- changing it ---------------------------------------------------------------------------------------------
+    # -- changing it -----------------------------------------------------------------------------------------
 
     def _free(self, wish: str) -> str:
         taken = {o.name for o in self.document.brief.openings}
@@ -146,11 +169,13 @@ class OpeningsCard(PanelCard):
         return box.width, box.height
 
     def _cut(self, opening: Opening) -> None:
-        self._add(opening.name, lambda: self.document.set_opening(opening, t("cut {name}", name=opening.name)))
+        self._add(opening.name, lambda: self.document.set_opening(opening,
+                                                                  t("cut {name}", name=opening.name)))
 
     def _add_window(self) -> None:
         width, height = self._room()
-        self._cut(Opening(self._free(t("window")), self.panel(), Shape.RECTANGLE, round(width * 0.5, 1), round(height * 0.5, 1), corner=2.0,
+        self._cut(Opening(self._free(t("window")), self.panel(), Shape.RECTANGLE, round(width * 0.5, 1),
+                          round(height * 0.5, 1), corner=2.0,
                           window=True))
 
     def _add_hole(self) -> None:
@@ -158,18 +183,21 @@ class OpeningsCard(PanelCard):
 
     def _add_slot(self) -> None:
         width, height = self._room()
-        self._cut(Opening(self._free(t("slot")), self.panel(), Shape.SLOT, round(min(15.0, 0.5 * max(width, height)), 1),
+        self._cut(Opening(self._free(t("slot")), self.panel(), Shape.SLOT,
+                          round(min(15.0, 0.5 * max(width, height)), 1),
                           turn_deg=0.0 if width >= height else 90.0, stays=True))
 
     def _add_drawn(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, t("An outline from a drawing"), "", t("SVG drawings (*.svg)"))
+        name, _ = QFileDialog.getOpenFileName(self, t("An outline from a drawing"), "",
+                                              t("SVG drawings (*.svg)"))
         if name:
             from mingei.formats import svg_outline
 
             outline = svg_outline.load(Path(name)).outline
             room, box = self._room(), contour.box(outline)
             width = min(box.width, room[0] * 0.8, room[1] * 0.8 * box.width / box.height)
-            self._cut(Opening(self._free(t("outline")), self.panel(), Shape.DRAWN, round(width, 2), drawn=contour.write(outline)))
+            self._cut(Opening(self._free(t("outline")), self.panel(), Shape.DRAWN, round(width, 2),
+                              drawn=contour.write(outline)))
 
     def _put(self, opening: Opening) -> None:
         self.document.set_opening(opening, t("change {name}", name=opening.name))

@@ -10,7 +10,17 @@ from types import MappingProxyType
 from typing import TYPE_CHECKING, NamedTuple
 
 from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
-from PySide6.QtGui import QColor, QFont, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF, QTransform
+from PySide6.QtGui import (
+    QColor,
+    QFont,
+    QKeyEvent,
+    QMouseEvent,
+    QPainter,
+    QPaintEvent,
+    QPen,
+    QPolygonF,
+    QTransform,
+)
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from mingei.app import theme
@@ -29,14 +39,16 @@ if TYPE_CHECKING:
 
 GAP_PX = 26
 CAPTION_PX = 22
-#: How far an arrow key moves a piece, mm, plainly and with Shift; a press that moves less than this, px, is no drag.
+#: How far an arrow key moves a piece, mm, plainly and with Shift; a press that moves less than this, px, is
+#: no drag.
 _NUDGE_MM, _FAR_MM, _STILL_PX = 1.0, 10.0, 4
 #: New pages are drawn for so long at a time, s.
 _AT_ONCE_S = 0.012
 
 
 class Moved(NamedTuple):
-    """A piece put elsewhere: which one, on which page (None: a new one), the lower left corner of the rectangle round it, mm, its turn."""
+    """A piece put elsewhere: which one, on which page (None: a new one), the lower left corner of the
+    rectangle round it, mm, its turn."""
 
     key: Key
     page: Page | None
@@ -94,9 +106,11 @@ class Shown:
 
 def shown_pages(pages: tuple[Page, ...], title: str, prints: Mapping[Pattern, Print] = MappingProxyType({}),
                 before: Sequence[Shown] = ()) -> list[Shown]:
-    """Pages that are alike shown as one.  prints: the artwork on each piece; before: what was shown, of which the drawings of pages that
-    stay as they are are kept."""
-    runs = [list(run) for _, run in groupby(pages, key=lambda p: (p.tile, *((id(i.load.pattern), i.move) for i in p.items)))]
+    """Pages that are alike shown as one.  prints: the artwork on each piece; before: what was shown, of which
+    the drawings of pages that stay as they are are kept."""
+    runs = [list(run) for _, run in groupby(pages,
+                                            key=lambda p: (p.tile,
+                                                           *((id(i.load.pattern), i.move) for i in p.items)))]
     made = [Shown(alike[0], alike[-1].number, title, prints) for alike in runs]
     known = {shown.drawn_from: shown for shown in before if shown.is_drawn}
     for shown in made:
@@ -108,9 +122,9 @@ def shown_pages(pages: tuple[Page, ...], title: str, prints: Mapping[Pattern, Pr
 class PagesView(QWidget):
     """Pages in rows, as large as asked, each a sheet of paper.
 
-    A piece is taken by pressing on it, dragged, nudged by the arrow keys, turned by R, held where it is by L, let go of by Delete.
-    picked: the piece that was pressed on; moved: a Moved; held: the key of a piece to be locked or let go; freed: that of one to lie
-    anywhere.
+    A piece is taken by pressing on it, dragged, nudged by the arrow keys, turned by R, held where it is by L,
+    let go of by Delete. picked: the piece that was pressed on; moved: a Moved; held: the key of a piece to be
+    locked or let go; freed: that of one to lie anywhere.
     """
 
     picked = Signal(object)
@@ -134,7 +148,8 @@ class PagesView(QWidget):
         self.pages, self.scale = pages, scale
         if self.taken is not None and self.lying(self.taken) is None:
             self.taken = None
-        self.setAccessibleDescription(counted("{count} page", "{count} pages", self.pages[-1].last if self.pages else 0))
+        self.setAccessibleDescription(counted("{count} page", "{count} pages",
+                                              self.pages[-1].last if self.pages else 0))
         self._arrange()
 
     def resizeEvent(self, event: object) -> None:
@@ -160,11 +175,12 @@ class PagesView(QWidget):
             row = max(row, height)
         return result
 
-    # -- moving pieces by hand ------------------------------------------------------------------------------------
+    # -- moving pieces by hand -------------------------------------------------------------------------------
 
     def lying(self, key: Key) -> tuple[Shown, Item] | None:
         """The page a piece lies on, and the piece there."""
-        return next(((shown, item) for shown in self.pages for item in shown.page.items if item.key == key), None)
+        return next(((shown, item) for shown in self.pages for item in shown.page.items if item.key == key),
+                    None)
 
     def take(self, key: Key | None) -> None:
         """Take a piece in hand."""
@@ -176,7 +192,8 @@ class PagesView(QWidget):
         for place, shown in zip(self.places(), self.pages, strict=True):
             if place.contains(at):
                 p = self._to_mm(place, at)
-                here = [i for i in shown.page.items if _covers(i, p)] or [i for i in shown.page.items if _boxed(i, p)]
+                here = ([i for i in shown.page.items if _covers(i, p)]
+                        or [i for i in shown.page.items if _boxed(i, p)])
                 return shown, here[-1] if here else None
         return None
 
@@ -193,7 +210,8 @@ class PagesView(QWidget):
         self.picked.emit((item or shown.page.items[0]).load.pattern)
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
-        if self._from is not None and (self._to is not None or (event.position() - self._from[0]).manhattanLength() > _STILL_PX):
+        if (self._from is not None
+            and (self._to is not None or (event.position() - self._from[0]).manhattanLength() > _STILL_PX)):
             self._to = event.position()
             self.update()
 
@@ -215,7 +233,8 @@ class PagesView(QWidget):
         shown, item = met
         place = self.places()[self.pages.index(shown)]
         step = self._to - start
-        corner = QPointF(place.left() + item.box.left * self.scale, place.bottom() - item.box.bottom * self.scale) + step
+        corner = (QPointF(place.left() + item.box.left * self.scale, place.bottom() - item.box.bottom
+                          * self.scale) + step)
         middle = corner + QPointF(item.box.width * self.scale / 2, -item.box.height * self.scale / 2)
         for other_place, other in zip(self.places(), self.pages, strict=True):
             if other_place.contains(middle):
@@ -225,13 +244,15 @@ class PagesView(QWidget):
                 return self._kept_in(other.page, item, x, y, item.move.turn_deg)
         return self._kept_in(None, item, 0.0, 0.0, item.move.turn_deg, shown.page.sheet)
 
-    def _kept_in(self, page: Page | None, item: Item, x: float, y: float, turn_deg: float, sheet: Sheet | None = None) -> Moved:
+    def _kept_in(self, page: Page | None, item: Item, x: float, y: float, turn_deg: float,
+                 sheet: Sheet | None = None) -> Moved:
         """A piece there, or as near as lies within what the printer reaches."""
         space = room(page.sheet if page is not None else sheet or self.pages[0].page.sheet)
         turn = round(turn_deg % 360.0, 4) % 360.0
         box = item._replace(move=move_to(item.load.pattern, turn, x, y)).box
         return Moved(item.key, page, (min(max(x, space.left), max(space.left, space.right - box.width)),
-                                      min(max(y, space.bottom), max(space.bottom, space.top - box.height))), turn)
+                                      min(max(y, space.bottom), max(space.bottom, space.top - box.height))),
+                     turn)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         met = self.lying(self.taken) if self.taken is not None else None
@@ -240,11 +261,13 @@ class PagesView(QWidget):
             return
         shown, item = met
         step = _FAR_MM if event.modifiers() & Qt.KeyboardModifier.ShiftModifier else _NUDGE_MM
-        ways = {Qt.Key.Key_Left: (-step, 0.0), Qt.Key.Key_Right: (step, 0.0), Qt.Key.Key_Up: (0.0, step), Qt.Key.Key_Down: (0.0, -step)}
+        ways = {Qt.Key.Key_Left: (-step, 0.0), Qt.Key.Key_Right: (step, 0.0), Qt.Key.Key_Up: (0.0, step),
+                Qt.Key.Key_Down: (0.0, -step)}
         key = Qt.Key(event.key())
         if key in ways:
             dx, dy = ways[key]
-            self.moved.emit(self._kept_in(shown.page, item, item.box.left + dx, item.box.bottom + dy, item.move.turn_deg))
+            self.moved.emit(self._kept_in(shown.page, item, item.box.left + dx, item.box.bottom + dy,
+                                          item.move.turn_deg))
         elif key == Qt.Key.Key_R:
             self.turn()
         elif key == Qt.Key.Key_L:
@@ -260,10 +283,12 @@ class PagesView(QWidget):
         if met is not None:
             shown, item = met
             cx, cy = item.box.centre
-            self.moved.emit(self._kept_in(shown.page, item, cx - item.box.height / 2, cy - item.box.width / 2, item.move.turn_deg + 90.0))
+            self.moved.emit(self._kept_in(shown.page, item, cx - item.box.height / 2, cy - item.box.width / 2,
+                                          item.move.turn_deg + 90.0))
 
     def _hands(self, painter: QPainter, place: QRectF, shown: Shown) -> None:
-        """Pieces that lie on each other in brick, what is held there with a dot, the one in hand with a frame."""
+        """Pieces that lie on each other in brick, what is held there with a dot, the one in hand with a
+        frame."""
         painter.save()
         painter.translate(place.left(), place.bottom())
         painter.scale(self.scale, -self.scale)
@@ -342,7 +367,8 @@ class PagesView(QWidget):
             painter.scale(self.scale, -self.scale)
             if shown.page.tile is not None:
                 space = room(shown.page.sheet)
-                painter.setClipRect(QRectF(space.left, space.bottom, space.width, space.height), Qt.ClipOperation.IntersectClip)
+                painter.setClipRect(QRectF(space.left, space.bottom, space.width, space.height),
+                                    Qt.ClipOperation.IntersectClip)
             for made, move in shown.prints:
                 self._print(painter, made, move)
             painter.restore()
@@ -360,8 +386,10 @@ class PagesView(QWidget):
             pieces = ", ".join(dict.fromkeys(i.load.words for i in shown.page.items))
             if shown.page.tile is not None:
                 pieces = t("{piece}, tile {tile}", piece=pieces, tile=shown.page.tile.name)
-            words = t("page {n} of {count}: {piece}", n=first, count=count, piece=pieces) if shown.last == first else \
-                t("pages {n} to {last} of {count}: {piece}", n=first, last=shown.last, count=count, piece=pieces)
+            words = t("page {n} of {count}: {piece}", n=first, count=count,
+                      piece=pieces) if shown.last == first else \
+                t("pages {n} to {last} of {count}: {piece}", n=first, last=shown.last, count=count,
+                  piece=pieces)
             below = QRectF(place.left(), place.bottom() + 4, place.width() + GAP_PX - 8, CAPTION_PX)
             words = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, round(below.width()))
             painter.drawText(below, words)
@@ -395,7 +423,8 @@ class PagesView(QWidget):
         for text in drawing.texts:
             painter.setFont(_font(max(1, round(text.size * self.scale)), text.bold))
             painter.save()
-            painter.translate(place.left() + text.at[0] * self.scale, place.bottom() - text.at[1] * self.scale)
+            painter.translate(place.left() + text.at[0] * self.scale,
+                              place.bottom() - text.at[1] * self.scale)
             painter.rotate(-text.turn_deg)
             if text.middle:
                 room = QRectF(-300, -text.size * self.scale, 600, 2 * text.size * self.scale)
@@ -407,7 +436,8 @@ class PagesView(QWidget):
 
 @lru_cache(maxsize=64)
 def _font(px: int, bold: bool) -> QFont:
-    """The letters of the pages so high; one made anew is looked for among all fonts each time it is drawn with."""
+    """The letters of the pages so high; one made anew is looked for among all fonts each time it is drawn
+    with."""
     font = QFont(theme.text_font(bold=bold))
     font.setPixelSize(px)
     return font

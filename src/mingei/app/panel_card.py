@@ -1,4 +1,5 @@
-"""What the cards of the panel in hand share: buttons that put something on it, a list of what was put, and the values of the one shown."""
+"""What the cards of the panel in hand share: buttons that put something on it, a list of what was put, and
+the values of the one shown."""
 
 from __future__ import annotations
 
@@ -20,7 +21,8 @@ Add = tuple[str, str, str, Callable[[], object]]
 
 
 class PanelCard(Card):
-    """Hidden while no panel is chosen that it is about; its fields are made when one first is, so that the window stands the sooner.
+    """Hidden while no panel is chosen that it is about; its fields are made when one first is, so that the
+    window stands the sooner.
 
     A card of this kind gives ``panel`` (the panel in hand, or ""), ``_make`` and ``_show``.
     """
@@ -60,7 +62,7 @@ class PanelCard(Card):
             self._show(panel)
             self.reason.hide()
 
-    # -- making its fields ---------------------------------------------------------------------------------------
+    # -- making its fields -----------------------------------------------------------------------------------
 
     def _add_buttons(self, adds: Iterable[Add], spoken: Callable[[str], str]) -> None:
         """Buttons, two in a row; spoken: from a button's words to its accessible name."""
@@ -88,7 +90,7 @@ class PanelCard(Card):
             self.lengths[key] = field
             self.body.addWidget(field)
 
-    # -- showing -------------------------------------------------------------------------------------------------
+    # -- showing ---------------------------------------------------------------------------------------------
 
     def _show_list(self, names: Sequence[str]) -> None:
         """The names of what is there; the one shown stays, or becomes the last."""
@@ -115,7 +117,7 @@ class PanelCard(Card):
         self.shown = name
         self.refresh()
 
-    # -- changing ------------------------------------------------------------------------------------------------
+    # -- changing --------------------------------------------------------------------------------------------
 
     def _try(self, act: Callable[[], object]) -> None:
         """Do it, or say why it cannot be."""

@@ -1,4 +1,5 @@
-"""What the flat and the folded view share: one build, one selection, one measuring tool, and going through the parts by keys."""
+"""What the flat and the folded view share: one build, one selection, one measuring tool, and going through
+the parts by keys."""
 
 from __future__ import annotations
 
@@ -10,7 +11,8 @@ from mingei.core.build import NOTHING, Build, Part
 
 
 class PartView(QWidget):
-    """picked, pointed: a part clicked or under the pointer, NOTHING for none; measured: what the measuring tool found."""
+    """picked, pointed: a part clicked or under the pointer, NOTHING for none; measured: what the measuring
+    tool found."""
 
     picked = Signal(object)
     pointed = Signal(object)

@@ -1,4 +1,5 @@
-"""Small drawings of finished things, painted without OpenGL, so that they can be had anywhere and at any size."""
+"""Small drawings of finished things, painted without OpenGL, so that they can be had anywhere and at any
+size."""
 
 from __future__ import annotations
 
@@ -19,7 +20,8 @@ _FINER = 3
 _FACES = ("printed", "inside", "rim")
 
 
-def paint_thing(painter: QPainter, room: QRectF, build: Build, fraction: float = 1.0, camera: Camera | None = None) -> None:
+def paint_thing(painter: QPainter, room: QRectF, build: Build, fraction: float = 1.0,
+                camera: Camera | None = None) -> None:
     """Paint a build as it stands at a moment of its folding, filling the room (px)."""
     finished(_painted(painter, room, build, fraction, camera))
 
@@ -33,10 +35,12 @@ def _painted(painter: QPainter, room: QRectF, build: Build, fraction: float = 1.
     faces = yield from seen_in_steps(shape, view, room.width() / room.height(), light_of(view))
     for number, face in enumerate(faces):
         tint = theme.colour(_FACES[int(shape.face[face.source])])
-        tint = QColor.fromRgbF(tint.redF() * face.shade, tint.greenF() * face.shade, tint.blueF() * face.shade)
+        tint = QColor.fromRgbF(tint.redF() * face.shade, tint.greenF() * face.shade,
+                               tint.blueF() * face.shade)
         painter.setPen(QPen(tint, 1))  # covers the gap that rounding leaves between neighbours
         painter.setBrush(tint)
-        painter.drawPolygon(QPolygonF([QPointF(room.left() + x * room.width(), room.bottom() - y * room.height()) for x, y in face.points]))
+        painter.drawPolygon(QPolygonF([QPointF(room.left() + x * room.width(),
+                                               room.bottom() - y * room.height()) for x, y in face.points]))
         if number % _FACES_A_STEP == 0:
             yield
 
@@ -49,7 +53,8 @@ _AHEAD_MOST, _FACES_A_STEP = 4, 24
 @lru_cache(maxsize=64)
 def picture(build: Build, width: int, height: int, ratio: float, tokens: theme.Tokens) -> QPixmap:
     """A picture of a build; kept by build, size (px), density and colours."""
-    return _ahead.pop((build, width, height, ratio, tokens), None) or finished(_drawn(build, width, height, ratio))
+    return (_ahead.pop((build, width, height, ratio, tokens), None)
+            or finished(_drawn(build, width, height, ratio)))
 
 
 def _drawn(build: Build, width: int, height: int, ratio: float) -> Generator[None, None, QPixmap]:
@@ -68,7 +73,8 @@ def _drawn(build: Build, width: int, height: int, ratio: float) -> Generator[Non
 
 
 def draw_ahead(build: Build, width: int, height: int) -> Generator[None, None, None]:
-    """Draw a picture in short steps, so that a person is not kept waiting; ``picture_icon`` then finds it done."""
+    """Draw a picture in short steps, so that a person is not kept waiting; ``picture_icon`` then finds it
+    done."""
     key = build, width, height, 2.0, theme.tokens()
     made = yield from _drawn(build, width, height, 2.0)
     while len(_ahead) >= _AHEAD_MOST:

@@ -1,4 +1,5 @@
-"""Artwork on the screen: pictures read small in the background, and each piece's print as one image for both views."""
+"""Artwork on the screen: pictures read small in the background, and each piece's print as one image for both
+views."""
 
 from __future__ import annotations
 
@@ -23,7 +24,8 @@ from mingei.core.layout.splice import printed_within
 from mingei.core.plane.shape import Box, bounds
 from mingei.formats import artwork
 
-#: Pictures are read no larger than this for the screen, px; a piece's print is no finer, px, nor finer than so many px a mm.
+#: Pictures are read no larger than this for the screen, px; a piece's print is no finer, px, nor finer than
+#: so many px a mm.
 _PREVIEW_PX, _PRINT_PX, _FINEST = 1000, 1200.0, 8.0
 #: While measures change, no finer than this (px), and finely once they have rested so long (ms).
 _HURRIED_PX, _REST_MS = 420.0, 220
@@ -42,11 +44,13 @@ class Print:
         self._halves = [image]
 
     def near(self, px_a_mm: float) -> QImage:
-        """The image halved as often as keeps it sharp enough: shown much smaller than it is, it would flicker and lose thin strokes."""
+        """The image halved as often as keeps it sharp enough: shown much smaller than it is, it would flicker
+        and lose thin strokes."""
         level = max(0, math.floor(math.log2(max(1.0, self.image.width() / (self.box.width * px_a_mm)))))
         while len(self._halves) <= level:
             last = self._halves[-1]
-            half = last.scaled(max(1, last.width() // 2), max(1, last.height() // 2), Qt.AspectRatioMode.IgnoreAspectRatio,
+            half = last.scaled(max(1, last.width() // 2), max(1, last.height() // 2),
+                               Qt.AspectRatioMode.IgnoreAspectRatio,
                                Qt.TransformationMode.SmoothTransformation)
             self._halves.append(half.convertToFormat(self.image.format()))
         return self._halves[level]
@@ -76,7 +80,8 @@ def _read(art: Art) -> _Read:
         if not isinstance(picture, Raster):
             return _Read(picture, None, None, stamp)
         width, height, data = artwork.preview(picture, _PREVIEW_PX)
-        return _Read(picture, QImage(data, width, height, 4 * width, QImage.Format.Format_RGBA8888).copy(), None, stamp)
+        return _Read(picture, QImage(data, width, height, 4 * width, QImage.Format.Format_RGBA8888).copy(),
+                     None, stamp)
     except MingeiError as error:
         return _Read(None, None, error, stamp)
 
@@ -111,7 +116,8 @@ class Prints(QObject):
             self.look_again()
 
     def look_again(self) -> None:
-        """Read again the pictures whose files have changed, come or gone since they were read: someone may have drawn on."""
+        """Read again the pictures whose files have changed, come or gone since they were read: someone may
+        have drawn on."""
         stale = [key for key, read in self._known.items() if read.stamp != _stamp(key[0])]
         for key in stale:
             del self._known[key]
@@ -160,7 +166,8 @@ class Prints(QObject):
 
     def findings(self, build: Build) -> tuple[Finding, ...]:
         """What is to be said of a thing's artwork."""
-        return tuple(found_about(self.refused(build), [each for on in self._lying(build).values() for each in on]))
+        return tuple(found_about(self.refused(build),
+                                 [each for on in self._lying(build).values() for each in on]))
 
     def of(self, build: Build) -> Mapping[Pattern, Print]:
         """The prints of a thing's pieces, as far as their pictures have been read."""
@@ -179,7 +186,8 @@ class Prints(QObject):
         return made
 
     def of_all(self, builds: Iterable[Build]) -> dict[Pattern, Print]:
-        """The prints of several things that are painted already; the others are painted one at a turn of the event loop."""
+        """The prints of several things that are painted already; the others are painted one at a turn of the
+        event loop."""
         found: dict[Pattern, Print] = {}
         asked = [b for b in builds if b.brief.arts]
         self._most = max(_MOST_MADE, len(asked))
@@ -233,7 +241,8 @@ class Prints(QObject):
         return self._placed[2]
 
     def _refine(self) -> None:
-        """Measures rest: what was painted coarse is forgotten, so that it is painted finely when it is shown again."""
+        """Measures rest: what was painted coarse is forgotten, so that it is painted finely when it is shown
+        again."""
         self._changing = ""
         coarse = [build for build, (_, fine, _) in self._made.items() if not fine]
         for build in coarse:
@@ -243,14 +252,17 @@ class Prints(QObject):
 
 
 def paint(prints: tuple[Printed, ...], images: Mapping[int, QImage | None], most: float = _PRINT_PX) -> Print:
-    """A piece's print as one image of at most so many px either way.  images: the pixels of its pictures, by their identity."""
+    """A piece's print as one image of at most so many px either way.  images: the pixels of its pictures, by
+    their identity."""
     box = bounds(q for p in prints for outline, _ in p.within for q in outline)
     scale = min(_FINEST, most / max(box.width, box.height))
-    image = QImage(max(1, round(box.width * scale)), max(1, round(box.height * scale)), QImage.Format.Format_RGBA8888)
+    image = QImage(max(1, round(box.width * scale)), max(1, round(box.height * scale)),
+                   QImage.Format.Format_RGBA8888)
     image.fill(Qt.GlobalColor.transparent)
     painter = QPainter(image)
     painter.setRenderHints(QPainter.RenderHint.Antialiasing | QPainter.RenderHint.SmoothPixmapTransform)
-    to_px = QTransform(image.width() / box.width, 0, 0, -image.height() / box.height, -box.left * image.width() / box.width,
+    to_px = QTransform(image.width() / box.width, 0, 0, -image.height() / box.height,
+                       -box.left * image.width() / box.width,
                        box.top * image.height() / box.height)
     for each in prints:
         painter.save()
@@ -264,7 +276,8 @@ def paint(prints: tuple[Printed, ...], images: Mapping[int, QImage | None], most
                     within.lineTo(*point)
                 within.closeSubpath()
         painter.setClipPath(within)
-        if isinstance(each.picture, Vector) and len(each.frames) > _FEW:  # many alike: painted once, then laid down
+        # many alike: painted once, then laid down
+        if isinstance(each.picture, Vector) and len(each.frames) > _FEW:
             images = {**images, id(each.picture): _tile(each.picture, each.frames[0], scale)}
         for frame in each.frames:
             painter.save()
@@ -290,7 +303,8 @@ def _tile(picture: Vector, frame: Frame, scale: float) -> QImage:
     return image
 
 
-def _draw(painter: QPainter, each: Printed, width: float, height: float, images: Mapping[int, QImage | None]) -> None:
+def _draw(painter: QPainter, each: Printed, width: float, height: float,
+          images: Mapping[int, QImage | None]) -> None:
     """One picture about the origin, y up."""
     pixels = images.get(id(each.picture))
     if each.picture is not None and pixels is not None:
@@ -312,7 +326,8 @@ def _marks(painter: QPainter, picture: Vector, width: float) -> None:
     painter.translate(-picture.width / 2, -picture.height / 2)
     for path, mark in _paths(picture):
         painter.setBrush(QColor(*mark.fill) if mark.fill is not None else Qt.BrushStyle.NoBrush)
-        painter.setPen(QPen(QColor(*mark.stroke), mark.width) if mark.stroke is not None else Qt.PenStyle.NoPen)
+        painter.setPen(QPen(QColor(*mark.stroke), mark.width) if mark.stroke is not None
+                       else Qt.PenStyle.NoPen)
         painter.drawPath(path)
 
 

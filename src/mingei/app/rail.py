@@ -1,4 +1,5 @@
-"""The rail across the top: the stations in the order of the work, each with a mark when something there wants attention."""
+"""The rail across the top: the stations in the order of the work, each with a mark when something there wants
+attention."""
 
 from __future__ import annotations
 

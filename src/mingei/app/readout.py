@@ -1,4 +1,5 @@
-"""A value that follows every change of a measure: drawn by itself, so that a new value asks nothing of the layout round it."""
+"""A value that follows every change of a measure: drawn by itself, so that a new value asks nothing of the
+layout round it."""
 
 from __future__ import annotations
 
@@ -15,9 +16,11 @@ _WRAP = int(Qt.AlignmentFlag.AlignLeft | Qt.TextFlag.TextWordWrap)
 
 
 class Readout(QWidget):
-    """A label of figures.  It tells the layout only when it needs more lines than before; its context menu copies it."""
+    """A label of figures.  It tells the layout only when it needs more lines than before; its context menu
+    copies it."""
 
-    def __init__(self, title: str, font: QFont, tint: str, least_width: int = 40, parent: QWidget | None = None) -> None:
+    def __init__(self, title: str, font: QFont, tint: str, least_width: int = 40,
+                 parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._title, self._tint, self._least, self._text, self._high = title, tint, least_width, "", 0
         self.setFont(font)

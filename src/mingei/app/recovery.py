@@ -1,4 +1,5 @@
-"""Autosave: a few seconds after a change the work is kept aside, and the file is removed once it is saved or closed in peace."""
+"""Autosave: a few seconds after a change the work is kept aside, and the file is removed once it is saved or
+closed in peace."""
 
 from __future__ import annotations
 

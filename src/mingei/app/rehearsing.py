@@ -1,10 +1,19 @@
-"""Rehearsing a print: the PDF as it would come out of a printer with faults, and what its bars would measure."""
+"""Rehearsing a print: the PDF as it would come out of a printer with faults, and what its bars would
+measure."""
 
 from __future__ import annotations
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QImage, QPixmap, QResizeEvent
-from PySide6.QtWidgets import QDialog, QDialogButtonBox, QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
+from PySide6.QtWidgets import (
+    QDialog,
+    QDialogButtonBox,
+    QHBoxLayout,
+    QLabel,
+    QSizePolicy,
+    QVBoxLayout,
+    QWidget,
+)
 
 from mingei.app.document import Document
 from mingei.app.fields import CountField, QuietCombo
@@ -62,7 +71,8 @@ class RehearseDialog(QDialog):
 
     def _try(self) -> None:
         """Print the page in the background."""
-        number, row, project, known = self.page.value(), self.fault.currentIndex(), self.document.project, self._data
+        number, row, project, known = (self.page.value(), self.fault.currentIndex(), self.document.project,
+                                       self._data)
         self.bars.setText(t("Printing…"))
         self.verdict.clear()
 
@@ -85,7 +95,8 @@ class RehearseDialog(QDialog):
             return
         self._data = data
         image = found.image
-        picture = QImage(image.tobytes(), image.width, image.height, image.width, QImage.Format.Format_Grayscale8).copy()
+        picture = QImage(image.tobytes(), image.width, image.height, image.width,
+                         QImage.Format.Format_Grayscale8).copy()
         self._picture = QPixmap.fromImage(picture)
         across, along = (write_mm(mm) if mm else t("not to be seen") for mm in (found.across, found.along))
         self.bars.setText(t("Level bar: {across}. Upright bar: {along}.", across=across, along=along))
@@ -99,7 +110,8 @@ class RehearseDialog(QDialog):
 
     def _fit(self) -> None:
         if not self._picture.isNull():
-            self.sheet.setPixmap(self._picture.scaled(self.sheet.size() * self.devicePixelRatioF(), Qt.AspectRatioMode.KeepAspectRatio,
+            self.sheet.setPixmap(self._picture.scaled(self.sheet.size() * self.devicePixelRatioF(),
+                                                      Qt.AspectRatioMode.KeepAspectRatio,
                                                       Qt.TransformationMode.SmoothTransformation))
 
     def resizeEvent(self, event: QResizeEvent) -> None:

@@ -12,8 +12,10 @@ from mingei.app import theme
 from mingei.core.length import MM_PER_INCH, plain_number
 
 RULE_PX = 22
-_IN_STEPS = ((1 / 8, 2), (1 / 4, 4), (1 / 2, 4), (1.0, 8), (2.0, 8), (5.0, 5), (10.0, 10), (20.0, 4), (50.0, 5))
-_MM_STEPS = ((1.0, 2), (5.0, 5), (10.0, 10), (20.0, 4), (50.0, 5), (100.0, 10), (200.0, 4), (500.0, 5), (1000.0, 10))
+_IN_STEPS = ((1 / 8, 2), (1 / 4, 4), (1 / 2, 4), (1.0, 8), (2.0, 8), (5.0, 5), (10.0, 10), (20.0, 4),
+             (50.0, 5))
+_MM_STEPS = ((1.0, 2), (5.0, 5), (10.0, 10), (20.0, 4), (50.0, 5), (100.0, 10), (200.0, 4), (500.0, 5),
+             (1000.0, 10))
 
 
 class Scale(NamedTuple):
@@ -24,7 +26,8 @@ class Scale(NamedTuple):
     zero: QPointF
 
     def steps(self) -> tuple[float, int, float]:
-        """Units between figures, parts between figures, px between parts; figures stand at least 50 px apart."""
+        """Units between figures, parts between figures, px between parts; figures stand at least 50 px
+        apart."""
         inches = self.unit == "in"
         px_a_unit = self.px_a_mm * (MM_PER_INCH if inches else 1.0)
         choices = _IN_STEPS if inches else _MM_STEPS
@@ -40,10 +43,12 @@ def paint_grid(painter: QPainter, scale: Scale, paper: QRect) -> None:
     painter.setPen(pen)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)
     far = step * parts
-    for number in range(math.ceil((paper.left() - scale.zero.x()) / far), math.floor((paper.right() - scale.zero.x()) / far) + 1):
+    for number in range(math.ceil((paper.left() - scale.zero.x()) / far),
+                        math.floor((paper.right() - scale.zero.x()) / far) + 1):
         x = round(scale.zero.x() + number * far)
         painter.drawLine(x, paper.top(), x, paper.bottom())
-    for number in range(math.ceil((paper.top() - scale.zero.y()) / far), math.floor((paper.bottom() - scale.zero.y()) / far) + 1):
+    for number in range(math.ceil((paper.top() - scale.zero.y()) / far),
+                        math.floor((paper.bottom() - scale.zero.y()) / far) + 1):
         y = round(scale.zero.y() + number * far)
         painter.drawLine(paper.left(), y, paper.right(), y)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing, True)
@@ -69,7 +74,8 @@ def paint_rules(painter: QPainter, scale: Scale, width: int, height: int) -> Non
             at = origin + sign * number * step
             long = number % parts == 0
             tick = 9 if long else 4
-            ticks.append(QLineF(at, height - RULE_PX, at, height - RULE_PX + tick) if level else QLineF(RULE_PX, at, RULE_PX - tick, at))
+            ticks.append(QLineF(at, height - RULE_PX, at, height - RULE_PX + tick) if level
+                         else QLineF(RULE_PX, at, RULE_PX - tick, at))
             if long:
                 words = plain_number(number / parts * major, 3)
                 painter.drawText(QPointF(at + 3, height - 4) if level else QPointF(3 - at, 10), words)

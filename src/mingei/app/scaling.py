@@ -58,18 +58,23 @@ class ScaleDialog(QDialog):
         self.sheet = self._list([(s.name, t(s.name)) for s in SHEETS], t("Sheet"))
         self.sheet.setCurrentIndex(self.sheet.findData(document.project.sheet))
         self.ways: list[Callable[[Brief, Stock], float]] = []
-        self._page(t("By a factor"), [(t("Times the size"), self._line("factor", "2", t("Times the size")))], self._by_factor)
+        self._page(t("By a factor"), [(t("Times the size"), self._line("factor", "2", t("Times the size")))],
+                   self._by_factor)
         self._page(t("From one model scale to another"), [
             (t("Drafted at 1 to"), self._line("from", "12", t("Drafted at 1 to"))),
             (t("Wanted at 1 to"), self._line("wanted", "6", t("Wanted at 1 to")))], self._by_model)
         self._page(t("By an object"), [
-            (t("Made for one of"), self._line("made", write(60.0, document.project.unit), t("Made for one of"))),
-            (t("Yours has"), self._line("mine", write(80.0, document.project.unit), t("Yours has")))], self._by_object)
+            (t("Made for one of"), self._line("made", write(60.0, document.project.unit),
+                                              t("Made for one of"))),
+            (t("Yours has"), self._line("mine", write(80.0, document.project.unit), t("Yours has")))],
+                   self._by_object)
         self._page(t("To a length"), [
-            (t("Which length"), self.measure), (t("Becomes"), self._line("to", write(200.0, document.project.unit), t("Becomes")))],
+            (t("Which length"), self.measure),
+            (t("Becomes"), self._line("to", write(200.0, document.project.unit), t("Becomes")))],
             self._to_length)
         self._page(t("To the largest that fits a sheet"), [(t("Sheet"), self.sheet)], self._to_sheet)
-        self.step = self._list([("", t("exactly")), ("mm", t("to half a millimetre")), ("in", t("to a sixteenth of an inch"))], t("Round"))
+        self.step = self._list([("", t("exactly")), ("mm", t("to half a millimetre")),
+                                ("in", t("to a sixteenth of an inch"))], t("Round"))
         self.all = QCheckBox(t("Every thing in the kit by the same factor"))
         self.all.setVisible(len(document.project.briefs) > 1)
         form = QFormLayout()
@@ -93,7 +98,8 @@ class ScaleDialog(QDialog):
         self.table.setShowGrid(False)
         self.table.horizontalHeader().setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)
         for section in (1, 2, 3):
-            self.table.horizontalHeader().setSectionResizeMode(section, QHeaderView.ResizeMode.ResizeToContents)
+            self.table.horizontalHeader().setSectionResizeMode(section,
+                                                               QHeaderView.ResizeMode.ResizeToContents)
         column.addWidget(self.table, 1)
         self.consequence = QLabel()
         self.consequence.setWordWrap(True)
@@ -101,9 +107,12 @@ class ScaleDialog(QDialog):
         column.addWidget(self.consequence)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
         self.draft = buttons.addButton(t("Draft it anew"), QDialogButtonBox.ButtonRole.AcceptRole)
-        self.draft.setToolTip(t("Thickness, tabs, play and holes for bought parts stay as they are; everything else grows."))
-        self.enlarge = buttons.addButton(t("Enlarge the drawing instead"), QDialogButtonBox.ButtonRole.ActionRole)
-        self.enlarge.setToolTip(t("What a copier does: creases, slots and tabs grow with the rest, the card does not."))
+        self.draft.setToolTip(
+            t("Thickness, tabs, play and holes for bought parts stay as they are; everything else grows."))
+        self.enlarge = buttons.addButton(t("Enlarge the drawing instead"),
+                                         QDialogButtonBox.ButtonRole.ActionRole)
+        self.enlarge.setToolTip(
+            t("What a copier does: creases, slots and tabs grow with the rest, the card does not."))
         self.draft.setDefault(True)
         buttons.accepted.connect(lambda: self._carry_out(enlarge=False))
         self.enlarge.clicked.connect(lambda: self._carry_out(enlarge=True))
@@ -114,7 +123,7 @@ class ScaleDialog(QDialog):
             box.currentIndexChanged.connect(lambda _: self.refresh())
         self.refresh()
 
-    # -- making it -----------------------------------------------------------------------------------------------
+    # -- making it -------------------------------------------------------------------------------------------
 
     def _list(self, items: list[tuple[str, str]], name: str) -> QuietCombo:
         box = QuietCombo()
@@ -132,7 +141,8 @@ class ScaleDialog(QDialog):
         self.lines[key] = line
         return line
 
-    def _page(self, words: str, rows: list[tuple[str, QWidget]], factor: Callable[[Brief, Stock], float]) -> None:
+    def _page(self, words: str, rows: list[tuple[str, QWidget]],
+              factor: Callable[[Brief, Stock], float]) -> None:
         page = QWidget()
         form = QFormLayout(page)
         form.setContentsMargins(0, 0, 0, 0)
@@ -142,14 +152,15 @@ class ScaleDialog(QDialog):
         self.way.addItem(words)
         self.ways.append(factor)
 
-    # -- the ways ------------------------------------------------------------------------------------------------
+    # -- the ways --------------------------------------------------------------------------------------------
 
     def _number(self, key: str) -> float:
         text = self.lines[key].text().strip().replace(",", ".")
         try:
             return float(text)
         except ValueError:
-            raise MeasureError(say("{text!r} is not a number", text=text), "", "write one such as 1.5") from None
+            raise MeasureError(say("{text!r} is not a number", text=text), "",
+                               "write one such as 1.5") from None
 
     def _by_factor(self, brief: Brief, stock: Stock) -> float:
         return self._number("factor")
@@ -162,12 +173,13 @@ class ScaleDialog(QDialog):
         return scale.ratio(parse(self.lines["mine"].text(), unit), parse(self.lines["made"].text(), unit))
 
     def _to_length(self, brief: Brief, stock: Stock) -> float:
-        return scale.to_measure(brief, stock, str(self.measure.currentData()), parse(self.lines["to"].text(), self.document.project.unit))
+        return scale.to_measure(brief, stock, str(self.measure.currentData()),
+                                parse(self.lines["to"].text(), self.document.project.unit))
 
     def _to_sheet(self, brief: Brief, stock: Stock) -> float:
         return scale.to_sheet(brief, stock, find_sheet(str(self.sheet.currentData())))
 
-    # -- showing what it would do ----------------------------------------------------------------------------------
+    # -- showing what it would do ----------------------------------------------------------------------------
 
     def _scaled(self, brief: Brief) -> Brief:
         step = str(self.step.currentData())
@@ -188,7 +200,8 @@ class ScaleDialog(QDialog):
         self.reason.setText(t("{factor} times the size", factor=plain_number(self.factor, 4)))
         self._fill(scale.table(before, after))
         wrong = scale.consequence(before, after, self.factor)
-        self.consequence.setText(t("{words}.", words=capital(wrong)) if wrong else t("Enlarging the drawing would come to the same."))
+        self.consequence.setText(t("{words}.", words=capital(wrong)) if wrong
+                                 else t("Enlarging the drawing would come to the same."))
         self._allow(True)
 
     def _allow(self, on: bool) -> None:
@@ -199,11 +212,13 @@ class ScaleDialog(QDialog):
 
     def _fill(self, rows: tuple[scale.Row, ...]) -> None:
         unit = self.document.project.unit
-        fates = {scale.Fate.SCALED: t("scaled"), scale.Fate.STAYED: t("stayed"), scale.Fate.FOLLOWED: t("followed")}
+        fates = {scale.Fate.SCALED: t("scaled"), scale.Fate.STAYED: t("stayed"),
+                 scale.Fate.FOLLOWED: t("followed")}
         self.table.setRowCount(len(rows))
         for number, row in enumerate(rows):
             fate = t(row.small) if row.small else fates[row.fate]
-            cells = (capital(row.name), typeset(write(row.before, unit)), typeset(write(row.after, unit)), fate)
+            cells = (capital(row.name), typeset(write(row.before, unit)), typeset(write(row.after, unit)),
+                     fate)
             for place, words in enumerate(cells):
                 cell = QTableWidgetItem(words)
                 if place in (1, 2):
@@ -221,8 +236,10 @@ class ScaleDialog(QDialog):
         try:
             for number in numbers:
                 brief = project.briefs[number]
-                changed = replace(brief, enlarged=brief.enlarged * self.factor) if enlarge else self._scaled(brief)
-                build(changed, project.stock_of(changed), project.parts_of(changed))  # refuse before anything changes
+                changed = (replace(brief, enlarged=brief.enlarged * self.factor) if enlarge
+                           else self._scaled(brief))
+                # refuse before anything changes
+                build(changed, project.stock_of(changed), project.parts_of(changed))
                 project = project.with_brief(number, changed)
         except MingeiError as error:
             self.reason.setText(capital(placed(project.briefs[number].name, error.sentence, error.remedy)))

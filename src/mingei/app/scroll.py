@@ -8,7 +8,8 @@ from PySide6.QtWidgets import QScrollArea, QVBoxLayout, QWidget
 
 
 class WordScroll(QScrollArea):
-    """Widgets go into ``column``.  A plain scroll area squeezes wrapped words below their height before it scrolls; this one does not."""
+    """Widgets go into ``column``.  A plain scroll area squeezes wrapped words below their height before it
+    scrolls; this one does not."""
 
     def __init__(self) -> None:
         super().__init__()

@@ -1,4 +1,5 @@
-"""What the flat shows of joins: the number of every seam beside both its edges, and the lines that pieces are cut across by."""
+"""What the flat shows of joins: the number of every seam beside both its edges, and the lines that pieces are
+cut across by."""
 
 from __future__ import annotations
 
@@ -31,8 +32,8 @@ class MateMark(NamedTuple):
 
 
 class JoinLine(NamedTuple):
-    """A line across a piece as drawn: its place among the thing's lines, itself, its piece and how that is moved, the number of the join,
-    and its ends, px."""
+    """A line across a piece as drawn: its place among the thing's lines, itself, its piece and how that is
+    moved, the number of the join, and its ends, px."""
 
     number: int
     splice: Splice
@@ -59,7 +60,8 @@ def mate_marks(build: Build, to_px: ToPx) -> list[MateMark]:
             length = (along.x() ** 2 + along.y() ** 2) ** 0.5
             if length > 3 * MARK_PX:  # the panel lies to the left of its side; up is down on the screen
                 inward = QPointF(along.y(), -along.x()) / length
-                result.append(MateMark(Part(owners[edge.seam], edge.seam), edge.key, p + along * 0.22 + inward * (MARK_PX + 3)))
+                result.append(MateMark(Part(owners[edge.seam], edge.seam), edge.key,
+                                       p + along * 0.22 + inward * (MARK_PX + 3)))
     return result
 
 
@@ -76,19 +78,22 @@ def join_lines(build: Build, to_px: ToPx) -> list[JoinLine]:
     return result
 
 
-def paint_marks(painter: QPainter, build: Build, marks: Iterable[MateMark], lit_parts: Collection[Part], ratio: float) -> None:
+def paint_marks(painter: QPainter, build: Build, marks: Iterable[MateMark], lit_parts: Collection[Part],
+                ratio: float) -> None:
     """The numbers that say which edge meets which; both of a pair light up together."""
     taped = {m.seam for p in build.patterns for m in p.mates if m.joint is Joint.TAPE}
     ground = theme.colour("surface").rgba()
     tints = {lit: theme.colour("persimmon" if lit else "quiet").rgba() for lit in (False, True)}
     for mark in marks:
         lit = mark.part in lit_parts
-        painter.drawPixmap(mark.at - _MIDDLE, _mark(mark.key, tints[lit], ground, lit, mark.part.panel in taped, ratio))
+        painter.drawPixmap(mark.at - _MIDDLE,
+                           _mark(mark.key, tints[lit], ground, lit, mark.part.panel in taped, ratio))
     painter.setBrush(Qt.BrushStyle.NoBrush)
 
 
 def paint_lines(painter: QPainter, lines: Iterable[JoinLine], held: int | None, ratio: float) -> None:
-    """The lines that pieces are cut across by, each with its number at both ends.  held: the one that is dragged."""
+    """The lines that pieces are cut across by, each with its number at both ends.  held: the one that is
+    dragged."""
     ground = theme.colour("surface").rgba()
     for line in lines:
         lit = line.number == held

@@ -9,8 +9,10 @@ from PySide6.QtCore import QLocale, QSettings
 
 _RECENT_MOST = 10
 #: Countries whose paper is Letter, by territory (common practice: North America and parts of Latin America).
-_LETTER_LANDS = {QLocale.Country.UnitedStates, QLocale.Country.Canada, QLocale.Country.Mexico, QLocale.Country.Chile,
-                 QLocale.Country.Colombia, QLocale.Country.CostaRica, QLocale.Country.Guatemala, QLocale.Country.Panama,
+_LETTER_LANDS = {QLocale.Country.UnitedStates, QLocale.Country.Canada, QLocale.Country.Mexico,
+                 QLocale.Country.Chile,
+                 QLocale.Country.Colombia, QLocale.Country.CostaRica, QLocale.Country.Guatemala,
+                 QLocale.Country.Panama,
                  QLocale.Country.Philippines, QLocale.Country.PuertoRico, QLocale.Country.Venezuela}
 
 
@@ -20,11 +22,13 @@ def state_folder() -> Path:
 
 
 class Settings:
-    """Typed access to the settings file; every value has a default and a wrong one in the file is passed over."""
+    """Typed access to the settings file; every value has a default and a wrong one in the file is passed
+    over."""
 
     def __init__(self, path: Path | None = None) -> None:
         self.data = path.parent if path else user_data_path("mingei", appauthor=False)
-        self.store = QSettings(str(path or user_config_path("mingei", appauthor=False) / "mingei.ini"), QSettings.Format.IniFormat)
+        self.store = QSettings(str(path or user_config_path("mingei", appauthor=False) / "mingei.ini"),
+                               QSettings.Format.IniFormat)
 
     def text(self, key: str, default: str = "") -> str:
         value = self.store.value(key, default)
@@ -59,7 +63,8 @@ class Settings:
     @property
     def unit(self) -> str:
         """mm or in, as the locale measures, unless chosen."""
-        usual = "in" if QLocale.system().measurementSystem() is QLocale.MeasurementSystem.ImperialUSSystem else "mm"
+        usual = ("in" if QLocale.system().measurementSystem() is QLocale.MeasurementSystem.ImperialUSSystem
+                 else "mm")
         chosen = self.text("unit", usual)
         return chosen if chosen in ("mm", "in") else usual
 

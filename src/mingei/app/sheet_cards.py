@@ -1,4 +1,5 @@
-"""The cards of the Sheets station: how pieces are laid out, the piece in hand, what is printed, and the printer."""
+"""The cards of the Sheets station: how pieces are laid out, the piece in hand, what is printed, and the
+printer."""
 
 from __future__ import annotations
 
@@ -14,7 +15,18 @@ from mingei.app.fields import CountField, LengthField, QuietCombo
 from mingei.app.words import capital, counted, t
 from mingei.app.workers import Job, Progress
 from mingei.core.errors import MeasureError, MingeiError
-from mingei.core.layout.laying import ANY_PRINTER, BAR_MM, GROUPS, MOST_OFF, CutLine, Laying, Printer, Spot, Way, feed_advice
+from mingei.core.layout.laying import (
+    ANY_PRINTER,
+    BAR_MM,
+    GROUPS,
+    MOST_OFF,
+    CutLine,
+    Laying,
+    Printer,
+    Spot,
+    Way,
+    feed_advice,
+)
 from mingei.core.layout.offcuts import left_over
 from mingei.core.layout.parting import parting
 from mingei.core.layout.place import Load, Page
@@ -22,8 +34,10 @@ from mingei.core.length import write, write_mm
 from mingei.core.plane.shape import Box
 from mingei.core.words import say
 
-_WAYS = ((Way.FREE, "Turned as they fit best"), (Way.ALONG, "Upright, along the sheet"), (Way.ACROSS, "Lying, across the sheet"))
-_CUTS = ((CutLine.LINE, "Cuts as lines"), (CutLine.HAIR, "Cuts as hairlines"), (CutLine.TICKS, "Ticks outside the corners"),
+_WAYS = ((Way.FREE, "Turned as they fit best"), (Way.ALONG, "Upright, along the sheet"),
+         (Way.ACROSS, "Lying, across the sheet"))
+_CUTS = ((CutLine.LINE, "Cuts as lines"), (CutLine.HAIR, "Cuts as hairlines"),
+         (CutLine.TICKS, "Ticks outside the corners"),
          (CutLine.BACK, "Cuts on the back only"), (CutLine.NONE, "No cuts"))
 
 #: The fields for the bars of a print that was corrected already, and the measure each adds to.
@@ -92,11 +106,14 @@ class LayingCard(_ChoicesCard):
         hint = t("Keep pieces upright or lying where their folds must run along the grain of the sheet.")
         self.way = _combo(t("How pieces may be turned"), hint, [t(words) for _, words in _WAYS])
         self.way.activated.connect(lambda row: self._choose(way=_WAYS[row][0]))
-        self.gap = LengthField(t("Spacing"), t("Card left between pieces, so that a knife passes: 3 mm is usual."))
+        self.gap = LengthField(t("Spacing"),
+                               t("Card left between pieces, so that a knife passes: 3 mm is usual."))
         self.gap.edited.connect(self._space)
-        together = self._tick("together", t("Each thing on its own sheets"), t("Pieces of one thing share sheets with no other thing."))
+        together = self._tick("together", t("Each thing on its own sheets"),
+                              t("Pieces of one thing share sheets with no other thing."))
         self.closer = QPushButton(t("Nest closer"))
-        self.closer.setToolTip(t("Search for a layout by outlines that takes fewer sheets. What you hold in place stays there."))
+        self.closer.setToolTip(
+            t("Search for a layout by outlines that takes fewer sheets. What you hold in place stays there."))
         self.closer.clicked.connect(self._toggle)
         self.anew = QPushButton(t("Lay out anew"))
         self.anew.setToolTip(t("Forget where pieces were put, by hand or by nesting."))
@@ -135,7 +152,7 @@ class LayingCard(_ChoicesCard):
         self.state.setText(words)
         self.state.setVisible(bool(words))
 
-    # -- laying closer ---------------------------------------------------------------------------------------------
+    # -- laying closer ---------------------------------------------------------------------------------------
 
     @property
     def busy(self) -> bool:
@@ -168,9 +185,11 @@ class LayingCard(_ChoicesCard):
     def _report(self, job: Job, share: float) -> None:
         if job is self._job and self._best is not None:
             best = self._best
-            self._say(counted("{percent} %: {count} sheet instead of {before}; no fewer than {least} by their area",
-                              "{percent} %: {count} sheets instead of {before}; no fewer than {least} by their area", best.sheets,
-                              percent=round(100 * share), before=best.before, least=best.least))
+            self._say(
+                counted("{percent} %: {count} sheet instead of {before}; no fewer than {least} by their area",
+                        "{percent} %: {count} sheets instead of {before}; no fewer than {least} by "
+                        "their area", best.sheets,
+                        percent=round(100 * share), before=best.before, least=best.least))
             self.found.emit(best)
 
     def _end(self, job: Job, error: MingeiError | None = None) -> None:
@@ -183,7 +202,8 @@ class LayingCard(_ChoicesCard):
         if error is not None:
             self._say(t(error.words))
         elif best is not None and best.sheets < best.before:
-            self._say(counted("{count} sheet instead of {before}", "{count} sheets instead of {before}", best.sheets, before=best.before))
+            self._say(counted("{count} sheet instead of {before}", "{count} sheets instead of {before}",
+                              best.sheets, before=best.before))
             self.document.set_spots(best.spots, t("nest closer"))
             return
         else:
@@ -200,7 +220,8 @@ class LayingCard(_ChoicesCard):
 
 
 class SpotCard(Card):
-    """The piece in hand: where it lies, by numbers too.  put: a Spot; freed: the piece may lie anywhere; turned: a quarter, please."""
+    """The piece in hand: where it lies, by numbers too.  put: a Spot; freed: the piece may lie anywhere;
+    turned: a quarter, please."""
 
     put = Signal(object)
     freed = Signal(object)
@@ -209,18 +230,25 @@ class SpotCard(Card):
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
         super().__init__(t("Piece in hand"), parent)
         self.document = document
-        self.which = _combo(t("Piece in hand"), t("Every piece on these sheets. Press on one, or choose it here."), ())
-        self.left = LengthField(t("From the left"), t("Of the rectangle round the piece, from the sheet's edge."))
-        self.below = LengthField(t("From below"), t("Of the rectangle round the piece, from the sheet's edge."))
+        self.which = _combo(t("Piece in hand"),
+                            t("Every piece on these sheets. Press on one, or choose it here."), ())
+        self.left = LengthField(t("From the left"),
+                                t("Of the rectangle round the piece, from the sheet's edge."))
+        self.below = LengthField(t("From below"),
+                                 t("Of the rectangle round the piece, from the sheet's edge."))
         self.left.edited.connect(lambda mm: self._write(self.left, mm, x=mm))
         self.below.edited.connect(lambda mm: self._write(self.below, mm, y=mm))
         self.turn = QPushButton(t("Turn by 90°"))
         self.turn.clicked.connect(self.turned.emit)
         self.hold = QCheckBox(t("Hold it there"))
         self.hold.setToolTip(t("Neither nesting nor laying out moves it."))
-        self.hold.clicked.connect(lambda on: self._move(locked=on) if on else self.freed.emit(self._spot and self._spot.key))
-        self.group = _combo(t("Kept together"), t("Pieces of one group share sheets with no others, so that they are cut together."),
-                            [t("With any other pieces"), *(t("Only with group {letter}", letter=letter) for letter in GROUPS)])
+        self.hold.clicked.connect(lambda on: self._move(locked=on) if on
+                                  else self.freed.emit(self._spot and self._spot.key))
+        self.group = _combo(t("Kept together"),
+                            t("Pieces of one group share sheets with no others, so that they are cut "
+                              "together."),
+                            [t("With any other pieces"),
+                             *(t("Only with group {letter}", letter=letter) for letter in GROUPS)])
         self.group.activated.connect(lambda row: self._keep("" if row == 0 else GROUPS[row - 1]))
         self.body.addWidget(self.which)
         for widget in (self.left, self.below):
@@ -228,12 +256,16 @@ class SpotCard(Card):
         self.body.addLayout(_row(self.turn, self.hold))
         self.body.addWidget(self.group)
         self.hint = _quiet()
-        self.hint.setText(t("Drag it, or nudge it with the arrow keys (with Shift by 10 mm). R turns it, L holds it, Delete lets it go."))
+        self.hint.setText(
+            t("Drag it, or nudge it with the arrow keys (with Shift by 10 mm). R turns it, L holds it, "
+              "Delete lets it go."))
         self.body.addWidget(self.hint)
         self.order = QLabel()
         self.order.setWordWrap(True)
         self.order.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
-        self.order.setToolTip(t("Straight cuts from edge to edge that part the sheet into blanks and keep its largest offcut whole."))
+        self.order.setToolTip(
+            t("Straight cuts from edge to edge that part the sheet into blanks and keep its largest offcut "
+              "whole."))
         self.body.addWidget(self.order)
         self._spot: Spot | None = None
         self._reach = NOWHERE
@@ -262,22 +294,27 @@ class SpotCard(Card):
             self.order.setText(t("Its sheet cannot be parted by cuts from edge to edge."))
             return
         unit = self.document.project.unit
-        said = [t("{n}. upright, {at} from the left" if cut.upright else "{n}. level, {at} from below", n=n, at=write(cut.at, unit))
+        said = [t("{n}. upright, {at} from the left" if cut.upright else "{n}. level, {at} from below", n=n,
+                  at=write(cut.at, unit))
                 for n, cut in enumerate(cuts, 1)]
-        self.order.setText("\n".join([t("Straight cuts, in this order:"), *said]) if said else t("Its sheet needs no parting."))
+        self.order.setText("\n".join([t("Straight cuts, in this order:"), *said]) if said
+                           else t("Its sheet needs no parting."))
 
     def _write(self, field: LengthField, mm: float, **values: float) -> None:
         """Put the piece where it was written, if the printer reaches there."""
-        low, high = (self._reach.left, self._reach.right) if field is self.left else (self._reach.bottom, self._reach.top)
+        low, high = ((self._reach.left, self._reach.right) if field is self.left
+                     else (self._reach.bottom, self._reach.top))
         if low - 1e-6 <= mm <= high + 1e-6:
             self._move(**values)
         else:
-            field.refuse(MeasureError("there it would lie outside what the printer reaches", field.label.text(),
+            field.refuse(MeasureError("there it would lie outside what the printer reaches",
+                                      field.label.text(),
                                       say("write {low} to {high}", low=write_mm(low), high=write_mm(high))))
 
     def _keep(self, letter: str) -> None:
         if self._spot is not None:
-            self.document.set_laying(self.document.project.laying.grouped(self._spot.owner, self._spot.piece, letter))
+            self.document.set_laying(self.document.project.laying.grouped(self._spot.owner, self._spot.piece,
+                                                                          letter))
 
     def _move(self, **values: Any) -> None:
         if self._spot is not None:
@@ -297,7 +334,8 @@ class PrintedCard(_ChoicesCard):
                 ("folds", t("Fold lines"), t("Off where they are scored from a template, or by a machine.")),
                 ("numbers", t("Numbers of seams"), t("Edges with the same number meet.")),
                 ("names", t("Names beneath pieces"), t("Where several pieces share a sheet.")),
-                ("corners", t("Marks in the corners"), t("For a machine that cuts what was printed: it finds the sheet by them.")),
+                ("corners", t("Marks in the corners"),
+                 t("For a machine that cuts what was printed: it finds the sheet by them.")),
                 ("template", t("Template for the inner face"),
                  t("Mirrored, on paper to be stuck to the back of the card; mountains are valleys there."))):
             self.body.addWidget(self._tick(key, words, hint))
@@ -310,7 +348,8 @@ class PrintedCard(_ChoicesCard):
 
 
 class PrinterCard(Card):
-    """The printer as it was measured: its bars, its margins, the heaviest stock.  rehearse: try the print on a stand-in first."""
+    """The printer as it was measured: its bars, its margins, the heaviest stock.  rehearse: try the print on
+    a stand-in first."""
 
     rehearse = Signal()
 
@@ -326,18 +365,27 @@ class PrinterCard(Card):
         self.name.editingFinished.connect(lambda: self._put(name=self.name.text().strip()))
         self.lengths = {
             "margin": LengthField(t("Margin"), t("What it leaves white at each side, the widest of them.")),
-            "across": LengthField(t("Bar across"), t("How long the level check bar comes out uncorrected: it should be 100 mm.")),
-            "along": LengthField(t("Bar along"), t("How long the upright check bar comes out uncorrected: it should be 100 mm.")),
+            "across": LengthField(t("Bar across"),
+                                  t("How long the level check bar comes out uncorrected: it should be "
+                                    "100 mm.")),
+            "along": LengthField(t("Bar along"),
+                                 t("How long the upright check bar comes out uncorrected: it should be "
+                                   "100 mm.")),
             "across_again": LengthField(
                 t("Corrected, across"),
-                t("How long the level bar of a corrected print comes out: what is still off is added to the correction."),
+                t("How long the level bar of a corrected print comes out: what is still off is added to the "
+                  "correction."),
             ),
             "along_again": LengthField(
                 t("Corrected, along"),
-                t("How long the upright bar of a corrected print comes out: what is still off is added to the correction."),
+                t("How long the upright bar of a corrected print comes out: what is still off is added to "
+                  "the correction."),
             ),
-            "back_x": LengthField(t("Back to right"), t("How far the back of a sheet lies to the right of its front, seen from the back.")),
-            "back_y": LengthField(t("Back upward"), t("How far the back of a sheet lies above its front, seen from the back.")),
+            "back_x": LengthField(t("Back to right"),
+                                  t("How far the back of a sheet lies to the right of its front, seen from "
+                                    "the back.")),
+            "back_y": LengthField(t("Back upward"),
+                                  t("How far the back of a sheet lies above its front, seen from the back.")),
         }
         self.heaviest = CountField(0, 2000, t("Heaviest stock it takes"))
         self.heaviest.setSuffix(" g/m²")
@@ -359,7 +407,9 @@ class PrinterCard(Card):
         self.advice = _quiet()
         self.body.addWidget(self.advice)
         self.trial = QPushButton(t("Rehearse the print…"))
-        self.trial.setToolTip(t("See how the PDF comes out of a printer that shrinks, clips or skews, and what its bars would measure."))
+        self.trial.setToolTip(
+            t("See how the PDF comes out of a printer that shrinks, clips or skews, and what its bars would "
+              "measure."))
         self.trial.clicked.connect(self.rehearse.emit)
         self.body.addWidget(self.trial)
 
@@ -372,8 +422,10 @@ class PrinterCard(Card):
             for each in kept:
                 self.which.addItem(each.name, each)
             if printer != ANY_PRINTER and printer not in kept:
-                self.which.addItem(t("{name}, as measured here", name=printer.name) if printer.name else t("As measured here"), printer)
-            self.which.setCurrentIndex(next(i for i in range(self.which.count()) if Printer(*self.which.itemData(i)) == printer))
+                self.which.addItem(t("{name}, as measured here", name=printer.name) if printer.name
+                                   else t("As measured here"), printer)
+            self.which.setCurrentIndex(next(i for i in range(self.which.count())
+                                            if Printer(*self.which.itemData(i)) == printer))
         with QSignalBlocker(self.name):
             self.name.setText(printer.name)
         for key, field in self.lengths.items():
@@ -388,7 +440,8 @@ class PrinterCard(Card):
             field.setVisible(project.laying.cuts is CutLine.BACK)
         self.keep.setEnabled(bool(printer.name) and printer not in kept)
         self.drop.setEnabled(printer in kept)
-        advice = [words for stock in dict.fromkeys(p.stock for p in pages) for words in [feed_advice(printer, stock.grammage_gsm)]
+        advice = [words for stock in dict.fromkeys(p.stock for p in pages)
+                  for words in [feed_advice(printer, stock.grammage_gsm)]
                   if words and not project.laying.template]
         self.advice.setText("\n".join(f"{capital(words)}." for words in dict.fromkeys(advice)))
         self.advice.setVisible(bool(advice))
@@ -404,8 +457,9 @@ class PrinterCard(Card):
         word = _AGAIN[key]
         again = self.document.project.printer.measured_again(**{word: mm})
         if abs(getattr(again, word) / BAR_MM - 1.0) > MOST_OFF:
-            self.lengths[key].refuse(MeasureError(say("a bar that prints as {mm} was fitted to the page", mm=write_mm(mm)), key,
-                                                  "print at actual size (100 %), and measure again"))
+            self.lengths[key].refuse(
+                MeasureError(say("a bar that prints as {mm} was fitted to the page", mm=write_mm(mm)), key,
+                             "print at actual size (100 %), and measure again"))
             return
         self._put(**{word: round(getattr(again, word), 4)})
         self.lengths[key].show_value(BAR_MM)

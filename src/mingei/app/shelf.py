@@ -1,4 +1,5 @@
-"""The person's stock cabinet as the window has it: read once, written at every change, each change undone one by one."""
+"""The person's stock cabinet as the window has it: read once, written at every change, each change undone one
+by one."""
 
 from __future__ import annotations
 
@@ -16,7 +17,8 @@ from mingei.formats import stock_file
 
 
 class Shelf(QObject):
-    """changed: the cabinet holds something else now; failed: it could not be read or written (a MingeiError)."""
+    """changed: the cabinet holds something else now; failed: it could not be read or written (a
+    MingeiError)."""
 
     changed = Signal()
     failed = Signal(object)
@@ -33,7 +35,8 @@ class Shelf(QObject):
         if self._cabinet is None:
             try:
                 self._cabinet = stock_file.load(self.path)
-            except MingeiError as error:  # the file stays as it is: nothing is written over what could not be read
+            # the file stays as it is: nothing is written over what could not be read
+            except MingeiError as error:
                 self._cabinet, self._unreadable = Cabinet(), True
                 self.failed.emit(error)
         return self._cabinet

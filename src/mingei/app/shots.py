@@ -30,7 +30,8 @@ def views(window: Window) -> list[tuple[str, Callable[[], object]]]:
         document.select(Part(document.build.pattern.name, name))
 
     def go(key: str) -> Callable[[], object]:
-        return each(lambda: document.select(NOTHING), lambda: document.fold(1.0), lambda: window.actions_["checks"].setChecked(False),
+        return each(lambda: document.select(NOTHING), lambda: document.fold(1.0), lambda: window.actions_[
+            "checks"].setChecked(False),
                     lambda: window.draft().lay_out("beside"), lambda: window.go(key))
 
     return [
@@ -39,16 +40,21 @@ def views(window: Window) -> list[tuple[str, Callable[[], object]]]:
         ("draft", go("draft")),
         ("draft-seam", each(lambda: window.draft().lay_out("stacked"), lambda: tapped("front tab"),
                             lambda: window.actions_["checks"].setChecked(True))),
-        ("draft-folding", each(go("draft"), lambda: window.draft().lay_out("folded"), lambda: document.fold(0.62))),
+        ("draft-folding",
+         each(go("draft"), lambda: window.draft().lay_out("folded"), lambda: document.fold(0.62))),
         ("draft-cut-open", each(lambda: document.fold(1.0), lambda: window.draft().cut.setChecked(True))),
-        ("draft-apart", each(lambda: window.draft().cut.setChecked(False), go("draft"), lambda: document.look_at(3),
+        ("draft-apart", each(lambda: window.draft().cut.setChecked(False),
+                             go("draft"), lambda: document.look_at(3),
                              lambda: window.draft().apart.setValue(45))),
         ("sheets", each(lambda: window.draft().apart.setValue(0), lambda: document.look_at(0), go("sheets"))),
         ("draft-envelope", each(go("draft"), lambda: document.look_at(20), lambda: document.fold(0.55))),
         ("draft-artwork", each(lambda: document.fold(1.0), lambda: document.look_at(24))),
         ("draft-curved", each(lambda: document.look_at(14), lambda: document.fold(0.72))),
-        ("draft-panel", each(lambda: document.fold(1.0), lambda: document.look_at(16), lambda: document.select(Part("front", "front")))),
-        ("scale", each(lambda: document.select(NOTHING), lambda: document.look_at(0), window.actions_["scale"].trigger)),
+        ("draft-panel",
+         each(lambda: document.fold(1.0), lambda: document.look_at(16), lambda: document.select(
+             Part("front", "front")))),
+        ("scale", each(lambda: document.select(NOTHING), lambda: document.look_at(0),
+                       window.actions_["scale"].trigger)),
         ("cabinet", each(_put_away, window.actions_["cabinet"].trigger)),
         ("strip", lambda: _measured_strip(window)),
         ("score", each(_put_away, _put_away, go("score"))),
@@ -73,7 +79,8 @@ def _measured_strip(window: Window) -> None:
     document = window.document
     dialog = StripDialog(document.project.stock_of(document.brief), document.shelf, window.desk, window)
     for i, ((what, nominal), line) in enumerate(dialog.lines.items()):
-        true = {What.STACK: nominal * 0.41, What.INSIDE: nominal - 0.41 - 0.08, What.OUTSIDE: nominal + 0.41 - 0.08}[what]
+        true = {What.STACK: nominal * 0.41, What.INSIDE: nominal - 0.41 - 0.08,
+                What.OUTSIDE: nominal + 0.41 - 0.08}[what]
         line.setText(f"{true + 0.04 * ((i * 5) % 3 - 1):.2f}")
     dialog.refit()
     dialog.open()
@@ -87,7 +94,8 @@ def take(window: Window, folder: Path) -> None:
     try:
         folder.mkdir(parents=True, exist_ok=True)
     except OSError as error:
-        raise ExportError(say("it cannot be made ({reason})", reason=error.strerror), str(folder), "choose another folder") from None
+        raise ExportError(say("it cannot be made ({reason})", reason=error.strerror), str(folder),
+                          "choose another folder") from None
     waiting = views(window)
 
     def following() -> None:
@@ -106,8 +114,10 @@ def take(window: Window, folder: Path) -> None:
     def save(name: str, patience: int = _PATIENCE) -> None:
         brief = window.stations.get("brief")
         asking = isinstance(brief, BriefStation) and brief.isVisible() and brief.asking
-        if patience and (pictures_wait() or window.document.prints.waiting or asking or window.drawer.filling or _moving()):
-            QTimer.singleShot(_REST_MS, lambda: save(name, patience - 1))  # small pictures and offers come one at a turn
+        if (patience and (pictures_wait() or window.document.prints.waiting or asking or window.drawer.filling
+                          or _moving())):
+            # small pictures and offers come one at a turn
+            QTimer.singleShot(_REST_MS, lambda: save(name, patience - 1))
             return
         path = folder / f"{name}.png"
         if (QApplication.activeModalWidget() or window).grab().save(str(path)):

@@ -1,4 +1,5 @@
-"""Drawing solids with OpenGL into memory: no window system needed, so it works the same on every screen and on none."""
+"""Drawing solids with OpenGL into memory: no window system needed, so it works the same on every screen and
+on none."""
 
 from __future__ import annotations
 
@@ -17,8 +18,9 @@ Colour = tuple[float, float, float]
 
 
 class ArtFaces(NamedTuple):
-    """Triangles that bear a print: the first's number in the scene, and how many; where their corners lie in the image, (n, 3, 2)
-    0..1 from its upper left; the image as rows of red, green, blue and alpha, its size, px, and a number to know it by."""
+    """Triangles that bear a print: the first's number in the scene, and how many; where their corners lie in
+    the image, (n, 3, 2) 0..1 from its upper left; the image as rows of red, green, blue and alpha, its size,
+    px, and a number to know it by."""
 
     first: int
     many: int
@@ -29,7 +31,8 @@ class ArtFaces(NamedTuple):
 
 
 class Scene(NamedTuple):
-    """What to draw: solids, the colour of each triangle (n, 3) and of each edge (m, 3), of the ground and of cut card; art: its prints."""
+    """What to draw: solids, the colour of each triangle (n, 3) and of each edge (m, 3), of the ground and of
+    cut card; art: its prints."""
 
     solids: Solids
     faces: NDArray[np.float32]
@@ -42,9 +45,11 @@ class Scene(NamedTuple):
 #: A plane (a, b, c, d): what lies where ax + by + cz + d < 0 is cut away.
 Plane = tuple[float, float, float, float]
 NO_PLANE: Plane = (0.0, 0.0, 0.0, 1.0)
-#: How many times denser the faces that show are found at rest, and up to which size of picture: beyond it that takes too long.
+#: How many times denser the faces that show are found at rest, and up to which size of picture: beyond it
+#: that takes too long.
 _FINER, _FINER_MOST_PX = 2, 400_000
-#: Pictures are drawn in sizes that are multiples of this (px), so that a thing that grows a little is drawn where it was.
+#: Pictures are drawn in sizes that are multiples of this (px), so that a thing that grows a little is drawn
+#: where it was.
 _STEP_PX = 64
 #: A picture at rest is drawn in bands so high.
 _BAND_PX = 2 * _STEP_PX
@@ -53,8 +58,9 @@ _GRAZING = 0.01
 _CLIP_DISTANCE0 = 0x3000  # OpenGL's own number for the first clipping plane
 
 
-# Besides its colour every pixel gets the number of the face that shows there.  Card is thinner than a pixel, so depth alone cannot
-# tell an edge from one hidden just beneath: an edge is drawn where a face it bounds shows.
+# Besides its colour every pixel gets the number of the face that shows there.  Card is thinner than a pixel,
+# so depth alone cannot tell an edge from one hidden just beneath: an edge is drawn where a face it bounds
+# shows.
 _FACES_VERTEX = """
 #version 330
 uniform mat4 camera; uniform vec4 section; uniform vec3 light;
@@ -143,7 +149,8 @@ _LOOK_FINE = """
     const int finer = 2;
     ivec2 here = clamp(ivec2(gl_FragCoord.xy) * finer, ivec2(finer), textureSize(seen, 0) - 2 * finer);
     bool shows = false;
-    for (int i = -finer; i < 2 * finer; i++) for (int j = -finer; j < 2 * finer; j++) shows = shows || at(here + ivec2(i, j));
+    for (int i = -finer; i < 2 * finer; i++)
+        for (int j = -finer; j < 2 * finer; j++) shows = shows || at(here + ivec2(i, j));
 """
 #: What each of them is handed of an edge's end: only the plain one asks where its other end lies.
 _EDGE_FORMS = {1: ("3f 3f 2f 3f", "at", "tint", "bounds", "end"), 2: ("3f 3f 2f 12x", "at", "tint", "bounds")}
@@ -161,13 +168,16 @@ class Region(NamedTuple):
     @property
     def bands(self) -> tuple[Region, ...]:
         """It cut into bands from the top down, none so large that drawing it keeps a person waiting."""
-        return tuple(self._replace(top=self.top + y, height=min(_BAND_PX, self.height - y)) for y in range(0, self.height, _BAND_PX))
+        return tuple(self._replace(top=self.top + y, height=min(_BAND_PX, self.height - y))
+                     for y in range(0, self.height, _BAND_PX))
 
     def seen_by(self, matrix: NDArray[np.float64], width: int, height: int) -> NDArray[np.float64]:
-        """A camera's matrix for a whole picture of width x height px, narrowed to this part, its rows from the top down."""
+        """A camera's matrix for a whole picture of width x height px, narrowed to this part, its rows from
+        the top down."""
         part = matrix.copy()
         part[0] = matrix[0] * (width / self.width) + matrix[3] * ((width - 2 * self.left) / self.width - 1)
-        part[1] = -matrix[1] * (height / self.height) + matrix[3] * ((height - 2 * self.top) / self.height - 1)
+        part[1] = (-matrix[1] * (height / self.height) + matrix[3]
+                   * ((height - 2 * self.top) / self.height - 1))
         return part
 
 
@@ -176,7 +186,8 @@ def region(solids: Solids, matrix: NDArray[np.float64], width: int, height: int)
     corners = solids.triangles.reshape(-1, 3) @ matrix[[0, 1, 3], :3].T + matrix[[0, 1, 3], 3]
     far = np.maximum(corners[:, 2:], 1e-9)
     low, high = (corners[:, :2] / far).min(axis=0), (corners[:, :2] / far).max(axis=0)
-    (left, bottom), (right, top) = ((((low if end == 0 else high) + 1) / 2 * (width, height)).tolist() for end in (0, 1))
+    (left, bottom), (right, top) = ((((low if end == 0 else high) + 1) / 2 * (width, height)).tolist()
+                                    for end in (0, 1))
     bottom, top = height - bottom, height - top
     first_x, last_x = max(0, math.floor(left) - 2), min(width, math.ceil(right) + 2)
     first_y, last_y = max(0, math.floor(top) - 2), min(height, math.ceil(bottom) + 2)
@@ -185,11 +196,13 @@ def region(solids: Solids, matrix: NDArray[np.float64], width: int, height: int)
 
 
 def _turned_to(solids: Solids, camera: NDArray[np.float64]) -> NDArray[np.bool_]:
-    """The edges that may show: a face beside them looks at the camera.  Of most things half the edges do not."""
+    """The edges that may show: a face beside them looks at the camera.  Of most things half the edges do
+    not."""
     rows = camera[[0, 1, 3]]
     eye = np.linalg.solve(rows[:, :3], -rows[:, 3])
     sight = eye - solids.edges[:, 0]
-    turned = np.einsum("mfi,mi->mf", solids.edge_normals, sight) > -_GRAZING * np.sqrt((sight**2).sum(axis=1))[:, None]
+    turned = (np.einsum("mfi,mi->mf", solids.edge_normals, sight) > -_GRAZING
+              * np.sqrt((sight**2).sum(axis=1))[:, None])
     return turned[:, 0] | turned[:, 1]  # type: ignore[no-any-return]  # numpy's own types do not say
 
 
@@ -198,8 +211,8 @@ class NoGraphics(Exception):
 
 
 class _Target(NamedTuple):
-    """Where one size of picture is drawn: colours with the faces that show, colours to read, smooth colours, the faces that show, and how
-    many times denser than the picture these are found."""
+    """Where one size of picture is drawn: colours with the faces that show, colours to read, smooth colours,
+    the faces that show, and how many times denser than the picture these are found."""
 
     faces: Any
     plain: Any
@@ -225,7 +238,8 @@ class Renderer:
     def __init__(self) -> None:
         import moderngl
 
-        # the software rasteriser's own threads, even idle, take half the speed of everything else on a small machine (measured)
+        # the software rasteriser's own threads, even idle, take half the speed of everything else on a small
+        # machine (measured)
         os.environ.setdefault("LP_NUM_THREADS", "0")
         egl: dict[str, Any] = {"backend": "egl"}
         try:
@@ -240,7 +254,8 @@ class Renderer:
         self._art_buffers: list[Any] = []
         self._corners = 0  # of all triangles
         self.lines: dict[int, Any] = {
-            finer: self.context.program(vertex_shader=_EDGES_VERTEX, fragment_shader=_EDGES_FRAGMENT.replace("LOOK", look))
+            finer: self.context.program(vertex_shader=_EDGES_VERTEX,
+                                        fragment_shader=_EDGES_FRAGMENT.replace("LOOK", look))
             for finer, look in _LOOKS.items()}
         self.context.enable(moderngl.DEPTH_TEST | moderngl.CULL_FACE)
         self.context.front_face = "cw"  # since the rows run from the top down
@@ -249,9 +264,11 @@ class Renderer:
         self._loaded: Scene | None = None
         self._vertex_arrays: tuple[Any, ...] | None = None
 
-    def draw(self, scene: Scene, camera: NDArray[np.float64], light: NDArray[np.float64], width: int, height: int, samples: int,
+    def draw(self, scene: Scene, camera: NDArray[np.float64], light: NDArray[np.float64], width: int,
+             height: int, samples: int,
              section: Plane = NO_PLANE, part: Region | None = None) -> tuple[bytes, Region]:
-        """The part of a picture of width x height px that shows anything, or the one given: rows of blue, green, red and 255, top first.
+        """The part of a picture of width x height px that shows anything, or the one given: rows of blue,
+        green, red and 255, top first.
 
         samples: 0 while moving, 4 at rest; section: what is cut away.
         """
@@ -290,7 +307,8 @@ class Renderer:
         (target.smooth or target.plain).use()
         target.texture.use(0)
         whole = section == NO_PLANE
-        turned = np.flatnonzero(_turned_to(scene.solids, camera)) if whole else np.arange(len(scene.solids.edges))
+        turned = (np.flatnonzero(_turned_to(scene.solids, camera)) if whole
+                  else np.arange(len(scene.solids.edges)))
         if len(turned):
             self._buffers[2].write((2 * turned[:, None] + (0, 1)).astype("i4").tobytes())
             lines.render(moderngl.LINES, vertices=2 * len(turned))
@@ -321,11 +339,13 @@ class Renderer:
         for art in scene.art:
             if art.key not in self._textures:
                 texture = self._textures[art.key] = self.context.texture(art.size, 4, art.pixels)
-                # no smaller copies: made by the software rasteriser they hold everything up (measured), and the image comes near its size
+                # no smaller copies: made by the software rasteriser they hold everything up (measured), and
+                # the image comes near its size
                 texture.filter = (moderngl.LINEAR, moderngl.LINEAR)
                 texture.repeat_x = texture.repeat_y = False
             own = faces[3 * art.first:3 * (art.first + art.many)]
-            held = self.context.buffer(np.concatenate([own, art.at.reshape(-1, 2)], axis=1).astype("f4").tobytes())
+            held = self.context.buffer(np.concatenate([own, art.at.reshape(-1, 2)],
+                                                      axis=1).astype("f4").tobytes())
             self._art_buffers.append(held)
             self._art.append((self._textures[art.key], self.context.vertex_array(
                 self.prints, [(held, "3f 3f 3f 1f 2f", "at", "normal", "tint", "number", "place")])))
@@ -335,21 +355,28 @@ class Renderer:
             return
         shape = scene.solids
         numbers = np.repeat(3 * shape.panel + shape.face, 3)[:, None]
-        faces = np.concatenate([shape.triangles.reshape(-1, 3), shape.shading.reshape(-1, 3), np.repeat(scene.faces, 3, axis=0),
+        faces = np.concatenate([shape.triangles.reshape(-1, 3), shape.shading.reshape(-1, 3),
+                                np.repeat(scene.faces, 3, axis=0),
                                 numbers], axis=1).astype("f4")
         # an edge bounds its own face and the rim
         bounds = np.stack([3 * shape.edge_panel + shape.edge_face, 3 * shape.edge_panel + RIM], axis=1)
-        lines = np.concatenate([shape.edges.reshape(-1, 3), np.repeat(scene.edges, 2, axis=0), np.repeat(bounds, 2, axis=0),
+        lines = np.concatenate([shape.edges.reshape(-1, 3), np.repeat(scene.edges, 2, axis=0),
+                                np.repeat(bounds, 2, axis=0),
                                 shape.edges[:, ::-1].reshape(-1, 3)], axis=1).astype("f4")
         data = faces.tobytes(), lines.tobytes(), bytes(8 * len(shape.edges))
-        if self._vertex_arrays is None or any(len(d) > b.size for d, b in zip(data, self._buffers, strict=True)):
+        if (self._vertex_arrays is None
+            or any(len(d) > b.size for d, b in zip(data, self._buffers, strict=True))):
             for old in (*self._buffers, *(self._vertex_arrays or ())):
                 old.release()
-            # room for more: while a thing changes they are written again and again, and made anew only when it outgrows them
+            # room for more: while a thing changes they are written again and again, and made anew only when
+            # it outgrows them
             self._buffers = [self.context.buffer(reserve=max(1024, 2 * len(d)), dynamic=True) for d in data]
             self._vertex_arrays = (
-                self.context.vertex_array(self.faces, [(self._buffers[0], "3f 3f 3f 1f", "at", "normal", "tint", "number")]),
-                *(self.context.vertex_array(self.lines[finer], [(self._buffers[1], *form)], index_buffer=self._buffers[2])
+                self.context.vertex_array(self.faces,
+                                          [(self._buffers[0], "3f 3f 3f 1f", "at", "normal", "tint",
+                                            "number")]),
+                *(self.context.vertex_array(self.lines[finer], [(self._buffers[1], *form)],
+                                            index_buffer=self._buffers[2])
                   for finer, form in _EDGE_FORMS.items()))
         for held, written in zip(self._buffers[:2], data, strict=False):
             held.write(written)
@@ -364,13 +391,15 @@ class Renderer:
                 for old in self._targets.values():
                     old.release()
                 self._targets.clear()
-            # at rest the faces that show are found at twice the density: a rim of card may be thinner than a pixel
+            # at rest the faces that show are found at twice the density: a rim of card may be thinner than a
+            # pixel
             finer = _FINER if samples and width * height <= _FINER_MOST_PX else 1
             size, fine = (width, height), (width * finer, height * finer)
             colour, texture = self.context.renderbuffer(fine, 4), self.context.texture(fine, 1, dtype="f4")
             faces = self.context.framebuffer([colour, texture], self.context.depth_renderbuffer(fine))
             plain = self.context.framebuffer([self.context.renderbuffer(size, 4) if samples else colour])
-            smooth = self.context.framebuffer([self.context.renderbuffer(size, 4, samples=samples)],
-                                              self.context.depth_renderbuffer(size, samples=samples)) if samples else None
+            smooth = (self.context.framebuffer([self.context.renderbuffer(size, 4, samples=samples)],
+                                               self.context.depth_renderbuffer(size, samples=samples))
+                      if samples else None)
             self._targets[key] = _Target(faces, plain, smooth, texture, finer)
         return self._targets[key]

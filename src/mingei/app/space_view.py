@@ -1,4 +1,5 @@
-"""The folded view: the thick model at a moment of its folding, to be turned, cut open and looked at from all sides."""
+"""The folded view: the thick model at a moment of its folding, to be turned, cut open and looked at from all
+sides."""
 
 from __future__ import annotations
 
@@ -54,20 +55,22 @@ class SpaceView(PartView):
         self._moved = False
         self._smooth = False
         self._bands: Iterator[None] | None = None  # the still picture on its way
-        self._still: tuple[QImage, QPointF, tuple[int, int, float]] | None = None  # and done: where it lies, and of what size of view
+        # and done: where it lies, and of what size of view
+        self._still: tuple[QImage, QPointF, tuple[int, int, float]] | None = None
         self._painted = False
         self._rest = QTimer(self)
         self._rest.setSingleShot(True)
         self._rest.setInterval(_REST_MS)
         self._rest.timeout.connect(self._settle)
 
-    # -- what is shown -------------------------------------------------------------------------------------------
+    # -- what is shown ---------------------------------------------------------------------------------------
 
     def show_build(self, build: Build, prints: Mapping[Pattern, Print] = NO_PRINTS) -> None:
         """prints: what is printed on its pieces."""
         self.build, self.prints = build, prints
         self._balls = {}
-        self.setAccessibleDescription(t("Folded: {size} outside", size=" x ".join(write_mm(v) for v in build.outside)))
+        self.setAccessibleDescription(t("Folded: {size} outside",
+                                        size=" x ".join(write_mm(v) for v in build.outside)))
         self.touched = []
         self._reshape()
 
@@ -82,7 +85,8 @@ class SpaceView(PartView):
         self._reshape()
 
     def cut_open(self, axis: int, share: float) -> None:
-        """Cut the model across an axis (0 length, 1 width, 2 height; -1 not at all) at a share of its extent."""
+        """Cut the model across an axis (0 length, 1 width, 2 height; -1 not at all) at a share of its
+        extent."""
         self.cut_axis, self.cut_share = axis, share
         self._touch()
 
@@ -97,8 +101,8 @@ class SpaceView(PartView):
         folded = self._framed(1.0)
         share = self.fraction**2  # the flat needs room until late in the folding
         flat = folded if share == 1 else self._framed(0.0)
-        mix = [a + (b - a) * share for a, b in zip((*flat.target, flat.spread, flat.rise), (*folded.target, folded.spread, folded.rise),
-                                                   strict=True)]
+        mix = [a + (b - a) * share for a, b in zip((*flat.target, flat.spread, flat.rise),
+                                                   (*folded.target, folded.spread, folded.rise), strict=True)]
         self.camera = replace(self.camera, target=(mix[0], mix[1], mix[2]), spread=mix[3], rise=mix[4])
         self.recolour()
 
@@ -107,7 +111,8 @@ class SpaceView(PartView):
         key = (fraction, self.apart)
         if key not in self._balls:
             assert self.build is not None and self.solids is not None
-            shape = self.solids if fraction == self.fraction else assembly(self.build.patterns, fraction, self.apart)
+            shape = (self.solids if fraction == self.fraction
+                     else assembly(self.build.patterns, fraction, self.apart))
             self._balls = {k: v for k, v in self._balls.items() if k[1] == self.apart}
             self._balls[key] = framed(Camera(), shape.triangles.reshape(-1, 3))
         return self._balls[key]
@@ -124,11 +129,14 @@ class SpaceView(PartView):
         for part, token, strength in ((self.hover, "persimmon", 0.22), (self.selection, "indigo", 0.45)):
             if part in parts:
                 own = np.isin(shape.panel, [i for i, p in enumerate(parts) if p == part])
-                faces[own] = faces[own] * (1 - strength) + np.array(_rgb(theme.colour(token)), np.float32) * strength
-        ink = np.array(_rgb(theme.colour("ink") if theme.tokens() is theme.LIGHT else theme.colour("ground")), np.float32)
+                faces[own] = (faces[own] * (1 - strength) + np.array(_rgb(theme.colour(token)), np.float32)
+                              * strength)
+        ink = np.array(_rgb(theme.colour("ink") if theme.tokens() is theme.LIGHT else theme.colour("ground")),
+                       np.float32)
         soft = (table[INSIDE] + table[RIM]) / 2 * 0.82
         edges = np.where(shape.edge_cut[:, None], ink, soft.astype(np.float32)).astype(np.float32)
-        self._scene = Scene(shape, faces, edges, _rgb(theme.colour("surface")), _rgb(theme.colour("persimmon")), self._art())
+        self._scene = Scene(shape, faces, edges, _rgb(theme.colour("surface")),
+                            _rgb(theme.colour("persimmon")), self._art())
         self._touch()
 
     def show_prints(self, prints: Mapping[Pattern, Print]) -> None:
@@ -143,15 +151,18 @@ class SpaceView(PartView):
         width, height, _ = self._size_px()
         px_a_mm = self.camera.px_a_mm(width, height)
         found = []
-        for pattern, (first, flat) in zip(self.build.patterns, printed_faces(self.build.patterns), strict=True):
+        for pattern, (first, flat) in zip(self.build.patterns, printed_faces(self.build.patterns),
+                                          strict=True):
             made = self.prints.get(pattern)
             if made is not None:
                 image, box = made.near(px_a_mm), made.box
-                at = np.stack([(flat[..., 0] - box.left) / box.width, (box.top - flat[..., 1]) / box.height], axis=-1).astype(np.float32)
-                found.append(ArtFaces(first, len(flat), at, bytes(image.constBits()), (image.width(), image.height()), image.cacheKey()))
+                at = np.stack([(flat[..., 0] - box.left) / box.width, (box.top - flat[..., 1]) / box.height],
+                              axis=-1).astype(np.float32)
+                found.append(ArtFaces(first, len(flat), at, bytes(image.constBits()),
+                                      (image.width(), image.height()), image.cacheKey()))
         return tuple(found)
 
-    # -- the camera ----------------------------------------------------------------------------------------------
+    # -- the camera ------------------------------------------------------------------------------------------
 
     def look_from(self, name: str) -> None:
         """One of the standard views."""
@@ -168,7 +179,8 @@ class SpaceView(PartView):
         self._touch()
 
     def _sharpen(self) -> None:
-        """Prints as sharp as they show now: it may stand nearer or in a larger view than when they were taken."""
+        """Prints as sharp as they show now: it may stand nearer or in a larger view than when they were
+        taken."""
         if self._scene is not None and self._scene.art:
             art = self._art()
             if [a.key for a in art] != [a.key for a in self._scene.art]:
@@ -193,7 +205,8 @@ class SpaceView(PartView):
             next(self._bands)
         except StopIteration:
             self._bands = None
-            self._smooth = self._still is not None  # not while nobody sees it: it is begun again when it shows
+            # not while nobody sees it: it is begun again when it shows
+            self._smooth = self._still is not None
             if self._smooth:
                 self.update()
         else:
@@ -214,14 +227,17 @@ class SpaceView(PartView):
             return
         self._sharpen()
         width, height, ratio = self._size_px()
-        camera, light, section, scene = self.camera.matrix(width / height), light_of(self.camera), self._section(), self._scene
+        camera, light, section, scene = (self.camera.matrix(width / height), light_of(self.camera),
+                                         self._section(), self._scene)
         whole = region(scene.solids, camera, width, height)
         image = QImage(whole.width, whole.height, QImage.Format.Format_RGB32)
         painter = QPainter()
         for band in whole.bands:
             data, _ = draws.draw(scene, camera, light, width, height, 4, section, band)
             painter.begin(image)
-            painter.drawImage(0, band.top - whole.top, QImage(data, band.width, band.height, 4 * band.width, QImage.Format.Format_RGB32))
+            painter.drawImage(0, band.top - whole.top,
+                              QImage(data, band.width, band.height, 4 * band.width,
+                                     QImage.Format.Format_RGB32))
             painter.end()
             yield
         image.setDevicePixelRatio(ratio)
@@ -256,9 +272,10 @@ class SpaceView(PartView):
     def to_px(self, point: tuple[float, float, float]) -> QPointF:
         """Where a point of the model (mm) shows."""
         clip = self.camera.matrix(self.width() / self.height()) @ np.array([*point, 1.0])
-        return QPointF((clip[0] / clip[3] + 1) / 2 * self.width(), (1 - clip[1] / clip[3]) / 2 * self.height())
+        return QPointF((clip[0] / clip[3] + 1) / 2 * self.width(),
+                       (1 - clip[1] / clip[3]) / 2 * self.height())
 
-    # -- events --------------------------------------------------------------------------------------------------
+    # -- events ----------------------------------------------------------------------------------------------
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         if event.button() in (Qt.MouseButton.LeftButton, Qt.MouseButton.MiddleButton):
@@ -298,14 +315,15 @@ class SpaceView(PartView):
         self.zoom(1.0015 ** event.angleDelta().y())
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
-        turns = {Qt.Key.Key_Left: (-10, 0), Qt.Key.Key_Right: (10, 0), Qt.Key.Key_Up: (0, 10), Qt.Key.Key_Down: (0, -10)}
+        turns = {Qt.Key.Key_Left: (-10, 0), Qt.Key.Key_Right: (10, 0), Qt.Key.Key_Up: (0, 10),
+                 Qt.Key.Key_Down: (0, -10)}
         if event.key() in turns:
             self.camera = self.camera.orbit(*turns[Qt.Key(event.key())])
             self._touch()
         else:
             super().keyPressEvent(event)
 
-    # -- painting ------------------------------------------------------------------------------------------------
+    # -- painting --------------------------------------------------------------------------------------------
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
@@ -321,7 +339,8 @@ class SpaceView(PartView):
         if not shown:
             if self.no_graphics:
                 painter.setPen(theme.colour("quiet"))
-                painter.drawText(self.rect().adjusted(24, 24, -24, -24), int(Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap),
+                painter.drawText(self.rect().adjusted(24, 24, -24, -24),
+                                 int(Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap),
                                  self.no_graphics)
         else:
             self._touched(painter)
@@ -341,7 +360,8 @@ class SpaceView(PartView):
             painter.drawLine(*places)
 
     def picture(self, smooth: bool = True) -> QImage | None:
-        """The view as an image at the screen's own density; None when there is nothing to show or nothing to show it with."""
+        """The view as an image at the screen's own density; None when there is nothing to show or nothing to
+        show it with."""
         width, height, ratio = self._size_px()
         image = QImage(width, height, QImage.Format.Format_RGB32)
         image.setDevicePixelRatio(ratio)
@@ -372,7 +392,8 @@ class SpaceView(PartView):
             return True
         if smooth:
             self._sharpen()
-        data, part = draws.draw(self._scene, self.camera.matrix(width / height), light_of(self.camera), width, height, 4 if smooth else 0,
+        data, part = draws.draw(self._scene, self.camera.matrix(width / height), light_of(self.camera), width,
+                                height, 4 if smooth else 0,
                                 self._section())
         image = QImage(data, part.width, part.height, 4 * part.width, QImage.Format.Format_RGB32)
         image.setDevicePixelRatio(ratio)

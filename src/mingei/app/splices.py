@@ -35,9 +35,13 @@ class SplicesCard(PanelCard):
 
     def _make(self) -> None:
         self._add_buttons((
-            ("upright", t("Upright line"), t("Cut the piece in two along an upright line, to be joined by a glued lap: where it is too "
-                                             "large for the sheet. Drag the line on the flat."), lambda: self._cut(90.0)),
-            ("level", t("Level line"), t("Cut the piece in two along a level line, to be joined by a glued lap."), lambda: self._cut(0.0)),
+            ("upright", t("Upright line"),
+             t("Cut the piece in two along an upright line, to be joined by a glued lap: where it is too "
+               "large for the sheet. Drag the line on "
+               "the flat."), lambda: self._cut(90.0)),
+            ("level", t("Level line"),
+             t("Cut the piece in two along a level line, to be joined by a glued lap."), lambda: self._cut(
+                 0.0)),
         ), lambda words: t("Cut across this piece: {what}", what=words))
         self._add_list(t("Lines across this piece"))
         self._add_lengths((("left", t("From the left"), t("From the left end of the flat to the line.")),
@@ -46,7 +50,8 @@ class SplicesCard(PanelCard):
         self.turn.setSuffix("°")
         self.turn.setSingleStep(5)
         self.turn.setToolTip(t("0 is level, 90 upright."))
-        self.turn.valueChanged.connect(lambda value: self._try(lambda: self._put(self._now()._replace(turn_deg=float(value)))))
+        self.turn.valueChanged.connect(
+            lambda value: self._try(lambda: self._put(self._now()._replace(turn_deg=float(value)))))
         self.turn_label = self.add_row(t("Turned"), self.turn)
         self.parts = QLabel()
         self.parts.setObjectName("quiet")
@@ -56,7 +61,7 @@ class SplicesCard(PanelCard):
         for widget in (self.parts, self.remove, self.reason):
             self.body.addWidget(widget)
 
-    # -- what is shown -------------------------------------------------------------------------------------------
+    # -- what is shown ---------------------------------------------------------------------------------------
 
     def panel(self) -> str:
         """The name of the piece in hand, or ""."""
@@ -69,7 +74,8 @@ class SplicesCard(PanelCard):
     def _here(self) -> dict[str, int]:
         """The lines across this piece: by their names their places among all of the thing."""
         first, piece = first_number(self.document.build.patterns), self.panel()
-        return {t("join {number}", number=first + i): i for i, s in enumerate(self.document.brief.splices) if s.piece == piece}
+        return {t("join {number}", number=first + i): i for i, s in enumerate(self.document.brief.splices)
+                if s.piece == piece}
 
     def _number(self) -> int:
         return self._here()[self.shown]
@@ -82,22 +88,25 @@ class SplicesCard(PanelCard):
         self._show_list(list(self._here()))
         splice, pattern = (self._now() if self._here() else None), self._pattern()
         mm = away(pattern, splice) if splice is not None else 0.0
-        self._show_lengths(splice and _Shown(mm, mm), ("left",) if splice is not None and from_left(splice) else ("below",))
+        self._show_lengths(splice and _Shown(mm, mm), ("left",) if splice is not None and from_left(splice)
+                           else ("below",))
         for widget in (self.turn, self.turn_label, self.parts, self.remove):
             widget.setVisible(splice is not None)
         if splice is not None:
             with QSignalBlocker(self.turn):
                 self.turn.setValue(round(splice.turn_deg))
             boxes = [(h.pattern.name, h.pattern.box) for h in self.document.build.halves[pattern]]
-            words = [t("{name} {width} × {height}", name=t(name), width=write_both(b.width), height=write_both(b.height))
+            words = [t("{name} {width} × {height}", name=t(name), width=write_both(b.width),
+                       height=write_both(b.height))
                      for name, b in boxes[:_NAMED]]
             words += [t("and {count} more", count=len(boxes) - _NAMED)] if len(boxes) > _NAMED else []
             self.parts.setText(typeset("; ".join(words)))
 
-    # -- changing it ---------------------------------------------------------------------------------------------
+    # -- changing it -----------------------------------------------------------------------------------------
 
     def _cut(self, turn_deg: float) -> None:
-        name = t("join {number}", number=first_number(self.document.build.patterns) + len(self.document.brief.splices))
+        name = t("join {number}", number=first_number(self.document.build.patterns)
+                 + len(self.document.brief.splices))
         self._add(name, lambda: self.document.set_splice(Splice(self.panel(), turn_deg)))
 
     def _put(self, splice: Splice) -> None:

@@ -1,4 +1,5 @@
-"""The test strip: print it, write down what was measured, see the fit, and let the stock be what it really is."""
+"""The test strip: print it, write down what was measured, see the fit, and let the stock be what it really
+is."""
 
 from __future__ import annotations
 
@@ -7,7 +8,16 @@ from pathlib import Path
 
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QPainter, QPaintEvent, QPen
-from PySide6.QtWidgets import QDialog, QDialogButtonBox, QFileDialog, QGridLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
+from PySide6.QtWidgets import (
+    QDialog,
+    QDialogButtonBox,
+    QFileDialog,
+    QGridLayout,
+    QLabel,
+    QLineEdit,
+    QVBoxLayout,
+    QWidget,
+)
 
 from mingei.app import theme
 from mingei.app.desk import Desk
@@ -43,7 +53,8 @@ class _Plot(QWidget):
         painter.fillRect(QRectF(self.rect()), theme.colour("surface"))
         if self.fit is None:
             painter.setPen(theme.colour("quiet"))
-            painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, t("The fit shows here once three numbers are written."))
+            painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter,
+                             t("The fit shows here once three numbers are written."))
             return
         reach = max(0.02, 1.15 * max(abs(v) for v in self.fit.residuals))
         middle = area.center().y()
@@ -51,7 +62,8 @@ class _Plot(QWidget):
         painter.drawLine(QPointF(area.left(), middle), QPointF(area.right(), middle))
         for value in (reach, 0.0, -reach):
             y = middle - value / reach * area.height() / 2
-            painter.drawText(QRectF(0, y - 9, 68, 18), Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter,
+            painter.drawText(QRectF(0, y - 9, 68, 18),
+                             Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter,
                              f"{value:+.2f} mm" if value else "0")
         names = {What.STACK: t("of"), What.INSIDE: t("in"), What.OUTSIDE: t("out")}
         pitch = area.width() / max(1, len(self.readings))
@@ -62,7 +74,8 @@ class _Plot(QWidget):
             painter.setBrush(theme.colour("indigo"))
             painter.drawEllipse(QPointF(x, y), 3.5, 3.5)
             painter.setPen(theme.colour("quiet"))
-            painter.drawText(QRectF(x - pitch / 2, area.bottom() + 4, pitch, 18), Qt.AlignmentFlag.AlignHCenter,
+            painter.drawText(QRectF(x - pitch / 2, area.bottom() + 4, pitch, 18),
+                             Qt.AlignmentFlag.AlignHCenter,
                              f"{names[reading.what]} {reading.nominal:g}")
 
 
@@ -76,9 +89,12 @@ class StripDialog(QDialog):
         self.setWindowTitle(t("Test strip: {stock}", stock=t(stock.name)))
         self.resize(640, 620)
         column = QVBoxLayout(self)
-        words = QLabel(t("Print the strip on this stock, fold it, and write down what you measure; a caliper or a rule with half "
-                         "millimetres will do. Leave empty what you did not measure. A sharp knife cuts the slots: away from the hand, "
-                         "along a metal rule."))
+        words = QLabel(
+            t("Print the strip on this stock, fold it, and write down what you measure; a caliper or a rule "
+              "with half "
+              "millimetres will do. Leave empty what you did not measure. A sharp knife cuts the "
+              "slots: away from the hand, "
+              "along a metal rule."))
         words.setWordWrap(True)
         column.addWidget(words)
         grid = QGridLayout()
@@ -86,8 +102,10 @@ class StripDialog(QDialog):
         for i, count in enumerate(STACKED):
             self._line(grid, 0, i, What.STACK, count, t("Stack of {count}", count=count))
         for i, spacing in enumerate(SPACINGS_MM, 1):
-            self._line(grid, i, 0, What.INSIDE, spacing, t("Channel {spacing} mm, inside", spacing=plain_number(spacing)))
-            self._line(grid, i, 1, What.OUTSIDE, spacing, t("Channel {spacing} mm, outside", spacing=plain_number(spacing)))
+            self._line(grid, i, 0, What.INSIDE, spacing,
+                       t("Channel {spacing} mm, inside", spacing=plain_number(spacing)))
+            self._line(grid, i, 1, What.OUTSIDE, spacing,
+                       t("Channel {spacing} mm, outside", spacing=plain_number(spacing)))
         column.addLayout(grid)
         self.said = QLabel()
         self.said.setWordWrap(True)
@@ -97,7 +115,8 @@ class StripDialog(QDialog):
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
         self.print = buttons.addButton(t("Save the strip as PDF…"), QDialogButtonBox.ButtonRole.ActionRole)
         self.take = buttons.addButton(t("The stock is so"), QDialogButtonBox.ButtonRole.AcceptRole)
-        self.take.setToolTip(t("Thickness and crease gain of the stock become what was measured; it becomes your own"))
+        self.take.setToolTip(
+            t("Thickness and crease gain of the stock become what was measured; it becomes your own"))
         self.print.setAutoDefault(False)
         self.print.clicked.connect(self._save)
         buttons.accepted.connect(self._take)
@@ -126,12 +145,17 @@ class StripDialog(QDialog):
                     readings.append(Reading(what, nominal, parse(line.text())))
             self.fit = fit(readings)
         except MingeiError as error:
-            self.said.setText(capital(placed("", error.sentence, error.remedy)) if readings or error.place != "test strip" else
+            self.said.setText(capital(placed("", error.sentence, error.remedy)) if readings
+                              or error.place != "test strip" else
                               t("Three numbers at least: a stack, and a channel inside and outside."))
         else:
-            self.said.setText(t("{caliper} ± {off} thick, crease gain {gain} ± {gain_off} (95 in 100), from {count} numbers.",
-                                caliper=write_mm(self.fit.caliper_mm, 3), off=write_mm(self.fit.caliper_off, 3),
-                                gain=write_mm(self.fit.gain_mm, 3), gain_off=write_mm(self.fit.gain_off, 3), count=len(readings)))
+            self.said.setText(
+                t("{caliper} ± {off} thick, crease gain {gain} ± {gain_off} (95 in 100), from {count} "
+                  "numbers.",
+                  caliper=write_mm(self.fit.caliper_mm, 3),
+                  off=write_mm(self.fit.caliper_off, 3),
+                  gain=write_mm(self.fit.gain_mm, 3), gain_off=write_mm(self.fit.gain_off, 3),
+                  count=len(readings)))
         self.plot.show_fit(readings, self.fit)
         self.take.setEnabled(self.fit is not None)
 
@@ -139,7 +163,8 @@ class StripDialog(QDialog):
         if self.fit is None:
             return
         try:
-            fresh = replace(self.stock, caliper_mm=round(self.fit.caliper_mm, 3), crease_gain_mm=round(self.fit.gain_mm, 3))
+            fresh = replace(self.stock, caliper_mm=round(self.fit.caliper_mm, 3),
+                            crease_gain_mm=round(self.fit.gain_mm, 3))
         except MingeiError as error:
             self.said.setText(capital(placed("", error.sentence, error.remedy)))
             return
@@ -147,7 +172,8 @@ class StripDialog(QDialog):
         self.accept()
 
     def _save(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(self, t("Save the test strip"), str(Path.home() / f"{self.stock.id}-strip.pdf"),
+        name, _ = QFileDialog.getSaveFileName(self, t("Save the test strip"),
+                                              str(Path.home() / f"{self.stock.id}-strip.pdf"),
                                               t("PDF (*.pdf)"))
         if name:
             self.save_to(Path(name) if name.endswith(".pdf") else Path(name + ".pdf"))
@@ -157,4 +183,5 @@ class StripDialog(QDialog):
         from mingei.formats.export import strip_pdf
 
         stock = self.stock
-        self.desk.run(lambda progress: strip_pdf(stock, path), t("Saved {name}", name=path.name), t("This cannot be saved"))
+        self.desk.run(lambda progress: strip_pdf(stock, path), t("Saved {name}", name=path.name),
+                      t("This cannot be saved"))

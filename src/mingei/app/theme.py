@@ -18,7 +18,8 @@ from mingei.assets import BOLD_FONT, FIGURE_FONT, TEXT_FONT, icon_svg
 class Tokens:
     """Colours by what they are for.
 
-    moss: fits; ochre: look again; brick: will not work; printed, inside, rim: the faces of card in the folded view.
+    moss: fits; ochre: look again; brick: will not work; printed, inside, rim: the faces of card in the folded
+    view.
     """
 
     ground: str
@@ -42,17 +43,22 @@ class Tokens:
 
 
 LIGHT = Tokens(
-    ground="#EFE8DA", surface="#FAF7F0", raised="#FFFDF8", line="#D5CBB8", ink="#26241F", quiet="#625C50", indigo="#2E4A73",
-    persimmon="#B54A22", moss="#4C6A2C", ochre="#8A5F0E", brick="#9C3324", wash="#DDE3EC", hover="#F6EFDF", grid="#F0EADC",
+    ground="#EFE8DA", surface="#FAF7F0", raised="#FFFDF8", line="#D5CBB8", ink="#26241F", quiet="#625C50",
+    indigo="#2E4A73",
+    persimmon="#B54A22", moss="#4C6A2C", ochre="#8A5F0E", brick="#9C3324", wash="#DDE3EC", hover="#F6EFDF",
+    grid="#F0EADC",
     printed="#F4EDDD", inside="#CDBFA2", rim="#A8977A",
     on_accent="#FFFDF8")
 LAMP = Tokens(
-    ground="#1E2024", surface="#282B30", raised="#30343A", line="#454A52", ink="#ECE6D8", quiet="#AEA798", indigo="#93B4E3",
-    persimmon="#F09A68", moss="#A9C67C", ochre="#E2B95E", brick="#F29280", wash="#364459", hover="#373B41", grid="#2F3238",
+    ground="#1E2024", surface="#282B30", raised="#30343A", line="#454A52", ink="#ECE6D8", quiet="#AEA798",
+    indigo="#93B4E3",
+    persimmon="#F09A68", moss="#A9C67C", ochre="#E2B95E", brick="#F29280", wash="#364459", hover="#373B41",
+    grid="#2F3238",
     printed="#E4DCCA", inside="#A3967D", rim="#7D7260",
     on_accent="#1E2024")
 
-#: The scale of text, in points at 96 dots an inch: small notes, text, lengths whose fractions must be read, headings.
+#: The scale of text, in points at 96 dots an inch: small notes, text, lengths whose fractions must be read,
+#: headings.
 SMALL, TEXT, FRACTION, HEADING = 9.0, 10.0, 11.0, 14.0
 #: Spaces between things, px.
 GAP, WIDE_GAP = 8, 16
@@ -75,7 +81,8 @@ def tokens() -> Tokens:
 def colour(name: str) -> QColor:
     """One colour in force by its token's name."""
     if _Now.tokens is not _Now.known:  # asked for thousands of times between two changes of the light
-        _Now.known, _Now.colours = _Now.tokens, {f.name: QColor(getattr(_Now.tokens, f.name)) for f in fields(_Now.tokens)}
+        _Now.known, _Now.colours = (
+            (_Now.tokens, {f.name: QColor(getattr(_Now.tokens, f.name)) for f in fields(_Now.tokens)}))
     return _Now.colours[name]
 
 
@@ -107,16 +114,21 @@ def system_is_dark() -> bool:
     return QGuiApplication.styleHints().colorScheme() == Qt.ColorScheme.Dark
 
 
-#: What each colour is to the toolkit, so that the style sheet below can name it and a change of light is only a change of palette.
+#: What each colour is to the toolkit, so that the style sheet below can name it and a change of light is only
+#: a change of palette.
 _ROLES = {
-    "ground": ("Window",), "surface": ("AlternateBase", "Button"), "raised": ("Base", "ToolTipBase", "Light"), "line": ("Mid", "Shadow"),
-    "ink": ("WindowText", "Text", "ButtonText", "ToolTipText"), "quiet": ("Dark", "PlaceholderText"), "indigo": ("Highlight", "Link"),
-    "on_accent": ("HighlightedText",), "wash": ("Midlight",), "persimmon": ("LinkVisited",), "brick": ("BrightText",),
+    "ground": ("Window",), "surface": ("AlternateBase", "Button"), "raised": ("Base", "ToolTipBase", "Light"),
+    "line": ("Mid", "Shadow"),
+    "ink": ("WindowText", "Text", "ButtonText", "ToolTipText"), "quiet": ("Dark", "PlaceholderText"),
+    "indigo": ("Highlight", "Link"),
+    "on_accent": ("HighlightedText",), "wash": ("Midlight",), "persimmon": ("LinkVisited",),
+    "brick": ("BrightText",),
 }
 
 
 def apply(app: QApplication, dark: bool) -> None:
-    """Dress the whole application; called again when the light changes, its windows then have their widgets dressed again."""
+    """Dress the whole application; called again when the light changes, its windows then have their widgets
+    dressed again."""
     load_fonts()
     _Now.tokens = LAMP if dark else LIGHT
     _pixmap.cache_clear()
@@ -131,11 +143,13 @@ def apply(app: QApplication, dark: bool) -> None:
         app.setStyle("Fusion")
         app.setFont(text_font())
         app.setPalette(palette)
-        app.setStyleSheet(_STYLE % {"small": SMALL, "fraction": FRACTION, "heading": HEADING, "figures": FIGURE_FAMILY})
+        app.setStyleSheet(_STYLE % {"small": SMALL, "fraction": FRACTION, "heading": HEADING,
+                                    "figures": FIGURE_FAMILY})
 
 
 def dress_again(widgets: Iterable[QWidget]) -> None:
-    """Have widgets read the style sheet anew after a change of light: it names palette roles, but each widget keeps what it has read."""
+    """Have widgets read the style sheet anew after a change of light: it names palette roles, but each widget
+    keeps what it has read."""
     style = QApplication.style()
     for widget in widgets:
         style.unpolish(widget)
@@ -144,7 +158,8 @@ def dress_again(widgets: Iterable[QWidget]) -> None:
 
 
 _STYLE = """
-QToolTip { background: palette(base); color: palette(window-text); border: 1px solid palette(mid); padding: 5px; }
+QToolTip { background: palette(base); color: palette(window-text); border: 1px solid palette(mid);
+    padding: 5px; }
 QMenuBar { background: palette(window); }
 QMenuBar::item { padding: 5px 9px; background: transparent; }
 QMenuBar::item:selected { background: palette(midlight); }
@@ -158,7 +173,8 @@ QMenu::separator { height: 1px; background: palette(mid); margin: 4px 8px; }
 #finding { background: palette(base); border: 1px solid palette(mid); border-radius: 4px; }
 #place { font-weight: 600; text-decoration: underline; padding: 1px 3px; }
 #projectTitle { font-size: 11pt; font-weight: 600; }
-#recipe { background: palette(base); border: 2px solid palette(mid); border-radius: 5px; padding: 6px; font-weight: 600; }
+#recipe { background: palette(base); border: 2px solid palette(mid); border-radius: 5px; padding: 6px;
+    font-weight: 600; }
 #recipe:hover { border-color: palette(highlight); }
 #recipe:checked { background: palette(midlight); border: 2px solid palette(highlight); }
 #recipe:focus { border: 2px solid palette(link-visited); }
@@ -169,33 +185,42 @@ QMenu::separator { height: 1px; background: palette(mid); margin: 4px 8px; }
 #figure { font-family: "%(figures)s"; }
 QLineEdit, QComboBox, QSpinBox, QPlainTextEdit { background: palette(base); border: 1px solid palette(mid);
     border-bottom: 2px solid palette(mid); border-radius: 3px;
-    padding: 3px 6px; selection-background-color: palette(highlight); selection-color: palette(highlighted-text); min-height: 20px; }
+    padding: 3px 6px; selection-background-color: palette(highlight);
+        selection-color: palette(highlighted-text); min-height: 20px; }
 QLineEdit:focus, QComboBox:focus, QSpinBox:focus, QPlainTextEdit:focus { border: 1px solid palette(highlight);
     border-bottom: 2px solid palette(highlight); }
-QLineEdit[refused="true"] { border: 1px solid palette(bright-text); border-bottom: 2px solid palette(bright-text); }
+QLineEdit[refused="true"] { border: 1px solid palette(bright-text);
+    border-bottom: 2px solid palette(bright-text); }
 QLineEdit#figure { font-family: "%(figures)s"; }
-QComboBox::drop-down, QSpinBox::up-button, QSpinBox::down-button { border: none; width: 24px; background: transparent; }
+QComboBox::drop-down, QSpinBox::up-button, QSpinBox::down-button { border: none; width: 24px;
+    background: transparent; }
 QComboBox::down-arrow, QSpinBox::up-arrow, QSpinBox::down-arrow { image: none; }
-QComboBox QAbstractItemView { background: palette(base); border: 1px solid palette(mid); selection-background-color: palette(midlight);
+QComboBox QAbstractItemView { background: palette(base); border: 1px solid palette(mid);
+    selection-background-color: palette(midlight);
     selection-color: palette(window-text); }
-QPushButton { background: palette(base); border: 1px solid palette(mid); border-radius: 4px; padding: 5px 12px; min-height: 18px; }
+QPushButton { background: palette(base); border: 1px solid palette(mid); border-radius: 4px;
+    padding: 5px 12px; min-height: 18px; }
 QDialogButtonBox { dialogbuttonbox-buttons-have-icons: 0; }
 QPushButton:hover { border-color: palette(highlight); }
 QPushButton:focus, QToolButton:focus { border: 2px solid palette(highlight); }
 QPushButton:checked { background: palette(midlight); border: 1px solid palette(highlight); }
 QPushButton:checked:focus { border: 2px solid palette(highlight); }
 QPushButton:disabled { color: palette(dark); }
-QPushButton#main { background: palette(highlight); color: palette(highlighted-text); border-color: palette(highlight); font-weight: 600; }
+QPushButton#main { background: palette(highlight); color: palette(highlighted-text);
+    border-color: palette(highlight); font-weight: 600; }
 QPushButton#main:disabled { background: palette(mid); color: palette(dark); border-color: palette(mid); }
 QToolButton { background: transparent; border: 2px solid transparent; border-radius: 4px; padding: 3px; }
 QToolButton:hover, QToolButton:checked { background: palette(midlight); }
 QToolButton::menu-indicator { image: none; }
-QToolButton#station { border-radius: 0; padding: 7px 10px 5px 8px; border: 2px solid transparent; border-bottom: 3px solid transparent; }
+QToolButton#station { border-radius: 0; padding: 7px 10px 5px 8px; border: 2px solid transparent;
+    border-bottom: 3px solid transparent; }
 QToolButton#station:checked { border-bottom: 3px solid palette(link-visited); font-weight: 600; }
-QToolButton#station:focus { border: 2px solid palette(highlight); border-bottom: 3px solid palette(highlight); }
+QToolButton#station:focus { border: 2px solid palette(highlight);
+    border-bottom: 3px solid palette(highlight); }
 QSlider::groove:horizontal { height: 4px; background: palette(mid); border-radius: 2px; }
 QSlider::sub-page:horizontal { background: palette(highlight); border-radius: 2px; }
-QSlider::handle:horizontal { width: 14px; height: 14px; margin: -6px 0; border-radius: 8px; background: palette(highlight);
+QSlider::handle:horizontal { width: 14px; height: 14px; margin: -6px 0; border-radius: 8px;
+    background: palette(highlight);
     border: 1px solid palette(alternate-base); }
 QSlider::handle:horizontal:focus { border: 2px solid palette(link-visited); }
 QSplitter::handle { background: transparent; }
@@ -207,10 +232,12 @@ QScrollBar::handle:horizontal { background: palette(mid); border-radius: 5px; mi
 QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
 QStatusBar { background: palette(window); }
 QStatusBar::item { border: none; }
-QListWidget, QListView, QTreeWidget { background: palette(base); border: 1px solid palette(mid); border-radius: 3px; }
+QListWidget, QListView, QTreeWidget { background: palette(base); border: 1px solid palette(mid);
+    border-radius: 3px; }
 QListWidget::item { padding: 5px 6px; }
 QListWidget:focus, QScrollArea:focus { border: 1px solid palette(highlight); }
-QListWidget::item:selected, QListView::item:selected { background: palette(midlight); color: palette(window-text); }
+QListWidget::item:selected, QListView::item:selected { background: palette(midlight);
+    color: palette(window-text); }
 """
 
 

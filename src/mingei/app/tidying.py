@@ -1,4 +1,5 @@
-"""Collecting what is thrown away in cycles, in the pauses: while one works it would cost up to a tenth of a second at a time."""
+"""Collecting what is thrown away in cycles, in the pauses: while one works it would cost up to a tenth of a
+second at a time."""
 
 from __future__ import annotations
 
@@ -11,7 +12,8 @@ from mingei.app.document import Document
 
 #: So long (ms) after the last change nobody is in the middle of anything.
 _PAUSE_MS = 1500
-#: Objects made before the youngest are looked through, and how rarely the older ones are: the oldest only in a pause.
+#: Objects made before the youngest are looked through, and how rarely the older ones are: the oldest only in
+#: a pause.
 _THRESHOLDS = (20_000, 20, 1_000_000)
 
 
@@ -37,7 +39,8 @@ class Tidying(QObject):
             gc.enable()
 
     def tidy(self) -> None:
-        """Collect what the last changes threw away; what is left is not looked through again, so that this stays short."""
+        """Collect what the last changes threw away; what is left is not looked through again, so that this
+        stays short."""
         if gc.isenabled():
             gc.collect()
             gc.freeze()

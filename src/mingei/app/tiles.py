@@ -40,7 +40,8 @@ def add_path(result: QPainterPath, path: Path) -> None:
 
 
 def pen(ink: Ink, tint: QColor, printed: bool = False) -> QPen:
-    """How an ink is drawn on screen: constant weight and pattern at any zoom; or as printed, true to scale."""
+    """How an ink is drawn on screen: constant weight and pattern at any zoom; or as printed, true to
+    scale."""
     look = LOOKS[ink]
     width = look.width if printed else max(1.0, look.width * _WIDTH_PX)
     result = QPen(tint, width)
@@ -55,7 +56,8 @@ def pen(ink: Ink, tint: QColor, printed: bool = False) -> QPen:
 class Tile(NamedTuple):
     """All strokes of one ink whose middle lies in one tile of the grid, and the box that holds them.
 
-    lines: straight segments, drawn one by one in a tenth of the time they take as a path (measured); path: all arcs.
+    lines: straight segments, drawn one by one in a tenth of the time they take as a path (measured); path:
+    all arcs.
     """
 
     ink: Ink
@@ -69,14 +71,17 @@ class Tiles:
 
     def __init__(self, strokes: Iterable[Stroke]) -> None:
         strokes = tuple(strokes)
-        measured = [(stroke, EVERYWHERE if len(strokes) <= _FEW else path_bounds([stroke.path])) for stroke in strokes]  # few show all
+        # few show all
+        measured = [(stroke, EVERYWHERE if len(strokes) <= _FEW else path_bounds([stroke.path]))
+                    for stroke in strokes]
         whole = path_bounds(stroke.path for stroke in strokes) if len(strokes) > _FEW else EVERYWHERE
         gathered: dict[tuple[int, int, int], tuple[QPainterPath, list[QLineF], list[Box]]] = {}
         for stroke, box in measured:
             x, y = box.centre
             column = min(_GRID - 1, int(_GRID * (x - whole.left) / max(whole.width, 1e-9)))
             row = min(_GRID - 1, int(_GRID * (y - whole.bottom) / max(whole.height, 1e-9)))
-            path, lines, boxes = gathered.setdefault((_ORDER[stroke.ink], column, row), (QPainterPath(), [], []))
+            path, lines, boxes = gathered.setdefault((_ORDER[stroke.ink], column, row),
+                                                     (QPainterPath(), [], []))
             for segment in stroke.path:
                 if isinstance(segment, Arc):
                     add_path(path, (segment,))
@@ -84,12 +89,16 @@ class Tiles:
                     lines.append(QLineF(*segment.start, *segment.end))
             boxes.append(box)
         inks = list(_ORDER)
-        self.tiles = [Tile(inks[order], path, Box(min(b.left for b in boxes), min(b.bottom for b in boxes), max(b.right for b in boxes),
-                                                  max(b.top for b in boxes)), lines)
-                      for (order, _, _), (path, lines, boxes) in sorted(gathered.items(), key=lambda item: item[0])]
+        self.tiles = [Tile(inks[order], path, Box(min(b.left for b in boxes), min(b.bottom for b in boxes),
+                                                  max(b.right for b in boxes), max(b.top for b in boxes)),
+                           lines)
+                      for (order, _, _), (path, lines, boxes) in sorted(gathered.items(),
+                                                                        key=lambda item: item[0])]
 
-    def paint(self, painter: QPainter, tints: dict[Ink, QColor], exposed: Sequence[Box], printed: bool = False) -> None:
-        """Draw what meets the exposed boxes (mm); the painter is set to mm, y up.  printed: at true weights."""
+    def paint(self, painter: QPainter, tints: dict[Ink, QColor], exposed: Sequence[Box],
+              printed: bool = False) -> None:
+        """Draw what meets the exposed boxes (mm); the painter is set to mm, y up.  printed: at true
+        weights."""
         ink: Ink | None = None
         for tile in self.tiles:
             if any(map(tile.box.meets, exposed)):

@@ -39,7 +39,8 @@ def _flat_svg(station: DraftStation) -> bytes:
     """All pieces side by side, at actual size."""
     build = station.document.build
     box = build.spread_box
-    strokes = tuple(s for p, move in zip(build.patterns, build.spread, strict=True) for s in pattern_strokes(p, move))
+    strokes = tuple(s for p, move in zip(build.patterns, build.spread, strict=True)
+                    for s in pattern_strokes(p, move))
     return svg(Drawing(box.width, box.height, strokes, title=build.brief.name))
 
 
@@ -53,5 +54,6 @@ def _folded_svg(station: DraftStation) -> bytes | None:
     painted = []
     for face in faces:
         tint = theme.colour(names[int(space.solids.face[face.source])])
-        painted.append((face.points, tuple(round(c * face.shade) for c in (tint.red(), tint.green(), tint.blue()))))
+        painted.append((face.points,
+                        tuple(round(c * face.shade) for c in (tint.red(), tint.green(), tint.blue()))))
     return shaded_svg(painted, width, height, station.document.build.brief.name)

@@ -8,8 +8,26 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QByteArray, QSize, Qt, QTimer, Signal
-from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QFontMetrics, QGuiApplication, QPaintEvent, QResizeEvent
-from PySide6.QtWidgets import QApplication, QHBoxLayout, QLabel, QMainWindow, QSizePolicy, QStackedWidget, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtGui import (
+    QCloseEvent,
+    QDragEnterEvent,
+    QDropEvent,
+    QFontMetrics,
+    QGuiApplication,
+    QPaintEvent,
+    QResizeEvent,
+)
+from PySide6.QtWidgets import (
+    QApplication,
+    QHBoxLayout,
+    QLabel,
+    QMainWindow,
+    QSizePolicy,
+    QStackedWidget,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
+)
 from shiboken6 import isValid
 
 from mingei.app import theme
@@ -41,7 +59,8 @@ def stops() -> tuple[Stop, ...]:
         Stop("brief", t("Brief"), "package-open", t("What must fit, how it is made, from what, how many")),
         Stop("draft", t("Draft"), "pencil-ruler", t("The flat and the folded thing, measure by measure")),
         Stop("sheets", t("Sheets"), "layout-grid", t("Pieces on real sheets, and out to paper")),
-        Stop("score", t("Score and cut"), "scissors", t("Where the rule lies, what is scored from which face, what is cut first")),
+        Stop("score", t("Score and cut"), "scissors",
+             t("Where the rule lies, what is scored from which face, what is cut first")),
         Stop("build", t("Build"), "blocks", t("Step by step, with glue, tape and holds")),
         Stop("log", t("Log"), "notebook-pen", t("What was made and what to change")),
     )
@@ -67,7 +86,8 @@ class Elided(QLabel):
         self._fit()
 
     def _fit(self) -> None:
-        self.setText(QFontMetrics(self.font()).elidedText(self.words, Qt.TextElideMode.ElideRight, self.width()))
+        self.setText(QFontMetrics(self.font()).elidedText(self.words, Qt.TextElideMode.ElideRight,
+                                                          self.width()))
 
 
 class Window(QMainWindow):
@@ -139,7 +159,7 @@ class Window(QMainWindow):
             self._painted = True
             QTimer.singleShot(0, self.painted.emit)
 
-    # -- filling it, once it is on the screen ------------------------------------------------------------------
+    # -- filling it, once it is on the screen ----------------------------------------------------------------
 
     def fill(self, document: Document) -> None:
         """Put the document, its stations and the menus into the window."""
@@ -154,7 +174,8 @@ class Window(QMainWindow):
         self.desk.said.connect(self.say)
         self.desk.shown.connect(self._shown)
         self.actions_ = make_menus(self)
-        for name, icon in (("undo", "undo-2"), ("redo", "redo-2"), ("find", "search"), ("checks", "list-checks")):
+        for name, icon in (("undo", "undo-2"), ("redo", "redo-2"), ("find", "search"),
+                           ("checks", "list-checks")):
             button = tool(icon, self.actions_[name].text().replace("&", ""))
             button.setDefaultAction(self.actions_[name])
             self.actions_[name].setIcon(theme.icon(icon))
@@ -183,7 +204,8 @@ class Window(QMainWindow):
         self._quiet.start()
 
     def _prepare(self) -> None:
-        """While nothing else goes on, make the stations not visited yet and dress them, a little at a time, so that going there is instant.
+        """While nothing else goes on, make the stations not visited yet and dress them, a little at a time,
+        so that going there is instant.
         """
         waiting = [key for key in ("draft", "brief", "sheets") if key not in self.stations]
         if self._undressed:
@@ -226,7 +248,8 @@ class Window(QMainWindow):
             return DraftStation(self.document, self.settings)
 
         def sheets() -> Station:
-            import mingei.app.prints  # noqa: F401 - pages that bear artwork want it, and a station is made in a pause
+            # pages that bear artwork want it, and a station is made in a pause
+            import mingei.app.prints  # noqa: F401
             from mingei.app.stations.sheets import SheetsStation
 
             return SheetsStation(self.document)
@@ -246,13 +269,16 @@ class Window(QMainWindow):
             "sheets": sheets,
             "score": lambda: ComingStation(
                 self.document, t("Score and cut"),
-                t("Here the score lines will stand in the order of the rule, face by face, and the cuts in the order of the knife. "
-                  "Until then the sheets carry every score and cut, and the key that tells mountain from valley."),
+                t("Here the score lines will stand in the order of the rule, face by face, and the cuts in "
+                  "the order of the knife. "
+                  "Until then the sheets carry every score and cut, and the key that tells mountain from "
+                  "valley."),
                 t("See the sheets"), "go-sheets"),
             "build": lambda: ComingStation(
                 self.document, t("Build"),
                 t("Here every step of gluing and folding will have its picture, its glue and its hold. "
-                  "Until then the folded thing on Draft folds itself step by step, in the order of the hand."),
+                  "Until then the folded thing on Draft folds itself step by step, in the order of "
+                  "the hand."),
                 t("Watch it fold"), "watch"),
             "log": lambda: ComingStation(
                 self.document, t("Log"),
@@ -270,7 +296,7 @@ class Window(QMainWindow):
         assert isinstance(station, DraftStation)
         return station
 
-    # -- moving about ------------------------------------------------------------------------------------------
+    # -- moving about ----------------------------------------------------------------------------------------
 
     def go(self, key: str) -> None:
         """Show a station, or the start page."""
@@ -325,12 +351,15 @@ class Window(QMainWindow):
 
         errors, looks = (sum(f.severity is s for f in found) for s in (Severity.ERROR, Severity.LOOK))
         mark = "brick" if errors else "ochre" if looks else ""
-        words = t("{errors} will not work, {looks} to look at again", errors=errors, looks=looks) if mark else ""
+        words = (t("{errors} will not work, {looks} to look at again", errors=errors, looks=looks) if mark
+                 else "")
         self.rail.mark("draft", mark, words)
         sheet = any(f.code == "sheet-small" for f in found)
-        self.rail.mark("sheets", "brick" if sheet else "", t("a piece is too large for the sheet") if sheet else "")
+        self.rail.mark("sheets", "brick" if sheet else "", t("a piece is too large for the sheet") if sheet
+                       else "")
         name = t("Checks: {words}", words=words or t("all is well"))
-        icon, tint = ("circle-x", "brick") if errors else ("triangle-alert", "ochre") if looks else ("list-checks", "moss")
+        icon, tint = (("circle-x", "brick") if errors else ("triangle-alert", "ochre") if looks
+                      else ("list-checks", "moss"))
         if (name, theme.tokens()) != self._counted:
             self._counted = (name, theme.tokens())
             self.checks_button.setAccessibleName(name)
@@ -343,10 +372,11 @@ class Window(QMainWindow):
             self.setWindowModified(document.dirty)
         begun = self.rail.isEnabled()
         self.title.show_words((document.project.title or document.brief.name) if begun else "Mingei")
-        self.subtitle.show_words(document.brief.name + (" · " + t("not saved yet") if document.dirty else "") if begun else
+        self.subtitle.show_words(document.brief.name + (" · " + t("not saved yet") if document.dirty else "")
+                                 if begun else
                                  t("for things of card"))
 
-    # -- light and words ---------------------------------------------------------------------------------------
+    # -- light and words -------------------------------------------------------------------------------------
 
     def follow_light(self) -> None:
         """Put the light in force that was chosen: the system's, day or lamp."""
@@ -371,7 +401,8 @@ class Window(QMainWindow):
         self.drawer.refresh()
 
     def _to_dress(self, seen: bool) -> list[QWidget]:
-        """What is seen, or the rest, that wants to be dressed in the light in force; stations out of sight are dressed when visited."""
+        """What is seen, or the rest, that wants to be dressed in the light in force; stations out of sight
+        are dressed when visited."""
         away = [self.stations[key] for key in self._faded]
         return [w for w in [self, *self.findChildren(QWidget)]
                 if w.isVisible() == seen and not any(s is w or s.isAncestorOf(w) for s in away)]
@@ -392,7 +423,7 @@ class Window(QMainWindow):
         """A quiet word that goes away by itself."""
         self.statusBar().showMessage(words, 8000)
 
-    # -- events ------------------------------------------------------------------------------------------------
+    # -- events ----------------------------------------------------------------------------------------------
 
     def closeEvent(self, event: QCloseEvent) -> None:
         if not hasattr(self, "desk"):

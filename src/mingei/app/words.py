@@ -8,10 +8,12 @@ from mingei.core.words import Words, told
 
 
 def t(text: str, **values: object) -> str:
-    """The text in the person's language, with {names} filled in; values that are plain text are taken as they are."""
+    """The text in the person's language, with {names} filled in; values that are plain text are taken as they
+    are."""
     if not values:
         return told(text, _translated)
-    return _translated(text).format(**{name: told(v, _translated) if isinstance(v, Words) else v for name, v in values.items()})
+    return _translated(text).format(**{name: told(v, _translated) if isinstance(v, Words) else v
+                                       for name, v in values.items()})
 
 
 def counted(one: str, many: str, count: int, /, **values: object) -> str:

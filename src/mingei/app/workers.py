@@ -15,7 +15,8 @@ from shiboken6 import isValid
 from mingei.core.errors import MingeiError
 from mingei.core.words import say
 
-#: What takes its time to load waits so long (ms) after its station is shown, so that what stands already is painted first.
+#: What takes its time to load waits so long (ms) after its station is shown, so that what stands already is
+#: painted first.
 AFTER_PAINT_MS = 20
 
 
@@ -41,7 +42,8 @@ class Progress:
 
 
 class Job(QObject):
-    """One piece of slow work.  Exactly one of done, failed and stopped is emitted, on the thread the job was made on."""
+    """One piece of slow work.  Exactly one of done, failed and stopped is emitted, on the thread the job was
+    made on."""
 
     done = Signal(object)
     failed = Signal(object)
@@ -74,9 +76,10 @@ class _Runner(QRunnable):
             self._tell("stopped")
         except MingeiError as error:
             self._tell("failed", error)
-        except Exception as error:  # noqa: BLE001 - a fault in a job must reach the person, not vanish with its thread
+        except Exception as error:  # noqa: BLE001 - a fault must reach the person, not vanish with its thread
             traceback.print_exc()
-            self._tell("failed", MingeiError(say("something went wrong in Mingei itself ({error})", error=error), "",
+            self._tell("failed", MingeiError(say("something went wrong in Mingei itself ({error})",
+                                                 error=error), "",
                                              "your work is untouched; please report it"))
         else:
             self._tell("done", result)

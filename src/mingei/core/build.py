@@ -1,4 +1,5 @@
-"""A brief worked out: draft, pattern and what was measured on the folded model, computed once for each value."""
+"""A brief worked out: draft, pattern and what was measured on the folded model, computed once for each
+value."""
 
 from __future__ import annotations
 
@@ -45,8 +46,8 @@ _VIEW = (3.0, 4.0)
 class Build:
     """All that follows from one brief in one stock.  Measured facts are worked out when first asked for.
 
-    patterns: the draft's pieces and, after them, the overlays; stocks: those of parts that have their own; left_out: overlays that find
-    no room.
+    patterns: the draft's pieces and, after them, the overlays; stocks: those of parts that have their own;
+    left_out: overlays that find no room.
     """
 
     brief: Brief
@@ -73,7 +74,8 @@ class Build:
         """The clear space of the folded model, where the brief asks for one; linings are said beside it."""
         from mingei.core.folded import fold
 
-        return fold.cavity(tuple(p for p in self.patterns if p.rides is None), self.draft.inside_mm) if self.draft.inside_mm else None
+        return (fold.cavity(tuple(p for p in self.patterns if p.rides is None), self.draft.inside_mm)
+                if self.draft.inside_mm else None)
 
     @cached_property
     def outside(self) -> fold.Triple:
@@ -89,12 +91,14 @@ class Build:
         joined_first = [p for p, halves in self.halves.items() if len(halves) > 1]
         if not joined_first or not found:
             return found
-        words = [say("Glue the {piece} together where its lines bear one number.", piece=p.name) for p in joined_first]
+        words = [say("Glue the {piece} together where its lines bear one number.", piece=p.name)
+                 for p in joined_first]
         return (found[0]._replace(words=joined([*words, found[0].words])), *found[1:])
 
     @cached_property
     def halves(self) -> Mapping[Pattern, tuple[Half, ...]]:
-        """What each piece comes apart into by the lines a person drew across it; itself where there is none."""
+        """What each piece comes apart into by the lines a person drew across it; itself where there is
+        none."""
         return halves_of(self.patterns, self.brief.splices, self.brief.tape_mm or LAP_MM)
 
     @cached_property
@@ -125,7 +129,8 @@ class Build:
 
     @cached_property
     def parts(self) -> tuple[Part, ...]:
-        """Every panel, numbered as ``solid.assembly`` numbers them; facets of one curved face are one part."""
+        """Every panel, numbered as ``solid.assembly`` numbers them; facets of one curved face are one
+        part."""
         return tuple(Part(p.name, panel.whole or panel.name) for p in self.patterns for panel in p.panels)
 
     def pattern_of(self, part: Part) -> Pattern | None:
@@ -138,7 +143,8 @@ class Build:
         return openable(self.draft)
 
     def draft_box(self, panel: str) -> Box:
-        """The rectangle round a panel at finished size, mm.  Raises StopIteration when there is no such panel."""
+        """The rectangle round a panel at finished size, mm.  Raises StopIteration when there is no such
+        panel."""
         return bounds(next(p.outline for piece in self.draft.pieces for p in piece.panels if p.name == panel))
 
     @property
@@ -163,7 +169,8 @@ def whole_name(build: Build, panel: str) -> str:
 
 
 def _in_rows(patterns: tuple[Pattern, ...], columns: int) -> tuple[tuple[Rigid, ...], Box]:
-    """So many pieces in a row, rows from the top down, the last row's lower edge at 0; and the rectangle round them."""
+    """So many pieces in a row, rows from the top down, the last row's lower edge at 0; and the rectangle
+    round them."""
     rows = [patterns[i:i + columns] for i in range(0, len(patterns), columns)]
     heights = [max(p.box.height for p in row) for row in rows]
     top = sum(heights) + _BETWEEN * (len(rows) - 1)
@@ -195,12 +202,17 @@ def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ())
         patterns = tuple(enlarged(p, brief.enlarged) for p in patterns)
         if drafted.inside_mm:
             length, width, height = drafted.inside_mm
-            drafted = replace(drafted, inside_mm=(length * brief.enlarged, width * brief.enlarged, height * brief.enlarged))
+            drafted = replace(drafted,
+                              inside_mm=(length * brief.enlarged, width * brief.enlarged,
+                                         height * brief.enlarged))
         if drafted.round:
-            poles = drafted.round.poles and (drafted.round.poles[0] * brief.enlarged, drafted.round.poles[1] * brief.enlarged)
-            drafted = replace(drafted, round=drafted.round._replace(diameter=drafted.round.diameter * brief.enlarged, poles=poles))
+            poles = (drafted.round.poles and (drafted.round.poles[0] * brief.enlarged,
+                                              drafted.round.poles[1] * brief.enlarged))
+            drafted = replace(drafted, round=drafted.round._replace(diameter=drafted.round.diameter
+                                                                    * brief.enlarged, poles=poles))
     for p in patterns:
-        if p.part and p.folds:  # what is folded must be of a stock the construction can be folded from; what lies flat may be of any
+        # what is folded must be of a stock the construction can be folded from; what lies flat may be of any
+        if p.part and p.folds:
             recipe.accept_stock(p.stock)
     own = dict(parts)
     laid = lay(patterns, brief.overlays, lambda part: own.get(part, stock)) if brief.overlays else None

@@ -1,4 +1,5 @@
-"""The stock cabinet: the person's own stocks before the catalogue's, how to find one, and what a stock measured anew changes."""
+"""The stock cabinet: the person's own stocks before the catalogue's, how to find one, and what a stock
+measured anew changes."""
 
 from __future__ import annotations
 
@@ -18,8 +19,8 @@ from mingei.core.words import say
 
 @dataclass(frozen=True)
 class Cabinet:
-    """own: the person's stocks; one with the id of a catalogue stock stands in its place; printers: as they were measured; offcuts: what
-    was kept of sheets."""
+    """own: the person's stocks; one with the id of a catalogue stock stands in its place; printers: as they
+    were measured; offcuts: what was kept of sheets."""
 
     own: tuple[Stock, ...] = ()
     printers: tuple[Printer, ...] = ()
@@ -29,7 +30,8 @@ class Cabinet:
     def stocks(self) -> tuple[Stock, ...]:
         """All there are, thinnest first."""
         mine = {s.id for s in self.own}
-        return tuple(sorted((*self.own, *(s for s in CATALOGUE if s.id not in mine)), key=lambda s: (s.caliper_mm, s.name)))
+        return tuple(sorted((*self.own, *(s for s in CATALOGUE if s.id not in mine)),
+                            key=lambda s: (s.caliper_mm, s.name)))
 
     def is_own(self, stock_id: str) -> bool:
         return any(s.id == stock_id for s in self.own)
@@ -50,7 +52,8 @@ class Cabinet:
     def with_printer(self, printer: Printer) -> Cabinet:
         """The printer put in, in the place of the one of its name."""
         if any(p.name == printer.name for p in self.printers):
-            return replace(self, printers=tuple(printer if p.name == printer.name else p for p in self.printers))
+            return replace(self, printers=tuple(printer if p.name == printer.name else p
+                                                for p in self.printers))
         return replace(self, printers=(*self.printers, printer))
 
     def without_printer(self, name: str) -> Cabinet:
@@ -70,7 +73,8 @@ class Cabinet:
     def copy_of(self, stock: Stock) -> Stock:
         """The same stock under a name and an id that are free, to be changed."""
         ids, names = {s.id for s in self.stocks}, {s.name for s in self.stocks}
-        number = next(n for n in count(2) if f"{stock.id}-{n}" not in ids and f"{stock.name}, {n}" not in names)
+        number = next(n for n in count(2) if f"{stock.id}-{n}" not in ids
+                      and f"{stock.name}, {n}" not in names)
         return replace(stock, id=f"{stock.id}-{number}", name=f"{stock.name}, {number}")
 
 
@@ -81,21 +85,26 @@ def matching(stocks: Sequence[Stock], words: str) -> tuple[Stock, ...]:
 
 
 def _described(stock: Stock) -> str:
-    """Everything a person may call a stock by, in small letters: 65 lb cover finds 176 g/m2, 14 pt finds 0.35 mm."""
-    said = [stock.name, stock.id, stock.kind, f"{stock.grammage_gsm:g}", f"{stock.grammage_gsm:g}g", f"{stock.caliper_mm:g}",
+    """Everything a person may call a stock by, in small letters: 65 lb cover finds 176 g/m2, 14 pt finds 0.35
+    mm."""
+    said = [stock.name, stock.id, stock.kind, f"{stock.grammage_gsm:g}", f"{stock.grammage_gsm:g}g",
+            f"{stock.caliper_mm:g}",
             f"{stock.caliper_mm:g}mm", f"{points_from_mm(stock.caliper_mm):.0f}pt"]
-    said += [f"{basis_from_gsm(stock.grammage_gsm, grade):.0f}lb {grade}" for grade in ("bond", "text", "cover", "index", "bristol", "tag")]
+    said += [f"{basis_from_gsm(stock.grammage_gsm, grade):.0f}lb {grade}"
+             for grade in ("bond", "text", "cover", "index", "bristol", "tag")]
     return " ".join(said).lower()
 
 
 def built_up(stock: Stock, target_mm: float, film_mm: float = 0.05) -> Stock:
     """Board made of layers of a stock, as a stock of its own: as near to a thickness as whole layers come.
 
-    film_mm: the glue between two layers, about as heavy as water.  Raises StockError when a figure cannot be true.
+    film_mm: the glue between two layers, about as heavy as water.  Raises StockError when a figure cannot be
+    true.
     """
     made = build_up(target_mm, stock.caliper_mm, film_mm)
     grammage = made.layers * stock.grammage_gsm + (made.layers - 1) * film_mm * 1000
-    return replace(stock, id=f"{stock.id}-x{made.layers}", name=f"{stock.name}, {made.layers} layers", caliper_mm=made.reached_mm,
+    return replace(stock, id=f"{stock.id}-x{made.layers}", name=f"{stock.name}, {made.layers} layers",
+                   caliper_mm=made.reached_mm,
                    grammage_gsm=grammage, kind="board", layers=made.layers * stock.layers, crease_gain_mm=0.0,
                    price=made.layers * stock.price)
 
@@ -115,7 +124,8 @@ def _geometry(stock: Stock) -> tuple[float, float]:
 
 
 def redrafted(project: Project, stock: Stock) -> tuple[str, ...]:
-    """What drafting anew with a stock of the same id would change, in words, a sentence for each thing made of it."""
+    """What drafting anew with a stock of the same id would change, in words, a sentence for each thing made
+    of it."""
     said: list[str] = []
     carried = next((s for s in project.stocks if s.id == stock.id), None)
     for brief in project.briefs:
@@ -124,12 +134,17 @@ def redrafted(project: Project, stock: Stock) -> tuple[str, ...]:
         try:
             before, after = build(brief, carried), build(brief, stock)
         except MingeiError as error:
-            said.append(say("{name} cannot be built from it: {reason}", name=brief.name, reason=error.sentence))
+            said.append(say("{name} cannot be built from it: {reason}", name=brief.name,
+                            reason=error.sentence))
             continue
-        shifts = [(b.box.width - a.box.width, b.box.height - a.box.height) for a, b in zip(before.patterns, after.patterns, strict=True)]
+        shifts = [(b.box.width - a.box.width, b.box.height - a.box.height)
+                  for a, b in zip(before.patterns, after.patterns, strict=True)]
         wide, high = (max((s[axis] for s in shifts), key=abs) for axis in (0, 1))
-        said.append(say("{name}: its blank {wide} across and {high} up, outside {out}", name=brief.name, wide=_signed(wide),
-                        high=_signed(high), out=", ".join(_signed(b - a) for a, b in zip(before.outside, after.outside, strict=True))))
+        said.append(say("{name}: its blank {wide} across and {high} up, outside {out}", name=brief.name,
+                        wide=_signed(wide),
+                        high=_signed(high),
+                        out=", ".join(_signed(b - a)
+                                      for a, b in zip(before.outside, after.outside, strict=True))))
     return tuple(said)
 
 

@@ -70,8 +70,8 @@ class Against(NamedTuple):
 
 
 class Mitred(NamedTuple):
-    """A host's free edge that goes no further than where its mid-surface meets its carrier's, so that nothing stands out at the corners of
-    a solid whose faces all lie alike."""
+    """A host's free edge that goes no further than where its mid-surface meets its carrier's, so that nothing
+    stands out at the corners of a solid whose faces all lie alike."""
 
 
 class Within(NamedTuple):
@@ -85,14 +85,15 @@ class Inset(NamedTuple):
 
 
 class Meets(NamedTuple):
-    """A free edge that goes as far as where its mid-surface meets that of a like panel beside it, turned from it by so much (degrees)."""
+    """A free edge that goes as far as where its mid-surface meets that of a like panel beside it, turned from
+    it by so much (degrees)."""
 
     angle_deg: float
 
 
 class Level(NamedTuple):
-    """A free edge of a leaning panel whose higher rim lies in a plane through where it was drawn, turned from the panel by so much
-    (degrees, as a fold turns): the level rim of a leaning box."""
+    """A free edge of a leaning panel whose higher rim lies in a plane through where it was drawn, turned from
+    the panel by so much (degrees, as a fold turns): the level rim of a leaning box."""
 
     angle_deg: float
 
@@ -101,8 +102,8 @@ Edge = Plain | Over | Against | Mitred | Within | Inset | Meets | Level
 
 
 class Slot(NamedTuple):
-    """A slot that card passes through: its middle and length (mm) in the panel's coordinates, its direction (degrees), and how many layers
-    pass.  How wide it is the stock decides."""
+    """A slot that card passes through: its middle and length (mm) in the panel's coordinates, its direction
+    (degrees), and how many layers pass.  How wide it is the stock decides."""
 
     x: float
     y: float
@@ -112,7 +113,8 @@ class Slot(NamedTuple):
 
 
 class Halving(NamedTuple):
-    """A cut into a free side where another board crosses: so far along the side, and so deep, mm.  How wide it is the stock decides."""
+    """A cut into a free side where another board crosses: so far along the side, and so deep, mm.  How wide
+    it is the stock decides."""
 
     edge: int
     along: float
@@ -130,15 +132,17 @@ class EdgeRef(NamedTuple):
 class Panel:
     """One flat face at finished size.
 
-    outline: nominal, mm, counter-clockwise seen from outside; air: clearance (mm) it stands further out than its layers alone, for a
-    piece that slides over another, and over: the panel of that other it lies outside of; edges: what each free side does, by side
-    number, Plain where not named (sides with folds and seams find their own place); guides: lines traced on it, neither cut nor folded,
-    in its own coordinates: where something lands or is pierced.
-    curves: the sides that are cut as arcs, with the angle each turns through (degrees, positive bulging outward); its outline holds their
-    chords.  whole: the curved face it is a facet of, "" for a face of its own.  holes: what is cut out of it, closed paths within its
-    outline, running clockwise.  round_mm: radius of the corners between two free sides; notch_mm: width of a half-round thumb notch in
-    the middle of its longest free side.  slots, halvings: where other boards pass through it, or cross it.  on, under: the panel on whose
-    outer or inner face it lies, whatever the thickness of either; its layer is not asked then, and air is what lies between.
+    outline: nominal, mm, counter-clockwise seen from outside; air: clearance (mm) it stands further out than
+    its layers alone, for a piece that slides over another, and over: the panel of that other it lies outside
+    of; edges: what each free side does, by side number, Plain where not named (sides with folds and seams
+    find their own place); guides: lines traced on it, neither cut nor folded, in its own coordinates: where
+    something lands or is pierced. curves: the sides that are cut as arcs, with the angle each turns through
+    (degrees, positive bulging outward); its outline holds their chords.  whole: the curved face it is a facet
+    of, "" for a face of its own.  holes: what is cut out of it, closed paths within its outline, running
+    clockwise.  round_mm: radius of the corners between two free sides; notch_mm: width of a half-round thumb
+    notch in the middle of its longest free side.  slots, halvings: where other boards pass through it, or
+    cross it.  on, under: the panel on whose outer or inner face it lies, whatever the thickness of either;
+    its layer is not asked then, and air is what lies between.
     """
 
     name: str
@@ -191,9 +195,10 @@ class Panel:
 class Fold(NamedTuple):
     """A crease between two panels, or a bend between two facets of a curved face, which is not scored.
 
-    a is the panel nearer the root.  angle_deg: turning angle when finished.  step: its place in the order of folding.  take_mm: how much
-    longer the card is here on the flat than between its facets' chords, since it follows the arc.  curved: one of the short straight
-    scores a curved score is made of.  closing: it joins two facets that other folds already put in their places.
+    a is the panel nearer the root.  angle_deg: turning angle when finished.  step: its place in the order of
+    folding.  take_mm: how much longer the card is here on the flat than between its facets' chords, since it
+    follows the arc.  curved: one of the short straight scores a curved score is made of.  closing: it joins
+    two facets that other folds already put in their places.
     """
 
     a: EdgeRef
@@ -212,14 +217,16 @@ class Fold(NamedTuple):
 
 
 class Seam(NamedTuple):
-    """A tab on the carrier's edge that lands inside the host, along the host's edge; the host covers the carrier there.
+    """A tab on the carrier's edge that lands inside the host, along the host's edge; the host covers the
+    carrier there.
 
-    A TAPE seam has no tab: the two edges meet and are taped outside.  A FIN seam has a flap on each of its edges, folded back outwards
-    and glued to the other, face on face.  A DOUBLE seam has its tab, and a strap on the host's edge that goes over the carrier's outside.
-    name: the seam's, and its tab panel's; depth_mm: how deep
-    a tab is asked for; round_mm: radius of its free corners; angle_deg, step: of the fold between carrier and tab; fixed: why its tab
-    cannot be moved to the other panel, "" where it can; slit_mm: how far from each end its crease is cut through, to catch on what stands
-    beside it; row: the row of teeth it is one of, along a curve, "" for a seam of its own.  The host may belong to another piece.
+    A TAPE seam has no tab: the two edges meet and are taped outside.  A FIN seam has a flap on each of its
+    edges, folded back outwards and glued to the other, face on face.  A DOUBLE seam has its tab, and a strap
+    on the host's edge that goes over the carrier's outside. name: the seam's, and its tab panel's; depth_mm:
+    how deep a tab is asked for; round_mm: radius of its free corners; angle_deg, step: of the fold between
+    carrier and tab; fixed: why its tab cannot be moved to the other panel, "" where it can; slit_mm: how far
+    from each end its crease is cut through, to catch on what stands beside it; row: the row of teeth it is
+    one of, along a curve, "" for a seam of its own.  The host may belong to another piece.
     """
 
     name: str
@@ -246,8 +253,10 @@ def strap_name(seam: str) -> str:
 
 
 def strap(piece: Piece, seam: Seam) -> Seam:
-    """The second tab of a doubled seam: on the host's edge, over the outside of the carrier, folded when all else stands."""
-    return seam._replace(name=strap_name(seam.name), carrier=seam.host, host=seam.carrier, step=piece.last_step + 1)
+    """The second tab of a doubled seam: on the host's edge, over the outside of the carrier, folded when all
+    else stands."""
+    return seam._replace(name=strap_name(seam.name), carrier=seam.host, host=seam.carrier,
+                         step=piece.last_step + 1)
 
 
 @dataclass(frozen=True)
@@ -276,9 +285,10 @@ class Placement(NamedTuple):
 class Piece:
     """Panels joined by folds into one tree, cut as one.
 
-    crowded: its panels come so near each other on the flat that corners must be trimmed and tabs shrunk to keep clear.  openings: cut into
-    its curved faces, by their names, each a closed path about the face's middle, running clockwise.  part: the part of
-    the thing it belongs to, which may be of a stock of its own; "" for its body.
+    crowded: its panels come so near each other on the flat that corners must be trimmed and tabs shrunk to
+    keep clear.  openings: cut into its curved faces, by their names, each a closed path about the face's
+    middle, running clockwise.  part: the part of the thing it belongs to, which may be of a stock of its own;
+    "" for its body.
     """
 
     name: str
@@ -298,7 +308,8 @@ class Piece:
         try:
             return self._by_name[name]
         except KeyError:
-            raise GeometryError("no such panel", say("piece {self}, panel {name}", self=self.name, name=name)) from None
+            raise GeometryError("no such panel",
+                                say("piece {self}, panel {name}", self=self.name, name=name)) from None
 
     @cached_property
     def last_step(self) -> int:
@@ -320,8 +331,9 @@ class Dimension(NamedTuple):
 class Round(NamedTuple):
     """The true extent of curved work about the upright axis through the origin, for which facets only stand.
 
-    diameter: of the face the brief measures, where it is widest, mm; layers: of card outside that face, as far as they widen it; poles: for
-    a ball, the heights of that face at its lowest and highest point, mm, None for a wall; ends: layers of card outside each pole.
+    diameter: of the face the brief measures, where it is widest, mm; layers: of card outside that face, as
+    far as they widen it; poles: for a ball, the heights of that face at its lowest and highest point, mm,
+    None for a wall; ends: layers of card outside each pole.
     """
 
     diameter: float
@@ -334,10 +346,10 @@ class Round(NamedTuple):
 class Draft:
     """The whole thing at finished size.
 
-    inside_mm: (length, width, height) of the cavity asked for, when the brief asks for one; the cavity's lower corner is the
-    origin of the whole, its axes along length, width and height.  closes: the last step closes it, so that it is filled before.
-    remarks: what a maker should know of it, each with its place, full sentences without a stop.  round: how large its curved work really
-    is.
+    inside_mm: (length, width, height) of the cavity asked for, when the brief asks for one; the cavity's
+    lower corner is the origin of the whole, its axes along length, width and height.  closes: the last step
+    closes it, so that it is filled before. remarks: what a maker should know of it, each with its place, full
+    sentences without a stop.  round: how large its curved work really is.
     """
 
     pieces: tuple[Piece, ...]

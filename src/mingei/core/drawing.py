@@ -1,7 +1,8 @@
 """One drawing, many outputs: strokes and texts in mm that the screen, PDF, SVG and DXF all draw.
 
-The *ink* of a stroke says what it is for; how each ink looks is decided here, once.  Cuts are solid; folds are broken, mountains
-in long dashes with a dot, valleys in short dashes, so that a drawing reads in black and white.
+The *ink* of a stroke says what it is for; how each ink looks is decided here, once.  Cuts are solid; folds
+are broken, mountains in long dashes with a dot, valleys in short dashes, so that a drawing reads in black and
+white.
 """
 
 from __future__ import annotations
@@ -16,7 +17,19 @@ from mingei.core.covering.art import Printed
 from mingei.core.draft import Crease
 from mingei.core.flat.pattern import FlatFold, Pattern
 from mingei.core.plane.outline import closed
-from mingei.core.plane.shape import STAY, Arc, Box, Line, Path, Point, Rigid, Segment, bounds, moved_path, path_bounds
+from mingei.core.plane.shape import (
+    STAY,
+    Arc,
+    Box,
+    Line,
+    Path,
+    Point,
+    Rigid,
+    Segment,
+    bounds,
+    moved_path,
+    path_bounds,
+)
 
 #: How long the ticks are that mark a bend, and how near the parts of a curved score meet, mm.
 _TICK_MM, _JOINED_MM = 3.0, 1e-4
@@ -38,8 +51,8 @@ class Ink(StrEnum):
 
 @dataclass(frozen=True)
 class Look:
-    """How an ink is drawn: width in mm, dashes and gaps in mm (none: solid), words for a key and a shorter one, a colour for files whose
-    readers tell operations by it."""
+    """How an ink is drawn: width in mm, dashes and gaps in mm (none: solid), words for a key and a shorter
+    one, a colour for files whose readers tell operations by it."""
 
     width: float
     dashes: tuple[float, ...]
@@ -61,8 +74,8 @@ LOOKS: Mapping[Ink, Look] = {
 
 @dataclass(frozen=True)
 class Stroke:
-    """A path in one ink; closed paths end where they begin.  mark: it belongs to the page, and is neither cut nor scored nor part of a
-    thing: check bars, the key, crosses."""
+    """A path in one ink; closed paths end where they begin.  mark: it belongs to the page, and is neither cut
+    nor scored nor part of a thing: check bars, the key, crosses."""
 
     ink: Ink
     path: Path
@@ -83,9 +96,10 @@ class Text:
 
 @dataclass(frozen=True)
 class Drawing:
-    """Strokes and texts on a ground from (0, 0) to (width, height), mm, y up; printed: the artwork beneath them; hair: cuts are printed as
-    thin as can be; correction: by how much larger it is printed, across and along, since the printer prints so much smaller; trim: the
-    rectangle round the piece that is cut from it, None for a whole sheet."""
+    """Strokes and texts on a ground from (0, 0) to (width, height), mm, y up; printed: the artwork beneath
+    them; hair: cuts are printed as thin as can be; correction: by how much larger it is printed, across and
+    along, since the printer prints so much smaller; trim: the rectangle round the piece that is cut from it,
+    None for a whole sheet."""
 
     width: float
     height: float
@@ -99,30 +113,36 @@ class Drawing:
 
 
 def flipped(strokes: Iterable[Stroke], width: float) -> tuple[Stroke, ...]:
-    """Strokes as they are seen from the back of a sheet so wide: left and right change places, and so do mountain and valley."""
+    """Strokes as they are seen from the back of a sheet so wide: left and right change places, and so do
+    mountain and valley."""
     other = {Ink.MOUNTAIN: Ink.VALLEY, Ink.VALLEY: Ink.MOUNTAIN}
 
     def across(segment: Segment) -> Segment:
         if isinstance(segment, Arc):
-            return segment._replace(centre=(width - segment.centre[0], segment.centre[1]), start_deg=180.0 - segment.start_deg,
+            return segment._replace(centre=(width - segment.centre[0], segment.centre[1]),
+                                    start_deg=180.0 - segment.start_deg,
                                     sweep_deg=-segment.sweep_deg)
         return Line((width - segment.start[0], segment.start[1]), (width - segment.end[0], segment.end[1]))
 
-    return tuple(Stroke(other.get(s.ink, s.ink), tuple(across(segment) for segment in s.path), s.mark) for s in strokes)
+    return tuple(Stroke(other.get(s.ink, s.ink), tuple(across(segment) for segment in s.path), s.mark)
+                 for s in strokes)
 
 
 def in_order(strokes: Iterable[Stroke]) -> list[Stroke]:
-    """Strokes of one ink as they are worked: what lies within a closed outline before that outline, so that nothing shifts."""
+    """Strokes of one ink as they are worked: what lies within a closed outline before that outline, so that
+    nothing shifts."""
     some = list(strokes)
     boxes = [path_bounds([s.path]) for s in some]
 
     def within(i: int) -> bool:
         b = boxes[i]
-        return any(j != i and o.left <= b.left and o.right >= b.right and o.bottom <= b.bottom and o.top >= b.top and o != b
+        return any(j != i and o.left <= b.left and o.right >= b.right and o.bottom <= b.bottom
+                   and o.top >= b.top and o != b
                    and closed(some[j].path) for j, o in enumerate(boxes))
 
     inner = [(closed(s.path) and within(i)) or not closed(s.path) for i, s in enumerate(some)]
-    return [s for s, first in zip(some, inner, strict=True) if first] + [s for s, first in zip(some, inner, strict=True) if not first]
+    return ([s for s, first in zip(some, inner, strict=True) if first]
+            + [s for s, first in zip(some, inner, strict=True) if not first])
 
 
 def fold_ink(crease: Crease) -> Ink:
@@ -134,7 +154,8 @@ def pattern_strokes(pattern: Pattern, move: Rigid = STAY) -> tuple[Stroke, ...]:
     cuts = tuple(Stroke(Ink.CUT, moved_path(path, move)) for path in pattern.cuts)
     scores = tuple(Stroke(fold_ink(f.crease), (Line(move.apply(f.start), move.apply(f.end)),))
                    for f in pattern.folds if not f.bend and not f.curved)
-    scores += tuple(Stroke(fold_ink(crease), moved_path(path, move)) for crease, path in _curved_scores(pattern))
+    scores += tuple(Stroke(fold_ink(crease), moved_path(path, move))
+                    for crease, path in _curved_scores(pattern))
     scores += tuple(Stroke(Ink.BEND, (Line(move.apply(a), move.apply(b)),)) for a, b in _bend_ticks(pattern))
     guides = tuple(Stroke(Ink.GUIDE, moved_path(path, move)) for path in pattern.guides)
     return guides + scores + cuts
@@ -152,7 +173,8 @@ def _bend_ticks(pattern: Pattern) -> Iterator[tuple[Point, Point]]:
             continue
         for a, b in _ticks(bend):
             cells = [(math.floor(x / _BLOT_MM), math.floor(y / _BLOT_MM)) for x, y in (a, b)]
-            beside = (q for cx, cy in cells for dx in (-1, 0, 1) for dy in (-1, 0, 1) for q in taken.get((cx + dx, cy + dy), ()))
+            beside = (q for cx, cy in cells for dx in (-1, 0, 1) for dy in (-1, 0, 1)
+                      for q in taken.get((cx + dx, cy + dy), ()))
             if any(min(math.dist(a, q), math.dist(b, q)) < _BLOT_MM for q in beside):
                 continue
             for cell, q in zip(cells, (a, b), strict=True):

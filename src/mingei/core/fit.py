@@ -1,6 +1,8 @@
-"""Sizes that drive the drafting from outside: the room it must fit into, the blank there is, a drawer to fill.
+"""Sizes that drive the drafting from outside: the room it must fit into, the blank there is, a drawer to
+fill.
 
-All of them are met by the inside measures, worked back on the folded model itself, so that thickness takes care of itself.
+All of them are met by the inside measures, worked back on the folded model itself, so that thickness takes
+care of itself.
 """
 
 from __future__ import annotations
@@ -22,10 +24,12 @@ _NUDGE_MM = 0.5
 
 
 def fit_into(brief: Brief, stock: Stock, axis: int, mm: float) -> Brief:
-    """The brief with the inside measure along an axis (0 length, 1 width, 2 height) at which the folded model is ``mm`` outside.
+    """The brief with the inside measure along an axis (0 length, 1 width, 2 height) at which the folded model
+    is ``mm`` outside.
 
-    What the walls take up is measured on the folded model itself and settles at once where it does not depend on the size.
-    Raises MeasureError when the recipe has no such measure, cannot build it, or never comes to that size.
+    What the walls take up is measured on the folded model itself and settles at once where it does not depend
+    on the size. Raises MeasureError when the recipe has no such measure, cannot build it, or never comes to
+    that size.
     """
     recipe = find_recipe(brief.recipe)
     if axis >= len(recipe.inside):
@@ -38,11 +42,13 @@ def fit_into(brief: Brief, stock: Stock, axis: int, mm: float) -> Brief:
         if abs(over) <= _CLOSE_MM:
             return brief
         brief = brief.with_measure(name, float(brief.made[name]) - over)
-    raise MeasureError(say("no {name} gives {mm} outside", name=name, mm=write_both(mm)), name, "change the inside measure instead")
+    raise MeasureError(say("no {name} gives {mm} outside", name=name, mm=write_both(mm)), name,
+                       "change the inside measure instead")
 
 
 def fit_blank(brief: Brief, stock: Stock, across_mm: float, up_mm: float) -> Brief:
-    """The brief whose first piece is cut from a blank of that size, by its inside length and width; its height stays.
+    """The brief whose first piece is cut from a blank of that size, by its inside length and width; its
+    height stays.
 
     Raises MeasureError when the recipe has no such measures, cannot build it, or never comes to that size.
     """
@@ -68,7 +74,8 @@ def fit_blank(brief: Brief, stock: Stock, across_mm: float, up_mm: float) -> Bri
         first, second = (x * by_b[1] - by_b[0] * y) / turn, (by_a[0] * y - x * by_a[1]) / turn
         values = {**brief.values, a: float(brief.made[a]) - first, b: float(brief.made[b]) - second}
         brief = replace(brief, measures=tuple(recipe.accept(values).items()))
-    raise MeasureError(say("no {a} and {b} give a blank of {across} by {up}", a=a, b=b, across=write_both(across_mm), up=write_both(up_mm)),
+    raise MeasureError(say("no {a} and {b} give a blank of {across} by {up}", a=a, b=b,
+                           across=write_both(across_mm), up=write_both(up_mm)),
                        "blank", "change the measures one by one")
 
 
@@ -80,7 +87,8 @@ def _nudged(brief: Brief, name: str) -> tuple[Brief, float]:
 
 
 class Drawer(NamedTuple):
-    """A drawer to be filled: its inside, mm; how many bins across its length and its width; play, mm, round every bin."""
+    """A drawer to be filled: its inside, mm; how many bins across its length and its width; play, mm, round
+    every bin."""
 
     length: float
     width: float
@@ -96,7 +104,8 @@ def fill_drawer(brief: Brief, stock: Stock, drawer: Drawer) -> Brief:
     Raises MeasureError when the recipe cannot build it so, or there is no such drawer.
     """
     if drawer.columns < 1 or drawer.rows < 1 or not drawer.columns * drawer.rows <= MOST_COPIES:
-        raise MeasureError(say("{columns} by {rows} is no number of bins", columns=drawer.columns, rows=drawer.rows), "drawer",
+        raise MeasureError(say("{columns} by {rows} is no number of bins", columns=drawer.columns,
+                               rows=drawer.rows), "drawer",
                            say("write 1 to {most} in all", most=MOST_COPIES))
     room = (drawer.length / drawer.columns, drawer.width / drawer.rows, drawer.height)
     for axis, mm in enumerate(room):

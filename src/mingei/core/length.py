@@ -83,7 +83,8 @@ def parse(text: str, unit: str = "mm", names: Mapping[str, float] | None = None)
     Raises LengthError naming the column (1-based) where reading stopped.
     """
     if unit not in UNITS_MM:
-        raise LengthError(say("the unit {unit!r} is not known", unit=unit), "", "use one of mm, cm, m, in, ft")
+        raise LengthError(say("the unit {unit!r} is not known", unit=unit), "",
+                          "use one of mm, cm, m, in, ft")
     clean, columns = _normalise(text)
     stripped = clean.strip()
     if not stripped:
@@ -128,7 +129,8 @@ def _tokens(clean: str, start: int, columns: list[int]) -> list[_Token]:
             if not rest:
                 break
             column = columns[len(clean) - len(rest)]
-            raise LengthError(say("{rest!r} cannot be read", rest=rest[0]), say("column {column}", column=column),
+            raise LengthError(say("{rest!r} cannot be read", rest=rest[0]),
+                              say("column {column}", column=column),
                               "write a length such as 98.4 mm or 3 7/8 in")
         kind = match.lastgroup or ""
         begin = match.start(kind)
@@ -142,7 +144,8 @@ def _number(token: _Token) -> float:
         whole, fraction = token.text.split(None, 1)
         top, bottom = fraction.split("/")
         if int(bottom) == 0:
-            raise LengthError("a fraction cannot have 0 below the line", say("column {column}", column=token.column),
+            raise LengthError("a fraction cannot have 0 below the line",
+                              say("column {column}", column=token.column),
                               "write the denominator, such as 7/8")
         return int(whole) + int(top) / int(bottom)
     return float(token.text.replace(",", "."))
@@ -163,18 +166,21 @@ def _plain(tokens: list[_Token], unit: str, end: int) -> float:
             scale = _unit_scale(token)
             seen_unit = True
         elif seen_unit:
-            raise LengthError("the last number has no unit", say("column {end}", end=end), "write its unit, such as in or mm")
+            raise LengthError("the last number has no unit", say("column {end}", end=end),
+                              "write its unit, such as in or mm")
         else:
             scale = UNITS_MM[unit]
         if scale >= last_scale:
-            raise LengthError("units must go from large to small", say("column {end}", end=end), "write one as 1 ft 2 1/2 in")
+            raise LengthError("units must go from large to small", say("column {end}", end=end),
+                              "write one as 1 ft 2 1/2 in")
         total += value * scale
         last_scale = scale
         if not items:
             return sign * total
         if not seen_unit or items[0].kind not in ("number", "mixed"):
             token = items[0]
-            raise LengthError(say("{text!r} was not expected", text=token.text), say("column {column}", column=token.column),
+            raise LengthError(say("{text!r} was not expected", text=token.text),
+                              say("column {column}", column=token.column),
                               "begin a sum with an equals sign, such as =2*40 + 3")
 
 
@@ -183,7 +189,8 @@ def _plain_number(items: list[_Token], end: int) -> float:
         raise LengthError("a number is missing", say("column {end}", end=end), "write one such as 98.4 mm")
     token = items.pop(0)
     if token.kind not in ("number", "mixed"):
-        raise LengthError(say("{text!r} is not a number", text=token.text), say("column {column}", column=token.column),
+        raise LengthError(say("{text!r} is not a number", text=token.text),
+                          say("column {column}", column=token.column),
                           "write a length such as 98.4 mm or 3 7/8 in")
     value = _number(token)
     # 7/8, and 3-7/8 as people join whole and fraction with a hyphen
@@ -198,7 +205,8 @@ def _plain_number(items: list[_Token], end: int) -> float:
 def _ratio(top: _Token, bottom: _Token, items: list[_Token], used: int) -> float:
     below = _number(bottom)
     if below == 0:
-        raise LengthError("a fraction cannot have 0 below the line", say("column {column}", column=bottom.column),
+        raise LengthError("a fraction cannot have 0 below the line",
+                          say("column {column}", column=bottom.column),
                           "write the denominator, such as 7/8")
     del items[:used]
     return _number(top) / below
@@ -207,7 +215,8 @@ def _ratio(top: _Token, bottom: _Token, items: list[_Token], used: int) -> float
 def _unit_scale(token: _Token) -> float:
     scale = UNITS_MM.get(token.text) or UNITS_MM.get(token.text.lower())
     if scale is None:
-        raise LengthError(say("{text!r} is not a unit", text=token.text), say("column {column}", column=token.column),
+        raise LengthError(say("{text!r} is not a unit", text=token.text),
+                          say("column {column}", column=token.column),
                           "use mm, cm, m, in or ft")
     return scale
 
@@ -224,7 +233,8 @@ class _Sum:
         result = self.terms()
         if self.at < len(self.tokens):
             token = self.tokens[self.at]
-            raise LengthError(say("{text!r} was not expected", text=token.text), say("column {column}", column=token.column),
+            raise LengthError(say("{text!r} was not expected", text=token.text),
+                              say("column {column}", column=token.column),
                               "join parts with + - * /")
         if result.power == 1:
             return result.value
@@ -238,7 +248,8 @@ class _Sum:
 
     def take(self) -> _Token:
         if self.at >= len(self.tokens):
-            raise LengthError("the sum stops too early", say("column {end}", end=self.end), "write the missing part or leave the sign out")
+            raise LengthError("the sum stops too early", say("column {end}", end=self.end),
+                              "write the missing part or leave the sign out")
         self.at += 1
         return self.tokens[self.at - 1]
 
@@ -265,7 +276,8 @@ class _Sum:
                 raise LengthError("that gives no length", say("column {column}", column=sign.column),
                                   "multiply a length by a plain number, or divide it by one")
             if sign.text == "/" and right.value == 0:
-                raise LengthError("that divides by zero", say("column {column}", column=sign.column), "divide by another number")
+                raise LengthError("that divides by zero", say("column {column}", column=sign.column),
+                                  "divide by another number")
             value = left.value * right.value if sign.text == "*" else left.value / right.value
             ratio = power == 0 and (left.power == 1 or left.ratio or right.ratio)
             left = _Quantity(value, power, ratio)
@@ -284,7 +296,8 @@ class _Sum:
                 opened = self.take()
                 inner = self.terms()
                 if self.peek() != ")":
-                    raise LengthError("a bracket is not closed", say("column {column}", column=opened.column), "write the missing )")
+                    raise LengthError("a bracket is not closed", say("column {column}", column=opened.column),
+                                      "write the missing )")
                 self.take()
                 return inner
             return self.atom()
@@ -296,8 +309,9 @@ class _Sum:
         if token.kind in ("number", "mixed"):
             value = _number(token)
             follower = self.tokens[self.at] if self.at < len(self.tokens) else None
-            if follower and (follower.text in "\"'" or (follower.kind == "name" and follower.text.lower() in UNITS_MM
-                                                        and follower.text not in self.names)):
+            if follower and (follower.text in "\"'"
+                             or (follower.kind == "name" and follower.text.lower() in UNITS_MM
+                                 and follower.text not in self.names)):
                 self.at += 1
                 return _Quantity(value * _unit_scale(follower), 1)
             return _Quantity(value, 0)
@@ -305,9 +319,11 @@ class _Sum:
             if token.text in self.names:
                 return _Quantity(self.names[token.text], 1)
             known = ", ".join(sorted(self.names)) or "none here"
-            raise LengthError(say("no measure is called {text!r}", text=token.text), say("column {column}", column=token.column),
+            raise LengthError(say("no measure is called {text!r}", text=token.text),
+                              say("column {column}", column=token.column),
                               say("the names are: {known}", known=known))
-        raise LengthError(say("{text!r} was not expected", text=token.text), say("column {column}", column=token.column),
+        raise LengthError(say("{text!r} was not expected", text=token.text),
+                          say("column {column}", column=token.column),
                           "a number or a name goes here")
 
 
@@ -378,5 +394,6 @@ def write_both(mm: float) -> str:
 
 
 def typeset(text: str) -> str:
-    """The text with every fraction set as one: raised figures, fraction stroke, lowered figures.  ``parse`` reads it back."""
+    """The text with every fraction set as one: raised figures, fraction stroke, lowered figures.  ``parse``
+    reads it back."""
     return re.sub(r"(\d+)/(\d+)", lambda m: f"{m[1].translate(_SET_HIGH)}⁄{m[2].translate(_SET_LOW)}", text)

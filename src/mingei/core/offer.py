@@ -1,7 +1,8 @@
-"""What could be made for a thing: every construction that takes it, drafted for it in the stock at hand, and what each asks for.
+"""What could be made for a thing: every construction that takes it, drafted for it in the stock at hand, and
+what each asks for.
 
-An *offer* is a brief worked out.  They are ranked by what fits the paper at hand: first those whose pieces all fit the sheet, then those
-in the stock chosen, then by sheets and by card used.
+An *offer* is a brief worked out.  They are ranked by what fits the paper at hand: first those whose pieces
+all fit the sheet, then those in the stock chosen, then by sheets and by card used.
 """
 
 from __future__ import annotations
@@ -25,8 +26,9 @@ THIN_MM = 3.0
 
 
 class Offer(NamedTuple):
-    """build: the thing made so; fits: every piece fits the sheet; sheets: how many one copy takes, several pieces of a kind cut from one
-    where they go; usual: it is in the stock asked for; cost: of its sheets, in the person's own money, 0 where a price is not known."""
+    """build: the thing made so; fits: every piece fits the sheet; sheets: how many one copy takes, several
+    pieces of a kind cut from one where they go; usual: it is in the stock asked for; cost: of its sheets, in
+    the person's own money, 0 where a price is not known."""
 
     build: Build
     fits: bool
@@ -52,20 +54,23 @@ class Offer(NamedTuple):
 def fitted(recipe: Recipe, need: Need) -> dict[str, Value]:
     """The recipe's measures for a thing.  Raises MeasureError when it takes no things, or none so thick."""
     if not recipe.takes:
-        raise MeasureError("it is not made for a thing of given sizes", recipe.title, "choose another construction")
+        raise MeasureError("it is not made for a thing of given sizes", recipe.title,
+                           "choose another construction")
     values: dict[str, Value] = {}
     for mm, (name, room) in zip(need, recipe.takes, strict=True):
         if name:
             measure = recipe.measure(name)
             values[name] = max(measure.minimum, mm + room) if recipe.roomy else mm + room
     if not recipe.takes[2][0] and need.thick > THIN_MM:
-        raise MeasureError(say("it takes nothing thicker than {most}", most=write_both(THIN_MM)), recipe.title,
+        raise MeasureError(say("it takes nothing thicker than {most}", most=write_both(THIN_MM)),
+                           recipe.title,
                            "choose one with depth")
     return values
 
 
 def for_need(brief: Brief, need: Need) -> Brief:
-    """The brief made for a thing; where its construction takes none, or not such a one, only what is needed is written down.
+    """The brief made for a thing; where its construction takes none, or not such a one, only what is needed
+    is written down.
 
     Raises MeasureError when the thing itself is no thing.
     """

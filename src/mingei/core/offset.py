@@ -18,11 +18,12 @@ from mingei.core.words import say
 
 #: Free edges stop this far (mm) short of the face they must not pass.
 RELIEF_MM = 0.2
-#: A slot is wider than what passes through it by this much, and longer than a tongue by that, mm (common practice: a little longer than
-#: the tab, as wide as the stock).
+#: A slot is wider than what passes through it by this much, and longer than a tongue by that, mm (common
+#: practice: a little longer than the tab, as wide as the stock).
 SLOT_PLAY_MM, SLOT_ENDS_MM = 0.15, 0.5
-#: Two taped edges, cut square, meet with their inner rims where the corner between them turns less than this, degrees: one that stopped
-#: at the other's face would leave it open by a caliper times the cotangent of the turn.  From here up one covers the other.
+#: Two taped edges, cut square, meet with their inner rims where the corner between them turns less than this,
+#: degrees: one that stopped at the other's face would leave it open by a caliper times the cotangent of the
+#: turn.  From here up one covers the other.
 RIMS_MEET_DEG = 75.0
 #: A fold turned right over.
 FLAT_DEG = 180.0
@@ -60,24 +61,26 @@ def setback(own_depth: float, neighbour_depth: float, angle_deg: float) -> float
     if abs(angle_deg) in (90.0, 270.0):
         return neighbour_depth / sine
     if abs(sine) < 1e-6:
-        raise GeometryError(say("a fold of {angle:g} degrees has no corner to set back from", angle=angle_deg))
+        raise GeometryError(say("a fold of {angle:g} degrees has no corner to set back from",
+                                angle=angle_deg))
     return (neighbour_depth - own_depth * math.cos(math.radians(angle_deg))) / sine
 
 
 def flat_setback(own_depth: float, neighbour_depth: float) -> float:
-    """As ``setback``, for a fold that turns right over (180 degrees) onto what lies between: each side takes half of the half circle whose
-    diameter is what the two mid-surfaces stand apart."""
+    """As ``setback``, for a fold that turns right over (180 degrees) onto what lies between: each side takes
+    half of the half circle whose diameter is what the two mid-surfaces stand apart."""
     return math.pi / 4 * abs(own_depth + neighbour_depth)
 
 
 @lru_cache(maxsize=_KEPT)
 def bend_setback(own_depth: float, neighbour_depth: float, angle_deg: float) -> float:
-    """As ``setback``, for a facet of a curved face: what two facets take up together is the arc of the true curve, not its two tangents, so
-    that a whole turn on diameter D is pi (D + t) long."""
+    """As ``setback``, for a facet of a curved face: what two facets take up together is the arc of the true
+    curve, not its two tangents, so that a whole turn on diameter D is pi (D + t) long."""
     turn = math.radians(angle_deg)
     if abs(turn) < 1e-9 and own_depth == neighbour_depth:
         return 0.0  # the card runs straight on
-    return setback(own_depth, neighbour_depth, angle_deg) - (own_depth + neighbour_depth) / 2 * (math.tan(turn / 2) - turn / 2)
+    return (setback(own_depth, neighbour_depth, angle_deg) - (own_depth + neighbour_depth) / 2
+            * (math.tan(turn / 2) - turn / 2))
 
 
 def crease_gain(gain_mm: float, angle_deg: float) -> float:
@@ -97,21 +100,23 @@ def spine(layers_enclosed: int, caliper: float) -> float:
 
 
 @lru_cache(maxsize=_KEPT)
-def stop_over(own: float, other: float, caliper: float, angle_deg: float = 90.0, relief: float = RELIEF_MM) -> float:
-    """A free edge of a panel on layer ``own`` that covers a panel on layer ``other``, turned from it by ``angle_deg``: it stops flush
-    with the other's outer face, less relief.
+def stop_over(own: float, other: float, caliper: float, angle_deg: float = 90.0,
+              relief: float = RELIEF_MM) -> float:
+    """A free edge of a panel on layer ``own`` that covers a panel on layer ``other``, turned from it by
+    ``angle_deg``: it stops flush with the other's outer face, less relief.
 
-    The relief is never more than leaves the crease beneath covered: half a caliper on a right angle.  Below about 60 degrees the crease
-    lies past that face, and ``run_over`` says how far.
+    The relief is never more than leaves the crease beneath covered: half a caliper on a right angle.  Below
+    about 60 degrees the crease lies past that face, and ``run_over`` says how far.
     """
     stop = _stop(own, (other + 1) * caliper, caliper, angle_deg)
     return stop - min(relief, max(0.0, stop - _crease_beneath(own, other, caliper, angle_deg)))
 
 
 def run_over(own: float, other: float, caliper: float, angle_deg: float) -> float:
-    """How far (mm) past the edge of ``stop_over`` the crease of the tab beneath lies, so that a strip of it would show: t (1.5 cos a - 0.5)
-    / sin a for panels on one layer, nothing from about 70 degrees up."""
-    return max(0.0, _crease_beneath(own, other, caliper, angle_deg) - _stop(own, (other + 1) * caliper, caliper, angle_deg))
+    """How far (mm) past the edge of ``stop_over`` the crease of the tab beneath lies, so that a strip of it
+    would show: t (1.5 cos a - 0.5) / sin a for panels on one layer, nothing from about 70 degrees up."""
+    return max(0.0, _crease_beneath(own, other, caliper, angle_deg)
+               - _stop(own, (other + 1) * caliper, caliper, angle_deg))
 
 
 def _crease_beneath(own: float, other: float, caliper: float, angle_deg: float) -> float:
@@ -120,11 +125,13 @@ def _crease_beneath(own: float, other: float, caliper: float, angle_deg: float) 
 
 
 @lru_cache(maxsize=_KEPT)
-def stop_against(own: float, other: float, caliper: float, angle_deg: float = 90.0, relief: float = RELIEF_MM) -> float:
+def stop_against(own: float, other: float, caliper: float, angle_deg: float = 90.0,
+                 relief: float = RELIEF_MM) -> float:
     """A free edge that meets the inner face of a panel on layer ``other``, less relief."""
     return _stop(own, other * caliper, caliper, angle_deg) - relief
 
 
 def _stop(own: float, face: float, caliper: float, angle_deg: float) -> float:
-    """Where an edge cut square through a layer first meets a plane at depth ``face`` (mm): the nearer of its two rims."""
+    """Where an edge cut square through a layer first meets a plane at depth ``face`` (mm): the nearer of its
+    two rims."""
     return min(setback(depth * caliper, face, angle_deg) for depth in (own, own + 1))

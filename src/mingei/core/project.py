@@ -1,6 +1,7 @@
 """The document: what a person decided, as one frozen value.
 
-Everything else (draft, pattern, sheets) is derived, so it is never stale.  ``project_data`` turns the value into JSON-ready data and back.
+Everything else (draft, pattern, sheets) is derived, so it is never stale.  ``project_data`` turns the value
+into JSON-ready data and back.
 """
 
 from __future__ import annotations
@@ -57,13 +58,15 @@ NO_NEED = Need()
 class Brief:
     """One thing to be made: recipe, measures (mm, degrees, choices by name), stock, how many.
 
-    measures holds every measure of the recipe, in the recipe's order, each accepted by it; seams: changes made by hand, one a seam;
-    openings, trims: windows, holes, rounded corners and notches put into panels by hand; notes: the person's own words.  enlarged: the
-    finished drawing is enlarged by so much, instead of being drafted anew at its size.  tape_mm: width of the double-sided tape its seams
-    are glued with, 0 for wet glue.  overlays: pieces glued on panels, mats and labels; parts: the stocks, by id, of parts that have their
-    own.  need: the thing it must take.  arts: pictures and words on it.  splits: the panels that are pieces of their own;
-    splices: lines that pieces are cut across by; split_extra: what a file says besides of each panel cut off.  id: what it is known by in
-    its project, whatever it is called; "" until it is in one.
+    measures holds every measure of the recipe, in the recipe's order, each accepted by it; seams: changes
+    made by hand, one a seam; openings, trims: windows, holes, rounded corners and notches put into panels by
+    hand; notes: the person's own words.  enlarged: the finished drawing is enlarged by so much, instead of
+    being drafted anew at its size.  tape_mm: width of the double-sided tape its seams are glued with, 0 for
+    wet glue.  overlays: pieces glued on panels, mats and labels; parts: the stocks, by id, of parts that have
+    their own.  need: the thing it must take.  arts: pictures and words on it.  splits: the panels that are
+    pieces of their own; splices: lines that pieces are cut across by; split_extra: what a file says besides
+    of each panel cut off.  id: what it is known by in its project, whatever it is called; "" until it is in
+    one.
     """
 
     name: str
@@ -100,7 +103,8 @@ class Brief:
 
     @property
     def made(self) -> Values:
-        """The measures as they are built: those that give way to the others as near to what was asked as can be."""
+        """The measures as they are built: those that give way to the others as near to what was asked as can
+        be."""
         return find_recipe(self.recipe).settled(self.values)
 
     def with_measure(self, name: str, value: Value) -> Brief:
@@ -111,8 +115,10 @@ class Brief:
         return self.with_measures({name: value})
 
     def with_measures(self, values: Values) -> Brief:
-        """The brief with some measures changed at once.  Raises MeasureError when the recipe cannot build it so."""
-        return replace(self, measures=tuple(find_recipe(self.recipe).accept({**self.values, **values}).items()))
+        """The brief with some measures changed at once.  Raises MeasureError when the recipe cannot build it
+        so."""
+        return replace(self,
+                       measures=tuple(find_recipe(self.recipe).accept({**self.values, **values}).items()))
 
     def with_seam(self, change: SeamChange) -> Brief:
         """The brief with one seam changed by hand.  Raises MeasureError when its tab cannot be moved so."""
@@ -121,7 +127,8 @@ class Brief:
             raise MeasureError("no seam has that name", say("seam {seam!r}", seam=change.seam),
                                say("the names are: {names}", names=", ".join(seams(drafted))))
         kept = tuple(c for c in self.seams if c.seam != change.seam)
-        change = change._replace(extra=change.extra or next((c.extra for c in self.seams if c.seam == change.seam), ()))
+        change = change._replace(extra=change.extra
+                                 or next((c.extra for c in self.seams if c.seam == change.seam), ()))
         amend(drafted, (*kept, change))
         untouched = not change.moved and change.joint is seams(drafted)[change.seam].joint
         return replace(self, seams=kept if untouched else (*kept, change))
@@ -135,7 +142,8 @@ class Brief:
         if opening.panel not in panels:
             raise not_there(opening.panel, say("choose one of: {names}", names=", ".join(panels)))
         here = any(o.name == opening.name for o in self.openings)
-        changed = tuple(opening if o.name == opening.name else o for o in self.openings) if here else (*self.openings, opening)
+        changed = (tuple(opening if o.name == opening.name else o for o in self.openings) if here
+                   else (*self.openings, opening))
         return self._opened(replace(self, openings=changed))
 
     def without_opening(self, name: str) -> Brief:
@@ -148,7 +156,8 @@ class Brief:
         return split(find_recipe(self.recipe).draft(self.values), self.splits)
 
     def with_split(self, panel: str, apart: bool) -> Brief:
-        """The brief with a panel, and what hangs on it, as a piece of its own, or joined to its neighbour again.
+        """The brief with a panel, and what hangs on it, as a piece of its own, or joined to its neighbour
+        again.
 
         Raises MeasureError with the reason when it cannot be cut off.
         """
@@ -168,7 +177,8 @@ class Brief:
         check_splice(splice)
         if number is None and len(self.splices) >= MOST_SPLICES:
             raise MeasureError(say("{most} lines are all that a thing is cut across by", most=MOST_SPLICES),
-                               say("join across the {piece}", piece=splice.piece), "tile it over several sheets instead")
+                               say("join across the {piece}", piece=splice.piece),
+                               "tile it over several sheets instead")
         lines = list(self.splices)
         lines[len(lines) if number is None else number:None if number is None else number + 1] = [splice]
         return replace(self, splices=tuple(lines))
@@ -180,7 +190,8 @@ class Brief:
     def with_trim(self, trim: Trim) -> Brief:
         """The brief with a panel's free edges trimmed otherwise."""
         kept = tuple(t for t in self.trims if t.panel != trim.panel)
-        trim = trim._replace(extra=trim.extra or next((t.extra for t in self.trims if t.panel == trim.panel), ()))
+        trim = trim._replace(extra=trim.extra
+                             or next((t.extra for t in self.trims if t.panel == trim.panel), ()))
         return self._opened(replace(self, trims=kept if trim[:3] == Trim(trim.panel)[:3] else (*kept, trim)))
 
     def _opened(self, brief: Brief) -> Brief:
@@ -188,10 +199,12 @@ class Brief:
         return brief
 
     def with_overlay(self, overlay: Overlay) -> Brief:
-        """The brief with an overlay, or the one of that name changed.  Raises MeasureError when a value of it cannot be made."""
+        """The brief with an overlay, or the one of that name changed.  Raises MeasureError when a value of it
+        cannot be made."""
         check_overlay(overlay)
         here = any(o.name == overlay.name for o in self.overlays)
-        return replace(self, overlays=tuple(overlay if o.name == overlay.name else o for o in self.overlays) if here
+        return replace(self, overlays=tuple(overlay if o.name == overlay.name else o for o in self.overlays)
+                       if here
                        else (*self.overlays, overlay))
 
     def without_overlay(self, name: str) -> Brief:
@@ -203,10 +216,12 @@ class Brief:
         return replace(self, parts=kept if stock is None else (*kept, (part, stock.id)))
 
     def with_art(self, art: Art) -> Brief:
-        """The brief with artwork, or that of the name changed.  Raises MeasureError when a value of it cannot be printed."""
+        """The brief with artwork, or that of the name changed.  Raises MeasureError when a value of it cannot
+        be printed."""
         check_art(art)
         here = any(a.name == art.name for a in self.arts)
-        return replace(self, arts=tuple(art if a.name == art.name else a for a in self.arts) if here else (*self.arts, art))
+        return replace(self, arts=tuple(art if a.name == art.name else a for a in self.arts) if here
+                       else (*self.arts, art))
 
     def without_art(self, name: str) -> Brief:
         return replace(self, arts=tuple(a for a in self.arts if a.name != name))
@@ -215,13 +230,14 @@ class Brief:
         """The brief with what must fit written down.  Raises MeasureError when that is no thing."""
         for word, mm in zip(("length", "width", "thickness"), need, strict=True):
             if not (math.isfinite(mm) and 0.0 <= mm <= MOST_MM):
-                raise MeasureError(say("{mm:g} mm is no size of a thing", mm=mm), say("what must fit, {word}", word=word),
+                raise MeasureError(say("{mm:g} mm is no size of a thing", mm=mm),
+                                   say("what must fit, {word}", word=word),
                                    say("write 0 to {most:g} mm", most=MOST_MM))
         return replace(self, need=need)
 
     def with_tape(self, width: float) -> Brief:
-        """The brief glued with double-sided tape so wide (mm), its tabs made as deep, since tape is placed out to the very edge; with 0
-        wet glue, and tabs as deep as usual.
+        """The brief glued with double-sided tape so wide (mm), its tabs made as deep, since tape is placed
+        out to the very edge; with 0 wet glue, and tabs as deep as usual.
 
         Raises MeasureError when the recipe cannot be built with such tabs, or no tape is so wide.
         """
@@ -250,9 +266,10 @@ def _paper(sheet: str, tile_mm: float, laying: Laying, printer: Printer, unit: s
 class Project:
     """Everything a project file keeps.
 
-    unit: what a bare number means to this person, "mm" or "in"; sheet: the sheet printed on; stocks: the stocks its briefs use, as
-    they were, so that the file carries them; tile_mm: pieces too large for the sheet are tiled over several, which overlap by so much; 0:
-    they are not; laying, printer: how pieces are laid out, and what prints them; spots: where pieces were put by hand or nested.
+    unit: what a bare number means to this person, "mm" or "in"; sheet: the sheet printed on; stocks: the
+    stocks its briefs use, as they were, so that the file carries them; tile_mm: pieces too large for the
+    sheet are tiled over several, which overlap by so much; 0: they are not; laying, printer: how pieces are
+    laid out, and what prints them; spots: where pieces were put by hand or nested.
     """
 
     title: str
@@ -287,23 +304,27 @@ class Project:
         return self.with_briefs(briefs)
 
     def with_briefs(self, briefs: tuple[Brief, ...]) -> Project:
-        """Other briefs, at least one; the file carries just the stocks they use, and no places of things that are gone."""
+        """Other briefs, at least one; the file carries just the stocks they use, and no places of things that
+        are gone."""
         left = {b.id for b in briefs}
         spots = tuple(s for s in self.spots if s.owner in left)
         groups = tuple(g for g in self.laying.groups if g[0] in left)
-        return replace(self, briefs=briefs, stocks=used(briefs, self.stocks), spots=spots, laying=self.laying._replace(groups=groups))
+        return replace(self, briefs=briefs, stocks=used(briefs, self.stocks), spots=spots,
+                       laying=self.laying._replace(groups=groups))
 
     def with_spots(self, spots: tuple[Spot, ...]) -> Project:
         """Pieces put elsewhere; what a file says of a place besides stays with its piece."""
         known = {spot.key: spot.extra for spot in self.spots if spot.extra}
-        return replace(self, spots=tuple(s._replace(extra=s.extra or known.get(s.key, ())) for s in spots) if known else spots)
+        return replace(self, spots=tuple(s._replace(extra=s.extra or known.get(s.key, ())) for s in spots)
+                       if known else spots)
 
     def renamed(self, number: int, name: str) -> Project:
         """One brief under another name; its pieces stay where they were put."""
         return self.with_brief(number, replace(self.briefs[number], name=name))
 
     def with_stock(self, number: int, stock: Stock) -> Project:
-        """One brief in another stock, which the file then carries.  Raises StockError when it cannot be built from it."""
+        """One brief in another stock, which the file then carries.  Raises StockError when it cannot be built
+        from it."""
         return self._carrying(number, self.briefs[number].with_stock(stock), stock)
 
     def with_part(self, number: int, part: str, stock: Stock | None) -> Project:
@@ -317,7 +338,8 @@ class Project:
         return replace(self, briefs=briefs, stocks=used(briefs, own))
 
     def with_stock_as(self, stock: Stock) -> Project:
-        """A stock of the same name measured anew: everything made of it follows.  Raises StockError when something cannot."""
+        """A stock of the same name measured anew: everything made of it follows.  Raises StockError when
+        something cannot."""
         for brief in self.briefs:
             if brief.stock == stock.id:
                 brief.with_stock(stock)
@@ -329,7 +351,8 @@ class Project:
         return next(n for n in chain([wish], (f"{wish} {i}" for i in count(2))) if n not in taken)
 
 
-def new_brief(recipe_id: str, values: Values | None = None, stock: Stock | None = None, name: str = "") -> Brief:
+def new_brief(recipe_id: str, values: Values | None = None, stock: Stock | None = None,
+              name: str = "") -> Brief:
     """A brief with the recipe's defaults and the given values.
 
     Raises MeasureError, StockError.
@@ -340,7 +363,8 @@ def new_brief(recipe_id: str, values: Values | None = None, stock: Stock | None 
     return Brief(name or recipe.title, recipe.id, tuple(recipe.accept(values or {}).items()), chosen.id)
 
 
-def new_project(brief: Brief, title: str = "", unit: str = "mm", sheet: str = "A4", own: tuple[Stock, ...] = ()) -> Project:
+def new_project(brief: Brief, title: str = "", unit: str = "mm", sheet: str = "A4",
+                own: tuple[Stock, ...] = ()) -> Project:
     """A project of one brief, in a stock of the person's own or of the catalogue."""
     return Project(title or brief.name, (brief,), used((brief,), own), unit, find_sheet(sheet).name)
 
@@ -361,15 +385,20 @@ def told_apart(briefs: tuple[Brief, ...]) -> tuple[Brief, ...]:
     if not any(fresh):
         return briefs
     free = (name for i in count(1) if (name := f"thing-{i}") not in taken)
-    return tuple(replace(brief, id=next(free)) if new else brief for brief, new in zip(briefs, fresh, strict=True))
+    return tuple(replace(brief, id=next(free)) if new else brief
+                 for brief, new in zip(briefs, fresh, strict=True))
 
 
 def differences(before: Project, after: Project) -> tuple[str, ...]:
-    """What differs between two states of a project, a sentence each, without full stops; empty when they are the same."""
+    """What differs between two states of a project, a sentence each, without full stops; empty when they are
+    the same."""
     said: list[str] = [
-        say("{name} was {before}, is now {after}", name=name, before=str(a or "empty"), after=str(b or "empty")) for name, a, b in
-            (("the title", before.title, after.title), ("the unit", before.unit, after.unit), ("the sheet", before.sheet, after.sheet),
-             ("the overlap of tiles", before.tile_mm, after.tile_mm), ("the printer", before.printer.name, after.printer.name))
+        say("{name} was {before}, is now {after}", name=name, before=str(a or "empty"),
+            after=str(b or "empty")) for name, a, b in
+            (("the title", before.title, after.title), ("the unit", before.unit, after.unit),
+             ("the sheet", before.sheet, after.sheet),
+             ("the overlap of tiles", before.tile_mm, after.tile_mm),
+             ("the printer", before.printer.name, after.printer.name))
             if a != b]
     said += [say("{what} differ", what=what) for what, a, b in
              (("the choices for the sheets", before.laying, after.laying),
@@ -394,22 +423,28 @@ def _brief_differences(a: Brief, b: Brief) -> list[str]:
     if a.recipe != b.recipe:
         return [say("{name}: another construction", name=b.name)]
     recipe = find_recipe(b.recipe)
-    said: list[str] = [say("{before} is now called {after}", before=a.name, after=b.name)] if a.name != b.name else []
+    said: list[str] = ([say("{before} is now called {after}", before=a.name, after=b.name)]
+                       if a.name != b.name else [])
     for key, value in b.values.items():
         measure, was = recipe.measure(key), a.values[key]
         if value != was:
             if measure.kind is Kind.OUTLINE:
                 said.append(say("{name}: another outline", name=b.name))
                 continue
-            shown = [dict(measure.choices).get(str(v)) or (measure.write(v) if isinstance(v, float) else v) for v in (was, value)]
+            shown = [dict(measure.choices).get(str(v)) or (measure.write(v) if isinstance(v, float) else v)
+                     for v in (was, value)]
             said.append(say(_NOW, name=b.name, what=measure.title.lower(), before=shown[0], after=shown[1]))
     said += [say(_NOW, name=b.name, what=word, before=x, after=y)
              for word, x, y in (("stock", a.stock, b.stock), ("copies", a.copies, b.copies),
-                               ("enlargement", a.enlarged, b.enlarged), ("tape", a.tape_mm, b.tape_mm)) if x != y]
+                               ("enlargement", a.enlarged, b.enlarged), ("tape", a.tape_mm, b.tape_mm)) if x
+             != y]
     said += [say("{name}: {what} differ", name=b.name, what=word)
-             for word, x, y in (("seams", a.seams, b.seams), ("openings", a.openings, b.openings), ("edges", a.trims, b.trims),
-                                ("pieces cut apart", a.splits, b.splits), ("lines cut across", a.splices, b.splices),
-                                ("overlays", a.overlays, b.overlays), ("stocks of its parts", a.parts, b.parts),
+             for word, x, y in (("seams", a.seams, b.seams), ("openings", a.openings, b.openings),
+                                ("edges", a.trims, b.trims),
+                                ("pieces cut apart", a.splits, b.splits),
+                                ("lines cut across", a.splices, b.splices),
+                                ("overlays", a.overlays, b.overlays),
+                                ("stocks of its parts", a.parts, b.parts),
                                 ("what must fit", a.need, b.need), ("artwork", a.arts, b.arts),
                                 ("notes", a.notes, b.notes)) if x != y]
     return said

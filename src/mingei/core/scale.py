@@ -1,7 +1,8 @@
 """Scaling: the same thing drafted anew at another size.
 
-What grows: the measures of the thing itself.  What stays: the stock and all that follows from its thickness, tabs, slots, play, and
-holes for bought parts; a copier would enlarge those too, and ``mismatches`` says by how much that would be wrong.
+What grows: the measures of the thing itself.  What stays: the stock and all that follows from its thickness,
+tabs, slots, play, and holes for bought parts; a copier would enlarge those too, and ``mismatches`` says by
+how much that would be wrong.
 """
 
 from __future__ import annotations
@@ -25,7 +26,8 @@ from mingei.core.recipes import Kind, Value, find_recipe
 from mingei.core.stock import Stock
 from mingei.core.words import counted, say
 
-#: Narrower than this (mm) a strip cannot be cut and folded cleanly, and a tab holds nothing (common practice).
+#: Narrower than this (mm) a strip cannot be cut and folded cleanly, and a tab holds nothing (common
+#: practice).
 LEAST_STRIP_MM, LEAST_TAB_MM = 2.0, 3.0
 #: Sizes people like to measure, mm.
 FRIENDLY = {"mm": 0.5, "in": MM_PER_INCH / 16}
@@ -42,7 +44,8 @@ class Fate(StrEnum):
 
 
 class Row(NamedTuple):
-    """One line of the table: its name in words, mm before and after, what became of it, and a word when it is now too small."""
+    """One line of the table: its name in words, mm before and after, what became of it, and a word when it is
+    now too small."""
 
     name: str
     before: float
@@ -52,7 +55,8 @@ class Row(NamedTuple):
 
 
 class Mismatch(NamedTuple):
-    """How much (mm, positive: too large) a panel would be wrong, one way of it, if the drawing were enlarged instead."""
+    """How much (mm, positive: too large) a panel would be wrong, one way of it, if the drawing were enlarged
+    instead."""
 
     piece: str
     panel: str
@@ -60,8 +64,9 @@ class Mismatch(NamedTuple):
 
 
 def ratio(new: float, old: float) -> float:
-    """The factor from one size to another of the same: an object of 60 mm and one of 80 mm, or what 1 stands for in two model scales,
-    the old one first there (from 1:12 to 1:6 everything doubles).  Raises MeasureError for a size of nothing.
+    """The factor from one size to another of the same: an object of 60 mm and one of 80 mm, or what 1 stands
+    for in two model scales, the old one first there (from 1:12 to 1:6 everything doubles).  Raises
+    MeasureError for a size of nothing.
     """
     if not (new > 0 and old > 0):
         raise MeasureError("a ratio needs two numbers above 0", "ratio", "write one such as 80:60")
@@ -86,8 +91,10 @@ def scaled(brief: Brief, factor: float, step: float = 0.0) -> Brief:
         return exact if step <= 0 else max(step, round(exact / step) * step)
 
     accepted = recipe.accept({name: grown(name, value) for name, value in brief.measures})
-    return replace(brief, measures=tuple(accepted.items()), openings=tuple(o.grown(factor) for o in brief.openings),
-                   overlays=tuple(o.grown(factor) for o in brief.overlays), arts=tuple(a.grown(factor) for a in brief.arts),
+    return replace(brief, measures=tuple(accepted.items()),
+                   openings=tuple(o.grown(factor) for o in brief.openings),
+                   overlays=tuple(o.grown(factor) for o in brief.overlays),
+                   arts=tuple(a.grown(factor) for a in brief.arts),
                    trims=tuple(trim.grown(factor) for trim in brief.trims))
 
 
@@ -100,7 +107,8 @@ def to_measure(brief: Brief, stock: Stock, name: str, mm: float) -> float:
         raise MeasureError("a size must be above 0", name, "write one such as 120 mm")
     if name in OUTSIDE:
         axis = OUTSIDE.index(name)
-        return _solve(lambda factor: build(scaled(brief, factor), stock).outside[axis] - mm, mm / build(brief, stock).outside[axis], name)
+        return _solve(lambda factor: build(scaled(brief, factor), stock).outside[axis] - mm,
+                      mm / build(brief, stock).outside[axis], name)
     measure = find_recipe(brief.recipe).measure(name)
     value = brief.values[name]
     if measure.kind is not Kind.LENGTH or measure.stays or not isinstance(value, float):
@@ -135,7 +143,8 @@ def to_sheet(brief: Brief, stock: Stock, sheet: Sheet) -> float:
 
     low, high = _buildable(does)
     if low is None:
-        raise MeasureError(say("no size of it fits {sheet}", sheet=sheet.name), "sheet", "choose a larger sheet or another construction")
+        raise MeasureError(say("no size of it fits {sheet}", sheet=sheet.name), "sheet",
+                           "choose a larger sheet or another construction")
     while high - low > 1e-4:
         middle = (low + high) / 2
         low, high = (middle, high) if does(middle) else (low, middle)
@@ -158,14 +167,16 @@ def table(before: Build, after: Build) -> tuple[Row, ...]:
     for measure in before.recipe.measures:
         old, new = (b.brief.made[measure.name] for b in (before, after))
         if measure.kind is Kind.LENGTH and isinstance(old, float) and isinstance(new, float):
-            rows.append(Row(measure.title, old, new, Fate.STAYED if measure.stays else Fate.SCALED, _small_strip(new, measure.stays)))
+            rows.append(Row(measure.title, old, new, Fate.STAYED if measure.stays else Fate.SCALED,
+                            _small_strip(new, measure.stays)))
     rows.append(Row("Thickness of the stock", before.stock.caliper_mm, after.stock.caliper_mm, Fate.STAYED))
     grown = {p.name: p for p in after.patterns}  # another size may be made of more pieces, or of fewer
     for old_piece, new_piece in ((p, grown[p.name]) for p in before.patterns if p.name in grown):
         several = len(before.patterns) > 1
         for word, a, b in (("blank across", old_piece.box.width, new_piece.box.width),
                            ("blank up", old_piece.box.height, new_piece.box.height)):
-            rows.append(Row(say("{piece}, {what}", piece=old_piece.name, what=word) if several else word.capitalize(), a, b, Fate.FOLLOWED))
+            rows.append(Row(say("{piece}, {what}", piece=old_piece.name, what=word) if several
+                            else word.capitalize(), a, b, Fate.FOLLOWED))
         before_depth, rows_said = {s.name: s.depth_mm for s in old_piece.seams}, set[str]()
         for e in new_piece.seams:
             s = e if e.name not in before_depth else e._replace(depth_mm=before_depth[e.name])
@@ -174,7 +185,8 @@ def table(before: Build, after: Build) -> tuple[Row, ...]:
             rows_said |= {e.row} - {""}
             if abs(s.depth_mm - e.depth_mm) > 1e-6 or e.depth_mm < LEAST_TAB_MM:
                 small = "too small to glue" if e.depth_mm < LEAST_TAB_MM else ""
-                rows.append(Row(say("{seam}, depth", seam=e.row or e.name), s.depth_mm, e.depth_mm, Fate.FOLLOWED, small))
+                rows.append(Row(say("{seam}, depth", seam=e.row or e.name), s.depth_mm, e.depth_mm,
+                                Fate.FOLLOWED, small))
     for hole, larger in zip(before.brief.openings, after.brief.openings, strict=True):
         small = "too small to cut" if min(larger.size) < LEAST_HOLE_MM else ""
         rows.append(Row(say("{opening}, across", opening=hole.name), hole.size[0], larger.size[0],
@@ -189,7 +201,8 @@ def _small_strip(mm: float, stays: bool) -> str:
 
 
 def mismatches(before: Build, after: Build, factor: float) -> tuple[Mismatch, ...]:
-    """What enlarging the drawing would get wrong against drafting anew: the worst way of each panel, the worst panel first."""
+    """What enlarging the drawing would get wrong against drafting anew: the worst way of each panel, the
+    worst panel first."""
     found = []
     grown = {p.name: p for p in after.patterns}
     for old, new in ((p, grown[p.name]) for p in before.patterns if p.name in grown):
@@ -213,9 +226,11 @@ def consequence(before: Build, after: Build, factor: float) -> str:
     size = write_both(abs(worst.wrong_mm))
     way = "too large" if worst.wrong_mm > 0 else "too small"
     return counted(
-        "Enlarging the drawing would leave {count} panel wrong, the {panel} by {size} {way}: creases and tabs would be made for "
+        "Enlarging the drawing would leave {count} panel wrong, the {panel} by {size} {way}: creases and "
+        "tabs would be made for "
         "card {caliper} thick, and the card is {really}",
-        "Enlarging the drawing would leave {count} panels wrong, the {panel} by {size} {way}: creases and tabs would be made for "
+        "Enlarging the drawing would leave {count} panels wrong, the {panel} by {size} {way}: creases and "
+        "tabs would be made for "
         "card {caliper} thick, and the card is {really}",
         len(wrong),
         panel=worst.panel,

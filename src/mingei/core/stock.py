@@ -57,12 +57,12 @@ KINDS = ("paper", "card", "board", "corrugated", "film", "fabric")
 class Stock:
     """One sheet material.
 
-    id: short lasting name; name: as people say it; grammage_gsm: g/m2; caliper_mm: mm;
-    crease_gain_mm: mm per 90 degrees of fold; kind: paper, card, board, corrugated, film or fabric;
-    grain: along the long or the short side of the sheet; sheets: sizes it is sold in;
-    score_passes: light passes of the scoring tool it wants; price: of one sheet, in the person's own money, 0 where it is not known;
-    layers: how many sheets it was built up from; faced: whether other paper was glued to none, one or both of its faces.
-    Raises StockError when a figure cannot be true.
+    id: short lasting name; name: as people say it; grammage_gsm: g/m2; caliper_mm: mm; crease_gain_mm: mm per
+    90 degrees of fold; kind: paper, card, board, corrugated, film or fabric; grain: along the long or the
+    short side of the sheet; sheets: sizes it is sold in; score_passes: light passes of the scoring tool it
+    wants; price: of one sheet, in the person's own money, 0 where it is not known; layers: how many sheets it
+    was built up from; faced: whether other paper was glued to none, one or both of its faces. Raises
+    StockError when a figure cannot be true.
     """
 
     id: str
@@ -81,23 +81,30 @@ class Stock:
 
     def __post_init__(self) -> None:
         if not THINNEST_MM <= self.caliper_mm <= THICKEST_MM:
-            raise StockError(say("a caliper of {caliper:g} mm is outside {low:g} to {high:g} mm", caliper=self.caliper_mm,
+            raise StockError(say("a caliper of {caliper:g} mm is outside {low:g} to {high:g} mm",
+                                 caliper=self.caliper_mm,
                                  low=THINNEST_MM, high=THICKEST_MM),
-                             say("stock {stock}", stock=self.id), "measure ten sheets together and divide by ten")
+                             say("stock {stock}", stock=self.id),
+                             "measure ten sheets together and divide by ten")
         if not 5 <= self.grammage_gsm <= 10000:
-            raise StockError(say("a grammage of {grammage:g} g/m2 is outside 5 to 10000", grammage=self.grammage_gsm),
+            raise StockError(say("a grammage of {grammage:g} g/m2 is outside 5 to 10000",
+                                 grammage=self.grammage_gsm),
                              say("stock {stock}", stock=self.id),
                              "weigh a sheet of known size")
         if not -THICKEST_MM <= self.crease_gain_mm <= THICKEST_MM:
             raise StockError(say("a crease gain of {gain:g} mm cannot be true", gain=self.crease_gain_mm),
                              say("stock {stock}", stock=self.id),
                              "fold and measure a test strip")
-        if not (0 <= self.price < 1e6 and 1 <= self.layers <= 99 and 1 <= self.score_passes <= 99 and self.kind in KINDS):
-            raise StockError("its price, layers, passes or kind cannot be true", say("stock {stock}", stock=self.id),
-                             say("use a price of 0 or more, 1 to 99 layers and passes, and a kind of {kinds}", kinds=", ".join(KINDS)))
+        if not (0 <= self.price < 1e6 and 1 <= self.layers <= 99 and 1 <= self.score_passes <= 99
+                and self.kind in KINDS):
+            raise StockError("its price, layers, passes or kind cannot be true",
+                             say("stock {stock}", stock=self.id),
+                             say("use a price of 0 or more, 1 to 99 layers and passes, and a kind of {kinds}",
+                                 kinds=", ".join(KINDS)))
 
 
-def _paper(id_: str, name: str, gsm: float, caliper: float, sheets: tuple[str, ...] = ("A4", "A3", "Letter", "Tabloid")) -> Stock:
+def _paper(id_: str, name: str, gsm: float, caliper: float,
+           sheets: tuple[str, ...] = ("A4", "A3", "Letter", "Tabloid")) -> Stock:
     return Stock(id_, name, gsm, caliper, kind="paper", sheets=sheets)
 
 
@@ -113,7 +120,8 @@ def _film(id_: str, name: str, gsm: float, caliper: float, kind: str = "film") -
     return Stock(id_, name, gsm, caliper, kind=kind, grain=Grain.NONE)
 
 
-#: Everyday stocks, calipers as is common practice; a person measures their own.  Kinds: paper, card, board, corrugated, film, fabric.
+#: Everyday stocks, calipers as is common practice; a person measures their own.  Kinds: paper, card, board,
+#: corrugated, film, fabric.
 CATALOGUE: tuple[Stock, ...] = (
     _paper("tissue-18", "Tissue 18 g", 18, 0.03),
     _paper("wrapping-60", "Wrapping paper 60 g", 60, 0.07),
@@ -167,12 +175,14 @@ DEFAULT_STOCK_ID = "card-300"
 
 
 def find_stock(stock_id: str, own: tuple[Stock, ...] = ()) -> Stock:
-    """The stock of that id, a person's own before the catalogue's.  Raises StockError naming those there are."""
+    """The stock of that id, a person's own before the catalogue's.  Raises StockError naming those there
+    are."""
     for stock in (*own, *CATALOGUE):
         if stock.id == stock_id:
             return stock
     names = ", ".join(s.id for s in CATALOGUE)
-    raise StockError("no stock has that name", say("stock {stock_id!r}", stock_id=stock_id), say("choose one of: {names}", names=names))
+    raise StockError("no stock has that name", say("stock {stock_id!r}", stock_id=stock_id),
+                     say("choose one of: {names}", names=names))
 
 
 def gsm_from_basis(pounds: float, grade: str) -> float:
@@ -214,13 +224,15 @@ def read_grammage(text: str) -> float:
     found = _GRAMMAGE.fullmatch(text.strip().lower())
     if found is None:
         raise StockError(say("{text!r} is no grammage", text=text.strip()), "grammage",
-                         say("write one such as 176 g or 65 lb cover ({grades})", grades=", ".join(BASIS_SIZES_IN)))
+                         say("write one such as 176 g or 65 lb cover ({grades})",
+                             grades=", ".join(BASIS_SIZES_IN)))
     number = float(found["number"].replace(",", "."))
     return gsm_from_basis(number, found["grade"]) if found["grade"] else number
 
 
 def read_caliper(text: str) -> float:
-    """Thickness (mm) as people write it: 0.4, 0.4 mm, 1/64 in, 14 pt, 350 µm.  Raises StockError, LengthError."""
+    """Thickness (mm) as people write it: 0.4, 0.4 mm, 1/64 in, 14 pt, 350 µm.  Raises StockError,
+    LengthError."""
     found = _FINE.fullmatch(text.strip().lower())
     if found is None:
         return parse(text)
@@ -229,7 +241,8 @@ def read_caliper(text: str) -> float:
 
 
 _NUMBER = r"(?P<number>\d+(?:[.,]\d+)?)"
-_GRAMMAGE = re.compile(_NUMBER + rf"\s*(?:g|gsm|g/m2|g/m²|(?:lb|lbs|pounds?)\s+(?P<grade>{'|'.join(BASIS_SIZES_IN)}))?")
+_GRADE = rf"(?P<grade>{'|'.join(BASIS_SIZES_IN)})"
+_GRAMMAGE = re.compile(_NUMBER + rf"\s*(?:g|gsm|g/m2|g/m²|(?:lb|lbs|pounds?)\s+{_GRADE})?")
 _FINE = re.compile(_NUMBER + r"\s*(?P<unit>pt|points?|µm|μm|um|microns?)")
 
 
@@ -242,7 +255,8 @@ class Estimate(NamedTuple):
 
 #: Bulk (cm3/g) of stocks by kind, and how much it differs from one to the next (common practice).
 BULK: Mapping[str, tuple[float, float]] = {
-    "paper": (1.25, 0.15), "card": (1.27, 0.12), "board": (1.58, 0.1), "corrugated": (7.0, 1.5), "film": (0.8, 0.15), "fabric": (1.9, 0.3)}
+    "paper": (1.25, 0.15), "card": (1.27, 0.12), "board": (1.58, 0.1), "corrugated": (7.0, 1.5),
+    "film": (0.8, 0.15), "fabric": (1.9, 0.3)}
 
 
 def estimate_caliper(gsm: float, kind: str = "card") -> Estimate:
@@ -251,13 +265,15 @@ def estimate_caliper(gsm: float, kind: str = "card") -> Estimate:
     Raises StockError for a kind that is not known.
     """
     if kind not in BULK:
-        raise StockError("no such kind of stock", say("kind {kind!r}", kind=kind), say("choose one of: {names}", names=", ".join(BULK)))
+        raise StockError("no such kind of stock", say("kind {kind!r}", kind=kind),
+                         say("choose one of: {names}", names=", ".join(BULK)))
     bulk, spread = BULK[kind]
     return Estimate(gsm * bulk / 1000, gsm * spread / 1000)
 
 
 class BuiltUp(NamedTuple):
-    """Board made of layers: how many, the thickness really reached, and by how much that misses the one wanted (mm, + thicker)."""
+    """Board made of layers: how many, the thickness really reached, and by how much that misses the one
+    wanted (mm, + thicker)."""
 
     layers: int
     reached_mm: float
@@ -267,10 +283,12 @@ class BuiltUp(NamedTuple):
 def build_up(target_mm: float, caliper_mm: float, film_mm: float = 0.05) -> BuiltUp:
     """How many layers of a stock, glued, come nearest to a thickness.
 
-    film_mm: the glue between two layers; n layers have n - 1 films.  Raises StockError when a figure cannot be true.
+    film_mm: the glue between two layers; n layers have n - 1 films.  Raises StockError when a figure cannot
+    be true.
     """
     if caliper_mm <= 0 or film_mm < 0 or target_mm <= 0:
-        raise StockError("thickness must be more than nothing", "built-up board", "write the wanted thickness and the caliper in mm")
+        raise StockError("thickness must be more than nothing", "built-up board",
+                         "write the wanted thickness and the caliper in mm")
     layers = max(1, round((target_mm + film_mm) / (caliper_mm + film_mm)))
     reached = layers * caliper_mm + (layers - 1) * film_mm
     return BuiltUp(layers, reached, reached - target_mm)

@@ -1,8 +1,10 @@
-"""The test strip: folded once and measured, it tells how thick a stock really is and how much each crease takes up.
+"""The test strip: folded once and measured, it tells how thick a stock really is and how much each crease
+takes up.
 
-The strip has folds at known spacings; two neighbouring folds at right angles make a channel.  By the rules of ``offset`` a channel
-scored s apart is s - t - k wide inside and s + t - k outside; a stack of n pieces is n t high.  Caliper t and crease gain k follow from
-as many of these as were measured, by least squares (ordinary linear regression with two unknowns; intervals from Student's t).
+The strip has folds at known spacings; two neighbouring folds at right angles make a channel.  By the rules of
+``offset`` a channel scored s apart is s - t - k wide inside and s + t - k outside; a stack of n pieces is n t
+high.  Caliper t and crease gain k follow from as many of these as were measured, by least squares (ordinary
+linear regression with two unknowns; intervals from Student's t).
 """
 
 from __future__ import annotations
@@ -29,8 +31,10 @@ _COMB = (0.7, 0.8, 0.9, 1.0, 1.1, 1.2, 1.35, 1.5)
 CONFIDENCE = 0.95
 
 
-_FIRST = "Print at actual size. Score every line of the strip and fold it to a right angle, each the same way. Hold it so and measure"
-_THEN = "each channel between two folds, inside and outside. Slide an edge into the comb: the slot that just holds it is as wide as it."
+_FIRST = ("Print at actual size. Score every line of the strip and fold it to a right angle, "
+          "each the same way. Hold it so and measure")
+_THEN = ("each channel between two folds, inside and outside. "
+         "Slide an edge into the comb: the slot that just holds it is as wide as it.")
 
 
 class What(StrEnum):
@@ -50,7 +54,8 @@ class Reading(NamedTuple):
 
 
 class Fit(NamedTuple):
-    """Caliper and crease gain (mm), each with half the width of its interval, and what is left of each reading (mm)."""
+    """Caliper and crease gain (mm), each with half the width of its interval, and what is left of each
+    reading (mm)."""
 
     caliper_mm: float
     gain_mm: float
@@ -82,32 +87,39 @@ def fit(readings: Sequence[Reading]) -> Fit:
 
     for r in readings:
         if not (math.isfinite(r.measured) and r.measured > 0 and r.nominal > 0):
-            raise StockError("a measured length must be above 0", str(r.what), "measure again, or leave the line empty")
+            raise StockError("a measured length must be above 0", str(r.what),
+                             "measure again, or leave the line empty")
     rows = np.array([_row(r.what, r.nominal) for r in readings]).reshape(-1, 3)
     if len(readings) < 3 or np.linalg.matrix_rank(rows[:, :2]) < 2:
         raise StockError("these readings cannot tell thickness and crease gain apart", "test strip",
-                         "measure at least one channel, and a stack or the same channel inside and outside: three numbers in all")
+                         "measure at least one channel, and a stack or the same channel inside and outside: "
+                         "three numbers in all")
     wanted = np.array([r.measured for r in readings]) - rows[:, 2]
     # a stack adds up the thickness and the error of each piece alike: readings count as they are
     found = lstsq(rows[:, :2], wanted)[0]
     left = wanted - rows[:, :2] @ found
     free = len(readings) - 2
     spread = float(left @ left) / free
-    off = np.sqrt(np.diag(np.linalg.inv(rows[:, :2].T @ rows[:, :2])) * spread) * float(stdtrit(free, 0.5 + CONFIDENCE / 2))
+    off = (np.sqrt(np.diag(np.linalg.inv(rows[:, :2].T @ rows[:, :2])) * spread)
+           * float(stdtrit(free, 0.5 + CONFIDENCE / 2)))
     caliper, gain = float(found[0]), float(found[1])
     worst = int(np.argmax(np.abs(left)))
     if caliper <= 0 or abs(gain) > 4 * caliper + 2.0:
-        raise StockError(say("the readings give a thickness of {caliper:.2f} mm and a gain of {gain:.2f} mm", caliper=caliper, gain=gain),
-                         "test strip", say("look again at the {what} of {nominal:g}", what=str(readings[worst].what),
+        raise StockError(say("the readings give a thickness of {caliper:.2f} mm and a gain of {gain:.2f} mm",
+                             caliper=caliper, gain=gain),
+                         "test strip", say("look again at the {what} of {nominal:g}",
+                                           what=str(readings[worst].what),
                                            nominal=readings[worst].nominal))
     return Fit(caliper, gain, float(off[0]), float(off[1]), tuple(float(v) for v in left))
 
 
 def strip_drawing(stock: Stock) -> Drawing:
-    """The sheet to print: the strip with its scores, the comb of slots, and the pieces to stack, with words; A4 and Letter both hold it."""
+    """The sheet to print: the strip with its scores, the comb of slots, and the pieces to stack, with words;
+    A4 and Letter both hold it."""
     width, height, left = 190.0, 150.0, 6.0
     strokes: list[Stroke] = []
-    texts: list[Text] = [Text((left, height - 8), 4.2, say("Test strip: {stock}", stock=stock.name), bold=True),
+    texts: list[Text] = [Text((left, height - 8), 4.2, say("Test strip: {stock}", stock=stock.name),
+                              bold=True),
                          Text((left, height - 14), 2.8, _FIRST), Text((left, height - 18.5), 2.8, _THEN)]
     bottom, x, inset = height - 48.0, left, 14.0
     length = 2 * inset + sum(SPACINGS_MM)
@@ -117,15 +129,18 @@ def strip_drawing(stock: Stock) -> Drawing:
         at += spacing
         strokes.append(Stroke(Ink.MOUNTAIN, (Line((at, bottom), (at, bottom + STRIP_MM)),)))
         if number:
-            texts.append(Text((at - spacing / 2, bottom + STRIP_MM / 2 - 1), 3.0, f"{spacing:g}", middle=True))
+            texts.append(Text((at - spacing / 2, bottom + STRIP_MM / 2 - 1), 3.0, f"{spacing:g}",
+                              middle=True))
     bottom -= 40.0
     strokes += _comb((left, bottom), stock.caliper_mm, texts)
     bottom -= 2.0
-    texts.append(Text((left, bottom - 4), 2.8, say("Cut {count} pieces, stack five and then all, press, and measure the height.",
-                                                   count=max(STACKED))))
+    texts.append(Text((left, bottom - 4), 2.8,
+                      say("Cut {count} pieces, stack five and then all, press, and measure the height.",
+                          count=max(STACKED))))
     for i in range(max(STACKED)):
         strokes.append(_box((left + i * (PIECE_MM + 3), bottom - 22), PIECE_MM, PIECE_MM))
-    return Drawing(width, height, tuple(strokes), tuple(texts), title=say("Test strip: {stock}", stock=stock.name))
+    return Drawing(width, height, tuple(strokes), tuple(texts),
+                   title=say("Test strip: {stock}", stock=stock.name))
 
 
 def comb_widths(caliper_mm: float) -> tuple[float, ...]:
@@ -141,7 +156,8 @@ def _comb(corner: Point, caliper: float, texts: list[Text]) -> list[Stroke]:
     points: list[Point] = [(x, y), (x + pitch * (len(_COMB) + 0.5), y), (x + pitch * (len(_COMB) + 0.5), top)]
     for i, wide in reversed(list(enumerate(comb_widths(caliper)))):
         middle = x + pitch * (i + 0.75)
-        points += [(middle + wide / 2, top), (middle + wide / 2, top - deep), (middle - wide / 2, top - deep), (middle - wide / 2, top)]
+        points += [(middle + wide / 2, top), (middle + wide / 2, top - deep), (middle - wide / 2, top - deep),
+                   (middle - wide / 2, top)]
         texts.append(Text((middle, y + 4), 3.0, f"{wide:.2f}", middle=True))
     points.append((x, top))
     return [Stroke(Ink.CUT, tuple(Line(a, b) for a, b in zip(points, (*points[1:], points[0]), strict=True)))]

@@ -1,7 +1,7 @@
 """Sentences that carry values, in a form that can still be translated when a person reads them.
 
-A sentence of the core is a template and the values that go into it. It reads as a plain string wherever one is wanted; a
-window in another language translates the template first and fills it in afterwards.
+A sentence of the core is a template and the values that go into it. It reads as a plain string wherever one
+is wanted; a window in another language translates the template first and fills it in afterwards.
 """
 
 from __future__ import annotations
@@ -18,7 +18,8 @@ class Words(str):
 
 
 def say(template: str, /, **values: object) -> Words:
-    """The template with its {names} filled in, as str.format does it. Raises KeyError for a name without a value."""
+    """The template with its {names} filled in, as str.format does it. Raises KeyError for a name without a
+    value."""
     words = Words(template.format(**values))
     words.template = template
     words.values = values
@@ -46,5 +47,6 @@ def told(text: str, translate: Callable[[str], str]) -> str:
     """The text with every template in it, and every word filled into one, passed through ``translate``."""
     if not isinstance(text, Words):
         return translate(text) if text else text
-    values = {name: told(value, translate) if isinstance(value, str) else value for name, value in text.values.items()}
+    values = {name: told(value, translate) if isinstance(value, str) else value
+              for name, value in text.values.items()}
     return translate(text.template).format(**values)

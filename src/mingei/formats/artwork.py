@@ -1,7 +1,8 @@
-"""Pictures and words for panels: PNG and JPEG by their pixels, SVG by its paths, words by the outlines of their letters.
+"""Pictures and words for panels: PNG and JPEG by their pixels, SVG by its paths, words by the outlines of
+their letters.
 
-Only the head of a picture of pixels is read here; ``preview`` reads it small, for the screen.  Whatever a file holds is answered in a
-sentence: too large, cut short, not a picture, missing.
+Only the head of a picture of pixels is read here; ``preview`` reads it small, for the screen.  Whatever a
+file holds is answered in a sentence: too large, cut short, not a picture, missing.
 """
 
 from __future__ import annotations
@@ -33,7 +34,8 @@ _STRIP_PX = 2_000_000
 #: Lines of words stand so far apart, a share of the letters' size.
 _LEADING = 1.25
 #: Where fonts are installed.
-_FONT_FOLDERS = (Path("/usr/share/fonts"), Path("/usr/local/share/fonts"), Path.home() / ".local/share/fonts", Path.home() / ".fonts")
+_FONT_FOLDERS = (Path("/usr/share/fonts"), Path("/usr/local/share/fonts"),
+                 Path.home() / ".local/share/fonts", Path.home() / ".fonts")
 _MOST_FONTS = 2000
 
 
@@ -45,7 +47,8 @@ class Refused(NamedTuple):
 
 
 def gather(arts: Iterable[Art]) -> tuple[dict[Art, Picture | None], list[Refused]]:
-    """The pictures of all artwork; None for those that are missing or broken, which are listed with the reason."""
+    """The pictures of all artwork; None for those that are missing or broken, which are listed with the
+    reason."""
     pictures: dict[Art, Picture | None] = {}
     refused = []
     for art in arts:
@@ -63,11 +66,13 @@ def picture_of(art: Art) -> Picture:
 
 
 def load(path: Path) -> Picture:
-    """A picture's size and, of a drawing, its paths.  Raises ImportRefused naming the file, the reason and the remedy."""
+    """A picture's size and, of a drawing, its paths.  Raises ImportRefused naming the file, the reason and
+    the remedy."""
     try:
         stat = path.stat()
     except OSError as error:
-        raise ImportRefused(say("it cannot be found ({strerror})", strerror=error.strerror or error), str(path),
+        raise ImportRefused(say("it cannot be found ({strerror})", strerror=error.strerror or error),
+                            str(path),
                             "put it back, or choose another picture") from None
     return _load(path, stat.st_mtime_ns, stat.st_size)
 
@@ -83,7 +88,8 @@ def _load(path: Path, changed: int, size: int) -> Picture:
         with _opened(path) as image:
             return Raster(str(path), float(image.width), float(image.height))
     except OSError as error:
-        raise ImportRefused(say("it cannot be read ({strerror})", strerror=error.strerror or error), str(path),
+        raise ImportRefused(say("it cannot be read ({strerror})", strerror=error.strerror or error),
+                            str(path),
                             "check that you may read it") from None
     except MingeiError as error:
         raise ImportRefused(error.sentence, str(path), error.remedy) from None
@@ -102,13 +108,15 @@ def _opened(path: Path) -> Image:
     except (Image.DecompressionBombError, SyntaxError, ValueError):
         raise ImportRefused("the picture is broken, or far too large", "", "save it anew, smaller") from None
     if image.width * image.height > _MOST_PIXELS or min(image.size) < 1:
-        raise ImportRefused(say("{count} million pixels are too many", count=image.width * image.height // 1_000_000), "",
+        raise ImportRefused(say("{count} million pixels are too many", count=image.width * image.height
+                                // 1_000_000), "",
                             "save it smaller: 12 pixels a millimetre are enough for any printer")
     return image
 
 
 def preview(raster: Raster, most: int) -> tuple[int, int, bytes]:
-    """The picture no larger than so many px either way, as rows of red, green, blue and alpha from the top down.
+    """The picture no larger than so many px either way, as rows of red, green, blue and alpha from the top
+    down.
 
     Raises ImportRefused when the file is broken or cut short.
     """
@@ -122,13 +130,15 @@ def preview(raster: Raster, most: int) -> tuple[int, int, bytes]:
             rows = max(1, _STRIP_PX // (image.width * factor)) * factor
             for top, strip in bands(Path(raster.file), rows, image):
                 plain = strip if strip.mode in ("RGB", "RGBA", "L", "LA") else strip.convert("RGBA")
-                reduced = Image.merge(plain.mode, [plain.getchannel(c).reduce(factor) for c in plain.getbands()])
+                reduced = Image.merge(plain.mode,
+                                      [plain.getchannel(c).reduce(factor) for c in plain.getbands()])
                 small.paste(reduced.convert("RGBA"), (0, top // factor))
             return small.width, small.height, small.tobytes()
     except ImportRefused as error:
         raise ImportRefused(error.sentence, raster.file, error.remedy) from None
     except (OSError, SyntaxError, ValueError, EOFError) as error:
-        raise ImportRefused(say("the picture is broken or cut short ({error})", error=str(error)[:80]), raster.file,
+        raise ImportRefused(say("the picture is broken or cut short ({error})", error=str(error)[:80]),
+                            raster.file,
                             "save it anew, or choose another") from None
 
 
@@ -144,7 +154,8 @@ def read_drawing(data: bytes) -> Vector:
         drawing = svgelements.SVG.parse(io.BytesIO(data), reify=True, ppi=_PPI)
         width, height = float(drawing.width), float(drawing.height)
     except Exception as error:  # noqa: BLE001 - a broken drawing breaks its reader in many ways
-        raise ImportRefused(say("the drawing is broken ({error})", error=str(error)[:80]), "", "save it as plain SVG") from None
+        raise ImportRefused(say("the drawing is broken ({error})", error=str(error)[:80]), "",
+                            "save it as plain SVG") from None
     if not (0.01 < width < 1e6 and 0.01 < height < 1e6):
         raise ImportRefused("the drawing has no size", "", "give it a width and a height")
     mm = MM_PER_INCH / _PPI
@@ -152,7 +163,8 @@ def read_drawing(data: bytes) -> Vector:
     ignored = 0
     for number, element in enumerate(drawing.elements()):
         if number > _MOST_PARTS:
-            raise ImportRefused(say("more than {most} parts are no drawing for a panel", most=_MOST_PARTS), "", "save it as PNG instead")
+            raise ImportRefused(say("more than {most} parts are no drawing for a panel", most=_MOST_PARTS),
+                                "", "save it as PNG instead")
         if isinstance(element, (svgelements.Text, svgelements.Image)):
             ignored += 1
         elif isinstance(element, svgelements.Shape):
@@ -162,7 +174,8 @@ def read_drawing(data: bytes) -> Vector:
             elif mark.fill is not None or mark.stroke is not None:
                 marks.append(mark)
     if not marks:
-        raise ImportRefused("the drawing holds no filled or drawn path", "", "turn its words and pictures into paths, or save it as PNG")
+        raise ImportRefused("the drawing holds no filled or drawn path", "",
+                            "turn its words and pictures into paths, or save it as PNG")
     return Vector(width * mm, height * mm, tuple(marks), ignored)
 
 
@@ -184,7 +197,8 @@ def _mark(svgelements: Any, element: Any, mm: float, height: float) -> Mark | No
             elif isinstance(segment, svgelements.Line):
                 commands.append(("L", (at(segment.end),)))
             elif isinstance(segment, svgelements.Arc):
-                commands += [("C", (at(c.control1), at(c.control2), at(c.end))) for c in segment.as_cubic_curves()]
+                commands += [("C", (at(c.control1), at(c.control2), at(c.end)))
+                             for c in segment.as_cubic_curves()]
             elif isinstance(segment, svgelements.QuadraticBezier):
                 a, c, b = at(segment.start), at(segment.control), at(segment.end)
                 commands.append(("C", ((a[0] + 2 / 3 * (c[0] - a[0]), a[1] + 2 / 3 * (c[1] - a[1])),
@@ -211,11 +225,13 @@ def _colour(colour: Any) -> tuple[int, int, int] | None:
 
 @cache
 def installed_fonts() -> Mapping[str, Path]:
-    """The families installed on this machine with their upright file, by name; the shipped one is "" and not among them."""
+    """The families installed on this machine with their upright file, by name; the shipped one is "" and not
+    among them."""
     from fontTools.ttLib import TTFont, TTLibError
 
     found: dict[str, Path] = {}
-    files = sorted(p for folder in _FONT_FOLDERS if folder.is_dir() for p in folder.rglob("*.[ot]tf"))[:_MOST_FONTS]
+    files = sorted(p for folder in _FONT_FOLDERS if folder.is_dir()
+                   for p in folder.rglob("*.[ot]tf"))[:_MOST_FONTS]
     for file in files:
         try:
             with TTFont(file, lazy=True) as font:
@@ -240,7 +256,8 @@ def font_file(family: str) -> Path:
 
 @lru_cache(maxsize=128)
 def lettered(words: str, family: str, colour: str) -> Vector:
-    """Words as outlines, lines centred, one em of 10 mm.  Raises ImportRefused when the font is missing or has none of the letters."""
+    """Words as outlines, lines centred, one em of 10 mm.  Raises ImportRefused when the font is missing or
+    has none of the letters."""
     from fontTools.pens.recordingPen import DecomposingRecordingPen
     from fontTools.ttLib import TTFont
 

@@ -1,7 +1,7 @@
 """Writing files so that nothing is ever half written.
 
-A file is written beside its place, flushed to the disk, then renamed over it.  Whatever goes wrong before the rename leaves what was
-there untouched.
+A file is written beside its place, flushed to the disk, then renamed over it.  Whatever goes wrong before the
+rename leaves what was there untouched.
 """
 
 from __future__ import annotations
@@ -39,7 +39,8 @@ def write(path: Path, data: bytes, keep: bool = False) -> None:
         if temporary:
             with contextlib.suppress(OSError):
                 os.unlink(temporary)
-        raise ExportError(say("it cannot be written ({strerror})", strerror=error.strerror or error), str(path), _remedy(path)) from None
+        raise ExportError(say("it cannot be written ({strerror})", strerror=error.strerror or error),
+                          str(path), _remedy(path)) from None
     except BaseException:
         if temporary:
             with contextlib.suppress(OSError):

@@ -1,7 +1,8 @@
 """A large picture band by band, from the top down, so that it is never held whole.
 
-Pillow reads a PNG whole or not at all.  But a row of a PNG leans on the row above it only, so a file can be cut into low ones: the row
-above, written out plainly, then the rows of the band as they stand in the file (PNG, W3C Recommendation, third edition, clauses 9 and 11).
+Pillow reads a PNG whole or not at all.  But a row of a PNG leans on the row above it only, so a file can be
+cut into low ones: the row above, written out plainly, then the rows of the band as they stand in the file
+(PNG, W3C Recommendation, third edition, clauses 9 and 11).
 """
 
 from __future__ import annotations
@@ -17,7 +18,8 @@ if TYPE_CHECKING:
     from PIL.Image import Image
 
 _SIGNATURE = b"\x89PNG\r\n\x1a\n"
-#: Bytes a pixel by colour type, where a channel is one byte: greys, colours, palette, greys and colours with alpha.
+#: Bytes a pixel by colour type, where a channel is one byte: greys, colours, palette, greys and colours with
+#: alpha.
 _BYTES = {0: 1, 2: 3, 3: 1, 4: 2, 6: 4}
 #: Chunks that say what the bytes of a pixel mean, and how much of the file is read at a time.
 _MEANINGS, _READ = (b"PLTE", b"tRNS", b"gAMA", b"cHRM", b"sRGB"), 1 << 18
@@ -33,10 +35,11 @@ class Band(NamedTuple):
 
 
 def bands(file: Path, rows: int, image: Image) -> Iterator[Band]:
-    """The rows of an opened picture, so many at a time.  image: the same file as Pillow opened it, its pixels not yet read.
+    """The rows of an opened picture, so many at a time.  image: the same file as Pillow opened it, its pixels
+    not yet read.
 
-    A PNG of one byte a channel, not interlaced, is cut; any other picture is read whole first.  Raises OSError and SyntaxError, as Pillow
-    does, when the file is broken or cut short.
+    A PNG of one byte a channel, not interlaced, is cut; any other picture is read whole first.  Raises
+    OSError and SyntaxError, as Pillow does, when the file is broken or cut short.
     """
     if image.format == "PNG" and image.height > rows:
         with file.open("rb") as stream:
@@ -73,7 +76,8 @@ class _Head(NamedTuple):
                 width, height, depth, colour, _, _, interlaced = struct.unpack(">IIBBBBB", data[:13])
             elif name in _MEANINGS:
                 meanings += struct.pack(">I", size) + name + data
-        return cls(width, height, colour, meanings, size) if depth == 8 and not interlaced and colour in _BYTES else None
+        return (cls(width, height, colour, meanings, size) if depth == 8 and not interlaced
+                and colour in _BYTES else None)
 
     def cut(self, stream: BinaryIO, rows: int) -> Iterator[Band]:
         """The bands of the picture."""
@@ -117,7 +121,8 @@ def _chunk(stream: BinaryIO) -> tuple[int, bytes]:
 
 
 def _inflated(stream: BinaryIO, size: int) -> Iterator[bytes]:
-    """The rows of a PNG as they stand in the file, some bytes at a time.  Raises OSError where there are too few, or broken ones."""
+    """The rows of a PNG as they stand in the file, some bytes at a time.  Raises OSError where there are too
+    few, or broken ones."""
     inflate = zlib.decompressobj()
     try:
         while True:

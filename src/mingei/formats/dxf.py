@@ -1,4 +1,5 @@
-"""DXF R2010 in millimetres: a layer for each ink; each outline one closed polyline with arcs as bulges, circles as CIRCLE, scores as LINE.
+"""DXF R2010 in millimetres: a layer for each ink; each outline one closed polyline with arcs as bulges,
+circles as CIRCLE, scores as LINE.
 
 The same drawing always gives the same bytes.
 """
@@ -16,7 +17,8 @@ if TYPE_CHECKING:
     from ezdxf.layouts.layout import Modelspace
 
 #: Colour numbers of the format, so that inks can also be told apart where line patterns are not shown.
-_COLOUR = {Ink.CUT: 7, Ink.MOUNTAIN: 5, Ink.VALLEY: 3, Ink.BEND: 4, Ink.PERFORATE: 6, Ink.DRAW: 8, Ink.GUIDE: 9}
+_COLOUR = {Ink.CUT: 7, Ink.MOUNTAIN: 5, Ink.VALLEY: 3, Ink.BEND: 4, Ink.PERFORATE: 6, Ink.DRAW: 8,
+           Ink.GUIDE: 9}
 #: The layer of what belongs to the page and to no piece, and its colour number.
 MARKS, _MARKS_COLOUR = "marks", 252
 #: Ends so near each other are one point, mm.
@@ -30,7 +32,8 @@ def dxf(drawing: Drawing) -> bytes:
     from ezdxf.filemanagement import new
 
     fixed = options.write_fixed_meta_data_for_testing
-    options.write_fixed_meta_data_for_testing = True  # no date and no name made up anew: the same bytes each time
+    # no date and no name made up anew: the same bytes each time
+    options.write_fixed_meta_data_for_testing = True
     try:
         document = new("R2010", units=units.MM)
         for ink in Ink:
@@ -40,7 +43,8 @@ def dxf(drawing: Drawing) -> bytes:
                 name = f"MINGEI_{ink.name}"
                 pattern = [sum(look.dashes), *(d if i % 2 == 0 else -d for i, d in enumerate(look.dashes))]
                 document.linetypes.add(name, pattern, description=look.words)
-            document.layers.add(str(ink), color=_COLOUR[ink], linetype=name, lineweight=round(look.width * 100))
+            document.layers.add(str(ink), color=_COLOUR[ink], linetype=name,
+                                lineweight=round(look.width * 100))
         document.layers.add(MARKS, color=_MARKS_COLOUR)
         space = document.modelspace()
         strokes = [s for s in drawing.strokes if s.mark]
@@ -51,7 +55,8 @@ def dxf(drawing: Drawing) -> bytes:
         points = [p for s in strokes for p in flat_points(s.path)]
         if points:
             box = bounds(points)
-            document.header["$EXTMIN"], document.header["$EXTMAX"] = (box.left, box.bottom, 0.0), (box.right, box.top, 0.0)
+            document.header["$EXTMIN"], document.header["$EXTMAX"] = (
+                ((box.left, box.bottom, 0.0), (box.right, box.top, 0.0)))
             space.reset_extents((box.left, box.bottom, 0.0), (box.right, box.top, 0.0))
         out = io.StringIO()
         document.write(out)
@@ -75,7 +80,8 @@ def _add(space: Modelspace, stroke: Stroke) -> None:
     else:
         closed = math.dist(path[-1].end, path[0].start) < _SAME
         # the tangent of a quarter of the angle an arc turns through, positive counter-clockwise
-        corners = [(*s.start, math.tan(math.radians(s.sweep_deg) / 4) if isinstance(s, Arc) else 0.0) for s in path]
+        corners = [(*s.start, math.tan(math.radians(s.sweep_deg) / 4) if isinstance(s, Arc) else 0.0)
+                   for s in path]
         if not closed:
             corners.append((*path[-1].end, 0.0))
         space.add_lwpolyline(corners, format="xyb", close=closed, dxfattribs=on)
@@ -86,5 +92,6 @@ def _circle(path: Path) -> Arc | None:
     first = path[0]
     if not isinstance(first, Arc) or abs(sum(s.sweep_deg for s in path if isinstance(s, Arc))) < 360.0 - 1e-6:
         return None
-    alike = all(isinstance(s, Arc) and abs(s.radius - first.radius) < _SAME and math.dist(s.centre, first.centre) < _SAME for s in path)
+    alike = all(isinstance(s, Arc) and abs(s.radius - first.radius) < _SAME
+                and math.dist(s.centre, first.centre) < _SAME for s in path)
     return first if alike else None

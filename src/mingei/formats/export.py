@@ -24,10 +24,11 @@ from mingei.formats import atomic
 
 
 class Wanted(NamedTuple):
-    """What to export: sheet by name ("" for the project's), one piece by name ("" for all), laid out on sheets or bare flat (None:
-    as usual for the format), with words passed through speak (from the core's English to the language of the print); tile_mm:
-    how far tiles of larger pieces overlap, None as the project has it; cutting_list: the PDF is the cutting list, not the sheets; pages:
-    the numbers of the sheets wanted, () for all."""
+    """What to export: sheet by name ("" for the project's), one piece by name ("" for all), laid out on
+    sheets or bare flat (None: as usual for the format), with words passed through speak (from the core's
+    English to the language of the print); tile_mm: how far tiles of larger pieces overlap, None as the
+    project has it; cutting_list: the PDF is the cutting list, not the sheets; pages: the numbers of the
+    sheets wanted, () for all."""
 
     sheet: str = ""
     piece: str = ""
@@ -56,12 +57,15 @@ def _pdf(project: Project, wanted: Wanted) -> tuple[bytes, Remarks]:
 
 
 def _remarks(drawings: Iterable[Drawing]) -> Remarks:
-    """What a person should know of drawings that are written: pictures that are missing, letters no font has."""
+    """What a person should know of drawings that are written: pictures that are missing, letters no font
+    has."""
     from mingei.formats.letters import unset
 
     pages = list(drawings)
     missing = dict.fromkeys(p.name for page in pages for p in page.printed if p.picture is None)
-    said = [say("artwork {name}: its picture cannot be read, and an empty frame is printed instead; bring it in again", name=name)
+    said = [
+        say("artwork {name}: its picture cannot be read, and an empty frame is printed instead; bring it "
+            "in again", name=name)
             for name in missing]
     return (*said, *unset(t for page in pages for t in page.texts))
 
@@ -73,8 +77,10 @@ class SeveralError(ExportError):
 def _one_drawing(project: Project, wanted: Wanted) -> Drawing:
     drawings = _drawings(project, wanted, usual_layout=False)
     if len(drawings) > 1:
-        raise SeveralError(say("this format holds one drawing and there are {drawings}", drawings=len(drawings)), "",
-                           say("name one with --piece ({names}) or --sheet-no, write all with --to FOLDER/ --kind svg,dxf, or a PDF",
+        raise SeveralError(say("this format holds one drawing and there are {drawings}",
+                               drawings=len(drawings)), "",
+                           say("name one with --piece ({names}) or --sheet-no, write all with --to FOLDER/ "
+                               "--kind svg,dxf, or a PDF",
                                names=listed(d.title for d in drawings)))
     return drawings[0]
 
@@ -82,7 +88,8 @@ def _one_drawing(project: Project, wanted: Wanted) -> Drawing:
 def listed(names: Iterable[str], most: int = 10) -> Words:
     """Names one after another, no more than so many."""
     every = list(dict.fromkeys(names))
-    return joined([*every[:most], *([say("and {count} more", count=len(every) - most)] if len(every) > most else [])], ", ")
+    return joined([*every[:most], *([say("and {count} more", count=len(every) - most)] if len(every) > most
+                                    else [])], ", ")
 
 
 def _svg(project: Project, wanted: Wanted) -> tuple[bytes, Remarks]:
@@ -102,9 +109,11 @@ def _fold(project: Project, wanted: Wanted) -> tuple[bytes, Remarks]:
     from mingei.formats.fold_json import fold_file
 
     every = builds_of(project)
-    builds = [b for b in every if not wanted.piece or wanted.piece == b.brief.name or any(p.name == wanted.piece for p in b.patterns)]
+    builds = [b for b in every if not wanted.piece or wanted.piece == b.brief.name
+              or any(p.name == wanted.piece for p in b.patterns)]
     if len(builds) != 1:
-        raise SeveralError("a FOLD file holds the pieces of one thing", say("piece {piece!r}", piece=wanted.piece),
+        raise SeveralError("a FOLD file holds the pieces of one thing",
+                           say("piece {piece!r}", piece=wanted.piece),
                            say("name one with --piece: {names}", names=listed(b.brief.name for b in every)))
     return fold_file(builds[0], "" if wanted.piece == builds[0].brief.name else wanted.piece), ()
 
@@ -148,7 +157,8 @@ def printed_on(made: Build) -> Mapping[Pattern, tuple[Printed, ...]]:
 def _loads(project: Project, piece: str) -> list[Load]:
     """The pieces of the project, or those of a name: a piece's own, or its thing's."""
     loads = loads_of_all(builds_of(project), printed_on)
-    chosen = [load for load in loads if not piece or piece in (load.pattern.name, load.thing, load.words, file_name(load.words))]
+    chosen = [load for load in loads if not piece
+              or piece in (load.pattern.name, load.thing, load.words, file_name(load.words))]
     if not chosen:
         raise ExportError("no piece has that name", say("piece {piece!r}", piece=piece),
                           say("choose one of: {names}", names=listed(load.words for load in loads)))
@@ -170,7 +180,8 @@ def _pages(project: Project, wanted: Wanted, loads: Sequence[Load]) -> list[Page
     pages = lay_out(loads, sheet, () if wanted.piece else project.spots)
     for number in wanted.pages:
         if not 1 <= number <= len(pages):
-            raise ExportError(say("there is no sheet {number}", number=number), "", say("choose 1 to {last}", last=len(pages)))
+            raise ExportError(say("there is no sheet {number}", number=number), "",
+                              say("choose 1 to {last}", last=len(pages)))
     return [page for page in pages if not wanted.pages or page.number in wanted.pages]
 
 
@@ -189,7 +200,8 @@ def read_numbers(text: str, place: str) -> tuple[int, ...]:
         except ValueError:
             low, high = 0, 0
         if not 1 <= low <= high <= _MOST_SHEETS:
-            raise ExportError(say("{word!r} is no sheet's number", word=word[:40]), place, "write such as 2 or 1,3-5")
+            raise ExportError(say("{word!r} is no sheet's number", word=word[:40]), place,
+                              "write such as 2 or 1,3-5")
         found += range(low, high + 1)
     return tuple(found)
 
@@ -201,7 +213,8 @@ _ODD = re.compile(r"[^\w .()+-]+")
 
 
 def file_name(words: str) -> str:
-    """The name of a file for a piece or sheet: its words, without what file systems take amiss, at most 80 characters."""
+    """The name of a file for a piece or sheet: its words, without what file systems take amiss, at most 80
+    characters."""
     name = _ODD.sub(" ", words.replace(",", " -"))
     return re.sub(r"\s+", " ", name).strip(" .")[:80].strip(" .") or "piece"
 
@@ -212,9 +225,11 @@ KINDS = ("svg", "dxf", "pdf")
 
 def export_all(project: Project, folder: Path, kinds: Sequence[str], wanted: Wanted | None = None,
                progress: Callable[[float], None] = lambda _: None) -> tuple[list[Path], Remarks]:
-    """Write every piece by itself, and every sheet as laid out, into a folder, made where it is missing; returns what was written.
+    """Write every piece by itself, and every sheet as laid out, into a folder, made where it is missing;
+    returns what was written.
 
-    Pieces are named as they are called, sheets by number and stock.  Raises ExportError naming the kind, MingeiError.
+    Pieces are named as they are called, sheets by number and stock.  Raises ExportError naming the kind,
+    MingeiError.
     """
     wanted = wanted or EVERYTHING
     for kind in kinds:
@@ -231,7 +246,8 @@ def export_all(project: Project, folder: Path, kinds: Sequence[str], wanted: Wan
     try:
         folder.mkdir(parents=True, exist_ok=True)
     except OSError as error:
-        raise ExportError(say("no folder can be made there ({reason})", reason=error.strerror), str(folder), "name another one") from None
+        raise ExportError(say("no folder can be made there ({reason})", reason=error.strerror), str(folder),
+                          "name another one") from None
     written = []
     for number, (name, drawings) in enumerate(every.items()):
         for kind in kinds:
@@ -275,13 +291,15 @@ EVERYTHING = Wanted()
 
 
 def export(project: Project, path: Path, wanted: Wanted = EVERYTHING) -> Remarks:
-    """Write the project to path, in the format of its ending, whole or not at all; returns what is to be said of it.
+    """Write the project to path, in the format of its ending, whole or not at all; returns what is to be said
+    of it.
 
     Raises ExportError, SheetError, MeasureError, StockError.
     """
     chosen = FORMATS.get(path.suffix.lower())
     if chosen is None:
-        raise ExportError(say("{suffix} is not a format Mingei writes", suffix=path.suffix or "a name without an ending"), str(path),
+        raise ExportError(say("{suffix} is not a format Mingei writes", suffix=path.suffix
+                              or "a name without an ending"), str(path),
                           say("end the name in {names}", names=", ".join(FORMATS)))
     data, remarks = chosen.write(project, wanted)
     atomic.write(path, data)

@@ -1,6 +1,7 @@
 """FOLD 1.2: the flat crease pattern and the folded form, face for face, as open JSON.
 
-For each piece a frame pair: the flat in mm (z = 0, printed face up), then the folded form on mid-surfaces, posed in the whole.
+For each piece a frame pair: the flat in mm (z = 0, printed face up), then the folded form on mid-surfaces,
+posed in the whole.
 """
 
 from __future__ import annotations
@@ -39,7 +40,8 @@ def fold_file(build: Build, piece: str = "") -> bytes:
     return (json.dumps(document, ensure_ascii=False) + "\n").encode()
 
 
-#: What an edge is: a fold by number, and whether it is the line itself or the hinge of a spine beside it; None for a cut.
+#: What an edge is: a fold by number, and whether it is the line itself or the hinge of a spine beside it;
+#: None for a cut.
 _Kind: TypeAlias = tuple[int, str] | None
 SCORE, HINGE = "score", "hinge"
 #: An edge of a hole.
@@ -49,8 +51,8 @@ _HOLE = (-1, "hole")
 class _Net:
     """A pattern as vertices, edges and faces; edges shared by two panels are one edge.
 
-    faces: of every panel in the pattern's order, then of the spines.  at: of each vertex a face that has it, by number, and where in its
-    coordinates; labels: of each face the folds of its sides, None for a cut.
+    faces: of every panel in the pattern's order, then of the spines.  at: of each vertex a face that has it,
+    by number, and where in its coordinates; labels: of each face the folds of its sides, None for a cut.
     """
 
     def __init__(self, pattern: Pattern) -> None:
@@ -79,7 +81,8 @@ class _Net:
             sides[0], sides[spine.hinge_at] = (spine.fold, SCORE), (spine.fold, HINGE)
             self._add(len(self.faces), panel, points, sides)
         for number, panel in enumerate(pattern.panels):
-            for hole in panel.hole_polygons:  # a face has no holes in this format: they stand as cut edges within it
+            # a face has no holes in this format: they stand as cut edges within it
+            for hole in panel.hole_polygons:
                 ring = [self._number(number, panel, p) for p in hole]
                 self.edges += [*zip(ring, (*ring[1:], ring[0]), strict=True)]
                 self.kinds += [_HOLE] * len(ring)
@@ -88,7 +91,8 @@ class _Net:
                 self.kinds.append(_HOLE)
 
     def _number(self, face: int, panel: FlatPanel, p: Point, own: int = 0) -> int:
-        """The vertex at a point; own: vertices of different kinds are never one, though they lie in one place on the flat."""
+        """The vertex at a point; own: vertices of different kinds are never one, though they lie in one place
+        on the flat."""
         q = panel.frame.apply(p)
         x, y = round(q[0] * 1e5), round(q[1] * 1e5)
         for near in ((x + i, y + j, own) for i in (0, 1, -1) for j in (0, 1, -1)):
@@ -99,7 +103,8 @@ class _Net:
         self.at.append((face, p))
         return self._vertex[x, y, own]
 
-    def _add(self, face: int, panel: FlatPanel, points: Sequence[tuple[Point, int]], sides: Sequence[_Kind]) -> None:
+    def _add(self, face: int, panel: FlatPanel, points: Sequence[tuple[Point, int]],
+             sides: Sequence[_Kind]) -> None:
         corners = [self._number(face, panel, p, own) for p, own in points]
         edges = []
         for a, b, side in zip(corners, (*corners[1:], corners[0]), sides, strict=True):
@@ -115,12 +120,14 @@ class _Net:
 
     def scores(self, face: int) -> list[int]:
         """The edges of a face that are folded."""
-        return [e for e, label in zip(self.face_edges[face], self.labels[face], strict=True) if label is not None]
+        return [e for e, label in zip(self.face_edges[face], self.labels[face], strict=True)
+                if label is not None]
 
     def folded(self) -> list[list[float]]:
         """Where every vertex stands when all is folded."""
         posed = fold.finished(self.pattern)
-        matrices = [posed[p.name] for p in self.pattern.panels] + [s.matrix(posed[s.panel]) for s in self.spines]
+        matrices = ([posed[p.name] for p in self.pattern.panels]
+                    + [s.matrix(posed[s.panel]) for s in self.spines])
         return [[round(float(c), 9) for c in fold.place(matrices[face], [p])[0]] for face, p in self.at]
 
     def turn(self, kind: _Kind) -> tuple[str, float]:
@@ -139,10 +146,12 @@ def _frames(pattern: Pattern, build: Build) -> tuple[dict[str, Any], dict[str, A
     net = _Net(pattern)
     index = {p.name: i for i, p in enumerate(pattern.panels)}
     turns = [net.turn(kind) for kind in net.kinds]
-    faces = [{"name": p.name, "role": str(p.role), "tab": p.role in (Role.TAB, Role.LIP), "layer": p.layer} for p in pattern.panels]
+    faces = [{"name": p.name, "role": str(p.role), "tab": p.role in (Role.TAB, Role.LIP), "layer": p.layer}
+             for p in pattern.panels]
     for spine in net.spines:
         line = pattern.folds[spine.fold]
-        faces.append({"name": f"{line.parent} to {line.child}, spine beside {spine.panel}", "role": "spine", "tab": False,
+        faces.append({"name": f"{line.parent} to {line.child}, spine beside {spine.panel}", "role": "spine",
+                      "tab": False,
                       "layer": pattern.by_name[spine.panel].layer})
     shared: dict[str, Any] = {
         "frame_unit": "mm",
@@ -157,7 +166,8 @@ def _frames(pattern: Pattern, build: Build) -> tuple[dict[str, Any], dict[str, A
     if build.draft.inside_mm:
         shared["mingei:inside_mm"] = list(build.draft.inside_mm)
     flat = {
-        "frame_title": f"{pattern.name}, flat", "frame_classes": ["creasePattern"], "frame_attributes": ["2D"],
+        "frame_title": f"{pattern.name}, flat", "frame_classes": ["creasePattern"],
+        "frame_attributes": ["2D"],
         "vertices_coords": [[round(c, 9) for c in p] for p in net.flat], **shared,
     }
     folded = {
@@ -168,18 +178,21 @@ def _frames(pattern: Pattern, build: Build) -> tuple[dict[str, Any], dict[str, A
 
 
 def _seams(pattern: Pattern, build: Build, net: _Net, index: dict[str, int]) -> list[dict[str, Any]]:
-    """Seams: a is the tab with its hinge, b the host with the edge the tab comes in under; gap_mm is between mid-surfaces."""
+    """Seams: a is the tab with its hinge, b the host with the edge the tab comes in under; gap_mm is between
+    mid-surfaces."""
     closures = {c.seam: c for c in fold.closure(pattern, build.patterns)}
     result: list[dict[str, Any]] = []
     for seam in pattern.seams:
         if seam.host not in pattern.by_name:  # glued to a face of another piece
-            result.append({"name": seam.name, "kind": str(seam.joint), "a": [index[seam.name], []], "b": None, "b_face": seam.host,
+            result.append({"name": seam.name, "kind": str(seam.joint), "a": [index[seam.name], []], "b": None,
+                           "b_face": seam.host,
                            "gap_mm": round(closures[seam.name].apart_mm, 9)})
             continue
         if seam.fellow:  # a fin: the two flaps and their hinges
             hinges = [net.scores(index[name]) for name in (seam.name, seam.fellow)]
             result.append({"name": seam.name, "kind": str(seam.joint), "a": [index[seam.name], hinges[0]],
-                           "b": [index[seam.fellow], hinges[1]], "gap_mm": round(closures[seam.name].apart_mm, 9)})
+                           "b": [index[seam.fellow], hinges[1]],
+                           "gap_mm": round(closures[seam.name].apart_mm, 9)})
             continue
         host = pattern.by_name[seam.host]
         hinge = net.scores(index[seam.name])
@@ -191,14 +204,18 @@ def _seams(pattern: Pattern, build: Build, net: _Net, index: dict[str, int]) -> 
         })
     for mate in pattern.mates:
         if mate.joint is Joint.TAPE:
-            ends = [[index[name], _edge_beside(net, index[name], pattern.by_name[name], _own(pattern, name, line))]
-                    for name, line in ((mate.carrier, mate.carrier_line), (mate.host, mate.host_line)) if line is not None]
-            other = {"b": ends[1]} if len(ends) > 1 else {"b": None, "b_face": mate.host}  # the other edge is another piece's
+            ends = [[index[name], _edge_beside(net, index[name], pattern.by_name[name],
+                                               _own(pattern, name, line))]
+                    for name, line in ((mate.carrier, mate.carrier_line), (mate.host, mate.host_line))
+                    if line is not None]
+            # the other edge is another piece's
+            other = {"b": ends[1]} if len(ends) > 1 else {"b": None, "b_face": mate.host}
             result.append({"name": mate.seam, "kind": str(mate.joint), "a": ends[0], **other,
                            "gap_mm": round(fold.edges_apart(pattern, mate, build.patterns), 9)})
     for lap in pattern.laps:
         result.append({"name": lap.name, "kind": "lap" if lap.glued else "open", "a": [index[lap.lower], []],
-                       **({"b": [index[lap.upper], []]} if lap.upper in index else {"b": None, "b_face": lap.upper}),
+                       **({"b": [index[lap.upper], []]} if lap.upper in index
+                          else {"b": None, "b_face": lap.upper}),
                        "gap_mm": round(closures[lap.name].apart_mm, 9)})
     return result
 
@@ -224,7 +241,8 @@ def _edge_beside(net: _Net, face: int, host: FlatPanel, nominal: tuple[Point, Po
         middle = ((ax + bx) / 2, (ay + by) / 2)
         return [min(zip(net.face_edges[face], _sides(net, face), strict=True),
                     key=lambda item: math.dist(middle, inverse.apply(((item[1][0][0] + item[1][1][0]) / 2,
-                                                                      (item[1][0][1] + item[1][1][1]) / 2))))[0]]
+                                                                      (item[1][0][1] + item[1][1][1]) / 2))))[
+                                                                          0]]
     least = min(distance for distance, _ in found)
     return [number for distance, number in found if distance < least + 1e-6]
 

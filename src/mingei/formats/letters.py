@@ -1,4 +1,5 @@
-"""The letters of printed words: in the shipped type, else in one that is installed here and has them, else not at all, which is said."""
+"""The letters of printed words: in the shipped type, else in one that is installed here and has them, else
+not at all, which is said."""
 
 from __future__ import annotations
 
@@ -57,17 +58,21 @@ def runs(words: str, bold: bool = False) -> list[Run]:
     """Words cut where the font changes; a letter no font here has is a question mark."""
     own = BOLD_FONT if bold else TEXT_FONT
     each = [(found, letter) if (found := _font_of(letter, bold)) else (own, _MISSING) for letter in words]
-    return [Run(font, "".join(letter for _, letter in some)) for font, some in groupby(each, key=lambda e: e[0])]
+    return [Run(font, "".join(letter for _, letter in some))
+            for font, some in groupby(each, key=lambda e: e[0])]
 
 
 def unset(texts: Iterable[Text]) -> tuple[Words, ...]:
     """What is to be said of letters that no font here has; nothing where there are none."""
-    lacking = sorted({letter for text in texts for letter in text.words if _font_of(letter, text.bold) is None})
+    lacking = sorted({letter for text in texts for letter in text.words
+                      if _font_of(letter, text.bold) is None})
     if not lacking:
         return ()
     shown = " ".join(f"{letter} (U+{ord(letter):04X})" for letter in lacking[:5])
-    return (say("no font here has {letters}: a question mark is printed instead; install a font that has them, or write it otherwise",
-                letters=shown),)
+    return (
+        say("no font here has {letters}: a question mark is printed instead; install a font that has them, "
+            "or write it otherwise",
+            letters=shown),)
 
 
 @lru_cache(maxsize=4096)
@@ -84,7 +89,8 @@ def _glyph(file: Path, letter: str) -> tuple[Any, float, float]:
 
 
 def outlines(text: Text) -> Iterator[tuple[tuple[str, tuple[tuple[float, float], ...]], ...]]:
-    """The outline of every letter where a drawing has it, as commands ("M", "L", "C", "Z" with their points, mm, y up)."""
+    """The outline of every letter where a drawing has it, as commands ("M", "L", "C", "Z" with their points,
+    mm, y up)."""
     from mingei.core.plane.shape import turned
 
     pieces = []
@@ -97,6 +103,7 @@ def outlines(text: Text) -> Iterator[tuple[tuple[str, tuple[tuple[float, float],
     left, down = (-x / 2, -0.35 * text.size) if text.middle else (0.0, 0.0)
     move = turned(text.turn_deg)._replace(x=text.at[0], y=text.at[1])
     for at, drawn, scale in pieces:
-        commands = tuple((name, tuple(move.apply(p) for p in points)) for name, points in glyph_commands(drawn, scale, left + at, down))
+        commands = tuple((name, tuple(move.apply(p) for p in points))
+                         for name, points in glyph_commands(drawn, scale, left + at, down))
         if commands:
             yield commands

@@ -1,6 +1,7 @@
 """PDF: one page a sheet, vector, exact size, fonts embedded.
 
-Coordinates are written in points straight from millimetres, with no scaling matrix, so that a reader measures what was meant.
+Coordinates are written in points straight from millimetres, with no scaling matrix, so that a reader measures
+what was meant.
 """
 
 from __future__ import annotations
@@ -54,14 +55,16 @@ LAYERS = ("artwork", "folds", "cuts", "marks", "words")
 
 
 def pdf(drawings: Iterable[Drawing], title: str = "") -> bytes:
-    """The drawings as pages, each with its bookmark, in layers.  The same drawings always give the same bytes.
+    """The drawings as pages, each with its bookmark, in layers.  The same drawings always give the same
+    bytes.
 
     title: of the whole document, that of the first page where none is given.
     """
     from reportlab import rl_config
     from reportlab.pdfgen.canvas import Canvas
 
-    rl_config.useA85 = 0  # pictures as bytes: spelled out in letters they take a quarter more room and ten times as long
+    # pictures as bytes: spelled out in letters they take a quarter more room and ten times as long
+    rl_config.useA85 = 0
     out = io.BytesIO()
     pages = list(drawings)
     plain, _ = _fonts()
@@ -104,7 +107,8 @@ def _tell(canvas: Canvas, title: str) -> None:
 
     class Told(PDFInfo):  # type: ignore[misc]
         def format(self, document: Any) -> Any:
-            told = {"Title": PDFString(title), "Creator": PDFString("Mingei"), "Producer": PDFString("Mingei")}
+            told = {"Title": PDFString(title), "Creator": PDFString("Mingei"),
+                    "Producer": PDFString("Mingei")}
             return PDFDictionary(told).format(document)
 
     canvas._doc.info = Told()
@@ -117,7 +121,8 @@ def _layered(canvas: Canvas) -> dict[str, Any]:
     from reportlab.pdfbase.pdfdoc import PDFArray, PDFDictionary, PDFName, PDFString
 
     document = canvas._doc
-    found = {name: document.Reference(PDFDictionary({"Type": PDFName("OCG"), "Name": PDFString(name)})) for name in LAYERS}
+    found = {name: document.Reference(PDFDictionary({"Type": PDFName("OCG"), "Name": PDFString(name)}))
+             for name in LAYERS}
     catalog = document.Catalog
     order = PDFArray(list(found.values()))
     catalog.OCProperties = PDFDictionary({"OCGs": order, "D": PDFDictionary({"Order": order, "ON": order})})
@@ -146,7 +151,8 @@ def _layer(canvas: Canvas, name: str) -> Iterator[None]:
 
 
 def _art(canvas: Canvas, printed: Printed) -> None:
-    """A picture at its full resolution, cut off at its outlines; a missing one as a crossed box with its name."""
+    """A picture at its full resolution, cut off at its outlines; a missing one as a crossed box with its
+    name."""
     canvas.saveState()
     k = POINTS_PER_MM
     within = canvas.beginPath()
@@ -185,7 +191,8 @@ def _pixels(canvas: Canvas, picture: Raster, frame: Frame) -> None:
         rows = max(1, int(_BAND_PX // image.width))
         for top, band in bands(Path_(picture.file), rows, image):
             low = top + band.height
-            canvas.drawImage(ImageReader(band), 0, (1 - low / image.height) * frame.height * k, frame.width * k,
+            canvas.drawImage(ImageReader(band), 0, (1 - low / image.height) * frame.height * k,
+                             frame.width * k,
                              (low - top) / image.height * frame.height * k, mask="auto")
 
 
@@ -201,7 +208,8 @@ def _marks(canvas: Canvas, picture: Vector, frame: Frame) -> None:
         if mark.stroke is not None:
             canvas.setStrokeColorRGB(*(c / 255 for c in mark.stroke))
             canvas.setLineWidth(mark.width * scale)
-        canvas.drawPath(path, stroke=mark.stroke is not None, fill=mark.fill is not None, fillMode=0 if mark.even_odd else 1)
+        canvas.drawPath(path, stroke=mark.stroke is not None, fill=mark.fill is not None, fillMode=0
+                        if mark.even_odd else 1)
 
 
 def _missing(canvas: Canvas, name: str, frame: Frame) -> None:
@@ -270,7 +278,8 @@ def _texts(canvas: Canvas, page: Drawing) -> None:
             canvas.rotate(text.turn_deg)
         size = text.size * k
         parts = [(_font(run.font), run.letters) for run in runs(text.words, text.bold)]
-        x = -sum(canvas.stringWidth(letters, font, size) for font, letters in parts) / 2 if text.middle else 0.0
+        x = (-sum(canvas.stringWidth(letters, font, size) for font, letters in parts) / 2 if text.middle
+             else 0.0)
         for font, letters in parts:
             canvas.setFont(font, size)
             canvas.drawString(x, -0.35 * size if text.middle else 0.0, letters)

@@ -22,7 +22,8 @@ _LARGEST = 64 * 1024 * 1024
 
 def dumps(project: Project) -> bytes:
     """The file's bytes; the same project always gives the same."""
-    return (json.dumps(to_data(project), indent=1, ensure_ascii=False) + "\n").encode("utf-8", "surrogatepass")
+    return (json.dumps(to_data(project), indent=1, ensure_ascii=False)
+            + "\n").encode("utf-8", "surrogatepass")
 
 
 def loads(data: bytes) -> Project:
@@ -30,12 +31,15 @@ def loads(data: bytes) -> Project:
     try:
         tree: Any = json.loads(data.decode("utf-8-sig"), parse_constant=_no_constant)
     except UnicodeDecodeError as error:
-        raise ProjectError("this is not text in UTF-8", say("byte {start}", start=error.start), "open a file that Mingei saved") from None
+        raise ProjectError("this is not text in UTF-8", say("byte {start}", start=error.start),
+                           "open a file that Mingei saved") from None
     except json.JSONDecodeError as error:
-        raise ProjectError("the file is broken or cut short", say("line {lineno}, column {colno}", lineno=error.lineno, colno=error.colno),
+        raise ProjectError("the file is broken or cut short",
+                           say("line {lineno}, column {colno}", lineno=error.lineno, colno=error.colno),
                            "open the copy kept beside it, whose name ends in ~") from None
     except (RecursionError, ValueError):
-        raise ProjectError("the file holds something that is no project", "", "open a file that Mingei saved") from None
+        raise ProjectError("the file holds something that is no project", "",
+                           "open a file that Mingei saved") from None
     return from_data(tree)
 
 
@@ -44,7 +48,8 @@ def _no_constant(name: str) -> NoReturn:
 
 
 def save(project: Project, path: Path) -> None:
-    """Write the project, keeping the version before as ``name~``; artwork beside it is named from its folder.  Raises ExportError."""
+    """Write the project, keeping the version before as ``name~``; artwork beside it is named from its
+    folder.  Raises ExportError."""
     atomic.write(path, dumps(_sources(project, lambda source: _from_folder(source, path.parent))), keep=True)
 
 
@@ -58,15 +63,20 @@ def _sources(project: Project, name: Callable[[str], str]) -> Project:
     """The project with the files of its artwork named otherwise."""
     if not any(a.source for b in project.briefs for a in b.arts):
         return project
-    return replace(project, briefs=tuple(replace(b, arts=tuple(a._replace(source=name(a.source)) if a.source else a for a in b.arts))
-                                         for b in project.briefs))
+    return replace(project,
+                   briefs=tuple(
+                       replace(b, arts=tuple(a._replace(source=name(a.source)) if a.source else a
+                                             for a in b.arts))
+                                for b in project.briefs))
 
 
 def load(path: Path) -> Project:
-    """Read a project file; its artwork is named by whole paths.  Raises ProjectError naming the file, the place and the remedy."""
+    """Read a project file; its artwork is named by whole paths.  Raises ProjectError naming the file, the
+    place and the remedy."""
     try:
         if path.is_file() and path.stat().st_size > _LARGEST:
-            raise ProjectError("this file is far too large to be a project", str(path), "open a file that Mingei saved")
+            raise ProjectError("this file is far too large to be a project", str(path),
+                               "open a file that Mingei saved")
         data = path.read_bytes()
     except OSError as error:
         raise ProjectError(say("it cannot be read ({strerror})", strerror=error.strerror or error), str(path),

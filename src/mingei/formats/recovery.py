@@ -1,7 +1,7 @@
 """Recovery files: work that was not saved yet, kept aside so that a crash loses nothing.
 
-One file for each window that has unsaved work, in one folder: the project as it stands, and where it belongs.  A file whose
-process has ended without removing it is an orphan and is offered back.
+One file for each window that has unsaved work, in one folder: the project as it stands, and where it
+belongs.  A file whose process has ended without removing it is an orphan and is offered back.
 """
 
 from __future__ import annotations
@@ -19,7 +19,8 @@ from mingei.formats import atomic, project_file
 
 
 class Orphan(NamedTuple):
-    """Unsaved work left behind: the file it is kept in, the project, and the path it was opened from (None: never saved)."""
+    """Unsaved work left behind: the file it is kept in, the project, and the path it was opened from (None:
+    never saved)."""
 
     kept_in: Path
     project: Project
@@ -52,14 +53,16 @@ def remove(place: Path) -> None:
 
 
 def orphans(folder: Path) -> tuple[Orphan, ...]:
-    """Work left behind by processes that are gone, oldest first; files that cannot be read are passed over and stay."""
+    """Work left behind by processes that are gone, oldest first; files that cannot be read are passed over
+    and stay."""
     found = []
     with contextlib.suppress(OSError):
         for place in sorted(folder.glob("*.json"), key=lambda p: p.stat().st_mtime):
             try:
                 data = json.loads(place.read_bytes().decode("utf-8"))
                 if not _alive(int(data["process"])):
-                    found.append(Orphan(place, from_data(data["project"]), Path(data["path"]) if data["path"] else None))
+                    found.append(Orphan(place, from_data(data["project"]),
+                                        Path(data["path"]) if data["path"] else None))
             except (OSError, ValueError, KeyError, TypeError, MingeiError):
                 continue
     return tuple(found)

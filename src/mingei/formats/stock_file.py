@@ -26,29 +26,38 @@ def save(cabinet: Cabinet, path: Path) -> None:
         data["printers"] = [p._asdict() for p in cabinet.printers]
     if cabinet.offcuts:
         data["offcuts"] = [o._asdict() for o in cabinet.offcuts]
-    atomic.write(path, (json.dumps(data, indent=1, ensure_ascii=False) + "\n").encode("utf-8", "surrogatepass"), keep=True)
+    atomic.write(path,
+                 (json.dumps(data, indent=1, ensure_ascii=False) + "\n").encode("utf-8", "surrogatepass"),
+                 keep=True)
 
 
 def load(path: Path) -> Cabinet:
-    """Read the stocks; none where there is no file yet.  Raises ProjectError naming the file, the place and the remedy."""
+    """Read the stocks; none where there is no file yet.  Raises ProjectError naming the file, the place and
+    the remedy."""
     try:
         text = path.read_bytes().decode("utf-8-sig")
     except FileNotFoundError:
         return Cabinet()
     except (OSError, UnicodeDecodeError) as error:
-        raise ProjectError(say("it cannot be read ({reason})", reason=getattr(error, "strerror", None) or "not text in UTF-8"), str(path),
+        raise ProjectError(say("it cannot be read ({reason})", reason=getattr(error, "strerror", None)
+                               or "not text in UTF-8"), str(path),
                            "put back the copy kept beside it, whose name ends in ~") from None
     try:
         tree: Any = json.loads(text)
-        if not isinstance(tree, dict) or not isinstance(tree.get("mingei-stocks"), int) or not isinstance(tree.get("stocks"), list):
-            raise ProjectError("this is no list of stocks", "", "put back the copy kept beside it, whose name ends in ~")
+        if (not isinstance(tree, dict) or not isinstance(tree.get("mingei-stocks"), int)
+            or not isinstance(tree.get("stocks"), list)):
+            raise ProjectError("this is no list of stocks", "",
+                               "put back the copy kept beside it, whose name ends in ~")
         if tree["mingei-stocks"] > VERSION:
             raise ProjectError("it was saved by a later Mingei", "", "open it with that one")
         return Cabinet(tuple(stock_from_data(s, f"stocks[{i}]") for i, s in enumerate(tree["stocks"])),
-                       tuple(printer_from_data(p, f"printers[{i}]") for i, p in enumerate(_listed(tree, "printers"))),
-                       tuple(offcut_from_data(o, f"offcuts[{i}]") for i, o in enumerate(_listed(tree, "offcuts"))))
+                       tuple(printer_from_data(p, f"printers[{i}]")
+                             for i, p in enumerate(_listed(tree, "printers"))),
+                       tuple(offcut_from_data(o, f"offcuts[{i}]")
+                             for i, o in enumerate(_listed(tree, "offcuts"))))
     except (json.JSONDecodeError, RecursionError):
-        raise ProjectError("the file is broken or cut short", str(path), "put back the copy kept beside it, whose name ends in ~") from None
+        raise ProjectError("the file is broken or cut short", str(path),
+                           "put back the copy kept beside it, whose name ends in ~") from None
     except MingeiError as error:
         raise error.at(str(path)) from None
 

@@ -33,11 +33,13 @@ ORDER = (Ink.DRAW, Ink.GUIDE, Ink.PERFORATE, Ink.VALLEY, Ink.MOUNTAIN, Ink.BEND,
 def svg(drawing: Drawing) -> bytes:
     """The drawing as one SVG document; y points down in it.
 
-    Each group is there once, in working order, with a colour of its own; openings come before the outlines they lie in; words are outlines.
+    Each group is there once, in working order, with a colour of its own; openings come before the outlines
+    they lie in; words are outlines.
     """
     ET.register_namespace("inkscape", _LAYERS)
     w, h = number(drawing.width), number(drawing.height)
-    root = ET.Element("svg", {"xmlns": "http://www.w3.org/2000/svg", "version": "1.1", "width": f"{w}mm", "height": f"{h}mm",
+    root = ET.Element("svg", {"xmlns": "http://www.w3.org/2000/svg", "version": "1.1", "width": f"{w}mm",
+                              "height": f"{h}mm",
                               "viewBox": f"0 0 {w} {h}"})
     ET.SubElement(root, "title").text = drawing.title
     _marks(root, drawing)
@@ -62,7 +64,8 @@ def _group(root: ET.Element, name: str, ink: Ink | None = None) -> ET.Element:
 
 def _style(ink: Ink) -> dict[str, str]:
     look = LOOKS[ink]
-    style = {"fill": "none", "stroke": look.colour, "stroke-width": number(look.width), "stroke-linejoin": "round"}
+    style = {"fill": "none", "stroke": look.colour, "stroke-width": number(look.width),
+             "stroke-linejoin": "round"}
     return style | ({"stroke-dasharray": " ".join(number(d) for d in look.dashes)} if look.dashes else {})
 
 
@@ -86,13 +89,15 @@ def _words(root: ET.Element, drawing: Drawing) -> None:
     for text in drawing.texts:
         data = []
         for commands in outlines(text):
-            data += [name + " ".join(number_pair(x, drawing.height - y) for x, y in points) for name, points in commands]
+            data += [name + " ".join(number_pair(x, drawing.height - y) for x, y in points)
+                     for name, points in commands]
         if data:
             ET.SubElement(group, "path", {"d": " ".join(data), "aria-label": text.words})
 
 
 def _art(root: ET.Element, drawing: Drawing) -> None:
-    """Artwork within the group of its ink: pictures embedded as they are, drawings and letters as paths, each cut off at its outlines."""
+    """Artwork within the group of its ink: pictures embedded as they are, drawings and letters as paths, each
+    cut off at its outlines."""
     group = ET.SubElement(root, "g", {"id": "artwork", "stroke": "none"})
     for index, printed in enumerate(drawing.printed):
         cut = ET.SubElement(group, "clipPath", {"id": f"within-{index}"})
@@ -113,16 +118,19 @@ def _art(root: ET.Element, drawing: Drawing) -> None:
                 for mark in printed.picture.marks:
                     ET.SubElement(inner, "path", _mark(mark))
                 continue
-            box = {"x": number(-frame.width / 2), "y": number(-frame.height / 2), "width": number(frame.width),
+            box = {"x": number(-frame.width / 2), "y": number(-frame.height / 2),
+                   "width": number(frame.width),
                    "height": number(frame.height), "transform": placed}
             if isinstance(printed.picture, Raster):
                 file = Path_(printed.picture.file)
                 kind = "jpeg" if file.suffix.lower() in (".jpg", ".jpeg") else "png"
                 held = base64.b64encode(file.read_bytes()).decode("ascii")
-                ET.SubElement(clipped, "image", {**box, "preserveAspectRatio": "none", "href": f"data:image/{kind};base64,{held}"})
+                ET.SubElement(clipped, "image", {**box, "preserveAspectRatio": "none",
+                                                 "href": f"data:image/{kind};base64,{held}"})
             else:
-                missing = ET.SubElement(clipped, "rect", {**box, "fill": "none", "stroke": "#000000", "stroke-width": "0.2",
-                                                          "stroke-dasharray": "1 1"})
+                missing = ET.SubElement(clipped, "rect",
+                                        {**box, "fill": "none", "stroke": "#000000", "stroke-width": "0.2",
+                                         "stroke-dasharray": "1 1"})
                 ET.SubElement(missing, "title").text = printed.name
 
 
@@ -141,12 +149,15 @@ def _mark(mark: Mark) -> dict[str, str]:
     return paint
 
 
-def shaded_svg(faces: Iterable[tuple[NDArray[np.float64], tuple[int, ...]]], width: int, height: int, title: str) -> bytes:
+def shaded_svg(faces: Iterable[tuple[NDArray[np.float64], tuple[int, ...]]], width: int, height: int,
+               title: str) -> bytes:
     """A picture of filled polygons in painting order.
 
-    faces: points (n, 2), 0..1 from left to right and bottom to top, and a colour (r, g, b) 0..255; width, height: user units.
+    faces: points (n, 2), 0..1 from left to right and bottom to top, and a colour (r, g, b) 0..255; width,
+    height: user units.
     """
-    root = ET.Element("svg", {"xmlns": "http://www.w3.org/2000/svg", "version": "1.1", "width": str(width), "height": str(height),
+    root = ET.Element("svg", {"xmlns": "http://www.w3.org/2000/svg", "version": "1.1", "width": str(width),
+                              "height": str(height),
                               "viewBox": f"0 0 {width} {height}"})
     ET.SubElement(root, "title").text = title
     group = ET.SubElement(root, "g", {"id": "folded", "stroke-width": "0.6", "stroke-linejoin": "round"})
@@ -167,7 +178,8 @@ def path_data(path: Path, height: float) -> str:
     for segment in path:
         if isinstance(segment, Arc):
             r = number(segment.radius)
-            halves = (0.5, 1.0) if abs(segment.sweep_deg) > 180 else (1.0,)  # a whole circle has no end to aim at
+            # a whole circle has no end to aim at
+            halves = (0.5, 1.0) if abs(segment.sweep_deg) > 180 else (1.0,)
             for fraction in halves:
                 parts.append(f"A{r} {r} 0 0 {0 if segment.sweep_deg > 0 else 1} {at(segment.at(fraction))}")
         else:

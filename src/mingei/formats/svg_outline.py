@@ -1,4 +1,5 @@
-"""Reading an outline out of an SVG drawing: its largest closed path and those inside it, curves as arcs within a hundredth of a mm."""
+"""Reading an outline out of an SVG drawing: its largest closed path and those inside it, curves as arcs
+within a hundredth of a mm."""
 
 from __future__ import annotations
 
@@ -23,12 +24,14 @@ _NEAR_MM = 0.01
 #: Ends of a path this near each other (mm) close it.
 _GAP_MM = 0.1
 _DEEPEST = 8
-#: So many of the other closed paths, the largest, are looked at as openings: more are no outline to be cut by hand.
+#: So many of the other closed paths, the largest, are looked at as openings: more are no outline to be cut by
+#: hand.
 _MOST_OPENINGS = 100
 
 
 class Found(NamedTuple):
-    """The outline, mm; inner: the closed paths directly inside it, its openings; ignored: how many others the drawing holds."""
+    """The outline, mm; inner: the closed paths directly inside it, its openings; ignored: how many others the
+    drawing holds."""
 
     outline: Outline
     inner: tuple[Outline, ...]
@@ -39,10 +42,12 @@ def load(path: Path) -> Found:
     """Read a drawing's outline.  Raises ImportRefused naming the file and the reason."""
     try:
         if path.stat().st_size > _LARGEST:
-            raise ImportRefused("the drawing is too large to be one outline", str(path), "save just the outline")
+            raise ImportRefused("the drawing is too large to be one outline", str(path),
+                                "save just the outline")
         data = path.read_bytes()
     except OSError as error:
-        raise ImportRefused(say("it cannot be read ({strerror})", strerror=error.strerror or error), str(path),
+        raise ImportRefused(say("it cannot be read ({strerror})", strerror=error.strerror or error),
+                            str(path),
                             "check the name and that you may read it") from None
     try:
         return read(data)
@@ -51,9 +56,12 @@ def load(path: Path) -> Found:
 
 
 def refuse_entities(data: bytes) -> None:
-    """Raises ImportRefused when a drawing defines entities, which could make a small file swallow all memory."""
-    if b"<!ENTITY" in data or (b"<!DOCTYPE" in data[:4096] and b"[" in data[:4096].split(b"<!DOCTYPE", 1)[1].split(b">", 1)[0]):
-        raise ImportRefused("the drawing defines entities of its own, which are not followed", "", "save it as plain SVG")
+    """Raises ImportRefused when a drawing defines entities, which could make a small file swallow all
+    memory."""
+    if (b"<!ENTITY" in data or (b"<!DOCTYPE" in data[:4096]
+                                and b"[" in data[:4096].split(b"<!DOCTYPE", 1)[1].split(b">", 1)[0])):
+        raise ImportRefused("the drawing defines entities of its own, which are not followed", "",
+                            "save it as plain SVG")
 
 
 def read(data: bytes) -> Found:
@@ -68,11 +76,14 @@ def read(data: bytes) -> Found:
     except MingeiError:
         raise
     except Exception as error:  # noqa: BLE001 - a broken drawing fails in as many ways as it can be broken
-        raise ImportRefused(say("it is no SVG drawing, or a broken one ({error})", error=str(error)[:80] or type(error).__name__), "",
+        raise ImportRefused(say("it is no SVG drawing, or a broken one ({error})", error=str(error)[:80]
+                                or type(error).__name__), "",
                             "save it again as plain SVG") from None
     if not loops:
-        raise ImportRefused("the drawing holds no closed path", "", "draw the outline as one closed path; text and pictures do not count")
-    sizes = [abs(signed_area([k.at for k in loop])) + sum(abs(k.sweep_deg) for k in loop) * 1e-6 for loop in loops]
+        raise ImportRefused("the drawing holds no closed path", "",
+                            "draw the outline as one closed path; text and pictures do not count")
+    sizes = [abs(signed_area([k.at for k in loop])) + sum(abs(k.sweep_deg) for k in loop) * 1e-6
+             for loop in loops]
     by_size = sorted(range(len(loops)), key=lambda i: -sizes[i])
     outline = sound(loops[by_size[0]])
     inner = _inside(outline, [loops[i] for i in by_size[1:_MOST_OPENINGS + 1]])
@@ -80,7 +91,8 @@ def read(data: bytes) -> Found:
 
 
 def _inside(outline: Outline, others: list[Outline]) -> tuple[Outline, ...]:
-    """Those of the others that lie inside the outline, and inside no other of them; what is no sound outline is left out."""
+    """Those of the others that lie inside the outline, and inside no other of them; what is no sound outline
+    is left out."""
     from shapely.geometry import Polygon as Area
 
     def area(loop: Outline) -> Any:
@@ -94,8 +106,9 @@ def _inside(outline: Outline, others: list[Outline]) -> tuple[Outline, ...]:
             continue
         if area(outline).contains(area(whole)):
             found.append((whole, area(whole)))
-    return tuple(loop for loop, own in found if not any(other is not own and other.intersects(own) and other.area > own.area
-                                                        for _, other in found))
+    return tuple(loop for loop, own in found
+                 if not any(other is not own and other.intersects(own) and other.area > own.area
+                            for _, other in found))
 
 
 def _loops(path: Any) -> list[Outline]:
@@ -126,7 +139,8 @@ def _loops(path: Any) -> list[Outline]:
             knots += [Knot(*first)] if kind in ("Close", "Line") else _arcs(point, 0.0, 1.0, 0)
             end = last
         if len(knots) > MOST_CORNERS:
-            raise ImportRefused(say("the outline has more than {most} corners", most=MOST_CORNERS), "", "simplify it")
+            raise ImportRefused(say("the outline has more than {most} corners", most=MOST_CORNERS), "",
+                                "simplify it")
         if kind == "Close":
             finish()
     finish()
@@ -146,7 +160,8 @@ def _arcs(point: Callable[[float], tuple[float, float]], t0: float, t1: float, d
     a, m, b = point(t0), point((t0 + t1) / 2), point(t1)
     chord = math.dist(a, b)
     if chord < 1e-9:
-        return _arcs(point, t0, (t0 + t1) / 2, depth + 1) + _arcs(point, (t0 + t1) / 2, t1, depth + 1) if depth < _DEEPEST else []
+        return (_arcs(point, t0, (t0 + t1) / 2, depth + 1) + _arcs(point, (t0 + t1) / 2, t1, depth + 1)
+                if depth < _DEEPEST else [])
     # the arc through three points: an angle at m of its chord
     cross = (m[0] - a[0]) * (b[1] - a[1]) - (m[1] - a[1]) * (b[0] - a[0])
     dot = (a[0] - m[0]) * (b[0] - m[0]) + (a[1] - m[1]) * (b[1] - m[1])
@@ -157,7 +172,8 @@ def _arcs(point: Callable[[float], tuple[float, float]], t0: float, t1: float, d
     return [Knot(*a, math.degrees(sweep) if abs(sweep) > 1e-4 else 0.0)]
 
 
-def _keeps_near(point: Callable[[float], tuple[float, float]], a: tuple[float, float], b: tuple[float, float], sweep: float,
+def _keeps_near(point: Callable[[float], tuple[float, float]], a: tuple[float, float], b: tuple[float, float],
+                sweep: float,
                 t0: float, t1: float) -> bool:
     if abs(sweep) < 1e-4:
         length = math.dist(a, b)

@@ -38,7 +38,8 @@ class Station(QWidget):
 
 
 class SideColumn(WordScroll):
-    """Cards one under the other, scrolled when the window is low; as wide as usual, or wider where the words need it."""
+    """Cards one under the other, scrolled when the window is low; as wide as usual, or wider where the words
+    need it."""
 
     def __init__(self, *cards: QWidget) -> None:
         super().__init__()

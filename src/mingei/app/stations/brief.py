@@ -43,7 +43,8 @@ from mingei.core.stock import Stock
 _ABREAST = 3
 #: Width (px) of the column at the left; constructions compared side by side at the most.
 _LEFT_PX, _COMPARED = 286, 3
-#: Offers are drafted once what must fit has stood so long (ms): while one types, and while the window opens, other work comes first.
+#: Offers are drafted once what must fit has stood so long (ms): while one types, and while the window opens,
+#: other work comes first.
 _OFFERS_MS = 350
 _UNITS = (("mm", "Millimetres"), ("in", "Inches"))
 
@@ -63,7 +64,8 @@ class KitCard(Card):
         row.setSpacing(2)
         self.buttons = {}
         for name, icon, words, act in (
-            ("add", "plus", t("Add another thing like this construction, with its usual measures"), self._add),
+            ("add", "plus", t("Add another thing like this construction, with its usual measures"),
+             self._add),
             ("double", "copy", t("Double this thing, measures and all"), document.double_brief),
             ("up", "arrow-up", t("Move it up"), lambda: document.move_brief(-1)),
             ("down", "arrow-down", t("Move it down"), lambda: document.move_brief(1)),
@@ -128,7 +130,8 @@ class NeedCard(Card):
         for key, words, hint in (("long", t("Length"), t("Of the thing itself; the room round it is added.")),
                                  ("wide", t("Width"), t("Of the thing itself.")),
                                  ("thick", t("Thickness"),
-                                  t("Of the thing, with all that stands on it. A stack of twenty sheets of the stock chosen: =20*sheet."))):
+                                  t("Of the thing, with all that stands on it. A stack of twenty sheets of "
+                                    "the stock chosen: =20*sheet."))):
             field = LengthField(words, hint)
             field.line.setAccessibleName(t("What must fit: {what}", what=words))
             field.edited.connect(lambda mm, key=key: self._edit(key, mm))
@@ -159,7 +162,8 @@ class NeedCard(Card):
             try:  # the largest thing of that thickness which slips in
                 long, short = largest_for(envelope, thick)
             except ValueError:
-                self.fields["thick"].refuse(MeasureError("nothing so thick goes into it", t(envelope.name), "take a box"))
+                self.fields["thick"].refuse(MeasureError("nothing so thick goes into it", t(envelope.name),
+                                                         "take a box"))
                 return
             self._put(Need(round(long, 2), round(short, 2), thick), self.fields["long"])
 
@@ -195,7 +199,8 @@ class ProjectCard(Card):
         for row, (words, field, hint) in enumerate((
             (t("Title"), self.title, t("Printed on every sheet.")),
             (t("Unit"), self.unit, t("What a bare number means. The other unit always stands beside it.")),
-            (t("Sheet"), self.sheet, t("What lies in your printer. Both A4 and Letter print at actual size.")),
+            (t("Sheet"), self.sheet,
+             t("What lies in your printer. Both A4 and Letter print at actual size.")),
         )):
             label = QLabel(words)
             label.setBuddy(field)
@@ -215,24 +220,30 @@ class ProjectCard(Card):
 
 
 class OutsideCard(Card):
-    """What it must itself fit into, or be cut from: sizes that follow from the inside, as live fields; writing one sets the inside."""
+    """What it must itself fit into, or be cut from: sizes that follow from the inside, as live fields;
+    writing one sets the inside."""
 
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
         super().__init__(t("Must it fit into something?"), parent)
         self.document = document
         self._words(t("Outside sizes of the folded thing. Write the room there is, and the inside follows."))
         room = t("The room it must fit into. What the walls take up in this stock is taken off.")
-        self.fields = [self._field(title, t("Outside {measure}", measure=title), room, partial(document.set_outside, axis))
+        self.fields = [self._field(title, t("Outside {measure}", measure=title), room,
+                                   partial(document.set_outside, axis))
                        for axis, title in enumerate((t("Length"), t("Width"), t("Height")))]
         self.drawer = QPushButton(t("Fill a drawer…"))
         self.drawer.setToolTip(t("So many side by side that they fill a drawer, with a little play"))
         self.drawer.clicked.connect(self._fill_drawer)
         self.body.addWidget(self.drawer)
         self._words(t("Or the blank it is cut from: length and width follow, the height stays."))
-        sheet = t("What there is to cut it from. A tray from a square scored all round at its height is drafted so.")
+        sheet = t(
+            "What there is to cut it from. A tray from a square scored all round at its height is "
+            "drafted so.")
         self.blank = [
-            self._field(t("Across"), t("Blank across"), sheet, lambda mm: document.set_blank(mm, document.build.blank.height)),
-            self._field(t("Up"), t("Blank up"), sheet, lambda mm: document.set_blank(document.build.blank.width, mm))]
+            self._field(t("Across"), t("Blank across"),
+                        sheet, lambda mm: document.set_blank(mm, document.build.blank.height)),
+            self._field(t("Up"), t("Blank up"),
+                        sheet, lambda mm: document.set_blank(document.build.blank.width, mm))]
         self.follow(document)
 
     def _words(self, text: str) -> None:
@@ -259,7 +270,8 @@ class OutsideCard(Card):
     def refresh(self) -> None:
         build, unit = self.document.build, self.document.project.unit
         self.setVisible(len(build.recipe.inside) == 3)
-        for field, mm in zip((*self.fields, *self.blank), (*build.outside, build.blank.width, build.blank.height), strict=True):
+        for field, mm in zip((*self.fields, *self.blank),
+                             (*build.outside, build.blank.width, build.blank.height), strict=True):
             if field.unit != unit:
                 field.set_unit(unit)
             field.show_value(mm)
@@ -298,7 +310,8 @@ class ThingCard(Card):
             label.setBuddy(field)
             field.setAccessibleName(words)
             field.setToolTip(hint)
-            grid.addWidget(label, row, 0, Qt.AlignmentFlag.AlignTop if field is self.notes else Qt.AlignmentFlag.AlignVCenter)
+            grid.addWidget(label, row, 0, Qt.AlignmentFlag.AlignTop if field is self.notes
+                           else Qt.AlignmentFlag.AlignVCenter)
             grid.addWidget(field, row, 1)
         self.body.addLayout(grid)
         self.follow(document)
@@ -326,7 +339,8 @@ def _note(made: Offer, sheet: str) -> str:
     """What a construction asks of the paper at hand, in a few words."""
     if not made.fits:
         return t("larger than {sheet}", sheet=sheet)
-    return t("one {sheet}", sheet=sheet) if made.sheets == 1 else t("{count} × {sheet}", count=made.sheets, sheet=sheet)
+    return (t("one {sheet}", sheet=sheet) if made.sheets == 1
+            else t("{count} × {sheet}", count=made.sheets, sheet=sheet))
 
 
 class BriefStation(Station):
@@ -403,7 +417,8 @@ class BriefStation(Station):
         self.choices.setFixedHeight(2 * next(iter(self.recipes.values())).sizeHint().height() + 12)
         card.body.addWidget(self.choices)
         self.compare = QPushButton(t("Compare side by side…"))
-        self.compare.setToolTip(t("Up to three constructions for the same thing: blank, sheets, folds, seams, money."))
+        self.compare.setToolTip(
+            t("Up to three constructions for the same thing: blank, sheets, folds, seams, money."))
         self.compare.clicked.connect(self._compare)
         card.body.addWidget(self.compare)
         return card
@@ -411,7 +426,8 @@ class BriefStation(Station):
     # -- what could be made for the thing --------------------------------------------------------------------
 
     def _ask(self) -> None:
-        """Draft every construction that takes the thing in hand, one after another while the window is at rest."""
+        """Draft every construction that takes the thing in hand, one after another while the window is at
+        rest."""
         document = self.document
         wanted = (document.brief.need, document.project.stock_of(document.brief), document.project.sheet)
         if wanted == self._wanted:
@@ -434,7 +450,8 @@ class BriefStation(Station):
             self._arrange()
 
     def _arrange(self) -> None:
-        """The constructions that take the thing come first, by what fits the paper at hand, each as it would be made; then the others."""
+        """The constructions that take the thing come first, by what fits the paper at hand, each as it would
+        be made; then the others."""
         order = [o.recipe.id for o in ranked(self.offers.values())]
         sheet = self.document.project.sheet
         caliper = self.document.project.stock_of(self.document.brief).caliper_mm

@@ -12,7 +12,8 @@ from mingei.app.stations import Station
 class ComingStation(Station):
     """A sentence, and a button for an action of the window."""
 
-    def __init__(self, document: Document, title: str, sentence: str, step: str, action: str, parent: QWidget | None = None) -> None:
+    def __init__(self, document: Document, title: str, sentence: str, step: str, action: str,
+                 parent: QWidget | None = None) -> None:
         super().__init__(document, parent)
         column = QVBoxLayout(self)
         column.addStretch(2)

@@ -7,7 +7,16 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QSignalBlocker, Qt, QTimer
 from PySide6.QtGui import QShowEvent
-from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLabel, QMenu, QSlider, QSplitter, QToolButton, QWidget
+from PySide6.QtWidgets import (
+    QButtonGroup,
+    QHBoxLayout,
+    QLabel,
+    QMenu,
+    QSlider,
+    QSplitter,
+    QToolButton,
+    QWidget,
+)
 
 from mingei.app import theme
 from mingei.app.artwork import ArtCard
@@ -45,7 +54,8 @@ LAYOUTS = (("beside", "columns-2"), ("stacked", "rows-2"), ("flat", "square"), (
 
 
 def layout_words(key: str) -> str:
-    return {"beside": t("Flat and folded side by side"), "stacked": t("Flat above, folded below"), "flat": t("The flat alone, large"),
+    return {"beside": t("Flat and folded side by side"), "stacked": t("Flat above, folded below"),
+            "flat": t("The flat alone, large"),
             "folded": t("The folded thing alone, large")}[key]
 
 
@@ -71,7 +81,8 @@ class DraftStation(Station):
         row = QHBoxLayout(self)
         row.setContentsMargins(10, 8, 10, 10)
         row.setSpacing(10)
-        self.side = SideColumn(self.seam, self.openings, self.overlays, self.artwork, self.splices, self.measures, self.stock, self.facts)
+        self.side = SideColumn(self.seam, self.openings, self.overlays, self.artwork, self.splices,
+                               self.measures, self.stock, self.facts)
         row.addWidget(self.side)
         row.addWidget(self._views(), 1)
         self.flat.picked.connect(document.select)
@@ -90,7 +101,7 @@ class DraftStation(Station):
         self._show_fraction(document.fraction)
         self.lay_out(settings.text("layout", "beside"))
 
-    # -- building it -------------------------------------------------------------------------------------------------
+    # -- building it -----------------------------------------------------------------------------------------
 
     def _views(self) -> QWidget:
         self.flat_card, self.space_card = Card(t("Flat")), Card(t("Folded"))
@@ -119,7 +130,8 @@ class DraftStation(Station):
 
     @property
     def space(self) -> SpaceView:
-        """The folded view, made when it is first wanted or when the rest of the station stands: what it needs takes its time to load."""
+        """The folded view, made when it is first wanted or when the rest of the station stands: what it needs
+        takes its time to load."""
         if self._space is None:
             from mingei.app.space_view import SpaceView
 
@@ -157,7 +169,8 @@ class DraftStation(Station):
             head.addWidget(widget)
         buttons: tuple[tuple[str, str, Callable[[], object]], ...] = (
             ("zoom-out", t("Zoom out"), lambda: view().zoom(1 / 1.25)),
-            ("zoom-in", t("Zoom in"), lambda: view().zoom(1.25)), ("maximize", t("Zoom to fit"), lambda: view().fit()))
+            ("zoom-in", t("Zoom in"), lambda: view().zoom(1.25)),
+            ("maximize", t("Zoom to fit"), lambda: view().fit()))
         for name, words, act in buttons:
             button = tool(name, words)
             button.setAccessibleName(f"{card.heading.text()}: {words}")
@@ -176,26 +189,32 @@ class DraftStation(Station):
             button.clicked.connect(lambda _=False, key=key: self.lay_out(key))
             group.addButton(button)
             self.layouts[key] = button
-        self.ruler = tool("ruler", t("Measure"), t("Touch two points of the flat, or two faces of the folded thing, and read what lies "
-                                                   "between them. Corners and lines catch the pointer. (M)"))
+        self.ruler = tool("ruler", t("Measure"),
+                          t("Touch two points of the flat, or two faces of the folded thing, and read "
+                            "what lies "
+                            "between them. Corners and lines catch the pointer. (M)"))
         self.ruler.setCheckable(True)
         self.ruler.toggled.connect(self.document.measure)
         return [*self.layouts.values(), self.ruler]
 
     def _looks(self) -> list[QWidget]:
-        self.look = tool("rotate-3d", t("Look from"), t("Look from one of the standard sides. Drag in the view to turn it freely."))
+        self.look = tool("rotate-3d", t("Look from"),
+                         t("Look from one of the standard sides. Drag in the view to turn it freely."))
         menu = QMenu(self.look)
         for name, _, _ in STANDARD_VIEWS:
-            menu.addAction(t(name.capitalize())).triggered.connect(lambda _=False, name=name: self.space.look_from(name))
+            menu.addAction(t(name.capitalize())).triggered.connect(
+                lambda _=False, name=name: self.space.look_from(name))
         self.look.setMenu(menu)
         self.look.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
-        self.cut = tool("slice", t("Cut open"), t("Cut the folded thing open and look at its walls. The cut faces are persimmon."))
+        self.cut = tool("slice", t("Cut open"),
+                        t("Cut the folded thing open and look at its walls. The cut faces are persimmon."))
         self.cut.setCheckable(True)
         self.cut.toggled.connect(self._cut)
         return [self.look, self.cut]
 
     def _section_row(self) -> QHBoxLayout:
-        """Where the cut goes, and how far the pieces stand apart; each shown only when there is something to set."""
+        """Where the cut goes, and how far the pieces stand apart; each shown only when there is something to
+        set."""
         self.cut_axis = QuietCombo()
         self.cut_axis.addItems([t("across the {axis}", axis=t(a)) for a in AXES])
         self.cut_axis.setAccessibleName(t("Cut across"))
@@ -224,8 +243,10 @@ class DraftStation(Station):
         self.slider.setRange(0, _SLIDER)
         self.slider.setMinimumHeight(28)
         self.slider.setAccessibleName(t("Fold"))
-        self.slider.setToolTip(t("From flat to finished, in the order it is folded by hand. The ticks are the steps; Page Up and Page Down "
-                                 "go from step to step."))
+        self.slider.setToolTip(
+            t("From flat to finished, in the order it is folded by hand. The ticks are the steps; Page Up "
+              "and Page Down "
+              "go from step to step."))
         self.slider.valueChanged.connect(lambda value: self.document.fold(value / _SLIDER))
         self.play = tool("play", t("Play the folding"), t("Fold it from flat to finished, step by step."))
         self.play.clicked.connect(self.toggle_play)
@@ -234,7 +255,7 @@ class DraftStation(Station):
         row.addWidget(self.slider, 1)
         return row
 
-    # -- following the document ------------------------------------------------------------------------------------
+    # -- following the document ------------------------------------------------------------------------------
 
     def refresh(self) -> None:
         """Show the project in force."""
@@ -272,27 +293,32 @@ class DraftStation(Station):
     def _say(self, part: Part) -> None:
         """Name a panel with the rectangle it fills on the flat, or a seam with its two panels."""
         pattern = self.document.build.pattern_of(part)
-        mate = next((m for p in self.document.build.patterns for m in p.mates if part.panel in (m.seam, m.row)), None)
+        mate = next((m for p in self.document.build.patterns
+                     for m in p.mates if part.panel in (m.seam, m.row)), None)
         words = ""
         if pattern is not None:
             found = pattern.panels_of(part.panel)
             box = bounds(found[0].polygon if len(found) == 1 else [q for p in found for q in p.flat_polygon])
-            words = t("{panel}: {width} × {height} flat", panel=t(part.panel).capitalize(), width=write_both(box.width),
+            words = t("{panel}: {width} × {height} flat", panel=t(part.panel).capitalize(),
+                      width=write_both(box.width),
                       height=write_both(box.height))
         if mate is not None:
-            seam = t("seam {number} joins the {a} to the {b}", number=mate.key, a=t(whole_name(self.document.build, mate.carrier)),
+            seam = t("seam {number} joins the {a} to the {b}", number=mate.key,
+                     a=t(whole_name(self.document.build, mate.carrier)),
                      b=t(whole_name(self.document.build, mate.host)))
             words = f"{words}; {seam}" if words else seam.capitalize()
         self.told.emit(words)
 
     def _say_span(self, found: Span) -> None:
-        self.told.emit(t("{length} between the points: {across} across, {up} up", length=measured_words(found),
-                            across=write_both(found.across), up=write_both(found.up)))
+        self.told.emit(t("{length} between the points: {across} across, {up} up",
+                         length=measured_words(found),
+                         across=write_both(found.across), up=write_both(found.up)))
 
     def _say_gap(self, found: Gap) -> None:
         if found.apart_mm is None:
-            self.told.emit(t("The faces stand at {angle}°; the points are {length} apart", angle=f"{found.angle_deg:.1f}",
-                                length=write_both(found.points_mm)))
+            self.told.emit(t("The faces stand at {angle}°; the points are {length} apart",
+                             angle=f"{found.angle_deg:.1f}",
+                             length=write_both(found.points_mm)))
         else:
             self.told.emit(t("{apart} between the faces", apart=write_both(found.apart_mm)))
 
@@ -324,7 +350,8 @@ class DraftStation(Station):
             self._space.struck = {Part(c.piece, panel) for c in struck for panel in (c.a, c.b)}
             self._space.show_fraction(fraction)
         if struck:
-            self.told.emit(t("Here the {a} catches on the {b}: bend it past by hand.", a=t(struck[0].a), b=t(struck[0].b)))
+            self.told.emit(t("Here the {a} catches on the {b}: bend it past by hand.", a=t(struck[0].a),
+                             b=t(struck[0].b)))
         if round(fraction * _SLIDER) != self.slider.value():
             with QSignalBlocker(self.slider):
                 self.slider.setValue(round(fraction * _SLIDER))
@@ -339,12 +366,14 @@ class DraftStation(Station):
         elif fraction <= 0:
             self.step.setText(t("Flat. Score every fold before folding any."))
         elif fraction >= 1:
-            self.step.setText(t("Finished, in {count} steps. Move the slider to see each.", count=count) if count != 1 else
+            self.step.setText(t("Finished, in {count} steps. Move the slider to see each.", count=count)
+                              if count != 1 else
                               t("Finished, in one step. Move the slider to see it."))
         else:
             step = steps[min(count - 1, int(fraction * count))]
             words = t("Step {number} of {count}. {words}", number=step.number, count=count, words=step.words)
-            self.step.setText(words if len(words) <= _STEP_WORDS else words[:_STEP_WORDS].rsplit(" ", 1)[0] + " …")
+            self.step.setText(words if len(words) <= _STEP_WORDS else words[:_STEP_WORDS].rsplit(" ", 1)[0]
+                              + " …")
             self.step.setToolTip(words if len(words) > _STEP_WORDS else "")
 
     def _show_measuring(self, on: bool) -> None:
@@ -352,15 +381,18 @@ class DraftStation(Station):
         self.flat.measure(on)
         if self._space is not None:
             self._space.measure(on)
-        self.told.emit(t("Touch two points of the flat, or two faces of the folded thing. Escape lays the rule down.") if on else "")
+        self.told.emit(
+            t("Touch two points of the flat, or two faces of the folded thing. Escape lays the rule down.")
+            if on else "")
 
-    # -- the views -------------------------------------------------------------------------------------------------
+    # -- the views -------------------------------------------------------------------------------------------
 
     def lay_out(self, key: str) -> None:
         """Share the room between the views; see LAYOUTS."""
         key = key if key in self.layouts else "beside"
         self.layouts[key].setChecked(True)
-        self.splitter.setOrientation(Qt.Orientation.Vertical if key == "stacked" else Qt.Orientation.Horizontal)
+        self.splitter.setOrientation(Qt.Orientation.Vertical if key == "stacked"
+                                     else Qt.Orientation.Horizontal)
         self.flat_card.setVisible(key != "folded")
         self.space_card.setVisible(key != "flat")
         # the buttons stand in whichever card shows
@@ -375,10 +407,11 @@ class DraftStation(Station):
         self.cut_slider.setVisible(on)
         self.space.cut_open(self.cut_axis.currentIndex() if on else -1, self.cut_slider.value() / _SLIDER)
 
-    # -- playing -----------------------------------------------------------------------------------------------------
+    # -- playing ---------------------------------------------------------------------------------------------
 
     def toggle_play(self) -> None:
-        """Play the folding from where it stands, or from flat when it is finished; without motion, go to the next step."""
+        """Play the folding from where it stands, or from flat when it is finished; without motion, go to the
+        next step."""
         if self.settings.flag("still"):
             count = len(self.document.build.steps)
             at = 0 if self.document.fraction >= 1 else int(self.document.fraction * count + 1e-6) + 1
@@ -404,7 +437,7 @@ class DraftStation(Station):
     def hideEvent(self, event: object) -> None:
         self._stop()
 
-    # -- the window's wishes ------------------------------------------------------------------------------------------
+    # -- the window's wishes ---------------------------------------------------------------------------------
 
     def enter(self) -> None:
         self.measures.begin()

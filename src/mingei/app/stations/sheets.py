@@ -1,4 +1,5 @@
-"""The Sheets station: the pages as they will be printed, at their true proportion, and the way out to paper."""
+"""The Sheets station: the pages as they will be printed, at their true proportion, and the way out to
+paper."""
 
 from __future__ import annotations
 
@@ -8,7 +9,16 @@ from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QSignalBlocker, QSize, Qt, QTimer
-from PySide6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QLabel, QLineEdit, QPushButton, QScrollArea, QWidget
+from PySide6.QtWidgets import (
+    QCheckBox,
+    QComboBox,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QPushButton,
+    QScrollArea,
+    QWidget,
+)
 
 from mingei.app.cards import Card, tool
 from mingei.app.document import Document
@@ -61,7 +71,8 @@ class SheetsStation(Station):
         row.setSpacing(10)
         self.laying, self.spot = LayingCard(document), SpotCard(document)
         self.printed, self.printer = PrintedCard(document), PrinterCard(document)
-        row.addWidget(SideColumn(self._sheet_card(), self.laying, self.spot, self._takes_card(), self.printed, self.printer,
+        row.addWidget(SideColumn(self._sheet_card(), self.laying, self.spot, self._takes_card(), self.printed,
+                                 self.printer,
                                  self._out_card(), self._care_card()))
         self.card = Card(t("Pages"))
         self.card.body.removeWidget(self.card.heading)
@@ -81,8 +92,10 @@ class SheetsStation(Station):
         self.error.hide()
         self.card.body.addWidget(self.error)
         self.across = QPushButton(t("Cut it across"))
-        self.across.setToolTip(t("Cut the piece that is too large along lines, so that all parts fit, to be joined again by glued laps. "
-                                 "The lines can be dragged on the flat afterwards."))
+        self.across.setToolTip(
+            t("Cut the piece that is too large along lines, so that all parts fit, to be joined again by "
+              "glued laps. "
+              "The lines can be dragged on the flat afterwards."))
         self.across.clicked.connect(self._cut_across)
         self.across.hide()
         self.card.body.addWidget(self.across, 0, Qt.AlignmentFlag.AlignLeft)
@@ -127,7 +140,8 @@ class SheetsStation(Station):
         self.own = QLineEdit()
         self.own.setAccessibleName(t("Own size of the sheet"))
         self.own.setPlaceholderText("320 x 450 mm")
-        self.own.setToolTip(t("Width and height of your own sheet, or the width of a roll and the length you cut from it."))
+        self.own.setToolTip(
+            t("Width and height of your own sheet, or the width of a roll and the length you cut from it."))
         self.own.setMaxLength(60)
         self.own.editingFinished.connect(self._own_sheet)
         card.body.addWidget(self.own)
@@ -136,11 +150,14 @@ class SheetsStation(Station):
         self.own_reason.setWordWrap(True)
         card.body.addWidget(self.own_reason)
         self.tiled = QCheckBox(t("Tile larger pieces"))
-        self.tiled.setToolTip(t("Print a piece that is larger than the sheet over several sheets that overlap, with marks to lay them "
-                                "edge to edge and a map of all."))
+        self.tiled.setToolTip(
+            t("Print a piece that is larger than the sheet over several sheets that overlap, with marks to "
+              "lay them "
+              "edge to edge and a map of all."))
         self.tiled.clicked.connect(lambda on: self.document.set_tiles(OVERLAP_MM if on else 0.0))
         card.body.addWidget(self.tiled)
-        self.overlap = LengthField(t("Overlap"), t("How far neighbouring sheets overlap: an inch, or 25 mm, is usual."))
+        self.overlap = LengthField(t("Overlap"),
+                                   t("How far neighbouring sheets overlap: an inch, or 25 mm, is usual."))
         self.overlap.edited.connect(self._set_overlap)
         card.body.addWidget(self.overlap)
         self.fits = QLabel()
@@ -154,7 +171,9 @@ class SheetsStation(Station):
         self.takes = QLabel()
         self.takes.setWordWrap(True)
         self.takes.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
-        self.takes.setToolTip(t("Sheets of every stock, their price where the stock cabinet knows it, and how much of them is waste."))
+        self.takes.setToolTip(
+            t("Sheets of every stock, their price where the stock cabinet knows it, and how much of them is "
+              "waste."))
         self.kits = CountField(1, 1000, t("How many kits"))
         self.kits.setToolTip(t("What so many kits together take; nothing else changes."))
         self.kits.valueChanged.connect(self._say_takes)
@@ -164,7 +183,8 @@ class SheetsStation(Station):
         self.other.setAccessibleName(t("Compare with another sheet"))
         self.other.setToolTip(t("What all would take on another sheet; nothing changes."))
         self.other.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
-        self.other.addItems([t("Compare with another sheet"), *(t("Compare with {sheet}", sheet=s.name) for s in SHEETS)])
+        self.other.addItems([t("Compare with another sheet"),
+                             *(t("Compare with {sheet}", sheet=s.name) for s in SHEETS)])
         self.other.activated.connect(self._say_takes)
         card.body.addWidget(self.other)
         self.left = QLabel()
@@ -172,7 +192,9 @@ class SheetsStation(Station):
         self.left.setObjectName("quiet")
         card.body.addWidget(self.left)
         self.keep = QPushButton(t("Keep the offcuts"))
-        self.keep.setToolTip(t("Note the largest rectangle left of every sheet with your stocks: it is offered when a piece fits it."))
+        self.keep.setToolTip(
+            t("Note the largest rectangle left of every sheet with your stocks: it is offered when a piece "
+              "fits it."))
         self.keep.clicked.connect(self._keep_offcuts)
         self.used = QPushButton(t("Used them"))
         self.used.setToolTip(t("Take the offcuts named here off the list."))
@@ -189,9 +211,11 @@ class SheetsStation(Station):
         project = self.document.project
         pages = self.pages if kits == 1 else pages_for(kits, self._loads(), project.paper, project.spots)
         found = material(pages)
-        lines = [t("{count} × {stock}: {waste} % waste", count=m.sheets, stock=t(m.stock.name), waste=round(100 * m.waste))
+        lines = [t("{count} × {stock}: {waste} % waste", count=m.sheets, stock=t(m.stock.name),
+                   waste=round(100 * m.waste))
                  + (t(", costs {money}", money=f"{m.money:.2f}") if m.money else "") for m in found]
-        for page in (p for p in self.pages if p.tile is not None and (p.tile.column, p.tile.row) == p.tile.used[0]):
+        for page in (p for p in self.pages if p.tile is not None and (p.tile.column, p.tile.row)
+                     == p.tile.used[0]):
             whole = Box(0.0, 0.0, page.sheet.width, page.sheet.height)
             boards = len(tiles(page.items[0].load.pattern, whole, 0.0)[1])
             lines.append(counted("{piece}: {count} board of the sheet's size backs it.",
@@ -215,11 +239,14 @@ class SheetsStation(Station):
         pages = pages_for(kits, loads, sheet)
         found, largest = material(pages), sum(sheet.width * sheet.height for _ in pages)
         waste = 1.0 - sum(m.card_mm2 for m in found) / largest if pages else 0.0
-        missing = sum(1 for load in loads if not any(i.load.pattern.name == load.pattern.name and i.load.owner == load.owner
-                                                     for p in pages for i in p.items))
-        template = "On {sheet}: one sheet, {waste} % waste." if len(pages) == 1 else "On {sheet}: {count} sheets, {waste} % waste."
+        missing = sum(1 for load in loads
+                      if not any(i.load.pattern.name == load.pattern.name and i.load.owner == load.owner
+                                 for p in pages for i in p.items))
+        template = ("On {sheet}: one sheet, {waste} % waste." if len(pages) == 1
+                    else "On {sheet}: {count} sheets, {waste} % waste.")
         words = t(template, sheet=name, count=len(pages), waste=round(100 * waste))
-        return words + (" " + counted("{count} piece does not fit it.", "{count} pieces do not fit it.", missing) if missing else "")
+        return (words + (" " + counted("{count} piece does not fit it.", "{count} pieces do not fit it.",
+                                       missing) if missing else ""))
 
     def _say_offcuts(self) -> None:
         """What is left and worth keeping, and which of what was kept would do for a piece."""
@@ -228,10 +255,13 @@ class SheetsStation(Station):
         lines = []
         if left:
             largest = max(left, key=lambda each: each.offcut.width * each.offcut.height)
-            lines.append(t("{count} offcuts are worth keeping, the largest {width} × {height} of {stock}.", count=len(left),
-                           width=write(largest.offcut.width, unit), height=write(largest.offcut.height, unit), stock=t(largest.stock.name)))
+            lines.append(t("{count} offcuts are worth keeping, the largest {width} × {height} of {stock}.",
+                           count=len(left),
+                           width=write(largest.offcut.width, unit), height=write(largest.offcut.height, unit),
+                           stock=t(largest.stock.name)))
         for offcut, load in self._fitting_offcuts():
-            lines.append(t("An offcut of {width} × {height} you kept would do for {piece}.", width=write(offcut.width, unit),
+            lines.append(t("An offcut of {width} × {height} you kept would do for {piece}.",
+                           width=write(offcut.width, unit),
                            height=write(offcut.height, unit), piece=load.words))
         self.left.setText("\n".join(lines))
         self.left.setVisible(bool(lines))
@@ -261,14 +291,18 @@ class SheetsStation(Station):
         self.print.setToolTip(t("Straight to a printer, its scale locked at actual size."))
         self.print.clicked.connect(lambda: self.wanted.emit("print"))
         listed = QPushButton(t("Cutting list…"))
-        listed.setToolTip(t("Every piece by letter, with its size in mm and inches, as pages to print or as a table."))
+        listed.setToolTip(
+            t("Every piece by letter, with its size in mm and inches, as pages to print or as a table."))
         listed.clicked.connect(lambda: self.wanted.emit("cutting-list"))
         buttons = QHBoxLayout()
         buttons.addWidget(self.print, 1)
         buttons.addWidget(listed, 1)
         card.body.addLayout(buttons)
-        words = QLabel(t("Print at actual size (100 %), never fitted to the page, and measure both check bars on the first sheet. "
-                         "The same door writes SVG and DXF for cutting machines and FOLD for other programs."))
+        words = QLabel(
+            t("Print at actual size (100 %), never fitted to the page, and measure both check bars on the "
+              "first sheet. "
+              "The same door writes SVG and DXF for cutting machines and FOLD for other "
+              "programs."))
         words.setWordWrap(True)
         words.setObjectName("quiet")
         card.body.addWidget(words)
@@ -276,14 +310,15 @@ class SheetsStation(Station):
 
     def _care_card(self) -> Card:
         card = Card(t("With care"))
-        words = QLabel(t("Cut with a fresh blade against a metal rule, away from the hand; children only with an adult. "
-                         "With cutting machines and lasers follow the maker's instructions and local rules."))
+        words = QLabel(
+            t("Cut with a fresh blade against a metal rule, away from the hand; children only with an adult. "
+              "With cutting machines and lasers follow the maker's instructions and local rules."))
         words.setWordWrap(True)
         words.setObjectName("quiet")
         card.body.addWidget(words)
         return card
 
-    # -- following the document ------------------------------------------------------------------------------------
+    # -- following the document ------------------------------------------------------------------------------
 
     def _changed(self) -> None:
         self._stale = True
@@ -294,9 +329,11 @@ class SheetsStation(Station):
         self.refresh()
 
     def refresh(self) -> None:
-        """Lay the whole kit out on the sheet in force; a piece that is too large is said, with the sheets that would do."""
+        """Lay the whole kit out on the sheet in force; a piece that is too large is said, with the sheets
+        that would do."""
         unit = self.document.project.unit
-        items = [t("{name}, {width} × {height}", name=s.name, width=write(s.width, unit), height=write(s.height, unit)) for s in SHEETS]
+        items = [t("{name}, {width} × {height}", name=s.name, width=write(s.width, unit),
+                   height=write(s.height, unit)) for s in SHEETS]
         items.append(t("Own size"))
         if [self.sheet.itemText(i) for i in range(self.sheet.count())] != items:
             self.sheet.clear()
@@ -321,7 +358,8 @@ class SheetsStation(Station):
             more = len(layout.too_large) - _SAID
             said += [t("and {count} more", count=more)] if more > 0 else []
             struck = [(page, pair) for page in layout.pages for pair in page.struck]
-            said += [t("Page {number}: {a} and {b} lie on each other; move one of them, or lay all out anew.", number=page.number,
+            said += [t("Page {number}: {a} and {b} lie on each other; move one of them, or lay all out anew.",
+                       number=page.number,
                        a=a.load.words, b=b.load.words) for page, (a, b) in struck[:_SAID]]
             self.across.setVisible(self._to_cut(layout.too_large) is not None)
             self.error.setVisible(bool(said))
@@ -351,7 +389,8 @@ class SheetsStation(Station):
         for number, brief in enumerate(self.document.project.briefs):
             if large and brief.id == owner:
                 found = run(self.document.build_of(number), self.document.project.paper)
-                return next(((number, f.fix) for f in found if f.code == "sheet-splice" and f.fix is not None), None)
+                return next(((number, f.fix) for f in found if f.code == "sheet-splice"
+                             and f.fix is not None), None)
         return None
 
     def _cut_across(self) -> None:
@@ -393,7 +432,7 @@ class SheetsStation(Station):
                 self.own_reason.setText(t(error.words))
                 self.own_reason.show()
 
-    # -- pieces put by hand ------------------------------------------------------------------------------------------
+    # -- pieces put by hand ----------------------------------------------------------------------------------
 
     def _spots(self) -> dict[Key, Spot]:
         """Where every piece lies now."""
@@ -410,7 +449,8 @@ class SheetsStation(Station):
             for page in self.pages:
                 for item in page.items:
                     if item.key in spots:
-                        copy = t(", copy {number}", number=item.copy + 1) if item.load.pattern.copies > 1 else ""
+                        copy = (t(", copy {number}", number=item.copy + 1) if item.load.pattern.copies > 1
+                                else "")
                         self.spot.which.addItem(f"{item.load.words}{copy}", item.key)
             keys = [tuple(self.spot.which.itemData(i)) for i in range(self.spot.which.count())]
             self.spot.which.setCurrentIndex(keys.index(self.view.taken) if self.view.taken in keys else -1)
@@ -420,15 +460,20 @@ class SheetsStation(Station):
         else:
             space, box = room(met[0].page.sheet), met[1].box
             self.spot.show_order(met[0].page)
-            self.spot.show_spot(spots[met[1].key], Box(space.left, space.bottom, space.right - box.width, space.top - box.height))
+            self.spot.show_spot(spots[met[1].key],
+                                Box(space.left, space.bottom, space.right - box.width,
+                                    space.top - box.height))
 
     def _move(self, moved: Moved) -> None:
-        """A piece was put elsewhere by hand: all others stay where they are, it is held there, and so is what it comes to lie on."""
+        """A piece was put elsewhere by hand: all others stay where they are, it is held there, and so is what
+        it comes to lie on."""
         spots = self._spots()
         spot = spots[moved.key]
-        number = next((spots[i.key].page for i in moved.page.items), spot.page) if moved.page is not None else \
+        number = next((spots[i.key].page for i in moved.page.items),
+                      spot.page) if moved.page is not None else \
             1 + max(s.page for s in spots.values())
-        self._place(spot._replace(page=number, x=round(moved.at[0], 3), y=round(moved.at[1], 3), turn_deg=moved.turn_deg),
+        self._place(spot._replace(page=number, x=round(moved.at[0], 3), y=round(moved.at[1], 3),
+                                  turn_deg=moved.turn_deg),
                     t("move {name}", name=moved.key[1]))
 
     def _place(self, spot: Spot, name: str) -> None:
@@ -439,7 +484,8 @@ class SheetsStation(Station):
         there = item._replace(move=move_to(item.load.pattern, spot.turn_deg, spot.x, spot.y))
         stock = item.load.pattern.stock.id
         mates = [i for k, i in items.items()
-                 if k != spot.key and k in spots and spots[k].page == spot.page and i.load.pattern.stock.id == stock]
+                 if k != spot.key and k in spots and spots[k].page == spot.page and i.load.pattern.stock.id
+                 == stock]
         for a, b in clashes([there, *mates]):
             if spot.key in (a.key, b.key):
                 for key in (a.key, b.key):
@@ -476,7 +522,8 @@ class SheetsStation(Station):
         self.view.show_pages(self._shown, max(scale, 0.2))
 
     def _fitting(self, room: QSize) -> float:
-        """Px a mm at which all pages are in view, or, where they would be too small to read, as many as stand in one row."""
+        """Px a mm at which all pages are in view, or, where they would be too small to read, as many as stand
+        in one row."""
         tallest = max(s.height for s in self._shown)
         widest = max(s.width for s in self._shown)
 

@@ -41,12 +41,14 @@ _PICTURE = QSize(190, 120)
 _LONG_NAME = 20
 #: So long (s) a picture is worked at before the event loop has its turn.
 _TURN_S = 0.006
-#: Pictures on pages that do not show are worked at so seldom (ms) that nobody at work on another page notices.
+#: Pictures on pages that do not show are worked at so seldom (ms) that nobody at work on another page
+#: notices.
 _SELDOM_MS = 250
 
 
 class _Waiting(QObject):
-    """Buttons whose pictures are to be drawn, a little at each turn of the event loop, so that what a person does comes between."""
+    """Buttons whose pictures are to be drawn, a little at each turn of the event loop, so that what a person
+    does comes between."""
 
     def __init__(self) -> None:
         super().__init__()
@@ -103,7 +105,8 @@ def pictures_wait() -> bool:
 
 
 def _over_two_lines(words: str) -> str:
-    """A long name broken at the space nearest its middle, so that no column of buttons grows wider than its pictures."""
+    """A long name broken at the space nearest its middle, so that no column of buttons grows wider than its
+    pictures."""
     if len(words) <= _LONG_NAME:
         return words
     spaces = [i for i, letter in enumerate(words) if letter == " "]
@@ -131,7 +134,8 @@ class RecipeButton(QToolButton):
         self.draw_soon()
 
     def offer(self, made: Build | None, note: str, usual_mm: float = 0.0) -> None:
-        """Show it as it would be made for the thing in hand, with a word beneath; None: as it usually is.  usual_mm: caliper asked for."""
+        """Show it as it would be made for the thing in hand, with a word beneath; None: as it usually is.
+        usual_mm: caliper asked for."""
         words = f"{self.title}\n{note}" if note else self.title
         if made is not self.offered or words != self.text():
             self.offered = made
@@ -183,8 +187,10 @@ class StartPage(Station):
         left.setContentsMargins(0, 0, 8, 0)
         heading = QLabel(t("What shall it be for?"))
         heading.setObjectName("title")
-        words = QLabel(t("Choose a construction, write the size of the thing that goes in, and print. Thickness, tabs and score lines are "
-                         "worked out for you."))
+        words = QLabel(
+            t("Choose a construction, write the size of the thing that goes in, and print. Thickness, tabs "
+              "and score lines are "
+              "worked out for you."))
         words.setWordWrap(True)
         left.addWidget(heading)
         left.addWidget(words)
@@ -227,7 +233,9 @@ class StartPage(Station):
         card.body.addWidget(self.open_button)
         right.addWidget(card, 3)
         demo = Card(t("Look around first"))
-        about = QLabel(t("The shop of the Tern Point field station: an invented project with everything in it ready to be changed."))
+        about = QLabel(
+            t("The shop of the Tern Point field station: an invented project with everything in it ready to "
+              "be changed."))
         about.setWordWrap(True)
         self.demo = QPushButton(t("Open the demo"))
         self.demo.clicked.connect(lambda: self.wanted.emit("demo"))
@@ -246,7 +254,8 @@ class StartPage(Station):
             item.setSizeHint(QSize(0, 2 * self.fontMetrics().lineSpacing() + 14))
             self.recent.addItem(item)
         self.recent.setVisible(bool(paths))
-        self.room.changeSize(0, 0, QSizePolicy.Policy.Minimum, QSizePolicy.Policy.Minimum if paths else QSizePolicy.Policy.Expanding)
+        self.room.changeSize(0, 0, QSizePolicy.Policy.Minimum, QSizePolicy.Policy.Minimum if paths
+                             else QSizePolicy.Policy.Expanding)
         self.none.setVisible(not paths)
         next(iter(self.recipes.values())).setFocus()
 

@@ -1,9 +1,10 @@
 """Amendments: what a person changed by hand, kept by name and applied again to every new draft.
 
-A *seam change* says how a seam is held (glued tab, tuck, or no tab and tape outside) and which of its two panels carries the tab.
-Moving a tab makes its old carrier the host, and a host lies one layer outside the tab; glued, the host closes last, pressing on the
-tab; tucked, the carrier closes last, since its tab must slide in.  What covers what is reckoned over all pieces of the draft, since a
-tab may land on a panel of another piece.
+A *seam change* says how a seam is held (glued tab, tuck, or no tab and tape outside) and which of its two
+panels carries the tab. Moving a tab makes its old carrier the host, and a host lies one layer outside the
+tab; glued, the host closes last, pressing on the tab; tucked, the carrier closes last, since its tab must
+slide in.  What covers what is reckoned over all pieces of the draft, since a tab may land on a panel of
+another piece.
 """
 
 from __future__ import annotations
@@ -25,7 +26,8 @@ _UNCOVERED = (Joint.TAPE, Joint.FIN)
 
 
 class SeamChange(NamedTuple):
-    """seam: its name; joint: how it is held; moved: the other panel carries the tab; extra: what a file says of it besides."""
+    """seam: its name; joint: how it is held; moved: the other panel carries the tab; extra: what a file says
+    of it besides."""
 
     seam: str
     joint: Joint
@@ -34,13 +36,14 @@ class SeamChange(NamedTuple):
 
 
 def seams(draft: Draft) -> dict[str, Seam]:
-    """Every seam a person may hold another way, by name: not the teeth of a row, which stand where their curve needs them, nor a fin that
-    joins two edges in one plane, where no tab finds a corner."""
+    """Every seam a person may hold another way, by name: not the teeth of a row, which stand where their
+    curve needs them, nor a fin that joins two edges in one plane, where no tab finds a corner."""
     return {s.name: s for piece in draft.pieces for s in piece.seams if not s.row and s.angle_deg != 0.0}
 
 
 def amend(draft: Draft, changes: Iterable[SeamChange]) -> Draft:
-    """The draft with a person's changes; a change to a seam this draft does not have is passed over (another choice may bring it back).
+    """The draft with a person's changes; a change to a seam this draft does not have is passed over (another
+    choice may bring it back).
 
     Raises MeasureError when a seam cannot be held so, with the reason.
     """
@@ -63,7 +66,8 @@ def _accept(draft: Draft, piece: Piece, seam: Seam, change: SeamChange) -> None:
         raise MeasureError("it cannot have a second tab", place, reason)
     if change.joint is Joint.FIN:
         if seam.host.panel not in {p.name for p in piece.panels}:
-            raise MeasureError("a fin joins two panels of one piece", place, "glue or tuck a tab there, or tape it")
+            raise MeasureError("a fin joins two panels of one piece", place,
+                               "glue or tuck a tab there, or tape it")
         if reason := _slid_over(draft, seam.carrier.panel) or _slid_over(draft, seam.host.panel):
             raise MeasureError("a fin would stand in the way there", place, reason)
     if change.moved and (reason := why_fixed(draft, seam.name)):
@@ -84,8 +88,10 @@ def why_single(draft: Draft, name: str, moved: bool = False) -> str:
 
 
 def _slid_over(draft: Draft, panel: str) -> str:
-    """What slides over the outside of a panel, in words, or "".  A handle holds to the middle of its wall and leaves the corners free."""
-    outer = next((q.name for p in draft.pieces for q in p.panels if q.over == panel and q.role is not Role.HANDLE), "")
+    """What slides over the outside of a panel, in words, or "".  A handle holds to the middle of its wall and
+    leaves the corners free."""
+    outer = next((q.name for p in draft.pieces for q in p.panels if q.over == panel
+                  and q.role is not Role.HANDLE), "")
     return say("the {outer} slides over the {host}", outer=outer, host=panel) if outer else ""
 
 
@@ -107,7 +113,8 @@ def why_fixed(draft: Draft, seam: str) -> str:
     host, laps = found.carrier.panel, [lap for piece in draft.pieces for lap in piece.laps]
     beneath = [lap.lower for lap in laps if lap.upper == host]
     if beneath:
-        return say("the {names} already lie under the {host}", names=joined(beneath, " and the "), host=host) if len(beneath) > 1 else say(
+        return say("the {names} already lie under the {host}", names=joined(beneath, " and the "),
+                   host=host) if len(beneath) > 1 else say(
             "the {names} already lies under the {host}", names=beneath[0], host=host)
     if any(lap.lower == host for lap in laps):
         return say("another panel lies over the {host}", host=host)
@@ -124,12 +131,14 @@ def _held(pieces: list[Piece], seam: Seam, change: SeamChange) -> list[Piece]:
         own = {p.name for p in piece.panels}
         if fresh.carrier.panel in own:
             known = any(s.name == seam.name for s in piece.seams)
-            seams_of = tuple(fresh if s.name == seam.name else s for s in piece.seams) if known else (*piece.seams, fresh)
+            seams_of = (tuple(fresh if s.name == seam.name else s for s in piece.seams) if known
+                        else (*piece.seams, fresh))
         else:
             seams_of = tuple(s for s in piece.seams if s.name != seam.name)
         piece = replace(piece, seams=seams_of) if seams_of != piece.seams else piece
         if {fresh.carrier.panel, fresh.host.panel} <= own:
-            late, early = (fresh.carrier, fresh.host) if fresh.joint is Joint.TUCK else (fresh.host, fresh.carrier)
+            late, early = ((fresh.carrier, fresh.host) if fresh.joint is Joint.TUCK
+                           else (fresh.host, fresh.carrier))
             piece = _close_after(piece, late.panel, early.panel)
         held.append(piece)
     return held
@@ -138,22 +147,24 @@ def _held(pieces: list[Piece], seam: Seam, change: SeamChange) -> list[Piece]:
 def _covering(pieces: Iterable[Piece]) -> set[str]:
     """The panels that lie over a tab or over another panel, those of whichever piece."""
     return {
-        name for p in pieces for name in (*(s.host.panel for s in p.seams if s.joint not in _UNCOVERED), *(lap.upper for lap in p.laps))
+        name for p in pieces for name in (*(s.host.panel for s in p.seams if s.joint not in _UNCOVERED),
+                                          *(lap.upper for lap in p.laps))
     }
 
 
 def relayered(usual: Draft, changed: Draft) -> Draft:
     """A changed draft, its layers as what lies over what asks for.
 
-    Where the brief measures the inside, a panel that now covers something steps one layer out, and one that covers nothing any more steps
-    one in, but where all lie alike on a crowded piece and leave no room to step; both sides of a pre-crease are one face.  What slides
-    over a panel steps with it.
+    Where the brief measures the inside, a panel that now covers something steps one layer out, and one that
+    covers nothing any more steps one in, but where all lie alike on a crowded piece and leave no room to
+    step; both sides of a pre-crease are one face.  What slides over a panel steps with it.
     """
     if changed.measured is not Measured.INSIDE:
         return changed
     before, now = _covering(usual.pieces), _covering(changed.pieces)
     crowded = {p.name for piece in changed.pieces if piece.crowded for p in piece.panels}
-    steps = {name: by for name, by in (dict.fromkeys(now - before, 1) | dict.fromkeys(before - now, -1)).items() if name not in crowded}
+    steps = {name: by for name, by in (dict.fromkeys(now - before, 1)
+                                       | dict.fromkeys(before - now, -1)).items() if name not in crowded}
     level = [(f.a.panel, f.b.panel) for piece in changed.pieces for f in piece.folds if f.angle_deg == 0.0]
     for _ in level:
         for one, other in level:
@@ -164,7 +175,8 @@ def relayered(usual: Draft, changed: Draft) -> Draft:
     moved = {name: max(0, layers[name] + by) - layers[name] for name, by in steps.items() if name in layers}
     if not any(moved.values()):
         return changed
-    pieces = tuple(replace(piece, panels=tuple(_stepped(p, moved.get(p.name, 0) + moved.get(p.over, 0)) for p in piece.panels))
+    pieces = tuple(replace(piece, panels=tuple(_stepped(p, moved.get(p.name, 0) + moved.get(p.over, 0))
+                                               for p in piece.panels))
                    for piece in changed.pieces)
     return replace(changed, pieces=pieces)
 
@@ -174,7 +186,8 @@ def _stepped(panel: Panel, by: float) -> Panel:
 
 
 def closing_step(piece: Piece, panel: str) -> int:
-    """The step in which a panel reaches its place: the latest of the folds between it and the root; 0 for the root."""
+    """The step in which a panel reaches its place: the latest of the folds between it and the root; 0 for the
+    root."""
     above = {f.b.panel: f for f in piece.folds}
     last = 0
     while panel in above:
@@ -191,6 +204,7 @@ def _close_after(piece: Piece, late: str, early: str) -> Piece:
     moved = next((f for f in piece.folds if f.b.panel == late), None)
     if moved is None:  # the root closes by the other panel's coming
         return piece
-    folds = tuple(f._replace(step=after + 1) if f is moved else f._replace(step=f.step + (f.step > after)) for f in piece.folds)
+    folds = tuple(f._replace(step=after + 1) if f is moved else f._replace(step=f.step + (f.step > after))
+                  for f in piece.folds)
     seams = tuple(s._replace(step=s.step + (s.step > after)) for s in piece.seams)
     return replace(piece, folds=folds, seams=seams)

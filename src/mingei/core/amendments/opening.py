@@ -1,5 +1,5 @@
-"""Openings a person puts into a panel: windows and holes, placed from the panel's middle, so that they stay with it when it is drafted
-anew; and what is taken off its free edges: rounded corners and a thumb notch.
+"""Openings a person puts into a panel: windows and holes, placed from the panel's middle, so that they stay
+with it when it is drafted anew; and what is taken off its free edges: rounded corners and a thumb notch.
 """
 
 from __future__ import annotations
@@ -35,7 +35,8 @@ from mingei.core.plane.shape import (
 )
 from mingei.core.words import say
 
-#: Card left between an opening and anything else, at least, mm: less tears (common practice: strips under 2 mm are too small to cut).
+#: Card left between an opening and anything else, at least, mm: less tears (common practice: strips under 2
+#: mm are too small to cut).
 LEAST_BRIDGE_MM = 2.0
 #: A smaller hole cannot be cut or punched, mm (common practice).
 LEAST_HOLE_MM = 1.0
@@ -53,16 +54,18 @@ class Shape(StrEnum):
     SLOT = "slot"
 
 
-#: A slot passes at most so many layers; how thick a layer is taken to be (mm) when it is asked whether a slot lies clear within its panel.
+#: A slot passes at most so many layers; how thick a layer is taken to be (mm) when it is asked whether a slot
+#: lies clear within its panel.
 MOST_LAYERS, _THICK_MM = 8, 1.0
 
 
 class Opening(NamedTuple):
     """One opening.
 
-    panel: where; width, height: mm (round: width is its diameter; drawn: its outline is scaled to the width); x, y: its middle from the
-    panel's middle, mm, as the panel is drawn; corner: radius of a rectangle's corners; turn_deg: counter-clockwise; stays: it is made
-    for a bought part and does not grow with the thing; window: it gets a patch behind it; drawn: an outline as text.
+    panel: where; width, height: mm (round: width is its diameter; drawn: its outline is scaled to the width);
+    x, y: its middle from the panel's middle, mm, as the panel is drawn; corner: radius of a rectangle's
+    corners; turn_deg: counter-clockwise; stays: it is made for a bought part and does not grow with the
+    thing; window: it gets a patch behind it; drawn: an outline as text.
     """
 
     name: str
@@ -83,7 +86,9 @@ class Opening(NamedTuple):
     def grown(self, factor: float) -> Opening:
         """Larger by a factor; what is made for a bought part only moves."""
         moved = self._replace(x=self.x * factor, y=self.y * factor)
-        return moved if self.stays else moved._replace(width=self.width * factor, height=self.height * factor, corner=self.corner * factor)
+        return (moved if self.stays
+                else moved._replace(width=self.width * factor, height=self.height * factor,
+                                    corner=self.corner * factor))
 
     @property
     def size(self) -> tuple[float, float]:
@@ -99,7 +104,8 @@ class Opening(NamedTuple):
 
 
 class Trim(NamedTuple):
-    """What is taken off a panel's free edges: radius of its corners, width of a thumb notch in its longest free edge; mm, 0 for none."""
+    """What is taken off a panel's free edges: radius of its corners, width of a thumb notch in its longest
+    free edge; mm, 0 for none."""
 
     panel: str
     round_mm: float = 0.0
@@ -114,7 +120,8 @@ class Trim(NamedTuple):
 def check(opening: Opening) -> None:
     """Raises MeasureError naming the value at fault."""
     place = say("opening {name}", name=opening.name)
-    for word, value, least in (("width", opening.width, LEAST_HOLE_MM), ("height", opening.height, LEAST_HOLE_MM),
+    for word, value, least in (("width", opening.width, LEAST_HOLE_MM),
+                               ("height", opening.height, LEAST_HOLE_MM),
                                ("corner", opening.corner, 0.0)):
         if not (math.isfinite(value) and least <= value <= MOST_MM):
             raise MeasureError(say("its {word} of {value:g} mm cannot be cut", word=word, value=value), place,
@@ -123,7 +130,8 @@ def check(opening: Opening) -> None:
         raise MeasureError(say("{layers} layers do not pass through a slot", layers=opening.layers), place,
                            say("use 1 to {most}", most=MOST_LAYERS))
     if not all(math.isfinite(v) and abs(v) <= MOST_MM for v in (opening.x, opening.y, opening.turn_deg)):
-        raise MeasureError("its place is no number", place, "write how far its middle lies from the panel's middle")
+        raise MeasureError("its place is no number", place,
+                           "write how far its middle lies from the panel's middle")
 
 
 def cut_path(opening: Opening) -> Path:
@@ -151,11 +159,13 @@ def may_open(panel: Panel) -> bool:
 
 def not_there(panel: str, remedy: str) -> MeasureError:
     """What is raised for a panel that openings cannot be put into."""
-    return MeasureError("openings go into walls only, not into tabs or teeth", say("panel {panel}", panel=panel), remedy)
+    return MeasureError("openings go into walls only, not into tabs or teeth",
+                        say("panel {panel}", panel=panel), remedy)
 
 
 def openable(draft: Draft) -> dict[str, Box]:
-    """What openings can be put into, by name, with the box round it at finished size, mm: flat panels and curved walls."""
+    """What openings can be put into, by name, with the box round it at finished size, mm: flat panels and
+    curved walls."""
     found: dict[str, Box] = {}
     for piece in draft.pieces:
         found |= {p.name: bounds(p.outline) for p in piece.panels if may_open(p)}
@@ -171,7 +181,8 @@ def _in_one_piece(draft: Draft, face: str) -> bool:
 
 
 def open_up(draft: Draft, openings: Iterable[Opening], trims: Iterable[Trim] = ()) -> Draft:
-    """The draft with its openings cut and its edges trimmed; those of a panel this draft does not have are passed over.
+    """The draft with its openings cut and its edges trimmed; those of a panel this draft does not have are
+    passed over.
 
     Raises MeasureError when one does not lie within its panel, or meets another.
     """
@@ -201,7 +212,8 @@ def _opened(panel: Panel, openings: Sequence[Opening]) -> Panel:
     around = bounds(panel.outline)
     middle = around.centre
     edge = outline_points(panel)
-    taken: list[list[Point]] = [list(flat_points(h)[:-1]) for h in (*panel.holes, *(slot_path(s, _THICK_MM) for s in panel.slots))]
+    taken: list[list[Point]] = [list(flat_points(h)[:-1])
+                                for h in (*panel.holes, *(slot_path(s, _THICK_MM) for s in panel.slots))]
     holes, slots = list(panel.holes), list(panel.slots)
 
     def within(ring: Sequence[Point]) -> bool:
@@ -210,7 +222,8 @@ def _opened(panel: Panel, openings: Sequence[Opening]) -> Panel:
     for opening in openings:
         path = _placed(opening, panel.name, middle, within, taken)
         if opening.shape is Shape.SLOT:
-            slots.append(Slot(middle[0] + opening.x, middle[1] + opening.y, opening.width, opening.turn_deg, opening.layers))
+            slots.append(Slot(middle[0] + opening.x, middle[1] + opening.y, opening.width, opening.turn_deg,
+                              opening.layers))
         else:
             holes.append(path)
     return replace(panel, holes=tuple(holes), slots=tuple(slots))
@@ -225,23 +238,29 @@ def _opened_face(draft: Draft, piece: Piece, name: str, openings: Sequence[Openi
     found = []
     for opening in openings:
         if opening.shape is Shape.SLOT:
-            raise MeasureError("a slot goes into a flat panel only", say("opening {name} in the {panel}", name=opening.name, panel=name),
+            raise MeasureError("a slot goes into a flat panel only",
+                               say("opening {name} in the {panel}", name=opening.name, panel=name),
                                "cut a rectangle instead")
-        found.append(_placed(opening, name, (0.0, 0.0), lambda ring: face.holds(ring, LEAST_BRIDGE_MM - 1e-6), taken))
+        found.append(_placed(opening, name, (0.0, 0.0), lambda ring: face.holds(ring, LEAST_BRIDGE_MM - 1e-6),
+                             taken))
     return found
 
 
-def _placed(opening: Opening, panel: str, middle: Point, within: Callable[[Sequence[Point]], bool], taken: list[list[Point]]) -> Path:
-    """An opening's path where it is put; it is added to what is taken.  within: whether enough is left at the panel's edge."""
+def _placed(opening: Opening, panel: str, middle: Point, within: Callable[[Sequence[Point]], bool],
+            taken: list[list[Point]]) -> Path:
+    """An opening's path where it is put; it is added to what is taken.  within: whether enough is left at the
+    panel's edge."""
     check(opening)
     path = moved_path(cut_path(opening), shifted(middle[0] + opening.x, middle[1] + opening.y))
     ring = flat_points(path)[:-1]
     place = say("opening {name} in the {panel}", name=opening.name, panel=panel)
     if not within(ring):
-        raise MeasureError(say("less than {least:g} mm of card would be left at the panel's edge", least=LEAST_BRIDGE_MM), place,
+        raise MeasureError(say("less than {least:g} mm of card would be left at the panel's edge",
+                               least=LEAST_BRIDGE_MM), place,
                            "make it smaller, or move it inward")
     for other in taken:
-        if contains(other, ring[0]) or contains(ring, other[0]) or _apart(ring, other) < LEAST_BRIDGE_MM - 1e-6:
+        if (contains(other, ring[0]) or contains(ring, other[0]) or _apart(ring, other) < LEAST_BRIDGE_MM
+            - 1e-6):
             raise MeasureError("it meets another opening", place,
                                say("leave at least {least:g} mm of card between them", least=LEAST_BRIDGE_MM))
     taken.append(ring)
@@ -260,6 +279,8 @@ def outline_points(panel: Panel) -> list[Point]:
 
 
 def _apart(a: Sequence[Point], b: Sequence[Point]) -> float:
-    """Least distance between two rings, mm; rings that cross are as near as a corner of one to the other, at most."""
+    """Least distance between two rings, mm; rings that cross are as near as a corner of one to the other, at
+    most."""
     near = min(distance_to_segment(p, q, r) for p in a for q, r in zip(b, (*b[1:], b[0]), strict=True))
-    return min(near, min(distance_to_segment(p, q, r) for p in b for q, r in zip(a, (*a[1:], a[0]), strict=True)))
+    return min(near,
+               min(distance_to_segment(p, q, r) for p in b for q, r in zip(a, (*a[1:], a[0]), strict=True)))

@@ -1,7 +1,9 @@
-"""Splits: a piece cut in two at a fold, to be joined again by a glued tab, where it would be too large for the sheet.
+"""Splits: a piece cut in two at a fold, to be joined again by a glued tab, where it would be too large for
+the sheet.
 
-The panel beyond the fold, with all that hangs on it, becomes a piece of its own.  It stands where folding would have brought it; its edge
-bears a tab that lies inside the panel it was cut from, which steps one layer out for it where the brief measures the inside.
+The panel beyond the fold, with all that hangs on it, becomes a piece of its own.  It stands where folding
+would have brought it; its edge bears a tab that lies inside the panel it was cut from, which steps one layer
+out for it where the brief measures the inside.
 """
 
 from __future__ import annotations
@@ -28,15 +30,18 @@ def why_not(draft: Draft, panel: str) -> str:
             if fold.b.panel == panel:
                 if fold.bend or fold.curved or fold.closing:
                     return say("it is one face with its neighbour")
-                if any(f.curved or f.angle_deg == 0.0 for f in piece.folds) or any(s.joint is Joint.FIN for s in piece.seams):
+                if (any(f.curved or f.angle_deg == 0.0 for f in piece.folds)
+                    or any(s.joint is Joint.FIN for s in piece.seams)):
                     return say("this construction is one piece")
                 if fold.crease is not Crease.MOUNTAIN or not _LEAST_DEG <= fold.angle_deg <= _MOST_DEG:
                     return say("a tab finds no corner there")
-                if piece.panel(panel).role is not Role.WALL or piece.panel(fold.a.panel).role is not Role.WALL:
+                if (piece.panel(panel).role is not Role.WALL
+                    or piece.panel(fold.a.panel).role is not Role.WALL):
                     return say("only walls are joined so")
                 if piece.panel(fold.a.panel).slots:
                     return say("other boards stand on the {panel}", panel=fold.a.panel)
-                laps = {name for other in draft.pieces for lap in other.laps for name in (lap.upper, lap.lower)}
+                laps = {name for other in draft.pieces for lap in other.laps
+                        for name in (lap.upper, lap.lower)}
                 if piece.crowded or {panel, fold.a.panel} & laps:
                     return say("other panels are glued face to face there")
                 return ""
@@ -44,13 +49,16 @@ def why_not(draft: Draft, panel: str) -> str:
 
 
 def split(draft: Draft, panels: Iterable[str]) -> Draft:
-    """The draft with pieces cut at the folds before these panels; where that cannot be, with these measures, they stay as they are."""
+    """The draft with pieces cut at the folds before these panels; where that cannot be, with these measures,
+    they stay as they are."""
     for panel in panels:
-        number = next((i for i, p in enumerate(draft.pieces) if any(f.b.panel == panel for f in p.folds)), None)
+        number = next((i for i, p in enumerate(draft.pieces) if any(f.b.panel == panel for f in p.folds)),
+                      None)
         if number is None or why_not(draft, panel):
             continue
         parts = _split(draft.pieces[number], panel)
-        draft = relayered(draft, replace(draft, pieces=(*draft.pieces[:number], *parts, *draft.pieces[number + 1:])))
+        draft = relayered(draft,
+                          replace(draft, pieces=(*draft.pieces[:number], *parts, *draft.pieces[number + 1:])))
     return draft
 
 
@@ -63,7 +71,8 @@ def _split(piece: Piece, panel: str) -> tuple[Piece, Piece]:
                     folds=tuple(f for f in piece.folds if f.b.panel not in beyond),
                     seams=tuple(s for s in piece.seams if s.carrier.panel not in beyond),
                     laps=tuple(lap for lap in piece.laps if lap.lower not in beyond))
-    goes = replace(piece, name=say("{piece} {panel}", piece=piece.name, panel=panel), root=panel, placement=_stands(piece, panel),
+    goes = replace(piece, name=say("{piece} {panel}", piece=piece.name, panel=panel), root=panel,
+                   placement=_stands(piece, panel),
                    panels=tuple(p for p in piece.panels if p.name in beyond),
                    folds=tuple(f for f in piece.folds if f.b.panel in beyond and f is not fold),
                    seams=(*(s for s in piece.seams if s.carrier.panel in beyond), join),
@@ -96,7 +105,8 @@ def _stands(piece: Piece, panel: str) -> Placement:
 
 
 def _folded(piece: Piece, fold: Fold, parent: Placement) -> Placement:
-    """The child's placement, its edge on the parent's, turned away from the printed face by the fold's angle."""
+    """The child's placement, its edge on the parent's, turned away from the printed face by the fold's
+    angle."""
     p, q = _edge(piece, fold.a.panel, fold.a.edge)
     s, e = _edge(piece, fold.b.panel, fold.b.edge)  # runs the other way
     o, u, v = parent.origin, parent.u, parent.v
@@ -104,7 +114,8 @@ def _folded(piece: Piece, fold: Fold, parent: Placement) -> Placement:
     along = _scaled(_plus(_scaled(u, q[0] - p[0]), _scaled(v, q[1] - p[1])), 1.0 / math.dist(p, q))
     outward = _cross(along, n)  # in the parent's plane, away from it: the panel lies to the left of its edge
     angle = math.radians(fold.signed_deg)
-    on = _plus(_scaled(outward, math.cos(angle)), _scaled(n, -math.sin(angle)))  # along the child's face, away from the fold
+    # along the child's face, away from the fold
+    on = _plus(_scaled(outward, math.cos(angle)), _scaled(n, -math.sin(angle)))
     ex, ey = (e[0] - s[0]) / math.dist(s, e), (e[1] - s[1]) / math.dist(s, e)
     back = _scaled(along, -1.0)  # the child's edge, from s to e
     cu = _plus(_scaled(back, ex), _scaled(on, -ey))

@@ -1,7 +1,7 @@
 """Checks: what a careful eye would find before anything is cut.
 
-One rule a function, kept in a registry.  A *finding* has a code, a severity, one sentence, a place, and a remedy.
-To add a rule, decorate a function in a module of this package.
+One rule a function, kept in a registry.  A *finding* has a code, a severity, one sentence, a place, and a
+remedy. To add a rule, decorate a function in a module of this package.
 """
 
 from __future__ import annotations
@@ -29,7 +29,8 @@ class Severity(IntEnum):
 
 
 class Fix(NamedTuple):
-    """A remedy that can be carried out at one press: what the button says, and what is in force afterwards (None: as it is)."""
+    """A remedy that can be carried out at one press: what the button says, and what is in force afterwards
+    (None: as it is)."""
 
     words: str
     brief: Brief | None = None
@@ -41,8 +42,8 @@ class Fix(NamedTuple):
 class Finding:
     """One thing found.
 
-    place: a panel, seam or measure, in words; sentence and remedy without a full stop; part: the panel or seam to look at;
-    fix: the remedy, where it can be carried out.
+    place: a panel, seam or measure, in words; sentence and remedy without a full stop; part: the panel or
+    seam to look at; fix: the remedy, where it can be carried out.
     """
 
     code: str
@@ -71,8 +72,8 @@ _OF_SHEET: set[str] = set()
 def rule(code: str, thorough: bool = False, of_sheet: bool = False) -> Callable[[Rule], Rule]:
     """Register a rule under its code.
 
-    thorough: it takes too long to follow every change of a measure; of_sheet: what it finds depends on the sheet, too: it is asked again
-    when another lies in the printer, the others are not.
+    thorough: it takes too long to follow every change of a measure; of_sheet: what it finds depends on the
+    sheet, too: it is asked again when another lies in the printer, the others are not.
     """
     def register(function: Rule) -> Rule:
         _RULES[code] = function
@@ -94,7 +95,8 @@ def rules() -> dict[str, Rule]:
 
 @lru_cache(maxsize=128)
 def run(build: Build, sheet: Sheet, thorough: bool = False) -> tuple[Finding, ...]:
-    """All findings on a build to be made from a sheet, gravest first; with those of the slow rules where they are asked for."""
+    """All findings on a build to be made from a sheet, gravest first; with those of the slow rules where they
+    are asked for."""
     whatever = _on_any_sheet(build, thorough)
     found = [finding for code, check in rules().items() if thorough or code not in _THOROUGH
              for finding in (whatever[code] if code in whatever else check(build, sheet))]

@@ -16,7 +16,8 @@ from mingei.core.plane.shape import path_length
 from mingei.core.tolerance import TOLERANCE
 from mingei.core.words import joined, say
 
-#: Both faces of a panel want covering from this caliper up, mm: one-sided, it warps (common practice for board).
+#: Both faces of a panel want covering from this caliper up, mm: one-sided, it warps (common practice for
+#: board).
 _BOARD_MM = 0.8
 #: Edges are covered from this caliper up, mm (from experience, no published source).
 _EDGES_MM = 1.0
@@ -28,22 +29,28 @@ _BAND_MOST_MM = 0.3
 def overlay_room(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """An overlay that finds no room is left out, and said so."""
     for overlay in build.left_out:
-        yield Finding("overlay-room", Severity.LOOK, "it finds no room there, and is left out", say("overlay {name}", name=overlay.name),
+        yield Finding("overlay-room", Severity.LOOK, "it finds no room there, and is left out",
+                      say("overlay {name}", name=overlay.name),
                       "use a narrower border or a smaller label, or move it")
 
 
 @rule("overlay-when")
 def overlay_when(build: Build, sheet: Sheet) -> Iterator[Finding]:
-    """Overlays go on while all lies flat (common practice), pads and linings counted where something must fit."""
+    """Overlays go on while all lies flat (common practice), pads and linings counted where something must
+    fit."""
     rides = [p for p in build.patterns if p.rides is not None]
     if rides:
-        yield Finding("overlay-when", Severity.NOTE, "what is glued on panels goes on before the first fold, while all lies flat",
-                      joined([p.name for p in rides[:3]], ", "), "score first, and press under a weight while the glue sets")
+        yield Finding("overlay-when", Severity.NOTE,
+                      "what is glued on panels goes on before the first fold, while all lies flat",
+                      joined([p.name for p in rides[:3]], ", "),
+                      "score first, and press under a weight while the glue sets")
     inner = [p for p in rides if p.rides is not None and (p.rides.inside or p.part == BANDS)]
     if inner and build.cavity is not None:
         thick = max(p.stock.caliper_mm if p.part == BANDS else _stands_off(p) for p in inner)
-        yield Finding("overlay-lining", Severity.NOTE, say("it takes {thick} of the inside on its wall", thick=write_mm(thick)),
-                      inner[0].name, "make the inside so much larger, where it must be kept", Part(inner[0].name, inner[0].name))
+        yield Finding("overlay-lining", Severity.NOTE,
+                      say("it takes {thick} of the inside on its wall", thick=write_mm(thick)),
+                      inner[0].name, "make the inside so much larger, where it must be kept",
+                      Part(inner[0].name, inner[0].name))
 
 
 @rule("overlay-slides")
@@ -55,13 +62,15 @@ def overlay_slides(build: Build, sheet: Sheet) -> Iterator[Finding]:
         under = panels.get(cover.rides.panel)
         if under is None:
             continue
-        over = [p for p in panels.values() if p.over == under.name] if not cover.rides.inside else [under] if under.over in panels else []
+        over = ([p for p in panels.values() if p.over == under.name] if not cover.rides.inside else [under]
+                if under.over in panels else [])
         for outer in over:
             other = under.over if cover.rides.inside else outer.name
             if not _faces(build, cover, other):
                 continue
             play, high = max(0.0, outer.air), _stands_off(cover)
-            words = say("it stands {high} off, where the {outer} slides over the {inner} with {play} of play", high=write_mm(high),
+            words = say("it stands {high} off, where the {outer} slides over the {inner} with {play} of play",
+                        high=write_mm(high),
                         outer=outer.name, inner=outer.over, play=write_mm(play))
             place = say("overlay {name}", name=cover.name)
             if high > play + TOLERANCE.touching:
@@ -73,10 +82,12 @@ def overlay_slides(build: Build, sheet: Sheet) -> Iterator[Finding]:
                     if outer.air > 0
                     else "leave it off there, or make it smaller and move it clear"
                 )
-                yield Finding("overlay-slides", Severity.ERROR, words, place, remedy, Part(cover.name, cover.name))
+                yield Finding("overlay-slides", Severity.ERROR, words, place, remedy,
+                              Part(cover.name, cover.name))
             elif play - high < LEAST_PLAY_MM:
                 yield Finding("overlay-tight", Severity.LOOK, words, place,
-                              say("make the clearance {more} or more", more=write_mm(math.ceil(20 * (high + LEAST_PLAY_MM)) / 20)),
+                              say("make the clearance {more} or more",
+                                  more=write_mm(math.ceil(20 * (high + LEAST_PLAY_MM)) / 20)),
                               Part(cover.name, cover.name))
 
 
@@ -97,7 +108,8 @@ def _faces(build: Build, cover: Pattern, other: str) -> bool:
         return False
     mine = finished(cover)[cover.root]
     stands = (place(finished(piece)[other], piece.by_name[other].polygon) - mine[:3, 3]) @ mine[:3, :2]
-    return bool(Area(stands).buffer(0).intersection(Area(cover.by_name[cover.root].polygon)).area > TOLERANCE.touching)
+    return bool(Area(stands).buffer(0).intersection(Area(cover.by_name[cover.root].polygon)).area
+                > TOLERANCE.touching)
 
 
 @rule("overlay-warps")
@@ -111,25 +123,33 @@ def overlay_warps(build: Build, sheet: Sheet) -> Iterator[Finding]:
             faces.setdefault(p.rides.panel, set()).add(p.rides.inside)
     single = [panel for panel, sides in faces.items() if len(sides) == 1]
     if single:
-        yield Finding("overlay-warps", Severity.NOTE, "board covered on one face only warps as the glue dries",
-                      say("panel {a}", a=single[0]), "cover the other face too, or dry it flat under a weight")
+        yield Finding("overlay-warps", Severity.NOTE,
+                      "board covered on one face only warps as the glue dries",
+                      say("panel {a}", a=single[0]),
+                      "cover the other face too, or dry it flat under a weight")
 
 
 @rule("edge-bands")
 def edge_bands(build: Build, sheet: Sheet) -> Iterator[Finding]:
-    """Cut edges of board show: the strips that cover them, as wide as the board is thick and what is wrapped over (common practice)."""
+    """Cut edges of board show: the strips that cover them, as wide as the board is thick and what is wrapped
+    over (common practice)."""
     bands = [p for p in build.patterns if p.part == BANDS]
     if bands and bands[0].stock.caliper_mm > _BAND_MOST_MM:
         thick = write_mm(bands[0].stock.caliper_mm)
-        yield Finding("band-thick", Severity.LOOK, say("{thick} is too thick to go round an edge", thick=thick),
-                      say("overlay {name}", name=bands[0].name), say("cut the bands from paper up to {most}", most=write_mm(_BAND_MOST_MM)))
+        yield Finding("band-thick", Severity.LOOK,
+                      say("{thick} is too thick to go round an edge", thick=thick),
+                      say("overlay {name}", name=bands[0].name),
+                      say("cut the bands from paper up to {most}", most=write_mm(_BAND_MOST_MM)))
     for part in dict.fromkeys(p.part for p in build.patterns):
-        pieces = [p for p in build.patterns if p.part == part and p.stock.caliper_mm >= _EDGES_MM and p.part != BANDS]
+        pieces = [p for p in build.patterns if p.part == part and p.stock.caliper_mm >= _EDGES_MM
+                  and p.part != BANDS]
         if not pieces or any(b.rides is not None and b.rides.host in pieces for b in bands):
             continue
         length = sum(path_length(cut) * p.copies for p in pieces for cut in p.cuts)
         wide = pieces[0].stock.caliper_mm + 2 * OVER_MM
         yield Finding("edge-bands", Severity.NOTE,
-                      say("its cut edges are {length} long in all; strips to cover them are {wide} wide", length=write_both(length),
+                      say("its cut edges are {length} long in all; strips to cover them are {wide} wide",
+                          length=write_both(length),
                           wide=write_mm(wide)), "edges",
-                      say("{wrapped} goes over each face; glue edge bands on the panels that are seen", wrapped=write_mm(OVER_MM)))
+                      say("{wrapped} goes over each face; glue edge bands on the panels that are seen",
+                          wrapped=write_mm(OVER_MM)))

@@ -38,9 +38,12 @@ def seam_open(build: Build, sheet: Sheet) -> Iterator[Finding]:
     for c in build.closures if build.brief.enlarged == 1.0 else ():
         if not c.closes:
             yield Finding("seam-open", Severity.ERROR,
-                          say("folded, it stands {apart} from its host instead of {wanted}, {tilt:.2f}° out of true, "
-                              "{outside} past the edge", apart=write_mm(c.apart_mm, 3), wanted=write_mm(c.wanted_mm, 3),
-                              tilt=c.tilt_deg, outside=write_mm(c.outside_mm, 2)), say("seam {seam}", seam=c.seam),
+                          say("folded, it stands {apart} from its host instead of {wanted}, {tilt:.2f}° out "
+                              "of true, "
+                              "{outside} past the edge", apart=write_mm(c.apart_mm, 3),
+                              wanted=write_mm(c.wanted_mm, 3),
+                              tilt=c.tilt_deg, outside=write_mm(c.outside_mm, 2)),
+                          say("seam {seam}", seam=c.seam),
                           "this is a fault of the recipe: please report it with the project file")
 
 
@@ -55,10 +58,12 @@ def enlarged(build: Build, sheet: Sheet) -> Iterator[Finding]:
         anew = scaled(drawn, brief.enlarged)
         words = consequence(work_out(drawn, build.stock), work_out(anew, build.stock), brief.enlarged)
     except MingeiError:
-        yield Finding("enlarged", Severity.ERROR, "the drawing is enlarged, and so are its creases and tabs", "scale",
+        yield Finding("enlarged", Severity.ERROR, "the drawing is enlarged, and so are its creases and tabs",
+                      "scale",
                       "draft it anew nearer to this size")
         return
-    yield Finding("enlarged", Severity.ERROR, words or "the drawing is enlarged, and so are its creases and tabs", "scale",
+    yield Finding("enlarged", Severity.ERROR,
+                  words or "the drawing is enlarged, and so are its creases and tabs", "scale",
                   "draft it anew at this size", fix=Fix("Draft it anew at this size", anew))
 
 
@@ -72,7 +77,8 @@ def gave_way(build: Build, sheet: Sheet) -> Iterator[Finding]:
         if made[name] != asked:
             measure = recipe.measure(name)
             yield Finding("gave-way", Severity.LOOK,
-                          say("made {made} instead of {asked}, so that it suits the other measures", made=measure.say(made[name]),
+                          say("made {made} instead of {asked}, so that it suits the other measures",
+                              made=measure.say(made[name]),
                               asked=measure.say(asked)), measure.title,
                           "change the others, and it comes back to what was asked", fix=fix)
 
@@ -85,10 +91,12 @@ def cavity(build: Build, sheet: Sheet) -> Iterator[Finding]:
         return
     if not space.fits:
         got, want = (" x ".join(write_mm(v) for v in size) for size in (space.size, space.asked))
-        yield Finding("cavity", Severity.ERROR, say("the clear space is {got} instead of {want}", got=got, want=want), "inside",
+        yield Finding("cavity", Severity.ERROR,
+                      say("the clear space is {got} instead of {want}", got=got, want=want), "inside",
                       "this is a fault of the recipe: please report it with the project file")
     if space.lip_mm > 0:
-        yield Finding("lip-inside", Severity.NOTE, say("a tuck lip takes {lip} of the inside", lip=write_mm(space.lip_mm)), "inside",
+        yield Finding("lip-inside", Severity.NOTE, say("a tuck lip takes {lip} of the inside",
+                                                       lip=write_mm(space.lip_mm)), "inside",
                       "allow for it if the thing is snug")
 
 
@@ -97,15 +105,18 @@ def overlap(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """No two panels may share card on the flat."""
     for pattern in build.patterns:
         for a, b in _overlapping(pattern):
-            yield Finding("overlap", Severity.ERROR, say("on the flat it lies over {b}", b=b), say("panel {a}", a=a),
+            yield Finding("overlap", Severity.ERROR, say("on the flat it lies over {b}", b=b),
+                          say("panel {a}", a=a),
                           "make the piece longer or the flaps shorter", Part(pattern.name, a))
 
 
 def _overlapping(pattern: Pattern) -> Iterator[tuple[str, str]]:
     panels = pattern.panels
-    pairs = [(panels[i], panels[j]) for i, j in meeting([bounds(p.flat_polygon).grown(-5e-7) for p in panels])]
+    pairs = [(panels[i], panels[j])
+             for i, j in meeting([bounds(p.flat_polygon).grown(-5e-7) for p in panels])]
     lines = {frozenset((f.parent, f.child)): (f.start, f.end) for f in pattern.folds}
-    pairs = [(p, q) for p, q in pairs if not _on_both_sides(lines.get(frozenset((p.name, q.name))), p.flat_polygon, q.flat_polygon)]
+    pairs = [(p, q) for p, q in pairs
+             if not _on_both_sides(lines.get(frozenset((p.name, q.name))), p.flat_polygon, q.flat_polygon)]
     divided = _side_by_side([(p.flat_polygon, q.flat_polygon) for p, q in pairs])
     near = [pair for pair, apart in zip(pairs, divided, strict=True) if not apart]
     if not near:
@@ -115,7 +126,8 @@ def _overlapping(pattern: Pattern) -> Iterator[tuple[str, str]]:
     from shapely.geometry import Polygon as Area  # slow to load, and few pieces come so near themselves
 
     for p, q in near:
-        # on a grid: without one the library has been seen to take neighbours along one line for overlapping whole
+        # on a grid: without one the library has been seen to take neighbours along one line for overlapping
+        # whole
         if intersection(valid(Area(p.flat_polygon)), valid(Area(q.flat_polygon)), grid_size=1e-6).area > 1e-4:
             yield p.name, q.name
 
@@ -137,7 +149,8 @@ _MANY_PAIRS, _FEW_SIDES = 40, 8
 
 
 def _side_by_side(pairs: Sequence[tuple[Polygon, Polygon]]) -> list[bool]:
-    """Of each pair of outlines whether a side of one has that one behind it and the other before it; most neighbours are so."""
+    """Of each pair of outlines whether a side of one has that one behind it and the other before it; most
+    neighbours are so."""
     small = [max(len(p), len(q)) <= _FEW_SIDES for p, q in pairs]
     if sum(small) <= _MANY_PAIRS:
         return [divided(p, q, _HAIR) for p, q in pairs]
@@ -157,10 +170,12 @@ def _divided_small(pairs: Sequence[tuple[Polygon, Polygon]]) -> list[bool]:
     along = np.roll(a, -1, axis=1) - a
     normal = np.stack([along[..., 1], -along[..., 0]], axis=2)
     level = (normal * a).sum(axis=2)
-    own, other = np.einsum("nsk,npk->nsp", normal, a).max(axis=2), np.einsum("nsk,npk->nsp", normal, b).min(axis=2)
+    own, other = (np.einsum("nsk,npk->nsp", normal, a).max(axis=2),
+                  np.einsum("nsk,npk->nsp", normal, b).min(axis=2))
     length = np.abs(normal).sum(axis=2)
     reach = _HAIR * length
-    found = ((length > 0) & (other >= level - reach) & (own <= level + reach)).any(axis=1).reshape(-1, 2).any(axis=1)
+    found = ((length > 0) & (other >= level - reach) & (own <= level + reach)).any(axis=1).reshape(-1, 2).any(
+        axis=1)
     answers: list[bool] = found.tolist()
     return answers
 
@@ -176,27 +191,34 @@ def sheet_small(build: Build, sheet: Sheet) -> Iterator[Finding]:
             layout = arrange([Load("", pattern)], sheet)
             if layout.pages:
                 count = len(layout.pages) // pattern.copies
-                yield Finding("tiled", Severity.NOTE, say("each is printed over {count} sheets that overlap", count=count), error.place,
-                              "trim each along the dotted line at its left and below, and glue it on its neighbour's strip, cross on cross")
+                yield Finding("tiled", Severity.NOTE,
+                              say("each is printed over {count} sheets that overlap", count=count),
+                              error.place,
+                              "trim each along the dotted line at its left and below, and glue it on its "
+                              "neighbour's strip, cross on cross")
                 continue
         larger = sheets_that_do(pattern)[:1]
         fix = (Fix(say("Use {larger}", larger=larger[0].name), sheet=larger[0].name) if larger
                else Fix("Tile it over several sheets", tile_mm=OVERLAP_MM))
         yield Finding("sheet-small", Severity.ERROR, error.sentence, error.place, error.remedy, fix=fix)
         if larger:
-            yield Finding("sheet-tiles", Severity.NOTE, "it can be tiled over several of these sheets instead", error.place,
+            yield Finding("sheet-tiles", Severity.NOTE,
+                          "it can be tiled over several of these sheets instead", error.place,
                           fix=Fix("Tile it", tile_mm=OVERLAP_MM))
-        lines = lines_that_fit(pattern, _rooms(sheet), build.brief.tape_mm or LAP_MM) if pattern in build.patterns else ()
+        lines = (lines_that_fit(pattern, _rooms(sheet), build.brief.tape_mm or LAP_MM)
+                 if pattern in build.patterns else ())
         if lines and len(build.brief.splices) + len(lines) <= MOST_SPLICES:
             brief = replace(build.brief, splices=(*build.brief.splices, *lines))
-            yield Finding("sheet-splice", Severity.NOTE, "it can be cut across instead, and joined again by a glued lap", error.place,
+            yield Finding("sheet-splice", Severity.NOTE,
+                          "it can be cut across instead, and joined again by a glued lap", error.place,
                           fix=Fix("Cut it across", brief))
 
 
 def _rooms(sheet: Sheet) -> list[tuple[float, float]]:
     """What a sheet leaves for a piece, width by height, at each turn it may have."""
     space = room(sheet)
-    return [(space.height, space.width) if turn % 180.0 else (space.width, space.height) for turn in sheet.laying.way.turns]
+    return [(space.height, space.width) if turn % 180.0 else (space.width, space.height)
+            for turn in sheet.laying.way.turns]
 
 
 #: What is made from the paper at hand, rather than the other way round.
@@ -210,11 +232,15 @@ def several_from_a_sheet(build: Build, sheet: Sheet) -> Iterator[Finding]:
         count = yield_of(build.pattern, sheet)
         doing = sheets_that_do(build.pattern)
         if count == 1 and build.recipe.family in _FROM_A_SHEET and doing:
-            yield Finding("yield", Severity.NOTE, say("the smallest sheet that gives one is {smallest}", smallest=doing[0].name), "sheet")
+            yield Finding("yield", Severity.NOTE,
+                          say("the smallest sheet that gives one is {smallest}", smallest=doing[0].name),
+                          "sheet")
         if count > 1:
             words = say("one {sheet} gives {count} of its blank, in rows", sheet=sheet.name, count=count)
             if doing:
-                words = say("one {sheet} gives {count} of its blank, in rows; the smallest sheet that gives one is {smallest}",
+                words = say(
+                    "one {sheet} gives {count} of its blank, in rows; the smallest sheet that gives one is "
+                    "{smallest}",
                             sheet=sheet.name, count=count, smallest=doing[0].name)
             yield Finding("yield", Severity.NOTE, words, "sheet",
                           "cut several from one sheet by hand, or export the bare flat to a machine")
@@ -232,25 +258,31 @@ def tab_short(build: Build, sheet: Sheet) -> Iterator[Finding]:
             said.add(name)
             part = Part(pattern.name, name)
             if seam.joint in (Joint.GLUE_TAB, Joint.DOUBLE) and seam.depth_mm < TAB_LEAST_MM:
-                yield Finding("tab-narrow", Severity.LOOK, say("its tab is only {depth} deep", depth=write_mm(seam.depth_mm, 1)),
+                yield Finding("tab-narrow", Severity.LOOK,
+                              say("its tab is only {depth} deep", depth=write_mm(seam.depth_mm, 1)),
                               say("seam {seam}", seam=name),
                               "use thin double-sided tape or enlarge the box", part)
             elif seam.depth_mm < seam.asked_mm - 1e-6 and not seam.fellow:
                 yield Finding("tab-short", Severity.NOTE,
-                              say("shortened from {asked} to {depth}, all that the {host} has room for", asked=write_mm(seam.asked_mm, 1),
-                                  depth=write_mm(seam.depth_mm, 1), host=seam.host), say("seam {seam}", seam=name), part=part)
+                              say("shortened from {asked} to {depth}, all that the {host} has room for",
+                                  asked=write_mm(seam.asked_mm, 1),
+                                  depth=write_mm(seam.depth_mm, 1), host=seam.host),
+                              say("seam {seam}", seam=name), part=part)
 
 
 @rule("feed", of_sheet=True)
 def feed(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """Heavy card is fed one sheet at a time, and what is heavier than the printer takes not at all."""
     if sheet.printer.refuses(build.stock.grammage_gsm) and not sheet.laying.template:
-        yield Finding("feed-heavy", Severity.LOOK, say("{grammage:g} g/m² is more than the {most:g} g/m² this printer takes",
-                                                       grammage=build.stock.grammage_gsm, most=sheet.printer.heaviest), "printer",
+        yield Finding("feed-heavy", Severity.LOOK,
+                      say("{grammage:g} g/m² is more than the {most:g} g/m² this printer takes",
+                          grammage=build.stock.grammage_gsm,
+                          most=sheet.printer.heaviest), "printer",
                       "print a template on paper and stick it on, or choose another stock")
         return
     if build.stock.grammage_gsm > FEED_SINGLY_GSM and build.stock.kind == "card":
-        yield Finding("feed", Severity.NOTE, say("{grammage:g} g/m² may jam in a stack", grammage=build.stock.grammage_gsm), "printer",
+        yield Finding("feed", Severity.NOTE, say("{grammage:g} g/m² may jam in a stack",
+                                                 grammage=build.stock.grammage_gsm), "printer",
                       "feed one sheet at a time, within what the printer's maker allows")
 
 
@@ -261,7 +293,8 @@ def taped(build: Build, sheet: Sheet) -> Iterator[Finding]:
         for mate in pattern.mates:
             if mate.joint is Joint.TAPE:
                 tape = write_both(math.dist(*mate.carrier_line))
-                yield Finding("taped", Severity.NOTE, say("it has no tab and is taped outside: {tape} of tape", tape=tape),
+                yield Finding("taped", Severity.NOTE,
+                              say("it has no tab and is taped outside: {tape} of tape", tape=tape),
                               say("seam {seam}", seam=mate.seam),
                               "cut the tape before you begin", Part(pattern.name, mate.seam))
 
@@ -272,8 +305,10 @@ def window(build: Build, sheet: Sheet) -> Iterator[Finding]:
     for opening in build.brief.openings:
         if opening.window and any(p.panels_of(opening.panel) for p in build.patterns):
             width, height = (write_both(v + 2 * PATCH_MM) for v in opening.size)
-            yield Finding("window", Severity.NOTE, say("its patch is {width} by {height}", width=width, height=height),
-                          say("opening {name}", name=opening.name), "cut it from clear film and fix it inside before you fold")
+            yield Finding("window", Severity.NOTE,
+                          say("its patch is {width} by {height}", width=width, height=height),
+                          say("opening {name}", name=opening.name),
+                          "cut it from clear film and fix it inside before you fold")
 
 
 @rule("opening-layers")
@@ -284,8 +319,10 @@ def opening_layers(build: Build, sheet: Sheet) -> Iterator[Finding]:
         for lap in pattern.laps:
             face = open_facets.get(lap.upper) or open_facets.get(lap.lower)
             if face:
-                yield Finding("opening-layers", Severity.LOOK, "an opening in it reaches over the lap, where another layer lies",
-                              say("panel {face}", face=face), "move it off the lap, or cut both layers through when the glue is dry",
+                yield Finding("opening-layers", Severity.LOOK,
+                              "an opening in it reaches over the lap, where another layer lies",
+                              say("panel {face}", face=face),
+                              "move it off the lap, or cut both layers through when the glue is dry",
                               Part(pattern.name, face))
                 break
 
@@ -302,7 +339,8 @@ def knife(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """Board is cut with a knife: the usual caution."""
     if build.stock.caliper_mm >= 0.4:
         yield Finding("knife", Severity.NOTE, "this thickness is cut with a sharp knife", "cutting",
-                      "use a metal rule and a fresh blade, cut away from the hand in several passes; children only with an adult")
+                      "use a metal rule and a fresh blade, cut away from the hand in several passes; "
+                      "children only with an adult")
 
 
 @rule("grain", of_sheet=True)
@@ -312,7 +350,8 @@ def grain(build: Build, sheet: Sheet) -> Iterator[Finding]:
         if not pattern.folds:
             continue
         longest = max(pattern.folds, key=lambda f: f.length)
-        ways = [math.atan2(f.end[1] - f.start[1], f.end[0] - f.start[0]) % math.pi for f in pattern.folds if f.bend]
+        ways = [math.atan2(f.end[1] - f.start[1], f.end[0] - f.start[0]) % math.pi
+                for f in pattern.folds if f.bend]
         if longest.bend and max(ways) - min(ways) > _FANNED:
             continue  # bends that fan out cannot all run along the grain
         lying = abs(longest.end[0] - longest.start[0]) >= abs(longest.end[1] - longest.start[1])
@@ -322,7 +361,8 @@ def grain(build: Build, sheet: Sheet) -> Iterator[Finding]:
         upright = lying == (turn == 90.0)  # the longest folds run along the sheet's long side
         if upright != (build.stock.grain == "long"):
             yield Finding("grain", Severity.LOOK,
-                          "rolled across the grain it kinks" if longest.bend else "its longest folds run across the grain and may crack",
+                          "rolled across the grain it kinks" if longest.bend
+                          else "its longest folds run across the grain and may crack",
                           say("piece {pattern}", pattern=pattern.name),
                           "use a sheet with the grain the other way" if longest.bend else
                           "score deeper, or use a sheet with the grain the other way")

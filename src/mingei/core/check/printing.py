@@ -15,7 +15,8 @@ COARSE_PPI = 150.0
 
 
 def found_about(refused: Iterable[tuple[Art, MingeiError]], prints: Iterable[Printed]) -> Iterator[Finding]:
-    """Pictures that are missing or broken, with their file and the reason; coarse ones; drawings with parts that cannot be drawn."""
+    """Pictures that are missing or broken, with their file and the reason; coarse ones; drawings with parts
+    that cannot be drawn."""
     for art, error in refused:
         yield Finding("art-missing", Severity.LOOK, say("{reason}: its place is kept", reason=error.sentence),
                       say("artwork {name}, {file}", name=art.name, file=error.place), error.remedy)
@@ -23,14 +24,17 @@ def found_about(refused: Iterable[tuple[Art, MingeiError]], prints: Iterable[Pri
         if isinstance(each.picture, Raster) and each.frames:
             ppi = each.picture.width / each.frames[0].width * MM_PER_INCH
             if ppi < COARSE_PPI:
-                yield Finding("art-coarse", Severity.LOOK, say("it has only {ppi:.0f} pixels an inch here", ppi=ppi),
-                              say("artwork {name}", name=each.name), "use a larger picture, or print it smaller")
+                yield Finding("art-coarse", Severity.LOOK,
+                              say("it has only {ppi:.0f} pixels an inch here", ppi=ppi),
+                              say("artwork {name}", name=each.name),
+                              "use a larger picture, or print it smaller")
         if isinstance(each.picture, Vector) and each.picture.ignored:
             yield Finding(
                 "art-parts",
                 Severity.NOTE,
                 counted(
-                    "{count} part of the drawing cannot be drawn", "{count} parts of the drawing cannot be drawn", each.picture.ignored
+                    "{count} part of the drawing cannot be drawn",
+                    "{count} parts of the drawing cannot be drawn", each.picture.ignored
                 ),
                 say("artwork {name}", name=each.name),
                 "turn words, pictures and shaded fills into plain paths, or save it as PNG",

@@ -1,8 +1,9 @@
 """Artwork: pictures and words on panels, or running across the folds of a whole piece.
 
-Where one lies is kept from the panel's middle, and which way is up is worked out from the folded form, so that nothing stands upside
-down when it is built: upright walls read from base to rim, what lies flat is read with its piece.  What is printed runs past cuts by its
-*bleed*, and under tabs, so that no white edge shows where the knife or a fold is a hair off.
+Where one lies is kept from the panel's middle, and which way is up is worked out from the folded form, so
+that nothing stands upside down when it is built: upright walls read from base to rim, what lies flat is read
+with its piece.  What is printed runs past cuts by its *bleed*, and under tabs, so that no white edge shows
+where the knife or a fold is a hair off.
 """
 
 from __future__ import annotations
@@ -49,10 +50,12 @@ class Fill(StrEnum):
 class Art(NamedTuple):
     """One picture or some words.
 
-    piece, panel: where; panel "" is the whole piece, across its folds.  source: the picture's file, "" for words; words: lines of text;
-    font: a family, "" the shipped one.  fill: whole within the panel, covering it, at its size, or repeated side by side, every other row
-    shifted by half when stepped.  width: of one picture, or of the words' longest line, mm, where it is sized or repeated; x, y: its
-    middle from the panel's middle, upright; turn_deg: from upright, counter-clockwise; bleed: past cuts, mm; colour: of words, "#rrggbb".
+    piece, panel: where; panel "" is the whole piece, across its folds.  source: the picture's file, "" for
+    words; words: lines of text; font: a family, "" the shipped one.  fill: whole within the panel, covering
+    it, at its size, or repeated side by side, every other row shifted by half when stepped.  width: of one
+    picture, or of the words' longest line, mm, where it is sized or repeated; x, y: its middle from the
+    panel's middle, upright; turn_deg: from upright, counter-clockwise; bleed: past cuts, mm; colour: of
+    words, "#rrggbb".
     """
 
     name: str
@@ -95,8 +98,8 @@ class Frame(NamedTuple):
 
 
 class Mark(NamedTuple):
-    """One filled or stroked path of a vector picture: its commands ("M", "L", "C", "Z" with their points, mm, y up), colours (r, g, b) or
-    None, width of the stroke, mm; even_odd: what a point inside means."""
+    """One filled or stroked path of a vector picture: its commands ("M", "L", "C", "Z" with their points, mm,
+    y up), colours (r, g, b) or None, width of the stroke, mm; even_odd: what a point inside means."""
 
     commands: tuple[tuple[str, tuple[Point, ...]], ...]
     fill: tuple[int, int, int] | None
@@ -107,7 +110,8 @@ class Mark(NamedTuple):
 
 @dataclass(frozen=True, eq=False)
 class Vector:
-    """A picture of paths, its lower left corner the origin; ignored: how many of its parts cannot be drawn."""
+    """A picture of paths, its lower left corner the origin; ignored: how many of its parts cannot be
+    drawn."""
 
     width: float
     height: float
@@ -128,7 +132,8 @@ Picture: TypeAlias = Vector | Raster
 
 
 class Printed(NamedTuple):
-    """A picture where it is printed: what is drawn, where, and the outlines it is cut off at; picture is None where its file is missing."""
+    """A picture where it is printed: what is drawn, where, and the outlines it is cut off at; picture is None
+    where its file is missing."""
 
     name: str
     picture: Picture | None
@@ -150,12 +155,15 @@ class Printed(NamedTuple):
         """The same on a sheet."""
         return Printed(
             self.name, self.picture,
-            tuple(f._replace(middle=move.apply(f.middle), turn_deg=f.turn_deg + move.turn_deg) for f in self.frames),
-            tuple((move.apply_all(outline), tuple(move.apply_all(h) for h in holes)) for outline, holes in self.within))
+            tuple(f._replace(middle=move.apply(f.middle), turn_deg=f.turn_deg + move.turn_deg)
+                  for f in self.frames),
+            tuple((move.apply_all(outline), tuple(move.apply_all(h) for h in holes))
+                  for outline, holes in self.within))
 
 
 class Placed(NamedTuple):
-    """art; piece: its pattern; frames: where its picture is drawn; within: outlines on the flat it is cut off at, each with its holes."""
+    """art; piece: its pattern; frames: where its picture is drawn; within: outlines on the flat it is cut off
+    at, each with its holes."""
 
     art: Art
     piece: Pattern
@@ -168,16 +176,21 @@ def check(art: Art) -> None:
     place = say("artwork {name}", name=art.name)
     for word, value, least, most in (("width", art.width, 1.0, MOST_MM), ("bleed", art.bleed, 0.0, 20.0)):
         if not (math.isfinite(value) and least <= value <= most):
-            raise MeasureError(say("its {word} of {value:g} mm cannot be printed", word=word, value=value), place,
+            raise MeasureError(say("its {word} of {value:g} mm cannot be printed", word=word, value=value),
+                               place,
                                say("use {least:g} to {most:g} mm", least=least, most=most))
     if not all(math.isfinite(v) and abs(v) <= MOST_MM for v in (art.x, art.y, art.turn_deg)):
-        raise MeasureError("its place is no number", place, "write how far its middle lies from the panel's middle")
+        raise MeasureError("its place is no number", place,
+                           "write how far its middle lies from the panel's middle")
     if bool(art.source) == bool(art.words.strip()):
         raise MeasureError("it is either a picture or words", place, "choose a file, or write some words")
     if len(art.words) > MOST_WORDS:
-        raise MeasureError("so many words are a page, not a panel", place, say("write {most} letters at the most", most=MOST_WORDS))
-    if len(art.colour) != 7 or art.colour[0] != "#" or any(c not in "0123456789abcdefABCDEF" for c in art.colour[1:]):
-        raise MeasureError(say("{colour!r} is no colour", colour=art.colour), place, "write one such as #2e4a73")
+        raise MeasureError("so many words are a page, not a panel", place,
+                           say("write {most} letters at the most", most=MOST_WORDS))
+    if (len(art.colour) != 7 or art.colour[0] != "#"
+        or any(c not in "0123456789abcdefABCDEF" for c in art.colour[1:])):
+        raise MeasureError(say("{colour!r} is no colour", colour=art.colour), place,
+                           "write one such as #2e4a73")
 
 
 def free_name(arts: Iterable[Art], wish: str) -> str:
@@ -194,10 +207,11 @@ def _poses(pattern: Pattern) -> Any:
 
 
 def up_deg(pattern: Pattern, panel: str = "") -> float:
-    """Which way is up on the flat for a panel once it is folded, degrees from the flat's x axis; for the whole piece, of its root.
+    """Which way is up on the flat for a panel once it is folded, degrees from the flat's x axis; for the
+    whole piece, of its root.
 
-    Upright walls: towards the top.  Level faces of a thing that stands: towards its back when seen from above, its front from below.
-    What lies wholly flat: as its root is drawn.
+    Upright walls: towards the top.  Level faces of a thing that stands: towards its back when seen from
+    above, its front from below. What lies wholly flat: as its root is drawn.
     """
     import numpy as np
 
@@ -216,11 +230,12 @@ def up_deg(pattern: Pattern, panel: str = "") -> float:
 
 
 def place(art: Art, pattern: Pattern, over: float, taken: Collection[str] = ()) -> Placed | None:
-    """Where it is drawn on a piece's flat.  over: width of the picture over its height; taken: the panels with artwork of their own, which
-    it keeps off.  None when the piece has no such panel."""
+    """Where it is drawn on a piece's flat.  over: width of the picture over its height; taken: the panels
+    with artwork of their own, which it keeps off.  None when the piece has no such panel."""
     if art.panel and art.panel not in pattern.by_name:
         return None
-    panels = [pattern.by_name[art.panel]] if art.panel else [p for p in pattern.panels if p.role is not Role.TAB]
+    panels = ([pattern.by_name[art.panel]] if art.panel
+              else [p for p in pattern.panels if p.role is not Role.TAB])
     turn = up_deg(pattern, art.panel) - 90.0
     upright = turned(-turn)
     box = bounds(q for p in panels for q in upright.apply_all(p.flat_polygon))
@@ -231,11 +246,13 @@ def place(art: Art, pattern: Pattern, over: float, taken: Collection[str] = ()) 
     middle = (box.centre[0] + art.x, box.centre[1] + art.y)
     areas = _within(art, pattern, taken)
     if art.fill in (Fill.REPEAT, Fill.STEPPED):
-        middles = _repeats(art, bounds(q for outline, _ in areas for q in upright.apply_all(outline)), middle, width, height)
+        middles = _repeats(art, bounds(q for outline, _ in areas for q in upright.apply_all(outline)), middle,
+                           width, height)
     else:
         middles = [middle]
     back = upright.inverse()
-    return Placed(art, pattern, tuple(Frame(back.apply(m), turn + art.turn_deg, width, height) for m in middles), areas)
+    return Placed(art, pattern, tuple(Frame(back.apply(m), turn + art.turn_deg, width, height)
+                                      for m in middles), areas)
 
 
 #: So far artwork runs over a fold, mm (common practice: a fold a little aside should show no white).
@@ -256,11 +273,15 @@ def _filling(art: Art, box: Box, over: float) -> float:
 def _repeats(art: Art, box: Box, middle: Point, width: float, height: float) -> list[Point]:
     """Middles of the pictures laid side by side over a box, one of them where it was put."""
     turn, back = turned(art.turn_deg), turned(-art.turn_deg)
-    corners = [back.apply((x - middle[0], y - middle[1])) for x in (box.left, box.right) for y in (box.bottom, box.top)]
-    rows = range(math.floor(min(y for _, y in corners) / height - 0.5), math.ceil(max(y for _, y in corners) / height + 0.5) + 1)
-    columns = range(math.floor(min(x for x, _ in corners) / width - 1.0), math.ceil(max(x for x, _ in corners) / width + 1.0) + 1)
+    corners = [back.apply((x - middle[0], y - middle[1])) for x in (box.left, box.right)
+               for y in (box.bottom, box.top)]
+    rows = range(math.floor(min(y for _, y in corners) / height - 0.5),
+                 math.ceil(max(y for _, y in corners) / height + 0.5) + 1)
+    columns = range(math.floor(min(x for x, _ in corners) / width - 1.0),
+                    math.ceil(max(x for x, _ in corners) / width + 1.0) + 1)
     if len(rows) * len(columns) > MOST_REPEATS:
-        raise MeasureError("it would be repeated too often", say("artwork {name}", name=art.name), "make its width larger")
+        raise MeasureError("it would be repeated too often", say("artwork {name}", name=art.name),
+                           "make its width larger")
     found = []
     for row in rows:
         shift = 0.5 * width if art.fill is Fill.STEPPED and row % 2 else 0.0
@@ -270,16 +291,19 @@ def _repeats(art: Art, box: Box, middle: Point, width: float, height: float) -> 
     return found
 
 
-def _within(art: Art, pattern: Pattern, taken: Collection[str] = ()) -> tuple[tuple[Polygon, tuple[Polygon, ...]], ...]:
-    """What is printed: the panel or the piece, grown by the bleed past its cuts and under its tabs, and a hair over its folds, so that a
-    fold a little aside shows no white; no further onto other panels, and not at all onto those with artwork of their own."""
+def _within(art: Art, pattern: Pattern,
+            taken: Collection[str] = ()) -> tuple[tuple[Polygon, tuple[Polygon, ...]], ...]:
+    """What is printed: the panel or the piece, grown by the bleed past its cuts and under its tabs, and a
+    hair over its folds, so that a fold a little aside shows no white; no further onto other panels, and not
+    at all onto those with artwork of their own."""
     from shapely import union_all  # slow to load, and only needed where there is artwork
     from shapely.geometry import Polygon as Area
 
     def area(name: str) -> Area:
         panel = pattern.by_name[name]
         card = Area(panel.flat_polygon, [panel.frame.apply_all(h) for h in panel.hole_polygons])
-        return card.difference(union_all([Area(panel.frame.apply_all(g)) for g in panel.gaps])) if panel.gaps else card
+        return (card.difference(union_all([Area(panel.frame.apply_all(g)) for g in panel.gaps])) if panel.gaps
+                else card)
 
     if art.panel:
         printed = area(art.panel).buffer(art.bleed, join_style="mitre", mitre_limit=2.0)
@@ -288,13 +312,16 @@ def _within(art: Art, pattern: Pattern, taken: Collection[str] = ()) -> tuple[tu
                   for p in pattern.panels if p.name != art.panel and p.role is not Role.TAB]
         printed = printed.difference(union_all(others)).union(area(art.panel))
     else:
-        printed = union_all([area(p.name).buffer(1e-4) for p in pattern.panels]).buffer(art.bleed, join_style="mitre", mitre_limit=2.0)
+        printed = union_all([area(p.name).buffer(1e-4) for p in pattern.panels]).buffer(
+            art.bleed, join_style="mitre", mitre_limit=2.0)
     return tuple((tuple(part.exterior.coords[:-1]), tuple(tuple(ring.coords[:-1]) for ring in part.interiors))
-                 for part in getattr(printed, "geoms", [printed]) if part.area > 1e-3 and hasattr(part, "exterior"))
+                 for part in getattr(printed, "geoms", [printed]) if part.area > 1e-3
+                 and hasattr(part, "exterior"))
 
 
 def arrow(pattern: Pattern, panel: str, size: float = 6.0) -> tuple[Point, Point, Point, Point]:
-    """Foot, tip and both barbs of an arrow at a panel's right edge that shows which way is up when it is folded, on the flat, mm."""
+    """Foot, tip and both barbs of an arrow at a panel's right edge that shows which way is up when it is
+    folded, on the flat, mm."""
     upright = turned(90.0 - up_deg(pattern, panel))
     box = bounds(upright.apply_all(pattern.by_name[panel].flat_polygon))
     x, y = box.right - min(size, box.width / 4), box.centre[1]
@@ -303,21 +330,25 @@ def arrow(pattern: Pattern, panel: str, size: float = 6.0) -> tuple[Point, Point
     return foot, tip, left, right
 
 
-def printed(arts: Iterable[Art], patterns: Iterable[Pattern], pictures: Mapping[Art, Picture | None]) -> dict[Pattern, tuple[Printed, ...]]:
-    """What is printed on each piece, by piece.  pictures: by artwork; one whose picture is missing keeps its place, at three to two."""
+def printed(arts: Iterable[Art], patterns: Iterable[Pattern],
+            pictures: Mapping[Art, Picture | None]) -> dict[Pattern, tuple[Printed, ...]]:
+    """What is printed on each piece, by piece.  pictures: by artwork; one whose picture is missing keeps its
+    place, at three to two."""
     found: dict[Pattern, tuple[Printed, ...]] = {}
     pieces = {p.name: p for p in patterns}
     arts = tuple(arts)
     taken = {a.panel for a in arts if a.panel}
     for art in arts:
         pattern = pieces.get(art.piece)
-        if art.panel and (pattern is None or art.panel not in pattern.by_name):  # cut off its piece, or joined to it again
+        # cut off its piece, or joined to it again
+        if art.panel and (pattern is None or art.panel not in pattern.by_name):
             pattern = next((p for p in pieces.values() if art.panel in p.by_name and p.rides is None), None)
         if pattern is None:
             continue
         picture = pictures.get(art)
         try:
-            put = place(art, pattern, picture.width / picture.height if picture is not None else _MISSING_OVER, taken)
+            put = place(art, pattern, picture.width / picture.height if picture is not None
+                        else _MISSING_OVER, taken)
         except MeasureError:  # refused when it is put there by hand; a file may still hold it
             continue
         if put is not None:

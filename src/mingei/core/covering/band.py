@@ -1,7 +1,7 @@
 """Bands: strips of thin paper wrapped round the cut edges of board, over both of its faces.
 
-A band lies on the outer face of its panel, goes round the edge, and comes back on the inner face.  Its ends are mitred, so that bands of
-neighbouring edges meet and neither lies on the other.
+A band lies on the outer face of its panel, goes round the edge, and comes back on the inner face.  Its ends
+are mitred, so that bands of neighbouring edges meet and neither lies on the other.
 """
 
 from __future__ import annotations
@@ -22,14 +22,17 @@ if TYPE_CHECKING:
 
 #: A band shorter than this is not cut, mm: the paint brush or a pen covers it.
 _LEAST_MM = 6.0
-#: An edge so near (mm) to a line along which two panels are glued is glued itself, and needs no band; a slope this small is none.
+#: An edge so near (mm) to a line along which two panels are glued is glued itself, and needs no band; a slope
+#: this small is none.
 _GLUED_MM, _ALIKE = 0.6, 0.02
 
 
 def free_edges(host: FlatPanel, pattern: Pattern) -> Iterator[tuple[Point, Point]]:
-    """The straight edges of a panel that are cut and not glued, in its own coordinates, the panel to their left."""
+    """The straight edges of a panel that are cut and not glued, in its own coordinates, the panel to their
+    left."""
     to_own = host.frame.inverse()
-    glued = [(to_own.apply(a), to_own.apply(b)) for key in pattern.keys if key.panel == host.name for a, b in [key.line]]
+    glued = [(to_own.apply(a), to_own.apply(b)) for key in pattern.keys if key.panel == host.name
+             for a, b in [key.line]]
     near = _GLUED_MM + 2 * pattern.stock.caliper_mm
     for segment, fold in zip(host.path, host.folds, strict=True):
         if fold is not None or not isinstance(segment, Line) or segment.length < _LEAST_MM:
@@ -45,11 +48,14 @@ def _parallel(segment: Line, other: tuple[Point, Point]) -> bool:
     return abs(ux * vy - uy * vx) <= _ALIKE * math.hypot(ux, uy) * math.hypot(vx, vy)
 
 
-def bands(name: str, over_mm: float, host: FlatPanel, pattern: Pattern, part: str, behind: Sequence[Polygon] = ()) -> Iterator[Draft]:
-    """A draft for the band of every free edge of a panel that has room for it, going over_mm over either face.
+def bands(name: str, over_mm: float, host: FlatPanel, pattern: Pattern, part: str,
+          behind: Sequence[Polygon] = ()) -> Iterator[Draft]:
+    """A draft for the band of every free edge of a panel that has room for it, going over_mm over either
+    face.
 
-    behind: what is glued on the panel's inner face, in its coordinates: the band stops short of it there, and of what stands at its ends.
-    All have the given name (``renamed`` gives one another).  Its root lies in the panel's own coordinates.
+    behind: what is glued on the panel's inner face, in its coordinates: the band stops short of it there, and
+    of what stands at its ends. All have the given name (``renamed`` gives one another).  Its root lies in the
+    panel's own coordinates.
     """
     from shapely import prepare  # slow to load, and seldom needed
     from shapely.geometry import Polygon as Area
@@ -78,17 +84,21 @@ def bands(name: str, over_mm: float, host: FlatPanel, pattern: Pattern, part: st
         edge, back = say("{name} edge", name=name), say("{name} back", name=name)
         thick = pattern.stock.caliper_mm
         panels = (Panel(name, lap), Panel(edge, ((0.0, 0.0), (length, 0.0), (length, thick), (0.0, thick))),
-                  Panel(back, ((first, 0.0), (length - last, 0.0), (length, over_mm), (0.0, over_mm)), edges=tuple(
+                  Panel(back, ((first, 0.0), (length - last, 0.0), (length, over_mm), (0.0, over_mm)),
+                        edges=tuple(
                       (side, Inset(short * over_mm / math.hypot(over_mm, lean))) for side, short, lean in
                       ((1, length - high, last), (3, low, first)) if short > 0.0)))
-        folds = (Fold(EdgeRef(name, 0), EdgeRef(edge, 2), 90.0, 1), Fold(EdgeRef(edge, 0), EdgeRef(back, 2), 90.0, 2))
+        folds = (Fold(EdgeRef(name, 0), EdgeRef(edge, 2), 90.0, 1),
+                 Fold(EdgeRef(edge, 0), EdgeRef(back, 2), 90.0, 2))
         lies = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
-        yield Draft((Piece(name, name, lies, panels, folds, part=part),), measured=Measured.INSIDE, closes=False)
+        yield Draft((Piece(name, name, lies, panels, folds, part=part),), measured=Measured.INSIDE,
+                    closes=False)
 
 
 def _clear(lap: Area, behind: Sequence[Area], at: Callable[[float, float], Point], length: float,
            ends: tuple[float, ...]) -> tuple[float, float]:
-    """The longest stretch along an edge behind which nothing is glued, mm from its start, so much short of either end."""
+    """The longest stretch along an edge behind which nothing is glued, mm from its start, so much short of
+    either end."""
     (ax, ay), (bx, by) = at(0.0, 0.0), at(1.0, 0.0)
     low, high = ends[0], length - ends[1]
     stops = [(low, low), (high, high)]
@@ -120,7 +130,8 @@ def renamed(band: Draft, name: str) -> Draft:
     names = {piece.root: name, say("{name} edge", name=piece.root): say("{name} edge", name=name),
              say("{name} back", name=piece.root): say("{name} back", name=name)}
     panels = tuple(replace(p, name=names[p.name]) for p in piece.panels)
-    folds = tuple(f._replace(a=f.a._replace(panel=names[f.a.panel]), b=f.b._replace(panel=names[f.b.panel])) for f in piece.folds)
+    folds = tuple(f._replace(a=f.a._replace(panel=names[f.a.panel]), b=f.b._replace(panel=names[f.b.panel]))
+                  for f in piece.folds)
     return replace(band, pieces=(replace(piece, name=name, root=name, panels=panels, folds=folds),))
 
 

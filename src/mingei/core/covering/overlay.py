@@ -1,8 +1,10 @@
-"""Overlays: what is glued on a panel as pieces of its own - mats with an even border, labels, linings, layers on pads, bands.
+"""Overlays: what is glued on a panel as pieces of its own - mats with an even border, labels, linings, layers
+on pads, bands.
 
-A *mat* follows its panel: its edges lie inside the panel's scores and cuts by one border, and so do the edges of what is cut out of the
-panel (an eighth of an inch is usual, common practice).  A *label* has a size and place of its own.  An overlay rides on its panel: it is
-shown where the panel stands at every moment of the folding, though it is glued on while all lies flat.  *Bands* go round its cut edges.
+A *mat* follows its panel: its edges lie inside the panel's scores and cuts by one border, and so do the edges
+of what is cut out of the panel (an eighth of an inch is usual, common practice).  A *label* has a size and
+place of its own.  An overlay rides on its panel: it is shown where the panel stands at every moment of the
+folding, though it is glued on while all lies flat.  *Bands* go round its cut edges.
 """
 
 from __future__ import annotations
@@ -28,7 +30,8 @@ if TYPE_CHECKING:
 
 #: A usual border, mm, and the widest pads there are.
 BORDER_MM, MOST_PAD_MM = 3.0, 20.0
-#: An overlay with less room than this across is left out: it cannot be cut (common practice: strips under 2 mm).
+#: An overlay with less room than this across is left out: it cannot be cut (common practice: strips under 2
+#: mm).
 _LEAST_MM = 2.0
 _MOST_MM = 2000.0
 #: What stands so near an edge, mm, leaves no room for a band round it.
@@ -36,7 +39,8 @@ _HAIR_MM = 0.3
 #: The parts of a thing an overlay may belong to; each may be of a stock of its own.
 MATS, LABELS, LININGS, BANDS = "mats", "labels", "linings", "bands"
 PARTS = (MATS, LABELS, LININGS, BANDS)
-#: So much of a band usually goes over each face, mm, and what it is cut from (from experience, no published source).
+#: So much of a band usually goes over each face, mm, and what it is cut from (from experience, no published
+#: source).
 OVER_MM, BAND_STOCK_ID = 5.0, "paper-100"
 #: So far (share of 1) a face looks down and is not seen.
 _DOWN = -0.9
@@ -45,10 +49,11 @@ _DOWN = -0.9
 class Overlay(NamedTuple):
     """One overlay.
 
-    panel: it is glued on; border: how far a mat keeps inside the panel's edges, or a band goes over its faces, mm; width, height: a label's
-    own size, mm, 0 for a mat;
-    x, y: its middle from the panel's middle, mm; corner: radius of its corners, turn_deg: counter-clockwise; inside: on the face that
-    looks inward; pad: height of the pads it stands on, mm; guide: its outline is traced on the panel; part: whose stock it is cut from.
+    panel: it is glued on; border: how far a mat keeps inside the panel's edges, or a band goes over its
+    faces, mm; width, height: a label's own size, mm, 0 for a mat; x, y: its middle from the panel's middle,
+    mm; corner: radius of its corners, turn_deg: counter-clockwise; inside: on the face that looks inward;
+    pad: height of the pads it stands on, mm; guide: its outline is traced on the panel; part: whose stock it
+    is cut from.
     """
 
     name: str
@@ -73,7 +78,8 @@ class Overlay(NamedTuple):
 
     def owns(self, piece: str) -> bool:
         """Whether it is cut as the piece of that name: bands are pieces with numbers after its name."""
-        return piece == self.name or (self.is_band and piece.startswith(f"{self.name} ") and piece[len(self.name) + 1:].isdigit())
+        return (piece == self.name or (self.is_band and piece.startswith(f"{self.name} ")
+                                       and piece[len(self.name) + 1:].isdigit()))
 
     @property
     def is_label(self) -> bool:
@@ -81,12 +87,14 @@ class Overlay(NamedTuple):
 
     def grown(self, factor: float) -> Overlay:
         """For a thing larger by a factor: labels grow and move with it, a border stays."""
-        return self._replace(x=self.x * factor, y=self.y * factor, width=self.width * factor, height=self.height * factor,
+        return self._replace(x=self.x * factor, y=self.y * factor, width=self.width * factor,
+                             height=self.height * factor,
                              corner=self.corner * factor)
 
 
 class Laid(NamedTuple):
-    """patterns: the pieces, guides traced on them, and after them the overlays; left_out: overlays without room."""
+    """patterns: the pieces, guides traced on them, and after them the overlays; left_out: overlays without
+    room."""
 
     patterns: tuple[Pattern, ...]
     left_out: tuple[Overlay, ...]
@@ -98,10 +106,12 @@ def check(overlay: Overlay) -> None:
     for word in ("border", "width", "height", "corner", "pad"):
         value, most = getattr(overlay, word), MOST_PAD_MM if word == "pad" else _MOST_MM
         if not (math.isfinite(value) and 0.0 <= value <= most):
-            raise MeasureError(say("its {word} of {value:g} mm cannot be made", word=word, value=value), place,
+            raise MeasureError(say("its {word} of {value:g} mm cannot be made", word=word, value=value),
+                               place,
                                say("use 0 to {most:g} mm", most=most))
     if not all(math.isfinite(v) and abs(v) <= _MOST_MM for v in (overlay.x, overlay.y, overlay.turn_deg)):
-        raise MeasureError("its place is no number", place, "write how far its middle lies from the panel's middle")
+        raise MeasureError("its place is no number", place,
+                           "write how far its middle lies from the panel's middle")
     if (overlay.width > 0) != (overlay.height > 0):
         raise MeasureError("a label has both a width and a height", place, "write more than 0 for both")
     if overlay.part not in PARTS:
@@ -116,12 +126,14 @@ def free_name(overlays: Iterable[Overlay], wish: str) -> str:
 
 
 def may_cover(panel: Panel | FlatPanel) -> bool:
-    """Whether an overlay can be cut for a panel: not for one that is curved, which is covered once it has its form, nor for a tab."""
+    """Whether an overlay can be cut for a panel: not for one that is curved, which is covered once it has its
+    form, nor for a tab."""
     return panel.role in (Role.WALL, Role.FLAP) and not panel.whole
 
 
 def visible(patterns: Sequence[Pattern]) -> tuple[str, ...]:
-    """The walls that are seen from outside once all is folded: not curved ones, not those glued beneath another, not the base."""
+    """The walls that are seen from outside once all is folded: not curved ones, not those glued beneath
+    another, not the base."""
     from mingei.core.folded.fold import finished  # brings numpy with it
 
     beneath = {lap.lower for p in patterns for lap in p.laps if lap.glued and not lap.facing} | {
@@ -130,7 +142,8 @@ def visible(patterns: Sequence[Pattern]) -> tuple[str, ...]:
     for p in (p for p in patterns if p.rides is None):
         posed = finished(p)
         flat = all(abs(m[2, 2]) > -_DOWN for m in posed.values())  # a card or an envelope has no base
-        found += [panel.name for panel in p.panels if panel.role is Role.WALL and may_cover(panel) and panel.name not in beneath
+        found += [panel.name for panel in p.panels if panel.role is Role.WALL and may_cover(panel)
+                  and panel.name not in beneath
                   and (flat or posed[panel.name][2, 2] > _DOWN)]
     return tuple(found)
 
@@ -150,8 +163,10 @@ def lay(patterns: Sequence[Pattern], overlays: Iterable[Overlay], stock_of: Call
             behind = _landing(overlay._replace(inside=True), host, patterns[number], patterns)
             drafts = bands(overlay.name, overlay.border, host, patterns[number], overlay.part, behind)
             clear = [d for d in drafts if _stands_clear(d.pieces[0], host, patterns[number], patterns)]
-            named = (say("{name} {number}", name=overlay.name, number=n) if n > 1 else overlay.name for n in count(1))
-            cut += [(overlay, number, develop(renamed(d, name), stock)[0], up) for d, name in zip(clear, named, strict=False)]
+            named = (say("{name} {number}", name=overlay.name, number=n) if n > 1 else overlay.name
+                     for n in count(1))
+            cut += [(overlay, number, develop(renamed(d, name), stock)[0], up)
+                    for d, name in zip(clear, named, strict=False)]
             left_out += [] if clear else [overlay]
             continue
         area = _area(overlay, host, patterns[number], patterns)
@@ -161,18 +176,22 @@ def lay(patterns: Sequence[Pattern], overlays: Iterable[Overlay], stock_of: Call
         outline, holes = _loops(area)
         if overlay.guide and not overlay.inside:
             traced = replace(host, guides=(*host.guides, polygon_path(outline)))
-            pieces[number] = replace(pieces[number], panels=tuple(traced if q.name == host.name else q for q in pieces[number].panels))
+            pieces[number] = replace(pieces[number], panels=tuple(traced if q.name == host.name else q
+                                                                  for q in pieces[number].panels))
         stock = stock_of(overlay.part)
-        beneath = heights.get((overlay.panel, overlay.inside), patterns[number].stock.caliper_mm / 2) + overlay.pad
+        beneath = (heights.get((overlay.panel, overlay.inside), patterns[number].stock.caliper_mm / 2)
+                   + overlay.pad)
         heights[overlay.panel, overlay.inside] = beneath + stock.caliper_mm
         cut.append((overlay, number, _piece(overlay, outline, holes, stock), beneath + stock.caliper_mm / 2))
-    rode = [replace(pattern, rides=Ride(pieces[number], overlay.panel, up, overlay.inside), copies=pieces[number].copies)
+    rode = [replace(pattern, rides=Ride(pieces[number], overlay.panel, up, overlay.inside),
+                    copies=pieces[number].copies)
             for overlay, number, pattern, up in cut]
     return Laid((*pieces, *rode), tuple(left_out))
 
 
 def _stands_clear(band: Piece, host: FlatPanel, pattern: Pattern, patterns: Sequence[Pattern]) -> bool:
-    """Whether nothing stands against the edge that a band would go round: no card within a hair of the edge's outside, where folded."""
+    """Whether nothing stands against the edge that a band would go round: no card within a hair of the edge's
+    outside, where folded."""
     import numpy as np
     from shapely import contains_xy
     from shapely.geometry import Polygon as Area
@@ -182,7 +201,8 @@ def _stands_clear(band: Piece, host: FlatPanel, pattern: Pattern, patterns: Sequ
     (ax, ay), (bx, by) = band.panel(band.root).outline[:2]
     length = math.dist((ax, ay), (bx, by))
     out = ((by - ay) / length * _HAIR_MM, (ax - bx) / length * _HAIR_MM)
-    along = [(ax + (bx - ax) * share + out[0], ay + (by - ay) * share + out[1]) for share in np.linspace(0.02, 0.98, 13)]
+    along = [(ax + (bx - ax) * share + out[0], ay + (by - ay) * share + out[1])
+             for share in np.linspace(0.02, 0.98, 13)]
     half = pattern.stock.caliper_mm / 2
     stands = finished(pattern)[host.name]
     points = np.concatenate([place(stands, along, level * half) for level in (-0.9, 0.0, 0.9)])
@@ -191,7 +211,8 @@ def _stands_clear(band: Piece, host: FlatPanel, pattern: Pattern, patterns: Sequ
             m = finished(piece)[panel.name]
             seen = (points - m[:3, 3]) @ m[:3, :3]
             near = np.abs(seen[:, 2]) < piece.stock.caliper_mm / 2
-            if panel is not host and near.any() and contains_xy(Area(panel.polygon), seen[near, 0], seen[near, 1]).any():
+            if (panel is not host and near.any()
+                and contains_xy(Area(panel.polygon), seen[near, 0], seen[near, 1]).any()):
                 return False
     return True
 
@@ -226,16 +247,20 @@ def _area(overlay: Overlay, host: FlatPanel, pattern: Pattern, patterns: Sequenc
         return label if room.buffer(1e-3).covers(label) else None
     inset = room.buffer(-overlay.border, join_style="mitre", mitre_limit=4.0)
     if taken:  # where a sharp corner of what is kept clear of touches the panel's edge, its mitre is cut off
-        inset = inset.intersection(Area(host.polygon, host.hole_polygons).buffer(-overlay.border, join_style="mitre", mitre_limit=4.0))
+        inset = inset.intersection(Area(host.polygon,
+                                        host.hole_polygons).buffer(-overlay.border, join_style="mitre",
+                                                                   mitre_limit=4.0))
     mat = _largest(inset)
     return mat if mat is not None and not mat.buffer(-_LEAST_MM / 2).is_empty else None
 
 
-def _landing(overlay: Overlay, host: FlatPanel, pattern: Pattern, patterns: Sequence[Pattern]) -> list[Polygon]:
+def _landing(overlay: Overlay, host: FlatPanel, pattern: Pattern,
+             patterns: Sequence[Pattern]) -> list[Polygon]:
     """What else is glued on that face of the panel, in the panel's coordinates."""
     names = [(p, lap.lower if overlay.inside else lap.upper) for p in patterns for lap in p.laps
              if lap.glued and not lap.facing and (lap.upper if overlay.inside else lap.lower) == host.name]
-    names += [(p, s.name) for p in patterns for s in p.seams if s.host == host.name and not s.fellow and s.outside is not overlay.inside]
+    names += [(p, s.name) for p in patterns for s in p.seams if s.host == host.name and not s.fellow
+              and s.outside is not overlay.inside]
     if not names:
         return []
     from mingei.core.folded.fold import finished, place  # brings numpy with it

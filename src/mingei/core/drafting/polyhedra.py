@@ -1,8 +1,9 @@
 """The regular and half-regular solids: their corners by formula, their faces found from them.
 
-*Regular*: the five Platonic solids.  *Half-regular*: the thirteen Archimedean solids, and prisms and antiprisms of any number of sides;
-every edge of each has one length, every corner looks alike.  Coordinates are those of the usual handbooks of solids, by permutations
-and signs; the tests hold their counts, edges and angles against the literature.
+*Regular*: the five Platonic solids.  *Half-regular*: the thirteen Archimedean solids, and prisms and
+antiprisms of any number of sides; every edge of each has one length, every corner looks alike.  Coordinates
+are those of the usual handbooks of solids, by permutations and signs; the tests hold their counts, edges and
+angles against the literature.
 """
 
 from __future__ import annotations
@@ -23,7 +24,8 @@ _NEAR = 1e-6
 
 
 class Solid(NamedTuple):
-    """Corners (n, 3) round the origin, edges of length 1; faces as rings of corner numbers, counter-clockwise seen from outside."""
+    """Corners (n, 3) round the origin, edges of length 1; faces as rings of corner numbers, counter-clockwise
+    seen from outside."""
 
     corners: NDArray[np.float64]
     faces: tuple[tuple[int, ...], ...]
@@ -38,7 +40,8 @@ class Solid(NamedTuple):
     @property
     def beside(self) -> dict[tuple[int, int], int]:
         """By directed edge (corner to corner) the face that has it."""
-        return {(ring[i], ring[(i + 1) % len(ring)]): number for number, ring in enumerate(self.faces) for i in range(len(ring))}
+        return {(ring[i], ring[(i + 1) % len(ring)]): number for number, ring in enumerate(self.faces)
+                for i in range(len(ring))}
 
     def turn_deg(self, a: int, b: int) -> float:
         """Turning angle between two faces: 180 less the dihedral angle."""
@@ -79,14 +82,16 @@ def _snub_dodecahedron() -> list[Corner]:
     a, b = xi - 1 / xi, xi * _PHI + _PHI**2 + _PHI / xi
     p = _PHI
     seeds = ((2 * a, 2.0, 2 * b), (a + b / p + p, -a * p + b + 1 / p, a / p + b * p - 1),
-             (a + b / p - p, a * p - b + 1 / p, a / p + b * p + 1), (-a / p + b * p + 1, -a + b / p - p, a * p + b - 1 / p),
+             (a + b / p - p, a * p - b + 1 / p, a / p + b * p + 1),
+             (-a / p + b * p + 1, -a + b / p - p, a * p + b - 1 / p),
              (-a / p + b * p - 1, a - b / p - p, a * p + b + 1 / p))
     return _turned(*seeds, even=True, signs=lambda minus: minus % 2 == 1)
 
 
 def _snub_cube() -> list[Corner]:
     t = max(np.roots([1, -1, -1, -1]).real)  # the tribonacci constant
-    return _turned((1.0, 1 / t, t), signs=lambda minus: minus % 2 == 1, odd_signs=lambda minus: minus % 2 == 0)
+    return _turned((1.0, 1 / t, t), signs=lambda minus: minus % 2 == 1, odd_signs=lambda minus: minus % 2
+                   == 0)
 
 
 _R2, _P, _Q = math.sqrt(2), _PHI, 1 / _PHI
@@ -107,9 +112,12 @@ _CORNERS: Mapping[str, Callable[[], Iterable[Corner]]] = {
     "snub-cube": _snub_cube,
     "icosidodecahedron": lambda: [*_turned((0, 0, _P)), *_turned((0.5, _P / 2, _P**2 / 2), even=True)],
     "truncated-dodecahedron": lambda: _turned((0, _Q, 2 + _P), (_Q, _P, 2 * _P), (_P, 2, _P + 1), even=True),
-    "truncated-icosahedron": lambda: _turned((0, 1, 3 * _P), (1, 2 + _P, 2 * _P), (_P, 2, 2 * _P + 1), even=True),
-    "rhombicosidodecahedron": lambda: _turned((1, 1, _P**3), (_P**2, _P, 2 * _P), (2 + _P, 0, _P**2), even=True),
-    "truncated-icosidodecahedron": lambda: _turned((_Q, _Q, 3 + _P), (2 * _Q, _P, 1 + 2 * _P), (_Q, _P**2, 3 * _P - 1),
+    "truncated-icosahedron": lambda: _turned((0, 1, 3 * _P), (1, 2 + _P, 2 * _P), (_P, 2, 2 * _P + 1),
+                                             even=True),
+    "rhombicosidodecahedron": lambda: _turned((1, 1, _P**3), (_P**2, _P, 2 * _P), (2 + _P, 0, _P**2),
+                                              even=True),
+    "truncated-icosidodecahedron": lambda: _turned((_Q, _Q, 3 + _P), (2 * _Q, _P, 1 + 2 * _P),
+                                                   (_Q, _P**2, 3 * _P - 1),
                                                    (2 * _P - 1, 2, 2 + _P), (_P, 3, 2 * _P), even=True),
     "snub-dodecahedron": _snub_dodecahedron,
 }
@@ -126,7 +134,8 @@ def regular_solid(name: str) -> Solid:
 def prism(sides: int) -> Solid:
     """Two rings of corners straight over each other."""
     r = 0.5 / math.sin(math.pi / sides)
-    ring = [(r * math.cos(2 * math.pi * i / sides), r * math.sin(2 * math.pi * i / sides)) for i in range(sides)]
+    ring = [(r * math.cos(2 * math.pi * i / sides), r * math.sin(2 * math.pi * i / sides))
+            for i in range(sides)]
     return _solid([(x, y, z) for z in (0.5, -0.5) for x, y in ring])
 
 
@@ -136,7 +145,8 @@ def antiprism(sides: int) -> Solid:
     r = 0.5 / math.sin(math.pi / sides)
     half = math.pi / sides
     high = math.sqrt(max(0.0, 1 - (2 * r * math.sin(half / 2)) ** 2))
-    return _solid([(r * math.cos(half * (2 * i + k)), r * math.sin(half * (2 * i + k)), (high / 2 if k else -high / 2))
+    return _solid([(r * math.cos(half * (2 * i + k)), r * math.sin(half * (2 * i + k)),
+                    (high / 2 if k else -high / 2))
                    for k in (0, 1) for i in range(sides)])
 
 
@@ -166,7 +176,8 @@ def _solid(corners: Iterable[Corner]) -> Solid:
     return Solid(points, tuple(faces.values()))
 
 
-def _ring(points: NDArray[np.float64], ring: NDArray[np.intp], normal: NDArray[np.float64]) -> tuple[int, ...]:
+def _ring(points: NDArray[np.float64], ring: NDArray[np.intp],
+          normal: NDArray[np.float64]) -> tuple[int, ...]:
     """Corners of a face in order, counter-clockwise seen from outside."""
     middle = points[ring].mean(axis=0)
     u = points[ring[0]] - middle

@@ -1,7 +1,9 @@
-"""Stars: a regular base with a wall on each side, each wall glued to the next by a tab; the net of prisms, tents and planters.
+"""Stars: a regular base with a wall on each side, each wall glued to the next by a tab; the net of prisms,
+tents and planters.
 
-Not a recipe itself: ``prism``, ``pyramid`` and ``frustum_box`` draw with it.  The base is drawn with side 0 below and centred, corners
-counter-clockwise.  Every wall lies one layer out, over the tab of the wall before it, so that all tabs share the layer inside.
+Not a recipe itself: ``prism``, ``pyramid`` and ``frustum_box`` draw with it.  The base is drawn with side 0
+below and centred, corners counter-clockwise.  Every wall lies one layer out, over the tab of the wall before
+it, so that all tabs share the layer inside.
 """
 
 from __future__ import annotations
@@ -12,7 +14,8 @@ from typing import NamedTuple
 from mingei.core.draft import EdgeRef, Fold, Joint, Level, Panel, Piece, Placement, Seam
 from mingei.core.plane.shape import Polygon
 
-#: The base at height 0, its centre on the axis, seen from below; and a lid's top at a height, seen from above, over the same corners.
+#: The base at height 0, its centre on the axis, seen from below; and a lid's top at a height, seen from
+#: above, over the same corners.
 ON_THE_TABLE = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
 
 
@@ -21,10 +24,11 @@ def lid_at(height: float) -> Placement:
 
 
 class Star(NamedTuple):
-    """A frustum of n sides by its nominal measures, mm: across flats of the base and of the rim (0: a point), and upright height.
+    """A frustum of n sides by its nominal measures, mm: across flats of the base and of the rim (0: a point),
+    and upright height.
 
-    Between its base and a wall lies ``base_deg``, between two walls ``wall_deg`` (turning angles); ``slant`` is a wall's height in
-    its own plane.  Plane and solid geometry of the regular frustum.
+    Between its base and a wall lies ``base_deg``, between two walls ``wall_deg`` (turning angles); ``slant``
+    is a wall's height in its own plane.  Plane and solid geometry of the regular frustum.
     """
 
     sides: int
@@ -56,7 +60,8 @@ class Star(NamedTuple):
     @property
     def wall_deg(self) -> float:
         flare = math.radians(self.flare_deg)
-        return math.degrees(math.acos(math.cos(flare) ** 2 * math.cos(2 * math.pi / self.sides) + math.sin(flare) ** 2))
+        return math.degrees(math.acos(math.cos(flare) ** 2 * math.cos(2 * math.pi / self.sides)
+                                      + math.sin(flare) ** 2))
 
     @property
     def base_outline(self) -> Polygon:
@@ -66,7 +71,8 @@ class Star(NamedTuple):
 
     @property
     def wall_outline(self) -> Polygon:
-        """Side 0 on the base; then the side towards the next wall, the rim (where there is one), and the side towards the wall before.
+        """Side 0 on the base; then the side towards the next wall, the rim (where there is one), and the side
+        towards the wall before.
 
         Seen from outside, sides of the base run the other way round than walls stand beside each other.
         """
@@ -76,12 +82,14 @@ class Star(NamedTuple):
         return ((0.0, 0.0), (low, 0.0), ((low + high) / 2, up), ((low - high) / 2, up))
 
 
-def star_piece(name: str, star: Star, tab: float, stands: Placement, *, base: str = "base", layer: int = 1, air: float = 0.0,
+def star_piece(name: str, star: Star, tab: float, stands: Placement, *, base: str = "base", layer: int = 1,
+               air: float = 0.0,
                prefix: str = "", tucked: bool = False) -> Piece:
     """The star as one piece.
 
-    tab: depth asked for, mm.  layer: of the walls; air: clearance (mm) they stand further out; prefix: put before every panel's name;
-    tucked: the last tab is tucked in, so that the thing is filled through the last wall.
+    tab: depth asked for, mm.  layer: of the walls; air: clearance (mm) they stand further out; prefix: put
+    before every panel's name; tucked: the last tab is tucked in, so that the thing is filled through the last
+    wall.
     """
     walls = tuple(f"{prefix}wall {i + 1}" for i in range(star.sides))
     # seen from above, a lid's walls run round the other way than those they lie outside of
@@ -94,7 +102,8 @@ def star_piece(name: str, star: Star, tab: float, stands: Placement, *, base: st
     order = [2] * star.sides
     if tucked:
         order[-1] = 3
-    folds = tuple(Fold(EdgeRef(base, i), EdgeRef(w, 0), star.base_deg, step) for i, (w, step) in enumerate(zip(walls, order, strict=True)))
+    folds = tuple(Fold(EdgeRef(base, i), EdgeRef(w, 0), star.base_deg, step)
+                  for i, (w, step) in enumerate(zip(walls, order, strict=True)))
     # going round the base as it is drawn, wall i's side ``last`` meets the next wall's side 1
     seams = tuple(
         Seam(f"{w} tab", Joint.TUCK if tucked and i >= star.sides - 2 else Joint.GLUE_TAB, EdgeRef(w, last),

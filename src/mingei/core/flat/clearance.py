@@ -1,4 +1,5 @@
-"""Keeping clear on the flat: areas that lie there already, and tabs shortened until they lie over none of them."""
+"""Keeping clear on the flat: areas that lie there already, and tabs shortened until they lie over none of
+them."""
 
 from __future__ import annotations
 
@@ -13,7 +14,8 @@ from mingei.core.plane.shape import Polygon, Rigid, bounds, divided, flat_points
 
 #: Below this depth (mm) a tab is not shrunk any further to keep clear of its neighbours.
 SMALLEST_TAB_MM = 0.4
-#: A tab no deeper than this (mm) is next to nothing: one on less of its side is tried, beginning further from an end by these shares.
+#: A tab no deeper than this (mm) is next to nothing: one on less of its side is tried, beginning further from
+#: an end by these shares.
 _NEXT_TO_NOTHING_MM = 1.5
 _FURTHER = (0.1, 0.2, 0.35, 0.5)
 #: What shares no more than this with a neighbour (mm) lies beside it.
@@ -29,7 +31,8 @@ class Lying:
     @classmethod
     def of(cls, work: Work, frame: Rigid) -> Lying:
         """A panel, as far as it is drawn."""
-        return cls(frame.apply_all([s.start for edge, side in enumerate(work.sides) for s in (*side, *work.corners.get(edge, ()))]))
+        return cls(frame.apply_all([s.start for edge, side in enumerate(work.sides)
+                                    for s in (*side, *work.corners.get(edge, ()))]))
 
     @cached_property
     def area(self) -> Any:
@@ -43,13 +46,15 @@ class Lying:
             return False
         from shapely import intersection
 
-        return self.area.intersects(other.area) and bool(intersection(self.area, other.area, grid_size=1e-6).area > 1e-6)
+        return (self.area.intersects(other.area)
+                and bool(intersection(self.area, other.area, grid_size=1e-6).area > 1e-6))
 
 
-def kept_clear(draw: Callable[..., joint.TabShape], shape: joint.TabShape, side: tuple[float, float], onto: Rigid,
-                lying: Sequence[Lying]) -> joint.TabShape:
-    """A tab shortened until it keeps clear of all that lies on the flat; where that leaves next to nothing, one that begins further from
-    an end of its side."""
+def kept_clear(draw: Callable[..., joint.TabShape], shape: joint.TabShape, side: tuple[float, float],
+               onto: Rigid,
+               lying: Sequence[Lying]) -> joint.TabShape:
+    """A tab shortened until it keeps clear of all that lies on the flat; where that leaves next to nothing,
+    one that begins further from an end of its side."""
     def shortened(shape: joint.TabShape, side: tuple[float, float]) -> joint.TabShape:
         while shape.depth_mm > SMALLEST_TAB_MM and not clear(shape, onto, lying):
             shape = draw(0.8 * shape.depth_mm, side=side)
@@ -62,7 +67,8 @@ def kept_clear(draw: Callable[..., joint.TabShape], shape: joint.TabShape, side:
     area = shape.depth_mm * shape.hinge_mm if shape.depth_mm > SMALLEST_TAB_MM else 0.0
     for share in _FURTHER:
         inset = share * (side[1] - side[0])
-        for low, high in ((side[0] + inset, side[1]), (side[0], side[1] - inset), (side[0] + inset, side[1] - inset)):
+        for low, high in ((side[0] + inset, side[1]), (side[0], side[1] - inset),
+                          (side[0] + inset, side[1] - inset)):
             try:
                 other = shortened(draw(whole, side=(low, high)), (low, high))
             except GeometryError:

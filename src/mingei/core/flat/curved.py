@@ -1,7 +1,7 @@
 """A curved face as one flat: its facets side by side, seen from the middle of all of them.
 
-An opening in a curved face is placed from that middle, and cut across the bends: the knife follows its outline on the flat, and each facet
-lacks what of it falls there.
+An opening in a curved face is placed from that middle, and cut across the bends: the knife follows its
+outline on the flat, and each facet lacks what of it falls there.
 """
 
 from __future__ import annotations
@@ -31,7 +31,8 @@ if TYPE_CHECKING:
 
 
 class Face(NamedTuple):
-    """A curved face at finished size, about its middle, mm: its facets, the holes in them, the sides round it, and the box round them."""
+    """A curved face at finished size, about its middle, mm: its facets, the holes in them, the sides round
+    it, and the box round them."""
 
     facets: tuple[Polygon, ...]
     holes: tuple[Polygon, ...]
@@ -52,16 +53,19 @@ class Face(NamedTuple):
 
 
 def _on_edge(polygon: Polygon, p: Point) -> bool:
-    return any(distance_to_segment(p, a, b) < 1e-6 for a, b in zip(polygon, (*polygon[1:], polygon[0]), strict=True))
+    return any(distance_to_segment(p, a, b) < 1e-6
+               for a, b in zip(polygon, (*polygon[1:], polygon[0]), strict=True))
 
 
 def curved_face(piece: Piece, name: str) -> Face | None:
-    """The curved wall of a name, laid flat at finished size; None where the piece has no such wall, or its facets are not one run."""
+    """The curved wall of a name, laid flat at finished size; None where the piece has no such wall, or its
+    facets are not one run."""
     panels = {p.name: p for p in piece.panels if p.whole == name and p.role is Role.WALL}
     if len(panels) < 2:
         return None
     frames = {next(iter(panels)): STAY}
-    bends = [f for f in piece.folds if f.bend and not f.closing and f.a.panel in panels and f.b.panel in panels]
+    bends = [f for f in piece.folds if f.bend and not f.closing and f.a.panel in panels
+             and f.b.panel in panels]
     waiting = True
     while waiting:
         waiting = False
@@ -77,24 +81,28 @@ def curved_face(piece: Piece, name: str) -> Face | None:
     outlines = [panels[n].outline for n in panels]
     ordered = [frames[n] for n in panels]
     about = centred(ordered, outlines)
-    facets = tuple(frame.then(about).apply_all(outline) for frame, outline in zip(ordered, outlines, strict=True))
+    facets = tuple(frame.then(about).apply_all(outline)
+                   for frame, outline in zip(ordered, outlines, strict=True))
     holes = tuple(frame.then(about).apply_all(flat_points(h)[:-1])
                   for frame, panel in zip(ordered, panels.values(), strict=True) for h in panel.holes)
     joined = {edge for f in bends for edge in (f.a, f.b)}
     rim = tuple((a, b) for name, facet in zip(panels, facets, strict=True)
-                for edge, (a, b) in enumerate(zip(facet, (*facet[1:], facet[0]), strict=True)) if EdgeRef(name, edge) not in joined)
+                for edge, (a, b) in enumerate(zip(facet, (*facet[1:], facet[0]), strict=True))
+                if EdgeRef(name, edge) not in joined)
     return Face(facets, holes, rim, bounds([q for f in facets for q in f]))
 
 
 def centred(frames: Sequence[Rigid], outlines: Sequence[Polygon]) -> Rigid:
-    """From the flat to a curved face's own view: upright as its facets are on the average, about the middle of the box round them.
+    """From the flat to a curved face's own view: upright as its facets are on the average, about the middle
+    of the box round them.
 
     frames, outlines: of its facets, in order.
     """
     base = frames[len(frames) // 2]
     turns = [frame.then(base.inverse()).turn_deg for frame in frames]
     upright = turned(-base.turn_deg - math.fsum(turns) / len(turns))
-    corners = [q for frame, outline in zip(frames, outlines, strict=True) for q in frame.then(upright).apply_all(outline)]
+    corners = [q for frame, outline in zip(frames, outlines, strict=True)
+               for q in frame.then(upright).apply_all(outline)]
     x, y = bounds(corners).centre
     return upright.then(shifted(-x, -y))
 

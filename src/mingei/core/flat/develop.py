@@ -78,9 +78,11 @@ _TABBED = (Joint.GLUE_TAB, Joint.TUCK)
 
 @lru_cache(maxsize=64)
 def develop(draft: Draft, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ()) -> tuple[Pattern, ...]:
-    """Give every piece of the draft the thickness of the stock and lay it flat.  parts: stocks of parts that have their own.
+    """Give every piece of the draft the thickness of the stock and lay it flat.  parts: stocks of parts that
+    have their own.
 
-    Raises StockError when a panel is too small for the stock's thickness, GeometryError when the draft contradicts itself.
+    Raises StockError when a panel is too small for the stock's thickness, GeometryError when the draft
+    contradicts itself.
     """
     panels = {p.name: p for piece in draft.pieces for p in piece.panels}
     own = dict(parts)
@@ -100,7 +102,8 @@ def develop(draft: Draft, stock: Stock, parts: tuple[tuple[str, Stock], ...] = (
         numbers.setdefault(seam.row or seam.name, len(numbers) + 1)
     for maker in makers:
         maker.numbers = numbers
-        maker.landing = [s for piece in draft.pieces for s in piece.seams if piece is not maker.piece and s.host.panel in maker.names]
+        maker.landing = [s for piece in draft.pieces for s in piece.seams if piece is not maker.piece
+                         and s.host.panel in maker.names]
     work = {name: w for maker in makers for name, w in maker.outlines().items()}
     return tuple(maker.pattern(work) for maker in makers)
 
@@ -124,8 +127,10 @@ class _Developer(Tabs):
         near = self.piece.crowded or bool(self.fins)
         taken = [(name, Lying.of(w, frames[name])) for name, w in work.items()] if near else []
         drawn = {} if near else self._rows(work, frames)
-        hung = [(seam, partial(self._tab, seam, work, frames, taken, drawn.get(seam.name))) for seam in self.tabs]
-        hung += [(seam, partial(self._fin, seam, number, work, frames, taken)) for seam in self.fins for number in (0, 1)]
+        hung = [(seam, partial(self._tab, seam, work, frames, taken, drawn.get(seam.name)))
+                for seam in self.tabs]
+        hung += [(seam, partial(self._fin, seam, number, work, frames, taken)) for seam in self.fins
+                 for number in (0, 1)]
         for seam, draw in hung:
             tab, fold = draw()
             work[tab.panel.name] = tab
@@ -136,14 +141,17 @@ class _Developer(Tabs):
             if taken:
                 taken.append((tab.panel.name, Lying.of(tab, frames[tab.panel.name])))
         panels = tuple(self._panel(w, frames[name]) for name, w in work.items())
-        folds = tuple(self._flat_fold(fold, line, frames) for fold, line in zip(self.folds, lines, strict=True))
+        folds = tuple(self._flat_fold(fold, line, frames)
+                      for fold, line in zip(self.folds, lines, strict=True))
         holes = tuple(moved_path(h, p.frame) for p in panels for h in p.holes)
         for name, path in self.piece.openings:
             panels, through = _opened(panels, name, path)
             holes += through
         cut = [s for p in panels for s, f in zip(p.flat_path, p.folds, strict=True) if f is None]
-        return Pattern(self.piece.name, self.stock, self.piece.root, self.piece.placement, self.measured, panels, folds,
-                       tuple(self.seams), self.piece.laps, (*chain(cut), *holes), self._mates(frames), self.piece.copies,
+        return Pattern(self.piece.name, self.stock, self.piece.root, self.piece.placement, self.measured,
+                       panels, folds,
+                       tuple(self.seams), self.piece.laps, (*chain(cut), *holes), self._mates(frames),
+                       self.piece.copies,
                        self._keys(frames), self.piece.part)
 
     def _line(self, edge: EdgeRef, frames: Mapping[str, Rigid]) -> tuple[Point, Point]:
@@ -152,12 +160,14 @@ class _Developer(Tabs):
         return frame.apply(outline[edge.edge]), frame.apply(outline[(edge.edge + 1) % len(outline)])
 
     def _mates(self, frames: Mapping[str, Rigid]) -> tuple[Mate, ...]:
-        return tuple(Mate(self.numbers[s.row or s.name], s.name, s.joint, s.carrier.panel, s.host.panel, self._line(s.carrier, frames),
+        return tuple(Mate(self.numbers[s.row or s.name], s.name, s.joint, s.carrier.panel, s.host.panel,
+                          self._line(s.carrier, frames),
                           self._line(s.host, frames) if s.host.panel in self.names else None, s.row)
                      for s in self.piece.seams)
 
     def _keys(self, frames: Mapping[str, Rigid]) -> tuple[EdgeKey, ...]:
-        """The numbered edges; a row of teeth has one number, on its longest edge, of several as long the one nearest its middle."""
+        """The numbered edges; a row of teeth has one number, on its longest edge, of several as long the one
+        nearest its middle."""
         found: dict[tuple[str, bool], list[tuple[str, EdgeRef]]] = {}
         for seam in (*self.piece.seams, *self.landing):
             for edge, bears in ((seam.carrier, True), (seam.host, False)):
@@ -179,13 +189,17 @@ class _Developer(Tabs):
         after = (*points[1:], points[0])
         for a, b, (_, (ux, uy), _) in zip(points, after, panel.ways, strict=True):
             if (b[0] - a[0]) * ux + (b[1] - a[1]) * uy < -TOLERANCE.same_point:
-                raise StockError(say("the {panel} is too small for card {caliper:g} mm thick", panel=panel.name, caliper=self.t),
-                                 say("stock {stock}", stock=self.stock.id), "use thinner stock, or make it larger")
+                raise StockError(say("the {panel} is too small for card {caliper:g} mm thick",
+                                     panel=panel.name, caliper=self.t),
+                                 say("stock {stock}", stock=self.stock.id),
+                                 "use thinner stock, or make it larger")
         sides: list[Path] = [(Line(a, b),) for a, b in zip(points, after, strict=True)]
-        return Work(panel, self._panel_depth(panel), sides, [[None] for _ in sides], run=self._run_over(panel))
+        return Work(panel, self._panel_depth(panel), sides, [[None] for _ in sides],
+                    run=self._run_over(panel))
 
     def _run_over(self, panel: Panel) -> dict[int, float]:
-        """By side, how far it runs on over the tab beneath it, mm, where that would show and nothing slides over it."""
+        """By side, how far it runs on over the tab beneath it, mm, where that would show and nothing slides
+        over it."""
         found = {}
         for edge in range(len(panel.outline)):
             here = EdgeRef(panel.name, edge)
@@ -212,11 +226,13 @@ class _Developer(Tabs):
             if here in self.curved:
                 return setback(self._panel_depth(panel), self._panel_depth(other), self.turns[here])
             if here in self.bends:
-                return bend_setback(self._panel_depth(panel), self._panel_depth(other), self.turns[here]) + self.takes[here] / 2
+                return (bend_setback(self._panel_depth(panel), self._panel_depth(other), self.turns[here])
+                        + self.takes[here] / 2)
             if abs(self.turns[here]) == FLAT_DEG:
                 around = flat_setback(self._panel_depth(panel), self._panel_depth(other))
                 return self.takes[here] / 2 + around + self._gain(FLAT_DEG) / 2
-            return self.takes[here] / 2 + self._fold_offset(self._panel_depth(panel), self._panel_depth(other), self.turns[here])
+            return (self.takes[here] / 2 + self._fold_offset(self._panel_depth(panel),
+                                                             self._panel_depth(other), self.turns[here]))
         if here in self.fin_edges:
             back = fold_back_deg(self.fin_edges[here])
             return setback(self._panel_depth(panel), self.t / 2, -back) + self._gain(back) / 2
@@ -234,7 +250,8 @@ class _Developer(Tabs):
         elif here in self.hosted:
             seam = self.hosted[here]
             if isinstance(rule, Mitred):
-                return setback(self._panel_depth(panel), self._panel_depth(self._any(seam.carrier.panel)), seam.angle_deg)
+                return setback(self._panel_depth(panel), self._panel_depth(self._any(seam.carrier.panel)),
+                               seam.angle_deg)
             if isinstance(rule, Plain):
                 rule, angle = Over(seam.carrier.panel), seam.angle_deg
         if isinstance(rule, Over):
@@ -242,11 +259,13 @@ class _Developer(Tabs):
             return stop_over(panel.layer, other.layer, self.t, angle) + setback(panel.air, other.air, angle)
         if isinstance(rule, Against):
             other = self.others[rule.panel]
-            return stop_against(panel.layer, other.layer, self.t, angle) + setback(panel.air, other.air, angle)
+            return (stop_against(panel.layer, other.layer, self.t, angle)
+                    + setback(panel.air, other.air, angle))
         if isinstance(rule, Meets):
             return bend_setback(self._panel_depth(panel), self._panel_depth(panel), rule.angle_deg)
         if isinstance(rule, Level):
-            return stop_against(panel.layer, 0.0, self.t, rule.angle_deg, 0.0) + setback(panel.air, 0.0, rule.angle_deg)
+            return (stop_against(panel.layer, 0.0, self.t, rule.angle_deg, 0.0)
+                    + setback(panel.air, 0.0, rule.angle_deg))
         if isinstance(rule, Inset):
             return -rule.by
         return -RELIEF_MM if isinstance(rule, Within) else 0.0
@@ -255,7 +274,8 @@ class _Developer(Tabs):
 
     def _fold_line(self, work: Mapping[str, Work], number: int, fold: Fold,
                    slit: float = 0.0) -> tuple[tuple[Point, Point], tuple[Point, Point]]:
-        """Match the two sides of a fold, split each where the other ends, label the shared part, less a slit (mm) at each end.
+        """Match the two sides of a fold, split each where the other ends, label the shared part, less a slit
+        (mm) at each end.
 
         Returns the shared line in a's coordinates (start, end) and in b's (end, start of the same line).
         """
@@ -283,11 +303,13 @@ class _Developer(Tabs):
         while waiting:
             ready = [(f, line) for f, line in waiting if f.a.panel in frames]
             if not ready:
-                raise GeometryError("its folds do not join all panels to the root", say("piece {piece}", piece=self.piece.name))
+                raise GeometryError("its folds do not join all panels to the root",
+                                    say("piece {piece}", piece=self.piece.name))
             for fold, (on_a, on_b) in ready:
                 if fold.b.panel in frames:
                     raise GeometryError("its folds form a ring",
-                                        say("piece {piece}, panel {panel}", piece=self.piece.name, panel=fold.b.panel))
+                                        say("piece {piece}, panel {panel}", piece=self.piece.name,
+                                            panel=fold.b.panel))
                 frames[fold.b.panel] = _joined_frame(frames[fold.a.panel], on_a, on_b)
             waiting = [(f, line) for f, line in waiting if f.b.panel not in frames]
         return frames
@@ -297,10 +319,14 @@ class _Developer(Tabs):
         frame = frames[fold.a.panel]
         if fold.angle_deg == FLAT_DEG:
             depths = [self._panel_depth(self.piece.panel(edge.panel)) for edge in (fold.a, fold.b)]
-            return FlatFold(fold.a.panel, fold.b.panel, frame.apply(line[0][0]), frame.apply(line[0][1]), fold.signed_deg,
-                            fold.take_mm + self._gain(FLAT_DEG) + 2 * flat_setback(*depths), fold.step, apart_mm=abs(sum(depths)))
-        return FlatFold(fold.a.panel, fold.b.panel, frame.apply(line[0][0]), frame.apply(line[0][1]), fold.signed_deg,
-                        fold.take_mm + (0.0 if fold.bend or fold.curved else self._gain(fold.angle_deg)), fold.step, fold.bend,
+            return FlatFold(fold.a.panel, fold.b.panel, frame.apply(line[0][0]), frame.apply(line[0][1]),
+                            fold.signed_deg,
+                            fold.take_mm + self._gain(FLAT_DEG) + 2 * flat_setback(*depths), fold.step,
+                            apart_mm=abs(sum(depths)))
+        return FlatFold(fold.a.panel, fold.b.panel, frame.apply(line[0][0]), frame.apply(line[0][1]),
+                        fold.signed_deg,
+                        fold.take_mm + (0.0 if fold.bend or fold.curved else self._gain(fold.angle_deg)),
+                        fold.step, fold.bend,
                         fold.closing, fold.curved)
 
     def _panel(self, work: Work, frame: Rigid) -> FlatPanel:
@@ -320,8 +346,10 @@ class _Developer(Tabs):
             if edge in work.corners:
                 path += work.corners[edge]
                 labels += [None] * len(work.corners[edge])
-        return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, tuple(path), tuple(labels), frame,
-                         work.panel.guides, work.panel.whole, (*work.panel.holes, *(slot_path(s, self.t) for s in work.panel.slots)))
+        return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, tuple(path),
+                         tuple(labels), frame,
+                         work.panel.guides, work.panel.whole,
+                         (*work.panel.holes, *(slot_path(s, self.t) for s in work.panel.slots)))
 
     def _free(self, work: Work, edge: int) -> bool:
         """Whether a side is one straight cut that no seam needs."""
@@ -330,7 +358,8 @@ class _Developer(Tabs):
         return straight and here not in self.hosted and here not in self.carried
 
 
-def _opened(panels: tuple[FlatPanel, ...], name: str, path: Path) -> tuple[tuple[FlatPanel, ...], tuple[Path, ...]]:
+def _opened(panels: tuple[FlatPanel, ...], name: str,
+            path: Path) -> tuple[tuple[FlatPanel, ...], tuple[Path, ...]]:
     """The panels with an opening cut across the facets of a curved face, and its path on the flat."""
     from mingei.core.flat.curved import centred, missing
 

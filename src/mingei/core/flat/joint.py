@@ -1,8 +1,8 @@
 """Joints: the shape of a glue tab or tuck lip.
 
-A *tab* is carried by one panel and lands on another, its *host*.  It is drawn in the host's own terms: x along
-the host's edge, y into the host, so that staying inside the host is a statement about one polygon.  It is
-tapered so that neighbours do not meet in the corner, and never deeper than its host has room for.
+A *tab* is carried by one panel and lands on another, its *host*.  It is drawn in the host's own terms: x
+along the host's edge, y into the host, so that staying inside the host is a statement about one polygon.  It
+is tapered so that neighbours do not meet in the corner, and never deeper than its host has room for.
 """
 
 from __future__ import annotations
@@ -30,8 +30,8 @@ MIN_TOP_SHARE = 0.25
 class Corner(NamedTuple):
     """One end of a host's edge: the host's inside angle there, and whether the next edge takes a tab too.
 
-    free_deg: how much is free on the flat between the tab's hinge and the line of what lies beside it; clear_mm: where that line
-    crosses the hinge's, along the hinge from this end.
+    free_deg: how much is free on the flat between the tab's hinge and the line of what lies beside it;
+    clear_mm: where that line crosses the hinge's, along the hinge from this end.
     """
 
     inside_deg: float
@@ -41,7 +41,8 @@ class Corner(NamedTuple):
 
     @property
     def side_deg(self) -> float:
-        """Angle between the hinge and the tab's side: half the corner where two tabs share it, else a lean; never more than is free."""
+        """Angle between the hinge and the tab's side: half the corner where two tabs share it, else a lean;
+        never more than is free."""
         lying = self.inside_deg / 2 if self.shared else max(self.inside_deg - LEAN_DEG, self.inside_deg / 2)
         return min(90.0 - LEAN_DEG, lying, self.free_deg - min(FREE_DEG, self.free_deg / 2))
 
@@ -49,8 +50,9 @@ class Corner(NamedTuple):
 class Host(NamedTuple):
     """What bounds a tab: a host's outline with its edge along the x axis, inside above, mm.
 
-    before, start, end, after: the corner before the edge, its two ends, the corner after it; sides: the host's other sides in order, or
-    those of them the tab can reach, each with whether a tab comes from it towards this one, so that each keeps to its half.
+    before, start, end, after: the corner before the edge, its two ends, the corner after it; sides: the
+    host's other sides in order, or those of them the tab can reach, each with whether a tab comes from it
+    towards this one, so that each keeps to its half.
     """
 
     before: Point
@@ -61,8 +63,11 @@ class Host(NamedTuple):
 
     @classmethod
     def of(cls, outline: Polygon, bearing: Collection[int] = ()) -> Host:
-        """outline: begins with the edge; bearing: numbers of the sides from which tabs come, counted from the edge."""
-        sides = [(a, b, number in bearing) for number, (a, b) in enumerate(zip(outline[1:], (*outline[2:], outline[0]), strict=True), 1)]
+        """outline: begins with the edge; bearing: numbers of the sides from which tabs come, counted from the
+        edge."""
+        sides = [(a, b, number in bearing)
+                 for number, (a, b) in enumerate(zip(outline[1:], (*outline[2:], outline[0]), strict=True),
+                                                 1)]
         return cls(outline[-1], outline[0], outline[1], outline[2], sides)
 
     @property
@@ -72,8 +77,8 @@ class Host(NamedTuple):
 
 
 class Tooth(NamedTuple):
-    """One tab asked for, as ``tab_shape`` takes it: the host's edge, the corners at its two ends, depth, hinge outside the nominal edge,
-    relief, and where the side that bears the hinge begins and ends, mm."""
+    """One tab asked for, as ``tab_shape`` takes it: the host's edge, the corners at its two ends, depth,
+    hinge outside the nominal edge, relief, and where the side that bears the hinge begins and ends, mm."""
 
     edge: int
     start: Corner
@@ -87,8 +92,8 @@ class Tooth(NamedTuple):
 class TabShape(NamedTuple):
     """A tab, in host-edge coordinates (mm).
 
-    path: closed, counter-clockwise, beginning with the hinge; depth_mm: from the nominal edge, really reached; hinge_mm: the
-    hinge's length.
+    path: closed, counter-clockwise, beginning with the hinge; depth_mm: from the nominal edge, really
+    reached; hinge_mm: the hinge's length.
     """
 
     path: Path
@@ -96,25 +101,28 @@ class TabShape(NamedTuple):
     hinge_mm: float
 
 
-def tab_shape(hosts: Sequence[Host], length: float, start: Corner, end: Corner, depth: float, setback: float, round_mm: float = 0.0,
-              holes: Sequence[Polygon] = (), relief: float = RELIEF_MM, side: tuple[float, float] = (-math.inf, math.inf)) -> TabShape:
+def tab_shape(hosts: Sequence[Host], length: float, start: Corner, end: Corner, depth: float, setback: float,
+              round_mm: float = 0.0,
+              holes: Sequence[Polygon] = (), relief: float = RELIEF_MM,
+              side: tuple[float, float] = (-math.inf, math.inf)) -> TabShape:
     """Draw a tab.
 
-    hosts: the host with its edge along the x axis from 0 to ``length``: nominal, and as thickness has moved its sides; the tab keeps
-    within both.
-    start, end: the corners at x = 0 and x = length.  depth: asked for, mm.
-    setback: how far the hinge lies outside the nominal edge because of thickness, mm.
-    holes: what is cut out of the host, in its edge's coordinates: the tab goes round them where enough of it is left beside, else it
-    stops before them.
-    side: where the side that bears the hinge begins and ends: the hinge does not reach past it.
-    Raises GeometryError when the edge is too short to carry a tab at all.
+    hosts: the host with its edge along the x axis from 0 to ``length``: nominal, and as thickness has moved
+    its sides; the tab keeps within both. start, end: the corners at x = 0 and x = length.  depth: asked for,
+    mm. setback: how far the hinge lies outside the nominal edge because of thickness, mm. holes: what is cut
+    out of the host, in its edge's coordinates: the tab goes round them where enough of it is left beside,
+    else it stops before them. side: where the side that bears the hinge begins and ends: the hinge does not
+    reach past it. Raises GeometryError when the edge is too short to carry a tab at all.
     """
     tan0, tan1 = math.tan(math.radians(start.side_deg)), math.tan(math.radians(end.side_deg))
-    # where the host's neighbouring sides leave room, all the way from the hinge to the host's edge; a blunt one runs on almost in line,
-    # and takes none
-    first = 0.0 if start.inside_deg > BLUNT_DEG else max(_crossing(h.start, h.before, y) for h in hosts for y in _levels(h, setback))
-    last = length if end.inside_deg > BLUNT_DEG else min(_crossing(h.end, h.after, y) for h in hosts for y in _levels(h, setback))
-    x0, x1 = first + _beginning(start, setback, relief, first), last - _beginning(end, setback, relief, length - last)
+    # where the host's neighbouring sides leave room, all the way from the hinge to the host's edge; a blunt
+    # one runs on almost in line, and takes none
+    first = (0.0 if start.inside_deg > BLUNT_DEG
+             else max(_crossing(h.start, h.before, y) for h in hosts for y in _levels(h, setback)))
+    last = (length if end.inside_deg > BLUNT_DEG else min(_crossing(h.end, h.after, y) for h in hosts
+                                                          for y in _levels(h, setback)))
+    x0, x1 = (first + _beginning(start, setback, relief, first),
+              last - _beginning(end, setback, relief, length - last))
     within = max(0.0, -setback)  # there the hinge is shorter than the tab's root at the nominal edge
     x0, x1 = max(x0, side[0] - within / tan0), min(x1, side[1] + within / tan1)
     hinge = x1 - x0
@@ -143,7 +151,8 @@ def tab_shape(hosts: Sequence[Host], length: float, start: Corner, end: Corner, 
     points = (*base[hinge_at:], right, left, *base[:hinge_at])
     if notches:
         if min(low for _, _, low in notches) + min(0.0, setback) <= 0:
-            raise GeometryError(say("an edge of {length:g} mm has an opening too near it to carry a tab", length=length))
+            raise GeometryError(say("an edge of {length:g} mm has an opening too near it to carry a tab",
+                                    length=length))
         points = _notched(points, notches)
         return TabShape(polygon_path(points), reached, hinge)
     radius = min(round_mm, 0.4 * free_depth, 0.4 * (right[0] - left[0]))
@@ -151,14 +160,16 @@ def tab_shape(hosts: Sequence[Host], length: float, start: Corner, end: Corner, 
     return TabShape(rounded_polygon(points, {free: radius, free + 1: radius}), reached, hinge)
 
 
-#: Of a side that runs back by more than this (the cosine of the turn from the hinge) all that lies between is halved; an oblique one is
-#: kept clear of corner by corner.
+#: Of a side that runs back by more than this (the cosine of the turn from the hinge) all that lies between is
+#: halved; an oblique one is kept clear of corner by corner.
 OPPOSITE = -0.87
 
 
-def nearer_its_own(sides: Sequence[tuple[Point, Point, bool]], corners: Sequence[tuple[float, float]], depth: float,
-                    relief: float) -> float:
-    """The depth at which both free corners of a tab lie nearer its own edge than any oblique side another tab comes from.
+def nearer_its_own(sides: Sequence[tuple[Point, Point, bool]], corners: Sequence[tuple[float, float]],
+                   depth: float,
+                   relief: float) -> float:
+    """The depth at which both free corners of a tab lie nearer its own edge than any oblique side another tab
+    comes from.
 
     corners: where each side of the tab begins, and how far it moves along for each mm of depth.
     """
@@ -168,21 +179,23 @@ def nearer_its_own(sides: Sequence[tuple[Point, Point, bool]], corners: Sequence
         if not bears or ux < OPPOSITE:
             continue
         for x, lean in corners:
-            off, along = ux * (depth - ay) - uy * (x + lean * depth - ax), ux * (x + lean * depth - ax) + uy * (depth - ay)
+            off, along = (ux * (depth - ay) - uy * (x + lean * depth - ax), ux * (x + lean * depth - ax) + uy
+                          * (depth - ay))
             if off < depth and 0.0 <= along <= length:
                 at_hinge = -ux * ay - uy * (x - ax)
                 depth = min(depth, at_hinge / (1.0 - ux + uy * lean) - relief / 2)
     return depth
 
 
-#: A tab that goes round an opening keeps at least this much beside it, mm: less would not hold (from experience, no published source).
+#: A tab that goes round an opening keeps at least this much beside it, mm: less would not hold (from
+#: experience, no published source).
 LEAST_BESIDE_MM = 5.0
 
 
 def _notches(holes: Sequence[Polygon], relief: float, depth: float, left: tuple[float, float],
              right: tuple[float, float]) -> list[tuple[float, float, float]]:
-    """What is left out of a tab so that it goes round the holes: from x to x, down to a level; one that reaches past an end takes all that
-    is there.
+    """What is left out of a tab so that it goes round the holes: from x to x, down to a level; one that
+    reaches past an end takes all that is there.
 
     left, right: where the tab's two sides begin, and how far each leans in for each mm of depth.
     """
@@ -191,7 +204,8 @@ def _notches(holes: Sequence[Polygon], relief: float, depth: float, left: tuple[
     found: list[tuple[float, float, float]] = []
     for box in sorted(boxes):
         root = max(0.0, box.bottom)  # where the opening begins the tab is widest
-        if box.bottom >= depth or box.right <= left[0] + root * left[1] or box.left >= right[0] - root * right[1]:
+        if (box.bottom >= depth or box.right <= left[0] + root * left[1] or box.left >= right[0] - root
+            * right[1]):
             continue
         if found and box.left - found[-1][1] < LEAST_BESIDE_MM:
             found[-1] = (found[-1][0], max(found[-1][1], box.right), min(found[-1][2], box.bottom))
@@ -218,7 +232,8 @@ def _notched(points: Polygon, notches: Sequence[tuple[float, float, float]]) -> 
 
 
 def cut_back(shape: TabShape, level: float) -> TabShape:
-    """A straight-sided tab cut off square at a level above its hinge, mm: the same flap on a panel whose thickness lets it begin there."""
+    """A straight-sided tab cut off square at a level above its hinge, mm: the same flap on a panel whose
+    thickness lets it begin there."""
     points = [s.start for s in shape.path]
     hinge_left, hinge_right, *rest = points
     top = max(y for _, y in points)
@@ -230,7 +245,8 @@ def cut_back(shape: TabShape, level: float) -> TabShape:
         for below, above in pairwise(chain):
             if below[1] <= level < above[1]:
                 share = (level - below[1]) / (above[1] - below[1])
-                return (below[0] + share * (above[0] - below[0]), level), [p for p in chain if p[1] > level + 1e-9]
+                return ((below[0] + share * (above[0] - below[0]), level),
+                        [p for p in chain if p[1] > level + 1e-9])
         return chain[0], chain[1:]
 
     (start, up_left), (end, up_right) = at(left), at(right)
@@ -240,12 +256,13 @@ def cut_back(shape: TabShape, level: float) -> TabShape:
 
 def _crossing(near: Point, far: Point, level: float) -> float:
     """Where the line of a host's neighbouring side crosses a level."""
-    return near[0] if abs(far[1] - near[1]) < 1e-9 else near[0] + (level - near[1]) * (far[0] - near[0]) / (far[1] - near[1])
+    return (near[0] if abs(far[1] - near[1]) < 1e-9 else near[0] + (level - near[1]) * (far[0] - near[0])
+            / (far[1] - near[1]))
 
 
 def _beginning(corner: Corner, setback: float, relief: float, moved: float) -> float:
-    """How far from the host's corner, which thickness has ``moved`` along, a tab's side begins at the nominal edge: relief away from the
-    corner, and from what lies beside on the flat."""
+    """How far from the host's corner, which thickness has ``moved`` along, a tab's side begins at the nominal
+    edge: relief away from the corner, and from what lies beside on the flat."""
     side = math.radians(corner.side_deg)
     away = relief / math.sin(side)
     if corner.free_deg >= 180.0:
@@ -258,14 +275,16 @@ def _levels(host: Host, setback: float) -> tuple[float, float, float]:
     return -max(0.0, setback), 0.0, max(0.0, host.start[1])
 
 
-def _room_above(sides: Iterable[tuple[Point, Point, bool]], x0: float, x1: float, lean0: float, lean1: float) -> float:
+def _room_above(sides: Iterable[tuple[Point, Point, bool]], x0: float, x1: float, lean0: float,
+                lean1: float) -> float:
     """Depth at which a tab growing from x0..x1 first meets one of these sides.
 
     lean0, lean1: how far its own two sides lean in for each mm of depth.
     """
     room = math.inf
     for a, b, _ in sides:
-        (ax, ay), (bx, by) = a, b  # most sides lie wholly below the hinge, beside the tab or beyond what was met
+        # most sides lie wholly below the hinge, beside the tab or beyond what was met
+        (ax, ay), (bx, by) = a, b
         if (ay < 1e-9 and by < 1e-9) or (ay >= room and by >= room):
             continue
         if (ax - lean0 * ay < x0 and bx - lean0 * by < x0) or (ax + lean1 * ay > x1 and bx + lean1 * by > x1):

@@ -39,10 +39,11 @@ from mingei.core.stock import Stock
 class FlatPanel:
     """A panel with its thickness, in its own plane and on the flat.
 
-    path: closed, in the panel's own coordinates, whose origin is the nominal outline's; folds: for each segment of the
-    path the number of the fold it belongs to, or None for a cut; depth: of its mid-surface, mm outward from the
-    nominal plane; frame: from its own coordinates to the flat; whole: the curved face, or row of teeth, it is one of;
-    holes: closed paths cut out of it, in its own coordinates, clockwise; gaps: what it lacks of openings that cross its bends, likewise.
+    path: closed, in the panel's own coordinates, whose origin is the nominal outline's; folds: for each
+    segment of the path the number of the fold it belongs to, or None for a cut; depth: of its mid-surface, mm
+    outward from the nominal plane; frame: from its own coordinates to the flat; whole: the curved face, or
+    row of teeth, it is one of; holes: closed paths cut out of it, in its own coordinates, clockwise; gaps:
+    what it lacks of openings that cross its bends, likewise.
     """
 
     name: str
@@ -88,7 +89,8 @@ class FlatPanel:
         edges = list(zip(self.polygon, (*self.polygon[1:], self.polygon[0]), strict=True))
 
         def along(a: Point, b: Point) -> bool:
-            return any(distance_to_segment(a, p, q) < 1e-6 and distance_to_segment(b, p, q) < 1e-6 for p, q in edges)
+            return any(distance_to_segment(a, p, q) < 1e-6 and distance_to_segment(b, p, q) < 1e-6
+                       for p, q in edges)
 
         return tuple((a, b) for a, b in sides if not along(a, b))
 
@@ -116,9 +118,9 @@ class FlatPanel:
 class FlatFold(NamedTuple):
     """A score line, or one of those a curved score is made of, or a bend, which is not scored.
 
-    start, end: on the flat, with the parent panel to the left; angle_deg: signed, mountain positive;
-    gain: mm taken up by the crease; step: its place in the order of folding; length: the line's, mm.  apart_mm: turned right over, so far
-    the two mid-surfaces stand from each other.
+    start, end: on the flat, with the parent panel to the left; angle_deg: signed, mountain positive; gain: mm
+    taken up by the crease; step: its place in the order of folding; length: the line's, mm.  apart_mm: turned
+    right over, so far the two mid-surfaces stand from each other.
     """
 
     parent: str
@@ -144,11 +146,13 @@ class FlatFold(NamedTuple):
 
 
 class FlatSeam(NamedTuple):
-    """A seam as developed: the tab panel, its host, and the depth it was given (mm) against the depth asked for.
+    """A seam as developed: the tab panel, its host, and the depth it was given (mm) against the depth asked
+    for.
 
-    host_edge: the two nominal ends of the host's edge, in the host's coordinates.  beyond_mm: how far the tab's crease lies past that
-    edge as it really is, in the carrier's own thickness; edge_mm: how far that lies outside the nominal line; row: the row of teeth it is
-    one of; fellow: the second flap of a fin; outside: it is a strap, which lies on its host's outer face.
+    host_edge: the two nominal ends of the host's edge, in the host's coordinates.  beyond_mm: how far the
+    tab's crease lies past that edge as it really is, in the carrier's own thickness; edge_mm: how far that
+    lies outside the nominal line; row: the row of teeth it is one of; fellow: the second flap of a fin;
+    outside: it is a strap, which lies on its host's outer face.
     """
 
     name: str
@@ -168,8 +172,8 @@ class FlatSeam(NamedTuple):
 class Mate(NamedTuple):
     """The two edges a seam joins, as lines on the flat (mm), whether a tab joins them or tape.
 
-    key: the seam's number, the same on both edges, one for a row of teeth; host_line is None where the host is a panel of another piece;
-    row: the row of teeth it is one of.
+    key: the seam's number, the same on both edges, one for a row of teeth; host_line is None where the host
+    is a panel of another piece; row: the row of teeth it is one of.
     """
 
     key: int
@@ -185,7 +189,8 @@ class Mate(NamedTuple):
 class EdgeKey(NamedTuple):
     """A numbered edge of a piece: the edge it meets, on this piece or another, bears the same number.
 
-    seam: its name, or that of the row of teeth; panel: the edge's; line: on the flat, mm, the panel to its left; bears: it bears the tab.
+    seam: its name, or that of the row of teeth; panel: the edge's; line: on the flat, mm, the panel to its
+    left; bears: it bears the tab.
     """
 
     key: int
@@ -196,7 +201,8 @@ class EdgeKey(NamedTuple):
 
 
 class Ride(NamedTuple):
-    """Where a piece is glued on another: the panel, how far its mid-surface lies from the panel's (mm), and on which of its faces."""
+    """Where a piece is glued on another: the panel, how far its mid-surface lies from the panel's (mm), and
+    on which of its faces."""
 
     host: Pattern
     panel: str
@@ -208,8 +214,9 @@ class Ride(NamedTuple):
 class Pattern:
     """One piece, flat, ready to be cut and scored.
 
-    Patterns are told apart by identity, which keeps caches quick; ``develop`` gives the same one for the same values.  part: the part of
-    the thing it belongs to; rides: the panel it is glued on and moves with, instead of a placement of its own.
+    Patterns are told apart by identity, which keeps caches quick; ``develop`` gives the same one for the same
+    values.  part: the part of the thing it belongs to; rides: the panel it is glued on and moves with,
+    instead of a placement of its own.
     """
 
     name: str
@@ -258,7 +265,8 @@ class Pattern:
 
 
 def enlarged(pattern: Pattern, factor: float) -> Pattern:
-    """The drawing enlarged as it is, stock and all that follows from it left as they were: what a copier does, and not a new draft."""
+    """The drawing enlarged as it is, stock and all that follows from it left as they were: what a copier
+    does, and not a new draft."""
 
     def point(p: Point) -> Point:
         return p[0] * factor, p[1] * factor
@@ -270,15 +278,19 @@ def enlarged(pattern: Pattern, factor: float) -> Pattern:
         return tuple(grown(s, factor) for s in segments)
 
     panels = tuple(replace(p, path=path(p.path), guides=tuple(path(g) for g in p.guides),
-                             holes=tuple(path(h) for h in p.holes), gaps=tuple(tuple(point(q) for q in g) for g in p.gaps),
-                             frame=p.frame._replace(x=p.frame.x * factor,
-                                                                        y=p.frame.y * factor)) for p in pattern.panels)
+                           holes=tuple(path(h) for h in p.holes),
+                           gaps=tuple(tuple(point(q) for q in g) for g in p.gaps),
+                           frame=p.frame._replace(x=p.frame.x * factor, y=p.frame.y * factor))
+                   for p in pattern.panels)
     x, y, z = pattern.placement.origin
     return replace(
-        pattern, panels=panels, placement=pattern.placement._replace(origin=(x * factor, y * factor, z * factor)),
+        pattern, panels=panels,
+        placement=pattern.placement._replace(origin=(x * factor, y * factor, z * factor)),
         folds=tuple(f._replace(start=point(f.start), end=point(f.end)) for f in pattern.folds),
-        seams=tuple(s._replace(depth_mm=s.depth_mm * factor, asked_mm=s.asked_mm * factor, edge_mm=s.edge_mm * factor,
+        seams=tuple(s._replace(depth_mm=s.depth_mm * factor, asked_mm=s.asked_mm * factor,
+                               edge_mm=s.edge_mm * factor,
                             host_edge=line(s.host_edge)) for s in pattern.seams),
         cuts=tuple(path(c) for c in pattern.cuts),
-        mates=tuple(m._replace(carrier_line=line(m.carrier_line), host_line=m.host_line and line(m.host_line)) for m in pattern.mates),
+        mates=tuple(m._replace(carrier_line=line(m.carrier_line), host_line=m.host_line and line(m.host_line))
+                    for m in pattern.mates),
         keys=tuple(k._replace(line=line(k.line)) for k in pattern.keys))

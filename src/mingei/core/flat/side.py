@@ -1,7 +1,7 @@
 """One panel on its way from finished size to the flat: its sides, and what is done to them.
 
-Sides are split where folds begin and end, corners trimmed and rounded, notches and halvings cut in, all in the panel's own coordinates.
-``develop`` decides where; here it is done.
+Sides are split where folds begin and end, corners trimmed and rounded, notches and halvings cut in, all in
+the panel's own coordinates. ``develop`` decides where; here it is done.
 """
 
 from __future__ import annotations
@@ -21,8 +21,8 @@ from mingei.core.words import say
 
 @dataclass
 class Work:
-    """A panel on its way: its sides (each a path) with the numbers of their folds, and what was cut off after some of them; run: by side,
-    how far it runs on as a strip over what lies beneath, mm."""
+    """A panel on its way: its sides (each a path) with the numbers of their folds, and what was cut off after
+    some of them; run: by side, how far it runs on as a strip over what lies beneath, mm."""
 
     panel: Panel
     depth: float
@@ -58,7 +58,8 @@ def halve(work: Work, halving: Halving, caliper: float) -> None:
     p, (ux, uy), _ = work.panel.ways[halving.edge]
     *before, side = work.sides[halving.edge]
     half = slot_width(1, caliper) / 2
-    level = (side.start[0] - p[0]) * uy - (side.start[1] - p[1]) * ux  # how far the side lies outside its nominal line
+    # how far the side lies outside its nominal line
+    level = (side.start[0] - p[0]) * uy - (side.start[1] - p[1]) * ux
 
     def at(along: float, out: float) -> Point:
         return p[0] + ux * along + uy * out, p[1] + uy * along - ux * out
@@ -70,7 +71,8 @@ def halve(work: Work, halving: Halving, caliper: float) -> None:
 
 
 def trim(work: Work, free: Sequence[int]) -> None:
-    """Cut the thumb notch into the longest free side, and round the corners between free sides, as far as there is room.
+    """Cut the thumb notch into the longest free side, and round the corners between free sides, as far as
+    there is room.
 
     free: the numbers of its sides that are one straight cut and needed by no seam.
     """
@@ -103,7 +105,8 @@ def trim(work: Work, free: Sequence[int]) -> None:
         deep = max(((x - ax) * (ay - by) + (y - ay) * (bx - ax)) / whole.length for x, y in panel.outline)
         width = min(panel.notch_mm, 0.6 * side.length, 0.8 * deep)
         mx, my, ux, uy = (ax + bx) / 2, (ay + by) / 2, (bx - ax) / whole.length, (by - ay) / whole.length
-        before, beyond = (mx - ux * width / 2, my - uy * width / 2), (mx + ux * width / 2, my + uy * width / 2)
+        before, beyond = ((mx - ux * width / 2, my - uy * width / 2),
+                          (mx + ux * width / 2, my + uy * width / 2))
         work.sides[edge] = (Line(side.start, before), arc_on(before, beyond, -180.0), Line(beyond, side.end))
         work.labels[edge] = [None, None, None]
 
@@ -117,17 +120,21 @@ def _corner_deg(first: Segment, second: Segment) -> float:
 
 
 def trim_corners(work: Work) -> None:
-    """Where a panel runs past the end of a fold, along it, take that corner off: on the flat it would lie over what stands beside."""
+    """Where a panel runs past the end of a fold, along it, take that corner off: on the flat it would lie
+    over what stands beside."""
     count = len(work.sides)
     for edge in range(count):
         after = (edge + 1) % count
-        past = work.labels[edge][-1] is None and len(work.sides[edge]) > 1  # this side's fold ends before the corner
-        early = work.labels[after][0] is None and len(work.sides[after]) > 1  # the next side's fold begins after it
+        # this side's fold ends before the corner
+        past = work.labels[edge][-1] is None and len(work.sides[edge]) > 1
+        # the next side's fold begins after it
+        early = work.labels[after][0] is None and len(work.sides[after]) > 1
         folded, folded_after = work.labels[edge][-1] is not None, work.labels[after][0] is not None
         if (not past and not early) or (past and folded_after) or (early and folded):
             continue  # nothing runs past, or the corner belongs to another fold
         over = work.sides[edge][-1].length if past else work.sides[after][0].length
-        # a sharp corner is cut square to the fold that ends there, so that panels on both sides of a point keep clear of each other
+        # a sharp corner is cut square to the fold that ends there, so that panels on both sides of a point
+        # keep clear of each other
         cosine = math.cos(math.radians(_corner_deg(work.sides[edge][-1], work.sides[after][0])))
         level = over / cosine if cosine > 0.4 else over
         if past:
@@ -139,7 +146,8 @@ def trim_corners(work: Work) -> None:
             work.sides[after], work.labels[after] = work.sides[after][1:], work.labels[after][1:]
         else:
             first = work.sides[after][0]
-            work.sides[after] = (Line(_before(Line(first.end, first.start), level), first.end), *work.sides[after][1:])
+            work.sides[after] = (Line(_before(Line(first.end, first.start), level), first.end),
+                                 *work.sides[after][1:])
         work.corners[edge] = (Line(work.sides[edge][-1].end, work.sides[after][0].start),)
 
 
@@ -159,13 +167,15 @@ def run_on(work: Work) -> None:
         if len(side) == 1 and work.labels[edge] == [None]:
             a, b = side[0].start, side[0].end
             before, after = ends[edge - 1][0], ends[(edge + 1) % len(ends)][1]
-            corners = (a, _strip_end(a, before, (-ux, -uy), (uy, -ux), past), _strip_end(b, after, (ux, uy), (uy, -ux), past), b)
+            corners = (a, _strip_end(a, before, (-ux, -uy), (uy, -ux), past),
+                       _strip_end(b, after, (ux, uy), (uy, -ux), past), b)
             work.sides[edge] = tuple(Line(a, b) for a, b in pairwise(corners))
             work.labels[edge] = [None, None, None]
 
 
 def _strip_end(corner: Point, beyond: Point, along: Point, out: Point, past: float) -> Point:
-    """The outer corner of a strip at one end: square to its side, or in line with the side beyond where that lies further back.
+    """The outer corner of a strip at one end: square to its side, or in line with the side beyond where that
+    lies further back.
 
     along: the side's direction towards that end; out: away from the panel.
     """
@@ -201,16 +211,19 @@ def away(work: Work, edge: int) -> float:
 def split(work: Work, edge: int, low: float, high: float, base: float, number: int) -> tuple[Point, Point]:
     """Cut a side into before, fold and after; returns the fold's two ends in the panel's coordinates.
 
-    low, high, base: where the fold begins and ends and where the side begins, measured along it from its nominal start, mm.
+    low, high, base: where the fold begins and ends and where the side begins, measured along it from its
+    nominal start, mm.
     """
     side = work.sides[edge]
     if len(side) != 1:
         raise GeometryError("a side carries two folds", say("panel {panel}", panel=work.panel.name))
     (sx, sy), end = side[0].start, side[0].end
     _, (ux, uy), _ = work.panel.ways[edge]
-    first, last = (sx + ux * (low - base), sy + uy * (low - base)), (sx + ux * (high - base), sy + uy * (high - base))
+    first, last = ((sx + ux * (low - base), sy + uy * (low - base)),
+                   (sx + ux * (high - base), sy + uy * (high - base)))
     # where nothing is left over the fold takes the side's own end, so that neighbours still share the point
-    before, after = math.dist((sx, sy), first) > TOLERANCE.same_point, math.dist(last, end) > TOLERANCE.same_point
+    before, after = (math.dist((sx, sy), first) > TOLERANCE.same_point,
+                     math.dist(last, end) > TOLERANCE.same_point)
     pieces: list[Segment] = [Line(first if before else (sx, sy), last if after else end)]
     labels: list[int | None] = [number]
     if before:

@@ -1,9 +1,10 @@
 """Collisions: panels that pass through each other, folded or on the way there.
 
-Panels are taken as their mid-surfaces, rigid, moving as ``fold.pose`` moves them.  Two panels collide where the line in which their
-planes meet runs through both for more than a little.  What is joined by a fold, a seam or a lap touches by design and does not count;
-neither do tabs and lips, which bend out of each other's way, nor facets of curved faces among each other: curved card gives way.
-Between the pieces of a thing, and for panels that lie in one place, ``between`` looks at the finished form.
+Panels are taken as their mid-surfaces, rigid, moving as ``fold.pose`` moves them.  Two panels collide where
+the line in which their planes meet runs through both for more than a little.  What is joined by a fold, a
+seam or a lap touches by design and does not count; neither do tabs and lips, which bend out of each other's
+way, nor facets of curved faces among each other: curved card gives way. Between the pieces of a thing, and
+for panels that lie in one place, ``between`` looks at the finished form.
 """
 
 from __future__ import annotations
@@ -19,7 +20,8 @@ from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded import fold
 from mingei.core.plane.shape import Point
 
-#: Shorter than this (mm) a common line is a touch, not a collision; card gives way so much, and more where it is thick.
+#: Shorter than this (mm) a common line is a touch, not a collision; card gives way so much, and more where it
+#: is thick.
 _TOUCH_MM = 1.0
 #: Moments looked at within each step of the folding.
 _WITHIN_STEP = 4
@@ -30,7 +32,8 @@ _CURVED_MM = 4.0
 
 
 class Collision(NamedTuple):
-    """Two panels of a piece that pass through each other, for how many mm, at what moment of the folding (0..1)."""
+    """Two panels of a piece that pass through each other, for how many mm, at what moment of the folding
+    (0..1)."""
 
     piece: str
     a: str
@@ -40,7 +43,8 @@ class Collision(NamedTuple):
 
 
 def collisions(pattern: Pattern, fractions: Sequence[float] = (1.0,)) -> tuple[Collision, ...]:
-    """The worst collision of each pair of panels over the moments looked at; the last moment first where it is among them."""
+    """The worst collision of each pair of panels over the moments looked at; the last moment first where it
+    is among them."""
     worst: dict[tuple[str, str], Collision] = {}
     solid, first, second = _pairs(pattern)
     numbers = {p.name: i for i, p in enumerate(pattern.panels)}
@@ -61,16 +65,19 @@ def collisions(pattern: Pattern, fractions: Sequence[float] = (1.0,)) -> tuple[C
 
 
 def between(patterns: Sequence[Pattern]) -> tuple[Collision, ...]:
-    """What stands in what when all is folded, whatever piece it belongs to: panels of two pieces that pass through each other, and two
-    panels, tabs and lips too, that lie in one place.  length_mm: of the line they share, or across what they share."""
+    """What stands in what when all is folded, whatever piece it belongs to: panels of two pieces that pass
+    through each other, and two panels, tabs and lips too, that lie in one place.  length_mm: of the line they
+    share, or across what they share."""
     every = [(p, panel) for p in patterns for panel in p.panels]
     stood = [fold.stands_finished(p) for p in patterns]
     calipers = np.array([p.stock.caliper_mm for p, _ in every])
     normals = np.concatenate([at.matrices[:, :3, 2] for at in stood])
     origins = np.concatenate([at.matrices[:, :3, 3] for at in stood])
-    lows, highs = (np.concatenate([end.reduceat(at.points, at.starts, axis=0) for at in stood]) for end in (np.minimum, np.maximum))
+    lows, highs = (np.concatenate([end.reduceat(at.points, at.starts, axis=0) for at in stood])
+                   for end in (np.minimum, np.maximum))
     room = np.minimum.outer(calipers, calipers)[..., None]
-    near = np.triu((lows[:, None] < highs[None] + room).all(axis=2) & (lows[None] < highs[:, None] + room).all(axis=2), 1)
+    near = np.triu((lows[:, None] < highs[None] + room).all(axis=2)
+                   & (lows[None] < highs[:, None] + room).all(axis=2), 1)
     piece = np.repeat(np.arange(len(patterns)), [len(p.panels) for p in patterns])
     facets = np.array([bool(panel.whole) for _, panel in every])
     near &= ~(facets[:, None] & facets[None])  # curved card gives way where it laps
@@ -81,7 +88,8 @@ def between(patterns: Sequence[Pattern]) -> tuple[Collision, ...]:
     off = np.abs(((origins[second] - origins[first]) * normals[first]).sum(axis=1))
     thick = (calipers[first] + calipers[second]) / 2
     found = []
-    for i, j, level in zip(first.tolist(), second.tolist(), (alike & (off < 0.9 * thick)).tolist(), strict=True):
+    for i, j, level in zip(first.tolist(), second.tolist(), (alike & (off < 0.9 * thick)).tolist(),
+                           strict=True):
         (p, a), (q, b) = every[i], every[j]
         if level:
             length = _across(a, fold.finished(p)[a.name], b, fold.finished(q)[b.name])
@@ -89,26 +97,31 @@ def between(patterns: Sequence[Pattern]) -> tuple[Collision, ...]:
             length = _through(a, fold.finished(p)[a.name], b, fold.finished(q)[b.name])
         else:
             continue
-        curved = bool(a.whole or b.whole)  # facets only stand for a curve: at a ball's pole they come to a point that is not there
+        # facets only stand for a curve: at a ball's pole they come to a point that is not there
+        curved = bool(a.whole or b.whole)
         if length > (_CURVED_MM if curved else max(_TOUCH_MM, 2 * max(calipers[i], calipers[j]))):
             found.append(Collision(p.name, a.name, b.name, length, 1.0))
     return tuple(sorted(found, key=lambda c: -c.length_mm))
 
 
 def _given_way(every: Sequence[tuple[Pattern, FlatPanel]]) -> set[tuple[int, int]]:
-    """The numbers of panels that touch by design: joined by a fold, or where a wall along a curve laps over itself.  Of seams only the
-    edges meet, and what lies in one place is no seam."""
+    """The numbers of panels that touch by design: joined by a fold, or where a wall along a curve laps over
+    itself.  Of seams only the edges meet, and what lies in one place is no seam."""
     number = {(p, panel.name): i for i, (p, panel) in enumerate(every)}
     named = {panel.name: i for i, (p, panel) in enumerate(every) if p.rides is None}
     pieces = list(dict.fromkeys(p for p, _ in every))
     folded = {(number[p, f.parent], number[p, f.child]) for p in pieces for f in p.folds}
     laps = ((named.get(lap.upper), named.get(lap.lower)) for p in pieces for lap in p.laps)
-    return folded | {(a, b) for a, b in laps if a is not None and b is not None and (every[a][1].whole or every[b][1].whole)}
+    return (folded | {(a, b) for a, b in laps if a is not None and b is not None
+                      and (every[a][1].whole or every[b][1].whole)})
 
 
 def _across(a: FlatPanel, at: fold.Matrix, b: FlatPanel, bt: fold.Matrix) -> float:
-    """How wide (mm) what two parallel panels share is, seen square to them: about twice its area through half of its girth."""
-    from shapely.geometry import Polygon as Area  # seldom do two panels come so near in one plane, and it is slow to load
+    """How wide (mm) what two parallel panels share is, seen square to them: about twice its area through half
+    of its girth."""
+    from shapely.geometry import (
+        Polygon as Area,  # seldom do two panels come so near in one plane, and it is slow to load
+    )
 
     seen = (fold.place(bt, b.polygon) - at[:3, 3]) @ at[:3, :2]
     shared = Area(a.polygon, a.hole_polygons).buffer(0).intersection(Area(seen).buffer(0))
@@ -122,7 +135,8 @@ def moments(pattern: Pattern) -> tuple[float, ...]:
 
 
 def _pairs(pattern: Pattern) -> tuple[list[FlatPanel], NDArray[np.intp], NDArray[np.intp]]:
-    """The panels that may collide, and the pairs of them that are not joined, as two columns of their numbers."""
+    """The panels that may collide, and the pairs of them that are not joined, as two columns of their
+    numbers."""
     joined = {(f.parent, f.child) for f in pattern.folds}
     joined |= {(m.carrier, m.host) for m in pattern.mates}
     beside: dict[str, set[str]] = {}
@@ -130,7 +144,8 @@ def _pairs(pattern: Pattern) -> tuple[list[FlatPanel], NDArray[np.intp], NDArray
         beside.setdefault(f.parent, set()).add(f.child)
         beside.setdefault(f.child, set()).add(f.parent)
     # what laps over a panel touches its neighbours as it does itself
-    joined |= {(lap.upper, near) for lap in pattern.laps for near in {lap.lower} | beside.get(lap.lower, set())}
+    joined |= {(lap.upper, near) for lap in pattern.laps for near in {lap.lower}
+               | beside.get(lap.lower, set())}
     solid = [p for p in pattern.panels if p.role not in (Role.TAB, Role.LIP)]
     numbers = {p.name: i for i, p in enumerate(solid)}
     apart = np.triu(np.ones((len(solid), len(solid)), dtype=bool), 1)
@@ -146,7 +161,8 @@ def _pairs(pattern: Pattern) -> tuple[list[FlatPanel], NDArray[np.intp], NDArray
 def _through(a: FlatPanel, at: fold.Matrix, b: FlatPanel, bt: fold.Matrix) -> float:
     """How long (mm) the line common to two panels' planes runs inside both; 0 for parallel planes."""
     turn = at[:3, :3].T
-    to_a, shift = turn @ bt[:3, :3], turn @ (bt[:3, 3] - at[:3, 3])  # b's coordinates to a's; both only turn and move
+    # b's coordinates to a's; both only turn and move
+    to_a, shift = turn @ bt[:3, :3], turn @ (bt[:3, 3] - at[:3, 3])
     nx, ny, nz = to_a[:, 2].tolist()
     if nx * nx + ny * ny < 1e-9:
         return 0.0

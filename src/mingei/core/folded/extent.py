@@ -17,8 +17,8 @@ from mingei.core.offset import Measured
 def outside(patterns: Sequence[Pattern], around: Round | None = None) -> Triple:
     """Size (mm) of the upright box round the folded thick model, all its pieces together.
 
-    Where card is turned right over, the half circle it stands in counts.  around: what the curved walls really measure, instead of the
-    facets that stand for them.
+    Where card is turned right over, the half circle it stands in counts.  around: what the curved walls
+    really measure, instead of the facets that stand for them.
     """
     low, high = np.full(3, np.inf), np.full(3, -np.inf)
     for pattern in patterns:

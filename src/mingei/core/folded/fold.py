@@ -1,8 +1,8 @@
 """The folded form: a pattern posed in space at any moment of its folding, and the proofs that it closes.
 
-Panels are rigid and turn about their score lines on mid-surfaces.  A *pose* gives each panel a 4 x 4 matrix from its own
-coordinates (mid-surface at z = 0, printed face towards +z) to the whole, in mm.  A crease that takes up card (gain)
-draws its two panels together by that much as it closes.
+Panels are rigid and turn about their score lines on mid-surfaces.  A *pose* gives each panel a 4 x 4 matrix
+from its own coordinates (mid-surface at z = 0, printed face towards +z) to the whole, in mm.  A crease that
+takes up card (gain) draws its two panels together by that much as it closes.
 """
 
 from __future__ import annotations
@@ -65,12 +65,14 @@ def _root_matrix(pattern: Pattern, root: FlatPanel, fraction: float) -> Matrix:
         host, panel, up, inside = pattern.rides
         carried = (finished(host) if fraction >= 1.0 else pose(host, fraction))[panel]
         way = -1.0 if inside else 1.0  # on the inner face it is turned over
-        on: Matrix = carried @ np.array(((way, 0.0, 0.0, 0.0), (0.0, 1.0, 0.0, 0.0), (0.0, 0.0, way, way * up), (0.0, 0.0, 0.0, 1.0)))
+        on: Matrix = (carried @ np.array(((way, 0.0, 0.0, 0.0), (0.0, 1.0, 0.0, 0.0),
+                                          (0.0, 0.0, way, way * up), (0.0, 0.0, 0.0, 1.0))))
         return on
     (ox, oy, oz), (ux, uy, uz), (vx, vy, vz) = pattern.placement
     nx, ny, nz = uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx
     d = root.depth
-    return np.array(((ux, vx, nx, ox + nx * d), (uy, vy, ny, oy + ny * d), (uz, vz, nz, oz + nz * d), (0.0, 0.0, 0.0, 1.0)))
+    return np.array(((ux, vx, nx, ox + nx * d), (uy, vy, ny, oy + ny * d), (uz, vz, nz, oz + nz * d),
+                     (0.0, 0.0, 0.0, 1.0)))
 
 
 def _turn(pattern: Pattern, fold: FlatFold, done: float) -> Matrix:
@@ -100,14 +102,15 @@ def _turn(pattern: Pattern, fold: FlatFold, done: float) -> Matrix:
 
 
 def place(matrix: Matrix, points: Sequence[Point], height: float = 0.0) -> NDArray[np.float64]:
-    """Points of a panel's plane, lifted by ``height`` (mm) towards its printed face, in the whole: shape (n, 3), mm."""
+    """Points of a panel's plane, lifted by ``height`` (mm) towards its printed face, in the whole: shape (n,
+    3), mm."""
     flat = np.asarray(points, dtype=float)
     return flat @ matrix[:3, :2].T + (matrix[:3, 3] + matrix[:3, 2] * height)
 
 
 class Standing(NamedTuple):
-    """Every panel's corners where they stand: points (n, 3), mm; owner: of each the panel's number; starts: of each panel its first point;
-    matrices (p, 4, 4)."""
+    """Every panel's corners where they stand: points (n, 3), mm; owner: of each the panel's number; starts:
+    of each panel its first point; matrices (p, 4, 4)."""
 
     points: Matrix
     owner: NDArray[np.intp]
@@ -149,15 +152,16 @@ class Closure(NamedTuple):
 
     @property
     def closes(self) -> bool:
-        return (abs(self.apart_mm - self.wanted_mm) <= TOLERANCE.closure and self.tilt_deg <= TOLERANCE.parallel_deg
+        return (abs(self.apart_mm - self.wanted_mm) <= TOLERANCE.closure and self.tilt_deg
+                <= TOLERANCE.parallel_deg
                 and self.outside_mm <= TOLERANCE.closure)
 
 
 def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, ...]:
     """Fold the pattern and measure every seam and lap.
 
-    For a tab, from tab to host, which may belong to one of the others, for a strap from host to strap; for a lap, from the lower panel to
-    the upper, whose outline need not cover it whole.
+    For a tab, from tab to host, which may belong to one of the others, for a strap from host to strap; for a
+    lap, from the lower panel to the upper, whose outline need not cover it whole.
     """
     done = dict(finished(pattern))
     panels = dict(pattern.by_name)
@@ -165,7 +169,8 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
     wanted_names = {s.host for s in pattern.seams} | {lap.upper for lap in pattern.laps}
     facing = {lap.name for lap in pattern.laps if lap.facing}
     for other in others:
-        if other is not pattern and other.rides is None and any(name in other.by_name for name in wanted_names):
+        if (other is not pattern and other.rides is None
+            and any(name in other.by_name for name in wanted_names)):
             done |= finished(other)
             panels |= other.by_name
             thick |= dict.fromkeys(other.by_name, other.stock.caliper_mm)
@@ -188,19 +193,22 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
             past = _reach_past_any(_above(landed[:, :2], min(y for _, y in b.polygon)), b)
         else:
             apart = float((mb[:3, 3] - ma[:3, 3]) @ mb[:3, 2])
-        # glued face on face they lie half of each caliper apart; curved card gives way where it laps, and what is not glued may stand off
+        # glued face on face they lie half of each caliper apart; curved card gives way where it laps, and
+        # what is not glued may stand off
         wanted = (thick[inner] + thick[outer]) / 2
         if name not in fins:
             lies = a.depth + b.depth if name in facing else abs(b.depth - a.depth)
             wanted = lies if a.whole or b.whole or name in loose else max(wanted, lies)
         results.append(Closure(name, apart, wanted, tilt, past))
-    order = {name: i for i, name in enumerate([*(s.name for s in pattern.seams), *(lap.name for lap in pattern.laps)])}
+    order = {name: i for i, name in enumerate([*(s.name for s in pattern.seams),
+                                               *(lap.name for lap in pattern.laps)])}
     return tuple(sorted(results, key=lambda c: order[c.seam]))
 
 
 def _landed(pattern: Pattern, seams: Sequence[FlatSeam], panels: Mapping[str, FlatPanel], done: Pose,
             thick: Mapping[str, float]) -> list[Closure]:
-    """How every tab stands on its host, all measured at once.  thick: the caliper of every panel's card, mm."""
+    """How every tab stands on its host, all measured at once.  thick: the caliper of every panel's card,
+    mm."""
     if not seams:
         return []
     hinges = {f.child: f for f in pattern.folds}
@@ -208,14 +216,15 @@ def _landed(pattern: Pattern, seams: Sequence[FlatSeam], panels: Mapping[str, Fl
     counts = np.array([len(panels[s.name].polygon) for s in seams])
     owner, starts = np.repeat(np.arange(len(seams)), counts), np.cumsum(counts) - counts
     flat = np.array([p for s in seams for p in panels[s.name].polygon])
-    own, host = (np.array([done[name] for name in names]) for names in ([s.name for s in seams], [s.host for s in seams]))
+    own, host = (np.array([done[name] for name in names])
+                 for names in ([s.name for s in seams], [s.host for s in seams]))
     turn = np.einsum("nji,njk->nik", host[:, :3, :3], own[:, :3, :3])  # tabs as their hosts see them
     move = np.einsum("nji,nj->ni", host[:, :3, :3], own[:, :3, 3] - host[:, :3, 3])
     landed = np.einsum("nij,nj->ni", turn[owner][:, :, :2], flat) + move[owner]
     apart = np.where([s.outside for s in seams], 1.0, -1.0) * np.add.reduceat(landed[:, 2], starts) / counts
     tilt = np.degrees(np.arccos(np.clip(turn[:, 2, 2], -1.0, 1.0)))
-    # card that goes into the tab's own crease, and the crease of a blunt corner, which the carrier's thickness covers, is drawn square back
-    # onto the host's edge
+    # card that goes into the tab's own crease, and the crease of a blunt corner, which the carrier's
+    # thickness covers, is drawn square back onto the host's edge
     edges = np.array([s.host_edge for s in seams])
     along = edges[:, 1] - edges[:, 0]
     out = np.stack([along[:, 1], -along[:, 0]], axis=1) / np.hypot(along[:, 0], along[:, 1])[:, None]
@@ -232,7 +241,8 @@ def _landed(pattern: Pattern, seams: Sequence[FlatSeam], panels: Mapping[str, Fl
 
 
 def _all_within(points: Matrix, owner: NDArray[np.intp], hosts: Sequence[FlatPanel]) -> list[bool]:
-    """Of each group of points whether all lie within the convex outline of their host; False for a host that is not convex."""
+    """Of each group of points whether all lie within the convex outline of their host; False for a host that
+    is not convex."""
     convex = [h.convex for h in hosts]
     outlines = [h.polygon if c else ((0.0, 0.0),) for h, c in zip(hosts, convex, strict=True)]
     sides = np.array([len(o) for o in outlines])
@@ -263,21 +273,24 @@ def _above(points: Matrix, level: float) -> Matrix:
 
 
 def edges_apart(pattern: Pattern, mate: Mate, others: Sequence[Pattern] = ()) -> float:
-    """How far (mm) the two edges of a taped seam stand from each other on the folded mid-surfaces, as they were cut, at the middle of the
-    carrier's edge.  others: the pieces its host may belong to."""
+    """How far (mm) the two edges of a taped seam stand from each other on the folded mid-surfaces, as they
+    were cut, at the middle of the carrier's edge.  others: the pieces its host may belong to."""
     host = next((p for p in (pattern, *others) if mate.host in p.by_name and p.rides is None), pattern)
-    line = mate.host_line or next((k.line for k in host.keys if k.seam == mate.seam and k.panel == mate.host), None)
+    line = (mate.host_line
+            or next((k.line for k in host.keys if k.seam == mate.seam and k.panel == mate.host), None))
     if line is None:
         return 0.0
     (a, b), (c, d) = (place(finished(p)[name], edge_as_cut(p.by_name[name], own))
-                      for p, name, own in ((pattern, mate.carrier, mate.carrier_line), (host, mate.host, line)))
+                      for p, name, own in ((pattern, mate.carrier, mate.carrier_line),
+                                           (host, mate.host, line)))
     middle, along = (a + b) / 2, (d - c) / np.linalg.norm(d - c)
     beside = middle - c - along * float((middle - c) @ along)
     return float(np.linalg.norm(beside))
 
 
 def edge_as_cut(panel: FlatPanel, line: tuple[Point, Point]) -> tuple[Point, Point]:
-    """The longest side of a panel that runs along one of its nominal edges, given as a line on the flat; in the panel's coordinates."""
+    """The longest side of a panel that runs along one of its nominal edges, given as a line on the flat; in
+    the panel's coordinates."""
     back = panel.frame.inverse()
     (ax, ay), (bx, by) = back.apply(line[0]), back.apply(line[1])
     length = math.dist((ax, ay), (bx, by))
@@ -310,7 +323,8 @@ def _reach_past_any(points: Matrix, panel: FlatPanel) -> float:
 
 
 class Cavity(NamedTuple):
-    """The clear space measured in the folded thick model, along length, width and height, against what was asked (mm).
+    """The clear space measured in the folded thick model, along length, width and height, against what was
+    asked (mm).
 
     lip_mm: how far tuck lips reach into the space asked for, which nothing else may.
     """
@@ -327,13 +341,14 @@ class Cavity(NamedTuple):
 def cavity(patterns: Sequence[Pattern], asked: Triple) -> Cavity:
     """Measure the clear box between the solid panels, seen along each axis through the space asked for.
 
-    Every panel is taken as a slab one caliper thick.  Along each axis, what stands within the column of the space asked
-    for limits it on its own side of the middle.
+    Every panel is taken as a slab one caliper thick.  Along each axis, what stands within the column of the
+    space asked for limits it on its own side of the middle.
     """
     low, high = np.zeros(3), np.array(asked)
     bounds_low, bounds_high = np.full(3, -np.inf), np.full(3, np.inf)
     lip = 0.0
-    for panel, m, half in ((panel, finished(p)[panel.name], p.stock.caliper_mm / 2) for p in patterns for panel in p.panels):
+    for panel, m, half in ((panel, finished(p)[panel.name], p.stock.caliper_mm / 2) for p in patterns
+                           for panel in p.panels):
         corners = np.concatenate([place(m, panel.polygon, half), place(m, panel.polygon, -half)])
         least, most = corners.min(axis=0), corners.max(axis=0)
         if panel.role is Role.HANDLE:  # spans the opening, and is no wall of the space
@@ -343,7 +358,8 @@ def cavity(patterns: Sequence[Pattern], asked: Triple) -> Cavity:
             if any(most[i] <= low[i] + 1e-6 or least[i] >= high[i] - 1e-6 for i in others):
                 continue
             flat_on = abs(m[axis, 2]) > 1 - 1e-9
-            if flat_on and panel.role is not Role.LIP and not _limits(axis, least, most, low, high, bounds_low, bounds_high):
+            if (flat_on and panel.role is not Role.LIP
+                and not _limits(axis, least, most, low, high, bounds_low, bounds_high)):
                 continue  # it stands behind what limits the space already
             # both faces of a panel that lies square to the axis are seen alike
             faces = [corners[: len(corners) // 2]] if flat_on else _slab_faces(corners)
@@ -361,11 +377,13 @@ def cavity(patterns: Sequence[Pattern], asked: Triple) -> Cavity:
             else:
                 bounds_high[axis] = min(bounds_high[axis], near)
     # where nothing stands the thing is open, and the space asked for ends at its own face
-    size = np.where(np.isinf(bounds_high), high, bounds_high) - np.where(np.isinf(bounds_low), low, bounds_low)
+    size = (np.where(np.isinf(bounds_high), high, bounds_high)
+            - np.where(np.isinf(bounds_low), low, bounds_low))
     return Cavity((float(size[0]), float(size[1]), float(size[2])), asked, lip)
 
 
-def _limits(axis: int, least: Matrix, most: Matrix, low: Matrix, high: Matrix, bounds_low: Matrix, bounds_high: Matrix) -> bool:
+def _limits(axis: int, least: Matrix, most: Matrix, low: Matrix, high: Matrix, bounds_low: Matrix,
+            bounds_high: Matrix) -> bool:
     """Whether a panel square to an axis could make the clear space smaller than it is known to be."""
     if least[axis] + most[axis] < low[axis] + high[axis]:
         return bool(most[axis] > bounds_low[axis])
@@ -380,7 +398,8 @@ def _slab_faces(corners: NDArray[np.float64]) -> list[NDArray[np.float64]]:
     return [above, below, *sides]
 
 
-def _within_column(faces: list[NDArray[np.float64]], axes: list[int], low: Matrix, high: Matrix) -> list[Triple]:
+def _within_column(faces: list[NDArray[np.float64]], axes: list[int], low: Matrix,
+                   high: Matrix) -> list[Triple]:
     """Corners of the faces after clipping them to the column's four sides (Sutherland and Hodgman's way)."""
     kept: list[Triple] = []
     for face in faces:

@@ -1,7 +1,7 @@
 """Hidden surfaces without a picture buffer: polygons in the order a painter lays them down.
 
-A binary space partition (Fuchs, Kedem and Naylor, On visible surface generation by a priori tree structures, 1980) splits
-polygons where they cross, so that drawing back to front is right from any eye.
+A binary space partition (Fuchs, Kedem and Naylor, On visible surface generation by a priori tree structures,
+1980) splits polygons where they cross, so that drawing back to front is right from any eye.
 """
 
 from __future__ import annotations
@@ -34,7 +34,8 @@ class Face(NamedTuple):
 
 
 class Seen(NamedTuple):
-    """A face as the picture shows it: points (n, 2), 0..1 from left to right and from bottom to top; shade 0..1 of full light."""
+    """A face as the picture shows it: points (n, 2), 0..1 from left to right and from bottom to top; shade
+    0..1 of full light."""
 
     points: Array
     source: int
@@ -74,7 +75,8 @@ def _walk(root: _Node | None, eye: Array) -> Iterator[Face]:
         if ready:
             yield from node.here
             continue
-        nearer, further = (node.front, node.back) if float(np.dot(node.normal, eye - node.point)) >= 0 else (node.back, node.front)
+        nearer, further = ((node.front, node.back) if float(np.dot(node.normal, eye - node.point)) >= 0
+                           else (node.back, node.front))
         stack += [(nearer, False), (node, True), (further, False)]
 
 
@@ -91,7 +93,8 @@ def _tree(faces: list[Face]) -> Generator[None, None, _Node | None]:
         # all heights over the node's plane at once: one by one, a ball of many facets takes half a second
         starts = np.cumsum([0, *(len(face.points) for face in rest[:-1])])
         heights = (np.concatenate([face.points for face in rest]) - node.point) @ node.normal
-        lows, highs = np.minimum.reduceat(heights, starts).tolist(), np.maximum.reduceat(heights, starts).tolist()
+        lows, highs = (np.minimum.reduceat(heights, starts).tolist(),
+                       np.maximum.reduceat(heights, starts).tolist())
         for face, low, high, start in zip(rest, lows, highs, starts.tolist(), strict=True):
             if low >= -_EPSILON and high <= _EPSILON:
                 node.here.append(face)
@@ -126,16 +129,20 @@ def _cut(face: Face, height: Array, front: list[Face], back: list[Face]) -> None
 
 
 def seen(shape: Solids, camera: Camera, aspect: float, light: Array) -> list[Seen]:
-    """The model as the camera sees it, in painting order, faces turned away left out.  aspect: width over height of the picture."""
+    """The model as the camera sees it, in painting order, faces turned away left out.  aspect: width over
+    height of the picture."""
     return finished(seen_in_steps(shape, camera, aspect, light))
 
 
-def seen_in_steps(shape: Solids, camera: Camera, aspect: float, light: Array) -> Generator[None, None, list[Seen]]:
+def seen_in_steps(shape: Solids, camera: Camera, aspect: float,
+                  light: Array) -> Generator[None, None, list[Seen]]:
     """As ``seen``, in steps of a millisecond or so, for one who has other things to do between."""
     eye = camera.eye()
-    spread = np.linalg.norm(np.cross(shape.triangles[:, 1] - shape.triangles[:, 0], shape.triangles[:, 2] - shape.triangles[:, 0]), axis=1)
+    spread = np.linalg.norm(np.cross(shape.triangles[:, 1] - shape.triangles[:, 0],
+                                     shape.triangles[:, 2] - shape.triangles[:, 0]), axis=1)
     facing = np.einsum("ij,ij->i", shape.normals, eye - shape.triangles[:, 0]) > 0
-    faces = [Face(shape.triangles[i], shape.normals[i], int(i)) for i in np.flatnonzero((spread > 1e-9) & facing)]
+    faces = [Face(shape.triangles[i], shape.normals[i], int(i))
+             for i in np.flatnonzero((spread > 1e-9) & facing)]
     matrix = camera.matrix(aspect)
     result = []
     if len(faces) > MANY:  # so many are all small: the order of their middles will do

@@ -30,8 +30,10 @@ def span(a: Point, b: Point) -> Span:
 
 
 def snap(pattern: Pattern, p: Point, reach: float) -> Point:
-    """The corner of cut or score within ``reach`` mm of p, else the nearest place on such a line within reach, else p itself."""
-    lines = [(f.start, f.end) for f in pattern.folds] + [(s.start, s.end) for path in pattern.cuts for s in path]
+    """The corner of cut or score within ``reach`` mm of p, else the nearest place on such a line within
+    reach, else p itself."""
+    lines = ([(f.start, f.end) for f in pattern.folds]
+             + [(s.start, s.end) for path in pattern.cuts for s in path])
     corners = [q for line in lines for q in line]
     nearest = min(corners, key=lambda q: math.dist(p, q))
     if math.dist(p, nearest) <= reach:
@@ -45,8 +47,8 @@ def snap(pattern: Pattern, p: Point, reach: float) -> Point:
 
 
 class Gap(NamedTuple):
-    """Two faces: the distance between their planes (mm) when they are parallel, else the angle between them (degrees); points_mm: between
-    the two places touched."""
+    """Two faces: the distance between their planes (mm) when they are parallel, else the angle between them
+    (degrees); points_mm: between the two places touched."""
 
     apart_mm: float | None
     angle_deg: float

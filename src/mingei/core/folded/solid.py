@@ -1,8 +1,9 @@
 """Thick panels as triangles and edges, for looking at and for pointing at.
 
-A *model* is prepared once for a pattern; ``solids`` then moves it to any moment of the folding in a few array operations, so
-that a fold can be played.  Panels are mitred at their creases: on each face, a side that folds moves by half a caliper times
-tan(a/2), outward on the outside of the bend and inward on its inside, so neighbours meet and do not enter each other.
+A *model* is prepared once for a pattern; ``solids`` then moves it to any moment of the folding in a few array
+operations, so that a fold can be played.  Panels are mitred at their creases: on each face, a side that folds
+moves by half a caliper times tan(a/2), outward on the outside of the bend and inward on its inside, so
+neighbours meet and do not enter each other.
 """
 
 from __future__ import annotations
@@ -37,9 +38,10 @@ Whole = NDArray[np.int32]
 class Solids(NamedTuple):
     """A moment of the folding.
 
-    triangles: (n, 3, 3) corners, mm; normals: (n, 3), and shading: (n, 3, 3) those at the corners, which run on over bends; panel: (n,)
-    index into pattern.panels; face: (n,) PRINTED, INSIDE or RIM; edges: (m, 2, 3) outline pieces; edge_panel: (m,); edge_face: (m,)
-    PRINTED or INSIDE, the face it bounds; edge_cut: (m,) a cut, not a crease; edge_normals: (m, 2, 3) of that face and of the rim beside.
+    triangles: (n, 3, 3) corners, mm; normals: (n, 3), and shading: (n, 3, 3) those at the corners, which run
+    on over bends; panel: (n,) index into pattern.panels; face: (n,) PRINTED, INSIDE or RIM; edges: (m, 2, 3)
+    outline pieces; edge_panel: (m,); edge_face: (m,) PRINTED or INSIDE, the face it bounds; edge_cut: (m,) a
+    cut, not a crease; edge_normals: (m, 2, 3) of that face and of the rim beside.
     """
 
     triangles: Array
@@ -57,10 +59,11 @@ class Solids(NamedTuple):
 class Model(NamedTuple):
     """A pattern's outlines, all panels in one run of points: (n, 2) in panel coordinates.
 
-    owner: the panel of each point; before, after: the points beside it; fold_before, fold_after: the fold of the side that ends
-    and begins at each point, -1 for a cut; out_before, out_after: their outward normals; centres: (p, 2) a point amid each panel;
-    caps: (k, 3) triangles, where number n + i means the centre of panel i; beyond: over the sides that end and begin at each point, the
-    facet a bend leads to, else the point's own panel; bent: the side that begins at a point is a bend.
+    owner: the panel of each point; before, after: the points beside it; fold_before, fold_after: the fold of
+    the side that ends and begins at each point, -1 for a cut; out_before, out_after: their outward normals;
+    centres: (p, 2) a point amid each panel; caps: (k, 3) triangles, where number n + i means the centre of
+    panel i; beyond: over the sides that end and begin at each point, the facet a bend leads to, else the
+    point's own panel; bent: the side that begins at a point is a bend.
     """
 
     pattern: Pattern
@@ -86,12 +89,15 @@ def prepare(pattern: Pattern) -> Model:
     after: list[int] = []
     fold_after: list[int] = []
     rims: list[list[Point]] = []
-    regions: list[tuple[int, bool, list[list[Point]]]] = []  # of each area its panel, whether it is fanned from its centre, its loops
+    # of each area its panel, whether it is fanned from its centre, its loops
+    regions: list[tuple[int, bool, list[list[Point]]]] = []
     for index, panel in enumerate(pattern.panels):
         outline, folds = _outline(panel)
-        flat_sided = len(outline) == len(panel.polygon)  # else it has arcs, which are drawn by coarser chords here
+        # else it has arcs, which are drawn by coarser chords here
+        flat_sided = len(outline) == len(panel.polygon)
         holes = [[*flat_points(h, _CHORD)[:-1]] for h in panel.holes]
-        areas = _cut_through(panel, outline, folds, holes) if panel.gaps else [[(outline, folds), *((h, [-1] * len(h)) for h in holes)]]
+        areas = (_cut_through(panel, outline, folds, holes) if panel.gaps
+                 else [[(outline, folds), *((h, [-1] * len(h)) for h in holes)]])
         for area in areas:
             for loop, labels in area:
                 first, count = len(points), len(loop)
@@ -100,7 +106,8 @@ def prepare(pattern: Pattern) -> Model:
                 owner += [index] * count
                 after += [*range(first + 1, first + count), first]
             whole = not panel.gaps and not panel.holes
-            fanned = whole and (panel.convex if flat_sided else _convex(outline)) and (bool(panel.whole) or not _slender(outline))
+            fanned = (whole and (panel.convex if flat_sided else _convex(outline))
+                      and (bool(panel.whole) or not _slender(outline)))
             regions.append((index, fanned, [loop for loop, _ in area]))
         rims.append(outline)
     caps, first = [], 0
@@ -124,7 +131,8 @@ def prepare(pattern: Pattern) -> Model:
     number = {p.name: i for i, p in enumerate(pattern.panels)}
     ends = np.array([*((number[f.parent], number[f.child]) for f in pattern.folds), (0, 0)], np.int32)
     bend = np.array([*(f.bend for f in pattern.folds), False])
-    beyond = [np.where(bend[f], ends[f].sum(axis=1) - owners, owners).astype(np.int32) for f in (folds_before, folds_after)]
+    beyond = [np.where(bend[f], ends[f].sum(axis=1) - owners, owners).astype(np.int32)
+              for f in (folds_before, folds_after)]
     return Model(pattern, array, owners, before, next_, folds_before, folds_after, outward[before], outward,
                  np.array(centres), np.array(caps, np.int32), (beyond[0], beyond[1]), bend[folds_after])
 
@@ -143,10 +151,12 @@ def solids(pattern: Pattern, fraction: float = 1.0) -> Solids:
     above = np.einsum("nij,nj->ni", across, model.points + shift) + origin + lift
     below = np.einsum("nij,nj->ni", across, model.points - shift) + origin - lift
     middle = np.einsum("pij,pj->pi", matrices[:, :3, :2], model.centres) + matrices[:, :3, 3]
-    up, down = (np.concatenate([outline, middle + matrices[:, :3, 2] * h]) for outline, h in ((above, half), (below, -half)))
+    up, down = (np.concatenate([outline, middle + matrices[:, :3, 2] * h])
+                for outline, h in ((above, half), (below, -half)))
     next_ = model.after
     drawn = ~model.bent  # facets run on into each other: there is no rim at a bend
-    rim = np.stack([above, below, below[next_], above, below[next_], above[next_]], axis=1)[drawn].reshape(-1, 3, 3)
+    rim = np.stack([above, below, below[next_], above, below[next_], above[next_]],
+                   axis=1)[drawn].reshape(-1, 3, 3)
     u, v = rim[:, 1] - rim[:, 0], rim[:, 2] - rim[:, 0]
     rim_normals = np.stack([u[:, 1] * v[:, 2] - u[:, 2] * v[:, 1], u[:, 2] * v[:, 0] - u[:, 0] * v[:, 2],
                             u[:, 0] * v[:, 1] - u[:, 1] * v[:, 0]], axis=1)
@@ -160,7 +170,8 @@ def solids(pattern: Pattern, fraction: float = 1.0) -> Solids:
         faces = matrices[:, :3, 2]
         soft = faces[model.owner] + faces[model.beyond[0]] + faces[model.beyond[1]]
         soft = np.concatenate([soft / np.linalg.norm(soft, axis=1)[:, None], faces])
-        shading = np.concatenate([soft[model.caps], -soft[model.caps[:, ::-1]], np.repeat(rim_normals[:, None], 3, axis=1)])
+        shading = np.concatenate([soft[model.caps], -soft[model.caps[:, ::-1]],
+                                  np.repeat(rim_normals[:, None], 3, axis=1)])
     else:
         shading = np.repeat(np.concatenate([cap_normals, -cap_normals, rim_normals])[:, None], 3, axis=1)
     return Solids(
@@ -169,11 +180,13 @@ def solids(pattern: Pattern, fraction: float = 1.0) -> Solids:
         shading,
         np.concatenate([cap_owner, cap_owner, np.repeat(model.owner[drawn], 2)]),
         np.repeat(np.array([PRINTED, INSIDE, RIM], np.int32), [cap_count, cap_count, rim_count]),
-        np.concatenate([np.stack([above, above[next_]], axis=1)[drawn], np.stack([below, below[next_]], axis=1)[drawn]]),
+        np.concatenate([np.stack([above, above[next_]], axis=1)[drawn],
+                        np.stack([below, below[next_]], axis=1)[drawn]]),
         np.concatenate([model.owner[drawn], model.owner[drawn]]),
         np.repeat(np.array([PRINTED, INSIDE], np.int32), int(drawn.sum())),
         np.concatenate([edge_cut[drawn], edge_cut[drawn]]),
-        np.concatenate([np.stack([up_way, rim_normals[1::2]], axis=1), np.stack([-up_way, rim_normals[::2]], axis=1)]),
+        np.concatenate([np.stack([up_way, rim_normals[1::2]], axis=1),
+                        np.stack([-up_way, rim_normals[::2]], axis=1)]),
     )
 
 
@@ -186,7 +199,8 @@ class Hit(NamedTuple):
     normal: tuple[float, float, float]
 
 
-def hit(shape: Solids, origin: Array, direction: Array, section: tuple[float, float, float, float] | None = None) -> Hit | None:
+def hit(shape: Solids, origin: Array, direction: Array, section: tuple[float, float, float, float]
+        | None = None) -> Hit | None:
     """What a ray meets first, or None.
 
     origin, direction: (3,), mm; section (a, b, c, d): what lies where ax + by + cz + d < 0 is not there.
@@ -219,7 +233,8 @@ def _triple(v: Array) -> tuple[float, float, float]:
 
 
 def printed_faces(patterns: Sequence[Pattern]) -> tuple[tuple[int, Array], ...]:
-    """Of each piece in an assembly, the number of its first printed triangle, and where all of them lie on its flat: (n, 3, 2), mm."""
+    """Of each piece in an assembly, the number of its first printed triangle, and where all of them lie on
+    its flat: (n, 3, 2), mm."""
     found, first = [], 0
     for pattern in patterns:
         model = prepare(pattern)
@@ -236,7 +251,8 @@ def printed_faces(patterns: Sequence[Pattern]) -> tuple[tuple[int, Array], ...]:
 def assembly(patterns: Sequence[Pattern], fraction: float = 1.0, apart: float = 0.0) -> Solids:
     """All pieces of a thing as one model, panels numbered through; ``apart`` 0 in place .. 1 exploded.
 
-    Exploded, each piece moves away from the middle of the whole along the line of its own middle, by the size of the whole.
+    Exploded, each piece moves away from the middle of the whole along the line of its own middle, by the size
+    of the whole.
     """
     # one piece is folded after the other, each in its share of the whole sequence
     total, before, parts = sum(len(p.steps) for p in patterns), 0, []
@@ -259,9 +275,11 @@ def assembly(patterns: Sequence[Pattern], fraction: float = 1.0, apart: float = 
             # pieces about one middle part upwards, in their order
             step = way / length * size if length > 1e-6 * size else np.array([0.0, 0.0, size * number])
             part = parts[number]
-            parts[number] = part._replace(triangles=part.triangles + step * apart, edges=part.edges + step * apart)
+            parts[number] = part._replace(triangles=part.triangles + step * apart,
+                                          edges=part.edges + step * apart)
     counts = np.cumsum([0, *(len(p.panels) for p in patterns[:-1])])
-    parts = [part._replace(panel=part.panel + first, edge_panel=part.edge_panel + first) for part, first in zip(parts, counts, strict=True)]
+    parts = [part._replace(panel=part.panel + first, edge_panel=part.edge_panel + first)
+             for part, first in zip(parts, counts, strict=True)]
     return Solids(*(np.concatenate(columns) for columns in zip(*parts, strict=True)))
 
 
@@ -273,7 +291,8 @@ def _outline(panel: FlatPanel) -> tuple[list[Point], list[int]]:
     """Points round a panel, and for each the fold of the side that begins there (-1 for a cut)."""
     points: list[Point] = []
     folds: list[int] = []
-    if len(panel.polygon) == len(panel.path) and all(isinstance(s, Line) for s in panel.path):  # straight all round
+    # straight all round
+    if len(panel.polygon) == len(panel.path) and all(isinstance(s, Line) for s in panel.path):
         return list(panel.polygon), [-1 if fold is None else fold for fold in panel.folds]
     at = panel.path[0].start
     for segment, fold in zip(panel.path, panel.folds, strict=True):
@@ -286,7 +305,8 @@ def _outline(panel: FlatPanel) -> tuple[list[Point], list[int]]:
 
 def _cut_through(panel: FlatPanel, outline: list[Point], folds: list[int],
                  holes: list[list[Point]]) -> list[list[tuple[list[Point], list[int]]]]:
-    """What is left of a facet that an opening runs across: areas, each its loops with the folds of their sides (-1 for a cut)."""
+    """What is left of a facet that an opening runs across: areas, each its loops with the folds of their
+    sides (-1 for a cut)."""
     from shapely import union_all  # few openings cross a bend, and it is slow to load
     from shapely.geometry import Polygon as Area
     from shapely.geometry.polygon import orient
@@ -295,14 +315,16 @@ def _cut_through(panel: FlatPanel, outline: list[Point], folds: list[int],
     sides = list(zip(outline, (*outline[1:], outline[0]), folds, strict=True))
 
     def fold_of(a: Point, b: Point) -> int:
-        return next((fold for p, q, fold in sides if distance_to_segment(a, p, q) < 1e-6 and distance_to_segment(b, p, q) < 1e-6), -1)
+        return next((fold for p, q, fold in sides if distance_to_segment(a, p, q) < 1e-6
+                     and distance_to_segment(b, p, q) < 1e-6), -1)
 
     def labelled(ring: Iterable[Sequence[float]]) -> tuple[list[Point], list[int]]:
         loop = [(float(x), float(y)) for x, y, *_ in ring][:-1]
         return loop, [fold_of(a, b) for a, b in zip(loop, (*loop[1:], loop[0]), strict=True)]
 
     parts = [orient(part) for part in getattr(rest, "geoms", [rest]) if part.area > 1e-6]
-    return [[labelled(part.exterior.coords), *(labelled(ring.coords) for ring in part.interiors)] for part in parts]
+    return [[labelled(part.exterior.coords), *(labelled(ring.coords) for ring in part.interiors)]
+            for part in parts]
 
 
 def _triangles(loops: Sequence[Sequence[Point]]) -> list[tuple[int, int, int]]:
@@ -311,12 +333,17 @@ def _triangles(loops: Sequence[Sequence[Point]]) -> list[tuple[int, int, int]]:
     if len(loops) == 1:
         across = _zigzag(points)
         # rungs between two sides are right as long as none turns over: they fill as much as the outline does
-        if _convex(points) or all(_twice_area(points[a], points[b], points[c]) > _FLAT_MM2 for a, b, c in across):
+        if (_convex(points) or all(_twice_area(points[a], points[b], points[c]) > _FLAT_MM2
+                                   for a, b, c in across)):
             return across
-    from shapely import constrained_delaunay_triangles, get_coordinates  # only for outlines that are not convex; slow to load
+    from shapely import (  # only for outlines that are not convex; slow to load
+        constrained_delaunay_triangles,
+        get_coordinates,
+    )
     from shapely.geometry import Polygon as Area
 
-    corners = get_coordinates(constrained_delaunay_triangles(Area(loops[0], loops[1:]))).reshape(-1, 4, 2)[:, :3]
+    corners = get_coordinates(constrained_delaunay_triangles(Area(loops[0], loops[1:]))).reshape(-1, 4, 2)[
+        :, :3]
     one, two = corners[:, 1] - corners[:, 0], corners[:, 2] - corners[:, 0]
     clockwise = one[:, 0] * two[:, 1] - one[:, 1] * two[:, 0] < 0
     corners[clockwise] = corners[clockwise][:, ::-1]
@@ -332,8 +359,9 @@ def _slender(points: Sequence[Point]) -> bool:
 
 
 def _zigzag(points: Sequence[Point]) -> list[tuple[int, int, int]]:
-    """An outline cut across from end to end, so that long ones fall into triangles no longer than they must be: right for any convex one,
-    and for those whose two sides run on and never bend back so far that a rung would cross one."""
+    """An outline cut across from end to end, so that long ones fall into triangles no longer than they must
+    be: right for any convex one, and for those whose two sides run on and never bend back so far that a rung
+    would cross one."""
     box, count = bounds(points), len(points)
     way = 0 if box.width >= box.height else 1
     above = below = min(range(count), key=lambda i: points[i][way])
@@ -361,18 +389,21 @@ def _left_turn(a: Point, b: Point, c: Point) -> bool:
 
 
 def _corner_shift(model: Model, before: Array, after: Array) -> Array:
-    """How each point moves on the printed face when the sides meeting there move outward by ``before`` and ``after`` (mm).
+    """How each point moves on the printed face when the sides meeting there move outward by ``before`` and
+    ``after`` (mm).
 
     Where two sides run on in one line, the larger move is taken.
     """
     first, second = model.out_before, model.out_after
     cross = first[:, 0] * second[:, 1] - first[:, 1] * second[:, 0]
-    # where a cut meets a bend, as at the rim of an opening, it may meet it at any angle: the point only keeps to the bend
+    # where a cut meets a bend, as at the rim of an opening, it may meet it at any angle: the point only keeps
+    # to the bend
     bent_before = model.bent[model.before]
     loose = (model.bent & (model.fold_before < 0)) | (bent_before & (model.fold_after < 0))
     straight = (np.abs(cross) < 0.05) | loose
     safe = np.where(straight, 1.0, cross)
     shift = np.stack([(before * second[:, 1] - after * first[:, 1]) / safe,
                       (after * first[:, 0] - before * second[:, 0]) / safe], axis=1)
-    larger = np.where((np.abs(before) > np.abs(after))[:, None], before[:, None] * first, after[:, None] * second)
+    larger = np.where((np.abs(before) > np.abs(after))[:, None], before[:, None] * first,
+                      after[:, None] * second)
     return np.where(straight[:, None], larger, shift)

@@ -1,8 +1,9 @@
 """Spines: what a fold turned right over really is, half a circle of card round what it encloses.
 
-On the flat such a fold is one line, and on either side of it the card runs on by half of that half circle.  Here the two panels are cut
-back to where the circle begins, and what lies between is two narrow faces, each as long as a quarter of the circle and leaning so that
-they end where the circle does.  So every face keeps its shape from the flat to the folded form.
+On the flat such a fold is one line, and on either side of it the card runs on by half of that half circle.
+Here the two panels are cut back to where the circle begins, and what lies between is two narrow faces, each
+as long as a quarter of the circle and leaning so that they end where the circle does.  So every face keeps
+its shape from the flat to the folded form.
 """
 
 from __future__ import annotations
@@ -27,9 +28,9 @@ Loop: TypeAlias = list[tuple[Point, int | None]]
 class Spine(NamedTuple):
     """Half of a fold turned right over, beside one of its panels.
 
-    fold: its number; panel: beside which; strip: in the panel's coordinates, counter-clockwise, beginning with
-    the line; hinge_at: the side of it that is its hinge; lean_deg: how far it turns from the panel at that hinge; reach: of the half circle
-    past the hinge, mid-surface, mm.
+    fold: its number; panel: beside which; strip: in the panel's coordinates, counter-clockwise, beginning
+    with the line; hinge_at: the side of it that is its hinge; lean_deg: how far it turns from the panel at
+    that hinge; reach: of the half circle past the hinge, mid-surface, mm.
     """
 
     fold: int
@@ -50,7 +51,8 @@ class Spine(NamedTuple):
         ux, uy = (qx - px) / length, (qy - py) / length
         angle = math.radians(self.lean_deg)
         cos, sin, one = math.cos(angle), math.sin(angle), 1.0 - math.cos(angle)
-        turn = np.array(((cos + ux * ux * one, ux * uy * one, uy * sin), (ux * uy * one, cos + uy * uy * one, -ux * sin),
+        turn = np.array(((cos + ux * ux * one, ux * uy * one, uy * sin),
+                         (ux * uy * one, cos + uy * uy * one, -ux * sin),
                          (-uy * sin, ux * sin, cos)))
         at = np.array((px, py, 0.0))
         moved = np.eye(4)
@@ -61,7 +63,8 @@ class Spine(NamedTuple):
 
 def turned_right_over(fold: FlatFold) -> bool:
     """Whether card stands in half a circle along a fold."""
-    return abs(fold.angle_deg) == FLAT_DEG and fold.gain > TOLERANCE.same_point and fold.apart_mm > TOLERANCE.same_point
+    return (abs(fold.angle_deg) == FLAT_DEG and fold.gain > TOLERANCE.same_point and fold.apart_mm
+            > TOLERANCE.same_point)
 
 
 @lru_cache(maxsize=32)
@@ -78,7 +81,8 @@ def cut_back(pattern: Pattern) -> tuple[dict[str, Loop], tuple[Spine, ...]]:
             kept, strip = _shortened(loops[name], number, deep)
             if strip is not None:
                 loops[name] = kept
-                spines.append(Spine(number, name, *strip, math.copysign(lean, fold.angle_deg), fold.apart_mm / 2))
+                spines.append(Spine(number, name, *strip, math.copysign(lean, fold.angle_deg),
+                                    fold.apart_mm / 2))
     return loops, tuple(spines)
 
 
@@ -93,8 +97,8 @@ def _loop(panel: FlatPanel) -> Loop:
 
 
 def _shortened(loop: Loop, number: int, deep: float) -> tuple[Loop, tuple[Polygon, int] | None]:
-    """A loop cut back by so much behind the side of a fold, and the strip cut off with the place of its hinge's end in it; None where there
-    is no room for that."""
+    """A loop cut back by so much behind the side of a fold, and the strip cut off with the place of its
+    hinge's end in it; None where there is no room for that."""
     at = next((i for i, (_, label) in enumerate(loop) if label == number), None)
     if at is None:
         return loop, None
@@ -110,11 +114,14 @@ def _shortened(loop: Loop, number: int, deep: float) -> tuple[Loop, tuple[Polygo
     along = (after.at[0] - before.at[0]) * (q[0] - p[0]) + (after.at[1] - before.at[1]) * (q[1] - p[1])
     if along <= TOLERANCE.same_point:
         return loop, None
-    passed, passed_before = points[1:1 + after.passed], points[len(points) - before.passed:] if before.passed else []
+    passed, passed_before = (points[1:1 + after.passed],
+                             points[len(points) - before.passed:] if before.passed else [])
     strip = (p, q, *passed, after.at, before.at, *passed_before)
     kept: Loop = [(before.at, number)]
-    # a side that runs on in line with the fold stays as it is, and the panel goes back square below its corner
-    kept += [(after.at, None), *ring] if after.square else [(after.at, ring[after.passed][1]), *ring[1 + after.passed:]]
+    # a side that runs on in line with the fold stays as it is, and the panel goes back square below its
+    # corner
+    kept += ([(after.at, None), *ring] if after.square
+             else [(after.at, ring[after.passed][1]), *ring[1 + after.passed:]])
     if before.square:
         kept.append((p, None))
     else:
@@ -123,8 +130,9 @@ def _shortened(loop: Loop, number: int, deep: float) -> tuple[Loop, tuple[Polygo
 
 
 class _Crossing(NamedTuple):
-    """Where an outline, followed from a fold's end, comes so deep: the point, how many corners lie before it, and whether it is none of the
-    outline's points but square below the corner, since the outline runs on in line with the fold."""
+    """Where an outline, followed from a fold's end, comes so deep: the point, how many corners lie before it,
+    and whether it is none of the outline's points but square below the corner, since the outline runs on in
+    line with the fold."""
 
     at: Point
     passed: int
@@ -139,13 +147,15 @@ def _crossing(corner: Point, beyond: Sequence[Point], inward: Point, deep: float
             return _Crossing((corner[0] + inward[0] * deep, corner[1] + inward[1] * deep), 0, True)
         if rise > deep:
             share = (deep - level) / (rise - level)
-            return _Crossing((here[0] + (point[0] - here[0]) * share, here[1] + (point[1] - here[1]) * share), passed, False)
+            return _Crossing((here[0] + (point[0] - here[0]) * share, here[1] + (point[1] - here[1]) * share),
+                             passed, False)
         here, level = point, rise
     return None
 
 
 def reached(pattern: Pattern) -> Matrix:
-    """The outermost points of the half circles a piece is folded in, (n, 3), mm, with the card's thickness."""
+    """The outermost points of the half circles a piece is folded in, (n, 3), mm, with the card's
+    thickness."""
     _, spines = cut_back(pattern)
     posed = finished(pattern)
     half = pattern.stock.caliper_mm / 2

@@ -1,7 +1,8 @@
 """Looking at a model: a camera that orbits, the matrix it gives, and the ray under a point of the picture.
 
-z is up.  Yaw turns the camera round the z axis, pitch lifts it above the horizon; both in degrees.  At zoom 1 the picture holds the
-upright cylinder round the model, seen at that pitch: turning a thing never changes its size, tilting it does so gently.
+z is up.  Yaw turns the camera round the z axis, pitch lifts it above the horizon; both in degrees.  At zoom 1
+the picture holds the upright cylinder round the model, seen at that pitch: turning a thing never changes its
+size, tilting it does so gently.
 """
 
 from __future__ import annotations
@@ -15,7 +16,8 @@ from numpy.typing import NDArray
 from mingei.core.folded.sides import STANDARD_VIEWS
 
 Array = NDArray[np.float64]
-#: Half the angle under which the ball round the model is seen, degrees: a quiet perspective, as of a thing in the hand.
+#: Half the angle under which the ball round the model is seen, degrees: a quiet perspective, as of a thing in
+#: the hand.
 _HALF_VIEW_DEG = 11.0
 #: Room left round the model, as a share of it.
 _AIR = 1.05
@@ -24,7 +26,8 @@ ZOOM_LEAST, ZOOM_MOST = 0.2, 20.0
 
 @dataclass(frozen=True)
 class Camera:
-    """Where one looks from.  target: the middle of the model; spread, rise: radius and half height of the cylinder round it, mm."""
+    """Where one looks from.  target: the middle of the model; spread, rise: radius and half height of the
+    cylinder round it, mm."""
 
     yaw: float = STANDARD_VIEWS[0][1]
     pitch: float = STANDARD_VIEWS[0][2]
@@ -40,7 +43,8 @@ class Camera:
 
     def orbit(self, yaw: float, pitch: float) -> Camera:
         """Turned by so many degrees; the pitch stops short of straight up and down."""
-        return replace(self, yaw=(self.yaw + yaw) % 360.0, pitch=max(-_PITCH_MOST, min(_PITCH_MOST, self.pitch + pitch)))
+        return replace(self, yaw=(self.yaw + yaw) % 360.0,
+                       pitch=max(-_PITCH_MOST, min(_PITCH_MOST, self.pitch + pitch)))
 
     def zoomed(self, factor: float) -> Camera:
         return replace(self, zoom=max(ZOOM_LEAST, min(ZOOM_MOST, self.zoom * factor)))
@@ -49,7 +53,8 @@ class Camera:
         """Unit vectors to the right, up, and from the target to the eye."""
         yaw, pitch = math.radians(self.yaw), math.radians(self.pitch)
         cos, sin, level, steep = math.cos(yaw), math.sin(yaw), math.cos(pitch), math.sin(pitch)
-        return (np.array([-sin, cos, 0.0]), np.array([-steep * cos, -steep * sin, level]), np.array([level * cos, level * sin, steep]))
+        return (np.array([-sin, cos, 0.0]), np.array([-steep * cos, -steep * sin, level]),
+                np.array([level * cos, level * sin, steep]))
 
     def eye(self) -> Array:
         return np.array(self.target) + self.basis()[2] * self._distance()
@@ -59,8 +64,10 @@ class Camera:
 
     def _half_extent(self, aspect: float) -> tuple[float, float]:
         """Tangents of half the view across and up, for a picture ``aspect`` times as wide as high."""
-        sin, cos, far = math.sin(math.radians(self.pitch)), math.cos(math.radians(self.pitch)), self._distance()
-        # the cylinder's nearest and furthest edges, seen one above the other, and its sides, seen at their widest
+        sin, cos, far = (math.sin(math.radians(self.pitch)), math.cos(math.radians(self.pitch)),
+                         self._distance())
+        # the cylinder's nearest and furthest edges, seen one above the other, and its sides, seen at their
+        # widest
         edges = [(u, w) for u in (self.spread, -self.spread) for w in (self.rise, -self.rise)]
         up = max(abs(w * cos - u * sin) / (far - u * cos - w * sin) for u, w in edges)
         across = self.spread / math.sqrt((far - self.rise * abs(sin)) ** 2 - (self.spread * cos) ** 2)
@@ -100,7 +107,8 @@ def framed(camera: Camera, points: Array) -> Camera:
     low, high = points.min(axis=0), points.max(axis=0)
     middle = (low + high) / 2
     spread = float(np.linalg.norm((points - middle)[:, :2], axis=1).max())
-    return replace(camera, target=(float(middle[0]), float(middle[1]), float(middle[2])), spread=max(spread, 1.0),
+    return replace(camera, target=(float(middle[0]), float(middle[1]), float(middle[2])),
+                   spread=max(spread, 1.0),
                    rise=max(float(high[2] - low[2]) / 2, 0.5))
 
 

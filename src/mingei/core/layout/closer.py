@@ -27,8 +27,8 @@ TRIES, _IN_VAIN = 240, 100
 
 
 class Found(NamedTuple):
-    """The best so far: where every piece lies; sheets: how many that takes, before: how many the plain layout took; least: no fewer can
-    do, by the pieces' areas; share: of the work done, 0..1."""
+    """The best so far: where every piece lies; sheets: how many that takes, before: how many the plain layout
+    took; least: no fewer can do, by the pieces' areas; share: of the work done, 0..1."""
 
     spots: tuple[Spot, ...]
     sheets: int
@@ -37,8 +37,10 @@ class Found(NamedTuple):
     share: float
 
 
-def closer(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = (), tries: int = TRIES, seed: int = 0) -> Iterator[Found]:
-    """The layout of all that fits, better and better, until nothing is gained any more; what is locked stays where it is.
+def closer(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = (), tries: int = TRIES,
+           seed: int = 0) -> Iterator[Found]:
+    """The layout of all that fits, better and better, until nothing is gained any more; what is locked stays
+    where it is.
 
     The same pieces, tries and seed give the same layouts.
     """
@@ -47,10 +49,12 @@ def closer(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = (), trie
     groups = groups_of(fitting, sheet)
     best = [spots_of(arrange(_loads(group), sheet, tuple(locked.values())).pages) for group in groups]
     before = sum(_sheets(b) for b in best)
-    least = [fewest([_part(i, sheet) for i in group], room(sheet).width, room(sheet).height, sheet.laying.gap) for group in groups]
+    least = [fewest([_part(i, sheet) for i in group], room(sheet).width, room(sheet).height, sheet.laying.gap)
+             for group in groups]
 
     def found(share: float) -> Found:
-        return Found(tuple(s for b in best for s in b), sum(_sheets(b) for b in best), before, sum(least), share)
+        return Found(tuple(s for b in best for s in b), sum(_sheets(b) for b in best), before, sum(least),
+                     share)
 
     yield found(0.0)
     for number, group in enumerate(groups):
@@ -76,11 +80,13 @@ def _part(item: Item, sheet: Sheet) -> Part:
     """The piece with its name beneath, where there is room for that at all."""
     space, turns, card = room(sheet), sheet.laying.way.turns, outline(item.load.pattern)
     sizes = [bounds(turned(turn).apply_all(card)) for turn in turns]
-    named = sheet.laying.names and any(b.width <= space.width and b.height + NAME_MM <= space.height for b in sizes)
+    named = (sheet.laying.names and any(b.width <= space.width and b.height + NAME_MM <= space.height
+                                        for b in sizes))
     return Part((card,), turns, (name_width(item.load.words), NAME_MM) if named else (0.0, 0.0))
 
 
-def _nested(group: Sequence[Item], sheet: Sheet, locked: dict[Key, Spot], seed: int) -> Iterator[tuple[Spot, ...]]:
+def _nested(group: Sequence[Item], sheet: Sheet, locked: dict[Key, Spot],
+            seed: int) -> Iterator[tuple[Spot, ...]]:
     """The spots of a group, nested again and again."""
     space = room(sheet)
     parts = [_part(item, sheet) for item in group]
@@ -95,7 +101,8 @@ def _nested(group: Sequence[Item], sheet: Sheet, locked: dict[Key, Spot], seed: 
         item, part = group[laid.number], parts[laid.number]
         if item.key in locked:
             return locked[item.key]._replace(page=page)
-        return Spot(*item.key, page, round(space.left + laid.x, 4), round(space.bottom + laid.y + part.beneath[1], 4), laid.turn_deg)
+        return Spot(*item.key, page, round(space.left + laid.x, 4),
+                    round(space.bottom + laid.y + part.beneath[1], 4), laid.turn_deg)
 
     nest = Nest(parts, space.width, space.height, sheet.laying.gap, [pages[p] for p in sorted(pages)])
     for nesting in nest.search(seed):

@@ -9,12 +9,14 @@ from dataclasses import replace
 from mingei.core.drawing import Ink, Stroke
 from mingei.core.plane.shape import Line, Path, Segment
 
-#: Lines so near each other are one line, mm, and so alike in direction, degrees; a rest shorter than this is none.
+#: Lines so near each other are one line, mm, and so alike in direction, degrees; a rest shorter than this is
+#: none.
 _NEAR_MM, _ALIKE_DEG, _REST_MM = 0.02, 0.01, 0.02
 
 
 def cut_once(strokes: Iterable[Stroke]) -> list[Stroke]:
-    """The strokes with every stretch of a straight cut made once; what is left of an outline may come in several strokes then."""
+    """The strokes with every stretch of a straight cut made once; what is left of an outline may come in
+    several strokes then."""
     made: dict[tuple[int, int], list[tuple[float, float, float, float]]] = {}
     found: list[Stroke] = []
     for stroke in strokes:
@@ -48,7 +50,8 @@ def _rests(line: Line, made: dict[tuple[int, int], list[tuple[float, float, floa
     turn, off = math.degrees(math.atan2(uy, ux)), ax * uy - ay * ux
     start, end = sorted((ax * ux + ay * uy, bx * ux + by * uy))
     key = round(turn), round(off)
-    known = [(s, e) for dt in (-1, 0, 1) for do in (-1, 0, 1) for s, e, t, o in made.get((key[0] + dt, key[1] + do), ())
+    known = [(s, e) for dt in (-1, 0, 1) for do in (-1, 0, 1)
+             for s, e, t, o in made.get((key[0] + dt, key[1] + do), ())
              if abs(t - turn) < _ALIKE_DEG and abs(o - off) < _NEAR_MM and e > start and s < end]
     made.setdefault(key, []).append((start, end, turn, off))
     if not known:

@@ -1,4 +1,5 @@
-"""The cutting list: every piece by letter with its size in mm and in inches, copies, stock, grain; rectangles told from outlines."""
+"""The cutting list: every piece by letter with its size in mm and in inches, copies, stock, grain; rectangles
+told from outlines."""
 
 from __future__ import annotations
 
@@ -16,9 +17,9 @@ _NEAR_MM = 0.05
 
 
 class Row(NamedTuple):
-    """letter: A, B … Z, AA …; thing, piece: its names; width, height: of its blank, mm; square: it is a plain rectangle, cut on a trimmer;
-    copies; stock: its name; grain: along which of its own sides the fibres should run, "long", "short" or "" for either; owner: the thing
-    by its id."""
+    """letter: A, B … Z, AA …; thing, piece: its names; width, height: of its blank, mm; square: it is a plain
+    rectangle, cut on a trimmer; copies; stock: its name; grain: along which of its own sides the fibres
+    should run, "long", "short" or "" for either; owner: the thing by its id."""
 
     letter: str
     thing: str
@@ -51,7 +52,8 @@ def is_square(pattern: Pattern) -> bool:
 
 
 def cutting_list(loads: Iterable[Load]) -> tuple[Row, ...]:
-    """Alike pieces of one stock share a letter; rectangles first, the largest first, then outlines in their order."""
+    """Alike pieces of one stock share a letter; rectangles first, the largest first, then outlines in their
+    order."""
     alike: dict[tuple[object, ...], Row] = {}
     for load in loads:
         p = load.pattern
@@ -60,18 +62,20 @@ def cutting_list(loads: Iterable[Load]) -> tuple[Row, ...]:
         key = (width, height, p.stock.id) if square else (load.owner, p.name)
         known = alike.get(key)
         if known is None:
-            alike[key] = Row("", load.thing, p.name, width, height, square, p.copies, p.stock.name, own_grain(p),
+            alike[key] = Row("", load.thing, p.name, width, height, square, p.copies, p.stock.name,
+                             own_grain(p),
                              load.owner)
         else:
             alike[key] = known._replace(copies=known.copies + p.copies,
-                                        piece=f"{known.piece}, {p.name}" if p.name not in known.piece.split(", ") else known.piece)
+                                        piece=f"{known.piece}, {p.name}"
+                                        if p.name not in known.piece.split(", ") else known.piece)
     rows = sorted(alike.values(), key=lambda r: (not r.square, -r.width * r.height if r.square else 0.0))
     return tuple(r._replace(letter=letter(i)) for i, r in enumerate(rows))
 
 
 def own_grain(pattern: Pattern) -> str:
-    """Along which of a piece's sides its fibres should run, "long" or "short", since its longest folds lie so; "" where it does not
-    matter."""
+    """Along which of a piece's sides its fibres should run, "long" or "short", since its longest folds lie
+    so; "" where it does not matter."""
     folds = [f for f in pattern.folds if f.angle_deg]
     if not folds or pattern.stock.grain is Grain.NONE:
         return ""
@@ -81,8 +85,8 @@ def own_grain(pattern: Pattern) -> str:
 
 
 def as_csv(rows: Iterable[Row]) -> str:
-    """The list as comma-separated text, a heading first; inches as decimals, and as fractions with their unit, so that none reads as a
-    date."""
+    """The list as comma-separated text, a heading first; inches as decimals, and as fractions with their
+    unit, so that none reads as a date."""
     import csv
     import io
 
@@ -119,7 +123,8 @@ def as_csv(rows: Iterable[Row]) -> str:
                 write_inches(r.height),
                 r.copies,
                 plain(r.stock),
-                {"long": "along the longer side", "short": "along the shorter side"}.get(r.grain, "either way"),
+                {"long": "along the longer side",
+                 "short": "along the shorter side"}.get(r.grain, "either way"),
                 "rectangle" if r.square else "outline",
             )
         )

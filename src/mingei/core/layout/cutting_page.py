@@ -1,4 +1,5 @@
-"""The cutting list as pages to be printed: letter, drawing, name, size in mm and inches, stock, copies, grain."""
+"""The cutting list as pages to be printed: letter, drawing, name, size in mm and inches, stock, copies,
+grain."""
 
 from __future__ import annotations
 
@@ -18,33 +19,39 @@ _ROW_MM, _PICTURE_MM = 19.0, 15.0
 _COLUMNS = (0.0, 9.0, 28.0, 92.0, 146.0)
 
 
-def cutting_pages(loads: Sequence[Load], sheet: Sheet, title: str, speak: Callable[[str], str] = str) -> tuple[Drawing, ...]:
-    """The list on as many pages of the sheet as it takes.  speak: from the core's English to the language of the print."""
+def cutting_pages(loads: Sequence[Load], sheet: Sheet, title: str,
+                  speak: Callable[[str], str] = str) -> tuple[Drawing, ...]:
+    """The list on as many pages of the sheet as it takes.  speak: from the core's English to the language of
+    the print."""
     rows = cutting_list(loads)
     left, top = sheet.margin + 4.0, sheet.height - sheet.margin - 6.0
     fit = max(1, int((top - 8.0 - sheet.margin) / _ROW_MM))
     many = -(-len(rows) // fit)
     pages = []
     for number in range(many):
-        heading = told(say("{title}: cutting list, page {number} of {count}", title=title, number=number + 1, count=many), speak)
+        heading = told(say("{title}: cutting list, page {number} of {count}", title=title, number=number + 1,
+                           count=many), speak)
         texts, strokes = [Text((left, top), 4.2, heading, bold=True)], []
         for place, row in enumerate(rows[number * fit:(number + 1) * fit]):
             y = top - 8.0 - place * _ROW_MM
             strokes.append(Stroke(Ink.DRAW, (Line((left, y), (sheet.width - sheet.margin - 4.0, y)),)))
             strokes += _picture(row, loads, (left + _COLUMNS[1], y - _ROW_MM + (_ROW_MM - _PICTURE_MM) / 2))
             texts += _words(row, left, y, speak)
-        pages.append(Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), heading, correction=sheet.printer.correction))
+        pages.append(Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), heading,
+                             correction=sheet.printer.correction))
     return tuple(pages)
 
 
 def _picture(row: Row, loads: Sequence[Load], corner: Point) -> list[Stroke]:
     """The outline of the piece, small."""
-    load = next(load for load in loads if load.owner == row.owner and load.pattern.name == row.piece.split(", ")[0])
+    load = next(load for load in loads if load.owner == row.owner and load.pattern.name
+                == row.piece.split(", ")[0])
     points = outline(load.pattern)
     box = bounds(points)
     factor = min(_PICTURE_MM / box.width, _PICTURE_MM / box.height)
     dx, dy = (_PICTURE_MM - box.width * factor) / 2, (_PICTURE_MM - box.height * factor) / 2
-    small = [(corner[0] + dx + (x - box.left) * factor, corner[1] + dy + (y - box.bottom) * factor) for x, y in points]
+    small = [(corner[0] + dx + (x - box.left) * factor, corner[1] + dy + (y - box.bottom) * factor)
+             for x, y in points]
     return [Stroke(Ink.CUT, tuple(Line(a, b) for a, b in zip(small, (*small[1:], small[0]), strict=True)))]
 
 
@@ -56,7 +63,8 @@ def _words(row: Row, left: float, y: float, speak: Callable[[str], str]) -> list
     copies = told(say("{count} pieces" if row.copies > 1 else "{count} piece", count=row.copies), speak)
     return [
         Text((left + _COLUMNS[0], first), 5.0, row.letter, bold=True),
-        Text((left + _COLUMNS[2], first), 3.0, _short(f"{row.thing}: {speak(row.piece)}" if row.piece != row.thing else row.thing)),
+        Text((left + _COLUMNS[2], first), 3.0,
+             _short(f"{row.thing}: {speak(row.piece)}" if row.piece != row.thing else row.thing)),
         Text((left + _COLUMNS[2], second), 2.6, _short(speak(row.stock))),
         Text((left + _COLUMNS[3], first), 3.2, size, bold=row.square),
         Text((left + _COLUMNS[3], second), 2.8, inches),

@@ -1,7 +1,8 @@
-"""What stands beneath the pieces of a page, line over line: the check bars, the key of lines, the stock, and what the page is.
+"""What stands beneath the pieces of a page, line over line: the check bars, the key of lines, the stock, and
+what the page is.
 
-Everything is set in the widths the letters really have, so that nothing runs into anything however long the words and however small the
-sheet: lines shrink first, and are cut short last.
+Everything is set in the widths the letters really have, so that nothing runs into anything however long the
+words and however small the sheet: lines shrink first, and are cut short last.
 """
 
 from __future__ import annotations
@@ -47,7 +48,8 @@ def bars(sheet: Sheet) -> tuple[float, float]:
     """How long the two check bars of a sheet are, across and along, mm."""
     inner = (sheet.width - 2 * sheet.margin, sheet.height - 2 * sheet.margin)
     free = [side - _start(sheet) - (CORNER_MM if sheet.laying.corners else 0.0) - 0.5 for side in inner]
-    across, along = (next((bar for bar in (CHECK_BAR_MM, *SHORTER_MM) if bar <= room), SHORTER_MM[-1]) for room in free)
+    across, along = (next((bar for bar in (CHECK_BAR_MM, *SHORTER_MM) if bar <= room), SHORTER_MM[-1])
+                     for room in free)
     return across, along
 
 
@@ -64,18 +66,21 @@ def bar_strokes(sheet: Sheet) -> list[Stroke]:
     across, along = bars(sheet)
     x, y, up, left = m + start, m + _TICK, m + start, m + _TICK
     lines = [Line((x, y), (x + across, y)), *(Line((x + s, y), (x + s, y - _TICK)) for s in (0.0, across)),
-             Line((left, up), (left, up + along)), *(Line((left, up + s), (left - _TICK, up + s)) for s in (0.0, along))]
+             Line((left, up), (left, up + along)),
+             *(Line((left, up + s), (left - _TICK, up + s)) for s in (0.0, along))]
     if in_inches(sheet):
         inches = INCH_BAR_IN * MM_PER_INCH
-        lines += [Line((x + across, y), (x + inches, y)), *(Line((x + s, y), (x + s, y + 0.9)) for s in (0.0, inches))]
+        lines += [Line((x + across, y), (x + inches, y)),
+                  *(Line((x + s, y), (x + s, y + 0.9)) for s in (0.0, inches))]
     return mark(*lines)
 
 
-def footer(page: Page, title: str, inks: Iterable[Ink], joining: str, right: float, speak: Speak) -> tuple[list[Stroke], list[Text]]:
+def footer(page: Page, title: str, inks: Iterable[Ink], joining: str, right: float,
+           speak: Speak) -> tuple[list[Stroke], list[Text]]:
     """All that stands beneath the pieces.
 
-    inks: those the key explains; joining: what to do with a tile, "" for a whole page; right: where the lowest two lines must end, mm.
-    speak: from the core's English to the language the words are printed in.
+    inks: those the key explains; joining: what to do with a tile, "" for a whole page; right: where the
+    lowest two lines must end, mm. speak: from the core's English to the language the words are printed in.
     """
     sheet, m = page.sheet, page.sheet.margin
     left = m + _TICK + _BESIDE
@@ -90,7 +95,8 @@ def footer(page: Page, title: str, inks: Iterable[Ink], joining: str, right: flo
     words, size = fitted(said[0] if whole else said[1], low_end - left, (2.4, 2.2, 2.0, 1.8, 1.6), bold=True)
     texts.append(Text((left, m + 4.2), size, words, bold=True))
     if in_inches(sheet):
-        texts.append(Text((m + _start(sheet) + INCH_BAR_IN * MM_PER_INCH + 0.8, m + 2.6), 1.9, f"{INCH_BAR_IN} in"))
+        texts.append(Text((m + _start(sheet) + INCH_BAR_IN * MM_PER_INCH + 0.8, m + 2.6), 1.9,
+                          f"{INCH_BAR_IN} in"))
     lines, key, up = _key(list(inks), left, min(right, edge) - left, m + 8.4, speak, 1 if joining else 2)
     strokes += lines
     texts += key
@@ -99,17 +105,20 @@ def footer(page: Page, title: str, inks: Iterable[Ink], joining: str, right: flo
     texts += [Text(text.at, text.size, speak(text.words)) for text in named]
     stock = page.stock
     template = _TEMPLATE if sheet.laying.template else _OUTSIDE
-    caliper = write_mm(stock.caliper_mm) if sheet.unit == "mm" else f"{write(stock.caliper_mm, 'in')} ({write_mm(stock.caliper_mm)})"
+    caliper = (write_mm(stock.caliper_mm) if sheet.unit == "mm"
+               else f"{write(stock.caliper_mm, 'in')} ({write_mm(stock.caliper_mm)})")
     line = told(say(template, stock=stock.name, caliper=caliper), speak)
     if sheet.printer.correction != (1.0, 1.0):
-        line += " " + told(say("Corrected for {printer}.", printer=sheet.printer.name or "this printer"), speak)
+        line += (" " + told(say("Corrected for {printer}.", printer=sheet.printer.name or "this printer"),
+                            speak))
     words, size = fitted(line, edge - left - (_GRAIN_MM + 2.0 if named else 0.0), (2.8, 2.5, 2.2, 1.9))
     texts.append(Text((left, up), size, words))
     number = told(say("page {number} of {count}", number=page.number, count=page.count), speak)
     _, small = fitted(number, 0.3 * (edge - left), (2.8, 2.4, 2.0))
     reach = width(number, small)
     texts.append(Text((edge - reach, up + 4.3), small, number))
-    words, size = fitted(heading(page, title, speak), edge - left - reach - 4.0, (3.6, 3.2, 2.8, 2.4, 2.1), bold=True)
+    words, size = fitted(heading(page, title, speak), edge - left - reach - 4.0, (3.6, 3.2, 2.8, 2.4, 2.1),
+                         bold=True)
     texts.append(Text((left, up + 4.3), size, words, bold=True))
     if joining:
         words, size = fitted(joining, edge - left, (2.6, 2.3, 2.0, 1.8, 1.6))
@@ -129,7 +138,8 @@ def heading(page: Page, title: str, speak: Speak) -> str:
     item = page.items[0]
     words = f"{title}: {told(item.load.words, speak)}"
     copies = item.load.pattern.copies
-    return told(say("{piece}, {number} of {count}", piece=words, number=item.copy + 1, count=copies), speak) if copies > 1 else words
+    return (told(say("{piece}, {number} of {count}", piece=words, number=item.copy + 1, count=copies), speak)
+            if copies > 1 else words)
 
 
 def _bars_said(across: float, along: float, inches: bool, speak: Speak) -> tuple[str, str]:
@@ -139,10 +149,13 @@ def _bars_said(across: float, along: float, inches: bool, speak: Speak) -> tuple
         first = ("check bars: both must measure 100 mm, the level one 4 in to its upper tick. " if inches
                  else "check bars: both must measure 100 mm. ")
         return speak(first + tail), speak("check bars: both must measure 100 mm")
-    first = say("check bars: level {across}, upright {along}. Print at actual size (100 %), never fit to page.", across=write_mm(across),
+    first = say(
+        "check bars: level {across}, upright {along}. Print at actual size (100 %), never fit to page.",
+        across=write_mm(across),
                 along=write_mm(along))
     return told(first, speak), told(
-        say("check bars: level {across}, upright {along}", across=write_mm(across), along=write_mm(along)), speak
+        say("check bars: level {across}, upright {along}", across=write_mm(across), along=write_mm(along)),
+        speak
     )
 
 
@@ -173,7 +186,8 @@ def _rows(widths: Sequence[float], room: float) -> list[list[int]]:
     return rows if all(wide <= room for wide in widths) else [*rows, *([[]] * 9)]
 
 
-def _key_rows(inks: Sequence[Ink], words: Sequence[str], rows: Sequence[Sequence[int]], left: float, low: float,
+def _key_rows(inks: Sequence[Ink], words: Sequence[str], rows: Sequence[Sequence[int]], left: float,
+              low: float,
               size: float) -> tuple[list[Stroke], list[Text], float]:
     strokes, texts, y = [], [], low
     rows = [row for row in rows if row]

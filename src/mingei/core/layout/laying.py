@@ -1,4 +1,5 @@
-"""How pieces are laid on sheets and what is printed round them: a person's choices; and the printer, as it was measured."""
+"""How pieces are laid on sheets and what is printed round them: a person's choices; and the printer, as it
+was measured."""
 
 from __future__ import annotations
 
@@ -14,7 +15,8 @@ from mingei.core.words import say
 GAP_MM, LEAST_GAP_MM, MOST_GAP_MM = 3.0, 0.0, 50.0
 #: What a usual printer leaves white at each side, and the most that can be, mm.
 MARGIN_MM, MOST_MARGIN_MM = 8.0, 40.0
-#: A printer whose bars differ more than this (a share of 1) was not set to actual size: that is mended there, not corrected here.
+#: A printer whose bars differ more than this (a share of 1) was not set to actual size: that is mended there,
+#: not corrected here.
 MOST_OFF = 0.03
 #: The bars measured, mm.
 BAR_MM = 100.0
@@ -27,7 +29,8 @@ GROUPS = ("A", "B", "C", "D", "E", "F")
 
 
 class Way(StrEnum):
-    """How pieces may be turned: freely by quarters; upright along the sheet's long side; or lying across it."""
+    """How pieces may be turned: freely by quarters; upright along the sheet's long side; or lying across
+    it."""
 
     FREE = "free"
     ALONG = "along"
@@ -40,7 +43,8 @@ class Way(StrEnum):
 
 
 class CutLine(StrEnum):
-    """How cuts are printed: as they are, as thin as can be, as ticks outside the corners, on the back of the sheet, or not at all."""
+    """How cuts are printed: as they are, as thin as can be, as ticks outside the corners, on the back of the
+    sheet, or not at all."""
 
     LINE = "line"
     HAIR = "hairline"
@@ -50,10 +54,11 @@ class CutLine(StrEnum):
 
 
 class Laying(NamedTuple):
-    """gap: card left between pieces, mm; way: how they may be turned; together: pieces of one thing share sheets with no other thing;
-    template: printed mirrored on paper that is stuck to the back of the card; cuts: how they are printed; folds, numbers, names: whether
-    fold lines, the numbers of seams and the names beneath pieces are; corners: marks for a machine that cuts what was printed; groups:
-    pieces, by the id of their thing and by name, kept together with those of their letter, which share sheets with no others."""
+    """gap: card left between pieces, mm; way: how they may be turned; together: pieces of one thing share
+    sheets with no other thing; template: printed mirrored on paper that is stuck to the back of the card;
+    cuts: how they are printed; folds, numbers, names: whether fold lines, the numbers of seams and the names
+    beneath pieces are; corners: marks for a machine that cuts what was printed; groups: pieces, by the id of
+    their thing and by name, kept together with those of their letter, which share sheets with no others."""
 
     gap: float = GAP_MM
     way: Way = Way.FREE
@@ -79,9 +84,10 @@ class Laying(NamedTuple):
 class Printer(NamedTuple):
     """A printer as it was measured.
 
-    margin: what it leaves white at each side, mm, the widest; across, along: how long it prints its check bars of 100 mm, mm; heaviest:
-    the heaviest stock its maker allows, g/m2, 0 where that is not known; back_x, back_y: how far the back of a sheet lies to the right of
-    and above its front, seen from the back, mm.
+    margin: what it leaves white at each side, mm, the widest; across, along: how long it prints its check
+    bars of 100 mm, mm; heaviest: the heaviest stock its maker allows, g/m2, 0 where that is not known;
+    back_x, back_y: how far the back of a sheet lies to the right of and above its front, seen from the back,
+    mm.
     """
 
     name: str = ""
@@ -97,7 +103,8 @@ class Printer(NamedTuple):
         return 0.0 < self.heaviest < gsm
 
     def measured_again(self, across: float = BAR_MM, along: float = BAR_MM) -> Printer:
-        """The printer after a print already corrected came out with bars so long, mm: what is still off adds to what was known."""
+        """The printer after a print already corrected came out with bars so long, mm: what is still off adds
+        to what was known."""
         return self._replace(across=self.across * across / BAR_MM, along=self.along * along / BAR_MM)
 
     @property
@@ -119,10 +126,12 @@ def check_laying(laying: Laying) -> None:
     """Raises MeasureError naming the value at fault."""
     if not (math.isfinite(laying.gap) and LEAST_GAP_MM <= laying.gap <= MOST_GAP_MM):
         raise MeasureError(say("{mm:g} mm cannot be left between pieces", mm=laying.gap), "spacing",
-                           say("write {least} to {most}", least=write_mm(LEAST_GAP_MM), most=write_mm(MOST_GAP_MM)))
+                           say("write {least} to {most}", least=write_mm(LEAST_GAP_MM),
+                               most=write_mm(MOST_GAP_MM)))
     for _, piece, letter in laying.groups:
         if letter not in GROUPS:
-            raise MeasureError(say("{letter!r} is no group", letter=letter), say("the group of the {piece}", piece=piece),
+            raise MeasureError(say("{letter!r} is no group", letter=letter),
+                               say("the group of the {piece}", piece=piece),
                                say("use one of {letters}", letters=", ".join(GROUPS)))
 
 
@@ -135,19 +144,25 @@ def check_printer(printer: Printer) -> None:
                            say("write 0 to {most}", most=write_mm(MOST_MARGIN_MM)))
     for word, bar in (("bar across", printer.across), ("bar along", printer.along)):
         if abs(bar / BAR_MM - 1.0) > MOST_OFF:
-            raise MeasureError(say("a bar of 100 mm that prints as {bar:g} mm was fitted to the page", bar=bar),
-                               say("printer, {word}", word=word), "print at actual size (100 %), and measure again")
+            raise MeasureError(say("a bar of 100 mm that prints as {bar:g} mm was fitted to the page",
+                                   bar=bar),
+                               say("printer, {word}", word=word),
+                               "print at actual size (100 %), and measure again")
     if not 0.0 <= printer.heaviest <= 2000.0:
-        raise MeasureError(say("{gsm:g} g/m2 is no weight a printer takes", gsm=printer.heaviest), "printer, heaviest stock",
+        raise MeasureError(say("{gsm:g} g/m2 is no weight a printer takes", gsm=printer.heaviest),
+                           "printer, heaviest stock",
                            "write what its maker says, 0 where that is not known")
     if max(abs(printer.back_x), abs(printer.back_y)) > 20.0:
-        raise MeasureError("the back lies too far from the front", "printer, back", "write up to 20 mm either way")
+        raise MeasureError("the back lies too far from the front", "printer, back",
+                           "write up to 20 mm either way")
 
 
 def feed_advice(printer: Printer, gsm: float) -> str:
     """What to mind when a stock is fed, "" where there is nothing."""
     if printer.refuses(gsm):
-        return say("{gsm:g} g/m2 is more than the {heaviest:g} g/m2 this printer takes: print a template on paper and stick it on", gsm=gsm,
+        return say(
+            "{gsm:g} g/m2 is more than the {heaviest:g} g/m2 this printer takes: print a template on paper "
+            "and stick it on", gsm=gsm,
                    heaviest=printer.heaviest)
     if gsm > FEED_SINGLY_GSM:
         return say("feed it one sheet at a time, by the straightest path the printer has")
@@ -161,8 +176,9 @@ Key: TypeAlias = tuple[str, str, int]
 class Spot(NamedTuple):
     """Where a copy of a piece was put: by a person (locked), or by the nester.
 
-    owner, piece, copy: which one, its thing by id; page: the number, from 0, among the sheets of its stock; x, y: the lower left corner of
-    the rectangle round it, mm on the sheet; turn_deg: counter-clockwise; extra: what a file says of it besides, as JSON text by key.
+    owner, piece, copy: which one, its thing by id; page: the number, from 0, among the sheets of its stock;
+    x, y: the lower left corner of the rectangle round it, mm on the sheet; turn_deg: counter-clockwise;
+    extra: what a file says of it besides, as JSON text by key.
     """
 
     owner: str

@@ -1,6 +1,7 @@
 """How wide the letters of the shipped type are, so that words can be laid out without reading the font.
 
-Thousandths of an em by the letters that are so wide, of IBM Plex Sans in its two weights; a test compares them with the font.
+Thousandths of an em by the letters that are so wide, of IBM Plex Sans in its two weights; a test compares
+them with the font.
 """
 
 from __future__ import annotations

@@ -1,6 +1,7 @@
 """A page as it is printed: its pieces, the words on and beside them, and what stands round them.
 
-All is drawn as the card lies, seen from its printed face; a template for the inner face is the mirror image of the whole of it.
+All is drawn as the card lies, seen from its printed face; a template for the inner face is the mirror image
+of the whole of it.
 """
 
 from __future__ import annotations
@@ -23,7 +24,19 @@ from mingei.core.layout.place import CORNER_MM, NAME_SIZE_MM, Item, Page, outlin
 from mingei.core.layout.placing import Ground, Place, Wish, fitted
 from mingei.core.layout.sheets import Sheet
 from mingei.core.layout.tile import KEPT, TRIMMED, Tile, cut_off, joins, map_of, neighbours, printed_within
-from mingei.core.plane.shape import Arc, Box, Line, Path, Point, Polygon, contains, flat_points, moved_path, shifted, signed_area
+from mingei.core.plane.shape import (
+    Arc,
+    Box,
+    Line,
+    Path,
+    Point,
+    Polygon,
+    contains,
+    flat_points,
+    moved_path,
+    shifted,
+    signed_area,
+)
 from mingei.core.words import say, told
 
 if TYPE_CHECKING:
@@ -31,12 +44,14 @@ if TYPE_CHECKING:
 
 __all__ = ["CHECK_BAR_MM", "bars", "page_drawing", "page_drawings", "ticks"]
 
-#: Sizes of the numbers of seams and of the words on tabs, the best first, and how far a number's middle stands beside its edge, mm.
+#: Sizes of the numbers of seams and of the words on tabs, the best first, and how far a number's middle
+#: stands beside its edge, mm.
 _NUMBER_SIZES, _TAB_SIZES, _BESIDE_MM = (2.2, 1.9, 1.6), (2.4, 2.1, 1.8, 1.5, 1.3), (2.1, 2.9, 1.7, 4.0)
 #: Where along its edge a number may stand, as shares.
 _SHARES = (0.25, 0.5, 0.75, 0.35, 0.65, 0.15, 0.85, 0.08, 0.92)
 _TICK = 3.0
-#: How far from its corner the tick of a cut begins, and the shortest that is drawn, mm; so far it keeps from other card.
+#: How far from its corner the tick of a cut begins, and the shortest that is drawn, mm; so far it keeps from
+#: other card.
 _TICK_OFF, _TICK_LEAST, _TICK_CLEAR = 0.5, 1.0, 0.4
 #: How far beneath a piece the middle of its name stands, mm.
 _NAME_DOWN = 1.9
@@ -57,7 +72,8 @@ def page_drawings(page: Page, title: str, speak: Speak = str) -> tuple[Drawing, 
 
 
 def page_drawing(page: Page, title: str, speak: Speak = str) -> Drawing:
-    """A page as it is printed: the pieces, two check bars, the key, and the words; pieces that share it are named.
+    """A page as it is printed: the pieces, two check bars, the key, and the words; pieces that share it are
+    named.
 
     title: the project's.  speak: from the core's English to the language the words are printed in.
     """
@@ -66,14 +82,16 @@ def page_drawing(page: Page, title: str, speak: Speak = str) -> Drawing:
     strokes = _piece_strokes(page)
     for window in around:
         strokes = [replace(s, path=part) for s in strokes for part in cut_off(s.path, window)]
-    inks = [ink for ink in (Ink.CUT, Ink.MOUNTAIN, Ink.VALLEY, Ink.BEND, Ink.PERFORATE, Ink.GUIDE) if any(s.ink is ink for s in strokes)]
+    inks = [ink for ink in (Ink.CUT, Ink.MOUNTAIN, Ink.VALLEY, Ink.BEND, Ink.PERFORATE, Ink.GUIDE)
+            if any(s.ink is ink for s in strokes)]
     joined, joins_words = _tile_marks(page, page.tile, speak) if page.tile is not None else ([], [])
     strokes += joined
     printed = () if laying.template else _printed(page)
     texts = _words(page, strokes, printed, joins_words, speak)
     if laying.template:
         strokes = list(flipped(strokes, _mirror(sheet)))
-        texts = [replace(t, at=(_mirror(sheet) - t.at[0], t.at[1]), turn_deg=_upright(-t.turn_deg)) for t in texts]
+        texts = [replace(t, at=(_mirror(sheet) - t.at[0], t.at[1]), turn_deg=_upright(-t.turn_deg))
+                 for t in texts]
         inks = [Ink.MOUNTAIN if i is Ink.VALLEY else Ink.VALLEY if i is Ink.MOUNTAIN else i for i in inks]
         inks.sort(key=list(Ink).index)
     right, joining = math.inf, ""
@@ -88,19 +106,22 @@ def page_drawing(page: Page, title: str, speak: Speak = str) -> Drawing:
         strokes += _registration(sheet)
     if laying.cuts is CutLine.BACK:
         strokes += _cross(_cross_at(sheet), 0)
-    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), heading(page, title, speak), printed,
+    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), heading(page, title, speak),
+                   printed,
                    laying.cuts is CutLine.HAIR, sheet.printer.correction)
 
 
 def _piece_strokes(page: Page) -> list[Stroke]:
     """The lines of all pieces as they are printed."""
     laying = page.sheet.laying
-    others = {id(item): [i for i in page.items if i is not item] for item in page.items} if laying.cuts is CutLine.TICKS else {}
+    others = ({id(item): [i for i in page.items if i is not item] for item in page.items}
+              if laying.cuts is CutLine.TICKS else {})
     found: list[Stroke] = []
     for item in page.items:
         shown = list(_shown(pattern_strokes(item.load.pattern, item.move), laying))
         found += _clear_ticks(shown, others[id(item)]) if others.get(id(item)) else shown
-    return cut_once(found) if laying.gap <= 0.0 and laying.cuts in (CutLine.LINE, CutLine.HAIR) and len(page.items) > 1 else found
+    return (cut_once(found) if laying.gap <= 0.0 and laying.cuts in (CutLine.LINE, CutLine.HAIR)
+            and len(page.items) > 1 else found)
 
 
 def _mirror(sheet: Sheet) -> float:
@@ -121,7 +142,8 @@ def _shown(strokes: Iterable[Stroke], laying: Laying) -> Iterator[Stroke]:
 
 
 def ticks(cut: Path) -> Iterator[Stroke]:
-    """For the straight sides of a cut, short lines beyond its outer corners, on what is cut away; curves as they are."""
+    """For the straight sides of a cut, short lines beyond its outer corners, on what is cut away; curves as
+    they are."""
     corners = flat_points(cut)[:-1]
     turning = 1.0 if signed_area(corners) > 0 else -1.0
     for before, here in pairwise((cut[-1], *cut)):
@@ -152,9 +174,11 @@ def _clear_ticks(strokes: Iterable[Stroke], others: Sequence[Item]) -> Iterator[
             continue
         near, far = stroke.path[0]
         rest = LineString((near, far)).difference(card)
-        parts = [p for p in getattr(rest, "geoms", [rest]) if not p.is_empty and math.dist(p.coords[0], near) < 1e-6]
+        parts = [p for p in getattr(rest, "geoms", [rest]) if not p.is_empty and math.dist(p.coords[0], near)
+                 < 1e-6]
         if parts and parts[0].length >= _TICK_LEAST:
-            yield replace(stroke, path=(Line(near, (float(parts[0].coords[-1][0]), float(parts[0].coords[-1][1]))),))
+            yield replace(stroke,
+                          path=(Line(near, (float(parts[0].coords[-1][0]), float(parts[0].coords[-1][1]))),))
 
 
 def _on_sheet(item: Item) -> Polygon:
@@ -162,10 +186,11 @@ def _on_sheet(item: Item) -> Polygon:
 
 
 def _back(page: Page, title: str, speak: Speak) -> Drawing:
-    """The back of a sheet, turned over about its long side: the cuts, where the printer's own offset puts them, and a cross to measure that
-    offset by."""
+    """The back of a sheet, turned over about its long side: the cuts, where the printer's own offset puts
+    them, and a cross to measure that offset by."""
     sheet = page.sheet
-    cuts = [s for item in page.items for s in pattern_strokes(item.load.pattern, item.move) if s.ink is Ink.CUT]
+    cuts = [s for item in page.items for s in pattern_strokes(item.load.pattern, item.move)
+            if s.ink is Ink.CUT]
     if page.tile is not None:
         cuts = [replace(s, path=part) for s in cuts for part in cut_off(s.path, room(sheet))]
     if sheet.laying.template:  # the front bears the mirror image, and so must its back
@@ -176,17 +201,21 @@ def _back(page: Page, title: str, speak: Speak) -> Drawing:
     strokes = [replace(s, path=moved_path(s.path, back)) for s in (*flipped(cuts, sheet.width), *marks)]
     words = told(say("{title}: back of page {number}", title=title, number=page.number), speak)
     hint = speak(
-        "Hold it to the light: how far to the right of and above the other cross this one lies, in mm, adds to the printer's back."
+        "Hold it to the light: how far to the right of and above the other cross this one lies, in mm, adds "
+        "to the printer's back."
     )
     left, reach = sheet.margin + 5.0, sheet.width - 2 * sheet.margin - 6.0
     texts = [Text((left, sheet.margin + level), size, fit, bold)
-             for level, bold, (fit, size) in ((17.4, True, fitted(words, reach, (3.6, 3.0, 2.4, 2.0), bold=True)),
+             for level, bold, (fit, size) in ((17.4, True,
+                                               fitted(words, reach, (3.6, 3.0, 2.4, 2.0), bold=True)),
                                               (12.4, False, fitted(hint, reach, (2.6, 2.2, 1.9, 1.6))))]
-    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), words, correction=sheet.printer.correction)
+    return Drawing(sheet.width, sheet.height, tuple(strokes), tuple(texts), words,
+                   correction=sheet.printer.correction)
 
 
 def _cross_at(sheet: Sheet) -> Point:
-    """Where the cross stands by which the two faces of a sheet are compared: in the strip of the upright bar, at its upper end."""
+    """Where the cross stands by which the two faces of a sheet are compared: in the strip of the upright bar,
+    at its upper end."""
     off = CORNER_MM if sheet.laying.corners else 0.0
     return sheet.margin + 4.0, sheet.height - sheet.margin - off - 4.0
 
@@ -229,21 +258,24 @@ def _printed(page: Page) -> tuple[Printed, ...]:
     rooms: dict[int, Area] = {}
     for item in dict.fromkeys(item for item, _ in bled):
         own, rest = cards[id(item)], [card for key, card in cards.items() if key != id(item)]
-        near = [card.buffer(_BLEED_SHARE * own.distance(card)) for card in rest if own.distance(card) < 2 * _MOST_BLEED_MM]
+        near = [card.buffer(_BLEED_SHARE * own.distance(card)) for card in rest if own.distance(card) < 2
+                * _MOST_BLEED_MM]
         rooms[id(item)] = (paper.difference(union_all(near)) if near else paper).union(own)
     return tuple(p.cut_off(rooms[id(item)]) for item, p in bled)
 
 
-#: Bleed reaches no further past a cut than this, mm; and into what is left for the lines beneath the pieces by so much.
+#: Bleed reaches no further past a cut than this, mm; and into what is left for the lines beneath the pieces
+#: by so much.
 _MOST_BLEED_MM, _FOOTER_CLEAR_MM = 20.0, 1.5
 
 
 # -- words ---------------------------------------------------------------------------------------------------
 
 
-def _words(page: Page, strokes: Sequence[Stroke], printed: Sequence[Printed], first: Sequence[Wish], speak: Speak) -> list[Text]:
-    """Names beneath the pieces, words on the tabs and numbers beside the edges, each where nothing else stands; after some that come
-    first."""
+def _words(page: Page, strokes: Sequence[Stroke], printed: Sequence[Printed], first: Sequence[Wish],
+           speak: Speak) -> list[Text]:
+    """Names beneath the pieces, words on the tabs and numbers beside the edges, each where nothing else
+    stands; after some that come first."""
     sheet, laying, space = page.sheet, page.sheet.laying, room(page.sheet)
     m = sheet.margin
     left, right = m + 4.0, sheet.width - m
@@ -255,7 +287,8 @@ def _words(page: Page, strokes: Sequence[Stroke], printed: Sequence[Printed], fi
     ground = Ground(strokes, [*cards, *bled], limits)
     if laying.corners:
         c = CORNER_MM
-        ground.take([((x, y), (x + c, y), (x + c, y + c), (x, y + c)) for x in (m, sheet.width - m - c) for y in (m, sheet.height - m - c)])
+        ground.take([((x, y), (x + c, y), (x + c, y + c), (x, y + c)) for x in (m, sheet.width - m - c)
+                     for y in (m, sheet.height - m - c)])
     if laying.cuts is CutLine.BACK:
         (x, y), r = _cross_at(sheet), _CROSS_MM + 0.5
         ground.take([((x - r, y - r), (x + r, y - r), (x + r, y + r), (x - r, y + r))])
@@ -275,7 +308,8 @@ def _name(item: Item, speak: Speak) -> Wish:
     for size in (NAME_SIZE_MM, 1.9, 1.6):
         half = width(words, size) / 2
         low, high = box.bottom - _NAME_DOWN, box.top + _NAME_DOWN
-        level = [(box.left + half, low), (box.centre[0], low), (box.right - half, low), (box.left + half, high), (box.centre[0], high),
+        level = [(box.left + half, low), (box.centre[0], low), (box.right - half, low),
+                 (box.left + half, high), (box.centre[0], high),
                  (box.right - half, high)]
         places += [Place(at, size) for at in level]
         for x in (box.left - _NAME_DOWN, box.right + _NAME_DOWN):
@@ -299,22 +333,26 @@ def _on_tabs(item: Item, speak: Speak) -> Iterator[Wish]:
         said = told(say(_TAB_WORDS[p.role], number=keys[p.name]), speak)
         full = [Place(at, size, turn) for size in _TAB_SIZES[:3] for at in middles]
         wish = Wish(said, full, within)
-        short = Wish(str(keys[p.name]), [Place(at, size, turn) for size in _TAB_SIZES for at in middles], within)
+        short = Wish(str(keys[p.name]), [Place(at, size, turn) for size in _TAB_SIZES for at in middles],
+                     within)
         yield wish if _fits(said, p) else short
 
 
 def _fits(words: str, panel: FlatPanel) -> bool:
     """Whether words can stand on a tab at all, at the smallest of their larger sizes."""
     xs, ys = zip(*panel.polygon, strict=True)
-    return bool(width(words, _TAB_SIZES[2]) < 0.8 * (max(xs) - min(xs)) and max(ys) - min(ys) > 1.3 * _TAB_SIZES[2])
+    return bool(width(words, _TAB_SIZES[2]) < 0.8 * (max(xs) - min(xs)) and max(ys) - min(ys) > 1.3
+                * _TAB_SIZES[2])
 
 
 def _middles(panel: FlatPanel) -> list[Point]:
-    """Where words may stand on a tab, in its coordinates: its middle, then aside of it and nearer its hinge."""
+    """Where words may stand on a tab, in its coordinates: its middle, then aside of it and nearer its
+    hinge."""
     xs, ys = zip(*panel.polygon, strict=True)
     x, y = (min(xs) + max(xs)) / 2, (min(ys) + max(ys)) / 2
     wide, high = max(xs) - min(xs), max(ys) - min(ys)
-    return [(x + dx * wide, y + dy * high) for dy in (0.0, -0.12, 0.12) for dx in (0.0, -0.22, 0.22, -0.35, 0.35)]
+    return [(x + dx * wide, y + dy * high) for dy in (0.0, -0.12, 0.12)
+            for dx in (0.0, -0.22, 0.22, -0.35, 0.35)]
 
 
 def _beside_edges(item: Item) -> Iterator[Wish]:
@@ -351,17 +389,21 @@ def _tile_marks(page: Page, tile: Tile, speak: Speak) -> tuple[list[Stroke], lis
     w, amid = tile.window, tile.overlap / 4
     along = {"right": [((w.right - amid, w.bottom + share * w.height), 90.0) for share in _ALONG],
              "above": [((w.left + share * w.width, w.top - amid), 0.0) for share in _ALONG]}
-    within = ((space.left, space.bottom), (space.right, space.bottom), (space.right, space.top), (space.left, space.top))
+    within = ((space.left, space.bottom), (space.right, space.bottom), (space.right, space.top),
+              (space.left, space.top))
     wishes = [Wish(told(say("glue {number}", number=name), speak),
-                   [Place(onto.apply(at), size, turn) for size in _TAB_SIZES for at, turn in along[side]], within)
+                   [Place(onto.apply(at), size, turn) for size in _TAB_SIZES for at, turn in along[side]],
+                   within)
               for side, name in neighbours(tile).items() if side in along]
     return strokes, wishes
 
 
 def _map(tile: Tile, sheet: Sheet) -> tuple[list[Stroke], float]:
-    """A little map of all tiles with this one crossed out, mirrored as they are; and how far the words beside it may reach, mm."""
+    """A little map of all tiles with this one crossed out, mirrored as they are; and how far the words beside
+    it may reach, mm."""
     around, here = map_of(tile, sheet)
-    strokes = mark(*around, Line((here.left, here.bottom), (here.right, here.top)), Line((here.left, here.top), (here.right, here.bottom)))
+    strokes = mark(*around, Line((here.left, here.bottom), (here.right, here.top)),
+                   Line((here.left, here.top), (here.right, here.bottom)))
     left = min(line.start[0] for line in around)
     if sheet.laying.template:
         strokes = list(flipped(strokes, left + sheet.width - sheet.margin))
@@ -372,7 +414,8 @@ def _map(tile: Tile, sheet: Sheet) -> tuple[list[Stroke], float]:
 
 
 def _joining(tile: Tile, speak: Speak, mirrored: bool) -> str:
-    """What a person does with a tile: trims it where it lies on others, and keeps the strips that others are glued on."""
+    """What a person does with a tile: trims it where it lies on others, and keeps the strips that others are
+    glued on."""
     beside = neighbours(tile)
     sides = {"left": "left {name}", "right": "right {name}", "below": "below {name}", "above": "above {name}"}
     if mirrored:

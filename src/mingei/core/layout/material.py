@@ -9,14 +9,14 @@ from mingei.core.layout.place import Page
 from mingei.core.plane.shape import path_length
 from mingei.core.stock import Stock
 
-#: Minutes to print a sheet fed by hand; mm of knife cut and of score line a minute in card up to a caliper, mm (from experience, no
-#: published source).
+#: Minutes to print a sheet fed by hand; mm of knife cut and of score line a minute in card up to a caliper,
+#: mm (from experience, no published source).
 _PRINT_MIN, _CUT_MM_A_MIN, _SCORE_MM_A_MIN, _THIN_MM = 0.5, 450.0, 900.0, 0.5
 
 
 class Material(NamedTuple):
-    """sheets: how many of a stock; money: for them, in the person's own, 0 where a price is not known; card_mm2: what is left of them as
-    pieces; waste: the share (0..1) of the sheets that is not."""
+    """sheets: how many of a stock; money: for them, in the person's own, 0 where a price is not known;
+    card_mm2: what is left of them as pieces; waste: the share (0..1) of the sheets that is not."""
 
     stock: Stock
     sheets: int
@@ -38,7 +38,8 @@ def material(pages: Iterable[Page]) -> tuple[Material, ...]:
         whole[key] = whole.get(key, 0.0) + page.sheet.width * page.sheet.height
         share = 1.0 if page.tile is None else 1.0 / len(page.tile.used)
         card[key] = card.get(key, 0.0) + share * sum(i.load.pattern.area for i in page.items)
-    return tuple(Material(stock, sheets[key], sheets[key] * stock.price, card[key], 1.0 - card[key] / whole[key])
+    return tuple(Material(stock, sheets[key], sheets[key] * stock.price, card[key],
+                          1.0 - card[key] / whole[key])
                  for key, stock in stocks.items())
 
 
@@ -53,6 +54,7 @@ def minutes(pages: Iterable[Page]) -> int:
             pattern = item.load.pattern
             cuts = sum(path_length(cut) for cut in pattern.cuts)
             folds = sum(f.length for f in pattern.folds if not f.bend)
-            total += share * (cuts * (1.0 if pattern.stock.caliper_mm < _THIN_MM else pattern.stock.caliper_mm / _THIN_MM) / _CUT_MM_A_MIN
+            total += share * (cuts * (1.0 if pattern.stock.caliper_mm < _THIN_MM else pattern.stock.caliper_mm
+                                      / _THIN_MM) / _CUT_MM_A_MIN
                               + folds * passes / _SCORE_MM_A_MIN)
     return max(1, round(total)) if total else 0

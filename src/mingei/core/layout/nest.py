@@ -1,10 +1,11 @@
 """Nesting pieces by their outlines: closer than by the rectangles round them, and slower.
 
-Each piece becomes a map of cells that lie within half the gap of it (and half a cell's diagonal more, so that no two pieces can come
-nearer than the gap without a cell in common).  Where such a map can go on a sheet is told for all places at once by a correlation, worked
-out by the fast Fourier transform; it goes to the lowest of them, or to the snuggest.  After a few orders of all pieces, some sheets at a
-time are emptied and filled again in another order, and what comes out is kept when it is better.  The same pieces and seed always give the
-same sheets.
+Each piece becomes a map of cells that lie within half the gap of it (and half a cell's diagonal more, so that
+no two pieces can come nearer than the gap without a cell in common).  Where such a map can go on a sheet is
+told for all places at once by a correlation, worked out by the fast Fourier transform; it goes to the lowest
+of them, or to the snuggest.  After a few orders of all pieces, some sheets at a time are emptied and filled
+again in another order, and what comes out is kept when it is better.  The same pieces and seed always give
+the same sheets.
 """
 
 from __future__ import annotations
@@ -24,7 +25,8 @@ from mingei.core.plane.shape import Box, Polygon, bounds, turned
 _Map: TypeAlias = NDArray[np.float32]
 #: How wide a cell is, mm, of small sheets and of those larger than so many mm2.
 _CELL_MM, _COARSE_MM, _LARGE_MM2 = 1.0, 2.0, 250_000.0
-#: How many sheets are emptied at a time, besides the one with least on it, and how much an order is shaken, a share of a piece's area.
+#: How many sheets are emptied at a time, besides the one with least on it, and how much an order is shaken, a
+#: share of a piece's area.
 _OTHERS, _SHAKEN = (1, 2, 3), 0.6
 #: What lies within so many cells of a part touches it.
 _RIM = 4
@@ -32,7 +34,8 @@ _QUARTERS = (0.0, 90.0, 180.0, 270.0)
 
 
 class Manner(Enum):
-    """Where a part goes: to the lowest place, to the one furthest left, or where most of its edge touches something."""
+    """Where a part goes: to the lowest place, to the one furthest left, or where most of its edge touches
+    something."""
 
     LOW = 0
     LEFT = 1
@@ -40,8 +43,9 @@ class Manner(Enum):
 
 
 class Part(NamedTuple):
-    """A piece to be nested: the outlines of its card, mm; the turns it may be laid at, degrees; beneath: width and height of what is
-    printed under it from its left end, however it is turned, no wider than itself."""
+    """A piece to be nested: the outlines of its card, mm; the turns it may be laid at, degrees; beneath:
+    width and height of what is printed under it from its left end, however it is turned, no wider than
+    itself."""
 
     outlines: tuple[Polygon, ...]
     turns: tuple[float, ...] = _QUARTERS
@@ -49,8 +53,8 @@ class Part(NamedTuple):
 
 
 class Laid(NamedTuple):
-    """Where a part lies: its number, its turn, degrees, and the lower left corner of the rectangle round it and what is beneath, mm from
-    the room's."""
+    """Where a part lies: its number, its turn, degrees, and the lower left corner of the rectangle round it
+    and what is beneath, mm from the room's."""
 
     number: int
     turn_deg: float
@@ -63,8 +67,8 @@ Nesting: TypeAlias = tuple[tuple[Laid, ...], ...]
 
 
 class _Form(NamedTuple):
-    """A part at one turn: its map and how many cells that covers, the map's transform, and the size of the rectangle round it and what is
-    beneath, mm."""
+    """A part at one turn: its map and how many cells that covers, the map's transform, and the size of the
+    rectangle round it and what is beneath, mm."""
 
     turn_deg: float
     cells: _Map
@@ -102,7 +106,8 @@ class _Sheet:
             if rows < 1 or columns < 1:
                 continue
             row = column = 0
-            free = fft.irfft2(self.spectrum * form.spectrum, s=nest.grid)[:rows, :columns] < 0.5 if self.laid else None
+            free = (fft.irfft2(self.spectrum * form.spectrum, s=nest.grid)[:rows, :columns] < 0.5 if self.laid
+                    else None)
             if free is not None and not free.any():
                 continue
             if self.manner is Manner.SNUG:
@@ -127,8 +132,10 @@ class _Sheet:
         self.laid.append(Laid(number, form.turn_deg, column * nest.cell, row * nest.cell))
         return True
 
-    def _snuggest(self, form: _Form, free: NDArray[np.bool_] | None, rows: int, columns: int) -> tuple[float, int, int]:
-        """Where most of a part's edge lies along the sheet's edges and other parts: minus that share, and the place."""
+    def _snuggest(self, form: _Form, free: NDArray[np.bool_] | None, rows: int,
+                  columns: int) -> tuple[float, int, int]:
+        """Where most of a part's edge lies along the sheet's edges and other parts: minus that share, and the
+        place."""
         nest = self.nest
         if self._surroundings is None:
             around = np.ones(nest.wide_grid, np.float32)
@@ -143,7 +150,8 @@ class _Sheet:
         return -float(along[row, column]), row, column
 
     def fix(self, laid: Laid) -> None:
-        """A part that stays where it is: half a cell more is kept clear of it, since it need not lie on the grid."""
+        """A part that stays where it is: half a cell more is kept clear of it, since it need not lie on the
+        grid."""
         nest = self.nest
         cells = nest.form(laid.number, laid.turn_deg).cells
         before = int((self.taken > 0).sum())
@@ -171,16 +179,18 @@ class _Sheet:
 class Nest:
     """The parts and the room of one kind of sheet.
 
-    gap: left between parts, mm; fixed: the parts that stay where they are, by sheet.  Raises ValueError with the number of a part that fits
-    no empty sheet.
+    gap: left between parts, mm; fixed: the parts that stay where they are, by sheet.  Raises ValueError with
+    the number of a part that fits no empty sheet.
     """
 
-    def __init__(self, parts: Sequence[Part], width: float, height: float, gap: float, fixed: Sequence[Sequence[Laid]] = ()) -> None:
+    def __init__(self, parts: Sequence[Part], width: float, height: float, gap: float,
+                 fixed: Sequence[Sequence[Laid]] = ()) -> None:
         self.parts, self.width, self.height, self.fixed = tuple(parts), width, height, fixed
         self._staying = {laid.number for sheet in fixed for laid in sheet}
         self.cell = _COARSE_MM if width * height > _LARGE_MM2 else _CELL_MM
         self.pad = gap / 2 + self.cell * math.sqrt(0.5)
-        self.grid = tuple(fft.next_fast_len(math.ceil((size + 2 * self.pad) / self.cell) + 1, real=True) for size in (height, width))
+        self.grid = tuple(fft.next_fast_len(math.ceil((size + 2 * self.pad) / self.cell) + 1, real=True)
+                          for size in (height, width))
         self.wide_grid = tuple(fft.next_fast_len(size + 2 * _RIM, real=True) for size in self.grid)
         self._forms: dict[Part, tuple[_Form, ...]] = {}
         self._rims: dict[int, tuple[Any, float]] = {}
@@ -197,7 +207,8 @@ class Nest:
 
     def places(self, form: _Form) -> tuple[int, int]:
         """How many rows and columns of places keep a part within the sheet."""
-        rows, columns = (math.floor(rest / self.cell + 1e-9) + 1 for rest in (self.height - form.height, self.width - form.width))
+        rows, columns = (math.floor(rest / self.cell + 1e-9) + 1
+                         for rest in (self.height - form.height, self.width - form.width))
         return rows, columns
 
     def forms(self, number: int) -> tuple[_Form, ...]:
@@ -207,7 +218,8 @@ class Nest:
             forms: list[_Form] = []
             for turn in part.turns:
                 form = self._form(part, turn)
-                if not any(f.cells.shape == form.cells.shape and (f.cells == form.cells).all() for f in forms):
+                if not any(f.cells.shape == form.cells.shape and (f.cells == form.cells).all()
+                           for f in forms):
                     forms.append(form)
             self._forms[part] = tuple(forms)
         return self._forms[part]
@@ -224,20 +236,24 @@ class Nest:
         inked = [Area(o).buffer(0) for o in outlines]
         if part.beneath[1]:
             wide = min(part.beneath[0], around.width)
-            inked.append(rectangle(around.left, around.bottom, around.left + wide, around.bottom + part.beneath[1]))
+            inked.append(rectangle(around.left, around.bottom, around.left + wide,
+                                   around.bottom + part.beneath[1]))
         near = union_all(inked).buffer(self.pad)
         prepare(near)
-        rows, columns = (math.ceil((size + 2 * self.pad) / self.cell) for size in (around.height, around.width))
+        rows, columns = (math.ceil((size + 2 * self.pad) / self.cell)
+                         for size in (around.height, around.width))
         x = around.left - self.pad + (np.arange(columns) + 0.5) * self.cell
         y = around.bottom - self.pad + (np.arange(rows) + 0.5) * self.cell
-        cells = contains_xy(near, *(v.ravel() for v in np.meshgrid(x, y))).reshape(rows, columns).astype(np.float32)
+        cells = contains_xy(near, *(v.ravel() for v in np.meshgrid(x, y))).reshape(rows, columns).astype(
+            np.float32)
         rows, columns = (min(own, most) for own, most in zip(cells.shape, self.grid, strict=True))
         cells = cells[:rows, :columns]
         whole = np.zeros(self.grid, np.float32)
         whole[:rows, :columns] = cells
-        return _Form(turn_deg, cells, int(cells.sum()), np.conj(fft.rfft2(whole)), around.width, around.height)
+        return _Form(turn_deg, cells, int(cells.sum()), np.conj(fft.rfft2(whole)), around.width,
+                     around.height)
 
-    # -- filling sheets ------------------------------------------------------------------------------------------
+    # -- filling sheets --------------------------------------------------------------------------------------
 
     def rim(self, form: _Form) -> tuple[Any, float]:
         """The transform of the cells just outside a form's, and how many they are."""
@@ -252,7 +268,8 @@ class Nest:
 
     def form(self, number: int, turn_deg: float) -> _Form:
         """The part at any turn."""
-        return next((f for f in self.forms(number) if f.turn_deg == turn_deg), None) or self._form(self.parts[number], turn_deg)
+        return (next((f for f in self.forms(number) if f.turn_deg == turn_deg), None)
+                or self._form(self.parts[number], turn_deg))
 
     def fill(self, order: Sequence[int], sheets: list[_Sheet], manner: Manner = Manner.LOW,
              most: int | None = None) -> list[_Sheet] | None:
@@ -266,22 +283,27 @@ class Nest:
         return sheets
 
     def search(self, seed: int = 0) -> Iterator[Nesting]:
-        """The best nesting so far, again and again; at first after each order of all parts, then after each try to better some sheets."""
+        """The best nesting so far, again and again; at first after each order of all parts, then after each
+        try to better some sheets."""
         areas = self.areas
         free = [i for i in range(len(areas)) if i not in self._staying]
         boxes = [max(f.width * f.height for f in self.forms(i)) for i in range(len(areas))]
         longest = [max(max(f.width, f.height) for f in self.forms(i)) for i in range(len(areas))]
         best: list[_Sheet] = []
-        for key, manner in ((areas, Manner.LOW), (areas, Manner.SNUG), (boxes, Manner.SNUG), (longest, Manner.LOW)):
-            found = self.fill(sorted(free, key=lambda i, key=key: (-key[i], i)), self._begun(manner), manner)  # type: ignore[misc]
+        for key, manner in ((areas, Manner.LOW), (areas, Manner.SNUG), (boxes, Manner.SNUG),
+                            (longest, Manner.LOW)):
+            largest_first = sorted(free, key=lambda i, key=key: (-key[i], i))  # type: ignore[misc]
+            found = self.fill(largest_first, self._begun(manner), manner)
             if found and (not best or self._value(found) > self._value(best)):
                 best = found
             yield _said(best)
         chance = random.Random(seed)
         while True:
             if len(best) > 1:
-                least = min(range(len(best)), key=lambda i: best[i].nest.width * best[i].nest.height - best[i].room)
-                others = chance.sample([i for i in range(len(best)) if i != least], min(len(best) - 1, chance.choice(_OTHERS)))
+                least = min(range(len(best)), key=lambda i: best[i].nest.width * best[i].nest.height
+                            - best[i].room)
+                others = chance.sample([i for i in range(len(best)) if i != least],
+                                       min(len(best) - 1, chance.choice(_OTHERS)))
                 chosen = {least, *others}
                 loose = [laid.number for i in chosen for laid in best[i].laid[best[i].fixed:]]
                 loose.sort(key=lambda i: -areas[i] * (1.0 + _SHAKEN * (chance.random() - 0.5)))
@@ -315,7 +337,8 @@ def _said(sheets: Sequence[_Sheet]) -> Nesting:
 def fewest(parts: Sequence[Part], width: float, height: float, gap: float = 0.0) -> int:
     """The area bound: no fewer sheets can do.
 
-    Grown by half the gap all round, pieces that keep the gap do not overlap, and all lie within the sheet grown as much.
+    Grown by half the gap all round, pieces that keep the gap do not overlap, and all lie within the sheet
+    grown as much.
     """
     from shapely import union_all
     from shapely.geometry import Polygon as Area

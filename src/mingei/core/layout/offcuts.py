@@ -10,7 +10,8 @@ from mingei.core.layout.place import Load, Page
 from mingei.core.plane.shape import Box
 from mingei.core.stock import Stock
 
-#: A rectangle is kept when it measures so much both ways, mm: a tag, a label or a test strip comes out of it (from experience).
+#: A rectangle is kept when it measures so much both ways, mm: a tag, a label or a test strip comes out of it
+#: (from experience).
 LEAST_MM = 60.0
 
 
@@ -42,7 +43,8 @@ class Left(NamedTuple):
 
 
 def left_over(pages: Iterable[Page]) -> tuple[Left, ...]:
-    """Of every page that is not a tile the largest rectangle worth keeping, where there is one, a knife's way off the pieces."""
+    """Of every page that is not a tile the largest rectangle worth keeping, where there is one, a knife's way
+    off the pieces."""
     found = []
     for page in pages:
         if page.tile is not None:
@@ -56,8 +58,10 @@ def left_over(pages: Iterable[Page]) -> tuple[Left, ...]:
 
 
 def uses(offcuts: Sequence[Offcut], loads: Sequence[Load]) -> tuple[tuple[Offcut, Load], ...]:
-    """For every offcut kept the largest piece it would do for, where there is one; no copy is counted twice."""
-    wanted = sorted((load for load in loads for _ in range(load.pattern.copies)), key=lambda load: -load.pattern.area)
+    """For every offcut kept the largest piece it would do for, where there is one; no copy is counted
+    twice."""
+    wanted = sorted((load for load in loads for _ in range(load.pattern.copies)),
+                    key=lambda load: -load.pattern.area)
     found = []
     for offcut in sorted(offcuts, key=lambda o: o.width * o.height):
         load = next((load for load in wanted if offcut.holds(load)), None)

@@ -1,5 +1,6 @@
-"""Packing rectangles onto sheets: the largest free rectangles of every sheet are kept, each piece goes where least is left beside it
-(the *maximal rectangles* way: Jylänki, A thousand ways to pack the bin, 2010).  The same pieces always give the same sheets.
+"""Packing rectangles onto sheets: the largest free rectangles of every sheet are kept, each piece goes where
+least is left beside it (the *maximal rectangles* way: Jylänki, A thousand ways to pack the bin, 2010).  The
+same pieces always give the same sheets.
 """
 
 from __future__ import annotations
@@ -16,7 +17,8 @@ _SAME_MM = 1e-6
 
 
 class Put(NamedTuple):
-    """Where one rectangle lies: its number, its lower left corner, mm, and whether it was turned by 90 degrees."""
+    """Where one rectangle lies: its number, its lower left corner, mm, and whether it was turned by 90
+    degrees."""
 
     number: int
     x: float
@@ -39,7 +41,8 @@ class _Sheet:
         self.left = width * height
         self.put: list[Put] = []
 
-    def best(self, width: float, height: float, turns: tuple[bool, ...]) -> tuple[float, float, float, float, bool] | None:
+    def best(self, width: float, height: float,
+             turns: tuple[bool, ...]) -> tuple[float, float, float, float, bool] | None:
         """Where it leaves least beside it: (shorter rest, longer rest, x, y, turned)."""
         if width * height > self.left + _SAME_MM:
             return None
@@ -64,7 +67,8 @@ class _Sheet:
         """Nothing else may lie there."""
         split: list[_Free] = []
         for f in self.free:
-            if x >= f.right - _SAME_MM or x + w <= f.left + _SAME_MM or y >= f.top - _SAME_MM or y + h <= f.bottom + _SAME_MM:
+            if (x >= f.right - _SAME_MM or x + w <= f.left + _SAME_MM or y >= f.top - _SAME_MM
+                or y + h <= f.bottom + _SAME_MM):
                 split.append(f)
                 continue
             if x > f.left + _SAME_MM:
@@ -76,7 +80,8 @@ class _Sheet:
             if y + h < f.top - _SAME_MM:
                 split.append(f._replace(bottom=y + h))
         self.free = [f for i, f in enumerate(split)
-                     if not any(_within(f, g) and (i > j or not _within(g, f)) for j, g in enumerate(split) if i != j)]
+                     if not any(_within(f, g) and (i > j or not _within(g, f)) for j, g in enumerate(split)
+                                if i != j)]
 
 
 def free_rectangles(width: float, height: float, taken: Sequence[Box]) -> tuple[Box, ...]:
@@ -101,14 +106,16 @@ _ORDERS: tuple[Callable[[Size], tuple[float, float]], ...] = (
 @lru_cache(maxsize=32)
 def pack(sizes: tuple[Size, ...], width: float, height: float, gap: float,
          turns: tuple[bool, ...] = (False, True)) -> tuple[tuple[Put, ...], ...]:
-    """Rectangles on as few sheets as this way finds: for every sheet what lies on it, from its lower left corner, mm.
+    """Rectangles on as few sheets as this way finds: for every sheet what lies on it, from its lower left
+    corner, mm.
 
-    sizes: each of them fits the sheet at one of the turns, upright or by 90 degrees; gap: left between them, mm.  Raises ValueError when
-    one does not.
+    sizes: each of them fits the sheet at one of the turns, upright or by 90 degrees; gap: left between them,
+    mm.  Raises ValueError when one does not.
     """
     best: list[_Sheet] | None = None
     for order in _ORDERS:
-        filled = _fill(sizes, sorted(range(len(sizes)), key=lambda i: (order(sizes[i]), i)), width + gap, height + gap, gap, turns)
+        filled = _fill(sizes, sorted(range(len(sizes)), key=lambda i: (order(sizes[i]), i)), width + gap,
+                       height + gap, gap, turns)
         # of as few sheets, the one whose last holds least: it is the likelier to be done without
         if best is None or (len(filled), -filled[-1].left) < (len(best), -best[-1].left):
             best = filled

@@ -1,6 +1,8 @@
-"""What a piece comes apart into along one line: cuts and scores clipped, arcs as arcs, and the strips it is joined again by.
+"""What a piece comes apart into along one line: cuts and scores clipped, arcs as arcs, and the strips it is
+joined again by.
 
-The flat is turned so that the line lies level; a *side* is what lies above it then, of the flat as it is or turned right over.
+The flat is turned so that the line lies level; a *side* is what lies above it then, of the flat as it is or
+turned right over.
 """
 
 from __future__ import annotations
@@ -41,7 +43,8 @@ if TYPE_CHECKING:  # slow to load, and few pieces are cut across
 _INSIDE_MM, _LEAST_STRIP_MM = 1.0, 3.0
 #: A part smaller than this is no card, mm2.
 _SLIVER_MM2 = 0.01
-#: Artwork reaches past cuts by no more than this, mm, and so far over the line, so that no white shows where the parts are joined.
+#: Artwork reaches past cuts by no more than this, mm, and so far over the line, so that no white shows where
+#: the parts are joined.
 _BLEED_MM, _OVER_MM = 20.0, 1.0
 #: A line that leans so far counts as upright, degrees.
 SLANT_DEG = 45.0
@@ -50,8 +53,8 @@ _FAR, _SAME, _HAIR = 1e6, 1e-6, 1e-4
 
 
 class Half(NamedTuple):
-    """One of what a piece comes apart into: its flat, ready to be cut; within: works out the area on which artwork may be printed on it,
-    None for everywhere."""
+    """One of what a piece comes apart into: its flat, ready to be cut; within: works out the area on which
+    artwork may be printed on it, None for everywhere."""
 
     pattern: Pattern
     within: Callable[[], Any] | None = None
@@ -63,8 +66,8 @@ def level_turn(turn_deg: float) -> Rigid:
 
 
 def tabs_lie(pattern: Pattern, seams: Iterable[FlatSeam]) -> Any:
-    """Where on a piece's flat tabs will be glued: no strip goes there, too.  seams: those of the whole thing, since other pieces land there
-    as well."""
+    """Where on a piece's flat tabs will be glued: no strip goes there, too.  seams: those of the whole thing,
+    since other pieces land there as well."""
     from shapely import union_all
     from shapely.geometry import Polygon as Area
 
@@ -80,8 +83,8 @@ def tabs_lie(pattern: Pattern, seams: Iterable[FlatSeam]) -> Any:
 
 
 class Cut(NamedTuple):
-    """One line: its number, its turn, how far up it lies once all is turned level, mm, how deep the lap is, and whether there is one;
-    taken: where tabs will be glued, on the flat."""
+    """One line: its number, its turn, how far up it lies once all is turned level, mm, how deep the lap is,
+    and whether there is one; taken: where tabs will be glued, on the flat."""
 
     key: int
     turn_deg: float
@@ -105,7 +108,8 @@ class Cut(NamedTuple):
 
 
 def _clear(level: float, flat: Sequence[Path]) -> float:
-    """The level, or one a hair higher that no corner lies on: a line through a corner would leave it to chance on which side that is."""
+    """The level, or one a hair higher that no corner lies on: a line through a corner would leave it to
+    chance on which side that is."""
     corners = [s.start[1] for path in flat for s in path]
     while any(abs(y - level) < _SAME for y in corners):
         level += 5 * _SAME
@@ -113,7 +117,8 @@ def _clear(level: float, flat: Sequence[Path]) -> float:
 
 
 class _Lap(NamedTuple):
-    """A strip beyond the line: its corners from its left end on the line round to its right one, and its holes."""
+    """A strip beyond the line: its corners from its left end on the line round to its right one, and its
+    holes."""
 
     round_: tuple[Point, ...]
     holes: tuple[Path, ...]
@@ -131,7 +136,8 @@ class _Side:
     """One side of a line: what lies above it once the flat is moved onto it."""
 
     def __init__(self, half: Half, onto: Rigid, y: float, cut: Cut, bears: bool) -> None:
-        self.half, self.onto, self.back, self.y, self.cut, self.bears = half, onto, onto.inverse(), y, cut, bears
+        self.half, self.onto, self.back, self.y, self.cut, self.bears = (
+            (half, onto, onto.inverse(), y, cut, bears))
         self.window = Box(-_FAR, y, _FAR, _FAR)
 
     def halves(self) -> Iterator[Half]:
@@ -141,7 +147,8 @@ class _Side:
 
         loops, chords = self._loops()
         loops = [loop for loop in loops if len(loop) > 2 or any(not isinstance(s, Line) for s in loop)]
-        outer = sorted((loop for loop in loops if signed_area(_points(loop)) > 0), key=lambda loop: path_bounds([loop]).left)
+        outer = sorted((loop for loop in loops if signed_area(_points(loop)) > 0),
+                       key=lambda loop: path_bounds([loop]).left)
         strips = self._laps(chords) if self.bears else []
         for loop in outer:
             body = Area(_points(loop)).buffer(0)
@@ -149,10 +156,14 @@ class _Side:
                 continue
             inside = [other for other in loops if other is not loop and signed_area(_points(other)) <= 0
                       and body.contains(Area(_points(other)).representative_point())]
-            inside += [slit for slit in self._slits() if body.buffer(_SAME).contains(LineString(flat_points(slit)))]
-            mine = [chord for chord in chords if any(abs(s.start[1] - self.y) < _SAME and abs(s.end[1] - self.y) < _SAME
-                                                     and s.start[0] <= chord[0] + _SAME and s.end[0] >= chord[1] - _SAME for s in loop)]
-            laps = [lap for lap in strips if any(a - _SAME <= lap.left and lap.right <= b + _SAME for a, b in mine)]
+            inside += [slit for slit in self._slits()
+                       if body.buffer(_SAME).contains(LineString(flat_points(slit)))]
+            mine = [chord for chord in chords
+                    if any(abs(s.start[1] - self.y) < _SAME and abs(s.end[1] - self.y) < _SAME
+                           and s.start[0] <= chord[0] + _SAME
+                           and s.end[0] >= chord[1] - _SAME for s in loop)]
+            laps = [lap for lap in strips if any(a - _SAME <= lap.left and lap.right <= b + _SAME
+                                                 for a, b in mine)]
             yield self._half(_with_laps(loop, laps, self.y), inside, body, mine, laps, len(outer) == 1)
 
     def _slits(self) -> list[Path]:
@@ -161,10 +172,12 @@ class _Side:
         return [run for slit in slits for run in cut_off(slit, self.window)]
 
     def _loops(self) -> tuple[list[Path], list[tuple[float, float]]]:
-        """The outlines and holes of the card above the line, arcs as arcs, and from where to where the card was cut along it."""
+        """The outlines and holes of the card above the line, arcs as arcs, and from where to where the card
+        was cut along it."""
         loops: list[Path] = []
         runs: list[Path] = []
-        for path in _oriented([moved_path(_joined(path), self.onto) for path in self.half.pattern.cuts if closed(path)]):
+        for path in _oriented([moved_path(_joined(path), self.onto) for path in self.half.pattern.cuts
+                               if closed(path)]):
             for run in cut_off(path, self.window):
                 (loops if math.dist(run[0].start, run[-1].end) < _SAME else runs).append(run)
         # along the line, with the card on the left, from where one run ends to where the next begins
@@ -195,15 +208,19 @@ class _Side:
                 corners = move.apply_all(p.polygon)
                 heights = [y for _, y in corners]
                 if min(heights) < self.y + above and max(heights) > self.y - below:
-                    areas.append(Area(corners, [move.apply_all(h) for h in (*p.hole_polygons, *p.gaps)]).buffer(1e-5))
+                    areas.append(Area(corners,
+                                      [move.apply_all(h) for h in (*p.hole_polygons, *p.gaps)]).buffer(1e-5))
         return union_all(areas).intersection(box(-_FAR, self.y - below, _FAR, self.y + above))
 
     def _band(self, reach: float, chord: tuple[float, float]) -> Any:
-        """The card of the walls from the line down by so much, inside its edges, between the ends of a cut."""
+        """The card of the walls from the line down by so much, inside its edges, between the ends of a
+        cut."""
         from shapely.geometry import box
 
         walls = self._walls(2 * _INSIDE_MM, reach + 2 * _INSIDE_MM)
-        inner = walls.simplify(_HAIR).buffer(-_INSIDE_MM, join_style="mitre").difference(_moved_area(self.cut.taken, self.onto))
+        inner = walls.simplify(_HAIR).buffer(-_INSIDE_MM,
+                                             join_style="mitre").difference(
+                                                 _moved_area(self.cut.taken, self.onto))
         return inner.intersection(box(chord[0], self.y - reach, chord[1], self.y))
 
     def _laps(self, chords: Sequence[tuple[float, float]]) -> list[_Lap]:
@@ -224,7 +241,8 @@ class _Side:
                 if ring[right][0] - ring[left][0] < _LEAST_STRIP_MM:
                     continue
                 round_ = [ring[(left + k) % len(ring)] for k in range((right - left) % len(ring) + 1)]
-                found.append(_Lap(tuple((x, self.y) if abs(y - self.y) < _SAME else (x, y) for x, y in round_),
+                found.append(_Lap(tuple((x, self.y) if abs(y - self.y) < _SAME else (x, y)
+                                        for x, y in round_),
                                   tuple(_hole(ring.coords) for ring in part.interiors)))
         return sorted(found)
 
@@ -235,35 +253,42 @@ class _Side:
         from shapely.geometry import box
 
         pattern, back = self.half.pattern, self.back
-        cuts = tuple(moved_path(path, back) for path in (outline, *holes, *(hole for lap in laps for hole in lap.holes)))
+        cuts = tuple(moved_path(path, back) for path in (outline, *holes,
+                                                         *(hole for lap in laps for hole in lap.holes)))
         card = Area(_points(outline), [_points(h) for h in holes if closed(h)]).buffer(_SAME)
         near = body if alone else body.buffer(1e-5)
         prepare(near)
         prepare(card)
         panels = [clipped for p in pattern.panels for clipped in self._panels(p, near, alone)]
         join = say("join {number}", number=self.cut.key)
-        names = [join if len(laps) == 1 else say("{join}, {number}", join=join, number=i) for i in range(1, len(laps) + 1)]
+        names = [join if len(laps) == 1 else say("{join}, {number}", join=join, number=i)
+                 for i in range(1, len(laps) + 1)]
         panels += [_strip(name, lap.round_, lap.holes, (lap.round_[0], lap.round_[-1]), back)
                    for name, lap in zip(names, laps, strict=True)]
         folds = [piece for f in pattern.folds for piece in self._folds(f, card, alone)]
-        keys = [*self._keys(near, alone), *(self._key(name, lap.left, lap.right, True) for name, lap in zip(names, laps, strict=True))]
+        keys = [*self._keys(near, alone), *(self._key(name, lap.left, lap.right, True)
+                                            for name, lap in zip(names, laps, strict=True))]
         if not laps:
             keys += [self._key(join, a, b, False) for a, b in chords]
         before, y = self.half.within, self.y
 
         @cache  # few pieces bear artwork
         def within() -> Any:
-            area = _moved_area(body.buffer(_BLEED_MM, join_style="mitre").intersection(box(-_FAR, y - _OVER_MM, _FAR, _FAR)), back)
+            area = _moved_area(body.buffer(_BLEED_MM,
+                                           join_style="mitre").intersection(
+                                               box(-_FAR, y - _OVER_MM, _FAR, _FAR)), back)
             return area if before is None else area.intersection(before())
 
         root = panels[0].name if panels else pattern.root
-        part = replace(pattern, root=root, panels=tuple(panels), folds=tuple(folds), seams=(), laps=(), mates=(), cuts=cuts,
+        part = replace(pattern, root=root, panels=tuple(panels), folds=tuple(folds), seams=(), laps=(),
+                       mates=(), cuts=cuts,
                        keys=tuple(keys))
         return Half(part, within)
 
     def _key(self, name: str, begin: float, end: float, bears: bool) -> EdgeKey:
         """The number of this line where it is cut from here to there."""
-        return EdgeKey(self.cut.key, name, name, (self.back.apply((begin, self.y)), self.back.apply((end, self.y))), bears)
+        return EdgeKey(self.cut.key, name, name, (self.back.apply((begin, self.y)),
+                                                  self.back.apply((end, self.y))), bears)
 
     def _panels(self, panel: FlatPanel, body: Area, alone: bool) -> Iterator[FlatPanel]:
         """What of a panel lies in one part of the card.  alone: the only part on this side."""
@@ -280,21 +305,26 @@ class _Side:
                 yield panel
             return
         home = move.inverse()
-        guides = tuple(moved_path(run, home) for g in panel.guides for run in cut_off(moved_path(g, move), self.window))
+        guides = tuple(moved_path(run, home) for g in panel.guides
+                       for run in cut_off(moved_path(g, move), self.window))
         crossed = sum((a > self.y) != (b > self.y) for a, b in pairwise((*heights, heights[0])))
         if alone and crossed == 2 and not panel.holes and not panel.gaps:  # most of them: cut straight across
             path = _closed(home.apply_all(_above(corners, self.y)))
             yield replace(panel, path=path, folds=(None,) * len(path), guides=guides)
             return
-        area = Area(corners, [move.apply_all(h) for h in (*panel.hole_polygons, *panel.gaps)]).buffer(0).intersection(
+        area = Area(corners, [move.apply_all(h) for h in (*panel.hole_polygons, *panel.gaps)]).buffer(
+            0).intersection(
             box(-_FAR, self.y, _FAR, _FAR) if alone else body)
-        pieces = [p for p in getattr(area, "geoms", [area]) if not p.is_empty and p.geom_type == "Polygon" and p.area > 1e-3]
+        pieces = [p for p in getattr(area, "geoms", [area]) if not p.is_empty and p.geom_type == "Polygon"
+                  and p.area > 1e-3]
         for number, piece in enumerate(pieces):
             path = _closed(home.apply_all(_loose(piece.exterior.coords)))
             holes = tuple(moved_path(_hole(ring.coords), home) for ring in piece.interiors)
-            yield replace(panel, name=panel.name if not number else say("{name} {number}", name=panel.name, number=number + 1),
+            yield replace(panel, name=panel.name if not number
+                          else say("{name} {number}", name=panel.name, number=number + 1),
                           whole=panel.whole or (panel.name if number else ""),
-                          path=path if signed_area(_points(path)) > 0 else _reversed(path), folds=(None,) * len(path),
+                          path=path if signed_area(_points(path)) > 0 else _reversed(path),
+                          folds=(None,) * len(path),
                           holes=holes, guides=guides, gaps=())
 
     def _folds(self, fold: FlatFold, card: Area, alone: bool) -> Iterator[FlatFold]:
@@ -339,12 +369,14 @@ class _Side:
 
         pattern = self.half.pattern
         clear = 1.5 * pattern.stock.caliper_mm + 0.5
-        lines = [LineString([self.onto.apply(f.start), self.onto.apply(f.end)]).buffer(clear, cap_style="flat") for f in pattern.folds
+        lines = [LineString([self.onto.apply(f.start), self.onto.apply(f.end)]).buffer(
+            clear, cap_style="flat") for f in pattern.folds
                  if not f.bend]
         _, chords = self._loops()
         reach = self.cut.lap_mm
         for chord in chords:
-            walls = self._walls(reach + _INSIDE_MM, reach + _INSIDE_MM).intersection(box(chord[0], -_FAR, chord[1], _FAR))
+            walls = self._walls(reach + _INSIDE_MM,
+                                reach + _INSIDE_MM).intersection(box(chord[0], -_FAR, chord[1], _FAR))
             inset = walls.simplify(_HAIR).buffer(-_INSIDE_MM, join_style="mitre")
             inner = inset.difference(union_all([*lines, _moved_area(self.cut.taken, self.onto)]))
             # as deep on one side as on the other: what lies on both when turned over about the line
@@ -365,7 +397,8 @@ def _points(path: Path) -> Polygon:
 
 
 def _joined(path: Path) -> Path:
-    """The same with every segment beginning just where the last one ended: where arcs meet lines they may be a hair apart."""
+    """The same with every segment beginning just where the last one ended: where arcs meet lines they may be
+    a hair apart."""
     result: list[Segment] = []
     for segment in path:
         start = result[-1].end if result else segment.start
@@ -388,7 +421,8 @@ def _oriented(paths: Sequence[Path]) -> list[Path]:
     found = []
     for i, path in enumerate(paths):
         amid = areas[i].representative_point()
-        hole = any(j != i and areas[j].area > areas[i].area and areas[j].contains(amid) for j in range(len(paths)))
+        hole = any(j != i and areas[j].area > areas[i].area and areas[j].contains(amid)
+                   for j in range(len(paths)))
         found.append(path if (signed_area(_points(path)) < 0) == hole else _reversed(path))
     return found
 
@@ -415,7 +449,8 @@ def _closed(points: Sequence[Point]) -> Path:
 def _loose(coords: Any) -> list[Point]:
     """A ring's corners, those that come twice once."""
     points = [(float(x), float(y)) for x, y, *_ in coords][:-1]
-    return [p for p, before in zip(points, (points[-1], *points[:-1]), strict=True) if math.dist(p, before) > 1e-6]
+    return [p for p, before in zip(points, (points[-1], *points[:-1]), strict=True) if math.dist(p, before)
+            > 1e-6]
 
 
 def _hole(coords: Any) -> Path:
@@ -427,7 +462,8 @@ def _with_laps(loop: Path, laps: Sequence[_Lap], y: float) -> Path:
     """An outline with its strips let into what runs along the line."""
     result: list[Segment] = []
     for segment in loop:
-        mine = [lap for lap in laps if isinstance(segment, Line) and abs(segment.start[1] - y) < _SAME and abs(segment.end[1] - y) < _SAME
+        mine = [lap for lap in laps if isinstance(segment, Line) and abs(segment.start[1] - y) < _SAME
+                and abs(segment.end[1] - y) < _SAME
                 and segment.start[0] - _SAME <= lap.left and lap.right <= segment.end[0] + _SAME]
         if not mine:
             result.append(segment)
@@ -437,10 +473,12 @@ def _with_laps(loop: Path, laps: Sequence[_Lap], y: float) -> Path:
     return tuple(result)
 
 
-def _strip(name: str, outline: Sequence[Point], holes: Sequence[Path], line: tuple[Point, Point], home: Rigid) -> FlatPanel:
-    """A strip, glued and covered: it takes glue as tabs do.  line: where on it the edges meet; home: from the side's own coordinates to
-    the flat."""
-    path = moved_path(_closed(list(outline) if signed_area(tuple(outline)) > 0 else list(reversed(outline))), home)
+def _strip(name: str, outline: Sequence[Point], holes: Sequence[Path], line: tuple[Point, Point],
+           home: Rigid) -> FlatPanel:
+    """A strip, glued and covered: it takes glue as tabs do.  line: where on it the edges meet; home: from the
+    side's own coordinates to the flat."""
+    path = moved_path(_closed(list(outline) if signed_area(tuple(outline)) > 0 else list(reversed(outline))),
+                      home)
     to_here = moved_path((Line(*line),), home)
     return FlatPanel(name, Role.TAB, 0.0, 0.0, path, (None,) * len(path), STAY, (to_here,),
                      holes=tuple(moved_path(h, home) for h in holes))

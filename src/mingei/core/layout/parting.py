@@ -1,7 +1,9 @@
-"""Parting a sheet: straight cuts from edge to edge, in an order that frees every blank and keeps what is left over whole.
+"""Parting a sheet: straight cuts from edge to edge, in an order that frees every blank and keeps what is left
+over whole.
 
-A trimmer or a long rule cuts right across what lies before it.  So a cut may cross neither the rectangle round a piece nor the offcut that
-is to be kept; the first cuts are those that free the offcut, while it is large.
+A trimmer or a long rule cuts right across what lies before it.  So a cut may cross neither the rectangle
+round a piece nor the offcut that is to be kept; the first cuts are those that free the offcut, while it is
+large.
 """
 
 from __future__ import annotations
@@ -16,7 +18,8 @@ _SAME_MM = 1e-6
 
 
 class Cut(NamedTuple):
-    """One straight cut right across what is left: upright, or level; where, mm from the sheet's left or lower edge; from, to: its ends."""
+    """One straight cut right across what is left: upright, or level; where, mm from the sheet's left or lower
+    edge; from, to: its ends."""
 
     upright: bool
     at: float
@@ -25,14 +28,16 @@ class Cut(NamedTuple):
 
 
 def parting(page: Page, keep: Box | None = None) -> tuple[Cut, ...] | None:
-    """The cuts in order; None where no straight cuts from edge to edge free every piece.  keep: the offcut that must stay whole."""
+    """The cuts in order; None where no straight cuts from edge to edge free every piece.  keep: the offcut
+    that must stay whole."""
     if page.tile is not None:
         return None
     return part(Box(0.0, 0.0, page.sheet.width, page.sheet.height), [item.box for item in page.items], keep)
 
 
 def part(sheet: Box, boxes: Sequence[Box], keep: Box | None = None) -> tuple[Cut, ...] | None:
-    """The cuts that part a sheet into rectangles each of which holds one box, or the one to be kept; None where there are none such."""
+    """The cuts that part a sheet into rectangles each of which holds one box, or the one to be kept; None
+    where there are none such."""
     things = [*boxes, *([keep] if keep is not None else [])]
     if len(things) < 2 and keep is None:
         return ()
@@ -46,17 +51,21 @@ def part(sheet: Box, boxes: Sequence[Box], keep: Box | None = None) -> tuple[Cut
             near, far = sheet._replace(top=cut.at), sheet._replace(bottom=cut.at)
             here = [b for b in boxes if b.top <= cut.at + _SAME_MM]
         there = [b for b in boxes if b not in here]
-        kept_near = keep is not None and (keep.right <= cut.at + _SAME_MM if cut.upright else keep.top <= cut.at + _SAME_MM)
+        kept_near = (keep is not None and (keep.right <= cut.at + _SAME_MM if cut.upright else keep.top
+                                           <= cut.at + _SAME_MM))
         first = part(near, here, keep if kept_near else None)
         second = part(far, there, None if kept_near else keep)
         if first is not None and second is not None:
             return (cut, *first, *second)
-        return None  # any cut that is free may be made first: if the rest cannot be parted, no other order can part it either
+        # any cut that is free may be made first: if the rest cannot be parted, no other order can part it
+        # either
+        return None
     return None
 
 
 def _cuts(sheet: Box, things: Sequence[Box], keep: Box | None) -> list[Cut]:
-    """The cuts that cross nothing and have something on either side, those first that free what is kept, then the most even."""
+    """The cuts that cross nothing and have something on either side, those first that free what is kept, then
+    the most even."""
     found = []
     for upright in (True, False):
         spans = sorted((b.left, b.right) if upright else (b.bottom, b.top) for b in things)
@@ -71,7 +80,8 @@ def _cuts(sheet: Box, things: Sequence[Box], keep: Box | None) -> list[Cut]:
     def rank(cut: Cut) -> tuple[bool, float]:
         low, high = (sheet.left, sheet.right) if cut.upright else (sheet.bottom, sheet.top)
         beside = keep is not None and any(abs(cut.at - edge) < 12.0 for edge in
-                                          ((keep.left, keep.right) if cut.upright else (keep.bottom, keep.top)))
+                                          ((keep.left, keep.right) if cut.upright
+                                           else (keep.bottom, keep.top)))
         return not beside, abs(cut.at - (low + high) / 2)
 
     return sorted(found, key=rank)

@@ -1,7 +1,7 @@
 """Where each piece lies on its sheet.
 
-Pieces of one stock share sheets, turned where that is how they fit; a piece alone on its sheet lies in the middle of what the printer's
-margins and the marks leave.
+Pieces of one stock share sheets, turned where that is how they fit; a piece alone on its sheet lies in the
+middle of what the printer's margins and the marks leave.
 """
 
 from __future__ import annotations
@@ -36,7 +36,8 @@ if TYPE_CHECKING:
 
 #: Room beneath a piece for its name, and the size of its letters, mm.
 NAME_MM, NAME_SIZE_MM = 3.4, 2.2
-#: Room the marks take inside the margins: the upright check bar at the left, the key and the level bar below (mm).
+#: Room the marks take inside the margins: the upright check bar at the left, the key and the level bar below
+#: (mm).
 LEFT_STRIP, BOTTOM_STRIP = 8.0, 25.0
 #: Room a mark in the sheet's corner takes, mm.
 CORNER_MM = 8.0
@@ -48,8 +49,8 @@ _NOWHERE = shifted(0.0, 0.0)
 class Load(NamedTuple):
     """A piece to be laid out.
 
-    owner: the thing it belongs to, by its id; alone: it is all of that thing; printed: the artwork on it; name: what people call the
-    thing, its id where it has no other name.
+    owner: the thing it belongs to, by its id; alone: it is all of that thing; printed: the artwork on it;
+    name: what people call the thing, its id where it has no other name.
     """
 
     owner: str
@@ -66,26 +67,32 @@ class Load(NamedTuple):
     @property
     def words(self) -> str:
         """What to call the piece on paper."""
-        return self.thing if self.alone else say("{owner}, {piece}", owner=self.thing, piece=self.pattern.name)
+        return (self.thing if self.alone
+                else say("{owner}, {piece}", owner=self.thing, piece=self.pattern.name))
 
 
-def loads_of(owner: str, patterns: Sequence[Pattern], printed: Mapping[Pattern, tuple[Printed, ...]] = MappingProxyType({}),
+def loads_of(owner: str, patterns: Sequence[Pattern],
+             printed: Mapping[Pattern, tuple[Printed, ...]] = MappingProxyType({}),
              halves: Mapping[Pattern, Sequence[Half]] = MappingProxyType({}), name: str = "") -> list[Load]:
-    """The pieces of one thing, ready to be laid out.  owner: its id; printed: the artwork on each; halves: what those come apart into that
-    are cut across; name: what people call it."""
+    """The pieces of one thing, ready to be laid out.  owner: its id; printed: the artwork on each; halves:
+    what those come apart into that are cut across; name: what people call it."""
     apart = [(p, halves.get(p) or (Half(p),)) for p in patterns]
     alone = sum(len(each) for _, each in apart) == 1
-    return [Load(owner, half.pattern, alone, printed_within(printed.get(p, ()), half), name) for p, each in apart for half in each]
+    return [Load(owner, half.pattern, alone, printed_within(printed.get(p, ()), half), name)
+            for p, each in apart for half in each]
 
 
-def loads_of_all(builds: Iterable[Build], printed: Callable[[Build], Mapping[Pattern, tuple[Printed, ...]]] = lambda _: {}) -> list[Load]:
+def loads_of_all(builds: Iterable[Build],
+                 printed: Callable[[Build], Mapping[Pattern, tuple[Printed, ...]]] = lambda _: {}) -> list[
+                     Load]:
     """The pieces of a whole kit.  printed: the artwork on each piece of a thing."""
-    return [load for b in builds for load in loads_of(b.brief.id, b.patterns, printed(b), b.halves, b.brief.name)]
+    return [load for b in builds for load in loads_of(b.brief.id, b.patterns, printed(b), b.halves,
+                                                      b.brief.name)]
 
 
 class Item(NamedTuple):
-    """A piece on a sheet; move takes its flat to the sheet, whose lower left corner is the origin; copy: which of its copies it is, from 0;
-    locked: a person put it there."""
+    """A piece on a sheet; move takes its flat to the sheet, whose lower left corner is the origin; copy:
+    which of its copies it is, from 0; locked: a person put it there."""
 
     load: Load
     move: Rigid
@@ -100,12 +107,14 @@ class Item(NamedTuple):
     def box(self) -> Box:
         """The rectangle round it on the sheet, mm."""
         box = self.load.pattern.box
-        return bounds(self.move.apply_all(((box.left, box.bottom), (box.right, box.bottom), (box.right, box.top), (box.left, box.top))))
+        return bounds(self.move.apply_all(((box.left, box.bottom), (box.right, box.bottom),
+                                           (box.right, box.top), (box.left, box.top))))
 
 
 @dataclass(frozen=True, eq=False)
 class Page:
-    """One sheet with the pieces on it, all of one stock; tile: it holds a window of one piece that is larger than the sheet."""
+    """One sheet with the pieces on it, all of one stock; tile: it holds a window of one piece that is larger
+    than the sheet."""
 
     sheet: Sheet
     items: tuple[Item, ...]
@@ -146,7 +155,8 @@ def fits(pattern: Pattern, sheet: Sheet) -> float | None:
 
 
 def yield_of(pattern: Pattern, sheet: Sheet) -> int:
-    """How many of a piece's blank, side by side in rows all turned alike, one sheet gives within its margins; 0 where none fits."""
+    """How many of a piece's blank, side by side in rows all turned alike, one sheet gives within its margins;
+    0 where none fits."""
     wide, high, gap = sheet.width - 2 * sheet.margin, sheet.height - 2 * sheet.margin, sheet.laying.gap
     box = pattern.box
     return max(int((wide + gap) // (a + gap)) * int((high + gap) // (b + gap))
@@ -154,10 +164,12 @@ def yield_of(pattern: Pattern, sheet: Sheet) -> int:
 
 
 def groups_of(loads: Sequence[Load], sheet: Sheet) -> tuple[tuple[Item, ...], ...]:
-    """The copies of pieces that may share sheets: of one stock and group, and of one thing where the sheet says so; without moves yet."""
+    """The copies of pieces that may share sheets: of one stock and group, and of one thing where the sheet
+    says so; without moves yet."""
     groups: dict[tuple[str, str, str], list[Item]] = {}
     for load in loads:
-        groups.setdefault(_kind(load, sheet), []).extend(Item(load, _NOWHERE, copy) for copy in range(load.pattern.copies))
+        groups.setdefault(_kind(load, sheet), []).extend(Item(load, _NOWHERE, copy)
+                                                         for copy in range(load.pattern.copies))
     return tuple(tuple(group) for group in groups.values())
 
 
@@ -168,10 +180,11 @@ def _kind(load: Load, sheet: Sheet) -> tuple[str, str, str]:
 
 
 def arrange(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> Layout:
-    """Every copy of every piece that fits, those that may share sheets together on as few as can be; larger ones tiled where the sheet says
-    so.
+    """Every copy of every piece that fits, those that may share sheets together on as few as can be; larger
+    ones tiled where the sheet says so.
 
-    spots: where some were put.  A spot counts while its piece fits there; one that nobody locked, only while it is free of clashes.
+    spots: where some were put.  A spot counts while its piece fits there; one that nobody locked, only while
+    it is free of clashes.
     """
     space = room(sheet)
     fitting = [load for load in loads if fits(load.pattern, sheet) is not None]
@@ -193,7 +206,8 @@ def arrange(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> 
             whole += [((Item(load, onto_sheet(tile, turn, space), copy),), tile) for tile in windows]
     if sheet.is_roll:
         whole = [(_drawn_down(items, space) if tile is None else items, tile) for items, tile in whole]
-    pages = tuple(Page(_cut_off(sheet, items) if sheet.is_roll and tile is None else sheet, items, number, len(whole), tile)
+    pages = tuple(Page(_cut_off(sheet, items) if sheet.is_roll and tile is None else sheet, items, number,
+                       len(whole), tile)
                   for number, (items, tile) in enumerate(whole, 1))
     return Layout(pages, tuple(too_large))
 
@@ -208,7 +222,8 @@ def _drawn_down(items: tuple[Item, ...], space: Box) -> tuple[Item, ...]:
 
 def _cut_off(sheet: Sheet, items: Sequence[Item]) -> Sheet:
     """So much of a roll as its pieces need."""
-    end = max(item.box.top for item in items) + sheet.margin + (CORNER_MM if sheet.laying.corners else 0.0) + NAME_MM
+    end = (max(item.box.top for item in items) + sheet.margin + (CORNER_MM if sheet.laying.corners else 0.0)
+           + NAME_MM)
     return replace(sheet, height=min(sheet.height, math.ceil(max(end, sheet.width))))
 
 
@@ -227,20 +242,25 @@ def _packed(items: Sequence[Item], sheet: Sheet) -> list[tuple[Item, ...]]:
         if len(here) == 1:
             filled.append((here[0][0]._replace(move=_amid(here[0][0].load.pattern, sheet)),))
         else:
-            filled.append(tuple(item._replace(move=move_to(item.load.pattern, 90.0 if p.turned else 0.0, space.left + p.x,
-                                                           space.bottom + p.y + name)) for item, p in here))
+            filled.append(
+                tuple(
+                    item._replace(move=move_to(item.load.pattern, 90.0 if p.turned else 0.0, space.left + p.x,
+                                               space.bottom + p.y + name)) for item, p in here))
     return filled
 
 
-def _put(group: Sequence[Item], given: Mapping[Key, Spot], sheet: Sheet) -> tuple[list[tuple[Item, ...]], list[Item]]:
-    """The pieces that have a spot which still holds, by sheet, and all others: every piece is in one of them."""
+def _put(group: Sequence[Item], given: Mapping[Key, Spot],
+         sheet: Sheet) -> tuple[list[tuple[Item, ...]], list[Item]]:
+    """The pieces that have a spot which still holds, by sheet, and all others: every piece is in one of
+    them."""
     space = room(sheet)
     pages: dict[int, list[tuple[Item, Item]]] = {}
     left: list[Item] = []
     for bare in group:
         spot = given.get(bare.key)
         if spot is not None and (spot.turn_deg in sheet.laying.way.turns or spot.locked):
-            item = bare._replace(move=move_to(bare.load.pattern, spot.turn_deg, spot.x, spot.y), locked=spot.locked)
+            item = bare._replace(move=move_to(bare.load.pattern, spot.turn_deg, spot.x, spot.y),
+                                 locked=spot.locked)
             if _holds(space, item.box):
                 pages.setdefault(spot.page, []).append((item, bare))
                 continue
@@ -286,7 +306,8 @@ def _card(pattern: Pattern) -> Area:
 @lru_cache(maxsize=512)
 def outline(pattern: Pattern) -> Polygon:
     """The outline of a piece's flat as points, mm."""
-    return max((tuple(flat_points(cut)[:-1]) for cut in pattern.cuts), key=lambda loop: abs(signed_area(loop)))
+    return max((tuple(flat_points(cut)[:-1]) for cut in pattern.cuts),
+               key=lambda loop: abs(signed_area(loop)))
 
 
 def spots_of(pages: Sequence[Page]) -> tuple[Spot, ...]:
@@ -299,7 +320,8 @@ def spots_of(pages: Sequence[Page]) -> tuple[Spot, ...]:
         kind = _kind(page.items[0].load, page.sheet)
         number = counts.get(kind, 0)
         counts[kind] = number + 1
-        found += [Spot(*item.key, number, round(item.box.left, 4), round(item.box.bottom, 4), _turn_of(item.move), item.locked)
+        found += [Spot(*item.key, number, round(item.box.left, 4), round(item.box.bottom, 4),
+                       _turn_of(item.move), item.locked)
                   for item in page.items]
     return tuple(found)
 
@@ -311,23 +333,27 @@ def _turn_of(move: Rigid) -> float:
 def move_to(pattern: Pattern, turn_deg: float, x: float, y: float) -> Rigid:
     """The move that turns a piece and puts the lower left corner of the rectangle round it at (x, y)."""
     turn, box = turned(turn_deg), pattern.box
-    around = bounds(turn.apply_all(((box.left, box.bottom), (box.right, box.bottom), (box.right, box.top), (box.left, box.top))))
+    around = bounds(turn.apply_all(((box.left, box.bottom), (box.right, box.bottom), (box.right, box.top),
+                                    (box.left, box.top))))
     return turn.then(shifted(x - around.left, y - around.bottom))
 
 
 def _holds(space: Box, box: Box) -> bool:
     """Whether a rectangle lies within the room, to what spots are rounded to."""
     slack = 1e-3
-    return (box.left >= space.left - slack and box.bottom >= space.bottom - slack and box.right <= space.right + slack
+    return (box.left >= space.left - slack and box.bottom >= space.bottom - slack and box.right <= space.right
+            + slack
             and box.top <= space.top + slack)
 
 
 def pages_for(kits: int, loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> tuple[Page, ...]:
-    """The pages so many kits take: laid out together, or the pages of one so many times, whichever are fewer."""
+    """The pages so many kits take: laid out together, or the pages of one so many times, whichever are
+    fewer."""
     one = arrange(loads, sheet, spots).pages
     if kits <= 1:
         return one
-    together = arrange([load._replace(pattern=_copied(load.pattern, kits * load.pattern.copies)) for load in loads], sheet).pages
+    together = arrange([load._replace(pattern=_copied(load.pattern, kits * load.pattern.copies))
+                        for load in loads], sheet).pages
     return together if len(together) < kits * len(one) else one * kits
 
 
@@ -339,14 +365,16 @@ def _copied(pattern: Pattern, copies: int) -> Pattern:
 def lay_out(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> tuple[Page, ...]:
     """The pages of every copy of every piece.
 
-    Raises SheetError with the sheets that would do, when a piece is too large and not tiled; and when two pieces were put on each other.
+    Raises SheetError with the sheets that would do, when a piece is too large and not tiled; and when two
+    pieces were put on each other.
     """
     layout = arrange(loads, sheet, spots)
     if layout.too_large:
         raise too_large(layout.too_large[0].pattern, sheet)
     for page in layout.pages:
         for a, b in page.struck:
-            raise SheetError(say("{a} and {b} lie on each other", a=a.load.words, b=b.load.words), say("page {number}", number=page.number),
+            raise SheetError(say("{a} and {b} lie on each other", a=a.load.words, b=b.load.words),
+                             say("page {number}", number=page.number),
                              "move one of them, or lay all out anew")
     return layout.pages
 
@@ -358,7 +386,8 @@ def name_width(words: str) -> float:
 
 def _shares(width: float, height: float, space: Box, turns: Sequence[bool]) -> bool:
     """Whether there is room for a piece with the name beneath it, at one of the turns."""
-    return any(a <= space.width and b <= space.height for a, b in ((height, width) if turn else (width, height) for turn in turns))
+    return any(a <= space.width and b <= space.height
+               for a, b in ((height, width) if turn else (width, height) for turn in turns))
 
 
 @lru_cache(maxsize=1024)
@@ -377,8 +406,10 @@ def too_large(pattern: Pattern, sheet: Sheet) -> SheetError:
     """The refusal, with the sheets that would do."""
     box, space = pattern.box, room(sheet)
     names = [s.name for s in sheets_that_do(pattern)[:3]]
-    remedy = say("choose {names}", names=joined(names, " or ")) if names else "no sheet up to A0 holds it: make it smaller"
+    remedy = (say("choose {names}", names=joined(names, " or ")) if names
+              else "no sheet up to A0 holds it: make it smaller")
     return SheetError(
-        say("the flat is {wide} x {high} and {sheet} leaves {room_wide} x {room_high}", wide=write_mm(box.width, 1),
+        say("the flat is {wide} x {high} and {sheet} leaves {room_wide} x {room_high}",
+            wide=write_mm(box.width, 1),
             high=write_mm(box.height, 1), sheet=sheet.name, room_wide=write_mm(space.width, 1),
             room_high=write_mm(space.height, 1)), say("piece {pattern}", pattern=pattern.name), remedy)

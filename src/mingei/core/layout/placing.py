@@ -1,7 +1,8 @@
-"""Free places for words on a page: none stands on a line, on a card, on other words or outside what the printer reaches.
+"""Free places for words on a page: none stands on a line, on a card, on other words or outside what the
+printer reaches.
 
-A *wish* is words with the places they may stand at, the best first.  Wishes are granted in their order; the first place that is free is
-taken, and words that find none are left out.
+A *wish* is words with the places they may stand at, the best first.  Wishes are granted in their order; the
+first place that is free is taken, and words that find none are left out.
 """
 
 from __future__ import annotations
@@ -19,7 +20,8 @@ if TYPE_CHECKING:
 
 #: Words keep so far from everything, mm.
 CLEAR_MM = 0.25
-#: Where letters stand about the middle of capitals, in ems: words set in the middle have their baseline so far beneath it.
+#: Where letters stand about the middle of capitals, in ems: words set in the middle have their baseline so
+#: far beneath it.
 BASELINE = 0.35
 
 
@@ -32,8 +34,8 @@ class Place(NamedTuple):
 
 
 class Wish(NamedTuple):
-    """words: to be placed; places: where they may stand; within: the outline they must keep inside, None where they must keep off all card;
-    bold: in the heavier weight."""
+    """words: to be placed; places: where they may stand; within: the outline they must keep inside, None
+    where they must keep off all card; bold: in the heavier weight."""
 
     words: str
     places: Sequence[Place]
@@ -57,19 +59,27 @@ def text_box(text: Text) -> Polygon:
         return box_of(text.words, Place(text.at, text.size, text.turn_deg), text.bold)
     turn = math.radians(text.turn_deg)
     along, up = width(text.words, text.size, text.bold) / 2, BASELINE * text.size
-    middle = (text.at[0] + along * math.cos(turn) - up * math.sin(turn), text.at[1] + along * math.sin(turn) + up * math.cos(turn))
+    middle = (text.at[0] + along * math.cos(turn) - up * math.sin(turn), text.at[1] + along * math.sin(turn)
+              + up * math.cos(turn))
     return box_of(text.words, Place(middle, text.size, text.turn_deg), text.bold)
 
 
 class Ground:
-    """A page as far as words must keep clear of it: its lines, its card and what is printed past that, and the words already placed."""
+    """A page as far as words must keep clear of it: its lines, its card and what is printed past that, and
+    the words already placed."""
 
     def __init__(self, strokes: Iterable[Stroke], cards: Sequence[Polygon], limits: Box) -> None:
-        from shapely import STRtree, box, linestrings, polygons  # slow to load, and no page is drawn before it is looked at
+        from shapely import (  # slow to load, and no page is drawn before it is looked at
+            STRtree,
+            box,
+            linestrings,
+            polygons,
+        )
 
         lines = [points for s in strokes if len(points := flat_points(s.path, 0.1)) > 1]
         self._lines: STRtree = STRtree(linestrings([p for points in lines for p in points],
-                                                   indices=[i for i, points in enumerate(lines) for _ in points]) if lines else [])
+                                                   indices=[i for i, points in enumerate(lines)
+                                                            for _ in points]) if lines else [])
         self._cards: STRtree = STRtree([polygons(card) for card in cards])
         self._limits = box(limits.left, limits.bottom, limits.right, limits.top)
         self._taken: list[Any] = []
@@ -101,7 +111,8 @@ class Ground:
             inside = polygons(wish.within)
             prepare(inside)
             free &= covers(inside, boxes)
-        trees = [self._lines, *([self._cards] if wish.within is None else []), *([STRtree(self._taken)] if self._taken else [])]
+        trees = [self._lines, *([self._cards] if wish.within is None else []),
+                 *([STRtree(self._taken)] if self._taken else [])]
         for tree in trees:
             free[tree.query(boxes, predicate="intersects")[0]] = False
         first = int(free.argmax())
@@ -112,7 +123,8 @@ class Ground:
 
 
 def fitted(words: str, room: float, sizes: Sequence[float], bold: bool = False) -> tuple[str, float]:
-    """Words and the largest size at which they are no wider than the room, mm; cut short at the smallest where none is."""
+    """Words and the largest size at which they are no wider than the room, mm; cut short at the smallest
+    where none is."""
     for size in sizes:
         if width(words, size, bold) <= room:
             return words, size

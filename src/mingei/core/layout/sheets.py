@@ -16,9 +16,9 @@ ROLL_FROM_MM, ROLL_SHARE = 1500.0, 2.0
 
 @dataclass(frozen=True)
 class Sheet:
-    """A sheet of a known size, upright, mm, as it is used.  tile_mm: larger pieces are tiled over several, which overlap by so much; 0:
-    they are not; laying: how pieces are laid on it; printer: what prints it; unit: what
-    lengths on it are written in."""
+    """A sheet of a known size, upright, mm, as it is used.  tile_mm: larger pieces are tiled over several,
+    which overlap by so much; 0: they are not; laying: how pieces are laid on it; printer: what prints it;
+    unit: what lengths on it are written in."""
 
     name: str
     width: float
@@ -30,7 +30,8 @@ class Sheet:
 
     @property
     def is_roll(self) -> bool:
-        """Whether it is cut from a roll, as long as the pieces ask for: a size of one's own many times as long as wide."""
+        """Whether it is cut from a roll, as long as the pieces ask for: a size of one's own many times as
+        long as wide."""
         return self.height >= ROLL_FROM_MM and self.height > ROLL_SHARE * self.width
 
     @property
@@ -54,7 +55,8 @@ def _inches(name: str, width: float, height: float) -> Sheet:
 
 #: In order of area.
 SHEETS: tuple[Sheet, ...] = tuple(sorted(
-    (*_iso_a(), _inches("Letter", 8.5, 11), _inches("Legal", 8.5, 14), _inches("Tabloid", 11, 17), _inches("12x12", 12, 12)),
+    (*_iso_a(), _inches("Letter", 8.5, 11), _inches("Legal", 8.5, 14), _inches("Tabloid", 11, 17),
+     _inches("12x12", 12, 12)),
     key=lambda s: s.width * s.height))
 
 
@@ -74,7 +76,8 @@ def find_sheet(name: str) -> Sheet:
     if sizes:
         return _own(name, *sizes.groups())
     raise SheetError("no sheet has that name", say("sheet {name!r}", name=name),
-                     say("choose one of: {names}; or write your own size, as in 320 x 450 mm", names=", ".join(s.name for s in SHEETS)))
+                     say("choose one of: {names}; or write your own size, as in 320 x 450 mm",
+                         names=", ".join(s.name for s in SHEETS)))
 
 
 _OWN = re.compile(r"(.+?)\s*[x×]\s*(.+)", re.IGNORECASE)
@@ -84,11 +87,13 @@ def _own(name: str, across: str, along: str) -> Sheet:
     """A sheet of one's own size; a unit written once counts for both."""
     unit = re.sub(r"^[\d\s./+-]*", "", along)
     try:
-        sides = [round(parse(side), 2) for side in (across + unit if across.strip()[-1:].isdigit() else across, along)]
+        sides = [round(parse(side), 2)
+                 for side in (across + unit if across.strip()[-1:].isdigit() else across, along)]
     except LengthError as error:
         raise SheetError(error.sentence, say("sheet {name!r}", name=name), error.remedy) from None
     if not all(LEAST_OWN_MM <= side <= MOST_OWN_MM for side in sides):
-        raise SheetError(say("a sheet measures {least:g} to {most:g} mm each way", least=LEAST_OWN_MM, most=MOST_OWN_MM),
+        raise SheetError(say("a sheet measures {least:g} to {most:g} mm each way", least=LEAST_OWN_MM,
+                             most=MOST_OWN_MM),
                          say("sheet {name!r}", name=name), "write another size")
     width, height = sorted(sides)
     return Sheet(f"{plain_number(width)} x {plain_number(height)} mm", width, height)

@@ -1,8 +1,10 @@
-"""Tiling: a piece too large for the sheet is printed over several, which overlap and are laid edge to edge by marks printed on both.
+"""Tiling: a piece too large for the sheet is printed over several, which overlap and are laid edge to edge by
+marks printed on both.
 
-The piece is cut into windows as large as what margins and marks leave, each overlapping the next by so much; windows that hold no card are
-left out.  In the middle of every overlap runs a joining line with two crosses on it, drawn at the same places of the piece on both sheets.
-Every tile is trimmed along it to the left and below, and keeps the strip beyond it to the right and above: the tab it is joined by.
+The piece is cut into windows as large as what margins and marks leave, each overlapping the next by so much;
+windows that hold no card are left out.  In the middle of every overlap runs a joining line with two crosses
+on it, drawn at the same places of the piece on both sheets. Every tile is trimmed along it to the left and
+below, and keeps the strip beyond it to the right and above: the tab it is joined by.
 """
 
 from __future__ import annotations
@@ -26,8 +28,9 @@ MOST_TILES = 400
 
 
 class Tile(NamedTuple):
-    """One window of a piece: its place among columns and rows, counted from the lower left; the window, in the piece's coordinates turned
-    as it is printed, mm; overlap: mm; used: the places of all windows that hold card."""
+    """One window of a piece: its place among columns and rows, counted from the lower left; the window, in
+    the piece's coordinates turned as it is printed, mm; overlap: mm; used: the places of all windows that
+    hold card."""
 
     column: int
     row: int
@@ -44,7 +47,8 @@ class Tile(NamedTuple):
 
 
 def tiles(pattern: Pattern, space: Box, overlap: float) -> tuple[float, tuple[Tile, ...]]:
-    """The turn (0 or 90 degrees) at which a piece takes fewest sheets with so much room, and its windows, from the upper left.
+    """The turn (0 or 90 degrees) at which a piece takes fewest sheets with so much room, and its windows,
+    from the upper left.
 
     Raises ValueError when it takes more than ``MOST_TILES``.
     """
@@ -72,8 +76,10 @@ def _windows(pattern: Pattern, turn_deg: float, space: Box, overlap: float) -> t
     x0 = left - (columns * step_x + overlap - (right - left)) / 2
     y0 = bottom - (rows * step_y + overlap - (top - bottom)) / 2
     windows = {(column, row): Box(x0 + column * step_x, y0 + row * step_y, x0 + column * step_x + space.width,
-                                  y0 + row * step_y + space.height) for row in range(rows) for column in range(columns)}
-    used = tuple(place for place, w in windows.items() if card.intersection(rectangle(w.left, w.bottom, w.right, w.top)).area > 1e-3)
+                                  y0 + row * step_y + space.height) for row in range(rows)
+               for column in range(columns)}
+    used = tuple(place for place, w in windows.items()
+                 if card.intersection(rectangle(w.left, w.bottom, w.right, w.top)).area > 1e-3)
     return tuple(Tile(column, row, columns, rows, windows[column, row], overlap, used)
                  for column, row in sorted(used, key=lambda p: (-p[1], p[0])))
 
@@ -82,7 +88,8 @@ def joins(tile: Tile) -> tuple[tuple[Line, ...], tuple[Line, ...]]:
     """The joining lines in a tile's overlaps, and the crosses on them, in the coordinates of its window."""
     lines, crosses = [], []
     w, half = tile.window, tile.overlap / 2
-    for (dc, dr), x, y in (((-1, 0), w.left + half, None), ((1, 0), w.right - half, None), ((0, -1), None, w.bottom + half),
+    for (dc, dr), x, y in (((-1, 0), w.left + half, None), ((1, 0), w.right - half, None),
+                           ((0, -1), None, w.bottom + half),
                            ((0, 1), None, w.top - half)):
         if (tile.column + dc, tile.row + dr) not in tile.used:
             continue
@@ -99,7 +106,8 @@ def joins(tile: Tile) -> tuple[tuple[Line, ...], tuple[Line, ...]]:
     return tuple(lines), tuple(crosses)
 
 
-#: On these sides a tile is trimmed, and lies on its neighbours; on those it keeps its strip, half the overlap wide, beneath them.
+#: On these sides a tile is trimmed, and lies on its neighbours; on those it keeps its strip, half the overlap
+#: wide, beneath them.
 TRIMMED, KEPT = ("left", "below"), ("right", "above")
 
 
@@ -145,7 +153,8 @@ def _inside(segment: Segment, w: Box) -> list[tuple[float, float]]:
 
 
 def _crossings(segment: Segment, w: Box) -> Iterable[float]:
-    """At which shares of it a segment meets the four lines a window lies between (plane geometry of line and circle)."""
+    """At which shares of it a segment meets the four lines a window lies between (plane geometry of line and
+    circle)."""
     for axis, level in ((0, w.left), (0, w.right), (1, w.bottom), (1, w.top)):
         if isinstance(segment, Arc):
             cosine = (level - segment.centre[axis]) / segment.radius
@@ -169,7 +178,8 @@ def _point(segment: Segment, share: float) -> Point:
 
 def _part(segment: Segment, begin: float, end: float) -> Segment:
     if isinstance(segment, Arc):
-        return segment._replace(start_deg=segment.start_deg + segment.sweep_deg * begin, sweep_deg=segment.sweep_deg * (end - begin))
+        return segment._replace(start_deg=segment.start_deg + segment.sweep_deg * begin,
+                                sweep_deg=segment.sweep_deg * (end - begin))
     return Line(_point(segment, begin), _point(segment, end))
 
 
@@ -179,7 +189,8 @@ def printed_within(printed: Printed, window: Box) -> Printed:
 
     around = [bounds(f.corners) for f in printed.frames]
     frames = tuple(f for f, box in zip(printed.frames, around, strict=True) if box.meets(window))
-    return printed._replace(frames=frames).cut_off(rectangle(window.left, window.bottom, window.right, window.top))
+    return printed._replace(frames=frames).cut_off(rectangle(window.left, window.bottom, window.right,
+                                                             window.top))
 
 
 def onto_sheet(tile: Tile, turn_deg: float, space: Box) -> Rigid:
@@ -188,7 +199,8 @@ def onto_sheet(tile: Tile, turn_deg: float, space: Box) -> Rigid:
 
 
 def map_of(tile: Tile, sheet: Sheet) -> tuple[tuple[Line, ...], Box]:
-    """A little map of the tiles, at the right of the key: the lines round every tile that is used, and the rectangle of this one."""
+    """A little map of the tiles, at the right of the key: the lines round every tile that is used, and the
+    rectangle of this one."""
     size = min(4.0, 40.0 / tile.columns, 7.0 / tile.rows)
     left, bottom = sheet.width - sheet.margin - tile.columns * size, sheet.margin + 4.6
     lines: list[Line] = []

@@ -1,7 +1,7 @@
 """The steps of folding, in a maker's words, worked out from the folds and seams themselves.
 
-A seam is *joined* in the step that brings the later of its two panels to its place.  The last step of a thing that holds
-something is said to come after filling.
+A seam is *joined* in the step that brings the later of its two panels to its place.  The last step of a thing
+that holds something is said to come after filling.
 """
 
 from __future__ import annotations
@@ -28,7 +28,8 @@ def steps(draft: Draft) -> tuple[Step, ...]:
     result: list[Step] = []
     for piece in draft.pieces:
         straps = {piece.last_step + 1 for s in piece.seams if s.joint is Joint.DOUBLE}
-        usual = sorted({f.step for f in piece.folds} | {s.step for s in piece.seams if s.joint is not Joint.TAPE})
+        usual = sorted({f.step for f in piece.folds}
+                       | {s.step for s in piece.seams if s.joint is not Joint.TAPE})
         numbers = sorted({*usual, *straps})
         meeting = _joined(piece)
         for number in numbers:
@@ -49,7 +50,8 @@ def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
     out: list[str] = []
     turned: list[str] = []
     over: list[str] = []
-    upright = abs(piece.placement.u[2]) + abs(piece.placement.v[2]) > 0.5  # a strip of wall: its panels are turned, not raised
+    # a strip of wall: its panels are turned, not raised
+    upright = abs(piece.placement.u[2]) + abs(piece.placement.v[2]) > 0.5
     for fold in piece.folds:
         if fold.step == number and fold.angle_deg > 1e-6 and not fold.closing:
             panel = piece.panel(fold.b.panel)
@@ -67,15 +69,19 @@ def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
                 raised.append(panel.name)
             else:
                 brought.append(panel.name)
-    folded += [s.row or s.name for s in piece.seams if s.step == number and s.joint not in (Joint.TAPE, Joint.FIN)]
-    straps = [strap_name(s.name) for s in piece.seams if s.joint is Joint.DOUBLE and number == piece.last_step + 1]
+    folded += [s.row or s.name for s in piece.seams if s.step == number
+               and s.joint not in (Joint.TAPE, Joint.FIN)]
+    straps = [strap_name(s.name) for s in piece.seams if s.joint is Joint.DOUBLE and number == piece.last_step
+              + 1]
     fins = [s.name for s in piece.seams if s.step == number and s.joint is Joint.FIN]
     sentences: list[str] = [
         say(template, names=listed(list(dict.fromkeys(names)))) for template, names in
-        (("Draw {names} over a rounded edge until it curls, then roll it up.", rolled), ("Raise {names}.", raised),
+        (("Draw {names} over a rounded edge until it curls, then roll it up.", rolled),
+         ("Raise {names}.", raised),
          ("Bring {names} over.", brought), ("Fold {names} in.", folded), ("Fold {names} out.", out),
          ("Fold the two flaps of {names} back.", fins), ("Turn {names} round the corner.", turned),
-         ("Fold {names} over flat.", over), ("Fold {names} over the outside, and glue down.", straps)) if names]
+         ("Fold {names} over flat.", over), ("Fold {names} over the outside, and glue down.", straps))
+         if names]
     flaps = [flap for name in fins for flap in (name, fellow(name))]
     return (*rolled, *raised, *brought, *folded, *out, *turned, *over, *straps, *flaps), sentences
 
@@ -92,28 +98,36 @@ def _joined(piece: Piece) -> dict[int, list[str]]:
             on.setdefault((step, upper), []).append(lower)
     for (step, upper), lowers in on.items():
         if lowers[0] == upper:
-            result.setdefault(step, []).append(say("Glue the {upper} down where it laps over itself.", upper=upper))
+            result.setdefault(step,
+                              []).append(say("Glue the {upper} down where it laps over itself.", upper=upper))
         else:
             beneath = listed(list(dict.fromkeys(lowers)))
-            result.setdefault(step, []).append(say("Glue the {upper} on {lowers}.", upper=upper, lowers=beneath))
+            result.setdefault(step,
+                              []).append(say("Glue the {upper} on {lowers}.", upper=upper, lowers=beneath))
     glued: dict[tuple[int, str], list[str]] = {}
     for seam in piece.seams:
         step = max(closing_step(piece, seam.carrier.panel), closing_step(piece, seam.host.panel))
         if seam.joint is Joint.TUCK:
-            result.setdefault(step, []).append(say("Tuck the {seam} inside the {host}.", seam=seam.name, host=seam.host.panel))
+            result.setdefault(step, []).append(say("Tuck the {seam} inside the {host}.", seam=seam.name,
+                                                   host=seam.host.panel))
         elif seam.joint is Joint.FIN:
-            result.setdefault(step, []).append(say("Glue the two flaps of the {seam} to each other.", seam=seam.name))
+            result.setdefault(step,
+                              []).append(say("Glue the two flaps of the {seam} to each other.",
+                                             seam=seam.name))
         elif seam.joint is Joint.TAPE:
             result.setdefault(step, []).append(
-                say("Tape the {carrier} to the {host}, outside.", carrier=seam.carrier.panel, host=seam.host.panel))
+                say("Tape the {carrier} to the {host}, outside.", carrier=seam.carrier.panel,
+                    host=seam.host.panel))
         else:
             glued.setdefault((step, seam.host.panel), []).append(seam.row or seam.name)
     for (step, host), tabs in glued.items():
-        result.setdefault(step, []).append(say("Glue the {upper} on {lowers}.", upper=host, lowers=listed(list(dict.fromkeys(tabs)))))
+        result.setdefault(step, []).append(say("Glue the {upper} on {lowers}.", upper=host,
+                                               lowers=listed(list(dict.fromkeys(tabs)))))
     return result
 
 
 def listed(names: Sequence[str]) -> Words:
     """``the a``, ``the a and the b``, ``the a, the b and the c``."""
     said = [say("the {name}", name=n) for n in names]
-    return said[0] if len(said) == 1 else say("{names} and {last}", names=joined(said[:-1], ", "), last=said[-1])
+    return (said[0] if len(said) == 1 else say("{names} and {last}", names=joined(said[:-1], ", "),
+                                               last=said[-1]))

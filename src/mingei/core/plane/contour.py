@@ -1,7 +1,9 @@
-"""Outlines as a person keeps them: corners in mm, each with the angle the side after it turns through; and their form as one line of text.
+"""Outlines as a person keeps them: corners in mm, each with the angle the side after it turns through; and
+their form as one line of text.
 
-``"0,0 40,0 40,30,90 0,30"`` is a rectangle 40 by 30 whose upper side bulges outward as a quarter arc.  Outlines run counter-clockwise.
-A *shape* is an outline with the outlines of its openings, written one after the other with semicolons between.
+``"0,0 40,0 40,30,90 0,30"`` is a rectangle 40 by 30 whose upper side bulges outward as a quarter arc.
+Outlines run counter-clockwise. A *shape* is an outline with the outlines of its openings, written one after
+the other with semicolons between.
 """
 
 from __future__ import annotations
@@ -21,7 +23,8 @@ SHORTEST_MM = 0.05
 
 
 class Knot(NamedTuple):
-    """A corner of an outline, mm, and through how many degrees the side after it turns: 0 straight, positive counter-clockwise."""
+    """A corner of an outline, mm, and through how many degrees the side after it turns: 0 straight, positive
+    counter-clockwise."""
 
     x: float
     y: float
@@ -37,10 +40,12 @@ Outline: TypeAlias = tuple[Knot, ...]
 
 @lru_cache(maxsize=64)
 def read(text: str, ours: bool = False) -> Outline:
-    """The outline a line of text says; ours: it is known to be sound.  Raises MeasureError naming the corner at fault."""
+    """The outline a line of text says; ours: it is known to be sound.  Raises MeasureError naming the corner
+    at fault."""
     words = text.split()
     if not 2 <= len(words) <= MOST_CORNERS:
-        raise MeasureError(say("an outline has 2 to {most} corners", most=MOST_CORNERS), "outline", "write each as x,y in mm")
+        raise MeasureError(say("an outline has 2 to {most} corners", most=MOST_CORNERS), "outline",
+                           "write each as x,y in mm")
     knots = []
     for number, word in enumerate(words, 1):
         try:
@@ -48,7 +53,8 @@ def read(text: str, ours: bool = False) -> Outline:
         except ValueError:
             values = []
         if len(values) not in (2, 3) or not all(math.isfinite(v) and abs(v) < 1e5 for v in values):
-            raise MeasureError(say("{word!r} is no corner", word=word[:40]), say("outline, corner {number}", number=number),
+            raise MeasureError(say("{word!r} is no corner", word=word[:40]),
+                               say("outline, corner {number}", number=number),
                                "write x,y or x,y,turn in mm and degrees")
         knots.append(Knot(*values))
     return tuple(knots) if ours else sound(tuple(knots))
@@ -68,7 +74,8 @@ def read_shape(text: str, ours: bool = False) -> tuple[Outline, ...]:
         holes = [Area(flat_points(path(o))[:-1]) for o in inner]
         for number, hole in enumerate(holes, 1):
             if not whole.contains(hole) or any(hole.intersects(other) for other in holes[:number - 1]):
-                raise MeasureError(say("opening {number} does not lie clear within the outline", number=number), "outline",
+                raise MeasureError(say("opening {number} does not lie clear within the outline",
+                                       number=number), "outline",
                                    "draw it inside, and apart from the others")
     return (outer, *inner)
 
@@ -80,7 +87,8 @@ def write_shape(shape: tuple[Outline, ...]) -> str:
 
 def write(outline: Outline) -> str:
     """The line of text that ``read`` understands."""
-    return " ".join(",".join(f"{v:.6g}" if abs(v) < 1e-9 or v == int(v) else f"{v:.6f}".rstrip("0").rstrip(".") for v in
+    return " ".join(",".join(f"{v:.6g}" if abs(v) < 1e-9
+                             or v == int(v) else f"{v:.6f}".rstrip("0").rstrip(".") for v in
                              (k[:2] if k.sweep_deg == 0.0 else k)) for k in outline)
 
 
@@ -112,7 +120,8 @@ def sound(outline: Outline) -> Outline:
         where = is_valid_reason(Area(points))
         numbers = where[where.find("[") + 1:where.find("]")].split() if "[" in where else []
         spot = ", ".join(f"{float(n):.1f}" for n in numbers)
-        raise MeasureError(say("the outline crosses itself near {spot}", spot=spot) if spot else "the outline crosses itself", "outline",
+        raise MeasureError(say("the outline crosses itself near {spot}", spot=spot) if spot
+                           else "the outline crosses itself", "outline",
                            "draw it so that it runs round once")
     return tuple(kept) if area > 0 else reversed_outline(tuple(kept))
 
@@ -120,7 +129,8 @@ def sound(outline: Outline) -> Outline:
 def reversed_outline(outline: Outline) -> Outline:
     """The same outline walked the other way."""
     count = len(outline)
-    return tuple(Knot(*outline[-i % count].at, -outline[(-i - 1) % count].sweep_deg or 0.0) for i in range(count))
+    return tuple(Knot(*outline[-i % count].at, -outline[(-i - 1) % count].sweep_deg or 0.0)
+                 for i in range(count))
 
 
 def path(outline: Outline) -> Path:
@@ -142,7 +152,8 @@ def sized_shape(shape: tuple[Outline, ...], width: float) -> tuple[Outline, ...]
     """Scaled so that its outer outline has a width in mm, and its lower left corner lies at the origin."""
     around = box(shape[0])
     factor = width / around.width
-    return tuple(tuple(Knot((k.x - around.left) * factor, (k.y - around.bottom) * factor, k.sweep_deg) for k in o) for o in shape)
+    return tuple(tuple(Knot((k.x - around.left) * factor, (k.y - around.bottom) * factor, k.sweep_deg)
+                       for k in o) for o in shape)
 
 
 def of_path(segments: Path) -> Outline:

@@ -25,7 +25,8 @@ def chain(segments: Iterable[Segment]) -> tuple[Path, ...]:
     """
     grid = 1e-5
     # shorter ones only bridge what two calculations of one point differ by
-    parts = [part for part in [(s, *s, math.dist(*s)) if isinstance(s, Line) else (s, s.start, s.end, s.length) for s in segments]
+    parts = [part for part in [(s, *s, math.dist(*s)) if isinstance(s, Line)
+                               else (s, s.start, s.end, s.length) for s in segments]
              if part[3] > grid]
     starts: dict[tuple[int, int], list[int]] = {}
     for number, part in enumerate(parts):
@@ -44,7 +45,8 @@ def chain(segments: Iterable[Segment]) -> tuple[Path, ...]:
                     for cell in ((kx + i, ky + j),) for n in starts.get(cell, ())]
             if not near:
                 raise GeometryError(say("the cut stops at ({end:.3f}, {end2:.3f})", end=x, end2=y))
-            _, cell, number = min(near)  # the nearest: a line hardly longer than the grid has its other end in the same cell
+            # the nearest: a line hardly longer than the grid has its other end in the same cell
+            _, cell, number = min(near)
             _take(starts, cell, number)
             loop.append(parts[number][0])
         loops.append(_merge_straight(loop))
@@ -67,7 +69,8 @@ LEAST_CUT_MM = 0.02
 
 
 def _without_slivers(loop: Path) -> Path:
-    """The loop with cuts too short for a knife taken up by their neighbours, which meet in the middle of each; arcs keep their angle."""
+    """The loop with cuts too short for a knife taken up by their neighbours, which meet in the middle of
+    each; arcs keep their angle."""
     kept = list(loop)
     number = 0
     while number < len(kept) and len(kept) > 3:
@@ -91,7 +94,8 @@ def _to(segment: Segment, start: Point | None = None, end: Point | None = None) 
 
 
 def _without_slits(loop: Path) -> Iterator[Path]:
-    """The loop without the places where it goes in and comes back along one line: each is one cut by itself, made once."""
+    """The loop without the places where it goes in and comes back along one line: each is one cut by itself,
+    made once."""
     kept = list(loop)
     number = 0
     while number < len(kept) and len(kept) > 3:
@@ -100,7 +104,8 @@ def _without_slits(loop: Path) -> Iterator[Path]:
         if not back:
             number += 1
             continue
-        yield (Line(here.start, here.end),) if here.length <= after.length else (Line(after.end, after.start),)
+        yield (Line(here.start, here.end),) if here.length <= after.length else (
+            Line(after.end, after.start),)
         rest = Line(here.start, after.end)
         for i in sorted((number, (number + 1) % len(kept)), reverse=True):
             del kept[i]
@@ -128,7 +133,8 @@ def _take(starts: dict[tuple[int, int], list[int]], key: tuple[int, int], number
 
 
 def _merge_straight(loop: list[Segment]) -> Path:
-    """Join neighbouring lines that run on in one direction and arcs about one centre, so that a knife cut is one line."""
+    """Join neighbouring lines that run on in one direction and arcs about one centre, so that a knife cut is
+    one line."""
     merged: list[Segment] = []
     for segment in loop:
         last = merged[-1] if merged else None
@@ -138,7 +144,8 @@ def _merge_straight(loop: list[Segment]) -> Path:
             merged[-1] = last._replace(sweep_deg=last.sweep_deg + segment.sweep_deg)
         else:
             merged.append(segment)
-    if len(merged) > 3 and isinstance(merged[0], Line) and isinstance(merged[-1], Line) and _runs_on(merged[-1], merged[0]):
+    if (len(merged) > 3 and isinstance(merged[0], Line) and isinstance(merged[-1], Line)
+        and _runs_on(merged[-1], merged[0])):
         merged[0] = Line(merged.pop().start, merged[0].end)
     return tuple(merged)
 
@@ -146,7 +153,8 @@ def _merge_straight(loop: list[Segment]) -> Path:
 def _rounds_on(a: Arc, b: Arc) -> bool:
     """Whether an arc carries another on; never past half a circle, which still has two ends."""
     near = 1e-6 * max(1.0, a.radius)
-    return (abs(a.radius - b.radius) < near and math.dist(a.centre, b.centre) < near and a.sweep_deg * b.sweep_deg > 0
+    return (abs(a.radius - b.radius) < near and math.dist(a.centre, b.centre) < near
+            and a.sweep_deg * b.sweep_deg > 0
             and abs(a.sweep_deg + b.sweep_deg) <= 180.0 + 1e-9)
 
 

@@ -42,7 +42,8 @@ class Arc(NamedTuple):
     def at(self, fraction: float) -> Point:
         """The point at a fraction 0..1 of the sweep."""
         angle = math.radians(self.start_deg + self.sweep_deg * fraction)
-        return (self.centre[0] + self.radius * math.cos(angle), self.centre[1] + self.radius * math.sin(angle))
+        return (self.centre[0] + self.radius * math.cos(angle),
+                self.centre[1] + self.radius * math.sin(angle))
 
     @property
     def start(self) -> Point:
@@ -80,10 +81,12 @@ class Rigid(NamedTuple):
     def then(self, after: Rigid) -> Rigid:
         """This move, followed by ``after``."""
         x, y = after.apply((self.x, self.y))
-        return Rigid(after.cos * self.cos - after.sin * self.sin, after.sin * self.cos + after.cos * self.sin, x, y)
+        return Rigid(after.cos * self.cos - after.sin * self.sin, after.sin * self.cos + after.cos * self.sin,
+                     x, y)
 
     def inverse(self) -> Rigid:
-        return Rigid(self.cos, -self.sin, -(self.cos * self.x + self.sin * self.y), self.sin * self.x - self.cos * self.y)
+        return Rigid(self.cos, -self.sin, -(self.cos * self.x + self.sin * self.y),
+                     self.sin * self.x - self.cos * self.y)
 
     @property
     def turn_deg(self) -> float:
@@ -117,14 +120,16 @@ def mapping(from_a: Point, from_b: Point, to_a: Point, to_b: Point) -> Rigid:
     if scale < TOLERANCE.same_point**2:
         raise GeometryError("two points that fix a direction coincide")
     cos, sin = (fx * gx + fy * gy) / scale, (fx * gy - fy * gx) / scale
-    return Rigid(cos, sin, to_a[0] - (cos * from_a[0] - sin * from_a[1]), to_a[1] - (sin * from_a[0] + cos * from_a[1]))
+    return Rigid(cos, sin, to_a[0] - (cos * from_a[0] - sin * from_a[1]),
+                 to_a[1] - (sin * from_a[0] + cos * from_a[1]))
 
 
 def moved(segment: Segment, move: Rigid) -> Segment:
     """The segment after a rigid move."""
     if isinstance(segment, Line):
         return Line(move.apply(segment.start), move.apply(segment.end))
-    return Arc(move.apply(segment.centre), segment.radius, segment.start_deg + move.turn_deg, segment.sweep_deg)
+    return Arc(move.apply(segment.centre), segment.radius, segment.start_deg + move.turn_deg,
+               segment.sweep_deg)
 
 
 def grown(segment: Segment, factor: float) -> Segment:
@@ -142,7 +147,8 @@ def moved_path(path: Path, move: Rigid) -> Path:
     for s in path:
         if isinstance(s, Line):
             (ax, ay), (bx, by) = s
-            result.append(Line((cos * ax - sin * ay + x, sin * ax + cos * ay + y), (cos * bx - sin * by + x, sin * bx + cos * by + y)))
+            result.append(Line((cos * ax - sin * ay + x, sin * ax + cos * ay + y),
+                               (cos * bx - sin * by + x, sin * bx + cos * by + y)))
         else:
             result.append(moved(s, move))
     return tuple(result)
@@ -282,7 +288,8 @@ def distance_to_segment(p: Point, a: Point, b: Point) -> float:
 
 @lru_cache(maxsize=4096)
 def ways(polygon: Polygon) -> tuple[tuple[Point, Point, float], ...]:
-    """Of every side its start, its direction as a unit vector, and its length, mm; kept, since many panels are alike.
+    """Of every side its start, its direction as a unit vector, and its length, mm; kept, since many panels
+    are alike.
 
     Raises GeometryError for a side of no length.
     """
@@ -338,15 +345,16 @@ def outset(polygon: Polygon, distances: tuple[float, ...]) -> Polygon:
 
 
 def divided(p: Sequence[Point], q: Sequence[Point], hair: float) -> bool:
-    """Whether a side of one of two counter-clockwise outlines has all of that one behind it and all of the other before it, but for a hair
-    (mm): then they do not overlap.  Most neighbours are so."""
+    """Whether a side of one of two counter-clockwise outlines has all of that one behind it and all of the
+    other before it, but for a hair (mm): then they do not overlap.  Most neighbours are so."""
     for a, b in ((p, q), (q, p)):
         x0, y0 = a[-1]
         for x1, y1 in a:
             nx, ny = y1 - y0, x0 - x1  # outward
             reach = hair * (abs(nx) + abs(ny))
             level = nx * x0 + ny * y0
-            if min([nx * x + ny * y for x, y in b]) >= level - reach and max([nx * x + ny * y for x, y in a]) <= level + reach:
+            if (min([nx * x + ny * y for x, y in b]) >= level - reach and max([nx * x + ny * y for x, y in a])
+                <= level + reach):
                 return True
             x0, y0 = x1, y1
     return False
@@ -364,7 +372,8 @@ def arc_on(a: Point, b: Point, sweep_deg: float) -> Arc:
     dx, dy = b[0] - a[0], b[1] - a[1]
     away = 0.5 / math.tan(half)  # from the chord's middle to the centre, to the left, as a share of the chord
     centre = ((a[0] + b[0]) / 2 - dy * away, (a[1] + b[1]) / 2 + dx * away)
-    return Arc(centre, math.dist(a, b) / abs(2 * math.sin(half)), math.degrees(math.atan2(a[1] - centre[1], a[0] - centre[0])), sweep_deg)
+    return Arc(centre, math.dist(a, b) / abs(2 * math.sin(half)),
+               math.degrees(math.atan2(a[1] - centre[1], a[0] - centre[0])), sweep_deg)
 
 
 def hole_path(diameter: float, middle: Point = (0.0, 0.0)) -> Path:

@@ -1,7 +1,7 @@
 """Recipes: one module a family, found by looking, each with one value named RECIPE.
 
-A *recipe* is its measures, the draft they give, and the calipers it may be built from.  To add one, write a module here that
-defines RECIPE; nothing else needs to know.
+A *recipe* is its measures, the draft they give, and the calipers it may be built from.  To add one, write a
+module here that defines RECIPE; nothing else needs to know.
 """
 
 from __future__ import annotations
@@ -28,7 +28,8 @@ Value: TypeAlias = float | str
 Values: TypeAlias = Mapping[str, Value]
 
 
-#: Room round a thing in a box, each way, mm: it drops in without rattling (common practice: half a millimetre a side).
+#: Room round a thing in a box, each way, mm: it drops in without rattling (common practice: half a millimetre
+#: a side).
 _ROOM_MM = 1.0
 
 #: In what order families are offered, and the recipe each begins with; a family not named comes last.
@@ -51,8 +52,9 @@ class Kind(StrEnum):
 class Measure:
     """One thing the person decides; its range feeds the form, the command line and the check alike.
 
-    Lengths in mm, angles in degrees, outlines as text (``contour``), "" for none.  choices: (value, in words) for a CHOICE.  stays: a
-    length that does not grow with the thing, since glue, play or a bought part asks for it.
+    Lengths in mm, angles in degrees, outlines as text (``contour``), "" for none.  choices: (value, in words)
+    for a CHOICE.  stays: a length that does not grow with the thing, since glue, play or a bought part asks
+    for it.
     """
 
     name: str
@@ -91,7 +93,8 @@ class Measure:
         """The value itself if the recipe can build it.  Raises MeasureError with the reason and the range."""
         if self.kind is Kind.OUTLINE:
             if not isinstance(value, str):
-                raise MeasureError("an outline is a line of text", self.name, "write its corners as x,y in mm")
+                raise MeasureError("an outline is a line of text", self.name,
+                                   "write its corners as x,y in mm")
             if value:
                 contour.read_shape(value)
             return value
@@ -105,7 +108,8 @@ class Measure:
             raise MeasureError(say("{value!r} is not a number", value=value), self.name,
                                say("write one, such as {default}", default=self.default))
         if self.kind is Kind.COUNT and value != int(value):
-            raise MeasureError(say("{value:g} is not a whole number", value=value), self.name, "write a whole number")
+            raise MeasureError(say("{value:g} is not a whole number", value=value), self.name,
+                               "write a whole number")
         if not self.minimum - 1e-9 <= value <= self.maximum + 1e-9:
             said, low, high = (self.write(v) for v in (float(value), self.minimum, self.maximum))
             refused = MeasureError(say("{said} is outside what this recipe builds", said=said), self.name,
@@ -128,13 +132,15 @@ class Measure:
 class Recipe:
     """One construction.
 
-    draft: from accepted values to the draft; checked values only.  inside: names of the measures that are the cavity's length, width
-    and height, where it has one.  stock: the one it is usually made of.  thinnest, thickest: caliper in mm it may be built from.
-    contradictions: called with accepted values, raises MeasureError when they cannot hold together.  holds: names of the measures that are
-    the longer and the shorter side of the thing it is made for, where that may be a thing people know by name.  for_things: the measures
-    that follow from the length, width and thickness of a thing put into it, "" where one is not asked, each with the room it wants (mm);
-    where none are given, the inside with a little room.  roomy: a thing smaller than the least it is made for goes in as well.  gives: the
-    names of measures that give way to the others (``giving``).
+    draft: from accepted values to the draft; checked values only.  inside: names of the measures that are the
+    cavity's length, width and height, where it has one.  stock: the one it is usually made of.  thinnest,
+    thickest: caliper in mm it may be built from. contradictions: called with accepted values, raises
+    MeasureError when they cannot hold together.  holds: names of the measures that are the longer and the
+    shorter side of the thing it is made for, where that may be a thing people know by name.  for_things: the
+    measures that follow from the length, width and thickness of a thing put into it, "" where one is not
+    asked, each with the room it wants (mm); where none are given, the inside with a little room.  roomy: a
+    thing smaller than the least it is made for goes in as well.  gives: the names of measures that give way
+    to the others (``giving``).
     """
 
     id: str
@@ -159,13 +165,17 @@ class Recipe:
 
     @cached_property
     def _spans(self) -> tuple[Span, ...]:
-        return tuple(Span(m.name, m.minimum, m.maximum, m.default, tuple(c for c, _ in m.choices), m.kind in (Kind.COUNT, Kind.ANGLE))
-                     for m in self.measures if m.kind is not Kind.OUTLINE and (m.choices or m.kind is not Kind.FLAG))
+        return tuple(Span(m.name, m.minimum, m.maximum, m.default, tuple(c for c, _ in m.choices),
+                          m.kind in (Kind.COUNT, Kind.ANGLE))
+                     for m in self.measures if m.kind is not Kind.OUTLINE
+                     and (m.choices or m.kind is not Kind.FLAG))
 
     def settled(self, values: Values) -> Values:
-        """Accepted values as they are built: those that give way as near to what was asked as the rest allows.
+        """Accepted values as they are built: those that give way as near to what was asked as the rest
+        allows.
 
-        Raises MeasureError when they contradict each other all the same, with the number that would do where there is one.
+        Raises MeasureError when they contradict each other all the same, with the number that would do where
+        there is one.
         """
         try:
             return settled(self.contradictions, self._spans, self.gives, tuple(values.items()))
@@ -175,8 +185,10 @@ class Recipe:
     def _with_remedy(self, error: MeasureError) -> MeasureError:
         """The refusal with the number that would do in its words."""
         if error.instead is None:
-            return MeasureError(error.sentence, error.place, say("{remedy}; or begin from its usual measures, or take another construction",
-                                                                 remedy=error.remedy) if error.remedy else
+            return MeasureError(error.sentence, error.place,
+                                say("{remedy}; or begin from its usual measures, or take another "
+                                    "construction",
+                                    remedy=error.remedy) if error.remedy else
                                 "begin from its usual measures, or take another construction")
         name, value = error.instead
         measure = self.measure(name)
@@ -195,8 +207,10 @@ class Recipe:
 
     @property
     def takes(self) -> tuple[tuple[str, float], ...]:
-        """The measures that follow from a thing's length, width and thickness, with the room each wants, mm; none: it takes no things."""
-        return self.for_things or (tuple((name, _ROOM_MM) for name in self.inside) if len(self.inside) == 3 else ())
+        """The measures that follow from a thing's length, width and thickness, with the room each wants, mm;
+        none: it takes no things."""
+        return (self.for_things or (tuple((name, _ROOM_MM) for name in self.inside) if len(self.inside)
+                                    == 3 else ()))
 
     def measure(self, name: str) -> Measure:
         """Raises MeasureError naming those there are."""
@@ -221,9 +235,11 @@ class Recipe:
         """Raises StockError when the construction cannot be built from that caliper."""
         if not self.thinnest - 1e-9 <= stock.caliper_mm <= self.thickest + 1e-9:
             raise StockError(
-                say("{recipe}: {caliper:g} mm is not a caliper it can be folded from", recipe=self.title.lower(), caliper=stock.caliper_mm),
+                say("{recipe}: {caliper:g} mm is not a caliper it can be folded from",
+                    recipe=self.title.lower(), caliper=stock.caliper_mm),
                 say("stock {stock}", stock=stock.id),
-                say("choose one from {thinnest:g} to {thickest:g} mm", thinnest=self.thinnest, thickest=self.thickest))
+                say("choose one from {thinnest:g} to {thickest:g} mm", thinnest=self.thinnest,
+                    thickest=self.thickest))
 
 
 @cache
@@ -231,7 +247,8 @@ def recipes() -> Mapping[str, Recipe]:
     """Every recipe by id: the families in their order, in each what people begin with first, then by name."""
     modules = (importlib.import_module(f"{__name__}.{info.name}") for info in pkgutil.iter_modules(__path__))
     found = [module.RECIPE for module in modules if hasattr(module, "RECIPE")]
-    found.sort(key=lambda recipe: (FAMILIES.index(recipe.family) if recipe.family in FAMILIES else len(FAMILIES),
+    found.sort(key=lambda recipe: (FAMILIES.index(recipe.family) if recipe.family in FAMILIES
+                                   else len(FAMILIES),
                                    recipe.id not in BEGUN_WITH, recipe.id))
     return MappingProxyType({recipe.id: recipe for recipe in found})
 

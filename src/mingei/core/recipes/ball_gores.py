@@ -14,7 +14,8 @@ from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import LAP
 
 GORES = Measure("gores", Kind.COUNT, 8.0, "how many petals go round it: more lie smoother", 6.0, 16.0)
-BAND = Measure("band", Kind.LENGTH, 4.0, "height of the band that joins the petals along the equator", 1.0, 60.0)
+BAND = Measure("band", Kind.LENGTH, 4.0, "height of the band that joins the petals along the equator", 1.0,
+               60.0)
 CAP = Measure("cap", Kind.LENGTH, 10.0, "diameter of the discs that cover the tips; 0 for none", 0.0, 100.0)
 #: Facets a small disc's rim is drawn with.
 _CAP_SIDES = 24
@@ -36,13 +37,15 @@ def sound_gores(values: Values) -> None:
     if 0.0 < float(values["cap"]) < _LEAST_CAP_MM:
         raise MeasureError("so small a disc cannot be cut", "cap", "make it larger, or 0 for none")
     if float(values["cap"]) > size / 2:
-        raise MeasureError("so large a disc does not lie on the ball", "cap", "keep it under half the ball's diameter")
+        raise MeasureError("so large a disc does not lie on the ball", "cap",
+                           "keep it under half the ball's diameter")
 
 
 def _sound(values: Values) -> None:
     sound_gores(values)
     if float(values["band"]) > float(values["diameter"]) / 8:
-        raise MeasureError("so high a band stands off the ball", "band", "keep it under an eighth of the diameter")
+        raise MeasureError("so high a band stands off the ball", "band",
+                           "keep it under an eighth of the diameter")
 
 
 def draft_ball(values: Values) -> Draft:
@@ -57,10 +60,12 @@ def draft_ball(values: Values) -> Draft:
 
 
 RECIPE = Recipe(
-    id="ball-gores", title="Ball skin", family="round", purpose="covers a ball: petals joined along its equator",
+    id="ball-gores", title="Ball skin", family="round",
+    purpose="covers a ball: petals joined along its equator",
     measures=(
         Measure("diameter", Kind.LENGTH, 60.0, "of the ball", 20.0, 300.0),
         GORES, BAND, replace(LAP, default=5.0, minimum=2.0, maximum=30.0), CAP,
     ),
-    draft=draft_ball, thinnest=0.08, thickest=0.3, contradictions=_sound, gives=("band", "cap", "lap"), stock="copy-80",
+    draft=draft_ball, thinnest=0.08, thickest=0.3, contradictions=_sound, gives=("band", "cap", "lap"),
+    stock="copy-80",
 )

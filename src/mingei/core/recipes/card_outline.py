@@ -1,4 +1,5 @@
-"""A card of any outline, front and back alike, joined along a fold: the outline is cut off where its chord is as long as the fold asked."""
+"""A card of any outline, front and back alike, joined along a fold: the outline is cut off where its chord is
+as long as the fold asked."""
 
 from __future__ import annotations
 
@@ -26,8 +27,8 @@ _FLATTEST_DEG = 100.0
 
 
 class Cut(NamedTuple):
-    """An outline cut off along a line: its corners counter-clockwise from the fold's lower end round to its upper, and its arcs, by side;
-    the last side is the fold."""
+    """An outline cut off along a line: its corners counter-clockwise from the fold's lower end round to its
+    upper, and its arcs, by side; the last side is the fold."""
 
     outline: Polygon
     curves: tuple[tuple[int, float], ...]
@@ -59,11 +60,13 @@ def _point(segment: Segment, share: float) -> Point:
 
 
 def _at(path: Path, x: float) -> list[tuple[int, float, Point]]:
-    return [(number, share, _point(segment, share)) for number, segment in enumerate(path) for share in _crossings(segment, x)]
+    return [(number, share, _point(segment, share)) for number, segment in enumerate(path)
+            for share in _crossings(segment, x)]
 
 
 def cut_off(path: Path, length: float) -> Cut:
-    """What is left of a closed outline right of the first upright line, from the left, whose chord is so long, mm.
+    """What is left of a closed outline right of the first upright line, from the left, whose chord is so
+    long, mm.
 
     Raises MeasureError when the outline is nowhere so high, or reaches past the line more than once.
     """
@@ -75,15 +78,18 @@ def cut_off(path: Path, length: float) -> Cut:
             break
         low = high
     else:
-        raise MeasureError("the outline is nowhere so high", "fold", say("ask for less than {most}", most=write_both(box.height)))
+        raise MeasureError("the outline is nowhere so high", "fold",
+                           say("ask for less than {most}", most=write_both(box.height)))
     for _ in range(_HALVINGS):
         middle = (low + high) / 2
         low, high = (low, middle) if _chord(path, middle) >= length else (middle, high)
     ends = _at(path, high)
     if len(ends) != 2:
-        raise MeasureError("the outline reaches past its fold more than once", "fold", "ask for a longer fold, or fold another side")
+        raise MeasureError("the outline reaches past its fold more than once", "fold",
+                           "ask for a longer fold, or fold another side")
     # entered where the outline comes from the left
-    into = next(i for i, (number, share, _) in enumerate(ends) if _point(path[number], min(1.0, share + 1e-3))[0] > high)
+    into = next(i for i, (number, share, _) in enumerate(ends)
+                if _point(path[number], min(1.0, share + 1e-3))[0] > high)
     first, last = ends[into], ends[1 - into]
     corners: list[Point] = []
     curves: list[tuple[int, float]] = []
@@ -95,7 +101,8 @@ def cut_off(path: Path, length: float) -> Cut:
         begin = first[2] if not corners else _point(segment, share)
         if math.dist(begin, _point(segment, end)) > contour.SHORTEST_MM:
             turn = abs(segment.sweep_deg) * (end - share) if isinstance(segment, Arc) else 0.0
-            parts = max(1, math.ceil(turn / _FLATTEST_DEG))  # the chord of half a circle would leave nothing of it
+            # the chord of half a circle would leave nothing of it
+            parts = max(1, math.ceil(turn / _FLATTEST_DEG))
             for part in range(parts):
                 if isinstance(segment, Arc):
                     curves.append((len(corners), segment.sweep_deg * (end - share) / parts))
@@ -123,8 +130,10 @@ def _turned(points: Polygon, back: bool) -> Polygon:
 
 
 def cut_of(values: Values) -> Cut:
-    """The front a brief asks for, its fold at the left of what is drawn, which for a fold above is turned on its side."""
-    return _cut(str(values["outline"]), str(values["drawn"]), float(values["width"]), str(values["side"]), float(values["fold"]))
+    """The front a brief asks for, its fold at the left of what is drawn, which for a fold above is turned on
+    its side."""
+    return _cut(str(values["outline"]), str(values["drawn"]), float(values["width"]), str(values["side"]),
+                float(values["fold"]))
 
 
 @lru_cache(maxsize=8)
@@ -132,7 +141,8 @@ def _cut(name: str, own: str, width: float, side: str, fold: float) -> Cut:
     """Kept, since it is asked whether it can be cut before it is drafted."""
     drawn = contour.read(own) if name == OWN else contour.read(LIBRARY[name], ours=True)
     knots = contour.sized(drawn, width)
-    return cut_off(contour.path(tuple(k._replace(x=-k.y, y=k.x) for k in knots) if side == TOP else knots), fold)
+    return cut_off(contour.path(tuple(k._replace(x=-k.y, y=k.x) for k in knots) if side == TOP else knots),
+                   fold)
 
 
 def draft_outline(values: Values) -> Draft:
@@ -140,7 +150,8 @@ def draft_outline(values: Values) -> Draft:
     front = cut_of(values)
     back = mirrored(front)
     above = values["side"] == TOP
-    panels = tuple(Panel(name, _turned(cut.outline, above), curves=cut.curves) for name, cut in (("front", front), ("back", back)))
+    panels = tuple(Panel(name, _turned(cut.outline, above), curves=cut.curves)
+                   for name, cut in (("front", front), ("back", back)))
     fold = len(front.outline) - 1
     folds = (Fold(EdgeRef("front", fold), EdgeRef("back", fold), FLAT_DEG, 1),)
     lies = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
@@ -150,20 +161,26 @@ def draft_outline(values: Values) -> Draft:
 
 def _sound(values: Values) -> None:
     if values["outline"] == OWN and not values["drawn"]:
-        raise MeasureError("no outline is drawn yet", "drawn", "take one from a drawing, or choose one from the library")
+        raise MeasureError("no outline is drawn yet", "drawn",
+                           "take one from a drawing, or choose one from the library")
     cut_of(values)
 
 
 RECIPE = Recipe(
-    id="card-outline", title="Outline card", family="cards", purpose="a card of any outline, joined along a fold",
+    id="card-outline", title="Outline card", family="cards",
+    purpose="a card of any outline, joined along a fold",
     measures=(
-        Measure("outline", Kind.CHOICE, "heart", "of front and back; one of your own is read from an SVG drawing",
-                choices=(*((name, name) for name, drawn in LIBRARY.items() if ";" not in drawn), (OWN, "of your own"))),
+        Measure("outline", Kind.CHOICE, "heart",
+                "of front and back; one of your own is read from an SVG drawing",
+                choices=(*((name, name) for name, drawn in LIBRARY.items() if ";" not in drawn),
+                         (OWN, "of your own"))),
         Measure("drawn", Kind.OUTLINE, "", "corners of your own outline", label="Own outline"),
         Measure("width", Kind.LENGTH, 110.0, "of the whole outline, before its fold is cut", 30.0, 300.0),
-        Measure("side", Kind.CHOICE, LEFT, "where front and back are joined", choices=((LEFT, "at the left"), (TOP, "above")),
+        Measure("side", Kind.CHOICE, LEFT, "where front and back are joined",
+                choices=((LEFT, "at the left"), (TOP, "above")),
                 label="Fold"),
-        Measure("fold", Kind.LENGTH, 45.0, "length of the fold; where the outline runs straight, it is as long as that", 10.0, 280.0,
+        Measure("fold", Kind.LENGTH, 45.0,
+                "length of the fold; where the outline runs straight, it is as long as that", 10.0, 280.0,
                 label="Fold length"),
     ),
     draft=draft_outline, thinnest=0.1, thickest=0.5, contradictions=_sound, gives=("fold",), stock="card-220",

@@ -1,10 +1,11 @@
 """The slim carton: four walls round a cavity, closed at both ends, opening on an end or along a side.
 
-One blank serves both ways of opening; only which seams are glued differs.  The top lies over a tab on the front and
-over a lip on each end, so it stands one layer out; tab and lips fill that layer and the cavity stays clear.
+One blank serves both ways of opening; only which seams are glued differs.  The top lies over a tab on the
+front and over a lip on each end, so it stands one layer out; tab and lips fill that layer and the cavity
+stays clear.
 
-Each panel is drawn as seen from outside.  Laid flat, from bottom to top: top, back, base, front, tab; the ends hang on
-the base.  Sides of a rectangle are numbered 0 bottom, 1 right, 2 top, 3 left of its own drawing.
+Each panel is drawn as seen from outside.  Laid flat, from bottom to top: top, back, base, front, tab; the
+ends hang on the base.  Sides of a rectangle are numbered 0 bottom, 1 right, 2 top, 3 left of its own drawing.
 """
 
 from __future__ import annotations
@@ -40,8 +41,10 @@ _LIP_ROUND_MM = 4.0
 
 #: The order of folding for each opening.
 _ORDER = {
-    END: (("front tab",), ("front", "back"), ("top",), ("flaps",), ("left lip", "right lip"), ("left end",), ("right end",)),
-    SIDE: (("back", "back flaps"), ("left lip", "right lip"), ("left end", "right end"), ("top",), ("front flaps", "front tab"),
+    END: (("front tab",), ("front", "back"), ("top",), ("flaps",), ("left lip", "right lip"), ("left end",),
+          ("right end",)),
+    SIDE: (("back", "back flaps"), ("left lip", "right lip"), ("left end", "right end"), ("top",),
+           ("front flaps", "front tab"),
            ("front",)),
 }
 
@@ -51,10 +54,12 @@ def _rectangle(width: float, height: float) -> Polygon:
 
 
 def _small_flap(name: str, hinge: float, depth: float, shoulder: float = 0.0) -> Panel:
-    """Lies inside the end, between base and top; side 0 is its hinge.  shoulder: how far its sides run straight, mm."""
+    """Lies inside the end, between base and top; side 0 is its hinge.  shoulder: how far its sides run
+    straight, mm."""
     lean = _FLAP_TAPER * min(depth, hinge)
     if shoulder > 0:
-        outline: Polygon = ((0.0, 0.0), (hinge, 0.0), (hinge, shoulder), (hinge - lean, depth), (lean, depth), (0.0, shoulder))
+        outline: Polygon = ((0.0, 0.0), (hinge, 0.0), (hinge, shoulder), (hinge - lean, depth),
+                            (lean, depth), (0.0, shoulder))
         return Panel(name, outline, 0, Role.FLAP, tuple((side, Within()) for side in (1, 2, 4, 5)))
     outline = ((0.0, 0.0), (hinge, 0.0), (hinge - lean, depth), (lean, depth))
     return Panel(name, outline, 0, Role.FLAP, ((1, Within()), (3, Within())))
@@ -83,7 +88,8 @@ def draft_carton(values: Values) -> Draft:
         return Fold(EdgeRef(a, edge), EdgeRef(b, b_edge), 90.0, steps[step])
 
     folds = (
-        fold("base", 2, "front", 0, "front"), fold("base", 0, "back", 2, "back"), fold("back", 0, "top", 2, "top"),
+        fold("base", 2, "front", 0, "front"), fold("base", 0, "back", 2, "back"),
+        fold("back", 0, "top", 2, "top"),
         fold("base", 3, "left end", 0, "left end"), fold("base", 1, "right end", 0, "right end"),
         *(fold(wall, edge, f"{wall} {side} flap", 0, "flaps" if opening == END else f"{wall} flaps")
           for wall in ("front", "back") for side, edge in (("left", 3), ("right", 1))),
@@ -91,7 +97,8 @@ def draft_carton(values: Values) -> Draft:
 
     def seam(name: str, glued: bool, carrier: str, host_edge: int, depth: str) -> Seam:
         joint = Joint.GLUE_TAB if glued else Joint.TUCK
-        return Seam(name, joint, EdgeRef(carrier, 2), EdgeRef("top", host_edge), float(values[depth]), steps[name],
+        return Seam(name, joint, EdgeRef(carrier, 2), EdgeRef("top", host_edge), float(values[depth]),
+                    steps[name],
                     round_mm=_LIP_ROUND_MM, slit_mm=slit * (name == "right lip"))
 
     seams = (
@@ -99,12 +106,15 @@ def draft_carton(values: Values) -> Draft:
         seam("left lip", True, "left end", 3, "lip"),
         seam("right lip", opening == SIDE, "right end", 1, "lip"),
     )
-    glued_flaps = {"front left flap", "back left flap"} if opening == END else {"back left flap", "back right flap"}
-    laps = tuple(Lap(f"{side} end on {wall} flap", f"{side} end", f"{wall} {side} flap", f"{wall} {side} flap" in glued_flaps)
+    glued_flaps = ({"front left flap", "back left flap"} if opening == END
+                   else {"back left flap", "back right flap"})
+    laps = tuple(Lap(f"{side} end on {wall} flap", f"{side} end", f"{wall} {side} flap",
+                     f"{wall} {side} flap" in glued_flaps)
                  for side in ("left", "right") for wall in ("front", "back"))
     placement = Placement((0.0, width, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
     piece = Piece("carton", "base", placement, (*walls, *ends, *flaps), folds, seams, laps)
-    dimensions = (Dimension("length", EdgeRef("top", 0)), Dimension("width", EdgeRef("base", 3)), Dimension("height", EdgeRef("back", 3)))
+    dimensions = (Dimension("length", EdgeRef("top", 0)), Dimension("width", EdgeRef("base", 3)),
+                  Dimension("height", EdgeRef("back", 3)))
     return Draft((piece,), (length, width, height), dimensions=dimensions)
 
 
@@ -121,13 +131,18 @@ RECIPE = Recipe(
         _length("length", 140.0, 20.0, 600.0, "inside, along the longest side of what goes in"),
         _length("width", 32.0, 12.0, 400.0, "inside, across the base"),
         _length("height", 18.0, 8.0, 400.0, "inside, from base to top"),
-        Measure("opening", Kind.CHOICE, END, "which way it opens; the blank is the same, other seams are glued",
+        Measure("opening", Kind.CHOICE, END,
+                "which way it opens; the blank is the same, other seams are glued",
                 choices=((END, "on an end"), (SIDE, "along a side"))),
-        Measure("lock", Kind.CHOICE, FREE, "whether the lip of the opening end is slit beside its crease, so that it catches behind the "
-                "small flaps and does not spring open when the carton is pressed; not for opening along a side",
+        Measure("lock", Kind.CHOICE, FREE,
+                "whether the lip of the opening end is slit beside its crease, so that it catches behind the "
+                "small flaps and does not spring open when the carton is pressed; not for opening along "
+                "a side",
                 choices=((FREE, "no"), (LOCKING, "slit lip"))),
-        _length("tab", 10.0, 4.0, 30.0, "depth of the tab under the top; shortened where the top has less room", "Tab depth"),
-        _length("lip", 12.0, 5.0, 40.0, "depth of the lips of the two ends; shortened where the top has less room", "Lip depth"),
+        _length("tab", 10.0, 4.0, 30.0,
+                "depth of the tab under the top; shortened where the top has less room", "Tab depth"),
+        _length("lip", 12.0, 5.0, 40.0,
+                "depth of the lips of the two ends; shortened where the top has less room", "Lip depth"),
     ),
     draft=draft_carton,
     thinnest=0.1,

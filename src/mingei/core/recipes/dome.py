@@ -18,16 +18,20 @@ def draft_dome(values: Values) -> Draft:
     pieces = [gores("dome", ball, float(values["lap"]), on_equator(ball, 0.0))]
     if float(values["cap"]) > 0:
         pieces.append(cap("cap", float(values["cap"]), ball.band + size / 2))
-    return Draft(tuple(pieces), closes=False, round=Round(size, poles=(0.0, ball.band + size / 2), ends=(0.0, 1.0)))
+    return Draft(tuple(pieces), closes=False,
+                 round=Round(size, poles=(0.0, ball.band + size / 2), ends=(0.0, 1.0)))
 
 
 RECIPE = Recipe(
-    id="dome", title="Dome", family="round", purpose="half a ball on an upright band; LED lights only, never a candle",
+    id="dome", title="Dome", family="round",
+    purpose="half a ball on an upright band; LED lights only, never a candle",
     measures=(
-        Measure("diameter", Kind.LENGTH, 40.0, "of the ball it goes over, or of the thing it covers", 20.0, 300.0),
+        Measure("diameter", Kind.LENGTH, 40.0, "of the ball it goes over, or of the thing it covers", 20.0,
+                300.0),
         replace(PLAY, default=0.0),
         GORES, replace(BAND, default=8.0, doc="height of the upright band below the petals"),
         replace(LAP, default=6.0, minimum=2.0, maximum=30.0), CAP,
     ),
-    draft=draft_dome, thinnest=0.08, thickest=0.3, contradictions=sound_gores, gives=("cap", "lap"), stock="card-160",
+    draft=draft_dome, thinnest=0.08, thickest=0.3, contradictions=sound_gores, gives=("cap", "lap"),
+    stock="card-160",
 )

@@ -1,8 +1,23 @@
-"""An envelope with depth: a shallow box of one piece for a card with something on it, its back glued over two side flaps, its top open."""
+"""An envelope with depth: a shallow box of one piece for a card with something on it, its back glued over two
+side flaps, its top open."""
 
 from __future__ import annotations
 
-from mingei.core.draft import Dimension, Draft, EdgeRef, Fold, Joint, Lap, Over, Panel, Piece, Placement, Role, Seam, Within
+from mingei.core.draft import (
+    Dimension,
+    Draft,
+    EdgeRef,
+    Fold,
+    Joint,
+    Lap,
+    Over,
+    Panel,
+    Piece,
+    Placement,
+    Role,
+    Seam,
+    Within,
+)
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.envelope_side import ACROSS, UP, flap, front_size, rectangle
@@ -14,7 +29,8 @@ _APART_MM = 2.0
 
 
 def draft_box_envelope(values: Values) -> Draft:
-    """width, height: of what goes in, mm; across, up: play; depth: inside; side, closing: depth of its flaps; tab: of its corners."""
+    """width, height: of what goes in, mm; across, up: play; depth: inside; side, closing: depth of its flaps;
+    tab: of its corners."""
     width, height = front_size(values)
     depth, side, closing, tab = (float(values[k]) for k in ("depth", "side", "closing", "tab"))
     lean = min(_LEAN * side + 1.0, 0.3 * height)
@@ -26,26 +42,33 @@ def draft_box_envelope(values: Values) -> Draft:
         Panel("left flap", flap(height, side, lean), 0, Role.FLAP, within),
         Panel("right flap", flap(height, side, lean), 0, Role.FLAP, within),
         Panel("bottom wall", rectangle(width, depth), 1),
-        Panel("back", rectangle(width, height - _THROAT_MM), 1, edges=((1, Over("left wall")), (3, Over("right wall")))),
+        Panel("back", rectangle(width, height - _THROAT_MM), 1,
+              edges=((1, Over("left wall")), (3, Over("right wall")))),
         Panel("top wall", rectangle(width, depth), edges=((1, Over("right wall")), (3, Over("left wall")))),
-        Panel("closing flap", flap(width, closing, min(_LEAN * closing, 0.2 * width)), 2, Role.FLAP, round_mm=float(values["round"])),
+        Panel("closing flap", flap(width, closing, min(_LEAN * closing, 0.2 * width)), 2, Role.FLAP,
+              round_mm=float(values["round"])),
     )
 
     def fold(a: str, edge: int, b: str, step: int) -> Fold:
         return Fold(EdgeRef(a, edge), EdgeRef(b, 0), 90.0, step)
 
     folds = (
-        fold("front", 3, "left wall", 1), fold("front", 1, "right wall", 1), fold("left wall", 2, "left flap", 2),
-        fold("right wall", 2, "right flap", 2), fold("front", 0, "bottom wall", 3), fold("bottom wall", 2, "back", 4),
+        fold("front", 3, "left wall", 1), fold("front", 1, "right wall", 1),
+        fold("left wall", 2, "left flap", 2),
+        fold("right wall", 2, "right flap", 2), fold("front", 0, "bottom wall", 3),
+        fold("bottom wall", 2, "back", 4),
         fold("front", 2, "top wall", 5), fold("top wall", 2, "closing flap", 5),
     )
-    seams = (Seam("left foot tab", Joint.GLUE_TAB, EdgeRef("left wall", 3), EdgeRef("bottom wall", 1), tab, 1),
-             Seam("right foot tab", Joint.GLUE_TAB, EdgeRef("right wall", 1), EdgeRef("bottom wall", 3), tab, 1))
+    seams = (Seam("left foot tab", Joint.GLUE_TAB, EdgeRef("left wall", 3), EdgeRef("bottom wall", 1), tab,
+                  1),
+             Seam("right foot tab", Joint.GLUE_TAB, EdgeRef("right wall", 1), EdgeRef("bottom wall", 3), tab,
+                  1))
     laps = (Lap("back on left flap", "back", "left flap"), Lap("back on right flap", "back", "right flap"),
             Lap("closing flap on back", "closing flap", "back", glued=False))
     stands = Placement((0.0, height, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
     shown = (Dimension("depth", EdgeRef("left wall", 1)),)
-    return Draft((Piece("envelope", "front", stands, panels, folds, seams, laps),), (width, height, depth), dimensions=shown)
+    return Draft((Piece("envelope", "front", stands, panels, folds, seams, laps),), (width, height, depth),
+                 dimensions=shown)
 
 
 def _sound(values: Values) -> None:
@@ -69,11 +92,15 @@ RECIPE = Recipe(
         Measure("height", Kind.LENGTH, 105.0, "of what goes in", 30.0, 300.0),
         ACROSS,
         UP,
-        Measure("depth", Kind.LENGTH, 9.0, "inside: the card's thickness and that of what stands on it", 3.0, 60.0),
-        Measure("side", Kind.LENGTH, 18.0, "depth of the flaps the back is glued on", 8.0, 60.0, label="Side flaps", stays=True),
-        Measure("closing", Kind.LENGTH, 40.0, "depth of the flap that closes it", 15.0, 150.0, label="Closing flap"),
+        Measure("depth", Kind.LENGTH, 9.0, "inside: the card's thickness and that of what stands on it", 3.0,
+                60.0),
+        Measure("side", Kind.LENGTH, 18.0, "depth of the flaps the back is glued on", 8.0, 60.0,
+                label="Side flaps", stays=True),
+        Measure("closing", Kind.LENGTH, 40.0, "depth of the flap that closes it", 15.0, 150.0,
+                label="Closing flap"),
         Measure("round", Kind.LENGTH, 6.0, "radius of the flap's corners", 0.0, 30.0, label="Round corners"),
-        Measure("tab", Kind.LENGTH, 10.0, "depth of the tabs in its two lower corners", 5.0, 25.0, label="Tab depth", stays=True),
+        Measure("tab", Kind.LENGTH, 10.0, "depth of the tabs in its two lower corners", 5.0, 25.0,
+                label="Tab depth", stays=True),
     ),
     draft=draft_box_envelope,
     thinnest=0.08,

@@ -1,6 +1,7 @@
 """A folder or wallet: two leaves about a fold or a spine, with a pocket folded up inside one of them or both.
 
-A pocket's fore-edge has a tab turned back behind it, which is glued on the leaf: seen through, leaf, tab, what lies in the pocket, pocket.
+A pocket's fore-edge has a tab turned back behind it, which is glued on the leaf: seen through, leaf, tab,
+what lies in the pocket, pocket.
 """
 
 from __future__ import annotations
@@ -17,7 +18,8 @@ from mingei.core.recipes.envelope_side import rectangle
 ONE, BOTH = "one", "both"
 #: Room in each pocket for what lies in it, mm, and how far a pocket's edges keep in from the folds beside it.
 _HOLD_MM, _IN_MM = 0.4, 0.6
-#: A pocket's upper edge falls by so much (a share of its height) towards the spine, so that sheets are taken hold of.
+#: A pocket's upper edge falls by so much (a share of its height) towards the spine, so that sheets are taken
+#: hold of.
 _FALL = 0.12
 
 
@@ -35,7 +37,8 @@ def _tab(height: float, depth: float) -> Polygon:
 
 
 def draft_folder(values: Values) -> Draft:
-    """width, height: of the sheets, mm; play: beside them; spine: its width; pocket: height; pockets: in one leaf or both; tab."""
+    """width, height: of the sheets, mm; play: beside them; spine: its width; pocket: height; pockets: in one
+    leaf or both; tab."""
     width, height = (float(values[k]) + float(values["play"]) for k in ("width", "height"))
     spine, tall, tab = (float(values[k]) for k in ("spine", "pocket", "tab"))
     count = 2 if values["pockets"] == BOTH else 1
@@ -48,7 +51,8 @@ def draft_folder(values: Values) -> Draft:
         Panel("back pocket", _pocket(width, tall, True), 1, Role.FLAP, air=_HOLD_MM),
         Panel("back pocket tab", _tab(tall, tab), -1, Role.TAB),
     ]
-    # in the flat the back lies left of the spine: its fore-edge is at the left, its pocket's at the right of what is folded up
+    # in the flat the back lies left of the spine: its fore-edge is at the left, its pocket's at the right of
+    # what is folded up
     folds = [Fold(EdgeRef("back pocket", 1), EdgeRef("back pocket tab", 0), FLAT_DEG, 1),
              Fold(EdgeRef("back", 0), EdgeRef("back pocket", 0), FLAT_DEG, 2)]
     laps = [Lap("back on back pocket tab", "back", "back pocket tab")]
@@ -61,19 +65,22 @@ def draft_folder(values: Values) -> Draft:
         laps.append(Lap("front on front pocket tab", "front", "front pocket tab"))
     if spine:
         panels.append(Panel("spine", rectangle(spine, height)))
-        folds += [Fold(EdgeRef("back", 1), EdgeRef("spine", 3), 90.0, 3), Fold(EdgeRef("spine", 1), EdgeRef("front", 3), 90.0, 3)]
+        folds += [Fold(EdgeRef("back", 1), EdgeRef("spine", 3), 90.0, 3),
+                  Fold(EdgeRef("spine", 1), EdgeRef("front", 3), 90.0, 3)]
     else:
         folds.append(Fold(EdgeRef("back", 1), EdgeRef("front", 3), FLAT_DEG, 3))
     stands = Placement((0.0, height, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
     shown = (Dimension("pocket", EdgeRef("back pocket", 1)),)
-    return Draft((Piece("folder", "back", stands, tuple(panels), tuple(folds), (), tuple(laps)),), closes=False, dimensions=shown)
+    return Draft((Piece("folder", "back", stands, tuple(panels), tuple(folds), (), tuple(laps)),),
+                 closes=False, dimensions=shown)
 
 
 def _sound(values: Values) -> None:
     width, height, tall, spine = (float(values[k]) for k in ("width", "height", "pocket", "spine"))
     count = 2 if values["pockets"] == BOTH else 1
     if tall > 0.8 * height:
-        raise MeasureError("so high a pocket hides what is in it", "pocket", "keep it under four fifths of the height")
+        raise MeasureError("so high a pocket hides what is in it", "pocket",
+                           "keep it under four fifths of the height")
     if float(values["tab"]) > 0.5 * width:
         raise MeasureError("so deep a tab fills the pocket", "tab", "make it shallower")
     if 0.0 < spine < 1.5 * count:
@@ -82,17 +89,22 @@ def _sound(values: Values) -> None:
 
 
 RECIPE = Recipe(
-    id="folder", title="Folder, wallet", family="envelopes", purpose="two leaves with pockets, for sheets, tickets or cards",
+    id="folder", title="Folder, wallet", family="envelopes",
+    purpose="two leaves with pockets, for sheets, tickets or cards",
     measures=(
         Measure("width", Kind.LENGTH, 210.0, "of what goes in", 40.0, 330.0),
         Measure("height", Kind.LENGTH, 297.0, "of what goes in", 40.0, 450.0),
         Measure("play", Kind.LENGTH, 6.0, "how much larger the leaves are", 0.0, 30.0, stays=True),
         Measure("spine", Kind.LENGTH, 0.0, "its width, for a stack; 0 folds it about one line", 0.0, 40.0),
         Measure("pocket", Kind.LENGTH, 100.0, "height of the pockets", 20.0, 300.0),
-        Measure("pockets", Kind.CHOICE, ONE, "in which leaves", choices=((ONE, "in the back"), (BOTH, "in both leaves"))),
-        Measure("round", Kind.LENGTH, 4.0, "radius of the leaves' free corners", 0.0, 30.0, label="Round corners"),
-        Measure("tab", Kind.LENGTH, 12.0, "depth of the pockets' tabs", 6.0, 30.0, label="Tab depth", stays=True),
+        Measure("pockets", Kind.CHOICE, ONE, "in which leaves",
+                choices=((ONE, "in the back"), (BOTH, "in both leaves"))),
+        Measure("round", Kind.LENGTH, 4.0, "radius of the leaves' free corners", 0.0, 30.0,
+                label="Round corners"),
+        Measure("tab", Kind.LENGTH, 12.0, "depth of the pockets' tabs", 6.0, 30.0, label="Tab depth",
+                stays=True),
     ),
-    draft=draft_folder, thinnest=0.1, thickest=0.5, contradictions=_sound, gives=("pocket", "tab", "spine"), holds=("height", "width"),
+    draft=draft_folder, thinnest=0.1, thickest=0.5, contradictions=_sound, gives=("pocket", "tab", "spine"),
+    holds=("height", "width"),
     for_things=(("height", 0.0), ("width", 0.0), ("", 0.0)), stock="card-250",
 )

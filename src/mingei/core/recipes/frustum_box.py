@@ -16,25 +16,32 @@ _MOST_LEAN_DEG = 60.0
 
 
 def draft_frustum(values: Values) -> Draft:
-    """sides; across, rim: inside, twice from the middle to a side, at the base and at the rim; height: upright, mm; tab."""
+    """sides; across, rim: inside, twice from the middle to a side, at the base and at the rim; height:
+    upright, mm; tab."""
     sides, across, rim, height, tab = (float(values[k]) for k in ("sides", "across", "rim", "height", "tab"))
-    return Draft((star_piece("leaning box", Star(int(sides), across, rim, height), tab, ON_THE_TABLE),), closes=False)
+    return Draft((star_piece("leaning box", Star(int(sides), across, rim, height), tab, ON_THE_TABLE),),
+                 closes=False)
 
 
 def _upright_enough(values: Values) -> None:
     star = Star(int(values["sides"]), float(values["across"]), float(values["rim"]), float(values["height"]))
     if abs(star.flare_deg) > _MOST_LEAN_DEG:
-        raise MeasureError("walls that lean so far leave no room for tabs between them", "rim", "bring it nearer to the base's size")
+        raise MeasureError("walls that lean so far leave no room for tabs between them", "rim",
+                           "bring it nearer to the base's size")
 
 
 RECIPE = Recipe(
-    id="frustum-box", title="Leaning box", family="boxes", purpose="a planter or bowl of three to twelve leaning sides, open above",
+    id="frustum-box", title="Leaning box", family="boxes",
+    purpose="a planter or bowl of three to twelve leaning sides, open above",
     measures=(
         replace(SIDES, default=8.0),
-        Measure("across", Kind.LENGTH, 70.0, "inside at the base, twice the way from the middle to a side", 30.0, 400.0),
-        Measure("rim", Kind.LENGTH, 110.0, "inside at the rim, twice the way from the middle to a side", 30.0, 400.0),
+        Measure("across", Kind.LENGTH, 70.0, "inside at the base, twice the way from the middle to a side",
+                30.0, 400.0),
+        Measure("rim", Kind.LENGTH, 110.0, "inside at the rim, twice the way from the middle to a side", 30.0,
+                400.0),
         Measure("height", Kind.LENGTH, 60.0, "from the base to the rim, upright", 15.0, 300.0),
-        replace(TAB, default=10.0, doc="depth of the tabs between the walls; shortened where there is less room"),
+        replace(TAB, default=10.0,
+                doc="depth of the tabs between the walls; shortened where there is less room"),
     ),
     draft=draft_frustum, thinnest=0.1, thickest=1.0, contradictions=_upright_enough,
 )

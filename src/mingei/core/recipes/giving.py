@@ -1,8 +1,9 @@
 """Measures that give way, and the number that would do where none does.
 
-Some measures only have to suit the others: how deep a lid is, how far a flap reaches, how large a disc covers a tip.  A recipe names them,
-and where what was asked cannot be built with the rest they are made as near to it as can be.  What was asked is kept, so that they come
-back as soon as there is room again, and a check says by how much they gave way.
+Some measures only have to suit the others: how deep a lid is, how far a flap reaches, how large a disc covers
+a tip.  A recipe names them, and where what was asked cannot be built with the rest they are made as near to
+it as can be.  What was asked is kept, so that they come back as soon as there is room again, and a check says
+by how much they gave way.
 """
 
 from __future__ import annotations
@@ -19,7 +20,8 @@ Rule: TypeAlias = Callable[[Mapping[str, Value]], None]
 
 #: So many times measures may give way to one another before it is called a contradiction.
 _MOST_TURNS = 12
-#: Values tried between the least and the most, and how often the space between one that does and one that does not is halved.
+#: Values tried between the least and the most, and how often the space between one that does and one that
+#: does not is halved.
 _TRIED, _HALVED = 40, 24
 #: Lengths that give way are made to multiples of this where that does, mm.
 _EVEN_MM = 0.5
@@ -37,11 +39,12 @@ class Span(NamedTuple):
 
 
 @lru_cache(maxsize=1024)
-def settled(rule: Rule, spans: tuple[Span, ...], gives: tuple[str, ...], items: tuple[tuple[str, Value], ...]) -> dict[str, Value]:
+def settled(rule: Rule, spans: tuple[Span, ...], gives: tuple[str, ...],
+            items: tuple[tuple[str, Value], ...]) -> dict[str, Value]:
     """The values as they are built: those that give way as near to what was asked as the rest allows.
 
-    rule: raises MeasureError where values cannot hold together; gives: the names of what gives way.  Raises that MeasureError when they
-    cannot, with the number that would do in its ``instead`` where there is one.
+    rule: raises MeasureError where values cannot hold together; gives: the names of what gives way.  Raises
+    that MeasureError when they cannot, with the number that would do in its ``instead`` where there is one.
     """
     values, error = _settle(rule, spans, gives, dict(items))
     if error is None:
@@ -79,7 +82,8 @@ def _fault(rule: Rule, values: Mapping[str, Value]) -> MeasureError | None:
 def _give(
     rule: Rule, spans: Mapping[str, Span], names: list[str], values: dict[str, Value], error: MeasureError
 ) -> dict[str, Value] | None:
-    """The values with one of the named given way so that all holds, or at least this fault is gone; None where none can."""
+    """The values with one of the named given way so that all holds, or at least this fault is gone; None
+    where none can."""
     def all_holds(tried: Mapping[str, Value]) -> bool:
         return _fault(rule, tried) is None
 
@@ -95,7 +99,8 @@ def _give(
     return None
 
 
-def _nearest(span: Span, values: Mapping[str, Value], does: Callable[[Mapping[str, Value]], bool]) -> Value | None:
+def _nearest(span: Span, values: Mapping[str, Value],
+             does: Callable[[Mapping[str, Value]], bool]) -> Value | None:
     """The value of a measure nearest to what it is at which something holds; None where nowhere."""
     now = values[span.name]
     for tried in _candidates(span, now):
@@ -123,8 +128,10 @@ def _candidates(span: Span, now: Value) -> Iterator[Value]:
     yield from sorted({*even, *shares, *usual, span.least, span.most}, key=lambda v: abs(v - now))
 
 
-def _closer(span: Span, values: Mapping[str, Value], does: Callable[[Mapping[str, Value]], bool], good: float, bad: float) -> float:
-    """A value that does, as near to one that does not as can be, and a friendly number where that does as well."""
+def _closer(span: Span, values: Mapping[str, Value], does: Callable[[Mapping[str, Value]], bool], good: float,
+            bad: float) -> float:
+    """A value that does, as near to one that does not as can be, and a friendly number where that does as
+    well."""
     towards = math.copysign(1.0, good - bad)
     for _ in range(_HALVED):
         middle = (good + bad) / 2
@@ -137,8 +144,10 @@ def _closer(span: Span, values: Mapping[str, Value], does: Callable[[Mapping[str
     return good
 
 
-def _way_out(rule: Rule, spans: tuple[Span, ...], values: dict[str, Value], place: str) -> tuple[str, Value] | None:
-    """One measure and the number at which all holds: the measure at fault, else the one that changes least; None where none helps.
+def _way_out(rule: Rule, spans: tuple[Span, ...], values: dict[str, Value],
+             place: str) -> tuple[str, Value] | None:
+    """One measure and the number at which all holds: the measure at fault, else the one that changes least;
+    None where none helps.
 
     values: with what gives way given way as far as it went.
     """
@@ -152,7 +161,8 @@ def _way_out(rule: Rule, spans: tuple[Span, ...], values: dict[str, Value], plac
             continue
         if span.name == place:
             return place, found
-        change = abs(found - now) / (span.most - span.least) if isinstance(found, float) and isinstance(now, float) else 0.5
+        change = (abs(found - now) / (span.most - span.least) if isinstance(found, float)
+                  and isinstance(now, float) else 0.5)
         if best is None or change < best[0]:
             best = change, span.name, found
     return (best[1], best[2]) if best else None

@@ -1,5 +1,5 @@
-"""A flat pocket: two sides glued, open above, its mouth cut straight or with a thumb notch.  Inside it is what goes in and an eighth of an
-inch more (common practice)."""
+"""A flat pocket: two sides glued, open above, its mouth cut straight or with a thumb notch.  Inside it is
+what goes in and an eighth of an inch more (common practice)."""
 
 from __future__ import annotations
 
@@ -13,12 +13,15 @@ from mingei.core.recipes.envelope_side import NONE, draft_envelope
 
 
 def draft_pocket(values: Values) -> Draft:
-    """width, height: of what goes in, mm; play: beside it; stands_out: how much of it stays in sight; thick; side; notch, round."""
+    """width, height: of what goes in, mm; play: beside it; stands_out: how much of it stays in sight; thick;
+    side; notch, round."""
     width, height = float(values["width"]), float(values["height"]) - float(values["stands_out"])
-    made = draft_envelope({"width": width, "height": height, "across": values["play"], "up": 0.0, "thick": values["thick"],
+    made = draft_envelope({"width": width, "height": height, "across": values["play"], "up": 0.0,
+                           "thick": values["thick"],
                            "side": values["side"], "closing": 0.0, "shape": NONE, "round": 0.0})
     piece = made.pieces[0]
-    panels = tuple(replace(p, notch_mm=float(values["notch"]), round_mm=float(values["round"])) if p.name == "back" else p
+    panels = tuple(replace(p, notch_mm=float(values["notch"]), round_mm=float(values["round"]))
+                   if p.name == "back" else p
                    for p in piece.panels)
     return replace(made, pieces=(replace(piece, name="pocket", panels=panels),))
 
@@ -28,7 +31,8 @@ def _sound(values: Values) -> None:
     if out > 0.6 * height:
         raise MeasureError("so shallow a pocket holds nothing", "stands_out", "let less of it stay in sight")
     if float(values["side"]) > 0.4 * (width + float(values["play"])):
-        raise MeasureError("side flaps so deep meet in the middle", "side", "keep them under two fifths of the width")
+        raise MeasureError("side flaps so deep meet in the middle", "side",
+                           "keep them under two fifths of the width")
     if float(values["notch"]) > 0.5 * width:
         raise MeasureError("so wide a notch leaves no edge", "notch", "keep it under half the width")
 
@@ -50,10 +54,13 @@ RECIPE = Recipe(
             20.0,
             stays=True,
         ),
-        Measure("stands_out", Kind.LENGTH, 20.0, "how much of what goes in stays in sight", 0.0, 200.0, label="Stands out"),
+        Measure("stands_out", Kind.LENGTH, 20.0, "how much of what goes in stays in sight", 0.0, 200.0,
+                label="Stands out"),
         Measure("thick", Kind.LENGTH, 0.5, "of what goes in", 0.0, 3.0, label="Thickness", stays=True),
-        Measure("side", Kind.LENGTH, 12.0, "depth of the flaps the back is glued on", 6.0, 40.0, label="Side flaps", stays=True),
-        Measure("notch", Kind.LENGTH, 18.0, "thumb notch in its mouth; 0 for none", 0.0, 60.0, label="Thumb notch", stays=True),
+        Measure("side", Kind.LENGTH, 12.0, "depth of the flaps the back is glued on", 6.0, 40.0,
+                label="Side flaps", stays=True),
+        Measure("notch", Kind.LENGTH, 18.0, "thumb notch in its mouth; 0 for none", 0.0, 60.0,
+                label="Thumb notch", stays=True),
         Measure("round", Kind.LENGTH, 0.0, "radius of the mouth's corners", 0.0, 20.0, label="Round corners"),
     ),
     draft=draft_pocket,

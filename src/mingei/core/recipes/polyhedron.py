@@ -1,8 +1,8 @@
 """Faceted solids: the regular and half-regular ones, prisms and antiprisms, in one piece or several.
 
-The net of a piece is a tree of faces round a root, largest faces first; every edge that is no fold is a seam.  All faces lie on one layer,
-all tabs on the layer inside.  The last face of the last piece closes last: its tabs tuck in, so that a hand, a light or a thread goes in
-before.
+The net of a piece is a tree of faces round a root, largest faces first; every edge that is no fold is a
+seam.  All faces lie on one layer, all tabs on the layer inside.  The last face of the last piece closes last:
+its tabs tuck in, so that a hand, a light or a thread goes in before.
 """
 
 from __future__ import annotations
@@ -27,9 +27,12 @@ if TYPE_CHECKING:  # loaded when one is first drafted
     from mingei.core.drafting.polyhedra import Solid
 
 #: The regular solids and the half-regular ones.
-SOLIDS = ("tetrahedron", "cube", "octahedron", "dodecahedron", "icosahedron", "truncated-tetrahedron", "cuboctahedron", "truncated-cube",
-          "truncated-octahedron", "rhombicuboctahedron", "truncated-cuboctahedron", "snub-cube", "icosidodecahedron",
-          "truncated-dodecahedron", "truncated-icosahedron", "rhombicosidodecahedron", "truncated-icosidodecahedron", "snub-dodecahedron")
+SOLIDS = ("tetrahedron", "cube", "octahedron", "dodecahedron", "icosahedron", "truncated-tetrahedron",
+          "cuboctahedron", "truncated-cube",
+          "truncated-octahedron", "rhombicuboctahedron", "truncated-cuboctahedron", "snub-cube",
+          "icosidodecahedron",
+          "truncated-dodecahedron", "truncated-icosahedron", "rhombicosidodecahedron",
+          "truncated-icosidodecahedron", "snub-dodecahedron")
 _FULL = "on so full a net there is room for it only here"
 #: The hole a thread hangs from, mm across.
 _THREAD_MM = 2.0
@@ -58,14 +61,16 @@ class _Net:
         for face in self.order:
             ring = solid.faces[face]
             around = [beside[ring[(i + 1) % len(ring)], ring[i]] for i in range(len(ring))]
-            for other in sorted(around, key=lambda f: -len(solid.faces[f]) if largest_first else len(solid.faces[f])):
+            for other in sorted(around, key=lambda f: -len(solid.faces[f]) if largest_first
+                                else len(solid.faces[f])):
                 if other in among and other not in self.parent:
                     self.parent[other], self.depth[other] = face, self.depth[face] + 1
                     self.order.append(other)
 
 
 class _Nets:
-    """A solid in pieces: its nets, the faces in the order they are named, the one that closes last, and every turning angle."""
+    """A solid in pieces: its nets, the faces in the order they are named, the one that closes last, and every
+    turning angle."""
 
     def __init__(self, solid: Solid, count: int) -> None:
         self.beside = solid.beside
@@ -81,8 +86,8 @@ class _Nets:
 
 
 def _best(solid: Solid, beside: Mapping[tuple[int, int], int], part: list[int]) -> _Net:
-    """The net of a part that prints largest on a sheet of the usual proportions: rooted in its first face or the first of another kind,
-    larger or smaller faces first."""
+    """The net of a part that prints largest on a sheet of the usual proportions: rooted in its first face or
+    the first of another kind, larger or smaller faces first."""
     kinds = {len(solid.faces[f]): f for f in reversed(part)}
     roots = dict.fromkeys((part[0], *kinds.values()))
     found = [_Net(solid, beside, root, set(part), first) for root in roots for first in (True, False)]
@@ -92,11 +97,13 @@ def _best(solid: Solid, beside: Mapping[tuple[int, int], int], part: list[int]) 
 
 
 def _flat(solid: Solid, beside: Mapping[tuple[int, int], int], net: _Net) -> float | None:
-    """How wide a sheet of the usual proportions must be for a net of edges of 1; None when the net overlaps itself."""
+    """How wide a sheet of the usual proportions must be for a net of edges of 1; None when the net overlaps
+    itself."""
     from shapely import STRtree
     from shapely.geometry import Polygon as Area
 
-    sides = {(a, b): i for ring in solid.faces for i, (a, b) in enumerate(zip(ring, (*ring[1:], ring[0]), strict=True))}
+    sides = {(a, b): i for ring in solid.faces
+             for i, (a, b) in enumerate(zip(ring, (*ring[1:], ring[0]), strict=True))}
     outlines = {n: _outline(n, 1.0) for n in {len(ring) for ring in solid.faces}}
     frames = {net.order[0]: STAY}
     shared = {(face, beside[b, a]): (a, b) for (a, b), face in beside.items()}
@@ -106,7 +113,8 @@ def _flat(solid: Solid, beside: Mapping[tuple[int, int], int], net: _Net) -> flo
         mine, theirs = outlines[len(solid.faces[face])], outlines[len(solid.faces[parent])]
         i, j = sides[b, a], sides[a, b]
         to = frames[parent]
-        frames[face] = mapping(mine[(i + 1) % len(mine)], mine[i], to.apply(theirs[j]), to.apply(theirs[(j + 1) % len(theirs)]))
+        frames[face] = mapping(mine[(i + 1) % len(mine)], mine[i], to.apply(theirs[j]),
+                               to.apply(theirs[(j + 1) % len(theirs)]))
     laid = [frames[face].apply_all(outlines[len(solid.faces[face])]) for face in net.order]
     areas = [Area(outline).buffer(-1e-3) for outline in laid]
     first, second = STRtree(areas).query(areas, predicate="intersects")
@@ -117,8 +125,10 @@ def _flat(solid: Solid, beside: Mapping[tuple[int, int], int], net: _Net) -> flo
     return max(low, high / math.sqrt(2))
 
 
-def _shared_out(solid: Solid, beside: Mapping[tuple[int, int], int], root: int, count: int) -> list[list[int]]:
-    """The faces in so many parts that hang together: they grow by turns from roots as far from each other as can be."""
+def _shared_out(solid: Solid, beside: Mapping[tuple[int, int], int], root: int,
+                count: int) -> list[list[int]]:
+    """The faces in so many parts that hang together: they grow by turns from roots as far from each other as
+    can be."""
     import numpy as np
 
     normals = np.array([solid.normal(f) for f in range(len(solid.faces))])
@@ -154,11 +164,13 @@ def _outline(count: int, edge: float) -> Polygon:
 
 
 def draft_polyhedron(values: Values) -> Draft:
-    """solid; sides, of prisms and antiprisms; edge: inside, mm; tab; pieces; hang: whether the root has a hole for a thread."""
+    """solid; sides, of prisms and antiprisms; edge: inside, mm; tab; pieces; hang: whether the root has a
+    hole for a thread."""
     edge, tab = float(values["edge"]), float(values["tab"])
     solid, nets = _nets(str(values["solid"]), int(values["sides"]), int(values["pieces"]))
     names = {face: f"face {number}" for number, face in enumerate(nets.order, 1)}
-    sides = {(a, b): i for ring in solid.faces for i, (a, b) in enumerate(zip(ring, (*ring[1:], ring[0]), strict=True))}
+    sides = {(a, b): i for ring in solid.faces
+             for i, (a, b) in enumerate(zip(ring, (*ring[1:], ring[0]), strict=True))}
     place = {face: number for number, face in enumerate(nets.order)}
     pieces = []
     for number, net in enumerate(nets.nets, 1):
@@ -166,8 +178,10 @@ def draft_polyhedron(values: Values) -> Draft:
         for face in net.order:
             outline = _outline(len(solid.faces[face]), edge)
             middle = (sum(p[0] for p in outline) / len(outline), sum(p[1] for p in outline) / len(outline))
-            holes: tuple[Path, ...] = (hole_path(_THREAD_MM, middle),) if values["hang"] == HOLE and face == nets.order[0] else ()
-            panels.append(Panel(names[face], outline, 1, edges=tuple((i, Mitred()) for i in range(len(outline))), holes=holes))
+            holes: tuple[Path, ...] = ((hole_path(_THREAD_MM, middle),) if values["hang"] == HOLE
+                                       and face == nets.order[0] else ())
+            panels.append(Panel(names[face], outline, 1,
+                                edges=tuple((i, Mitred()) for i in range(len(outline))), holes=holes))
         folds, seams = [], []
         for (a, b), face in nets.beside.items():
             other = nets.beside[b, a]
@@ -181,13 +195,15 @@ def draft_polyhedron(values: Values) -> Draft:
                 seams.append(Seam(said, joint, here, there, tab, 1, turn, fixed=_FULL))
         folds.sort(key=lambda f: f.step)
         name = "solid" if len(nets.nets) == 1 else f"part {number}"
-        pieces.append(Piece(name, names[net.order[0]], _stands(solid, nets.order[0], net.order[0], edge), tuple(panels), tuple(folds),
+        pieces.append(Piece(name, names[net.order[0]], _stands(solid, nets.order[0], net.order[0], edge),
+                            tuple(panels), tuple(folds),
                             tuple(seams), crowded=True))
     return Draft(tuple(pieces))
 
 
 def _stands(solid: Solid, root: int, face: int, edge: float) -> Placement:
-    """Where a face stands when the root lies on the table, face down, its first side along x from the origin."""
+    """Where a face stands when the root lies on the table, face down, its first side along x from the
+    origin."""
     import numpy as np
 
     def axes(number: int) -> NDArray[np.float64]:
@@ -207,21 +223,31 @@ def _sound(values: Values) -> None:
         return  # without making the solid, which asks for much that is slow to load
     most = len(chosen_solid(values).faces) // 2
     if int(values["pieces"]) > most:
-        raise MeasureError("a piece of one face has nothing to fold", "pieces", say("make it in at most {most} pieces", most=most))
+        raise MeasureError("a piece of one face has nothing to fold", "pieces",
+                           say("make it in at most {most} pieces", most=most))
 
 
 RECIPE = Recipe(
-    id="polyhedron", title="Faceted solid", family="solids", purpose="a hanging lantern or ornament of flat faces",
+    id="polyhedron", title="Faceted solid", family="solids",
+    purpose="a hanging lantern or ornament of flat faces",
     measures=(
-        Measure("solid", Kind.CHOICE, "cuboctahedron", "which solid: regular and half-regular ones, prisms and antiprisms",
-                choices=(*((name, name.replace("-", " ")) for name in SOLIDS), (PRISM, PRISM), (ANTIPRISM, ANTIPRISM))),
-        Measure("sides", Kind.COUNT, 6.0, "sides of a prism or antiprism; the other solids have their own", SIDES.minimum, SIDES.maximum),
+        Measure("solid", Kind.CHOICE, "cuboctahedron",
+                "which solid: regular and half-regular ones, prisms and antiprisms",
+                choices=(*((name, name.replace("-", " ")) for name in SOLIDS), (PRISM, PRISM),
+                         (ANTIPRISM, ANTIPRISM))),
+        Measure("sides", Kind.COUNT, 6.0, "sides of a prism or antiprism; the other solids have their own",
+                SIDES.minimum, SIDES.maximum),
         Measure("edge", Kind.LENGTH, 30.0, "inside, every edge of it", 15.0, 150.0),
-        Measure("tab", Kind.LENGTH, 7.0, "depth of the tabs; shortened where a face has less room", 3.0, 20.0, label="Tab depth",
+        Measure("tab", Kind.LENGTH, 7.0, "depth of the tabs; shortened where a face has less room", 3.0, 20.0,
+                label="Tab depth",
                 stays=TAB.stays),
-        Measure("pieces", Kind.COUNT, 1.0, "it is made of: more where one net is too large for the sheet", 1.0, 12.0),
-        Measure("hang", Kind.CHOICE, HOLE, "whether the first face has a hole for a thread in its middle; LED lights only, never a candle",
+        Measure("pieces", Kind.COUNT, 1.0, "it is made of: more where one net is too large for the sheet",
+                1.0, 12.0),
+        Measure("hang", Kind.CHOICE, HOLE,
+                "whether the first face has a hole for a thread in its middle; LED lights only, never a "
+                "candle",
                 choices=((NONE, "no hole"), (HOLE, "hole for a thread"))),
     ),
-    draft=draft_polyhedron, thinnest=0.1, thickest=0.4, contradictions=_sound, gives=("pieces",), stock="card-220",
+    draft=draft_polyhedron, thinnest=0.1, thickest=0.4, contradictions=_sound, gives=("pieces",),
+    stock="card-220",
 )

@@ -1,4 +1,5 @@
-"""A box of n equal sides with a lid that slides over it: two stars, the lid's walls on the layers outside the base's."""
+"""A box of n equal sides with a lid that slides over it: two stars, the lid's walls on the layers outside the
+base's."""
 
 from __future__ import annotations
 
@@ -12,24 +13,30 @@ SIDES = Measure("sides", Kind.COUNT, 6.0, "how many walls stand round the base",
 
 
 def draft_prism(values: Values) -> Draft:
-    """sides; across: inside, from flat to flat (from a flat to the middle and out again where the sides are odd), height, lid, mm."""
+    """sides; across: inside, from flat to flat (from a flat to the middle and out again where the sides are
+    odd), height, lid, mm."""
     sides, across, height, tab = (float(values[k]) for k in ("sides", "across", "height", "tab"))
     lid, air = float(values["lid"]), float(values["clearance"])
     base = star_piece("base tray", Star(int(sides), across, across, height), tab, ON_THE_TABLE)
-    cover = star_piece("lid", Star(int(sides), across, across, lid), tab, lid_at(height), base="top", layer=3, air=air, prefix="lid ")
+    cover = star_piece("lid", Star(int(sides), across, across, lid), tab, lid_at(height), base="top", layer=3,
+                       air=air, prefix="lid ")
     shown = (Dimension("height", EdgeRef("wall 1", 1)), Dimension("lid", EdgeRef("lid wall 1", 1)))
     return Draft((base, cover), dimensions=shown, closes=False)
 
 
 RECIPE = Recipe(
-    id="prism", title="Many-sided box", family="boxes", purpose="a box of three to twelve equal sides, with a lid",
+    id="prism", title="Many-sided box", family="boxes",
+    purpose="a box of three to twelve equal sides, with a lid",
     measures=(
         SIDES,
-        Measure("across", Kind.LENGTH, 90.0, "inside, twice the way from the middle to a wall: from flat to flat where the sides are even",
+        Measure("across", Kind.LENGTH, 90.0,
+                "inside, twice the way from the middle to a wall: from flat to flat where the sides are even",
                 30.0, 400.0),
         Measure("height", Kind.LENGTH, 50.0, "inside, from the base to the rim", 10.0, 300.0),
-        Measure("lid", Kind.LENGTH, 22.0, "how far the lid comes down over the base", 8.0, 300.0, label="Lid depth"),
-        Measure("clearance", Kind.LENGTH, 0.4, "room between base and lid on each side: 0.25 to 1 mm by stock", 0.1, 2.0, stays=True),
+        Measure("lid", Kind.LENGTH, 22.0, "how far the lid comes down over the base", 8.0, 300.0,
+                label="Lid depth"),
+        Measure("clearance", Kind.LENGTH, 0.4,
+                "room between base and lid on each side: 0.25 to 1 mm by stock", 0.1, 2.0, stays=True),
         TAB,
     ),
     draft=draft_prism, thinnest=0.1, thickest=1.5, contradictions=keeps_its_lid, gives=("lid",),

@@ -1,9 +1,11 @@
-"""A flat outline with a wall round it: faces cut to the outline, a strip that follows it, folded at corners, with teeth along curves.
+"""A flat outline with a wall round it: faces cut to the outline, a strip that follows it, folded at corners,
+with teeth along curves.
 
-Openings are walled too: their strips look into the opening, and free teeth turn behind the faces, whose own opening is cut on the line.
-An overlay is a face once more, with a border left all round, glued on.
-The wall's middle runs on the outline, so that the strip is as long as the outline whatever the card.  The strip begins amid the longest
-straight side, where its joint shows least; where it would be longer than a sheet it is made in several, each lapping onto the next.
+Openings are walled too: their strips look into the opening, and free teeth turn behind the faces, whose own
+opening is cut on the line. An overlay is a face once more, with a border left all round, glued on. The wall's
+middle runs on the outline, so that the strip is as long as the outline whatever the card.  The strip begins
+amid the longest straight side, where its joint shows least; where it would be longer than a sheet it is made
+in several, each lapping onto the next.
 """
 
 from __future__ import annotations
@@ -14,7 +16,22 @@ from collections.abc import Mapping
 from dataclasses import replace
 from typing import NamedTuple
 
-from mingei.core.draft import Crease, Draft, Edge, EdgeRef, Fold, Inset, Joint, Lap, Panel, Piece, Placement, Role, Seam, Within
+from mingei.core.draft import (
+    Crease,
+    Draft,
+    Edge,
+    EdgeRef,
+    Fold,
+    Inset,
+    Joint,
+    Lap,
+    Panel,
+    Piece,
+    Placement,
+    Role,
+    Seam,
+    Within,
+)
 from mingei.core.errors import MeasureError
 from mingei.core.plane import contour
 from mingei.core.plane.contour import Knot, Outline
@@ -47,7 +64,8 @@ def _drop() -> str:
 
 
 def _star() -> str:
-    points = [(-r * math.sin(math.pi * i / 5), r * math.cos(math.pi * i / 5)) for i, r in enumerate([50.0, 24.0] * 5)]
+    points = [(-r * math.sin(math.pi * i / 5), r * math.cos(math.pi * i / 5))
+              for i, r in enumerate([50.0, 24.0] * 5)]
     return " ".join(f"{x},{y}" for x, y in points)
 
 
@@ -91,7 +109,8 @@ class Side(NamedTuple):
 def shape_of(values: Values) -> tuple[Outline, ...]:
     """The outline a brief asks for and those of its openings, at its width."""
     name = str(values["outline"])
-    drawn = contour.read_shape(str(values["drawn"])) if name == OWN else contour.read_shape(LIBRARY[name], ours=True)
+    drawn = (contour.read_shape(str(values["drawn"])) if name == OWN
+             else contour.read_shape(LIBRARY[name], ours=True))
     return contour.sized_shape(drawn, float(values["width"]))
 
 
@@ -101,8 +120,8 @@ def outline_of(values: Values) -> Outline:
 
 
 def sides(outline: Outline, smooth: float, longest: float) -> tuple[Side, ...]:
-    """The outline as runs of wall, none longer than ``longest``, arcs as facets within ``smooth`` of the curve; begins amid the longest
-    straight side, where there is one."""
+    """The outline as runs of wall, none longer than ``longest``, arcs as facets within ``smooth`` of the
+    curve; begins amid the longest straight side, where there is one."""
     whole: list[Side] = []
     for here, after in zip(outline, (*outline[1:], outline[0]), strict=True):
         whole += _divided(here, after, smooth, longest)
@@ -122,7 +141,8 @@ def _divided(here: Knot, after: Knot, smooth: float, longest: float) -> list[Sid
         at = [(a[0] + (b[0] - a[0]) * i / count, a[1] + (b[1] - a[1]) * i / count) for i in range(count + 1)]
         return [Side(p, q, 0.0) for p, q in itertools.pairwise(at)]
     arc = arc_on(a, b, here.sweep_deg)
-    each = math.degrees(2 * math.acos(max(0.0, 1 - smooth / arc.radius))) if smooth < arc.radius else _FACET_DEG
+    each = (math.degrees(2 * math.acos(max(0.0, 1 - smooth / arc.radius))) if smooth < arc.radius
+            else _FACET_DEG)
     count = max(1, math.ceil(abs(here.sweep_deg) / min(each, _FACET_DEG)), math.ceil(arc.length / longest))
     at = [a, *(arc.at(i / count) for i in range(1, count)), b]
     return [Side(p, q, here.sweep_deg / count) for p, q in itertools.pairwise(at)]
@@ -134,7 +154,8 @@ def _turn_deg(a: Side, b: Side) -> float:
 
 
 class _Loop(NamedTuple):
-    """One closed run of wall: the prefix of its names, its runs, and whether it goes round an opening, clockwise."""
+    """One closed run of wall: the prefix of its names, its runs, and whether it goes round an opening,
+    clockwise."""
 
     prefix: str
     runs: tuple[Side, ...]
@@ -146,12 +167,14 @@ def loops(values: Values) -> tuple[_Loop, ...]:
     outer, *inner = shape_of(values)
     smooth, longest = float(values["smooth"]), float(values["strip"]) / 2
     found = [_Loop("", sides(outer, smooth, longest), False)]
-    found += [_Loop(f"inner {number} ", sides(contour.reversed_outline(o), smooth, longest), True) for number, o in enumerate(inner, 1)]
+    found += [_Loop(f"inner {number} ", sides(contour.reversed_outline(o), smooth, longest), True)
+              for number, o in enumerate(inner, 1)]
     return tuple(found)
 
 
 def draft_profile(values: Values) -> Draft:
-    """outline, drawn, width; depth: of the wall inside, mm; faces; tooth; lap; strip: longest piece of wall; overlay, border; smooth."""
+    """outline, drawn, width; depth: of the wall inside, mm; faces; tooth; lap; strip: longest piece of wall;
+    overlay, border; smooth."""
     faces = ("front", "back") if values["faces"] == TWO else ("front",)
     depth, border = float(values["depth"]), float(values["border"])
     walls = loops(values)
@@ -171,7 +194,8 @@ def _strips_of(loop: _Loop, faces: tuple[str, ...], values: Values) -> list[Piec
     prefix, runs, _ = loop
     depth, tooth, lap = (float(values[k]) for k in ("depth", "tooth", "lap"))
     count = len(runs)
-    tight = [abs(_turn_deg(runs[i - 1], runs[i])) < _SMOOTH_DEG or bool(runs[i - 1].sweep_deg and runs[i].sweep_deg
+    tight = [abs(_turn_deg(runs[i - 1], runs[i])) < _SMOOTH_DEG
+             or bool(runs[i - 1].sweep_deg and runs[i].sweep_deg
              and abs(_turn_deg(runs[i - 1], runs[i])) <= _FACET_DEG) for i in range(count)]
     curved = [bool(run.sweep_deg) for run in runs]
     groups = _strips(runs, float(values["strip"]) - lap)
@@ -193,10 +217,12 @@ def _strips_of(loop: _Loop, faces: tuple[str, ...], values: Values) -> list[Piec
             left -= runs[i].chord * share
             i = (i + 1) % count
         folds = []
-        for (a, before), (b, after) in zip(zip(panels, order, strict=True), zip(panels[1:], order[1:], strict=True), strict=False):
+        for (a, before), (b, after) in zip(zip(panels, order, strict=True),
+                                           zip(panels[1:], order[1:], strict=True), strict=False):
             turn = _turn_deg(runs[before], runs[after])
             take = (runs[before].length - runs[before].chord + runs[after].length - runs[after].chord) / 2
-            folds.append(Fold(EdgeRef(a.name, 1), EdgeRef(b.name, 3), abs(turn), 2, Crease.MOUNTAIN if turn >= 0 else Crease.VALLEY,
+            folds.append(Fold(EdgeRef(a.name, 1), EdgeRef(b.name, 3), abs(turn), 2,
+                              Crease.MOUNTAIN if turn >= 0 else Crease.VALLEY,
                               bend=tight[after], take_mm=take))
         seams: list[Seam] = []
         behind: list[Lap] = []
@@ -209,19 +235,23 @@ def _strips_of(loop: _Loop, faces: tuple[str, ...], values: Values) -> list[Piec
                         behind.append(Lap(f"{face} on {tooth_panel.name}", face, tooth_panel.name))
                 else:
                     seams += _tooth(face, names[i], i, count, tooth, runs[i])
-        pieces.append((Piece(f"{prefix}strip {number}" if len(groups) > 1 else f"{prefix}strip", panels[0].name, _stands(runs[group[0]]),
+        pieces.append((Piece(f"{prefix}strip {number}" if len(groups) > 1 else f"{prefix}strip",
+                             panels[0].name, _stands(runs[group[0]]),
                              tuple(panels), tuple(folds), tuple(seams), tuple(behind)), onto))
     # what is lapped over belongs to the piece beneath
     laps: dict[str, list[Lap]] = {}
     for _, onto in pieces:
         for upper, lower in onto:
             laps.setdefault(lower, []).append(Lap(f"{upper} joint", upper, lower))
-    return [replace(piece, laps=(*piece.laps, *(found for p in piece.panels for found in laps.get(p.name, ())))) for piece, _ in pieces]
+    return [replace(piece, laps=(*piece.laps, *(found for p in piece.panels
+                                                for found in laps.get(p.name, ())))) for piece, _ in pieces]
 
 
 def _round_the_corner(before: Side, after: Side) -> tuple[tuple[int, Edge], ...]:
-    """The end of a strip that begins at a corner stays clear of the thickness of the wall before, which turns there beneath it."""
-    away = (_THICKEST_MM / 2 + _HAIR_MM) * math.tan(math.radians(min(abs(_turn_deg(before, after)), _SHARPEST_DEG)) / 2)
+    """The end of a strip that begins at a corner stays clear of the thickness of the wall before, which turns
+    there beneath it."""
+    away = ((_THICKEST_MM / 2 + _HAIR_MM)
+            * math.tan(math.radians(min(abs(_turn_deg(before, after)), _SHARPEST_DEG)) / 2))
     return ((3, Inset(min(away, after.chord / 4))),) if away > _HAIR_MM else ()
 
 
@@ -230,7 +260,8 @@ def _wall(name: str, width: float, depth: float, whole: str) -> Panel:
 
 
 def _wholes(curved: list[bool], tight: list[bool]) -> list[str]:
-    """The curved stretch each run belongs to: runs that follow each other without a fold; "" for one that stands alone."""
+    """The curved stretch each run belongs to: runs that follow each other without a fold; "" for one that
+    stands alone."""
     count = len(curved)
     stretch, number = [0] * count, 0
     for i in range(count):
@@ -259,19 +290,23 @@ def _tooth(face: str, wall: str, i: int, count: int, depth: float, run: Side) ->
     if run.chord < _LEAST_SIDE_MM:
         return ()
     front = face == "front"
-    return (Seam(f"{face} teeth {i + 1}", Joint.GLUE_TAB, EdgeRef(wall, 2 if front else 0), EdgeRef(face, i if front else count - 1 - i),
+    return (Seam(f"{face} teeth {i + 1}", Joint.GLUE_TAB, EdgeRef(wall, 2 if front else 0),
+                 EdgeRef(face, i if front else count - 1 - i),
                  depth, 1, 90.0, fixed=_STANDS, row=f"{face} teeth"),)
 
 
-def _free_tooth(face: str, prefix: str, wall: str, i: int, runs: tuple[Side, ...], depth: float) -> list[tuple[Panel, Fold]]:
+def _free_tooth(face: str, prefix: str, wall: str, i: int, runs: tuple[Side, ...],
+                depth: float) -> list[tuple[Panel, Fold]]:
     """A tooth of an opening's wall, turned behind the face; it leans in where the next would meet it."""
     run = runs[i]
     if run.chord < _LEAST_SIDE_MM:
         return []
     turns = (_turn_deg(runs[i - 1], run), _turn_deg(run, runs[(i + 1) % len(runs)]))
-    leans = [max(_LEAN, 1 / math.tan(math.radians(180.0 - turn) / 2)) if turn > 0 else _LEAN for turn in turns]
+    leans = [max(_LEAN, 1 / math.tan(math.radians(180.0 - turn) / 2)) if turn > 0 else _LEAN
+             for turn in turns]
     deep = min(depth, 0.75 * run.chord / sum(leans))
-    left, right = (lean * deep for lean in (leans if face == "front" else leans[::-1]))  # its hinge begins where the run does, or ends
+    # its hinge begins where the run does, or ends
+    left, right = (lean * deep for lean in (leans if face == "front" else leans[::-1]))
     outline = ((0.0, 0.0), (run.chord, 0.0), (run.chord - right, deep), (left, deep))
     name = f"{prefix}{face} teeth {i + 1}"
     panel = Panel(name, outline, 0, Role.FLAP, ((1, Within()), (3, Within())), whole=f"{prefix}{face} teeth")
@@ -291,7 +326,8 @@ def _faces(face: str, depth: float) -> Placement:
 
 
 def _face(name: str, face: str, walls: tuple[_Loop, ...], border: float = 0.0) -> Panel:
-    """A face, or with a border its overlay; the front's side i meets run i, the back's, mirrored, the last run first."""
+    """A face, or with a border its overlay; the front's side i meets run i, the back's, mirrored, the last
+    run first."""
     def around(loop: _Loop) -> tuple[Polygon, tuple[float, ...]]:
         points, sweeps = tuple(run.start for run in loop.runs), tuple(run.sweep_deg for run in loop.runs)
         if border:
@@ -313,20 +349,25 @@ def _face(name: str, face: str, walls: tuple[_Loop, ...], border: float = 0.0) -
 
 def _sound(values: Values) -> None:
     if values["outline"] == OWN and not values["drawn"]:
-        raise MeasureError("no outline of your own is there yet", "outline", "read one from an SVG drawing, or choose one of ours")
+        raise MeasureError("no outline of your own is there yet", "outline",
+                           "read one from an SVG drawing, or choose one of ours")
     walls = loops(values)
     for loop in walls:
         for a, b in zip(loop.runs, (*loop.runs[1:], loop.runs[0]), strict=True):
             if abs(_turn_deg(a, b)) > _SHARPEST_DEG:
-                raise MeasureError("its wall cannot be folded round so sharp a point", "outline", "blunt the point")
+                raise MeasureError("its wall cannot be folded round so sharp a point", "outline",
+                                   "blunt the point")
         if min(run.chord for run in loop.runs) < contour.SHORTEST_MM * 4:
-            raise MeasureError("a side of the outline is too short to fold", "width", "make it larger, or draw the outline simpler")
+            raise MeasureError("a side of the outline is too short to fold", "width",
+                               "make it larger, or draw the outline simpler")
         around, lap = sum(run.length for run in loop.runs), float(values["lap"])
         if loop.inner and around < 2 * lap:
-            raise MeasureError("the lap goes half round an opening", "lap", "shorten it, or make it all larger")
+            raise MeasureError("the lap goes half round an opening", "lap",
+                               "shorten it, or make it all larger")
         strips = len(_strips(loop.runs, float(values["strip"]) - lap))
         if strips > 1 and lap > around / strips / 2:
-            raise MeasureError("so long a lap covers half the next strip", "lap", "shorten it, or take longer strips")
+            raise MeasureError("so long a lap covers half the next strip", "lap",
+                               "shorten it, or take longer strips")
     if len(walls) > 1:
         _room_between(values)
     if values["overlay"] != NONE:
@@ -339,9 +380,11 @@ def _room_between(values: Values) -> None:
 
     outer, *inner = (Area(flat_points(contour.path(o))[:-1]) for o in shape_of(values))
     least = 2 * float(values["tooth"]) + _BETWEEN_MM
-    gaps = [outer.exterior.distance(hole) for hole in inner] + [a.distance(b) for a, b in itertools.combinations(inner, 2)]
+    gaps = ([outer.exterior.distance(hole) for hole in inner]
+            + [a.distance(b) for a, b in itertools.combinations(inner, 2)])
     if min(gaps) < least:
-        raise MeasureError("the teeth of two walls would meet", "tooth", "make the teeth shorter, or the outline larger")
+        raise MeasureError("the teeth of two walls would meet", "tooth",
+                           "make the teeth shorter, or the outline larger")
 
 
 def _room_within(walls: tuple[_Loop, ...], border: float) -> None:
@@ -349,9 +392,12 @@ def _room_within(walls: tuple[_Loop, ...], border: float) -> None:
     for loop in walls:
         points = tuple(run.start for run in loop.runs)
         moved = outset(tuple(points), (-border,) * len(points))
-        for (a, b), (p, q) in zip(itertools.pairwise((*points, points[0])), itertools.pairwise((*moved, moved[0])), strict=True):
-            if (b[0] - a[0]) * (q[0] - p[0]) + (b[1] - a[1]) * (q[1] - p[1]) < contour.SHORTEST_MM * math.dist(a, b):
-                raise MeasureError("so wide a border leaves a side of the overlay no length", "border", "make it narrower")
+        for (a, b), (p, q) in zip(itertools.pairwise((*points, points[0])),
+                                  itertools.pairwise((*moved, moved[0])), strict=True):
+            if ((b[0] - a[0]) * (q[0] - p[0]) + (b[1] - a[1]) * (q[1] - p[1]) < contour.SHORTEST_MM
+                * math.dist(a, b)):
+                raise MeasureError("so wide a border leaves a side of the overlay no length", "border",
+                                   "make it narrower")
 
 
 RECIPE = Recipe(
@@ -363,14 +409,18 @@ RECIPE = Recipe(
         Measure("drawn", Kind.OUTLINE, "", "corners of your own outline", label="Own outline"),
         Measure("width", Kind.LENGTH, 80.0, "across the outline", 20.0, 800.0),
         Measure("depth", Kind.LENGTH, 20.0, "of the wall, inside", 5.0, 200.0),
-        Measure("faces", Kind.CHOICE, TWO, "whether it is closed on both sides", choices=((ONE, "front only"), (TWO, "front and back"))),
+        Measure("faces", Kind.CHOICE, TWO, "whether it is closed on both sides",
+                choices=((ONE, "front only"), (TWO, "front and back"))),
         TOOTH, LAP,
-        Measure("overlay", Kind.CHOICE, NONE, "a face once more to glue on, of another paper", choices=((NONE, "none"), (FRONT, "front"),
-                                                                                                    (ALL, "all faces"))),
+        Measure("overlay", Kind.CHOICE, NONE, "a face once more to glue on, of another paper",
+                choices=((NONE, "none"), (FRONT, "front"),
+                         (ALL, "all faces"))),
         Measure("border", Kind.LENGTH, 3.0, "left free all round the overlay", 0.5, 30.0, stays=True),
-        Measure("strip", Kind.LENGTH, 240.0, "longest piece of wall your sheet takes; a longer wall is made in several", 100.0, 1200.0,
+        Measure("strip", Kind.LENGTH, 240.0,
+                "longest piece of wall your sheet takes; a longer wall is made in several", 100.0, 1200.0,
                 label="Longest strip", stays=True),
         SMOOTH,
     ),
-    draft=draft_profile, thinnest=0.08, thickest=_THICKEST_MM, contradictions=_sound, gives=("border", "tooth", "lap"), stock="card-220",
+    draft=draft_profile, thinnest=0.08, thickest=_THICKEST_MM, contradictions=_sound,
+    gives=("border", "tooth", "lap"), stock="card-220",
 )

@@ -1,7 +1,8 @@
 """A drawer in a sleeve: a tray that slides along its length through four walls round it, open at both ends.
 
-The sleeve is drawn at the drawer's inside size: its walls lie on the layers outside the drawer's, and stand the clearance further
-out.  All the play up and down is under the drawer, which rests there; the top comes down to the drawer's rim.
+The sleeve is drawn at the drawer's inside size: its walls lie on the layers outside the drawer's, and stand
+the clearance further out.  All the play up and down is under the drawer, which rests there; the top comes
+down to the drawer's rim.
 """
 
 from __future__ import annotations
@@ -26,19 +27,23 @@ def draft_sleeve(values: Values) -> Draft:
         Panel("far side", rectangle(length, height), 1, edges=back_ends, air=air, over="back"),
         Panel("over", rectangle(length, width), 1, edges=back_ends),
     )
-    folds = (Fold(EdgeRef("under", 2), EdgeRef("near side", 0), 90.0, 2), Fold(EdgeRef("under", 0), EdgeRef("far side", 0), 90.0, 2),
+    folds = (Fold(EdgeRef("under", 2), EdgeRef("near side", 0), 90.0, 2),
+             Fold(EdgeRef("under", 0), EdgeRef("far side", 0), 90.0, 2),
              Fold(EdgeRef("far side", 2), EdgeRef("over", 2), 90.0, 3))
     seam = Seam("sleeve tab", Joint.GLUE_TAB, EdgeRef("near side", 2), EdgeRef("over", 0), tab, 1)
     sleeve = Piece("sleeve", "under", on_the_table(width), panels, folds, (seam,))
-    shown = (Dimension("length", EdgeRef("front", 2)), Dimension("width", EdgeRef("base", 3)), Dimension("height", EdgeRef("back", 3)))
+    shown = (Dimension("length", EdgeRef("front", 2)), Dimension("width", EdgeRef("base", 3)),
+             Dimension("height", EdgeRef("back", 3)))
     return Draft((drawer, sleeve), (length, width, height), dimensions=shown, closes=False)
 
 
 RECIPE = Recipe(
-    id="sleeve", title="Drawer in a sleeve", family="boxes", purpose="a tray that slides out of a sleeve open at both ends",
+    id="sleeve", title="Drawer in a sleeve", family="boxes",
+    purpose="a tray that slides out of a sleeve open at both ends",
     measures=(
         *inside_measures(110.0, 65.0, 22.0),
-        Measure("clearance", Kind.LENGTH, 0.3, "room between drawer and sleeve on each side: 0.25 to 1 mm by stock", 0.1, 2.0, stays=True),
+        Measure("clearance", Kind.LENGTH, 0.3,
+                "room between drawer and sleeve on each side: 0.25 to 1 mm by stock", 0.1, 2.0, stays=True),
         replace(TAB, doc="depth of the glue tabs; shortened where a panel has less room"),
     ),
     draft=draft_sleeve, thinnest=0.1, thickest=2.0, inside=("length", "width", "height"),

@@ -41,6 +41,12 @@ class Ball(NamedTuple):
         nothing from a dome."""
         return math.pi * self.diameter / 4 - (self.band / 2 if self.whole else 0.0)
 
+    @property
+    def tips(self) -> float:
+        """How high the petals' tips stand above the band's edge, mm: facets as long as the arcs they stand for
+        reach a little further than the ball."""
+        return self.rise / _STEPS * sum(math.cos(self.petal(step)[2]) for step in range(_STEPS))
+
     def half(self, s: float) -> float:
         """Half the width at arc s from the pole."""
         return self.width / 2 * math.sin(2 * s / self.diameter)

@@ -227,24 +227,37 @@ class _Side:
         """The strips this side bears beyond the line."""
         found = []
         for chord in chords:
-            band = self._band(self.cut.lap_mm, chord)
-            for part in getattr(band, "geoms", [band]):
-                if part.is_empty or part.geom_type != "Polygon":
-                    continue
-                ring = [(float(x), float(y)) for x, y in part.exterior.coords[:-1]]
-                if signed_area(ring) < 0:
-                    ring.reverse()
-                on = [i for i, (_, y) in enumerate(ring) if abs(y - self.y) < _SAME]
-                if len(on) < 2:
-                    continue
-                left, right = min(on, key=lambda i: ring[i][0]), max(on, key=lambda i: ring[i][0])
-                if ring[right][0] - ring[left][0] < _LEAST_STRIP_MM:
-                    continue
-                round_ = [ring[(left + k) % len(ring)] for k in range((right - left) % len(ring) + 1)]
-                found.append(_Lap(tuple((x, self.y) if abs(y - self.y) < _SAME else (x, y)
-                                        for x, y in round_),
-                                  tuple(_hole(ring.coords) for ring in part.interiors)))
+            for part in _areas(self._band(self.cut.lap_mm, chord)):
+                for ring, inner in self._unbroken(part):
+                    on = [i for i, (_, y) in enumerate(ring) if abs(y - self.y) < _SAME]
+                    if len(on) < 2:
+                        continue
+                    left, right = min(on, key=lambda i: ring[i][0]), max(on, key=lambda i: ring[i][0])
+                    if ring[right][0] - ring[left][0] < _LEAST_STRIP_MM:
+                        continue
+                    round_ = [ring[(left + k) % len(ring)] for k in range((right - left) % len(ring) + 1)]
+                    found.append(_Lap(tuple((x, self.y) if abs(y - self.y) < _SAME else (x, y)
+                                            for x, y in round_), inner))
         return sorted(found)
+
+    def _unbroken(self, part: Area) -> Iterator[tuple[list[Point], tuple[Path, ...]]]:
+        """The corners and the holes of strips that lie on the line without a gap: where a hole of the card
+        comes so near that the strip would be notched there, one strip ends and the next begins."""
+        from shapely import LineString, union_all
+        from shapely.geometry import box
+
+        on = [x for x, y in part.exterior.coords if abs(y - self.y) < _SAME]
+        gaps = (LineString([(min(on), self.y), (max(on), self.y)]).difference(part.buffer(_HAIR))
+                if len(on) > 1 else None)
+        if gaps is None or gaps.is_empty:
+            ring = [(float(x), float(y)) for x, y in part.exterior.coords[:-1]]
+            yield (ring if signed_area(ring) > 0 else ring[::-1],
+                   tuple(_hole(hole.coords) for hole in part.interiors))
+            return
+        across = [box(gap.bounds[0] - 2 * _HAIR, part.bounds[1] - _FAR, gap.bounds[2] + 2 * _HAIR, _FAR)
+                  for gap in getattr(gaps, "geoms", [gaps])]
+        for rest in _areas(part.difference(union_all(across))):
+            yield from self._unbroken(rest)
 
     def _half(self, outline: Path, holes: Sequence[Path], body: Area, chords: Sequence[tuple[float, float]],
               laps: Sequence[_Lap], alone: bool) -> Half:
@@ -482,6 +495,12 @@ def _strip(name: str, outline: Sequence[Point], holes: Sequence[Path], line: tup
     to_here = moved_path((Line(*line),), home)
     return FlatPanel(name, Role.TAB, 0.0, 0.0, path, (None,) * len(path), STAY, (to_here,),
                      holes=tuple(moved_path(h, home) for h in holes))
+
+
+def _areas(found: Any) -> Iterator[Area]:
+    for area in getattr(found, "geoms", [found]):
+        if not area.is_empty and area.geom_type == "Polygon":
+            yield area
 
 
 def _pieces(found: Any) -> Iterator[list[Point]]:

@@ -54,7 +54,7 @@ def draft_ball(values: Values) -> Draft:
     ball = Ball(size, int(values["gores"]), float(values["band"]), True)
     pieces = [gores("skin", ball, float(values["lap"]), on_equator(ball, size / 2 - ball.band / 2))]
     if float(values["cap"]) > 0:
-        pieces.append(cap("cap", float(values["cap"]), size, 2))
+        pieces.append(cap("cap", float(values["cap"]), size / 2 + ball.band / 2 + ball.tips, 2))
     covered = 2.0 if float(values["cap"]) > 0 else 1.0
     return Draft(tuple(pieces), closes=False, round=Round(size, poles=(0.0, size), ends=(covered, covered)))
 

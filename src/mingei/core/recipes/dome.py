@@ -17,7 +17,7 @@ def draft_dome(values: Values) -> Draft:
     ball = Ball(size, int(values["gores"]), float(values["band"]), False)
     pieces = [gores("dome", ball, float(values["lap"]), on_equator(ball, 0.0))]
     if float(values["cap"]) > 0:
-        pieces.append(cap("cap", float(values["cap"]), ball.band + size / 2))
+        pieces.append(cap("cap", float(values["cap"]), ball.band + ball.tips))
     return Draft(tuple(pieces), closes=False,
                  round=Round(size, poles=(0.0, ball.band + size / 2), ends=(0.0, 1.0)))
 

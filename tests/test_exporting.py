@@ -73,6 +73,19 @@ class Whole(InFolder):
                          0)
         self.assertEqual(len(list(self.folder.glob("kit*.pdf"))), 2)
 
+    def test_several_sheets_into_a_folder_give_a_folder_each(self) -> None:
+        self.assertEqual(run("export", self.path, "--to", f"{self.folder}/out/", "--sheet", "A4,A3",
+                             "--kind", "dxf", "--layout")[0], 0)
+        a4, a3 = (len(list((self.folder / "out" / name).glob("*.dxf"))) for name in ("A4", "A3"))
+        self.assertEqual(a4, sheets_of(self.kit))
+        self.assertTrue(0 < a3 < a4)
+
+    def test_a_name_that_is_none_is_refused(self) -> None:
+        for to in ("", "  "):
+            code, out, err = run("export", self.path, "--to", to)
+            self.assertEqual((code, out), (2, ""))
+            self.assertIn("--to", err)
+
     def test_a_fault_of_mingei_itself_is_one_sentence_and_is_kept(self) -> None:
         with mock.patch("mingei.formats.export.export", side_effect=ZeroDivisionError("x")), \
                 mock.patch("platformdirs.user_state_path", return_value=self.folder / "state"):

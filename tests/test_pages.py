@@ -3,6 +3,7 @@ together."""
 
 from __future__ import annotations
 
+import math
 import os
 import random
 import unittest
@@ -16,16 +17,16 @@ from shapely.geometry import Polygon as Area
 from mingei.assets import BOLD_FONT, TEXT_FONT, demo_file
 from mingei.core.build import build
 from mingei.core.covering.art import Art, Fill, printed
-from mingei.core.drawing import Drawing, Ink, Stroke, flipped
+from mingei.core.drawing import Drawing, Ink, Stroke, Text, flipped
 from mingei.core.errors import MingeiError
 from mingei.core.layout.footer import CHECK_BAR_MM, bars
 from mingei.core.layout.laying import CutLine, Laying, Printer, Spot
 from mingei.core.layout.lettering import RISE, width
 from mingei.core.layout.marks import page_drawing, page_drawings
 from mingei.core.layout.place import Load, Page, arrange, loads_of, loads_of_all, outline, room
-from mingei.core.layout.placing import text_box
+from mingei.core.layout.placing import BASELINE, Place, box_of
 from mingei.core.layout.sheets import SHEETS, find_sheet
-from mingei.core.plane.shape import flat_points
+from mingei.core.plane.shape import Polygon, flat_points
 from mingei.core.project import Project, new_brief, new_project
 from mingei.core.recipes import recipes
 from mingei.core.stock import find_stock
@@ -35,6 +36,17 @@ from mingei.formats.letters import outlines
 from tests.support import InFolder, carton
 
 A4 = find_sheet("A4")
+
+
+def text_box(text: Text) -> Polygon:
+    """The rectangle round words as a drawing has them, mm."""
+    if text.middle:
+        return box_of(text.words, Place(text.at, text.size, text.turn_deg), text.bold)
+    turn = math.radians(text.turn_deg)
+    along, up = width(text.words, text.size, text.bold) / 2, BASELINE * text.size
+    middle = (text.at[0] + along * math.cos(turn) - up * math.sin(turn), text.at[1] + along * math.sin(turn)
+              + up * math.cos(turn))
+    return box_of(text.words, Place(middle, text.size, text.turn_deg), text.bold)
 
 
 def glyph_boxes(drawing: Drawing) -> list[tuple[str, Area]]:

@@ -11,6 +11,7 @@ from unittest import mock
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFileDialog
 
+from mingei.core.amendments.amend import seams, why_no_fin
 from mingei.core.amendments.opening import Opening, Shape
 from mingei.core.build import NOTHING, Part
 from mingei.core.draft import Joint
@@ -157,6 +158,17 @@ class PanelCard(WindowTest):
         self.assertIn("front left tab fellow", self.document.build.pattern.by_name)
         self.document.undo.undo()
         self.assertEqual(self.document.project, start)
+
+    def test_what_a_seam_cannot_be_is_greyed_and_says_why(self) -> None:
+        self.document.set_recipe("prism")
+        settle()
+        drafted = self.document.brief.drafted
+        refused = next(name for name in seams(drafted) if why_no_fin(drafted, name))
+        self.take(refused)
+        seam = self.window.draft().seam
+        self.assertFalse(seam.joints[Joint.FIN].isEnabled())
+        self.assertIn(why_no_fin(drafted, refused), seam.joints[Joint.FIN].toolTip())
+        self.assertTrue(seam.joints[Joint.GLUE_TAB].isEnabled())
 
     def test_a_seam_is_held_twice_and_undone(self) -> None:
         self.take("front left tab")

@@ -340,6 +340,9 @@ def _export(options: argparse.Namespace) -> int:
     from mingei.formats import project_file
     from mingei.formats.export import Wanted, export, export_all, read_numbers
 
+    if not options.to.strip():
+        raise UsageError("an empty name is no file", "--to",
+                         "write a file's name, or a folder's with / at its end")
     overlap = None if options.tile is None else _overlap(options.tile)
     project = project_file.load(options.file)
     sheets = [word.strip() for word in options.sheet.split(",")] or [""]
@@ -347,13 +350,16 @@ def _export(options: argparse.Namespace) -> int:
                     cutting_list=options.cutting_list,
                     pages=read_numbers(options.sheet_no, "--sheet-no"))
     to = Path(options.to)
+    said: list[str] = []
     if options.kind or to.is_dir() or options.to.endswith("/"):
         kinds = [kind.strip().lower() for kind in (options.kind or "svg,dxf,pdf").split(",")]
-        written, remarks = export_all(project, to, kinds, wanted)
-        for path in written:
-            print(path)
-        return _remarked(remarks)
-    said: list[str] = []
+        for sheet in sheets:
+            written, remarks = export_all(project, to / sheet if len(sheets) > 1 else to, kinds,
+                                          wanted._replace(sheet=sheet))
+            for path in written:
+                print(path)
+            said += remarks
+        return _remarked(said)
     for sheet in sheets:
         path = to if len(sheets) == 1 else to.with_stem(f"{to.stem} {sheet}")
         said += export(project, path, wanted._replace(sheet=sheet))

@@ -25,7 +25,7 @@ from mingei.app.figures import write_both, write_inches
 from mingei.app.readout import Readout
 from mingei.app.words import t
 from mingei.app.workers import AFTER_PAINT_MS
-from mingei.core.amendments.amend import SeamChange, why_fixed
+from mingei.core.amendments.amend import SeamChange, why_fixed, why_no_fin, why_single
 from mingei.core.draft import Joint, strap_name
 from mingei.core.errors import MingeiError
 from mingei.core.length import write_mm
@@ -273,6 +273,7 @@ class SeamCard(Card):
         row = QHBoxLayout()
         row.setSpacing(6)
         self.joints: dict[Joint, QPushButton] = {}
+        self.hints: dict[Joint, str] = {}
         for joint, title, hint in (
             (Joint.GLUE_TAB, t("Glue"), t("A tab, glued inside the other panel.")),
             (Joint.DOUBLE, t("Twice"),
@@ -290,7 +291,7 @@ class SeamCard(Card):
             button.setAccessibleName(t("Hold the seam: {how}", how=title))
             button.clicked.connect(lambda _=False, joint=joint: self._hold(joint))
             self.held.addButton(button)
-            self.joints[joint] = button
+            self.joints[joint], self.hints[joint] = button, hint
             row.addWidget(button)
         self.body.addLayout(row)
         self.move_tab = QPushButton()
@@ -341,8 +342,13 @@ class SeamCard(Card):
                                  a=t(mate.carrier), b=t(mate.host),
                                  depth=write_mm(depth), length=length))
         self.joints[mate.joint].setChecked(True)
-        fixed = ("" if self.document.seam_in_force(name).moved
-                 else why_fixed(self.document.brief.drafted, name))
+        drafted, moved = self.document.brief.drafted, self.document.seam_in_force(name).moved
+        fixed = "" if moved else why_fixed(drafted, name)
+        for joint, why in ((Joint.DOUBLE, why_single(drafted, name, moved)),
+                           (Joint.FIN, why_no_fin(drafted, name))):
+            self.joints[joint].setEnabled(not why or mate.joint is joint)
+            self.joints[joint].setToolTip(t("Not here: {reason}.", reason=t(why)) if why
+                                          else self.hints[joint])
         self.move_tab.setText(t("Move the tab to the {panel}", panel=t(mate.host)))
         self.move_tab.setToolTip(t("The other panel then carries the tab and this one closes over it."))
         self.move_tab.setEnabled(not fixed)

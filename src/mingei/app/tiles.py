@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 from typing import NamedTuple
 
-from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
+from PySide6.QtCore import QLineF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPainterPath, QPen
 
 from mingei.core.drawing import LOOKS, Ink, Stroke
@@ -21,14 +21,8 @@ EVERYWHERE = Box(-1e9, -1e9, 1e9, 1e9)
 _DASH_PX, _WIDTH_PX = 2.2, 6.0
 
 
-def painter_path(path: Path) -> QPainterPath:
-    """A path of the core as Qt draws it, y up."""
-    result = QPainterPath(QPointF(*path[0].start))
-    add_path(result, path)
-    return result
-
-
 def add_path(result: QPainterPath, path: Path) -> None:
+    """A path of the core added as Qt draws it, y up."""
     result.moveTo(*path[0].start)
     for segment in path:
         if isinstance(segment, Arc):

@@ -63,11 +63,6 @@ class Fit(NamedTuple):
     gain_off: float
     residuals: tuple[float, ...]
 
-    def predicted(self, what: What, nominal: float) -> float:
-        """What a reading should be, mm."""
-        a, b, known = _row(what, nominal)
-        return a * self.caliper_mm + b * self.gain_mm + known
-
 
 def _row(what: What, nominal: float) -> tuple[float, float, float]:
     """A reading as a t + b k + known."""

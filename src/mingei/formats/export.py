@@ -300,7 +300,7 @@ def export(project: Project, path: Path, wanted: Wanted = EVERYTHING) -> Remarks
     if chosen is None:
         raise ExportError(say("{suffix} is not a format Mingei writes", suffix=path.suffix
                               or "a name without an ending"), str(path),
-                          say("end the name in {names}", names=", ".join(FORMATS)))
+                          say("end the name in {names}, or in / for a folder", names=", ".join(FORMATS)))
     data, remarks = chosen.write(project, wanted)
     atomic.write(path, data)
     return remarks

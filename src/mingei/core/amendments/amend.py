@@ -54,22 +54,18 @@ def amend(draft: Draft, changes: Iterable[SeamChange]) -> Draft:
             change = wanted.get(seam.name)
             if change is None or seam.row or (not change.moved and change.joint is seam.joint):
                 continue
-            _accept(draft, piece, seam, change)
+            _accept(draft, seam, change)
             pieces = _held(pieces, seam, change)
     return relayered(draft, replace(draft, pieces=tuple(pieces))) if wanted else draft
 
 
-def _accept(draft: Draft, piece: Piece, seam: Seam, change: SeamChange) -> None:
+def _accept(draft: Draft, seam: Seam, change: SeamChange) -> None:
     """Raises MeasureError with the reason when a seam cannot be held so."""
     place = say("seam {seam}", seam=seam.name)
     if change.joint is Joint.DOUBLE and (reason := why_single(draft, seam.name, change.moved)):
         raise MeasureError("it cannot have a second tab", place, reason)
-    if change.joint is Joint.FIN:
-        if seam.host.panel not in {p.name for p in piece.panels}:
-            raise MeasureError("a fin joins two panels of one piece", place,
-                               "glue or tuck a tab there, or tape it")
-        if reason := _slid_over(draft, seam.carrier.panel) or _slid_over(draft, seam.host.panel):
-            raise MeasureError("a fin would stand in the way there", place, reason)
+    if change.joint is Joint.FIN and (reason := why_no_fin(draft, seam.name)):
+        raise MeasureError("it cannot be held by a fin", place, reason)
     if change.moved and (reason := why_fixed(draft, seam.name)):
         raise MeasureError("its tab cannot be moved", place, reason)
 
@@ -98,11 +94,9 @@ def _slid_over(draft: Draft, panel: str) -> str:
 def why_no_fin(draft: Draft, name: str) -> str:
     """Why a seam cannot be held by a fin, or "" when it can."""
     piece, seam = next((p, s) for p in draft.pieces for s in p.seams if s.name == name)
-    try:
-        _accept(draft, piece, seam, SeamChange(name, Joint.FIN))
-    except MeasureError as error:
-        return error.sentence
-    return ""
+    if seam.host.panel not in {p.name for p in piece.panels}:
+        return say("it joins two pieces")
+    return _slid_over(draft, seam.carrier.panel) or _slid_over(draft, seam.host.panel)
 
 
 def why_fixed(draft: Draft, seam: str) -> str:

@@ -43,8 +43,8 @@ class Ball(NamedTuple):
 
     @property
     def tips(self) -> float:
-        """How high the petals' tips stand above the band's edge, mm: facets as long as the arcs they stand for
-        reach a little further than the ball."""
+        """How high the petals' tips stand above the band's edge, mm: facets as long as the arcs they stand
+        for reach a little further than the ball."""
         return self.rise / _STEPS * sum(math.cos(self.petal(step)[2]) for step in range(_STEPS))
 
     def half(self, s: float) -> float:

@@ -53,17 +53,6 @@ def box_of(words: str, place: Place, bold: bool = False, clear: float = 0.0) -> 
     return tuple((x + a * cos - b * sin, y + a * sin + b * cos) for a, b in corners)
 
 
-def text_box(text: Text) -> Polygon:
-    """The rectangle round words as a drawing has them, mm."""
-    if text.middle:
-        return box_of(text.words, Place(text.at, text.size, text.turn_deg), text.bold)
-    turn = math.radians(text.turn_deg)
-    along, up = width(text.words, text.size, text.bold) / 2, BASELINE * text.size
-    middle = (text.at[0] + along * math.cos(turn) - up * math.sin(turn), text.at[1] + along * math.sin(turn)
-              + up * math.cos(turn))
-    return box_of(text.words, Place(middle, text.size, text.turn_deg), text.bold)
-
-
 class Ground:
     """A page as far as words must keep clear of it: its lines, its card and what is printed past that, and
     the words already placed."""

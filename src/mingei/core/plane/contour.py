@@ -13,7 +13,7 @@ from functools import lru_cache
 from typing import NamedTuple, TypeAlias
 
 from mingei.core.errors import MeasureError
-from mingei.core.plane.shape import Arc, Box, Line, Path, Point, arc_on, flat_points, path_bounds, signed_area
+from mingei.core.plane.shape import Box, Line, Path, Point, arc_on, flat_points, path_bounds, signed_area
 from mingei.core.words import say
 
 #: An outline of more corners is no drawing made by hand, and would stop everything else.
@@ -154,8 +154,3 @@ def sized_shape(shape: tuple[Outline, ...], width: float) -> tuple[Outline, ...]
     factor = width / around.width
     return tuple(tuple(Knot((k.x - around.left) * factor, (k.y - around.bottom) * factor, k.sweep_deg)
                        for k in o) for o in shape)
-
-
-def of_path(segments: Path) -> Outline:
-    """The outline of a closed path."""
-    return tuple(Knot(*s.start, s.sweep_deg if isinstance(s, Arc) else 0.0) for s in segments)

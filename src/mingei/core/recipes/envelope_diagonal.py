@@ -26,11 +26,6 @@ _LONGEST = 3.0
 _TURNED_DEG = 45.0
 
 
-def sheet_side(width: float, height: float, over: float) -> float:
-    """Side of the square sheet, mm, for a front so wide and high and flaps that overlap by so much."""
-    return (width + height) / math.sqrt(2) + over / math.sqrt(2)
-
-
 def _flap(base: float, over: float, across: float) -> Polygon:
     """A flap to the sheet's edge: a right isosceles triangle on the base, moved out by its share of the
     overlap; its tip is cut off where it would reach past the fold opposite, so far across."""

@@ -111,19 +111,28 @@ def orphan(folder: Path) -> Path:
 class RecoveryFiles(InFolder):
     def test_only_those_of_processes_that_are_gone_are_orphans(self) -> None:
         recovery.write(self.folder, "alive", carton_project(), self.folder / "x.mingei")
-        self.assertEqual(recovery.orphans(self.folder), ())
+        self.assertEqual(recovery.left_behind(self.folder).orphans, ())
         place = orphan(self.folder)
-        (found,) = recovery.orphans(self.folder)
+        (found,) = recovery.left_behind(self.folder).orphans
         self.assertEqual((found.kept_in, found.project, found.path, found.on_disk()),
                          (place, carton_project(), None, None))
 
-    def test_broken_ones_are_passed_over_and_stay(self) -> None:
-        for name, text in (("a", "{"), ("b", "[]"), ("c", '{"process": 1}'),
-                           ("d", '{"process": "x", "project": {}, "path": ""}')):
-            (self.folder / f"{name}.json").write_text(text)
-        self.assertEqual(recovery.orphans(self.folder), ())
-        self.assertEqual(len(list(self.folder.iterdir())), 4)
-        self.assertEqual(recovery.orphans(self.folder / "none"), ())
+    def test_odd_ones_are_named_once_set_aside_and_hide_no_other(self) -> None:
+        gone = json.loads(orphan(self.folder).read_text())["process"]
+        texts = ["{", "[]", '{"process": "x", "project": {}, "path": ""}', f'{{"process": {gone}}}',
+                 f'{{"process": {gone}, "project": {"[" * 990}{"]" * 990}}}', f'{{"process": {"9" * 5000}}}',
+                 f'{{"process": {gone}, "project": {{"mingei": 2, "briefs": [], "title": "\\ud800"}}}}']
+        for number, text in enumerate(texts):
+            (self.folder / f"a{number}.json").write_text(text)
+        os.mkfifo(self.folder / "a-pipe.json")
+        (self.folder / "a-folder.json").mkdir()
+        left = recovery.left_behind(self.folder)
+        self.assertEqual([o.project for o in left.orphans], [carton_project()])
+        self.assertEqual(len(left.odd), len(texts) + 2)
+        for place in left.odd:
+            self.assertTrue(place.exists(), place)
+        self.assertEqual(recovery.left_behind(self.folder).odd, ())
+        self.assertEqual(recovery.left_behind(self.folder / "none").orphans, ())
 
 
 class Faults(InFolder):

@@ -108,8 +108,9 @@ class Finding(unittest.TestCase):
 
     def test_an_unknown_stock_is_refused_with_those_there_are(self) -> None:
         with self.assertRaises(StockError) as caught:
-            find_stock("gold leaf")
+            find_stock("card 3000")
         self.assertIn("card-300", str(caught.exception))
+        self.assertIn("more", str(caught.exception))
 
     def test_figures_that_cannot_be_true_are_refused(self) -> None:
         for caliper, gsm, gain in ((0.0, 80, 0), (-1, 80, 0), (50, 80, 0), (0.1, 0, 0), (0.1, 80, 99),

@@ -14,7 +14,7 @@ from typing import TYPE_CHECKING, Any
 
 from mingei.command_line import COMMANDS, UsageError, parser
 from mingei.core.errors import LengthError, MingeiError
-from mingei.core.words import counted, say
+from mingei.core.words import counted, say, some_of
 
 if TYPE_CHECKING:
     from mingei.core.build import Build
@@ -270,7 +270,7 @@ def _with_splice(brief: Brief, stock: Stock, line: str) -> Brief:
     piece = piece if slash else pieces[0]
     if piece not in pieces:
         raise UsageError(say("no piece is called {piece!r}", piece=piece), "--splice",
-                         say("choose one of: {names}", names=", ".join(pieces)))
+                         say("choose one of: {names}", names=some_of(pieces, piece)))
     way, _, share = where.partition(":")
     try:
         turn = {"upright": 90.0, "level": 0.0}.get(way.strip())
@@ -303,7 +303,7 @@ def _known_parts(made: Build, brief: Brief) -> None:
     for part, _ in brief.parts:
         if part not in made.part_names:
             raise UsageError(say("it has no part named {part!r}", part=part), "--part",
-                             say("its parts are: {names}", names=", ".join(made.part_names)
+                             say("its parts are: {names}", names=some_of(made.part_names)
                                  or "none but its body"))
 
 
@@ -516,7 +516,8 @@ def _scale(options: argparse.Namespace) -> int:
     if options.piece and options.piece not in [b.name for b in project.briefs]:
         raise MeasureError("nothing in the project has that name",
                            say("piece {piece!r}", piece=options.piece),
-                           say("choose one of: {names}", names=", ".join(b.name for b in project.briefs)))
+                           say("choose one of: {names}",
+                               names=some_of((b.name for b in project.briefs), options.piece)))
     said = []
     for number, brief in enumerate(project.briefs):
         if options.piece and brief.name != options.piece:

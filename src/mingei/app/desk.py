@@ -275,7 +275,11 @@ class Desk(QObject):
     def offer_recovery(self) -> bool:
         """Offer back work that a crash left behind, oldest first.  Returns whether some of it is on the bench
         now."""
-        for orphan in recovery.orphans(self.recovery_folder):
+        left = recovery.left_behind(self.recovery_folder)
+        for odd in left.odd:
+            self.said.emit(t("{file} was to keep unsaved work, but holds none that can be read; it was set "
+                             "aside.", file=odd))
+        for orphan in left.orphans:
             saved = orphan.on_disk()
             if saved == orphan.project:
                 recovery.remove(orphan.kept_in)

@@ -210,10 +210,8 @@ def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ())
                                               drafted.round.poles[1] * brief.enlarged))
             drafted = replace(drafted, round=drafted.round._replace(diameter=drafted.round.diameter
                                                                     * brief.enlarged, poles=poles))
-    for p in patterns:
-        # what is folded must be of a stock the construction can be folded from; what lies flat may be of any
-        if p.part and p.folds:
-            recipe.accept_stock(p.stock)
+    for part, own_stock in parts:
+        brief.accept_part(part, own_stock)
     own = dict(parts)
     laid = lay(patterns, brief.overlays, lambda part: own.get(part, stock)) if brief.overlays else None
     if laid is None:

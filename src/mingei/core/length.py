@@ -19,7 +19,7 @@ from collections.abc import Mapping
 from typing import NamedTuple
 
 from mingei.core.errors import LengthError
-from mingei.core.words import say
+from mingei.core.words import say, some_of
 
 MM_PER_INCH = 25.4  # exact by definition
 
@@ -318,7 +318,7 @@ class _Sum:
         if token.kind == "name":
             if token.text in self.names:
                 return _Quantity(self.names[token.text], 1)
-            known = ", ".join(sorted(self.names)) or "none here"
+            known = some_of(sorted(self.names)) or "none here"
             raise LengthError(say("no measure is called {text!r}", text=token.text),
                               say("column {column}", column=token.column),
                               say("the names are: {known}", known=known))

@@ -14,6 +14,7 @@ from typing import NamedTuple
 
 from mingei.core.amendments.amend import SeamChange, amend, seams
 from mingei.core.amendments.opening import MOST_MM, Opening, Trim, not_there, open_up, openable
+from mingei.core.amendments.opening import check as check_opening
 from mingei.core.amendments.split import split, why_not
 from mingei.core.covering.art import Art
 from mingei.core.covering.art import check as check_art
@@ -27,7 +28,7 @@ from mingei.core.layout.sheets import Sheet, find_sheet
 from mingei.core.layout.splice import MOST_SPLICES, Splice, check_splice
 from mingei.core.recipes import Kind, Value, Values, find_recipe
 from mingei.core.stock import DEFAULT_STOCK_ID, Stock, find_stock
-from mingei.core.words import say
+from mingei.core.words import say, some_of
 
 MOST_COPIES = 999
 MOST_NOTES = 100_000
@@ -125,7 +126,7 @@ class Brief:
         drafted = self.drafted
         if change.seam not in seams(drafted):
             raise MeasureError("no seam has that name", say("seam {seam!r}", seam=change.seam),
-                               say("the names are: {names}", names=", ".join(seams(drafted))))
+                               say("the names are: {names}", names=some_of(seams(drafted), change.seam)))
         kept = tuple(c for c in self.seams if c.seam != change.seam)
         change = change._replace(extra=change.extra
                                  or next((c.extra for c in self.seams if c.seam == change.seam), ()))
@@ -140,7 +141,8 @@ class Brief:
         """
         panels = openable(self.drafted)
         if opening.panel not in panels:
-            raise not_there(opening.panel, say("choose one of: {names}", names=", ".join(panels)))
+            raise not_there(opening.panel, say("choose one of: {names}",
+                                                 names=some_of(panels, opening.panel)))
         here = any(o.name == opening.name for o in self.openings)
         changed = (tuple(opening if o.name == opening.name else o for o in self.openings) if here
                    else (*self.openings, opening))
@@ -198,6 +200,27 @@ class Brief:
         open_up(brief.drafted, brief.openings, brief.trims)
         return brief
 
+    def sound(self) -> Brief:
+        """The brief itself, if every amendment of it can be made: what a file may hold.  Raises MingeiError
+        naming the one that cannot."""
+        for opening in self.openings:
+            check_opening(opening)
+        for trim in self.trims:
+            for word, mm in (("rounding", trim.round_mm), ("notch", trim.notch_mm)):
+                if not 0.0 <= mm <= MOST_MM:
+                    raise MeasureError(say("its {word} of {value:g} mm cannot be cut", word=word, value=mm),
+                                       say("panel {name}", name=trim.panel),
+                                       say("use 0 to {most:g} mm", most=MOST_MM))
+        for overlay in self.overlays:
+            check_overlay(overlay)
+        for art in self.arts:
+            check_art(art)
+        for splice in self.splices:
+            check_splice(splice)
+        if self.seams or self.openings or self.trims or self.splits:
+            open_up(amend(self.drafted, self.seams), self.openings, self.trims)
+        return self
+
     def with_overlay(self, overlay: Overlay) -> Brief:
         """The brief with an overlay, or the one of that name changed.  Raises MeasureError when a value of it
         cannot be made."""
@@ -209,6 +232,12 @@ class Brief:
 
     def without_overlay(self, name: str) -> Brief:
         return replace(self, overlays=tuple(o for o in self.overlays if o.name != name))
+
+    def accept_part(self, part: str, stock: Stock) -> None:
+        """Raises StockError when a part of the thing cannot be made of a stock: what is folded must be of one
+        the construction can be folded from; what lies flat may be of any."""
+        if any(piece.part == part and piece.folds for piece in self.drafted.pieces):
+            find_recipe(self.recipe).accept_stock(stock)
 
     def with_part(self, part: str, stock: Stock | None) -> Brief:
         """The brief with a part of it in a stock of its own; None: in the body's."""
@@ -329,6 +358,8 @@ class Project:
 
     def with_part(self, number: int, part: str, stock: Stock | None) -> Project:
         """A part of one brief in a stock of its own, which the file then carries; None: in the body's."""
+        if stock is not None:
+            self.briefs[number].accept_part(part, stock)
         brief = self.briefs[number].with_part(part, stock)
         return self.with_brief(number, brief) if stock is None else self._carrying(number, brief, stock)
 

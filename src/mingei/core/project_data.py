@@ -12,14 +12,11 @@ from collections.abc import Callable, Mapping, Sequence
 from dataclasses import fields
 from typing import Any, NamedTuple
 
-from mingei.core.amendments.amend import CHOICES, SeamChange, amend
-from mingei.core.amendments.opening import MOST_MM, Opening, Shape, Trim, open_up
-from mingei.core.amendments.opening import check as check_opening
-from mingei.core.amendments.split import split
+from mingei.core.amendments.amend import CHOICES, SeamChange
+from mingei.core.amendments.opening import MOST_MM, Opening, Shape, Trim
 from mingei.core.covering.art import Art, Fill
 from mingei.core.covering.art import check as check_art
 from mingei.core.covering.overlay import Overlay
-from mingei.core.covering.overlay import check as check_overlay
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError, ProjectError
 from mingei.core.extra import Extra, freeze, thaw
@@ -29,6 +26,7 @@ from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.splice import MOST_SPLICES, Splice, check_splice
 from mingei.core.layout.tile import LEAST_MM
 from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
+from mingei.core.plain import admit
 from mingei.core.plane import contour
 from mingei.core.project import (
     LEAST_FACTOR,
@@ -48,6 +46,8 @@ from mingei.core.stock import DEFAULT_STOCK_ID, Faced, Grain, Stock, find_stock
 from mingei.core.words import say
 
 VERSION = 2
+#: How much one file holds: things, amendments of each, pictures and words on each, places of pieces.
+MOST_THINGS, MOST_AMENDMENTS, MOST_PRINTS, MOST_PLACES = 1000, 1000, 200, 50_000
 
 
 def to_data(project: Project) -> dict[str, Any]:
@@ -172,7 +172,7 @@ def from_data(data: Any) -> Project:
 
     Raises ProjectError naming the key at fault and the remedy.
     """
-    top = _mapping(data, "the file")
+    top = _mapping(admit(data), "the file")
     version = top.get("mingei")
     if not isinstance(version, int) or isinstance(version, bool) or version < 1:
         raise ProjectError("this is no Mingei project", "key 'mingei'", "open a file that Mingei saved")
@@ -185,9 +185,9 @@ def from_data(data: Any) -> Project:
     for step in range(version, VERSION):
         top = MIGRATIONS[step](top)
     stocks = tuple(stock_from_data(s, f"stocks[{i}]")
-                   for i, s in enumerate(_list(top.get("stocks", []), "stocks")))
+                   for i, s in enumerate(_few(top.get("stocks", []), "stocks", MOST_THINGS)))
     briefs = tuple(_brief(b, f"briefs[{i}]", stocks)
-                   for i, b in enumerate(_list(top.get("briefs"), "briefs")))
+                   for i, b in enumerate(_few(top.get("briefs"), "briefs", MOST_THINGS)))
     named = [b.id for b in briefs if b.id]
     twice = next((i for i, each in enumerate(named) if each in named[:i]), None)
     if twice is not None:
@@ -218,7 +218,7 @@ def from_data(data: Any) -> Project:
                    _text(top.get("notes", ""), "notes", MOST_NOTES), extra, float(overlap),
                    _laying(top.get("laying", {})), printer_from_data(top.get("printer", {}), "printer"),
                    tuple(_spot(p, f"places[{i}]")
-                         for i, p in enumerate(_list(top.get("places", []), "places"))))
+                         for i, p in enumerate(_few(top.get("places", []), "places", MOST_PLACES))))
 
 
 def _group(data: Any, place: str) -> tuple[str, str, str]:
@@ -234,10 +234,8 @@ def _group(data: Any, place: str) -> tuple[str, str, str]:
 def _laying(data: Any) -> Laying:
     entry = _mapping(data, "laying")
     given: dict[str, Any] = {}
-    for key, value in entry.items():
-        usual = getattr(USUAL, key, None)
-        if usual is None:
-            continue
+    for key in (k for k in Laying._fields if k in entry):
+        value, usual = entry[key], getattr(USUAL, key)
         if isinstance(usual, bool):
             given[key] = _yes_or_no(value, f"laying.{key}")
         elif isinstance(usual, float):
@@ -322,7 +320,8 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         stock = find_stock(_text(entry.get("stock", DEFAULT_STOCK_ID), f"{place}.stock"), stocks)
         recipe.accept_stock(stock)
         found = [_amendment(a, f"{place}.amendments[{i}]")
-                 for i, a in enumerate(_list(entry.get("amendments", []), f"{place}.amendments"))]
+                 for i, a in enumerate(_few(entry.get("amendments", []), f"{place}.amendments",
+                                            MOST_AMENDMENTS))]
         changes = tuple(a for a in found if isinstance(a, SeamChange))
         openings, trims = (tuple(a for a in found if isinstance(a, Opening)),
                            tuple(a for a in found if isinstance(a, Trim)))
@@ -338,8 +337,6 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
                        find_stock(_text(i, f"{place}.parts.{part}"), stocks).id)
                       for part, i in _mapping(entry.get("parts", {}), f"{place}.parts").items())
         splits = tuple(dict.fromkeys(a.panel for a in found if isinstance(a, Split)))
-        if found:
-            open_up(amend(split(recipe.draft(dict(measures)), splits), changes), openings, trims)
     except ProjectError:
         raise
     except MingeiError as error:
@@ -380,16 +377,22 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         raise ProjectError(say("{sizes!r} is no thing that must fit", sizes=sizes[:4]), f"{place}.need",
                            "write its length, width and thickness in mm")
     arts = tuple(_art(a, f"{place}.artwork[{i}]")
-                 for i, a in enumerate(_list(entry.get("artwork", []), f"{place}.artwork")))
+                 for i, a in enumerate(_few(entry.get("artwork", []), f"{place}.artwork", MOST_PRINTS)))
     if len({a.name for a in arts}) < len(arts):
         raise ProjectError("two pieces of artwork have one name", f"{place}.artwork",
                            "give each a name of its own")
-    return Brief(name, recipe.id, measures, stock.id, copies, changes,
+    brief = Brief(name, recipe.id, measures, stock.id, copies, changes,
                  _text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
                  float(grown), freeze(entry, known), openings, trims, float(tape), overlays, parts,
                  Need(*map(float, sizes)), arts, splits,
                  _splices(found, f"{place}.amendments"), _text(entry.get("id", ""), f"{place}.id", 100),
                  tuple((a.panel, a.extra) for a in found if isinstance(a, Split) and a.extra))
+    try:
+        for part, own in brief.parts:
+            brief.accept_part(part, find_stock(own, stocks))
+        return brief.sound()
+    except MingeiError as error:
+        raise ProjectError(error.sentence, f"{place}: {error.place}", error.remedy) from None
 
 
 def _splices(found: Sequence[object], place: str) -> tuple[Splice, ...]:
@@ -463,7 +466,6 @@ def _opening(entry: Mapping[str, Any], place: str) -> Opening:
                    width, height, x, y, corner, turn, stays, window,
                    _text(entry.get("drawn", ""), f"{place}.drawn", MOST_NOTES), layers,
                    freeze(entry, {"kind", *Opening._fields}))
-    check_opening(made)
     if made.shape is Shape.DRAWN:
         contour.read(made.drawn)
     return made
@@ -499,12 +501,10 @@ def _overlay(entry: Mapping[str, Any], place: str) -> Overlay:
     if not isinstance(inside, bool) or not isinstance(guide, bool):
         raise ProjectError("true or false belongs here", f"{place}.inside, {place}.guide",
                            "write one of them")
-    made = Overlay(_text(entry.get("name"), f"{place}.name"), _text(entry.get("panel"), f"{place}.panel"),
+    return Overlay(_text(entry.get("name"), f"{place}.name"), _text(entry.get("panel"), f"{place}.panel"),
                    border, width, height, x, y,
                    corner, turn, inside, pad, guide, _text(entry.get("part", plain.part), f"{place}.part"),
                    freeze(entry, {"kind", *Overlay._fields}))
-    check_overlay(made)
-    return made
 
 
 def _length(entry: Mapping[str, Any], key: str, place: str, usual: float) -> float:
@@ -562,6 +562,13 @@ def _list(value: Any, place: str) -> list[Any]:
         raise ProjectError("a list [ ] belongs here", say("key {place!r}", place=place),
                            "open a file that Mingei saved")
     return value
+
+
+def _few(value: Any, place: str, most: int) -> list[Any]:
+    if len(found := _list(value, place)) > most:
+        raise ProjectError(say("{count} are too many", count=len(found)), say("key {place!r}", place=place),
+                           say("keep to {most}: share it out over several files", most=most))
+    return found
 
 
 def _text(value: Any, place: str, most: int = 2000) -> str:

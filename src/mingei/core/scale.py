@@ -95,7 +95,7 @@ def scaled(brief: Brief, factor: float, step: float = 0.0) -> Brief:
                    openings=tuple(o.grown(factor) for o in brief.openings),
                    overlays=tuple(o.grown(factor) for o in brief.overlays),
                    arts=tuple(a.grown(factor) for a in brief.arts),
-                   trims=tuple(trim.grown(factor) for trim in brief.trims))
+                   trims=tuple(trim.grown(factor) for trim in brief.trims)).sound()
 
 
 def to_measure(brief: Brief, stock: Stock, name: str, mm: float) -> float:

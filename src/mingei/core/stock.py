@@ -17,7 +17,7 @@ from typing import NamedTuple
 from mingei.core.errors import StockError
 from mingei.core.extra import Extra
 from mingei.core.length import MM_PER_INCH, parse
-from mingei.core.words import say
+from mingei.core.words import say, some_of
 
 GRAMS_PER_POUND = 453.59237  # exact by definition
 
@@ -100,7 +100,7 @@ class Stock:
             raise StockError("its price, layers, passes or kind cannot be true",
                              say("stock {stock}", stock=self.id),
                              say("use a price of 0 or more, 1 to 99 layers and passes, and a kind of {kinds}",
-                                 kinds=", ".join(KINDS)))
+                                 kinds=some_of(KINDS)))
 
 
 def _paper(id_: str, name: str, gsm: float, caliper: float,
@@ -180,7 +180,7 @@ def find_stock(stock_id: str, own: tuple[Stock, ...] = ()) -> Stock:
     for stock in (*own, *CATALOGUE):
         if stock.id == stock_id:
             return stock
-    names = ", ".join(s.id for s in CATALOGUE)
+    names = some_of((s.id for s in CATALOGUE), stock_id)
     raise StockError("no stock has that name", say("stock {stock_id!r}", stock_id=stock_id),
                      say("choose one of: {names}", names=names))
 
@@ -201,7 +201,7 @@ def basis_from_gsm(gsm: float, grade: str) -> float:
 def _basis_area_m2(grade: str) -> float:
     if grade not in BASIS_SIZES_IN:
         raise StockError("no such grade of paper", say("grade {grade!r}", grade=grade),
-                         say("choose one of: {names}", names=", ".join(BASIS_SIZES_IN)))
+                         say("choose one of: {names}", names=some_of(BASIS_SIZES_IN)))
     width, height = BASIS_SIZES_IN[grade]
     return width * height * MM_PER_INCH**2 * 1e-6
 
@@ -225,7 +225,7 @@ def read_grammage(text: str) -> float:
     if found is None:
         raise StockError(say("{text!r} is no grammage", text=text.strip()), "grammage",
                          say("write one such as 176 g or 65 lb cover ({grades})",
-                             grades=", ".join(BASIS_SIZES_IN)))
+                             grades=some_of(BASIS_SIZES_IN)))
     number = float(found["number"].replace(",", "."))
     return gsm_from_basis(number, found["grade"]) if found["grade"] else number
 
@@ -266,7 +266,7 @@ def estimate_caliper(gsm: float, kind: str = "card") -> Estimate:
     """
     if kind not in BULK:
         raise StockError("no such kind of stock", say("kind {kind!r}", kind=kind),
-                         say("choose one of: {names}", names=", ".join(BULK)))
+                         say("choose one of: {names}", names=some_of(BULK)))
     bulk, spread = BULK[kind]
     return Estimate(gsm * bulk / 1000, gsm * spread / 1000)
 

@@ -6,7 +6,13 @@ is wanted; a window in another language translates the template first and fills 
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable
+import string
+from collections.abc import Callable, Iterable, Mapping
+from difflib import SequenceMatcher
+from typing import Any
+
+#: So much of what was given is quoted in a sentence, and so many names are listed.
+QUOTED, LISTED = 60, 10
 
 
 class Words(str):
@@ -20,10 +26,41 @@ class Words(str):
 def say(template: str, /, **values: object) -> Words:
     """The template with its {names} filled in, as str.format does it. Raises KeyError for a name without a
     value."""
-    words = Words(template.format(**values))
+    words = Words(_filled(template, values))
     words.template = template
     words.values = values
     return words
+
+
+def quoted(value: object, most: int = QUOTED) -> str:
+    """A value as a sentence quotes it: on one line, cut off where it is long, safe to print anywhere."""
+    if isinstance(value, (list, tuple)):
+        value = list(value[:most])
+    try:
+        shown = repr(value if not isinstance(value, str) else str(value[:most + 2]))
+    except ValueError:  # an integer of thousands of digits
+        shown = "a number of thousands of digits"
+    return shown if len(shown) <= most + 2 else shown[:most] + "…" + (shown[0] if shown[0] in "'\"" else "")
+
+
+class _Quoting(string.Formatter):
+    def convert_field(self, value: Any, conversion: Any) -> Any:
+        return quoted(value) if conversion == "r" else super().convert_field(value, conversion)
+
+
+def _filled(template: str, values: Mapping[str, object]) -> str:
+    """The template filled in; what is quoted in it (``{name!r}``) comes from outside and is cut short."""
+    return _Quoting().vformat(template, (), values) if "!r" in template else template.format(**values)
+
+
+def some_of(names: Iterable[str], like: object = "") -> Words:
+    """Names one after another, those most like a word first, no more than ten."""
+    every = list(dict.fromkeys(names))
+    if len(every) > LISTED and like:
+        word = str(like)[:QUOTED].lower()
+        every.sort(key=lambda name: -SequenceMatcher(None, word, name.lower()).ratio())
+    more = [say("and {count} more", count=len(every) - LISTED)] if len(every) > LISTED else []
+    return joined([*every[:LISTED], *more], ", ")
 
 
 def counted(one: str, many: str, count: int, /, **values: object) -> Words:
@@ -49,4 +86,4 @@ def told(text: str, translate: Callable[[str], str]) -> str:
         return translate(text) if text else text
     values = {name: told(value, translate) if isinstance(value, str) else value
               for name, value in text.values.items()}
-    return translate(text.template).format(**values)
+    return _filled(translate(text.template), values)

@@ -1,7 +1,7 @@
 """Writing files so that nothing is ever half written.
 
 A file is written beside its place, flushed to the disk, then renamed over it.  Whatever goes wrong before the
-rename leaves what was there untouched.
+rename leaves what was there untouched.  What a killed process left beside it is cleared at the next writing.
 """
 
 from __future__ import annotations
@@ -15,6 +15,8 @@ from pathlib import Path
 from mingei.core.errors import ExportError
 from mingei.core.words import say
 
+_PART = ".part"
+
 
 def write(path: Path, data: bytes, keep: bool = False) -> None:
     """Put data at path, whole or not at all.
@@ -25,7 +27,11 @@ def write(path: Path, data: bytes, keep: bool = False) -> None:
     temporary = ""
     try:
         path = Path(os.path.realpath(path))  # write through a link, never over it
-        handle, temporary = tempfile.mkstemp(prefix=f".{path.name[:80]}.", suffix=".part", dir=path.parent)
+        if path.exists() and not path.is_file():
+            raise ExportError("a pipe, a folder or a device has that name", str(path), "choose another name")
+        begin = _begin(path)
+        _clear(path.parent, begin)
+        handle, temporary = tempfile.mkstemp(prefix=f"{begin}{os.getpid()}.", suffix=_PART, dir=path.parent)
         with os.fdopen(handle, "wb") as file:
             file.write(data)
             file.flush()
@@ -52,13 +58,42 @@ def _keep(path: Path) -> None:
     """Keep the version before; when the disk has no room for it, saving matters more."""
     backup = path.with_name(path.name + "~")
     with contextlib.suppress(OSError):
-        fresh = backup.with_name(f".{backup.name}.part")
+        fresh = backup.with_name(f"{_begin(path)}{os.getpid()}.last{_PART}")
         fresh.unlink(missing_ok=True)
         try:
             os.link(path, fresh)
         except OSError:
             shutil.copy2(path, fresh)
         os.replace(fresh, backup)
+
+
+def _begin(path: Path) -> str:
+    """How the names of files begin that are not whole yet: short enough for any disk."""
+    return f".{path.name.encode('utf-8', 'surrogateescape')[:80].decode('utf-8', 'ignore')}."
+
+
+def _clear(folder: Path, begin: str) -> None:
+    """Delete what processes that are gone left half written."""
+    with contextlib.suppress(OSError), os.scandir(folder) as entries:
+        for entry in entries:
+            if entry.name.startswith(begin) and entry.name.endswith(_PART):
+                process = entry.name[len(begin):].split(".")[0]
+                if process.isdigit() and not alive(int(process)):
+                    with contextlib.suppress(OSError):
+                        os.unlink(entry.path)
+
+
+def alive(process: int) -> bool:
+    """Whether a process of that number runs."""
+    if process == os.getpid():
+        return True
+    try:
+        os.kill(process, 0)
+    except ProcessLookupError:
+        return False
+    except (OSError, OverflowError):
+        return True
+    return True
 
 
 def _flush_folder(folder: Path) -> None:

@@ -19,7 +19,7 @@ from mingei.core.layout.place import Load, Page, lay_out, loads_of_all
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.project import Project
 from mingei.core.stock import Stock
-from mingei.core.words import Words, joined, say
+from mingei.core.words import say, some_of
 from mingei.formats import atomic
 
 
@@ -81,15 +81,8 @@ def _one_drawing(project: Project, wanted: Wanted) -> Drawing:
                                drawings=len(drawings)), "",
                            say("name one with --piece ({names}) or --sheet-no, write all with --to FOLDER/ "
                                "--kind svg,dxf, or a PDF",
-                               names=listed(d.title for d in drawings)))
+                               names=some_of(d.title for d in drawings)))
     return drawings[0]
-
-
-def listed(names: Iterable[str], most: int = 10) -> Words:
-    """Names one after another, no more than so many."""
-    every = list(dict.fromkeys(names))
-    return joined([*every[:most], *([say("and {count} more", count=len(every) - most)] if len(every) > most
-                                    else [])], ", ")
 
 
 def _svg(project: Project, wanted: Wanted) -> tuple[bytes, Remarks]:
@@ -114,7 +107,8 @@ def _fold(project: Project, wanted: Wanted) -> tuple[bytes, Remarks]:
     if len(builds) != 1:
         raise SeveralError("a FOLD file holds the pieces of one thing",
                            say("piece {piece!r}", piece=wanted.piece),
-                           say("name one with --piece: {names}", names=listed(b.brief.name for b in every)))
+                           say("name one with --piece: {names}",
+                               names=some_of((b.brief.name for b in every), wanted.piece)))
     return fold_file(builds[0], "" if wanted.piece == builds[0].brief.name else wanted.piece), ()
 
 
@@ -161,7 +155,7 @@ def _loads(project: Project, piece: str) -> list[Load]:
               or piece in (load.pattern.name, load.thing, load.words, file_name(load.words))]
     if not chosen:
         raise ExportError("no piece has that name", say("piece {piece!r}", piece=piece),
-                          say("choose one of: {names}", names=listed(load.words for load in loads)))
+                          say("choose one of: {names}", names=some_of((load.words for load in loads), piece)))
     return chosen
 
 

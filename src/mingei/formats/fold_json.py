@@ -19,7 +19,7 @@ from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded import fold
 from mingei.core.folded.spine import cut_back
 from mingei.core.plane.shape import Point
-from mingei.core.words import say
+from mingei.core.words import say, some_of
 
 
 def fold_file(build: Build, piece: str = "") -> bytes:
@@ -30,7 +30,8 @@ def fold_file(build: Build, piece: str = "") -> bytes:
     patterns = [p for p in build.patterns if not piece or p.name == piece]
     if not patterns:
         raise ExportError("no piece has that name", say("piece {piece!r}", piece=piece),
-                          say("choose one of: {names}", names=", ".join(p.name for p in build.patterns)))
+                          say("choose one of: {names}",
+                              names=some_of((p.name for p in build.patterns), piece)))
     frames = [frame for p in patterns for frame in _frames(p, build)]
     document: dict[str, Any] = {
         "file_spec": 1.2, "file_creator": f"Mingei {__version__}", "file_title": build.brief.name,

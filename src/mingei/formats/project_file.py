@@ -7,13 +7,14 @@ import os
 from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
-from typing import Any, NoReturn
 
 from mingei.core.errors import MingeiError, ProjectError
+from mingei.core.plain import admit
 from mingei.core.project import Project
 from mingei.core.project_data import from_data, to_data
 from mingei.core.words import say
 from mingei.formats import atomic
+from mingei.formats.reading import read, read_json
 
 SUFFIX = ".mingei"
 #: A project holds briefs, not pictures; a larger file is not one.
@@ -21,30 +22,14 @@ _LARGEST = 64 * 1024 * 1024
 
 
 def dumps(project: Project) -> bytes:
-    """The file's bytes; the same project always gives the same."""
-    return (json.dumps(to_data(project), indent=1, ensure_ascii=False)
-            + "\n").encode("utf-8", "surrogatepass")
+    """The file's bytes; the same project always gives the same.  Raises ProjectError naming what no file can
+    hold."""
+    return (json.dumps(admit(to_data(project)), indent=1, ensure_ascii=False) + "\n").encode("utf-8")
 
 
 def loads(data: bytes) -> Project:
     """Read a project.  Raises ProjectError naming the line or the key."""
-    try:
-        tree: Any = json.loads(data.decode("utf-8-sig"), parse_constant=_no_constant)
-    except UnicodeDecodeError as error:
-        raise ProjectError("this is not text in UTF-8", say("byte {start}", start=error.start),
-                           "open a file that Mingei saved") from None
-    except json.JSONDecodeError as error:
-        raise ProjectError("the file is broken or cut short",
-                           say("line {lineno}, column {colno}", lineno=error.lineno, colno=error.colno),
-                           "open the copy kept beside it, whose name ends in ~") from None
-    except (RecursionError, ValueError):
-        raise ProjectError("the file holds something that is no project", "",
-                           "open a file that Mingei saved") from None
-    return from_data(tree)
-
-
-def _no_constant(name: str) -> NoReturn:
-    raise ValueError(name)
+    return from_data(read_json(data))
 
 
 def save(project: Project, path: Path) -> None:
@@ -74,13 +59,12 @@ def load(path: Path) -> Project:
     """Read a project file; its artwork is named by whole paths.  Raises ProjectError naming the file, the
     place and the remedy."""
     try:
-        if path.is_file() and path.stat().st_size > _LARGEST:
-            raise ProjectError("this file is far too large to be a project", str(path),
-                               "open a file that Mingei saved")
-        data = path.read_bytes()
+        data = read(path, _LARGEST)
     except OSError as error:
         raise ProjectError(say("it cannot be read ({strerror})", strerror=error.strerror or error), str(path),
                            "check the name and that you may read it") from None
+    except MingeiError as error:
+        raise error.at(str(path)) from None
     try:
         return _sources(loads(data), lambda source: os.path.join(os.path.abspath(path.parent), source))
     except MingeiError as error:

@@ -12,10 +12,14 @@ import os
 from pathlib import Path
 from typing import NamedTuple
 
-from mingei.core.errors import MingeiError
+from mingei.core.errors import MingeiError, ProjectError
 from mingei.core.project import Project
 from mingei.core.project_data import from_data, to_data
 from mingei.formats import atomic, project_file
+from mingei.formats.reading import read, read_json
+
+#: As large as a project's file may be, and a little more, bytes.
+_LARGEST = 65 * 1024 * 1024
 
 
 class Orphan(NamedTuple):
@@ -42,7 +46,7 @@ def write(folder: Path, name: str, project: Project, path: Path | None) -> Path:
         folder.mkdir(parents=True, exist_ok=True)
     place = folder / f"{name}.json"
     data = {"process": os.getpid(), "path": str(path.absolute()) if path else "", "project": to_data(project)}
-    atomic.write(place, json.dumps(data, ensure_ascii=False).encode("utf-8", "surrogatepass"))
+    atomic.write(place, json.dumps(data, ensure_ascii=True).encode("ascii"))
     return place
 
 
@@ -52,29 +56,46 @@ def remove(place: Path) -> None:
         place.unlink()
 
 
-def orphans(folder: Path) -> tuple[Orphan, ...]:
-    """Work left behind by processes that are gone, oldest first; files that cannot be read are passed over
-    and stay."""
-    found = []
-    with contextlib.suppress(OSError):
-        for place in sorted(folder.glob("*.json"), key=lambda p: p.stat().st_mtime):
-            try:
-                data = json.loads(place.read_bytes().decode("utf-8"))
-                if not _alive(int(data["process"])):
-                    found.append(Orphan(place, from_data(data["project"]),
-                                        Path(data["path"]) if data["path"] else None))
-            except (OSError, ValueError, KeyError, TypeError, MingeiError):
+class Left(NamedTuple):
+    """What processes that are gone left behind: work, oldest first; odd: files that hold none, set aside."""
+
+    orphans: tuple[Orphan, ...]
+    odd: tuple[Path, ...] = ()
+
+
+def left_behind(folder: Path) -> Left:
+    """Work left behind by processes that are gone, oldest first.  Each file is read by itself; one that holds
+    no work is renamed, so that it is told of once, and stays."""
+    found: list[tuple[float, Orphan]] = []
+    odd: list[Path] = []
+    for place in _files(folder):
+        try:
+            data = read_json(read(place, _LARGEST))
+            if not isinstance(data, dict) or not isinstance(data.get("process"), int):
+                raise ProjectError("this is no kept work")
+            if atomic.alive(data["process"]):
                 continue
-    return tuple(found)
+            path = data.get("path")
+            opened = Path(path) if path and isinstance(path, str) else None
+            found.append((place.stat().st_mtime, Orphan(place, from_data(data.get("project")), opened)))
+        except FileNotFoundError:  # another window has taken it meanwhile
+            continue
+        except (OSError, MingeiError):
+            odd.append(_set_aside(place))
+    return Left(tuple(orphan for _, orphan in sorted(found, key=lambda each: each[0])), tuple(odd))
 
 
-def _alive(process: int) -> bool:
-    if process == os.getpid():
-        return True
+def _files(folder: Path) -> list[Path]:
     try:
-        os.kill(process, 0)
-    except ProcessLookupError:
-        return False
-    except (OSError, OverflowError):
-        return True
-    return True
+        return sorted(folder.glob("*.json"))
+    except OSError:
+        return []
+
+
+def _set_aside(place: Path) -> Path:
+    aside = place.with_name(place.name + ".odd")
+    try:
+        os.replace(place, aside)
+    except OSError:
+        return place
+    return aside

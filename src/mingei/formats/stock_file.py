@@ -9,12 +9,15 @@ from typing import Any
 
 from mingei.core.cabinet import Cabinet
 from mingei.core.errors import MingeiError, ProjectError
+from mingei.core.plain import admit
 from mingei.core.project_data import offcut_from_data, printer_from_data, stock_data, stock_from_data
 from mingei.core.words import say
 from mingei.formats import atomic
+from mingei.formats.reading import read, read_json
 
 NAME = "stocks.json"
 VERSION = 1
+_LARGEST = 16 * 1024 * 1024
 
 
 def save(cabinet: Cabinet, path: Path) -> None:
@@ -27,7 +30,7 @@ def save(cabinet: Cabinet, path: Path) -> None:
     if cabinet.offcuts:
         data["offcuts"] = [o._asdict() for o in cabinet.offcuts]
     atomic.write(path,
-                 (json.dumps(data, indent=1, ensure_ascii=False) + "\n").encode("utf-8", "surrogatepass"),
+                 (json.dumps(admit(data), indent=1, ensure_ascii=False) + "\n").encode("utf-8"),
                  keep=True)
 
 
@@ -35,15 +38,16 @@ def load(path: Path) -> Cabinet:
     """Read the stocks; none where there is no file yet.  Raises ProjectError naming the file, the place and
     the remedy."""
     try:
-        text = path.read_bytes().decode("utf-8-sig")
+        data = read(path, _LARGEST)
     except FileNotFoundError:
         return Cabinet()
-    except (OSError, UnicodeDecodeError) as error:
-        raise ProjectError(say("it cannot be read ({reason})", reason=getattr(error, "strerror", None)
-                               or "not text in UTF-8"), str(path),
+    except OSError as error:
+        raise ProjectError(say("it cannot be read ({reason})", reason=error.strerror or error), str(path),
                            "put back the copy kept beside it, whose name ends in ~") from None
+    except MingeiError as error:
+        raise error.at(str(path)) from None
     try:
-        tree: Any = json.loads(text)
+        tree: Any = read_json(data)
         if (not isinstance(tree, dict) or not isinstance(tree.get("mingei-stocks"), int)
             or not isinstance(tree.get("stocks"), list)):
             raise ProjectError("this is no list of stocks", "",
@@ -55,9 +59,6 @@ def load(path: Path) -> Cabinet:
                              for i, p in enumerate(_listed(tree, "printers"))),
                        tuple(offcut_from_data(o, f"offcuts[{i}]")
                              for i, o in enumerate(_listed(tree, "offcuts"))))
-    except (json.JSONDecodeError, RecursionError):
-        raise ProjectError("the file is broken or cut short", str(path),
-                           "put back the copy kept beside it, whose name ends in ~") from None
     except MingeiError as error:
         raise error.at(str(path)) from None
 

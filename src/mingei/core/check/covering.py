@@ -12,6 +12,7 @@ from mingei.core.covering.overlay import BANDS, OVER_MM
 from mingei.core.flat.pattern import Pattern
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_both, write_mm
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import path_length
 from mingei.core.tolerance import TOLERANCE
 from mingei.core.words import joined, say
@@ -99,7 +100,6 @@ def _stands_off(cover: Pattern) -> float:
 
 def _faces(build: Build, cover: Pattern, other: str) -> bool:
     """Whether an overlay and a panel lie over each other, folded."""
-    from shapely.geometry import Polygon as Area
 
     from mingei.core.folded.fold import finished, place
 
@@ -108,7 +108,7 @@ def _faces(build: Build, cover: Pattern, other: str) -> bool:
         return False
     mine = finished(cover)[cover.root]
     stands = (place(finished(piece)[other], piece.by_name[other].polygon) - mine[:3, 3]) @ mine[:3, :2]
-    return bool(Area(stands).buffer(0).intersection(Area(cover.by_name[cover.root].polygon)).area
+    return bool(area_of(stands).intersection(area_of(cover.by_name[cover.root].polygon)).area
                 > TOLERANCE.touching)
 
 

@@ -19,6 +19,7 @@ from mingei.core.layout.sheets import Sheet
 from mingei.core.layout.splice import LAP_MM, MOST_SPLICES, lines_that_fit
 from mingei.core.layout.tile import OVERLAP_MM
 from mingei.core.length import write_both, write_mm
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Point, Polygon, bounds, divided, meeting
 from mingei.core.recipes import find_recipe
 from mingei.core.scale import consequence, scaled
@@ -122,13 +123,11 @@ def _overlapping(pattern: Pattern) -> Iterator[tuple[str, str]]:
     if not near:
         return
     from shapely import intersection
-    from shapely import make_valid as valid
-    from shapely.geometry import Polygon as Area  # slow to load, and few pieces come so near themselves
 
     for p, q in near:
         # on a grid: without one the library has been seen to take neighbours along one line for overlapping
         # whole
-        if intersection(valid(Area(p.flat_polygon)), valid(Area(q.flat_polygon)), grid_size=1e-6).area > 1e-4:
+        if intersection(area_of(p.flat_polygon), area_of(q.flat_polygon), grid_size=1e-6).area > 1e-4:
             yield p.name, q.name
 
 

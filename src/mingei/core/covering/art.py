@@ -20,6 +20,7 @@ from mingei.core.draft import Role
 from mingei.core.errors import MeasureError
 from mingei.core.extra import Extra
 from mingei.core.flat.pattern import Pattern
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Box, Point, Polygon, Rigid, bounds, turned
 from mingei.core.words import say
 
@@ -142,11 +143,10 @@ class Printed(NamedTuple):
 
     def cut_off(self, room: Any) -> Printed:
         """The same as far as it lies within an area."""
-        from shapely.geometry import Polygon as Area
 
         kept = []
         for outline, holes in self.within:
-            part = Area(outline, holes).buffer(0).intersection(room)
+            part = area_of(outline, holes).intersection(room)
             kept += [(tuple(p.exterior.coords[:-1]), tuple(tuple(ring.coords[:-1]) for ring in p.interiors))
                      for p in getattr(part, "geoms", [part]) if p.area > 1e-6 and hasattr(p, "exterior")]
         return self._replace(within=tuple(kept))
@@ -297,13 +297,12 @@ def _within(art: Art, pattern: Pattern,
     hair over its folds, so that a fold a little aside shows no white; no further onto other panels, and not
     at all onto those with artwork of their own."""
     from shapely import union_all  # slow to load, and only needed where there is artwork
-    from shapely.geometry import Polygon as Area
 
     def area(name: str) -> Area:
         panel = pattern.by_name[name]
-        card = Area(panel.flat_polygon, [panel.frame.apply_all(h) for h in panel.hole_polygons])
-        return (card.difference(union_all([Area(panel.frame.apply_all(g)) for g in panel.gaps])) if panel.gaps
-                else card)
+        card = area_of(panel.flat_polygon, [panel.frame.apply_all(h) for h in panel.hole_polygons])
+        gaps = [area_of(panel.frame.apply_all(g)) for g in panel.gaps]
+        return card.difference(union_all(gaps)) if gaps else card
 
     if art.panel:
         printed = area(art.panel).buffer(art.bleed, join_style="mitre", mitre_limit=2.0)

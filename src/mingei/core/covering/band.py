@@ -14,6 +14,7 @@ from typing import TYPE_CHECKING
 from mingei.core.draft import Draft, EdgeRef, Fold, Inset, Panel, Piece, Placement
 from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.offset import Measured
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Line, Point, Polygon, distance_to_segment
 from mingei.core.words import say
 
@@ -58,9 +59,8 @@ def bands(name: str, over_mm: float, host: FlatPanel, pattern: Pattern, part: st
     panel's own coordinates.
     """
     from shapely import prepare  # slow to load, and seldom needed
-    from shapely.geometry import Polygon as Area
 
-    room = Area(host.polygon, host.hole_polygons).buffer(1e-3)
+    room = area_of(host.polygon, host.hole_polygons).buffer(1e-3)
     prepare(room)
     for a, b in free_edges(host, pattern):
         length = math.dist(a, b)
@@ -74,10 +74,10 @@ def bands(name: str, over_mm: float, host: FlatPanel, pattern: Pattern, part: st
             return a[0] + along[0] * x - along[1] * y, a[1] + along[1] * x + along[0] * y
 
         lap = at(0, 0), at(length, 0), at(length - last, over_mm), at(first, over_mm)
-        if not room.covers(Area(lap)):
+        if not room.covers(area_of(lap)):
             continue
         stands = _GLUED_MM + pattern.stock.caliper_mm
-        low, high = _clear(Area(lap), [Area(b).buffer(_GLUED_MM / 2) for b in behind], at, length,
+        low, high = _clear(area_of(lap), [area_of(b).buffer(_GLUED_MM / 2) for b in behind], at, length,
                            tuple(stands if held else 0.0 for held in _held_ends(host, pattern, a, b)))
         if high - low - first - last < _LEAST_MM / 2:
             continue

@@ -21,6 +21,7 @@ from mingei.core.errors import MeasureError
 from mingei.core.extra import Extra
 from mingei.core.flat.develop import develop
 from mingei.core.flat.pattern import FlatPanel, Pattern, Ride
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Polygon, bounds, polygon_path, turned
 from mingei.core.stock import Stock
 from mingei.core.words import say
@@ -32,7 +33,7 @@ if TYPE_CHECKING:
 BORDER_MM, MOST_PAD_MM = 3.0, 20.0
 #: An overlay with less room than this across is left out: it cannot be cut (common practice: strips under 2
 #: mm).
-_LEAST_MM = 2.0
+_LEAST_MM, _LEAST_LABEL_MM = 2.0, 1.0
 _MOST_MM = 2000.0
 #: What stands so near an edge, mm, leaves no room for a band round it.
 _HAIR_MM = 0.3
@@ -114,6 +115,9 @@ def check(overlay: Overlay) -> None:
                            "write how far its middle lies from the panel's middle")
     if (overlay.width > 0) != (overlay.height > 0):
         raise MeasureError("a label has both a width and a height", place, "write more than 0 for both")
+    if overlay.is_label and min(overlay.width, overlay.height) < _LEAST_LABEL_MM:
+        raise MeasureError("a label so narrow cannot be cut", place,
+                           say("use at least {least:g} mm both ways", least=_LEAST_LABEL_MM))
     if overlay.part not in PARTS:
         raise MeasureError(say("{part!r} is no part an overlay belongs to", part=overlay.part), place,
                            say("choose one of: {names}", names=", ".join(PARTS)))
@@ -194,7 +198,6 @@ def _stands_clear(band: Piece, host: FlatPanel, pattern: Pattern, patterns: Sequ
     outside, where folded."""
     import numpy as np
     from shapely import contains_xy
-    from shapely.geometry import Polygon as Area
 
     from mingei.core.folded.fold import finished, place
 
@@ -212,7 +215,7 @@ def _stands_clear(band: Piece, host: FlatPanel, pattern: Pattern, patterns: Sequ
             seen = (points - m[:3, 3]) @ m[:3, :3]
             near = np.abs(seen[:, 2]) < piece.stock.caliper_mm / 2
             if (panel is not host and near.any()
-                and contains_xy(Area(panel.polygon), seen[near, 0], seen[near, 1]).any()):
+                and contains_xy(area_of(panel.polygon), seen[near, 0], seen[near, 1]).any()):
                 return False
     return True
 
@@ -234,20 +237,19 @@ def _mirrored(polygon: Polygon) -> Polygon:
 def _area(overlay: Overlay, host: FlatPanel, pattern: Pattern, patterns: Sequence[Pattern]) -> Area | None:
     """What is covered of a panel, in its coordinates; None where that is too little to cut."""
     from shapely import difference  # slow to load, and seldom needed
-    from shapely.geometry import Polygon as Area
 
-    room = Area(host.polygon, host.hole_polygons)
-    taken = [Area(points).buffer(0) for points in _landing(overlay, host, pattern, patterns)]
+    room = area_of(host.polygon, host.hole_polygons)
+    taken = [area_of(points) for points in _landing(overlay, host, pattern, patterns)]
     for other in taken:
         room = difference(room, other, grid_size=1e-6)
     if overlay.is_label:
         middle = bounds(host.polygon).centre
         turn = turned(overlay.turn_deg)._replace(x=middle[0] + overlay.x, y=middle[1] + overlay.y)
-        label = Area(turn.apply_all(_box(overlay.width, overlay.height)))
+        label = area_of(turn.apply_all(_box(overlay.width, overlay.height)))
         return label if room.buffer(1e-3).covers(label) else None
     inset = room.buffer(-overlay.border, join_style="mitre", mitre_limit=4.0)
     if taken:  # where a sharp corner of what is kept clear of touches the panel's edge, its mitre is cut off
-        inset = inset.intersection(Area(host.polygon,
+        inset = inset.intersection(area_of(host.polygon,
                                         host.hole_polygons).buffer(-overlay.border, join_style="mitre",
                                                                    mitre_limit=4.0))
     mat = _largest(inset)

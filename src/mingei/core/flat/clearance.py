@@ -10,6 +10,7 @@ from typing import Any
 from mingei.core.errors import GeometryError
 from mingei.core.flat import joint
 from mingei.core.flat.side import Work
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Polygon, Rigid, bounds, divided, flat_points
 
 #: Below this depth (mm) a tab is not shrunk any further to keep clear of its neighbours.
@@ -36,9 +37,8 @@ class Lying:
 
     @cached_property
     def area(self) -> Any:
-        from shapely.geometry import Polygon as Area  # only crowded pieces need it, and it is slow to load
 
-        return Area(self.points)
+        return area_of(self.points)
 
     def meets(self, other: Lying) -> bool:
         """Whether they share card."""

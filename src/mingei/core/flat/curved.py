@@ -11,6 +11,7 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING, NamedTuple
 
 from mingei.core.draft import EdgeRef, Piece, Role
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import (
     STAY,
     Box,
@@ -110,15 +111,14 @@ def centred(frames: Sequence[Rigid], outlines: Sequence[Polygon]) -> Rigid:
 def missing(hole: Polygon, facets: Sequence[FlatPanel]) -> dict[str, tuple[Polygon, ...]]:
     """What each facet lacks of a hole on the flat, in its own coordinates, by its name."""
     from shapely import intersection
-    from shapely.geometry import Polygon as Area
     from shapely.geometry.polygon import orient
 
-    area, box = Area(hole), bounds(hole)
+    area, box = area_of(hole), bounds(hole)
     found: dict[str, tuple[Polygon, ...]] = {}
     for facet in facets:
         if not bounds(facet.flat_polygon).meets(box):
             continue
-        common = intersection(area, Area(facet.flat_polygon))
+        common = intersection(area, area_of(facet.flat_polygon))
         back = facet.frame.inverse()
         rings = [[(float(x), float(y)) for x, y in list(orient(part, -1.0).exterior.coords)[:-1]]
                  for part in getattr(common, "geoms", [common]) if part.area > 1e-9]

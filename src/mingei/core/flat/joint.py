@@ -14,6 +14,7 @@ from typing import NamedTuple
 
 from mingei.core.errors import GeometryError
 from mingei.core.offset import RELIEF_MM
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Path, Point, Polygon, bounds, polygon_path, rounded_polygon
 from mingei.core.words import say
 
@@ -221,11 +222,11 @@ def _notches(holes: Sequence[Polygon], relief: float, depth: float, left: tuple[
 def _notched(points: Polygon, notches: Sequence[tuple[float, float, float]]) -> Polygon:
     """A tab's outline, which begins with its hinge, with the notches cut in from its free edge."""
     from shapely import box, difference, union_all  # few tabs meet an opening, and it is slow to load
-    from shapely.geometry import Polygon as Area
     from shapely.geometry.polygon import orient
 
     top = max(y for _, y in points) + 1.0
-    rest = difference(Area(points), union_all([box(low, level, high, top) for low, high, level in notches]))
+    rest = difference(area_of(points),
+                      union_all([box(low, level, high, top) for low, high, level in notches]))
     ring = [(float(x), float(y)) for x, y in orient(rest).exterior.coords[:-1]]
     first = ring.index(points[0])
     return (*ring[first:], *ring[:first])

@@ -19,6 +19,7 @@ from mingei.core.draft import (
     Role,
 )
 from mingei.core.offset import Measured
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import (
     Box,
     Path,
@@ -98,9 +99,8 @@ class FlatPanel:
     def card(self) -> Any:
         """Its outline as an area to measure against, a hair wider than it is, prepared for many questions."""
         from shapely import prepare  # slow to load, and rarely needed
-        from shapely.geometry import Polygon as Area
 
-        area = Area(self.polygon).buffer(1e-6)
+        area = area_of(self.polygon).buffer(1e-6)
         prepare(area)
         return area
 

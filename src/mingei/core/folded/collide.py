@@ -18,6 +18,7 @@ from numpy.typing import NDArray
 from mingei.core.draft import Role
 from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded import fold
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Point
 
 #: Shorter than this (mm) a common line is a touch, not a collision; card gives way so much, and more where it
@@ -119,12 +120,9 @@ def _given_way(every: Sequence[tuple[Pattern, FlatPanel]]) -> set[tuple[int, int
 def _across(a: FlatPanel, at: fold.Matrix, b: FlatPanel, bt: fold.Matrix) -> float:
     """How wide (mm) what two parallel panels share is, seen square to them: about twice its area through half
     of its girth."""
-    from shapely.geometry import (
-        Polygon as Area,  # seldom do two panels come so near in one plane, and it is slow to load
-    )
 
     seen = (fold.place(bt, b.polygon) - at[:3, 3]) @ at[:3, :2]
-    shared = Area(a.polygon, a.hole_polygons).buffer(0).intersection(Area(seen).buffer(0))
+    shared = area_of(a.polygon, a.hole_polygons).intersection(area_of(seen))
     return 4.0 * float(shared.area) / float(shared.length) if shared.area > 0.0 else 0.0
 
 

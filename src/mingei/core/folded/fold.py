@@ -17,6 +17,7 @@ from numpy.typing import NDArray
 
 from mingei.core.draft import Role
 from mingei.core.flat.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Point
 from mingei.core.tolerance import TOLERANCE
 
@@ -309,12 +310,11 @@ def _reach_past_any(points: Matrix, panel: FlatPanel) -> float:
     """How far (mm) an outline reaches outside its host."""
     from shapely import distance, get_coordinates, make_valid, polygons  # rarely needed, and slow to load
     from shapely import points as make_points
-    from shapely.geometry import Polygon as Area
 
     area = polygons(points)
     if panel.card.covers(area):
         return 0.0
-    host = Area(panel.polygon)
+    host = area_of(panel.polygon)
     rest = make_valid(area).difference(host)  # what was drawn in may touch itself
     if rest.is_empty:
         return 0.0

@@ -18,6 +18,7 @@ from numpy.typing import NDArray
 
 from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded.fold import finished, pose, progress
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Line, Point, bounds, distance_to_segment, flat_points, flatten
 
 PRINTED, INSIDE, RIM = 0, 1, 2
@@ -308,10 +309,9 @@ def _cut_through(panel: FlatPanel, outline: list[Point], folds: list[int],
     """What is left of a facet that an opening runs across: areas, each its loops with the folds of their
     sides (-1 for a cut)."""
     from shapely import union_all  # few openings cross a bend, and it is slow to load
-    from shapely.geometry import Polygon as Area
     from shapely.geometry.polygon import orient
 
-    rest = Area(outline, holes).difference(union_all([Area(g) for g in panel.gaps]))
+    rest = area_of(outline, holes).difference(union_all([area_of(g) for g in panel.gaps]))
     sides = list(zip(outline, (*outline[1:], outline[0]), folds, strict=True))
 
     def fold_of(a: Point, b: Point) -> int:
@@ -340,9 +340,8 @@ def _triangles(loops: Sequence[Sequence[Point]]) -> list[tuple[int, int, int]]:
         constrained_delaunay_triangles,
         get_coordinates,
     )
-    from shapely.geometry import Polygon as Area
 
-    corners = get_coordinates(constrained_delaunay_triangles(Area(loops[0], loops[1:]))).reshape(-1, 4, 2)[
+    corners = get_coordinates(constrained_delaunay_triangles(area_of(loops[0], loops[1:]))).reshape(-1, 4, 2)[
         :, :3]
     one, two = corners[:, 1] - corners[:, 0], corners[:, 2] - corners[:, 0]
     clockwise = one[:, 0] * two[:, 1] - one[:, 1] * two[:, 0] < 0

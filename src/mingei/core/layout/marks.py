@@ -24,6 +24,7 @@ from mingei.core.layout.place import CORNER_MM, NAME_SIZE_MM, Item, Page, outlin
 from mingei.core.layout.placing import Ground, Place, Wish, fitted
 from mingei.core.layout.sheets import Sheet
 from mingei.core.layout.tile import KEPT, TRIMMED, Tile, cut_off, joins, map_of, neighbours, printed_within
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import (
     Arc,
     Box,
@@ -165,9 +166,8 @@ def ticks(cut: Path) -> Iterator[Stroke]:
 def _clear_ticks(strokes: Iterable[Stroke], others: Sequence[Item]) -> Iterator[Stroke]:
     """Ticks as far as they keep clear of the other pieces' card; one with too little room is left out."""
     from shapely import LineString, union_all
-    from shapely.geometry import Polygon as Area
 
-    card = union_all([Area(_on_sheet(item)).buffer(_TICK_CLEAR) for item in others])
+    card = union_all([area_of(_on_sheet(item)).buffer(_TICK_CLEAR) for item in others])
     for stroke in strokes:
         if stroke.ink is not Ink.CUT or len(stroke.path) > 1 or not isinstance(stroke.path[0], Line):
             yield stroke
@@ -247,14 +247,13 @@ def _printed(page: Page) -> tuple[Printed, ...]:
     if not bled:
         return ()
     from shapely import box, union_all
-    from shapely.geometry import Polygon as Area
 
     space = room(page.sheet)
     if page.tile is not None:
         return tuple(printed_within(p, space) for _, p in bled)
     m, sheet = page.sheet.margin, page.sheet
     paper = box(m, space.bottom - _FOOTER_CLEAR_MM, sheet.width - m, sheet.height - m)
-    cards = {id(item): Area(_on_sheet(item)) for item in page.items}
+    cards = {id(item): area_of(_on_sheet(item)) for item in page.items}
     rooms: dict[int, Area] = {}
     for item in dict.fromkeys(item for item, _ in bled):
         own, rest = cards[id(item)], [card for key, card in cards.items() if key != id(item)]

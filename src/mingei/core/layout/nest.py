@@ -20,6 +20,7 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy import fft, ndimage
 
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Box, Polygon, bounds, turned
 
 _Map: TypeAlias = NDArray[np.float32]
@@ -201,9 +202,8 @@ class Nest:
 
     def _area(self, part: Part) -> float:
         from shapely import union_all
-        from shapely.geometry import Polygon as Area
 
-        return float(union_all([Area(o).buffer(0) for o in part.outlines]).area)
+        return float(union_all([area_of(o) for o in part.outlines]).area)
 
     def places(self, form: _Form) -> tuple[int, int]:
         """How many rows and columns of places keep a part within the sheet."""
@@ -226,14 +226,13 @@ class Nest:
 
     def _form(self, part: Part, turn_deg: float) -> _Form:
         from shapely import contains_xy, prepare, union_all
-        from shapely.geometry import Polygon as Area
         from shapely.geometry import box as rectangle
 
         turn = turned(turn_deg)
         outlines = [turn.apply_all(o) for o in part.outlines]
         around = bounds(p for o in outlines for p in o)
         around = Box(around.left, around.bottom - part.beneath[1], around.right, around.top)
-        inked = [Area(o).buffer(0) for o in outlines]
+        inked = [area_of(o) for o in outlines]
         if part.beneath[1]:
             wide = min(part.beneath[0], around.width)
             inked.append(rectangle(around.left, around.bottom, around.left + wide,
@@ -341,7 +340,6 @@ def fewest(parts: Sequence[Part], width: float, height: float, gap: float = 0.0)
     grown as much.
     """
     from shapely import union_all
-    from shapely.geometry import Polygon as Area
 
-    whole = sum(float(union_all([Area(o).buffer(0) for o in p.outlines]).buffer(gap / 2).area) for p in parts)
+    whole = sum(float(union_all([area_of(o) for o in p.outlines]).buffer(gap / 2).area) for p in parts)
     return max(1, math.ceil(whole / ((width + gap) * (height + gap)) - 1e-9))

@@ -17,6 +17,7 @@ from typing import TYPE_CHECKING, Any, NamedTuple
 from mingei.core.draft import Joint, Role
 from mingei.core.flat.pattern import EdgeKey, FlatFold, FlatPanel, FlatSeam, Pattern
 from mingei.core.layout.tile import cut_off
+from mingei.core.plane.area import area_of
 from mingei.core.plane.outline import closed
 from mingei.core.plane.shape import (
     STAY,
@@ -69,7 +70,6 @@ def tabs_lie(pattern: Pattern, seams: Iterable[FlatSeam]) -> Any:
     """Where on a piece's flat tabs will be glued: no strip goes there, too.  seams: those of the whole thing,
     since other pieces land there as well."""
     from shapely import union_all
-    from shapely.geometry import Polygon as Area
 
     areas = []
     for seam in seams:
@@ -78,7 +78,7 @@ def tabs_lie(pattern: Pattern, seams: Iterable[FlatSeam]) -> Any:
             (ax, ay), (bx, by) = host.frame.apply_all(seam.host_edge)
             share = (seam.depth_mm + _INSIDE_MM) / math.dist((ax, ay), (bx, by))
             nx, ny = (ay - by) * share, (bx - ax) * share  # the panel lies to the left
-            areas.append(Area([(ax, ay), (bx, by), (bx + nx, by + ny), (ax + nx, ay + ny)]))
+            areas.append(area_of([(ax, ay), (bx, by), (bx + nx, by + ny), (ax + nx, ay + ny)]))
     return union_all(areas)
 
 
@@ -143,7 +143,6 @@ class _Side:
     def halves(self) -> Iterator[Half]:
         """Every part of the card on this side, from the left."""
         from shapely import LineString
-        from shapely.geometry import Polygon as Area
 
         loops, chords = self._loops()
         loops = [loop for loop in loops if len(loop) > 2 or any(not isinstance(s, Line) for s in loop)]
@@ -151,11 +150,11 @@ class _Side:
                        key=lambda loop: path_bounds([loop]).left)
         strips = self._laps(chords) if self.bears else []
         for loop in outer:
-            body = Area(_points(loop)).buffer(0)
+            body = area_of(_points(loop))
             if body.area < _SLIVER_MM2:
                 continue
             inside = [other for other in loops if other is not loop and signed_area(_points(other)) <= 0
-                      and body.contains(Area(_points(other)).representative_point())]
+                      and body.contains(area_of(_points(other)).representative_point())]
             inside += [slit for slit in self._slits()
                        if body.buffer(_SAME).contains(LineString(flat_points(slit)))]
             mine = [chord for chord in chords
@@ -198,7 +197,6 @@ class _Side:
     def _walls(self, above: float, below: float) -> Any:
         """The walls' card within so much of the line, once moved: an area."""
         from shapely import union_all
-        from shapely.geometry import Polygon as Area
         from shapely.geometry import box
 
         areas = []
@@ -208,7 +206,7 @@ class _Side:
                 corners = move.apply_all(p.polygon)
                 heights = [y for _, y in corners]
                 if min(heights) < self.y + above and max(heights) > self.y - below:
-                    areas.append(Area(corners,
+                    areas.append(area_of(corners,
                                       [move.apply_all(h) for h in (*p.hole_polygons, *p.gaps)]).buffer(1e-5))
         return union_all(areas).intersection(box(-_FAR, self.y - below, _FAR, self.y + above))
 
@@ -262,13 +260,12 @@ class _Side:
     def _half(self, outline: Path, holes: Sequence[Path], body: Area, chords: Sequence[tuple[float, float]],
               laps: Sequence[_Lap], alone: bool) -> Half:
         from shapely import prepare
-        from shapely.geometry import Polygon as Area
         from shapely.geometry import box
 
         pattern, back = self.half.pattern, self.back
         cuts = tuple(moved_path(path, back) for path in (outline, *holes,
                                                          *(hole for lap in laps for hole in lap.holes)))
-        card = Area(_points(outline), [_points(h) for h in holes if closed(h)]).buffer(_SAME)
+        card = area_of(_points(outline), [_points(h) for h in holes if closed(h)]).buffer(_SAME)
         near = body if alone else body.buffer(1e-5)
         prepare(near)
         prepare(card)
@@ -305,7 +302,6 @@ class _Side:
 
     def _panels(self, panel: FlatPanel, body: Area, alone: bool) -> Iterator[FlatPanel]:
         """What of a panel lies in one part of the card.  alone: the only part on this side."""
-        from shapely.geometry import Polygon as Area
         from shapely.geometry import box
 
         move = panel.frame.then(self.onto)
@@ -314,7 +310,7 @@ class _Side:
         if max(heights) <= self.y + _SAME:
             return
         if min(heights) >= self.y - _SAME:
-            if alone or body.contains(Area(corners).representative_point()):
+            if alone or body.contains(area_of(corners).representative_point()):
                 yield panel
             return
         home = move.inverse()
@@ -325,7 +321,7 @@ class _Side:
             path = _closed(home.apply_all(_above(corners, self.y)))
             yield replace(panel, path=path, folds=(None,) * len(path), guides=guides)
             return
-        area = Area(corners, [move.apply_all(h) for h in (*panel.hole_polygons, *panel.gaps)]).buffer(
+        area = area_of(corners, [move.apply_all(h) for h in (*panel.hole_polygons, *panel.gaps)]).buffer(
             0).intersection(
             box(-_FAR, self.y, _FAR, _FAR) if alone else body)
         pieces = [p for p in getattr(area, "geoms", [area]) if not p.is_empty and p.geom_type == "Polygon"
@@ -426,11 +422,10 @@ def _joined(path: Path) -> Path:
 
 def _oriented(paths: Sequence[Path]) -> list[Path]:
     """Outlines counter-clockwise, holes clockwise."""
-    from shapely.geometry import Polygon as Area
 
     if len(paths) == 1:
         return [paths[0] if signed_area(_points(paths[0])) > 0 else _reversed(paths[0])]
-    areas = [Area(_points(p)).buffer(0) for p in paths]
+    areas = [area_of(_points(p)) for p in paths]
     found = []
     for i, path in enumerate(paths):
         amid = areas[i].representative_point()

@@ -25,6 +25,7 @@ from mingei.core.layout.sheets import SHEETS, Sheet
 from mingei.core.layout.splice import printed_within
 from mingei.core.layout.tile import Tile, onto_sheet, tiles
 from mingei.core.length import write_mm
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Box, Polygon, Rigid, bounds, flat_points, shifted, signed_area, turned
 from mingei.core.stock import Stock
 from mingei.core.words import joined, say
@@ -298,9 +299,8 @@ def clashes(items: Sequence[Item]) -> tuple[tuple[Item, Item], ...]:
 @lru_cache(maxsize=512)
 def _card(pattern: Pattern) -> Area:
     """The card of a piece's flat, a hair within its outline."""
-    from shapely.geometry import Polygon as Area  # slow to load, and a sheet or two is seldom crowded
 
-    return Area(outline(pattern)).buffer(-_TOUCHING_MM)
+    return area_of(outline(pattern)).buffer(-_TOUCHING_MM)
 
 
 @lru_cache(maxsize=512)

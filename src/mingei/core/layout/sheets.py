@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from mingei.core.errors import LengthError, SheetError
 from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer
 from mingei.core.length import MM_PER_INCH, parse, plain_number
-from mingei.core.words import say
+from mingei.core.words import say, some_of
 
 #: A sheet at least so long, mm, and so many times as long as wide is a roll.
 ROLL_FROM_MM, ROLL_SHARE = 1500.0, 2.0
@@ -77,7 +77,7 @@ def find_sheet(name: str) -> Sheet:
         return _own(name, *sizes.groups())
     raise SheetError("no sheet has that name", say("sheet {name!r}", name=name),
                      say("choose one of: {names}; or write your own size, as in 320 x 450 mm",
-                         names=", ".join(s.name for s in SHEETS)))
+                         names=some_of((s.name for s in SHEETS), name)))
 
 
 _OWN = re.compile(r"(.+?)\s*[x×]\s*(.+)", re.IGNORECASE)

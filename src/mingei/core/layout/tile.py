@@ -17,6 +17,7 @@ from typing import NamedTuple
 from mingei.core.covering.art import Printed
 from mingei.core.flat.pattern import Pattern
 from mingei.core.layout.sheets import Sheet
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Arc, Box, Line, Path, Point, Rigid, Segment, bounds, shifted, turned
 
 #: Sheets overlap by an inch, or 25 mm (common practice); and the least and most that makes sense, mm.
@@ -61,11 +62,10 @@ def tiles(pattern: Pattern, space: Box, overlap: float) -> tuple[float, tuple[Ti
 
 def _windows(pattern: Pattern, turn_deg: float, space: Box, overlap: float) -> tuple[Tile, ...]:
     from shapely import union_all  # slow to load, and only large pieces need it
-    from shapely.geometry import Polygon as Area
     from shapely.geometry import box as rectangle
 
     turn = turned(turn_deg)
-    card = union_all([Area(turn.apply_all(p.flat_polygon)).buffer(1e-6) for p in pattern.panels])
+    card = union_all([area_of(turn.apply_all(p.flat_polygon)).buffer(1e-6) for p in pattern.panels])
     left, bottom, right, top = (float(v) for v in card.bounds)
     columns, rows = (max(1, math.ceil((size - overlap) / (room - overlap) - 1e-9))
                      for size, room in ((right - left, space.width), (top - bottom, space.height)))

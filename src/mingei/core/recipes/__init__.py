@@ -22,7 +22,7 @@ from mingei.core.length import parse, plain_number, write_both
 from mingei.core.plane import contour
 from mingei.core.recipes.giving import Span, settled
 from mingei.core.stock import DEFAULT_STOCK_ID, Stock
-from mingei.core.words import say
+from mingei.core.words import say, some_of
 
 Value: TypeAlias = float | str
 Values: TypeAlias = Mapping[str, Value]
@@ -218,7 +218,8 @@ class Recipe:
             if measure.name == name:
                 return measure
         raise MeasureError("no measure has that name", f"{self.id}: {name!r}",
-                           say("the names are: {names}", names=", ".join(m.name for m in self.measures)))
+                           say("the names are: {names}",
+                               names=some_of((m.name for m in self.measures), name)))
 
     def accept(self, values: Values) -> Values:
         """All measures, defaults filled in, each within its range, none contradicting another.
@@ -259,4 +260,4 @@ def find_recipe(recipe_id: str) -> Recipe:
         return recipes()[recipe_id]
     except KeyError:
         raise MeasureError("no recipe has that name", say("recipe {recipe_id!r}", recipe_id=recipe_id),
-                           say("choose one of: {names}", names=", ".join(recipes()))) from None
+                           say("choose one of: {names}", names=some_of(recipes(), recipe_id))) from None

@@ -14,6 +14,7 @@ from typing import TYPE_CHECKING
 
 from mingei.core.draft import Draft, EdgeRef, Fold, Joint, Mitred, Panel, Piece, Placement, Seam
 from mingei.core.errors import MeasureError
+from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import STAY, Path, Polygon, bounds, hole_path, mapping, turned
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.prism import SIDES
@@ -100,7 +101,6 @@ def _flat(solid: Solid, beside: Mapping[tuple[int, int], int], net: _Net) -> flo
     """How wide a sheet of the usual proportions must be for a net of edges of 1; None when the net overlaps
     itself."""
     from shapely import STRtree
-    from shapely.geometry import Polygon as Area
 
     sides = {(a, b): i for ring in solid.faces
              for i, (a, b) in enumerate(zip(ring, (*ring[1:], ring[0]), strict=True))}
@@ -116,7 +116,7 @@ def _flat(solid: Solid, beside: Mapping[tuple[int, int], int], net: _Net) -> flo
         frames[face] = mapping(mine[(i + 1) % len(mine)], mine[i], to.apply(theirs[j]),
                                to.apply(theirs[(j + 1) % len(theirs)]))
     laid = [frames[face].apply_all(outlines[len(solid.faces[face])]) for face in net.order]
-    areas = [Area(outline).buffer(-1e-3) for outline in laid]
+    areas = [area_of(outline).buffer(-1e-3) for outline in laid]
     first, second = STRtree(areas).query(areas, predicate="intersects")
     if (first != second).any():
         return None

@@ -34,6 +34,7 @@ from mingei.core.draft import (
 )
 from mingei.core.errors import MeasureError
 from mingei.core.plane import contour
+from mingei.core.plane.area import area_of
 from mingei.core.plane.contour import Knot, Outline
 from mingei.core.plane.shape import Line, Point, Polygon, arc_on, flat_points, outset
 from mingei.core.recipes import Kind, Measure, Recipe, Values
@@ -376,9 +377,8 @@ def _sound(values: Values) -> None:
 
 def _room_between(values: Values) -> None:
     """Raises MeasureError where the teeth of two walls would meet."""
-    from shapely.geometry import Polygon as Area  # only outlines with openings need it
 
-    outer, *inner = (Area(flat_points(contour.path(o))[:-1]) for o in shape_of(values))
+    outer, *inner = (area_of(flat_points(contour.path(o))[:-1]) for o in shape_of(values))
     least = 2 * float(values["tooth"]) + _BETWEEN_MM
     gaps = ([outer.exterior.distance(hole) for hole in inner]
             + [a.distance(b) for a, b in itertools.combinations(inner, 2)])

@@ -1,0 +1,114 @@
+"""Hostile and broken input: whatever it is, one sentence, no trace, in time; nothing is written that cannot
+be read again."""
+
+from __future__ import annotations
+
+import os
+import random
+import unittest
+from pathlib import Path
+from tempfile import TemporaryDirectory
+
+from mingei.core.check import run
+from mingei.core.errors import MingeiError
+from mingei.core.layout.place import arrange
+from mingei.core.project import Project
+from mingei.core.scale import scaled
+from mingei.formats import project_file, recovery, stock_file
+from mingei.formats.export import _loads, builds_of, export
+from tests.hostile import as_json, bent, mutated, one_sentence, some_project, survey
+
+SOAK = bool(os.environ.get("MINGEI_SOAK"))
+
+
+def seeds(quick: int, long: int) -> range:
+    """So many, the same every time; in a long run more, from anywhere."""
+    if not SOAK:
+        return range(quick)
+    start = random.randrange(1 << 40)
+    return range(start, start + int(os.environ.get("MINGEI_SOAK_CASES", long)))
+
+
+def used(project: Project, rng: random.Random, folder: Path) -> None:
+    """A project taken through what a person would do with it."""
+    again = project_file.loads(project_file.dumps(project))
+    assert again == project
+    builds = builds_of(project)
+    for made in builds:
+        for finding in run(made, project.paper):
+            assert finding.sentence
+    arrange(_loads(project, ""), project.paper, project.spots)
+    try:
+        larger = scaled(project.briefs[0], rng.choice((0.05, 0.5, 2.0, 30.0)))
+        fresh = project.with_brief(0, larger)
+        assert project_file.loads(project_file.dumps(fresh)) == fresh
+    except MingeiError as error:
+        assert one_sentence(error), error
+    if rng.random() < 0.25:
+        try:
+            export(project, folder / f"x.{rng.choice(('pdf', 'svg', 'dxf', 'fold', 'csv'))}")
+        except MingeiError as error:
+            assert one_sentence(error), error
+
+
+def hostile_project(seed: int) -> None:
+    rng = random.Random(seed)
+    data = some_project(rng)
+    text = as_json(mutated(data, rng)) if rng.random() < 0.8 else bent(as_json(data), rng)
+    try:
+        project = project_file.loads(text)
+    except MingeiError as error:
+        assert one_sentence(error), error
+        return
+    with TemporaryDirectory() as name:
+        used(project, rng, Path(name))
+
+
+def hostile_stocks(seed: int) -> None:
+    rng = random.Random(seed)
+    data = {
+        "mingei-stocks": 1,
+        "stocks": some_project(rng)["stocks"],
+        "printers": [{"name": "x", "margin": 5.0}],
+        "offcuts": [{"stock": "card-220", "width": 50, "height": 9}],
+    }
+    with TemporaryDirectory() as name:
+        path = Path(name) / "stocks.json"
+        path.write_bytes(as_json(mutated(data, rng)) if rng.random() < 0.8 else bent(as_json(data), rng))
+        try:
+            cabinet = stock_file.load(path)
+        except MingeiError as error:
+            assert one_sentence(error), error
+            return
+        stock_file.save(cabinet, path)
+        assert stock_file.load(path) == cabinet
+
+
+def hostile_recovery(seed: int) -> None:
+    rng = random.Random(seed)
+    data = {"process": 0, "path": "/nowhere/x.mingei", "project": some_project(rng)}
+    data["process"] = 2**22 + 1  # larger than any process of this system
+    with TemporaryDirectory() as name:
+        folder = Path(name)
+        (folder / "good.json").write_bytes(as_json(data))
+        (folder / "odd.json").write_bytes(
+            as_json(mutated(data, rng)) if rng.random() < 0.8 else bent(as_json(data), rng)
+        )
+        left = recovery.left_behind(folder)
+        assert any(o.kept_in.name == "good.json" for o in left.orphans)
+        for orphan in left.orphans:
+            orphan.on_disk()
+
+
+class Hostile(unittest.TestCase):
+    def all_is_well(self, wrong: list[str]) -> None:
+        self.assertEqual(wrong, [], "\n".join(wrong[:10]))
+
+    def test_any_project_is_read_or_refused(self) -> None:
+        self.all_is_well(survey(hostile_project, seeds(150, 20_000)))
+
+    def test_any_cabinet_is_read_or_refused(self) -> None:
+        self.all_is_well(survey(hostile_stocks, seeds(100, 5_000)))
+
+    def test_any_kept_work_is_read_or_set_aside_and_hides_no_other(self) -> None:
+        self.all_is_well(survey(hostile_recovery, seeds(40, 3_000)))

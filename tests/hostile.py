@@ -2,20 +2,27 @@
 
 from __future__ import annotations
 
+import argparse
 import copy
+import io
 import json
 import math
 import os
 import pickle
 import random
+import re
 import resource
 import signal
+import struct
 import traceback
+import zlib
 from collections.abc import Callable, Iterable, Iterator
+from pathlib import Path
 from types import FrameType
 from typing import Any
 
 from mingei.assets import demo_file
+from mingei.command_line import parser
 from mingei.core.errors import MingeiError
 from mingei.core.project import Project, new_brief, new_project
 from mingei.core.project_data import to_data
@@ -169,6 +176,191 @@ def some_project(rng: random.Random) -> dict[str, Any]:
         return demo
     kit: Project = new_project(new_brief(rng.choice(sorted(recipes()))))
     return to_data(kit)
+
+
+_USUAL = {
+    "long": ("60", "5 in"),
+    "wide": ("40", "3 1/4 in"),
+    "thick": ("0", "12"),
+    "by": ("0.5", "1.5", "3"),
+    "ratio": ("2:1", "1:2"),
+    "fit": ("A4", "A3"),
+    "sheet": ("A4", "Letter", "A3"),
+    "stock": ("card-220",),
+    "piece": ("",),
+    "round": ("0.5",),
+    "tile": ("10", "0"),
+    "tape": ("10", "6"),
+    "page": ("1", "2"),
+    "sets": ("length=70", "width=50"),
+    "kind": ("svg", "dxf,pdf"),
+    "sheet_no": ("1",),
+    "copies": ("3", "50"),
+}
+
+
+def some_words(rng: random.Random) -> list[str]:
+    """A command line, its files made in the folder one is in."""
+    kit: Project = new_project(new_brief(rng.choice(sorted(recipes()))))
+    Path("good.mingei").write_bytes(as_json(to_data(kit)))
+    Path("demo.mingei").write_bytes(as_json(some_project(rng)))
+    Path("broken.mingei").write_bytes(bent(as_json(to_data(kit)), rng))
+    Path("folder.mingei").mkdir()
+    os.mkfifo("pipe.mingei")
+    os.symlink("loop.mingei", "loop.mingei")
+    os.symlink("good.mingei", "out link.mingei")
+    files = ["good.mingei"] * 12 + [
+        f"{name}.mingei" for name in ("demo", "broken", "folder", "pipe", "loop", "none")
+    ]
+    files += ["a" * 300 + ".mingei", "", "/dev/zero", "nowhere/x.mingei", "\0.mingei", "\ud800.mingei"]
+    outs = [f"out{end}" for end in (".mingei", ".pdf", ".svg", ".dxf", ".fold", ".csv", "/", ".mingei")]
+    outs += [
+        "loop.mingei",
+        "pipe.mingei",
+        "folder.mingei",
+        "out link.mingei",
+        "nowhere/out.pdf",
+        "out.xyz",
+        "x" * 300 + ".pdf",
+        "",
+        "\0.pdf",
+    ]
+    plain = ["1", "2", "0.5", "1.5", "100", "A4", "Letter", "a2", "tray", "carton", "base", "2:1", "1:2"]
+    plain += [
+        "length=50",
+        "height=30mm",
+        "svg,dxf",
+        "1-3",
+        "1/4 in",
+        "upright:50%",
+        "lid/level:30%",
+        "60 x 40",
+        "A6 sheet",
+        "card-300",
+        "mats=paper-80",
+    ]
+
+    def word(action: argparse.Action) -> str:
+        """Something for an argument: mostly what it is for."""
+        if rng.random() < nasty:
+            return str(rng.choice(NASTY))
+        if action.dest == "file":
+            return rng.choice(files)
+        if action.dest == "output" or (action.dest == "to" and rng.random() < 0.8):
+            return rng.choice(outs)
+        if action.choices:
+            return str(rng.choice(list(action.choices)))
+        if action.dest == "recipe":
+            return rng.choice(sorted(recipes()))
+        if rng.random() < 0.8 and action.dest in _USUAL:
+            return rng.choice(_USUAL[action.dest])
+        return rng.choice(plain)
+
+    nasty = rng.choice((0.0, 0.0, 0.1, 0.3))
+    (commands,) = (a for a in parser()._actions if isinstance(a, argparse._SubParsersAction))
+    name = rng.choice([c for c in commands.choices if c != "window"])
+    words = [name]
+    groups = commands.choices[name]._mutually_exclusive_groups
+    only = {rng.choice(group._group_actions).dest for group in groups} if rng.random() < 0.8 else set()
+    either = {a.dest for group in groups for a in group._group_actions}
+    for action in commands.choices[name]._actions:
+        wanted = action.required or not action.option_strings or action.dest in only
+        if (action.dest in either - only and only) or (action.dest == "help" and rng.random() < 0.95):
+            continue
+        for _ in range(rng.choice((1, 1, 1, 1, 1, 1, 1, 1, 0, 2)) if wanted else rng.choice((0, 0, 0, 1))):
+            words += [rng.choice(action.option_strings)] if action.option_strings else []
+            words += [word(action)] if action.nargs != 0 else []
+    if rng.random() < 0.1:
+        words[rng.randrange(len(words))] = str(rng.choice(NASTY))
+    return [w for w in words if w not in ("window", "--shots")]
+
+
+_NAMES = 'xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink"'
+_HEAD = f'<svg {_NAMES} width="80mm" height="60mm"'
+_SHAPES = (
+    '<rect x="5" y="5" width="50" height="30" rx="3" fill="#aa3311"/>',
+    '<circle cx="30" cy="30" r="20"/>',
+    '<path d="M5 5 h40 v30 q-15 10 -40 0 z" fill="none" stroke="#000" stroke-width="2"/>',
+    '<path d="M5 5 C 20 0 40 0 50 20 S 40 50 5 40 A 9 7 20 1 0 5 5 Z"/>',
+    '<ellipse cx="9" cy="9" rx="4" ry="7"/>',
+    '<polygon points="1,1 40,2 30,30"/>',
+    '<g id="g" transform="rotate(30) translate(3,4)"><rect width="9" height="8"/></g>',
+    '<use href="#g" x="4" y="5"/>',
+    '<use xlink:href="#g" transform="scale(2)"/>',
+    "<text>words</text>",
+    '<line x1="1" y1="1" x2="9" y2="9" stroke="red"/>',
+    "<style>rect{fill:blue}</style>",
+)
+_SIGNS = (
+    "1e400",
+    "-1e400",
+    "nan",
+    "inf",
+    "0",
+    "-5",
+    "1e9",
+    "1e-9",
+    "url(#g)",
+    "#zz",
+    "M",
+    "Z",
+    "&amp;",
+    "100%",
+    "",
+    "9" * 400,
+    "matrix(0 0 0 0 0 0)",
+    "rotate(1e308)",
+    "scale(0)",
+    "none",
+    "currentColor",
+    "é",
+)
+
+
+def some_drawing(rng: random.Random) -> bytes:
+    """An SVG drawing that is odd in some way."""
+    body = "".join(rng.choice(_SHAPES) for _ in range(rng.choice((1, 2, 3, 6))))
+    if rng.random() < 0.1:
+        body = body * rng.choice((300, 3000))
+    if rng.random() < 0.1:  # each used twice in the next
+        body += "".join(
+            f'<g id="u{i}"><use href="#u{i - 1}"/><use href="#u{i - 1}"/></g>' for i in range(1, 30)
+        )
+        body = f'<g id="u0">{body}</g>'
+    if rng.random() < 0.05:
+        body = "<g>" * 300 + body + "</g>" * 300
+    text = f'{_HEAD} viewBox="0 0 80 60">{body}</svg>'
+    for _ in range(rng.choice((0, 1, 1, 2, 5))):
+        numbers = list(re.finditer(r'[-0-9.]+|"[^"]*"', text))
+        at = rng.choice(numbers)
+        new = rng.choice(_SIGNS)
+        text = text[: at.start()] + (f'"{new}"' if at.group().startswith('"') else new) + text[at.end() :]
+    if rng.random() < 0.05:
+        text = '<!DOCTYPE svg [<!ENTITY a "b"><!ENTITY c "&a;&a;">]>' + text.replace("</svg>", "&c;</svg>")
+    data = text.encode(rng.choice(("utf-8", "utf-8", "utf-8", "utf-16", "latin-1")), "replace")
+    return bent(data, rng) if rng.random() < 0.3 else data
+
+
+def some_picture(rng: random.Random, path: Path) -> None:
+    """A picture of pixels, broken in some way."""
+    from PIL import Image
+
+    size = rng.randrange(1, 90), rng.randrange(1, 90)
+    image = Image.new(rng.choice(("RGB", "RGBA", "L", "P", "1", "LA")), size, 1)
+    out = io.BytesIO()
+    if rng.random() < 0.6:
+        image.save(out, "PNG")
+    else:
+        image.convert("RGB").save(out, "JPEG")
+    data = out.getvalue()
+    if rng.random() < 0.2 and data[:4] == b"\x89PNG":  # a size it does not have
+        data = (
+            data[:16]
+            + struct.pack(">II", rng.choice((0, 1, 5000, 2**31)), rng.choice((1, 20000, 7)))
+            + data[24:]
+        )
+        data = data[:29] + struct.pack(">I", zlib.crc32(data[12:29])) + data[33:]
+    path.write_bytes(bent(data, rng) if rng.random() < 0.8 else data)
 
 
 def one_sentence(error: MingeiError) -> bool:

@@ -3,20 +3,36 @@ be read again."""
 
 from __future__ import annotations
 
+import contextlib
+import io
 import os
 import random
 import unittest
+import xml.etree.ElementTree as ET
 from pathlib import Path
 from tempfile import TemporaryDirectory
 
+from mingei.cli import main
 from mingei.core.check import run
+from mingei.core.covering.art import Art, Fill, Raster
 from mingei.core.errors import MingeiError
 from mingei.core.layout.place import arrange
-from mingei.core.project import Project
+from mingei.core.plane import contour
+from mingei.core.project import Project, new_brief, new_project
 from mingei.core.scale import scaled
-from mingei.formats import project_file, recovery, stock_file
+from mingei.formats import artwork, project_file, recovery, stock_file, svg_outline
 from mingei.formats.export import _loads, builds_of, export
-from tests.hostile import as_json, bent, mutated, one_sentence, some_project, survey
+from tests.hostile import (
+    as_json,
+    bent,
+    mutated,
+    one_sentence,
+    some_drawing,
+    some_picture,
+    some_project,
+    some_words,
+    survey,
+)
 
 SOAK = bool(os.environ.get("MINGEI_SOAK"))
 
@@ -100,6 +116,68 @@ def hostile_recovery(seed: int) -> None:
             orphan.on_disk()
 
 
+def hostile_outline(seed: int) -> None:
+    data = some_drawing(random.Random(seed))
+    try:
+        found = svg_outline.read(data)
+    except MingeiError as error:
+        assert one_sentence(error), error
+        return
+    brief = new_brief("card-outline")
+    try:
+        shape = contour.write_shape((found.outline, *found.inner))
+        fresh = new_project(brief.with_measures({"shape": "own", "outline": shape}))
+        assert project_file.loads(project_file.dumps(fresh)) == fresh
+    except MingeiError as error:
+        assert one_sentence(error), error
+
+
+def hostile_picture(seed: int) -> None:
+    rng = random.Random(seed)
+    with TemporaryDirectory() as name:
+        drawn = rng.random() < 0.4
+        path = Path(name) / ("picture.svg" if drawn else rng.choice(("picture.png", "picture.jpg")))
+        if drawn:
+            path.write_bytes(some_drawing(rng))
+        else:
+            some_picture(rng, path)
+        try:
+            picture = artwork.load(path)
+            artwork.read_through(picture)
+            if isinstance(picture, Raster):
+                artwork.preview(picture, 32)
+        except MingeiError as error:
+            assert one_sentence(error), error
+        brief = new_brief("tray")
+        fill = rng.choice(list(Fill))
+        art = Art("picture", "tray", "", source=str(path), fill=fill, width=rng.choice((1.0, 20.0, 300.0)))
+        project = new_project(brief.with_art(art))
+        for ending in ("svg", "pdf"):
+            export(project, Path(name) / f"out.{ending}")
+        ET.parse(Path(name) / "out.svg")
+
+
+def hostile_arguments(seed: int) -> None:
+    rng = random.Random(seed)
+    with TemporaryDirectory() as name, contextlib.chdir(name):
+        words = some_words(rng)
+        out, err = io.StringIO(), io.StringIO()
+        with contextlib.redirect_stdout(out), contextlib.redirect_stderr(err):
+            try:
+                code = main(words)
+            except SystemExit as leaving:  # --help and --version
+                code = int(leaving.code or 0)
+        said = err.getvalue()
+        assert code in (0, 1, 2), (words, code)
+        assert "something went wrong" not in said, (words, said)
+        if code == 2:
+            assert said.startswith("mingei: ") and len(said.splitlines()) == 1, (words, said)
+            assert len(said) < 1000, (words, said)
+        for path in Path(name).glob("*.mingei"):
+            if path.name.startswith("out"):
+                project_file.load(path)
+
+
 class Hostile(unittest.TestCase):
     def all_is_well(self, wrong: list[str]) -> None:
         self.assertEqual(wrong, [], "\n".join(wrong[:10]))
@@ -112,3 +190,12 @@ class Hostile(unittest.TestCase):
 
     def test_any_kept_work_is_read_or_set_aside_and_hides_no_other(self) -> None:
         self.all_is_well(survey(hostile_recovery, seeds(40, 3_000)))
+
+    def test_any_drawing_gives_an_outline_or_is_refused(self) -> None:
+        self.all_is_well(survey(hostile_outline, seeds(80, 3_000)))
+
+    def test_any_picture_is_printed_or_is_missed_with_a_word(self) -> None:
+        self.all_is_well(survey(hostile_picture, seeds(40, 1_000)))
+
+    def test_any_command_line_does_something_or_is_refused_in_one_sentence(self) -> None:
+        self.all_is_well(survey(hostile_arguments, seeds(60, 3_000), seconds=20.0))

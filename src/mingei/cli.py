@@ -6,7 +6,10 @@ Everything heavy is imported where it is used, so that the window's first paint 
 from __future__ import annotations
 
 import argparse
+import errno
+import io
 import json
+import os
 import sys
 from collections.abc import Iterable, Sequence
 from pathlib import Path
@@ -14,7 +17,7 @@ from typing import TYPE_CHECKING, Any
 
 from mingei.command_line import COMMANDS, UsageError, parser
 from mingei.core.errors import LengthError, MingeiError
-from mingei.core.words import counted, say, some_of
+from mingei.core.words import counted, quoted, say, some_of
 
 if TYPE_CHECKING:
     from mingei.core.build import Build
@@ -31,20 +34,44 @@ def main(arguments: Sequence[str] | None = None) -> int:
     words = list(sys.argv[1:] if arguments is None else arguments)
     if not words or (words[0] not in COMMANDS and words[0] not in ("-h", "--help", "--version")):
         words.insert(0, "window")
+    for stream in (sys.stdout, sys.stderr):  # a terminal that knows few letters is shown the others by number
+        if isinstance(stream, io.TextIOWrapper):
+            stream.reconfigure(errors="backslashreplace")
     try:
         options = parser().parse_args(words)
-        return _RUN[options.command](options)
+        code = _RUN[options.command](options)
+        sys.stdout.flush()
+        return code
     except MingeiError as error:
         print(f"mingei: {' '.join(str(error).split())}", file=sys.stderr)
         return REFUSED
-    except BrokenPipeError:
-        sys.stderr.close()  # the reader left, as `| head` does
+    except BrokenPipeError:  # the reader left, as `| head` does
+        _say_no_more()
         return OK
+    except OSError as error:
+        _say_no_more()
+        print(f"mingei: {' '.join(str(_unusable(error)).split())}", file=sys.stderr)
+        return REFUSED
     except KeyboardInterrupt:
         return INTERRUPTED
     except Exception as error:  # noqa: BLE001 - the last door: our own fault is said like all else, and kept
         print(f"mingei: {' '.join(str(_fault(error)).split())}", file=sys.stderr)
         return REFUSED
+
+
+def _say_no_more() -> None:
+    """What was still to be printed goes nowhere, so that leaving does not fail on it once more."""
+    if isinstance(sys.stdout, io.TextIOWrapper):
+        os.dup2(os.open(os.devnull, os.O_WRONLY), sys.stdout.fileno())
+
+
+def _unusable(error: OSError) -> MingeiError:
+    """A file, a name or a pipe that the system refuses."""
+    place = quoted(str(error.filename)) if error.filename else ""
+    if error.errno == errno.ENAMETOOLONG:
+        return MingeiError("the name is longer than a file's can be", place, "write a shorter one")
+    return MingeiError(say("it cannot be used ({reason})", reason=error.strerror or type(error).__name__),
+                       place, "write to where there is room, and name files that are there")
 
 
 def _fault(error: Exception) -> MingeiError:
@@ -484,7 +511,7 @@ def _check(options: argparse.Namespace) -> int:
     sheet = project.paper
     found = []
     for b in builds_of(project):
-        pictures, refused = gather(b.brief.arts)
+        pictures, refused = gather(b.brief.arts, whole=True)
         prints = [each for on in printed(b.brief.arts, b.patterns, pictures).values() for each in on]
         found += [(b.brief.name, f) for f in (*check.run(b, sheet, thorough=True),
                                               *found_about(refused, prints))]
@@ -557,15 +584,15 @@ def _factor(options: argparse.Namespace, brief: Brief, stock: Stock) -> float:
     from mingei.core.layout.sheets import find_sheet
     from mingei.core.length import parse
 
-    if options.ratio:
+    if options.ratio is not None:
         new, colon, old = options.ratio.partition(":")
         if not colon:
             raise UsageError(say("{ratio!r} is not A:B", ratio=options.ratio), "--ratio",
                              "write one such as 2:1 or 80:60")
         return scale.ratio(_number(new, "--ratio"), _number(old, "--ratio"))
-    if options.by:
+    if options.by is not None:
         return _number(options.by, "--by")
-    if options.fit:
+    if options.fit is not None:
         return scale.to_sheet(brief, stock, find_sheet(options.fit))
     name, equals, text = options.to.partition("=")
     if not equals:

@@ -8,7 +8,7 @@ from typing import NoReturn
 
 from mingei import __version__
 from mingei.core.errors import MingeiError
-from mingei.core.words import say
+from mingei.core.words import QUOTED, say
 
 
 class UsageError(MingeiError):
@@ -19,7 +19,8 @@ class _Parser(argparse.ArgumentParser):
     """Refuses in one sentence, like everything else."""
 
     def error(self, message: str) -> NoReturn:
-        raise UsageError(message, self.prog.removeprefix("mingei").strip(),
+        short = " ".join(word if len(word) <= QUOTED else word[:QUOTED] + "…" for word in message.split())
+        raise UsageError(short[:4 * QUOTED], self.prog.removeprefix("mingei").strip(),
                          say("see {command} --help", command=self.prog))
 
 

@@ -3,15 +3,19 @@
 from __future__ import annotations
 
 import gc
+import os
 import sys
 from pathlib import Path
 from types import TracebackType
 
+from PySide6.QtCore import QMessageLogContext, QtMsgType, qInstallMessageHandler
 from PySide6.QtWidgets import QApplication
 
 from mingei.app import theme
 from mingei.app.settings import Settings, state_folder
 from mingei.app.window import Window
+from mingei.core.errors import ExportError
+from mingei.core.words import quoted
 
 
 def application(settings: Settings) -> QApplication:
@@ -21,6 +25,7 @@ def application(settings: Settings) -> QApplication:
         return existing
     # nothing made on the way to the first view is garbage: looking for some costs a tenth of the start
     gc.disable()
+    qInstallMessageHandler(_last_words)
     app = QApplication(sys.argv[:1])
     app.setApplicationName("mingei")
     app.setApplicationDisplayName("Mingei")
@@ -40,6 +45,8 @@ def run(file: Path | None, demo: bool = False, shots: Path | None = None) -> int
         from mingei.formats import project_file
 
         project_file.load(file)
+    if shots is not None:
+        _make_folder(shots)
     if shots is not None:
         import tempfile
 
@@ -61,6 +68,34 @@ def run(file: Path | None, demo: bool = False, shots: Path | None = None) -> int
     window.painted.connect(lambda: open_on(window, file, demo))
     window.show()
     return app.exec()
+
+
+def _make_folder(folder: Path) -> None:
+    """Raises ExportError where pictures cannot be put."""
+    try:
+        folder.mkdir(parents=True, exist_ok=True)
+    except OSError as error:
+        raise ExportError(f"no folder can be made there ({error.strerror})", quoted(str(folder)),
+                          "name another one") from None
+
+
+#: What Qt said before there was a window.
+_before: list[str] = []
+
+
+def _last_words(kind: QtMsgType, context: QMessageLogContext, words: str | None) -> None:
+    """What Qt says.  Where it gives up (no display, an unknown platform) that is said as a refusal, since it
+    would end the process without one."""
+    said = " ".join((words or "").split())
+    if kind == QtMsgType.QtFatalMsg:
+        reason = next((each for each in _before if each), said).rstrip(". ")
+        print(f"mingei: no window can be opened here ({reason[:100]}); start it on a desktop, or see "
+              "mingei --help for what works without a window.", file=sys.stderr, flush=True)
+        os._exit(2)
+    if QApplication.instance() is None:
+        _before.append(said)
+    else:
+        print(said, file=sys.stderr)
 
 
 def watch(window: Window) -> None:

@@ -41,7 +41,7 @@ def _flat_svg(station: DraftStation) -> bytes:
     box = build.spread_box
     strokes = tuple(s for p, move in zip(build.patterns, build.spread, strict=True)
                     for s in pattern_strokes(p, move))
-    return svg(Drawing(box.width, box.height, strokes, title=build.brief.name))
+    return bytes(svg(Drawing(box.width, box.height, strokes, title=build.brief.name)))
 
 
 def _folded_svg(station: DraftStation) -> bytes | None:

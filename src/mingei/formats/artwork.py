@@ -7,11 +7,12 @@ file holds is answered in a sentence: too large, cut short, not a picture, missi
 
 from __future__ import annotations
 
-import io
 import warnings
-from collections.abc import Iterable, Mapping
+from collections.abc import Callable, Iterable, Iterator, Mapping
+from contextlib import contextmanager
 from functools import cache, lru_cache
 from pathlib import Path
+from stat import S_ISREG
 from typing import TYPE_CHECKING, Any, NamedTuple
 
 from mingei.assets import TEXT_FONT
@@ -19,16 +20,16 @@ from mingei.core.covering.art import Art, Mark, Picture, Raster, Vector
 from mingei.core.errors import ImportRefused, MingeiError
 from mingei.core.length import MM_PER_INCH
 from mingei.core.plane.shape import Point
-from mingei.core.words import say
+from mingei.core.words import quoted, say
+from mingei.formats import svg_reading
 from mingei.formats.bands import bands
-from mingei.formats.svg_outline import refuse_entities
+from mingei.formats.reading import read as read_file
 
 if TYPE_CHECKING:
     from PIL.Image import Image
 
-#: The largest files read, bytes; the most pixels; the most parts of a drawing.
-_LARGEST, _LARGEST_SVG, _MOST_PIXELS, _MOST_PARTS = 256 * 1024 * 1024, 8 * 1024 * 1024, 120_000_000, 20_000
-_PPI = 96.0
+#: The largest picture read, bytes; the most pixels.
+_LARGEST, _MOST_PIXELS = 256 * 1024 * 1024, 120_000_000
 #: So many pixels of a picture are made smaller at a time.
 _STRIP_PX = 2_000_000
 #: Lines of words stand so far apart, a share of the letters' size.
@@ -46,14 +47,16 @@ class Refused(NamedTuple):
     error: MingeiError
 
 
-def gather(arts: Iterable[Art]) -> tuple[dict[Art, Picture | None], list[Refused]]:
+def gather(arts: Iterable[Art], whole: bool = False) -> tuple[dict[Art, Picture | None], list[Refused]]:
     """The pictures of all artwork; None for those that are missing or broken, which are listed with the
-    reason."""
+    reason.  whole: each is read to its end, since one cut short shows only there."""
     pictures: dict[Art, Picture | None] = {}
     refused = []
     for art in arts:
         try:
-            pictures[art] = picture_of(art)
+            pictures[art] = picture = picture_of(art)
+            if whole:
+                read_through(picture)
         except MingeiError as error:
             pictures[art] = None
             refused.append(Refused(art, error))
@@ -70,21 +73,26 @@ def load(path: Path) -> Picture:
     the remedy."""
     try:
         stat = path.stat()
+    except ValueError:  # a zero in its name
+        raise ImportRefused("this is no name of a file", quoted(str(path)),
+                            "choose another picture") from None
     except OSError as error:
         raise ImportRefused(say("it cannot be found ({strerror})", strerror=error.strerror or error),
                             str(path),
                             "put it back, or choose another picture") from None
+    if not S_ISREG(stat.st_mode):
+        raise ImportRefused("this is a folder, a pipe or a device, not a picture", str(path),
+                            "choose another picture")
     return _load(path, stat.st_mtime_ns, stat.st_size)
 
 
 @lru_cache(maxsize=128)
 def _load(path: Path, changed: int, size: int) -> Picture:
-    svg = path.suffix.lower() in (".svg", ".svgz")
-    if size > (_LARGEST_SVG if svg else _LARGEST):
-        raise ImportRefused("the file is too large for artwork", str(path), "save it smaller")
     try:
-        if svg:
-            return read_drawing(path.read_bytes())
+        if path.suffix.lower() in (".svg", ".svgz"):
+            return read_drawing(read_file(path, svg_reading.LARGEST))
+        if size > _LARGEST:
+            raise ImportRefused("the file is too large for artwork", "", "save it smaller")
         with _opened(path) as image:
             return Raster(str(path), float(image.width), float(image.height))
     except OSError as error:
@@ -114,6 +122,29 @@ def _opened(path: Path) -> Image:
     return image
 
 
+#: The pictures that were read to their end, with when they were last changed, and their size.
+_whole: set[tuple[str, int, int]] = set()
+
+
+def read_through(picture: Picture, step: Callable[[], None] = lambda: None) -> None:
+    """Read a picture to its end, no more of it held at once than a band.  step: called on the way, may raise.
+
+    Raises ImportRefused when it is broken or cut short.
+    """
+    if not isinstance(picture, Raster):
+        return
+    with _told_of(picture):
+        stat = Path(picture.file).stat()
+        key = picture.file, stat.st_mtime_ns, stat.st_size
+        if key in _whole:
+            return
+        with _opened(Path(picture.file)) as image:
+            image.draft("RGB", (1, 1))  # a JPEG is read small, to its end all the same
+            for _ in bands(Path(picture.file), max(1, _STRIP_PX // image.width), image):
+                step()
+        _whole.add(key)
+
+
 def preview(raster: Raster, most: int) -> tuple[int, int, bytes]:
     """The picture no larger than so many px either way, as rows of red, green, blue and alpha from the top
     down.
@@ -122,18 +153,24 @@ def preview(raster: Raster, most: int) -> tuple[int, int, bytes]:
     """
     from PIL import Image
 
+    with _told_of(raster), _opened(Path(raster.file)) as image:
+        image.draft("RGB", (most, most))  # a JPEG is read small at once
+        factor = max(1, -(-max(image.size) // most))
+        small = Image.new("RGBA", (-(-image.width // factor), -(-image.height // factor)))
+        rows = max(1, _STRIP_PX // (image.width * factor)) * factor
+        for top, strip in bands(Path(raster.file), rows, image):
+            plain = strip if strip.mode in ("RGB", "RGBA", "L", "LA") else strip.convert("RGBA")
+            reduced = Image.merge(plain.mode,
+                                  [plain.getchannel(c).reduce(factor) for c in plain.getbands()])
+            small.paste(reduced.convert("RGBA"), (0, top // factor))
+        return small.width, small.height, small.tobytes()
+
+
+@contextmanager
+def _told_of(raster: Raster) -> Iterator[None]:
+    """What is wrong with a picture is said with the name of its file."""
     try:
-        with _opened(Path(raster.file)) as image:
-            image.draft("RGB", (most, most))  # a JPEG is read small at once
-            factor = max(1, -(-max(image.size) // most))
-            small = Image.new("RGBA", (-(-image.width // factor), -(-image.height // factor)))
-            rows = max(1, _STRIP_PX // (image.width * factor)) * factor
-            for top, strip in bands(Path(raster.file), rows, image):
-                plain = strip if strip.mode in ("RGB", "RGBA", "L", "LA") else strip.convert("RGBA")
-                reduced = Image.merge(plain.mode,
-                                      [plain.getchannel(c).reduce(factor) for c in plain.getbands()])
-                small.paste(reduced.convert("RGBA"), (0, top // factor))
-            return small.width, small.height, small.tobytes()
+        yield
     except ImportRefused as error:
         raise ImportRefused(error.sentence, raster.file, error.remedy) from None
     except (OSError, SyntaxError, ValueError, EOFError) as error:
@@ -147,32 +184,21 @@ def preview(raster: Raster, most: int) -> tuple[int, int, bytes]:
 
 def read_drawing(data: bytes) -> Vector:
     """A drawing's filled and stroked paths.  Raises ImportRefused with the reason."""
-    refuse_entities(data)
     import svgelements  # only drawings read in need it
 
-    try:
-        drawing = svgelements.SVG.parse(io.BytesIO(data), reify=True, ppi=_PPI)
-        width, height = float(drawing.width), float(drawing.height)
-    except Exception as error:  # noqa: BLE001 - a broken drawing breaks its reader in many ways
-        raise ImportRefused(say("the drawing is broken ({error})", error=str(error)[:80]), "",
-                            "save it as plain SVG") from None
+    sketch = svg_reading.read(data)
+    width, height = sketch.width, sketch.height
     if not (0.01 < width < 1e6 and 0.01 < height < 1e6):
         raise ImportRefused("the drawing has no size", "", "give it a width and a height")
-    mm = MM_PER_INCH / _PPI
+    mm = MM_PER_INCH / svg_reading.PPI
     marks: list[Mark] = []
-    ignored = 0
-    for number, element in enumerate(drawing.elements()):
-        if number > _MOST_PARTS:
-            raise ImportRefused(say("more than {most} parts are no drawing for a panel", most=_MOST_PARTS),
-                                "", "save it as PNG instead")
-        if isinstance(element, (svgelements.Text, svgelements.Image)):
+    ignored = sketch.others
+    for shape in sketch.shapes:
+        mark = _mark(svgelements, shape, mm, height)
+        if mark is None:
             ignored += 1
-        elif isinstance(element, svgelements.Shape):
-            mark = _mark(svgelements, element, mm, height)
-            if mark is None:
-                ignored += 1
-            elif mark.fill is not None or mark.stroke is not None:
-                marks.append(mark)
+        elif mark.fill is not None or mark.stroke is not None:
+            marks.append(mark)
     if not marks:
         raise ImportRefused("the drawing holds no filled or drawn path", "",
                             "turn its words and pictures into paths, or save it as PNG")
@@ -185,7 +211,9 @@ def _mark(svgelements: Any, element: Any, mm: float, height: float) -> Mark | No
         return None
 
     def at(p: Any) -> Point:
-        return float(p.x) * mm, (height - float(p.y)) * mm
+        if not svg_reading.is_near(p[0], p[1]):
+            raise ValueError
+        return float(p[0]) * mm, (height - float(p[1])) * mm
 
     commands: list[tuple[str, tuple[Point, ...]]] = []
     try:
@@ -197,20 +225,24 @@ def _mark(svgelements: Any, element: Any, mm: float, height: float) -> Mark | No
             elif isinstance(segment, svgelements.Line):
                 commands.append(("L", (at(segment.end),)))
             elif isinstance(segment, svgelements.Arc):
-                commands += [("C", (at(c.control1), at(c.control2), at(c.end)))
-                             for c in segment.as_cubic_curves()]
+                commands += [("C", (at(a), at(b), at(end))) for a, b, end in svg_reading.as_curves(segment)]
             elif isinstance(segment, svgelements.QuadraticBezier):
                 a, c, b = at(segment.start), at(segment.control), at(segment.end)
                 commands.append(("C", ((a[0] + 2 / 3 * (c[0] - a[0]), a[1] + 2 / 3 * (c[1] - a[1])),
                                        (b[0] + 2 / 3 * (c[0] - b[0]), b[1] + 2 / 3 * (c[1] - b[1])), b)))
             else:
                 commands.append(("C", (at(segment.control1), at(segment.control2), at(segment.end))))
-    except (AttributeError, TypeError, ValueError, ZeroDivisionError):
+        thick = float(element.stroke_width or 0.0)
+    except (AttributeError, TypeError, ValueError, ZeroDivisionError, OverflowError):
         return None
+    if not svg_reading.is_near(thick, 0.0):
+        return None
+    begin = next((i for i, (name, _) in enumerate(commands) if name == "M"), len(commands))
+    commands = commands[begin:]  # what is drawn from nowhere is not drawn
     if not commands:
         return Mark((), None)
     fill, stroke = (_colour(c) for c in (element.fill, element.stroke))
-    return Mark(tuple(commands), fill, stroke, float(element.stroke_width or 0.0) * mm if stroke else 0.0,
+    return Mark(tuple(commands), fill, stroke, thick * mm if stroke else 0.0,
                 element.values.get("fill-rule") == "evenodd")
 
 

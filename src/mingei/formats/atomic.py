@@ -18,7 +18,7 @@ from mingei.core.words import say
 _PART = ".part"
 
 
-def write(path: Path, data: bytes, keep: bool = False) -> None:
+def write(path: Path, data: bytes | bytearray, keep: bool = False) -> None:
     """Put data at path, whole or not at all.
 
     keep: leave the version before as ``name~`` beside it.
@@ -27,6 +27,8 @@ def write(path: Path, data: bytes, keep: bool = False) -> None:
     temporary = ""
     try:
         path = Path(os.path.realpath(path))  # write through a link, never over it
+        if path.is_symlink():  # the whole path was followed: what is left leads back to itself
+            raise ExportError("its link leads round in a circle", str(path), "choose another name")
         if path.exists() and not path.is_file():
             raise ExportError("a pipe, a folder or a device has that name", str(path), "choose another name")
         begin = _begin(path)

@@ -85,7 +85,7 @@ def _one_drawing(project: Project, wanted: Wanted) -> Drawing:
     return drawings[0]
 
 
-def _svg(project: Project, wanted: Wanted) -> tuple[bytes, Remarks]:
+def _svg(project: Project, wanted: Wanted) -> tuple[bytes | bytearray, Remarks]:
     from mingei.formats.svg import svg
 
     drawing = _one_drawing(project, wanted)
@@ -122,7 +122,7 @@ class Format(NamedTuple):
     """A format: its name in words and its writer."""
 
     words: str
-    write: Callable[[Project, Wanted], tuple[bytes, Remarks]]
+    write: Callable[[Project, Wanted], tuple[bytes | bytearray, Remarks]]
 
 
 FORMATS: Mapping[str, Format] = {
@@ -145,7 +145,7 @@ def printed_on(made: Build) -> Mapping[Pattern, tuple[Printed, ...]]:
         return {}
     from mingei.formats import artwork
 
-    return printed(made.brief.arts, made.patterns, artwork.gather(made.brief.arts)[0])
+    return printed(made.brief.arts, made.patterns, artwork.gather(made.brief.arts, whole=True)[0])
 
 
 def _loads(project: Project, piece: str) -> list[Load]:
@@ -259,7 +259,7 @@ def _free(name: str, taken: Mapping[str, object]) -> str:
     return next(n for n in chain([name], (f"{name} ({i})" for i in count(2))) if n.lower() not in lower)
 
 
-def _written(kind: str, drawings: list[Drawing], title: str) -> bytes:
+def _written(kind: str, drawings: list[Drawing], title: str) -> bytes | bytearray:
     if kind == "svg":
         from mingei.formats.svg import svg
 

@@ -16,7 +16,7 @@ from pathlib import Path as Path_
 from typing import TYPE_CHECKING, Any
 
 from mingei.assets import BOLD_FONT, TEXT_FONT
-from mingei.core.covering.art import Frame, Printed, Raster, Vector
+from mingei.core.covering.art import Frame, Picture, Printed, Raster, Vector
 from mingei.core.drawing import LOOKS, Drawing, Ink, Stroke
 from mingei.core.plane.shape import Arc, Box, Path
 from mingei.formats.bands import bands
@@ -71,6 +71,7 @@ def pdf(drawings: Iterable[Drawing], title: str = "") -> bytes:
     canvas = Canvas(out, invariant=1, pageCompression=1, initialFontName=plain)
     _tell(canvas, title or (pages[0].title if pages else ""))
     layers = _layered(canvas)
+    held: dict[Picture, str] = {}
     k = POINTS_PER_MM
     for number, page in enumerate(pages):
         canvas.setPageSize((page.width * k, page.height * k))
@@ -86,7 +87,7 @@ def pdf(drawings: Iterable[Drawing], title: str = "") -> bytes:
             canvas.transform(sx, 0, 0, sy, (1 - sx) * w / 2, (1 - sy) * h / 2)
         with _layer(canvas, "artwork"):
             for printed in page.printed:
-                _art(canvas, printed)
+                _art(canvas, printed, held)
         canvas.setLineCap(0)
         for name, strokes in (("folds", [s for s in page.strokes if not s.mark and s.ink is not Ink.CUT]),
                               ("cuts", [s for s in page.strokes if not s.mark and s.ink is Ink.CUT]),
@@ -150,7 +151,7 @@ def _layer(canvas: Canvas, name: str) -> Iterator[None]:
     canvas._code.append("EMC")
 
 
-def _art(canvas: Canvas, printed: Printed) -> None:
+def _art(canvas: Canvas, printed: Printed, held: dict[Picture, str]) -> None:
     """A picture at its full resolution, cut off at its outlines; a missing one as a crossed box with its
     name."""
     canvas.saveState()
@@ -168,46 +169,55 @@ def _art(canvas: Canvas, printed: Printed) -> None:
         canvas.translate(frame.middle[0] * k, frame.middle[1] * k)
         canvas.rotate(frame.turn_deg)
         canvas.translate(-frame.width / 2 * k, -frame.height / 2 * k)
-        if isinstance(printed.picture, Raster):
-            _pixels(canvas, printed.picture, frame)
-        elif isinstance(printed.picture, Vector):
-            _marks(canvas, printed.picture, frame)
-        else:
+        if printed.picture is None:
             _missing(canvas, printed.name, frame)
+        else:
+            name = _once(canvas, printed.picture, held)
+            canvas.scale(frame.width * k / printed.picture.width, frame.height * k / printed.picture.height)
+            canvas.doForm(name)
         canvas.restoreState()
     canvas.restoreState()
 
 
-def _pixels(canvas: Canvas, picture: Raster, frame: Frame) -> None:
+def _once(canvas: Canvas, picture: Picture, held: dict[Picture, str]) -> str:
+    """The name under which a picture is in the document, at its own size; put there the first time."""
+    if picture not in held:
+        held[picture] = name = f"picture-{len(held)}"
+        canvas.beginForm(name, 0, 0, picture.width, picture.height)
+        if isinstance(picture, Raster):
+            _pixels(canvas, picture)
+        else:
+            _marks(canvas, picture)
+        canvas.endForm()
+    return held[picture]
+
+
+def _pixels(canvas: Canvas, picture: Raster) -> None:
     """A JPEG goes in as it is; other pictures in bands, so that a large one is never held whole."""
     from PIL import Image
     from reportlab.lib.utils import ImageReader
 
-    k = POINTS_PER_MM
     if picture.width * picture.height <= _BAND_PX or Path_(picture.file).suffix.lower() in (".jpg", ".jpeg"):
-        canvas.drawImage(picture.file, 0, 0, frame.width * k, frame.height * k, mask="auto")
+        canvas.drawImage(picture.file, 0, 0, picture.width, picture.height, mask="auto")
         return
     with Image.open(picture.file, formats=("PNG", "JPEG")) as image:
         rows = max(1, int(_BAND_PX // image.width))
         for top, band in bands(Path_(picture.file), rows, image):
             low = top + band.height
-            canvas.drawImage(ImageReader(band), 0, (1 - low / image.height) * frame.height * k,
-                             frame.width * k,
-                             (low - top) / image.height * frame.height * k, mask="auto")
+            canvas.drawImage(ImageReader(band), 0, image.height - low, image.width, low - top, mask="auto")
 
 
-def _marks(canvas: Canvas, picture: Vector, frame: Frame) -> None:
-    scale = frame.width / picture.width * POINTS_PER_MM
+def _marks(canvas: Canvas, picture: Vector) -> None:
     for mark in picture.marks:
         path = canvas.beginPath()
         for name, points in mark.commands:
-            flat = [v * scale for p in points for v in p]
+            flat = [v for p in points for v in p]
             {"M": path.moveTo, "L": path.lineTo, "C": path.curveTo, "Z": path.close}[name](*flat)
         if mark.fill is not None:
             canvas.setFillColorRGB(*(c / 255 for c in mark.fill))
         if mark.stroke is not None:
             canvas.setStrokeColorRGB(*(c / 255 for c in mark.stroke))
-            canvas.setLineWidth(mark.width * scale)
+            canvas.setLineWidth(mark.width)
         canvas.drawPath(path, stroke=mark.stroke is not None, fill=mark.fill is not None, fillMode=0
                         if mark.even_odd else 1)
 

@@ -4,12 +4,14 @@ from __future__ import annotations
 
 import base64
 import math
+import re
 import xml.etree.ElementTree as ET
 from collections.abc import Iterable
 from pathlib import Path as Path_
 from typing import TYPE_CHECKING
+from xml.sax.saxutils import unescape
 
-from mingei.core.covering.art import Mark, Raster, Vector
+from mingei.core.covering.art import Mark, Picture, Vector
 from mingei.core.drawing import LOOKS, Drawing, Ink, in_order
 from mingei.core.plane.shape import Arc, Path
 
@@ -24,13 +26,15 @@ def number(value: float) -> str:
     return "0" if text in ("-0", "") else text
 
 
+#: Stands for a file until all else is written.
+_LATER = "file-to-be-put-in:"
 #: The editor's own attributes by which groups are shown as layers.
 _LAYERS = "http://www.inkscape.org/namespaces/inkscape"
 #: The order in which what is done to the card stands, after marks and words: the cuts last.
 ORDER = (Ink.DRAW, Ink.GUIDE, Ink.PERFORATE, Ink.VALLEY, Ink.MOUNTAIN, Ink.BEND, Ink.CUT)
 
 
-def svg(drawing: Drawing) -> bytes:
+def svg(drawing: Drawing) -> bytes | bytearray:
     """The drawing as one SVG document; y points down in it.
 
     Each group is there once, in working order, with a colour of its own; openings come before the outlines
@@ -54,7 +58,7 @@ def svg(drawing: Drawing) -> bytes:
             for stroke in in_order(strokes):
                 ET.SubElement(group, "path", {"d": path_data(stroke.path, drawing.height)})
     ET.indent(root, " ")
-    return bytes(ET.tostring(root, encoding="utf-8", xml_declaration=True)) + b"\n"
+    return _written(bytes(ET.tostring(root, encoding="utf-8", xml_declaration=True)) + b"\n")
 
 
 def _group(root: ET.Element, name: str, ink: Ink | None = None) -> ET.Element:
@@ -99,6 +103,7 @@ def _art(root: ET.Element, drawing: Drawing) -> None:
     """Artwork within the group of its ink: pictures embedded as they are, drawings and letters as paths, each
     cut off at its outlines."""
     group = ET.SubElement(root, "g", {"id": "artwork", "stroke": "none"})
+    once: dict[Picture, str] = {}
     for index, printed in enumerate(drawing.printed):
         cut = ET.SubElement(group, "clipPath", {"id": f"within-{index}"})
         data = []
@@ -110,28 +115,52 @@ def _art(root: ET.Element, drawing: Drawing) -> None:
         for frame in printed.frames:
             x, y = frame.middle
             placed = f"translate({number_pair(x, drawing.height - y)}) rotate({number(-frame.turn_deg)})"
-            if isinstance(printed.picture, Vector):
-                scale = frame.width / printed.picture.width
-                middle = number_pair(-printed.picture.width / 2, -printed.picture.height / 2)
-                turned_up = f"scale({number(scale)} {number(-scale)}) translate({middle})"
-                inner = ET.SubElement(clipped, "g", {"transform": f"{placed} {turned_up}"})
-                for mark in printed.picture.marks:
-                    ET.SubElement(inner, "path", _mark(mark))
+            if printed.picture is not None:
+                picture = printed.picture
+                if picture not in once:
+                    once[picture] = f"picture-{len(once)}"
+                    _hold(group, picture, once[picture])
+                scale = f"{frame.width / picture.width:.9g} {frame.height / picture.height:.9g}"
+                middle = number_pair(-picture.width / 2, -picture.height / 2)
+                ET.SubElement(clipped, "use", {"href": f"#{once[picture]}", "transform":
+                                               f"{placed} scale({scale}) translate({middle})"})
                 continue
             box = {"x": number(-frame.width / 2), "y": number(-frame.height / 2),
                    "width": number(frame.width),
                    "height": number(frame.height), "transform": placed}
-            if isinstance(printed.picture, Raster):
-                file = Path_(printed.picture.file)
-                kind = "jpeg" if file.suffix.lower() in (".jpg", ".jpeg") else "png"
-                held = base64.b64encode(file.read_bytes()).decode("ascii")
-                ET.SubElement(clipped, "image", {**box, "preserveAspectRatio": "none",
-                                                 "href": f"data:image/{kind};base64,{held}"})
-            else:
-                missing = ET.SubElement(clipped, "rect",
-                                        {**box, "fill": "none", "stroke": "#000000", "stroke-width": "0.2",
-                                         "stroke-dasharray": "1 1"})
-                ET.SubElement(missing, "title").text = printed.name
+            missing = ET.SubElement(clipped, "rect",
+                                    {**box, "fill": "none", "stroke": "#000000", "stroke-width": "0.2",
+                                     "stroke-dasharray": "1 1"})
+            ET.SubElement(missing, "title").text = printed.name
+
+
+def _hold(group: ET.Element, picture: Picture, name: str) -> None:
+    """A picture as it is used from then on, at its own size, y down."""
+    within = ET.SubElement(ET.SubElement(group, "defs"), "g", {"id": name})
+    if isinstance(picture, Vector):
+        within.set("transform", f"translate(0 {number(picture.height)}) scale(1 -1)")
+        for mark in picture.marks:
+            ET.SubElement(within, "path", _mark(mark))
+        return
+    ET.SubElement(within, "image", {"width": number(picture.width), "height": number(picture.height),
+                                    "preserveAspectRatio": "none", "href": _LATER + picture.file})
+
+
+def _written(text: bytes) -> bytes | bytearray:
+    """The document with the files of its pictures put in, band by band, so that none is held twice."""
+    parts = re.split(rb'"' + _LATER.encode() + rb'([^"]*)"', text)
+    if len(parts) == 1:
+        return text
+    out = bytearray(parts[0])
+    for name, rest in zip(parts[1::2], parts[2::2], strict=True):
+        file = Path_(unescape(name.decode("utf-8"), {"&quot;": '"'}))
+        kind = b"jpeg" if file.suffix.lower() in (".jpg", ".jpeg") else b"png"
+        out += b'"data:image/' + kind + b";base64,"
+        with file.open("rb") as stream:
+            while data := stream.read(3 << 18):
+                out += base64.b64encode(data)
+        out += b'"' + rest
+    return out
 
 
 def number_pair(x: float, y: float) -> str:

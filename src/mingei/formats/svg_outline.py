@@ -3,9 +3,9 @@ within a hundredth of a mm."""
 
 from __future__ import annotations
 
-import io
 import math
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
+from itertools import count
 from pathlib import Path
 from typing import Any, NamedTuple
 
@@ -15,10 +15,13 @@ from mingei.core.plane.contour import MOST_CORNERS, Knot, Outline, sound
 from mingei.core.plane.contour import path as contour_path
 from mingei.core.plane.shape import flat_points, signed_area
 from mingei.core.words import say
+from mingei.formats import svg_reading
+from mingei.formats.reading import read as read_file
+from mingei.formats.svg_reading import LARGEST, half_diameters
 
-#: CSS: 96 px are an inch, whatever the screen.
-_MM_PER_PX = MM_PER_INCH / 96.0
-_LARGEST = 4 * 1024 * 1024
+_MM_PER_PX = MM_PER_INCH / svg_reading.PPI
+#: So many shapes, and so many segments of all of them, are looked at for the outline.
+_MOST_SHAPES, _MOST_SEGMENTS = 5000, 40_000
 #: Curves become arcs that keep this near, mm.
 _NEAR_MM = 0.01
 #: Ends of a path this near each other (mm) close it.
@@ -41,44 +44,38 @@ class Found(NamedTuple):
 def load(path: Path) -> Found:
     """Read a drawing's outline.  Raises ImportRefused naming the file and the reason."""
     try:
-        if path.stat().st_size > _LARGEST:
-            raise ImportRefused("the drawing is too large to be one outline", str(path),
-                                "save just the outline")
-        data = path.read_bytes()
+        data = read_file(path, LARGEST)
     except OSError as error:
         raise ImportRefused(say("it cannot be read ({strerror})", strerror=error.strerror or error),
-                            str(path),
-                            "check the name and that you may read it") from None
+                            str(path), "check the name and that you may read it") from None
+    except MingeiError as error:
+        raise ImportRefused(error.sentence, str(path), error.remedy) from None
     try:
         return read(data)
     except MingeiError as error:
         raise ImportRefused(error.sentence, str(path), error.remedy) from None
 
 
-def refuse_entities(data: bytes) -> None:
-    """Raises ImportRefused when a drawing defines entities, which could make a small file swallow all
-    memory."""
-    if (b"<!ENTITY" in data or (b"<!DOCTYPE" in data[:4096]
-                                and b"[" in data[:4096].split(b"<!DOCTYPE", 1)[1].split(b">", 1)[0])):
-        raise ImportRefused("the drawing defines entities of its own, which are not followed", "",
-                            "save it as plain SVG")
-
-
 def read(data: bytes) -> Found:
     """The outline in a drawing's bytes.  Raises ImportRefused with the reason."""
-    refuse_entities(data)
     import svgelements  # only drawings read in need it
 
+    drawing = svg_reading.read(data)
+    if len(drawing.shapes) > _MOST_SHAPES:
+        raise ImportRefused(say("{count} shapes are no outline to be cut", count=len(drawing.shapes)), "",
+                            "save just the outline")
     try:
-        drawing = svgelements.SVG.parse(io.BytesIO(data), reify=True, ppi=96)
-        shapes = [abs(svgelements.Path(e)) for e in drawing.elements() if isinstance(e, svgelements.Shape)]
-        loops = [loop for shape in shapes for loop in _loops(shape)]
+        paths = [abs(svgelements.Path(shape)) for shape in drawing.shapes]
+        if sum(map(len, paths)) > _MOST_SEGMENTS:
+            raise ImportRefused(say("the drawing has more than {most} corners", most=_MOST_SEGMENTS), "",
+                                "save just the outline, simplified")
+        spent = count(1)
+        loops = [loop for path in paths for loop in _loops(path, spent)]
     except MingeiError:
         raise
-    except Exception as error:  # noqa: BLE001 - a broken drawing fails in as many ways as it can be broken
-        raise ImportRefused(say("it is no SVG drawing, or a broken one ({error})", error=str(error)[:80]
-                                or type(error).__name__), "",
-                            "save it again as plain SVG") from None
+    except Exception as error:  # noqa: BLE001 - a broken path fails in as many ways as it can be broken
+        raise ImportRefused(say("one of its paths is broken ({error})", error=str(error)[:80]
+                                or type(error).__name__), "", "save it again as plain SVG") from None
     if not loops:
         raise ImportRefused("the drawing holds no closed path", "",
                             "draw the outline as one closed path; text and pictures do not count")
@@ -111,8 +108,8 @@ def _inside(outline: Outline, others: list[Outline]) -> tuple[Outline, ...]:
                             for _, other in found))
 
 
-def _loops(path: Any) -> list[Outline]:
-    """The closed parts of a path, mm, y up."""
+def _loops(path: Any, spent: Iterator[int]) -> list[Outline]:
+    """The closed parts of a path, mm, y up.  spent: counts the corners of the whole drawing."""
     loops: list[Outline] = []
     knots: list[Knot] = []
     end = (0.0, 0.0)
@@ -131,12 +128,18 @@ def _loops(path: Any) -> list[Outline]:
             continue
         point = _in_mm(segment)
         first, last = point(0.0), point(1.0)
-        if not all(map(math.isfinite, (*first, *last))):
-            raise ImportRefused("a point of the drawing is no number", "", "save it again as plain SVG")
+        if not all(svg_reading.is_near(*p) for p in (first, last, point(0.5))):
+            raise ImportRefused("a point of the drawing lies on no sheet", "", "save it again as plain SVG")
         if math.dist(first, last) < 1e-6 and kind in ("Close", "Line"):
             end = last
         else:
-            knots += [Knot(*first)] if kind in ("Close", "Line") else _arcs(point, 0.0, 1.0, 0)
+            fresh = ([Knot(*first)] if kind in ("Close", "Line")
+                     else _round(segment, point) if kind == "Arc" and _is_round(segment)
+                     else _arcs(point, 0.0, 1.0, 0))
+            if max(next(spent) for _ in (0, *fresh)) > _MOST_SEGMENTS:
+                raise ImportRefused(say("the drawing has more than {most} corners", most=_MOST_SEGMENTS), "",
+                                    "save just the outline, simplified")
+            knots += fresh
             end = last
         if len(knots) > MOST_CORNERS:
             raise ImportRefused(say("the outline has more than {most} corners", most=MOST_CORNERS), "",
@@ -148,11 +151,55 @@ def _loops(path: Any) -> list[Outline]:
 
 
 def _in_mm(segment: Any) -> Callable[[float], tuple[float, float]]:
-    def at(t: float) -> tuple[float, float]:
-        p = segment.point(t)
+    """Where a segment is at a share 0..1 of it, mm, y up."""
+    def mm(p: Any) -> tuple[float, float]:
         return float(p.x) * _MM_PER_PX, -float(p.y) * _MM_PER_PX
 
+    kind = type(segment).__name__
+    if kind == "Arc" and not _is_flat(segment):
+        (x, y), u, v, begin, sweep = half_diameters(segment)
+
+        def on(t: float) -> tuple[float, float]:
+            cos, sin = math.cos(begin + t * sweep), math.sin(begin + t * sweep)
+            return (x + cos * u[0] + sin * v[0]) * _MM_PER_PX, -(y + cos * u[1] + sin * v[1]) * _MM_PER_PX
+
+        return on
+    between = {"QuadraticBezier": ("control",), "CubicBezier": ("control1", "control2")}.get(kind, ())
+    corners = [mm(getattr(segment, name)) for name in ("start", *between, "end")]
+    shares = [math.comb(len(corners) - 1, i) for i in range(len(corners))]
+
+    def at(t: float) -> tuple[float, float]:  # Bernstein's form of a Bezier curve, and of a line
+        rest, most = 1.0 - t, len(corners) - 1
+        weights = [share * t ** i * rest ** (most - i) for i, share in enumerate(shares)]
+        return (sum(w * x for w, (x, _) in zip(weights, corners, strict=True)),
+                sum(w * y for w, (_, y) in zip(weights, corners, strict=True)))
+
     return at
+
+
+def _is_flat(arc: Any) -> bool:
+    """Whether an arc was flattened to a line."""
+    try:
+        half_diameters(arc)
+    except ZeroDivisionError:
+        return True
+    return False
+
+
+def _is_round(arc: Any) -> bool:
+    """Whether an arc of an ellipse is one of a circle."""
+    if _is_flat(arc):
+        return False
+    _, u, v, _, _ = half_diameters(arc)
+    size = math.hypot(*u)
+    return bool(abs(size - math.hypot(*v)) <= 1e-9 * size and abs(u[0] * v[0] + u[1] * v[1])
+                <= 1e-9 * size * size and abs(arc.sweep) > 1e-6)
+
+
+def _round(arc: Any, point: Callable[[float], tuple[float, float]]) -> list[Knot]:
+    """An arc of a circle as arcs of a quarter turn at most; it turns the other way once y goes up."""
+    steps = max(1, math.ceil(abs(arc.sweep) / (math.pi / 2) - 1e-9))
+    return [Knot(*point(i / steps), -math.degrees(arc.sweep) / steps) for i in range(steps)]
 
 
 def _arcs(point: Callable[[float], tuple[float, float]], t0: float, t1: float, depth: int) -> list[Knot]:

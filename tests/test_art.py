@@ -37,7 +37,7 @@ from mingei.formats.bands import bands
 from mingei.formats.export import Wanted, export
 from tests.strategies import briefs
 from tests.support import InFolder
-from tests.windows import WindowTest, click, settle, wait_for, write
+from tests.windows import WindowTest, click, reading_ends, settle, wait_for, write
 
 CARD = find_stock("card-300")
 
@@ -381,6 +381,7 @@ class InTheWindow(WindowTest):
     def add(self) -> None:
         with mock.patch.object(QFileDialog, "getOpenFileName", return_value=(str(self.path), "")):
             click(self.card.adds["picture"])
+            reading_ends()
         wait_for(lambda: self.document.prints_of(self.document.build))
 
     def test_a_picture_is_put_on_a_panel_seen_in_both_views_and_undone(self) -> None:
@@ -458,6 +459,7 @@ class InTheWindow(WindowTest):
         self.path.write_text("nothing")
         with mock.patch.object(QFileDialog, "getOpenFileName", return_value=(str(self.path), "")):
             click(self.card.adds["picture"])
+            reading_ends()
         self.assertEqual(self.document.brief.arts, ())
         self.assertFalse(self.card.reason.isHidden())
 

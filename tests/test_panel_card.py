@@ -15,7 +15,7 @@ from mingei.core.amendments.amend import seams, why_no_fin
 from mingei.core.amendments.opening import Opening, Shape
 from mingei.core.build import NOTHING, Part
 from mingei.core.draft import Joint
-from tests.windows import WindowTest, click, settle, write
+from tests.windows import WindowTest, click, reading_ends, settle, write
 
 
 @contextmanager
@@ -23,6 +23,7 @@ def answer_open(path: Path) -> Iterator[None]:
     """The toolkit's own dialog for opening answers with a path."""
     with mock.patch.object(QFileDialog, "getOpenFileName", return_value=(str(path), "")) as asked:
         yield
+        reading_ends()
     asked.assert_called_once()
 
 

@@ -13,7 +13,7 @@ from pathlib import Path
 from typing import TypeVar
 from unittest import mock
 
-from PySide6.QtCore import QEvent, QPoint, QPointF, Qt, QTimer
+from PySide6.QtCore import QEvent, QPoint, QPointF, Qt, QThreadPool, QTimer
 from PySide6.QtGui import QMouseEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QFileDialog, QLineEdit, QMessageBox, QPushButton, QWidget
@@ -35,6 +35,12 @@ def wait_for(condition: Callable[[], object]) -> None:
         if time.monotonic() > end:
             raise AssertionError("waited in vain")
         QTest.qWait(5)
+
+
+def reading_ends() -> None:
+    """What is read in the background is there."""
+    QThreadPool.globalInstance().waitForDone(20_000)
+    settle()
 
 
 def settle(ms: int = 30) -> None:

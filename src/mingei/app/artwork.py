@@ -3,6 +3,7 @@ panel is chosen."""
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import QSignalBlocker
@@ -20,6 +21,7 @@ from PySide6.QtWidgets import (
 from mingei.app.document import Document
 from mingei.app.fields import CountField, QuietCombo
 from mingei.app.panel_card import PanelCard
+from mingei.app.taking_in import take_in
 from mingei.app.words import t
 from mingei.core.covering.art import Art, Fill, free_name
 from mingei.core.draft import Role
@@ -172,10 +174,16 @@ class ArtCard(PanelCard):
         if name:
             from mingei.formats import artwork
 
-            artwork.load(Path(name))  # refused here rather than shown as missing
             piece, panel = self.part()
-            self._print(Art(free_name(self.document.brief.arts, Path(name).stem[:40] or t("picture")), piece,
-                            panel, source=name))
+
+            def whole(path: Path, step: Callable[[], None]) -> None:
+                artwork.read_through(artwork.load(path), step)  # refused here rather than shown as missing
+
+            def then(_: None) -> None:
+                self._print(Art(free_name(self.document.brief.arts, Path(name).stem[:40] or t("picture")),
+                                piece, panel, source=name))
+
+            take_in(self, Path(name), whole, then, self._refuse)
 
     def _add_words(self) -> None:
         piece, panel = self.part()

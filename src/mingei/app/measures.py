@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QFileDialog, QHBoxLayout, QLabel, QPushButton, QVB
 from mingei.app.cards import Card
 from mingei.app.document import Document
 from mingei.app.fields import ChoiceField, CountField, LengthField, Offer, QuietCombo, Refusal
+from mingei.app.taking_in import take_in
 from mingei.app.words import capital, t
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.length import typeset
@@ -186,14 +187,15 @@ class MeasuresCard(Card):
             return
         from mingei.formats import svg_outline
 
-        try:
-            found = svg_outline.load(Path(file))
+        def then(found: svg_outline.Found) -> None:
             self.document.set_outline(name, contour.write_shape((found.outline, *found.inner)))
-        except MingeiError as error:
+            self.outline_reason.hide()
+
+        def refused(error: MingeiError) -> None:
             self.outline_reason.setText(capital(error.words))
             self.outline_reason.show()
-        else:
-            self.outline_reason.hide()
+
+        take_in(self, Path(file), lambda path, _: svg_outline.load(path), then, refused)
 
     def _set_count(self, name: str, count: int) -> None:
         try:

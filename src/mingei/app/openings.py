@@ -12,6 +12,7 @@ from mingei.app.document import Document
 from mingei.app.fields import CountField, LengthField
 from mingei.app.figures import write_both
 from mingei.app.panel_card import PanelCard
+from mingei.app.taking_in import take_in
 from mingei.app.words import t
 from mingei.core.amendments.opening import MOST_LAYERS, PATCH_MM, Opening, Shape, Trim
 from mingei.core.amendments.split import why_not
@@ -193,11 +194,15 @@ class OpeningsCard(PanelCard):
         if name:
             from mingei.formats import svg_outline
 
-            outline = svg_outline.load(Path(name)).outline
-            room, box = self._room(), contour.box(outline)
-            width = min(box.width, room[0] * 0.8, room[1] * 0.8 * box.width / box.height)
-            self._cut(Opening(self._free(t("outline")), self.panel(), Shape.DRAWN, round(width, 2),
-                              drawn=contour.write(outline)))
+            panel, room = self.panel(), self._room()
+
+            def then(found: svg_outline.Found) -> None:
+                box = contour.box(found.outline)
+                width = min(box.width, room[0] * 0.8, room[1] * 0.8 * box.width / box.height)
+                self._cut(Opening(self._free(t("outline")), panel, Shape.DRAWN, round(width, 2),
+                                  drawn=contour.write(found.outline)))
+
+            take_in(self, Path(name), lambda path, _: svg_outline.load(path), then, self._refuse)
 
     def _put(self, opening: Opening) -> None:
         self.document.set_opening(opening, t("change {name}", name=opening.name))

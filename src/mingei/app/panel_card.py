@@ -124,9 +124,12 @@ class PanelCard(Card):
         try:
             act()
         except MingeiError as error:
-            self.refresh()
-            self.reason.setText(t(error.words))
-            self.reason.show()
+            self._refuse(error)
+
+    def _refuse(self, error: MingeiError) -> None:
+        self.refresh()
+        self.reason.setText(t(error.words))
+        self.reason.show()
 
     def _add(self, name: str, put: Callable[[], object]) -> None:
         """Put something new there and show it; where it is refused, what was shown stays."""

@@ -113,7 +113,7 @@ def _opened(path: Path) -> Image:
             image = Image.open(path, formats=("PNG", "JPEG"))
     except UnidentifiedImageError:
         raise ImportRefused("this is neither PNG, JPEG nor SVG", "", "save it as one of these") from None
-    except (Image.DecompressionBombError, SyntaxError, ValueError):
+    except (Image.DecompressionBombError, SyntaxError, ValueError, MemoryError):
         raise ImportRefused("the picture is broken, or far too large", "", "save it anew, smaller") from None
     if image.width * image.height > _MOST_PIXELS or min(image.size) < 1:
         raise ImportRefused(say("{count} million pixels are too many", count=image.width * image.height
@@ -173,7 +173,7 @@ def _told_of(raster: Raster) -> Iterator[None]:
         yield
     except ImportRefused as error:
         raise ImportRefused(error.sentence, raster.file, error.remedy) from None
-    except (OSError, SyntaxError, ValueError, EOFError) as error:
+    except (OSError, SyntaxError, ValueError, EOFError, MemoryError) as error:
         raise ImportRefused(say("the picture is broken or cut short ({error})", error=str(error)[:80]),
                             raster.file,
                             "save it anew, or choose another") from None

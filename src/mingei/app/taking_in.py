@@ -1,0 +1,57 @@
+"""Reading what is brought in, a drawing or a picture, in the background: the window goes on, and Cancel
+leaves all as it was."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+from typing import TypeVar
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QProgressDialog, QWidget
+from shiboken6 import isValid
+
+from mingei.app.words import t
+from mingei.app.workers import Job
+from mingei.core.errors import MingeiError
+
+T = TypeVar("T")
+#: So long (ms) nothing is said of it.
+_PATIENCE_MS = 400
+
+
+def take_in(parent: QWidget, path: Path, read: Callable[[Path, Callable[[], None]], T],
+            then: Callable[[T], None], refused: Callable[[MingeiError], None]) -> Job:
+    """Read a file in the background.  read: with what it calls on the way, so that it can be stopped; then:
+    what is done with what was read; refused: what is done with the reason it was not, by either of them."""
+    said = QProgressDialog(t("Reading {name}…", name=path.name), t("Cancel"), 0, 0, parent)
+    said.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+    said.setWindowModality(Qt.WindowModality.WindowModal)
+    said.setMinimumDuration(_PATIENCE_MS)
+    job = Job(lambda progress: read(path, progress.stop_if_asked), parent)
+
+    def ended() -> bool:
+        """Put the words away; whether it was not called off."""
+        if isValid(said):
+            said.canceled.disconnect(job.cancel)
+            said.close()
+            said.deleteLater()
+        job.deleteLater()
+        return not job.cancelled
+
+    def done(found: T) -> None:
+        if ended():
+            try:
+                then(found)
+            except MingeiError as error:
+                refused(error)
+
+    def failed(error: MingeiError) -> None:
+        if ended():
+            refused(error)
+
+    said.canceled.connect(job.cancel)
+    job.done.connect(done)
+    job.failed.connect(failed)
+    job.stopped.connect(ended)
+    return job.start()

@@ -27,7 +27,17 @@ from mingei.core.layout.laying import GAP_MM
 from mingei.core.layout.marks import CHECK_BAR_MM, page_drawing
 from mingei.core.layout.material import material
 from mingei.core.layout.pack import pack
-from mingei.core.layout.place import Load, arrange, fits, lay_out, loads_of, room, sheets_that_do, yield_of
+from mingei.core.layout.place import (
+    Load,
+    arrange,
+    fits,
+    lay_out,
+    loads_of,
+    piles_of,
+    room,
+    sheets_that_do,
+    yield_of,
+)
 from mingei.core.layout.sheets import SHEETS, find_sheet
 from mingei.core.plane.shape import path_bounds
 from mingei.core.project import Brief, new_brief, new_project
@@ -200,7 +210,7 @@ class WhatItTakes(unittest.TestCase):
         card = replace(find_stock("card-220"), price=0.5)
         tags = build(replace(new_brief("tag", {"width": 90.0, "height": 120.0}), copies=9), card).patterns
         pages = arrange(loads_of("Tag", tags), find_sheet("A4")).pages
-        (found,) = material(pages)
+        (found,) = material(piles_of(pages))
         self.assertEqual((found.sheets, found.money), (len(pages), 0.5 * len(pages)))
         self.assertAlmostEqual(found.card_mm2, 9 * tags[0].area)
         self.assertAlmostEqual(found.waste, 1 - 9 * tags[0].area / (len(pages) * 210 * 297))
@@ -208,7 +218,7 @@ class WhatItTakes(unittest.TestCase):
     def test_a_tiled_piece_is_counted_once(self) -> None:
         pattern = carton(length=250.0).pattern
         pages = arrange([Load("big", pattern)], replace(find_sheet("A4"), tile_mm=25.0)).pages
-        (found,) = material(pages)
+        (found,) = material(piles_of(pages))
         self.assertAlmostEqual(found.card_mm2, pattern.area)
         self.assertEqual(found.sheets, len(pages))
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import json
 import math
+import random
 import tempfile
 import unittest
 from dataclasses import replace
@@ -23,7 +24,7 @@ from mingei.core.layout.closer import closer
 from mingei.core.layout.laying import Laying, Spot, Way
 from mingei.core.layout.nest import Laid, Nest, Part, fewest
 from mingei.core.layout.offcuts import LEAST_MM, Offcut, left_over, uses
-from mingei.core.layout.pack import free_rectangles
+from mingei.core.layout.pack import free_rectangles, pack, pack_many
 from mingei.core.layout.place import (
     Load,
     arrange,
@@ -33,7 +34,7 @@ from mingei.core.layout.place import (
     loads_of,
     loads_of_all,
     outline,
-    pages_for,
+    piles_for,
     room,
     spots_of,
 )
@@ -368,9 +369,44 @@ class Offcuts(unittest.TestCase):
     def test_many_kits_take_no_more_sheets_than_as_many_times_one(self) -> None:
         loads, sheet = kit(), find_sheet("A3")
         one = len(arrange(loads, sheet).pages)
-        counts = [len(pages_for(kits, loads, sheet)) for kits in range(1, 8)]
+        counts = [sum(p.times for p in piles_for(kits, loads, sheet)) for kits in range(1, 8)]
         self.assertTrue(all(count <= kits * one for kits, count in enumerate(counts, 1)), counts)
-        self.assertLess(len(pages_for(7, loads, find_sheet("A0"))), 7)
+        self.assertLess(sum(p.times for p in piles_for(7, loads, find_sheet("A0"))), 7)
+
+
+class Many(unittest.TestCase):
+    @given(st.lists(st.tuples(st.floats(8.0, 190.0), st.floats(8.0, 190.0), st.integers(1, 700)), min_size=1,
+                    max_size=6))
+    def test_many_pieces_are_counted_out_exactly_and_lie_apart(
+            self, wanted: list[tuple[float, float, int]]) -> None:
+        sizes, counts = [(w, h) for w, h, _ in wanted], [n for _, _, n in wanted]
+        laid = [0] * len(wanted)
+        for puts, times in pack_many(sizes, counts, 200.0, 260.0, 3.0):
+            boxes = []
+            for put in puts:
+                laid[put.number] += times
+                w, h = sizes[put.number][::-1] if put.turned else sizes[put.number]
+                self.assertTrue(put.x + w <= 200.0 + 1e-6 and put.y + h <= 260.0 + 1e-6, put)
+                boxes.append(Box(put.x, put.y, put.x + w, put.y + h))
+            for a, b in combinations(boxes, 2):  # a gap between any two
+                self.assertTrue(a.right + 3.0 <= b.left + 1e-6 or b.right + 3.0 <= a.left + 1e-6
+                                or a.top + 3.0 <= b.bottom + 1e-6 or b.top + 3.0 <= a.bottom + 1e-6)
+        self.assertEqual(laid, counts)
+
+    def test_a_batch_wastes_no_more_than_laying_out_all(self) -> None:
+        rng = random.Random(8)
+        for _ in range(4):
+            sizes = [(rng.uniform(30, 120), rng.uniform(30, 120)) for _ in range(5)]
+            counts = [rng.randrange(60, 120) for _ in sizes]
+            one_by_one = [size for size, many in zip(sizes, counts, strict=True) for _ in range(many)]
+            batched = sum(times for _, times in pack_many(sizes, counts, 200.0, 260.0, 3.0))
+            self.assertLessEqual(batched, 1.05 * len(pack(tuple(one_by_one), 200.0, 260.0, 3.0)) + 1)
+
+    def test_a_thousand_copies_of_one_piece_are_laid_out_each_once(self) -> None:
+        made = build(new_brief("tag"), find_stock(new_brief("tag").stock))
+        load = Load("a", replace(made.pattern, copies=999))
+        layout = arrange([load], find_sheet("A4"))
+        self.assertEqual(sorted(i.copy for page in layout.pages for i in page.items), list(range(999)))
 
 
 class CommandLine(unittest.TestCase):

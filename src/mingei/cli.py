@@ -406,7 +406,7 @@ def _material(options: argparse.Namespace) -> int:
     from dataclasses import replace
 
     from mingei.core.layout.material import material
-    from mingei.core.layout.place import lay_out, loads_of_all, pages_for
+    from mingei.core.layout.place import lay_out, loads_of_all, piles_for
     from mingei.core.layout.sheets import find_sheet
     from mingei.formats import project_file
     from mingei.formats.export import builds_of
@@ -419,7 +419,7 @@ def _material(options: argparse.Namespace) -> int:
                          "write 1 to 1000")
     sheet, loads = project.paper, loads_of_all(builds_of(project))
     lay_out(loads, sheet, project.spots)  # refuses what is too large
-    found = material(pages_for(options.copies, loads, sheet, project.spots))
+    found = material(piles_for(options.copies, loads, sheet, project.spots))
     if options.json:
         print(json.dumps([{"stock": m.stock.id, "sheet": sheet.name, "sheets": m.sheets,
                            "money": round(m.money, 2),

@@ -4,10 +4,11 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
-from PySide6.QtCore import QEvent, QObject, Qt
+from PySide6.QtCore import QEvent, QObject, Qt, QTimer
 from PySide6.QtGui import QAction, QKeyEvent, QKeySequence
-from PySide6.QtWidgets import QDialog, QLineEdit, QListWidget, QListWidgetItem, QMenu, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QLineEdit, QListWidget, QListWidgetItem, QMenu, QVBoxLayout, QWidget
 
+from mingei.app.dialogs import Dialog
 from mingei.app.words import t
 
 
@@ -45,7 +46,7 @@ def each(*acts: Callable[[], object]) -> Callable[[], None]:
     return act
 
 
-class Finder(QDialog):
+class Finder(Dialog):
     """Type a few letters of what you want to do, press Enter."""
 
     def __init__(self, actions: Actions, parent: QWidget) -> None:
@@ -84,8 +85,10 @@ class Finder(QDialog):
     def _run(self) -> None:
         item = self.list.currentItem()
         if item is not None:
+            action = self.actions_[item.data(Qt.ItemDataRole.UserRole)]
+            # afterwards: what it asks would be asked within a key press on a line that is gone by then
+            QTimer.singleShot(0, action, action.trigger)
             self.accept()
-            self.actions_[item.data(Qt.ItemDataRole.UserRole)].trigger()
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
         if (isinstance(event, QKeyEvent) and event.type() == QEvent.Type.KeyPress

@@ -7,7 +7,6 @@ from dataclasses import replace
 
 from PySide6.QtCore import QSignalBlocker, QSize, Qt
 from PySide6.QtWidgets import (
-    QDialog,
     QDialogButtonBox,
     QFormLayout,
     QHBoxLayout,
@@ -22,6 +21,7 @@ from PySide6.QtWidgets import (
 )
 
 from mingei.app.desk import Desk
+from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
 from mingei.app.fields import CountField, QuietCombo
 from mingei.app.words import capital, t
@@ -43,7 +43,7 @@ from mingei.core.stock import (
 from mingei.core.words import placed, say
 
 
-class CabinetDialog(QDialog):
+class CabinetDialog(Dialog):
     """A list to search at the left, the chosen stock to read and change at the right.  Changes are kept at
     once and can be undone."""
 

@@ -7,7 +7,6 @@ from collections.abc import Sequence
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QPixmap
 from PySide6.QtWidgets import (
-    QDialog,
     QDialogButtonBox,
     QGridLayout,
     QLabel,
@@ -17,6 +16,7 @@ from PySide6.QtWidgets import (
 )
 
 from mingei.app.cards import Card
+from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
 from mingei.app.fields import QuietCombo
 from mingei.app.figures import write
@@ -29,7 +29,7 @@ from mingei.core.offer import Offer
 _PICTURE_PX = (220, 150)
 
 
-class CompareDialog(QDialog):
+class CompareDialog(Dialog):
     """Nothing changes until one of them is taken."""
 
     def __init__(self, document: Document, offers: Sequence[Offer], parent: QWidget, most: int) -> None:

@@ -4,9 +4,10 @@ from __future__ import annotations
 
 from PySide6.QtCore import QRectF, Qt, Signal
 from PySide6.QtGui import QPainter, QPaintEvent, QPen
-from PySide6.QtWidgets import QDialog, QDialogButtonBox, QLabel, QSlider, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QDialogButtonBox, QLabel, QSlider, QVBoxLayout, QWidget
 
 from mingei.app import theme
+from mingei.app.dialogs import Dialog
 from mingei.app.settings import Settings
 from mingei.app.words import t
 from mingei.core.length import MM_PER_INCH
@@ -32,7 +33,7 @@ class _Bar(QWidget):
                          t("{length} mm", length=BAR_MM))
 
 
-class DensityDialog(QDialog):
+class DensityDialog(Dialog):
     """chosen: px a mm."""
 
     chosen = Signal(float)

@@ -11,6 +11,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QCoreApplication, QLockFile, QObject, Qt, QThreadPool, Signal
 from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
 
+from mingei.app.dialogs import ask
 from mingei.app.document import Document
 from mingei.app.recovery import Autosave
 from mingei.app.settings import Settings
@@ -92,7 +93,7 @@ class Desk(QObject):
                 t("What is saved last there or here replaces the other. The version before is kept with ~ at "
                   "its end."))
             box.setDefaultButton(Buttons.Cancel)
-            if box.exec() != Buttons.Open:
+            if ask(box) != Buttons.Open:
                 return False
         self.settings.remember(path)
         self._show(project, path, lock)
@@ -225,7 +226,7 @@ class Desk(QObject):
         dialog = QPrintDialog(printer, self.window)
         dialog.setOption(QAbstractPrintDialog.PrintDialogOption.PrintPageRange)
         dialog.setWindowTitle(t("Print at actual size"))
-        if dialog.exec() == QPrintDialog.DialogCode.Accepted:
+        if ask(dialog) == QPrintDialog.DialogCode.Accepted:
             self.print_to(printer)
 
     def print_to(self, printer: QPrinter) -> None:
@@ -294,7 +295,7 @@ class Desk(QObject):
             box.button(Buttons.Cancel).setText(t("Ask me later"))
             box.setInformativeText(_told(saved, orphan.project))
             box.setDefaultButton(Buttons.Open)
-            answer = box.exec()
+            answer = ask(box)
             if answer == Buttons.Discard:
                 recovery.remove(orphan.kept_in)
             elif answer == Buttons.Open:
@@ -316,7 +317,7 @@ class Desk(QObject):
                           t("{name} has changes that are not saved.", name=self.document.name),
                           Buttons.Save | Buttons.Discard | Buttons.Cancel, self.window)
         box.setDefaultButton(Buttons.Save)
-        answer = box.exec()
+        answer = ask(box)
         if answer == Buttons.Save:
             return self.save() and self.wait() and not self.document.dirty
         return bool(answer == Buttons.Discard)

@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from PySide6.QtWidgets import QDialog, QDialogButtonBox, QFormLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QDialogButtonBox, QFormLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
 
+from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
 from mingei.app.fields import CountField
 from mingei.app.words import capital, t
@@ -14,7 +15,7 @@ from mingei.core.length import parse, typeset, write
 from mingei.core.words import placed
 
 
-class DrawerDialog(QDialog):
+class DrawerDialog(Dialog):
     """Shows what would be made; nothing changes until it is accepted."""
 
     def __init__(self, document: Document, parent: QWidget) -> None:

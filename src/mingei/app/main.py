@@ -14,7 +14,8 @@ from PySide6.QtWidgets import QApplication
 from mingei.app import theme
 from mingei.app.settings import Settings, state_folder
 from mingei.app.window import Window
-from mingei.core.errors import ExportError
+from mingei.app.words import t
+from mingei.core.errors import ExportError, MingeiError
 from mingei.core.words import quoted
 
 
@@ -87,7 +88,7 @@ def _last_words(kind: QtMsgType, context: QMessageLogContext, words: str | None)
     """What Qt says.  Where it gives up (no display, an unknown platform) that is said as a refusal, since it
     would end the process without one."""
     said = " ".join((words or "").split())
-    if kind == QtMsgType.QtFatalMsg:
+    if kind == QtMsgType.QtFatalMsg and QApplication.instance() is None:
         reason = next((each for each in _before if each), said).rstrip(". ")
         print(f"mingei: no window can be opened here ({reason[:100]}); start it on a desktop, or see "
               "mingei --help for what works without a window.", file=sys.stderr, flush=True)
@@ -105,6 +106,10 @@ def watch(window: Window) -> None:
     faults.begin(window.state)
 
     def said(kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
+        if isinstance(error, MingeiError):  # a refusal that no field took: nothing was changed
+            window.desk.complain(t("This cannot be done"), error)
+            window.document.changed.emit()
+            return
         faults.report(kind, error, trace)
         window.say(
             f"Something went wrong in Mingei itself. Your work is kept; the reason is in "

@@ -8,11 +8,12 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QTimer, QUrl, SignalInstance
 from PySide6.QtGui import QAction, QActionGroup, QDesktopServices, QKeySequence
-from PySide6.QtWidgets import QDialog, QDialogButtonBox, QLabel, QMenu, QUndoView, QVBoxLayout
+from PySide6.QtWidgets import QDialogButtonBox, QLabel, QMenu, QUndoView, QVBoxLayout
 
 from mingei import __version__
 from mingei.app import faults
 from mingei.app.actions import Actions, Finder, each
+from mingei.app.dialogs import Dialog
 from mingei.app.stations import Station
 from mingei.app.words import capital, t
 from mingei.core.folded.sides import STANDARD_VIEWS
@@ -288,14 +289,14 @@ def _help(actions: Actions, menu: QMenu, window: Window) -> None:
     actions.add(menu, "about", t("&About Mingei"), lambda: _about(window), "")
 
 
-def _dialog(window: Window, title: str, width: int, height: int) -> tuple[QDialog, QVBoxLayout]:
-    dialog = QDialog(window)
+def _dialog(window: Window, title: str, width: int, height: int) -> tuple[Dialog, QVBoxLayout]:
+    dialog = Dialog(window)
     dialog.setWindowTitle(title)
     dialog.resize(width, height)
     return dialog, QVBoxLayout(dialog)
 
 
-def _closing(dialog: QDialog, column: QVBoxLayout) -> None:
+def _closing(dialog: Dialog, column: QVBoxLayout) -> None:
     buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Close)
     buttons.rejected.connect(dialog.reject)
     column.addWidget(buttons)

@@ -6,7 +6,6 @@ from __future__ import annotations
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QImage, QPixmap, QResizeEvent
 from PySide6.QtWidgets import (
-    QDialog,
     QDialogButtonBox,
     QHBoxLayout,
     QLabel,
@@ -15,6 +14,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
 from mingei.app.fields import CountField, QuietCombo
 from mingei.app.words import capital, t
@@ -25,7 +25,7 @@ from mingei.core.length import write_mm
 from mingei.formats.rehearsal import KNOWN, Rehearsal, rehearse
 
 
-class RehearseDialog(QDialog):
+class RehearseDialog(Dialog):
     """Writes the PDF into memory, reads it back and shows a page of it as a printer would give it."""
 
     def __init__(self, document: Document, pages: int, parent: QWidget | None = None) -> None:

@@ -8,7 +8,6 @@ from dataclasses import replace
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import (
     QCheckBox,
-    QDialog,
     QDialogButtonBox,
     QFormLayout,
     QHeaderView,
@@ -22,6 +21,7 @@ from PySide6.QtWidgets import (
 )
 
 from mingei.app import theme
+from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
 from mingei.app.fields import QuietCombo
 from mingei.app.words import capital, t
@@ -36,7 +36,7 @@ from mingei.core.stock import Stock
 from mingei.core.words import placed, say
 
 
-class ScaleDialog(QDialog):
+class ScaleDialog(Dialog):
     """Shows what the scale in force would do; nothing changes until it is accepted."""
 
     def __init__(self, document: Document, parent: QWidget) -> None:

@@ -206,24 +206,30 @@ def _turned_to(solids: Solids, camera: NDArray[np.float64]) -> NDArray[np.bool_]
     return turned[:, 0] | turned[:, 1]  # type: ignore[no-any-return]  # numpy's own types do not say
 
 
+#: Frames of so many bytes in all are kept for the sizes drawn last.
+_ROOM_BYTES = 96 * 1024 * 1024
+
+
 class NoGraphics(Exception):
     """OpenGL is not to be had on this machine."""
 
 
 class _Target(NamedTuple):
     """Where one size of picture is drawn: colours with the faces that show, colours to read, smooth colours,
-    the faces that show, and how many times denser than the picture these are found."""
+    the faces that show, and how many times denser than the picture these are found; held: all that was made
+    for it and is let go with it, room: what that takes, bytes."""
 
     faces: Any
     plain: Any
     smooth: Any
     texture: Any
     finer: int
+    held: tuple[Any, ...]
+    room: int
 
     def release(self) -> None:
-        for held in (self.faces, self.plain, self.smooth, self.texture):
-            if held is not None:
-                held.release()
+        for held in self.held:  # what a frame is made of does not go with the frame
+            held.release()
 
 
 @cache
@@ -386,20 +392,27 @@ class Renderer:
 
     def _target(self, width: int, height: int, samples: int) -> _Target:
         key = (width, height, samples)
-        if key not in self._targets:
-            if len(self._targets) >= 8:  # a few sizes are kept, no more
-                for old in self._targets.values():
-                    old.release()
-                self._targets.clear()
+        if key in self._targets:
+            self._targets[key] = self._targets.pop(key)  # the last one used is the last one let go
+        else:
             # at rest the faces that show are found at twice the density: a rim of card may be thinner than a
             # pixel
             finer = _FINER if samples and width * height <= _FINER_MOST_PX else 1
             size, fine = (width, height), (width * finer, height * finer)
             colour, texture = self.context.renderbuffer(fine, 4), self.context.texture(fine, 1, dtype="f4")
-            faces = self.context.framebuffer([colour, texture], self.context.depth_renderbuffer(fine))
-            plain = self.context.framebuffer([self.context.renderbuffer(size, 4) if samples else colour])
-            smooth = (self.context.framebuffer([self.context.renderbuffer(size, 4, samples=samples)],
-                                               self.context.depth_renderbuffer(size, samples=samples))
-                      if samples else None)
-            self._targets[key] = _Target(faces, plain, smooth, texture, finer)
+            depth = self.context.depth_renderbuffer(fine)
+            faces = self.context.framebuffer([colour, texture], depth)
+            read = [self.context.renderbuffer(size, 4)] if samples else [colour]
+            plain = self.context.framebuffer(read)
+            smooth, fair = None, list[Any]()
+            if samples:
+                fair = [self.context.renderbuffer(size, 4, samples=samples),
+                        self.context.depth_renderbuffer(size, samples=samples)]
+                smooth = self.context.framebuffer(fair[:1], fair[1])
+            held = (faces, plain, *([smooth] if smooth else []), colour, texture, depth,
+                    *(read if samples else []), *fair)
+            room = width * height * (12 * finer ** 2 + (4 + 8 * samples if samples else 0))
+            while self._targets and room + sum(each.room for each in self._targets.values()) > _ROOM_BYTES:
+                self._targets.pop(next(iter(self._targets))).release()
+            self._targets[key] = _Target(faces, plain, smooth, texture, finer, held, room)
         return self._targets[key]

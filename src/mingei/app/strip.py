@@ -9,7 +9,6 @@ from pathlib import Path
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import (
-    QDialog,
     QDialogButtonBox,
     QFileDialog,
     QGridLayout,
@@ -21,6 +20,7 @@ from PySide6.QtWidgets import (
 
 from mingei.app import theme
 from mingei.app.desk import Desk
+from mingei.app.dialogs import Dialog
 from mingei.app.shelf import Shelf
 from mingei.app.words import capital, t
 from mingei.core.errors import MingeiError
@@ -79,7 +79,7 @@ class _Plot(QWidget):
                              f"{names[reading.what]} {reading.nominal:g}")
 
 
-class StripDialog(QDialog):
+class StripDialog(Dialog):
     """Lines for what was measured; empty ones do not count."""
 
     def __init__(self, stock: Stock, shelf: Shelf, desk: Desk, parent: QWidget) -> None:

@@ -36,7 +36,6 @@ def take_in(parent: QWidget, path: Path, read: Callable[[Path, Callable[[], None
             said.canceled.disconnect(job.cancel)
             said.close()
             said.deleteLater()
-        job.deleteLater()
         return not job.cancelled
 
     def done(found: T) -> None:

@@ -10,8 +10,9 @@ from PySide6.QtGui import QGuiApplication
 
 from mingei.app.document import Document
 
-#: So long (ms) after the last change nobody is in the middle of anything.
-_PAUSE_MS = 1500
+#: So long (ms) after the last change nobody is in the middle of anything; so long after it nobody minds a
+#: tenth of a second.
+_PAUSE_MS, _REST_MS = 1500, 20_000
 #: Objects made before the youngest are looked through, and how rarely the older ones are: the oldest only in
 #: a pause.
 _THRESHOLDS = (20_000, 20, 1_000_000)
@@ -27,6 +28,11 @@ class Tidying(QObject):
         self._pause.setInterval(_PAUSE_MS)
         self._pause.timeout.connect(self.tidy)
         document.changed.connect(self._pause.start)
+        self._rest = QTimer(self)
+        self._rest.setSingleShot(True)
+        self._rest.setInterval(_REST_MS)
+        self._rest.timeout.connect(self._all)
+        document.changed.connect(self._rest.start)
         app = QGuiApplication.instance()
         if isinstance(app, QGuiApplication):
             app.applicationStateChanged.connect(self._away)
@@ -48,5 +54,9 @@ class Tidying(QObject):
     def _away(self, state: Qt.ApplicationState) -> None:
         """Nobody is here: look through everything."""
         if state == Qt.ApplicationState.ApplicationInactive:
+            self._all()
+
+    def _all(self) -> None:
+        if gc.isenabled():
             gc.unfreeze()
             self.tidy()

@@ -9,7 +9,7 @@ import traceback
 from collections.abc import Callable
 from typing import Any
 
-from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal
+from PySide6.QtCore import QObject, QRunnable, Qt, QThreadPool, QTimer, Signal
 from shiboken6 import isValid
 
 from mingei.core.errors import MingeiError
@@ -33,7 +33,7 @@ class Progress:
     def report(self, fraction: float, words: str = "") -> None:
         """Say how far (0..1) the work is.  Raises Cancelled when it was asked to stop."""
         self.stop_if_asked()
-        self._job.progressed.emit(fraction, words)
+        self._job.report(fraction, words)
 
     def stop_if_asked(self) -> None:
         """Raises Cancelled when the job was asked to stop."""
@@ -41,27 +41,65 @@ class Progress:
             raise Cancelled
 
 
+#: Jobs that run, and those just over: what a thread may still touch is not let go under it.
+_held: set[Job] = set()
+#: So long (ms) after a job is over nothing touches it any more.
+_COOLED_MS = 1000
+
+
 class Job(QObject):
     """One piece of slow work.  Exactly one of done, failed and stopped is emitted, on the thread the job was
-    made on."""
+    made on; none once its owner is gone.
+
+    It is no child of its owner: a window may go while the work still runs, and what the work touches must not
+    go with it.
+    """
 
     done = Signal(object)
     failed = Signal(object)
     stopped = Signal()
     progressed = Signal(float, str)
+    _over = Signal(str, object)
+    _went = Signal(float, str)
 
-    def __init__(self, work: Callable[[Progress], Any], parent: QObject | None = None) -> None:
-        super().__init__(parent)
+    def __init__(self, work: Callable[[Progress], Any], owner: QObject | None = None) -> None:
+        super().__init__()
         self.work = work
         self.cancelled = False
+        self._owner = owner
+        queued = Qt.ConnectionType.QueuedConnection
+        self._over.connect(self._tell, queued)
+        self._went.connect(self._say, queued)
 
     def start(self) -> Job:
+        _held.add(self)
         QThreadPool.globalInstance().start(_Runner(self))
         return self
 
     def cancel(self) -> None:
         """Ask the work to stop; it does at its next report."""
         self.cancelled = True
+
+    def report(self, fraction: float, words: str) -> None:
+        """Called on the thread of the work."""
+        self._went.emit(fraction, words)
+
+    def end(self, how: str, what: object = None) -> None:
+        """Called on the thread of the work, last of all."""
+        self._over.emit(how, what)
+
+    @property
+    def _heard(self) -> bool:
+        return self._owner is None or isValid(self._owner)
+
+    def _say(self, fraction: float, words: str) -> None:
+        if self._heard:
+            self.progressed.emit(fraction, words)
+
+    def _tell(self, how: str, what: object) -> None:
+        QTimer.singleShot(_COOLED_MS, lambda: _held.discard(self))
+        if self._heard:
+            getattr(self, how).emit(*(() if how == "stopped" else (what,)))
 
 
 class _Runner(QRunnable):
@@ -73,18 +111,13 @@ class _Runner(QRunnable):
         try:
             result = self.job.work(Progress(self.job))
         except Cancelled:
-            self._tell("stopped")
+            self.job.end("stopped")
         except MingeiError as error:
-            self._tell("failed", error)
+            self.job.end("failed", error)
         except Exception as error:  # noqa: BLE001 - a fault must reach the person, not vanish with its thread
             traceback.print_exc()
-            self._tell("failed", MingeiError(say("something went wrong in Mingei itself ({error})",
-                                                 error=error), "",
-                                             "your work is untouched; please report it"))
+            self.job.end("failed", MingeiError(say("something went wrong in Mingei itself ({error})",
+                                                   error=error), "",
+                                               "your work is untouched; please report it"))
         else:
-            self._tell("done", result)
-
-    def _tell(self, signal: str, *what: object) -> None:
-        """Say how it ended, where whoever asked is still there: a window may have been closed meanwhile."""
-        if isValid(self.job):
-            getattr(self.job, signal).emit(*what)
+            self.job.end("done", result)

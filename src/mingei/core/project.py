@@ -30,7 +30,8 @@ from mingei.core.recipes import Kind, Value, Values, find_recipe
 from mingei.core.stock import DEFAULT_STOCK_ID, Stock, find_stock
 from mingei.core.words import say, some_of
 
-MOST_COPIES = 999
+#: Copies of one thing, and of all things of a project: more of a whole kit are counted as kits.
+MOST_COPIES, MOST_COPIES_IN_ALL = 999, 5000
 MOST_NOTES = 100_000
 #: What a thing can be scaled by.
 LEAST_FACTOR, MOST_FACTOR = 0.01, 100.0
@@ -335,6 +336,7 @@ class Project:
     def with_briefs(self, briefs: tuple[Brief, ...]) -> Project:
         """Other briefs, at least one; the file carries just the stocks they use, and no places of things that
         are gone."""
+        accept_copies(briefs)
         left = {b.id for b in briefs}
         spots = tuple(s for s in self.spots if s.owner in left)
         groups = tuple(g for g in self.laying.groups if g[0] in left)
@@ -404,6 +406,15 @@ def used(briefs: tuple[Brief, ...], own: tuple[Stock, ...]) -> tuple[Stock, ...]
     """The stocks briefs and their parts are of, once each, as they are in ``own`` or the catalogue."""
     ids = list(dict.fromkeys(i for b in briefs for i in (b.stock, *(i for _, i in b.parts))))
     return tuple(find_stock(i, own) for i in ids)
+
+
+def accept_copies(briefs: tuple[Brief, ...]) -> None:
+    """Raises MeasureError where more copies in all are asked for than are laid out at once."""
+    if (copies := sum(b.copies for b in briefs)) > MOST_COPIES_IN_ALL:
+        raise MeasureError(say("{count} copies in all are more than are laid out at once", count=copies),
+                           "copies",
+                           say("keep to {most}, and count kits where the sheets are laid out",
+                               most=MOST_COPIES_IN_ALL))
 
 
 def told_apart(briefs: tuple[Brief, ...]) -> tuple[Brief, ...]:

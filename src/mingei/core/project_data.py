@@ -39,6 +39,7 @@ from mingei.core.project import (
     Brief,
     Need,
     Project,
+    accept_copies,
     used,
 )
 from mingei.core.recipes import find_recipe
@@ -195,6 +196,7 @@ def from_data(data: Any) -> Project:
                            "take the id out of one of them")
     if not briefs:
         raise ProjectError("it holds nothing to make", "key 'briefs'", "begin a new project")
+    _accepted(lambda: accept_copies(briefs), "briefs")
     unit = top.get("unit", "mm")
     if unit not in ("mm", "in"):
         raise ProjectError(say("{unit!r} is not a unit", unit=unit), "key 'unit'", "write mm or in")

@@ -30,7 +30,7 @@ from mingei.app.scroll import WordScroll
 from mingei.app.space_view import SpaceView
 from mingei.app.stations import SideColumn, Station
 from mingei.app.stations.start import RecipeButton
-from mingei.app.words import t
+from mingei.app.words import capital, t
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.layout.sheets import SHEETS, find_sheet
 from mingei.core.offer import Offer, offer, ranked
@@ -314,6 +314,11 @@ class ThingCard(Card):
                            else Qt.AlignmentFlag.AlignVCenter)
             grid.addWidget(field, row, 1)
         self.body.addLayout(grid)
+        self.reason = QLabel()
+        self.reason.setObjectName("reason")
+        self.reason.setWordWrap(True)
+        self.reason.hide()
+        self.body.addWidget(self.reason)
         self.follow(document)
 
     def refresh(self) -> None:
@@ -329,7 +334,14 @@ class ThingCard(Card):
             field.blockSignals(False)
 
     def _copies(self, count: int) -> None:
-        self.document.set_copies(count)
+        try:
+            self.document.set_copies(count)
+        except MingeiError as error:
+            self.refresh()
+            self.reason.setText(capital(error.words))
+            self.reason.show()
+        else:
+            self.reason.hide()
 
     def _notes(self) -> None:
         self.document.set_notes(self.notes.toPlainText())

@@ -413,7 +413,7 @@ class DraftStation(Station):
         """Play the folding from where it stands, or from flat when it is finished; without motion, go to the
         next step."""
         if self.settings.flag("still"):
-            count = len(self.document.build.steps)
+            count = max(1, len(self.document.build.steps))
             at = 0 if self.document.fraction >= 1 else int(self.document.fraction * count + 1e-6) + 1
             self.document.fold(at / count)
             return

@@ -29,7 +29,7 @@ from mingei.app.rehearsing import RehearseDialog
 from mingei.app.sheet_cards import LayingCard, PrintedCard, PrinterCard, SpotCard
 from mingei.app.stations import SideColumn, Station
 from mingei.app.words import counted, t
-from mingei.app.workers import AFTER_PAINT_MS
+from mingei.app.workers import AFTER_PAINT_MS, Job, Progress
 from mingei.core.errors import MingeiError
 from mingei.core.layout.laying import Key, Spot
 from mingei.core.layout.material import material, minutes
@@ -37,11 +37,13 @@ from mingei.core.layout.offcuts import Offcut, left_over, uses
 from mingei.core.layout.place import (
     Load,
     Page,
+    Pile,
     arrange,
     clashes,
     loads_of_all,
     move_to,
-    pages_for,
+    piles_for,
+    piles_of,
     room,
     sheets_that_do,
     spots_of,
@@ -54,6 +56,7 @@ from mingei.core.plane.shape import Box
 if TYPE_CHECKING:
     from mingei.core.check import Fix
     from mingei.core.flat.pattern import Pattern
+    from mingei.core.project import Project
 
 #: Below this many px a mm a page tells nothing.
 _READABLE = 0.8
@@ -124,6 +127,7 @@ class SheetsStation(Station):
         self._reckon.setSingleShot(True)
         self._reckon.setInterval(AFTER_PAINT_MS)
         self._reckon.timeout.connect(self._say_takes)
+        self._reckoning: Job | None = None
         self._zoom = 0.0  # px a mm; 0: whole pages
         self._stale = True
         document.changed.connect(self._changed)
@@ -206,11 +210,36 @@ class SheetsStation(Station):
         return card
 
     def _say_takes(self) -> None:
-        """Sheets, money and waste, a line a stock."""
-        kits = self.kits.value()
-        project = self.document.project
-        pages = self.pages if kits == 1 else pages_for(kits, self._loads(), project.paper, project.spots)
-        found = material(pages)
+        """Sheets, money and waste, a line a stock; of many kits, or of another sheet, worked out in the
+        background."""
+        kits, other = self.kits.value(), self.other.currentIndex()
+        if self._reckoning is not None:
+            self._reckoning.cancel()
+            self._reckoning = None
+        self._say_offcuts()
+        if kits == 1 and other <= 0:
+            self._show_takes(piles_of(self.pages), "")
+            return
+        loads, project = self._loads(), self.document.project
+
+        def work(progress: Progress) -> tuple[tuple[Pile, ...], str]:
+            piles = piles_for(kits, loads, project.paper, project.spots)
+            progress.stop_if_asked()
+            return piles, _said_of(project, SHEETS[other - 1].name, kits, loads) if other > 0 else ""
+
+        job = self._reckoning = Job(work, self)
+        job.done.connect(lambda found: self._reckoned(job, found))
+        job.failed.connect(lambda error: self.takes.setText(t(error.words)))
+        job.start()
+
+    def _reckoned(self, job: Job, found: tuple[tuple[Pile, ...], str]) -> None:
+        if job is self._reckoning:
+            self._reckoning = None
+            self._show_takes(*found)
+
+    def _show_takes(self, piles: Sequence[Pile], beside: str) -> None:
+        """beside: what another sheet would take, in words."""
+        found = material(piles)
         lines = [t("{count} × {stock}: {waste} % waste", count=m.sheets, stock=t(m.stock.name),
                    waste=round(100 * m.waste))
                  + (t(", costs {money}", money=f"{m.money:.2f}") if m.money else "") for m in found]
@@ -221,32 +250,12 @@ class SheetsStation(Station):
             lines.append(counted("{piece}: {count} board of the sheet's size backs it.",
                                  "{piece}: {count} boards of the sheet's size back it, edge to edge.", boards,
                                  piece=page.items[0].load.words))
-        if pages:
-            lines.append(t("About {minutes} minutes to print, score and cut.", minutes=minutes(pages)))
+        if piles:
+            lines.append(t("About {minutes} minutes to print, score and cut.", minutes=minutes(piles)))
         money = sum(m.money for m in found)
         if money and len(found) > 1:
             lines.append(t("In all {money}, as far as prices are known.", money=f"{money:.2f}"))
-        other = self.other.currentIndex()
-        if other > 0:
-            lines.append(self._said_of(SHEETS[other - 1].name, kits))
-        self.takes.setText("\n".join(lines) or t("Nothing yet."))
-        self._say_offcuts()
-
-    def _said_of(self, name: str, kits: int) -> str:
-        """What all would take on another sheet."""
-        loads = self._loads()
-        sheet = replace(self.document.project, sheet=name).paper
-        pages = pages_for(kits, loads, sheet)
-        found, largest = material(pages), sum(sheet.width * sheet.height for _ in pages)
-        waste = 1.0 - sum(m.card_mm2 for m in found) / largest if pages else 0.0
-        missing = sum(1 for load in loads
-                      if not any(i.load.pattern.name == load.pattern.name and i.load.owner == load.owner
-                                 for p in pages for i in p.items))
-        template = ("On {sheet}: one sheet, {waste} % waste." if len(pages) == 1
-                    else "On {sheet}: {count} sheets, {waste} % waste.")
-        words = t(template, sheet=name, count=len(pages), waste=round(100 * waste))
-        return (words + (" " + counted("{count} piece does not fit it.", "{count} pieces do not fit it.",
-                                       missing) if missing else ""))
+        self.takes.setText("\n".join([*lines, *([beside] if beside else [])]) or t("Nothing yet."))
 
     def _say_offcuts(self) -> None:
         """What is left and worth keeping, and which of what was kept would do for a piece."""
@@ -554,3 +563,19 @@ class SheetsStation(Station):
 
     def enter(self) -> None:
         self.pdf.setFocus()
+
+
+def _said_of(project: Project, name: str, kits: int, loads: Sequence[Load]) -> str:
+    """What all would take on another sheet."""
+    sheet = replace(project, sheet=name).paper
+    piles = piles_for(kits, loads, sheet)
+    count = sum(pile.times for pile in piles)
+    paper = count * sheet.width * sheet.height
+    waste = 1.0 - sum(m.card_mm2 for m in material(piles)) / paper if count else 0.0
+    laid = {(i.load.owner, i.load.pattern.name) for pile in piles for i in pile.page.items}
+    missing = sum((load.owner, load.pattern.name) not in laid for load in loads)
+    template = ("On {sheet}: one sheet, {waste} % waste." if count == 1
+                else "On {sheet}: {count} sheets, {waste} % waste.")
+    words = t(template, sheet=name, count=count, waste=round(100 * waste))
+    return (words + (" " + counted("{count} piece does not fit it.", "{count} pieces do not fit it.",
+                                   missing) if missing else ""))

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable
 from typing import NamedTuple
 
-from mingei.core.layout.place import Page
+from mingei.core.layout.place import Pile
 from mingei.core.plane.shape import path_length
 from mingei.core.stock import Stock
 
@@ -25,31 +25,31 @@ class Material(NamedTuple):
     waste: float
 
 
-def material(pages: Iterable[Page]) -> tuple[Material, ...]:
-    """By stock, in the order of the pages.  A piece tiled over several sheets is counted once."""
+def material(piles: Iterable[Pile]) -> tuple[Material, ...]:
+    """By stock, in the order of the sheets.  A piece tiled over several sheets is counted once."""
     stocks: dict[str, Stock] = {}
     sheets: dict[str, int] = {}
     card: dict[str, float] = {}
     whole: dict[str, float] = {}
-    for page in pages:
+    for page, times in piles:
         key = page.stock.id
         stocks.setdefault(key, page.stock)
-        sheets[key] = sheets.get(key, 0) + 1
-        whole[key] = whole.get(key, 0.0) + page.sheet.width * page.sheet.height
-        share = 1.0 if page.tile is None else 1.0 / len(page.tile.used)
+        sheets[key] = sheets.get(key, 0) + times
+        whole[key] = whole.get(key, 0.0) + times * page.sheet.width * page.sheet.height
+        share = times if page.tile is None else times / len(page.tile.used)
         card[key] = card.get(key, 0.0) + share * sum(i.load.pattern.area for i in page.items)
     return tuple(Material(stock, sheets[key], sheets[key] * stock.price, card[key],
                           1.0 - card[key] / whole[key])
                  for key, stock in stocks.items())
 
 
-def minutes(pages: Iterable[Page]) -> int:
+def minutes(piles: Iterable[Pile]) -> int:
     """About how long printing, scoring and cutting take with care, minutes."""
     total = 0.0
-    for page in pages:
+    for page, times in piles:
         passes = page.stock.score_passes
-        total += _PRINT_MIN
-        share = 1.0 if page.tile is None else 1.0 / len(page.tile.used)
+        total += times * _PRINT_MIN
+        share = times if page.tile is None else times / len(page.tile.used)
         for item in page.items:
             pattern = item.load.pattern
             cuts = sum(path_length(cut) for cut in pattern.cuts)

@@ -122,6 +122,56 @@ def pack(sizes: tuple[Size, ...], width: float, height: float, gap: float,
     return tuple(tuple(sheet.put) for sheet in best or ())
 
 
+#: So many pieces are packed at once; more are packed in batches whose sheets repeat.  A batch that takes
+#: fewer sheets than this wastes too much on its last one, and is made larger, up to the second number.
+_AT_ONCE, _MOST_AT_ONCE, _FEW_SHEETS = 150, 2400, 3
+
+
+class Repeated(NamedTuple):
+    """One sheet with what lies on it, and how many are like it."""
+
+    puts: tuple[Put, ...]
+    times: int
+
+
+def pack_many(sizes: Sequence[Size], counts: Sequence[int], width: float, height: float, gap: float,
+              turns: tuple[bool, ...] = (False, True)) -> tuple[Repeated, ...]:
+    """So many rectangles of each size on few sheets; a put's number is that of its size.
+
+    Up to 150 in all are packed one by one; of more, a share is packed, its full sheets are repeated as often
+    as the counts allow, and what is left over is packed in its turn.  Raises ValueError as ``pack`` does.
+    """
+    left, found = list(counts), list[Repeated]()
+    at_once = _AT_ONCE
+    while sum(left) > at_once:
+        kinds, repeats = _batch(left, at_once)
+        sheets = _numbered(pack(tuple(sizes[k] for k in kinds), width, height, gap, turns), kinds)
+        if len(sheets) < _FEW_SHEETS and at_once < _MOST_AT_ONCE:
+            at_once *= 4
+            continue
+        for puts in sheets[:-1] or sheets:
+            found.append(Repeated(puts, repeats))
+            for put in puts:
+                left[put.number] -= repeats
+    rest = [kind for kind, many in enumerate(left) for _ in range(many)]
+    last = pack(tuple(sizes[k] for k in rest), width, height, gap, turns) if rest else ()
+    return (*found, *(Repeated(puts, 1) for puts in _numbered(last, rest)))
+
+
+def _batch(left: Sequence[int], most: int) -> tuple[list[int], int]:
+    """The kinds of about so many rectangles, in even shares of what is left, and how often they can be
+    had."""
+    repeats = max(1, sum(left) // most)
+    while repeats > 1 and sum(n // repeats for n in left) < most // 2:
+        repeats //= 2
+    kinds = [kind for kind, many in enumerate(left) for _ in range(many // repeats)]
+    return kinds[:2 * most], repeats
+
+
+def _numbered(sheets: Sequence[Sequence[Put]], kinds: Sequence[int]) -> list[tuple[Put, ...]]:
+    return [tuple(put._replace(number=kinds[put.number]) for put in sorted(puts)) for puts in sheets]
+
+
 def _fill(sizes: Sequence[Size], order: Sequence[int], width: float, height: float, gap: float,
           turns: tuple[bool, ...]) -> list[_Sheet]:
     sheets: list[_Sheet] = []

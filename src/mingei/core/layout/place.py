@@ -19,7 +19,7 @@ from mingei.core.errors import SheetError
 from mingei.core.flat.pattern import Pattern
 from mingei.core.layout import lettering
 from mingei.core.layout.laying import Key, Spot
-from mingei.core.layout.pack import pack
+from mingei.core.layout.pack import pack_many
 from mingei.core.layout.parted import Half
 from mingei.core.layout.sheets import SHEETS, Sheet
 from mingei.core.layout.splice import printed_within
@@ -205,12 +205,17 @@ def arrange(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> 
         too_large.remove(load)
         for copy in range(load.pattern.copies):
             whole += [((Item(load, onto_sheet(tile, turn, space), copy),), tile) for tile in windows]
-    if sheet.is_roll:
-        whole = [(_drawn_down(items, space) if tile is None else items, tile) for items, tile in whole]
-    pages = tuple(Page(_cut_off(sheet, items) if sheet.is_roll and tile is None else sheet, items, number,
-                       len(whole), tile)
+    pages = tuple(_page(sheet, items, number, len(whole), tile)
                   for number, (items, tile) in enumerate(whole, 1))
     return Layout(pages, tuple(too_large))
+
+
+def _page(sheet: Sheet, items: tuple[Item, ...], number: int, count: int, tile: Tile | None) -> Page:
+    """A page of these pieces; of a roll so much as they need."""
+    if sheet.is_roll and tile is None:
+        items = _drawn_down(items, room(sheet))
+        sheet = _cut_off(sheet, items)
+    return Page(sheet, items, number, count, tile)
 
 
 def _drawn_down(items: tuple[Item, ...], space: Box) -> tuple[Item, ...]:
@@ -229,24 +234,37 @@ def _cut_off(sheet: Sheet, items: Sequence[Item]) -> Sheet:
 
 
 def _packed(items: Sequence[Item], sheet: Sheet) -> list[tuple[Item, ...]]:
-    """Pieces on sheets by the rectangles round them, names beneath; one too large for its name lies alone."""
+    """The copies of pieces on sheets."""
+    copies: dict[Load, list[Item]] = {}
+    for item in items:
+        copies.setdefault(item.load, []).append(item)
+    loads, waiting = list(copies), {load: iter(each) for load, each in copies.items()}
+    return [tuple(next(waiting[item.load])._replace(move=item.move) for item in laid)
+            for laid, times in _repeated(loads, [len(copies[load]) for load in loads], sheet)
+            for _ in range(times)]
+
+
+def _repeated(loads: Sequence[Load], counts: Sequence[int],
+              sheet: Sheet) -> list[tuple[tuple[Item, ...], int]]:
+    """So many of each piece on sheets by the rectangles round them, names beneath, and how many sheets are
+    alike; a piece too large for its name lies alone."""
     space = room(sheet)
     name = NAME_MM if sheet.laying.names else 0.0
     turns = tuple(turn == 90.0 for turn in sheet.laying.way.turns if turn in (0.0, 90.0))
-    boxes = [item.load.pattern.box for item in items]
+    boxes = [load.pattern.box for load in loads]
     shared = [i for i, b in enumerate(boxes) if _shares(b.width + name, b.height + name, space, turns)]
-    filled: list[tuple[Item, ...]] = [(items[i]._replace(move=_amid(items[i].load.pattern, sheet)),)
-                                      for i in range(len(items)) if i not in shared]
-    sizes = tuple((boxes[i].width + name, boxes[i].height + name) for i in shared)
-    for puts in pack(sizes, space.width, space.height, sheet.laying.gap, turns) if sizes else ():
-        here = [(items[shared[p.number]], p) for p in sorted(puts)]
+    filled: list[tuple[tuple[Item, ...], int]]
+    filled = [((Item(load, _amid(load.pattern, sheet)),), many)
+              for i, (load, many) in enumerate(zip(loads, counts, strict=True)) if i not in shared]
+    sizes = [(boxes[i].width + name, boxes[i].height + name) for i in shared]
+    for puts, times in pack_many(sizes, [counts[i] for i in shared], space.width, space.height,
+                                 sheet.laying.gap, turns):
+        here = [(loads[shared[p.number]], p) for p in puts]
         if len(here) == 1:
-            filled.append((here[0][0]._replace(move=_amid(here[0][0].load.pattern, sheet)),))
+            filled.append(((Item(here[0][0], _amid(here[0][0].pattern, sheet)),), times))
         else:
-            filled.append(
-                tuple(
-                    item._replace(move=move_to(item.load.pattern, 90.0 if p.turned else 0.0, space.left + p.x,
-                                               space.bottom + p.y + name)) for item, p in here))
+            filled.append((tuple(Item(load, move_to(load.pattern, 90.0 if p.turned else 0.0, space.left + p.x,
+                                                    space.bottom + p.y + name)) for load, p in here), times))
     return filled
 
 
@@ -346,20 +364,33 @@ def _holds(space: Box, box: Box) -> bool:
             and box.top <= space.top + slack)
 
 
-def pages_for(kits: int, loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> tuple[Page, ...]:
-    """The pages so many kits take: laid out together, or the pages of one so many times, whichever are
-    fewer."""
-    one = arrange(loads, sheet, spots).pages
+class Pile(NamedTuple):
+    """Sheets that are alike: one of them, and how many there are."""
+
+    page: Page
+    times: int = 1
+
+
+def piles_of(pages: Iterable[Page]) -> tuple[Pile, ...]:
+    """Every page by itself."""
+    return tuple(Pile(page) for page in pages)
+
+
+def piles_for(kits: int, loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> tuple[Pile, ...]:
+    """The sheets so many kits take: laid out together, or those of one kit so many times, whichever are
+    fewer.  They are counted, not laid one by one, as far as they are alike."""
+    one = tuple(Pile(page, kits) for page in arrange(loads, sheet, spots).pages)
     if kits <= 1:
         return one
-    together = arrange([load._replace(pattern=_copied(load.pattern, kits * load.pattern.copies))
-                        for load in loads], sheet).pages
-    return together if len(together) < kits * len(one) else one * kits
-
-
-@lru_cache(maxsize=1024)
-def _copied(pattern: Pattern, copies: int) -> Pattern:
-    return replace(pattern, copies=copies)
+    fitting = [load for load in loads if fits(load.pattern, sheet) is not None]
+    groups: dict[tuple[str, str, str], list[Load]] = {}
+    for load in fitting:
+        groups.setdefault(_kind(load, sheet), []).append(load)
+    together = [pile for pile in one if pile.page.tile is not None]
+    for group in groups.values():
+        for items, times in _repeated(group, [kits * load.pattern.copies for load in group], sheet):
+            together.append(Pile(_page(sheet, items, 0, 0, None), times))
+    return tuple(together) if sum(p.times for p in together) < sum(p.times for p in one) else one
 
 
 def lay_out(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = ()) -> tuple[Page, ...]:

@@ -6,9 +6,10 @@ from collections.abc import Callable
 
 from PySide6.QtCore import QEvent, QObject, Qt, QTimer
 from PySide6.QtGui import QAction, QKeyEvent, QKeySequence
-from PySide6.QtWidgets import QLineEdit, QListWidget, QListWidgetItem, QMenu, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QLineEdit, QMenu, QVBoxLayout, QWidget
 
 from mingei.app.dialogs import Dialog
+from mingei.app.lists import Line, PlainList
 from mingei.app.words import t
 
 
@@ -57,35 +58,30 @@ class Finder(Dialog):
         self.words = QLineEdit()
         self.words.setPlaceholderText(t("What do you want to do?"))
         self.words.setAccessibleName(t("What do you want to do?"))
-        self.list = QListWidget()
-        self.list.setAccessibleName(t("Commands found"))
+        self.list = PlainList(t("Commands found"))
         column = QVBoxLayout(self)
         column.addWidget(self.words)
         column.addWidget(self.list, 1)
         self.words.textChanged.connect(self._search)
         self.words.returnPressed.connect(self._run)
         self.words.installEventFilter(self)
-        self.list.itemActivated.connect(lambda _: self._run())
+        self.list.activated.connect(lambda _: self._run())
         self._search("")
 
     def _search(self, text: str) -> None:
         """Commands that hold every word typed, in the order of the menus."""
         wanted = text.lower().split()
-        self.list.clear()
+        lines = []
         for name, action in self.actions_.by_name.items():
             words = action.text().replace("&", "")
             if action.isEnabled() and all(w in f"{words} {action.toolTip()}".lower() for w in wanted):
                 keys = action.shortcut().toString(QKeySequence.SequenceFormat.NativeText)
-                item = QListWidgetItem(f"{words}    {keys}" if keys else words)
-                item.setData(Qt.ItemDataRole.UserRole, name)
-                item.setToolTip(action.toolTip())
-                self.list.addItem(item)
-        self.list.setCurrentRow(0)
+                lines.append(Line(f"{words}    {keys}" if keys else words, name, action.toolTip()))
+        self.list.show_lines(lines, 0)
 
     def _run(self) -> None:
-        item = self.list.currentItem()
-        if item is not None:
-            action = self.actions_[item.data(Qt.ItemDataRole.UserRole)]
+        if self.list.current >= 0:
+            action = self.actions_[self.list.lines[self.list.current].data]
             # afterwards: what it asks would be asked within a key press on a line that is gone by then
             QTimer.singleShot(0, action, action.trigger)
             self.accept()
@@ -94,6 +90,6 @@ class Finder(Dialog):
         if (isinstance(event, QKeyEvent) and event.type() == QEvent.Type.KeyPress
             and event.key() in (Qt.Key.Key_Down, Qt.Key.Key_Up)):
             step = 1 if event.key() == Qt.Key.Key_Down else -1
-            self.list.setCurrentRow(max(0, min(self.list.count() - 1, self.list.currentRow() + step)))
+            self.list.take(max(0, min(len(self.list.lines) - 1, self.list.current + step)))
             return True
         return super().eventFilter(watched, event)

@@ -5,15 +5,13 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import replace
 
-from PySide6.QtCore import QSignalBlocker, QSize, Qt
+from PySide6.QtCore import QSignalBlocker, Qt
 from PySide6.QtWidgets import (
     QDialogButtonBox,
     QFormLayout,
     QHBoxLayout,
     QLabel,
     QLineEdit,
-    QListWidget,
-    QListWidgetItem,
     QPushButton,
     QScrollArea,
     QVBoxLayout,
@@ -24,6 +22,7 @@ from mingei.app.desk import Desk
 from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
 from mingei.app.fields import CountField, QuietCombo
+from mingei.app.lists import Line, PlainList
 from mingei.app.words import capital, t
 from mingei.core.cabinet import built_up, matching, redrafted
 from mingei.core.errors import MingeiError, StockError
@@ -82,9 +81,8 @@ class CabinetDialog(Dialog):
         self.search.setAccessibleName(t("Find a stock"))
         self.search.setClearButtonEnabled(True)
         self.search.textChanged.connect(lambda _: self._fill())
-        self.list = QListWidget()
-        self.list.setAccessibleName(t("Stocks"))
-        self.list.currentRowChanged.connect(self._choose)
+        self.list = PlainList(t("Stocks"))
+        self.list.turned.connect(self._choose)
         column.addWidget(self.search)
         column.addWidget(self.list, 1)
         row = QHBoxLayout()
@@ -108,19 +106,14 @@ class CabinetDialog(Dialog):
     def _fill(self) -> None:
         """Show what matches, the chosen stock chosen where it is among it."""
         self.shown = matching(self.shelf.cabinet.stocks, self.search.text())
-        with QSignalBlocker(self.list):
-            self.list.clear()
-            for stock in self.shown:
-                own = self.shelf.cabinet.is_own(stock.id)
-                item = QListWidgetItem(
-                    f"{t(stock.name)}\n{write_mm(stock.caliper_mm)}, {stock.grammage_gsm:.4g} g/m²"
-                                       + (f", {t('your own')}" if own else ""))
-                item.setSizeHint(QSize(0, 2 * self.fontMetrics().lineSpacing() + 12))
-                self.list.addItem(item)
-            row = next((i for i, s in enumerate(self.shown) if s.id == self.stock.id), -1)
-            self.list.setCurrentRow(row)
-            if row >= 0:
-                self.list.scrollToItem(self.list.item(row), QListWidget.ScrollHint.PositionAtCenter)
+        tall, row = 2 * self.fontMetrics().lineSpacing() + 12, -1
+        lines = []
+        for number, stock in enumerate(self.shown):
+            own = f", {t('your own')}" if self.shelf.cabinet.is_own(stock.id) else ""
+            figures = f"{write_mm(stock.caliper_mm)}, {stock.grammage_gsm:.4g} g/m²"
+            lines.append(Line(f"{t(stock.name)}\n{figures}{own}", tall=tall))
+            row = number if stock.id == self.stock.id else row
+        self.list.show_lines(lines, row)
         if row >= 0:
             self.stock = self.shown[row]
         self._show()

@@ -8,7 +8,7 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QCoreApplication, QLockFile, QObject, Qt, QThreadPool, Signal
+from PySide6.QtCore import QCoreApplication, QEventLoop, QLockFile, QObject, Qt, QThreadPool, Signal
 from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
 
 from mingei.app.dialogs import ask
@@ -46,6 +46,7 @@ class Desk(QObject):
         self.state = state
         self.window = window
         self.jobs: list[Job] = []
+        self._saving: Job | None = None
         self.autosave = Autosave(document, self.recovery_folder, self)
         self.autosave.failed.connect(lambda error: self.said.emit(
             t("Your changes could not be kept aside: {error}", error=error.words)))
@@ -159,8 +160,8 @@ class Desk(QObject):
             document.saved(path, project)
             self.settings.remember(path)
 
-        self.run(lambda progress: project_file.save(project, path), t("Saved {name}", name=path.name),
-                 t("This cannot be saved"), done)
+        self._saving = self.run(lambda progress: project_file.save(project, path),
+                                t("Saved {name}", name=path.name), t("This cannot be saved"), done)
         return True
 
     def export(self) -> None:
@@ -319,8 +320,17 @@ class Desk(QObject):
         box.setDefaultButton(Buttons.Save)
         answer = ask(box)
         if answer == Buttons.Save:
-            return self.save() and self.wait() and not self.document.dirty
+            return self.save() and self._saved() and not self.document.dirty
         return bool(answer == Buttons.Discard)
+
+    def _saved(self) -> bool:
+        """Wait for the saving alone, whatever else is under way; the window is painted meanwhile."""
+        if self._saving is not None and self._saving in self.jobs:
+            loop = QEventLoop()
+            for ended in (self._saving.done, self._saving.failed, self._saving.stopped):
+                ended.connect(loop.quit)
+            loop.exec(QEventLoop.ProcessEventsFlag.ExcludeUserInputEvents)
+        return True
 
     def wait(self) -> bool:
         """Let running work finish."""

@@ -14,6 +14,7 @@ from mingei import __version__
 from mingei.app import faults
 from mingei.app.actions import Actions, Finder, each
 from mingei.app.dialogs import Dialog
+from mingei.app.lists import Cell, Cells
 from mingei.app.stations import Station
 from mingei.app.words import capital, t
 from mingei.core.folded.sides import STANDARD_VIEWS
@@ -316,11 +317,12 @@ def _history(window: Window) -> None:
 
 
 def _keys(actions: Actions, window: Window) -> None:
-    from PySide6.QtWidgets import QTreeWidget, QTreeWidgetItem
+    from PySide6.QtWidgets import QTreeView
 
     dialog, column = _dialog(window, t("Keys"), 520, 560)
-    tree = QTreeWidget()
-    tree.setHeaderLabels([t("What"), t("Keys")])
+    cells = Cells([t("What"), t("Keys")], dialog)
+    tree = QTreeView()
+    tree.setModel(cells)
     tree.setAccessibleName(t("Keys"))
     tree.setRootIsDecorated(False)
     rows = [(a.text().replace("&", ""), a.shortcut().toString(QKeySequence.SequenceFormat.NativeText))
@@ -329,8 +331,7 @@ def _keys(actions: Actions, window: Window) -> None:
     rows += [(t("In a length: one step more or less"), "↑ ↓"), (t("In a length: ten steps"), "Shift+↑ ↓"),
              (t("In a view: turn or pan"), "← → ↑ ↓"), (t("In a view: next or previous panel"), "[ ]"),
              (t("In the flat: pan by dragging"), t("Space"))]
-    for what, keys in rows:
-        tree.addTopLevelItem(QTreeWidgetItem([what, keys]))
+    cells.show([[Cell(what), Cell(keys)] for what, keys in rows])
     tree.resizeColumnToContents(0)
     column.addWidget(tree, 1)
     _closing(dialog, column)

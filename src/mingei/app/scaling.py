@@ -5,7 +5,6 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import replace
 
-from PySide6.QtCore import Qt
 from PySide6.QtWidgets import (
     QCheckBox,
     QDialogButtonBox,
@@ -14,8 +13,7 @@ from PySide6.QtWidgets import (
     QLabel,
     QLineEdit,
     QStackedWidget,
-    QTableWidget,
-    QTableWidgetItem,
+    QTableView,
     QVBoxLayout,
     QWidget,
 )
@@ -24,6 +22,7 @@ from mingei.app import theme
 from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
 from mingei.app.fields import QuietCombo
+from mingei.app.lists import Cell, Cells
 from mingei.app.words import capital, t
 from mingei.core import scale
 from mingei.core.build import build
@@ -89,12 +88,12 @@ class ScaleDialog(Dialog):
         self.reason.setObjectName("reason")
         self.reason.setWordWrap(True)
         column.addWidget(self.reason)
-        self.table = QTableWidget(0, 4)
+        self.table = QTableView()
         self.table.setAccessibleName(t("Before and after"))
-        self.table.setHorizontalHeaderLabels([t("What"), t("Before"), t("After"), t("What became of it")])
+        self.cells = Cells([t("What"), t("Before"), t("After"), t("What became of it")], self)
+        self.table.setModel(self.cells)
         self.table.verticalHeader().hide()
-        self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
-        self.table.setSelectionMode(QTableWidget.SelectionMode.NoSelection)
+        self.table.setSelectionMode(QTableView.SelectionMode.NoSelection)
         self.table.setShowGrid(False)
         self.table.horizontalHeader().setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)
         for section in (1, 2, 3):
@@ -193,7 +192,7 @@ class ScaleDialog(Dialog):
             before, after = build(brief, stock), build(self._scaled(brief), stock)
         except MingeiError as error:
             self.reason.setText(capital(placed(error.place, error.sentence, error.remedy)))
-            self.table.setRowCount(0)
+            self.cells.show(())
             self.consequence.setText("")
             self._allow(False)
             return
@@ -214,20 +213,15 @@ class ScaleDialog(Dialog):
         unit = self.document.project.unit
         fates = {scale.Fate.SCALED: t("scaled"), scale.Fate.STAYED: t("stayed"),
                  scale.Fate.FOLLOWED: t("followed")}
-        self.table.setRowCount(len(rows))
-        for number, row in enumerate(rows):
+        shown = []
+        for row in rows:
             fate = t(row.small) if row.small else fates[row.fate]
-            cells = (capital(row.name), typeset(write(row.before, unit)), typeset(write(row.after, unit)),
+            colour = (theme.colour("brick") if row.small
+                      else theme.colour("quiet") if row.fate is not scale.Fate.SCALED else None)
+            words = (capital(row.name), typeset(write(row.before, unit)), typeset(write(row.after, unit)),
                      fate)
-            for place, words in enumerate(cells):
-                cell = QTableWidgetItem(words)
-                if place in (1, 2):
-                    cell.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
-                if row.small:
-                    cell.setForeground(theme.colour("brick"))
-                elif row.fate is not scale.Fate.SCALED:
-                    cell.setForeground(theme.colour("quiet"))
-                self.table.setItem(number, place, cell)
+            shown.append([Cell(each, place in (1, 2), colour) for place, each in enumerate(words)])
+        self.cells.show(shown)
 
     def _carry_out(self, enlarge: bool) -> None:
         """Put it in force as one step that can be undone."""

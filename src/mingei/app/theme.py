@@ -232,11 +232,11 @@ QScrollBar::handle:horizontal { background: palette(mid); border-radius: 5px; mi
 QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
 QStatusBar { background: palette(window); }
 QStatusBar::item { border: none; }
-QListWidget, QListView, QTreeWidget { background: palette(base); border: 1px solid palette(mid);
+QListView, QTreeView { background: palette(base); border: 1px solid palette(mid);
     border-radius: 3px; }
-QListWidget::item { padding: 5px 6px; }
-QListWidget:focus, QScrollArea:focus { border: 1px solid palette(highlight); }
-QListWidget::item:selected, QListView::item:selected { background: palette(midlight);
+PlainList::item { padding: 5px 6px; }
+PlainList:focus, QScrollArea:focus { border: 1px solid palette(highlight); }
+QListView::item:selected { background: palette(midlight);
     color: palette(window-text); }
 """
 

@@ -7,6 +7,7 @@ from collections.abc import Iterable, Iterator
 from functools import cache, lru_cache
 from itertools import groupby
 from pathlib import Path
+from threading import RLock
 from typing import Any, NamedTuple
 
 from mingei.assets import BOLD_FONT, TEXT_FONT
@@ -14,6 +15,8 @@ from mingei.core.drawing import Text
 from mingei.core.words import Words, say
 from mingei.formats.artwork import glyph_commands, installed_fonts
 
+#: A font is read as it is asked for, which two at once must not do.
+_READING = RLock()
 #: Stands for a letter that no font here has.
 _MISSING = "?"
 
@@ -34,7 +37,8 @@ def _opened(file: Path) -> Any:
 
 @cache
 def _letters_of(file: Path) -> frozenset[int]:
-    return frozenset(_opened(file).getBestCmap() or ())
+    with _READING:
+        return frozenset(_opened(file).getBestCmap() or ())
 
 
 @cache
@@ -42,8 +46,9 @@ def _with_letter(letter: str) -> Path | None:
     """An installed font that has a letter and whose outlines a PDF can carry."""
     for file in dict.fromkeys(installed_fonts().values()):
         try:
-            if "glyf" in _opened(file) and ord(letter) in _letters_of(file):
-                return file
+            with _READING:
+                if "glyf" in _opened(file) and ord(letter) in _letters_of(file):
+                    return file
         except (OSError, AssertionError, KeyError, ValueError):  # a damaged font is none
             continue
     return None
@@ -80,12 +85,13 @@ def _glyph(file: Path, letter: str) -> tuple[Any, float, float]:
     """How a letter is drawn in a font, how wide it is, and the size of its em, in units of the font."""
     from fontTools.pens.recordingPen import DecomposingRecordingPen
 
-    font = _opened(file)
-    glyphs = font.getGlyphSet()
-    glyph = glyphs[font.getBestCmap().get(ord(letter), ".notdef")]
-    pen = DecomposingRecordingPen(glyphs)
-    glyph.draw(pen)
-    return pen.value, float(glyph.width), float(font["head"].unitsPerEm)
+    with _READING:
+        font = _opened(file)
+        glyphs = font.getGlyphSet()
+        glyph = glyphs[font.getBestCmap().get(ord(letter), ".notdef")]
+        pen = DecomposingRecordingPen(glyphs)
+        glyph.draw(pen)
+        return pen.value, float(glyph.width), float(font["head"].unitsPerEm)
 
 
 def outlines(text: Text) -> Iterator[tuple[tuple[str, tuple[tuple[float, float], ...]], ...]]:

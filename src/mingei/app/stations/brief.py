@@ -13,7 +13,6 @@ from PySide6.QtWidgets import (
     QHBoxLayout,
     QLabel,
     QLineEdit,
-    QListWidget,
     QPlainTextEdit,
     QPushButton,
     QSizePolicy,
@@ -25,6 +24,7 @@ from mingei.app.cards import Card, StockCard, tool
 from mingei.app.document import Document
 from mingei.app.fields import CountField, LengthField, QuietCombo
 from mingei.app.figures import write
+from mingei.app.lists import Line, PlainList
 from mingei.app.measures import MeasuresCard
 from mingei.app.scroll import WordScroll
 from mingei.app.space_view import SpaceView
@@ -55,10 +55,9 @@ class KitCard(Card):
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
         super().__init__(t("In this kit"), parent)
         self.document = document
-        self.list = QListWidget()
-        self.list.setAccessibleName(t("Things in this kit"))
+        self.list = PlainList(t("Things in this kit"))
         self.list.setMinimumHeight(120)
-        self.list.currentRowChanged.connect(self._turn_to)
+        self.list.turned.connect(self._turn_to)
         self.body.addWidget(self.list, 1)
         row = QHBoxLayout()
         row.setSpacing(2)
@@ -82,21 +81,14 @@ class KitCard(Card):
     def refresh(self) -> None:
         briefs = self.document.project.briefs
         unit = self.document.project.unit
-        self.list.blockSignals(True)
+        tall = 2 * self.fontMetrics().lineSpacing() + 14
         lines = []
         for brief in briefs:
             recipe = find_recipe(brief.recipe)
             sizes = " × ".join(write(float(brief.values[n]), unit) for n in recipe.inside) or t(recipe.title)
-            lines.append(f"{brief.name}{f'  × {brief.copies}' if brief.copies > 1 else ''}\n{sizes}")
-        for number, line in enumerate(lines):
-            if number >= self.list.count():
-                self.list.addItem("")
-                self.list.item(number).setSizeHint(QSize(0, 2 * self.fontMetrics().lineSpacing() + 14))
-            self.list.item(number).setText(line)
-        while self.list.count() > len(lines):
-            self.list.takeItem(self.list.count() - 1)
-        self.list.setCurrentRow(self.document.current)
-        self.list.blockSignals(False)
+            many = f"  × {brief.copies}" if brief.copies > 1 else ""
+            lines.append(Line(f"{brief.name}{many}\n{sizes}", tall=tall))
+        self.list.show_lines(lines, self.document.current)
         self.buttons["remove"].setEnabled(len(briefs) > 1)
         self.buttons["up"].setEnabled(self.document.current > 0)
         self.buttons["down"].setEnabled(self.document.current < len(briefs) - 1)

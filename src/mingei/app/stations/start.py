@@ -5,16 +5,13 @@ from __future__ import annotations
 import time
 from collections.abc import Iterator
 from functools import cache
-from pathlib import Path
 
-from PySide6.QtCore import QObject, QSize, Qt, QTimer, Signal
+from PySide6.QtCore import QModelIndex, QObject, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QIcon, QPixmap
 from PySide6.QtWidgets import (
     QGridLayout,
     QHBoxLayout,
     QLabel,
-    QListWidget,
-    QListWidgetItem,
     QPushButton,
     QSizePolicy,
     QSpacerItem,
@@ -26,6 +23,7 @@ from shiboken6 import isValid
 
 from mingei.app.cards import Card
 from mingei.app.document import Document
+from mingei.app.lists import Line, PlainList
 from mingei.app.pictures import draw_ahead, picture_icon
 from mingei.app.scroll import WordScroll
 from mingei.app.settings import Settings
@@ -217,10 +215,9 @@ class StartPage(Station):
         row.addWidget(scroll, 3)
         right = QVBoxLayout()
         card = Card(t("Go on with"))
-        self.recent = QListWidget()
-        self.recent.setAccessibleName(t("Recent projects"))
-        self.recent.itemActivated.connect(self._open)
-        self.recent.itemClicked.connect(self._open)
+        self.recent = PlainList(t("Recent projects"))
+        self.recent.activated.connect(self._open)
+        self.recent.clicked.connect(self._open)
         self.none = QLabel(t("Nothing yet: what you save appears here."))
         self.none.setObjectName("quiet")
         self.none.setWordWrap(True)
@@ -245,22 +242,17 @@ class StartPage(Station):
         row.addLayout(right, 2)
 
     def enter(self) -> None:
-        self.recent.clear()
         paths = [p for p in self.settings.recent if p.exists()]
-        for path in paths:
-            item = QListWidgetItem(f"{path.stem}\n{path.parent}")
-            item.setData(Qt.ItemDataRole.UserRole, str(path))
-            item.setToolTip(str(path))
-            item.setSizeHint(QSize(0, 2 * self.fontMetrics().lineSpacing() + 14))
-            self.recent.addItem(item)
+        tall = 2 * self.fontMetrics().lineSpacing() + 14
+        self.recent.show_lines([Line(f"{path.stem}\n{path.parent}", path, str(path), tall) for path in paths])
         self.recent.setVisible(bool(paths))
         self.room.changeSize(0, 0, QSizePolicy.Policy.Minimum, QSizePolicy.Policy.Minimum if paths
                              else QSizePolicy.Policy.Expanding)
         self.none.setVisible(not paths)
         next(iter(self.recipes.values())).setFocus()
 
-    def _open(self, item: QListWidgetItem) -> None:
-        self.opened.emit(Path(item.data(Qt.ItemDataRole.UserRole)))
+    def _open(self, index: QModelIndex) -> None:
+        self.opened.emit(self.recent.lines[index.row()].data)
 
     def retint(self) -> None:
         super().retint()

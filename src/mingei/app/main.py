@@ -16,7 +16,7 @@ from mingei.app.settings import Settings, state_folder
 from mingei.app.window import Window
 from mingei.app.words import t
 from mingei.core.errors import ExportError, MingeiError
-from mingei.core.words import quoted
+from mingei.core.words import quoted, say
 
 
 def application(settings: Settings) -> QApplication:
@@ -76,8 +76,8 @@ def _make_folder(folder: Path) -> None:
     try:
         folder.mkdir(parents=True, exist_ok=True)
     except OSError as error:
-        raise ExportError(f"no folder can be made there ({error.strerror})", quoted(str(folder)),
-                          "name another one") from None
+        raise ExportError(say("no folder can be made there ({reason})", reason=error.strerror),
+                          quoted(str(folder)), "name another one") from None
 
 
 #: What Qt said before there was a window.

@@ -195,7 +195,7 @@ class MeasuresCard(Card):
             self.outline_reason.setText(capital(error.words))
             self.outline_reason.show()
 
-        take_in(self, Path(file), lambda path, _: svg_outline.load(path), then, refused)
+        take_in(self.outline, Path(file), lambda path, _: svg_outline.load(path), then, refused)
 
     def _set_count(self, name: str, count: int) -> None:
         try:

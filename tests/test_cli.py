@@ -161,3 +161,44 @@ class OwnStocks(InFolder):
             code, out, said = run("stock")
         self.assertEqual((code, out), (2, ""))
         self.assertIn("stocks.json", said)
+
+
+class System(InFolder):
+    """What the system refuses, tried in processes of their own."""
+
+    def ended(self, command: str, **environment: str) -> tuple[int, str]:
+        """Exit code and stderr of a shell command, ``mingei`` in it being ours."""
+        program = f'mingei() {{ "{sys.executable}" -m mingei "$@"; }}\n{command}'
+        done = subprocess.run(["bash", "-c", program], capture_output=True, text=True, cwd=self.folder,
+                              timeout=60, env=os.environ | environment, check=False)
+        return done.returncode, done.stderr
+
+    def test_a_full_disk_is_one_sentence_and_a_closed_pipe_is_quiet(self) -> None:
+        code, said = self.ended("mingei recipes > /dev/full")
+        self.assertEqual((code, len(said.splitlines())), (2, 1), said)
+        self.assertIn("No space left", said)
+        closed = "mingei recipes --json | head -1 > /dev/null; exit ${PIPESTATUS[0]}"
+        self.assertEqual(self.ended(closed), (0, ""))
+
+    def test_a_terminal_that_knows_few_letters_is_shown_the_others_by_number(self) -> None:
+        code, said = self.ended("mingei stock", PYTHONIOENCODING="ascii")
+        self.assertEqual((code, said), (0, ""))
+
+    def test_no_display_and_no_such_platform_are_one_sentence(self) -> None:
+        for platform, display in (("", ":93"), ("nonsense", ":93")):
+            code, said = self.ended("mingei", QT_QPA_PLATFORM=platform, DISPLAY=display, WAYLAND_DISPLAY="")
+            self.assertEqual((code, len(said.splitlines())), (2, 1), said)
+            self.assertIn("no window can be opened here", said)
+
+    def test_names_that_are_none_and_places_for_no_pictures(self) -> None:
+        (self.folder / "file").write_text("")
+        for command in (f"mingei check {'a' * 300}.mingei", f"mingei new tray -o {'a' * 300}.mingei",
+                        "mingei --demo --shots file", "mingei new tray --title $'\\xff' -o x.mingei"):
+            code, said = self.ended(command, QT_QPA_PLATFORM="offscreen")
+            self.assertEqual((code, len(said.splitlines())), (2, 1), said)
+
+    def test_an_empty_factor_is_no_number(self) -> None:
+        self.assertEqual(run("new", "tray", "-o", self.folder / "t.mingei")[0], 0)
+        for way in ("--by", "--ratio", "--fit", "--to"):
+            code, _, err = run("scale", self.folder / "t.mingei", way, "", "--in-place")
+            self.assertEqual((code, len(err.splitlines())), (2, 1), err)

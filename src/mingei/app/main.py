@@ -28,6 +28,7 @@ def application(settings: Settings) -> QApplication:
     gc.disable()
     qInstallMessageHandler(_last_words)
     app = QApplication(sys.argv[:1])
+    _begun.append(app)
     app.setApplicationName("mingei")
     app.setApplicationDisplayName("Mingei")
     app.setDesktopFileName("org.mingei.Mingei")
@@ -80,20 +81,21 @@ def _make_folder(folder: Path) -> None:
                           quoted(str(folder)), "name another one") from None
 
 
-#: What Qt said before there was a window.
+#: What Qt said before there was an application, and that there is one.
 _before: list[str] = []
+_begun: list[QApplication] = []
 
 
 def _last_words(kind: QtMsgType, context: QMessageLogContext, words: str | None) -> None:
     """What Qt says.  Where it gives up (no display, an unknown platform) that is said as a refusal, since it
     would end the process without one."""
     said = " ".join((words or "").split())
-    if kind == QtMsgType.QtFatalMsg and QApplication.instance() is None:
+    if kind == QtMsgType.QtFatalMsg and not _begun:
         reason = next((each for each in _before if each), said).rstrip(". ")
         print(f"mingei: no window can be opened here ({reason[:100]}); start it on a desktop, or see "
               "mingei --help for what works without a window.", file=sys.stderr, flush=True)
         os._exit(2)
-    if QApplication.instance() is None:
+    if not _begun:
         _before.append(said)
     else:
         print(said, file=sys.stderr)

@@ -7,7 +7,6 @@ file holds is answered in a sentence: too large, cut short, not a picture, missi
 
 from __future__ import annotations
 
-import warnings
 from collections.abc import Callable, Iterable, Iterator, Mapping
 from contextlib import contextmanager
 from functools import cache, lru_cache
@@ -30,6 +29,8 @@ if TYPE_CHECKING:
 
 #: The largest picture read, bytes; the most pixels.
 _LARGEST, _MOST_PIXELS = 256 * 1024 * 1024, 120_000_000
+#: No PNG packs more pixels into a byte: eight of one bit, packed 1032 times (RFC 1951 allows no more).
+_MOST_PIXELS_A_BYTE = 8 * 1032
 #: So many pixels of a picture are made smaller at a time.
 _STRIP_PX = 2_000_000
 #: Lines of words stand so far apart, a share of the letters' size.
@@ -94,6 +95,9 @@ def _load(path: Path, changed: int, size: int) -> Picture:
         if size > _LARGEST:
             raise ImportRefused("the file is too large for artwork", "", "save it smaller")
         with _opened(path) as image:
+            if image.format == "PNG" and image.width * image.height > _MOST_PIXELS_A_BYTE * size:
+                raise ImportRefused("the picture is broken or cut short: its file is far too small",
+                                    "", "save it anew, or choose another")
             return Raster(str(path), float(image.width), float(image.height))
     except OSError as error:
         raise ImportRefused(say("it cannot be read ({strerror})", strerror=error.strerror or error),
@@ -108,12 +112,11 @@ def _opened(path: Path) -> Image:
     from PIL import Image, UnidentifiedImageError
 
     try:
-        with warnings.catch_warnings():
-            warnings.simplefilter("ignore")  # its size is looked at below
-            image = Image.open(path, formats=("PNG", "JPEG"))
+        Image.MAX_IMAGE_PIXELS = None  # its size is looked at below
+        image = Image.open(path, formats=("PNG", "JPEG"))
     except UnidentifiedImageError:
         raise ImportRefused("this is neither PNG, JPEG nor SVG", "", "save it as one of these") from None
-    except (Image.DecompressionBombError, SyntaxError, ValueError, MemoryError):
+    except (SyntaxError, ValueError, MemoryError):
         raise ImportRefused("the picture is broken, or far too large", "", "save it anew, smaller") from None
     if image.width * image.height > _MOST_PIXELS or min(image.size) < 1:
         raise ImportRefused(say("{count} million pixels are too many", count=image.width * image.height

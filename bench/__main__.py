@@ -2,7 +2,7 @@
 any machine.
 
     make bench            all
-    python -m bench NAME  one: start, change, space, pan, files, loop, pictures, tabs, packing
+    python -m bench NAME  one: start, change, space, pan, files, loop, pictures, tabs, packing, kits
 """
 
 from __future__ import annotations
@@ -13,7 +13,8 @@ from bench import files, sheets, slowness, window
 
 ALL = {"start": window.start, "change": window.change, "space": window.space, "pan": window.pan,
        "files": files.files, "loop": window.loop,
-       "pictures": window.pictures, "tabs": window.tabs, "packing": sheets.packing}
+       "pictures": window.pictures, "tabs": window.tabs, "packing": sheets.packing,
+       "kits": sheets.kits}
 
 
 def main() -> int:

@@ -166,4 +166,24 @@ def _nested(outlines: Sequence[Polygon], turns: tuple[float, ...] | None,
     return first, took, best
 
 
+def kits() -> None:
+    """A thousand kits of the demo counted, beside laying out one."""
+    from mingei.assets import demo_file
+    from mingei.core.layout.material import material
+    from mingei.core.layout.place import arrange, loads_of_all, piles_for
+    from mingei.formats import project_file
+    from mingei.formats.export import builds_of
 
+    project = project_file.load(demo_file())
+    loads = loads_of_all(builds_of(project))
+    arrange(loads, project.paper)
+    start = time.perf_counter()
+    one = arrange(loads, project.paper)
+    bare = time.perf_counter() - start
+    for many in (10, 100, 1000):
+        start = time.perf_counter()
+        piles = piles_for(many, loads, project.paper)
+        material(piles)
+        took = time.perf_counter() - start
+        print(f"{many:5} kits: {took * 1000:6.0f} ms, {took / bare:6.1f} times laying out one; "
+              f"{sum(p.times for p in piles)} sheets instead of {many * len(one.pages)}")

@@ -90,6 +90,14 @@ class Projects(InFolder):
         self.assertRaises(ProjectError, read, self.folder / "large", 1999)
         self.assertEqual(len(read(self.folder / "large", 2000)), 2000)
 
+    def test_what_could_not_be_read_again_is_not_written(self) -> None:
+        path = self.folder / "x.mingei"
+        for project in (replace(carton_project(), title="x" * 3000),
+                        replace(carton_project(), briefs=carton_project().briefs * (MOST_THINGS + 1))):
+            with self.assertRaises(ProjectError):
+                project_file.save(project, path)
+            self.assertEqual(list(self.folder.iterdir()), [])
+
     def test_a_thing_is_not_scaled_to_what_no_file_can_hold(self) -> None:
         brief = new_brief("tray")
         panel = "base"

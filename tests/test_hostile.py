@@ -7,8 +7,12 @@ import contextlib
 import io
 import os
 import random
+import signal
+import time
 import unittest
 import xml.etree.ElementTree as ET
+from dataclasses import replace
+from itertools import count
 from pathlib import Path
 from tempfile import TemporaryDirectory
 
@@ -199,3 +203,27 @@ class Hostile(unittest.TestCase):
 
     def test_any_command_line_does_something_or_is_refused_in_one_sentence(self) -> None:
         self.all_is_well(survey(hostile_arguments, seeds(60, 3_000), seconds=20.0))
+
+    def test_whenever_saving_is_killed_the_file_is_whole(self) -> None:
+        rng = random.Random(5)
+        with TemporaryDirectory() as name:
+            path = Path(name) / "thing.mingei"
+            briefs = [new_brief("tray", {"length": 60.0 + i}) for i in range(20)]
+            projects = [new_project(replace(b, notes="x" * 20_000)) for b in briefs]
+            project_file.save(projects[0], path)
+            for _ in range(300 if SOAK else 25):
+                child = os.fork()
+                if not child:
+                    try:
+                        for i in count():
+                            project_file.save(projects[i % 20], path)
+                    finally:
+                        os._exit(1)
+                time.sleep(rng.uniform(0.0, 0.02))
+                os.kill(child, signal.SIGKILL)
+                os.waitpid(child, 0)
+                for kept in (path, path.with_name("thing.mingei~")):
+                    if kept.exists():
+                        self.assertIn(project_file.load(kept), projects)
+            project_file.save(projects[0], path)  # clears what the killed ones left
+            self.assertEqual({p.name for p in Path(name).iterdir()}, {"thing.mingei", "thing.mingei~"})

@@ -5,6 +5,7 @@ from __future__ import annotations
 import json
 import logging
 import os
+import random
 import signal
 import subprocess
 import sys
@@ -68,6 +69,23 @@ class Killed(WindowTest):
         self.wait_for_jobs()
         self.assertEqual(project_file.load(path).briefs[0].values["length"], 199.0)
         self.assertEqual(list(self.window.desk.recovery_folder.glob("*.json")), [])
+
+    def test_whenever_the_window_is_killed_the_work_is_offered_back(self) -> None:
+        rng = random.Random(3)
+        path = self.folder / "box.mingei"
+        for _ in range(60 if os.environ.get("MINGEI_SOAK") else 1):
+            project_file.save(carton_project(length=100.0), path)
+            with subprocess.Popen([sys.executable, "-c", _VICTIM, str(self.folder)], stdout=subprocess.PIPE,
+                                  text=True) as victim:
+                assert victim.stdout is not None
+                victim.stdout.readline()
+                time.sleep(rng.uniform(0.0, 0.3))
+                victim.send_signal(signal.SIGKILL)
+            self.assertEqual(project_file.load(path), carton_project(length=100.0))
+            left = recovery.left_behind(self.window.desk.recovery_folder)
+            self.assertEqual([o.project.briefs[0].values["length"] for o in left.orphans], [199.0])
+            self.assertEqual(left.odd, ())
+            recovery.remove(left.orphans[0].kept_in)
 
     def test_thrown_away_or_put_off(self) -> None:
         folder = self.window.desk.recovery_folder

@@ -67,6 +67,7 @@ def _keep(path: Path) -> None:
         except OSError:
             shutil.copy2(path, fresh)
         os.replace(fresh, backup)
+        fresh.unlink(missing_ok=True)  # which stays where both are one file already
 
 
 def _begin(path: Path) -> str:

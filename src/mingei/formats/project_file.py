@@ -34,8 +34,13 @@ def loads(data: bytes) -> Project:
 
 def save(project: Project, path: Path) -> None:
     """Write the project, keeping the version before as ``name~``; artwork beside it is named from its
-    folder.  Raises ExportError."""
-    atomic.write(path, dumps(_sources(project, lambda source: _from_folder(source, path.parent))), keep=True)
+    folder.
+
+    Raises ExportError; ProjectError where it could not be read again: then nothing is written.
+    """
+    data = dumps(_sources(project, lambda source: _from_folder(source, path.parent)))
+    loads(data)
+    atomic.write(path, data, keep=True)
 
 
 def _from_folder(source: str, folder: Path) -> str:

@@ -119,6 +119,7 @@ def _opened(path: Path) -> Image:
     except (SyntaxError, ValueError, MemoryError):
         raise ImportRefused("the picture is broken, or far too large", "", "save it anew, smaller") from None
     if image.width * image.height > _MOST_PIXELS or min(image.size) < 1:
+        image.close()
         raise ImportRefused(say("{count} million pixels are too many", count=image.width * image.height
                                 // 1_000_000), "",
                             "save it smaller: 12 pixels a millimetre are enough for any printer")

@@ -23,10 +23,11 @@ from mingei.app.desk import Desk
 from mingei.app.dialogs import Dialog
 from mingei.app.shelf import Shelf
 from mingei.app.words import capital, t
+from mingei.app.workers import Job
 from mingei.core.errors import MingeiError
 from mingei.core.length import parse, plain_number, write_mm
 from mingei.core.stock import Stock
-from mingei.core.strip import SPACINGS_MM, STACKED, Fit, Reading, What, fit
+from mingei.core.strip import SPACINGS_MM, STACKED, Fit, Reading, What, fit, make_ready
 from mingei.core.words import placed
 
 
@@ -86,6 +87,7 @@ class StripDialog(Dialog):
         super().__init__(parent)
         self.stock, self.shelf, self.desk = stock, shelf, desk
         self.fit: Fit | None = None
+        Job(lambda progress: make_ready()).start()
         self.setWindowTitle(t("Test strip: {stock}", stock=t(stock.name)))
         self.resize(640, 620)
         column = QVBoxLayout(self)

@@ -71,14 +71,17 @@ def _row(what: What, nominal: float) -> tuple[float, float, float]:
     return (1.0 if what is What.OUTSIDE else -1.0), -1.0, nominal
 
 
+def make_ready() -> None:
+    """Load what ``fit`` needs: that takes a while, and can be done beside other work."""
+    import scipy.special  # noqa: F401
+
+
 def fit(readings: Sequence[Reading]) -> Fit:
     """Fit caliper and crease gain.
 
     Raises StockError when there are too few readings to tell both, or they cannot be true.
     """
     import numpy as np
-    from scipy.linalg import lstsq
-    from scipy.special import stdtrit
 
     for r in readings:
         if not (math.isfinite(r.measured) and r.measured > 0 and r.nominal > 0):
@@ -89,9 +92,11 @@ def fit(readings: Sequence[Reading]) -> Fit:
         raise StockError("these readings cannot tell thickness and crease gain apart", "test strip",
                          "measure at least one channel, and a stack or the same channel inside and outside: "
                          "three numbers in all")
+    from scipy.special import stdtrit  # slow to load
+
     wanted = np.array([r.measured for r in readings]) - rows[:, 2]
     # a stack adds up the thickness and the error of each piece alike: readings count as they are
-    found = lstsq(rows[:, :2], wanted)[0]
+    found = np.linalg.lstsq(rows[:, :2], wanted, rcond=None)[0]
     left = wanted - rows[:, :2] @ found
     free = len(readings) - 2
     spread = float(left @ left) / free

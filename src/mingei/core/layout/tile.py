@@ -11,14 +11,18 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterable
+from functools import lru_cache
 from itertools import pairwise
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
 from mingei.core.covering.art import Printed
 from mingei.core.flat.pattern import Pattern
 from mingei.core.layout.sheets import Sheet
 from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Arc, Box, Line, Path, Point, Rigid, Segment, bounds, shifted, turned
+
+if TYPE_CHECKING:
+    from shapely.geometry import Polygon as Area
 
 #: Sheets overlap by an inch, or 25 mm (common practice); and the least and most that makes sense, mm.
 OVERLAP_MM, LEAST_MM, MOST_MM = 25.0, 5.0, 60.0
@@ -47,6 +51,7 @@ class Tile(NamedTuple):
         return f"{chr(ord('A') + self.column % 26)}{self.rows - self.row}"
 
 
+@lru_cache(maxsize=128)
 def tiles(pattern: Pattern, space: Box, overlap: float) -> tuple[float, tuple[Tile, ...]]:
     """The turn (0 or 90 degrees) at which a piece takes fewest sheets with so much room, and its windows,
     from the upper left.
@@ -60,12 +65,20 @@ def tiles(pattern: Pattern, space: Box, overlap: float) -> tuple[float, tuple[Ti
     return turn, windows
 
 
-def _windows(pattern: Pattern, turn_deg: float, space: Box, overlap: float) -> tuple[Tile, ...]:
+@lru_cache(maxsize=64)
+def _card(pattern: Pattern) -> Area:
+    """All card of a piece's flat."""
     from shapely import union_all  # slow to load, and only large pieces need it
+
+    return union_all([area_of(p.flat_polygon).buffer(1e-6) for p in pattern.panels])
+
+
+def _windows(pattern: Pattern, turn_deg: float, space: Box, overlap: float) -> tuple[Tile, ...]:
+    from shapely.affinity import affine_transform
     from shapely.geometry import box as rectangle
 
     turn = turned(turn_deg)
-    card = union_all([area_of(turn.apply_all(p.flat_polygon)).buffer(1e-6) for p in pattern.panels])
+    card = affine_transform(_card(pattern), (turn.cos, -turn.sin, turn.sin, turn.cos, turn.x, turn.y))
     left, bottom, right, top = (float(v) for v in card.bounds)
     columns, rows = (max(1, math.ceil((size - overlap) / (room - overlap) - 1e-9))
                      for size, room in ((right - left, space.width), (top - bottom, space.height)))

@@ -6,6 +6,7 @@ a watch on faults, on stalls and on what the process holds.
 
 from __future__ import annotations
 
+import faulthandler
 import gc
 import json
 import os
@@ -180,6 +181,8 @@ class Monkey:
             QTimer.singleShot(15, self._step)
 
     def _step(self) -> None:
+        if not self._on:
+            return
         self._next()
         if self._acting > 3:  # within dialogs within dialogs
             self._close_modal()
@@ -321,6 +324,7 @@ def _refusal(error: BaseException) -> bool:
 
 if __name__ == "__main__":
     os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+    faulthandler.dump_traceback_later(float(sys.argv[1]) + 60, exit=True)  # where it hangs, it says so
     print(json.dumps(run(float(sys.argv[1]), int(sys.argv[2]) if len(sys.argv) > 2 else 0), indent=1))
     sys.stdout.flush()
     os._exit(0)  # at once: what is still under way is not waited for

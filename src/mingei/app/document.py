@@ -97,6 +97,7 @@ class Document(QObject):
         self.path = path
         self.current = 0
         self._built: tuple[Project, int, Build] | None = None
+        self._builds: tuple[Project, dict[Brief, Build]] = project, {}
         self.selection = NOTHING
         self.hover = NOTHING
         self.fraction = 1.0
@@ -133,8 +134,14 @@ class Document(QObject):
         return known[2]
 
     def build_of(self, number: int) -> Build:
-        brief = self.project.briefs[number]
-        return build(brief, self.project.stock_of(brief), self.project.parts_of(brief))
+        """A thing of the kit worked out; kept as long as it is in the kit, however large that is."""
+        if self._builds[0] is not self.project:
+            kept = set(self.project.briefs) if self.project.stocks == self._builds[0].stocks else set()
+            self._builds = self.project, {b: made for b, made in self._builds[1].items() if b in kept}
+        brief, known = self.project.briefs[number], self._builds[1]
+        if brief not in known:
+            known[brief] = build(brief, self.project.stock_of(brief), self.project.parts_of(brief))
+        return known[brief]
 
     def findings(self) -> tuple[Finding, ...]:
         found = run(self.build, self.project.paper)

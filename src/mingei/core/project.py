@@ -153,10 +153,10 @@ class Brief:
         """The brief without an opening."""
         return replace(self, openings=tuple(o for o in self.openings if o.name != name))
 
-    @cached_property
+    @property
     def drafted(self) -> Draft:
         """The draft with its pieces, before what a person changed at seams and panels."""
-        return split(find_recipe(self.recipe).draft(self.values), self.splits)
+        return _drafted(self.recipe, self.measures, self.splits)
 
     def with_split(self, panel: str, apart: bool) -> Brief:
         """The brief with a panel, and what hangs on it, as a piece of its own, or joined to its neighbour
@@ -285,6 +285,11 @@ class Brief:
         """The brief in another stock.  Raises StockError when the recipe cannot be built from it."""
         find_recipe(self.recipe).accept_stock(stock)
         return replace(self, stock=stock.id)
+
+
+@lru_cache(maxsize=64)  # not with the brief: a long history of briefs would keep a draft each
+def _drafted(recipe: str, measures: tuple[tuple[str, Value], ...], splits: tuple[str, ...]) -> Draft:
+    return split(find_recipe(recipe).draft(dict(measures)), splits)
 
 
 @lru_cache(maxsize=16)

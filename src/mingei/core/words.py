@@ -13,6 +13,8 @@ from typing import Any
 
 #: So much of what was given is quoted in a sentence, and so many names are listed.
 QUOTED, LISTED = 60, 10
+#: A place longer than this is cut in the middle.
+_LONGEST = 300
 
 
 class Words(str):
@@ -75,7 +77,9 @@ def joined(parts: Iterable[str], between: str = " ") -> Words:
 
 
 def placed(place: str, sentence: str, remedy: str) -> Words:
-    """``place: sentence; remedy.``, without what is empty."""
+    """``place: sentence; remedy.``, without what is empty; a place longer than any name keeps its ends."""
+    if len(place) > _LONGEST:
+        place = f"{place[:_LONGEST // 2]}…{place[-_LONGEST // 2:]}"
     template = ("{place}: " if place else "") + "{sentence}" + ("; {remedy}." if remedy else ".")
     return say(template, place=place, sentence=sentence, remedy=remedy)
 

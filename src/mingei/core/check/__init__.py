@@ -11,10 +11,11 @@ import pkgutil
 from collections.abc import Callable, Iterator, Mapping
 from dataclasses import dataclass
 from enum import IntEnum
-from functools import cache, lru_cache
+from functools import cache
 from typing import NamedTuple, TypeAlias
 
 from mingei.core.build import NOTHING, Build, Part
+from mingei.core.keeping import kept_with
 from mingei.core.layout.sheets import SHEETS, Sheet
 from mingei.core.project import Brief
 from mingei.core.words import Words, placed
@@ -93,17 +94,21 @@ def rules() -> dict[str, Rule]:
     return dict(_RULES)
 
 
-@lru_cache(maxsize=128)
 def run(build: Build, sheet: Sheet, thorough: bool = False) -> tuple[Finding, ...]:
     """All findings on a build to be made from a sheet, gravest first; with those of the slow rules where they
     are asked for."""
+    return _found(build, sheet, thorough)
+
+
+@kept_with
+def _found(build: Build, sheet: Sheet, thorough: bool) -> tuple[Finding, ...]:
     whatever = _on_any_sheet(build, thorough)
     found = [finding for code, check in rules().items() if thorough or code not in _THOROUGH
              for finding in (whatever[code] if code in whatever else check(build, sheet))]
     return tuple(sorted(found, key=lambda f: -f.severity))
 
 
-@lru_cache(maxsize=128)
+@kept_with
 def _on_any_sheet(build: Build, thorough: bool) -> Mapping[str, tuple[Finding, ...]]:
     """What the rules find that look at the thing alone, by rule."""
     return {code: tuple(check(build, SHEETS[0])) for code, check in rules().items()

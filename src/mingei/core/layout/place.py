@@ -9,7 +9,7 @@ from __future__ import annotations
 import math
 from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
-from functools import cached_property, lru_cache
+from functools import cached_property
 from itertools import combinations
 from types import MappingProxyType
 from typing import TYPE_CHECKING, NamedTuple
@@ -17,6 +17,7 @@ from typing import TYPE_CHECKING, NamedTuple
 from mingei.core.covering.art import Printed
 from mingei.core.errors import SheetError
 from mingei.core.flat.pattern import Pattern
+from mingei.core.keeping import kept_with
 from mingei.core.layout import lettering
 from mingei.core.layout.laying import Key, Spot
 from mingei.core.layout.pack import pack_many
@@ -314,14 +315,14 @@ def clashes(items: Sequence[Item]) -> tuple[tuple[Item, Item], ...]:
     return tuple((items[i], items[j]) for i, j in near if cards[i].intersects(cards[j]))
 
 
-@lru_cache(maxsize=512)
+@kept_with
 def _card(pattern: Pattern) -> Area:
     """The card of a piece's flat, a hair within its outline."""
 
     return area_of(outline(pattern)).buffer(-_TOUCHING_MM)
 
 
-@lru_cache(maxsize=512)
+@kept_with
 def outline(pattern: Pattern) -> Polygon:
     """The outline of a piece's flat as points, mm."""
     return max((tuple(flat_points(cut)[:-1]) for cut in pattern.cuts),
@@ -421,7 +422,7 @@ def _shares(width: float, height: float, space: Box, turns: Sequence[bool]) -> b
                for a, b in ((height, width) if turn else (width, height) for turn in turns))
 
 
-@lru_cache(maxsize=1024)
+@kept_with
 def sheets_that_do(pattern: Pattern) -> tuple[Sheet, ...]:
     """Every sheet of a known name that holds the piece, smallest first."""
     return tuple(s for s in SHEETS if fits(pattern, s) is not None)

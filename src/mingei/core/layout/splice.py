@@ -12,7 +12,6 @@ from __future__ import annotations
 import math
 from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import replace
-from functools import lru_cache
 from itertools import pairwise
 from typing import NamedTuple
 
@@ -20,6 +19,7 @@ from mingei.core.covering.art import Printed
 from mingei.core.errors import MeasureError
 from mingei.core.extra import Extra
 from mingei.core.flat.pattern import FlatSeam, Pattern
+from mingei.core.keeping import kept_with
 from mingei.core.layout.parted import SLANT_DEG, Cut, Half, level_turn, tabs_lie
 from mingei.core.plane.shape import Box, Point, moved_path, path_bounds
 from mingei.core.words import say
@@ -59,7 +59,7 @@ def check_splice(splice: Splice) -> None:
         raise MeasureError("the line lies beside the piece", place, "move it in from the edge")
 
 
-@lru_cache(maxsize=256)
+@kept_with
 def _round(pattern: Pattern, turn_deg: float) -> Box:
     """The rectangle round a flat once lines so turned lie level, mm: what a share counts across."""
     return path_bounds([moved_path(cut, level_turn(turn_deg)) for cut in pattern.cuts])
@@ -161,7 +161,7 @@ def first_number(patterns: Sequence[Pattern]) -> int:
     return 1 + max((edge.key for p in patterns for edge in p.keys), default=0)
 
 
-@lru_cache(maxsize=256)
+@kept_with
 def _parted(pattern: Pattern, splices: tuple[tuple[int, Splice], ...], lap_mm: float,
             seams: tuple[FlatSeam, ...]) -> tuple[Half, ...]:
     whole, taken = [Half(pattern)], tabs_lie(pattern, seams)

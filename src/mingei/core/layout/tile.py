@@ -11,12 +11,12 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterable
-from functools import lru_cache
 from itertools import pairwise
 from typing import TYPE_CHECKING, NamedTuple
 
 from mingei.core.covering.art import Printed
 from mingei.core.flat.pattern import Pattern
+from mingei.core.keeping import kept_with
 from mingei.core.layout.sheets import Sheet
 from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Arc, Box, Line, Path, Point, Rigid, Segment, bounds, shifted, turned
@@ -51,7 +51,7 @@ class Tile(NamedTuple):
         return f"{chr(ord('A') + self.column % 26)}{self.rows - self.row}"
 
 
-@lru_cache(maxsize=128)
+@kept_with
 def tiles(pattern: Pattern, space: Box, overlap: float) -> tuple[float, tuple[Tile, ...]]:
     """The turn (0 or 90 degrees) at which a piece takes fewest sheets with so much room, and its windows,
     from the upper left.
@@ -65,7 +65,7 @@ def tiles(pattern: Pattern, space: Box, overlap: float) -> tuple[float, tuple[Ti
     return turn, windows
 
 
-@lru_cache(maxsize=64)
+@kept_with
 def _card(pattern: Pattern) -> Area:
     """All card of a piece's flat."""
     from shapely import union_all  # slow to load, and only large pieces need it

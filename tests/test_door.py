@@ -117,7 +117,7 @@ class Projects(InFolder):
     def test_as_many_overlays_as_are_allowed_are_built(self) -> None:
         brief = new_brief("tray")
         some = tuple(Overlay(f"o{i}", "base", width=5.0, height=5.0, x=i % 9) for i in range(MOST_AMENDMENTS))
-        project = new_project(replace(brief, overlays=some))
+        project = new_project(replace(brief, amendments=some))
         again = project_file.loads(project_file.dumps(project))
         self.assertEqual(len(builds_of(again)[0].patterns), 1 + MOST_AMENDMENTS)
 

@@ -4,6 +4,9 @@ from __future__ import annotations
 
 import io
 import math
+import os
+import subprocess
+import sys
 import unittest
 from itertools import pairwise
 from typing import Any
@@ -219,6 +222,13 @@ class Dxf(unittest.TestCase):
         read = svgelements.SVG.parse(io.BytesIO(svg(flat_drawing(made.pattern))), ppi=25.4)
         paths = [e for e in read.elements() if isinstance(e, svgelements.Path) and e.values.get("id") is None]
         self.assertLess(paths[-2].length(), paths[-1].length())
+
+    def test_the_same_drawing_gives_the_same_bytes_in_whatever_process(self) -> None:
+        program = ("import sys, hashlib\nfrom tests.test_formats import carton, dxf, flat_drawing\n"
+                   "print(hashlib.sha256(dxf(flat_drawing(carton().pattern))).hexdigest())")
+        found = {subprocess.run([sys.executable, "-c", program], capture_output=True, text=True, check=True,
+                                env=os.environ | {"PYTHONHASHSEED": seed}).stdout for seed in ("0", "4", "7")}
+        self.assertEqual(len(found), 1)
 
     def test_no_cut_is_too_short_for_a_knife(self) -> None:
         for recipe in recipes():

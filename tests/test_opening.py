@@ -215,7 +215,7 @@ class Keeping(InFolder):
 
     def test_a_negative_trim_and_two_openings_of_one_name_in_a_file_are_refused(self) -> None:
         data = json.loads(project_file.dumps(new_project(self.brief())))
-        for number, key, value, word in ((3, "round_mm", -4, "round_mm"),
+        for number, key, value, word in ((3, "round_mm", -4, "rounding"),
                                          (1, "name", "window 1", "window 1")):
             broken = json.loads(json.dumps(data))
             broken["briefs"][0]["amendments"][number][key] = value

@@ -343,12 +343,12 @@ class Placing(unittest.TestCase):
     def test_it_is_saved_and_read_again(self) -> None:
         project = carton_project()
         brief = replace(project.briefs[0],
-                        splices=(Splice("carton", 90.0, 0.4), Splice("carton", -20.0, 0.7)))
+                        amendments=(Splice("carton", 90.0, 0.4), Splice("carton", -20.0, 0.7)))
         self.assertEqual(from_data(to_data(project.with_brief(0, brief))).briefs[0].splices, brief.splices)
 
     def test_a_file_that_holds_no_line_is_refused_with_the_place(self) -> None:
         project = carton_project()
-        data = to_data(project.with_brief(0, replace(project.briefs[0], splices=(Splice("carton"),))))
+        data = to_data(project.with_brief(0, replace(project.briefs[0], amendments=(Splice("carton"),))))
         good = next(a for a in data["briefs"][0]["amendments"] if a["kind"] == "splice")
         for change in ({"piece": 3}, {"turn_deg": None}, {"turn_deg": 91}, {"turn_deg": True},
                        {"share": "half"}, {"share": 1.0},

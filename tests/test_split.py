@@ -16,7 +16,7 @@ from PySide6.QtCore import QPoint
 from mingei import cli
 from mingei.core import check
 from mingei.core.amendments.opening import Opening, Shape
-from mingei.core.amendments.split import why_not
+from mingei.core.amendments.split import Split, why_not
 from mingei.core.build import Part, build
 from mingei.core.covering.art import Art, Fill, printed
 from mingei.core.draft import Joint
@@ -126,7 +126,8 @@ class Cutting(unittest.TestCase):
         self.assertIn(piece, printed(brief.arts, made.patterns, {}))
         from mingei.core.amendments.amend import SeamChange
 
-        taped = build(replace(brief, seams=(SeamChange("front join", Joint.TAPE),)), CARD)
+        held = SeamChange("front join", Joint.TAPE)
+        taped = build(replace(brief, amendments=(*brief.amendments, held)), CARD)
         self.assertNotIn("front join", {p.name for pattern in taped.patterns for p in pattern.panels})
 
     def test_file_scale_and_fold_know_it(self) -> None:
@@ -137,7 +138,7 @@ class Cutting(unittest.TestCase):
         self.assertIn("front join", str(fold_file(build(brief, CARD))))
 
     def test_measures_that_leave_no_fold_to_cut_leave_it_whole(self) -> None:
-        brief = replace(new_brief("tray", stock=CARD), splits=("no such wall",))
+        brief = replace(new_brief("tray", stock=CARD), amendments=(Split("no such wall"),))
         self.assertEqual(len(build(brief, CARD).patterns), 1)
 
 

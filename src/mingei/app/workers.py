@@ -6,6 +6,7 @@ A *job* runs in Qt's thread pool.  It is handed a ``Progress`` to report to and 
 from __future__ import annotations
 
 import traceback
+import warnings
 from collections.abc import Callable
 from typing import Any
 
@@ -100,6 +101,16 @@ class Job(QObject):
         QTimer.singleShot(_COOLED_MS, lambda: _held.discard(self))
         if self._heard:
             getattr(self, how).emit(*(() if how == "stopped" else (what,)))
+        self.work = _nothing
+        for signal in (self.done, self.failed, self.stopped, self.progressed):
+            with warnings.catch_warnings():
+                warnings.simplefilter("ignore")  # that nobody listened
+                signal.disconnect()
+
+
+def _nothing(progress: Progress) -> None:
+    """What a job that is over holds of its work.  Who listened to it often holds the job itself, which would
+    keep both for good."""
 
 
 class _Runner(QRunnable):

@@ -8,13 +8,12 @@ from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
 from typing import TYPE_CHECKING, NamedTuple
 
-from mingei.core.amendments.amend import amend
-from mingei.core.amendments.opening import open_up, openable
-from mingei.core.amendments.split import split
+from mingei.core.amendments.opening import openable
 from mingei.core.covering.overlay import Overlay, lay
 from mingei.core.draft import Draft
 from mingei.core.flat.develop import develop
 from mingei.core.flat.pattern import Pattern, enlarged
+from mingei.core.kinds import parted, shaped
 from mingei.core.layout.parted import Half
 from mingei.core.layout.splice import LAP_MM, halves_of
 from mingei.core.plan.steps import Step, steps
@@ -195,8 +194,8 @@ def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ())
     values = recipe.accept(brief.values)
     recipe.accept_stock(stock)
     # a brief made in the window is whole, and has been drafted once already
-    plain = brief.drafted if values == brief.values else split(recipe.draft(values), brief.splits)
-    drafted = open_up(amend(plain, brief.seams), brief.openings, brief.trims)
+    plain = brief.drafted if values == brief.values else parted(recipe.draft(values), brief.amendments)
+    drafted = shaped(plain, brief.amendments)
     patterns = tuple(replace(p, copies=p.copies * brief.copies) for p in develop(drafted, stock, parts))
     if brief.enlarged != 1.0:
         patterns = tuple(enlarged(p, brief.enlarged) for p in patterns)

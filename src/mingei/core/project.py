@@ -7,22 +7,22 @@ into JSON-ready data and back.
 from __future__ import annotations
 
 import math
+from collections.abc import Sequence
 from dataclasses import dataclass, fields, replace
 from functools import cached_property, lru_cache
 from itertools import chain, count
 from typing import NamedTuple
 
-from mingei.core.amendments.amend import SeamChange, amend, seams
-from mingei.core.amendments.opening import MOST_MM, Opening, Trim, not_there, open_up, openable
-from mingei.core.amendments.opening import check as check_opening
-from mingei.core.amendments.split import split, why_not
+from mingei.core.amendments.amend import SeamChange, seams
+from mingei.core.amendments.opening import MOST_MM, Opening, Trim, not_there, openable
+from mingei.core.amendments.split import Split, why_not
 from mingei.core.covering.art import Art
 from mingei.core.covering.art import check as check_art
 from mingei.core.covering.overlay import Overlay
-from mingei.core.covering.overlay import check as check_overlay
 from mingei.core.draft import Draft
 from mingei.core.errors import MeasureError
 from mingei.core.extra import Extra
+from mingei.core.kinds import Amendment, kind_of, kinds, parted, put, shaped, some, without
 from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer, Spot
 from mingei.core.layout.sheets import Sheet, find_sheet
 from mingei.core.layout.splice import MOST_SPLICES, Splice, check_splice
@@ -60,15 +60,12 @@ NO_NEED = Need()
 class Brief:
     """One thing to be made: recipe, measures (mm, degrees, choices by name), stock, how many.
 
-    measures holds every measure of the recipe, in the recipe's order, each accepted by it; seams: changes
-    made by hand, one a seam; openings, trims: windows, holes, rounded corners and notches put into panels by
-    hand; notes: the person's own words.  enlarged: the finished drawing is enlarged by so much, instead of
-    being drafted anew at its size.  tape_mm: width of the double-sided tape its seams are glued with, 0 for
-    wet glue.  overlays: pieces glued on panels, mats and labels; parts: the stocks, by id, of parts that have
-    their own.  need: the thing it must take.  arts: pictures and words on it.  splits: the panels that are
-    pieces of their own; splices: lines that pieces are cut across by; split_extra: what a file says besides
-    of each panel cut off.  id: what it is known by in its project, whatever it is called; "" until it is in
-    one.
+    measures holds every measure of the recipe, in the recipe's order, each accepted by it; amendments: what
+    was changed by hand, of whatever kind, in the order in which it was; notes: the person's own words.
+    enlarged: the finished drawing is enlarged by so much, instead of being drafted anew at its size.
+    tape_mm: width of the double-sided tape its seams are glued with, 0 for wet glue.  parts: the stocks, by
+    id, of parts that have their own.  need: the thing it must take.  arts: pictures and words on it.  id:
+    what it is known by in its project, whatever it is called; "" until it is in one.
     """
 
     name: str
@@ -76,21 +73,15 @@ class Brief:
     measures: tuple[tuple[str, Value], ...]
     stock: str = DEFAULT_STOCK_ID
     copies: int = 1
-    seams: tuple[SeamChange, ...] = ()
+    amendments: tuple[Amendment, ...] = ()
     notes: str = ""
     enlarged: float = 1.0
     extra: Extra = ()
-    openings: tuple[Opening, ...] = ()
-    trims: tuple[Trim, ...] = ()
     tape_mm: float = 0.0
-    overlays: tuple[Overlay, ...] = ()
     parts: tuple[tuple[str, str], ...] = ()
     need: Need = NO_NEED
     arts: tuple[Art, ...] = ()
-    splits: tuple[str, ...] = ()
-    splices: tuple[Splice, ...] = ()
     id: str = ""
-    split_extra: tuple[tuple[str, Extra], ...] = ()
 
     def __hash__(self) -> int:  # every change looks up all that was worked out for each brief, by its value
         return self._digest
@@ -98,6 +89,46 @@ class Brief:
     @cached_property
     def _digest(self) -> int:
         return hash(tuple(getattr(self, f.name) for f in fields(self)))
+
+    @property
+    def seams(self) -> tuple[SeamChange, ...]:
+        return some(self.amendments, SeamChange)
+
+    @property
+    def openings(self) -> tuple[Opening, ...]:
+        return some(self.amendments, Opening)
+
+    @property
+    def trims(self) -> tuple[Trim, ...]:
+        return some(self.amendments, Trim)
+
+    @property
+    def overlays(self) -> tuple[Overlay, ...]:
+        return some(self.amendments, Overlay)
+
+    @property
+    def splices(self) -> tuple[Splice, ...]:
+        return some(self.amendments, Splice)
+
+    @property
+    def splits(self) -> tuple[str, ...]:
+        """The panels that are pieces of their own."""
+        return tuple(s.panel for s in some(self.amendments, Split))
+
+    def amended(self, fresh: Amendment) -> Brief:
+        """The brief with one more amendment, or in the place of the one of what there is one of; what a file
+        said of that besides stays.  Raises MeasureError where it cannot be made."""
+        kind = kind_of(fresh)
+        kind.check(fresh)
+        if kind.of is not None and not fresh.extra:
+            own: tuple[Amendment, ...] = some(self.amendments, kind.record)
+            before = next((a for a in own if kind.of(a) == kind.of(fresh)), None)
+            fresh = fresh._replace(extra=before.extra) if before is not None else fresh
+        return replace(self, amendments=put(self.amendments, fresh)).sound()
+
+    def without(self, record: type, which: object) -> Brief:
+        """The brief without the amendment of a kind, by what there is one of."""
+        return replace(self, amendments=without(self.amendments, record, which))
 
     @property
     def values(self) -> Values:
@@ -128,12 +159,9 @@ class Brief:
         if change.seam not in seams(drafted):
             raise MeasureError("no seam has that name", say("seam {seam!r}", seam=change.seam),
                                say("the names are: {names}", names=some_of(seams(drafted), change.seam)))
-        kept = tuple(c for c in self.seams if c.seam != change.seam)
-        change = change._replace(extra=change.extra
-                                 or next((c.extra for c in self.seams if c.seam == change.seam), ()))
-        amend(drafted, (*kept, change))
-        untouched = not change.moved and change.joint is seams(drafted)[change.seam].joint
-        return replace(self, seams=kept if untouched else (*kept, change))
+        if not change.moved and change.joint is seams(drafted)[change.seam].joint:
+            return self.without(SeamChange, change.seam)
+        return self.amended(change)
 
     def with_opening(self, opening: Opening) -> Brief:
         """The brief with an opening put into a panel, or the one of that name changed.
@@ -144,19 +172,22 @@ class Brief:
         if opening.panel not in panels:
             raise not_there(opening.panel, say("choose one of: {names}",
                                                  names=some_of(panels, opening.panel)))
-        here = any(o.name == opening.name for o in self.openings)
-        changed = (tuple(opening if o.name == opening.name else o for o in self.openings) if here
-                   else (*self.openings, opening))
-        return self._opened(replace(self, openings=changed))
+        return self.amended(opening)
 
     def without_opening(self, name: str) -> Brief:
         """The brief without an opening."""
-        return replace(self, openings=tuple(o for o in self.openings if o.name != name))
+        return self.without(Opening, name)
 
     @property
     def drafted(self) -> Draft:
         """The draft with its pieces, before what a person changed at seams and panels."""
-        return _drafted(self.recipe, self.measures, self.splits)
+        return _drafted(self.recipe, self.measures, some(self.amendments, Split))
+
+    @property
+    def shaped(self) -> Draft:
+        """The draft as it was changed by hand.  Raises MeasureError where something of that cannot be
+        made."""
+        return shaped(self.drafted, self.amendments)
 
     def with_split(self, panel: str, apart: bool) -> Brief:
         """The brief with a panel, and what hangs on it, as a piece of its own, or joined to its neighbour
@@ -164,13 +195,13 @@ class Brief:
 
         Raises MeasureError with the reason when it cannot be cut off.
         """
-        kept = tuple(name for name in self.splits if name != panel)
+        joined = self.without(Split, panel)
         if not apart:
-            return replace(self, splits=kept)
-        reason = why_not(replace(self, splits=kept).drafted, panel)
+            return joined
+        reason = why_not(joined.drafted, panel)
         if reason:
             raise MeasureError("it cannot be a piece of its own", say("panel {name}", name=panel), reason)
-        return replace(self, splits=(*kept, panel))
+        return replace(joined, amendments=put(joined.amendments, Split(panel)))
 
     def with_splice(self, splice: Splice, number: int | None = None) -> Brief:
         """The brief with a line across a piece, or the line of that number, from 0, moved.
@@ -182,57 +213,41 @@ class Brief:
             raise MeasureError(say("{most} lines are all that a thing is cut across by", most=MOST_SPLICES),
                                say("join across the {piece}", piece=splice.piece),
                                "tile it over several sheets instead")
-        lines = list(self.splices)
-        lines[len(lines) if number is None else number:None if number is None else number + 1] = [splice]
-        return replace(self, splices=tuple(lines))
+        if number is None:
+            return replace(self, amendments=put(self.amendments, splice))
+        return self._lines([splice if i == number else line for i, line in enumerate(self.splices)])
 
     def without_splice(self, number: int) -> Brief:
         """The brief without the line of a number, from 0."""
-        return replace(self, splices=(*self.splices[:number], *self.splices[number + 1:]))
+        return self._lines([line for i, line in enumerate(self.splices) if i != number])
+
+    def _lines(self, lines: Sequence[Splice]) -> Brief:
+        """The brief cut across by these lines, and no others."""
+        others = tuple(a for a in self.amendments if not isinstance(a, Splice))
+        return replace(self, amendments=(*others, *lines))
 
     def with_trim(self, trim: Trim) -> Brief:
         """The brief with a panel's free edges trimmed otherwise."""
-        kept = tuple(t for t in self.trims if t.panel != trim.panel)
-        trim = trim._replace(extra=trim.extra
-                             or next((t.extra for t in self.trims if t.panel == trim.panel), ()))
-        return self._opened(replace(self, trims=kept if trim[:3] == Trim(trim.panel)[:3] else (*kept, trim)))
-
-    def _opened(self, brief: Brief) -> Brief:
-        open_up(brief.drafted, brief.openings, brief.trims)
-        return brief
+        return self.without(Trim, trim.panel) if trim[:3] == Trim(trim.panel)[:3] else self.amended(trim)
 
     def sound(self) -> Brief:
         """The brief itself, if every amendment of it can be made: what a file may hold.  Raises MingeiError
         naming the one that cannot."""
-        for opening in self.openings:
-            check_opening(opening)
-        for trim in self.trims:
-            for word, mm in (("rounding", trim.round_mm), ("notch", trim.notch_mm)):
-                if not 0.0 <= mm <= MOST_MM:
-                    raise MeasureError(say("its {word} of {value:g} mm cannot be cut", word=word, value=mm),
-                                       say("panel {name}", name=trim.panel),
-                                       say("use 0 to {most:g} mm", most=MOST_MM))
-        for overlay in self.overlays:
-            check_overlay(overlay)
+        for amendment in self.amendments:
+            kind_of(amendment).check(amendment)
         for art in self.arts:
             check_art(art)
-        for splice in self.splices:
-            check_splice(splice)
-        if self.seams or self.openings or self.trims or self.splits:
-            open_up(amend(self.drafted, self.seams), self.openings, self.trims)
+        if self.amendments:
+            self.shaped  # noqa: B018 - refuses what cannot be made
         return self
 
     def with_overlay(self, overlay: Overlay) -> Brief:
         """The brief with an overlay, or the one of that name changed.  Raises MeasureError when a value of it
         cannot be made."""
-        check_overlay(overlay)
-        here = any(o.name == overlay.name for o in self.overlays)
-        return replace(self, overlays=tuple(overlay if o.name == overlay.name else o for o in self.overlays)
-                       if here
-                       else (*self.overlays, overlay))
+        return self.amended(overlay)
 
     def without_overlay(self, name: str) -> Brief:
-        return replace(self, overlays=tuple(o for o in self.overlays if o.name != name))
+        return self.without(Overlay, name)
 
     def accept_part(self, part: str, stock: Stock) -> None:
         """Raises StockError when a part of the thing cannot be made of a stock: what is folded must be of one
@@ -288,8 +303,8 @@ class Brief:
 
 
 @lru_cache(maxsize=64)  # not with the brief: a long history of briefs would keep a draft each
-def _drafted(recipe: str, measures: tuple[tuple[str, Value], ...], splits: tuple[str, ...]) -> Draft:
-    return split(find_recipe(recipe).draft(dict(measures)), splits)
+def _drafted(recipe: str, measures: tuple[tuple[str, Value], ...], splits: tuple[Split, ...]) -> Draft:
+    return parted(find_recipe(recipe).draft(dict(measures)), splits)
 
 
 @lru_cache(maxsize=16)
@@ -485,13 +500,10 @@ def _brief_differences(a: Brief, b: Brief) -> list[str]:
              for word, x, y in (("stock", a.stock, b.stock), ("copies", a.copies, b.copies),
                                ("enlargement", a.enlarged, b.enlarged), ("tape", a.tape_mm, b.tape_mm)) if x
              != y]
+    said += [say("{name}: {what} differ", name=b.name, what=kind.differ) for kind in kinds().values()
+             if some(a.amendments, kind.record) != some(b.amendments, kind.record)]
     said += [say("{name}: {what} differ", name=b.name, what=word)
-             for word, x, y in (("seams", a.seams, b.seams), ("openings", a.openings, b.openings),
-                                ("edges", a.trims, b.trims),
-                                ("pieces cut apart", a.splits, b.splits),
-                                ("lines cut across", a.splices, b.splices),
-                                ("overlays", a.overlays, b.overlays),
-                                ("stocks of its parts", a.parts, b.parts),
+             for word, x, y in (("stocks of its parts", a.parts, b.parts),
                                 ("what must fit", a.need, b.need), ("artwork", a.arts, b.arts),
                                 ("notes", a.notes, b.notes)) if x != y]
     return said

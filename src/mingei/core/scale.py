@@ -17,6 +17,7 @@ from mingei.core.amendments.opening import LEAST_HOLE_MM
 from mingei.core.build import Build, build
 from mingei.core.draft import Role
 from mingei.core.errors import MeasureError, MingeiError
+from mingei.core.kinds import kind_of
 from mingei.core.layout.place import fits
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import MM_PER_INCH, write_both
@@ -92,10 +93,8 @@ def scaled(brief: Brief, factor: float, step: float = 0.0) -> Brief:
 
     accepted = recipe.accept({name: grown(name, value) for name, value in brief.measures})
     return replace(brief, measures=tuple(accepted.items()),
-                   openings=tuple(o.grown(factor) for o in brief.openings),
-                   overlays=tuple(o.grown(factor) for o in brief.overlays),
-                   arts=tuple(a.grown(factor) for a in brief.arts),
-                   trims=tuple(trim.grown(factor) for trim in brief.trims)).sound()
+                   amendments=tuple(kind_of(a).grown(a, factor) for a in brief.amendments),
+                   arts=tuple(a.grown(factor) for a in brief.arts)).sound()
 
 
 def to_measure(brief: Brief, stock: Stock, name: str, mm: float) -> float:

@@ -58,6 +58,8 @@ def dxf(drawing: Drawing) -> bytes:
             document.header["$EXTMIN"], document.header["$EXTMAX"] = (
                 ((box.left, box.bottom, 0.0), (box.right, box.top, 0.0)))
             space.reset_extents((box.left, box.bottom, 0.0), (box.right, box.top, 0.0))
+        for name in sorted(document.entitydb.dxf_types_in_use()):  # else in whatever order a set has
+            document.classes.add_class(name)
         out = io.StringIO()
         document.write(out)
     finally:

@@ -11,16 +11,24 @@ from __future__ import annotations
 import math
 from collections.abc import Iterable, Sequence
 from dataclasses import replace
-from typing import TypeAlias
+from typing import NamedTuple, TypeAlias
 
 from mingei.core.amendments.amend import relayered
 from mingei.core.draft import Crease, Draft, Fold, Joint, Piece, Placement, Role, Seam
+from mingei.core.extra import Extra
 from mingei.core.plane.shape import Point
 from mingei.core.words import say
 
 _Vector: TypeAlias = tuple[float, float, float]
 #: How deep the tab is that joins the two, mm, and how sharp a fold it finds a corner in, degrees.
 TAB_MM, _LEAST_DEG, _MOST_DEG = 12.0, 30.0, 150.0
+
+
+class Split(NamedTuple):
+    """A panel that is a piece of its own, with all that hangs on it."""
+
+    panel: str
+    extra: Extra = ()
 
 
 def why_not(draft: Draft, panel: str) -> str:

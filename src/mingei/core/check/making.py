@@ -207,7 +207,7 @@ def sheet_small(build: Build, sheet: Sheet) -> Iterator[Finding]:
         lines = (lines_that_fit(pattern, _rooms(sheet), build.brief.tape_mm or LAP_MM)
                  if pattern in build.patterns else ())
         if lines and len(build.brief.splices) + len(lines) <= MOST_SPLICES:
-            brief = replace(build.brief, splices=(*build.brief.splices, *lines))
+            brief = replace(build.brief, amendments=(*build.brief.amendments, *lines))
             yield Finding("sheet-splice", Severity.NOTE,
                           "it can be cut across instead, and joined again by a glued lap", error.place,
                           fix=Fix("Cut it across", brief))

@@ -1,0 +1,23 @@
+"""A seam held another way."""
+
+from collections.abc import Sequence
+
+from mingei.core.amendments.amend import CHOICES, SeamChange, amend
+from mingei.core.draft import Draft
+from mingei.core.errors import MeasureError
+from mingei.core.kinds import Amendment, Kind, some
+from mingei.core.words import say, some_of
+
+
+def _check(change: SeamChange) -> None:
+    if change.joint not in CHOICES:
+        raise MeasureError("that is no way to hold a seam", say("seam {seam}", seam=change.seam),
+                           say("write one of: {names}", names=some_of(CHOICES)))
+
+
+def _shapes(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
+    return amend(draft, some(amendments, SeamChange))
+
+
+KIND = Kind(word="seam", record=SeamChange, of=lambda c: c.seam, always=("seam", "joint", "moved"),
+            differ="seams", check=_check, shapes=_shapes, order=20)

@@ -1,0 +1,108 @@
+"""Kinds of amendment: all that is done with one comes from its module."""
+
+from __future__ import annotations
+
+import json
+import unittest
+from collections.abc import Sequence
+from dataclasses import replace
+from typing import NamedTuple
+from unittest import mock
+
+from hypothesis import given
+
+from mingei.core import forms, kinds
+from mingei.core.build import build
+from mingei.core.draft import Draft
+from mingei.core.errors import MeasureError, ProjectError
+from mingei.core.extra import Extra
+from mingei.core.kinds import Amendment, Kind, some
+from mingei.core.project import Project, differences, new_brief, new_project
+from mingei.core.project_data import from_data, to_data
+from mingei.core.scale import scaled
+from mingei.core.stock import find_stock
+from tests.strategies import documents
+
+CARD = find_stock("card-220")
+
+
+class Rename(NamedTuple):
+    """A piece called otherwise by so many letters: a kind of amendment as a newcomer would add it."""
+
+    piece: str
+    letters: float = 3.0
+    extra: Extra = ()
+
+
+def _check(rename: Rename) -> None:
+    if not 1 <= rename.letters <= 20:
+        raise MeasureError("so many letters are no name", rename.piece, "use 1 to 20")
+
+
+def _shapes(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
+    wanted = {r.piece: "x" * round(r.letters) for r in some(amendments, Rename)}
+    return replace(draft, pieces=tuple(replace(p, name=wanted.get(p.name, p.name)) for p in draft.pieces))
+
+
+KIND = Kind(word="rename", record=Rename, of=lambda r: r.piece, always=("piece",), differ="names",
+            check=_check, grown=lambda r, factor: r._replace(letters=r.letters * factor), shapes=_shapes,
+            order=60)
+
+
+class Kinds(unittest.TestCase):
+    def setUp(self) -> None:
+        every = {**kinds.kinds(), "rename": KIND}
+        for place in ("mingei.core.kinds.kinds", "mingei.core.project.kinds"):
+            known = mock.patch(place, return_value=every)
+            known.start()
+            self.addCleanup(known.stop)
+
+    def test_a_kind_of_ones_own_is_put_undone_built_saved_scaled_and_told(self) -> None:
+        plain = new_brief("tray", stock=CARD)
+        brief = plain.amended(Rename("tray", 4.0))
+        self.assertEqual(brief.amended(Rename("tray", 5.0)).amendments, (Rename("tray", 5.0),))
+        self.assertEqual(brief.without(Rename, "tray"), plain)
+        self.assertEqual([p.name for p in build(brief, CARD).patterns], ["xxxx"])
+        project = new_project(brief)
+        self.assertEqual(to_data(project)["briefs"][0]["amendments"],
+                         [{"kind": "rename", "piece": "tray", "letters": 4.0}])
+        self.assertEqual(from_data(json.loads(json.dumps(to_data(project)))), project)
+        self.assertEqual(scaled(brief, 2.0).amendments, (Rename("tray", 8.0),))
+        self.assertIn("Tray: names differ", differences(new_project(plain), project))
+
+    def test_what_it_refuses_is_refused_everywhere(self) -> None:
+        brief = new_brief("tray", stock=CARD)
+        self.assertRaises(MeasureError, brief.amended, Rename("tray", 50.0))
+        self.assertRaises(MeasureError, scaled, brief.amended(Rename("tray", 4.0)), 10.0)
+        data = to_data(new_project(brief.amended(Rename("tray", 4.0))))
+        for key, value in (("letters", 50), ("letters", "x"), ("letters", True), ("piece", 3)):
+            broken = json.loads(json.dumps(data))
+            broken["briefs"][0]["amendments"][0][key] = value
+            with self.assertRaises(ProjectError) as caught:
+                from_data(broken)
+            self.assertIn("briefs[0].amendments[0]", str(caught.exception))
+
+
+class Order(unittest.TestCase):
+    def test_the_order_in_which_things_were_done_is_kept(self) -> None:
+        data = to_data(new_project(new_brief("tray", stock=CARD)))
+        mixed = [{"kind": "overlay", "name": "o", "panel": "base", "part": "mats"},
+                 {"kind": "trim", "panel": "front", "round_mm": 2.0, "notch_mm": 0.0, "later": 1},
+                 {"kind": "seam", "seam": "front left tab", "joint": "tuck", "moved": False},
+                 {"kind": "opening", "name": "a", "panel": "base", "shape": "round", "width": 5.0}]
+        data["briefs"][0]["amendments"] = mixed
+        self.assertEqual(to_data(from_data(data))["briefs"][0]["amendments"], mixed)
+
+    @given(documents())
+    def test_every_record_is_read_back_from_its_form(self, project: Project) -> None:
+        for brief in project.briefs:
+            for each in brief.amendments:
+                self.assertEqual(kinds.from_data(json.loads(json.dumps(kinds.as_data(each))), "here"), each)
+            for art in brief.arts:
+                self.assertEqual(forms.read(type(art), forms.written(art, ("name", "piece")), "here"), art)
+
+    def test_a_record_that_lacks_what_it_needs_says_what(self) -> None:
+        with self.assertRaises(ProjectError) as caught:
+            kinds.from_data({"kind": "opening", "name": "a"}, "briefs[0].amendments[2]")
+        self.assertIn("briefs[0].amendments[2]", str(caught.exception))
+        self.assertIn("panel", str(caught.exception))

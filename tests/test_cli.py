@@ -163,6 +163,15 @@ class OwnStocks(InFolder):
         self.assertIn("stocks.json", said)
 
 
+class Finding(InFolder):
+    def test_constructions_are_found_by_what_people_call_them(self) -> None:
+        code, out, _ = run("recipes", "lampshade")
+        self.assertEqual([line.split(":")[0] for line in out.splitlines() if not line.startswith(" ")],
+                         ["cone", "dome"])
+        code, out, err = run("recipes", "no", "such", "thing")
+        self.assertEqual((code, out, len(err.splitlines())), (2, "", 1))
+
+
 class System(InFolder):
     """What the system refuses, tried in processes of their own."""
 

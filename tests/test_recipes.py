@@ -20,7 +20,7 @@ from mingei.core.plane.outline import LEAST_CUT_MM
 from mingei.core.plane.outline import closed as is_closed
 from mingei.core.plane.shape import path_length
 from mingei.core.project import Brief, new_brief, new_project
-from mingei.core.recipes import find_recipe, recipes
+from mingei.core.recipes import find_recipe, found, recipes
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file
 from mingei.formats.fold_json import fold_file
@@ -147,3 +147,25 @@ class Trays(unittest.TestCase):
             self.assertTrue(recipe.title and recipe.purpose and recipe.measures)
             self.assertIs(find_recipe(recipe.id), recipe)
             self.assertEqual(set(recipe.inside) - {m.name for m in recipe.measures}, set())
+
+
+class Finding(unittest.TestCase):
+    def test_a_construction_is_found_by_what_people_call_it_and_what_it_is_for(self) -> None:
+        for words, first in (("lampshade", "cone"), ("hexagon", "prism"), ("gift box", "lid-base"),
+                             ("place card", "card-stand"), ("matchbox", "sleeve"), ("planter", "frustum-box"),
+                             ("carousel", "strut-base"), ("sweets", "pouch"), ("tower", "tube")):
+            self.assertIn(first, [r.id for r in found(words)][:3], words)
+
+    def test_a_name_comes_before_a_purpose_and_every_word_counts(self) -> None:
+        self.assertEqual(found("card")[0].id, "card")
+        self.assertEqual(found("no such thing"), ())
+        self.assertEqual(set(found("")), set(recipes().values()))
+        for recipe in recipes().values():
+            self.assertIn(recipe, found(recipe.title))
+            self.assertTrue(recipe.also, recipe.id)
+            for name in recipe.also:
+                self.assertIn(recipe, found(name))
+
+    def test_it_is_found_in_ones_own_language(self) -> None:
+        german = {"Tray": "Tablett"}
+        self.assertEqual(found("tablett", lambda words: german.get(words, words))[0].id, "tray")

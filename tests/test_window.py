@@ -68,6 +68,35 @@ class FirstUse(WindowTest):
         self.assertEqual(self.window.document.brief.values["length"], 77.0)
         self.assertEqual(self.window.document.path, path)
 
+    def test_a_construction_is_found_by_typing_and_begun_by_enter(self) -> None:
+        self.window.go("start")
+        start = self.window.stack.currentWidget()
+        assert isinstance(start, StartPage)
+        self.key("lampshade", on=start.finding.field)
+        seen = [name for name, button in start.recipes.items() if button.isVisible()]
+        self.assertEqual(set(seen), {"cone", "dome"})
+        self.key("xx", on=start.finding.field)
+        self.assertTrue(start.finding.none.isVisible())
+        start.finding.field.clear()
+        self.assertTrue(all(button.isVisibleTo(start) for button in start.recipes.values()))
+        self.key("matchbox", on=start.finding.field)
+        self.key(Qt.Key.Key_Return, on=start.finding.field)
+        wait_for(lambda: self.window.station == "draft")
+        self.assertEqual(self.window.document.brief.recipe, "sleeve")
+        self.assertEqual(self.settings.used, ["sleeve"])  # and is offered first the next time
+        self.window.go("start")
+        self.assertTrue(start.headings["used"].isVisible())
+
+    def test_a_construction_is_found_on_the_brief_and_taken_by_enter(self) -> None:
+        self.window.go("brief")
+        brief = self.window.stack.currentWidget()
+        assert isinstance(brief, BriefStation)
+        self.key("planter", on=brief.finding.field)
+        self.assertTrue(brief.recipes["frustum-box"].isVisible())
+        self.assertFalse(brief.recipes["tray"].isVisible())
+        self.key(Qt.Key.Key_Return, on=brief.finding.field)
+        wait_for(lambda: self.window.document.brief.recipe == brief._order[0])
+
     def test_the_demo_kit_opens_from_the_start_page(self) -> None:
         click(self.button("Open the demo"))
         self.assertIn("Tern Point", self.window.document.project.title)

@@ -94,12 +94,17 @@ def _window(options: argparse.Namespace) -> int:
 
 
 def _recipes(options: argparse.Namespace) -> int:
-    from mingei.core.recipes import recipes
+    from mingei.core.recipes import found, recipes
 
+    matching = found(" ".join(options.find))
+    if not matching:
+        raise UsageError("no construction is known by these words", " ".join(options.find)[:200],
+                         say("write fewer or other words, or one of: {names}",
+                             names=some_of((r.title for r in recipes().values()), " ".join(options.find))))
     if options.json:
-        print(json.dumps([_recipe_data(r) for r in recipes().values()], indent=1, ensure_ascii=False))
+        print(json.dumps([_recipe_data(r) for r in matching], indent=1, ensure_ascii=False))
         return OK
-    for recipe in recipes().values():
+    for recipe in matching:
         print(f"{recipe.id}: {recipe.title}, {recipe.purpose}")
         for m in recipe.measures:
             extent = " | ".join(c for c, _ in m.choices) or f"{m.write(m.minimum)} to {m.write(m.maximum)}"
@@ -125,7 +130,7 @@ def _recipe_data(recipe: Recipe) -> dict[str, Any]:
             "unit": {Kind.LENGTH: "mm", Kind.ANGLE: "deg"}.get(m.kind, ""), "doc": m.doc})
     return {
         "id": recipe.id, "title": recipe.title, "family": recipe.family, "purpose": recipe.purpose,
-        "measures": measures,
+        "also": list(recipe.also), "measures": measures,
         "stock": brief.stock, "caliper_mm": [recipe.thinnest, recipe.thickest],
         "inside": list(default.draft.inside_mm) if default.draft.inside_mm else None,
         "outside": [round(v, 6) for v in default.outside],

@@ -40,6 +40,8 @@ def parser() -> argparse.ArgumentParser:
                         help="render each main view to a PNG and leave")
 
     recipes = commands.add_parser("recipes", help="recipes with their measures")
+    recipes.add_argument("find", nargs="*", metavar="WORD",
+                         help='only those that match, by name or purpose, such as lampshade or "gift box"')
     recipes.add_argument("--json", action="store_true", help="as JSON")
     stock = commands.add_parser("stock", help="the catalogue of stocks, and your own")
     stock.add_argument("find", nargs="*", metavar="WORD",

@@ -8,6 +8,8 @@ from platformdirs import user_config_path, user_data_path, user_state_path
 from PySide6.QtCore import QLocale, QSettings
 
 _RECENT_MOST = 10
+#: So many constructions used last are offered first.
+_USED_MOST = 3
 #: Countries whose paper is Letter, by territory (common practice: North America and parts of Latin America).
 _LETTER_LANDS = {QLocale.Country.UnitedStates, QLocale.Country.Canada, QLocale.Country.Mexico,
                  QLocale.Country.Chile,
@@ -57,6 +59,15 @@ class Settings:
         paths = [path.absolute(), *(p for p in self.recent if p != path.absolute())]
         self.put("recent", "\n".join(str(p) for p in paths[:_RECENT_MOST]))
 
+    @property
+    def used(self) -> list[str]:
+        """The constructions used last, by id, the latest first."""
+        return [name for name in self.text("used").split(",") if name][:_USED_MOST]
+
+    def use(self, recipe: str) -> None:
+        """Remember that a construction was used."""
+        self.put("used", ",".join([recipe, *(r for r in self.used if r != recipe)][:_USED_MOST]))
+
     def forget(self, path: Path) -> None:
         self.put("recent", "\n".join(str(p) for p in self.recent if p != path.absolute()))
 
@@ -74,5 +85,5 @@ class Settings:
         from mingei.core.layout.sheets import SHEETS
 
         chosen = self.text("sheet")
-        usual = "Letter" if QLocale.system().country() in _LETTER_LANDS else "A4"
+        usual = "Letter" if QLocale.system().territory() in _LETTER_LANDS else "A4"
         return chosen if chosen in {s.name for s in SHEETS} else usual

@@ -179,6 +179,7 @@ QMenu::separator { height: 1px; background: palette(mid); margin: 4px 8px; }
 #recipe:checked { background: palette(midlight); border: 2px solid palette(highlight); }
 #recipe:focus { border: 2px solid palette(link-visited); }
 #title { font-size: %(heading)gpt; font-weight: 600; }
+#section { font-weight: 600; padding-top: 8px; }
 #cardTitle { font-weight: 600; }
 #quiet { color: palette(dark); font-size: %(small)gpt; }
 #reason { color: palette(bright-text); font-size: %(small)gpt; }

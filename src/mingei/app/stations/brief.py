@@ -29,13 +29,13 @@ from mingei.app.measures import MeasuresCard
 from mingei.app.scroll import WordScroll
 from mingei.app.space_view import SpaceView
 from mingei.app.stations import SideColumn, Station
-from mingei.app.stations.start import RecipeButton
+from mingei.app.stations.start import FindField, RecipeButton
 from mingei.app.words import capital, t
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.layout.sheets import SHEETS, find_sheet
 from mingei.core.offer import Offer, offer, ranked
 from mingei.core.project import MOST_COPIES, Need
-from mingei.core.recipes import Recipe, find_recipe, recipes
+from mingei.core.recipes import Recipe, find_recipe, found, recipes
 from mingei.core.sizes import ENVELOPES, THINGS, largest_for, named
 from mingei.core.stock import Stock
 
@@ -403,6 +403,10 @@ class BriefStation(Station):
         self.sizes.setWordWrap(True)
         self.sizes.setAlignment(Qt.AlignmentFlag.AlignCenter)
         card.body.addWidget(self.sizes)
+        self.finding = FindField()
+        self.finding.changed.connect(self._arrange)
+        self.finding.chosen.connect(self._make_first)
+        card.body.addWidget(self.finding)
         choices = self.grid = QGridLayout()
         choices.setSpacing(6)
         self.recipes: dict[str, RecipeButton] = {}
@@ -462,11 +466,15 @@ class BriefStation(Station):
         for name, button in self.recipes.items():
             made = self.offers.get(name)
             button.offer(made.build if made else None, "" if made is None else _note(made, sheet), caliper)
-        if [*order, *(n for n in self.recipes if n not in order)] != self._order:
-            self._order = [*order, *(n for n in self.recipes if n not in order)]
-            for button in self.recipes.values():
+        matching = [r.id for r in found(self.finding.words, t)]
+        shown = [n for n in [*order, *(n for n in matching if n not in order)] if n in matching]
+        self.finding.say(len(shown))
+        if shown != self._order:
+            self._order = shown
+            for name, button in self.recipes.items():
                 self.grid.removeWidget(button)
-            for number, name in enumerate(self._order):
+                button.setVisible(name in shown)
+            for number, name in enumerate(shown):
                 self.grid.addWidget(self.recipes[name], number // _ABREAST, number % _ABREAST)
         self.compare.setEnabled(len(order) > 1)
         asked = order or self.asking
@@ -481,6 +489,11 @@ class BriefStation(Station):
         from mingei.app.comparing import CompareDialog
 
         CompareDialog(self.document, ranked(self.offers.values()), self.window(), _COMPARED).open()
+
+    def _make_first(self) -> None:
+        """Make it as what was found first."""
+        if self.finding.words and self._order:
+            self._make(self._order[0])
 
     def _make(self, recipe_id: str) -> None:
         if recipe_id != self.document.brief.recipe:

@@ -6,15 +6,14 @@ import time
 from collections.abc import Iterator
 from functools import cache
 
-from PySide6.QtCore import QModelIndex, QObject, QSize, Qt, QTimer, Signal
+from PySide6.QtCore import QModelIndex, QObject, QSignalBlocker, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QIcon, QPixmap
 from PySide6.QtWidgets import (
     QGridLayout,
     QHBoxLayout,
     QLabel,
+    QLineEdit,
     QPushButton,
-    QSizePolicy,
-    QSpacerItem,
     QToolButton,
     QVBoxLayout,
     QWidget,
@@ -28,13 +27,20 @@ from mingei.app.pictures import draw_ahead, picture_icon
 from mingei.app.scroll import WordScroll
 from mingei.app.settings import Settings
 from mingei.app.stations import Station
-from mingei.app.words import capital, t
+from mingei.app.words import capital, counted, t
 from mingei.core.build import Build, build
 from mingei.core.project import new_brief
-from mingei.core.recipes import Recipe, recipes
+from mingei.core.recipes import FAMILIES, Recipe, found, recipes
 from mingei.core.stock import find_stock
 
 _PICTURE = QSize(190, 120)
+#: So many recent projects are seen without scrolling.
+_RECENT_SEEN = 8
+#: Constructions side by side; the headings of their families, and of those used last.
+_ABREAST, _USED = 3, "used"
+_HEADINGS = {_USED: "Used last", "boxes": "Boxes and trays", "envelopes": "Envelopes, folders, pockets",
+             "cards": "Cards and tags", "wraps": "Bags, pouches, wraps", "round": "Round work",
+             "shapes": "Shapes", "solids": "Solids", "models": "Models"}
 #: A name of more letters stands on two lines.
 _LONG_NAME = 20
 #: So long (s) a picture is worked at before the event loop has its turn.
@@ -168,6 +174,46 @@ class RecipeButton(QToolButton):
         self.setIcon(picture_icon(self._made(), _PICTURE.width(), _PICTURE.height()))
 
 
+class FindField(QWidget):
+    """A line to look for a construction by.  changed: other words; chosen: the first of what was found is
+    wanted."""
+
+    changed = Signal()
+    chosen = Signal()
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(4)
+        self.field = QLineEdit()
+        self.field.setPlaceholderText(t("Find: lampshade, gift box, hexagon, book…"))
+        self.field.setAccessibleName(t("Find a construction"))
+        self.field.setToolTip(t("By its name, by what people call it, or by what it is for."))
+        self.field.setClearButtonEnabled(True)
+        self.field.setMaxLength(80)
+        self.field.textChanged.connect(lambda _: self.changed.emit())
+        self.field.returnPressed.connect(lambda: QTimer.singleShot(0, self, self.chosen.emit))
+        self.none = QLabel(t("Nothing is known by these words: write fewer, or others."))
+        self.none.setObjectName("quiet")
+        self.none.hide()
+        column.addWidget(self.field)
+        column.addWidget(self.none)
+
+    @property
+    def words(self) -> str:
+        return self.field.text().strip()
+
+    def say(self, count: int) -> None:
+        """How many were found."""
+        self.none.setVisible(not count)
+        self.field.setAccessibleDescription(counted("{count} construction", "{count} constructions", count))
+
+    def clear(self) -> None:
+        with QSignalBlocker(self.field):
+            self.field.clear()
+
+
 class StartPage(Station):
     """begun: a recipe's id; opened: a file; demo: the demo is wanted."""
 
@@ -194,12 +240,18 @@ class StartPage(Station):
         left.addWidget(words)
         left.addSpacing(10)
         left.setAlignment(Qt.AlignmentFlag.AlignTop)
-        grid = QGridLayout()
-        grid.setSpacing(12)
+        self.finding = FindField()
+        self.finding.changed.connect(self._arrange)
+        self.finding.chosen.connect(self._begin_first)
+        left.addWidget(self.finding)
+        left.addSpacing(4)
+        self.grid = QGridLayout()
+        self.grid.setSpacing(12)
         self.recipes: dict[str, RecipeButton] = {}
-        for number, recipe in enumerate(recipes().values()):
+        self.purposes: dict[str, QLabel] = {}
+        for recipe in recipes().values():
             button = RecipeButton(recipe)
-            button.clicked.connect(lambda _=False, recipe_id=recipe.id: self.begun.emit(recipe_id))
+            button.clicked.connect(lambda _=False, recipe_id=recipe.id: self._begin(recipe_id))
             self.recipes[recipe.id] = button
             purpose = QLabel(capital(recipe.purpose) + ".")
             purpose.setObjectName("quiet")
@@ -207,10 +259,14 @@ class StartPage(Station):
             purpose.setFixedWidth(_PICTURE.width() + 16)
             purpose.ensurePolished()  # its letters are small ones
             purpose.setMinimumHeight(purpose.heightForWidth(purpose.width()))
-            grid.addWidget(button, 2 * (number // 3), number % 3)
-            grid.addWidget(purpose, 2 * (number // 3) + 1, number % 3, Qt.AlignmentFlag.AlignTop)
-        grid.setColumnStretch(3, 1)
-        left.addLayout(grid)
+            self.purposes[recipe.id] = purpose
+        self.headings: dict[str, QLabel] = {}
+        for key in (_USED, *FAMILIES):
+            label = self.headings[key] = QLabel(t(_HEADINGS[key]), self)
+            label.setObjectName("section")
+        self.grid.setColumnStretch(_ABREAST, 1)
+        self._arrange()
+        left.addLayout(self.grid)
         left.addStretch(1)
         row.addWidget(scroll, 3)
         right = QVBoxLayout()
@@ -223,12 +279,10 @@ class StartPage(Station):
         self.none.setWordWrap(True)
         card.body.addWidget(self.none)
         card.body.addWidget(self.recent, 1)
-        self.room = QSpacerItem(0, 0)
-        card.body.addItem(self.room)
         self.open_button = QPushButton(t("Open a project…"))
         self.open_button.clicked.connect(lambda: self.wanted.emit("open"))
         card.body.addWidget(self.open_button)
-        right.addWidget(card, 3)
+        right.addWidget(card)
         demo = Card(t("Look around first"))
         about = QLabel(
             t("The shop of the Tern Point field station: an invented project with everything in it ready to "
@@ -239,17 +293,67 @@ class StartPage(Station):
         demo.body.addWidget(about)
         demo.body.addWidget(self.demo)
         right.addWidget(demo)
+        right.addStretch(1)
         row.addLayout(right, 2)
 
+    def _sections(self) -> list[tuple[str, list[Recipe]]]:
+        """What stands beneath which heading, "" for none: what was found; else what was used last, then
+        families."""
+        if self.finding.words:
+            return [("", list(found(self.finding.words, t)))]
+        used = [recipes()[name] for name in self.settings.used if name in recipes()]
+        rest = [r for r in recipes().values() if r not in used]
+        return [(_USED, used), *((family, [r for r in rest if r.family == family]) for family in FAMILIES)]
+
+    def _arrange(self) -> None:
+        """Lay out what was found, or all by families."""
+        sections = [(key, some) for key, some in self._sections() if some]
+        shown = {r.id for _, some in sections for r in some}
+        for widget in (*self.recipes.values(), *self.purposes.values(), *self.headings.values()):
+            self.grid.removeWidget(widget)
+        row = 0
+        for key, some in sections:
+            if key:
+                self.grid.addWidget(self.headings[key], row, 0, 1, _ABREAST)
+                row += 1
+            for number, recipe in enumerate(some):
+                button = self.recipes[recipe.id]
+                self.grid.addWidget(button, row + 2 * (number // _ABREAST), number % _ABREAST)
+                self.grid.addWidget(self.purposes[recipe.id], row + 2 * (number // _ABREAST) + 1,
+                                    number % _ABREAST, Qt.AlignmentFlag.AlignTop)
+            row += 2 * -(-len(some) // _ABREAST)
+        for name in self.recipes:
+            self.recipes[name].setVisible(name in shown)
+            self.purposes[name].setVisible(name in shown)
+        for key, label in self.headings.items():
+            label.setVisible(any(key == each for each, _ in sections))
+        self.finding.say(len(shown))
+        before: QWidget = self.finding.field
+        for button in (self.recipes[r.id] for _, some in sections for r in some):
+            if button.window() is before.window():  # the keyboard goes as the eye does
+                QWidget.setTabOrder(before, button)
+            before = button
+
+    def _begin(self, recipe_id: str) -> None:
+        self.settings.use(recipe_id)
+        self.begun.emit(recipe_id)
+
+    def _begin_first(self) -> None:
+        """Begin what was found first."""
+        first = next((r for _, some in self._sections() for r in some), None)
+        if first is not None and self.finding.words:
+            self._begin(first.id)
+
     def enter(self) -> None:
+        self.finding.clear()
+        self._arrange()
         paths = [p for p in self.settings.recent if p.exists()]
         tall = 2 * self.fontMetrics().lineSpacing() + 14
         self.recent.show_lines([Line(f"{path.stem}\n{path.parent}", path, str(path), tall) for path in paths])
         self.recent.setVisible(bool(paths))
-        self.room.changeSize(0, 0, QSizePolicy.Policy.Minimum, QSizePolicy.Policy.Minimum if paths
-                             else QSizePolicy.Policy.Expanding)
+        self.recent.setFixedHeight(min(len(paths), _RECENT_SEEN) * tall + 4)
         self.none.setVisible(not paths)
-        next(iter(self.recipes.values())).setFocus()
+        self.finding.field.setFocus()
 
     def _open(self, index: QModelIndex) -> None:
         self.opened.emit(self.recent.lines[index.row()].data)

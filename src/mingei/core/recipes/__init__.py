@@ -140,7 +140,7 @@ class Recipe:
     measures that follow from the length, width and thickness of a thing put into it, "" where one is not
     asked, each with the room it wants (mm); where none are given, the inside with a little room.  roomy: a
     thing smaller than the least it is made for goes in as well.  gives: the names of measures that give way
-    to the others (``giving``).
+    to the others (``giving``).  also: what people call what is made by it, or look for.
     """
 
     id: str
@@ -158,6 +158,7 @@ class Recipe:
     roomy: bool = False
     stock: str = DEFAULT_STOCK_ID
     gives: tuple[str, ...] = ()
+    also: tuple[str, ...] = ()
 
     def __post_init__(self) -> None:
         drawn = self.draft
@@ -261,3 +262,22 @@ def find_recipe(recipe_id: str) -> Recipe:
     except KeyError:
         raise MeasureError("no recipe has that name", say("recipe {recipe_id!r}", recipe_id=recipe_id),
                            say("choose one of: {names}", names=some_of(recipes(), recipe_id))) from None
+
+
+def found(words: str, speak: Callable[[str], str] = str) -> tuple[Recipe, ...]:
+    """The recipes for which every word counts, by title, by what people also call it, by purpose or family:
+    those whose title or other names begin with the words first; all of them where there are no words.
+
+    speak: from the core's English to the language of the words.
+    """
+    wanted = words.lower().replace("-", " ").split()
+    ranked = []
+    for order, recipe in enumerate(recipes().values()):
+        names = [speak(recipe.title).lower(), recipe.id, *(speak(name).lower() for name in recipe.also)]
+        parts = [word for name in names for word in name.replace("-", " ").split()]
+        rest = f"{speak(recipe.purpose)} {speak(recipe.family)}".lower().replace("-", " ")
+        if all(any(part.startswith(word) for part in parts) or word in rest for word in wanted):
+            by_name = sum(any(part.startswith(word) for part in parts) for word in wanted)
+            whole = any(name.startswith(" ".join(wanted)) for name in names)
+            ranked.append((-whole, -by_name, order, recipe))
+    return tuple(recipe for *_, recipe in sorted(ranked, key=lambda each: each[:3]))

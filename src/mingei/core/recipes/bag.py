@@ -143,6 +143,7 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="bag", title="Carrying bag", family="wraps",
     purpose="a bag with folding sides and a flat bottom, for a shop or a gift",
+    also=("gift bag", "carrier bag", "shopping bag", "paper bag", "party bag"),
     measures=(
         Measure("width", Kind.LENGTH, 180.0, "of front and back", 40.0, 450.0),
         Measure("depth", Kind.LENGTH, 80.0, "from front to back, when it stands open", 12.0, 250.0),

@@ -111,6 +111,7 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="ball-bands", title="Banded ball skin", family="round",
     purpose="covers a ball with rings, for patterns that go round it",
+    also=("sphere", "globe", "planet", "bauble", "barrel"),
     measures=(
         Measure("diameter", Kind.LENGTH, 60.0, "of the ball", 30.0, 300.0),
         Measure("bands", Kind.COUNT, 3.0,

@@ -62,6 +62,7 @@ def draft_ball(values: Values) -> Draft:
 RECIPE = Recipe(
     id="ball-gores", title="Ball skin", family="round",
     purpose="covers a ball: petals joined along its equator",
+    also=("sphere", "globe", "balloon", "bauble", "planet", "ornament"),
     measures=(
         Measure("diameter", Kind.LENGTH, 60.0, "of the ball", 20.0, 300.0),
         GORES, BAND, replace(LAP, default=5.0, minimum=2.0, maximum=30.0), CAP,

@@ -52,6 +52,7 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="belly-band", title="Belly band", family="wraps",
     purpose="holds a product, a stack or a parcel; closed after it is filled",
+    also=("sleeve", "label", "soap band", "book band", "bundle", "cigar band", "napkin ring"),
     measures=(
         Measure("width", Kind.LENGTH, 90.0, "of what it goes round", 20.0, 400.0),
         Measure("thick", Kind.LENGTH, 30.0, "of what it goes round; thin things are wrapped without sides",

@@ -73,6 +73,7 @@ def draft_bin(values: Values) -> Draft:
 RECIPE = Recipe(
     id="bin", title="Drawer bin", family="boxes",
     purpose="an open bin with a double bottom, for a drawer or a shelf",
+    also=("organiser", "parts box", "stock box", "shelf box", "small parts"),
     measures=(
         Measure("length", Kind.LENGTH, 120.0, "inside, along the longer side", 30.0, 600.0),
         Measure("width", Kind.LENGTH, 90.0, "inside, along the shorter side", 30.0, 600.0),

@@ -56,6 +56,7 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="card", title="Folded card", family="cards",
     purpose="a card to send: folded once, a gate, or a concertina",
+    also=("greeting card", "gatefold", "accordion", "leporello", "birthday card", "invitation"),
     measures=(
         Measure("kind", Kind.CHOICE, SINGLE, "how it is folded",
                 choices=((SINGLE, "once"), (GATE, "gate"), (CONCERTINA, "concertina")),

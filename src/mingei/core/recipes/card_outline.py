@@ -169,6 +169,7 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="card-outline", title="Outline card", family="cards",
     purpose="a card of any outline, joined along a fold",
+    also=("shaped card", "heart card", "animal card", "house card", "silhouette"),
     measures=(
         Measure("outline", Kind.CHOICE, "heart",
                 "of front and back; one of your own is read from an SVG drawing",

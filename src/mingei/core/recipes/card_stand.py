@@ -123,6 +123,7 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="card-stand", title="Standing card", family="cards",
     purpose="a card that stands on steps, or leans on a prop, and folds flat",
+    also=("easel card", "place card", "table number", "name plate", "display", "stepper"),
     measures=(
         Measure("kind", Kind.CHOICE, STEPPED, "what it stands on",
                 choices=((STEPPED, "steps"), (PROP, "a prop")), label="Stands on"),

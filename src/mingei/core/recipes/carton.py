@@ -127,6 +127,7 @@ RECIPE = Recipe(
     title="Slim carton",
     family="boxes",
     purpose="holds one slim thing; opens on an end or along a side",
+    also=("medicine box", "pencil box", "candle box", "perfume box", "bottle box", "tuck box", "packet"),
     measures=(
         _length("length", 140.0, 20.0, 600.0, "inside, along the longest side of what goes in"),
         _length("width", 32.0, 12.0, 400.0, "inside, across the base"),

@@ -79,6 +79,7 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="cone", title="Cone", family="round",
     purpose="a round roof, tower or lampshade from one sector; LED lights only, never a candle",
+    also=("funnel", "party hat", "tree", "tepee", "lampshade", "cornet", "roof", "spire"),
     measures=(
         Measure("foot", Kind.LENGTH, 60.0, "inside diameter below", _LEAST_RIM_MM, 400.0),
         Measure("rim", Kind.LENGTH, 0.0, "inside diameter above; 0 for a point", 0.0, 400.0),

@@ -25,6 +25,7 @@ def draft_dome(values: Values) -> Draft:
 RECIPE = Recipe(
     id="dome", title="Dome", family="round",
     purpose="half a ball on an upright band; LED lights only, never a candle",
+    also=("igloo", "cupola", "observatory", "half ball", "hemisphere", "lampshade"),
     measures=(
         Measure("diameter", Kind.LENGTH, 40.0, "of the ball it goes over, or of the thing it covers", 20.0,
                 300.0),

@@ -87,6 +87,7 @@ RECIPE = Recipe(
     title="Box envelope",
     family="envelopes",
     purpose="an envelope with depth, for a card with something on it",
+    also=("thick envelope", "bulky card", "keepsake", "button card"),
     measures=(
         Measure("width", Kind.LENGTH, 148.0, "of what goes in, the longer side as a rule", 40.0, 400.0),
         Measure("height", Kind.LENGTH, 105.0, "of what goes in", 30.0, 300.0),

@@ -129,6 +129,7 @@ RECIPE = Recipe(
     title="Diagonal envelope",
     family="envelopes",
     purpose="four flaps to the middle, from a square sheet turned on its corner; with a liner if wished",
+    also=("square envelope", "wedding", "liner", "lined envelope"),
     measures=(
         Measure("width", Kind.LENGTH, 105.0, "of what goes in, the longer side", 40.0, 400.0),
         Measure("height", Kind.LENGTH, 74.0, "of what goes in", 30.0, 400.0),

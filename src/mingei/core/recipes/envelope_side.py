@@ -88,6 +88,7 @@ RECIPE = Recipe(
     title="Envelope",
     family="envelopes",
     purpose="holds a letter, a card or a tag; with a flap, or open as a pocket",
+    also=("letter", "invitation", "seed packet", "money envelope", "pocket", "mailer"),
     measures=(
         Measure("width", Kind.LENGTH, 105.0, "of what goes in, the longer side as a rule", 40.0, 400.0),
         Measure("height", Kind.LENGTH, 74.0, "of what goes in", 30.0, 300.0),

@@ -91,6 +91,7 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="folder", title="Folder, wallet", family="envelopes",
     purpose="two leaves with pockets, for sheets, tickets or cards",
+    also=("ticket wallet", "passport", "gift voucher", "leaflet holder", "portfolio", "document"),
     measures=(
         Measure("width", Kind.LENGTH, 210.0, "of what goes in", 40.0, 330.0),
         Measure("height", Kind.LENGTH, 297.0, "of what goes in", 40.0, 450.0),

@@ -33,6 +33,7 @@ def _upright_enough(values: Values) -> None:
 RECIPE = Recipe(
     id="frustum-box", title="Leaning box", family="boxes",
     purpose="a planter or bowl of three to twelve leaning sides, open above",
+    also=("planter", "plant pot", "bowl", "basket", "popcorn cup", "tapered box", "slanted"),
     measures=(
         replace(SIDES, default=8.0),
         Measure("across", Kind.LENGTH, 70.0, "inside at the base, twice the way from the middle to a side",

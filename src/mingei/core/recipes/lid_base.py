@@ -47,6 +47,7 @@ def keeps_its_lid(values: Values) -> None:
 
 RECIPE = Recipe(
     id="lid-base", title="Box with lid", family="boxes", purpose="two trays, one sliding over the other",
+    also=("gift box", "jewellery box", "shoe box", "game box", "ring box", "two-piece box", "telescoping"),
     measures=(
         *inside_measures(120.0, 80.0, 40.0),
         Measure("lid", Kind.LENGTH, 20.0, "how far the lid comes down over the base", 5.0, 300.0,

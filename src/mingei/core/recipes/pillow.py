@@ -155,6 +155,7 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="pillow", title="Pillow pouch", family="wraps",
     purpose="a gift, a soap: two bulging sides, ends that close over curved scores",
+    also=("gift pouch", "favour", "soap box", "lip balm", "party favour"),
     measures=(
         Measure("width", Kind.LENGTH, 80.0, "across, when it is closed", 25.0, 300.0),
         Measure("length", Kind.LENGTH, 130.0, "from end to end, at the edges", 40.0, 500.0),

@@ -42,6 +42,7 @@ RECIPE = Recipe(
     title="Flat pocket",
     family="envelopes",
     purpose="open above, for a card, a leaflet or a tag; by itself or in a book",
+    also=("library pocket", "bookplate", "junk journal", "scrapbook", "leaflet"),
     measures=(
         Measure("width", Kind.LENGTH, 90.0, "of what goes in", 30.0, 400.0),
         Measure("height", Kind.LENGTH, 120.0, "of what goes in", 30.0, 400.0),

@@ -78,6 +78,7 @@ RECIPE = Recipe(
     title="Gusset pocket",
     family="envelopes",
     purpose="a pocket whose sides open like a concertina",
+    also=("accordion", "concertina file", "expanding", "receipts", "recipe cards"),
     measures=(
         Measure("width", Kind.LENGTH, 148.0,
                 "of what goes in, along its foot: the longer side for a wide pocket", 40.0, 330.0),

@@ -230,6 +230,8 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="polyhedron", title="Faceted solid", family="solids",
     purpose="a hanging lantern or ornament of flat faces",
+    also=("lantern", "star lamp", "gem", "dodecahedron", "icosahedron",
+          "cube", "ornament", "dice", "planter"),
     measures=(
         Measure("solid", Kind.CHOICE, "cuboctahedron",
                 "which solid: regular and half-regular ones, prisms and antiprisms",

@@ -75,6 +75,7 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="pouch", title="Standing pouch", family="wraps",
     purpose="a flat bag whose foot opens so that it stands, its top folded over",
+    also=("tea bag", "sweets bag", "treat bag", "coffee bag", "seeds"),
     measures=(
         Measure("width", Kind.LENGTH, 110.0, "inside, when it lies flat", 40.0, 350.0),
         Measure("height", Kind.LENGTH, 160.0, "from foot to fold, when it lies flat", 50.0, 450.0),

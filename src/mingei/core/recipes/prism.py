@@ -27,6 +27,7 @@ def draft_prism(values: Values) -> Draft:
 RECIPE = Recipe(
     id="prism", title="Many-sided box", family="boxes",
     purpose="a box of three to twelve equal sides, with a lid",
+    also=("hexagon box", "octagon box", "triangle box", "six sides", "eight sides", "drum", "hat box"),
     measures=(
         SIDES,
         Measure("across", Kind.LENGTH, 90.0,

@@ -403,6 +403,7 @@ def _room_within(walls: tuple[_Loop, ...], border: float) -> None:
 RECIPE = Recipe(
     id="profile-wall", title="Outline with wall", family="shapes",
     purpose="any flat outline made thick: faces and a strip of wall round them",
+    also=("letter", "number", "3d letter", "heart", "star", "marquee", "sign", "thick shape"),
     measures=(
         Measure("outline", Kind.CHOICE, "heart", "which outline; one of your own is read from an SVG drawing",
                 choices=(*((name, name) for name in LIBRARY), (OWN, "of your own"))),

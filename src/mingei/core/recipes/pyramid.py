@@ -33,6 +33,7 @@ def _steep_enough(values: Values) -> None:
 RECIPE = Recipe(
     id="pyramid", title="Pyramid", family="boxes",
     purpose="a tent of three to twelve sides on its base; the last side tucks in",
+    also=("tent", "favour box", "advent", "roof", "spire"),
     measures=(
         replace(SIDES, default=4.0),
         Measure("across", Kind.LENGTH, 80.0, "inside at the base, twice the way from the middle to a side",

@@ -77,6 +77,7 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="ring-recess", title="Round recess", family="round",
     purpose="a round well in a face, or a gallery round a tower: teeth in at the floor, out at the rim",
+    also=("well", "gallery", "round opening", "porthole", "parapet", "tower"),
     measures=(
         Measure("diameter", Kind.LENGTH, 40.0, "of what drops in", 16.0, 300.0),
         replace(PLAY, default=0.5, doc="how much wider it is than what drops in"),

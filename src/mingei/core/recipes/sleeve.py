@@ -40,6 +40,7 @@ def draft_sleeve(values: Values) -> Draft:
 RECIPE = Recipe(
     id="sleeve", title="Drawer in a sleeve", family="boxes",
     purpose="a tray that slides out of a sleeve open at both ends",
+    also=("matchbox", "sliding drawer", "slipcase", "slip cover", "pencil case"),
     measures=(
         *inside_measures(110.0, 65.0, 22.0),
         Measure("clearance", Kind.LENGTH, 0.3,

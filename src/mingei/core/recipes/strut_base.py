@@ -154,6 +154,7 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="strut-base", title="Bandstand", family="models",
     purpose="a base and a canopy on a crossed column, with a roof",
+    also=("pavilion", "carousel", "gazebo", "rotunda", "merry-go-round", "kiosk"),
     measures=(
         replace(SIDES, default=8.0, minimum=4.0),
         Measure("across", Kind.LENGTH, 100.0, "inside, twice from the middle to a side, of base and canopy",

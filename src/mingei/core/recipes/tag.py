@@ -70,6 +70,7 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="tag", title="Tag", family="cards",
     purpose="a label on a ribbon, with a pocket it slips into if wished",
+    also=("gift tag", "luggage label", "price tag", "bookmark", "swing ticket"),
     measures=(
         Measure("width", Kind.LENGTH, 50.0, "of the tag", 15.0, 200.0),
         Measure("height", Kind.LENGTH, 90.0, "of the tag, up to the edge with the hole", 20.0, 300.0),

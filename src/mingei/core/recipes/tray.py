@@ -140,6 +140,7 @@ TAB = Measure("tab", Kind.LENGTH, 12.0, "depth of the corner tabs; shortened whe
 
 RECIPE = Recipe(
     id="tray", title="Tray", family="boxes", purpose="four walls, open above, for sorting and showing",
+    also=("basket", "dish", "open box", "desk tidy", "caddy", "handle"),
     measures=(*inside_measures(120.0, 80.0, 25.0), Measure(
         "walls", Kind.CHOICE, PLAIN,
         "single, or the short ones rolled over: they hide their edge and hold the tabs between them",

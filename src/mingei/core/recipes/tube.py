@@ -71,6 +71,7 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="tube", title="Rolled tube", family="round",
     purpose="goes snugly on a rod or into a hole; one turn or several, open or closed",
+    also=("cylinder", "column", "tower", "mailing tube", "cardboard roll", "lantern", "pillar"),
     measures=(
         Measure("diameter", Kind.LENGTH, 40.0, "of what it goes on, or of what it goes into", 12.0, 400.0),
         Measure("height", Kind.LENGTH, 60.0, "along the tube, inside where its ends are closed", 5.0, 600.0),

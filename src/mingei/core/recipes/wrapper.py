@@ -103,6 +103,7 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="wrapper", title="Wrapper", family="wraps",
     purpose="paper round a product, with a fin at the back and closed ends",
+    also=("chocolate bar", "sweet", "candy", "biscuit", "bar wrapper", "flow wrap"),
     measures=(
         Measure("width", Kind.LENGTH, 60.0, "of the product, across the front", 15.0, 300.0),
         Measure("length", Kind.LENGTH, 90.0, "of the product, along the fin", 20.0, 400.0),

@@ -113,6 +113,7 @@ def _sound(values: Values) -> None:
 RECIPE = Recipe(
     id="wreath", title="Wreath", family="shapes",
     purpose="a ring with triangles turned back over it, a motif hung in its middle",
+    also=("door ring", "christmas", "garland", "ornament", "star"),
     measures=(
         Measure("diameter", Kind.LENGTH, 180.0, "across the ring, outside", 60.0, 600.0),
         Measure("ring", Kind.LENGTH, 28.0, "width of the ring at the corners of its opening", 10.0, 200.0,

@@ -29,8 +29,9 @@ from mingei.formats import artwork
 _PREVIEW_PX, _PRINT_PX, _FINEST = 1000, 1200.0, 8.0
 #: While measures change, no finer than this (px), and finely once they have rested so long (ms).
 _HURRIED_PX, _REST_MS = 420.0, 220
-#: So many prints are kept; a drawing repeated more often than this is painted once and laid down.
-_MOST_MADE, _FEW = 48, 3
+#: Prints of so many bytes are kept, and those asked for last; a drawing repeated more often than so many
+#: times is painted once and laid down.
+_ROOM_BYTES, _FEW = 48 * 1024 * 1024, 3
 
 
 _Key: TypeAlias = tuple[str, str, str, str]
@@ -104,7 +105,7 @@ class Prints(QObject):
         self._rest.setInterval(_REST_MS)
         self._rest.timeout.connect(self._refine)
         self._waiting: list[Build] = []
-        self._most = _MOST_MADE
+        self._most = 1
         self._soon = QTimer(self)
         self._soon.setSingleShot(True)
         self._soon.setInterval(0)
@@ -190,7 +191,7 @@ class Prints(QObject):
         event loop."""
         found: dict[Pattern, Print] = {}
         asked = [b for b in builds if b.brief.arts]
-        self._most = max(_MOST_MADE, len(asked))
+        self._most = max(1, len(asked))
         for build in asked:
             known = self._made.get(build)
             if known is not None and known[0] == self._version:
@@ -218,8 +219,10 @@ class Prints(QObject):
 
     def _keep(self, build: Build, fine: bool, made: dict[Pattern, Print]) -> None:
         self._made[build] = self._version, fine, made
-        while len(self._made) > self._most:
-            self._made.popitem(last=False)
+        room = sum(_bytes(some) for _, _, some in self._made.values())
+        while room > _ROOM_BYTES and len(self._made) > self._most:
+            _, (_, _, some) = self._made.popitem(last=False)
+            room -= _bytes(some)
 
     def _paint(self, build: Build, most: float) -> dict[Pattern, Print]:
         images = {id(read.picture): read.image for read in self._known.values() if read.picture is not None}
@@ -249,6 +252,10 @@ class Prints(QObject):
             del self._made[build]
         if coarse:
             self.arrived.emit()
+
+
+def _bytes(some: Mapping[Pattern, Print]) -> int:
+    return sum(each.image.sizeInBytes() for each in some.values())
 
 
 def paint(prints: tuple[Printed, ...], images: Mapping[int, QImage | None], most: float = _PRINT_PX) -> Print:

@@ -114,21 +114,23 @@ def _nothing(progress: Progress) -> None:
 
 
 class _Runner(QRunnable):
+    """Runs a job once.  It lets go of the job then: the toolkit has been seen to keep runners for good."""
+
     def __init__(self, job: Job) -> None:
         super().__init__()
-        self.job = job
+        self._jobs = [job]
 
     def run(self) -> None:
+        job = self._jobs.pop()
         try:
-            result = self.job.work(Progress(self.job))
+            result = job.work(Progress(job))
         except Cancelled:
-            self.job.end("stopped")
+            job.end("stopped")
         except MingeiError as error:
-            self.job.end("failed", error)
+            job.end("failed", error)
         except Exception as error:  # noqa: BLE001 - a fault must reach the person, not vanish with its thread
             traceback.print_exc()
-            self.job.end("failed", MingeiError(say("something went wrong in Mingei itself ({error})",
-                                                   error=error), "",
-                                               "your work is untouched; please report it"))
+            said = say("something went wrong in Mingei itself ({error})", error=error)
+            job.end("failed", MingeiError(said, "", "your work is untouched; please report it"))
         else:
-            self.job.end("done", result)
+            job.end("done", result)

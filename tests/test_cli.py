@@ -34,8 +34,9 @@ class Working(InFolder):
         return path
 
     def test_from_measures_to_every_format(self) -> None:
-        path = self.new("--set", "length=140mm", "--set", "width=1 1/4 in", "--set", "height=18", "--stock",
-                        "card-300")
+        path = self.new(
+            "--set", "length=140mm", "--set", "width=1 1/4 in", "--set", "height=18", "--stock", "card-300"
+        )
         self.assertEqual(project_file.load(path).briefs[0].values["width"], 31.75)
         for ending, head in ((".pdf", b"%PDF"), (".svg", b"<?xml"), (".dxf", b"  0"), (".fold", b"{")):
             out = self.folder / f"x{ending}"
@@ -66,11 +67,22 @@ class Working(InFolder):
         for got, want in zip(carton["outside"], (141.6, 32.8, 19.2), strict=True):
             self.assertAlmostEqual(got, want)
         length = next(m for m in carton["measures"] if m["name"] == "length")
-        self.assertEqual(length | {"doc": ""}, {"name": "length", "kind": "length", "default": 140, "min": 20,
-                                                "max": 600, "choices": [],
-                                                "unit": "mm", "doc": ""})
-        self.assertEqual(next(m for m in carton["measures"] if m["name"] == "opening")["choices"],
-                         ["end", "side"])
+        self.assertEqual(
+            length | {"doc": ""},
+            {
+                "name": "length",
+                "kind": "length",
+                "default": 140,
+                "min": 20,
+                "max": 600,
+                "choices": [],
+                "unit": "mm",
+                "doc": "",
+            },
+        )
+        self.assertEqual(
+            next(m for m in carton["measures"] if m["name"] == "opening")["choices"], ["end", "side"]
+        )
 
     def test_stock_as_json(self) -> None:
         listed = json.loads(run("stock", "--json")[1])
@@ -83,8 +95,9 @@ class Working(InFolder):
         self.assertIn("card-300", run("stock")[1])
 
     def test_as_a_module(self) -> None:
-        result = subprocess.run([sys.executable, "-m", "mingei", "--version"], capture_output=True, text=True,
-                                check=True)
+        result = subprocess.run(
+            [sys.executable, "-m", "mingei", "--version"], capture_output=True, text=True, check=True
+        )
         self.assertTrue(result.stdout.startswith("mingei "))
 
 
@@ -100,13 +113,16 @@ class Refusing(InFolder):
             ("new", "carton", "--set", "length=-5", "-o", out),
             ("new", "carton", "--set", "length=ten", "-o", out),
             ("new", "carton", "--set", "length=10 km", "-o", out),
-            ("new", "carton", "--set", "length", "-o", out), ("new", "carton", "--set", "girth=3", "-o", out),
-            ("new", "cartoon", "-o", out), ("new", "carton", "--stock", "gold", "-o", out),
+            ("new", "carton", "--set", "length", "-o", out),
+            ("new", "carton", "--set", "girth=3", "-o", out),
+            ("new", "cartoon", "-o", out),
+            ("new", "carton", "--stock", "gold", "-o", out),
             ("new", "carton", "--stock", "corrugated-b", "-o", out),
             ("new", "carton", "--sheet", "B9", "-o", out),
             ("new", "carton", "-o", self.folder / "out.txt"),
             ("new", "carton", "-o", self.folder / "no" / "out.mingei"),
-            ("new", "carton"), ("export", good, "--to", self.folder / "out.doc"),
+            ("new", "carton"),
+            ("export", good, "--to", self.folder / "out.doc"),
             ("export", good, "--to", self.folder / "out"),
             ("export", good, "--to", self.folder / "no" / "out.pdf"),
             ("export", good, "--to", self.folder / "out.pdf", "--sheet", "A6"),
@@ -114,7 +130,11 @@ class Refusing(InFolder):
             ("export", good, "--to", self.folder / "out.fold", "--piece", "lid"),
             ("export", broken, "--to", self.folder / "out.pdf"),
             ("export", self.folder / "none.mingei", "--to", self.folder / "out.pdf"),
-            ("check", broken), ("check", self.folder), ("check",), ("window", "--what"), ("window", broken),
+            ("check", broken),
+            ("check", self.folder),
+            ("check",),
+            ("window", "--what"),
+            ("window", broken),
             ("nothing.mingei",),
         ):
             with self.subTest(words[:4]):
@@ -163,11 +183,125 @@ class OwnStocks(InFolder):
         self.assertIn("stocks.json", said)
 
 
+class Editing(InFolder):
+    """What the window changes of a thing, written instead."""
+
+    def setUp(self) -> None:
+        super().setUp()
+        self.path = self.folder / "t.mingei"
+        self.assertEqual(run("new", "tray", "-o", self.path)[0], 0)
+
+    def edit(self, *words: str) -> str:
+        """The refusal, "" where there was none."""
+        code, _, err = run("edit", self.path, *words, "--in-place")
+        self.assertEqual(code, 2 if err else 0, err)
+        return err
+
+    def test_every_kind_of_amendment_is_put_changed_and_dropped(self) -> None:
+        for put, change, field, value, drop in (
+            (
+                "opening name='window 1' panel=front width='1 in' height=8",
+                "opening name='window 1' window=yes",
+                "width",
+                25.4,
+                "opening window 1",
+            ),
+            ("trim panel=back round_mm=3", "trim panel=back notch_mm=15", "round_mm", 3.0, "trim back"),
+            (
+                "seam seam='front left tab' joint=tuck",
+                "seam seam='front left tab' moved=yes",
+                "joint",
+                "tuck",
+                "seam front left tab",
+            ),
+            ("split panel=front", "split panel=front", "panel", "front", "split front"),
+            (
+                "overlay name=mat panel=base border=4",
+                "overlay name=mat inside=yes",
+                "border",
+                4.0,
+                "overlay mat",
+            ),
+            (
+                "splice piece=tray turn_deg=0 share=0.4",
+                "splice piece=tray turn_deg=90 share=0.6",
+                "share",
+                0.4,
+                "splice 1",
+            ),
+        ):
+            with self.subTest(put):
+                self.assertEqual(self.edit("--amend", put), "")
+                self.assertEqual(self.edit("--amend", change), "")
+                first = project_file.load(self.path).briefs[0].amendments[0]
+                self.assertEqual(getattr(first, field), value)
+                self.assertEqual(self.edit("--drop", drop), "")
+                if drop == "splice 1":
+                    self.assertEqual(self.edit("--drop", "splice 1"), "")
+                self.assertEqual(project_file.load(self.path).briefs[0].amendments, ())
+
+    def test_the_thing_itself_is_changed(self) -> None:
+        self.assertEqual(
+            self.edit(
+                "--set",
+                "length=150",
+                "--set",
+                "width= =length/2",
+                "--copies",
+                "3",
+                "--name",
+                "Box",
+                "--notes",
+                "for shells",
+                "--stock",
+                "card-220",
+            ),
+            "",
+        )
+        (brief,) = project_file.load(self.path).briefs
+        self.assertEqual(
+            (
+                brief.values["length"],
+                brief.values["width"],
+                brief.copies,
+                brief.name,
+                brief.notes,
+                brief.stock,
+            ),
+            (150.0, 75.0, 3, "Box", "for shells", "card-220"),
+        )
+
+    def test_what_cannot_be_is_refused_and_nothing_is_written(self) -> None:
+        before = self.path.read_bytes()
+        for words, named in (
+            (("--amend", "opening name=a panel=fron"), "front"),
+            (("--amend", "openin name=a"), "opening"),
+            (("--amend", "opening widht=3"), "width"),
+            (("--amend", "opening name='a"), "quotes"),
+            (("--amend", ""), "quotes"),
+            (("--amend", "opening name=a panel=front width=3 km"), "width"),
+            (("--amend", "trim panel=front round_mm=x"), "round_mm"),
+            (("--amend", "opening name=a panel=front window=maybe"), "yes"),
+            (("--amend", "seam seam=zz joint=tab"), "front left tab"),
+            (("--amend", "seam seam='front left tab' joint=nail"), "tape"),
+            (("--drop", "opening a"), "opening"),
+            (("--drop", "nail a"), "opening"),
+            (("--thing", "Box"), "Tray"),
+            (("--copies", "0"), "999"),
+            (("--set", "length=9999"), "600"),
+            (("--stock", "gold"), "stock"),
+        ):
+            with self.subTest(words):
+                self.assertIn(named, self.edit(*words))
+                self.assertEqual(self.path.read_bytes(), before)
+
+
 class Finding(InFolder):
     def test_constructions_are_found_by_what_people_call_them(self) -> None:
         code, out, _ = run("recipes", "lampshade")
-        self.assertEqual([line.split(":")[0] for line in out.splitlines() if not line.startswith(" ")],
-                         ["cone", "dome"])
+        self.assertEqual(
+            [line.split(":")[0] for line in out.splitlines() if not line.startswith(" ")], ["cone", "dome"]
+        )
         code, out, err = run("recipes", "no", "such", "thing")
         self.assertEqual((code, out, len(err.splitlines())), (2, "", 1))
 
@@ -178,8 +312,15 @@ class System(InFolder):
     def ended(self, command: str, **environment: str) -> tuple[int, str]:
         """Exit code and stderr of a shell command, ``mingei`` in it being ours."""
         program = f'mingei() {{ "{sys.executable}" -m mingei "$@"; }}\n{command}'
-        done = subprocess.run(["bash", "-c", program], capture_output=True, text=True, cwd=self.folder,
-                              timeout=60, env=os.environ | environment, check=False)
+        done = subprocess.run(
+            ["bash", "-c", program],
+            capture_output=True,
+            text=True,
+            cwd=self.folder,
+            timeout=60,
+            env=os.environ | environment,
+            check=False,
+        )
         return done.returncode, done.stderr
 
     def test_a_full_disk_is_one_sentence_and_a_closed_pipe_is_quiet(self) -> None:
@@ -201,8 +342,12 @@ class System(InFolder):
 
     def test_names_that_are_none_and_places_for_no_pictures(self) -> None:
         (self.folder / "file").write_text("")
-        for command in (f"mingei check {'a' * 300}.mingei", f"mingei new tray -o {'a' * 300}.mingei",
-                        "mingei --demo --shots file", "mingei new tray --title $'\\xff' -o x.mingei"):
+        for command in (
+            f"mingei check {'a' * 300}.mingei",
+            f"mingei new tray -o {'a' * 300}.mingei",
+            "mingei --demo --shots file",
+            "mingei new tray --title $'\\xff' -o x.mingei",
+        ):
             code, said = self.ended(command, QT_QPA_PLATFORM="offscreen")
             self.assertEqual((code, len(said.splitlines())), (2, 1), said)
 

@@ -23,7 +23,7 @@ if TYPE_CHECKING:
     from mingei.core.build import Build
     from mingei.core.cabinet import Cabinet
     from mingei.core.project import Brief
-    from mingei.core.recipes import Recipe
+    from mingei.core.recipes import Recipe, Value, Values
     from mingei.core.stock import Stock
 
 OK, FINDINGS, REFUSED, INTERRUPTED = 0, 1, 2, 130
@@ -242,23 +242,29 @@ def _cabinet() -> Cabinet:
     return stock_file.load(user_data_path("mingei", appauthor=False) / stock_file.NAME)
 
 
-def _new(options: argparse.Namespace) -> int:
-    from mingei.core.build import build
-    from mingei.core.length import write_both
-    from mingei.core.project import new_brief, new_project
-    from mingei.core.recipes import Kind, Value, find_recipe
-    from mingei.core.stock import find_stock
-    from mingei.formats import project_file
-
-    recipe = find_recipe(options.recipe)
-    values: dict[str, Value] = {m.name: m.default for m in recipe.measures}
-    for word in options.sets:
+def _sets(words: Sequence[str], recipe: Recipe, values: Values) -> dict[str, Value]:
+    """The measures as they were, and as they were written since; sums may name those before."""
+    found = dict(values)
+    for word in words:
         name, equals, text = word.partition("=")
         if not equals:
             raise UsageError(say("{word!r} is not NAME=VALUE", word=word), "--set",
                              "write one such as length=140mm")
-        names = {k: v for k, v in values.items() if isinstance(v, float)}
-        values[name.strip()] = recipe.measure(name.strip()).read(text, "mm", names)
+        names = {k: v for k, v in found.items() if isinstance(v, float)}
+        found[name.strip()] = recipe.measure(name.strip()).read(text, "mm", names)
+    return found
+
+
+def _new(options: argparse.Namespace) -> int:
+    from mingei.core.build import build
+    from mingei.core.length import write_both
+    from mingei.core.project import new_brief, new_project
+    from mingei.core.recipes import Kind, find_recipe
+    from mingei.core.stock import find_stock
+    from mingei.formats import project_file
+
+    recipe = find_recipe(options.recipe)
+    values = _sets(options.sets, recipe, {m.name: m.default for m in recipe.measures})
     stock = find_stock(options.stock, _cabinet().own) if options.stock else None
     brief = new_brief(recipe.id, values, stock)
     if options.tape:
@@ -366,6 +372,57 @@ def _accept_output(path: Path) -> None:
     if path.suffix != project_file.SUFFIX:
         raise UsageError(say("{name!r} does not end in {ending}", name=path.name, ending=project_file.SUFFIX),
                          "-o", "name the project so")
+
+
+def _edit(options: argparse.Namespace) -> int:
+    import shlex
+    from dataclasses import replace
+
+    from mingei.core import kinds
+    from mingei.core.build import build
+    from mingei.core.project import MOST_COPIES
+    from mingei.core.recipes import find_recipe
+    from mingei.core.stock import find_stock
+    from mingei.formats import project_file
+
+    output = options.output or options.file
+    _accept_output(output)
+    project = project_file.load(options.file)
+    names = [b.name for b in project.briefs]
+    if options.thing not in names and (options.thing or len(names) > 1):
+        raise UsageError(say("no thing is called {name!r}", name=options.thing) if options.thing
+                         else say("there are {count} things", count=len(names)), "--thing",
+                         say("name one of: {names}", names=some_of(names, options.thing)))
+    number = names.index(options.thing) if options.thing else 0
+    brief = project.briefs[number]
+    if options.sets:
+        brief = brief.with_measures(_sets(options.sets, find_recipe(brief.recipe), brief.values))
+    if options.copies is not None:
+        if not 1 <= options.copies <= MOST_COPIES:
+            raise UsageError(say("{n} copies are too few or too many", n=options.copies), "--copies",
+                             say("write 1 to {most}", most=MOST_COPIES))
+        brief = replace(brief, copies=options.copies)
+    brief = replace(brief, name=options.name or brief.name,
+                    notes=brief.notes if options.notes is None else options.notes)
+    for drop in options.drops:
+        word, _, which = drop.strip().partition(" ")
+        brief = brief.without_named(word, which.strip(), "--drop")
+    for amend in options.amends:
+        try:
+            word, *pairs = shlex.split(amend)
+        except ValueError:
+            raise UsageError("its quotes are not closed, or it is empty", "--amend",
+                             "write a kind and FIELD=VALUE, such as trim panel=front round_mm=3") from None
+        wanted = dict(pair.partition("=")[::2] for pair in pairs)
+        brief = brief.amended(kinds.from_words(word, wanted, brief.amendments, f"--amend {word}"))
+    project = project.with_brief(number, brief)
+    if options.stock:
+        project = project.with_stock(number, find_stock(options.stock, _cabinet().own))
+    brief = project.briefs[number]
+    build(brief, project.stock_of(brief), project.parts_of(brief))  # refuses what cannot be made
+    project_file.save(project, output)
+    print(output)
+    return OK
 
 
 def _export(options: argparse.Namespace) -> int:
@@ -617,6 +674,6 @@ def _number(text: str, place: str) -> float:
 
 
 _RUN = {"window": _window, "recipes": _recipes, "stock": _stock, "fits": _fits, "offers": _offers,
-        "new": _new,
+        "new": _new, "edit": _edit,
         "export": _export, "material": _material, "rehearse": _rehearse, "nest": _nest, "check": _check,
         "scale": _scale}

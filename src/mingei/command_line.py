@@ -87,6 +87,23 @@ def parser() -> argparse.ArgumentParser:
     new.add_argument("--title", default="")
     new.add_argument("-o", "--output", type=Path, required=True, metavar="F.mingei")
 
+    edit = commands.add_parser("edit", help="change a thing of a project, as the window does")
+    edit.add_argument("file", type=Path, metavar="F.mingei")
+    edit.add_argument("--thing", default="", metavar="NAME", help="which thing; usual: the only one")
+    edit.add_argument("--set", action="append", default=[], metavar="NAME=VALUE", dest="sets",
+                      help='a measure, such as width="1 1/4 in"')
+    edit.add_argument("--stock", default="", metavar="ID", help="another stock")
+    edit.add_argument("--copies", type=int, default=None, metavar="N")
+    edit.add_argument("--name", default="", metavar="NAME", help="another name")
+    edit.add_argument("--notes", default=None, metavar="TEXT")
+    edit.add_argument("--amend", action="append", default=[], metavar="KIND FIELD=VALUE...", dest="amends",
+                      help="a seam, opening, trim, split, splice or overlay, or what is otherwise in one "
+                      "that is there, such as \"opening name=window panel=front width=30 window=yes\" "
+                      "or \"seam seam='front tab' joint=tape\"")
+    edit.add_argument("--drop", action="append", default=[], metavar="KIND NAME", dest="drops",
+                      help='take one out again, such as "opening window" or "split front"')
+    _result(edit)
+
     export = commands.add_parser("export", help="write PDF, SVG, DXF, FOLD or the cutting list as CSV")
     export.add_argument("file", type=Path, metavar="F.mingei")
     export.add_argument("--to", required=True, metavar="OUT",
@@ -176,5 +193,5 @@ def _result(command: argparse.ArgumentParser) -> None:
     )
 
 
-COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "export", "material", "nest", "rehearse",
-            "check", "scale")
+COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "edit", "export", "material", "nest",
+            "rehearse", "check", "scale")

@@ -8,14 +8,15 @@ choices, and tuples of these are known.  What a value must be beyond its type, t
 from __future__ import annotations
 
 import math
-from collections.abc import Collection
+from collections.abc import Collection, Mapping
 from dataclasses import MISSING, fields
 from enum import StrEnum
 from functools import cache
 from typing import Any, NamedTuple, TypeVar, get_args, get_origin, get_type_hints
 
-from mingei.core.errors import ProjectError
+from mingei.core.errors import LengthError, ProjectError
 from mingei.core.extra import Extra, freeze, thaw
+from mingei.core.length import parse
 from mingei.core.words import say, some_of
 
 T = TypeVar("T")
@@ -151,3 +152,36 @@ def number(value: Any, place: str) -> float:
         raise ProjectError(say("{value!r} is no measure", value=value), say("key {place!r}", place=place),
                            "write a number")
     return float(value)
+
+
+def from_words(kind: Any, words: Mapping[str, str], place: str) -> dict[str, Any]:
+    """What a person wrote of a record's fields, as data: lengths with or without their unit, yes or no,
+    numbers.
+
+    Raises ProjectError naming the field at fault.
+    """
+    declared = {f.name: f for f in fields_of(kind)}
+    data: dict[str, Any] = {}
+    for name, word in words.items():
+        if name not in declared:
+            raise ProjectError(say("it has no {name!r}", name=name), place,
+                               say("write one of: {names}", names=some_of(declared, name)))
+        data[name] = _worded(declared[name].kind, word, f"{place}, {name}")
+    return data
+
+
+def _worded(kind: Any, word: str, place: str) -> Any:
+    if kind is bool:
+        if word not in ("yes", "no"):
+            raise ProjectError(say("{word!r} is neither yes nor no", word=word), place, "write one of them")
+        return word == "yes"
+    if kind is int:
+        if not word.lstrip("-").isdigit():
+            raise ProjectError(say("{word!r} is no whole number", word=word), place, "write one such as 2")
+        return int(word)
+    if kind is float:
+        try:
+            return parse(word, "mm")
+        except LengthError as error:
+            raise ProjectError(error.sentence, place, error.remedy) from None
+    return word

@@ -14,15 +14,16 @@ from itertools import chain, count
 from typing import NamedTuple
 
 from mingei.core.amendments.amend import SeamChange, seams
-from mingei.core.amendments.opening import MOST_MM, Opening, Trim, not_there, openable
-from mingei.core.amendments.split import Split, why_not
+from mingei.core.amendments.opening import MOST_MM, Opening, Trim
+from mingei.core.amendments.split import Split
 from mingei.core.covering.art import Art
 from mingei.core.covering.art import check as check_art
 from mingei.core.covering.overlay import Overlay
 from mingei.core.draft import Draft
-from mingei.core.errors import MeasureError
+from mingei.core.errors import MeasureError, ProjectError
 from mingei.core.extra import Extra
 from mingei.core.kinds import Amendment, kind_of, kinds, parted, put, shaped, some, without
+from mingei.core.kinds import named as kind_named
 from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer, Spot
 from mingei.core.layout.sheets import Sheet, find_sheet
 from mingei.core.layout.splice import MOST_SPLICES, Splice, check_splice
@@ -120,11 +121,26 @@ class Brief:
         said of that besides stays.  Raises MeasureError where it cannot be made."""
         kind = kind_of(fresh)
         kind.check(fresh)
+        others = self if kind.of is None else self.without(kind.record, kind.of(fresh))
+        kind.fits(others.drafted, fresh)
         if kind.of is not None and not fresh.extra:
             own: tuple[Amendment, ...] = some(self.amendments, kind.record)
             before = next((a for a in own if kind.of(a) == kind.of(fresh)), None)
             fresh = fresh._replace(extra=before.extra) if before is not None else fresh
         return replace(self, amendments=put(self.amendments, fresh)).sound()
+
+    def without_named(self, word: str, which: str, place: str) -> Brief:
+        """The brief without an amendment, by the word of its kind and what there is one of; lines across a
+        piece by their number, from 1.  Raises ProjectError with those there are."""
+        kind = kind_named(word, place)
+        own: tuple[Amendment, ...] = some(self.amendments, kind.record)
+        names = [str(kind.of(a)) if kind.of is not None else str(i) for i, a in enumerate(own, 1)]
+        if which not in names:
+            raise ProjectError(say("there is no {kind} {which!r}", kind=word, which=which), place,
+                               say("there are: {names}", names=some_of(names, which)) if names
+                               else say("it has no {kind} at all", kind=word))
+        gone = own[names.index(which)]
+        return replace(self, amendments=tuple(a for a in self.amendments if a is not gone)).sound()
 
     def without(self, record: type, which: object) -> Brief:
         """The brief without the amendment of a kind, by what there is one of."""
@@ -155,11 +171,8 @@ class Brief:
 
     def with_seam(self, change: SeamChange) -> Brief:
         """The brief with one seam changed by hand.  Raises MeasureError when its tab cannot be moved so."""
-        drafted = self.drafted
-        if change.seam not in seams(drafted):
-            raise MeasureError("no seam has that name", say("seam {seam!r}", seam=change.seam),
-                               say("the names are: {names}", names=some_of(seams(drafted), change.seam)))
-        if not change.moved and change.joint is seams(drafted)[change.seam].joint:
+        usual = seams(self.drafted).get(change.seam)
+        if usual is not None and not change.moved and change.joint is usual.joint:
             return self.without(SeamChange, change.seam)
         return self.amended(change)
 
@@ -168,10 +181,6 @@ class Brief:
 
         Raises MeasureError when it does not lie within its panel.
         """
-        panels = openable(self.drafted)
-        if opening.panel not in panels:
-            raise not_there(opening.panel, say("choose one of: {names}",
-                                                 names=some_of(panels, opening.panel)))
         return self.amended(opening)
 
     def without_opening(self, name: str) -> Brief:
@@ -195,13 +204,7 @@ class Brief:
 
         Raises MeasureError with the reason when it cannot be cut off.
         """
-        joined = self.without(Split, panel)
-        if not apart:
-            return joined
-        reason = why_not(joined.drafted, panel)
-        if reason:
-            raise MeasureError("it cannot be a piece of its own", say("panel {name}", name=panel), reason)
-        return replace(joined, amendments=put(joined.amendments, Split(panel)))
+        return self.amended(Split(panel)) if apart else self.without(Split, panel)
 
     def with_splice(self, splice: Splice, number: int | None = None) -> Brief:
         """The brief with a line across a piece, or the line of that number, from 0, moved.

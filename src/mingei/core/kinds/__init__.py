@@ -34,10 +34,11 @@ class Kind:
 
     word: in files; record: its frozen record; of: what there is one of in a thing, None where there may be
     any number; always: the fields that files always hold; check: raises MeasureError naming a value at fault;
-    grown: the same for a thing larger by a factor; shapes: the draft changed by all amendments of a thing;
-    order: the lower, the earlier it shapes; parts: it parts pieces, before seams and panels are asked for by
-    name; differ: what of a thing differs, in words; alike: a refusal where two are of one name; most: of one
-    thing; long: its texts that may be long.
+    fits: the same where a draft has nothing it could be put on, asked when a person puts it; grown: the same
+    for a thing larger by a factor; shapes: the draft changed by all amendments of a thing; order: the lower,
+    the earlier it shapes; parts: it parts pieces, before seams and panels are asked for by name; differ: what
+    of a thing differs, in words; alike: a refusal where two are of one name; most: of one thing; long: its
+    texts that may be long.
     """
 
     word: str
@@ -46,6 +47,7 @@ class Kind:
     always: tuple[str, ...]
     differ: str
     check: Callable[[Any], None] = lambda amendment: None
+    fits: Callable[[Draft, Any], None] = lambda draft, amendment: None
     grown: Callable[[Any, float], Any] = lambda amendment, factor: amendment
     shapes: Callable[[Draft, Sequence[Amendment]], Draft] = _as_it_is
     order: int = 100
@@ -138,3 +140,33 @@ def refuse_crowd(amendments: Sequence[Amendment], place: str) -> None:
         twice = next((n for i, n in enumerate(names) if n in names[:i]), None)
         if twice is not None:
             raise ProjectError(say(kind.alike, name=str(twice)), place, "give each a name of its own")
+
+
+def named(word: str, place: str) -> Kind:
+    """A kind by its word.  Raises ProjectError with those there are."""
+    if word not in kinds():
+        raise ProjectError(say("{kind!r} is not a kind of amendment", kind=word), place,
+                           say("write one of: {names}", names=some_of(kinds(), word)))
+    return kinds()[word]
+
+
+def from_words(word: str, words: Mapping[str, str], amendments: Sequence[Amendment], place: str) -> Amendment:
+    """An amendment as a person wrote it: of one that is there already only what is to be otherwise.
+
+    Raises ProjectError naming what is at fault.
+    """
+    kind = named(word, place)
+    data = forms.from_words(kind.record, words, place)
+    own: tuple[Amendment, ...] = some(amendments, kind.record)
+    if kind.of is not None:
+        for before in own:
+            if all(data.get(f) == getattr(before, f) for f in _keys(kind, before)):
+                data = as_data(before) | data
+    return from_data({"kind": word} | data, place)
+
+
+def _keys(kind: Kind, amendment: Amendment) -> tuple[str, ...]:
+    """The fields of an amendment that say which one it is."""
+    assert kind.of is not None
+    return tuple(f.name for f in forms.fields_of(kind.record)
+                 if kind.of(amendment._replace(**{f.name: object()})) != kind.of(amendment))

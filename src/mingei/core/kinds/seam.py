@@ -2,7 +2,7 @@
 
 from collections.abc import Sequence
 
-from mingei.core.amendments.amend import CHOICES, SeamChange, amend
+from mingei.core.amendments.amend import CHOICES, SeamChange, amend, seams
 from mingei.core.draft import Draft
 from mingei.core.errors import MeasureError
 from mingei.core.kinds import Amendment, Kind, some
@@ -15,9 +15,15 @@ def _check(change: SeamChange) -> None:
                            say("write one of: {names}", names=some_of(CHOICES)))
 
 
+def _fits(draft: Draft, change: SeamChange) -> None:
+    if change.seam not in (there := seams(draft)):
+        raise MeasureError("no seam has that name", say("seam {seam!r}", seam=change.seam),
+                           say("the names are: {names}", names=some_of(there, change.seam)))
+
+
 def _shapes(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
     return amend(draft, some(amendments, SeamChange))
 
 
 KIND = Kind(word="seam", record=SeamChange, of=lambda c: c.seam, always=("seam", "joint", "moved"),
-            differ="seams", check=_check, shapes=_shapes, order=20)
+            differ="seams", check=_check, fits=_fits, shapes=_shapes, order=20)

@@ -2,9 +2,16 @@
 
 from collections.abc import Sequence
 
-from mingei.core.amendments.split import Split, split
+from mingei.core.amendments.split import Split, split, why_not
 from mingei.core.draft import Draft
+from mingei.core.errors import MeasureError
 from mingei.core.kinds import Amendment, Kind, some
+from mingei.core.words import say
+
+
+def _fits(draft: Draft, cut: Split) -> None:
+    if reason := why_not(draft, cut.panel):
+        raise MeasureError("it cannot be a piece of its own", say("panel {name}", name=cut.panel), reason)
 
 
 def _shapes(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
@@ -12,4 +19,4 @@ def _shapes(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
 
 
 KIND = Kind(word="split", record=Split, of=lambda s: s.panel, always=("panel",), differ="pieces cut apart",
-            shapes=_shapes, order=10, parts=True)
+            fits=_fits, shapes=_shapes, order=10, parts=True)

@@ -1,9 +1,10 @@
 """What is taken off a panel's free edges: it shapes the draft together with the openings."""
 
-from mingei.core.amendments.opening import MOST_MM, Trim
+from mingei.core.amendments.opening import MOST_MM, Trim, not_there
+from mingei.core.draft import Draft
 from mingei.core.errors import MeasureError
 from mingei.core.kinds import Kind
-from mingei.core.words import say
+from mingei.core.words import say, some_of
 
 
 def _check(trim: Trim) -> None:
@@ -14,5 +15,11 @@ def _check(trim: Trim) -> None:
                                say("use 0 to {most:g} mm", most=MOST_MM))
 
 
+def _fits(draft: Draft, trim: Trim) -> None:
+    panels = [p.name for piece in draft.pieces for p in piece.panels]
+    if trim.panel not in panels:
+        raise not_there(trim.panel, say("choose one of: {names}", names=some_of(panels, trim.panel)))
+
+
 KIND = Kind(word="trim", record=Trim, of=lambda t: t.panel, always=("panel", "round_mm", "notch_mm"),
-            differ="edges", check=_check, grown=Trim.grown, order=31)
+            differ="edges", check=_check, fits=_fits, grown=Trim.grown, order=31)

@@ -80,6 +80,13 @@ class Whole(InFolder):
         self.assertEqual(a4, sheets_of(self.kit))
         self.assertTrue(0 < a3 < a4)
 
+    def test_more_sheets_than_are_written_at_once_are_refused_and_some_of_them_are_written(self) -> None:
+        with mock.patch("mingei.formats.export.MOST_PAGES", 1):
+            code, _, err = run("export", self.path, "--to", self.folder / "all.pdf")
+            self.assertEqual((code, len(err.splitlines())), (2, 1))
+            self.assertFalse((self.folder / "all.pdf").exists())
+            self.assertEqual(run("export", self.path, "--to", self.folder / "two.pdf", "--sheet-no", "2")[0], 0)
+
     def test_a_name_that_is_none_is_refused(self) -> None:
         for to in ("", "  "):
             code, out, err = run("export", self.path, "--to", to)

@@ -13,7 +13,7 @@ from pathlib import Path
 from typing import TypeVar
 from unittest import mock
 
-from PySide6.QtCore import QEvent, QPoint, QPointF, Qt, QThreadPool, QTimer
+from PySide6.QtCore import QEvent, QPoint, QPointF, Qt, QTimer
 from PySide6.QtGui import QMouseEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QFileDialog, QLineEdit, QMessageBox, QPushButton, QWidget
@@ -21,6 +21,7 @@ from PySide6.QtWidgets import QApplication, QFileDialog, QLineEdit, QMessageBox,
 from mingei.app.main import application, open_on
 from mingei.app.settings import Settings
 from mingei.app.window import Window
+from mingei.app.workers import wait_for_all
 from mingei.core.build import Part
 
 W = TypeVar("W", bound=QWidget)
@@ -39,7 +40,7 @@ def wait_for(condition: Callable[[], object]) -> None:
 
 def reading_ends() -> None:
     """What is read in the background is there."""
-    QThreadPool.globalInstance().waitForDone(20_000)
+    wait_for_all(20_000)
     settle()
 
 

@@ -8,7 +8,7 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QCoreApplication, QEventLoop, QLockFile, QObject, Qt, QThreadPool, Signal
+from PySide6.QtCore import QCoreApplication, QEventLoop, QLockFile, QObject, Qt, Signal
 from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
 
 from mingei.app.dialogs import ask
@@ -16,7 +16,7 @@ from mingei.app.document import Document
 from mingei.app.recovery import Autosave
 from mingei.app.settings import Settings
 from mingei.app.words import t
-from mingei.app.workers import Job, Progress
+from mingei.app.workers import Job, Progress, wait_for_all
 from mingei.core.build import build
 from mingei.core.cabinet import differs, redrafted
 from mingei.core.errors import MingeiError
@@ -193,7 +193,7 @@ class Desk(QObject):
             return " ".join([t("Exported {name}", name=where) + ("." if remarks else ""), *remarks])
 
         self.run(exporting.work_of(self.document.project, path, choice, remarks.append), said,
-                 t("This cannot be exported"))
+                 t("This cannot be exported"), in_turn=True)
 
     def export_some(self) -> None:
         """Ask for the numbers of some sheets, then write those as PDF."""
@@ -240,7 +240,8 @@ class Desk(QObject):
         def work(progress: Progress) -> None:
             print_pages(pdf_of(project, t), printer, progress)
 
-        self.run(work, t("Printed; measure both check bars on the first sheet"), t("This cannot be printed"))
+        self.run(work, t("Printed; measure both check bars on the first sheet"), t("This cannot be printed"),
+                 in_turn=True)
 
     def save_cutting_list(self) -> None:
         """Ask where to, then write the cutting list as pages to be printed, or as comma-separated text."""
@@ -254,7 +255,7 @@ class Desk(QObject):
 
             self.run(lambda progress: export(project, path, Wanted(speak=t, cutting_list=True)),
                      t("Exported {name}", name=path),
-                     t("This cannot be exported"))
+                     t("This cannot be exported"), in_turn=True)
 
     def write(self, path: Path, data: bytes) -> None:
         """Write a picture in the background."""
@@ -334,7 +335,7 @@ class Desk(QObject):
 
     def wait(self) -> bool:
         """Let running work finish."""
-        finished = QThreadPool.globalInstance().waitForDone(30000)
+        finished = wait_for_all(30000)
         QCoreApplication.processEvents()
         return finished
 
@@ -347,7 +348,7 @@ class Desk(QObject):
     # -- slow work and words ---------------------------------------------------------------------------------
 
     def run(self, work: Callable[[Progress], object], said: str | Callable[[], str], failed: str,
-            then: Callable[[], None] = lambda: None) -> Job:
+            then: Callable[[], None] = lambda: None, in_turn: bool = False) -> Job:
         """Do slow work in the background; say when it is done, or why it could not be.  said: what to say, or
         what tells it then."""
         job = Job(work, self)
@@ -365,7 +366,7 @@ class Desk(QObject):
         job.done.connect(done)
         job.failed.connect(not_done)
         job.stopped.connect(lambda: self.jobs.remove(job))
-        return job.start()
+        return job.start(in_turn)
 
     def offer_anew(self) -> None:
         """Where the project carries stocks as they were before they were measured anew, offer to follow,

@@ -88,7 +88,7 @@ class RehearseDialog(Dialog):
         self._job = job = Job(work, self)
         job.done.connect(lambda result: self._show(job, *result))
         job.failed.connect(lambda error: self._refuse(job, error))
-        job.start()
+        job.start(in_turn=True)
 
     def _show(self, job: Job, data: bytes, found: Rehearsal) -> None:
         if job is not self._job:

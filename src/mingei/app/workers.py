@@ -8,6 +8,7 @@ from __future__ import annotations
 import traceback
 import warnings
 from collections.abc import Callable
+from functools import cache
 from typing import Any
 
 from PySide6.QtCore import QObject, QRunnable, Qt, QThreadPool, QTimer, Signal
@@ -19,6 +20,19 @@ from mingei.core.words import say
 #: What takes its time to load waits so long (ms) after its station is shown, so that what stands already is
 #: painted first.
 AFTER_PAINT_MS = 20
+
+
+@cache
+def _turns() -> QThreadPool:
+    """The pool of what is done one at a time."""
+    pool = QThreadPool()
+    pool.setMaxThreadCount(1)
+    return pool
+
+
+def wait_for_all(ms: int) -> bool:
+    """Wait for all work under way; whether it ended in time."""
+    return _turns().waitForDone(ms) and QThreadPool.globalInstance().waitForDone(ms)
 
 
 class Cancelled(Exception):
@@ -72,9 +86,11 @@ class Job(QObject):
         self._over.connect(self._tell, queued)
         self._went.connect(self._say, queued)
 
-    def start(self) -> Job:
+    def start(self, in_turn: bool = False) -> Job:
+        """Begin.  in_turn: after all others that are begun so, one at a time, since each may need much
+        room."""
         _held.add(self)
-        QThreadPool.globalInstance().start(_Runner(self))
+        (_turns() if in_turn else QThreadPool.globalInstance()).start(_Runner(self))
         return self
 
     def cancel(self) -> None:

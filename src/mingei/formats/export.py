@@ -39,6 +39,9 @@ class Wanted(NamedTuple):
     pages: tuple[int, ...] = ()
 
 
+#: So many sheets are written at once.
+MOST_PAGES = 2000
+
 #: What is to be said of a file that was written.
 Remarks: TypeAlias = tuple[str, ...]
 
@@ -172,6 +175,10 @@ def _pages(project: Project, wanted: Wanted, loads: Sequence[Load]) -> list[Page
     other = replace(project, sheet=find_sheet(wanted.sheet).name) if wanted.sheet else project
     sheet = replace(other.paper, tile_mm=project.tile_mm if wanted.tile_mm is None else wanted.tile_mm)
     pages = lay_out(loads, sheet, () if wanted.piece else project.spots)
+    if not wanted.pages and len(pages) > MOST_PAGES:
+        raise ExportError(say("{count} sheets are more than are written at once", count=len(pages)), "",
+                          say("write some of them, up to {most} at a time (--sheet-no 1-{most}), or count kits "
+                              "instead of copies", most=MOST_PAGES))
     for number in wanted.pages:
         if not 1 <= number <= len(pages):
             raise ExportError(say("there is no sheet {number}", number=number), "",

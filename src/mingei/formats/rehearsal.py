@@ -22,6 +22,8 @@ if TYPE_CHECKING:
 
 #: Dots an inch a sheet is printed with, and what counts as ink, 0..255 of grey.
 _DPI, _DARK = 300, 140
+#: Large sheets are looked at with fewer dots an inch, so that they come to no more than so many.
+_MOST_PX = 36_000_000
 #: A bar lies within so much of two edges of the sheet, mm; a line of at least this share of it is one; slopes
 #: up to this are looked for.
 _EDGE_MM, _ENOUGH, _SLOPE_DEG = 45.0, 0.6, 3.0
@@ -120,7 +122,9 @@ def rehearse(data: bytes, number: int = 1, faults: Faults = KNOWN[0][1],
         if not 1 <= number <= len(document):
             raise ExportError(say("there is no page {number}", number=number), "",
                               say("choose 1 to {last}", last=len(document)))
-        whole = document[number - 1].render(scale=_DPI / 72).to_pil().convert("L")
+        page = document[number - 1]
+        dpi = min(_DPI, math.sqrt(_MOST_PX / (page.get_width() * page.get_height())) * 72)
+        whole = page.render(scale=dpi / 72, grayscale=True).to_pil().convert("L")
     finally:
         document.close()
     width, height = whole.size
@@ -130,23 +134,24 @@ def rehearse(data: bytes, number: int = 1, faults: Faults = KNOWN[0][1],
     a, b, d, e = cos / faults.across, -sin / faults.across, sin / faults.along, cos / faults.along
     back = (a, b, cx - a * cx - b * cy, d, e, cy - d * cx - e * cy)
     came = whole.transform(whole.size, Image.Transform.AFFINE, back, Image.Resampling.BICUBIC, fillcolor=255)
-    margin = round(faults.margin * _DPI / MM_PER_INCH)
+    mm = dpi / MM_PER_INCH
+    margin = round(faults.margin * mm)
     sheet = Image.new("L", whole.size, 255)
     inner = (margin, margin, width - margin, height - margin)
     sheet.paste(came.crop(inner), inner[:2])
     ink, printed = np.asarray(came) < _DARK, np.asarray(sheet) < _DARK
-    across, slope = _bar(255.0 - np.asarray(sheet, np.float64)[::-1], bars[0])  # rows from the bottom up
-    along, _ = _bar(255.0 - np.asarray(sheet, np.float64)[::-1].T, bars[1])
+    across, slope = _bar(np.asarray(sheet)[::-1], bars[0], mm)  # rows from the bottom up
+    along, _ = _bar(np.asarray(sheet)[::-1].T, bars[1], mm)
     return Rehearsal(sheet, across, along, slope, bool((ink & ~printed).any()), bars)
 
 
-def _bar(ink: NDArray[np.float64], drawn: float) -> tuple[float, float]:
+def _bar(sheet: NDArray[np.uint8], drawn: float, mm: float) -> tuple[float, float]:
     """The length, mm, and slope, degrees, of the line nearest the first row whose ends bear ticks; (0, 0)
-    where there is none.  drawn: how long it is drawn, mm."""
+    where there is none.  sheet: greys; drawn: how long it is drawn, mm; mm: dots to one."""
     import numpy as np
 
-    mm = _DPI / MM_PER_INCH
-    window = ink[:round(_EDGE_MM * mm), :round((drawn + _EDGE_MM) * mm)]
+    ink = 255.0 - sheet[:round(_EDGE_MM * mm), :round((drawn + _EDGE_MM) * mm)].astype(np.float64)
+    window = ink
     rows, columns = np.nonzero(window > 255 - _DARK)
     if not len(rows):
         return 0.0, 0.0

@@ -85,7 +85,8 @@ class Whole(InFolder):
             code, _, err = run("export", self.path, "--to", self.folder / "all.pdf")
             self.assertEqual((code, len(err.splitlines())), (2, 1))
             self.assertFalse((self.folder / "all.pdf").exists())
-            self.assertEqual(run("export", self.path, "--to", self.folder / "two.pdf", "--sheet-no", "2")[0], 0)
+            two = self.folder / "two.pdf"
+            self.assertEqual(run("export", self.path, "--to", two, "--sheet-no", "2")[0], 0)
 
     def test_a_name_that_is_none_is_refused(self) -> None:
         for to in ("", "  "):

@@ -177,8 +177,8 @@ def _pages(project: Project, wanted: Wanted, loads: Sequence[Load]) -> list[Page
     pages = lay_out(loads, sheet, () if wanted.piece else project.spots)
     if not wanted.pages and len(pages) > MOST_PAGES:
         raise ExportError(say("{count} sheets are more than are written at once", count=len(pages)), "",
-                          say("write some of them, up to {most} at a time (--sheet-no 1-{most}), or count kits "
-                              "instead of copies", most=MOST_PAGES))
+                          say("write some of them, up to {most} at a time (--sheet-no 1-{most}), or count "
+                              "kits instead of copies", most=MOST_PAGES))
     for number in wanted.pages:
         if not 1 <= number <= len(pages):
             raise ExportError(say("there is no sheet {number}", number=number), "",

@@ -243,6 +243,14 @@ class Rehearsing(unittest.TestCase):
         self.assertFalse(found.clipped)
         self.assertEqual(len(found.verdict), 1)
 
+    def test_the_largest_sheet_is_measured_as_well_with_fewer_dots(self) -> None:
+        data = pdf_of(new_project(new_brief("carton"), sheet="A0"))
+        found = rehearse(data, 1, Faults(0.96, 0.96, 4.2))
+        self.assertLess(found.image.width * found.image.height, 61e6)
+        self.assertAlmostEqual(found.across, 96.0, delta=0.1)
+        self.assertAlmostEqual(found.along, 96.0, delta=0.1)
+        self.assertLess(abs(found.skew_deg), 0.1)
+
     def test_four_percent_are_found_to_a_tenth_of_a_percent(self) -> None:
         found = rehearse(self.data, 1, Faults(0.96, 0.96, 4.2))
         self.assertAlmostEqual(found.across, 96.0, delta=0.1)

@@ -23,7 +23,7 @@ if TYPE_CHECKING:
 #: Dots an inch a sheet is printed with, and what counts as ink, 0..255 of grey.
 _DPI, _DARK = 300, 140
 #: Large sheets are looked at with fewer dots an inch, so that they come to no more than so many.
-_MOST_PX = 36_000_000
+_MOST_PX = 60_000_000
 #: A bar lies within so much of two edges of the sheet, mm; a line of at least this share of it is one; slopes
 #: up to this are looked for.
 _EDGE_MM, _ENOUGH, _SLOPE_DEG = 45.0, 0.6, 3.0

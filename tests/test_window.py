@@ -14,6 +14,7 @@ from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtGui import QColor, QWheelEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QLabel, QMessageBox, QToolButton, QWidget
+from shiboken6 import isValid
 
 from mingei.app.actions import Finder
 from mingei.app.drawer import FindingRow
@@ -110,7 +111,7 @@ class SmallPictures(WindowTest):
         waiting = start._waiting()
         self.window.station_of("start")
         # other tests' windows may still be about
-        waiting.buttons = [b for b in waiting.buttons if b.window() is self.window]
+        waiting.buttons = [b for b in waiting.buttons if isValid(b) and b.window() is self.window]
         waiting.timer.stop()
         waiting.go_on()
         self.assertTrue(waiting.buttons)

@@ -6,7 +6,7 @@ import io
 from itertools import pairwise
 
 from bench import median, timed
-from mingei.core.drawing import Drawing, Ink, Stroke
+from mingei.core.layout.drawing import Drawing, Ink, Stroke
 from mingei.core.plane.shape import Line
 from mingei.formats.dxf import dxf
 from mingei.formats.pdf import POINTS_PER_MM, pdf

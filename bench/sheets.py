@@ -9,12 +9,12 @@ import time
 from collections.abc import Iterator, Sequence
 from typing import TypeAlias
 
-from mingei.core.build import build
+from mingei.core.document.build import build, loads_of_all
+from mingei.core.document.project import new_brief
 from mingei.core.layout.nest import Nest, Part, fewest
 from mingei.core.layout.pack import pack
 from mingei.core.layout.place import outline
 from mingei.core.plane.shape import Polygon, bounds
-from mingei.core.project import new_brief
 from mingei.core.stock import find_stock
 
 _Size: TypeAlias = tuple[float, float]
@@ -170,7 +170,7 @@ def kits() -> None:
     """A thousand kits of the demo counted, beside laying out one."""
     from mingei.assets import demo_file
     from mingei.core.layout.material import material
-    from mingei.core.layout.place import arrange, loads_of_all, piles_for
+    from mingei.core.layout.place import arrange, piles_for
     from mingei.formats import project_file
     from mingei.formats.export import builds_of
 

@@ -79,7 +79,7 @@ def change() -> None:
               f"{median(even):.1f} ms (budget 16), {p95(even):.1f} ms (budget 33)")
     from PySide6.QtTest import QTest
 
-    from mingei.core.project import new_brief
+    from mingei.core.document.project import new_brief
     from mingei.core.recipes import recipes
 
     for recipe in recipes().values():

@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-from mingei.core.build import build
 from mingei.core.check import run
+from mingei.core.document.build import build
+from mingei.core.document.project import new_brief
 from mingei.core.errors import MeasureError
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.project import new_brief
 from mingei.core.recipes import Value, Values, find_recipe
 from mingei.core.stock import find_stock
 

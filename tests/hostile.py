@@ -23,9 +23,9 @@ from typing import Any
 
 from mingei.assets import demo_file
 from mingei.command_line import parser
+from mingei.core.document.data import to_data
+from mingei.core.document.project import Project, new_brief, new_project
 from mingei.core.errors import MingeiError
-from mingei.core.project import Project, new_brief, new_project
-from mingei.core.project_data import to_data
 from mingei.core.recipes import recipes
 
 #: What takes the place of a value.

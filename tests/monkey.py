@@ -46,7 +46,7 @@ from mingei.app.main import application, open_on, watch
 from mingei.app.settings import Settings
 from mingei.app.window import Window
 from mingei.assets import demo_file
-from mingei.core.project import new_brief, new_project
+from mingei.core.document.project import new_brief, new_project
 from mingei.formats import project_file
 from tests.hostile import NASTY, some_drawing, some_picture
 

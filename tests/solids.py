@@ -14,7 +14,7 @@ import manifold3d
 import numpy as np
 from numpy.typing import NDArray
 
-from mingei.core.build import Build
+from mingei.core.document.build import Build
 from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded.fold import finished
 

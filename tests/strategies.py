@@ -12,14 +12,14 @@ from hypothesis import strategies as st
 from mingei.core.amendments.amend import CHOICES, SeamChange, seams, why_fixed, why_no_fin, why_single
 from mingei.core.amendments.opening import Opening, Shape, Trim
 from mingei.core.amendments.split import why_not
-from mingei.core.build import build
 from mingei.core.covering.art import Art, Fill
 from mingei.core.covering.overlay import Overlay
+from mingei.core.document.build import build
+from mingei.core.document.project import Brief, Need, Project, new_brief, new_project, used
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError, StockError
 from mingei.core.layout.laying import CutLine, Laying, Printer, Way
 from mingei.core.layout.splice import Splice
-from mingei.core.project import Brief, Need, Project, new_brief, new_project, used
 from mingei.core.recipes import Kind, Measure, Value, find_recipe, recipes
 from mingei.core.stock import Grain, Stock, find_stock
 

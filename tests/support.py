@@ -11,8 +11,8 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from mingei.core.build import Build, build
-from mingei.core.project import Project, new_brief, new_project
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import Project, new_brief, new_project
 from mingei.core.recipes import Value
 from mingei.core.stock import Stock, find_stock
 from mingei.formats.fold_json import fold_file

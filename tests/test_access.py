@@ -104,7 +104,7 @@ def visit(window: Window) -> Iterator[tuple[str, QWidget]]:
         window.go(key)
         window.actions_["checks"].setChecked(key == "draft")
         if key == "draft":
-            from mingei.core.build import Part
+            from mingei.core.document.build import Part
 
             window.document.select(Part(window.document.build.pattern.name, "left lip"))
         settle(60)

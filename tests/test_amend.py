@@ -9,13 +9,13 @@ import numpy as np
 from hypothesis import given
 
 from mingei.core.amendments.amend import CHOICES, SeamChange, closing_step, seams, why_fixed
-from mingei.core.build import build
+from mingei.core.document.build import build
+from mingei.core.document.project import Brief, new_brief
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError
 from mingei.core.folded import fold
 from mingei.core.offset import RELIEF_MM
 from mingei.core.plan.steps import listed
-from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import find_recipe
 from mingei.core.stock import Stock, find_stock
 from tests.strategies import amended_briefs

@@ -21,16 +21,16 @@ from PySide6.QtWidgets import QFileDialog
 from shapely.geometry import Polygon as Area
 
 from mingei import cli
-from mingei.core.build import Build, Part, build
 from mingei.core.check.printing import found_about
 from mingei.core.covering import art as artwork_core
 from mingei.core.covering.art import Art, Fill, Placed, Raster, Vector, place, printed, up_deg
+from mingei.core.document.build import Build, Part, build
+from mingei.core.document.data import from_data, to_data
+from mingei.core.document.project import Brief, new_brief, new_project
 from mingei.core.errors import ImportRefused, MeasureError, ProjectError
 from mingei.core.folded import fold
 from mingei.core.plane.shape import bounds
-from mingei.core.project import Brief, new_brief, new_project
-from mingei.core.project_data import from_data, to_data
-from mingei.core.scale import scaled
+from mingei.core.sizing.scale import scaled
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import artwork, project_file
 from mingei.formats.bands import bands

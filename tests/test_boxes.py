@@ -11,7 +11,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from mingei.core.amendments.amend import SeamChange
-from mingei.core.build import build
+from mingei.core.document.build import build
+from mingei.core.document.project import Brief, new_brief
 from mingei.core.draft import Joint, Role
 from mingei.core.drafting.star import Star
 from mingei.core.errors import MeasureError, StockError
@@ -20,7 +21,6 @@ from mingei.core.flat.pattern import Pattern
 from mingei.core.folded import extent, fold
 from mingei.core.plane.outline import closed
 from mingei.core.plane.shape import path_length
-from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import find_recipe
 from mingei.core.stock import Stock, find_stock
 from tests.strategies import amended_briefs, briefs

@@ -13,13 +13,13 @@ from pathlib import Path
 from hypothesis import given
 from hypothesis import strategies as st
 
-from mingei.core.build import build
-from mingei.core.cabinet import Cabinet, differs, matching, redrafted
+from mingei.core.cabinet.stocks import Cabinet, differs, matching, redrafted
+from mingei.core.cabinet.strip import SPACINGS_MM, Reading, What, comb_widths, fit, strip_drawing
+from mingei.core.document.build import build
+from mingei.core.document.project import new_brief, new_project
 from mingei.core.errors import ProjectError, StockError
 from mingei.core.folded.fold import finished, place
-from mingei.core.project import new_brief, new_project
 from mingei.core.stock import CATALOGUE, Faced, Stock, find_stock
-from mingei.core.strip import SPACINGS_MM, Reading, What, comb_widths, fit, strip_drawing
 from mingei.formats import project_file, stock_file
 
 _MINE = Stock("mine", "My own board", 400, 0.62, 0.1, "board", price=0.8, layers=2, faced=Faced.ONE)

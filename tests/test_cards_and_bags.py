@@ -12,8 +12,9 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
-from mingei.core import check, post
-from mingei.core.build import Build, build
+from mingei.core import check
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import Brief, new_brief
 from mingei.core.draft import Crease
 from mingei.core.errors import MeasureError
 from mingei.core.flat.pattern import Pattern
@@ -21,10 +22,10 @@ from mingei.core.folded import fold
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.plane import contour
 from mingei.core.plane.shape import Arc, path_length
-from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import find_recipe, wrapper
 from mingei.core.recipes.card_outline import cut_of, cut_off, mirrored
 from mingei.core.recipes.card_stand import leg_length, lies_flat
+from mingei.core.sizing import post
 from mingei.core.stock import Stock, find_stock
 from tests.giving import given_way
 from tests.strategies import briefs

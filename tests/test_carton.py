@@ -10,12 +10,12 @@ from hypothesis import given
 from hypothesis import strategies as st
 from shapely.geometry import Polygon as Area
 
-from mingei.core.build import build
+from mingei.core.document.build import build
+from mingei.core.document.project import Brief, new_brief
 from mingei.core.draft import Role
 from mingei.core.errors import MeasureError, StockError
 from mingei.core.flat.pattern import Pattern
 from mingei.core.folded import fold
-from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import find_recipe, recipes
 from mingei.core.stock import CATALOGUE, Stock, find_stock
 from tests.strategies import amended_briefs, briefs, stocks

@@ -8,10 +8,10 @@ from dataclasses import replace
 from unittest import mock
 
 from mingei.core import check
-from mingei.core.build import Build, build
 from mingei.core.check import Severity
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import new_brief
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.project import new_brief
 from mingei.core.recipes import recipes
 from mingei.core.stock import Grain, Stock, find_stock
 from tests.support import carton

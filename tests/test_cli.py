@@ -8,11 +8,12 @@ import json
 import os
 import subprocess
 import sys
+from dataclasses import replace
 from pathlib import Path
 from unittest import mock
 
 from mingei.cli import main
-from mingei.core.cabinet import Cabinet
+from mingei.core.cabinet.stocks import Cabinet
 from mingei.core.stock import Stock
 from mingei.formats import project_file, stock_file
 from tests.support import InFolder
@@ -290,10 +291,22 @@ class Editing(InFolder):
             (("--copies", "0"), "999"),
             (("--set", "length=9999"), "600"),
             (("--stock", "gold"), "stock"),
+            (("--amend", "overlay name=mat panel=bse"), "choose one of: base,"),
+            (("--amend", "splice piece=tary"), "tray"),
         ):
             with self.subTest(words):
                 self.assertIn(named, self.edit(*words))
                 self.assertEqual(self.path.read_bytes(), before)
+
+    def test_of_two_things_of_one_name_its_id_says_which(self) -> None:
+        project = project_file.load(self.path)
+        (brief,) = project.briefs
+        project_file.save(replace(project, briefs=(brief, replace(brief, id="other"))), self.path)
+        refused = self.edit("--thing", brief.name, "--copies", "2")
+        self.assertIn("there are 2 things of that name", refused)
+        self.assertIn(f"{brief.id}, other", refused)
+        self.assertEqual(self.edit("--thing", "other", "--copies", "2"), "")
+        self.assertEqual([b.copies for b in project_file.load(self.path).briefs], [1, 2])
 
 
 class Finding(InFolder):

@@ -9,12 +9,12 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from mingei.core import check
-from mingei.core.build import build
+from mingei.core.document.build import build
+from mingei.core.document.project import Brief, new_brief
 from mingei.core.draft import Draft, EdgeRef, Fold, Panel, Piece
 from mingei.core.flat.develop import develop
 from mingei.core.folded.collide import collisions, moments
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import recipes
 from mingei.core.recipes.tray import on_the_table, rectangle
 from mingei.core.stock import Faced, Stock, find_stock

@@ -13,17 +13,17 @@ from shapely import union_all
 from shapely.geometry import Polygon as Area
 
 from mingei.core.amendments.opening import Opening, Shape, cut_path
-from mingei.core.build import Build, build
 from mingei.core.check import run
 from mingei.core.check.making import _overlapping
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import Brief, new_brief, new_project
 from mingei.core.errors import MeasureError, StockError
 from mingei.core.flat.pattern import Pattern
 from mingei.core.folded.solid import PRINTED, assembly
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.plane.shape import Arc, bounds, flat_points, signed_area
-from mingei.core.project import Brief, new_brief, new_project
 from mingei.core.recipes import find_recipe
-from mingei.core.scale import scaled
+from mingei.core.sizing.scale import scaled
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file
 from mingei.formats.fold_json import fold_file

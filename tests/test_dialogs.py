@@ -17,10 +17,10 @@ from mingei.app.drawers import DrawerDialog
 from mingei.app.scaling import ScaleDialog
 from mingei.app.stations.brief import BriefStation
 from mingei.app.strip import StripDialog
-from mingei.core.project import new_brief, new_project
+from mingei.core.cabinet.strip import SPACINGS_MM, What
+from mingei.core.document.project import new_brief, new_project
 from mingei.core.recipes import find_recipe
 from mingei.core.stock import find_stock
-from mingei.core.strip import SPACINGS_MM, What
 from mingei.formats import project_file, stock_file
 from tests.windows import WindowTest, every, settle, wait_for
 

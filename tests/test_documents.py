@@ -14,10 +14,10 @@ import pypdfium2
 from hypothesis import given, settings
 
 from mingei.core.check import run
+from mingei.core.document.project import Project
 from mingei.core.errors import MingeiError
 from mingei.core.layout.place import Load, arrange
-from mingei.core.project import Project
-from mingei.core.scale import scaled
+from mingei.core.sizing.scale import scaled
 from mingei.formats import project_file
 from mingei.formats.export import KINDS, _loads, builds_of, export, export_all
 from tests.strategies import documents

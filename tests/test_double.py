@@ -10,15 +10,15 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from mingei.core.amendments.amend import SeamChange, seams, why_single
-from mingei.core.build import Build, build
 from mingei.core.check.gluing import strips
 from mingei.core.check.making import _overlapping
 from mingei.core.covering.overlay import Overlay
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import new_brief
 from mingei.core.draft import Joint, strap_name
 from mingei.core.errors import MeasureError, StockError
 from mingei.core.folded import fold
 from mingei.core.folded.collide import collisions
-from mingei.core.project import new_brief
 from mingei.core.recipes import Value, find_recipe
 from mingei.core.stock import Stock
 from mingei.formats.fold_json import fold_file

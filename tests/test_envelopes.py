@@ -12,15 +12,15 @@ from hypothesis import assume, given
 from hypothesis import strategies as st
 
 from mingei.core import check
-from mingei.core.build import Build, build
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import new_brief
 from mingei.core.draft import Crease
-from mingei.core.drawing import Ink, pattern_strokes
 from mingei.core.errors import MeasureError
 from mingei.core.folded import fold
+from mingei.core.layout.drawing import Ink, pattern_strokes
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.project import new_brief
 from mingei.core.recipes.belly_band import girth
-from mingei.core.sizes import ENVELOPES, THINGS, Size, goes_in
+from mingei.core.sizing.sizes import ENVELOPES, THINGS, Size, goes_in
 from mingei.core.stock import Stock
 from tests.giving import given_way
 from tests.strategies import briefs

@@ -11,8 +11,9 @@ from unittest import mock
 import pypdfium2
 
 from mingei.app import exporting
-from mingei.core.layout.place import lay_out, loads_of_all
-from mingei.core.project import Project, new_brief, new_project
+from mingei.core.document.build import loads_of_all
+from mingei.core.document.project import Project, new_brief, new_project
+from mingei.core.layout.place import lay_out
 from mingei.formats import project_file
 from mingei.formats.export import builds_of
 from tests.support import InFolder
@@ -95,7 +96,7 @@ class Whole(InFolder):
             self.assertIn("--to", err)
 
     def test_a_fault_of_mingei_itself_is_one_sentence_and_is_kept(self) -> None:
-        with mock.patch("mingei.formats.export.export", side_effect=ZeroDivisionError("x")), \
+        with mock.patch("mingei.commands.sheets.export", side_effect=ZeroDivisionError("x")), \
                 mock.patch("platformdirs.user_state_path", return_value=self.folder / "state"):
             code, out, err = run("export", self.path, "--to", self.folder / "x.pdf")
         self.assertEqual((code, out), (2, ""))

@@ -11,11 +11,11 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from mingei.core.amendments.amend import SeamChange, seams, why_no_fin
-from mingei.core.build import Build, build
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import new_brief
 from mingei.core.draft import Crease, Joint
 from mingei.core.errors import MeasureError, StockError
 from mingei.core.folded import fold
-from mingei.core.project import new_brief
 from mingei.core.recipes import Value, find_recipe
 from mingei.core.stock import Stock
 from mingei.formats.fold_json import fold_file

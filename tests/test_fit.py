@@ -7,11 +7,11 @@ import unittest
 from hypothesis import given, reject
 from hypothesis import strategies as st
 
-from mingei.core.build import build
+from mingei.core.document.build import build
+from mingei.core.document.project import Brief, new_brief
 from mingei.core.errors import MeasureError
-from mingei.core.fit import Drawer, fill_drawer, fit_blank
 from mingei.core.length import MM_PER_INCH, parse
-from mingei.core.project import Brief, new_brief
+from mingei.core.sizing.fit import Drawer, fill_drawer, fit_blank
 from mingei.core.stock import Stock, find_stock
 from tests.strategies import briefs
 

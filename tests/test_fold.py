@@ -9,11 +9,11 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
-from mingei.core.build import build
+from mingei.core.document.build import build
+from mingei.core.document.project import Brief, new_brief
 from mingei.core.folded import fold
 from mingei.core.folded.solid import INSIDE, PRINTED, hit, solids
 from mingei.core.plane.shape import path_length
-from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import recipes
 from mingei.core.stock import Stock, find_stock
 from tests.strategies import amended_briefs, briefs

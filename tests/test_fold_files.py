@@ -9,8 +9,8 @@ from typing import Any
 
 import numpy as np
 
-from mingei.core.build import build
-from mingei.core.project import new_brief
+from mingei.core.document.build import build
+from mingei.core.document.project import new_brief
 from mingei.core.recipes import find_recipe, recipes
 from mingei.core.stock import Stock
 from mingei.formats.fold_json import fold_file

@@ -18,14 +18,14 @@ import svgelements
 from hypothesis import given
 from hypothesis import strategies as st
 
-from mingei.core.build import build
-from mingei.core.drawing import BARE_EDGE_MM, LOOKS, Drawing, Ink, Stroke, flat_drawing
+from mingei.core.document.build import build
+from mingei.core.document.project import Brief, new_brief
+from mingei.core.layout.drawing import BARE_EDGE_MM, LOOKS, Drawing, Ink, Stroke, flat_drawing
 from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.place import Load, lay_out, sheets_that_do
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.plane.outline import LEAST_CUT_MM
 from mingei.core.plane.shape import Arc, Line, Path, flat_points, path_length
-from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import recipes
 from mingei.core.stock import Stock, find_stock
 from mingei.formats.dxf import dxf

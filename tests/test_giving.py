@@ -7,11 +7,11 @@ import unittest
 from PySide6.QtCore import QPointF
 
 from mingei.app.dimensions import dimensions
-from mingei.core.build import build
 from mingei.core.check import run
+from mingei.core.document.build import build
+from mingei.core.document.project import new_brief
 from mingei.core.errors import MeasureError
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.project import new_brief
 from mingei.core.recipes import Values, find_recipe, recipes
 from mingei.core.recipes.giving import Span, settled
 from mingei.core.stock import find_stock

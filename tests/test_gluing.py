@@ -9,12 +9,12 @@ from pathlib import Path
 
 from mingei import cli
 from mingei.core import check
-from mingei.core.build import Build, build
 from mingei.core.check.gluing import strips
+from mingei.core.document.build import Build, build
+from mingei.core.document.data import from_data, to_data
+from mingei.core.document.project import TAPES_MM, Brief, new_brief, new_project
 from mingei.core.errors import MeasureError, ProjectError
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.project import TAPES_MM, Brief, new_brief, new_project
-from mingei.core.project_data import from_data, to_data
 from mingei.core.recipes import recipes
 from mingei.core.stock import find_stock
 from mingei.formats import project_file

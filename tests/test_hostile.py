@@ -19,11 +19,11 @@ from tempfile import TemporaryDirectory
 from mingei.cli import main
 from mingei.core.check import run
 from mingei.core.covering.art import Art, Fill, Raster
+from mingei.core.document.project import Project, new_brief, new_project
 from mingei.core.errors import MingeiError
 from mingei.core.layout.place import arrange
 from mingei.core.plane import contour
-from mingei.core.project import Project, new_brief, new_project
-from mingei.core.scale import scaled
+from mingei.core.sizing.scale import scaled
 from mingei.formats import artwork, project_file, recovery, stock_file, svg_outline
 from mingei.formats.export import _loads, builds_of, export
 from tests.hostile import (

@@ -11,15 +11,16 @@ from unittest import mock
 
 from hypothesis import given
 
-from mingei.core import forms, kinds
-from mingei.core.build import build
+from mingei.core import kinds
+from mingei.core.data import forms
+from mingei.core.data.extra import Extra
+from mingei.core.document.build import build
+from mingei.core.document.data import from_data, to_data
+from mingei.core.document.project import Project, differences, new_brief, new_project
 from mingei.core.draft import Draft
 from mingei.core.errors import MeasureError, ProjectError
-from mingei.core.extra import Extra
 from mingei.core.kinds import Amendment, Kind, some
-from mingei.core.project import Project, differences, new_brief, new_project
-from mingei.core.project_data import from_data, to_data
-from mingei.core.scale import scaled
+from mingei.core.sizing.scale import scaled
 from mingei.core.stock import find_stock
 from tests.strategies import documents
 
@@ -44,7 +45,7 @@ def _shapes(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
     return replace(draft, pieces=tuple(replace(p, name=wanted.get(p.name, p.name)) for p in draft.pieces))
 
 
-KIND = Kind(word="rename", record=Rename, of=lambda r: r.piece, always=("piece",), differ="names",
+KIND = Kind(word="rename", record=Rename, of="piece", always=("piece",), differ="names",
             check=_check, grown=lambda r, factor: r._replace(letters=r.letters * factor), shapes=_shapes,
             order=60)
 
@@ -52,7 +53,7 @@ KIND = Kind(word="rename", record=Rename, of=lambda r: r.piece, always=("piece",
 class Kinds(unittest.TestCase):
     def setUp(self) -> None:
         every = {**kinds.kinds(), "rename": KIND}
-        for place in ("mingei.core.kinds.kinds", "mingei.core.project.kinds"):
+        for place in ("mingei.core.kinds.kinds", "mingei.core.document.project.kinds"):
             known = mock.patch(place, return_value=every)
             known.start()
             self.addCleanup(known.stop)

@@ -20,9 +20,10 @@ from shapely.geometry import Polygon as Area
 
 from mingei import cli
 from mingei.core import check
-from mingei.core.build import build
-from mingei.core.drawing import LOOKS, Ink
+from mingei.core.document.build import build
+from mingei.core.document.project import Brief, new_brief, new_project
 from mingei.core.errors import SheetError
+from mingei.core.layout.drawing import LOOKS, Ink
 from mingei.core.layout.laying import GAP_MM
 from mingei.core.layout.marks import CHECK_BAR_MM, page_drawing
 from mingei.core.layout.material import material
@@ -40,7 +41,6 @@ from mingei.core.layout.place import (
 )
 from mingei.core.layout.sheets import SHEETS, find_sheet
 from mingei.core.plane.shape import path_bounds
-from mingei.core.project import Brief, new_brief, new_project
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file
 from tests.strategies import briefs

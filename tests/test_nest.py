@@ -17,8 +17,10 @@ from shapely.geometry import Polygon as Area
 from shapely.geometry import box as rectangle
 
 from mingei import cli
-from mingei.core.build import build
-from mingei.core.cabinet import Cabinet
+from mingei.core.cabinet.stocks import Cabinet
+from mingei.core.document.build import build, loads_of_all
+from mingei.core.document.data import from_data, to_data
+from mingei.core.document.project import Brief, new_brief, new_project
 from mingei.core.errors import MeasureError, MingeiError, ProjectError, SheetError
 from mingei.core.layout.closer import closer
 from mingei.core.layout.laying import Laying, Spot, Way
@@ -32,7 +34,6 @@ from mingei.core.layout.place import (
     fits,
     lay_out,
     loads_of,
-    loads_of_all,
     outline,
     piles_for,
     room,
@@ -40,8 +41,6 @@ from mingei.core.layout.place import (
 )
 from mingei.core.layout.sheets import Sheet, find_sheet
 from mingei.core.plane.shape import Box, turned
-from mingei.core.project import Brief, new_brief, new_project
-from mingei.core.project_data import from_data, to_data
 from mingei.core.stock import find_stock
 from mingei.formats import project_file, stock_file
 

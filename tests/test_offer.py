@@ -14,13 +14,13 @@ from PySide6.QtWidgets import QApplication
 
 from mingei import cli
 from mingei.app.comparing import CompareDialog
+from mingei.core.document.data import from_data, to_data
+from mingei.core.document.project import Need, new_brief, new_project
 from mingei.core.errors import MeasureError, ProjectError
 from mingei.core.layout.place import fits
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.offer import fitted, for_need, offer, offers
-from mingei.core.project import Need, new_brief, new_project
-from mingei.core.project_data import from_data, to_data
 from mingei.core.recipes import find_recipe, recipes
+from mingei.core.sizing.offer import fitted, for_need, offer, offers
 from mingei.core.stock import find_stock
 from tests.windows import WindowTest, click, settle, wait_for, write
 

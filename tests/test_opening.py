@@ -13,16 +13,16 @@ from hypothesis import strategies as st
 from shapely.geometry import Polygon as Area
 
 from mingei.core.amendments.opening import Opening, Shape, Trim
-from mingei.core.build import Build, build
 from mingei.core.check import run
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import Brief, differences, new_brief, new_project
 from mingei.core.errors import ImportRefused, MeasureError, MingeiError, ProjectError
 from mingei.core.folded import fold
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.plane import contour
 from mingei.core.plane.shape import Arc, bounds, flat_points, path_length, signed_area
-from mingei.core.project import Brief, differences, new_brief, new_project
 from mingei.core.recipes import find_recipe, recipes
-from mingei.core.scale import scaled, table
+from mingei.core.sizing.scale import scaled, table
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file, svg_outline
 from mingei.formats.export import export

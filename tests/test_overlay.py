@@ -7,6 +7,7 @@ import io
 import math
 import unittest
 from collections.abc import Sequence
+from dataclasses import replace
 from itertools import combinations, pairwise
 from unittest import mock
 
@@ -17,19 +18,19 @@ from hypothesis import strategies as st
 from mingei import cli
 from mingei.core import check
 from mingei.core.amendments.opening import Opening, Shape
-from mingei.core.build import Build, Part, build
 from mingei.core.covering.band import free_edges
 from mingei.core.covering.overlay import BANDS, LABELS, LININGS, Overlay, free_name, visible
 from mingei.core.covering.overlay import check as check_overlay
+from mingei.core.document.build import Build, Part, build
+from mingei.core.document.data import from_data, to_data
+from mingei.core.document.project import Brief, new_brief, new_project
 from mingei.core.errors import MeasureError, ProjectError, StockError
 from mingei.core.folded import fold, solid
 from mingei.core.layout.cutting_list import cutting_list, letter
 from mingei.core.layout.place import loads_of
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.plane.shape import Point, contains, distance_to_segment, path_length
-from mingei.core.project import Brief, new_brief, new_project
-from mingei.core.project_data import from_data, to_data
-from mingei.core.scale import scaled
+from mingei.core.sizing.scale import scaled
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file
 from mingei.formats.export import export
@@ -108,8 +109,14 @@ class Mats(unittest.TestCase):
                          {"back", "panel 2", "panel 3", "front"})
 
     def test_its_panel_gone_it_is_passed_over(self) -> None:
-        result = made(covered(Overlay("mat", "no such panel")))
+        brief = covered(Overlay("mat", "base"))
+        result = made(replace(brief, amendments=(Overlay("mat", "no such panel"),)))
         self.assertEqual((len(result.patterns), result.left_out), (1, ()))
+
+    def test_none_is_put_on_a_panel_that_is_not_there(self) -> None:
+        with self.assertRaises(MeasureError) as refused:
+            covered(Overlay("mat", "bas"))
+        self.assertIn("'bas'; choose one of: base,", str(refused.exception))
 
     def test_it_moves_with_its_panel_while_that_is_folded(self) -> None:
         result = made(covered(Overlay("mat", "front")))

@@ -15,19 +15,19 @@ from shapely import LineString, STRtree, convex_hull, multipoints
 from shapely.geometry import Polygon as Area
 
 from mingei.assets import BOLD_FONT, TEXT_FONT, demo_file
-from mingei.core.build import build
 from mingei.core.covering.art import Art, Fill, printed
-from mingei.core.drawing import Drawing, Ink, Stroke, Text, flipped
+from mingei.core.document.build import build, loads_of_all
+from mingei.core.document.project import Project, new_brief, new_project
 from mingei.core.errors import MingeiError
+from mingei.core.layout.drawing import Drawing, Ink, Stroke, Text, flipped
 from mingei.core.layout.footer import CHECK_BAR_MM, bars
 from mingei.core.layout.laying import CutLine, Laying, Printer, Spot
 from mingei.core.layout.lettering import RISE, width
 from mingei.core.layout.marks import page_drawing, page_drawings
-from mingei.core.layout.place import Load, Page, arrange, loads_of, loads_of_all, outline, room
+from mingei.core.layout.place import Load, Page, arrange, loads_of, outline, room
 from mingei.core.layout.placing import BASELINE, Place, box_of
 from mingei.core.layout.sheets import SHEETS, find_sheet
 from mingei.core.plane.shape import Polygon, flat_points
-from mingei.core.project import Project, new_brief, new_project
 from mingei.core.recipes import recipes
 from mingei.core.stock import find_stock
 from mingei.formats import project_file

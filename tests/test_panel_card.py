@@ -13,7 +13,7 @@ from PySide6.QtWidgets import QFileDialog
 
 from mingei.core.amendments.amend import seams, why_no_fin
 from mingei.core.amendments.opening import Opening, Shape
-from mingei.core.build import NOTHING, Part
+from mingei.core.document.build import NOTHING, Part
 from mingei.core.draft import Joint
 from tests.windows import WindowTest, click, reading_ends, settle, write
 
@@ -204,7 +204,7 @@ class PanelCard(WindowTest):
         self.document.set_recipe("tube")
         settle()
         draft = self.window.draft()
-        box = draft.flat._box_of(Part("tube", "wall"))
+        box = draft.flat.panels.boxes[Part("tube", "wall")]
         click(draft.flat, draft.flat.to_px((box.center().x() + 5, box.center().y())))
         self.assertEqual(self.document.selection, Part("tube", "wall"))
         self.assertIn("Wall:", self.window.told.words)

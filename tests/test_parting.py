@@ -8,13 +8,13 @@ from dataclasses import replace
 from hypothesis import given
 from hypothesis import strategies as st
 
-from mingei.core.build import build
+from mingei.core.document.build import build
+from mingei.core.document.project import new_brief
 from mingei.core.layout.offcuts import left_over
 from mingei.core.layout.parting import Cut, part, parting
 from mingei.core.layout.place import arrange, loads_of
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.plane.shape import Box
-from mingei.core.project import new_brief
 from mingei.core.stock import find_stock
 
 SHEET = Box(0.0, 0.0, 210.0, 297.0)

@@ -12,14 +12,14 @@ import trimesh
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from mingei.core.build import build
+from mingei.core.document.build import build
+from mingei.core.document.project import new_brief
 from mingei.core.draft import Joint
 from mingei.core.drafting.polyhedra import NAMES, Solid, antiprism, prism, regular_solid
 from mingei.core.errors import MeasureError
 from mingei.core.flat.develop import develop
 from mingei.core.folded import fold
 from mingei.core.plane.shape import path_length
-from mingei.core.project import new_brief
 from mingei.core.recipes import find_recipe
 from mingei.core.recipes.polyhedron import chosen_solid
 from mingei.core.stock import Stock, find_stock

@@ -24,10 +24,11 @@ from mingei import cli
 from mingei.app.printing import print_pages, printer_for
 from mingei.app.rehearsing import RehearseDialog
 from mingei.core import check
-from mingei.core.build import build
-from mingei.core.drawing import Drawing, Ink, flipped, pattern_strokes
+from mingei.core.document.build import build
+from mingei.core.document.project import new_brief, new_project
 from mingei.core.errors import ExportError, MeasureError
 from mingei.core.layout.cutting_page import cutting_pages
+from mingei.core.layout.drawing import Drawing, Ink, flipped, pattern_strokes
 from mingei.core.layout.laying import (
     ANY_PRINTER,
     BAR_MM,
@@ -44,7 +45,6 @@ from mingei.core.layout.place import Load, Page, arrange, clashes, loads_of, pil
 from mingei.core.layout.sheets import SHEETS, find_sheet
 from mingei.core.length import plain_number
 from mingei.core.plane.shape import Line, Point, bounds, contains, flat_points
-from mingei.core.project import new_brief, new_project
 from mingei.core.stock import find_stock
 from mingei.formats import project_file
 from mingei.formats.export import pdf_of

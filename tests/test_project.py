@@ -16,11 +16,11 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from mingei.assets import demo_file
-from mingei.core.build import build
+from mingei.core.document.build import build
+from mingei.core.document.data import from_data, to_data
+from mingei.core.document.project import Project, differences, new_brief, new_project
 from mingei.core.errors import ExportError, MeasureError, MingeiError, ProjectError, StockError
-from mingei.core.fit import fit_into
-from mingei.core.project import Project, differences, new_brief, new_project
-from mingei.core.project_data import from_data, to_data
+from mingei.core.sizing.fit import fit_into
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import atomic, project_file
 from tests.awkward import NO_PROJECTS

@@ -13,13 +13,13 @@ from hypothesis import strategies as st
 from shapely import STRtree, intersection
 from shapely.geometry import Polygon as Area
 
-from mingei.core.build import Build, build
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import Brief, new_brief, new_project
 from mingei.core.draft import Role
 from mingei.core.folded import fold
 from mingei.core.plane.outline import LEAST_CUT_MM
 from mingei.core.plane.outline import closed as is_closed
 from mingei.core.plane.shape import path_length
-from mingei.core.project import Brief, new_brief, new_project
 from mingei.core.recipes import find_recipe, found, recipes
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file

@@ -14,21 +14,21 @@ from hypothesis import strategies as st
 from shapely import Point
 from shapely.geometry import Polygon as Area
 
-from mingei.core.build import Build, build
 from mingei.core.check import run
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import new_brief
 from mingei.core.draft import Inset, Role
 from mingei.core.drafting.roll import facet_count
-from mingei.core.drawing import Ink, pattern_strokes
 from mingei.core.errors import MeasureError
 from mingei.core.flat.pattern import Pattern
 from mingei.core.folded import fold, solid
+from mingei.core.layout.drawing import Ink, pattern_strokes
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.plane import contour
 from mingei.core.plane.shape import Arc, Path, flat_points, path_length
-from mingei.core.project import new_brief
 from mingei.core.recipes import Value, profile_wall
 from mingei.core.recipes.ball_bands import band_walls
-from mingei.core.scale import scaled, table
+from mingei.core.sizing.scale import scaled, table
 from mingei.core.stock import Stock
 from mingei.formats.fold_json import fold_file
 from tests.giving import given_way

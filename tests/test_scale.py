@@ -13,13 +13,14 @@ from pathlib import Path
 from hypothesis import given
 from hypothesis import strategies as st
 
-from mingei.core import check, scale
-from mingei.core.build import build
+from mingei.core import check
+from mingei.core.document.build import build
+from mingei.core.document.project import Brief, new_brief
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.layout.place import fits
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import find_recipe, recipes
+from mingei.core.sizing import scale
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file
 from tests.strategies import briefs

@@ -8,7 +8,7 @@ import unittest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from mingei.core.sizes import (
+from mingei.core.sizing.sizes import (
     ACROSS_MM,
     ALONG_MM,
     ENVELOPES,
@@ -53,7 +53,7 @@ class Sizes(unittest.TestCase):
 
     @given(st.sampled_from(ENVELOPES), st.floats(0, 20))
     def test_the_largest_thing_just_goes_in(self, envelope: object, thick: float) -> None:
-        from mingei.core.sizes import Size
+        from mingei.core.sizing.sizes import Size
 
         assert isinstance(envelope, Size)
         long, short = largest_for(envelope, thick)

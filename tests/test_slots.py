@@ -10,16 +10,16 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
-from mingei.core.build import Build, build
 from mingei.core.check import run
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import new_brief
 from mingei.core.draft import Crease
 from mingei.core.folded import fold
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.offset import SLOT_ENDS_MM, SLOT_PLAY_MM
 from mingei.core.plane.shape import bounds
-from mingei.core.project import new_brief
 from mingei.core.recipes import Value
-from mingei.core.scale import scaled
+from mingei.core.sizing.scale import scaled
 from mingei.core.stock import Stock
 from tests.giving import given_way
 

@@ -11,7 +11,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from mingei.core.amendments.amend import SeamChange
-from mingei.core.build import Build, build
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import Brief, new_brief
 from mingei.core.draft import Joint, Role
 from mingei.core.flat.develop import develop
 from mingei.core.flat.pattern import FlatPanel, Pattern
@@ -20,7 +21,6 @@ from mingei.core.folded import fold
 from mingei.core.folded.collide import between, collisions
 from mingei.core.folded.extent import outside
 from mingei.core.plane.shape import polygon_path
-from mingei.core.project import Brief, new_brief
 from mingei.core.recipes import recipes
 from mingei.core.stock import Stock, find_stock
 from tests.solids import Shared, shared, slabs

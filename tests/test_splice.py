@@ -20,13 +20,15 @@ from shapely.geometry import Polygon as Area
 from mingei import cli
 from mingei.app.stations.sheets import SheetsStation
 from mingei.core.amendments.opening import Opening
-from mingei.core.build import Build, Part, build
 from mingei.core.check import run
 from mingei.core.covering.art import Art, Fill, Printed
+from mingei.core.document.build import Build, Part, build
+from mingei.core.document.data import from_data, to_data
+from mingei.core.document.project import Brief, new_brief, new_project
 from mingei.core.draft import Role
-from mingei.core.drawing import pattern_strokes
 from mingei.core.errors import MeasureError, ProjectError
 from mingei.core.flat.pattern import FlatPanel, Pattern
+from mingei.core.layout.drawing import pattern_strokes
 from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.parted import Half
 from mingei.core.layout.place import arrange, lay_out, loads_of, outline, room
@@ -45,8 +47,6 @@ from mingei.core.layout.splice import (
 )
 from mingei.core.plane.outline import closed
 from mingei.core.plane.shape import Arc, Path, Point, bounds, path_length, signed_area
-from mingei.core.project import Brief, new_brief, new_project
-from mingei.core.project_data import from_data, to_data
 from mingei.core.recipes import recipes
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file

@@ -17,18 +17,18 @@ from mingei import cli
 from mingei.core import check
 from mingei.core.amendments.opening import Opening, Shape
 from mingei.core.amendments.split import Split, why_not
-from mingei.core.build import Part, build
 from mingei.core.covering.art import Art, Fill, printed
+from mingei.core.document.build import Part, build
+from mingei.core.document.data import from_data, to_data
+from mingei.core.document.project import Brief, new_brief, new_project
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError
 from mingei.core.folded import fold
 from mingei.core.folded.collide import collisions
 from mingei.core.layout.place import arrange, loads_of
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.project import Brief, new_brief, new_project
-from mingei.core.project_data import from_data, to_data
 from mingei.core.recipes import recipes
-from mingei.core.scale import scaled
+from mingei.core.sizing.scale import scaled
 from mingei.core.stock import Stock, find_stock
 from mingei.formats import project_file
 from mingei.formats.fold_json import fold_file

@@ -26,6 +26,16 @@ class InThePauses(WindowTest):
         settle(1800)
         self.assertIsNone(ring())
 
+    def test_what_a_drag_passed_through_is_not_kept(self) -> None:
+        document = self.window.document
+        passed = []
+        for mm in range(101, 111):
+            document.set_measure("length", float(mm))
+            passed.append(weakref.ref(document.project))
+        document.undo.undo()
+        gc.collect()
+        self.assertEqual([ref() is not None for ref in passed], [False] * 9 + [True])
+
     def test_when_nobody_is_here_everything_is_looked_through(self) -> None:
         held = Ring()
         ring = weakref.ref(held)

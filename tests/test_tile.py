@@ -21,19 +21,19 @@ from shapely.geometry import box as rectangle
 
 from mingei import cli
 from mingei.core import check
-from mingei.core.build import build
 from mingei.core.covering.art import Art, Fill
-from mingei.core.drawing import Ink, pattern_strokes
+from mingei.core.document.build import build
+from mingei.core.document.data import from_data, to_data
+from mingei.core.document.project import new_brief, new_project
 from mingei.core.errors import ProjectError
 from mingei.core.flat.pattern import Pattern
+from mingei.core.layout.drawing import Ink, pattern_strokes
 from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.place import Load, arrange, lay_out, loads_of, room
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.tile import cut_off, joins, neighbours, tiles
 from mingei.core.plane.shape import Arc, Box, Line, path_length
 from mingei.core.plane.shape import Path as Outline
-from mingei.core.project import new_brief, new_project
-from mingei.core.project_data import from_data, to_data
 from mingei.core.stock import find_stock
 from mingei.formats import project_file
 from mingei.formats.pdf import pdf

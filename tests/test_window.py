@@ -24,7 +24,7 @@ from mingei.app.space_gl import Region
 from mingei.app.stations.brief import BriefStation
 from mingei.app.stations.sheets import SheetsStation
 from mingei.app.stations.start import StartPage
-from mingei.core.build import NOTHING
+from mingei.core.document.build import NOTHING
 from mingei.core.draft import Joint
 from mingei.core.length import write_mm
 from mingei.core.stock import find_stock
@@ -241,7 +241,7 @@ class Measures(WindowTest):
 class Selecting(WindowTest):
     def centre(self, panel: str) -> QPointF:
         flat = self.window.draft().flat
-        box = flat._box_of(self.part(panel))
+        box = flat.panels.boxes[self.part(panel)]
         return flat.to_px((box.center().x(), box.center().y()))
 
     def test_one_selection_across_both_views(self) -> None:

@@ -7,9 +7,9 @@ import unittest
 from pathlib import Path
 
 import mingei
+from mingei.core.document.project import differences, new_brief, new_project
 from mingei.core.errors import LengthError, MeasureError, MingeiError
 from mingei.core.length import parse
-from mingei.core.project import differences, new_brief, new_project
 from mingei.core.words import joined, placed, say, told
 
 _SOURCE = Path(mingei.__file__).parent

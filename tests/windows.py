@@ -22,7 +22,7 @@ from mingei.app.main import application, open_on
 from mingei.app.settings import Settings
 from mingei.app.window import Window
 from mingei.app.workers import wait_for_all
-from mingei.core.build import Part
+from mingei.core.document.build import Part
 
 W = TypeVar("W", bound=QWidget)
 _PATIENCE_S = 20.0

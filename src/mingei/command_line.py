@@ -10,6 +10,9 @@ from mingei import __version__
 from mingei.core.errors import MingeiError
 from mingei.core.words import QUOTED, say
 
+#: Exit codes.
+OK, FINDINGS, REFUSED, INTERRUPTED = 0, 1, 2, 130
+
 
 class UsageError(MingeiError):
     """A command line that cannot be understood."""

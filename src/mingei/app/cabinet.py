@@ -24,7 +24,7 @@ from mingei.app.document import Document
 from mingei.app.fields import CountField, QuietCombo
 from mingei.app.lists import Line, PlainList
 from mingei.app.words import capital, t
-from mingei.core.cabinet import built_up, matching, redrafted
+from mingei.core.cabinet.stocks import built_up, matching, redrafted
 from mingei.core.errors import MingeiError, StockError
 from mingei.core.length import parse, plain_number, write_mm
 from mingei.core.stock import (

@@ -26,10 +26,10 @@ from mingei.app.readout import Readout
 from mingei.app.words import t
 from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core.amendments.amend import SeamChange, why_fixed, why_no_fin, why_single
+from mingei.core.document.project import TAPES_MM
 from mingei.core.draft import Joint, strap_name
 from mingei.core.errors import MingeiError
 from mingei.core.length import write_mm
-from mingei.core.project import TAPES_MM
 from mingei.core.stock import Stock
 
 

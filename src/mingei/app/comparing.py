@@ -24,7 +24,7 @@ from mingei.app.pictures import picture_icon
 from mingei.app.words import t
 from mingei.core.errors import MingeiError
 from mingei.core.length import plain_number
-from mingei.core.offer import Offer
+from mingei.core.sizing.offer import Offer
 
 _PICTURE_PX = (220, 150)
 

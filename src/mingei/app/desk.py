@@ -17,10 +17,10 @@ from mingei.app.recovery import Autosave
 from mingei.app.settings import Settings
 from mingei.app.words import t
 from mingei.app.workers import Job, Progress, wait_for_all
-from mingei.core.build import build
-from mingei.core.cabinet import differs, redrafted
+from mingei.core.cabinet.stocks import differs, redrafted
+from mingei.core.document.build import build, loads_of_all
+from mingei.core.document.project import Project, differences, new_brief, new_project
 from mingei.core.errors import MingeiError
-from mingei.core.project import Project, differences, new_brief, new_project
 from mingei.core.stock import Stock
 from mingei.formats import atomic, project_file, recovery
 
@@ -198,7 +198,7 @@ class Desk(QObject):
     def export_some(self) -> None:
         """Ask for the numbers of some sheets, then write those as PDF."""
         from mingei.app import exporting
-        from mingei.core.layout.place import lay_out, loads_of_all
+        from mingei.core.layout.place import lay_out
         from mingei.formats.export import Wanted, builds_of
 
         project = self.document.project

@@ -11,7 +11,7 @@ from PySide6.QtGui import QFontMetricsF, QPainter, QPen
 
 from mingei.app import theme
 from mingei.app.figures import write
-from mingei.core.build import Build
+from mingei.core.document.build import Build
 from mingei.core.flat.pattern import Pattern
 from mingei.core.plane.shape import Point, Rigid
 

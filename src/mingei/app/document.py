@@ -16,23 +16,23 @@ from mingei.app.shelf import Shelf
 from mingei.app.words import t
 from mingei.core.amendments.amend import SeamChange, seams
 from mingei.core.amendments.opening import MOST_MM, Opening, Trim
-from mingei.core.build import NOTHING, Build, Part, build
 from mingei.core.check import Finding, Fix, run
 from mingei.core.covering.art import Art, place
 from mingei.core.covering.overlay import BAND_STOCK_ID, Overlay, free_name, visible
+from mingei.core.document.build import NOTHING, Build, Part, build
+from mingei.core.document.project import Brief, Need, Project, new_brief
 from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError
-from mingei.core.fit import Drawer, fill_drawer, fit_blank, fit_into
 from mingei.core.layout.laying import Laying, Printer, Spot, check_laying, check_printer
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.splice import Splice
 from mingei.core.layout.tile import LEAST_MM
 from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
 from mingei.core.length import write_both, write_mm
-from mingei.core.offer import Offer, for_need
-from mingei.core.project import Brief, Need, Project, new_brief
 from mingei.core.recipes import Value, Values, find_recipe
-from mingei.core.sizes import Size
+from mingei.core.sizing.fit import Drawer, fill_drawer, fit_blank, fit_into
+from mingei.core.sizing.offer import Offer, for_need
+from mingei.core.sizing.sizes import Size
 from mingei.core.stock import Stock, find_stock
 from mingei.core.words import say
 
@@ -63,6 +63,7 @@ class _Change(QUndoCommand):
         self.after = other.after
         self.setText(other.text())
         self.setObsolete(self.after == self.before)
+        vars(other).clear()  # Qt is done with it; its Python half is never freed, and would keep the project
         return True
 
     def undo(self) -> None:
@@ -104,7 +105,10 @@ class Document(QObject):
         self.measuring = False
         self.undo = QUndoStack(self)
         self.undo.setUndoLimit(_UNDO_MOST)
-        self.undo.cleanChanged.connect(lambda _: self.moved.emit())
+        self.undo.cleanChanged.connect(self._clean_changed)
+
+    def _clean_changed(self) -> None:
+        self.moved.emit()
 
     def open(self, project: Project, path: Path | None = None, clean: bool = True) -> None:
         """Put another project on the bench; its undo begins here.  clean: what is shown is what is on

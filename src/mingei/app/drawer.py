@@ -25,9 +25,9 @@ from mingei.app.scroll import WordScroll
 from mingei.app.words import capital, t
 from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core.check import Finding, Severity, run
+from mingei.core.document.project import Brief
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import typeset
-from mingei.core.project import Brief
 from mingei.core.stock import Stock
 
 SHOWN = {Severity.ERROR: ("circle-x", "brick"), Severity.LOOK: ("triangle-alert", "ochre"),

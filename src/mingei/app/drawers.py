@@ -8,10 +8,10 @@ from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
 from mingei.app.fields import CountField
 from mingei.app.words import capital, t
-from mingei.core.build import build
+from mingei.core.document.build import build
 from mingei.core.errors import MingeiError
-from mingei.core.fit import Drawer, fill_drawer
 from mingei.core.length import parse, typeset, write
+from mingei.core.sizing.fit import Drawer, fill_drawer
 from mingei.core.words import placed
 
 

@@ -10,8 +10,9 @@ from PySide6.QtWidgets import QFileDialog, QInputDialog, QWidget
 
 from mingei.app.words import t
 from mingei.app.workers import Progress
-from mingei.core.layout.place import lay_out, loads_of_all
-from mingei.core.project import Project
+from mingei.core.document.build import loads_of_all
+from mingei.core.document.project import Project
+from mingei.core.layout.place import lay_out
 
 if TYPE_CHECKING:
     from mingei.formats.export import Wanted

@@ -3,24 +3,21 @@ edges."""
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator, Mapping
-from functools import lru_cache
+from collections.abc import Mapping
 from itertools import chain
 from types import MappingProxyType
-from typing import TYPE_CHECKING, TypeAlias, cast
+from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QPoint, QPointF, QRect, QRectF, Qt, Signal
+from PySide6.QtCore import QPoint, QPointF, QRect, Qt, Signal
 from PySide6.QtGui import (
     QBrush,
     QColor,
-    QFontMetricsF,
     QImage,
     QKeyEvent,
     QMouseEvent,
     QPainter,
     QPaintEvent,
     QPen,
-    QPolygonF,
     QRegion,
     QResizeEvent,
     QTransform,
@@ -30,6 +27,8 @@ from PySide6.QtWidgets import QWidget
 
 from mingei.app import dimensions, theme
 from mingei.app.dimensions import Dimension
+from mingei.app.flat_art import paint_arrows, paint_prints
+from mingei.app.flat_panels import FlatPanels, around, edges, paint_names
 from mingei.app.part_view import PartView
 from mingei.app.rules import RULE_PX, Scale, paint_grid, paint_rules
 from mingei.app.seam_marks import (
@@ -41,34 +40,26 @@ from mingei.app.seam_marks import (
     paint_lines,
     paint_marks,
 )
+from mingei.app.spans import paint_span
 from mingei.app.tiles import Tiles
 from mingei.app.words import t
-from mingei.core.build import NOTHING, Build, Part
-from mingei.core.covering.art import arrow
-from mingei.core.draft import Role
-from mingei.core.drawing import Ink, pattern_strokes
+from mingei.core.document.build import NOTHING, Build, Part
+from mingei.core.layout.drawing import Ink, pattern_strokes
 from mingei.core.layout.splice import at_point, from_left
-from mingei.core.length import MM_PER_INCH, typeset, write_both
-from mingei.core.plane.shape import Box, Point, bounds, contains
+from mingei.core.length import MM_PER_INCH, write_both
+from mingei.core.plane.shape import Box, Point, contains
 
 if TYPE_CHECKING:  # measuring loads when something is measured
     from mingei.app.prints import Print
     from mingei.core.flat.pattern import Pattern
-    from mingei.core.folded.measuring import Span
 
 NO_PRINTS: Mapping[Pattern, Print] = MappingProxyType({})
 
 _EDGE_PX = 16
 SCALE_LEAST, SCALE_MOST = 0.05, 200.0
 _SNAP_PX = 9
-_ARROW_PX = 16
 #: How near a line across a piece is caught, px.
 _REACH_PX = 5
-
-
-#: Left, top, right and bottom of a rectangle as plain numbers: there are many to compare.
-_Edges: TypeAlias = tuple[float, float, float, float]
-_FILL = Qt.FillRule.OddEvenFill
 
 
 class FlatView(PartView):
@@ -89,10 +80,7 @@ class FlatView(PartView):
         self.ends: list[Point] = []
         self.tiles = Tiles(())
         self.prints: Mapping[Pattern, Print] = NO_PRINTS
-        self._polygons: dict[Part, list[QPolygonF]] = {}  # a curved face has one for each facet
-        self._boxes: dict[Part, QRectF] = {}
-        self._holes: dict[Part, list[_Edges]] = {}
-        self._tabs: list[Part] = []
+        self.panels = FlatPanels()
         self._fitted = True
         self._panning: QPoint | None = None
         self._space = False
@@ -112,23 +100,7 @@ class FlatView(PartView):
         self.build = build
         self.tiles = Tiles(chain.from_iterable(pattern_strokes(p, move)
                                                for p, move in zip(build.patterns, build.spread, strict=True)))
-        self._polygons, self._boxes = {}, {}
-        moves = [move for pattern, move in zip(build.patterns, build.spread, strict=True)
-                 for _ in pattern.panels]
-        panels = [p for pattern in build.patterns for p in pattern.panels]
-        self._holes = {}
-        for part, panel, move in zip(build.parts, panels, moves, strict=True):
-            polygon = QPolygonF([QPointF(x, y) for x, y in move.apply_all(panel.flat_polygon)])
-            self._polygons.setdefault(part, []).append(polygon)
-            box = polygon.boundingRect()
-            self._boxes[part] = self._boxes[part].united(box) if part in self._boxes else box
-            for hole in (*panel.hole_polygons, *panel.gaps):
-                outline = move.apply_all(panel.frame.apply_all(hole))
-                box_mm = bounds(outline)
-                self._holes.setdefault(part,
-                                       []).append((box_mm.left, box_mm.bottom, box_mm.right, box_mm.top))
-        self._tabs = list({part: None for part, panel in zip(build.parts, panels, strict=True)
-                           if panel.role is Role.TAB})
+        self.panels = FlatPanels(build)
         if self._fitted:
             self.fit()
         self.setAccessibleDescription("; ".join(
@@ -183,16 +155,12 @@ class FlatView(PartView):
 
     def fit_selection(self) -> None:
         """Zoom to the selected panel, or to all when none is."""
-        if self.build is None or self.selection not in self._polygons:
+        if self.build is None or self.selection not in self.panels.boxes:
             self.fit()
             return
-        box = self._box_of(self.selection)
+        box = self.panels.boxes[self.selection]
         self._fitted = False
         self._fit_to(Box(box.left(), box.top(), box.right(), box.bottom()))
-
-    def _box_of(self, part: Part) -> QRectF:
-        """The rectangle round a part, mm."""
-        return self._boxes[part]
 
     def zoom(self, factor: float, about: QPointF | None = None) -> None:
         """Zoom about a point of the view (px), its middle by default."""
@@ -417,7 +385,7 @@ class FlatView(PartView):
                 drawn, marks = self.dimensions(), self.marks()
                 self._names(painter, drawn, marks)
                 if self.prints:
-                    self._arrows(painter)
+                    paint_arrows(painter, self.build, self.prints, self.panels.boxes, self.scale, self.to_px)
                 ratio = self.devicePixelRatioF()
                 paint_marks(painter, self.build, marks, (self.selection, self.hover), ratio)
                 paint_lines(painter, self.lines(), self._line, ratio)
@@ -445,174 +413,37 @@ class FlatView(PartView):
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)  # lines cover the borders
         painter.setBrush(theme.colour("raised"))
-        for polygons in self._polygons.values():
-            for polygon in polygons:
-                painter.drawPolygon(polygon)
-        if self.prints:
-            self._printed(painter)
+        for part in self.panels.polygons:
+            self.panels.paint(painter, part)
+        if self.prints and self.build is not None:
+            paint_prints(painter, self.build, self.prints, self.scale * self.devicePixelRatioF())
         for part, tint in ((self.hover, "hover"), (self.selection, "wash")):
-            if part in self._polygons:
-                over = theme.colour(tint)
-                over.setAlpha(150 if self.prints else 255)
-                painter.setBrush(over)
-                for polygon in self._polygons[part]:
-                    painter.drawPolygon(polygon)
+            over = theme.colour(tint)
+            over.setAlpha(150 if self.prints else 255)
+            painter.setBrush(over)
+            self.panels.paint(painter, part)
         brush = QBrush(theme.colour("line"), Qt.BrushStyle.BDiagPattern)  # hatched: here goes the glue
         brush.setTransform(painter.worldTransform().inverted()[0])
         painter.setBrush(brush)
-        for part in self._tabs:
-            for polygon in self._polygons[part]:
-                painter.drawPolygon(polygon)
+        for part in self.panels.tabs:
+            self.panels.paint(painter, part)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
 
-    def _printed(self, painter: QPainter) -> None:
-        """The artwork, and in the middle of each wall that bears some an arrow that shows which way is up
-        when it is folded."""
-        assert self.build is not None
-        for pattern, move in zip(self.build.patterns, self.build.spread, strict=True):
-            made = self.prints.get(pattern)
-            if made is not None:
-                box = made.box
-                painter.save()
-                painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-                painter.translate(move.x, move.y)
-                painter.scale(1, -1)
-                painter.drawImage(QRectF(box.left, -box.top, box.width, box.height),
-                                  made.near(self.scale * self.devicePixelRatioF()))
-                painter.restore()
-
-    def _arrows(self, painter: QPainter) -> None:
-        """In every flat wall of what bears artwork, an arrow that shows which way is up when it is folded."""
-        assert self.build is not None
-        painter.setPen(QPen(theme.colour("persimmon"), 1.4))
-        for pattern, move in zip(self.build.patterns, self.build.spread, strict=True):
-            if pattern in self.prints:
-                for panel in pattern.panels:
-                    box = self._box_of(Part(pattern.name, panel.whole or panel.name))
-                    # a narrow one has room for its name only
-                    roomy = min(box.width(), box.height()) * self.scale > 2.5 * _ARROW_PX
-                    if panel.role is Role.WALL and not panel.whole and roomy:
-                        foot, tip, *barbs = (self.to_px(move.apply(p))
-                                             for p in arrow(pattern, panel.name, _ARROW_PX / self.scale))
-                        painter.drawLine(foot, tip)
-                        for barb in barbs:
-                            painter.drawLine(tip, barb)
-
     def _names(self, painter: QPainter, drawn: list[Dimension], marks: list[MateMark]) -> None:
-        """Names of panels, only where they fit and do not meet another name, a dimension or a seam's
-        number."""
-        painter.setFont(theme.text_font(theme.SMALL))
-        metrics = QFontMetricsF(painter.font())
-        taken = [_edges(d.label) for d in drawn]
-        taken += [_about(m.at.x(), m.at.y(), 2 * MARK_PX, 2 * MARK_PX) for m in marks]
-        # a row of teeth is named by its number
-        rows = {part for part in self._tabs if len(self._polygons[part]) > 1}
-        if self.prints and self.build is not None:  # artwork is not written over
+        """Names of panels, where they meet no dimension and no seam's number."""
+        assert self.build is not None
+        parts = self.panels.named()
+        if self.prints:  # artwork is not written over
             covered = {(a.piece, a.panel) for a in self.build.brief.arts}
-            rows |= {part for part in self._polygons if (part.piece, part.panel) in covered
-                     or (part.piece, "") in covered}
-        # of a line, and from its middle to where letters stand
-        high, up = metrics.height(), metrics.ascent() - metrics.height() / 2
-        quiet, chosen = theme.colour("quiet"), theme.colour("indigo")
-        scale, zero_x, zero_y = self.scale, self.origin.x(), self.origin.y()
-        sizes = [(box.width() * scale, box.height() * scale, part) for part, box in self._boxes.items()
-                 if part not in rows]
-        for broad, tall, part in sorted(sizes, key=lambda size: -size[0] * size[1]):
-            if broad < high or tall < high:
-                continue
-            words = t(part.panel)
-            width = _width(words) + 4
-            upright = broad < width <= tall
-            if width > (tall if upright else broad):
-                continue
-            across, along = (high, width) if upright else (width, high)
-            for x, y in self._name_places(part, across / scale, along / scale):
-                middle_x, middle_y = zero_x + x * scale, zero_y - y * scale
-                around = _about(middle_x, middle_y, across, along)
-                if not _meets(around, taken):
-                    taken.append(around)
-                    break
-            else:
-                continue
-            painter.setPen(chosen if part == self.selection else quiet)
-            if upright:
-                painter.save()
-                painter.translate(middle_x, middle_y)
-                painter.rotate(-90)
-                painter.drawText(QPointF(2 - width / 2, up), words)
-                painter.restore()
-            else:
-                painter.drawText(QPointF(middle_x + 2 - width / 2, middle_y + up), words)
-
-    def _name_places(self, part: Part, across: float, along: float) -> Iterator[Point]:
-        """Where a name of that size (mm) may stand on a panel: in its middle, or beside what is cut out
-        there."""
-        holes, polygons, box = self._holes.get(part, []), self._polygons[part], self._boxes[part]
-        left, top, right, bottom = _edges(box)
-        middle_x, middle_y = (left + right) / 2, (top + bottom) / 2
-
-        def beside() -> Iterator[Point]:
-            yield middle_x, middle_y
-            corners = [polygon.at(i) for polygon in polygons for i in range(polygon.size())]
-            yield sum(p.x() for p in corners) / len(corners), sum(p.y() for p in corners) / len(corners)
-            for hole_left, hole_top, hole_right, hole_bottom in holes:
-                yield middle_x, (hole_bottom + bottom) / 2
-                yield middle_x, (hole_top + top) / 2
-                yield (hole_left + left) / 2, middle_y
-                yield (hole_right + right) / 2, middle_y
-
-        for x, y in beside():
-            if holes and _meets(_about(x, y, across, along), holes):
-                continue
-            low, high = y - 0.3 * along, y + 0.3 * along
-            ends = [QPointF(x, y), *(QPointF(x + end, level) for end in (-0.5 * across, 0.5 * across)
-                                     for level in (low, high))]
-            if all(any(polygon.containsPoint(p, _FILL) for polygon in polygons) for p in ends):
-                yield x, y
+            parts = {part for part in parts if not covered & {(part.piece, part.panel), (part.piece, "")}}
+        taken = [edges(d.label) for d in drawn]
+        taken += [around(m.at.x(), m.at.y(), 2 * MARK_PX, 2 * MARK_PX) for m in marks]
+        paint_names(painter, self.panels, parts, self.selection, self.scale, self.to_px, taken)
 
     def _measure(self, painter: QPainter) -> None:
         """The measuring tool as it lies."""
-        if not self.ends:
-            return
-        tint = theme.colour("persimmon")
-        painter.setPen(QPen(tint, 1.6))
-        places = [self.to_px(p) for p in self.ends]
-        for p in places:
-            painter.drawEllipse(p, 4, 4)
-        if len(places) == 2:
-            painter.drawLine(*places)
+        if self.ends:
             from mingei.core.folded.measuring import span
 
-            words = measured_words(span(*self.ends))
-            painter.setFont(theme.figure_font(theme.SMALL))
-            metrics = QFontMetricsF(painter.font())
-            middle = (places[0] + places[1]) / 2
-            width = metrics.horizontalAdvance(words) + 10
-            place = QRectF(middle.x() - width / 2, middle.y() - 24, width, 18)
-            painter.fillRect(place, theme.colour("raised"))
-            painter.drawText(place, Qt.AlignmentFlag.AlignCenter, words)
-
-
-def _edges(box: QRectF) -> _Edges:
-    return cast(_Edges, box.getCoords())  # stubs say it gives one object
-
-
-def _about(x: float, y: float, across: float, along: float) -> _Edges:
-    return x - across / 2, y - along / 2, x + across / 2, y + along / 2
-
-
-def _meets(box: _Edges, others: Iterable[_Edges]) -> bool:
-    """Whether it overlaps any of the others."""
-    left, top, right, bottom = box
-    return any(left < r and right > a and top < b and bottom > c for a, c, r, b in others)
-
-
-@lru_cache(maxsize=1024)
-def _width(words: str) -> float:
-    """How wide (px) a panel's name is written."""
-    return QFontMetricsF(theme.text_font(theme.SMALL)).horizontalAdvance(words)
-
-
-def measured_words(found: Span) -> str:
-    """A distance in both units."""
-    return typeset(write_both(found.length))
+            found = span(*self.ends) if len(self.ends) == 2 else None
+            paint_span(painter, [self.to_px(end) for end in self.ends], found)

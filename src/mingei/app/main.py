@@ -126,7 +126,7 @@ def open_on(window: Window, file: Path | None, demo: bool) -> None:
     from mingei.app.document import Document
     from mingei.app.shelf import Shelf
     from mingei.assets import demo_file
-    from mingei.core.project import new_brief, new_project
+    from mingei.core.document.project import new_brief, new_project
     from mingei.core.recipes import recipes
     from mingei.formats import project_file, stock_file
 

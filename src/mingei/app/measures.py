@@ -17,7 +17,7 @@ from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.length import typeset
 from mingei.core.plane import contour
 from mingei.core.recipes import Kind, Measure, find_recipe
-from mingei.core.sizes import THINGS, named
+from mingei.core.sizing.sizes import THINGS, named
 
 
 class MeasuresCard(Card):

@@ -148,7 +148,7 @@ def _named_at_rest(action: QAction, words: str, told: SignalInstance) -> None:
 
 
 def _kit(window: Window, what: str) -> None:
-    from mingei.core.project import new_brief
+    from mingei.core.document.project import new_brief
 
     document = window.document
     if what == "add":
@@ -261,7 +261,7 @@ def _measure(window: Window) -> None:
 
 
 def _lay_down(window: Window) -> None:
-    from mingei.core.build import NOTHING
+    from mingei.core.document.build import NOTHING
 
     if window.document.measuring:
         window.document.measure(False)

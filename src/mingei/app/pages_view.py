@@ -26,7 +26,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from mingei.app import theme
 from mingei.app.tiles import EVERYWHERE, Tiles
 from mingei.app.words import counted, t
-from mingei.core.drawing import Drawing, Ink
+from mingei.core.layout.drawing import Drawing, Ink
 from mingei.core.layout.laying import Key
 from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.place import Item, Page, clashes, move_to, outline, room

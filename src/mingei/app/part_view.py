@@ -7,7 +7,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
-from mingei.core.build import NOTHING, Build, Part
+from mingei.core.document.build import NOTHING, Build, Part
 
 
 class PartView(QWidget):

@@ -10,7 +10,7 @@ from PySide6.QtCore import QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QIcon, QImage, QPainter, QPen, QPixmap, QPolygonF
 
 from mingei.app import theme
-from mingei.core.build import Build
+from mingei.core.document.build import Build
 from mingei.core.folded.hidden import finished, seen_in_steps
 from mingei.core.folded.solid import assembly
 from mingei.core.folded.view import Camera, framed, light_of

@@ -14,10 +14,10 @@ from PySide6.QtCore import QObject, QPointF, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import QColor, QImage, QPainter, QPainterPath, QPen, QTransform
 
 from mingei.app.workers import Job, Progress
-from mingei.core.build import Build
 from mingei.core.check import Finding
 from mingei.core.check.printing import found_about
 from mingei.core.covering.art import Art, Frame, Mark, Picture, Printed, Raster, Vector, printed
+from mingei.core.document.build import Build
 from mingei.core.errors import MingeiError
 from mingei.core.flat.pattern import Pattern
 from mingei.core.layout.splice import printed_within

@@ -24,13 +24,13 @@ from mingei.app.document import Document
 from mingei.app.fields import QuietCombo
 from mingei.app.lists import Cell, Cells
 from mingei.app.words import capital, t
-from mingei.core import scale
-from mingei.core.build import build
+from mingei.core.document.build import build
+from mingei.core.document.project import Brief
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.layout.sheets import SHEETS, find_sheet
 from mingei.core.length import parse, plain_number, typeset, write
-from mingei.core.project import Brief
 from mingei.core.recipes import Kind, find_recipe
+from mingei.core.sizing import scale
 from mingei.core.stock import Stock
 from mingei.core.words import placed, say
 

@@ -11,7 +11,7 @@ from PySide6.QtCore import QPointF, QSize, Qt
 from PySide6.QtGui import QColor, QFontMetricsF, QPainter, QPen, QPixmap
 
 from mingei.app import theme
-from mingei.core.build import Build, Part
+from mingei.core.document.build import Build, Part
 from mingei.core.draft import Joint
 from mingei.core.flat.pattern import Pattern
 from mingei.core.layout.splice import Splice, first_number, line_of

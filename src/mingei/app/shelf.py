@@ -8,7 +8,7 @@ from pathlib import Path
 
 from PySide6.QtCore import QObject, Signal
 
-from mingei.core.cabinet import Cabinet
+from mingei.core.cabinet.stocks import Cabinet
 from mingei.core.errors import MingeiError
 from mingei.core.layout.laying import Printer
 from mingei.core.layout.offcuts import Offcut

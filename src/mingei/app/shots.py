@@ -13,7 +13,7 @@ from mingei.app.stations.brief import BriefStation
 from mingei.app.stations.draft import DraftStation
 from mingei.app.stations.start import pictures_wait
 from mingei.app.window import Window
-from mingei.core.build import NOTHING, Part
+from mingei.core.document.build import NOTHING, Part
 from mingei.core.errors import ExportError
 from mingei.core.words import say
 
@@ -74,7 +74,7 @@ def _put_away() -> None:
 def _measured_strip(window: Window) -> None:
     """The test strip with numbers as a careful hand would read them."""
     from mingei.app.strip import StripDialog
-    from mingei.core.strip import What
+    from mingei.core.cabinet.strip import What
 
     document = window.document
     dialog = StripDialog(document.project.stock_of(document.brief), document.shelf, window.desk, window)

@@ -17,7 +17,7 @@ from mingei.app import theme
 from mingei.app.part_view import PartView
 from mingei.app.space_gl import NO_PLANE, ArtFaces, NoGraphics, Plane, Scene, region, renderer
 from mingei.app.words import t
-from mingei.core.build import NOTHING, Build, Part
+from mingei.core.document.build import NOTHING, Build, Part
 from mingei.core.folded.measuring import gap
 from mingei.core.folded.sides import STANDARD_VIEWS
 from mingei.core.folded.solid import INSIDE, RIM, Hit, Solids, assembly, hit, printed_faces

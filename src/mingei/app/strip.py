@@ -24,10 +24,10 @@ from mingei.app.dialogs import Dialog
 from mingei.app.shelf import Shelf
 from mingei.app.words import capital, t
 from mingei.app.workers import Job
+from mingei.core.cabinet.strip import SPACINGS_MM, STACKED, Fit, Reading, What, fit, make_ready
 from mingei.core.errors import MingeiError
 from mingei.core.length import parse, plain_number, write_mm
 from mingei.core.stock import Stock
-from mingei.core.strip import SPACINGS_MM, STACKED, Fit, Reading, What, fit, make_ready
 from mingei.core.words import placed
 
 

@@ -8,7 +8,7 @@ from typing import NamedTuple
 from PySide6.QtCore import QLineF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPainterPath, QPen
 
-from mingei.core.drawing import LOOKS, Ink, Stroke
+from mingei.core.layout.drawing import LOOKS, Ink, Stroke
 from mingei.core.plane.shape import Arc, Box, Path, path_bounds
 
 _GRID = 8

@@ -8,9 +8,9 @@ from PySide6.QtCore import QBuffer, QByteArray, QIODevice
 from PySide6.QtGui import QImage, QImageWriter
 
 from mingei.app import theme
-from mingei.core.drawing import Drawing, pattern_strokes
 from mingei.core.folded.hidden import seen
 from mingei.core.folded.view import light_of
+from mingei.core.layout.drawing import Drawing, pattern_strokes
 from mingei.formats.svg import shaded_svg, svg
 
 if TYPE_CHECKING:

@@ -42,8 +42,8 @@ if TYPE_CHECKING:
     from mingei.app.settings import Settings
     from mingei.app.stations import Station
     from mingei.app.stations.draft import DraftStation
-    from mingei.core.build import Part
     from mingei.core.check import Finding
+    from mingei.core.document.build import Part
 
 SIZE = QSize(1280, 800)
 LEAST = QSize(940, 600)
@@ -330,7 +330,7 @@ class Window(QMainWindow):
 
     def _go_to(self, number: int, finding: Finding) -> None:
         """To the place of a finding."""
-        from mingei.core.build import NOTHING
+        from mingei.core.document.build import NOTHING
 
         self.document.look_at(number)
         if finding.fix is not None and finding.fix.sheet is not None:

@@ -14,8 +14,8 @@ from dataclasses import dataclass
 from enum import StrEnum
 from typing import NamedTuple
 
+from mingei.core.data.extra import Extra
 from mingei.core.errors import StockError
-from mingei.core.extra import Extra
 from mingei.core.length import MM_PER_INCH, parse
 from mingei.core.words import say, some_of
 

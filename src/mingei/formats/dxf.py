@@ -10,7 +10,7 @@ import io
 import math
 from typing import TYPE_CHECKING
 
-from mingei.core.drawing import LOOKS, Drawing, Ink, Stroke, in_order
+from mingei.core.layout.drawing import LOOKS, Drawing, Ink, Stroke, in_order
 from mingei.core.plane.shape import Arc, Line, Path, bounds, flat_points
 
 if TYPE_CHECKING:

@@ -9,15 +9,15 @@ from itertools import chain, count
 from pathlib import Path
 from typing import NamedTuple, TypeAlias
 
-from mingei.core.build import Build, build
 from mingei.core.covering.art import Printed, printed
-from mingei.core.drawing import Drawing, flat_drawing
+from mingei.core.document.build import Build, build, loads_of_all
+from mingei.core.document.project import Project
 from mingei.core.errors import ExportError
 from mingei.core.flat.pattern import Pattern
+from mingei.core.layout.drawing import Drawing, flat_drawing
 from mingei.core.layout.marks import page_drawings
-from mingei.core.layout.place import Load, Page, lay_out, loads_of_all
+from mingei.core.layout.place import Load, Page, lay_out
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.project import Project
 from mingei.core.stock import Stock
 from mingei.core.words import say, some_of
 from mingei.formats import atomic
@@ -282,7 +282,7 @@ def _written(kind: str, drawings: list[Drawing], title: str) -> bytes | bytearra
 
 def strip_pdf(stock: Stock, path: Path) -> None:
     """Write the test strip of a stock as PDF.  Raises ExportError."""
-    from mingei.core.strip import strip_drawing
+    from mingei.core.cabinet.strip import strip_drawing
     from mingei.formats.pdf import pdf
 
     atomic.write(path, pdf([strip_drawing(stock)]))

@@ -12,7 +12,7 @@ from collections.abc import Sequence
 from typing import Any, TypeAlias
 
 from mingei import __version__
-from mingei.core.build import Build
+from mingei.core.document.build import Build
 from mingei.core.draft import Joint, Role
 from mingei.core.errors import ExportError
 from mingei.core.flat.pattern import FlatPanel, Pattern

@@ -11,7 +11,7 @@ from threading import RLock
 from typing import Any, NamedTuple
 
 from mingei.assets import BOLD_FONT, TEXT_FONT
-from mingei.core.drawing import Text
+from mingei.core.layout.drawing import Text
 from mingei.core.words import Words, say
 from mingei.formats.artwork import glyph_commands, installed_fonts
 

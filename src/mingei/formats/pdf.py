@@ -17,7 +17,7 @@ from typing import TYPE_CHECKING, Any
 
 from mingei.assets import BOLD_FONT, TEXT_FONT
 from mingei.core.covering.art import Frame, Picture, Printed, Raster, Vector
-from mingei.core.drawing import LOOKS, Drawing, Ink, Stroke
+from mingei.core.layout.drawing import LOOKS, Drawing, Ink, Stroke
 from mingei.core.plane.shape import Arc, Box, Path
 from mingei.formats.bands import bands
 

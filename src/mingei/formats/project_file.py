@@ -8,10 +8,10 @@ from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
+from mingei.core.data.plain import admit
+from mingei.core.document.data import from_data, to_data
+from mingei.core.document.project import Project
 from mingei.core.errors import MingeiError, ProjectError
-from mingei.core.plain import admit
-from mingei.core.project import Project
-from mingei.core.project_data import from_data, to_data
 from mingei.core.words import say
 from mingei.formats import atomic
 from mingei.formats.reading import read, read_json

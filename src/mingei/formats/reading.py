@@ -9,8 +9,8 @@ import stat
 from pathlib import Path
 from typing import Any, NoReturn
 
+from mingei.core.data.plain import admit
 from mingei.core.errors import ProjectError
-from mingei.core.plain import admit
 from mingei.core.words import say
 
 

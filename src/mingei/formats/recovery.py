@@ -12,9 +12,9 @@ import os
 from pathlib import Path
 from typing import NamedTuple
 
+from mingei.core.document.data import from_data, to_data
+from mingei.core.document.project import Project
 from mingei.core.errors import MingeiError, ProjectError
-from mingei.core.project import Project
-from mingei.core.project_data import from_data, to_data
 from mingei.formats import atomic, project_file
 from mingei.formats.reading import read, read_json
 

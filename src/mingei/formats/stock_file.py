@@ -7,10 +7,10 @@ import json
 from pathlib import Path
 from typing import Any
 
-from mingei.core.cabinet import Cabinet
+from mingei.core.cabinet.stocks import Cabinet
+from mingei.core.data.plain import admit
+from mingei.core.document.data import offcut_from_data, printer_from_data, stock_data, stock_from_data
 from mingei.core.errors import MingeiError, ProjectError
-from mingei.core.plain import admit
-from mingei.core.project_data import offcut_from_data, printer_from_data, stock_data, stock_from_data
 from mingei.core.words import say
 from mingei.formats import atomic
 from mingei.formats.reading import read, read_json

@@ -12,7 +12,7 @@ from typing import TYPE_CHECKING
 from xml.sax.saxutils import unescape
 
 from mingei.core.covering.art import Mark, Picture, Vector
-from mingei.core.drawing import LOOKS, Drawing, Ink, in_order
+from mingei.core.layout.drawing import LOOKS, Drawing, Ink, in_order
 from mingei.core.plane.shape import Arc, Path
 
 if TYPE_CHECKING:

@@ -31,12 +31,12 @@ from mingei.app.space_view import SpaceView
 from mingei.app.stations import SideColumn, Station
 from mingei.app.stations.start import FindField, RecipeButton
 from mingei.app.words import capital, t
+from mingei.core.document.project import MOST_COPIES, Need
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.layout.sheets import SHEETS, find_sheet
-from mingei.core.offer import Offer, offer, ranked
-from mingei.core.project import MOST_COPIES, Need
 from mingei.core.recipes import Recipe, find_recipe, found, recipes
-from mingei.core.sizes import ENVELOPES, THINGS, largest_for, named
+from mingei.core.sizing.offer import Offer, offer, ranked
+from mingei.core.sizing.sizes import ENVELOPES, THINGS, largest_for, named
 from mingei.core.stock import Stock
 
 #: Pictures of constructions in a row.
@@ -97,7 +97,7 @@ class KitCard(Card):
         self.document.look_at(row)
 
     def _add(self) -> None:
-        from mingei.core.project import new_brief
+        from mingei.core.document.project import new_brief
 
         document = self.document
         document.add_brief(new_brief(document.brief.recipe, stock=document.project.stock_of(document.brief)))

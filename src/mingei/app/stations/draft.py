@@ -24,16 +24,17 @@ from mingei.app.cards import Card, FactsCard, SeamCard, StockCard, tool
 from mingei.app.document import Document
 from mingei.app.fields import STEP_MM, QuietCombo, StepSlider
 from mingei.app.figures import write_both
-from mingei.app.flat_view import FlatView, measured_words
+from mingei.app.flat_view import FlatView
 from mingei.app.measures import MeasuresCard
 from mingei.app.openings import OpeningsCard
 from mingei.app.overlays import OverlaysCard
 from mingei.app.settings import Settings
+from mingei.app.spans import measured_words
 from mingei.app.splices import SplicesCard
 from mingei.app.stations import SideColumn, Station
 from mingei.app.words import t
 from mingei.app.workers import AFTER_PAINT_MS
-from mingei.core.build import NOTHING, Part, whole_name
+from mingei.core.document.build import NOTHING, Part, whole_name
 from mingei.core.errors import MingeiError
 from mingei.core.folded.sides import STANDARD_VIEWS
 from mingei.core.layout.splice import Splice

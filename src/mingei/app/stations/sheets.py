@@ -30,6 +30,7 @@ from mingei.app.sheet_cards import LayingCard, PrintedCard, PrinterCard, SpotCar
 from mingei.app.stations import SideColumn, Station
 from mingei.app.words import counted, t
 from mingei.app.workers import AFTER_PAINT_MS, Job, Progress
+from mingei.core.document.build import loads_of_all
 from mingei.core.errors import MingeiError
 from mingei.core.layout.laying import Key, Spot
 from mingei.core.layout.material import material, minutes
@@ -40,7 +41,6 @@ from mingei.core.layout.place import (
     Pile,
     arrange,
     clashes,
-    loads_of_all,
     move_to,
     piles_for,
     piles_of,
@@ -55,8 +55,8 @@ from mingei.core.plane.shape import Box
 
 if TYPE_CHECKING:
     from mingei.core.check import Fix
+    from mingei.core.document.project import Project
     from mingei.core.flat.pattern import Pattern
-    from mingei.core.project import Project
 
 #: Below this many px a mm a page tells nothing.
 _READABLE = 0.8

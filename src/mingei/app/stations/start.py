@@ -28,8 +28,8 @@ from mingei.app.scroll import WordScroll
 from mingei.app.settings import Settings
 from mingei.app.stations import Station
 from mingei.app.words import capital, counted, t
-from mingei.core.build import Build, build
-from mingei.core.project import new_brief
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import new_brief
 from mingei.core.recipes import FAMILIES, Recipe, found, recipes
 from mingei.core.stock import find_stock
 

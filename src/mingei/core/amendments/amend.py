@@ -13,9 +13,9 @@ from collections.abc import Iterable
 from dataclasses import replace
 from typing import NamedTuple
 
+from mingei.core.data.extra import Extra
 from mingei.core.draft import Draft, Joint, Panel, Piece, Role, Seam
 from mingei.core.errors import MeasureError
-from mingei.core.extra import Extra
 from mingei.core.offset import Measured
 from mingei.core.words import joined, say
 

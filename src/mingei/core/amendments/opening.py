@@ -10,9 +10,9 @@ from dataclasses import replace
 from enum import StrEnum
 from typing import NamedTuple
 
+from mingei.core.data.extra import Extra
 from mingei.core.draft import Draft, Panel, Piece, Role, Slot
 from mingei.core.errors import MeasureError
-from mingei.core.extra import Extra
 from mingei.core.flat.curved import curved_face
 from mingei.core.flat.side import slot_path
 from mingei.core.plane import contour

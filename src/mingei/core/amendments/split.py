@@ -14,8 +14,8 @@ from dataclasses import replace
 from typing import NamedTuple, TypeAlias
 
 from mingei.core.amendments.amend import relayered
+from mingei.core.data.extra import Extra
 from mingei.core.draft import Crease, Draft, Fold, Joint, Piece, Placement, Role, Seam
-from mingei.core.extra import Extra
 from mingei.core.plane.shape import Point
 from mingei.core.words import say
 

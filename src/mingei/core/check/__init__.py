@@ -14,10 +14,10 @@ from enum import IntEnum
 from functools import cache
 from typing import NamedTuple, TypeAlias
 
-from mingei.core.build import NOTHING, Build, Part
+from mingei.core.document.build import NOTHING, Build, Part
+from mingei.core.document.project import Brief
 from mingei.core.keeping import kept_with
 from mingei.core.layout.sheets import SHEETS, Sheet
-from mingei.core.project import Brief
 from mingei.core.words import Words, placed
 
 

@@ -5,10 +5,10 @@ from __future__ import annotations
 import math
 from collections.abc import Iterator
 
-from mingei.core.build import Build, Part
 from mingei.core.check import Finding, Severity, rule
 from mingei.core.check.fitting import LEAST_PLAY_MM
 from mingei.core.covering.overlay import BANDS, OVER_MM
+from mingei.core.document.build import Build, Part
 from mingei.core.flat.pattern import Pattern
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_both, write_mm

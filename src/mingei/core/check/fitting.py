@@ -5,8 +5,8 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from mingei.core.build import Build, Part
 from mingei.core.check import Finding, Severity, rule
+from mingei.core.document.build import Build, Part
 from mingei.core.draft import Joint, Role
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_mm

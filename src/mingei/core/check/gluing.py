@@ -6,8 +6,8 @@ import math
 from collections.abc import Iterator
 from dataclasses import replace
 
-from mingei.core.build import Build, Part
 from mingei.core.check import Finding, Fix, Severity, rule
+from mingei.core.document.build import Build, Part
 from mingei.core.draft import Joint
 from mingei.core.flat.pattern import FlatSeam, Pattern
 from mingei.core.layout.sheets import Sheet

@@ -7,9 +7,9 @@ from collections.abc import Iterator, Sequence
 from dataclasses import replace
 
 from mingei.core.amendments.opening import PATCH_MM
-from mingei.core.build import Build, Part
-from mingei.core.build import build as work_out
 from mingei.core.check import Finding, Fix, Severity, rule
+from mingei.core.document.build import Build, Part
+from mingei.core.document.build import build as work_out
 from mingei.core.draft import Joint
 from mingei.core.errors import MingeiError
 from mingei.core.flat.pattern import Pattern
@@ -22,7 +22,7 @@ from mingei.core.length import write_both, write_mm
 from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Point, Polygon, bounds, divided, meeting
 from mingei.core.recipes import find_recipe
-from mingei.core.scale import consequence, scaled
+from mingei.core.sizing.scale import consequence, scaled
 from mingei.core.words import say
 
 #: Below this depth (mm) a tab holds too little glue to be trusted (common practice).

@@ -4,11 +4,11 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from mingei.core.build import Build
 from mingei.core.check import Finding, Severity, rule
+from mingei.core.document.build import Build
 from mingei.core.layout.sheets import Sheet
-from mingei.core.post import POSTS, goes_as, read_out
-from mingei.core.sizes import envelopes_for
+from mingei.core.sizing.post import POSTS, goes_as, read_out
+from mingei.core.sizing.sizes import envelopes_for
 from mingei.core.words import joined, say
 
 #: What is sent as it is; what goes in is reckoned as a card of its size in this grammage, folded once.

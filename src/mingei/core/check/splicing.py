@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from mingei.core.build import Build, Part
 from mingei.core.check import Finding, Fix, Severity, rule
+from mingei.core.document.build import Build, Part
 from mingei.core.layout.parted import Half
 from mingei.core.layout.sheets import Sheet
 from mingei.core.layout.splice import beside_a_fold, first_number

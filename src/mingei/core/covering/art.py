@@ -16,9 +16,9 @@ from functools import lru_cache
 from itertools import chain, count
 from typing import TYPE_CHECKING, Any, NamedTuple, TypeAlias
 
+from mingei.core.data.extra import Extra
 from mingei.core.draft import Role
 from mingei.core.errors import MeasureError
-from mingei.core.extra import Extra
 from mingei.core.flat.pattern import Pattern
 from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Box, Point, Polygon, Rigid, bounds, turned

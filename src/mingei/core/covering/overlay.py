@@ -16,9 +16,9 @@ from itertools import chain, count
 from typing import TYPE_CHECKING, Any, NamedTuple
 
 from mingei.core.covering.band import bands, renamed
+from mingei.core.data.extra import Extra
 from mingei.core.draft import Draft, Panel, Piece, Placement, Role
 from mingei.core.errors import MeasureError
-from mingei.core.extra import Extra
 from mingei.core.flat.develop import develop
 from mingei.core.flat.pattern import FlatPanel, Pattern, Ride
 from mingei.core.plane.area import area_of

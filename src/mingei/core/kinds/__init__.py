@@ -14,7 +14,7 @@ from dataclasses import dataclass
 from functools import cache
 from typing import Any, TypeAlias, TypeVar
 
-from mingei.core import forms
+from mingei.core.data import forms
 from mingei.core.draft import Draft
 from mingei.core.errors import MingeiError, ProjectError
 from mingei.core.words import say, some_of
@@ -32,18 +32,18 @@ def _as_it_is(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
 class Kind:
     """A kind of amendment.
 
-    word: in files; record: its frozen record; of: what there is one of in a thing, None where there may be
-    any number; always: the fields that files always hold; check: raises MeasureError naming a value at fault;
-    fits: the same where a draft has nothing it could be put on, asked when a person puts it; grown: the same
-    for a thing larger by a factor; shapes: the draft changed by all amendments of a thing; order: the lower,
-    the earlier it shapes; parts: it parts pieces, before seams and panels are asked for by name; differ: what
-    of a thing differs, in words; alike: a refusal where two are of one name; most: of one thing; long: its
-    texts that may be long.
+    word: in files; record: its frozen record; of: the field that says what there is one of in a thing, ""
+    where there may be any number; always: the fields that files always hold; check: raises MeasureError
+    naming a value at fault; fits: the same where a draft has nothing it could be put on, asked when a person
+    puts it; grown: the same for a thing larger by a factor; shapes: the draft changed by all amendments of a
+    thing; order: the lower, the earlier it shapes; parts: it parts pieces, before seams and panels are asked
+    for by name; differ: what of a thing differs, in words; alike: a refusal where two are of one name; most:
+    of one thing; long: its texts that may be long.
     """
 
     word: str
     record: type
-    of: Callable[[Any], object] | None
+    of: str
     always: tuple[str, ...]
     differ: str
     check: Callable[[Any], None] = lambda amendment: None
@@ -76,20 +76,23 @@ def some(amendments: Iterable[Amendment], record: type[A]) -> tuple[A, ...]:
 
 def put(amendments: Sequence[Amendment], fresh: Amendment) -> tuple[Amendment, ...]:
     """The amendments with one more, or in the place of the one of what there is one of."""
+    before = already(amendments, fresh)
+    if before is None:
+        return (*amendments, fresh)
+    return tuple(fresh if a is before else a for a in amendments)
+
+
+def already(amendments: Iterable[Amendment], fresh: Amendment) -> Amendment | None:
+    """The one that a fresh amendment takes the place of; None where there is none."""
     of = kind_of(fresh).of
-    if of is None:
-        return (*amendments, fresh)
-    here = [i for i, a in enumerate(amendments) if type(a) is type(fresh) and of(a) == of(fresh)]
-    if not here:
-        return (*amendments, fresh)
-    return (*amendments[:here[0]], fresh, *amendments[here[0] + 1:])
+    alike = some(amendments, type(fresh)) if of else ()
+    return next((a for a in alike if getattr(a, of) == getattr(fresh, of)), None)
 
 
 def without(amendments: Sequence[Amendment], record: type, which: object) -> tuple[Amendment, ...]:
     """The amendments without the one of what there is one of."""
     of = next(kind.of for kind in kinds().values() if kind.record is record)
-    assert of is not None
-    return tuple(a for a in amendments if not (isinstance(a, record) and of(a) == which))
+    return tuple(a for a in amendments if not (isinstance(a, record) and getattr(a, of) == which))
 
 
 def parted(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
@@ -136,7 +139,7 @@ def refuse_crowd(amendments: Sequence[Amendment], place: str) -> None:
         if len(own) > kind.most:
             raise ProjectError(say("{count} of the kind {kind} are too many", count=len(own), kind=kind.word),
                                place, say("keep to {most}", most=kind.most))
-        names = [kind.of(a) for a in own] if kind.of is not None and kind.alike else []
+        names = [getattr(a, kind.of) for a in own] if kind.alike else []
         twice = next((n for i, n in enumerate(names) if n in names[:i]), None)
         if twice is not None:
             raise ProjectError(say(kind.alike, name=str(twice)), place, "give each a name of its own")
@@ -158,15 +161,7 @@ def from_words(word: str, words: Mapping[str, str], amendments: Sequence[Amendme
     kind = named(word, place)
     data = forms.from_words(kind.record, words, place)
     own: tuple[Amendment, ...] = some(amendments, kind.record)
-    if kind.of is not None:
-        for before in own:
-            if all(data.get(f) == getattr(before, f) for f in _keys(kind, before)):
-                data = as_data(before) | data
+    for before in own if kind.of else ():
+        if data.get(kind.of) == getattr(before, kind.of):
+            data = as_data(before) | data
     return from_data({"kind": word} | data, place)
-
-
-def _keys(kind: Kind, amendment: Amendment) -> tuple[str, ...]:
-    """The fields of an amendment that say which one it is."""
-    assert kind.of is not None
-    return tuple(f.name for f in forms.fields_of(kind.record)
-                 if kind.of(amendment._replace(**{f.name: object()})) != kind.of(amendment))

@@ -25,6 +25,6 @@ def _shapes(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
     return open_up(draft, openings, trims) if openings or trims else draft
 
 
-KIND = Kind(word="opening", record=Opening, of=lambda o: o.name, always=("name", "panel", "shape", "width"),
+KIND = Kind(word="opening", record=Opening, of="name", always=("name", "panel", "shape", "width"),
             differ="openings", check=_check, fits=_fits, grown=Opening.grown, shapes=_shapes, order=30,
             alike="two openings are named {name!r}", long=("drawn",))

@@ -25,5 +25,5 @@ def _shapes(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
     return amend(draft, some(amendments, SeamChange))
 
 
-KIND = Kind(word="seam", record=SeamChange, of=lambda c: c.seam, always=("seam", "joint", "moved"),
+KIND = Kind(word="seam", record=SeamChange, of="seam", always=("seam", "joint", "moved"),
             differ="seams", check=_check, fits=_fits, shapes=_shapes, order=20)

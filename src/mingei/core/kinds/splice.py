@@ -3,5 +3,5 @@
 from mingei.core.kinds import Kind
 from mingei.core.layout.splice import MOST_SPLICES, Splice, check_splice
 
-KIND = Kind(word="splice", record=Splice, of=None, always=("piece", "turn_deg", "share"),
+KIND = Kind(word="splice", record=Splice, of="", always=("piece", "turn_deg", "share"),
             differ="lines cut across", check=check_splice, most=MOST_SPLICES, order=40)

@@ -18,5 +18,5 @@ def _shapes(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
     return split(draft, (s.panel for s in some(amendments, Split)))
 
 
-KIND = Kind(word="split", record=Split, of=lambda s: s.panel, always=("panel",), differ="pieces cut apart",
+KIND = Kind(word="split", record=Split, of="panel", always=("panel",), differ="pieces cut apart",
             fits=_fits, shapes=_shapes, order=10, parts=True)

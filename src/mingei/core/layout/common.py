@@ -6,7 +6,7 @@ import math
 from collections.abc import Iterable
 from dataclasses import replace
 
-from mingei.core.drawing import Ink, Stroke
+from mingei.core.layout.drawing import Ink, Stroke
 from mingei.core.plane.shape import Line, Path, Segment
 
 #: Lines so near each other are one line, mm, and so alike in direction, degrees; a rest shorter than this is

@@ -5,8 +5,8 @@ from __future__ import annotations
 
 from collections.abc import Callable, Sequence
 
-from mingei.core.drawing import Drawing, Ink, Stroke, Text
 from mingei.core.layout.cutting_list import Row, cutting_list
+from mingei.core.layout.drawing import Drawing, Ink, Stroke, Text
 from mingei.core.layout.place import Load, outline
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import plain_number, write_inches

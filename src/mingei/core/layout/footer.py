@@ -9,7 +9,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Sequence
 
-from mingei.core.drawing import LOOKS, Ink, Stroke, Text
+from mingei.core.layout.drawing import LOOKS, Ink, Stroke, Text
 from mingei.core.layout.lettering import width
 from mingei.core.layout.place import CORNER_MM, Page
 from mingei.core.layout.placing import fitted

@@ -14,9 +14,9 @@ from typing import TYPE_CHECKING
 
 from mingei.core.covering.art import Printed
 from mingei.core.draft import Role
-from mingei.core.drawing import Drawing, Ink, Stroke, Text, flipped, pattern_strokes
 from mingei.core.flat.pattern import EdgeKey, FlatPanel
 from mingei.core.layout.common import cut_once
+from mingei.core.layout.drawing import Drawing, Ink, Stroke, Text, flipped, pattern_strokes
 from mingei.core.layout.footer import CHECK_BAR_MM, bars, footer, heading, mark
 from mingei.core.layout.laying import CutLine, Laying
 from mingei.core.layout.lettering import width

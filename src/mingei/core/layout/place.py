@@ -7,7 +7,7 @@ middle of what the printer's margins and the marks leave.
 from __future__ import annotations
 
 import math
-from collections.abc import Callable, Iterable, Mapping, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from functools import cached_property
 from itertools import combinations
@@ -33,8 +33,6 @@ from mingei.core.words import joined, say
 
 if TYPE_CHECKING:
     from shapely.geometry import Polygon as Area
-
-    from mingei.core.build import Build
 
 #: Room beneath a piece for its name, and the size of its letters, mm.
 NAME_MM, NAME_SIZE_MM = 3.4, 2.2
@@ -82,14 +80,6 @@ def loads_of(owner: str, patterns: Sequence[Pattern],
     alone = sum(len(each) for _, each in apart) == 1
     return [Load(owner, half.pattern, alone, printed_within(printed.get(p, ()), half), name)
             for p, each in apart for half in each]
-
-
-def loads_of_all(builds: Iterable[Build],
-                 printed: Callable[[Build], Mapping[Pattern, tuple[Printed, ...]]] = lambda _: {}) -> list[
-                     Load]:
-    """The pieces of a whole kit.  printed: the artwork on each piece of a thing."""
-    return [load for b in builds for load in loads_of(b.brief.id, b.patterns, printed(b), b.halves,
-                                                      b.brief.name)]
 
 
 class Item(NamedTuple):

@@ -11,7 +11,7 @@ import math
 from collections.abc import Iterable, Sequence
 from typing import TYPE_CHECKING, Any, NamedTuple
 
-from mingei.core.drawing import Stroke, Text
+from mingei.core.layout.drawing import Stroke, Text
 from mingei.core.layout.lettering import FALL, RISE, width
 from mingei.core.plane.shape import Box, Point, Polygon, flat_points
 

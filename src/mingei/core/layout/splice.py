@@ -16,8 +16,8 @@ from itertools import pairwise
 from typing import NamedTuple
 
 from mingei.core.covering.art import Printed
+from mingei.core.data.extra import Extra
 from mingei.core.errors import MeasureError
-from mingei.core.extra import Extra
 from mingei.core.flat.pattern import FlatSeam, Pattern
 from mingei.core.keeping import kept_with
 from mingei.core.layout.parted import SLANT_DEG, Cut, Half, level_turn, tabs_lie

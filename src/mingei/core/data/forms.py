@@ -14,8 +14,8 @@ from enum import StrEnum
 from functools import cache
 from typing import Any, NamedTuple, TypeVar, get_args, get_origin, get_type_hints
 
+from mingei.core.data.extra import Extra, freeze, thaw
 from mingei.core.errors import LengthError, ProjectError
-from mingei.core.extra import Extra, freeze, thaw
 from mingei.core.length import parse
 from mingei.core.words import say, some_of
 

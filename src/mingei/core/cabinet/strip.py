@@ -14,8 +14,8 @@ from collections.abc import Sequence
 from enum import StrEnum
 from typing import NamedTuple
 
-from mingei.core.drawing import Drawing, Ink, Stroke, Text
 from mingei.core.errors import StockError
+from mingei.core.layout.drawing import Drawing, Ink, Stroke, Text
 from mingei.core.plane.shape import Line, Point
 from mingei.core.stock import Stock
 from mingei.core.words import say

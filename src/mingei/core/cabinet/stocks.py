@@ -7,12 +7,12 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from itertools import count
 
-from mingei.core.build import build
+from mingei.core.document.build import build
+from mingei.core.document.project import Project
 from mingei.core.errors import MingeiError
 from mingei.core.layout.laying import Printer
 from mingei.core.layout.offcuts import Offcut
 from mingei.core.length import write_mm
-from mingei.core.project import Project
 from mingei.core.stock import CATALOGUE, Stock, basis_from_gsm, build_up, points_from_mm
 from mingei.core.words import say
 

@@ -3,22 +3,24 @@ value."""
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Callable, Iterable, Mapping
 from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
 from typing import TYPE_CHECKING, NamedTuple
 
 from mingei.core.amendments.opening import openable
+from mingei.core.covering.art import Printed
 from mingei.core.covering.overlay import Overlay, lay
+from mingei.core.document.project import Brief
 from mingei.core.draft import Draft
 from mingei.core.flat.develop import develop
 from mingei.core.flat.pattern import Pattern, enlarged
 from mingei.core.kinds import parted, shaped
 from mingei.core.layout.parted import Half
+from mingei.core.layout.place import Load, loads_of
 from mingei.core.layout.splice import LAP_MM, halves_of
 from mingei.core.plan.steps import Step, steps
 from mingei.core.plane.shape import Box, Rigid, bounds, shifted
-from mingei.core.project import Brief
 from mingei.core.recipes import Recipe, find_recipe
 from mingei.core.stock import Stock
 from mingei.core.words import joined, say
@@ -216,3 +218,11 @@ def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ())
     if laid is None:
         return Build(brief, recipe, stock, drafted, patterns, parts)
     return Build(brief, recipe, stock, drafted, laid.patterns, parts, laid.left_out)
+
+
+def loads_of_all(builds: Iterable[Build],
+                 printed: Callable[[Build], Mapping[Pattern, tuple[Printed, ...]]] = lambda _: {}
+                 ) -> list[Load]:
+    """The pieces of a whole kit, to be laid out.  printed: the artwork on each piece of a thing."""
+    return [load for b in builds
+            for load in loads_of(b.brief.id, b.patterns, printed(b), b.halves, b.brief.name)]

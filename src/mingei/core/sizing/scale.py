@@ -14,7 +14,8 @@ from enum import StrEnum
 from typing import NamedTuple
 
 from mingei.core.amendments.opening import LEAST_HOLE_MM
-from mingei.core.build import Build, build
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import LEAST_FACTOR, MOST_FACTOR, Brief
 from mingei.core.draft import Role
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.kinds import kind_of
@@ -22,7 +23,6 @@ from mingei.core.layout.place import fits
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import MM_PER_INCH, write_both
 from mingei.core.plane.shape import bounds
-from mingei.core.project import LEAST_FACTOR, MOST_FACTOR, Brief
 from mingei.core.recipes import Kind, Value, find_recipe
 from mingei.core.stock import Stock
 from mingei.core.words import counted, say

@@ -11,12 +11,12 @@ from collections.abc import Iterable
 from dataclasses import replace
 from typing import NamedTuple
 
-from mingei.core.build import Build, build
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import Brief, Need, new_brief
 from mingei.core.errors import MeasureError, MingeiError, StockError
 from mingei.core.layout.place import fits, yield_of
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_both
-from mingei.core.project import Brief, Need, new_brief
 from mingei.core.recipes import Recipe, Value, find_recipe, recipes
 from mingei.core.stock import Stock, find_stock
 from mingei.core.words import say

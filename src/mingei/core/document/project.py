@@ -19,14 +19,14 @@ from mingei.core.amendments.split import Split
 from mingei.core.covering.art import Art
 from mingei.core.covering.art import check as check_art
 from mingei.core.covering.overlay import Overlay
+from mingei.core.data.extra import Extra
 from mingei.core.draft import Draft
 from mingei.core.errors import MeasureError, ProjectError
-from mingei.core.extra import Extra
-from mingei.core.kinds import Amendment, kind_of, kinds, parted, put, shaped, some, without
+from mingei.core.kinds import Amendment, already, kind_of, kinds, parted, put, shaped, some, without
 from mingei.core.kinds import named as kind_named
 from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer, Spot
 from mingei.core.layout.sheets import Sheet, find_sheet
-from mingei.core.layout.splice import MOST_SPLICES, Splice, check_splice
+from mingei.core.layout.splice import Splice, check_splice
 from mingei.core.recipes import Kind, Value, Values, find_recipe
 from mingei.core.stock import DEFAULT_STOCK_ID, Stock, find_stock
 from mingei.core.words import say, some_of
@@ -119,14 +119,15 @@ class Brief:
     def amended(self, fresh: Amendment) -> Brief:
         """The brief with one more amendment, or in the place of the one of what there is one of; what a file
         said of that besides stays.  Raises MeasureError where it cannot be made."""
-        kind = kind_of(fresh)
+        kind, before = kind_of(fresh), already(self.amendments, fresh)
         kind.check(fresh)
-        others = self if kind.of is None else self.without(kind.record, kind.of(fresh))
+        others = replace(self, amendments=tuple(a for a in self.amendments if a is not before))
         kind.fits(others.drafted, fresh)
-        if kind.of is not None and not fresh.extra:
-            own: tuple[Amendment, ...] = some(self.amendments, kind.record)
-            before = next((a for a in own if kind.of(a) == kind.of(fresh)), None)
-            fresh = fresh._replace(extra=before.extra) if before is not None else fresh
+        if len(some(others.amendments, kind.record)) >= kind.most:
+            raise MeasureError(say("{most} of the kind {kind} are all that a thing has", most=kind.most,
+                                   kind=kind.word), kind.word, "take one of them out first")
+        if before is not None and not fresh.extra:
+            fresh = fresh._replace(extra=before.extra)
         return replace(self, amendments=put(self.amendments, fresh)).sound()
 
     def without_named(self, word: str, which: str, place: str) -> Brief:
@@ -134,7 +135,7 @@ class Brief:
         piece by their number, from 1.  Raises ProjectError with those there are."""
         kind = kind_named(word, place)
         own: tuple[Amendment, ...] = some(self.amendments, kind.record)
-        names = [str(kind.of(a)) if kind.of is not None else str(i) for i, a in enumerate(own, 1)]
+        names = [str(getattr(a, kind.of)) if kind.of else str(i) for i, a in enumerate(own, 1)]
         if which not in names:
             raise ProjectError(say("there is no {kind} {which!r}", kind=word, which=which), place,
                                say("there are: {names}", names=some_of(names, which)) if names
@@ -211,13 +212,9 @@ class Brief:
 
         Raises MeasureError when it cannot lie so, or when there are too many.
         """
-        check_splice(splice)
-        if number is None and len(self.splices) >= MOST_SPLICES:
-            raise MeasureError(say("{most} lines are all that a thing is cut across by", most=MOST_SPLICES),
-                               say("join across the {piece}", piece=splice.piece),
-                               "tile it over several sheets instead")
         if number is None:
-            return replace(self, amendments=put(self.amendments, splice))
+            return self.amended(splice)
+        check_splice(splice)
         return self._lines([splice if i == number else line for i, line in enumerate(self.splices)])
 
     def without_splice(self, number: int) -> Brief:

@@ -11,19 +11,14 @@ from collections.abc import Callable, Mapping
 from dataclasses import replace
 from typing import Any
 
-from mingei.core import forms, kinds
+from mingei.core import kinds
 from mingei.core.amendments.opening import MOST_MM
 from mingei.core.covering.art import Art
 from mingei.core.covering.art import check as check_art
-from mingei.core.errors import MingeiError, ProjectError
-from mingei.core.extra import freeze, thaw
-from mingei.core.layout.laying import Laying, Printer, Spot, check_laying, check_printer
-from mingei.core.layout.offcuts import Offcut
-from mingei.core.layout.sheets import find_sheet
-from mingei.core.layout.tile import LEAST_MM
-from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
-from mingei.core.plain import admit
-from mingei.core.project import (
+from mingei.core.data import forms
+from mingei.core.data.extra import freeze, thaw
+from mingei.core.data.plain import admit
+from mingei.core.document.project import (
     LEAST_FACTOR,
     MOST_COPIES,
     MOST_FACTOR,
@@ -37,6 +32,12 @@ from mingei.core.project import (
     accept_copies,
     used,
 )
+from mingei.core.errors import MingeiError, ProjectError
+from mingei.core.layout.laying import Laying, Printer, Spot, check_laying, check_printer
+from mingei.core.layout.offcuts import Offcut
+from mingei.core.layout.sheets import find_sheet
+from mingei.core.layout.tile import LEAST_MM
+from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
 from mingei.core.recipes import find_recipe
 from mingei.core.stock import DEFAULT_STOCK_ID, Stock, find_stock
 from mingei.core.words import say

@@ -10,10 +10,10 @@ from __future__ import annotations
 from dataclasses import replace
 from typing import NamedTuple
 
-from mingei.core.build import build
+from mingei.core.document.build import build
+from mingei.core.document.project import MOST_COPIES, Brief
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
-from mingei.core.project import MOST_COPIES, Brief
 from mingei.core.recipes import find_recipe
 from mingei.core.stock import Stock
 from mingei.core.words import say

@@ -1,0 +1,173 @@
+"""Commands that begin a project, and change a thing of it."""
+
+from __future__ import annotations
+
+import argparse
+import shlex
+from collections.abc import Sequence
+from dataclasses import replace
+
+from mingei.command_line import OK, UsageError
+from mingei.commands.common import accept_output, cabinet, length
+from mingei.core import kinds
+from mingei.core.covering.overlay import Overlay, visible
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import MOST_COPIES, Brief, Project, new_brief, new_project
+from mingei.core.layout.splice import Splice
+from mingei.core.length import write_both
+from mingei.core.recipes import Kind, Recipe, Value, Values, find_recipe
+from mingei.core.stock import Stock, find_stock
+from mingei.core.words import say, some_of
+from mingei.formats import project_file
+
+
+def begin(options: argparse.Namespace) -> int:
+    recipe = find_recipe(options.recipe)
+    values = _sets(options.sets, recipe, {m.name: m.default for m in recipe.measures})
+    stock = find_stock(options.stock, cabinet().own) if options.stock else None
+    brief = new_brief(recipe.id, values, stock)
+    if options.tape:
+        wanted = brief.values.get("tab")
+        brief = brief.with_tape(options.tape)
+        if any(word.partition("=")[0].strip() == "tab" for word in options.sets) and wanted is not None:
+            brief = brief.with_measure("tab", wanted)
+    for panel in options.splits:
+        brief = brief.with_split(panel, True)
+    for line in options.splices:
+        brief = _with_splice(brief, find_stock(brief.stock, (stock,) if stock else ()), line)
+    if options.mats:
+        brief = _with_mats(brief, find_stock(brief.stock, (stock,) if stock else ()), options.mats)
+    own = [stock] if stock else []
+    for word in options.parts:
+        part, equals, stock_id = word.partition("=")
+        if not equals:
+            raise UsageError(say("{word!r} is not PART=ID", word=word), "--part",
+                             "write one such as liner=wrapping-60")
+        own.append(find_stock(stock_id.strip(), cabinet().own))
+        brief = brief.with_part(part.strip(), own[-1])
+    project = new_project(brief, options.title, sheet=options.sheet, own=tuple(own))
+    _known_parts(build(brief, project.stock_of(brief), project.parts_of(brief)), brief)
+    accept_output(options.output)
+    project_file.save(project, options.output)
+    sizes = ", ".join(f"{m.name} {write_both(v) if m.kind is Kind.LENGTH else m.write(v)}"
+                      for m, v in zip(recipe.measures, brief.values.values(), strict=True)
+                      if isinstance(v, float))
+    print(f"{options.output}: {recipe.title}, {sizes}")
+    return OK
+
+
+def edit(options: argparse.Namespace) -> int:
+    output = options.output or options.file
+    accept_output(output)
+    project = project_file.load(options.file)
+    number = _which(project, options.thing)
+    brief = project.briefs[number]
+    if options.sets:
+        brief = brief.with_measures(_sets(options.sets, find_recipe(brief.recipe), brief.values))
+    if options.copies is not None:
+        if not 1 <= options.copies <= MOST_COPIES:
+            raise UsageError(say("{n} copies are too few or too many", n=options.copies), "--copies",
+                             say("write 1 to {most}", most=MOST_COPIES))
+        brief = replace(brief, copies=options.copies)
+    brief = replace(brief, name=options.name or brief.name,
+                    notes=brief.notes if options.notes is None else options.notes)
+    for drop in options.drops:
+        word, _, which = drop.strip().partition(" ")
+        brief = brief.without_named(word, which.strip(), "--drop")
+    for amend in options.amends:
+        try:
+            word, *pairs = shlex.split(amend)
+        except ValueError:
+            raise UsageError("its quotes are not closed, or it is empty", "--amend",
+                             "write a kind and FIELD=VALUE, such as trim panel=front round_mm=3") from None
+        wanted = dict(pair.partition("=")[::2] for pair in pairs)
+        brief = brief.amended(kinds.from_words(word, wanted, brief.amendments, f"--amend {word}"))
+    project = project.with_brief(number, brief)
+    if options.stock:
+        project = project.with_stock(number, find_stock(options.stock, cabinet().own))
+    brief = project.briefs[number]
+    made = build(brief, project.stock_of(brief), project.parts_of(brief))  # refuses what cannot be made
+    for splice in brief.splices:
+        _known_piece(made, splice.piece, "--amend splice")
+    project_file.save(project, output)
+    print(output)
+    return OK
+
+
+def _sets(words: Sequence[str], recipe: Recipe, values: Values) -> dict[str, Value]:
+    """The measures as they were, and as they were written since; sums may name those before."""
+    found = dict(values)
+    for word in words:
+        name, equals, text = word.partition("=")
+        if not equals:
+            raise UsageError(say("{word!r} is not NAME=VALUE", word=word), "--set",
+                             "write one such as length=140mm")
+        names = {k: v for k, v in found.items() if isinstance(v, float)}
+        found[name.strip()] = recipe.measure(name.strip()).read(text, "mm", names)
+    return found
+
+
+def _with_splice(brief: Brief, stock: Stock, line: str) -> Brief:
+    """The brief with a line across a piece, as written on the command line.  Raises UsageError,
+    MeasureError."""
+    made = build(brief, stock)
+    piece, slash, where = line.rpartition("/")
+    piece = piece if slash else made.pattern.name
+    _known_piece(made, piece, "--splice")
+    way, _, share = where.partition(":")
+    try:
+        turn = {"upright": 90.0, "level": 0.0}.get(way.strip())
+        return brief.with_splice(Splice(piece, float(way) if turn is None else turn,
+                                        float(share.strip().rstrip("%")) / 100))
+    except ValueError:
+        raise UsageError(say("{line!r} is no line across a piece", line=line), "--splice",
+                         "write one such as upright:40%") from None
+
+
+def _known_piece(made: Build, piece: str, place: str) -> None:
+    """Raises UsageError where a thing has no piece of that name."""
+    pieces = [p.name for p in made.patterns]
+    if piece not in pieces:
+        raise UsageError(say("no piece is called {piece!r}", piece=piece), place,
+                         say("choose one of: {names}", names=some_of(pieces, piece)))
+
+
+def _which(project: Project, name: str) -> int:
+    """The number of the thing of that name or id; of the only one where no name is given.
+
+    Raises UsageError where it could be none or several.
+    """
+    found = [i for i, b in enumerate(project.briefs) if name in (b.id, b.name) or not name]
+    by_id = [i for i in found if project.briefs[i].id == name]
+    if len(by_id or found) == 1:
+        return (by_id or found)[0]
+    if not found:
+        raise UsageError(say("no thing is called {name!r}", name=name), "--thing",
+                         say("name one of: {names}", names=some_of((b.name for b in project.briefs), name)))
+    raise UsageError(say("there are {count} things of that name", count=len(found)) if name
+                     else say("there are {count} things", count=len(found)), "--thing",
+                     say("name one of: {names}", names=some_of((b.id if name else b.name)
+                                                               for b in (project.briefs[i] for i in found))))
+
+
+def _with_mats(brief: Brief, stock: Stock, border: str) -> Brief:
+    """The brief with a mat on every panel that is seen.  Raises LengthError, MeasureError."""
+    mm = length(border, "--mats")
+    for panel in visible(build(brief, stock).patterns):
+        brief = brief.with_overlay(Overlay(f"{panel} mat", panel, mm))
+    left_out = build(brief, stock).left_out
+    for overlay in left_out:
+        brief = brief.without_overlay(overlay.name)
+    if not brief.overlays:
+        raise UsageError("no panel has room for a mat so far inside its edges", "--mats",
+                         "write a narrower border, such as 3mm")
+    return brief
+
+
+def _known_parts(made: Build, brief: Brief) -> None:
+    """Raises UsageError when a stock is given to a part the thing does not have."""
+    for part, _ in brief.parts:
+        if part not in made.part_names:
+            raise UsageError(say("it has no part named {part!r}", part=part), "--part",
+                             say("its parts are: {names}", names=some_of(made.part_names)
+                                 or "none but its body"))

@@ -1,0 +1,147 @@
+"""Commands for paper and machines: export, material, nesting, the rehearsal of a print."""
+
+from __future__ import annotations
+
+import argparse
+import io
+import json
+import sys
+from collections.abc import Iterable
+from dataclasses import replace
+from pathlib import Path
+
+from mingei.command_line import FINDINGS, OK, UsageError
+from mingei.commands.common import accept_output, length
+from mingei.core.document.build import loads_of_all
+from mingei.core.layout.closer import closer
+from mingei.core.layout.footer import bars
+from mingei.core.layout.laying import MOST_MARGIN_MM
+from mingei.core.layout.material import material
+from mingei.core.layout.place import lay_out, piles_for
+from mingei.core.layout.sheets import find_sheet
+from mingei.core.layout.tile import LEAST_MM, MOST_MM
+from mingei.core.words import counted, say
+from mingei.formats import atomic, project_file
+from mingei.formats.export import Wanted, builds_of, export, export_all, pdf_of, read_numbers
+from mingei.formats.rehearsal import Faults, rehearse
+
+
+def write(options: argparse.Namespace) -> int:
+    if not options.to.strip():
+        raise UsageError("an empty name is no file", "--to",
+                         "write a file's name, or a folder's with / at its end")
+    overlap = None if options.tile is None else _overlap(options.tile)
+    project = project_file.load(options.file)
+    sheets = [word.strip() for word in options.sheet.split(",")] or [""]
+    wanted = Wanted(sheets[0], options.piece, options.layout, tile_mm=overlap,
+                    cutting_list=options.cutting_list,
+                    pages=read_numbers(options.sheet_no, "--sheet-no"))
+    to = Path(options.to)
+    said: list[str] = []
+    if options.kind or to.is_dir() or options.to.endswith("/"):
+        kinds = [kind.strip().lower() for kind in (options.kind or "svg,dxf,pdf").split(",")]
+        for sheet in sheets:
+            written, remarks = export_all(project, to / sheet if len(sheets) > 1 else to, kinds,
+                                          wanted._replace(sheet=sheet))
+            for path in written:
+                print(path)
+            said += remarks
+        return _remarked(said)
+    for sheet in sheets:
+        path = to if len(sheets) == 1 else to.with_stem(f"{to.stem} {sheet}")
+        said += export(project, path, wanted._replace(sheet=sheet))
+        print(path)
+    return _remarked(said)
+
+
+def _overlap(text: str) -> float:
+    """How far tiles overlap, mm.  Raises LengthError, UsageError."""
+    mm = length(text, "--tile")
+    if mm and not LEAST_MM <= mm <= MOST_MM:
+        raise UsageError(say("{mm:g} mm is no overlap to join sheets by", mm=mm), "--tile",
+                         say("write 0 for none, or {least:g} to {most:g} mm", least=LEAST_MM, most=MOST_MM))
+    return mm
+
+
+def _remarked(remarks: Iterable[str]) -> int:
+    """What is to be said of files that were written; a file that is not all it should be is a finding."""
+    said = list(dict.fromkeys(remarks))
+    for words in said:
+        print(f"mingei: {words}.", file=sys.stderr)
+    return FINDINGS if said else OK
+
+
+def takes(options: argparse.Namespace) -> int:
+    project = project_file.load(options.file)
+    if options.sheet:
+        project = replace(project, sheet=find_sheet(options.sheet).name)
+    if not 1 <= options.copies <= 1000:
+        raise UsageError(say("{n} kits are too few or too many", n=options.copies), "--copies",
+                         "write 1 to 1000")
+    sheet, loads = project.paper, loads_of_all(builds_of(project))
+    lay_out(loads, sheet, project.spots)  # refuses what is too large
+    found = material(piles_for(options.copies, loads, sheet, project.spots))
+    if options.json:
+        print(json.dumps([{"stock": m.stock.id, "sheet": sheet.name, "sheets": m.sheets,
+                           "money": round(m.money, 2),
+                           "card_mm2": round(m.card_mm2, 1), "waste": round(m.waste, 4)} for m in found],
+                         indent=1))
+    else:
+        for m in found:
+            money = f"{m.money:8.2f}" if m.money else "       -"
+            print(f"{m.sheets:4} x {sheet.name:8} {m.stock.name:32} {money}  {100 * m.waste:3.0f} % waste")
+        print(f"{sum(m.sheets for m in found):4} in all")
+    return OK
+
+
+def rehearsed(options: argparse.Namespace) -> int:
+    for word, percent in (("--scale", options.scale), ("--along", options.along or options.scale)):
+        if not 50.0 <= percent <= 150.0:
+            raise UsageError(say("{percent:g} % is no printer's fault", percent=percent), word,
+                             "write 50 to 150")
+    if not abs(options.skew) <= 3.0:
+        raise UsageError(say("{skew:g} degrees is no skew a printer has", skew=options.skew), "--skew",
+                         "write up to 3")
+    margin = length(options.margin, "--margin")
+    if not 0.0 <= margin <= MOST_MARGIN_MM:
+        raise UsageError(say("{margin:g} mm is no margin", margin=margin), "--margin",
+                         say("write 0 to {most:g}", most=MOST_MARGIN_MM))
+    faults = Faults(options.scale / 100, (options.along or options.scale) / 100, margin, options.skew)
+    project = project_file.load(options.file)
+    found = rehearse(pdf_of(project), options.page, faults, bars(project.paper))
+    if options.to is not None:
+        out = io.BytesIO()
+        found.image.save(out, "PNG")
+        atomic.write(options.to, out.getvalue())
+    if options.json:
+        print(json.dumps({"page": options.page, "across_mm": round(found.across, 3),
+                          "along_mm": round(found.along, 3),
+                          "skew_deg": round(found.skew_deg, 2), "clipped": found.clipped,
+                          "verdict": list(found.verdict)}, indent=1))
+    else:
+        print(f"level bar {found.across:.2f} mm, upright bar {found.along:.2f} mm")
+        for words in found.verdict:
+            print(f"{words}.")
+    return OK
+
+
+def nested(options: argparse.Namespace) -> int:
+    accept_output(options.output or options.file)
+    project = project_file.load(options.file)
+    loads = loads_of_all(builds_of(project))
+    for found in closer(loads, project.paper, project.spots, seed=options.seed):
+        best = found
+    better = best.sheets < best.before
+    if better or options.output:
+        project_file.save(project.with_spots(best.spots) if better else project, options.output
+                          or options.file)
+    print(
+        counted(
+            "{count} sheet instead of {before}; no fewer than {least} by their area",
+            "{count} sheets instead of {before}; no fewer than {least} by their area",
+            best.sheets,
+            before=best.before,
+            least=best.least,
+        )
+    )
+    return OK

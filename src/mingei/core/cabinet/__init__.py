@@ -1,0 +1,1 @@
+"""A person's own stocks, and the strip they are measured by."""

@@ -17,6 +17,7 @@ from numpy.typing import NDArray
 from mingei.core.document.build import Build
 from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded.fold import finished
+from mingei.core.plane.shape import flat_points
 
 #: Taken off each face and off each side of a panel, mm.
 HAIR_MM = 0.02
@@ -50,7 +51,14 @@ def slab(pattern: Pattern, panel: FlatPanel, matrix: Array) -> Slab:
     area = manifold3d.CrossSection(loops,
                                    manifold3d.FillRule.Positive).offset(-hair, manifold3d.JoinType.Miter)
     height = 2 * (half - hair)
-    solid = area.extrude(height).translate((0.0, 0.0, -height / 2)).transform(matrix[:3])
+    solid = area.extrude(height).translate((0.0, 0.0, -height / 2))
+    for groove in panel.grooves:  # a channel is cut a hair wider and deeper, as all else is a hair smaller
+        ring = [manifold3d.CrossSection([np.array(flat_points(groove.path)[:-1])],
+                                        manifold3d.FillRule.NonZero)]
+        channel = ring[0].offset(hair, manifold3d.JoinType.Miter).extrude(2 * half)
+        below = -3 * half + groove.depth_mm + hair if groove.inside else half - groove.depth_mm - hair
+        solid -= channel.translate((0.0, 0.0, below))
+    solid = solid.transform(matrix[:3])
     box = solid.bounding_box()
     return Slab(pattern, panel, solid, np.array((box[:3], box[3:])))
 

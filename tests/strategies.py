@@ -9,14 +9,14 @@ from typing import Any
 from hypothesis import reject
 from hypothesis import strategies as st
 
-from mingei.core.amendments.amend import CHOICES, SeamChange, seams, why_fixed, why_no_fin, why_single
+from mingei.core import joints
+from mingei.core.amendments.amend import SeamChange, seams, why_fixed
 from mingei.core.amendments.opening import Opening, Shape, Trim
 from mingei.core.amendments.split import why_not
 from mingei.core.covering.art import Art, Fill
 from mingei.core.covering.overlay import Overlay
 from mingei.core.document.build import build
 from mingei.core.document.project import Brief, Need, Project, new_brief, new_project, used
-from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError, StockError
 from mingei.core.layout.laying import CutLine, Laying, Printer, Way
 from mingei.core.layout.splice import Splice
@@ -60,7 +60,7 @@ def briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
         accepted = recipe.accept(values)
     except MeasureError:  # each in its range, but they contradict each other
         reject()
-    return _buildable(Brief("any", recipe_id, tuple(accepted.items()), stock.id), stock)
+    return _buildable(Brief("any", recipe_id, measures=tuple(accepted.items()), stock=stock.id), stock)
 
 
 def _buildable(brief: Brief, stock: Stock) -> tuple[Brief, Stock]:
@@ -80,9 +80,9 @@ def amended_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
     for name in seams(drafted):
         if draw(st.booleans()):
             moved = draw(st.booleans()) and not why_fixed(drafted, name)
-            joint = draw(st.sampled_from(CHOICES))
-            if ((joint is Joint.DOUBLE and why_single(drafted, name, moved))
-                or (joint is Joint.FIN and why_no_fin(drafted, name))):
+            joint = draw(st.sampled_from([j.word for j in joints.choices()]))
+            if ((joint == "double" and joints.DOUBLE.why_not(drafted, name, moved))
+                or (joint == "fin" and joints.FIN.why_not(drafted, name))):
                 continue
             brief = brief.with_seam(SeamChange(name, joint, moved))
     return _buildable(brief, stock)
@@ -100,7 +100,8 @@ def changed_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
         brief = _if_allowed(brief, stock, lambda brief=brief, panel=panel: brief.with_split(panel, True))
     names = list(seams(brief.drafted))
     for name in draw(st.lists(st.sampled_from(names), max_size=3, unique=True)) if names else []:
-        change = SeamChange(name, draw(st.sampled_from(CHOICES)), draw(st.booleans()))
+        change = SeamChange(name, draw(st.sampled_from([j.word for j in joints.choices()])),
+                            draw(st.booleans()))
         brief = _if_allowed(brief, stock, lambda brief=brief, change=change: brief.with_seam(change))
     return _buildable(brief, stock)
 
@@ -125,7 +126,8 @@ def projects(draw: st.DrawFn) -> Project:
         values = {m.name: draw(measure_values(m)) for m in recipe.measures}
         brief = new_brief("carton", values, name=draw(words) or "x")
         if draw(st.booleans()):
-            brief = brief.with_seam(SeamChange("front tab", draw(st.sampled_from(CHOICES)),
+            brief = brief.with_seam(SeamChange("front tab",
+                                               draw(st.sampled_from([j.word for j in joints.choices()])),
                                                draw(st.booleans())))
         brief = replace(brief, copies=draw(st.integers(1, 9)), notes=draw(words))
         if project is None:

@@ -10,10 +10,11 @@ import trimesh
 from hypothesis import given
 from hypothesis import strategies as st
 
+from mingei.core import joints
 from mingei.core.amendments.amend import SeamChange
 from mingei.core.document.build import build
 from mingei.core.document.project import Brief, new_brief
-from mingei.core.draft import Joint, Role
+from mingei.core.draft import Role
 from mingei.core.drafting.star import Star
 from mingei.core.errors import MeasureError, StockError
 from mingei.core.flat.develop import develop
@@ -190,7 +191,7 @@ class Trays(unittest.TestCase):
     def test_the_tabs_of_a_rolled_wall_cannot_be_moved_and_the_reason_is_said(self) -> None:
         brief = new_brief("tray", {"walls": "rolled"})
         with self.assertRaises(MeasureError) as caught:
-            brief.with_seam(SeamChange("front left tab", Joint.GLUE_TAB, True))
+            brief.with_seam(SeamChange("front left tab", joints.GLUE_TAB.word, True))
         self.assertIn("rolled", str(caught.exception))
 
     def test_a_handle_spans_the_tray_outside_its_short_walls(self) -> None:

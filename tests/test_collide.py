@@ -32,7 +32,7 @@ def _crossing(height: float) -> Draft:
     folds = (Fold(EdgeRef("base", 3), EdgeRef("left", 0), 90, 1),
              Fold(EdgeRef("base", 1), EdgeRef("right", 0), 90, 1),
              Fold(EdgeRef("left", 2), EdgeRef("roof", 0), 90, 2))
-    return Draft((Piece("thing", "base", on_the_table(30), panels, folds),))
+    return Draft((Piece("thing", "base", on_the_table(30), panels, folds=folds),))
 
 
 class Passing(unittest.TestCase):

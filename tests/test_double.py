@@ -9,13 +9,14 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
-from mingei.core.amendments.amend import SeamChange, seams, why_single
+from mingei.core import joints
+from mingei.core.amendments.amend import SeamChange, seams
 from mingei.core.check.gluing import strips
 from mingei.core.check.making import _overlapping
 from mingei.core.covering.overlay import Overlay
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import new_brief
-from mingei.core.draft import Joint, strap_name
+from mingei.core.draft import strap_name
 from mingei.core.errors import MeasureError, StockError
 from mingei.core.folded import fold
 from mingei.core.folded.collide import collisions
@@ -29,8 +30,8 @@ def doubled(recipe: str, caliper: float = 0.3, moved: bool = False, **values: Va
     stock = Stock("any", "Any stock", 250, caliper)
     brief = new_brief(recipe, values, stock)
     for name in seams(brief.drafted):
-        if not why_single(brief.drafted, name, moved):
-            brief = brief.with_seam(SeamChange(name, Joint.DOUBLE, moved))
+        if not joints.DOUBLE.why_not(brief.drafted, name, moved):
+            brief = brief.with_seam(SeamChange(name, joints.DOUBLE.word, moved))
     return build(brief, stock)
 
 
@@ -89,9 +90,9 @@ class Doubled(unittest.TestCase):
 
     def test_what_another_piece_slides_over_is_refused_with_the_reason(self) -> None:
         brief = new_brief("lid-base")
-        inner = next(name for name in seams(brief.drafted) if why_single(brief.drafted, name))
+        inner = next(name for name in seams(brief.drafted) if joints.DOUBLE.why_not(brief.drafted, name))
         with self.assertRaises(MeasureError) as caught:
-            brief.with_seam(SeamChange(inner, Joint.DOUBLE))
+            brief.with_seam(SeamChange(inner, joints.DOUBLE.word))
         self.assertIn("slides over", str(caught.exception))
 
     def test_where_there_is_no_room_for_a_strap_it_is_refused_with_a_remedy(self) -> None:

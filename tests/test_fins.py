@@ -10,10 +10,11 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
-from mingei.core.amendments.amend import SeamChange, seams, why_no_fin
+from mingei.core import joints
+from mingei.core.amendments.amend import SeamChange, seams
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import new_brief
-from mingei.core.draft import Crease, Joint
+from mingei.core.draft import Crease
 from mingei.core.errors import MeasureError, StockError
 from mingei.core.folded import fold
 from mingei.core.recipes import Value, find_recipe
@@ -26,7 +27,7 @@ def with_fins(recipe: str, caliper: float = 0.3, **values: Value) -> Build:
     stock = Stock("any", "Any stock", 250, caliper)
     brief = new_brief(recipe, values, stock)
     for name in seams(find_recipe(recipe).draft(brief.values)):
-        brief = brief.with_seam(SeamChange(name, Joint.FIN))
+        brief = brief.with_seam(SeamChange(name, joints.FIN.word))
     return build(brief, stock)
 
 
@@ -34,11 +35,11 @@ class Fins(unittest.TestCase):
     def test_where_something_slides_over_a_fin_is_refused(self) -> None:
         for recipe in ("sleeve", "lid-base", "prism"):
             drafted = find_recipe(recipe).draft(new_brief(recipe).values)
-            refused = [name for name in seams(drafted) if why_no_fin(drafted, name)]
+            refused = [name for name in seams(drafted) if joints.FIN.why_not(drafted, name)]
             self.assertTrue(refused, recipe)
             for name in refused:
                 with self.assertRaises(MeasureError):
-                    new_brief(recipe).with_seam(SeamChange(name, Joint.FIN))
+                    new_brief(recipe).with_seam(SeamChange(name, joints.FIN.word))
 
     @given(st.sampled_from(["tray", "pyramid", "frustum-box", "polyhedron"]), st.floats(0.1, 0.4))
     def test_both_flaps_stand_in_the_middle_of_their_corner_face_on_face(self, recipe: str,

@@ -9,7 +9,12 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from mingei.core.errors import GeometryError
-from mingei.core.offset import Measured, crease_gain, mid_depth, setback, spine, stop_against, stop_over
+from mingei.core.offset import Measured, Slab, crease_gain, mid_depth, setback, slab, stop_against, stop_over
+
+
+def layer(number: int, t: float) -> Slab:
+    """A body on a layer."""
+    return slab(mid_depth(number, t), t)
 
 
 class Setback(unittest.TestCase):
@@ -69,21 +74,22 @@ class Setback(unittest.TestCase):
 
 class Edges(unittest.TestCase):
     def test_a_covering_edge_stops_at_the_outer_face_less_relief(self) -> None:
-        self.assertAlmostEqual(stop_over(0, 0, 1.0), 0.8)
-        self.assertAlmostEqual(stop_over(0, 1, 1.0), 1.8)
+        self.assertAlmostEqual(stop_over(layer(0, 1.0), layer(0, 1.0)), 0.8)
+        self.assertAlmostEqual(stop_over(layer(0, 1.0), layer(1, 1.0)), 1.8)
+
+    def test_it_goes_by_the_thickness_of_what_it_covers_and_not_by_its_own(self) -> None:
+        # worked by hand: card of 0.5 mm that covers board of 3 mm runs 3 mm past the corner, less 0.2
+        self.assertAlmostEqual(stop_over(layer(0, 0.5), layer(0, 3.0)), 2.8)
+        self.assertAlmostEqual(stop_against(layer(0, 0.5), layer(1, 3.0).inner), 2.8)
 
     @given(st.integers(0, 4), st.floats(0.05, 4))
-    def test_it_never_passes_that_face_and_always_reaches_the_crease(self, layer: int, t: float) -> None:
-        self.assertLess(stop_over(0, layer, t), (layer + 1) * t)
-        self.assertGreaterEqual(stop_over(0, layer, t), mid_depth(layer, t) - 1e-12)
+    def test_it_never_passes_that_face_and_always_reaches_the_crease(self, number: int, t: float) -> None:
+        self.assertLess(stop_over(layer(0, t), layer(number, t)), (number + 1) * t)
+        self.assertGreaterEqual(stop_over(layer(0, t), layer(number, t)), mid_depth(number, t) - 1e-12)
 
     def test_a_meeting_edge_stays_clear_of_the_inner_face(self) -> None:
-        self.assertAlmostEqual(stop_against(0, 0, 1.0), -0.2)
-        self.assertAlmostEqual(stop_against(0, 1, 1.0), 0.8)
-
-    def test_fold_back_spine(self) -> None:
-        self.assertAlmostEqual(spine(1, 1.0), 2.0)
-        self.assertEqual(spine(0, 0.4), 0.0)  # below half a millimetre it is one crease
+        self.assertAlmostEqual(stop_against(layer(0, 1.0), layer(0, 1.0).inner), -0.2)
+        self.assertAlmostEqual(stop_against(layer(0, 1.0), layer(1, 1.0).inner), 0.8)
 
     def test_crease_gain_goes_with_the_angle(self) -> None:
         self.assertAlmostEqual(crease_gain(0.3, 90), 0.3)

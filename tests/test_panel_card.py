@@ -11,10 +11,10 @@ from unittest import mock
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFileDialog
 
-from mingei.core.amendments.amend import seams, why_no_fin
+from mingei.core import joints
+from mingei.core.amendments.amend import seams
 from mingei.core.amendments.opening import Opening, Shape
 from mingei.core.document.build import NOTHING, Part
-from mingei.core.draft import Joint
 from tests.windows import WindowTest, click, reading_ends, settle, write
 
 
@@ -153,7 +153,7 @@ class PanelCard(WindowTest):
         self.take("front left tab")
         start = self.document.project
         seam = self.window.draft().seam
-        click(seam.joints[Joint.FIN])
+        click(seam.joints[joints.FIN])
         self.assertIn("glued to each other", seam.words.text())
         self.assertFalse(seam.move_tab.isVisible())
         self.assertIn("front left tab fellow", self.document.build.pattern.by_name)
@@ -164,18 +164,18 @@ class PanelCard(WindowTest):
         self.document.set_recipe("prism")
         settle()
         drafted = self.document.brief.drafted
-        refused = next(name for name in seams(drafted) if why_no_fin(drafted, name))
+        refused = next(name for name in seams(drafted) if joints.FIN.why_not(drafted, name))
         self.take(refused)
         seam = self.window.draft().seam
-        self.assertFalse(seam.joints[Joint.FIN].isEnabled())
-        self.assertIn(why_no_fin(drafted, refused), seam.joints[Joint.FIN].toolTip())
-        self.assertTrue(seam.joints[Joint.GLUE_TAB].isEnabled())
+        self.assertFalse(seam.joints[joints.FIN].isEnabled())
+        self.assertIn(joints.FIN.why_not(drafted, refused), seam.joints[joints.FIN].toolTip())
+        self.assertTrue(seam.joints[joints.GLUE_TAB].isEnabled())
 
     def test_a_seam_is_held_twice_and_undone(self) -> None:
         self.take("front left tab")
         start = self.document.project
         seam = self.window.draft().seam
-        click(seam.joints[Joint.DOUBLE])
+        click(seam.joints[joints.DOUBLE])
         self.assertIn("goes over the", seam.words.text())
         self.assertTrue(seam.move_tab.isVisible())
         strap = self.document.build.pattern.by_name["front left tab strap"]

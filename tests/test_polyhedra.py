@@ -12,9 +12,9 @@ import trimesh
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from mingei.core import joints
 from mingei.core.document.build import build
 from mingei.core.document.project import new_brief
-from mingei.core.draft import Joint
 from mingei.core.drafting.polyhedra import NAMES, Solid, antiprism, prism, regular_solid
 from mingei.core.errors import MeasureError
 from mingei.core.flat.develop import develop
@@ -126,7 +126,7 @@ class Folded(unittest.TestCase):
             draft = made.draft.pieces[0]
             self.assertEqual(len(draft.folds), len(solid.faces) - 1)
             self.assertEqual(len(draft.folds) + len(draft.seams), len(_edges(solid)))
-            tucked = {s.carrier.panel for s in draft.seams if s.joint is Joint.TUCK}
+            tucked = {s.carrier.panel for s in draft.seams if s.joint is joints.TUCK}
             self.assertEqual(tucked, {f"face {len(solid.faces)}"})
 
     def test_in_pieces_every_edge_is_still_a_fold_or_a_seam_and_one_face_tucks_in(self) -> None:
@@ -140,7 +140,7 @@ class Folded(unittest.TestCase):
             folds, seams = sum(len(p.folds) for p in parts), [s for p in parts for s in p.seams]
             self.assertEqual(folds, len(solid.faces) - pieces)
             self.assertEqual(folds + len(seams), len(_edges(solid)))
-            self.assertEqual({s.carrier.panel for s in seams if s.joint is Joint.TUCK},
+            self.assertEqual({s.carrier.panel for s in seams if s.joint is joints.TUCK},
                              {f"face {len(solid.faces)}"})
             self.assertTrue(all(c.closes for c in made.closures))
             # no part is much larger
@@ -152,13 +152,13 @@ class Folded(unittest.TestCase):
         brief = new_brief("polyhedron", {"solid": "cube", "pieces": 2.0})
         parts = find_recipe("polyhedron").draft(brief.values).pieces
         crossing = next(s.name for s in parts[1].seams if s.host.panel in {p.name for p in parts[0].panels})
-        taped = build(brief.with_seam(SeamChange(crossing, Joint.TAPE)), find_stock("card-220"))
+        taped = build(brief.with_seam(SeamChange(crossing, joints.TAPE.word)), find_stock("card-220"))
         frames = [d := json.loads(fold_file(taped)), *d["file_frames"]]
         (seam,) = [s for f in frames[::2] for s in f["mingei:seams"] if s["name"] == crossing]
         self.assertIsNone(seam["b"])
         self.assertIn(seam["b_face"], {p.name for p in parts[0].panels})
         with self.assertRaises(MeasureError):
-            brief.with_seam(SeamChange(crossing, Joint.FIN))
+            brief.with_seam(SeamChange(crossing, joints.FIN.word))
 
     def test_the_net_is_the_one_of_several_that_prints_largest(self) -> None:
         # found by trying: rooted in an octagon, the larger faces first, they take sheets 259 and 356 mm wide
@@ -185,7 +185,7 @@ class Folded(unittest.TestCase):
         brief = new_brief("polyhedron")
         seam = build(brief, find_stock("card-220")).draft.pieces[0].seams[0].name
         with self.assertRaises(MeasureError):
-            brief.with_seam(SeamChange(seam, Joint.GLUE_TAB, True))
+            brief.with_seam(SeamChange(seam, joints.GLUE_TAB.word, True))
 
 
 if __name__ == "__main__":

@@ -10,13 +10,14 @@ from unittest import mock
 from hypothesis import given
 from hypothesis import strategies as st
 
+from mingei.core import joints
 from mingei.core.amendments.amend import SeamChange
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import Brief, new_brief
-from mingei.core.draft import Joint, Role
+from mingei.core.draft import Role
 from mingei.core.flat.develop import develop
+from mingei.core.flat.given import Given
 from mingei.core.flat.pattern import FlatPanel, Pattern
-from mingei.core.flat.tabs import Tabs
 from mingei.core.folded import fold
 from mingei.core.folded.collide import between, collisions
 from mingei.core.folded.extent import outside
@@ -127,9 +128,10 @@ class Mended(unittest.TestCase):
 
     def test_a_lid_goes_on_whatever_its_box_was_changed_to(self) -> None:
         for stock in ("corrugated-e", "greyboard-10"):
-            for change in (SeamChange("wall 1 tab", Joint.GLUE_TAB, True),
-                           SeamChange("wall 2 tab", Joint.TUCK),
-                           SeamChange("wall 3 tab", Joint.TAPE), SeamChange("wall 5 tab", Joint.TAPE, True)):
+            for change in (SeamChange("wall 1 tab", joints.GLUE_TAB.word, True),
+                           SeamChange("wall 2 tab", joints.TUCK.word),
+                           SeamChange("wall 3 tab", joints.TAPE.word),
+                           SeamChange("wall 5 tab", joints.TAPE.word, True)):
                 self.assertSound("prism", find_stock(stock), change)
 
     def test_a_piece_cut_apart_keeps_its_inside_however_its_seams_are_held(self) -> None:
@@ -143,22 +145,22 @@ class Mended(unittest.TestCase):
                 brief = new_brief(recipe, stock=CARD)
                 if panel not in {f.b.panel for p in brief.drafted.pieces for f in p.folds}:
                     continue
-                for joint in (Joint.TAPE, Joint.TUCK, Joint.GLUE_TAB):
+                for joint in (joints.TAPE.word, joints.TUCK.word, joints.GLUE_TAB.word):
                     self.assertSound(recipe, CARD, *([SeamChange(seam, joint)] if seam else []),
                                      splits=(panel,))
 
     def test_the_tab_of_a_seam_between_two_pieces_can_be_moved(self) -> None:
-        self.assertSound("frustum-box", CARD, SeamChange("wall 7 tab", Joint.GLUE_TAB, True),
+        self.assertSound("frustum-box", CARD, SeamChange("wall 7 tab", joints.GLUE_TAB.word, True),
                          splits=("wall 7",))
-        self.assertSound("prism", CARD, SeamChange("lid wall 2 join", Joint.GLUE_TAB, True),
+        self.assertSound("prism", CARD, SeamChange("lid wall 2 join", joints.GLUE_TAB.word, True),
                          splits=("lid wall 2",))
 
     def test_the_stiffening_of_a_bag_and_its_turned_top_lie_inside_its_tab(self) -> None:
         for card in ("cards", "none"):
             stock = find_stock("kraft-110")
             kind = {"cards": "stiff", "none": "plain"}[card]
-            for changes in ((), (SeamChange("corner tab", Joint.GLUE_TAB, True),),
-                            (SeamChange("corner tab", Joint.TAPE),)):
+            for changes in ((), (SeamChange("corner tab", joints.GLUE_TAB.word, True),),
+                            (SeamChange("corner tab", joints.TAPE.word),)):
                 self.assertSound("bag", stock, *changes, card=kind)
 
     def test_the_rim_teeth_of_a_recess_clear_its_lap(self) -> None:
@@ -197,12 +199,11 @@ class Planted(unittest.TestCase):
         self.assertOpen(with_panel(self.pattern, tab.name, replace(tab, path=polygon_path(wide))), tab.name)
 
     def test_a_seam_a_caliper_off(self) -> None:
-        # as if the developer counted a tab's layer wrong, with all that follows from it: the proof must not
-        # take its word
-        for off in (-2.0, 0.0):
-            with mock.patch.object(Tabs,
-                                   "_tab_layer", lambda self, seam, off=off: self._any(seam.host.panel).layer
-                                   + off):
+        # as if the developer put a tab a layer too far in or out, with all that follows from it: the proof
+        # must not take its word
+        true = Given.tab_depth
+        for off in (-CARD.caliper_mm, CARD.caliper_mm):
+            with mock.patch.object(Given, "tab_depth", lambda self, seam, off=off: true(self, seam) + off):
                 (pattern,) = develop.__wrapped__(new_brief("tray", stock=CARD).drafted, CARD)
             self.assertOpen(pattern, "front left tab")
 
@@ -242,7 +243,8 @@ class Planted(unittest.TestCase):
         self.assertTrue(between([self.pattern, aside]))
 
     def test_a_loose_fin(self) -> None:
-        made = build(new_brief("frustum-box", stock=CARD).with_seam(SeamChange("wall 2 tab", Joint.FIN)),
+        made = build(new_brief("frustum-box",
+                               stock=CARD).with_seam(SeamChange("wall 2 tab", joints.FIN.word)),
                      CARD)
         self.assertTrue(all(c.closes for c in made.closures))
         folds = tuple(f._replace(angle_deg=f.angle_deg + 2.0) if f.child == "wall 2 tab fellow" else f
@@ -251,7 +253,8 @@ class Planted(unittest.TestCase):
         self.assertFalse(loose["wall 2 tab"].closes)
 
     def test_a_gap_under_the_tape(self) -> None:
-        made = build(new_brief("tray", stock=CARD).with_seam(SeamChange("front left tab", Joint.TAPE)), CARD)
+        taped = SeamChange("front left tab", joints.TAPE.word)
+        made = build(new_brief("tray", stock=CARD).with_seam(taped), CARD)
         (mate,) = (m for m in made.pattern.mates if m.seam == "front left tab")
         tight = fold.edges_apart(made.pattern, mate)
         self.assertLess(tight, 0.2 + CARD.caliper_mm)

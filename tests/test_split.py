@@ -14,14 +14,13 @@ from hypothesis import strategies as st
 from PySide6.QtCore import QPoint
 
 from mingei import cli
-from mingei.core import check
+from mingei.core import check, joints
 from mingei.core.amendments.opening import Opening, Shape
 from mingei.core.amendments.split import Split, why_not
 from mingei.core.covering.art import Art, Fill, printed
 from mingei.core.document.build import Part, build
 from mingei.core.document.data import from_data, to_data
 from mingei.core.document.project import Brief, new_brief, new_project
-from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError
 from mingei.core.folded import fold
 from mingei.core.folded.collide import collisions
@@ -126,7 +125,7 @@ class Cutting(unittest.TestCase):
         self.assertIn(piece, printed(brief.arts, made.patterns, {}))
         from mingei.core.amendments.amend import SeamChange
 
-        held = SeamChange("front join", Joint.TAPE)
+        held = SeamChange("front join", joints.TAPE.word)
         taped = build(replace(brief, amendments=(*brief.amendments, held)), CARD)
         self.assertNotIn("front join", {p.name for pattern in taped.patterns for p in pattern.panels})
 

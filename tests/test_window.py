@@ -24,8 +24,8 @@ from mingei.app.space_gl import Region
 from mingei.app.stations.brief import BriefStation
 from mingei.app.stations.sheets import SheetsStation
 from mingei.app.stations.start import StartPage
+from mingei.core import joints
 from mingei.core.document.build import NOTHING
-from mingei.core.draft import Joint
 from mingei.core.length import write_mm
 from mingei.core.stock import find_stock
 from mingei.formats import project_file
@@ -268,12 +268,12 @@ class Selecting(WindowTest):
         click(draft.flat, self.centre("front tab"))
         self.assertTrue(draft.seam.isVisible())
         start = self.window.document.project
-        click(draft.seam.joints[Joint.TUCK])
-        self.assertEqual(self.window.document.seam_in_force("front tab").joint, Joint.TUCK)
+        click(draft.seam.joints[joints.TUCK])
+        self.assertEqual(self.window.document.seam_in_force("front tab").joint, joints.TUCK.word)
         click(draft.seam.move_tab)
         (mate,) = [m for m in self.window.document.build.pattern.mates if m.seam == "front tab"]
         self.assertEqual(mate.carrier, "top")
-        click(draft.seam.joints[Joint.TAPE])
+        click(draft.seam.joints[joints.TAPE])
         self.assertNotIn("front tab", self.window.document.build.pattern.by_name)
         self.assertTrue(draft.seam.isVisible())  # its numbers still stand on both edges
         self.assertTrue(any(f.code == "taped" for f in self.window.document.findings()))

@@ -25,10 +25,11 @@ from mingei.app.figures import write_both, write_inches
 from mingei.app.readout import Readout
 from mingei.app.words import t
 from mingei.app.workers import AFTER_PAINT_MS
-from mingei.core.amendments.amend import SeamChange, why_fixed, why_no_fin, why_single
+from mingei.core.amendments.amend import SeamChange, why_fixed
 from mingei.core.document.project import TAPES_MM
 from mingei.core.draft import Joint, strap_name
 from mingei.core.errors import MingeiError
+from mingei.core.joints import choices
 from mingei.core.length import write_mm
 from mingei.core.stock import Stock
 
@@ -273,25 +274,15 @@ class SeamCard(Card):
         row = QHBoxLayout()
         row.setSpacing(6)
         self.joints: dict[Joint, QPushButton] = {}
-        self.hints: dict[Joint, str] = {}
-        for joint, title, hint in (
-            (Joint.GLUE_TAB, t("Glue"), t("A tab, glued inside the other panel.")),
-            (Joint.DOUBLE, t("Twice"),
-             t("A tab glued inside the other panel, and a strap on that one glued over the outside: "
-               "strongest.")),
-            (Joint.TUCK, t("Tuck"), t("The same tab, left without glue: it slides in and opens again.")),
-            (Joint.FIN, t("Fin"),
-             t("A flap on each edge, folded back outwards and glued face on face: stiff, and easy to "
-               "reach.")),
-            (Joint.TAPE, t("Tape"), t("No tab: the two edges meet and are taped outside.")),
-        ):
+        for joint in choices():
+            title, hint = t(joint.title), t(joint.hint)
             button = QPushButton(title)
             button.setCheckable(True)
             button.setToolTip(hint)
             button.setAccessibleName(t("Hold the seam: {how}", how=title))
             button.clicked.connect(lambda _=False, joint=joint: self._hold(joint))
             self.held.addButton(button)
-            self.joints[joint], self.hints[joint] = button, hint
+            self.joints[joint] = button
             row.addWidget(button)
         self.body.addLayout(row)
         self.move_tab = QPushButton()
@@ -318,46 +309,26 @@ class SeamCard(Card):
         pattern, mate = next((p, m) for p in self.document.build.patterns for m in p.mates if m.seam == name)
         self.heading.setText(t("Seam {number}: {name}", number=mate.key, name=t(name)))
         length = write_both(math.dist(*mate.carrier_line))
-        if mate.joint is Joint.TAPE:
-            self.words.setText(t("{a} meets {b} along {length}.", a=t(mate.carrier).capitalize(),
-                                 b=t(mate.host), length=length))
-        elif mate.joint is Joint.FIN:
-            depth = next(s.depth_mm for s in pattern.seams if s.name == name)
-            self.words.setText(
-                t("Flaps of {depth} on the {a} and the {b}, glued to each other. {length} long.",
-                  a=t(mate.carrier),
-                  b=t(mate.host), depth=write_mm(depth), length=length))
-        elif mate.joint is Joint.DOUBLE:
-            deep = {s.name: s.depth_mm for s in pattern.seams}
-            depth, over = deep[name], deep[strap_name(name)]
-            self.words.setText(
-                t("A tab on the {a}, {depth} deep, lands inside the {b}; a strap on the {b}, {over} deep, "
-                  "goes over "
-                  "the {a}. {length} long.", a=t(mate.carrier), b=t(mate.host),
-                  depth=write_mm(depth), over=write_mm(over),
-                  length=length))
-        else:
-            depth = next(s.depth_mm for s in pattern.seams if s.name == name)
-            self.words.setText(t("On the {a}, {depth} deep; lands inside the {b}. {length} long.",
-                                 a=t(mate.carrier), b=t(mate.host),
-                                 depth=write_mm(depth), length=length))
+        deep = {s.name: write_mm(s.depth_mm) for s in pattern.seams}
+        sentence = t(mate.joint.said, a=t(mate.carrier), b=t(mate.host), depth=deep.get(name, ""),
+                     over=deep.get(strap_name(name), ""), length=length)
+        self.words.setText(sentence[:1].upper() + sentence[1:])
         self.joints[mate.joint].setChecked(True)
         drafted, moved = self.document.brief.drafted, self.document.seam_in_force(name).moved
         fixed = "" if moved else why_fixed(drafted, name)
-        for joint, why in ((Joint.DOUBLE, why_single(drafted, name, moved)),
-                           (Joint.FIN, why_no_fin(drafted, name))):
-            self.joints[joint].setEnabled(not why or mate.joint is joint)
-            self.joints[joint].setToolTip(t("Not here: {reason}.", reason=t(why)) if why
-                                          else self.hints[joint])
+        for joint, button in self.joints.items():
+            why = joint.why_not(drafted, name, moved)
+            button.setEnabled(not why or mate.joint is joint)
+            button.setToolTip(t("Not here: {reason}.", reason=t(why)) if why else t(joint.hint))
         self.move_tab.setText(t("Move the tab to the {panel}", panel=t(mate.host)))
         self.move_tab.setToolTip(t("The other panel then carries the tab and this one closes over it."))
         self.move_tab.setEnabled(not fixed)
-        self.move_tab.setVisible(mate.joint not in (Joint.TAPE, Joint.FIN))
+        self.move_tab.setVisible(mate.joint.has_tab)
         self.reason.setText(t("The tab cannot move: {reason}.", reason=fixed) if fixed else "")
         self.reason.setVisible(bool(fixed))
 
     def _hold(self, joint: Joint) -> None:
-        self._apply(self.document.seam_in_force(self.seam())._replace(joint=joint))
+        self._apply(self.document.seam_in_force(self.seam())._replace(joint=joint.word))
 
     def _move(self) -> None:
         now = self.document.seam_in_force(self.seam())

@@ -21,8 +21,8 @@ from mingei.core.covering.art import Art, place
 from mingei.core.covering.overlay import BAND_STOCK_ID, Overlay, free_name, visible
 from mingei.core.document.build import NOTHING, Build, Part, build
 from mingei.core.document.project import Brief, Need, Project, new_brief
-from mingei.core.draft import Joint
 from mingei.core.errors import MeasureError, MingeiError
+from mingei.core.joints import find_joint
 from mingei.core.layout.laying import Laying, Printer, Spot, check_laying, check_printer
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.splice import Splice
@@ -172,7 +172,7 @@ class Document(QObject):
         """How a seam is held now.  Raises KeyError when this build has no such seam."""
         drafted = self.brief.drafted
         usual = seams(drafted)[name]
-        return next((c for c in self.brief.seams if c.seam == name), SeamChange(name, usual.joint))
+        return next((c for c in self.brief.seams if c.seam == name), SeamChange(name, usual.joint.word))
 
     def seam_names(self) -> tuple[str, ...]:
         return tuple(seams(self.brief.drafted))
@@ -324,10 +324,7 @@ class Document(QObject):
 
     def set_seam(self, change: SeamChange) -> None:
         """Hold a seam another way.  Raises MeasureError when its tab cannot be moved."""
-        words = {Joint.GLUE_TAB: t("glue the {seam}"), Joint.TUCK: t("tuck the {seam}"),
-                 Joint.TAPE: t("tape the {seam}"),
-                 Joint.FIN: t("give the {seam} a fin"),
-                 Joint.DOUBLE: t("hold the {seam} twice")}[change.joint]
+        words = t(find_joint(change.joint).change)
         if change.moved != self.seam_in_force(change.seam).moved:
             words = t("move the {seam}")
         self.change_brief(self.brief.with_seam(change), words.format(seam=t(change.seam)))

@@ -12,7 +12,6 @@ from PySide6.QtGui import QColor, QFontMetricsF, QPainter, QPen, QPixmap
 
 from mingei.app import theme
 from mingei.core.document.build import Build, Part
-from mingei.core.draft import Joint
 from mingei.core.flat.pattern import Pattern
 from mingei.core.layout.splice import Splice, first_number, line_of
 from mingei.core.plane.shape import Point, Rigid, distance_to_segment
@@ -81,7 +80,7 @@ def join_lines(build: Build, to_px: ToPx) -> list[JoinLine]:
 def paint_marks(painter: QPainter, build: Build, marks: Iterable[MateMark], lit_parts: Collection[Part],
                 ratio: float) -> None:
     """The numbers that say which edge meets which; both of a pair light up together."""
-    taped = {m.seam for p in build.patterns for m in p.mates if m.joint is Joint.TAPE}
+    taped = {m.seam for p in build.patterns for m in p.mates if m.joint.outer_tape}
     ground = theme.colour("surface").rgba()
     tints = {lit: theme.colour("persimmon" if lit else "quiet").rgba() for lit in (False, True)}
     for mark in marks:

@@ -12,6 +12,7 @@ from __future__ import annotations
 import math
 from enum import StrEnum
 from functools import lru_cache
+from typing import NamedTuple
 
 from mingei.core.errors import GeometryError
 from mingei.core.words import say
@@ -27,8 +28,6 @@ SLOT_PLAY_MM, SLOT_ENDS_MM = 0.15, 0.5
 RIMS_MEET_DEG = 75.0
 #: A fold turned right over.
 FLAT_DEG = 180.0
-#: Below this width (mm) the spine of a 180 degree fold is scored as a single crease.
-SPINE_MIN_MM = 0.5
 #: So many answers of each rule are kept: a piece asks the same few again and again.
 _KEPT = 4096
 
@@ -38,6 +37,27 @@ class Measured(StrEnum):
 
     INSIDE = "inside"
     OUTSIDE = "outside"
+
+
+class Slab(NamedTuple):
+    """The body of a panel: how far its inner and outer faces lie from the face the brief measures, mm,
+    outward positive."""
+
+    inner: float
+    outer: float
+
+    @property
+    def mid(self) -> float:
+        return (self.inner + self.outer) / 2
+
+    @property
+    def thick(self) -> float:
+        return self.outer - self.inner
+
+
+def slab(mid: float, thick: float) -> Slab:
+    """The body round a mid-surface."""
+    return Slab(mid - thick / 2, mid + thick / 2)
 
 
 def mid_depth(layer: float, caliper: float, measured: Measured = Measured.INSIDE) -> float:
@@ -88,50 +108,46 @@ def crease_gain(gain_mm: float, angle_deg: float) -> float:
     return gain_mm * abs(angle_deg) / 90.0
 
 
-def slot_width(layers: int, caliper: float) -> float:
-    """How wide (mm) a slot is cut for so many layers of card."""
-    return layers * caliper + SLOT_PLAY_MM
-
-
-def spine(layers_enclosed: int, caliper: float) -> float:
-    """Width (mm) between the two creases of a 180 degree fold round so many layers; 0 means one crease."""
-    width = (layers_enclosed + 1) * caliper
-    return width if width >= SPINE_MIN_MM else 0.0
+def slot_width(thick: float) -> float:
+    """How wide (mm) a slot or channel is cut for what is so thick."""
+    return thick + SLOT_PLAY_MM
 
 
 @lru_cache(maxsize=_KEPT)
-def stop_over(own: float, other: float, caliper: float, angle_deg: float = 90.0,
-              relief: float = RELIEF_MM) -> float:
-    """A free edge of a panel on layer ``own`` that covers a panel on layer ``other``, turned from it by
-    ``angle_deg``: it stops flush with the other's outer face, less relief.
+def stop_over(own: Slab, other: Slab, angle_deg: float = 90.0, relief: float = RELIEF_MM) -> float:
+    """A free edge that covers a panel turned from it by ``angle_deg``: it stops flush with the other's outer
+    face, less relief.
 
     The relief is never more than leaves the crease beneath covered: half a caliper on a right angle.  Below
     about 60 degrees the crease lies past that face, and ``run_over`` says how far.
     """
-    stop = _stop(own, (other + 1) * caliper, caliper, angle_deg)
-    return stop - min(relief, max(0.0, stop - _crease_beneath(own, other, caliper, angle_deg)))
+    stop = _stop(own, other.outer, angle_deg)
+    return stop - min(relief, max(0.0, stop - _crease_beneath(own, other, angle_deg)))
 
 
-def run_over(own: float, other: float, caliper: float, angle_deg: float) -> float:
+def run_over(own: Slab, other: Slab, angle_deg: float) -> float:
     """How far (mm) past the edge of ``stop_over`` the crease of the tab beneath lies, so that a strip of it
     would show: t (1.5 cos a - 0.5) / sin a for panels on one layer, nothing from about 70 degrees up."""
-    return max(0.0, _crease_beneath(own, other, caliper, angle_deg)
-               - _stop(own, (other + 1) * caliper, caliper, angle_deg))
+    return max(0.0, _crease_beneath(own, other, angle_deg) - _stop(own, other.outer, angle_deg))
 
 
-def _crease_beneath(own: float, other: float, caliper: float, angle_deg: float) -> float:
-    """Where the crease of a tab one layer inside ``own`` lies, when a panel on layer ``other`` carries it."""
-    return setback((own - 0.5) * caliper, (other + 0.5) * caliper, angle_deg)
+def _crease_beneath(own: Slab, other: Slab, angle_deg: float) -> float:
+    """Where the crease of a tab one layer inside ``own`` lies, when ``other`` carries it."""
+    return setback(own.inner - other.thick / 2, other.mid, angle_deg)
 
 
 @lru_cache(maxsize=_KEPT)
-def stop_against(own: float, other: float, caliper: float, angle_deg: float = 90.0,
-                 relief: float = RELIEF_MM) -> float:
-    """A free edge that meets the inner face of a panel on layer ``other``, less relief."""
-    return _stop(own, other * caliper, caliper, angle_deg) - relief
+def stop_against(own: Slab, face: float, angle_deg: float = 90.0, relief: float = RELIEF_MM) -> float:
+    """A free edge that meets a face at such a depth (mm), less relief."""
+    return _stop(own, face, angle_deg) - relief
 
 
-def _stop(own: float, face: float, caliper: float, angle_deg: float) -> float:
-    """Where an edge cut square through a layer first meets a plane at depth ``face`` (mm): the nearer of its
+def rims_meet(own: Slab, other: Slab, angle_deg: float) -> float:
+    """Two taped edges, cut square, whose inner rims meet, half the relief free on each."""
+    return setback(own.inner, other.inner, angle_deg) - RELIEF_MM / 2
+
+
+def _stop(own: Slab, face: float, angle_deg: float) -> float:
+    """Where an edge cut square through a body first meets a plane at depth ``face`` (mm): the nearer of its
     two rims."""
-    return min(setback(depth * caliper, face, angle_deg) for depth in (own, own + 1))
+    return min(setback(depth, face, angle_deg) for depth in own)

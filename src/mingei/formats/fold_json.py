@@ -13,7 +13,8 @@ from typing import Any, TypeAlias
 
 from mingei import __version__
 from mingei.core.document.build import Build
-from mingei.core.draft import Joint, Role
+from mingei.core.draft import Role
+from mingei.core.draft.joint import Stands
 from mingei.core.errors import ExportError
 from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded import fold
@@ -204,7 +205,7 @@ def _seams(pattern: Pattern, build: Build, net: _Net, index: dict[str, int]) -> 
             "gap_mm": round(closures[seam.name].apart_mm, 9),
         })
     for mate in pattern.mates:
-        if mate.joint is Joint.TAPE:
+        if mate.joint.stands is Stands.EDGES_MEET:
             ends = [[index[name], _edge_beside(net, index[name], pattern.by_name[name],
                                                _own(pattern, name, line))]
                     for name, line in ((mate.carrier, mate.carrier_line), (mate.host, mate.host_line))

@@ -14,31 +14,29 @@ from dataclasses import replace
 from typing import NamedTuple
 
 from mingei.core.data.extra import Extra
-from mingei.core.draft import Draft, Joint, Panel, Piece, Role, Seam
+from mingei.core.draft import Draft, EdgeRef, Panel, Piece, Seam
 from mingei.core.errors import MeasureError
+from mingei.core.joints import find_joint
 from mingei.core.offset import Measured
 from mingei.core.words import joined, say
 
-#: The joints a person may choose for a seam.
-CHOICES = (Joint.GLUE_TAB, Joint.DOUBLE, Joint.TUCK, Joint.TAPE, Joint.FIN)
-#: The joints without a tab that lies beneath a host.
-_UNCOVERED = (Joint.TAPE, Joint.FIN)
-
 
 class SeamChange(NamedTuple):
-    """seam: its name; joint: how it is held; moved: the other panel carries the tab; extra: what a file says
-    of it besides."""
+    """seam: its name; joint: how it is held, by its joint's word; moved: the other panel carries the tab;
+    extra: what a file says of it besides."""
 
     seam: str
-    joint: Joint
+    joint: str
     moved: bool = False
     extra: Extra = ()
 
 
 def seams(draft: Draft) -> dict[str, Seam]:
     """Every seam a person may hold another way, by name: not the teeth of a row, which stand where their
-    curve needs them, nor a fin that joins two edges in one plane, where no tab finds a corner."""
-    return {s.name: s for piece in draft.pieces for s in piece.seams if not s.row and s.angle_deg != 0.0}
+    curve needs them, nor a fin that joins two edges in one plane, where no tab finds a corner, nor a board
+    that stands on another's face."""
+    return {s.name: s for piece in draft.pieces for s in piece.seams
+            if not s.row and s.angle_deg != 0.0 and s.joint.chosen}
 
 
 def amend(draft: Draft, changes: Iterable[SeamChange]) -> Draft:
@@ -52,7 +50,7 @@ def amend(draft: Draft, changes: Iterable[SeamChange]) -> Draft:
     for piece in draft.pieces if wanted else ():
         for seam in piece.seams:
             change = wanted.get(seam.name)
-            if change is None or seam.row or (not change.moved and change.joint is seam.joint):
+            if change is None or seam.row or (not change.moved and change.joint == seam.joint.word):
                 continue
             _accept(draft, seam, change)
             pieces = _held(pieces, seam, change)
@@ -62,41 +60,11 @@ def amend(draft: Draft, changes: Iterable[SeamChange]) -> Draft:
 def _accept(draft: Draft, seam: Seam, change: SeamChange) -> None:
     """Raises MeasureError with the reason when a seam cannot be held so."""
     place = say("seam {seam}", seam=seam.name)
-    if change.joint is Joint.DOUBLE and (reason := why_single(draft, seam.name, change.moved)):
-        raise MeasureError("it cannot have a second tab", place, reason)
-    if change.joint is Joint.FIN and (reason := why_no_fin(draft, seam.name)):
-        raise MeasureError("it cannot be held by a fin", place, reason)
+    joint = find_joint(change.joint, place)
+    if reason := joint.why_not(draft, seam.name, change.moved):
+        raise MeasureError(say("it cannot be held by: {joint}", joint=joint.word), place, reason)
     if change.moved and (reason := why_fixed(draft, seam.name)):
         raise MeasureError("its tab cannot be moved", place, reason)
-
-
-def why_single(draft: Draft, name: str, moved: bool = False) -> str:
-    """Why a seam cannot be doubled, its tab moved to the other panel or not, or "" when it can."""
-    piece, seam = next((p, s) for p in draft.pieces for s in p.seams if s.name == name)
-    carrier, host = (seam.host.panel, seam.carrier.panel) if moved else (seam.carrier.panel, seam.host.panel)
-    if {carrier, host} - {p.name for p in piece.panels}:
-        return say("it joins two pieces")
-    if seam.fixed:
-        return seam.fixed
-    if any(lap.lower == carrier for p in draft.pieces for lap in p.laps):
-        return say("another panel lies over the {host}", host=carrier)
-    return _slid_over(draft, carrier)
-
-
-def _slid_over(draft: Draft, panel: str) -> str:
-    """What slides over the outside of a panel, in words, or "".  A handle holds to the middle of its wall and
-    leaves the corners free."""
-    outer = next((q.name for p in draft.pieces for q in p.panels if q.over == panel
-                  and q.role is not Role.HANDLE), "")
-    return say("the {outer} slides over the {host}", outer=outer, host=panel) if outer else ""
-
-
-def why_no_fin(draft: Draft, name: str) -> str:
-    """Why a seam cannot be held by a fin, or "" when it can."""
-    piece, seam = next((p, s) for p in draft.pieces for s in p.seams if s.name == name)
-    if seam.host.panel not in {p.name for p in piece.panels}:
-        return say("it joins two pieces")
-    return _slid_over(draft, seam.carrier.panel) or _slid_over(draft, seam.host.panel)
 
 
 def why_fixed(draft: Draft, seam: str) -> str:
@@ -117,8 +85,9 @@ def why_fixed(draft: Draft, seam: str) -> str:
 
 def _held(pieces: list[Piece], seam: Seam, change: SeamChange) -> list[Piece]:
     """The pieces with a seam held another way; it belongs to the piece whose panel carries its tab."""
-    fresh = seam._replace(joint=change.joint)
+    fresh = seam._replace(joint=find_joint(change.joint))
     if change.moved:
+        assert isinstance(seam.host, EdgeRef)  # only sides bear tabs
         fresh = fresh._replace(carrier=seam.host, host=seam.carrier)
     held = []
     for piece in pieces:
@@ -131,7 +100,7 @@ def _held(pieces: list[Piece], seam: Seam, change: SeamChange) -> list[Piece]:
             seams_of = tuple(s for s in piece.seams if s.name != seam.name)
         piece = replace(piece, seams=seams_of) if seams_of != piece.seams else piece
         if {fresh.carrier.panel, fresh.host.panel} <= own:
-            late, early = ((fresh.carrier, fresh.host) if fresh.joint is Joint.TUCK
+            late, early = ((fresh.carrier, fresh.host) if fresh.joint.carrier_last
                            else (fresh.host, fresh.carrier))
             piece = _close_after(piece, late.panel, early.panel)
         held.append(piece)
@@ -141,7 +110,7 @@ def _held(pieces: list[Piece], seam: Seam, change: SeamChange) -> list[Piece]:
 def _covering(pieces: Iterable[Piece]) -> set[str]:
     """The panels that lie over a tab or over another panel, those of whichever piece."""
     return {
-        name for p in pieces for name in (*(s.host.panel for s in p.seams if s.joint not in _UNCOVERED),
+        name for p in pieces for name in (*(s.host.panel for s in p.seams if s.joint.has_tab),
                                           *(lap.upper for lap in p.laps))
     }
 

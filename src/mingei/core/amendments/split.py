@@ -15,7 +15,8 @@ from typing import NamedTuple, TypeAlias
 
 from mingei.core.amendments.amend import relayered
 from mingei.core.data.extra import Extra
-from mingei.core.draft import Crease, Draft, Fold, Joint, Piece, Placement, Role, Seam
+from mingei.core.draft import Crease, Draft, Fold, Piece, Placement, Role, Seam
+from mingei.core.joints import GLUE_TAB
 from mingei.core.plane.shape import Point
 from mingei.core.words import say
 
@@ -39,7 +40,7 @@ def why_not(draft: Draft, panel: str) -> str:
                 if fold.bend or fold.curved or fold.closing:
                     return say("it is one face with its neighbour")
                 if (any(f.curved or f.angle_deg == 0.0 for f in piece.folds)
-                    or any(s.joint is Joint.FIN for s in piece.seams)):
+                    or any(s.joint.has_flaps for s in piece.seams)):
                     return say("this construction is one piece")
                 if fold.crease is not Crease.MOUNTAIN or not _LEAST_DEG <= fold.angle_deg <= _MOST_DEG:
                     return say("a tab finds no corner there")
@@ -74,7 +75,7 @@ def _split(piece: Piece, panel: str) -> tuple[Piece, Piece]:
     """The piece and what is cut off it."""
     fold = next(f for f in piece.folds if f.b.panel == panel)
     beyond = _beyond(piece, panel)
-    join = Seam(say("{name} join", name=panel), Joint.GLUE_TAB, fold.b, fold.a, TAB_MM, 1, fold.angle_deg)
+    join = Seam(say("{name} join", name=panel), GLUE_TAB, fold.b, fold.a, TAB_MM, 1, fold.angle_deg)
     stays = replace(piece, panels=tuple(p for p in piece.panels if p.name not in beyond),
                     folds=tuple(f for f in piece.folds if f.b.panel not in beyond),
                     seams=tuple(s for s in piece.seams if s.carrier.panel not in beyond),

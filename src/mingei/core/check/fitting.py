@@ -7,7 +7,7 @@ from collections.abc import Iterator
 
 from mingei.core.check import Finding, Severity, rule
 from mingei.core.document.build import Build, Part
-from mingei.core.draft import Joint, Role
+from mingei.core.draft import Role
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_mm
 from mingei.core.stock import Faced
@@ -102,7 +102,7 @@ def lip_short(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """A lip must reach in far enough to hold."""
     for pattern in build.patterns:
         for seam in pattern.seams:
-            if seam.joint is Joint.TUCK and not seam.row and seam.depth_mm < LEAST_LIP_MM:
+            if seam.joint.opens and not seam.row and seam.depth_mm < LEAST_LIP_MM:
                 yield Finding("lip-short", Severity.LOOK,
                               say("its lip reaches in only {depth}", depth=write_mm(seam.depth_mm, 1)),
                               say("seam {seam}", seam=seam.name),

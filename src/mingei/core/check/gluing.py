@@ -8,7 +8,6 @@ from dataclasses import replace
 
 from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.document.build import Build, Part
-from mingei.core.draft import Joint
 from mingei.core.flat.pattern import FlatSeam, Pattern
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_both, write_mm
@@ -25,14 +24,14 @@ def taped_seams(build: Build) -> list[tuple[Pattern, FlatSeam]]:
     """The seams that double-sided tape holds: every glued one but rows of teeth, which tape cannot follow
     round a curve."""
     return [(p, s) for p in build.patterns for s in p.seams
-            if s.joint in (Joint.GLUE_TAB, Joint.DOUBLE, Joint.FIN) and not s.row]
+            if s.joint.between and not s.row]
 
 
 def strips(build: Build) -> list[float]:
     """Length of every strip of tape, mm, longest first: one along each hinge, so two along a doubled seam."""
     held = {s.name for _, s in taped_seams(build)}
     lengths = [math.dist(*m.carrier_line) for p in build.patterns for m in p.mates if m.seam in held
-               for _ in range(2 if m.joint is Joint.DOUBLE else 1)]
+               for _ in range(m.joint.hinges)]
     return sorted(lengths, reverse=True)
 
 
@@ -80,7 +79,7 @@ def tab_shows(build: Build, sheet: Sheet) -> Iterator[Finding]:
 @rule("tape-teeth")
 def tape_teeth(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """Tape does not follow a row of teeth."""
-    rows = {s.row: p for p in build.patterns for s in p.seams if s.row and s.joint is Joint.GLUE_TAB}
+    rows = {s.row: p for p in build.patterns for s in p.seams if s.row and s.joint.between}
     if build.brief.tape_mm:
         for row, pattern in rows.items():
             yield Finding("tape-teeth", Severity.NOTE, "tape does not follow a curve",

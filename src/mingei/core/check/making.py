@@ -10,7 +10,6 @@ from mingei.core.amendments.opening import PATCH_MM
 from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.document.build import Build, Part
 from mingei.core.document.build import build as work_out
-from mingei.core.draft import Joint
 from mingei.core.errors import MingeiError
 from mingei.core.flat.pattern import Pattern
 from mingei.core.layout.laying import FEED_SINGLY_GSM
@@ -256,7 +255,7 @@ def tab_short(build: Build, sheet: Sheet) -> Iterator[Finding]:
                 continue
             said.add(name)
             part = Part(pattern.name, name)
-            if seam.joint in (Joint.GLUE_TAB, Joint.DOUBLE) and seam.depth_mm < TAB_LEAST_MM:
+            if seam.joint.between and not seam.fellow and seam.depth_mm < TAB_LEAST_MM:
                 yield Finding("tab-narrow", Severity.LOOK,
                               say("its tab is only {depth} deep", depth=write_mm(seam.depth_mm, 1)),
                               say("seam {seam}", seam=name),
@@ -290,7 +289,7 @@ def taped(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """A seam without a tab needs tape, of a length worth knowing beforehand."""
     for pattern in build.patterns:
         for mate in pattern.mates:
-            if mate.joint is Joint.TAPE:
+            if mate.joint.outer_tape:
                 tape = write_both(math.dist(*mate.carrier_line))
                 yield Finding("taped", Severity.NOTE,
                               say("it has no tab and is taped outside: {tape} of tape", tape=tape),

@@ -91,7 +91,7 @@ def bands(name: str, over_mm: float, host: FlatPanel, pattern: Pattern, part: st
         folds = (Fold(EdgeRef(name, 0), EdgeRef(edge, 2), 90.0, 1),
                  Fold(EdgeRef(edge, 0), EdgeRef(back, 2), 90.0, 2))
         lies = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
-        yield Draft((Piece(name, name, lies, panels, folds, part=part),), measured=Measured.INSIDE,
+        yield Draft((Piece(name, name, lies, panels, folds=folds, part=part),), measured=Measured.INSIDE,
                     closes=False)
 
 

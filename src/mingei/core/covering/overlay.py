@@ -226,7 +226,8 @@ def _piece(overlay: Overlay, outline: Polygon, holes: tuple[Polygon, ...], stock
         outline, holes = _mirrored(outline), tuple(_mirrored(h) for h in holes)
     panel = Panel(overlay.name, outline, holes=tuple(polygon_path(h) for h in holes), round_mm=overlay.corner)
     lies = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
-    drafted = Draft((Piece(overlay.name, overlay.name, lies, (panel,), (), part=overlay.part),), closes=False)
+    drafted = Draft((Piece(overlay.name, overlay.name, lies, (panel,), folds=(), part=overlay.part),),
+                    closes=False)
     return develop(drafted, stock)[0]
 
 

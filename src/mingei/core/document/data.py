@@ -297,7 +297,7 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
     if len({a.name for a in arts}) < len(arts):
         raise ProjectError("two pieces of artwork have one name", f"{place}.artwork",
                            "give each a name of its own")
-    brief = Brief(name, recipe.id, measures, stock.id, copies=copies, amendments=amendments,
+    brief = Brief(name, recipe.id, measures=measures, stock=stock.id, copies=copies, amendments=amendments,
                   notes=forms.text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
                   enlarged=float(grown), extra=freeze(entry, known), tape_mm=float(tape),
                   parts=parts, need=Need(*map(float, sizes)), arts=arts,

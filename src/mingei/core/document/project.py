@@ -8,7 +8,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
-from dataclasses import dataclass, fields, replace
+from dataclasses import KW_ONLY, dataclass, fields, replace
 from functools import cached_property, lru_cache
 from itertools import chain, count
 from typing import NamedTuple
@@ -71,6 +71,7 @@ class Brief:
 
     name: str
     recipe: str
+    _: KW_ONLY
     measures: tuple[tuple[str, Value], ...]
     stock: str = DEFAULT_STOCK_ID
     copies: int = 1
@@ -173,7 +174,7 @@ class Brief:
     def with_seam(self, change: SeamChange) -> Brief:
         """The brief with one seam changed by hand.  Raises MeasureError when its tab cannot be moved so."""
         usual = seams(self.drafted).get(change.seam)
-        if usual is not None and not change.moved and change.joint is usual.joint:
+        if usual is not None and not change.moved and change.joint == usual.joint.word:
             return self.without(SeamChange, change.seam)
         return self.amended(change)
 
@@ -413,7 +414,8 @@ def new_brief(recipe_id: str, values: Values | None = None, stock: Stock | None 
     recipe = find_recipe(recipe_id)
     chosen = stock or find_stock(recipe.stock)
     recipe.accept_stock(chosen)
-    return Brief(name or recipe.title, recipe.id, tuple(recipe.accept(values or {}).items()), chosen.id)
+    return Brief(name or recipe.title, recipe.id, measures=tuple(recipe.accept(values or {}).items()),
+                 stock=chosen.id)
 
 
 def new_project(brief: Brief, title: str = "", unit: str = "mm", sheet: str = "A4",

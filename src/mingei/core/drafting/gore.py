@@ -97,12 +97,12 @@ def gores(name: str, ball: Ball, lap: float, stands: Placement, *, air: float = 
                 parent, edge, angle = name_here, 2, turn
     laps: tuple[Lap, ...] = ()
     if lap > 0:
-        panels.append(Panel("lap", ((0.0, 0.0), (lap, 0.0), (lap, ball.band), (0.0, ball.band)), 1,
+        panels.append(Panel("lap", ((0.0, 0.0), (lap, 0.0), (lap, ball.band), (0.0, ball.band)), layer=1,
                             whole="band"))
         folds.append(Fold(EdgeRef(f"band {ball.gores}", 1), EdgeRef("lap", 3), 360.0 / ball.gores, 1,
                           bend=True))
         laps = (Lap("band lap", "lap", "band 1"),)
-    return Piece(name, "band 1", stands, tuple(panels), tuple(folds), (), laps)
+    return Piece(name, "band 1", stands, tuple(panels), folds=tuple(folds), seams=(), laps=laps)
 
 
 def on_equator(ball: Ball, height: float) -> Placement:

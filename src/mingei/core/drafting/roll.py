@@ -20,7 +20,6 @@ from mingei.core.draft import (
     Edge,
     EdgeRef,
     Fold,
-    Joint,
     Lap,
     Meets,
     Panel,
@@ -29,6 +28,7 @@ from mingei.core.draft import (
     Seam,
     Within,
 )
+from mingei.core.joints import GLUE_TAB
 from mingei.core.plane.shape import Point, Polygon, hole_path, turned
 
 #: Facets are never fewer, so that a wall looks round, nor more, so that it is still drawn at once.
@@ -194,7 +194,7 @@ def _facet(name: str, whole: str, wall: Wall, share: float, first: bool, last: b
         if last:
             edges.append((1,
                           Meets(wall.turn_deg * math.sin(wall.phi * (share - 0.5)) / math.sin(wall.phi / 2))))
-    return Panel(name, outline, layer, edges=tuple(edges), curves=curves, whole=whole)
+    return Panel(name, outline, layer=layer, edges=tuple(edges), curves=curves, whole=whole)
 
 
 def _bends(panels: Sequence[Panel], wall: Wall, step: int) -> tuple[Fold, ...]:
@@ -224,7 +224,7 @@ def disc(name: str, diameter: float, facets: int, layer: int = 1, edges: Sequenc
     outline = tuple((radius * math.cos(math.pi / 2 + (i - 0.5) * step),
                      radius * math.sin(math.pi / 2 + (i - 0.5) * step))
                     for i in range(facets))
-    return Panel(name, outline, layer, edges=tuple(enumerate(edges)),
+    return Panel(name, outline, layer=layer, edges=tuple(enumerate(edges)),
                  curves=tuple((i, 360.0 / facets) for i in range(facets)))
 
 
@@ -247,8 +247,8 @@ def turned_out(row: str, facets: Sequence[Panel], depth: float, step: int, *,
             continue
         lean = min(_LEAN * depth, 0.3 * width)
         outline = ((0.0, 0.0), (width, 0.0), (width - lean, depth), (lean, depth))
-        tooth = Panel(f"{row} {facet.name.rsplit(' ', 1)[1]}", outline, 0, Role.FLAP,
-                      ((1, Within()), (3, Within())), whole=row)
+        tooth = Panel(f"{row} {facet.name.rsplit(' ', 1)[1]}", outline, layer=0, role=Role.FLAP,
+                      edges=((1, Within()), (3, Within())), whole=row)
         panels.append(tooth)
         folds.append(Fold(EdgeRef(facet.name, 0 if foot else 2), EdgeRef(tooth.name, 0), 90.0, step,
                           Crease.VALLEY))
@@ -267,7 +267,7 @@ def teeth(row: str, name: str, wall: Wall, onto: str, depth: float, step: int, *
     counted from 0."""
     side = 0 if foot else 2
     turn = wall.foot_deg if foot else 180.0 - wall.foot_deg
-    return tuple(Seam(f"{row} {i + 1}", Joint.GLUE_TAB, EdgeRef(f"{name} {i + 1}", side),
+    return tuple(Seam(f"{row} {i + 1}", GLUE_TAB, EdgeRef(f"{name} {i + 1}", side),
                       EdgeRef(onto, -i % wall.facets if foot else i),
                       depth, step, turn, fixed=_CURVED, row=row)
                  for i in (range(wall.facets) if only is None else only))

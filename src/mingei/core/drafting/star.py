@@ -11,7 +11,8 @@ from __future__ import annotations
 import math
 from typing import NamedTuple
 
-from mingei.core.draft import EdgeRef, Fold, Joint, Level, Panel, Piece, Placement, Seam
+from mingei.core.draft import EdgeRef, Fold, Level, Panel, Piece, Placement, Seam
+from mingei.core.joints import GLUE_TAB, TUCK
 from mingei.core.plane.shape import Polygon
 
 #: The base at height 0, its centre on the axis, seen from below; and a lid's top at a height, seen from
@@ -97,7 +98,7 @@ def star_piece(name: str, star: Star, tab: float, stands: Placement, *, base: st
     outline = star.wall_outline
     last = len(outline) - 1
     rim = ((2, Level(90.0 + star.flare_deg)),) if star.across_rim > 0.0 and star.flare_deg else ()
-    panels = (Panel(base, star.base_outline), *(Panel(w, outline, layer, edges=rim, air=air, over=over)
+    panels = (Panel(base, star.base_outline), *(Panel(w, outline, layer=layer, edges=rim, air=air, over=over)
                                                 for w, over in zip(walls, inner, strict=True)))
     order = [2] * star.sides
     if tucked:
@@ -106,7 +107,7 @@ def star_piece(name: str, star: Star, tab: float, stands: Placement, *, base: st
                   for i, (w, step) in enumerate(zip(walls, order, strict=True)))
     # going round the base as it is drawn, wall i's side ``last`` meets the next wall's side 1
     seams = tuple(
-        Seam(f"{w} tab", Joint.TUCK if tucked and i >= star.sides - 2 else Joint.GLUE_TAB, EdgeRef(w, last),
+        Seam(f"{w} tab", TUCK if tucked and i >= star.sides - 2 else GLUE_TAB, EdgeRef(w, last),
              EdgeRef(walls[(i + 1) % star.sides], 1), tab, 1, star.wall_deg)
         for i, w in enumerate(walls))
-    return Piece(name, base, stands, panels, folds, seams)
+    return Piece(name, base, stands, panels, folds=folds, seams=seams)

@@ -1,14 +1,15 @@
 """Developing: a draft given the thickness of its stock and laid flat.
 
 ``develop`` moves every side of every panel by the rule of what it does there (``offset``): folds by their
-setback and the crease's gain, free edges to the face they stop at.  Seams become tabs (``joint``).  Then the
-panels are laid flat round the root, score line on score line, and what no fold claims is a cut.
-No recipe takes part: the same few rules serve them all.
+setback and the crease's gain, free edges to the face they stop at, the sides of seams as their joints say.
+Seams become tabs (``tabs``).  Then the panels are laid flat round the root, score line on score line, and
+what no fold claims is a cut.  No recipe takes part: the same few rules serve them all.
 """
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+import math
+from collections.abc import Mapping, Sequence
 from dataclasses import replace
 from functools import lru_cache, partial
 
@@ -18,18 +19,23 @@ from mingei.core.draft import (
     EdgeRef,
     Fold,
     Inset,
-    Joint,
     Level,
+    LineOn,
+    Meeting,
     Meets,
     Mitred,
     Over,
     Panel,
+    Piece,
     Plain,
+    Seam,
+    Site,
     Within,
 )
 from mingei.core.errors import GeometryError, StockError
 from mingei.core.flat.clearance import Lying
-from mingei.core.flat.pattern import EdgeKey, FlatFold, FlatPanel, Mate, Pattern
+from mingei.core.flat.given import Given, given
+from mingei.core.flat.pattern import EdgeKey, FlatFold, FlatPanel, FlatSeam, Groove, Mate, Pattern
 from mingei.core.flat.side import (
     Work,
     extent,
@@ -44,8 +50,8 @@ from mingei.core.flat.tabs import Tabs, fold_back_deg
 from mingei.core.offset import (
     FLAT_DEG,
     RELIEF_MM,
-    RIMS_MEET_DEG,
     bend_setback,
+    crease_gain,
     flat_setback,
     run_over,
     setback,
@@ -65,6 +71,7 @@ from mingei.core.plane.shape import (
     mapping,
     moved_path,
     outset,
+    polygon_path,
 )
 from mingei.core.stock import Stock
 from mingei.core.tolerance import TOLERANCE
@@ -72,8 +79,8 @@ from mingei.core.words import say
 
 #: So much of its length (a share) a facet's arc may be longer than the chord a tooth is hinged on.
 _ARC_SHARE = 0.03
-#: The joints whose host lies over a tab.
-_TABBED = (Joint.GLUE_TAB, Joint.TUCK)
+#: A line on the flat, and the same seen by the two panels of a fold.
+_Line = tuple[Point, Point]
 
 
 @lru_cache(maxsize=64)
@@ -84,83 +91,71 @@ def develop(draft: Draft, stock: Stock, parts: tuple[tuple[str, Stock], ...] = (
     Raises StockError when a panel is too small for the stock's thickness, GeometryError when the draft
     contradicts itself.
     """
-    panels = {p.name: p for piece in draft.pieces for p in piece.panels}
-    own = dict(parts)
-    makers = [_Developer(piece, panels, draft.measured, own.get(piece.part, stock)) for piece in draft.pieces]
-    calipers = {name: maker.t for maker in makers for name in maker.names}
-    turned_over = {f.b.panel for piece in draft.pieces for f in piece.folds if f.angle_deg == FLAT_DEG}
-    sharing: dict[tuple[str, bool], set[int]] = {}
-    for maker in makers:
-        for seam in (*maker.piece.seams, *maker.tabs):  # a seam may join a panel of another piece
-            owner = next((m for m in makers if seam.host.panel in m.names), maker)
-            owner.hosted.setdefault(seam.host, seam)
-        for seam in maker.tabs:
-            sharing.setdefault((seam.host.panel, seam.name in maker.straps), set()).add(seam.host.edge)
-        maker.sharing, maker.calipers, maker.turned_over = sharing, calipers, turned_over
-    numbers: dict[str, int] = {}
-    for seam in (s for piece in draft.pieces for s in piece.seams):
-        numbers.setdefault(seam.row or seam.name, len(numbers) + 1)
-    for maker in makers:
-        maker.numbers = numbers
-        maker.landing = [s for piece in draft.pieces for s in piece.seams if piece is not maker.piece
-                         and s.host.panel in maker.names]
-    work = {name: w for maker in makers for name, w in maker.outlines().items()}
-    return tuple(maker.pattern(work) for maker in makers)
+    known = given(draft, stock, dict(parts))
+    makers = [_Developer(known, piece) for piece in draft.pieces]
+    whole = {p.name: maker.outline(p) for maker in makers for p in maker.piece.panels}
+    return tuple(maker.pattern(whole) for maker in makers)
 
 
-class _Developer(Tabs):
+class _Developer:
     """One piece's development; lives for one call."""
 
-    def outlines(self) -> dict[str, Work]:
-        """Every panel with its sides moved by what thickness asks of them."""
-        return {p.name: self._outline(p) for p in self.piece.panels}
+    def __init__(self, known: Given, piece: Piece) -> None:
+        self.given, self.piece = known, piece
+        self.stock = known.stocks[piece.root]
+        self.names = {p.name for p in piece.panels}
+        self.t = self.stock.caliper_mm
 
     def pattern(self, whole: Mapping[str, Work]) -> Pattern:
-        """whole: the panels of every piece, since a tab may land on another's."""
-        self.whole = whole
+        """The piece laid flat.  whole: the panels of every piece, since a tab may land on another's."""
         work = {p.name: whole[p.name] for p in self.piece.panels}
-        lines = [self._fold_line(work, i, fold) for i, fold in enumerate(self.folds)]
-        frames = self._lay_flat(lines)
+        folds = list(self.piece.folds)
+        lines = [self._fold_line(work, i, fold) for i, fold in enumerate(folds)]
+        frames = self._lay_flat(folds, lines)
         if self.piece.crowded:
             for w in work.values():
                 trim_corners(w)
-        near = self.piece.crowded or bool(self.fins)
+        fins = self.given.fins[self.piece.name]
+        near = self.piece.crowded or bool(fins)
         taken = [(name, Lying.of(w, frames[name])) for name, w in work.items()] if near else []
-        drawn = {} if near else self._rows(work, frames)
-        hung = [(seam, partial(self._tab, seam, work, frames, taken, drawn.get(seam.name)))
-                for seam in self.tabs]
-        hung += [(seam, partial(self._fin, seam, number, work, frames, taken)) for seam in self.fins
-                 for number in (0, 1)]
+        tabs = Tabs(self.given, self.piece, whole, frames, taken)
+        drawn = {} if near else tabs.rows()
+        hung = [(seam, partial(tabs.tab, seam, drawn.get(seam.name)))
+                for seam in self.given.tabs[self.piece.name]]
+        hung += [(seam, partial(tabs.fin, seam, number)) for seam in fins for number in (0, 1)]
+        seams: list[FlatSeam] = []
         for seam, draw in hung:
-            tab, fold = draw()
+            tab, fold, flat_seam = draw()
             work[tab.panel.name] = tab
-            self.folds.append(fold)
+            folds.append(fold)
+            seams += [flat_seam] if flat_seam else []
             on_a, on_b = self._fold_line(work, len(lines), fold, seam.slit_mm)
             lines.append((on_a, on_b))
             frames[tab.panel.name] = _joined_frame(frames[fold.a.panel], on_a, on_b)
             if taken:
                 taken.append((tab.panel.name, Lying.of(tab, frames[tab.panel.name])))
         panels = tuple(self._panel(w, frames[name]) for name, w in work.items())
-        folds = tuple(self._flat_fold(fold, line, frames)
-                      for fold, line in zip(self.folds, lines, strict=True))
         holes = tuple(moved_path(h, p.frame) for p in panels for h in p.holes)
         for name, path in self.piece.openings:
             panels, through = _opened(panels, name, path)
             holes += through
         cut = [s for p in panels for s, f in zip(p.flat_path, p.folds, strict=True) if f is None]
-        return Pattern(self.piece.name, self.stock, self.piece.root, self.piece.placement, self.measured,
-                       panels, folds,
-                       tuple(self.seams), self.piece.laps, (*chain(cut), *holes), self._mates(frames),
-                       self.piece.copies,
-                       self._keys(frames), self.piece.part)
+        return Pattern(
+            name=self.piece.name, stock=self.stock, root=self.piece.root, placement=self.piece.placement,
+            measured=self.given.draft.measured, panels=panels,
+            folds=tuple(self._flat_fold(fold, line, frames)
+                        for fold, line in zip(folds, lines, strict=True)),
+            seams=tuple(seams), laps=self.piece.laps, cuts=(*chain(cut), *holes), mates=self._mates(frames),
+            copies=self.piece.copies, keys=self._keys(frames), part=self.piece.part)
 
-    def _line(self, edge: EdgeRef, frames: Mapping[str, Rigid]) -> tuple[Point, Point]:
-        """A nominal edge on the flat."""
-        outline, frame = self.piece.panel(edge.panel).outline, frames[edge.panel]
-        return frame.apply(outline[edge.edge]), frame.apply(outline[(edge.edge + 1) % len(outline)])
+    def _line(self, site: Site, frames: Mapping[str, Rigid]) -> _Line:
+        """A nominal site on the flat."""
+        frame = frames[site.panel]
+        start, end = site.ends(self.piece.panel(site.panel))
+        return frame.apply(start), frame.apply(end)
 
     def _mates(self, frames: Mapping[str, Rigid]) -> tuple[Mate, ...]:
-        return tuple(Mate(self.numbers[s.row or s.name], s.name, s.joint, s.carrier.panel, s.host.panel,
+        return tuple(Mate(self.given.numbers[s.row or s.name], s.name, s.joint, s.carrier.panel, s.host.panel,
                           self._line(s.carrier, frames),
                           self._line(s.host, frames) if s.host.panel in self.names else None, s.row)
                      for s in self.piece.seams)
@@ -168,22 +163,30 @@ class _Developer(Tabs):
     def _keys(self, frames: Mapping[str, Rigid]) -> tuple[EdgeKey, ...]:
         """The numbered edges; a row of teeth has one number, on its longest edge, of several as long the one
         nearest its middle."""
-        found: dict[tuple[str, bool], list[tuple[str, EdgeRef]]] = {}
-        for seam in (*self.piece.seams, *self.landing):
-            for edge, bears in ((seam.carrier, True), (seam.host, False)):
-                if edge.panel in self.names:
-                    found.setdefault((seam.row or seam.name, bears), []).append((edge.panel, edge))
+        found: dict[tuple[str, bool], list[Site]] = {}
+        landing = (s for p in self.given.draft.pieces for s in p.seams
+                   if p is not self.piece and s.host.panel in self.names) if self._landed_on() else ()
+        for seam in (*self.piece.seams, *landing):
+            for site, bears in ((seam.carrier, True), (seam.host, False)):
+                if site.panel in self.names:
+                    found.setdefault((seam.row or seam.name, bears), []).append(site)
 
-        def best(edges: list[tuple[str, EdgeRef]]) -> tuple[str, EdgeRef]:
-            lengths = [round(self.piece.panel(panel).ways[edge.edge][2], 2) for panel, edge in edges]
-            return edges[max(range(len(edges)), key=lambda i: (lengths[i], -abs(i - len(edges) // 2)))]
+        def best(sites: list[Site]) -> Site:
+            if len(sites) == 1:
+                return sites[0]
+            lengths = [round(math.dist(*site.ends(self.piece.panel(site.panel))), 2) for site in sites]
+            return sites[max(range(len(sites)), key=lambda i: (lengths[i], -abs(i - len(sites) // 2)))]
 
-        return tuple(EdgeKey(self.numbers[name], name, panel, self._line(edge, frames), bears)
-                     for (name, bears), (panel, edge) in ((key, best(edges)) for key, edges in found.items()))
+        return tuple(EdgeKey(self.given.numbers[name], name, site.panel, self._line(site, frames), bears)
+                     for (name, bears), site in ((key, best(sites)) for key, sites in found.items()))
+
+    def _landed_on(self) -> bool:
+        return any(name in self.given.landing for name in self.names)
 
     # -- sides -------------------------------------------------------------------------------------------
 
-    def _outline(self, panel: Panel) -> Work:
+    def outline(self, panel: Panel) -> Work:
+        """A panel with its sides moved by what thickness asks of them."""
         distances = tuple([self._side_offset(panel, i) for i in range(len(panel.outline))])
         points = outset(panel.outline, distances)
         after = (*points[1:], points[0])
@@ -194,86 +197,83 @@ class _Developer(Tabs):
                                  say("stock {stock}", stock=self.stock.id),
                                  "use thinner stock, or make it larger")
         sides: list[Path] = [(Line(a, b),) for a, b in zip(points, after, strict=True)]
-        return Work(panel, self._panel_depth(panel), sides, [[None] for _ in sides],
+        return Work(panel, self.given.depth(panel.name), sides, [[None] for _ in sides],
                     run=self._run_over(panel))
 
     def _run_over(self, panel: Panel) -> dict[int, float]:
         """By side, how far it runs on over the tab beneath it, mm, where that would show and nothing slides
         over it."""
-        found = {}
+        found: dict[int, float] = {}
         for edge in range(len(panel.outline)):
             here = EdgeRef(panel.name, edge)
-            seam = self.hosted.get(here)
-            if (
-                seam is None
-                or seam.row
-                or seam.joint not in _TABBED
-                or here in self.carried
-                or not isinstance(panel.edge_rule(edge), Plain)
-            ):
+            seam = self.given.hosted.get(here)
+            if (seam is None or seam.row or not seam.joint.has_tab or seam.joint.has_strap
+                    or here in self.given.carried or not isinstance(panel.edge_rule(edge), Plain)):
                 continue
-            if {panel.name, seam.carrier.panel} & self.slid or edge in panel.sweeps:
+            if {panel.name, seam.carrier.panel} & self.given.slid or edge in panel.sweeps:
                 continue
-            past = run_over(panel.layer, self.others[seam.carrier.panel].layer, self.t, seam.angle_deg)
+            bodies = self.given.bodies
+            past = run_over(bodies[panel.name], bodies[seam.carrier.panel], seam.angle_deg)
             if past > TOLERANCE.chord:
                 found[edge] = past
         return found
 
     def _side_offset(self, panel: Panel, edge: int) -> float:
-        here = EdgeRef(panel.name, edge)
-        if here in self.folded:
-            other = self.piece.panel(self.folded[here].panel)
-            if here in self.curved:
-                return setback(self._panel_depth(panel), self._panel_depth(other), self.turns[here])
-            if here in self.bends:
-                return (bend_setback(self._panel_depth(panel), self._panel_depth(other), self.turns[here])
-                        + self.takes[here] / 2)
-            if abs(self.turns[here]) == FLAT_DEG:
-                around = flat_setback(self._panel_depth(panel), self._panel_depth(other))
-                return self.takes[here] / 2 + around + self._gain(FLAT_DEG) / 2
-            return (self.takes[here] / 2 + self._fold_offset(self._panel_depth(panel),
-                                                             self._panel_depth(other), self.turns[here]))
-        if here in self.fin_edges:
-            back = fold_back_deg(self.fin_edges[here])
-            return setback(self._panel_depth(panel), self.t / 2, -back) + self._gain(back) / 2
+        """How far (mm) a side runs past its nominal line."""
+        here, bodies = EdgeRef(panel.name, edge), self.given.bodies
+        own = bodies[panel.name]
+        if here in self.given.folded:
+            return self._fold_offset(here)
+        if here in self.given.fin_edges:
+            back = fold_back_deg(self.given.fin_edges[here])
+            return setback(own.mid, self.t / 2, -back) + self._gain(back) / 2
         rule, angle = panel.edge_rule(edge), 90.0
-        seam = self.carried.get(here)
-        taped = seam or self.hosted.get(here)
-        if taped is not None and taped.joint is Joint.TAPE and taped.angle_deg < RIMS_MEET_DEG:
-            other = self._any((taped.host if seam else taped.carrier).panel)
-            faces = (self._panel_depth(each) - self.calipers[each.name] / 2 for each in (panel, other))
-            return setback(*faces, taped.angle_deg) - RELIEF_MM / 2
-        if seam is not None:
-            if seam.joint is not Joint.TAPE:
-                return self._fold_offset(self._panel_depth(panel), self._tab_depth(seam), seam.angle_deg)
-            rule, angle = Against(seam.host.panel), seam.angle_deg
-        elif here in self.hosted:
-            seam = self.hosted[here]
+        if (seam := self.given.carried.get(here)) is not None:
+            if seam.joint.carrier is None:
+                return (setback(own.mid, self.given.tab_depth(seam), seam.angle_deg)
+                        + self._gain(seam.angle_deg) / 2)
+            return seam.joint.carrier(Meeting(own, bodies[seam.host.panel], seam.angle_deg, seam.depth_mm))
+        if (seam := self.given.hosted.get(here)) is not None:
+            other = bodies[seam.carrier.panel]
+            if seam.joint.host is not None:
+                off = seam.joint.host(Meeting(own, other, seam.angle_deg, seam.depth_mm))
+                if off is not None:
+                    return off
             if isinstance(rule, Mitred):
-                return setback(self._panel_depth(panel), self._panel_depth(self._any(seam.carrier.panel)),
-                               seam.angle_deg)
+                return setback(own.mid, other.mid, seam.angle_deg)
             if isinstance(rule, Plain):
                 rule, angle = Over(seam.carrier.panel), seam.angle_deg
         if isinstance(rule, Over):
-            other = self.others[rule.panel]
-            return stop_over(panel.layer, other.layer, self.t, angle) + setback(panel.air, other.air, angle)
+            return stop_over(own, bodies[rule.panel], angle)
         if isinstance(rule, Against):
-            other = self.others[rule.panel]
-            return (stop_against(panel.layer, other.layer, self.t, angle)
-                    + setback(panel.air, other.air, angle))
+            return stop_against(own, bodies[rule.panel].inner, angle)
         if isinstance(rule, Meets):
-            return bend_setback(self._panel_depth(panel), self._panel_depth(panel), rule.angle_deg)
+            return bend_setback(own.mid, own.mid, rule.angle_deg)
         if isinstance(rule, Level):
-            return (stop_against(panel.layer, 0.0, self.t, rule.angle_deg, 0.0)
-                    + setback(panel.air, 0.0, rule.angle_deg))
+            return stop_against(own, 0.0, rule.angle_deg, 0.0)
         if isinstance(rule, Inset):
             return -rule.by
         return -RELIEF_MM if isinstance(rule, Within) else 0.0
 
+    def _fold_offset(self, here: EdgeRef) -> float:
+        """The same of a side that folds."""
+        turn = self.given.folded[here]
+        own, other = self.given.depth(here.panel), self.given.depth(turn.other.panel)
+        if turn.curved:
+            return setback(own, other, turn.signed_deg)
+        if turn.bend:
+            return bend_setback(own, other, turn.signed_deg) + turn.take_mm / 2
+        round_it = (flat_setback(own, other) if abs(turn.signed_deg) == FLAT_DEG
+                    else setback(own, other, turn.signed_deg))
+        return turn.take_mm / 2 + (round_it + self._gain(turn.signed_deg) / 2)
+
+    def _gain(self, angle_deg: float) -> float:
+        return crease_gain(self.stock.crease_gain_mm, angle_deg)
+
     # -- folds -------------------------------------------------------------------------------------------
 
     def _fold_line(self, work: Mapping[str, Work], number: int, fold: Fold,
-                   slit: float = 0.0) -> tuple[tuple[Point, Point], tuple[Point, Point]]:
+                   slit: float = 0.0) -> tuple[_Line, _Line]:
         """Match the two sides of a fold, split each where the other ends, label the shared part, less a slit
         (mm) at each end.
 
@@ -297,46 +297,47 @@ class _Developer(Tabs):
         on_b = split(b, fold.b.edge, length - high, length - low, b0, number)
         return on_a, (on_b[1], on_b[0])
 
-    def _lay_flat(self, lines: list[tuple[tuple[Point, Point], tuple[Point, Point]]]) -> dict[str, Rigid]:
+    def _lay_flat(self, folds: Sequence[Fold], lines: Sequence[tuple[_Line, _Line]]) -> dict[str, Rigid]:
+        """Where every panel lies, from the root outwards."""
         frames = {self.piece.root: STAY}
-        waiting = [(fold, line) for fold, line in zip(self.folds, lines, strict=True) if not fold.closing]
-        while waiting:
-            ready = [(f, line) for f, line in waiting if f.a.panel in frames]
-            if not ready:
-                raise GeometryError("its folds do not join all panels to the root",
-                                    say("piece {piece}", piece=self.piece.name))
-            for fold, (on_a, on_b) in ready:
+        below: dict[str, list[tuple[Fold, tuple[_Line, _Line]]]] = {}
+        for fold, line in zip(folds, lines, strict=True):
+            if not fold.closing:
+                below.setdefault(fold.a.panel, []).append((fold, line))
+        waiting = [self.piece.root]
+        for name in waiting:
+            for fold, (on_a, on_b) in below.pop(name, ()):
                 if fold.b.panel in frames:
                     raise GeometryError("its folds form a ring",
                                         say("piece {piece}, panel {panel}", piece=self.piece.name,
                                             panel=fold.b.panel))
-                frames[fold.b.panel] = _joined_frame(frames[fold.a.panel], on_a, on_b)
-            waiting = [(f, line) for f, line in waiting if f.b.panel not in frames]
+                frames[fold.b.panel] = _joined_frame(frames[name], on_a, on_b)
+                waiting.append(fold.b.panel)
+        if below:
+            raise GeometryError("its folds do not join all panels to the root",
+                                say("piece {piece}", piece=self.piece.name))
         return frames
 
-    def _flat_fold(self, fold: Fold, line: tuple[tuple[Point, Point], tuple[Point, Point]],
-                   frames: Mapping[str, Rigid]) -> FlatFold:
+    def _flat_fold(self, fold: Fold, line: tuple[_Line, _Line], frames: Mapping[str, Rigid]) -> FlatFold:
         frame = frames[fold.a.panel]
+        gain, apart = fold.take_mm, 0.0
         if fold.angle_deg == FLAT_DEG:
-            depths = [self._panel_depth(self.piece.panel(edge.panel)) for edge in (fold.a, fold.b)]
-            return FlatFold(fold.a.panel, fold.b.panel, frame.apply(line[0][0]), frame.apply(line[0][1]),
-                            fold.signed_deg,
-                            fold.take_mm + self._gain(FLAT_DEG) + 2 * flat_setback(*depths), fold.step,
-                            apart_mm=abs(sum(depths)))
+            one, other = (self.given.depth(edge.panel) for edge in (fold.a, fold.b))
+            gain, apart = gain + self._gain(FLAT_DEG) + 2 * flat_setback(one, other), abs(one + other)
+        elif not (fold.bend or fold.curved):
+            gain += self._gain(fold.angle_deg)
         return FlatFold(fold.a.panel, fold.b.panel, frame.apply(line[0][0]), frame.apply(line[0][1]),
-                        fold.signed_deg,
-                        fold.take_mm + (0.0 if fold.bend or fold.curved else self._gain(fold.angle_deg)),
-                        fold.step, fold.bend,
-                        fold.closing, fold.curved)
+                        fold.signed_deg, gain, fold.step, fold.bend, fold.closing, fold.curved, apart)
 
     def _panel(self, work: Work, frame: Rigid) -> FlatPanel:
-        for halving in work.panel.halvings:
-            halve(work, halving, self.t)
-        for edge, sweep in work.panel.curves:
+        panel = work.panel
+        for halving in panel.halvings:
+            halve(work, halving, self.given.thick(halving.crosses) if halving.crosses else self.t)
+        for edge, sweep in panel.curves:
             if work.labels[edge] == [None]:  # not where teeth stand on it
                 work.sides[edge] = (arc_on(work.sides[edge][0].start, work.sides[edge][0].end, sweep),)
         run_on(work)
-        if work.panel.round_mm > 0 or work.panel.notch_mm > 0:
+        if panel.round_mm > 0 or panel.notch_mm > 0:
             trim(work, [edge for edge in range(len(work.sides)) if self._free(work, edge)])
         path: list[Segment] = []
         labels: list[int | None] = []
@@ -346,16 +347,33 @@ class _Developer(Tabs):
             if edge in work.corners:
                 path += work.corners[edge]
                 labels += [None] * len(work.corners[edge])
-        return FlatPanel(work.panel.name, work.panel.role, work.panel.layer, work.depth, tuple(path),
-                         tuple(labels), frame,
-                         work.panel.guides, work.panel.whole,
-                         (*work.panel.holes, *(slot_path(s, self.t) for s in work.panel.slots)))
+        slots = (slot_path(s, s.layers * (self.given.thick(s.through) if s.through else self.t))
+                 for s in panel.slots)
+        standing = [(s, s.host) for s in self.given.standing.get(panel.name, ())
+                    if isinstance(s.host, LineOn)]
+        return FlatPanel(panel.name, role=panel.role, layer=panel.layer, depth=work.depth, path=tuple(path),
+                         folds=tuple(labels), frame=frame,
+                         guides=(*panel.guides,
+                                 *(self._footprint(s, host, 0.0) for s, host in standing if s.joint.traces)),
+                         whole=panel.whole, holes=(*panel.holes, *slots),
+                         grooves=tuple(Groove(s.name, self._footprint(s, host, s.joint.groove_mm), s.depth_mm,
+                                              host.inside)
+                                       for s, host in standing if s.joint.groove_mm is not None))
+
+    def _footprint(self, seam: Seam, host: LineOn, play: float) -> Path:
+        """Where the side of a panel stands on a face of this one: as wide as its body and the play, mm."""
+        (ax, ay), (bx, by) = host.start, host.end
+        body, length = self.given.bodies[seam.carrier.panel], math.dist(host.start, host.end)
+        rx, ry = (by - ay) / length, (ax - bx) / length  # to the right of the line
+        near, far = body.inner - play / 2, body.outer + play / 2
+        return polygon_path(((ax + rx * near, ay + ry * near), (ax + rx * far, ay + ry * far),
+                             (bx + rx * far, by + ry * far), (bx + rx * near, by + ry * near)))
 
     def _free(self, work: Work, edge: int) -> bool:
         """Whether a side is one straight cut that no seam needs."""
         here = EdgeRef(work.panel.name, edge)
         straight = work.labels[edge] == [None] and isinstance(work.sides[edge][0], Line)
-        return straight and here not in self.hosted and here not in self.carried
+        return straight and here not in self.given.hosted and here not in self.given.carried
 
 
 def _opened(panels: tuple[FlatPanel, ...], name: str,

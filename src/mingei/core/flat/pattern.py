@@ -7,17 +7,11 @@ from __future__ import annotations
 
 import math
 from collections.abc import Mapping
-from dataclasses import dataclass, replace
+from dataclasses import KW_ONLY, dataclass, replace
 from functools import cached_property
 from typing import Any, NamedTuple
 
-from mingei.core.draft import (
-    Crease,
-    Joint,
-    Lap,
-    Placement,
-    Role,
-)
+from mingei.core.draft import Crease, Joint, Lap, Placement, Role
 from mingei.core.offset import Measured
 from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import (
@@ -36,6 +30,16 @@ from mingei.core.plane.shape import (
 from mingei.core.stock import Stock
 
 
+class Groove(NamedTuple):
+    """A channel in a panel's face that the side of another stands in: its seam, its outline in the panel's
+    own coordinates, how deep, mm, and whether it is in the face the brief measures the inside of."""
+
+    seam: str
+    path: Path
+    depth_mm: float
+    inside: bool = True
+
+
 @dataclass(frozen=True, eq=False)
 class FlatPanel:
     """A panel with its thickness, in its own plane and on the flat.
@@ -44,10 +48,11 @@ class FlatPanel:
     segment of the path the number of the fold it belongs to, or None for a cut; depth: of its mid-surface, mm
     outward from the nominal plane; frame: from its own coordinates to the flat; whole: the curved face, or
     row of teeth, it is one of; holes: closed paths cut out of it, in its own coordinates, clockwise; gaps:
-    what it lacks of openings that cross its bends, likewise.
+    what it lacks of openings that cross its bends, likewise; grooves: the channels in its faces.
     """
 
     name: str
+    _: KW_ONLY
     role: Role
     layer: float
     depth: float
@@ -58,6 +63,7 @@ class FlatPanel:
     whole: str = ""
     holes: tuple[Path, ...] = ()
     gaps: tuple[Polygon, ...] = ()
+    grooves: tuple[Groove, ...] = ()
 
     @cached_property
     def hole_polygons(self) -> tuple[Polygon, ...]:
@@ -210,7 +216,7 @@ class Ride(NamedTuple):
     inside: bool
 
 
-@dataclass(frozen=True, eq=False)
+@dataclass(frozen=True, eq=False, kw_only=True)
 class Pattern:
     """One piece, flat, ready to be cut and scored.
 
@@ -238,7 +244,8 @@ class Pattern:
     @cached_property
     def guides(self) -> tuple[Path, ...]:
         """Lines to be traced lightly, on the flat."""
-        return tuple(moved_path(g, p.frame) for p in self.panels for g in p.guides)
+        return tuple(moved_path(g, p.frame) for p in self.panels
+                     for g in (*p.guides, *(groove.path for groove in p.grooves)))
 
     @cached_property
     def by_name(self) -> Mapping[str, FlatPanel]:

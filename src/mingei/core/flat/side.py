@@ -45,19 +45,20 @@ class Work:
         return tuple(corners)
 
 
-def slot_path(slot: Slot, caliper: float) -> Path:
-    """A slot as wide as what passes through it asks for, clockwise."""
-    w, h = slot.length / 2 + SLOT_ENDS_MM / 2, slot_width(slot.layers, caliper) / 2
+def slot_path(slot: Slot, through: float) -> Path:
+    """A slot as wide as what passes through it, so many mm thick in all, asks for, clockwise."""
+    w, h = slot.length / 2 + SLOT_ENDS_MM / 2, slot_width(through) / 2
     turn = turned(slot.turn_deg)
     corners = [(x + slot.x, y + slot.y) for x, y in turn.apply_all(((-w, -h), (-w, h), (w, h), (w, -h)))]
     return polygon_path(tuple(corners))
 
 
-def halve(work: Work, halving: Halving, caliper: float) -> None:
-    """Cut a halving into a free side: as wide as the board that crosses there, square to the side."""
+def halve(work: Work, halving: Halving, crossing: float) -> None:
+    """Cut a halving into a free side: as wide as the board that crosses there is thick (mm), square to the
+    side."""
     p, (ux, uy), _ = work.panel.ways[halving.edge]
     *before, side = work.sides[halving.edge]
-    half = slot_width(1, caliper) / 2
+    half = slot_width(crossing) / 2
     # how far the side lies outside its nominal line
     level = (side.start[0] - p[0]) * uy - (side.start[1] - p[1]) * ux
 

@@ -16,6 +16,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from mingei.core.draft import Role
+from mingei.core.draft.joint import Stands
 from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded import fold
 from mingei.core.plane.area import area_of
@@ -106,13 +107,16 @@ def between(patterns: Sequence[Pattern]) -> tuple[Collision, ...]:
 
 
 def _given_way(every: Sequence[tuple[Pattern, FlatPanel]]) -> set[tuple[int, int]]:
-    """The numbers of panels that touch by design: joined by a fold, or where a wall along a curve laps over
-    itself.  Of seams only the edges meet, and what lies in one place is no seam."""
+    """The numbers of panels that touch by design: joined by a fold, let into the other, or where a wall along
+    a curve laps over itself.  Of seams only the edges meet, and what lies in one place is no seam."""
     number = {(p, panel.name): i for i, (p, panel) in enumerate(every)}
     named = {panel.name: i for i, (p, panel) in enumerate(every) if p.rides is None}
     pieces = list(dict.fromkeys(p for p, _ in every))
     folded = {(number[p, f.parent], number[p, f.child]) for p in pieces for f in p.folds}
     laps = ((named.get(lap.upper), named.get(lap.lower)) for p in pieces for lap in p.laps)
+    housed = ((named.get(m.carrier), named.get(m.host)) for p in pieces for m in p.mates
+              if m.joint.stands is Stands.HOUSED)
+    folded |= {(a, b) for a, b in housed if a is not None and b is not None}
     return (folded | {(a, b) for a, b in laps if a is not None and b is not None
                       and (every[a][1].whole or every[b][1].whole)})
 

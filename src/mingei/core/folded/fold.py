@@ -10,15 +10,16 @@ from __future__ import annotations
 import math
 from collections.abc import Mapping, Sequence
 from functools import lru_cache
-from typing import NamedTuple, TypeAlias
+from typing import Any, NamedTuple, TypeAlias
 
 import numpy as np
 from numpy.typing import NDArray
 
 from mingei.core.draft import Role
+from mingei.core.draft.joint import Stands
 from mingei.core.flat.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
 from mingei.core.plane.area import area_of
-from mingei.core.plane.shape import Point
+from mingei.core.plane.shape import Point, flat_points
 from mingei.core.tolerance import TOLERANCE
 
 Matrix: TypeAlias = NDArray[np.float64]
@@ -201,9 +202,46 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
             lies = a.depth + b.depth if name in facing else abs(b.depth - a.depth)
             wanted = lies if a.whole or b.whole or name in loose else max(wanted, lies)
         results.append(Closure(name, apart, wanted, tilt, past))
+    results += _stood(pattern, others)
     order = {name: i for i, name in enumerate([*(s.name for s in pattern.seams),
-                                               *(lap.name for lap in pattern.laps)])}
+                                               *(lap.name for lap in pattern.laps),
+                                               *(m.seam for m in pattern.mates)])}
     return tuple(sorted(results, key=lambda c: order[c.seam]))
+
+
+def _stood(pattern: Pattern, others: Sequence[Pattern]) -> list[Closure]:
+    """How the sides stand that bear no tab and meet a face: so far their nearer rim stands within the face of
+    the other's body, which is nothing where it is butted; past its channel or its outline it may not
+    reach."""
+    results = []
+    for mate in pattern.mates:
+        if mate.joint.stands not in (Stands.STANDS_ON, Stands.HOUSED):
+            continue
+        host = next((p for p in (pattern, *others) if mate.host in p.by_name and p.rides is None), pattern)
+        panel, on = pattern.by_name[mate.carrier], host.by_name[mate.host]
+        half = pattern.stock.caliper_mm / 2
+        at, to = finished(pattern)[mate.carrier], finished(host)[mate.host]
+        side = edge_as_cut(panel, mate.carrier_line)
+        rims = np.concatenate([place(at, side, half), place(at, side, -half)])
+        seen = (rims - to[:3, 3]) @ to[:3, :3]
+        groove = next((g for g in on.grooves if g.seam == mate.seam), None)
+        inner = groove.inside if groove else float(seen[:, 2].mean()) < 0.0
+        thick = host.stock.caliper_mm / 2
+        deep = float((seen[:, 2] + thick).max() if inner else (thick - seen[:, 2]).max())
+        square = abs(float(at[:3, 2] @ to[:3, 2]))
+        room = area_of(tuple(flat_points(groove.path)[:-1])) if groove else None
+        past = _past(seen[:, :2], room) if room is not None else 0.0
+        results.append(Closure(mate.seam, deep, groove.depth_mm if groove else 0.0,
+                               math.degrees(math.asin(min(1.0, square))), past))
+    return results
+
+
+def _past(points: Matrix, area: Any) -> float:
+    """How far (mm) the furthest of some points lies outside an area."""
+    from shapely import distance
+    from shapely import points as make_points
+
+    return float(distance(area, make_points(points)).max())
 
 
 def _landed(pattern: Pattern, seams: Sequence[FlatSeam], panels: Mapping[str, FlatPanel], done: Pose,

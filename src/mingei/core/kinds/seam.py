@@ -2,17 +2,19 @@
 
 from collections.abc import Sequence
 
-from mingei.core.amendments.amend import CHOICES, SeamChange, amend, seams
+from mingei.core.amendments.amend import SeamChange, amend, seams
 from mingei.core.draft import Draft
 from mingei.core.errors import MeasureError
+from mingei.core.joints import choices
 from mingei.core.kinds import Amendment, Kind, some
 from mingei.core.words import say, some_of
 
 
 def _check(change: SeamChange) -> None:
-    if change.joint not in CHOICES:
+    words = [joint.word for joint in choices()]
+    if change.joint not in words:
         raise MeasureError("that is no way to hold a seam", say("seam {seam}", seam=change.seam),
-                           say("write one of: {names}", names=some_of(CHOICES)))
+                           say("write one of: {names}", names=some_of(words)))
 
 
 def _fits(draft: Draft, change: SeamChange) -> None:

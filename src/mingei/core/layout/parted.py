@@ -14,7 +14,7 @@ from functools import cache
 from itertools import pairwise
 from typing import TYPE_CHECKING, Any, NamedTuple
 
-from mingei.core.draft import Joint, Role
+from mingei.core.draft import Role
 from mingei.core.flat.pattern import EdgeKey, FlatFold, FlatPanel, FlatSeam, Pattern
 from mingei.core.layout.tile import cut_off
 from mingei.core.plane.area import area_of
@@ -74,7 +74,7 @@ def tabs_lie(pattern: Pattern, seams: Iterable[FlatSeam]) -> Any:
     areas = []
     for seam in seams:
         host = pattern.by_name.get(seam.host)
-        if host is not None and seam.joint is not Joint.TAPE and not seam.outside:
+        if host is not None and seam.joint.has_tab and not seam.outside:
             (ax, ay), (bx, by) = host.frame.apply_all(seam.host_edge)
             share = (seam.depth_mm + _INSIDE_MM) / math.dist((ax, ay), (bx, by))
             nx, ny = (ay - by) * share, (bx - ax) * share  # the panel lies to the left
@@ -488,7 +488,8 @@ def _strip(name: str, outline: Sequence[Point], holes: Sequence[Path], line: tup
     path = moved_path(_closed(list(outline) if signed_area(tuple(outline)) > 0 else list(reversed(outline))),
                       home)
     to_here = moved_path((Line(*line),), home)
-    return FlatPanel(name, Role.TAB, 0.0, 0.0, path, (None,) * len(path), STAY, (to_here,),
+    return FlatPanel(name, role=Role.TAB, layer=0.0, depth=0.0, path=path, folds=(None,) * len(path),
+                     frame=STAY, guides=(to_here,),
                      holes=tuple(moved_path(h, home) for h in holes))
 
 

@@ -10,7 +10,8 @@ from collections.abc import Sequence
 from typing import NamedTuple
 
 from mingei.core.amendments.amend import closing_step
-from mingei.core.draft import Crease, Draft, Joint, Piece, Role, fellow, strap_name
+from mingei.core.draft import Crease, Draft, Piece, Role, fellow, strap_name
+from mingei.core.draft.joint import Adds
 from mingei.core.offset import FLAT_DEG
 from mingei.core.words import Words, joined, say
 
@@ -27,9 +28,9 @@ def steps(draft: Draft) -> tuple[Step, ...]:
     """The steps of every piece, one after another."""
     result: list[Step] = []
     for piece in draft.pieces:
-        straps = {piece.last_step + 1 for s in piece.seams if s.joint is Joint.DOUBLE}
+        straps = {piece.last_step + 1 for s in piece.seams if s.joint.has_strap}
         usual = sorted({f.step for f in piece.folds}
-                       | {s.step for s in piece.seams if s.joint is not Joint.TAPE})
+                       | {s.step for s in piece.seams if s.joint.adds is not Adds.NOTHING})
         numbers = sorted({*usual, *straps})
         meeting = _joined(piece)
         for number in numbers:
@@ -69,11 +70,9 @@ def _motions(piece: Piece, number: int) -> tuple[tuple[str, ...], list[str]]:
                 raised.append(panel.name)
             else:
                 brought.append(panel.name)
-    folded += [s.row or s.name for s in piece.seams if s.step == number
-               and s.joint not in (Joint.TAPE, Joint.FIN)]
-    straps = [strap_name(s.name) for s in piece.seams if s.joint is Joint.DOUBLE and number == piece.last_step
-              + 1]
-    fins = [s.name for s in piece.seams if s.step == number and s.joint is Joint.FIN]
+    folded += [s.row or s.name for s in piece.seams if s.step == number and s.joint.has_tab]
+    straps = [strap_name(s.name) for s in piece.seams if s.joint.has_strap and number == piece.last_step + 1]
+    fins = [s.name for s in piece.seams if s.step == number and s.joint.has_flaps]
     sentences: list[str] = [
         say(template, names=listed(list(dict.fromkeys(names)))) for template, names in
         (("Draw {names} over a rounded edge until it curls, then roll it up.", rolled),
@@ -107,17 +106,9 @@ def _joined(piece: Piece) -> dict[int, list[str]]:
     glued: dict[tuple[int, str], list[str]] = {}
     for seam in piece.seams:
         step = max(closing_step(piece, seam.carrier.panel), closing_step(piece, seam.host.panel))
-        if seam.joint is Joint.TUCK:
-            result.setdefault(step, []).append(say("Tuck the {seam} inside the {host}.", seam=seam.name,
-                                                   host=seam.host.panel))
-        elif seam.joint is Joint.FIN:
-            result.setdefault(step,
-                              []).append(say("Glue the two flaps of the {seam} to each other.",
-                                             seam=seam.name))
-        elif seam.joint is Joint.TAPE:
-            result.setdefault(step, []).append(
-                say("Tape the {carrier} to the {host}, outside.", carrier=seam.carrier.panel,
-                    host=seam.host.panel))
+        if seam.joint.done:
+            result.setdefault(step, []).append(say(seam.joint.done, seam=seam.name,
+                                                   carrier=seam.carrier.panel, host=seam.host.panel))
         else:
             glued.setdefault((step, seam.host.panel), []).append(seam.row or seam.name)
     for (step, host), tabs in glued.items():

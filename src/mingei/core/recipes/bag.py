@@ -12,7 +12,6 @@ from mingei.core.draft import (
     EdgeRef,
     Fold,
     Inset,
-    Joint,
     Lap,
     Panel,
     Piece,
@@ -22,6 +21,7 @@ from mingei.core.draft import (
     Within,
 )
 from mingei.core.errors import MeasureError
+from mingei.core.joints import GLUE_TAB
 from mingei.core.length import write_both
 from mingei.core.offset import FLAT_DEG, RELIEF_MM
 from mingei.core.plane.shape import Point, hole_path
@@ -43,7 +43,8 @@ def _turned(name: str, wide: float, deep: float, over: str, holes: tuple[Point, 
     card it goes over, or ""."""
     clear = Inset(_CORNER_MM)
     bored = tuple(hole_path(hole, p) for p in holes)
-    return Panel(name, rectangle(wide, deep), 0, Role.FLAP, ((1, clear), (3, clear)), holes=bored, under=over)
+    return Panel(name, rectangle(wide, deep), layer=0, role=Role.FLAP, edges=((1, clear), (3, clear)),
+                 holes=bored, under=over)
 
 
 def draft_bag(values: Values) -> Draft:
@@ -58,7 +59,7 @@ def draft_bag(values: Values) -> Draft:
     bored = tuple(hole_path(hole, (x, height - down)) for x in places)
     turned_at = tuple((x, down) for x in places)
     walls = (
-        Panel("front", rectangle(width, height), 1, holes=bored),
+        Panel("front", rectangle(width, height), layer=1, holes=bored),
         Panel("back", rectangle(width, height), holes=bored),
         *(Panel(f"{side} side {end}", rectangle(half, height)) for side in ("right", "left")
           for end in ("front", "back")),
@@ -66,11 +67,12 @@ def draft_bag(values: Values) -> Draft:
     order = ("front", "right side front", "right side back", "back", "left side back", "left side front")
     within = ((1, Within()), (3, Within()))
     flaps = (
-        *(Panel(f"{side} flap {end}", rectangle(half, min(reach, width / 2 - RELIEF_MM)), 0, Role.FLAP,
-                within)
+        *(Panel(f"{side} flap {end}", rectangle(half, min(reach, width / 2 - RELIEF_MM)), layer=0,
+                role=Role.FLAP,
+                edges=within)
           for side in ("right", "left") for end in ("front", "back")),
-        Panel("back flap", rectangle(width, reach), 1, Role.FLAP),
-        Panel("front flap", rectangle(width, reach), 2, Role.FLAP),
+        Panel("back flap", rectangle(width, reach), layer=1, role=Role.FLAP),
+        Panel("front flap", rectangle(width, reach), layer=2, role=Role.FLAP),
     )
     folds = []
     for a, b in pairwise(order):
@@ -87,13 +89,14 @@ def draft_bag(values: Values) -> Draft:
         turns.append(_turned(f"{name} turn", width if holes else half, top, f"{name} card" if stiff
                              and holes else "", holes, hole))
         folds.append(Fold(EdgeRef(name, 2), EdgeRef(f"{name} turn", 0), FLAT_DEG, 1))
-    seam = Seam("corner tab", Joint.GLUE_TAB, EdgeRef("left side front", 1), EdgeRef("front", 3),
+    seam = Seam("corner tab", GLUE_TAB, EdgeRef("left side front", 1), EdgeRef("front", 3),
                 float(values["tab"]), 1)
     laps = (*(Lap(f"back flap on {side} flap {end}", "back flap", f"{side} flap {end}")
               for side in ("right", "left") for end in ("front", "back")),
             Lap("front flap on back flap", "front flap", "back flap"))
     upright = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 0.0, 1.0))
-    pieces = [Piece("bag", "front", upright, (*walls, *flaps, *turns), tuple(folds), (seam,), laps)]
+    pieces = [Piece("bag", "front", upright, (*walls, *flaps, *turns), folds=tuple(folds), seams=(seam,),
+                    laps=laps)]
     if stiff:
         pieces += _stiffening(width, deep, height, top, hole, places, down)
     strap = say("each strap: {length}, its knots counted; knot the ends inside",
@@ -111,7 +114,7 @@ def _stiffening(width: float, deep: float, height: float, top: float, hole: floa
     base = Panel("bottom card", rectangle(width - 2 * _INSIDE_MM, deep - 2 * _INSIDE_MM),
                  under="right flap front")
     lies = Placement((_INSIDE_MM, deep - _INSIDE_MM, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
-    pieces = [Piece("bottom card", "bottom card", lies, (base,), (), part="stiffening")]
+    pieces = [Piece("bottom card", "bottom card", lies, (base,), folds=(), part="stiffening")]
     tall = top - 2 * _INSIDE_MM
     for wall, at in (("front", Placement((_INSIDE_MM, 0.0, height - top + _INSIDE_MM), (1.0, 0.0, 0.0),
                                          (0.0, 0.0, 1.0))),
@@ -119,8 +122,8 @@ def _stiffening(width: float, deep: float, height: float, top: float, hole: floa
                                         (-1.0, 0.0, 0.0), (0.0, 0.0, 1.0)))):
         holes = tuple(hole_path(hole, (x - _INSIDE_MM, top - down - _INSIDE_MM)) for x in places)
         # on the layer inside the corner's tab, whichever wall bears that
-        strip = Panel(f"{wall} card", rectangle(width - 2 * _INSIDE_MM, tall), -1, holes=holes)
-        pieces.append(Piece(f"{wall} card", f"{wall} card", at, (strip,), (), part="stiffening"))
+        strip = Panel(f"{wall} card", rectangle(width - 2 * _INSIDE_MM, tall), layer=-1, holes=holes)
+        pieces.append(Piece(f"{wall} card", f"{wall} card", at, (strip,), folds=(), part="stiffening"))
     return pieces
 
 

@@ -80,14 +80,14 @@ def draft_bands(values: Values) -> Draft:
                 pieces.append(Piece(name, part.panels[0].name,
                                     _raised(_turned_over(at) if way == "lower" else at, size / 2),
                                     part.panels,
-                                    part.folds, (), part.laps))
+                                    folds=part.folds, seams=(), laps=part.laps))
     nearest, foot = walls[0]
     for way in ("upper", "lower"):
         # flat paper stands off the ball at its edge; so does the first band's rim
         at = lid_at(max(size / 2, foot + nearest.stands))
         face = disc(f"{way} cap", float(values["cap"]), facet_count(float(values["cap"]), _CHORD_MM), 1)
         pieces.append(Piece(f"{way} cap", f"{way} cap",
-                            _raised(_turned_over(at) if way == "lower" else at, size / 2), (face,), ()))
+                            _raised(_turned_over(at) if way == "lower" else at, size / 2), (face,), folds=()))
     return Draft(tuple(pieces), closes=False, round=Round(size, poles=(0.0, size)))
 
 

@@ -25,7 +25,7 @@ _LEAST_CAP_MM = 3.0
 
 def cap(name: str, diameter: float, height: float, copies: int = 1) -> Piece:
     """A disc over the tips at a height."""
-    return Piece(name, name, lid_at(height), (disc(name, diameter, _CAP_SIDES, 1),), (), copies=copies)
+    return Piece(name, name, lid_at(height), (disc(name, diameter, _CAP_SIDES, 1),), folds=(), copies=copies)
 
 
 def sound_gores(values: Values) -> None:

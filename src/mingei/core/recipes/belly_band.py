@@ -22,7 +22,7 @@ def draft_band(values: Values) -> Draft:
     flat = thick < _LEAST_SIDE_MM
     air = thick if flat else 0.0
     panels = [Panel("front", rectangle(width, tall)), Panel("back left", rectangle(half, tall), air=air),
-              Panel("back right", rectangle(half + over, tall), 1, air=air)]
+              Panel("back right", rectangle(half + over, tall), layer=1, air=air)]
     lap = Lap("back right on back left", "back right", "back left")
     if flat:
         folds = [Fold(EdgeRef("front", 3), EdgeRef("back left", 1), FLAT_DEG, 1),
@@ -34,7 +34,8 @@ def draft_band(values: Values) -> Draft:
                  Fold(EdgeRef("left side", 3), EdgeRef("back left", 1), 90.0, 2),
                  Fold(EdgeRef("right side", 1), EdgeRef("back right", 3), 90.0, 3)]
     stands = Placement((0.0, tall, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
-    return Draft((Piece("band", "front", stands, tuple(panels), tuple(folds), (), (lap,)),), closes=False)
+    return Draft((Piece("band", "front", stands, tuple(panels), folds=tuple(folds), seams=(), laps=(lap,)),),
+                 closes=False)
 
 
 def girth(values: Values) -> float:

@@ -12,7 +12,6 @@ from mingei.core.draft import (
     Draft,
     EdgeRef,
     Fold,
-    Joint,
     Lap,
     Panel,
     Piece,
@@ -21,6 +20,7 @@ from mingei.core.draft import (
     Seam,
     Within,
 )
+from mingei.core.joints import GLUE_TAB
 from mingei.core.offset import RELIEF_MM
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tray import rectangle
@@ -35,15 +35,15 @@ def draft_bin(values: Values) -> Draft:
     whole = values["bottom"] == OVERLAP
     deep = width - 2 * RELIEF_MM if whole else width / 2 - RELIEF_MM
     walls = (
-        Panel("front", rectangle(length, height), 1), Panel("right side", rectangle(width, height)),
+        Panel("front", rectangle(length, height), layer=1), Panel("right side", rectangle(width, height)),
         Panel("back", rectangle(length, height)), Panel("left side", rectangle(width, height)),
     )
     within = ((1, Within()), (3, Within()))
     flaps = (
-        Panel("left flap", rectangle(width, length / 2 - RELIEF_MM), 0, Role.FLAP, within),
-        Panel("right flap", rectangle(width, length / 2 - RELIEF_MM), 0, Role.FLAP, within),
-        Panel("back flap", rectangle(length, deep), 1, Role.FLAP),
-        Panel("front flap", rectangle(length, deep), 2 if whole else 1, Role.FLAP),
+        Panel("left flap", rectangle(width, length / 2 - RELIEF_MM), layer=0, role=Role.FLAP, edges=within),
+        Panel("right flap", rectangle(width, length / 2 - RELIEF_MM), layer=0, role=Role.FLAP, edges=within),
+        Panel("back flap", rectangle(length, deep), layer=1, role=Role.FLAP),
+        Panel("front flap", rectangle(length, deep), layer=2 if whole else 1, role=Role.FLAP),
     )
     # as seen from outside, each wall's next neighbour to the right: front, right side, back, left side; then
     # the tab into the front
@@ -56,7 +56,7 @@ def draft_bin(values: Values) -> Draft:
         Fold(EdgeRef("back", 0), EdgeRef("back flap", 0), 90.0, 4),
         Fold(EdgeRef("front", 0), EdgeRef("front flap", 0), 90.0, 5),
     )
-    seam = Seam("corner tab", Joint.GLUE_TAB, EdgeRef("left side", 1), EdgeRef("front", 3),
+    seam = Seam("corner tab", GLUE_TAB, EdgeRef("left side", 1), EdgeRef("front", 3),
                 float(values["tab"]), 1)
     laps = [Lap(f"{upper} on {lower}", upper, lower)
             for upper in (("back flap",) if whole else ("back flap", "front flap"))
@@ -64,10 +64,10 @@ def draft_bin(values: Values) -> Draft:
     if whole:
         laps.append(Lap("front flap on back flap", "front flap", "back flap"))
     upright = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 0.0, 1.0))
-    piece = Piece("bin", "front", upright, (*walls, *flaps), folds, (seam,), tuple(laps))
+    piece = Piece("bin", "front", upright, (*walls, *flaps), folds=folds, seams=(seam,), laps=tuple(laps))
     shown = (Dimension("length", EdgeRef("back", 2)), Dimension("width", EdgeRef("right side", 2)),
              Dimension("height", EdgeRef("back", 1)))
-    return Draft((piece,), (length, width, height), dimensions=shown, closes=False)
+    return Draft((piece,), inside_mm=(length, width, height), dimensions=shown, closes=False)
 
 
 RECIPE = Recipe(

@@ -38,12 +38,14 @@ def draft_card(values: Values) -> Draft:
         count = 2 if kind == SINGLE else int(values["panels"])
         names = (["back", "front"] if count == 2
                  else ["back", *(f"panel {i + 2}" for i in range(count - 2)), "front"])
-        panels = [Panel(name, rectangle(width, height), zigzag_layer(i)) for i, name in enumerate(names)]
+        panels = [Panel(name, rectangle(width, height), layer=zigzag_layer(i))
+                  for i, name in enumerate(names)]
         folds = [Fold(EdgeRef(a, 1), EdgeRef(b, 3), FLAT_DEG, i + 1,
                       Crease.VALLEY if i % 2 else Crease.MOUNTAIN)
                  for i, (a, b) in enumerate(pairwise(names))]
         laps = []
-    return Draft((Piece("card", "back", stands, tuple(panels), tuple(folds), (), tuple(laps)),), closes=False,
+    return Draft((Piece("card", "back", stands, tuple(panels), folds=tuple(folds), seams=(),
+                        laps=tuple(laps)),), closes=False,
                  dimensions=shown)
 
 

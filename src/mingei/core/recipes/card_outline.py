@@ -156,7 +156,8 @@ def draft_outline(values: Values) -> Draft:
     folds = (Fold(EdgeRef("front", fold), EdgeRef("back", fold), FLAT_DEG, 1),)
     lies = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
     length = say("front and back are joined for {length}", length=write_both(front.fold_mm))
-    return Draft((Piece("card", "front", lies, panels, folds),), closes=False, remarks=(("fold", length),))
+    return Draft((Piece("card", "front", lies, panels, folds=folds),), closes=False,
+                 remarks=(("fold", length),))
 
 
 def _sound(values: Values) -> None:

@@ -71,7 +71,7 @@ def _stepped(values: Values) -> Draft:
                    tall=write_both(count * riser + height),
                    long=write_both(lies_flat(values)))
     shown = (Dimension("riser", EdgeRef("riser 1", 1)), Dimension("tread", EdgeRef("tread 1", 1)))
-    piece = Piece("card", "base", stands, tuple(panels), tuple(folds), (), laps)
+    piece = Piece("card", "base", stands, tuple(panels), folds=tuple(folds), seams=(), laps=laps)
     return Draft((piece,), closes=False, dimensions=shown, remarks=(("size", standing),))
 
 
@@ -86,13 +86,14 @@ def _propped(values: Values) -> Draft:
     outline, curves = front_outline(width, height, str(values["top"]))
     sin, cos = math.sin(math.radians(lean)), math.cos(math.radians(lean))
     front = Piece("front", "front", Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, sin, cos)),
-                  (Panel("front", outline, curves=curves),), ())
+                  (Panel("front", outline, curves=curves),), folds=())
     wide, hinge, leg = _PROP_WIDE * width, _HINGE * height, leg_length(values)
     plate = min(_PLATE_MM, 0.2 * height)
     at = Placement(((width - wide) / 2, hinge * sin, hinge * cos), (1.0, 0.0, 0.0), (0.0, sin, cos))
     panels = (Panel("plate", rectangle(wide, plate), under="front"), Panel("leg", rectangle(wide, leg)))
-    prop = Piece("prop", "plate", at, panels, (Fold(EdgeRef("plate", 0), EdgeRef("leg", 2), swing, 1),), (),
-                 (Lap("front on plate", "front", "plate"),), part="prop")
+    prop = Piece("prop", "plate", at, panels, folds=(Fold(EdgeRef("plate", 0), EdgeRef("leg", 2), swing, 1),),
+                 seams=(),
+                 laps=(Lap("front on plate", "front", "plate"),), part="prop")
     foot = hinge * sin + leg * math.sin(math.radians(swing - lean))
     tied = say(
         "tie the leg's foot to the front's with {length} of thread, so that it cannot slip; flat it is "

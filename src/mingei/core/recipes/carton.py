@@ -15,7 +15,6 @@ from mingei.core.draft import (
     Draft,
     EdgeRef,
     Fold,
-    Joint,
     Lap,
     Over,
     Panel,
@@ -25,6 +24,7 @@ from mingei.core.draft import (
     Seam,
     Within,
 )
+from mingei.core.joints import GLUE_TAB, TUCK
 from mingei.core.offset import RELIEF_MM
 from mingei.core.plane.shape import Polygon
 from mingei.core.recipes import Kind, Measure, Recipe, Values
@@ -60,9 +60,10 @@ def _small_flap(name: str, hinge: float, depth: float, shoulder: float = 0.0) ->
     if shoulder > 0:
         outline: Polygon = ((0.0, 0.0), (hinge, 0.0), (hinge, shoulder), (hinge - lean, depth),
                             (lean, depth), (0.0, shoulder))
-        return Panel(name, outline, 0, Role.FLAP, tuple((side, Within()) for side in (1, 2, 4, 5)))
+        return Panel(name, outline, layer=0, role=Role.FLAP,
+                     edges=tuple((side, Within()) for side in (1, 2, 4, 5)))
     outline = ((0.0, 0.0), (hinge, 0.0), (hinge - lean, depth), (lean, depth))
-    return Panel(name, outline, 0, Role.FLAP, ((1, Within()), (3, Within())))
+    return Panel(name, outline, layer=0, role=Role.FLAP, edges=((1, Within()), (3, Within())))
 
 
 def draft_carton(values: Values) -> Draft:
@@ -71,13 +72,14 @@ def draft_carton(values: Values) -> Draft:
     opening = str(values["opening"])
     steps = {name: number for number, names in enumerate(_ORDER[opening], 1) for name in names}
 
-    ends = tuple(Panel(name, _rectangle(width, height), 1, Role.FLAP, ((1, Over(right)), (3, Over(left))))
+    ends = tuple(Panel(name, _rectangle(width, height), layer=1, role=Role.FLAP,
+                       edges=((1, Over(right)), (3, Over(left))))
                  for name, right, left in (("left end", "front", "back"), ("right end", "back", "front")))
     walls = (
         Panel("base", _rectangle(length, width)),
         Panel("front", _rectangle(length, height)),
         Panel("back", _rectangle(length, height)),
-        Panel("top", _rectangle(length, width), 1),
+        Panel("top", _rectangle(length, width), layer=1),
     )
     flap_depth = min(width / 2 - RELIEF_MM, height)
     slit = min(_SLIT_MM, flap_depth / 3) if values["lock"] == LOCKING and opening == END else 0.0
@@ -96,7 +98,7 @@ def draft_carton(values: Values) -> Draft:
     )
 
     def seam(name: str, glued: bool, carrier: str, host_edge: int, depth: str) -> Seam:
-        joint = Joint.GLUE_TAB if glued else Joint.TUCK
+        joint = GLUE_TAB if glued else TUCK
         return Seam(name, joint, EdgeRef(carrier, 2), EdgeRef("top", host_edge), float(values[depth]),
                     steps[name],
                     round_mm=_LIP_ROUND_MM, slit_mm=slit * (name == "right lip"))
@@ -112,10 +114,10 @@ def draft_carton(values: Values) -> Draft:
                      f"{wall} {side} flap" in glued_flaps)
                  for side in ("left", "right") for wall in ("front", "back"))
     placement = Placement((0.0, width, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
-    piece = Piece("carton", "base", placement, (*walls, *ends, *flaps), folds, seams, laps)
+    piece = Piece("carton", "base", placement, (*walls, *ends, *flaps), folds=folds, seams=seams, laps=laps)
     dimensions = (Dimension("length", EdgeRef("top", 0)), Dimension("width", EdgeRef("base", 3)),
                   Dimension("height", EdgeRef("back", 3)))
-    return Draft((piece,), (length, width, height), dimensions=dimensions)
+    return Draft((piece,), inside_mm=(length, width, height), dimensions=dimensions)
 
 
 def _length(name: str, default: float, minimum: float, maximum: float, doc: str, label: str = "") -> Measure:

@@ -43,10 +43,11 @@ def draft_cone(values: Values) -> Draft:
                                         foot=name == "base", only=here))
         pieces.append(Piece(f"gore {number + 1}" if count > 1 else "cone", part.panels[0].name,
                             stands(wall, here[0]), part.panels,
-                            part.folds, seams, part.laps))
+                            folds=part.folds, seams=seams, laps=part.laps))
     for name in closed:
         face = disc(name, wall.low if name == "base" else wall.high, wall.facets)
-        pieces.append(Piece(name, name, ON_THE_TABLE if name == "base" else lid_at(wall.stands), (face,), ()))
+        pieces.append(Piece(name, name, ON_THE_TABLE if name == "base" else lid_at(wall.stands), (face,),
+                            folds=()))
     # cut square, its outer rim stands out by its thickness, as far as the wall is upright
     return Draft(tuple(pieces), closes=False, round=Round(max(wall.low, wall.high), math.cos(wall.lean)))
 

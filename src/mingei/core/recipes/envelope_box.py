@@ -8,7 +8,6 @@ from mingei.core.draft import (
     Draft,
     EdgeRef,
     Fold,
-    Joint,
     Lap,
     Over,
     Panel,
@@ -19,6 +18,7 @@ from mingei.core.draft import (
     Within,
 )
 from mingei.core.errors import MeasureError
+from mingei.core.joints import GLUE_TAB
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.envelope_side import ACROSS, UP, flap, front_size, rectangle
 
@@ -39,13 +39,14 @@ def draft_box_envelope(values: Values) -> Draft:
         Panel("front", rectangle(width, height)),
         Panel("left wall", rectangle(height, depth)),
         Panel("right wall", rectangle(height, depth)),
-        Panel("left flap", flap(height, side, lean), 0, Role.FLAP, within),
-        Panel("right flap", flap(height, side, lean), 0, Role.FLAP, within),
-        Panel("bottom wall", rectangle(width, depth), 1),
-        Panel("back", rectangle(width, height - _THROAT_MM), 1,
+        Panel("left flap", flap(height, side, lean), layer=0, role=Role.FLAP, edges=within),
+        Panel("right flap", flap(height, side, lean), layer=0, role=Role.FLAP, edges=within),
+        Panel("bottom wall", rectangle(width, depth), layer=1),
+        Panel("back", rectangle(width, height - _THROAT_MM), layer=1,
               edges=((1, Over("left wall")), (3, Over("right wall")))),
         Panel("top wall", rectangle(width, depth), edges=((1, Over("right wall")), (3, Over("left wall")))),
-        Panel("closing flap", flap(width, closing, min(_LEAN * closing, 0.2 * width)), 2, Role.FLAP,
+        Panel("closing flap", flap(width, closing, min(_LEAN * closing, 0.2 * width)), layer=2,
+              role=Role.FLAP,
               round_mm=float(values["round"])),
     )
 
@@ -59,15 +60,16 @@ def draft_box_envelope(values: Values) -> Draft:
         fold("bottom wall", 2, "back", 4),
         fold("front", 2, "top wall", 5), fold("top wall", 2, "closing flap", 5),
     )
-    seams = (Seam("left foot tab", Joint.GLUE_TAB, EdgeRef("left wall", 3), EdgeRef("bottom wall", 1), tab,
+    seams = (Seam("left foot tab", GLUE_TAB, EdgeRef("left wall", 3), EdgeRef("bottom wall", 1), tab,
                   1),
-             Seam("right foot tab", Joint.GLUE_TAB, EdgeRef("right wall", 1), EdgeRef("bottom wall", 3), tab,
+             Seam("right foot tab", GLUE_TAB, EdgeRef("right wall", 1), EdgeRef("bottom wall", 3), tab,
                   1))
     laps = (Lap("back on left flap", "back", "left flap"), Lap("back on right flap", "back", "right flap"),
             Lap("closing flap on back", "closing flap", "back", glued=False))
     stands = Placement((0.0, height, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
     shown = (Dimension("depth", EdgeRef("left wall", 1)),)
-    return Draft((Piece("envelope", "front", stands, panels, folds, seams, laps),), (width, height, depth),
+    return Draft((Piece("envelope", "front", stands, panels, folds=folds, seams=seams, laps=laps),),
+                 inside_mm=(width, height, depth),
                  dimensions=shown)
 
 

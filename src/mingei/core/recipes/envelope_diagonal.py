@@ -62,15 +62,17 @@ def draft_diagonal(values: Values) -> Draft:
     second = 1 if height + over > width else 0  # the side flaps lie over each other, or beside
     panels = (
         Panel("front", turned(_TURNED_DEG).apply_all(rectangle(width, height))),
-        Panel("left flap", _flap(height, over, width), 0, Role.FLAP, air=thick, round_mm=tip,
+        Panel("left flap", _flap(height, over, width), layer=0, role=Role.FLAP, air=thick, round_mm=tip,
               under="liner" if lined else ""),
-        Panel("right flap", _flap(height, over, width), second, Role.FLAP, air=0.0 if lined
+        Panel("right flap", _flap(height, over, width), layer=second, role=Role.FLAP, air=0.0 if lined
               and second else thick, round_mm=tip,
               under="liner" if lined and not second else "", on="left flap" if lined and second else ""),
-        Panel("bottom flap", _flap(width, over, height), second + 1, Role.FLAP, air=0.0 if lined else thick,
+        Panel("bottom flap", _flap(width, over, height), layer=second + 1, role=Role.FLAP,
+              air=0.0 if lined else thick,
               round_mm=tip,
               on="right flap" if lined else ""),
-        Panel("closing flap", _flap(width, over, height), second + 2, Role.FLAP, air=0.0 if lined else thick,
+        Panel("closing flap", _flap(width, over, height), layer=second + 2, role=Role.FLAP,
+              air=0.0 if lined else thick,
               round_mm=tip,
               on="liner flap" if lined else ""),
     )
@@ -86,20 +88,21 @@ def draft_diagonal(values: Values) -> Draft:
     # drawn on the diagonal, so that its blank is the sheet's square
     even = math.sqrt(0.5)
     stands = Placement((0.0, height, 0.0), (even, even, 0.0), (even, -even, 0.0))
-    pieces = [Piece("envelope", "front", stands, panels, folds, (), tuple(laps))]
+    pieces = [Piece("envelope", "front", stands, panels, folds=folds, seams=(), laps=tuple(laps))]
     if lined:
         margin = float(values["margin"])
         lining = (Panel("liner", rectangle(width - 2 * margin, height - margin), under="front"),
                   Panel("liner flap",
                         tuple((x - margin, y) for x, y in _inset(width, over, margin, float(values["gum"]))),
-                        0,
-                        Role.FLAP, on="bottom flap"))
+                        layer=0,
+                        role=Role.FLAP, on="bottom flap"))
         at = Placement((margin, height - margin, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
         within = (Lap("front on liner", "front", "liner"),
                   Lap("closing flap on liner", "closing flap", "liner flap"))
         pieces.append(Piece("liner", "liner", at, lining,
-                            (Fold(EdgeRef("liner", 2), EdgeRef("liner flap", 0), FLAT_DEG, 3 + second),), (),
-                            within, part="liner"))
+                            folds=(Fold(EdgeRef("liner", 2), EdgeRef("liner flap", 0), FLAT_DEG,
+                                        3 + second),), seams=(),
+                            laps=within, part="liner"))
     return Draft(tuple(pieces), closes=False)
 
 

@@ -47,11 +47,12 @@ def draft_envelope(values: Values) -> Draft:
     side, closing, thick = (float(values[k]) for k in ("side", "closing", "thick"))
     panels: tuple[Panel, ...] = (
         Panel("front", rectangle(width, height)),
-        Panel("left flap", flap(height, side, min(_LEAN * side + 2.0, 0.3 * height)), 0, Role.FLAP,
+        Panel("left flap", flap(height, side, min(_LEAN * side + 2.0, 0.3 * height)), layer=0, role=Role.FLAP,
               air=thick),
-        Panel("right flap", flap(height, side, min(_LEAN * side + 2.0, 0.3 * height)), 0, Role.FLAP,
+        Panel("right flap", flap(height, side, min(_LEAN * side + 2.0, 0.3 * height)), layer=0,
+              role=Role.FLAP,
               air=thick),
-        Panel("back", flap(width, height - _THROAT_MM, _IN_MM), 1, air=thick),
+        Panel("back", flap(width, height - _THROAT_MM, _IN_MM), layer=1, air=thick),
     )
     folds: tuple[Fold, ...] = (
         Fold(EdgeRef("front", 3), EdgeRef("left flap", 0), FLAT_DEG, 1),
@@ -62,13 +63,14 @@ def draft_envelope(values: Values) -> Draft:
                              Lap("back on right flap", "back", "right flap"))
     if values["shape"] != NONE:
         tip = 0.4 * width if values["shape"] == POINTED else min(_LEAN * closing, 0.2 * width)
-        over = Panel("closing flap", flap(width, closing, tip), 2, Role.FLAP, air=thick,
+        over = Panel("closing flap", flap(width, closing, tip), layer=2, role=Role.FLAP, air=thick,
                      round_mm=float(values["round"]))
         panels = (*panels, over)
         folds = (*folds, Fold(EdgeRef("front", 2), EdgeRef("closing flap", 0), FLAT_DEG, 3))
         laps = (*laps, Lap("closing flap on back", "closing flap", "back", glued=False))
     stands = Placement((0.0, height, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
-    return Draft((Piece("envelope", "front", stands, panels, folds, (), laps),), closes=False)
+    return Draft((Piece("envelope", "front", stands, panels, folds=folds, seams=(), laps=laps),),
+                 closes=False)
 
 
 def _sound(values: Values) -> None:

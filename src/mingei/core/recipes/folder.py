@@ -47,9 +47,9 @@ def draft_folder(values: Values) -> Draft:
     corner = float(values["round"])
     panels = [
         Panel("back", rectangle(width, height), round_mm=corner),
-        Panel("front", rectangle(width, height), layer, air=air, round_mm=corner),
-        Panel("back pocket", _pocket(width, tall, True), 1, Role.FLAP, air=_HOLD_MM),
-        Panel("back pocket tab", _tab(tall, tab), -1, Role.TAB),
+        Panel("front", rectangle(width, height), layer=layer, air=air, round_mm=corner),
+        Panel("back pocket", _pocket(width, tall, True), layer=1, role=Role.FLAP, air=_HOLD_MM),
+        Panel("back pocket tab", _tab(tall, tab), layer=-1, role=Role.TAB),
     ]
     # in the flat the back lies left of the spine: its fore-edge is at the left, its pocket's at the right of
     # what is folded up
@@ -58,8 +58,9 @@ def draft_folder(values: Values) -> Draft:
     laps = [Lap("back on back pocket tab", "back", "back pocket tab")]
     if count == 2:
         inner = 1 - layer if not spine else 1
-        panels += [Panel("front pocket", _pocket(width, tall, False), inner, Role.FLAP, air=_HOLD_MM - air),
-                   Panel("front pocket tab", _tab(tall, tab), layer - 1, Role.TAB, air=air)]
+        panels += [Panel("front pocket", _pocket(width, tall, False), layer=inner, role=Role.FLAP,
+                         air=_HOLD_MM - air),
+                   Panel("front pocket tab", _tab(tall, tab), layer=layer - 1, role=Role.TAB, air=air)]
         folds += [Fold(EdgeRef("front pocket", 3), EdgeRef("front pocket tab", 0), FLAT_DEG, 1),
                   Fold(EdgeRef("front", 0), EdgeRef("front pocket", 0), FLAT_DEG, 2)]
         laps.append(Lap("front on front pocket tab", "front", "front pocket tab"))
@@ -71,7 +72,8 @@ def draft_folder(values: Values) -> Draft:
         folds.append(Fold(EdgeRef("back", 1), EdgeRef("front", 3), FLAT_DEG, 3))
     stands = Placement((0.0, height, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
     shown = (Dimension("pocket", EdgeRef("back pocket", 1)),)
-    return Draft((Piece("folder", "back", stands, tuple(panels), tuple(folds), (), tuple(laps)),),
+    return Draft((Piece("folder", "back", stands, tuple(panels), folds=tuple(folds), seams=(),
+                        laps=tuple(laps)),),
                  closes=False, dimensions=shown)
 
 

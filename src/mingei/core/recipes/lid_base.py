@@ -30,7 +30,7 @@ def draft_lid_base(values: Values) -> Draft:
     shown = (Dimension("length", EdgeRef("front", 2)), Dimension("width", EdgeRef("base", 3)),
              Dimension("height", EdgeRef("back", 3)),
              Dimension("lid", EdgeRef("lid front", 3)))
-    return Draft((base, lid), (length, width, height), dimensions=shown, closes=False)
+    return Draft((base, lid), inside_mm=(length, width, height), dimensions=shown, closes=False)
 
 
 def keeps_its_lid(values: Values) -> None:

@@ -62,7 +62,7 @@ def draft_pillow(values: Values) -> Draft:
         (x0, z0), (x1, z1) = bulge.at(i / _FACETS), bulge.at((i + 1) / _FACETS)
         across = math.hypot(x1 - x0, z1 - z0)
         outline = ((0.0, z0), (across, z1), (across, length - z1), (0.0, length - z0))
-        return Panel(name, outline, _ON_THE_FORM, whole=whole), math.atan2(z0 - z1, x1 - x0)
+        return Panel(name, outline, layer=_ON_THE_FORM, whole=whole), math.atan2(z0 - z1, x1 - x0)
 
     for side, step in (("front", 1), ("back", 1)):
         for i in range(_FACETS):
@@ -85,7 +85,7 @@ def draft_pillow(values: Values) -> Draft:
         outline = ((0.0, z0 + root), (across * share, z1 + keep), (across * share, length - z1 - keep),
                    (0.0, length - z0 - root))
         onto = f"back {_FACETS}" if number == 0 else f"lap {number}"
-        panels.append(Panel(panel.name, outline, _ON_THE_FORM, Role.FLAP, whole="lap"))
+        panels.append(Panel(panel.name, outline, layer=_ON_THE_FORM, role=Role.FLAP, whole="lap"))
         folds.append(Fold(EdgeRef(onto, 1), EdgeRef(panel.name, 3), side_turn if number == 0 else turn,
                           3 if number == 0 else 1,
                           bend=number > 0))
@@ -108,7 +108,8 @@ def draft_pillow(values: Values) -> Draft:
     (x0, z0), (x1, z1) = bulge.at(0.0), bulge.at(1 / _FACETS)
     away = math.hypot(x1 - x0, z1 - z0)
     stands = Placement((x0, 0.0, thick / 2 + z0), ((x1 - x0) / away, 0.0, (z1 - z0) / away), (0.0, 1.0, 0.0))
-    return Draft((Piece("pillow", "front 1", stands, tuple(panels), tuple(folds), (), tuple(laps)),),
+    return Draft((Piece("pillow", "front 1", stands, tuple(panels), folds=tuple(folds), seams=(),
+                        laps=tuple(laps)),),
                  closes=False)
 
 
@@ -134,7 +135,7 @@ def _flap(name: str, whole: str, body: Panel, edge: int, lean: float,
     far_a, far_b = (a[0], a[1] + 2 * out * high_a), (b[0], b[1] + 2 * out * high_b)
     at_a, at_b = high_a > _POINTED_MM, high_b > _POINTED_MM  # at an edge of the pouch it runs out in a point
     outline = (b, a, *((far_a,) if at_a else ()), *((far_b,) if at_b else ()))
-    panel = Panel(name, outline, _ON_THE_FORM, Role.FLAP, whole=whole)
+    panel = Panel(name, outline, layer=_ON_THE_FORM, role=Role.FLAP, whole=whole)
     fold = Fold(EdgeRef(body.name, edge), EdgeRef(name, 0), math.degrees(math.acos(-math.sin(lean) ** 2)),
                 step, curved=True)
     ends = (EdgeRef(name, 1), EdgeRef(name, len(outline) - 1))  # along the lines at a and at b

@@ -40,19 +40,20 @@ def draft_pocket(values: Values) -> Draft:
               Panel("front", rectangle(width, height - lower), on=leaves["left"][-1], round_mm=corner,
                     notch_mm=float(values["notch"])))
     body = Piece("pocket", "back", stands, panels,
-                 (Fold(EdgeRef("back", 0), EdgeRef("front", 0), FLAT_DEG, 1),))
+                 folds=(Fold(EdgeRef("back", 0), EdgeRef("front", 0), FLAT_DEG, 1),))
     tall = height - lower - _FOOT_MM
     pieces = [body]
     for side, (left, along) in {"left": (0.0, 1), "right": (width - leaf, 3)}.items():
         names = leaves[side]
-        strip = tuple(Panel(name, rectangle(leaf, tall), leaf_layer(i)) for i, name in enumerate(names))
+        strip = tuple(Panel(name, rectangle(leaf, tall), layer=leaf_layer(i)) for i, name in enumerate(names))
         folds = tuple(Fold(EdgeRef(a, along), EdgeRef(b, 4 - along), FLAT_DEG, 1,
                            Crease.VALLEY if i % 2 else Crease.MOUNTAIN)
                       for i, (a, b) in enumerate(pairwise(names)))
         laps = (Lap(f"back on {names[0]}", "back", names[0]),
                 Lap(f"front on {names[-1]}", "front", names[-1]))
         at = Placement((left, height - _FOOT_MM, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
-        pieces.append(Piece(f"{side} gusset", names[0], at, strip, folds, (), laps, part="gussets"))
+        pieces.append(Piece(f"{side} gusset", names[0], at, strip, folds=folds, seams=(), laps=laps,
+                            part="gussets"))
     opens = say(
         "it opens to {wide}: glue the outer leaf of each gusset only, and cut both gussets at once from "
         "doubled paper",

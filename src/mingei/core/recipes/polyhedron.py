@@ -12,8 +12,9 @@ from collections.abc import Collection, Mapping
 from functools import lru_cache
 from typing import TYPE_CHECKING
 
-from mingei.core.draft import Draft, EdgeRef, Fold, Joint, Mitred, Panel, Piece, Placement, Seam
+from mingei.core.draft import Draft, EdgeRef, Fold, Mitred, Panel, Piece, Placement, Seam
 from mingei.core.errors import MeasureError
+from mingei.core.joints import GLUE_TAB, TUCK
 from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import STAY, Path, Polygon, bounds, hole_path, mapping, turned
 from mingei.core.recipes import Kind, Measure, Recipe, Values
@@ -180,7 +181,7 @@ def draft_polyhedron(values: Values) -> Draft:
             middle = (sum(p[0] for p in outline) / len(outline), sum(p[1] for p in outline) / len(outline))
             holes: tuple[Path, ...] = ((hole_path(_THREAD_MM, middle),) if values["hang"] == HOLE
                                        and face == nets.order[0] else ())
-            panels.append(Panel(names[face], outline, 1,
+            panels.append(Panel(names[face], outline, layer=1,
                                 edges=tuple((i, Mitred()) for i in range(len(outline))), holes=holes))
         folds, seams = [], []
         for (a, b), face in nets.beside.items():
@@ -190,14 +191,14 @@ def draft_polyhedron(values: Values) -> Draft:
             if net.parent.get(other) == face and other != face and net.depth[other] > net.depth[face]:
                 folds.append(Fold(here, there, turn, net.depth[other] + 1))
             elif face in net.parent and net.parent[face] != other and place[face] > place[other]:
-                joint = Joint.TUCK if face == nets.last else Joint.GLUE_TAB
+                joint = TUCK if face == nets.last else GLUE_TAB
                 said = f"{names[face]} to {names[other]} tab".replace("face ", "")
                 seams.append(Seam(said, joint, here, there, tab, 1, turn, fixed=_FULL))
         folds.sort(key=lambda f: f.step)
         name = "solid" if len(nets.nets) == 1 else f"part {number}"
         pieces.append(Piece(name, names[net.order[0]], _stands(solid, nets.order[0], net.order[0], edge),
-                            tuple(panels), tuple(folds),
-                            tuple(seams), crowded=True))
+                            tuple(panels), folds=tuple(folds),
+                            seams=tuple(seams), crowded=True))
     return Draft(tuple(pieces))
 
 

@@ -29,14 +29,17 @@ def draft_pouch(values: Values) -> Draft:
     front, over, top = zigzag_layer(3), zigzag_layer(3) + 1, zigzag_layer(3) + 2
     panels = (
         Panel("back", rectangle(width, height)),
-        Panel("foot back", rectangle(width, foot), zigzag_layer(1)),
-        Panel("foot front", rectangle(width, foot), zigzag_layer(2)),
-        Panel("front", flap(width, height, _IN_MM), front, air=thick),
-        Panel("left flap", flap(height, side, min(0.25 * side + 1.0, 0.3 * height)), over, Role.FLAP,
+        Panel("foot back", rectangle(width, foot), layer=zigzag_layer(1)),
+        Panel("foot front", rectangle(width, foot), layer=zigzag_layer(2)),
+        Panel("front", flap(width, height, _IN_MM), layer=front, air=thick),
+        Panel("left flap", flap(height, side, min(0.25 * side + 1.0, 0.3 * height)), layer=over,
+              role=Role.FLAP,
               air=thick),
-        Panel("right flap", flap(height, side, min(0.25 * side + 1.0, 0.3 * height)), over, Role.FLAP,
+        Panel("right flap", flap(height, side, min(0.25 * side + 1.0, 0.3 * height)), layer=over,
+              role=Role.FLAP,
               air=thick),
-        Panel("closing flap", flap(width, closing, min(0.2 * closing, 0.2 * width)), top, Role.FLAP,
+        Panel("closing flap", flap(width, closing, min(0.2 * closing, 0.2 * width)), layer=top,
+              role=Role.FLAP,
               air=thick, round_mm=corner),
     )
     folds = (
@@ -55,7 +58,8 @@ def draft_pouch(values: Values) -> Draft:
         "its foot opens to {deep}: glue the sides of the foot's leaves to back and front, not to each other",
                 deep=write_both(2 * foot))
     shown = (Dimension("foot", EdgeRef("foot back", 1)),)
-    return Draft((Piece("pouch", "back", stands, panels, folds, (), laps),), closes=False, dimensions=shown,
+    return Draft((Piece("pouch", "back", stands, panels, folds=folds, seams=(), laps=laps),), closes=False,
+                 dimensions=shown,
                  remarks=(("foot", opens),))
 
 

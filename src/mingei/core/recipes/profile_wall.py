@@ -23,7 +23,6 @@ from mingei.core.draft import (
     EdgeRef,
     Fold,
     Inset,
-    Joint,
     Lap,
     Panel,
     Piece,
@@ -33,6 +32,7 @@ from mingei.core.draft import (
     Within,
 )
 from mingei.core.errors import MeasureError
+from mingei.core.joints import GLUE_TAB
 from mingei.core.plane import contour
 from mingei.core.plane.area import area_of
 from mingei.core.plane.contour import Knot, Outline
@@ -183,10 +183,11 @@ def draft_profile(values: Values) -> Draft:
     overlaid = {NONE: (), FRONT: ("front",), ALL: faces}[str(values["overlay"])]
     for face in faces:
         laps = (Lap(f"overlay on {face}", f"{face} overlay", face),) if face in overlaid else ()
-        pieces.append(Piece(face, face, _faces(face, depth), (_face(face, face, walls),), (), (), laps))
+        pieces.append(Piece(face, face, _faces(face, depth), (_face(face, face, walls),), folds=(), seams=(),
+                            laps=laps))
     for face in overlaid:
         over = _face(f"{face} overlay", face, walls, border)
-        pieces.append(Piece(over.name, over.name, _faces(face, depth), (over,), (), part="mats"))
+        pieces.append(Piece(over.name, over.name, _faces(face, depth), (over,), folds=(), part="mats"))
     return Draft(tuple(pieces), closes=False)
 
 
@@ -238,7 +239,8 @@ def _strips_of(loop: _Loop, faces: tuple[str, ...], values: Values) -> list[Piec
                     seams += _tooth(face, names[i], i, count, tooth, runs[i])
         pieces.append((Piece(f"{prefix}strip {number}" if len(groups) > 1 else f"{prefix}strip",
                              panels[0].name, _stands(runs[group[0]]),
-                             tuple(panels), tuple(folds), tuple(seams), tuple(behind)), onto))
+                             tuple(panels), folds=tuple(folds), seams=tuple(seams), laps=tuple(behind)),
+                       onto))
     # what is lapped over belongs to the piece beneath
     laps: dict[str, list[Lap]] = {}
     for _, onto in pieces:
@@ -257,7 +259,8 @@ def _round_the_corner(before: Side, after: Side) -> tuple[tuple[int, Edge], ...]
 
 
 def _wall(name: str, width: float, depth: float, whole: str) -> Panel:
-    return Panel(name, ((0.0, 0.0), (width, 0.0), (width, depth), (0.0, depth)), _ON_THE_LINE, whole=whole)
+    return Panel(name, ((0.0, 0.0), (width, 0.0), (width, depth), (0.0, depth)), layer=_ON_THE_LINE,
+                 whole=whole)
 
 
 def _wholes(curved: list[bool], tight: list[bool]) -> list[str]:
@@ -291,7 +294,7 @@ def _tooth(face: str, wall: str, i: int, count: int, depth: float, run: Side) ->
     if run.chord < _LEAST_SIDE_MM:
         return ()
     front = face == "front"
-    return (Seam(f"{face} teeth {i + 1}", Joint.GLUE_TAB, EdgeRef(wall, 2 if front else 0),
+    return (Seam(f"{face} teeth {i + 1}", GLUE_TAB, EdgeRef(wall, 2 if front else 0),
                  EdgeRef(face, i if front else count - 1 - i),
                  depth, 1, 90.0, fixed=_STANDS, row=f"{face} teeth"),)
 
@@ -310,7 +313,8 @@ def _free_tooth(face: str, prefix: str, wall: str, i: int, runs: tuple[Side, ...
     left, right = (lean * deep for lean in (leans if face == "front" else leans[::-1]))
     outline = ((0.0, 0.0), (run.chord, 0.0), (run.chord - right, deep), (left, deep))
     name = f"{prefix}{face} teeth {i + 1}"
-    panel = Panel(name, outline, 0, Role.FLAP, ((1, Within()), (3, Within())), whole=f"{prefix}{face} teeth")
+    panel = Panel(name, outline, layer=0, role=Role.FLAP, edges=((1, Within()), (3, Within())),
+                  whole=f"{prefix}{face} teeth")
     return [(panel, Fold(EdgeRef(wall, 2 if face == "front" else 0), EdgeRef(name, 0), 90.0, 1))]
 
 
@@ -345,7 +349,7 @@ def _face(name: str, face: str, walls: tuple[_Loop, ...], border: float = 0.0) -
         holes.append(tuple(arc_on(a, b, turn) if turn else Line(a, b)
                            for a, b, turn in zip(corners, (*corners[1:], corners[0]), turns, strict=True)))
     curves = tuple((i, sweep) for i, sweep in enumerate(sweeps) if sweep)
-    return Panel(name, outline, 1, curves=curves, holes=tuple(holes), on=face if border else "")
+    return Panel(name, outline, layer=1, curves=curves, holes=tuple(holes), on=face if border else "")
 
 
 def _sound(values: Values) -> None:

@@ -56,13 +56,13 @@ def draft_recess(values: Values) -> Draft:
     if floor != OUTWARD:
         edges = [Over(f"wall {-i % wall.facets + 1}") for i in around]
         others.append(Piece("floor", "floor", ON_THE_TABLE,
-                            (disc("floor", diameter, wall.facets, edges=edges),), ()))
+                            (disc("floor", diameter, wall.facets, edges=edges),), folds=()))
     if values["collar"] == RING:
         laps += [Lap(f"collar on {p.name}", "collar", p.name, facing=True) for p in panels]
         face = ring("collar", diameter + 2 * float(values["width"]), diameter, wall.facets)
-        others.append(Piece("collar", "collar", lid_at(depth), (face,), ()))
+        others.append(Piece("collar", "collar", lid_at(depth), (face,), folds=()))
     piece = Piece("ring", rolled.panels[0].name, stands(wall), (*rolled.panels, *panels, *below[0]),
-                  (*rolled.folds, *folds, *below[1]), seams, tuple(laps))
+                  folds=(*rolled.folds, *folds, *below[1]), seams=seams, laps=tuple(laps))
     return Draft((piece, *others), closes=False, round=Round(diameter, 2.0))
 
 

@@ -9,7 +9,8 @@ from __future__ import annotations
 
 from dataclasses import replace
 
-from mingei.core.draft import Dimension, Draft, EdgeRef, Fold, Joint, Over, Panel, Piece, Seam
+from mingei.core.draft import Dimension, Draft, EdgeRef, Fold, Over, Panel, Piece, Seam
+from mingei.core.joints import GLUE_TAB
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tray import TAB, inside_measures, on_the_table, rectangle, tray_piece
 
@@ -22,19 +23,19 @@ def draft_sleeve(values: Values) -> Draft:
     ends = ((1, Over("right wall")), (3, Over("left wall")))
     back_ends = ((1, Over("left wall")), (3, Over("right wall")))
     panels = (
-        Panel("under", rectangle(length, width), 1, edges=ends, air=2 * air, over="base"),
-        Panel("near side", rectangle(length, height), 1, edges=ends, air=air, over="front"),
-        Panel("far side", rectangle(length, height), 1, edges=back_ends, air=air, over="back"),
-        Panel("over", rectangle(length, width), 1, edges=back_ends),
+        Panel("under", rectangle(length, width), layer=1, edges=ends, air=2 * air, over="base"),
+        Panel("near side", rectangle(length, height), layer=1, edges=ends, air=air, over="front"),
+        Panel("far side", rectangle(length, height), layer=1, edges=back_ends, air=air, over="back"),
+        Panel("over", rectangle(length, width), layer=1, edges=back_ends),
     )
     folds = (Fold(EdgeRef("under", 2), EdgeRef("near side", 0), 90.0, 2),
              Fold(EdgeRef("under", 0), EdgeRef("far side", 0), 90.0, 2),
              Fold(EdgeRef("far side", 2), EdgeRef("over", 2), 90.0, 3))
-    seam = Seam("sleeve tab", Joint.GLUE_TAB, EdgeRef("near side", 2), EdgeRef("over", 0), tab, 1)
-    sleeve = Piece("sleeve", "under", on_the_table(width), panels, folds, (seam,))
+    seam = Seam("sleeve tab", GLUE_TAB, EdgeRef("near side", 2), EdgeRef("over", 0), tab, 1)
+    sleeve = Piece("sleeve", "under", on_the_table(width), panels, folds=folds, seams=(seam,))
     shown = (Dimension("length", EdgeRef("front", 2)), Dimension("width", EdgeRef("base", 3)),
              Dimension("height", EdgeRef("back", 3)))
-    return Draft((drawer, sleeve), (length, width, height), dimensions=shown, closes=False)
+    return Draft((drawer, sleeve), inside_mm=(length, width, height), dimensions=shown, closes=False)
 
 
 RECIPE = Recipe(

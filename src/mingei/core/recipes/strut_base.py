@@ -111,7 +111,7 @@ def _board(name: str, cross: float, height: float, rise: float, which: int) -> P
     # sides: 4 and 14 lie between the tongues, below and above; 2, 6, 12 and 16 are the tongues' creases
     middle = Halving(14, cross / 8, height / 2) if which == 0 else Halving(4, cross / 8, height / 2)
     board = f"column {name}"
-    panels = [Panel(board, outline, _ON_ITS_PLANE, halvings=(middle,))]
+    panels = [Panel(board, outline, layer=_ON_ITS_PLANE, halvings=(middle,))]
     folds = []
     for number, (side, crease) in enumerate(((2, Crease.MOUNTAIN), (6, Crease.VALLEY), (12, Crease.MOUNTAIN),
                                              (16, Crease.VALLEY)), 1):
@@ -119,13 +119,14 @@ def _board(name: str, cross: float, height: float, rise: float, which: int) -> P
         lean = width / 6
         tongue = Panel(f"{board} tongue {number}",
                        ((0.0, 0.0), (width, 0.0), (width - lean, _TONGUE_MM), (lean, _TONGUE_MM)),
-                       0 if crease is Crease.MOUNTAIN else -1, Role.FLAP, ((1, Within()), (3, Within())),
+                       layer=0 if crease is Crease.MOUNTAIN else -1, role=Role.FLAP,
+                       edges=((1, Within()), (3, Within())),
                        whole=f"{board} tongues")
         panels.append(tongue)
         folds.append(Fold(EdgeRef(board, side), EdgeRef(tongue.name, 0), 90.0, 1, crease))
     stands = (Placement((-cross / 2, 0.0, rise), (1.0, 0.0, 0.0), (0.0, 0.0, 1.0)) if which == 0 else
               Placement((0.0, -cross / 2, rise), (0.0, 1.0, 0.0), (0.0, 0.0, 1.0)))
-    return Piece(board, board, stands, tuple(panels), tuple(folds))
+    return Piece(board, board, stands, tuple(panels), folds=tuple(folds))
 
 
 def _sound(values: Values) -> None:

@@ -12,7 +12,6 @@ from mingei.core.draft import (
     Draft,
     EdgeRef,
     Fold,
-    Joint,
     Panel,
     Piece,
     Placement,
@@ -20,6 +19,7 @@ from mingei.core.draft import (
     Seam,
     Within,
 )
+from mingei.core.joints import GLUE_TAB
 from mingei.core.plane.shape import Polygon, cross
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 
@@ -60,7 +60,8 @@ def tray_piece(name: str, length: float, width: float, height: float, tab: float
     walls = ((front, long_base, inner, air), (back, long_base, inner, air),
              (left, width, outer, air - hair), (right, width, outer, air - hair))
     held = cross((width / 2, height - min(height, _HANDLE_HOLD_MM) / 2)) if handle else ()
-    upright = (Panel(name, rectangle(side, height), layer, air=out, over=name.removeprefix(prefix) if lid
+    upright = (Panel(name, rectangle(side, height), layer=layer, air=out, over=name.removeprefix(prefix)
+                     if lid
                      else "",
                      guides=held if name in (left, right) else ())
                for name, side, layer, out in walls)
@@ -74,7 +75,7 @@ def tray_piece(name: str, length: float, width: float, height: float, tab: float
     corners = ((f"{far} left", front, 3, left, 1), (f"{far} right", front, 1, right, 3),
                (f"{near} left", back, 1, left, 3),
                (f"{near} right", back, 3, right, 1))
-    seams = tuple(Seam(f"{prefix}{corner} tab", Joint.GLUE_TAB, EdgeRef(carrier, edge),
+    seams = tuple(Seam(f"{prefix}{corner} tab", GLUE_TAB, EdgeRef(carrier, edge),
                        EdgeRef(host, host_edge), tab, 1,
                        fixed=_HELD if rolled else "")
                   for corner, carrier, edge, host, host_edge in corners)
@@ -83,26 +84,26 @@ def tray_piece(name: str, length: float, width: float, height: float, tab: float
         stands = Placement((x - hair * u[0], y - hair * u[1], z - hair * u[2]), u, v)
         for wall in (left, right):
             rim, lining = f"{wall} rim", f"{wall} lining"
-            panels += (Panel(rim, rectangle(width, hair), 0, Role.FLAP),
-                       Panel(lining, rectangle(width, height), -1, Role.FLAP,
-                             ((1, Within()), (2, Within()), (3, Within()))))
+            panels += (Panel(rim, rectangle(width, hair), layer=0, role=Role.FLAP),
+                       Panel(lining, rectangle(width, height), layer=-1, role=Role.FLAP,
+                             edges=((1, Within()), (2, Within()), (3, Within()))))
             folds += (Fold(EdgeRef(wall, 2), EdgeRef(rim, 0), 90.0, 4),
                       Fold(EdgeRef(rim, 2), EdgeRef(lining, 0), 90.0, 4))
-    return Piece(name, base, stands, panels, folds, seams)
+    return Piece(name, base, stands, panels, folds=folds, seams=seams)
 
 
 def _handle(length: float, width: float, height: float, wide: float, rise: float, layer: int) -> Piece:
     """A strip over the middle of the tray, its two ends outside the short walls, on a layer."""
     wide = min(wide, width)
     hold = min(height, _HANDLE_HOLD_MM)
-    legs = tuple(Panel(f"handle {side} end", rectangle(wide, rise + hold), layer, Role.HANDLE,
+    legs = tuple(Panel(f"handle {side} end", rectangle(wide, rise + hold), layer=layer, role=Role.HANDLE,
                        over=f"{side} wall",
                        guides=cross((wide / 2, rise + hold / 2))) for side in ("left", "right"))
-    grip = Panel("handle", rectangle(length, wide), 0, Role.HANDLE)
+    grip = Panel("handle", rectangle(length, wide), layer=0, role=Role.HANDLE)
     folds = (Fold(EdgeRef("handle", 3), EdgeRef("handle left end", 0), 90.0, 1),
              Fold(EdgeRef("handle", 1), EdgeRef("handle right end", 0), 90.0, 1))
     stands = Placement((0.0, (width - wide) / 2, height + rise), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
-    return Piece("handle", "handle", stands, (grip, *legs), folds)
+    return Piece("handle", "handle", stands, (grip, *legs), folds=folds)
 
 
 def on_the_table(width: float) -> Placement:
@@ -123,7 +124,7 @@ def draft_tray(values: Values) -> Draft:
                                  3 if values["walls"] == ROLLED else 2))
     shown = (Dimension("length", EdgeRef("front", 2)), Dimension("width", EdgeRef("base", 3)),
              Dimension("height", EdgeRef("back", 3)))
-    return Draft(pieces, (length, width, height), dimensions=shown, closes=False)
+    return Draft(pieces, inside_mm=(length, width, height), dimensions=shown, closes=False)
 
 
 def inside_measures(length: float, width: float, height: float) -> tuple[Measure, ...]:

@@ -37,14 +37,16 @@ def draft_tube(values: Values) -> Draft:
     rolled = roll("wall", wall, lap, 2 if closed else 1, turns=turns, inward=not inside, outer=outer)
     seams = tuple(seam for name in closed
                   for seam in teeth(f"{name} teeth", "wall", wall, name, tooth, 1, foot=name == "base"))
-    pieces = [Piece("tube", rolled.panels[0].name, stands(wall), rolled.panels, rolled.folds, seams,
-                    rolled.laps)]
+    pieces = [Piece("tube", rolled.panels[0].name, stands(wall), rolled.panels, folds=rolled.folds,
+                    seams=seams,
+                    laps=rolled.laps)]
     for name in closed:
         outermost = wall.facets * (turns - 1)
         order = [(-i if name == "base" else i) % wall.facets for i in range(wall.facets)]
         edges: list[Edge] = [Over(f"wall {outermost + i + 1}") for i in order]
         face = disc(name, diameter, wall.facets, edges=edges)
-        pieces.append(Piece(name, name, ON_THE_TABLE if name == "base" else lid_at(height), (face,), ()))
+        pieces.append(Piece(name, name, ON_THE_TABLE if name == "base" else lid_at(height), (face,),
+                            folds=()))
     return Draft(tuple(pieces), measured=Measured.INSIDE if inside else Measured.OUTSIDE, closes=False,
                  round=Round(diameter, turns + (1 if lap > 0 else 0)))
 

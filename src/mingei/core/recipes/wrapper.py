@@ -8,8 +8,9 @@ a parcel, by two thirds of the thickness.
 
 from __future__ import annotations
 
-from mingei.core.draft import Draft, EdgeRef, Fold, Joint, Panel, Piece, Placement, Seam
+from mingei.core.draft import Draft, EdgeRef, Fold, Panel, Piece, Placement, Seam
 from mingei.core.errors import MeasureError
+from mingei.core.joints import FIN
 from mingei.core.length import write_both
 from mingei.core.plane.shape import Line, Path, Point
 from mingei.core.recipes import Kind, Measure, Recipe, Values
@@ -75,7 +76,7 @@ def draft_wrapper(values: Values) -> Draft:
               ("left side", 3, "back left", 1, 2),
               ("right side", 1, "back right", 3, 2))
     folds = tuple(Fold(EdgeRef(a, i), EdgeRef(b, j), 90.0, step) for a, i, b, j, step in joined)
-    fin = Seam("fin", Joint.FIN, EdgeRef("back left", 3), EdgeRef("back right", 1), float(values["fin"]), 3,
+    fin = Seam("fin", FIN, EdgeRef("back left", 3), EdgeRef("back right", 1), float(values["fin"]), 3,
                angle_deg=0.0)
     stands = Placement((0.0, tall, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
     how = (say("press each end together over {depth}, sides tucked in",
@@ -89,7 +90,7 @@ def draft_wrapper(values: Values) -> Draft:
     remarks = [("ends", how), ("front", room)]
     if trim > 0:
         remarks.append(("trim", say("trim {trim} off each end once the fin is dry", trim=write_both(trim))))
-    return Draft((Piece("wrapper", "front", stands, panels, folds, (fin,)),), closes=False,
+    return Draft((Piece("wrapper", "front", stands, panels, folds=folds, seams=(fin,)),), closes=False,
                  remarks=tuple(remarks))
 
 

@@ -41,7 +41,7 @@ def _sector(i: int, count: int, outer: float, inner: float) -> Panel:
     holes: tuple[Path, ...] = ()
     if i == 0:
         holes = (hole_path(_THREAD_HOLE_MM, (0.0, inner * math.cos(half) + _FROM_EDGE_MM)),)
-    return Panel(f"ring {i + 1}", points, _ON_THE_PLANE, curves=((2, 360.0 / count),), whole="ring",
+    return Panel(f"ring {i + 1}", points, layer=_ON_THE_PLANE, curves=((2, 360.0 / count),), whole="ring",
                  holes=holes)
 
 
@@ -59,12 +59,13 @@ def draft_wreath(values: Values) -> Draft:
                   closing=i == count - 1)
              for i in range(count)]
     for i in range(count):
-        ray = Panel(f"ray {i + 1}", ((0.0, 0.0), (root, 0.0), (root / 2, high)), _ON_THE_PLANE, Role.FLAP,
-                    ((1, Within()), (2, Within())), whole="rays")
+        ray = Panel(f"ray {i + 1}", ((0.0, 0.0), (root, 0.0), (root / 2, high)), layer=_ON_THE_PLANE,
+                    role=Role.FLAP,
+                    edges=((1, Within()), (2, Within())), whole="rays")
         panels.append(ray)
         folds.append(Fold(EdgeRef(f"ring {i + 1}", 0), EdgeRef(ray.name, 0), back, 1, Crease.VALLEY))
     flat = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
-    pieces = [Piece("wreath", "ring 1", flat, tuple(panels), tuple(folds))]
+    pieces = [Piece("wreath", "ring 1", flat, tuple(panels), folds=tuple(folds))]
     remarks: list[tuple[str, str]] = []
     if motif != NONE:
         size = float(values["size"])
@@ -75,8 +76,9 @@ def draft_wreath(values: Values) -> Draft:
         if len(points) == 2:  # two arcs make an outline of two corners: each is halved
             points, curves = _halved(outline)
         hung = Placement((-around.centre[0], -around.centre[1], 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
-        pieces.append(Piece("motif", "motif", hung, (Panel("motif", points, _ON_THE_PLANE, curves=curves),),
-                            ()))
+        pieces.append(Piece("motif", "motif", hung,
+                            (Panel("motif", points, layer=_ON_THE_PLANE, curves=curves),),
+                            folds=()))
         thread = inner * math.cos(half) + _FROM_EDGE_MM - around.height / 2 + _KNOTS_MM
         remarks.append(("motif", say("it hangs on {length} of thread, knots included",
                                      length=write_both(round(thread)))))

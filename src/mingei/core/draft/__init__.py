@@ -1,0 +1,35 @@
+"""The draft: panels at finished size, the folds between them, and the seams that close them.
+
+Nothing here knows thickness.  A panel's outline is its *nominal* outline: the size between the faces the
+brief measures.  Which layer a panel lies on, what its free edges cover or meet, and which seam lands on
+which panel is all that ``develop`` needs to give it thickness.
+
+``panel`` has one flat face and the sites on it, ``joint`` how two sites may be held together, ``piece`` what
+is cut as one, ``thing`` the whole.
+"""
+
+from mingei.core.draft.joint import Joint, Meeting
+from mingei.core.draft.panel import (
+    Against,
+    Edge,
+    EdgeRef,
+    Halving,
+    Inset,
+    Level,
+    LineOn,
+    Meets,
+    Mitred,
+    Over,
+    Panel,
+    Plain,
+    Role,
+    Site,
+    Slot,
+    Within,
+)
+from mingei.core.draft.piece import Crease, Fold, Lap, Piece, Placement, Seam, fellow, strap, strap_name
+from mingei.core.draft.thing import Dimension, Draft, Round
+
+__all__ = ["Against", "Crease", "Dimension", "Draft", "Edge", "EdgeRef", "Fold", "Halving", "Inset", "Joint",
+           "Lap", "Level", "LineOn", "Meeting", "Meets", "Mitred", "Over", "Panel", "Piece", "Placement",
+           "Plain", "Role", "Round", "Seam", "Site", "Slot", "Within", "fellow", "strap", "strap_name"]

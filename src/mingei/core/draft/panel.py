@@ -1,0 +1,190 @@
+"""A panel at finished size: its outline, what its free sides do, what passes through it, and the places on it
+that joints bind."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import KW_ONLY, dataclass
+from enum import StrEnum
+from functools import cached_property
+from typing import NamedTuple
+
+from mingei.core.errors import GeometryError
+from mingei.core.plane.shape import Path, Point, Polygon, corners_deg, signed_area, ways
+from mingei.core.words import say
+
+
+class Role(StrEnum):
+    """What a panel is for."""
+
+    WALL = "wall"
+    FLAP = "flap"
+    TAB = "tab"
+    LIP = "lip"
+    HANDLE = "handle"
+
+
+class Plain(NamedTuple):
+    """A free edge that stays where it was drawn."""
+
+
+class Over(NamedTuple):
+    """A free edge that covers a panel standing square to it, and stops at that panel's outer face."""
+
+    panel: str
+
+
+class Against(NamedTuple):
+    """A free edge that meets the inner face of a panel standing square to it."""
+
+    panel: str
+
+
+class Mitred(NamedTuple):
+    """A host's free edge that goes no further than where its mid-surface meets its carrier's, so that nothing
+    stands out at the corners of a solid whose faces all lie alike."""
+
+
+class Within(NamedTuple):
+    """A free edge that keeps inside the faces the brief measures, whatever stands there."""
+
+
+class Inset(NamedTuple):
+    """A free edge that keeps so far (mm) inside where it was drawn, its hinge shortened with it."""
+
+    by: float
+
+
+class Meets(NamedTuple):
+    """A free edge that goes as far as where its mid-surface meets that of a like panel beside it, turned from
+    it by so much (degrees)."""
+
+    angle_deg: float
+
+
+class Level(NamedTuple):
+    """A free edge of a leaning panel whose higher rim lies in a plane through where it was drawn, turned from
+    the panel by so much (degrees, as a fold turns): the level rim of a leaning box."""
+
+    angle_deg: float
+
+
+Edge = Plain | Over | Against | Mitred | Within | Inset | Meets | Level
+
+
+class Slot(NamedTuple):
+    """A slot that card passes through: its middle and length (mm) in the panel's coordinates, its direction
+    (degrees), and how many layers pass.  How wide it is decides the card of the panel that passes through,
+    this one's own where none is named."""
+
+    x: float
+    y: float
+    length: float
+    turn_deg: float = 0.0
+    layers: int = 1
+    through: str = ""
+
+
+class Halving(NamedTuple):
+    """A cut into a free side where another board crosses: so far along the side, and so deep, mm.  It is as
+    wide as that board is thick; as this one, where none is named."""
+
+    edge: int
+    along: float
+    depth: float
+    crosses: str = ""
+
+
+class EdgeRef(NamedTuple):
+    """Side ``edge`` of a panel: from point ``edge`` of its outline to the next."""
+
+    panel: str
+    edge: int
+
+    def ends(self, panel: Panel) -> tuple[Point, Point]:
+        """Its two nominal ends in the panel's coordinates, mm."""
+        return panel.outline[self.edge], panel.outline[(self.edge + 1) % len(panel.outline)]
+
+
+class LineOn(NamedTuple):
+    """A line on a face of a panel, mm in its coordinates, where the side of another stands: its measured
+    face on the line, its body to the right of it as one looks at the printed face.  inside: on the face the
+    brief measures the inside of, else on the printed one."""
+
+    panel: str
+    start: Point
+    end: Point
+    inside: bool = True
+
+    def ends(self, panel: Panel) -> tuple[Point, Point]:
+        """Its two ends in the panel's coordinates, mm."""
+        return self.start, self.end
+
+
+#: What a joint binds: a side of a panel, or a line on its face.
+Site = EdgeRef | LineOn
+
+
+@dataclass(frozen=True)
+class Panel:
+    """One flat face at finished size.
+
+    outline: nominal, mm, counter-clockwise seen from outside; air: clearance (mm) it stands further out than
+    its layers alone, for a piece that slides over another, and over: the panel of that other it lies outside
+    of; edges: what each free side does, by side number, Plain where not named (sides with folds and seams
+    find their own place); guides: lines traced on it, neither cut nor folded, in its own coordinates: where
+    something lands or is pierced. curves: the sides that are cut as arcs, with the angle each turns through
+    (degrees, positive bulging outward); its outline holds their chords.  whole: the curved face it is a facet
+    of, "" for a face of its own.  holes: what is cut out of it, closed paths within its outline, running
+    clockwise.  round_mm: radius of the corners between two free sides; notch_mm: width of a half-round thumb
+    notch in the middle of its longest free side.  slots, halvings: where other boards pass through it, or
+    cross it.  on, under: the panel on whose outer or inner face it lies, whatever the thickness of either;
+    its layer is not asked then, and air is what lies between.
+    """
+
+    name: str
+    outline: Polygon
+    _: KW_ONLY
+    layer: float = 0
+    role: Role = Role.WALL
+    edges: tuple[tuple[int, Edge], ...] = ()
+    air: float = 0.0
+    over: str = ""
+    guides: tuple[Path, ...] = ()
+    curves: tuple[tuple[int, float], ...] = ()
+    whole: str = ""
+    holes: tuple[Path, ...] = ()
+    round_mm: float = 0.0
+    notch_mm: float = 0.0
+    slots: tuple[Slot, ...] = ()
+    halvings: tuple[Halving, ...] = ()
+    on: str = ""
+    under: str = ""
+
+    def __post_init__(self) -> None:
+        if signed_area(self.outline) <= 0:
+            raise GeometryError("the outline must run counter-clockwise", say("panel {self}", self=self.name))
+
+    @cached_property
+    def ways(self) -> tuple[tuple[Point, Point, float], ...]:
+        """Of every side its start, its direction as a unit vector, and its length, mm."""
+        try:
+            return ways(self.outline)
+        except GeometryError as error:
+            raise error.at(say("panel {self}", self=self.name)) from None
+
+    @cached_property
+    def corners_deg(self) -> tuple[float, ...]:
+        """The inside angle at every point, degrees."""
+        return corners_deg(self.outline)
+
+    @cached_property
+    def sweeps(self) -> Mapping[int, float]:
+        """Its curves by side."""
+        return dict(self.curves)
+
+    def edge_rule(self, edge: int) -> Edge:
+        for number, rule in self.edges:
+            if number == edge:
+                return rule
+        return Plain()

@@ -1,0 +1,62 @@
+"""The draft of a whole thing: its pieces at finished size, and how large it is asked to be."""
+
+from __future__ import annotations
+
+from dataclasses import KW_ONLY, dataclass
+from typing import NamedTuple
+
+from mingei.core.draft.panel import EdgeRef
+from mingei.core.draft.piece import Piece
+from mingei.core.errors import GeometryError
+from mingei.core.offset import Measured
+from mingei.core.words import say
+
+
+class Dimension(NamedTuple):
+    """A measure shown on the drawing: the side of a panel whose nominal length it is."""
+
+    measure: str
+    side: EdgeRef
+
+
+class Round(NamedTuple):
+    """The true extent of curved work about the upright axis through the origin, for which facets only stand.
+
+    diameter: of the face the brief measures, where it is widest, mm; layers: of card outside that face, as
+    far as they widen it; poles: for a ball, the heights of that face at its lowest and highest point, mm,
+    None for a wall; ends: layers of card outside each pole.
+    """
+
+    diameter: float
+    layers: float = 1.0
+    poles: tuple[float, float] | None = None
+    ends: tuple[float, float] = (1.0, 1.0)
+
+
+@dataclass(frozen=True)
+class Draft:
+    """The whole thing at finished size.
+
+    inside_mm: (length, width, height) of the cavity asked for, when the brief asks for one; the cavity's
+    lower corner is the origin of the whole, its axes along length, width and height.  closes: the last step
+    closes it, so that it is filled before. remarks: what a maker should know of it, each with its place, full
+    sentences without a stop.  round: how large its curved work really is.
+    """
+
+    pieces: tuple[Piece, ...]
+    _: KW_ONLY
+    inside_mm: tuple[float, float, float] | None = None
+    measured: Measured = Measured.INSIDE
+    dimensions: tuple[Dimension, ...] = ()
+    closes: bool = True
+    remarks: tuple[tuple[str, str], ...] = ()
+    round: Round | None = None
+
+    def __post_init__(self) -> None:
+        for what, names in (("panels", [p.name for piece in self.pieces for p in piece.panels]),
+                            ("pieces", [piece.name for piece in self.pieces])):
+            if len(set(names)) < len(names):
+                twice = next(name for i, name in enumerate(names) if name in names[:i])
+                raise GeometryError(say("two of its {what} are called {name}", what=what, name=twice),
+                                    "draft",
+                                    "give each a name of its own")

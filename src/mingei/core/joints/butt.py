@@ -1,0 +1,23 @@
+"""A butt: the side of a board glued square onto the face or side of another, with nothing between.
+
+The host runs through; the carrier loses the host's thickness, whatever its own.  Where the host's site is a
+side it comes flush with the carrier's outer face.
+"""
+
+from mingei.core.draft import Joint, Meeting
+from mingei.core.draft.joint import Adds, Adhesive, Stands
+from mingei.core.offset import stop_against, stop_over
+
+
+def _carrier(meeting: Meeting) -> float:
+    return stop_against(meeting.own, meeting.other.inner, meeting.angle_deg, 0.0)
+
+
+def _host(meeting: Meeting) -> float:
+    return stop_over(meeting.own, meeting.other, meeting.angle_deg, 0.0)
+
+
+JOINT = Joint("butt", "Butt", "The board's edge, glued square onto the other.", "butt the {seam}",
+              "The {a} stands on the {b} along {length}.", chosen=False, adds=Adds.NOTHING,
+              stands=Stands.STANDS_ON, takes=(Adhesive.WET, Adhesive.HOT), carrier=_carrier, host=_host,
+              traces=True, done="Glue the edge of the {carrier} to the {host}.")

@@ -1,0 +1,16 @@
+"""A housing: the side of a board let into a channel in the face of another, as wide as it is thick and a
+little more, as deep as asked."""
+
+from mingei.core.draft import Joint, Meeting
+from mingei.core.draft.joint import Adds, Adhesive, Stands
+from mingei.core.offset import SLOT_PLAY_MM, stop_against
+
+
+def _carrier(meeting: Meeting) -> float:
+    return stop_against(meeting.own, meeting.other.inner, meeting.angle_deg, 0.0) + meeting.depth_mm
+
+
+JOINT = Joint("housing", "Housing", "The board's edge, let into a channel of the other.", "house the {seam}",
+              "The {a} stands {depth} deep in the {b} along {length}.", chosen=False, adds=Adds.NOTHING,
+              stands=Stands.HOUSED, takes=(Adhesive.WET,), carrier=_carrier, groove_mm=SLOT_PLAY_MM,
+              done="Glue the edge of the {carrier} into its channel in the {host}.")

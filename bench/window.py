@@ -2,16 +2,14 @@
 
 from __future__ import annotations
 
-import gc
 import os
 import subprocess
 import sys
 import tempfile
 import time
-from collections.abc import Callable
 from pathlib import Path
 
-from bench import median, p95, slowness, timed
+from bench import median, p95, timed, within
 
 
 def start() -> None:
@@ -27,11 +25,12 @@ def start() -> None:
         memory = max(memory, mb)
     base = median(bare)
     print(
-        f"bare window painted {base:.0f} ms; ours painted {median(painted):.0f} ms = "
-        f"{median(painted) / base:.2f} x (budget 1.5)")
-    print(f"demo ready to edit {median(ready):.0f} ms = {median(ready) / base:.2f} x (budget 3), "
-          f"folded view and facts shown {median(everything):.0f} ms = {median(everything) / base:.2f} x; "
-          f"resident {memory:.0f} MB (budget 220)")
+        f"bare window painted {base:.0f} ms; ours {median(painted):.0f} ms, ready to edit "
+        f"{median(ready):.0f} ms,"
+          f" folded view and facts shown {median(everything):.0f} ms = {median(everything) / base:.2f} x")
+    print(within("painted", median(painted) / base, 1.5, "x"),
+          within("ready", median(ready) / base, 3.0, "x"),
+          within("resident", memory, 220.0, "MB"), sep="; ")
 
 
 def _run(module: str) -> str:
@@ -59,124 +58,70 @@ def _window() -> object:
 
 
 def change() -> None:
-    """A measure changed until flat, folded, facts and checks are redrawn."""
+    """A measure changed: how long until the fields and the flat are drawn anew, and how long until the folded
+    view, the facts and the checks are; beside a bare window of the same size redrawn."""
     app, window = _window()
     document, draft = window.document, window.draft()
-    for name, stock in (("card 0.4 mm", "card-300"), ("greyboard 1.5 mm", "greyboard-15")):
-        document.set_stock(next(s for s in draft.stock._stocks if s.id == stock))
-        values = iter([100 + 0.5 * i for i in range(400)])
-
-        def once(values: object = values) -> None:
-            document.set_measure("length", next(values))
-            app.processEvents()  # paints what has changed, once
-
-        for _ in range(20):
-            once()
-        times, even = _paced(once, 150)
-        print(
-            f"measure to redrawn views, {name}: median {median(times):.1f} ms, p95 {p95(times):.1f} ms; at "
-            f"an even pace "
-              f"{median(even):.1f} ms (budget 16), {p95(even):.1f} ms (budget 33)")
     from PySide6.QtTest import QTest
+    from PySide6.QtWidgets import QLabel
 
     from mingei.core.document.project import new_brief
     from mingei.core.recipes import recipes
 
+    bare = QLabel("bare")
+    bare.resize(window.size())
+    bare.show()
+    app.processEvents()
+
+    def redraw() -> None:
+        bare.repaint()
+
+    redrawn = median(timed(redraw, 40))
+    bare.close()
+    print(f"a bare window redrawn: {redrawn:.1f} ms")
+    few: list[float] = []
     for recipe in recipes().values():
         document.change_brief(new_brief(recipe.id), recipe.title)
         QTest.qWait(50)  # what the last recipe leaves behind is cleared away
         name, start = next((m.name, float(m.default)) for m in recipe.measures if m.kind == "length")
-        # another one each time, and none far from the usual
-        values = iter([start + 0.02 * i for i in range(100)])
-
-        def step(values: object = values, name: str = name) -> None:
-            document.set_measure(name, next(values))
-            app.processEvents()
-
-        step()
-        few, even = _paced(step, 50)
+        flat_ms, whole_ms = _changed(app, document, draft, name, start, 30)
         patterns = document.build.patterns
-        print(
-            f"  {recipe.id:12} {len(patterns)} pieces, {sum(len(p.panels) for p in patterns):3} panels: "
-            f"median {median(few):5.1f} ms, "
-              f"p95 {p95(few):5.1f} ms; at an even pace {median(even):5.1f} and {p95(even):5.1f} (16 and 33; "
-              f"many pieces 50)")
+        one = len(patterns) == 1
+        few += flat_ms if one else []
+        print(f"  {recipe.id:17} {len(patterns)} pieces, {sum(len(p.panels) for p in patterns):3} panels: "
+              + within(f"{recipe.id} flat and fields", median(flat_ms), 16.0 if one else 33.0) + "; "
+              + within(f"{recipe.id} folded and checks", median(whole_ms), 33.0 if one else 66.0))
+    print(within("flat and fields, one piece, over all", median(few), 16.0))
     window.document.undo.setClean()
 
 
-def _paced(work: Callable[[], object], times: int) -> tuple[list[float], list[float]]:
-    """Milliseconds of each run, and the same at an even pace: the machine's own is taken beside each few."""
-    taken, even = [], []
-    for _ in range(times // 5):
-        slow = slowness()
-        few = timed(work, 5)
-        taken += few
-        even += [ms / slow for ms in few]
-    return taken, even
+def _changed(app: object, document: object, draft: object, name: str, start: float,
+             times: int) -> tuple[list[float], list[float]]:
+    """Milliseconds until fields and flat are painted, and until all is: what settles after a change does so
+    once they are."""
+    painted: list[float] = []
+    document._settling.timeout.disconnect(document.settle)
 
+    def settle() -> None:
+        painted.append(time.perf_counter())
+        document.settle()
 
-def tabs() -> None:
-    """A piece of 300 seams drafted to a flat with its tabs: the same again and again, each time at another
-    size."""
-    from mingei.core.draft import Draft, Joint, Piece, Seam
-    from mingei.core.drafting.roll import Wall, disc, roll, stands, teeth
-    from mingei.core.drafting.star import ON_THE_TABLE, lid_at
-    from mingei.core.flat.develop import _Developer, develop
-    from mingei.core.recipes.polyhedron import draft_polyhedron
-    from mingei.core.stock import find_stock
-
-    stock = find_stock("card-220")
-
-    def ring(size: float) -> Draft:
-        wall = Wall(size, size, 40.0, 150)
-        rolled = roll("wall", wall, 8.0, 2)
-        seams: tuple[Seam, ...] = (*teeth("base teeth", "wall", wall, "base", 6.0, 1, foot=True),
-                                   *teeth("top teeth", "wall", wall, "top", 6.0, 1, foot=False))
-        faces = [Piece(n, n, at, (disc(n, size, 150),), ())
-                 for n, at in (("base", ON_THE_TABLE), ("top", lid_at(40.0)))]
-        return Draft((Piece("ring", "wall 1", stands(wall), rolled.panels, rolled.folds, seams, rolled.laps),
-                      *faces), closes=False)
-
-    spent = [0.0]
-
-    def timed_too(name: str) -> None:
-        whole = getattr(_Developer, name)
-
-        def within(*given: object) -> object:
-            start = time.perf_counter()
-            try:
-                return whole(*given)
-            finally:
-                spent[0] += time.perf_counter() - start
-
-        setattr(_Developer, name, within)
-
-    for name in ("_rows", "_tab"):  # where tabs are drawn: shaped, and given depth and crease
-        timed_too(name)
-    sizes = iter(400.0 + i for i in range(200))
-    drawn: list[float] = []
-
-    def once() -> None:
-        spent[0] = 0.0
-        develop(ring(next(sizes)), stock)
-        drawn.append(1000 * spent[0])
-
-    gc.disable()  # as in the window, which collects in pauses
-    slow = [slowness() for _ in range(20) if once() is None]
-    gc.enable()
-    _, even = _paced(lambda: develop(ring(next(sizes)), stock), 20)
-    print(
-        f"300 tabs round a ring drawn: {median([ms / s for ms, s in zip(drawn, slow, strict=False)]):.1f} ms "
-        f"at an even pace "
-          f"(a frame is 16); with all else the ring developed: {median(even):.0f} ms")
-    edges = iter(30.0 + 0.5 * i for i in range(200))
-    values = {"solid": "truncated-icosahedron", "sides": 6.0, "tab": 6.0, "pieces": 1.0, "hang": "none"}
-    solid = draft_polyhedron({**values, "edge": 30.0})
-    count = sum(s.joint is not Joint.TAPE for s in solid.pieces[0].seams)
-    _, even = _paced(lambda: develop(draft_polyhedron({**values, "edge": next(edges)}), stock), 20)
-    print(
-        f"a crowded net of {count} seams developed: {median(even):.0f} ms at an even pace; a seam "
-        f"{1000 * median(even) / count:.0f} us")
+    document._settling.timeout.connect(settle)
+    flat_ms, whole_ms = [], []
+    # another one each time, and none far from the usual
+    for i in range(times + 5):
+        painted.clear()
+        begin = time.perf_counter()
+        document.set_measure(name, start + 0.02 * (i + 1))
+        app.processEvents()
+        app.processEvents()
+        end = time.perf_counter()
+        if i >= 5:
+            flat_ms.append(1000 * (painted[0] - begin))
+            whole_ms.append(1000 * (end - begin))
+    document._settling.timeout.disconnect(settle)
+    document._settling.timeout.connect(document.settle)
+    return flat_ms, whole_ms
 
 
 def space() -> None:
@@ -199,9 +144,9 @@ def space() -> None:
             view.picture(smooth=False)
 
         times = timed(frame, 60)
-        print(
-            f"{panels} panels folding at 800 x 600: {1000 / median(times):.0f} frames/s (budget 40 at 100 "
-            f"panels)")
+        words = f"{panels} panels folding at 800 x 600"
+        print(within(words, 1000 / median(times), 40.0, "frames/s", least=True) if panels <= 120
+              else f"{words}: {1000 / median(times):.0f} frames/s")
 
 
 def pan() -> None:
@@ -222,7 +167,64 @@ def pan() -> None:
         app.processEvents()
 
     times = timed(move, 40)
-    print(f"20,000 strokes panned: median {median(times):.1f} ms (budget 20), p95 {p95(times):.1f} ms")
+    print(within("20,000 strokes panned", median(times), 20.0), f"p95 {p95(times):.1f} ms", sep=", ")
+
+
+def pages() -> None:
+    """A hundred pages scrolled."""
+    from PySide6.QtTest import QTest
+
+    from mingei.core.document.project import new_brief
+
+    app, window = _window()
+    window.document.change_brief(replace_copies(new_brief("carton", {"length": 250.0, "width": 120.0})),
+                                 "many")
+    window.go("sheets")
+    QTest.qWait(3000)
+    view = window.stations["sheets"].view
+    bar = view.parentWidget().parentWidget().verticalScrollBar()
+    steps = iter(range(1, 10_000))
+
+    def scroll() -> None:
+        bar.setValue(min(bar.maximum(), 37 * next(steps)))
+        app.processEvents()
+
+    times = timed(scroll, 60)
+    print(f"{len(view.pages)} pages; " + within("scrolled a step", median(times), 16.7),
+          f"p95 {p95(times):.1f} ms",
+          sep=", ")
+    window.document.undo.setClean()
+
+
+def replace_copies(brief: object, copies: int = 100) -> object:
+    """A brief made so many times."""
+    from dataclasses import replace
+
+    return replace(brief, copies=copies)
+
+
+def large() -> None:
+    """A kit of two hundred things opened, and edited."""
+    from dataclasses import replace
+
+    from mingei.app.desk import Desk
+    from mingei.core.document.project import Project, new_brief
+    from mingei.core.recipes import recipes
+
+    app, window = _window()
+    made = [new_brief(list(recipes())[i % 12]) for i in range(200)]
+    project = Project("many", tuple(replace(b, name=f"{b.name} {i + 1}") for i, b in enumerate(made)))
+    begin = time.perf_counter()
+    window.document.open(project)
+    app.processEvents()
+    print(within("a kit of 200 things opened", time.perf_counter() - begin, 2.0, "s"))
+    document, draft = window.document, window.draft()
+    flat_ms, whole_ms = _changed(app, document, draft, "length", 120.0, 20)
+    print(within("flat and fields in it", median(flat_ms), 16.0),
+          within("folded and checks", median(whole_ms),
+                                                                         33.0), sep="; ")
+    assert Desk
+    window.document.undo.setClean()
 
 
 def loop() -> None:
@@ -269,8 +271,8 @@ def loop() -> None:
         doing = name
         QTimer.singleShot(0, act)
         QTest.qWait(160)
-    print("longest work between two turns of the event loop (budget 50 ms): "
-          + ", ".join(f"{ms:.0f} ms ({name})" for ms, _, name in sorted(gaps, reverse=True)[:5]))
+    print(within("longest work between two turns of the event loop", max(gaps)[0], 50.0), "longest:",
+          ", ".join(f"{ms:.0f} ms ({name})" for ms, _, name in sorted(gaps, reverse=True)[:5]))
     print("longest by the clock, the machine's own pauses included: "
           + ", ".join(f"{ms:.0f} ms ({name})" for _, ms, name in sorted(gaps, key=lambda g: -g[1])[:3]))
     window.document.undo.setClean()

@@ -145,7 +145,9 @@ class Measures(WindowTest):
         self.assertEqual(self.window.document.brief.values["length"], 155.0)
         assert draft.flat.build is not None and draft.space.solids is not None
         self.assertIsNot(draft.flat.build, before)
-        self.assertIs(draft.space.build, draft.flat.build)
+        self.assertIsNot(draft.space.build,
+                         draft.flat.build)  # the folded thing follows once the flat is drawn
+        wait_for(lambda: draft.space.build is draft.flat.build)
         self.assertAlmostEqual(float(draft.space.solids.triangles[:, :, 0].max()
                                      - draft.space.solids.triangles[:, :, 0].min()), 156.6)
         self.assertIn("155", draft.facts.values["inside"].text())
@@ -517,7 +519,7 @@ class Kit(WindowTest):
 class Checks(WindowTest):
     def test_a_finding_is_gone_to_and_its_remedy_is_one_press(self) -> None:
         write(self.field("length"), "250")
-        self.assertEqual(self.window.rail.buttons["sheets"].mark, "brick")
+        wait_for(lambda: self.window.rail.buttons["sheets"].mark == "brick")
         self.key(Qt.Key.Key_F8, on=self.field("length"))
         self.assertTrue(self.window.drawer.isVisible())
         row = next(r for r in self.window.drawer.rows if getattr(r, "remedy", None) is not None)
@@ -525,7 +527,7 @@ class Checks(WindowTest):
         self.assertEqual(self.window.station, "sheets")
         click(row.remedy)  # type: ignore[attr-defined]
         self.assertNotEqual(self.window.document.project.sheet, "A4")
-        self.assertEqual(self.window.rail.buttons["sheets"].mark, "")
+        wait_for(lambda: self.window.rail.buttons["sheets"].mark == "")
         self.window.actions_["undo"].trigger()
         self.assertEqual(self.window.document.project.sheet, "A4")
 
@@ -554,6 +556,7 @@ class Checks(WindowTest):
         self.window.document.look_at(0)
         with mock.patch.object(drawer, "run", wraps=drawer.run) as checked:
             self.window.document.set_measure("length", 141.0)
+            self.window.document.settle()
         checked.assert_called_once()
         after = dict(self.window.drawer.found())
         self.assertEqual(set(before), set(after))

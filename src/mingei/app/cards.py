@@ -234,7 +234,7 @@ class FactsCard(Card):
             self.grid.addWidget(name, row, 0, Qt.AlignmentFlag.AlignTop)
             self.grid.addWidget(value, row, 1)
             self.values[key] = value
-        document.changed.connect(self._changed)
+        document.settled.connect(self._changed)
         self._stale = False  # what it measures loads once flat and fields stand
         QTimer.singleShot(AFTER_PAINT_MS, self, self.refresh)
 

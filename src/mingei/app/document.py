@@ -9,7 +9,7 @@ from functools import cached_property
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject, QTimer, Signal
 from PySide6.QtGui import QGuiApplication, QUndoCommand, QUndoStack
 
 from mingei.app.shelf import Shelf
@@ -78,11 +78,13 @@ class Document(QObject):
 
     opened: another project lies on the bench; changed: another state of it is in force; selected, hovered: a
     part; folded: the moment of folding 0..1; moved: path or dirty mark changed; measuring: the measuring tool
-    was taken up or laid down; arrived: a picture of the artwork was read.
+    was taken up or laid down; arrived: a picture of the artwork was read; settled: after a change, once what
+    one types has been drawn: what is measured on the folded thing follows then.
     """
 
     opened = Signal()
     changed = Signal()
+    settled = Signal()
     selected = Signal(object)
     hovered = Signal(object)
     folded = Signal(float)
@@ -106,6 +108,17 @@ class Document(QObject):
         self.undo = QUndoStack(self)
         self.undo.setUndoLimit(_UNDO_MOST)
         self.undo.cleanChanged.connect(self._clean_changed)
+        self._settling = QTimer(self)
+        self._settling.setSingleShot(True)
+        self._settling.setInterval(0)
+        self._settling.timeout.connect(self.settle)
+        self.changed.connect(self._settling.start)
+
+    def settle(self) -> None:
+        """Let what follows a change follow it now."""
+        if self._settling.isActive():
+            self._settling.stop()
+        self.settled.emit()
 
     def _clean_changed(self) -> None:
         self.moved.emit()

@@ -145,7 +145,7 @@ class ChecksDrawer(QFrame):
         self._later = QTimer(self)
         self._later.setInterval(0)
         self._later.timeout.connect(self._check_another)
-        document.changed.connect(self.refresh)
+        document.settled.connect(self.refresh)
         document.arrived.connect(lambda: QTimer.singleShot(AFTER_PAINT_MS, self, self.refresh))
         self.refresh()
 

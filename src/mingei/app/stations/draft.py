@@ -93,6 +93,7 @@ class DraftStation(Station):
         self.flat.released.connect(lambda: self._say(document.selection))
         self.flat.measured.connect(self._say_span)
         document.changed.connect(self.refresh)
+        document.settled.connect(self._show_folded)
         document.arrived.connect(self._show_prints)
         document.selected.connect(self._show_selection)
         document.hovered.connect(self._show_hover)
@@ -264,13 +265,16 @@ class DraftStation(Station):
         self.flat.set_unit(self.document.project.unit)
         prints = self.document.prints_of(build)
         self.flat.show_build(build, prints)
-        if self._space is not None:
-            self._space.show_build(build, prints)
         several = len(build.patterns) > 1
         self.apart.setVisible(several)
         self.apart_words.setVisible(several)
         self.slider.show_steps(len(build.steps))
         self._show_step()
+
+    def _show_folded(self) -> None:
+        """The folded thing, once the flat is drawn."""
+        if self._space is not None:
+            self._space.show_build(self.document.build, self.document.prints_of(self.document.build))
 
     def _show_prints(self) -> None:
         """A picture was read: only what is printed changes."""

@@ -59,6 +59,9 @@ class Build:
     stocks: tuple[tuple[str, Stock], ...] = ()
     left_out: tuple[Overlay, ...] = ()
 
+    def __repr__(self) -> str:
+        return f"<build of {self.brief.name} in {self.stock.id}>"
+
     @property
     def pattern(self) -> Pattern:
         """The first piece: the one a single-piece recipe is."""

@@ -3,7 +3,8 @@ them."""
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable, Sequence
+import math
+from collections.abc import Callable, Collection, Iterator
 from functools import cached_property
 from typing import Any
 
@@ -21,6 +22,8 @@ _NEXT_TO_NOTHING_MM = 1.5
 _FURTHER = (0.1, 0.2, 0.35, 0.5)
 #: What shares no more than this with a neighbour (mm) lies beside it.
 _HAIR_MM = 1e-9
+#: The side of a square of the grid that things on the flat are found by, mm: about as large as a panel.
+_SQUARE_MM = 40.0
 
 
 class Lying:
@@ -50,13 +53,36 @@ class Lying:
                 and bool(intersection(self.area, other.area, grid_size=1e-6).area > 1e-6))
 
 
+class Ground:
+    """All that lies on the flat, by name, found by where it lies: a grid of squares, each with what touches
+    it."""
+
+    def __init__(self) -> None:
+        self._squares: dict[tuple[int, int], list[tuple[str, Lying]]] = {}
+
+    def lay(self, name: str, lying: Lying) -> None:
+        for square in self._under(lying):
+            self._squares.setdefault(square, []).append((name, lying))
+
+    def clear(self, what: Lying, but: Collection[str]) -> bool:
+        """Whether it lies over nothing else, some names passed over."""
+        return not any(name not in but and what.meets(other)
+                       for square in self._under(what) for name, other in self._squares.get(square, ()))
+
+    @staticmethod
+    def _under(lying: Lying) -> Iterator[tuple[int, int]]:
+        box = lying.box
+        for x in range(math.floor(box.left / _SQUARE_MM), math.floor(box.right / _SQUARE_MM) + 1):
+            for y in range(math.floor(box.bottom / _SQUARE_MM), math.floor(box.top / _SQUARE_MM) + 1):
+                yield x, y
+
+
 def kept_clear(draw: Callable[..., joint.TabShape], shape: joint.TabShape, side: tuple[float, float],
-               onto: Rigid,
-               lying: Sequence[Lying]) -> joint.TabShape:
+               is_clear: Callable[[joint.TabShape], bool]) -> joint.TabShape:
     """A tab shortened until it keeps clear of all that lies on the flat; where that leaves next to nothing,
     one that begins further from an end of its side."""
     def shortened(shape: joint.TabShape, side: tuple[float, float]) -> joint.TabShape:
-        while shape.depth_mm > SMALLEST_TAB_MM and not clear(shape, onto, lying):
+        while shape.depth_mm > SMALLEST_TAB_MM and not is_clear(shape):
             shape = draw(0.8 * shape.depth_mm, side=side)
         return shape
 
@@ -80,7 +106,6 @@ def kept_clear(draw: Callable[..., joint.TabShape], shape: joint.TabShape, side:
     return best
 
 
-def clear(shape: joint.TabShape, onto: Rigid, others: Iterable[Lying]) -> bool:
-    """Whether a tab lies over nothing else on the flat."""
-    tab = Lying(onto.apply_all(flat_points(shape.path)[:-1]))
-    return not any(tab.meets(other) for other in others)
+def lying(shape: joint.TabShape, onto: Rigid) -> Lying:
+    """A tab on the flat."""
+    return Lying(onto.apply_all(flat_points(shape.path)[:-1]))

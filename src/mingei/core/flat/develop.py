@@ -33,7 +33,7 @@ from mingei.core.draft import (
     Within,
 )
 from mingei.core.errors import GeometryError, StockError
-from mingei.core.flat.clearance import Lying
+from mingei.core.flat.clearance import Ground, Lying
 from mingei.core.flat.given import Given, given
 from mingei.core.flat.pattern import EdgeKey, FlatFold, FlatPanel, FlatSeam, Groove, Mate, Pattern
 from mingei.core.flat.side import (
@@ -117,8 +117,11 @@ class _Developer:
                 trim_corners(w)
         fins = self.given.fins[self.piece.name]
         near = self.piece.crowded or bool(fins)
-        taken = [(name, Lying.of(w, frames[name])) for name, w in work.items()] if near else []
-        tabs = Tabs(self.given, self.piece, whole, frames, taken)
+        ground = Ground() if near else None
+        if ground:
+            for name, w in work.items():
+                ground.lay(name, Lying.of(w, frames[name]))
+        tabs = Tabs(self.given, self.piece, whole, frames, ground)
         drawn = {} if near else tabs.rows()
         hung = [(seam, partial(tabs.tab, seam, drawn.get(seam.name)))
                 for seam in self.given.tabs[self.piece.name]]
@@ -132,8 +135,8 @@ class _Developer:
             on_a, on_b = self._fold_line(work, len(lines), fold, seam.slit_mm)
             lines.append((on_a, on_b))
             frames[tab.panel.name] = _joined_frame(frames[fold.a.panel], on_a, on_b)
-            if taken:
-                taken.append((tab.panel.name, Lying.of(tab, frames[tab.panel.name])))
+            if ground:
+                ground.lay(tab.panel.name, Lying.of(tab, frames[tab.panel.name]))
         panels = tuple(self._panel(w, frames[name]) for name, w in work.items())
         holes = tuple(moved_path(h, p.frame) for p in panels for h in p.holes)
         for name, path in self.piece.openings:

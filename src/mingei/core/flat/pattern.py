@@ -241,6 +241,9 @@ class Pattern:
     part: str = ""
     rides: Ride | None = None
 
+    def __repr__(self) -> str:
+        return f"<pattern of {self.name}, {len(self.panels)} panels>"
+
     @cached_property
     def guides(self) -> tuple[Path, ...]:
         """Lines to be traced lightly, on the flat."""

@@ -13,7 +13,7 @@ from typing import Any, NamedTuple
 from mingei.core.draft import Crease, EdgeRef, Fold, Panel, Piece, Role, Seam, Slot, fellow
 from mingei.core.errors import GeometryError, StockError
 from mingei.core.flat import joint
-from mingei.core.flat.clearance import SMALLEST_TAB_MM, Lying, clear, kept_clear
+from mingei.core.flat.clearance import SMALLEST_TAB_MM, Ground, kept_clear, lying
 from mingei.core.flat.given import Given
 from mingei.core.flat.pattern import FlatSeam
 from mingei.core.flat.side import (
@@ -55,13 +55,13 @@ class Tabs:
     ``develop``.
 
     whole: the panels of every piece, since a tab may land on another's; frames: where those of this piece lie
-    on the flat; taken: what lies there and must be kept clear of, by name, nothing where there is room
+    on the flat; ground: what lies there and must be kept clear of, by name, nothing where there is room
     enough.
     """
 
     def __init__(self, given: Given, piece: Piece, whole: Mapping[str, Work], frames: Mapping[str, Rigid],
-                 taken: Sequence[tuple[str, Lying]]) -> None:
-        self.given, self.piece, self.whole, self.frames, self.taken = given, piece, whole, frames, taken
+                 ground: Ground | None) -> None:
+        self.given, self.piece, self.whole, self.frames, self.ground = given, piece, whole, frames, ground
         self.stock = given.stocks[piece.root]
         self.t = self.stock.caliper_mm
         # of tabs, by host, depth of the carrier, angle, and whether it is a strap
@@ -135,10 +135,10 @@ class Tabs:
                            relief=tooth.relief)
             shape = draw(min(seam.depth_mm, self._short_of_the_next(host, edge, to_tab, length)),
                          side=tooth.side)
-            if self.taken:
-                onto = self._tab_frame(seam.carrier, length, out)
-                lying = [area for name, area in self.taken if name != seam.carrier.panel]
-                shape = kept_clear(draw, shape, tooth.side, onto, lying)
+            if ground := self.ground:
+                onto, own = self._tab_frame(seam.carrier, length, out), (seam.carrier.panel,)
+                shape = kept_clear(draw, shape, tooth.side,
+                                   lambda tab: ground.clear(lying(tab, onto), own))
         except GeometryError as error:
             # tab and strap stand in one corner of the flat, each in half of it
             if seam.joint.has_strap:
@@ -245,14 +245,10 @@ class Tabs:
     def _fin_clear(self, seam: str, edges: Sequence[EdgeRef], shapes: Sequence[joint.TabShape],
                    onto: Sequence[Rigid]) -> bool:
         """Whether both flaps keep clear of all that lies on the flat, and of each other."""
-        other = [frame.apply_all(flat_points(shape.path)[:-1])
-                 for shape, frame in zip(shapes, onto, strict=True)]
-        flaps = [Lying(points) for points in other]
-        for number, edge in enumerate(edges):
-            lying = [area for name, area in self.taken if name not in (edge.panel, seam)]
-            if not clear(shapes[number], onto[number], [*lying, flaps[1 - number]]):
-                return False
-        return True
+        one, other = (lying(shape, frame) for shape, frame in zip(shapes, onto, strict=True))
+        return (self.ground is None or all(self.ground.clear(flap, (edge.panel, seam))
+                                           for flap, edge in zip((one, other), edges, strict=True))
+                ) and not one.meets(other)
 
     def _short_of_the_next(self, host: Panel, edge: int, to_tab: Rigid, length: float) -> float:
         """How deep (mm) a tab may be on a host whose opposite side bears a tab as well: that one turns in

@@ -325,6 +325,7 @@ class OnTheStation(WindowTest):
         settle(50)
         for shown in self.view.pages:
             shown.__dict__.pop("tiles", None)
+            shown.forget()
         with mock.patch("mingei.app.pages_view._AT_ONCE_S", 0.0):
             self.view.update()
             settle(300)
@@ -467,11 +468,11 @@ class OnTheStation(WindowTest):
         self.assertEqual(self.document.project.sheet, "200 x 200 mm")
 
     def test_offcuts_are_kept_offered_and_used_up(self) -> None:
-        click(self.station.keep)
+        click(self.station.takes.keep)
         kept = self.document.shelf.cabinet.offcuts
         self.assertTrue(kept)
-        self.assertTrue(self.station.used.isEnabled())
-        click(self.station.used)
+        self.assertTrue(self.station.takes.used.isEnabled())
+        click(self.station.takes.used)
         self.assertLess(len(self.document.shelf.cabinet.offcuts), len(kept))
 
     def test_the_sheet_of_the_piece_in_hand_is_parted_by_straight_cuts(self) -> None:
@@ -502,20 +503,20 @@ class OnTheStation(WindowTest):
         self.document.set_measure("length", 330.0)
         self.document.set_tiles(25.0)
         settle(50)
-        self.assertIn("boards", self.station.takes.text())
+        self.assertIn("boards", self.station.takes.takes.text())
 
     def test_another_sheet_is_compared_without_changing_anything(self) -> None:
         start = self.document.project
-        self.station.other.setCurrentIndex(1 + [s.name for s in SHEETS].index("A3"))
-        self.station.other.activated.emit(self.station.other.currentIndex())
-        wait_for(lambda: "On A3: one sheet" in self.station.takes.text())
+        self.station.takes.other.setCurrentIndex(1 + [s.name for s in SHEETS].index("A3"))
+        self.station.takes.other.activated.emit(self.station.takes.other.currentIndex())
+        wait_for(lambda: "On A3: one sheet" in self.station.takes.takes.text())
         self.assertEqual(self.document.project, start)
 
     def test_so_many_kits_are_reckoned_without_changing_anything(self) -> None:
         start = self.document.project
-        one = self.station.takes.text()
-        self.station.kits.setValue(40)
-        wait_for(lambda: self.station.takes.text() != one)
+        one = self.station.takes.takes.text()
+        self.station.takes.kits.setValue(40)
+        wait_for(lambda: self.station.takes.takes.text() != one)
         self.assertEqual(self.document.project, start)
 
     def test_the_rehearsal_shows_the_sheet_and_what_its_bars_measure(self) -> None:

@@ -232,6 +232,17 @@ def _watch(window: Window) -> None:
     window.draft().toggle_play()
 
 
+def _to_page(window: Window) -> None:
+    from mingei.app.stations.sheets import SheetsStation
+
+    window.go("sheets")
+    station = window.station_of("sheets")
+    assert isinstance(station, SheetsStation)
+    station.finder.show()
+    station.finder.page.setFocus()
+    station.finder.page.selectAll()
+
+
 def _fit(window: Window) -> None:
     from mingei.app.stations.sheets import SheetsStation
 
@@ -277,6 +288,8 @@ def _go(actions: Actions, menu: QMenu, window: Window) -> None:
     menu.addSeparator()
     actions.add(menu, "watch", t("Watch it fold"), lambda: _watch(window), "",
                 t("Fold it from flat to finished on the Draft station"))
+    actions.add(menu, "to-page", t("To a &page…"), lambda: _to_page(window), "Ctrl+G",
+                t("Bring a page of the Sheets station into view by its number"))
     actions.add(menu, "start-page", t("To the &start page"), lambda: window.go("start"), "Alt+Home")
     actions.add(menu, "find", t("&Find a command…"), lambda: Finder(actions, window).open(), "Ctrl+K",
                 t("Type what you want to do"))

@@ -9,7 +9,7 @@ from itertools import groupby
 from types import MappingProxyType
 from typing import TYPE_CHECKING, NamedTuple
 
-from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
+from PySide6.QtCore import QPointF, QRectF, QSize, QSizeF, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QColor,
     QFont,
@@ -18,6 +18,7 @@ from PySide6.QtGui import (
     QPainter,
     QPaintEvent,
     QPen,
+    QPixmap,
     QPolygonF,
     QTransform,
 )
@@ -44,6 +45,8 @@ CAPTION_PX = 22
 _NUDGE_MM, _FAR_MM, _STILL_PX = 1.0, 10.0, 4
 #: New pages are drawn for so long at a time, s.
 _AT_ONCE_S = 0.012
+#: Pictures of pages are kept up to so many bytes; pages not seen yet are drawn so often, ms.
+_KEPT_BYTES, _AHEAD_MS = 64_000_000, 40
 
 
 class Moved(NamedTuple):
@@ -61,6 +64,8 @@ class Shown:
 
     def __init__(self, page: Page, last: int, title: str, prints: Mapping[Pattern, Print]) -> None:
         self.page, self.last, self._title = page, last, title
+        self._picture: QPixmap | None = None
+        self._at = 0.0
         self.prints = [(prints[i.load.pattern], i.move) for i in page.items if i.load.pattern in prints]
 
     @property
@@ -77,6 +82,21 @@ class Shown:
         page = self.page
         return (page.sheet, page.number, page.count, page.tile, self._title,
                 *((i.load.words, i.load.pattern, i.move) for i in page.items))
+
+    def pictured(self, scale: float) -> QPixmap | None:
+        """The page as it looks at so many px a mm, where that was drawn."""
+        return self._picture if self._picture is not None and self._at == scale else None
+
+    def keep(self, picture: QPixmap, scale: float) -> None:
+        self._picture, self._at = picture, scale
+
+    def forget(self) -> None:
+        self._picture = None
+
+    @property
+    def weight(self) -> int:
+        """Bytes its picture takes."""
+        return 4 * self._picture.width() * self._picture.height() if self._picture is not None else 0
 
     @property
     def is_drawn(self) -> bool:
@@ -137,6 +157,11 @@ class PagesView(QWidget):
         self.pages: list[Shown] = []
         self.scale = 1.0
         self.taken: Key | None = None
+        self.pointed: Shown | None = None
+        self._kept: list[Shown] = []
+        self._ahead = QTimer(self)
+        self._ahead.setInterval(_AHEAD_MS)
+        self._ahead.timeout.connect(self._draw_ahead)
         self._from: tuple[QPointF, Key] | None = None
         self._to: QPointF | None = None
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
@@ -146,6 +171,11 @@ class PagesView(QWidget):
     def show_pages(self, pages: list[Shown], scale: float) -> None:
         """scale: px a mm."""
         self.pages, self.scale = pages, scale
+        for shown in self._kept:
+            if shown not in pages:
+                shown.forget()
+        self._kept = [shown for shown in self._kept if shown in pages]
+        self._ahead.start()
         if self.taken is not None and self.lying(self.taken) is None:
             self.taken = None
         self.setAccessibleDescription(counted("{count} page", "{count} pages",
@@ -181,6 +211,11 @@ class PagesView(QWidget):
         """The page a piece lies on, and the piece there."""
         return next(((shown, item) for shown in self.pages for item in shown.page.items if item.key == key),
                     None)
+
+    def point_out(self, shown: Shown) -> None:
+        """Mark a page that was gone to."""
+        self.pointed = shown
+        self.update()
 
     def take(self, key: Key | None) -> None:
         """Take a piece in hand."""
@@ -352,47 +387,16 @@ class PagesView(QWidget):
             if not place.adjusted(0, 0, GAP_PX, CAPTION_PX + 8).intersects(exposed):
                 continue
             painter.fillRect(place.translated(1.5, 2.5), theme.colour("line"))
-            painter.fillRect(place, QColor("white"))
-            self._margins(painter, place, shown.page.sheet)
-            if not shown.is_drawn:
-                if fresh > _AT_ONCE_S:
-                    waiting = True
-                    continue
-                begun = time.perf_counter()
-                shown.draw()
-                fresh += time.perf_counter() - begun
-            painter.save()
-            painter.setClipRect(place)
-            painter.translate(place.left(), place.bottom())
-            painter.scale(self.scale, -self.scale)
-            if shown.page.tile is not None:
-                space = room(shown.page.sheet)
-                painter.setClipRect(QRectF(space.left, space.bottom, space.width, space.height),
-                                    Qt.ClipOperation.IntersectClip)
-            for made, move in shown.prints:
-                self._print(painter, made, move)
-            painter.restore()
-            painter.save()
-            painter.setClipRect(place)
-            painter.translate(place.left(), place.bottom())
-            painter.scale(self.scale, -self.scale)
-            shown.tiles.paint(painter, dict.fromkeys(Ink, QColor("#1c1c1c")), [EVERYWHERE], printed=True)
-            painter.restore()
-            self._texts(painter, place, shown.drawing)
+            known = shown.pictured(self.scale)
+            if known is None and fresh > _AT_ONCE_S:
+                painter.fillRect(place, QColor("white"))
+                waiting = True
+                continue
+            begun = time.perf_counter()
+            painter.drawPixmap(place.topLeft(), self._pictured(shown))
+            fresh += time.perf_counter() - begun if known is None else 0.0
             self._hands(painter, place, shown)
-            painter.setPen(theme.colour("quiet"))
-            painter.setFont(theme.text_font(theme.SMALL))
-            first, count = shown.page.number, shown.page.count
-            pieces = ", ".join(dict.fromkeys(i.load.words for i in shown.page.items))
-            if shown.page.tile is not None:
-                pieces = t("{piece}, tile {tile}", piece=pieces, tile=shown.page.tile.name)
-            words = t("page {n} of {count}: {piece}", n=first, count=count,
-                      piece=pieces) if shown.last == first else \
-                t("pages {n} to {last} of {count}: {piece}", n=first, last=shown.last, count=count,
-                  piece=pieces)
-            below = QRectF(place.left(), place.bottom() + 4, place.width() + GAP_PX - 8, CAPTION_PX)
-            words = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, round(below.width()))
-            painter.drawText(below, words)
+            self._caption(painter, place, shown)
         if waiting:  # the rest after whatever else waits: many new pages at once would hold everything up
             QTimer.singleShot(0, self, self.update)
         self._in_the_air(painter)
@@ -400,6 +404,71 @@ class PagesView(QWidget):
             painter.setPen(QPen(theme.colour("indigo"), 2))
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.drawRect(self.rect().adjusted(1, 1, -1, -1))
+
+    def _pictured(self, shown: Shown) -> QPixmap:
+        """A page as it looks at this size, drawn once; those seen longest ago are let go."""
+        known = shown.pictured(self.scale)
+        if known is None:
+            ratio = self.devicePixelRatioF()
+            known = QPixmap(QSizeF(shown.width * self.scale * ratio, shown.height * self.scale
+                                   * ratio).toSize().expandedTo(QSize(1, 1)))
+            known.setDevicePixelRatio(ratio)
+            known.fill(QColor("white"))
+            painter = QPainter(known)
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            self._page(painter, QRectF(0.0, 0.0, shown.width * self.scale, shown.height * self.scale), shown)
+            painter.end()
+            shown.keep(known, self.scale)
+        self._kept = [s for s in self._kept if s is not shown] + [shown]
+        while len(self._kept) > 1 and sum(s.weight for s in self._kept) > _KEPT_BYTES:
+            self._kept.pop(0).forget()
+        return known
+
+    def _page(self, painter: QPainter, place: QRectF, shown: Shown) -> None:
+        """All that is printed on a page."""
+        self._margins(painter, place, shown.page.sheet)
+        painter.save()
+        painter.translate(place.left(), place.bottom())
+        painter.scale(self.scale, -self.scale)
+        if shown.page.tile is not None:
+            space = room(shown.page.sheet)
+            painter.setClipRect(QRectF(space.left, space.bottom, space.width, space.height))
+        for made, move in shown.prints:
+            self._print(painter, made, move)
+        painter.restore()
+        painter.save()
+        painter.translate(place.left(), place.bottom())
+        painter.scale(self.scale, -self.scale)
+        shown.tiles.paint(painter, dict.fromkeys(Ink, QColor("#1c1c1c")), [EVERYWHERE], printed=True)
+        painter.restore()
+        self._texts(painter, place, shown.drawing)
+
+    def _caption(self, painter: QPainter, place: QRectF, shown: Shown) -> None:
+        """Which page it is, and what lies on it."""
+        if shown is self.pointed:
+            painter.setPen(QPen(theme.colour("indigo"), 2))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawRect(place.adjusted(-3, -3, 3, 3))
+        painter.setPen(theme.colour("quiet"))
+        painter.setFont(theme.text_font(theme.SMALL))
+        first, count = shown.page.number, shown.page.count
+        pieces = ", ".join(dict.fromkeys(i.load.words for i in shown.page.items))
+        if shown.page.tile is not None:
+            pieces = t("{piece}, tile {tile}", piece=pieces, tile=shown.page.tile.name)
+        words = (t("page {n} of {count}: {piece}", n=first, count=count, piece=pieces) if shown.last == first
+                 else t("pages {n} to {last} of {count}: {piece}", n=first, last=shown.last, count=count,
+                        piece=pieces))
+        below = QRectF(place.left(), place.bottom() + 4, place.width() + GAP_PX - 8, CAPTION_PX)
+        painter.drawText(below, painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight,
+                                                                 round(below.width())))
+
+    def _draw_ahead(self) -> None:
+        """Draw one page that was not seen yet, in a pause."""
+        waiting = next((s for s in self.pages if not s.is_drawn), None)
+        if waiting is None or not self.isVisible():
+            self._ahead.stop()
+        else:
+            waiting.draw()
 
     def _print(self, painter: QPainter, made: Print, move: Rigid) -> None:
         """The artwork where its piece lies on the sheet."""

@@ -5,10 +5,9 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
-from dataclasses import replace
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QSignalBlocker, QSize, Qt, QTimer
+from PySide6.QtCore import QSignalBlocker, QSize, Qt
 from PySide6.QtWidgets import (
     QCheckBox,
     QComboBox,
@@ -22,44 +21,41 @@ from PySide6.QtWidgets import (
 
 from mingei.app.cards import Card, tool
 from mingei.app.document import Document
-from mingei.app.fields import CountField, LengthField, QuietCombo
+from mingei.app.fields import LengthField, QuietCombo
 from mingei.app.figures import write
+from mingei.app.page_finder import PageFinder
 from mingei.app.pages_view import CAPTION_PX, GAP_PX, Moved, PagesView, Shown, shown_pages
 from mingei.app.rehearsing import RehearseDialog
 from mingei.app.sheet_cards import LayingCard, PrintedCard, PrinterCard, SpotCard
 from mingei.app.stations import SideColumn, Station
-from mingei.app.words import counted, t
-from mingei.app.workers import AFTER_PAINT_MS, Job, Progress
+from mingei.app.takes_card import TakesCard
+from mingei.app.words import t
 from mingei.core.document.build import loads_of_all
 from mingei.core.errors import MingeiError
 from mingei.core.layout.laying import Key, Spot
-from mingei.core.layout.material import material, minutes
-from mingei.core.layout.offcuts import Offcut, left_over, uses
 from mingei.core.layout.place import (
     Load,
     Page,
-    Pile,
     arrange,
     clashes,
     move_to,
-    piles_for,
-    piles_of,
     room,
     sheets_that_do,
     spots_of,
     too_large,
 )
 from mingei.core.layout.sheets import SHEETS
-from mingei.core.layout.tile import OVERLAP_MM, tiles
+from mingei.core.layout.tile import OVERLAP_MM
 from mingei.core.plane.shape import Box
 
 if TYPE_CHECKING:
     from mingei.core.check import Fix
-    from mingei.core.document.project import Project
     from mingei.core.flat.pattern import Pattern
 
 #: Below this many px a mm a page tells nothing.
 _READABLE = 0.8
+#: How tall a page is where all are seen at a glance, px; what shows above a page that is gone to.
+_OVERVIEW_PX, _ABOVE_PX = 150.0, 10
 #: Pieces too large for the sheet that are named.
 _SAID = 3
 
@@ -74,13 +70,19 @@ class SheetsStation(Station):
         row.setSpacing(10)
         self.laying, self.spot = LayingCard(document), SpotCard(document)
         self.printed, self.printer = PrintedCard(document), PrinterCard(document)
-        row.addWidget(SideColumn(self._sheet_card(), self.laying, self.spot, self._takes_card(), self.printed,
+        self.takes = TakesCard(document)
+        row.addWidget(SideColumn(self._sheet_card(), self.laying, self.spot, self.takes, self.printed,
                                  self.printer,
                                  self._out_card(), self._care_card()))
         self.card = Card(t("Pages"))
         self.card.body.removeWidget(self.card.heading)
         head = QHBoxLayout()
+        self.finder = PageFinder()
+        self.finder.sought.connect(self._look_for)
+        self.finder.gone.connect(self.go_to_page)
+        head.setSpacing(12)
         head.addWidget(self.card.heading)
+        head.addWidget(self.finder)
         head.addStretch(1)
         for icon, words, factor in (("zoom-out", t("Smaller"), 1 / 1.25), ("zoom-in", t("Larger"), 1.25),
                                     ("maximize", t("Whole pages"), 0.0)):
@@ -123,11 +125,6 @@ class SheetsStation(Station):
         self.pages: tuple[Page, ...] = ()
         self._shown: list[Shown] = []
         self._trial: tuple[Spot, ...] = ()
-        self._reckon = QTimer(self)  # what it takes comes after the pages are seen
-        self._reckon.setSingleShot(True)
-        self._reckon.setInterval(AFTER_PAINT_MS)
-        self._reckon.timeout.connect(self._say_takes)
-        self._reckoning: Job | None = None
         self._zoom = 0.0  # px a mm; 0: whole pages
         self._stale = True
         document.changed.connect(self._changed)
@@ -169,125 +166,6 @@ class SheetsStation(Station):
         self.fits.setObjectName("quiet")
         card.body.addWidget(self.fits)
         return card
-
-    def _takes_card(self) -> Card:
-        card = Card(t("What it takes"))
-        self.takes = QLabel()
-        self.takes.setWordWrap(True)
-        self.takes.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
-        self.takes.setToolTip(
-            t("Sheets of every stock, their price where the stock cabinet knows it, and how much of them is "
-              "waste."))
-        self.kits = CountField(1, 1000, t("How many kits"))
-        self.kits.setToolTip(t("What so many kits together take; nothing else changes."))
-        self.kits.valueChanged.connect(self._say_takes)
-        card.add_row(t("Kits"), self.kits)
-        card.body.addWidget(self.takes)
-        self.other = QuietCombo()
-        self.other.setAccessibleName(t("Compare with another sheet"))
-        self.other.setToolTip(t("What all would take on another sheet; nothing changes."))
-        self.other.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
-        self.other.addItems([t("Compare with another sheet"),
-                             *(t("Compare with {sheet}", sheet=s.name) for s in SHEETS)])
-        self.other.activated.connect(self._say_takes)
-        card.body.addWidget(self.other)
-        self.left = QLabel()
-        self.left.setWordWrap(True)
-        self.left.setObjectName("quiet")
-        card.body.addWidget(self.left)
-        self.keep = QPushButton(t("Keep the offcuts"))
-        self.keep.setToolTip(
-            t("Note the largest rectangle left of every sheet with your stocks: it is offered when a piece "
-              "fits it."))
-        self.keep.clicked.connect(self._keep_offcuts)
-        self.used = QPushButton(t("Used them"))
-        self.used.setToolTip(t("Take the offcuts named here off the list."))
-        self.used.clicked.connect(self._use_offcuts)
-        buttons = QHBoxLayout()
-        buttons.addWidget(self.keep, 1)
-        buttons.addWidget(self.used, 1)
-        card.body.addLayout(buttons)
-        return card
-
-    def _say_takes(self) -> None:
-        """Sheets, money and waste, a line a stock; of many kits, or of another sheet, worked out in the
-        background."""
-        kits, other = self.kits.value(), self.other.currentIndex()
-        if self._reckoning is not None:
-            self._reckoning.cancel()
-            self._reckoning = None
-        self._say_offcuts()
-        if kits == 1 and other <= 0:
-            self._show_takes(piles_of(self.pages), "")
-            return
-        loads, project = self._loads(), self.document.project
-
-        def work(progress: Progress) -> tuple[tuple[Pile, ...], str]:
-            piles = piles_for(kits, loads, project.paper, project.spots)
-            progress.stop_if_asked()
-            return piles, _said_of(project, SHEETS[other - 1].name, kits, loads) if other > 0 else ""
-
-        job = self._reckoning = Job(work, self)
-        job.done.connect(lambda found: self._reckoned(job, found))
-        job.failed.connect(lambda error: self.takes.setText(t(error.words)))
-        job.start()
-
-    def _reckoned(self, job: Job, found: tuple[tuple[Pile, ...], str]) -> None:
-        if job is self._reckoning:
-            self._reckoning = None
-            self._show_takes(*found)
-
-    def _show_takes(self, piles: Sequence[Pile], beside: str) -> None:
-        """beside: what another sheet would take, in words."""
-        found = material(piles)
-        lines = [t("{count} × {stock}: {waste} % waste", count=m.sheets, stock=t(m.stock.name),
-                   waste=round(100 * m.waste))
-                 + (t(", costs {money}", money=f"{m.money:.2f}") if m.money else "") for m in found]
-        for page in (p for p in self.pages if p.tile is not None and (p.tile.column, p.tile.row)
-                     == p.tile.used[0]):
-            whole = Box(0.0, 0.0, page.sheet.width, page.sheet.height)
-            boards = len(tiles(page.items[0].load.pattern, whole, 0.0)[1])
-            lines.append(counted("{piece}: {count} board of the sheet's size backs it.",
-                                 "{piece}: {count} boards of the sheet's size back it, edge to edge.", boards,
-                                 piece=page.items[0].load.words))
-        if piles:
-            lines.append(t("About {minutes} minutes to print, score and cut.", minutes=minutes(piles)))
-        money = sum(m.money for m in found)
-        if money and len(found) > 1:
-            lines.append(t("In all {money}, as far as prices are known.", money=f"{money:.2f}"))
-        self.takes.setText("\n".join([*lines, *([beside] if beside else [])]) or t("Nothing yet."))
-
-    def _say_offcuts(self) -> None:
-        """What is left and worth keeping, and which of what was kept would do for a piece."""
-        unit = self.document.project.unit
-        left = left_over(self.pages)
-        lines = []
-        if left:
-            largest = max(left, key=lambda each: each.offcut.width * each.offcut.height)
-            lines.append(t("{count} offcuts are worth keeping, the largest {width} × {height} of {stock}.",
-                           count=len(left),
-                           width=write(largest.offcut.width, unit), height=write(largest.offcut.height, unit),
-                           stock=t(largest.stock.name)))
-        for offcut, load in self._fitting_offcuts():
-            lines.append(t("An offcut of {width} × {height} you kept would do for {piece}.",
-                           width=write(offcut.width, unit),
-                           height=write(offcut.height, unit), piece=load.words))
-        self.left.setText("\n".join(lines))
-        self.left.setVisible(bool(lines))
-        self.keep.setEnabled(bool(left))
-        self.used.setEnabled(bool(self._fitting_offcuts()))
-
-    def _fitting_offcuts(self) -> tuple[tuple[Offcut, Load], ...]:
-        return uses(self.document.shelf.cabinet.offcuts, self._loads())
-
-    def _keep_offcuts(self) -> None:
-        self.document.shelf.keep_offcuts([left.offcut for left in left_over(self.pages)])
-        self._say_offcuts()
-
-    def _use_offcuts(self) -> None:
-        for offcut, _ in self._fitting_offcuts():
-            self.document.shelf.use_offcut(offcut)
-        self._say_offcuts()
 
     def _out_card(self) -> Card:
         card = Card(t("To paper or to the machine"))
@@ -412,11 +290,19 @@ class SheetsStation(Station):
         """Show these pages, and what they take."""
         self.pages = pages
         builds = [self.document.build_of(i) for i in range(len(self.document.project.briefs))]
+        self.takes.show_state(pages, self._loads)
+        self.finder.take(pages, [(b.brief.id, b.brief.name) for b in builds])
+        self._find()
+
+    def _find(self) -> None:
+        """Show the pages that are looked for."""
+        builds = [self.document.build_of(i) for i in range(len(self.document.project.briefs))]
         prints = self.document.prints.of_all(builds) if any(b.brief.arts for b in builds) else {}
-        self._shown = shown_pages(pages, self.document.project.title, prints, self._shown)
-        self._reckon.start()
-        count = len(pages)
-        self.card.heading.setText(t("Pages: {count}", count=count) if count else t("Pages"))
+        found = self.finder.found()
+        self._shown = shown_pages(found, self.document.project.title, prints, self._shown)
+        count, all_ = len(found), len(self.pages)
+        self.card.heading.setText(t("Pages: {count} of {all}", count=count, all=all_) if count < all_
+                                  else t("Pages: {count}", count=count) if count else t("Pages"))
 
     def _show_spots(self, spots: tuple[Spot, ...]) -> None:
         """A layout that is being searched, as far as it has come."""
@@ -523,8 +409,25 @@ class SheetsStation(Station):
         except MingeiError as error:
             self.overlap.refuse(error)
 
+    def _look_for(self) -> None:
+        """Other pages are looked for, or all at a glance."""
+        self._find()
+        self._show()
+
+    def go_to_page(self, number: int) -> None:
+        """Bring a page into view; it is looked for among all where it was left out."""
+        if not any(s.page.number <= number <= s.last for s in self._shown):
+            self.finder.show_all()
+        for place, shown in zip(self.view.places(), self._shown, strict=True):
+            if shown.page.number <= number <= shown.last:
+                self.area.verticalScrollBar().setValue(round(place.top()) - _ABOVE_PX)
+                self.view.point_out(shown)
+                return
+
     def _show(self) -> None:
         scale = self._zoom
+        if self.finder.overview.isChecked() and self._shown:
+            scale = _OVERVIEW_PX / max(s.height for s in self._shown)
         if scale <= 0 and self._shown:
             room = self.area.maximumViewportSize()
             scale = self._fitting(room - QSize(self.area.verticalScrollBar().sizeHint().width(), 0))
@@ -563,19 +466,3 @@ class SheetsStation(Station):
 
     def enter(self) -> None:
         self.pdf.setFocus()
-
-
-def _said_of(project: Project, name: str, kits: int, loads: Sequence[Load]) -> str:
-    """What all would take on another sheet."""
-    sheet = replace(project, sheet=name).paper
-    piles = piles_for(kits, loads, sheet)
-    count = sum(pile.times for pile in piles)
-    paper = count * sheet.width * sheet.height
-    waste = 1.0 - sum(m.card_mm2 for m in material(piles)) / paper if count else 0.0
-    laid = {(i.load.owner, i.load.pattern.name) for pile in piles for i in pile.page.items}
-    missing = sum((load.owner, load.pattern.name) not in laid for load in loads)
-    template = ("On {sheet}: one sheet, {waste} % waste." if count == 1
-                else "On {sheet}: {count} sheets, {waste} % waste.")
-    words = t(template, sheet=name, count=count, waste=round(100 * waste))
-    return (words + (" " + counted("{count} piece does not fit it.", "{count} pieces do not fit it.",
-                                   missing) if missing else ""))

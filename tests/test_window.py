@@ -219,6 +219,7 @@ class Measures(WindowTest):
         for _ in range(2):
             self.window.actions_["undo"].trigger()
         self.assertEqual(self.window.document.brief.values["length"], 140.0)
+        (d,) = [d for d in flat.dimensions() if d.measure == "height"]
         drag(flat, QPointF(d.a), d.a + QPointF(0, -3000))
         self.assertEqual(self.window.document.brief.values["height"], 8.0)
 
@@ -433,6 +434,7 @@ class Folding(WindowTest):
 
     def test_cut_open_the_cut_shows(self) -> None:
         draft = self.window.draft()
+        draft.lay_out("beside")
         self.window.document.set_stock(find_stock("greyboard-15"))
         settle(200)
         whole = draft.space.picture()

@@ -89,12 +89,16 @@ class ArtCard(PanelCard):
         self.rows["turn"] = self.add_row(t("Turned"), self.turn), self.turn
         self.whole = QCheckBox(t("Across the folds, over the whole piece"))
         self.whole.clicked.connect(lambda on: self._try(lambda: self._spread(on)))
+        self.keep = QPushButton(t("Keep a copy"))
+        self.keep.setToolTip(t("The picture is copied to your own store, so that a file moved or changed "
+                               "elsewhere changes nothing here."))
+        self.keep.clicked.connect(lambda: self._try(self._keep))
         self.missing = QLabel()
         self.missing.setObjectName("reason")
         self.missing.setWordWrap(True)
         self.remove = QPushButton(t("Take it off"))
         self.remove.clicked.connect(lambda: self._try(lambda: self.document.remove_art(self.shown)))
-        for each in (self.whole, self.missing, self.remove, self.reason):
+        for each in (self.whole, self.keep, self.missing, self.remove, self.reason):
             self.body.addWidget(each)
 
     # -- what is shown ---------------------------------------------------------------------------------------
@@ -131,6 +135,8 @@ class ArtCard(PanelCard):
         self.text.setVisible(art is not None and bool(art.words))
         self.whole.setVisible(art is not None)
         self.remove.setVisible(art is not None)
+        self.keep.setVisible(art is not None and bool(art.source))
+        self.keep.setEnabled(art is not None and Path(art.source).stem != art.digest)
         if art is not None:
             with QSignalBlocker(self.text), QSignalBlocker(self.turn):
                 if self.text.toPlainText() != art.words:
@@ -172,18 +178,34 @@ class ArtCard(PanelCard):
         name, _ = QFileDialog.getOpenFileName(self, t("A picture to print"), "",
                                               t("Pictures (*.png *.jpg *.jpeg *.svg)"))
         if name:
-            from mingei.formats import artwork
+            from mingei.formats import artwork, assets
 
             piece, panel = self.part()
 
-            def whole(path: Path, step: Callable[[], None]) -> None:
+            def whole(path: Path, step: Callable[[], None]) -> str:
                 artwork.read_through(artwork.load(path), step)  # refused here rather than shown as missing
+                return assets.digest_of(str(path))
 
-            def then(_: None) -> None:
+            def then(digest: str) -> None:
                 self._print(Art(free_name(self.document.brief.arts, Path(name).stem[:40] or t("picture")),
-                                piece, panel, source=name))
+                                piece, panel, source=name, digest=digest))
 
             take_in(self, Path(name), whole, then, self._refuse)
+
+    def _keep(self) -> None:
+        """Take a copy of the picture into the person's own store, in the background."""
+        from mingei.formats import assets
+
+        art = self._now()
+
+        def kept(path: Path, step: Callable[[], None]) -> Path:
+            step()
+            return assets.keep(path)
+
+        def then(copy: Path) -> None:
+            self._put(art._replace(source=str(copy), digest=copy.stem))
+
+        take_in(self, Path(art.source), kept, then, self._refuse)
 
     def _add_words(self) -> None:
         piece, panel = self.part()

@@ -68,7 +68,7 @@ class Desk(QObject):
 
     def open(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self.window, t("Open a project"), self._folder(),
-                                              t("Mingei projects (*.mingei)"))
+                                              t("Mingei projects (*.mingei *.mingei.zip)"))
         if name:
             self.open_file(Path(name))
 
@@ -141,12 +141,14 @@ class Desk(QObject):
 
     def save_as(self) -> bool:
         suggestion = str(Path(self._folder()) / f"{_file_stem(self.document)}.mingei")
+        endings = (t("Mingei projects (*.mingei)"),
+                   t("With all its pictures in one file (*.mingei.zip)"))
         name, _ = QFileDialog.getSaveFileName(self.window, t("Save the project"), suggestion,
-                                              t("Mingei projects (*.mingei)"))
+                                              ";;".join(endings))
         if not name:
             return False
         path = Path(name)
-        return self.save_to(path if path.suffix == project_file.SUFFIX
+        return self.save_to(path if project_file.has_ending(path)
                             else path.with_name(path.name + project_file.SUFFIX))
 
     def save_to(self, path: Path) -> bool:
@@ -405,7 +407,7 @@ def _file_stem(document: Document) -> str:
     """A name for a new file: the saved one's, else the title's, else the thing's, with nothing in it that a
     file name cannot hold."""
     if document.path:
-        return document.path.stem
+        return document.path.name.removesuffix(".zip").removesuffix(project_file.SUFFIX)
     words = document.project.title if document.project.title != t("Untitled") else document.brief.name
     return "".join("-" if c in '/\\:*?"<>|' or ord(c) < 32 else c for c in words)[:80].strip(". ") or "mingei"
 

@@ -176,6 +176,8 @@ def _view(actions: Actions, menu: QMenu, window: Window) -> None:
     for number, (key, _) in enumerate(LAYOUTS, 1):
         actions.add(menu, f"layout-{key}", layout_words(key), partial(_lay_out, window, key),
                     f"Ctrl+Shift+{number}")
+    actions.add(menu, "layout-follow", t("The two views as the flat asks"), partial(_lay_out, window, ""),
+                "Ctrl+Shift+0", t("A long flat lies above the folded thing, any other stands beside it"))
     printed = actions.add(menu, "printed",
                           t("As it is &printed"), lambda: draft().flat.show_printed(
                               actions["printed"].isChecked()),

@@ -23,6 +23,7 @@ from mingei.core.flat.pattern import Pattern
 from mingei.core.layout.splice import printed_within
 from mingei.core.plane.shape import Box, bounds
 from mingei.formats import artwork
+from mingei.formats.assets import digest_of
 
 #: Pictures are read no larger than this for the screen, px; a piece's print is no finer, px, nor finer than
 #: so many px a mm.
@@ -64,6 +65,7 @@ class _Read(NamedTuple):
     image: QImage | None
     error: MingeiError | None
     stamp: int = 0
+    digest: str = ""
 
 
 def _stamp(source: str) -> int:
@@ -78,11 +80,12 @@ def _read(art: Art) -> _Read:
     stamp = _stamp(art.source)
     try:
         picture = artwork.picture_of(art)
+        known = digest_of(art.source) if art.digest else ""
         if not isinstance(picture, Raster):
-            return _Read(picture, None, None, stamp)
+            return _Read(picture, None, None, stamp, known)
         width, height, data = artwork.preview(picture, _PREVIEW_PX)
         return _Read(picture, QImage(data, width, height, 4 * width, QImage.Format.Format_RGBA8888).copy(),
-                     None, stamp)
+                     None, stamp, known)
     except MingeiError as error:
         return _Read(None, None, error, stamp)
 
@@ -167,8 +170,12 @@ class Prints(QObject):
 
     def findings(self, build: Build) -> tuple[Finding, ...]:
         """What is to be said of a thing's artwork."""
+        reads = [(art, self._known.get(self._key(art))) for art in build.brief.arts]
+        changed = [art for art, read in reads if read is not None and read.digest and art.digest
+                   and read.digest != art.digest]
         return tuple(found_about(self.refused(build),
-                                 [each for on in self._lying(build).values() for each in on]))
+                                 [each for on in self._lying(build).values() for each in on],
+                                 changed))
 
     def of(self, build: Build) -> Mapping[Pattern, Print]:
         """The prints of a thing's pieces, as far as their pictures have been read."""

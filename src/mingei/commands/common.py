@@ -28,6 +28,6 @@ def length(text: str, place: str) -> float:
 
 
 def accept_output(path: Path) -> None:
-    if path.suffix != project_file.SUFFIX:
+    if not project_file.has_ending(path):
         raise UsageError(say("{name!r} does not end in {ending}", name=path.name, ending=project_file.SUFFIX),
                          "-o", "name the project so")

@@ -4,8 +4,7 @@ from __future__ import annotations
 
 import json
 import os
-from collections.abc import Callable
-from dataclasses import replace
+import tempfile
 from pathlib import Path
 
 from mingei.core.data.plain import admit
@@ -14,11 +13,17 @@ from mingei.core.document.project import Project
 from mingei.core.errors import MingeiError, ProjectError
 from mingei.core.words import say
 from mingei.formats import atomic
+from mingei.formats.assets import LARGEST_PACK, PACK_SUFFIX, is_pack, packed, unpacked, with_sources
 from mingei.formats.reading import read, read_json
 
 SUFFIX = ".mingei"
 #: A project holds briefs, not pictures; a larger file is not one.
 _LARGEST = 64 * 1024 * 1024
+
+
+def has_ending(path: Path) -> bool:
+    """Whether a name is that of a project or of a pack."""
+    return path.suffix == SUFFIX or path.name.endswith(PACK_SUFFIX)
 
 
 def dumps(project: Project) -> bytes:
@@ -34,12 +39,17 @@ def loads(data: bytes) -> Project:
 
 def save(project: Project, path: Path) -> None:
     """Write the project, keeping the version before as ``name~``; artwork beside it is named from its
-    folder.
+    folder.  A name that ends in ``.mingei.zip`` is a pack, which holds the artwork, too.
 
     Raises ExportError; ProjectError where it could not be read again: then nothing is written.
     """
-    data = dumps(_sources(project, lambda source: _from_folder(source, path.parent)))
-    loads(data)
+    if path.name.endswith(PACK_SUFFIX):
+        data = packed(project, dumps)
+        with tempfile.TemporaryDirectory() as folder:  # it is read once, and nothing is kept
+            unpacked(data, loads, Path(folder))
+    else:
+        data = dumps(with_sources(project, lambda source: _from_folder(source, path.parent)))
+        loads(data)
     atomic.write(path, data, keep=True)
 
 
@@ -49,28 +59,19 @@ def _from_folder(source: str, folder: Path) -> str:
     return file.relative_to(base).as_posix() if file.is_relative_to(base) else source
 
 
-def _sources(project: Project, name: Callable[[str], str]) -> Project:
-    """The project with the files of its artwork named otherwise."""
-    if not any(a.source for b in project.briefs for a in b.arts):
-        return project
-    return replace(project,
-                   briefs=tuple(
-                       replace(b, arts=tuple(a._replace(source=name(a.source)) if a.source else a
-                                             for a in b.arts))
-                                for b in project.briefs))
-
-
 def load(path: Path) -> Project:
-    """Read a project file; its artwork is named by whole paths.  Raises ProjectError naming the file, the
-    place and the remedy."""
+    """Read a project file or a pack; its artwork is named by whole paths.  Raises ProjectError naming the
+    file, the place and the remedy."""
     try:
-        data = read(path, _LARGEST)
+        data = read(path, LARGEST_PACK if path.name.endswith(PACK_SUFFIX) else _LARGEST)
     except OSError as error:
         raise ProjectError(say("it cannot be read ({strerror})", strerror=error.strerror or error), str(path),
                            "check the name and that you may read it") from None
     except MingeiError as error:
         raise error.at(str(path)) from None
     try:
-        return _sources(loads(data), lambda source: os.path.join(os.path.abspath(path.parent), source))
+        if is_pack(data):
+            return unpacked(data, loads)
+        return with_sources(loads(data), lambda source: os.path.join(os.path.abspath(path.parent), source))
     except MingeiError as error:
         raise error.at(str(path)) from None

@@ -6,7 +6,7 @@ from collections.abc import Callable
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QSignalBlocker, Qt, QTimer
-from PySide6.QtGui import QShowEvent
+from PySide6.QtGui import QResizeEvent, QShowEvent
 from PySide6.QtWidgets import (
     QButtonGroup,
     QHBoxLayout,
@@ -29,6 +29,7 @@ from mingei.app.measures import MeasuresCard
 from mingei.app.openings import OpeningsCard
 from mingei.app.overlays import OverlaysCard
 from mingei.app.settings import Settings
+from mingei.app.sharing import shared
 from mingei.app.spans import measured_words
 from mingei.app.splices import SplicesCard
 from mingei.app.stations import SideColumn, Station
@@ -76,6 +77,7 @@ class DraftStation(Station):
         self.facts = FactsCard(document)
         self.flat = FlatView()
         self._space: SpaceView | None = None
+        self._shared_for: tuple[str, str, int, int] | None = None
         self._play = QTimer(self)
         self._play.setInterval(_PLAY_MS)
         self._play.timeout.connect(self._advance)
@@ -101,7 +103,7 @@ class DraftStation(Station):
         document.measuring_changed.connect(self._show_measuring)
         self.refresh()
         self._show_fraction(document.fraction)
-        self.lay_out(settings.text("layout", "beside"))
+        self._share(settings.text("layout", "") if settings.text("layout", "") in self.layouts else "beside")
 
     # -- building it -----------------------------------------------------------------------------------------
 
@@ -154,6 +156,7 @@ class DraftStation(Station):
 
     def showEvent(self, event: QShowEvent) -> None:
         super().showEvent(event)
+        self._follow()
         if self._space is None:
             QTimer.singleShot(AFTER_PAINT_MS, self, self._wake)
 
@@ -264,6 +267,7 @@ class DraftStation(Station):
         build = self.document.build
         self.flat.set_unit(self.document.project.unit)
         prints = self.document.prints_of(build)
+        self._follow()
         self.flat.show_build(build, prints)
         several = len(build.patterns) > 1
         self.apart.setVisible(several)
@@ -393,8 +397,34 @@ class DraftStation(Station):
     # -- the views -------------------------------------------------------------------------------------------
 
     def lay_out(self, key: str) -> None:
-        """Share the room between the views; see LAYOUTS."""
-        key = key if key in self.layouts else "beside"
+        """Share the room between the views; see LAYOUTS; "" as the flat asks."""
+        key = key if key in self.layouts else ""
+        self.settings.put("layout", key)
+        if key:
+            self._share(key)
+        else:
+            self._shared_for = None
+            self._follow()
+
+    def _follow(self) -> None:
+        """Where nobody chose: a long flat lies above the folded thing, any other stands beside it, in as much
+        room as it needs; shared anew for another thing, or when the other way is a good deal better."""
+        if self.settings.text("layout", "") or not self.isVisible():
+            return
+        box, size = self.document.build.spread_box, self.splitter.size()
+        thing = (self.document.project.briefs[self.document.current].id, self.document.build.recipe.id,
+                 size.width(), size.height())
+        now = "stacked" if self.splitter.orientation() == Qt.Orientation.Vertical else "beside"
+        found = shared(box.width, box.height, size.width(), size.height(),
+                       now if self._shared_for and self._shared_for[:2] == thing[:2] else "")
+        if self._shared_for == thing and found.key == now:
+            return
+        self._shared_for = thing
+        self._share(found.key)
+        room = size.width() if found.key == "beside" else size.height()
+        self.splitter.setSizes([round(room * found.flat), round(room * (1.0 - found.flat))])
+
+    def _share(self, key: str) -> None:
         self.layouts[key].setChecked(True)
         self.splitter.setOrientation(Qt.Orientation.Vertical if key == "stacked"
                                      else Qt.Orientation.Horizontal)
@@ -404,7 +434,10 @@ class DraftStation(Station):
         head = self.heads[self.space_card if key == "folded" else self.flat_card]
         for number, button in enumerate([*self.layouts.values(), self.ruler]):
             head.insertWidget(2 + number, button)
-        self.settings.put("layout", key)
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._follow()
 
     def _cut(self, on: bool) -> None:
         self.cut.setChecked(on)

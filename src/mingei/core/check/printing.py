@@ -14,9 +14,14 @@ from mingei.core.words import counted, say
 COARSE_PPI = 150.0
 
 
-def found_about(refused: Iterable[tuple[Art, MingeiError]], prints: Iterable[Printed]) -> Iterator[Finding]:
+def found_about(refused: Iterable[tuple[Art, MingeiError]], prints: Iterable[Printed],
+                changed: Iterable[Art] = ()) -> Iterator[Finding]:
     """Pictures that are missing or broken, with their file and the reason; coarse ones; drawings with parts
-    that cannot be drawn."""
+    that cannot be drawn; those that are no longer what they were when they were taken in."""
+    for art in changed:
+        yield Finding("art-changed", Severity.NOTE, "the picture was changed since it was taken in",
+                      say("artwork {name}, {file}", name=art.name, file=art.source),
+                      "look at it, and choose it anew to take it as it is")
     for art, error in refused:
         yield Finding("art-missing", Severity.LOOK, say("{reason}: its place is kept", reason=error.sentence),
                       say("artwork {name}, {file}", name=art.name, file=error.place), error.remedy)

@@ -56,7 +56,7 @@ class Art(NamedTuple):
     it, at its size, or repeated side by side, every other row shifted by half when stepped.  width: of one
     picture, or of the words' longest line, mm, where it is sized or repeated; x, y: its middle from the
     panel's middle, upright; turn_deg: from upright, counter-clockwise; bleed: past cuts, mm; colour: of
-    words, "#rrggbb".
+    words, "#rrggbb"; digest: the SHA-256 of the picture as it was when it was taken in, "" where not known.
     """
 
     name: str
@@ -72,6 +72,7 @@ class Art(NamedTuple):
     turn_deg: float = 0.0
     bleed: float = BLEED_MM
     colour: str = "#26241f"
+    digest: str = ""
     extra: Extra = ()
 
     def grown(self, factor: float) -> Art:

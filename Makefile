@@ -7,7 +7,7 @@ PREFIX ?= $(HOME)/.local
 SHARE := $(DESTDIR)$(PREFIX)/share
 ID := org.mingei.Mingei
 
-.PHONY: setup demo test soak bench lint desktop clean
+.PHONY: setup demo test soak bench lint desktop wheel deb deb-trial clean
 
 setup: $(STAMP)
 
@@ -49,5 +49,17 @@ desktop: setup
 	@if command -v update-desktop-database >/dev/null; then update-desktop-database $(SHARE)/applications; fi
 	@echo "installed below $(SHARE)"
 
+wheel: setup
+	@$(BIN)/python -m pip wheel --quiet --disable-pip-version-check --no-deps --no-build-isolation -w dist .
+	@ls dist/*.whl
+
+# a package for Debian and its kin, for the Python it is built with
+deb: setup
+	@sh tools/deb.sh $(BIN)/python dist
+
+# as root: the package in a fresh Debian
+deb-trial: deb
+	@sh tools/deb_trial.sh dist/mingei_*.deb
+
 clean:
-	@rm -rf .venv build demo-shots
+	@rm -rf .venv build dist demo-shots

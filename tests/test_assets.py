@@ -110,6 +110,8 @@ class Packs(InFolder):
         arts = tuple(a._replace(digest=assets.digest_of(a.source)) for a in self.project.briefs[0].arts)
         project_file.save(replace(self.project, briefs=(replace(self.project.briefs[0], arts=arts),)), plain)
         self.assertEqual(main(["edit", str(plain), "--set", "length=150", "-o", str(self.pack)]), 0)
+        self.assertEqual(main(["pack", str(self.pack), "-o", str(self.folder / "other.mingei.zip")]), 0)
+        self.assertEqual(main(["pack", str(plain), "-o", str(self.folder / "other.mingei")]), 2)
         out = self.folder / "box.pdf"
         self.assertEqual(main(["export", str(self.pack), "--to", str(out)]), 0)
         self.assertTrue(out.exists())

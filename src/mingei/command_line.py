@@ -107,6 +107,10 @@ def parser() -> argparse.ArgumentParser:
                       help='take one out again, such as "opening window" or "split front"')
     _result(edit)
 
+    pack = commands.add_parser("pack", help="a project with all its pictures in one file")
+    pack.add_argument("file", type=Path, metavar="F.mingei")
+    pack.add_argument("-o", "--output", type=Path, required=True, metavar="G.mingei.zip")
+
     export = commands.add_parser("export", help="write PDF, SVG, DXF, FOLD or the cutting list as CSV")
     export.add_argument("file", type=Path, metavar="F.mingei")
     export.add_argument("--to", required=True, metavar="OUT",
@@ -196,5 +200,6 @@ def _result(command: argparse.ArgumentParser) -> None:
     )
 
 
-COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "edit", "export", "material", "nest",
+COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "edit", "pack", "export", "material",
+            "nest",
             "rehearse", "check", "scale")

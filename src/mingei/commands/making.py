@@ -17,8 +17,9 @@ from mingei.core.layout.splice import Splice
 from mingei.core.length import write_both
 from mingei.core.recipes import Kind, Recipe, Value, Values, find_recipe
 from mingei.core.stock import Stock, find_stock
-from mingei.core.words import say, some_of
+from mingei.core.words import counted, say, some_of
 from mingei.formats import project_file
+from mingei.formats.assets import PACK_SUFFIX, sources
 
 
 def begin(options: argparse.Namespace) -> int:
@@ -53,6 +54,17 @@ def begin(options: argparse.Namespace) -> int:
                       for m, v in zip(recipe.measures, brief.values.values(), strict=True)
                       if isinstance(v, float))
     print(f"{options.output}: {recipe.title}, {sizes}")
+    return OK
+
+
+def pack(options: argparse.Namespace) -> int:
+    if not options.output.name.endswith(PACK_SUFFIX):
+        raise UsageError(say("{name!r} does not end in {ending}", name=options.output.name,
+                             ending=PACK_SUFFIX), "-o", "name the pack so")
+    project = project_file.load(options.file)
+    project_file.save(project, options.output)
+    print(counted("{file}: with {count} picture", "{file}: with {count} pictures", len(sources([project])),
+                  file=options.output))
     return OK
 
 

@@ -1,6 +1,6 @@
 #!/bin/sh
 # Install the package into a fresh, minimal Debian and run it there: the demo exported, every view drawn.
-# usage: deb_trial.sh PACKAGE [SUITE]; as root, since a fresh system is made; needs mmdebstrap.
+# usage: deb_trial.sh PACKAGE [SUITE]; as root, since a fresh system is made; needs debootstrap.
 set -eu
 package=$1
 suite=${2:-$(. /etc/os-release && echo "$VERSION_CODENAME")}
@@ -8,13 +8,14 @@ mirror=${MIRROR:-$(apt-get indextargets --format '$(SITE)' "Codename: $suite" | 
 root=$(mktemp -d)
 trap 'umount "$root/proc" 2>/dev/null || true; rm -rf "$root"' EXIT
 chmod 755 "$root"
-mmdebstrap --quiet --variant=minbase --include=python3-minimal,xvfb,xauth "$suite" "$root" "$mirror"
+debootstrap --variant=minbase "$suite" "$root" "$mirror" >/dev/null
 cp "$package" "$root/tmp/mingei.deb"
 mount -t proc proc "$root/proc"
 cp /etc/resolv.conf "$root/etc/resolv.conf" 2>/dev/null || true
 chroot "$root" sh -eu <<'TRIAL'
 export DEBIAN_FRONTEND=noninteractive HOME=/tmp/home LC_ALL=C.UTF-8
 mkdir -p "$HOME"
+apt-get install -y -qq --no-install-recommends xvfb xauth >/tmp/install.log 2>&1
 apt-get install -y -qq --no-install-recommends /tmp/mingei.deb >/tmp/install.log 2>&1 || { tail -n 20 /tmp/install.log; exit 1; }
 mingei --version
 mingei new tray -o /tmp/tray.mingei

@@ -247,8 +247,12 @@ class Pattern:
     @cached_property
     def guides(self) -> tuple[Path, ...]:
         """Lines to be traced lightly, on the flat."""
-        return tuple(moved_path(g, p.frame) for p in self.panels
-                     for g in (*p.guides, *(groove.path for groove in p.grooves)))
+        return tuple(moved_path(g, p.frame) for p in self.panels for g in p.guides)
+
+    @cached_property
+    def channels(self) -> tuple[tuple[Path, float], ...]:
+        """The channels cut into its faces, on the flat, each with its depth, mm."""
+        return tuple((moved_path(g.path, p.frame), g.depth_mm) for p in self.panels for g in p.grooves)
 
     @cached_property
     def by_name(self) -> Mapping[str, FlatPanel]:

@@ -7,15 +7,15 @@ white.
 
 from __future__ import annotations
 
-import math
-from collections.abc import Iterable, Iterator, Mapping
-from dataclasses import dataclass
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass, replace
 from enum import StrEnum
-from itertools import pairwise
+from typing import NamedTuple
 
 from mingei.core.covering.art import Printed
 from mingei.core.draft import Crease
-from mingei.core.flat.pattern import FlatFold, Pattern
+from mingei.core.flat.blank import Kind, blank_of
+from mingei.core.flat.pattern import Pattern
 from mingei.core.plane.outline import closed
 from mingei.core.plane.shape import (
     STAY,
@@ -31,8 +31,6 @@ from mingei.core.plane.shape import (
     path_bounds,
 )
 
-#: How long the ticks are that mark a bend, and how near the parts of a curved score meet, mm.
-_TICK_MM, _JOINED_MM = 3.0, 1e-4
 #: Left free round a bare flat, mm, so that its lines are drawn whole.
 BARE_EDGE_MM = 1.0
 
@@ -72,14 +70,26 @@ LOOKS: Mapping[Ink, Look] = {
 }
 
 
+class Whose(NamedTuple):
+    """Whose a stroke is: the thing by its id, the piece, which of its copies, what line of its blank, and the
+    number of its fold or cut there."""
+
+    thing: str
+    piece: str
+    copy: int
+    kind: Kind
+    number: int
+
+
 @dataclass(frozen=True)
 class Stroke:
     """A path in one ink; closed paths end where they begin.  mark: it belongs to the page, and is neither cut
-    nor scored nor part of a thing: check bars, the key, crosses."""
+    nor scored nor part of a thing: check bars, the key, crosses; of: whose it is, None for those."""
 
     ink: Ink
     path: Path
     mark: bool = False
+    of: Whose | None = None
 
 
 @dataclass(frozen=True)
@@ -124,7 +134,7 @@ def flipped(strokes: Iterable[Stroke], width: float) -> tuple[Stroke, ...]:
                                     sweep_deg=-segment.sweep_deg)
         return Line((width - segment.start[0], segment.start[1]), (width - segment.end[0], segment.end[1]))
 
-    return tuple(Stroke(other.get(s.ink, s.ink), tuple(across(segment) for segment in s.path), s.mark)
+    return tuple(replace(s, ink=other.get(s.ink, s.ink), path=tuple(across(segment) for segment in s.path))
                  for s in strokes)
 
 
@@ -149,67 +159,18 @@ def fold_ink(crease: Crease) -> Ink:
     return Ink.MOUNTAIN if crease is Crease.MOUNTAIN else Ink.VALLEY
 
 
-def pattern_strokes(pattern: Pattern, move: Rigid = STAY) -> tuple[Stroke, ...]:
-    """Cuts and scores of a flat piece, moved."""
-    cuts = tuple(Stroke(Ink.CUT, moved_path(path, move)) for path in pattern.cuts)
-    scores = tuple(Stroke(fold_ink(f.crease), (Line(move.apply(f.start), move.apply(f.end)),))
-                   for f in pattern.folds if not f.bend and not f.curved)
-    scores += tuple(Stroke(fold_ink(crease), moved_path(path, move))
-                    for crease, path in _curved_scores(pattern))
-    scores += tuple(Stroke(Ink.BEND, (Line(move.apply(a), move.apply(b)),)) for a, b in _bend_ticks(pattern))
-    guides = tuple(Stroke(Ink.GUIDE, moved_path(path, move)) for path in pattern.guides)
-    return guides + scores + cuts
+#: The ink of each kind of line; of scores their crease decides.
+_INKS = {Kind.OUTLINE: Ink.CUT, Kind.OPENING: Ink.CUT, Kind.SLIT: Ink.CUT, Kind.BEND: Ink.BEND,
+         Kind.GUIDE: Ink.GUIDE, Kind.CHANNEL: Ink.GUIDE}
 
 
-#: Ticks that come nearer each other than this run into a blot, as at a cone's point, and are left out, mm.
-_BLOT_MM = 1.0
-
-
-def _bend_ticks(pattern: Pattern) -> Iterator[tuple[Point, Point]]:
-    """The ticks of all bends, but for those that would run into each other."""
-    taken: dict[tuple[int, int], list[Point]] = {}
-    for bend in pattern.folds:
-        if not bend.bend or not bend.angle_deg:
-            continue
-        for a, b in _ticks(bend):
-            cells = [(math.floor(x / _BLOT_MM), math.floor(y / _BLOT_MM)) for x, y in (a, b)]
-            beside = (q for cx, cy in cells for dx in (-1, 0, 1) for dy in (-1, 0, 1)
-                      for q in taken.get((cx + dx, cy + dy), ()))
-            if any(min(math.dist(a, q), math.dist(b, q)) < _BLOT_MM for q in beside):
-                continue
-            for cell, q in zip(cells, (a, b), strict=True):
-                taken.setdefault(cell, []).append(q)
-            yield a, b
-
-
-def _ticks(bend: FlatFold) -> tuple[tuple[Point, Point], ...]:
-    """A bend is marked at its two ends only: nobody wants a line across a curved face."""
-    share = min(_TICK_MM / bend.length, 0.5)
-    (ax, ay), (bx, by) = bend.start, bend.end
-    dx, dy = (bx - ax) * share, (by - ay) * share
-    return ((ax, ay), (ax + dx, ay + dy)), ((bx - dx, by - dy), (bx, by))
-
-
-def _curved_scores(pattern: Pattern) -> Iterator[tuple[Crease, Path]]:
-    """The short scores of each curved one, joined, so that its dashes run on."""
-    runs: list[list[FlatFold]] = []
-    for f in pattern.folds:
-        if f.curved:
-            face = pattern.by_name[f.child].whole
-            for run in runs:
-                if pattern.by_name[run[0].child].whole != face:
-                    continue
-                if math.dist(run[-1].end, f.start) < _JOINED_MM:
-                    run.append(f)
-                    break
-                if math.dist(run[0].start, f.end) < _JOINED_MM:
-                    run.insert(0, f)
-                    break
-            else:
-                runs.append([f])
-    for run in runs:
-        corners = [run[0].start, *(f.end for f in run)]
-        yield run[0].crease, tuple(Line(a, b) for a, b in pairwise(corners))
+def pattern_strokes(pattern: Pattern, move: Rigid = STAY, thing: str = "",
+                    copy: int = 0) -> tuple[Stroke, ...]:
+    """The lines of a flat piece, moved; each knows whose it is.  thing, copy: whose piece it is, and which of
+    its copies."""
+    return tuple(Stroke(fold_ink(m.crease) if m.crease else _INKS[m.kind], moved_path(m.path, move),
+                        of=Whose(thing, pattern.name, copy, m.kind, m.number))
+                 for m in blank_of(pattern).marks)
 
 
 def flat_drawing(pattern: Pattern, printed: Iterable[Printed] = (), title: str = "") -> Drawing:

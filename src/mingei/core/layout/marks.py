@@ -119,7 +119,8 @@ def _piece_strokes(page: Page) -> list[Stroke]:
               if laying.cuts is CutLine.TICKS else {})
     found: list[Stroke] = []
     for item in page.items:
-        shown = list(_shown(pattern_strokes(item.load.pattern, item.move), laying))
+        own = pattern_strokes(item.load.pattern, item.move, item.load.owner, item.copy)
+        shown = list(_shown(own, laying))
         found += _clear_ticks(shown, others[id(item)]) if others.get(id(item)) else shown
     return (cut_once(found) if laying.gap <= 0.0 and laying.cuts in (CutLine.LINE, CutLine.HAIR)
             and len(page.items) > 1 else found)
@@ -137,7 +138,7 @@ def _shown(strokes: Iterable[Stroke], laying: Laying) -> Iterator[Stroke]:
         if stroke.ink is Ink.CUT and laying.cuts in (CutLine.NONE, CutLine.BACK):
             continue
         if stroke.ink is Ink.CUT and laying.cuts is CutLine.TICKS:
-            yield from ticks(stroke.path)
+            yield from (replace(tick, of=stroke.of) for tick in ticks(stroke.path))
         elif laying.folds or stroke.ink not in (Ink.MOUNTAIN, Ink.VALLEY, Ink.BEND):
             yield stroke
 

@@ -12,6 +12,8 @@ from hypothesis import strategies as st
 
 from mingei.core import joints
 from mingei.core.amendments.amend import SeamChange
+from mingei.core.check import run
+from mingei.core.check.fitting import inside
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import Brief, new_brief
 from mingei.core.draft import Role
@@ -21,6 +23,7 @@ from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded import fold
 from mingei.core.folded.collide import between, collisions
 from mingei.core.folded.extent import outside
+from mingei.core.layout.sheets import find_sheet
 from mingei.core.plane.shape import polygon_path
 from mingei.core.recipes import recipes
 from mingei.core.stock import Stock, find_stock
@@ -71,6 +74,12 @@ class Solids(unittest.TestCase):
                                                                  any_build: tuple[Brief, Stock]) -> None:
         self.assertEqual(faults(build(*any_build)), [])
 
+    def test_what_slides_is_declared_by_its_draft(self) -> None:
+        declared = {name: new_brief(name).drafted.slides for name in recipes()}
+        self.assertEqual({name: (slides[0].piece, slides[0].way) for name,
+                          slides in declared.items() if slides},
+                         MOTIONS | {"sleeve": ("sleeve", (1.0, 0.0, 0.0))})
+
     @given(st.sampled_from(sorted(MOTIONS)).flatmap(changed_briefs))
     def test_nothing_stands_in_the_way_of_what_slides(self, any_build: tuple[Brief, Stock]) -> None:
         self.assertEqual(faults(build(*any_build)), [])
@@ -112,6 +121,13 @@ class Solids(unittest.TestCase):
         # outside half a caliper further
         self.assertAlmostEqual(max(made.outside[:2]), max(150.0, 100.0 + line.apart_mm / 2 + 0.25), places=6)
         self.assertAlmostEqual(min(made.outside[:2]), min(150.0, 100.0 + line.apart_mm / 2 + 0.25), places=6)
+
+
+    @given(st.sampled_from(["frustum-box", "prism", "pyramid", "envelope-side", "envelope-diagonal", "pouch",
+                            "bag",
+                            "belly-band", "wrapper", "tube", "cone", "pocket-flat"]).flatmap(changed_briefs))
+    def test_what_must_fit_does(self, any_build: tuple[Brief, Stock]) -> None:
+        self.assertEqual([str(f) for f in inside(build(*any_build), find_sheet("A4"))], [])
 
 
 class Mended(unittest.TestCase):
@@ -241,6 +257,29 @@ class Planted(unittest.TestCase):
         aside = replace(self.pattern, name="other",
                         placement=self.pattern.placement._replace(origin=(60.0, 80.0, 5.0)))
         self.assertTrue(between([self.pattern, aside]))
+
+    def test_the_rules_find_what_was_planted(self) -> None:
+        a4 = find_sheet("A4")
+        made = build(new_brief("lid-base", stock=CARD), CARD)
+        self.assertEqual([f for f in run(made, a4, thorough=True) if f.code in ("shared-card", "slides")], [])
+        base, lid = made.patterns
+        aside = lid.placement._replace(origin=(lid.placement.origin[0] + 0.7, *lid.placement.origin[1:]))
+        struck = replace(made, patterns=(base, replace(lid, placement=aside)))
+        found = {f.code for f in run(struck, a4, thorough=True)}
+        self.assertLessEqual({"shared-card", "slides"}, found)
+
+    def test_what_must_fit_is_found_not_to(self) -> None:
+        a4 = find_sheet("A4")
+        closed = {"frustum-box": (0, 1), "pyramid": (0, 1, 2), "envelope-side": (2,), "belly-band": (0, 2),
+                  "bag": (0, 1), "cone": (0, 1), "wrapper": (0, 2), "prism": (0, 1)}
+        for recipe, axes in closed.items():
+            made = build(new_brief(recipe), find_stock(new_brief(recipe).stock))
+            self.assertEqual([str(f) for f in run(made, a4, thorough=True) if f.code == "inside"], [])
+            for axis in axes:
+                wide = tuple(tuple(v + (1.5 if v > 0 else -1.5) * (i == axis) for i, v in enumerate(p))
+                             for p in made.draft.content)
+                large = replace(made, draft=replace(made.draft, content=wide))
+                self.assertIn("inside", {f.code for f in run(large, a4, thorough=True)}, (recipe, axis))
 
     def test_a_loose_fin(self) -> None:
         made = build(new_brief("frustum-box",

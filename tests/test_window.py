@@ -550,6 +550,29 @@ class Checks(WindowTest):
         self.assertEqual(document.project.briefs[0].enlarged, 1.0)
         self.assertEqual(document.current, 0)
 
+    def test_slow_proofs_follow_when_the_hand_rests_and_go_with_what_they_were_about(self) -> None:
+        from mingei.app import drawer
+        from mingei.core.check import Finding, Severity
+
+        self.window.actions_["checks"].setChecked(True)
+        planted = Finding("planted", Severity.LOOK, "it was planted", "panel top", "take it out")
+
+        def slow(build: object, paper: object, thorough: bool = False) -> tuple[Finding, ...]:
+            return (planted,) if thorough else ()
+
+        def shown() -> list[str]:
+            return [r.finding.code for r in self.window.drawer.rows if isinstance(r, FindingRow)]
+
+        with mock.patch.object(drawer, "run", side_effect=slow):
+            self.window.document.set_measure("length", 142.0)
+            self.window.document.settle()
+            self.assertNotIn("planted", shown())
+            wait_for(lambda: "planted" in shown())
+            self.window.document.set_measure("length", 143.0)
+            self.window.document.settle()
+            self.assertNotIn("planted", shown())
+            wait_for(lambda: "planted" in shown())
+
     def test_a_change_checks_only_what_it_changes(self) -> None:
         from mingei.app import drawer
 

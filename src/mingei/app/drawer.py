@@ -23,7 +23,7 @@ from mingei.app.cards import tool
 from mingei.app.document import Document
 from mingei.app.scroll import WordScroll
 from mingei.app.words import capital, t
-from mingei.app.workers import AFTER_PAINT_MS
+from mingei.app.workers import AFTER_PAINT_MS, Job, Progress
 from mingei.core.check import Finding, Severity, run
 from mingei.core.document.project import Brief
 from mingei.core.layout.sheets import Sheet
@@ -36,6 +36,8 @@ SHOWN = {Severity.ERROR: ("circle-x", "brick"), Severity.LOOK: ("triangle-alert"
 _AT_A_TIME = 3
 #: So many things' findings are remembered before those no longer there are let go.
 _KNOWN_MOST = 500
+#: Slow proofs begin when nothing was changed for so long, ms.
+_REST_MS = 500
 WIDTH = 300
 
 
@@ -101,6 +103,7 @@ class _Known(NamedTuple):
     made_of: tuple[Stock, tuple[tuple[str, Stock], ...]]
     paper: Sheet
     findings: tuple[Finding, ...]
+    thorough: bool = False
 
 
 class ChecksDrawer(QFrame):
@@ -145,7 +148,13 @@ class ChecksDrawer(QFrame):
         self._later = QTimer(self)
         self._later.setInterval(0)
         self._later.timeout.connect(self._check_another)
+        self._resting = QTimer(self)  # slow proofs follow when nothing was changed for a while
+        self._resting.setSingleShot(True)
+        self._resting.setInterval(_REST_MS)
+        self._resting.timeout.connect(self._prove)
+        self._proving: Job | None = None
         document.settled.connect(self.refresh)
+        document.settled.connect(self._resting.start)
         document.arrived.connect(lambda: QTimer.singleShot(AFTER_PAINT_MS, self, self.refresh))
         self.refresh()
 
@@ -185,6 +194,37 @@ class ChecksDrawer(QFrame):
         else:
             self._later.stop()
             self.refresh()
+
+    def _prove(self) -> None:
+        """The slow proofs of the thing in hand, off the window's thread."""
+        known = self._known.get(id(self.document.brief))
+        if known is None or known.thorough or not self._awake:
+            return
+        if self._proving is not None:
+            self._proving.cancel()
+        build, paper = self.document.build, self.document.project.paper
+
+        def work(progress: Progress) -> tuple[Finding, ...]:
+            progress.stop_if_asked()
+            return run(build, paper, thorough=True)
+
+        job = self._proving = Job(work, self)
+        job.done.connect(lambda findings: self._proved(job, known, findings))
+        job.start()
+
+    def _proved(self, job: Job, known: _Known, findings: tuple[Finding, ...]) -> None:
+        """What they found joins what was found before, where that still holds."""
+        if job is not self._proving:
+            return
+        self._proving = None
+        if self._known.get(id(known.brief)) is known:
+            self._known[id(known.brief)] = known._replace(findings=findings, thorough=True)
+            self.refresh()
+
+    @property
+    def proving(self) -> bool:
+        """Whether slow proofs are still to come."""
+        return self._proving is not None or self._resting.isActive()
 
     @property
     def checking(self) -> bool:

@@ -20,6 +20,8 @@ LEAST_PLAY_MM, MOST_PLAY_MM = 0.25, 1.0
 THIN_MM, LONG_FOR_THIN_MM = 0.15, 60.0
 #: A lip shorter than this springs open, mm (from experience, no published source).
 LEAST_LIP_MM = 6.0
+#: So many pairs that share card are named.
+_SHARED_SAID = 3
 
 
 @rule("collision")
@@ -50,6 +52,59 @@ def on_the_way(build: Build, sheet: Sheet) -> Iterator[Finding]:
                               say("panel {a}", a=c.a),
                               "bend it past by hand; card gives way, board wants the other order",
                               Part(c.piece, c.a))
+
+
+@rule("shared-card", thorough=True)
+def shared_card(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """As solids, across all pieces, with tabs, lips, overlays and bands: no two parts are in one place."""
+    from mingei.core.folded.shared import shared, slabs
+
+    if build.draft.round is not None or build.brief.enlarged != 1.0:
+        return  # facets only stand for a curve; what was enlarged as a drawing is said elsewhere
+    for found in shared(slabs(build.patterns))[:_SHARED_SAID]:
+        yield Finding("shared-card", Severity.LOOK,
+                      say("it shares {volume:.2f} mm³ of card with the {b}", volume=found.volume,
+                          b=found.b[1]),
+                      say("panel {a}", a=found.a[1]), "change a measure, or the way a seam is held",
+                      Part(*found.a))
+
+
+@rule("inside", thorough=True)
+def inside(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """What must fit does: no panel stands in the space the brief asks for; a round one is taken smaller by a
+    caliper, since facets only stand for its curve.  What is laid in takes its own thickness of it."""
+    from mingei.core.folded.shared import in_the_way, slabs
+
+    if not build.draft.content or build.brief.enlarged != 1.0:
+        return
+    for found in in_the_way(slabs(tuple(p for p in build.patterns if p.rides is None and not p.part)),
+                            build.draft.content,
+                            build.stock.caliper_mm if build.draft.round is not None else 0.0)[:1]:
+        yield Finding("inside", Severity.ERROR,
+                      say("it stands {volume:.2f} mm³ in the space asked for", volume=found.volume),
+                      say("panel {a}", a=found.a[1]),
+                      "change a measure, or the way a seam is held", Part(*found.a))
+
+
+@rule("slides", thorough=True)
+def slides(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """What comes off or out does so without catching."""
+    from mingei.core.folded.shared import ON_THE_WAY_MM, shared, slabs
+
+    if not build.draft.slides or build.brief.enlarged != 1.0:
+        return
+    every = slabs(build.patterns)
+    for piece, (x, y, z) in build.draft.slides:
+        moving = frozenset(p.name for p in build.patterns if p.name == piece
+                           or p.name.startswith(f"{piece} "))
+        for far in ON_THE_WAY_MM:
+            found = shared(every, (x * far, y * far, z * far), moving)
+            if found:
+                yield Finding("slides", Severity.ERROR,
+                              say("it catches on the {b} {far} on its way", b=found[0].b[1],
+                                  far=write_mm(far)),
+                              say("panel {a}", a=found[0].a[1]), "give it more clearance", Part(*found[0].a))
+                break
 
 
 @rule("play")

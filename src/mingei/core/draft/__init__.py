@@ -28,8 +28,9 @@ from mingei.core.draft.panel import (
     Within,
 )
 from mingei.core.draft.piece import Crease, Fold, Lap, Piece, Placement, Seam, fellow, strap, strap_name
-from mingei.core.draft.thing import Dimension, Draft, Round
+from mingei.core.draft.thing import Dimension, Draft, Round, Slide
 
 __all__ = ["Against", "Crease", "Dimension", "Draft", "Edge", "EdgeRef", "Fold", "Halving", "Inset", "Joint",
            "Lap", "Level", "LineOn", "Meeting", "Meets", "Mitred", "Over", "Panel", "Piece", "Placement",
-           "Plain", "Role", "Round", "Seam", "Site", "Slot", "Within", "fellow", "strap", "strap_name"]
+           "Plain", "Role", "Round", "Seam", "Site", "Slide", "Slot", "Within", "fellow", "strap",
+           "strap_name"]

@@ -33,6 +33,13 @@ class Round(NamedTuple):
     ends: tuple[float, float] = (1.0, 1.0)
 
 
+class Slide(NamedTuple):
+    """A piece that comes off or out, and which way, as a unit vector in the whole."""
+
+    piece: str
+    way: tuple[float, float, float]
+
+
 @dataclass(frozen=True)
 class Draft:
     """The whole thing at finished size.
@@ -40,7 +47,9 @@ class Draft:
     inside_mm: (length, width, height) of the cavity asked for, when the brief asks for one; the cavity's
     lower corner is the origin of the whole, its axes along length, width and height.  closes: the last step
     closes it, so that it is filled before. remarks: what a maker should know of it, each with its place, full
-    sentences without a stop.  round: how large its curved work really is.
+    sentences without a stop.  round: how large its curved work really is; slides: what comes off or out of
+    what; content: what must fit in it, as the corners whose convex hull it fills, in the whole, mm, () where
+    ``inside_mm`` says it or it holds nothing.
     """
 
     pieces: tuple[Piece, ...]
@@ -51,6 +60,8 @@ class Draft:
     closes: bool = True
     remarks: tuple[tuple[str, str], ...] = ()
     round: Round | None = None
+    slides: tuple[Slide, ...] = ()
+    content: tuple[tuple[float, float, float], ...] = ()
 
     def __post_init__(self) -> None:
         for what, names in (("panels", [p.name for piece in self.pieces for p in piece.panels]),

@@ -20,6 +20,7 @@ from mingei.core.draft import (
     Seam,
     Within,
 )
+from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
 from mingei.core.joints import GLUE_TAB
 from mingei.core.length import write_both
@@ -105,7 +106,8 @@ def draft_bag(values: Values) -> Draft:
                width=write_both(width),
                tall=write_both(height + half))
     shown = (Dimension("width", EdgeRef("front", 0)), Dimension("height", EdgeRef("back", 1)))
-    return Draft(tuple(pieces), closes=False, dimensions=shown, remarks=(("straps", strap), ("size", flat)))
+    return Draft(tuple(pieces), closes=False, dimensions=shown, remarks=(("straps", strap), ("size", flat)),
+                 content=block(width, float(values["depth"]), height - top))
 
 
 def _stiffening(width: float, deep: float, height: float, top: float, hole: float, places: tuple[float, ...],

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from mingei.core.draft import Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement
+from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
 from mingei.core.offset import FLAT_DEG
 from mingei.core.recipes import Kind, Measure, Recipe, Values
@@ -35,7 +36,7 @@ def draft_band(values: Values) -> Draft:
                  Fold(EdgeRef("right side", 1), EdgeRef("back right", 3), 90.0, 3)]
     stands = Placement((0.0, tall, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
     return Draft((Piece("band", "front", stands, tuple(panels), folds=tuple(folds), seams=(), laps=(lap,)),),
-                 closes=False)
+                 closes=False, content=block(width, tall, thick))
 
 
 def girth(values: Values) -> float:

@@ -6,6 +6,7 @@ import math
 from dataclasses import replace
 
 from mingei.core.draft import Draft, Piece, Round
+from mingei.core.drafting.content import turned_round
 from mingei.core.drafting.roll import Wall, disc, facet_count, gores_of, roll, stands, teeth
 from mingei.core.drafting.star import ON_THE_TABLE, lid_at
 from mingei.core.errors import MeasureError
@@ -49,7 +50,8 @@ def draft_cone(values: Values) -> Draft:
         pieces.append(Piece(name, name, ON_THE_TABLE if name == "base" else lid_at(wall.stands), (face,),
                             folds=()))
     # cut square, its outer rim stands out by its thickness, as far as the wall is upright
-    return Draft(tuple(pieces), closes=False, round=Round(max(wall.low, wall.high), math.cos(wall.lean)))
+    return Draft(tuple(pieces), closes=False, round=Round(max(wall.low, wall.high), math.cos(wall.lean)),
+                 content=turned_round(wall.low, wall.high, wall.stands, float(values["smooth"])))
 
 
 def _sound(values: Values) -> None:

@@ -11,6 +11,7 @@ from __future__ import annotations
 import math
 
 from mingei.core.draft import Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement, Role
+from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
 from mingei.core.offset import FLAT_DEG
 from mingei.core.plane.shape import Polygon, turned
@@ -103,7 +104,7 @@ def draft_diagonal(values: Values) -> Draft:
                             folds=(Fold(EdgeRef("liner", 2), EdgeRef("liner flap", 0), FLAT_DEG,
                                         3 + second),), seams=(),
                             laps=within, part="liner"))
-    return Draft(tuple(pieces), closes=False)
+    return Draft(tuple(pieces), closes=False, content=() if lined else block(width, height, thick))
 
 
 def _sound(values: Values) -> None:

@@ -4,6 +4,7 @@ pointed or straight, or none."""
 from __future__ import annotations
 
 from mingei.core.draft import Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement, Role
+from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
 from mingei.core.offset import FLAT_DEG
 from mingei.core.plane.shape import Polygon
@@ -70,7 +71,7 @@ def draft_envelope(values: Values) -> Draft:
         laps = (*laps, Lap("closing flap on back", "closing flap", "back", glued=False))
     stands = Placement((0.0, height, 0.0), (1.0, 0.0, 0.0), (0.0, -1.0, 0.0))
     return Draft((Piece("envelope", "front", stands, panels, folds=folds, seams=(), laps=laps),),
-                 closes=False)
+                 closes=False, content=block(width, height, thick))
 
 
 def _sound(values: Values) -> None:

@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 from mingei.core.draft import Draft
+from mingei.core.drafting.content import standing
 from mingei.core.drafting.star import ON_THE_TABLE, Star, star_piece
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
@@ -19,8 +20,8 @@ def draft_frustum(values: Values) -> Draft:
     """sides; across, rim: inside, twice from the middle to a side, at the base and at the rim; height:
     upright, mm; tab."""
     sides, across, rim, height, tab = (float(values[k]) for k in ("sides", "across", "rim", "height", "tab"))
-    return Draft((star_piece("leaning box", Star(int(sides), across, rim, height), tab, ON_THE_TABLE),),
-                 closes=False)
+    star = Star(int(sides), across, rim, height)
+    return Draft((star_piece("leaning box", star, tab, ON_THE_TABLE),), closes=False, content=standing(star))
 
 
 def _upright_enough(values: Values) -> None:

@@ -6,7 +6,7 @@ and stand the clearance further out, so that thickness takes care of itself.
 
 from __future__ import annotations
 
-from mingei.core.draft import Dimension, Draft, EdgeRef, Placement
+from mingei.core.draft import Dimension, Draft, EdgeRef, Placement, Slide
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tray import TAB, inside_measures, on_the_table, tray_piece
@@ -30,7 +30,8 @@ def draft_lid_base(values: Values) -> Draft:
     shown = (Dimension("length", EdgeRef("front", 2)), Dimension("width", EdgeRef("base", 3)),
              Dimension("height", EdgeRef("back", 3)),
              Dimension("lid", EdgeRef("lid front", 3)))
-    return Draft((base, lid), inside_mm=(length, width, height), dimensions=shown, closes=False)
+    return Draft((base, lid), inside_mm=(length, width, height), dimensions=shown, closes=False,
+                 slides=(Slide("lid", (0.0, 0.0, 1.0)),))
 
 
 def keeps_its_lid(values: Values) -> None:

@@ -7,6 +7,7 @@ Open, a foot whose two leaves are g high stands on a base up to 2 g deep (plane 
 from __future__ import annotations
 
 from mingei.core.draft import Crease, Dimension, Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement, Role
+from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
 from mingei.core.offset import FLAT_DEG
@@ -17,6 +18,9 @@ from mingei.core.words import say
 
 #: How far flaps and the leaves of the foot keep inside what they lie on, mm.
 _IN_MM = 0.6
+
+#: Where the foot turns back inside, its fold takes so much of the height, mm.
+_TURN_MM = 1.0
 
 
 def draft_pouch(values: Values) -> Draft:
@@ -60,7 +64,7 @@ def draft_pouch(values: Values) -> Draft:
     shown = (Dimension("foot", EdgeRef("foot back", 1)),)
     return Draft((Piece("pouch", "back", stands, panels, folds=folds, seams=(), laps=laps),), closes=False,
                  dimensions=shown,
-                 remarks=(("foot", opens),))
+                 remarks=(("foot", opens),), content=block(width, height - foot - _TURN_MM, thick))
 
 
 def _sound(values: Values) -> None:

@@ -3,7 +3,8 @@ base's."""
 
 from __future__ import annotations
 
-from mingei.core.draft import Dimension, Draft, EdgeRef
+from mingei.core.draft import Dimension, Draft, EdgeRef, Slide
+from mingei.core.drafting.content import standing
 from mingei.core.drafting.star import ON_THE_TABLE, Star, lid_at, star_piece
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.lid_base import keeps_its_lid
@@ -17,11 +18,13 @@ def draft_prism(values: Values) -> Draft:
     odd), height, lid, mm."""
     sides, across, height, tab = (float(values[k]) for k in ("sides", "across", "height", "tab"))
     lid, air = float(values["lid"]), float(values["clearance"])
-    base = star_piece("base tray", Star(int(sides), across, across, height), tab, ON_THE_TABLE)
+    inside = Star(int(sides), across, across, height)
+    base = star_piece("base tray", inside, tab, ON_THE_TABLE)
     cover = star_piece("lid", Star(int(sides), across, across, lid), tab, lid_at(height), base="top", layer=3,
                        air=air, prefix="lid ")
     shown = (Dimension("height", EdgeRef("wall 1", 1)), Dimension("lid", EdgeRef("lid wall 1", 1)))
-    return Draft((base, cover), dimensions=shown, closes=False)
+    return Draft((base, cover), dimensions=shown, closes=False, slides=(Slide("lid", (0.0, 0.0, 1.0)),),
+                 content=standing(inside))
 
 
 RECIPE = Recipe(

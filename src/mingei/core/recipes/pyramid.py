@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 from mingei.core.draft import Draft
+from mingei.core.drafting.content import standing
 from mingei.core.drafting.star import ON_THE_TABLE, Star, star_piece
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
@@ -20,8 +21,8 @@ def draft_pyramid(values: Values) -> Draft:
     """sides; across: inside at the base, twice from the middle to a side; height: inside, to the point, mm;
     tab."""
     sides, across, height, tab = (float(values[k]) for k in ("sides", "across", "height", "tab"))
-    return Draft((star_piece("pyramid", Star(int(sides), across, 0.0, height), tab, ON_THE_TABLE,
-                             tucked=True),))
+    star = Star(int(sides), across, 0.0, height)
+    return Draft((star_piece("pyramid", star, tab, ON_THE_TABLE, tucked=True),), content=standing(star))
 
 
 def _steep_enough(values: Values) -> None:

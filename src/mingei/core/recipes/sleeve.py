@@ -9,7 +9,7 @@ from __future__ import annotations
 
 from dataclasses import replace
 
-from mingei.core.draft import Dimension, Draft, EdgeRef, Fold, Over, Panel, Piece, Seam
+from mingei.core.draft import Dimension, Draft, EdgeRef, Fold, Over, Panel, Piece, Seam, Slide
 from mingei.core.joints import GLUE_TAB
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tray import TAB, inside_measures, on_the_table, rectangle, tray_piece
@@ -35,7 +35,8 @@ def draft_sleeve(values: Values) -> Draft:
     sleeve = Piece("sleeve", "under", on_the_table(width), panels, folds=folds, seams=(seam,))
     shown = (Dimension("length", EdgeRef("front", 2)), Dimension("width", EdgeRef("base", 3)),
              Dimension("height", EdgeRef("back", 3)))
-    return Draft((drawer, sleeve), inside_mm=(length, width, height), dimensions=shown, closes=False)
+    return Draft((drawer, sleeve), inside_mm=(length, width, height), dimensions=shown, closes=False,
+                 slides=(Slide("sleeve", (1.0, 0.0, 0.0)),))
 
 
 RECIPE = Recipe(

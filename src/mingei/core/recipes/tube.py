@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 
 from mingei.core.draft import Against, Draft, Edge, Over, Piece, Round
+from mingei.core.drafting.content import turned_round
 from mingei.core.drafting.roll import LEAST_TOOTH_MM, Wall, disc, facet_count, roll, stands, teeth
 from mingei.core.drafting.star import ON_THE_TABLE, lid_at
 from mingei.core.errors import MeasureError
@@ -48,7 +49,8 @@ def draft_tube(values: Values) -> Draft:
         pieces.append(Piece(name, name, ON_THE_TABLE if name == "base" else lid_at(height), (face,),
                             folds=()))
     return Draft(tuple(pieces), measured=Measured.INSIDE if inside else Measured.OUTSIDE, closes=False,
-                 round=Round(diameter, turns + (1 if lap > 0 else 0)))
+                 round=Round(diameter, turns + (1 if lap > 0 else 0)),
+                 content=turned_round(diameter, diameter, height, float(values["smooth"])) if inside else ())
 
 
 def teeth_fit(measure: str, diameter: float, facets: int) -> None:

@@ -9,6 +9,7 @@ a parcel, by two thirds of the thickness.
 from __future__ import annotations
 
 from mingei.core.draft import Draft, EdgeRef, Fold, Panel, Piece, Placement, Seam
+from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
 from mingei.core.joints import FIN
 from mingei.core.length import write_both
@@ -91,7 +92,7 @@ def draft_wrapper(values: Values) -> Draft:
     if trim > 0:
         remarks.append(("trim", say("trim {trim} off each end once the fin is dry", trim=write_both(trim))))
     return Draft((Piece("wrapper", "front", stands, panels, folds=folds, seams=(fin,)),), closes=False,
-                 remarks=tuple(remarks))
+                 remarks=tuple(remarks), content=block(width, long, thick, (0.0, low, 0.0)))
 
 
 def _sound(values: Values) -> None:

@@ -15,7 +15,7 @@ from mingei.core.document.project import Brief, new_brief
 from mingei.core.errors import MeasureError
 from mingei.core.folded import fold
 from mingei.core.offset import RELIEF_MM
-from mingei.core.plan.steps import listed
+from mingei.core.plan.operations import listed
 from mingei.core.recipes import find_recipe
 from mingei.core.stock import Stock, find_stock
 from tests.strategies import amended_briefs

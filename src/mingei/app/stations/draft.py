@@ -383,7 +383,10 @@ class DraftStation(Station):
             words = t("Step {number} of {count}. {words}", number=step.number, count=count, words=step.words)
             self.step.setText(words if len(words) <= _STEP_WORDS else words[:_STEP_WORDS].rsplit(" ", 1)[0]
                               + " …")
-            self.step.setToolTip(words if len(words) > _STEP_WORDS else "")
+            why = "; ".join(t(reason) for reason in step.because)
+            whole = [words] if len(words) > _STEP_WORDS else []
+            self.step.setToolTip("\n".join([*whole, *([t("Why now: {reasons}.",
+                                                         reasons=why)] if why else [])]))
 
     def _show_measuring(self, on: bool) -> None:
         self.ruler.setChecked(on)

@@ -5,6 +5,7 @@ from __future__ import annotations
 import faulthandler
 import logging
 import sys
+from logging.handlers import RotatingFileHandler
 from pathlib import Path
 from types import TracebackType
 from typing import TextIO
@@ -31,9 +32,7 @@ def begin(folder: Path) -> Path | None:
     try:
         folder.mkdir(parents=True, exist_ok=True)
         log = log_file(folder)
-        if log.exists() and log.stat().st_size > _LARGEST:
-            log.replace(log.with_suffix(".old.log"))
-        handler = logging.FileHandler(log, encoding="utf-8")
+        handler = RotatingFileHandler(log, maxBytes=_LARGEST, backupCount=1, encoding="utf-8")
         _Crash.file = (folder / "crash.log").open("a", encoding="utf-8")
     except OSError:
         return None

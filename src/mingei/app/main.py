@@ -12,6 +12,7 @@ from PySide6.QtCore import QMessageLogContext, QtMsgType, qInstallMessageHandler
 from PySide6.QtWidgets import QApplication
 
 from mingei.app import theme
+from mingei.app.language import in_force, speak
 from mingei.app.settings import Settings, state_folder
 from mingei.app.window import Window
 from mingei.app.words import t
@@ -32,6 +33,7 @@ def application(settings: Settings) -> QApplication:
     app.setApplicationName("mingei")
     app.setApplicationDisplayName("Mingei")
     app.setDesktopFileName("org.mingei.Mingei")
+    speak(app, in_force(settings))
     light = settings.text("light", "system")
     theme.apply(app, theme.system_is_dark() if light == "system" else light == "lamp")
     return app

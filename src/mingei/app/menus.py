@@ -14,6 +14,7 @@ from mingei import __version__
 from mingei.app import faults
 from mingei.app.actions import Actions, Finder, each
 from mingei.app.dialogs import Dialog
+from mingei.app.language import NAMES
 from mingei.app.lists import Cell, Cells
 from mingei.app.stations import Station
 from mingei.app.words import capital, t
@@ -202,6 +203,14 @@ def _view(actions: Actions, menu: QMenu, window: Window) -> None:
         lambda on: window.drawer.setVisible(on))
     actions.add(menu, "cabinet", t("Stock ca&binet"), lambda: _cabinet(window), "F7",
                 t("Every stock there is, your own among them: measure, add, convert"))
+    language = menu.addMenu(t("Lan&guage"))
+    spoken = QActionGroup(language)
+    for key, words in (("", t("Language as the system has it")), *NAMES.items()):
+        action = actions.add(language, f"language-{key or 'system'}", words,
+                             partial(_speak, window, key), "", t("Spoken from the next start on"),
+                             checkable=True)
+        action.setChecked(window.settings.text("language", "") == key)
+        spoken.addAction(action)
     light = menu.addMenu(t("&Light"))
     group = QActionGroup(light)
     for key, words in (("system", t("Light as the system has it")), ("day", t("Day light")),
@@ -216,6 +225,11 @@ def _view(actions: Actions, menu: QMenu, window: Window) -> None:
                                                                           actions["still"].isChecked()), "",
                         t("Fold step by step instead of moving"), checkable=True)
     still.setChecked(window.settings.flag("still"))
+
+
+def _speak(window: Window, language: str) -> None:
+    window.settings.put("language", language)
+    window.say(t("Spoken from the next start on"))
 
 
 def _lay_out(window: Window, key: str) -> None:

@@ -1,4 +1,4 @@
-"""Fonts, icons and the demo, found by name wherever the package lies."""
+"""Fonts, icons, languages and the demo, found by name wherever the package lies."""
 
 from __future__ import annotations
 
@@ -9,6 +9,8 @@ HERE = Path(__file__).resolve().parent
 TEXT_FONT = HERE / "fonts" / "IBMPlexSans-Regular.ttf"
 BOLD_FONT = HERE / "fonts" / "IBMPlexSans-SemiBold.ttf"
 FIGURE_FONT = HERE / "fonts" / "IBMPlexMono-Regular.ttf"
+#: The compiled languages.
+LANGUAGES = HERE / "languages"
 
 
 def icon_svg(name: str) -> str:

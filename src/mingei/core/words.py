@@ -18,11 +18,13 @@ _LONGEST = 300
 
 
 class Words(str):
-    """A filled-in template that remembers the template and the values it was filled with."""
+    """A filled-in template that remembers the template and the values it was filled with; forms: of something
+    counted, the templates for one and for many."""
 
-    __slots__ = ("template", "values")
+    __slots__ = ("forms", "template", "values")
     template: str
     values: dict[str, object]
+    forms: tuple[str, str] | None
 
 
 def say(template: str, /, **values: object) -> Words:
@@ -31,6 +33,7 @@ def say(template: str, /, **values: object) -> Words:
     words = Words(_filled(template, values))
     words.template = template
     words.values = values
+    words.forms = None
     return words
 
 
@@ -66,8 +69,11 @@ def some_of(names: Iterable[str], like: object = "") -> Words:
 
 
 def counted(one: str, many: str, count: int, /, **values: object) -> Words:
-    """One of two templates by how many there are; {count} is filled in too."""
-    return say(one if count == 1 else many, count=count, **values)
+    """One of two templates by how many there are; {count} is filled in too.  Another language may have more
+    forms than two."""
+    words = say(one if count == 1 else many, count=count, **values)
+    words.forms = one, many
+    return words
 
 
 def joined(parts: Iterable[str], between: str = " ") -> Words:
@@ -84,10 +90,17 @@ def placed(place: str, sentence: str, remedy: str) -> Words:
     return say(template, place=place, sentence=sentence, remedy=remedy)
 
 
-def told(text: str, translate: Callable[[str], str]) -> str:
-    """The text with every template in it, and every word filled into one, passed through ``translate``."""
+def told(text: str, translate: Callable[[str], str],
+         numbered: Callable[[str, str, int], str] | None = None) -> str:
+    """The text with every template in it, and every word filled into one, passed through ``translate``.
+
+    numbered: from the templates for one and for many, and how many there are, to that of the language.
+    """
     if not isinstance(text, Words):
         return translate(text) if text else text
-    values = {name: told(value, translate) if isinstance(value, str) else value
+    values = {name: told(value, translate, numbered) if isinstance(value, str) else value
               for name, value in text.values.items()}
-    return _filled(translate(text.template), values)
+    count = values.get("count")
+    template = (numbered(*text.forms, count) if numbered and text.forms and isinstance(count, int)
+                else translate(text.template))
+    return _filled(template, values)

@@ -1,0 +1,11476 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="de" sourcelanguage="en">
+ <context>
+  <name>Mingei</name>
+  <message>
+   <source> cap</source>
+   <translation> Kappe</translation>
+  </message>
+  <message>
+   <source> card</source>
+   <translation> Karte</translation>
+  </message>
+  <message>
+   <source> end</source>
+   <translation> Ende</translation>
+  </message>
+  <message>
+   <source> end on </source>
+   <translation> Ende auf </translation>
+  </message>
+  <message>
+   <source> envelope</source>
+   <translation> Umschlag</translation>
+  </message>
+  <message>
+   <source> flap</source>
+   <translation> Klappe</translation>
+  </message>
+  <message>
+   <source> flap </source>
+   <translation> Klappe </translation>
+  </message>
+  <message>
+   <source> flaps</source>
+   <translation> Klappen</translation>
+  </message>
+  <message>
+   <source> gore </source>
+   <translation> Zwickel </translation>
+  </message>
+  <message>
+   <source> in</source>
+   <translation> in</translation>
+  </message>
+  <message>
+   <source> lap </source>
+   <translation> Überlapp </translation>
+  </message>
+  <message>
+   <source> leaf </source>
+   <translation> Blatt </translation>
+  </message>
+  <message>
+   <source> left</source>
+   <translation> links</translation>
+  </message>
+  <message>
+   <source> lining</source>
+   <translation> Futter</translation>
+  </message>
+  <message>
+   <source> mat</source>
+   <translation> Auflage</translation>
+  </message>
+  <message>
+   <source> mm</source>
+   <translation> mm</translation>
+  </message>
+  <message>
+   <source> on </source>
+   <translation> auf </translation>
+  </message>
+  <message>
+   <source> on back</source>
+   <translation> auf hinten</translation>
+  </message>
+  <message>
+   <source> or </source>
+   <translation> oder </translation>
+  </message>
+  <message>
+   <source> overlay</source>
+   <translation> Auflage</translation>
+  </message>
+  <message>
+   <source> right</source>
+   <translation> rechts</translation>
+  </message>
+  <message>
+   <source> rim</source>
+   <translation> Rand</translation>
+  </message>
+  <message>
+   <source> sheet</source>
+   <translation> Blatt</translation>
+  </message>
+  <message>
+   <source> side </source>
+   <translation> Seite </translation>
+  </message>
+  <message>
+   <source> tab</source>
+   <translation> Lasche</translation>
+  </message>
+  <message>
+   <source> teeth</source>
+   <translation> Zähne</translation>
+  </message>
+  <message>
+   <source> teeth </source>
+   <translation> Zähne </translation>
+  </message>
+  <message>
+   <source> to </source>
+   <translation> bis </translation>
+  </message>
+  <message>
+   <source> tongue </source>
+   <translation> Zunge </translation>
+  </message>
+  <message>
+   <source> tongues</source>
+   <translation> Zungen</translation>
+  </message>
+  <message>
+   <source> wall</source>
+   <translation> Wand</translation>
+  </message>
+  <message>
+   <source># to # tab</source>
+   <translation># an # Lasche</translation>
+  </message>
+  <message>
+   <source>&amp;About Mingei</source>
+   <translation>&amp;Über Mingei</translation>
+  </message>
+  <message>
+   <source>&amp;Add a thing to the kit</source>
+   <translation>Dem Satz ein Ding &amp;hinzufügen</translation>
+  </message>
+  <message>
+   <source>&amp;Checks</source>
+   <translation>&amp;Prüfungen</translation>
+  </message>
+  <message>
+   <source>&amp;Cut it open</source>
+   <translation>Auf&amp;schneiden</translation>
+  </message>
+  <message>
+   <source>&amp;Cutting list…</source>
+   <translation>Schnitt&amp;liste…</translation>
+  </message>
+  <message>
+   <source>&amp;Double this thing</source>
+   <translation>Dieses Ding &amp;verdoppeln</translation>
+  </message>
+  <message>
+   <source>&amp;Edit</source>
+   <translation>&amp;Bearbeiten</translation>
+  </message>
+  <message>
+   <source>&amp;Export…</source>
+   <translation>&amp;Exportieren…</translation>
+  </message>
+  <message>
+   <source>&amp;File</source>
+   <translation>&amp;Datei</translation>
+  </message>
+  <message>
+   <source>&amp;Find a command…</source>
+   <translation>Einen Befehl &amp;finden…</translation>
+  </message>
+  <message>
+   <source>&amp;Go</source>
+   <translation>&amp;Gehe zu</translation>
+  </message>
+  <message>
+   <source>&amp;Help</source>
+   <translation>&amp;Hilfe</translation>
+  </message>
+  <message>
+   <source>&amp;History…</source>
+   <translation>&amp;Verlauf…</translation>
+  </message>
+  <message>
+   <source>&amp;Keys</source>
+   <translation>&amp;Tasten</translation>
+  </message>
+  <message>
+   <source>&amp;Light</source>
+   <translation>&amp;Licht</translation>
+  </message>
+  <message>
+   <source>&amp;Look from</source>
+   <translation>&amp;Ansehen von</translation>
+  </message>
+  <message>
+   <source>&amp;Measure between points or faces</source>
+   <translation>Zwischen Punkten oder Flächen &amp;messen</translation>
+  </message>
+  <message>
+   <source>&amp;Measure this screen…</source>
+   <translation>Diesen Bildschirm &amp;messen…</translation>
+  </message>
+  <message>
+   <source>&amp;New</source>
+   <translation>&amp;Neu</translation>
+  </message>
+  <message>
+   <source>&amp;Open…</source>
+   <translation>Ö&amp;ffnen…</translation>
+  </message>
+  <message>
+   <source>&amp;Play the folding</source>
+   <translation>Das Falten &amp;abspielen</translation>
+  </message>
+  <message>
+   <source>&amp;Print…</source>
+   <translation>&amp;Drucken…</translation>
+  </message>
+  <message>
+   <source>&amp;Quit</source>
+   <translation>&amp;Beenden</translation>
+  </message>
+  <message>
+   <source>&amp;Save</source>
+   <translation>&amp;Speichern</translation>
+  </message>
+  <message>
+   <source>&amp;Scale…</source>
+   <translation>S&amp;kalieren…</translation>
+  </message>
+  <message>
+   <source>&amp;Take this thing out of the kit</source>
+   <translation>Dieses Ding aus dem Satz &amp;nehmen</translation>
+  </message>
+  <message>
+   <source>&amp;View</source>
+   <translation>&amp;Ansicht</translation>
+  </message>
+  <message>
+   <source>&amp;Without motion</source>
+   <translation>&amp;Ohne Bewegung</translation>
+  </message>
+  <message>
+   <source>, copy {number}</source>
+   <translation>, Kopie {number}</translation>
+  </message>
+  <message>
+   <source>, costs {money}</source>
+   <translation>, kostet {money}</translation>
+  </message>
+  <message>
+   <source>--amend</source>
+   <translation>--amend</translation>
+  </message>
+  <message>
+   <source>--copies</source>
+   <translation>--copies</translation>
+  </message>
+  <message>
+   <source>--kind</source>
+   <translation>--kind</translation>
+  </message>
+  <message>
+   <source>--margin</source>
+   <translation>--margin</translation>
+  </message>
+  <message>
+   <source>--mats</source>
+   <translation>--mats</translation>
+  </message>
+  <message>
+   <source>--part</source>
+   <translation>--part</translation>
+  </message>
+  <message>
+   <source>--ratio</source>
+   <translation>--ratio</translation>
+  </message>
+  <message>
+   <source>--set</source>
+   <translation>--set</translation>
+  </message>
+  <message>
+   <source>--skew</source>
+   <translation>--skew</translation>
+  </message>
+  <message>
+   <source>--splice</source>
+   <translation>--splice</translation>
+  </message>
+  <message>
+   <source>--thick</source>
+   <translation>--thick</translation>
+  </message>
+  <message>
+   <source>--thing</source>
+   <translation>--thing</translation>
+  </message>
+  <message>
+   <source>--tile</source>
+   <translation>--tile</translation>
+  </message>
+  <message>
+   <source>--to</source>
+   <translation>--to</translation>
+  </message>
+  <message>
+   <source>0 is level, 90 upright.</source>
+   <translation>0 ist liegend, 90 aufrecht.</translation>
+  </message>
+  <message>
+   <source>3d letter</source>
+   <translation>3D-Buchstabe</translation>
+  </message>
+  <message>
+   <source>A PNG or JPEG picture, or an SVG drawing, printed on this panel, upright when it is folded.</source>
+   <translation>Ein PNG- oder JPEG-Bild oder eine SVG-Zeichnung auf diesem Feld, aufrecht, wenn es gefaltet ist.</translation>
+  </message>
+  <message>
+   <source>A flap on each edge, folded back outwards and glued face on face: stiff, and easy to reach.</source>
+   <translation>Eine Klappe an jeder Kante, nach außen zurückgefaltet und Fläche auf Fläche geklebt: steif und gut zu erreichen.</translation>
+  </message>
+  <message>
+   <source>A label with a size and place of its own.</source>
+   <translation>Ein Schild mit eigener Größe und eigenem Platz.</translation>
+  </message>
+  <message>
+   <source>A long flat lies above the folded thing, any other stands beside it</source>
+   <translation>Langes Flaches liegt über dem Gefalteten, anderes steht daneben</translation>
+  </message>
+  <message>
+   <source>A mat on every panel that is seen from outside and flat, not on the base.</source>
+   <translation>Eine Auflage auf jedes Feld, das man von außen sieht und das flach ist, nicht auf den Boden.</translation>
+  </message>
+  <message>
+   <source>A mat on the inner face. It keeps clear of what is glued there.</source>
+   <translation>Eine Auflage auf der Innenseite. Sie hält sich von dem frei, was dort geklebt wird.</translation>
+  </message>
+  <message>
+   <source>A panel of another paper inside this one's edges, with an even border. It follows the panel's windows.</source>
+   <translation>Ein Feld aus anderem Papier innerhalb der Kanten von diesem, mit gleichmäßigem Rand. Es folgt den Fenstern des Felds.</translation>
+  </message>
+  <message>
+   <source>A picture to print</source>
+   <translation>Ein Bild zum Drucken</translation>
+  </message>
+  <message>
+   <source>A piece of its own</source>
+   <translation>Ein eigenes Stück</translation>
+  </message>
+  <message>
+   <source>A rectangle cut out of the middle, with a patch of film behind it.</source>
+   <translation>Ein Rechteck aus der Mitte geschnitten, mit einem Fleck Folie dahinter.</translation>
+  </message>
+  <message>
+   <source>A round hole for a stick, an eyelet, a fastener or a thread. It keeps its size when the thing is scaled.</source>
+   <translation>Ein rundes Loch für einen Stab, eine Öse, eine Klammer oder einen Faden. Es behält beim Skalieren seine Größe.</translation>
+  </message>
+  <message>
+   <source>A size by its name</source>
+   <translation>Eine Größe nach ihrem Namen</translation>
+  </message>
+  <message>
+   <source>A slot for a tongue, a crossing board or a paper hinge: as wide as the card that passes through it.</source>
+   <translation>Ein Schlitz für eine Zunge, ein kreuzendes Brett oder ein Papierscharnier: so breit, wie der Karton dick ist, der hindurchgeht.</translation>
+  </message>
+  <message>
+   <source>A stock of your own, beginning as this one</source>
+   <translation>Ein eigenes Material, das wie dieses beginnt</translation>
+  </message>
+  <message>
+   <source>A tab glued inside the other panel, and a strap on that one glued over the outside: strongest.</source>
+   <translation>Eine Lasche innen an das andere Feld geklebt, und eine Gegenlasche an jenem außen darübergeklebt: am stärksten.</translation>
+  </message>
+  <message>
+   <source>A tab on the {a}, {depth} deep, lands inside the {b}; a strap on the {b}, {over} deep, goes over the {a}. {length} long.</source>
+   <translation>Eine Lasche an {a}, {depth} tief, kommt in {b}; eine Gegenlasche an {b}, {over} tief, geht über {a}. {length} lang.</translation>
+  </message>
+  <message>
+   <source>A tab, glued inside the other panel.</source>
+   <translation>Eine Lasche, innen an das andere Feld geklebt.</translation>
+  </message>
+  <message>
+   <source>A thing by its name</source>
+   <translation>Ein Ding nach seinem Namen</translation>
+  </message>
+  <message>
+   <source>A thing of a size people know by name; or write its measures below.</source>
+   <translation>Ein Ding in einer Größe, die man beim Namen kennt; oder schreiben Sie seine Maße darunter.</translation>
+  </message>
+  <message>
+   <source>A thing of a size people know by name; or write its sizes below.</source>
+   <translation>Ein Ding in einer Größe, die man beim Namen kennt; oder schreiben Sie seine Maße darunter.</translation>
+  </message>
+  <message>
+   <source>A# sheet</source>
+   <translation>Blatt A#</translation>
+  </message>
+  <message>
+   <source>A# sheet in three</source>
+   <translation>Blatt A# in Dritteln</translation>
+  </message>
+  <message>
+   <source>A4 sheet in three</source>
+   <translation>Blatt A4 in Dritteln</translation>
+  </message>
+  <message>
+   <source>A7 sheet</source>
+   <translation>Blatt A7</translation>
+  </message>
+  <message>
+   <source>About 0.05 mm for a thin even coat</source>
+   <translation>Etwa 0,05 mm bei dünnem, gleichmäßigem Auftrag</translation>
+  </message>
+  <message>
+   <source>About Mingei</source>
+   <translation>Über Mingei</translation>
+  </message>
+  <message>
+   <source>About {minutes} minutes to print, score and cut.</source>
+   <translation>Etwa {minutes} Minuten zum Drucken, Rillen und Schneiden.</translation>
+  </message>
+  <message>
+   <source>Acetate 0.2 mm, for windows</source>
+   <translation>Azetatfolie 0,2 mm, für Fenster</translation>
+  </message>
+  <message>
+   <source>Across</source>
+   <translation>Quer</translation>
+  </message>
+  <message>
+   <source>Across the folds, over the whole piece</source>
+   <translation>Über die Falze hinweg, über das ganze Stück</translation>
+  </message>
+  <message>
+   <source>Across the label.</source>
+   <translation>Quer über das Schild.</translation>
+  </message>
+  <message>
+   <source>Across the opening; of a hole its diameter, of a slot its length. For a stick add 0.1 to 0.3 mm.</source>
+   <translation>Quer über die Öffnung; bei einem Loch der Durchmesser, bei einem Schlitz die Länge. Für einen Stab 0,1 bis 0,3 mm zugeben.</translation>
+  </message>
+  <message>
+   <source>Add another thing like this construction, with its usual measures</source>
+   <translation>Noch ein Ding wie diese Bauform hinzufügen, mit ihren üblichen Maßen</translation>
+  </message>
+  <message>
+   <source>Adhesive</source>
+   <translation>Kleben</translation>
+  </message>
+  <message>
+   <source>After</source>
+   <translation>Nachher</translation>
+  </message>
+  <message>
+   <source>All at a glance</source>
+   <translation>Alle auf einen Blick</translation>
+  </message>
+  <message>
+   <source>All pages</source>
+   <translation>Alle Seiten</translation>
+  </message>
+  <message>
+   <source>Along its length</source>
+   <translation>Der Länge nach</translation>
+  </message>
+  <message>
+   <source>Along its width</source>
+   <translation>Der Breite nach</translation>
+  </message>
+  <message>
+   <source>An offcut of {width} × {height} you kept would do for {piece}.</source>
+   <translation>Ein behaltener Rest von {width} × {height} täte es für {piece}.</translation>
+  </message>
+  <message>
+   <source>An opening drawn elsewhere, read from an SVG file: its largest closed path.</source>
+   <translation>Eine anderswo gezeichnete Öffnung aus einer SVG-Datei: ihr größter geschlossener Zug.</translation>
+  </message>
+  <message>
+   <source>An outline from a drawing</source>
+   <translation>Ein Umriss aus einer Zeichnung</translation>
+  </message>
+  <message>
+   <source>Another stock for this part: a contrasting paper, a card to write on.</source>
+   <translation>Ein anderes Material für diesen Teil: ein abstechendes Papier, ein Karton zum Beschreiben.</translation>
+  </message>
+  <message>
+   <source>Any printer</source>
+   <translation>Irgendein Drucker</translation>
+  </message>
+  <message>
+   <source>Apart</source>
+   <translation>Auseinander</translation>
+  </message>
+  <message>
+   <source>Area of the flat, and what it weighs in this stock.</source>
+   <translation>Fläche des flachen Stücks, und was es in diesem Material wiegt.</translation>
+  </message>
+  <message>
+   <source>Artwork of this panel</source>
+   <translation>Druckbilder dieses Felds</translation>
+  </message>
+  <message>
+   <source>As it is &amp;printed</source>
+   <translation>Wie &amp;gedruckt</translation>
+  </message>
+  <message>
+   <source>As measured here</source>
+   <translation>Wie hier gemessen</translation>
+  </message>
+  <message>
+   <source>As you call it</source>
+   <translation>Wie Sie es nennen</translation>
+  </message>
+  <message>
+   <source>Ask me later</source>
+   <translation>Später fragen</translation>
+  </message>
+  <message>
+   <source>At most {off} off</source>
+   <translation>Höchstens {off} daneben</translation>
+  </message>
+  <message>
+   <source>B# envelope</source>
+   <translation>Umschlag B#</translation>
+  </message>
+  <message>
+   <source>Back</source>
+   <translation>Hinten</translation>
+  </message>
+  <message>
+   <source>Back to right</source>
+   <translation>Rückseite nach rechts</translation>
+  </message>
+  <message>
+   <source>Back upward</source>
+   <translation>Rückseite nach oben</translation>
+  </message>
+  <message>
+   <source>Bags, pouches, wraps</source>
+   <translation>Tüten, Beutel, Hüllen</translation>
+  </message>
+  <message>
+   <source>Ball skin</source>
+   <translation>Kugelhaut</translation>
+  </message>
+  <message>
+   <source>Band</source>
+   <translation>Band</translation>
+  </message>
+  <message>
+   <source>Band height</source>
+   <translation>Höhe der Binde</translation>
+  </message>
+  <message>
+   <source>Band over</source>
+   <translation>Band darüber</translation>
+  </message>
+  <message>
+   <source>Banded ball skin</source>
+   <translation>Kugelhaut in Ringen</translation>
+  </message>
+  <message>
+   <source>Bands</source>
+   <translation>Bänder</translation>
+  </message>
+  <message>
+   <source>Bandstand</source>
+   <translation>Musikpavillon</translation>
+  </message>
+  <message>
+   <source>Bar across</source>
+   <translation>Balken quer</translation>
+  </message>
+  <message>
+   <source>Bar along</source>
+   <translation>Balken längs</translation>
+  </message>
+  <message>
+   <source>Base height</source>
+   <translation>Sockel Höhe</translation>
+  </message>
+  <message>
+   <source>Becomes</source>
+   <translation>Wird</translation>
+  </message>
+  <message>
+   <source>Before</source>
+   <translation>Vorher</translation>
+  </message>
+  <message>
+   <source>Before and after</source>
+   <translation>Vorher und nachher</translation>
+  </message>
+  <message>
+   <source>Belly band</source>
+   <translation>Bauchbinde</translation>
+  </message>
+  <message>
+   <source>Blank</source>
+   <translation>Zuschnitt</translation>
+  </message>
+  <message>
+   <source>Blank across</source>
+   <translation>Zuschnitt quer</translation>
+  </message>
+  <message>
+   <source>Blank up</source>
+   <translation>Zuschnitt hoch</translation>
+  </message>
+  <message>
+   <source>Bleed</source>
+   <translation>Beschnitt</translation>
+  </message>
+  <message>
+   <source>Bond 20 lb</source>
+   <translation>Bond 20 lb</translation>
+  </message>
+  <message>
+   <source>Book cloth 200 g</source>
+   <translation>Buchleinen 200 g</translation>
+  </message>
+  <message>
+   <source>Border</source>
+   <translation>Rand</translation>
+  </message>
+  <message>
+   <source>Bottom</source>
+   <translation>Boden</translation>
+  </message>
+  <message>
+   <source>Box envelope</source>
+   <translation>Kastenumschlag</translation>
+  </message>
+  <message>
+   <source>Box with lid</source>
+   <translation>Schachtel mit Deckel</translation>
+  </message>
+  <message>
+   <source>Boxes</source>
+   <translation>Schachteln</translation>
+  </message>
+  <message>
+   <source>Boxes and trays</source>
+   <translation>Schachteln und Kästen</translation>
+  </message>
+  <message>
+   <source>Brief</source>
+   <translation>Auftrag</translation>
+  </message>
+  <message>
+   <source>Bring a page of the Sheets station into view by its number</source>
+   <translation>Eine Seite des Platzes Bogen nach ihrer Nummer in Sicht bringen</translation>
+  </message>
+  <message>
+   <source>Bring it back</source>
+   <translation>Zurückholen</translation>
+  </message>
+  <message>
+   <source>Bring the page of this number into view.</source>
+   <translation>Die Seite dieser Nummer in Sicht bringen.</translation>
+  </message>
+  <message>
+   <source>Bring {names} over.</source>
+   <translation>{names} herüberbringen.</translation>
+  </message>
+  <message>
+   <source>Bristol 100 lb</source>
+   <translation>Bristol 100 lb</translation>
+  </message>
+  <message>
+   <source>Build</source>
+   <translation>Bauen</translation>
+  </message>
+  <message>
+   <source>Built-up board</source>
+   <translation>Geschichtetes Brett</translation>
+  </message>
+  <message>
+   <source>Butt</source>
+   <translation>Stumpf</translation>
+  </message>
+  <message>
+   <source>By a factor</source>
+   <translation>Um einen Faktor</translation>
+  </message>
+  <message>
+   <source>By an object</source>
+   <translation>Nach einem Gegenstand</translation>
+  </message>
+  <message>
+   <source>By its name, by what people call it, or by what it is for.</source>
+   <translation>Nach ihrem Namen, danach, wie man sie nennt, oder wofür sie ist.</translation>
+  </message>
+  <message>
+   <source>C# envelope</source>
+   <translation>Umschlag C#</translation>
+  </message>
+  <message>
+   <source>C#/C# envelope</source>
+   <translation>Umschlag C#/C#</translation>
+  </message>
+  <message>
+   <source>Cancel</source>
+   <translation>Abbrechen</translation>
+  </message>
+  <message>
+   <source>Cap</source>
+   <translation>Kappe</translation>
+  </message>
+  <message>
+   <source>Card</source>
+   <translation>Karton</translation>
+  </message>
+  <message>
+   <source>Card 160 g</source>
+   <translation>Karton 160 g</translation>
+  </message>
+  <message>
+   <source>Card 180 g</source>
+   <translation>Karton 180 g</translation>
+  </message>
+  <message>
+   <source>Card 200 g</source>
+   <translation>Karton 200 g</translation>
+  </message>
+  <message>
+   <source>Card 220 g</source>
+   <translation>Karton 220 g</translation>
+  </message>
+  <message>
+   <source>Card 250 g</source>
+   <translation>Karton 250 g</translation>
+  </message>
+  <message>
+   <source>Card 270 g</source>
+   <translation>Karton 270 g</translation>
+  </message>
+  <message>
+   <source>Card left between pieces, so that a knife passes: 3 mm is usual.</source>
+   <translation>Karton, der zwischen Stücken bleibt, damit ein Messer hindurchgeht: 3 mm sind üblich.</translation>
+  </message>
+  <message>
+   <source>Cards</source>
+   <translation>Karten</translation>
+  </message>
+  <message>
+   <source>Cards and tags</source>
+   <translation>Karten und Anhänger</translation>
+  </message>
+  <message>
+   <source>Carrying bag</source>
+   <translation>Tragetüte</translation>
+  </message>
+  <message>
+   <source>Channel {spacing} mm, inside</source>
+   <translation>Rinne {spacing} mm, innen</translation>
+  </message>
+  <message>
+   <source>Channel {spacing} mm, outside</source>
+   <translation>Rinne {spacing} mm, außen</translation>
+  </message>
+  <message>
+   <source>Checks</source>
+   <translation>Prüfungen</translation>
+  </message>
+  <message>
+   <source>Checks: {words}</source>
+   <translation>Prüfungen: {words}</translation>
+  </message>
+  <message>
+   <source>Choose a construction, write the size of the thing that goes in, and print. Thickness, tabs and score lines are worked out for you.</source>
+   <translation>Wählen Sie eine Bauform, schreiben Sie die Größe dessen, was hineinkommt, und drucken Sie. Dicke, Laschen und Rilllinien werden für Sie gerechnet.</translation>
+  </message>
+  <message>
+   <source>Choose a line to go back to it, or forward again.</source>
+   <translation>Wählen Sie eine Zeile, um dahin zurück- oder wieder vorzugehen.</translation>
+  </message>
+  <message>
+   <source>Clearance</source>
+   <translation>Spiel</translation>
+  </message>
+  <message>
+   <source>Close</source>
+   <translation>Schließen</translation>
+  </message>
+  <message>
+   <source>Close the checks</source>
+   <translation>Die Prüfungen schließen</translation>
+  </message>
+  <message>
+   <source>Close this opening</source>
+   <translation>Diese Öffnung schließen</translation>
+  </message>
+  <message>
+   <source>Closing flap</source>
+   <translation>Klappe Schließend</translation>
+  </message>
+  <message>
+   <source>Collar</source>
+   <translation>Kragen</translation>
+  </message>
+  <message>
+   <source>Colour…</source>
+   <translation>Farbe…</translation>
+  </message>
+  <message>
+   <source>Column height</source>
+   <translation>Säule Höhe</translation>
+  </message>
+  <message>
+   <source>Column width</source>
+   <translation>Säule Breite</translation>
+  </message>
+  <message>
+   <source>Commands found</source>
+   <translation>Gefundene Befehle</translation>
+  </message>
+  <message>
+   <source>Compare side by side</source>
+   <translation>Nebeneinander vergleichen</translation>
+  </message>
+  <message>
+   <source>Compare side by side…</source>
+   <translation>Nebeneinander vergleichen…</translation>
+  </message>
+  <message>
+   <source>Compare with another sheet</source>
+   <translation>Mit einem anderen Bogen vergleichen</translation>
+  </message>
+  <message>
+   <source>Compare with {sheet}</source>
+   <translation>Mit {sheet} vergleichen</translation>
+  </message>
+  <message>
+   <source>Compare: write what must fit first</source>
+   <translation>Vergleichen: schreiben Sie erst, was hineinpassen muss</translation>
+  </message>
+  <message>
+   <source>Cone</source>
+   <translation>Kegel</translation>
+  </message>
+  <message>
+   <source>Construction {number}</source>
+   <translation>Bauform {number}</translation>
+  </message>
+  <message>
+   <source>Copies to cut of every piece.</source>
+   <translation>Wie viele von jedem Stück zu schneiden sind.</translation>
+  </message>
+  <message>
+   <source>Copy</source>
+   <translation>Kopieren</translation>
+  </message>
+  <message>
+   <source>Copy paper 80 g</source>
+   <translation>Kopierpapier 80 g</translation>
+  </message>
+  <message>
+   <source>Corner</source>
+   <translation>Ecke</translation>
+  </message>
+  <message>
+   <source>Corners</source>
+   <translation>Ecken</translation>
+  </message>
+  <message>
+   <source>Corners cut</source>
+   <translation>Ecken Schnitt</translation>
+  </message>
+  <message>
+   <source>Corrected for {printer}.</source>
+   <translation>Berichtigt für {printer}.</translation>
+  </message>
+  <message>
+   <source>Corrected, across</source>
+   <translation>Berichtigt, quer</translation>
+  </message>
+  <message>
+   <source>Corrected, along</source>
+   <translation>Berichtigt, längs</translation>
+  </message>
+  <message>
+   <source>Corrugated B, about 3 mm</source>
+   <translation>Wellpappe B, etwa 3 mm</translation>
+  </message>
+  <message>
+   <source>Corrugated C, about 4 mm</source>
+   <translation>Wellpappe C, etwa 4 mm</translation>
+  </message>
+  <message>
+   <source>Corrugated E, about 1.5 mm</source>
+   <translation>Wellpappe E, etwa 1,5 mm</translation>
+  </message>
+  <message>
+   <source>Cotton fabric 120 g</source>
+   <translation>Baumwollstoff 120 g</translation>
+  </message>
+  <message>
+   <source>Counter-clockwise, about its middle.</source>
+   <translation>Gegen den Uhrzeiger, um seine Mitte.</translation>
+  </message>
+  <message>
+   <source>Cover card 100 lb</source>
+   <translation>Cover-Karton 100 lb</translation>
+  </message>
+  <message>
+   <source>Cover card 65 lb</source>
+   <translation>Cover-Karton 65 lb</translation>
+  </message>
+  <message>
+   <source>Cover card 80 lb</source>
+   <translation>Cover-Karton 80 lb</translation>
+  </message>
+  <message>
+   <source>Crease gain</source>
+   <translation>Falzzugabe</translation>
+  </message>
+  <message>
+   <source>Curve within</source>
+   <translation>Rundung auf</translation>
+  </message>
+  <message>
+   <source>Cut across</source>
+   <translation>Quer geschnitten</translation>
+  </message>
+  <message>
+   <source>Cut across the {piece}</source>
+   <translation>{piece} quer schneiden</translation>
+  </message>
+  <message>
+   <source>Cut across this piece: {what}</source>
+   <translation>Dieses Stück quer schneiden: {what}</translation>
+  </message>
+  <message>
+   <source>Cut into this panel: {what}</source>
+   <translation>In dieses Feld schneiden: {what}</translation>
+  </message>
+  <message>
+   <source>Cut it across</source>
+   <translation>Quer schneiden</translation>
+  </message>
+  <message>
+   <source>Cut it off at its fold, with all that hangs on it, and join it by a glued tab: where all is too large for the sheet.</source>
+   <translation>An seinem Falz abtrennen, mit allem, was daran hängt, und mit einer Klebelasche anfügen: wo alles für den Bogen zu groß ist.</translation>
+  </message>
+  <message>
+   <source>Cut open</source>
+   <translation>Aufschneiden</translation>
+  </message>
+  <message>
+   <source>Cut the folded thing open and look at its walls. The cut faces are persimmon.</source>
+   <translation>Das Gefaltete aufschneiden und seine Wände ansehen. Die Schnittflächen sind rotorange.</translation>
+  </message>
+  <message>
+   <source>Cut the piece in two along a level line, to be joined by a glued lap.</source>
+   <translation>Das Stück längs einer liegenden Linie teilen, durch einen geklebten Überlapp zu verbinden.</translation>
+  </message>
+  <message>
+   <source>Cut the piece in two along an upright line, to be joined by a glued lap: where it is too large for the sheet. Drag the line on the flat.</source>
+   <translation>Das Stück längs einer aufrechten Linie teilen, durch einen geklebten Überlapp zu verbinden: wo es für den Bogen zu groß ist. Ziehen Sie die Linie im Flachen.</translation>
+  </message>
+  <message>
+   <source>Cut the piece that is too large along lines, so that all parts fit, to be joined again by glued laps. The lines can be dragged on the flat afterwards.</source>
+   <translation>Das zu große Stück längs Linien schneiden, damit alle Teile passen, und durch geklebte Überlappe wieder verbinden. Die Linien lassen sich danach im Flachen ziehen.</translation>
+  </message>
+  <message>
+   <source>Cut with a fresh blade against a metal rule, away from the hand; children only with an adult. With cutting machines and lasers follow the maker's instructions and local rules.</source>
+   <translation>Mit frischer Klinge am Metalllineal schneiden, von der Hand weg; Kinder nur mit Erwachsenen. Bei Schneidemaschinen und Lasern den Anweisungen des Herstellers und den örtlichen Regeln folgen.</translation>
+  </message>
+  <message>
+   <source>Cut {count} pieces, stack five and then all, press, and measure the height.</source>
+   <translation>Schneiden Sie {count} Stücke, stapeln Sie fünf und dann alle, pressen Sie und messen Sie die Höhe.</translation>
+  </message>
+  <message>
+   <source>Cuts as hairlines</source>
+   <translation>Schnitte als Haarlinien</translation>
+  </message>
+  <message>
+   <source>Cuts as lines</source>
+   <translation>Schnitte als Linien</translation>
+  </message>
+  <message>
+   <source>Cuts on the back only</source>
+   <translation>Schnitte nur auf der Rückseite</translation>
+  </message>
+  <message>
+   <source>Cutting list</source>
+   <translation>Schnittliste</translation>
+  </message>
+  <message>
+   <source>Cutting list…</source>
+   <translation>Schnittliste…</translation>
+  </message>
+  <message>
+   <source>DL envelope</source>
+   <translation>Umschlag DL</translation>
+  </message>
+  <message>
+   <source>Day light</source>
+   <translation>Tageslicht</translation>
+  </message>
+  <message>
+   <source>Depth</source>
+   <translation>Tiefe</translation>
+  </message>
+  <message>
+   <source>Deutsche Post, letter products, 2024</source>
+   <translation>Deutsche Post, Briefprodukte, 2024</translation>
+  </message>
+  <message>
+   <source>Diagonal envelope</source>
+   <translation>Diagonalumschlag</translation>
+  </message>
+  <message>
+   <source>Diameter</source>
+   <translation>Durchmesser</translation>
+  </message>
+  <message>
+   <source>Dome</source>
+   <translation>Kuppel</translation>
+  </message>
+  <message>
+   <source>Double this thing, measures and all</source>
+   <translation>Dieses Ding verdoppeln, mit Maßen und allem</translation>
+  </message>
+  <message>
+   <source>Draft</source>
+   <translation>Entwurf</translation>
+  </message>
+  <message>
+   <source>Draft anew</source>
+   <translation>Neu entwerfen</translation>
+  </message>
+  <message>
+   <source>Draft it anew</source>
+   <translation>Neu entwerfen</translation>
+  </message>
+  <message>
+   <source>Draft it anew at this size</source>
+   <translation>In dieser Größe neu entwerfen</translation>
+  </message>
+  <message>
+   <source>Draft, scale and build things of card.</source>
+   <translation>Dinge aus Karton entwerfen, skalieren und bauen.</translation>
+  </message>
+  <message>
+   <source>Drafted at 1 to</source>
+   <translation>Entworfen in 1 zu</translation>
+  </message>
+  <message>
+   <source>Drag it, or nudge it with the arrow keys (with Shift by 10 mm). R turns it, L holds it, Delete lets it go.</source>
+   <translation>Ziehen oder mit den Pfeiltasten rücken (mit Umschalt um 10 mm). R dreht, L hält fest, Entf lässt los.</translation>
+  </message>
+  <message>
+   <source>Draw {names} over a rounded edge until it curls, then roll it up.</source>
+   <translation>{names} über eine runde Kante ziehen, bis es sich wölbt, dann aufrollen.</translation>
+  </message>
+  <message>
+   <source>Drawer bin</source>
+   <translation>Schubladenkasten</translation>
+  </message>
+  <message>
+   <source>Drawer in a sleeve</source>
+   <translation>Schublade in der Hülle</translation>
+  </message>
+  <message>
+   <source>Drawing paper 90 g</source>
+   <translation>Zeichenpapier 90 g</translation>
+  </message>
+  <message>
+   <source>Each thing on its own sheets</source>
+   <translation>Jedes Ding auf eigene Bogen</translation>
+  </message>
+  <message>
+   <source>Edge</source>
+   <translation>Kante</translation>
+  </message>
+  <message>
+   <source>Edge bands</source>
+   <translation>Kantenbänder</translation>
+  </message>
+  <message>
+   <source>Edges with the same number meet.</source>
+   <translation>Kanten mit derselben Nummer treffen sich.</translation>
+  </message>
+  <message>
+   <source>Ends</source>
+   <translation>Enden</translation>
+  </message>
+  <message>
+   <source>Enlarge the drawing instead</source>
+   <translation>Stattdessen die Zeichnung vergrößern</translation>
+  </message>
+  <message>
+   <source>Enlarging the drawing would come to the same.</source>
+   <translation>Die Zeichnung zu vergrößern käme auf dasselbe hinaus.</translation>
+  </message>
+  <message numerus="yes">
+   <source>Enlarging the drawing would leave {count} panels wrong, the {panel} by {size} {way}: creases and tabs would be made for card {caliper} thick, and the card is {really}</source>
+   <translation>
+    <numerusform>Die Zeichnung zu vergrößern machte {count} Feld falsch, {panel} um {size} {way}: Falze und Laschen wären für {caliper} dicken Karton, und der Karton ist {really}</numerusform>
+    <numerusform>Die Zeichnung zu vergrößern machte {count} Felder falsch, {panel} um {size} {way}: Falze und Laschen wären für {caliper} dicken Karton, und der Karton ist {really}</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>Envelope</source>
+   <translation>Umschlag</translation>
+  </message>
+  <message>
+   <source>Envelopes</source>
+   <translation>Umschläge</translation>
+  </message>
+  <message>
+   <source>Envelopes, folders, pockets</source>
+   <translation>Umschläge, Mappen, Taschen</translation>
+  </message>
+  <message>
+   <source>Every page at exact size, with two check bars to measure on the first sheet.</source>
+   <translation>Jede Seite in genauer Größe, mit zwei Prüfbalken zum Messen auf dem ersten Bogen.</translation>
+  </message>
+  <message>
+   <source>Every page small, many side by side.</source>
+   <translation>Jede Seite klein, viele nebeneinander.</translation>
+  </message>
+  <message>
+   <source>Every piece and every sheet, each in a file of its own</source>
+   <translation>Jedes Stück und jeder Bogen in einer eigenen Datei</translation>
+  </message>
+  <message>
+   <source>Every piece by letter, with its size in mm and inches</source>
+   <translation>Jedes Stück nach Buchstaben, mit seiner Größe in mm und Zoll</translation>
+  </message>
+  <message>
+   <source>Every piece by letter, with its size in mm and inches, as pages to print or as a table.</source>
+   <translation>Jedes Stück nach Buchstaben mit seiner Größe in mm und Zoll, als Seiten zum Drucken oder als Tabelle.</translation>
+  </message>
+  <message>
+   <source>Every piece on these sheets. Press on one, or choose it here.</source>
+   <translation>Jedes Stück auf diesen Bogen. Drücken Sie auf eines oder wählen Sie es hier.</translation>
+  </message>
+  <message>
+   <source>Every piece, each in a file of its own</source>
+   <translation>Jedes Stück in einer eigenen Datei</translation>
+  </message>
+  <message>
+   <source>Every sheet as laid out, each in a file of its own</source>
+   <translation>Jeder Bogen, wie er liegt, in einer eigenen Datei</translation>
+  </message>
+  <message>
+   <source>Every sheet at actual size, whatever the printer would make of it</source>
+   <translation>Jeder Bogen in wirklicher Größe, was auch der Drucker daraus machte</translation>
+  </message>
+  <message>
+   <source>Every stock there is, your own among them: measure, add, convert</source>
+   <translation>Alle Materialien, Ihre eigenen darunter: messen, hinzufügen, umrechnen</translation>
+  </message>
+  <message>
+   <source>Every stock there is, your own among them: measure, add, convert. (F7)</source>
+   <translation>Alle Materialien, Ihre eigenen darunter: messen, hinzufügen, umrechnen. (F7)</translation>
+  </message>
+  <message>
+   <source>Every thing in the kit by the same factor</source>
+   <translation>Jedes Ding im Satz um denselben Faktor</translation>
+  </message>
+  <message>
+   <source>Everything done since the project was opened; go back to any of it</source>
+   <translation>Alles, was seit dem Öffnen geschah; gehen Sie dahin zurück</translation>
+  </message>
+  <message>
+   <source>Everything of this project that is made of it follows; it can be undone</source>
+   <translation>Alles in diesem Projekt, das daraus ist, folgt; es lässt sich rückgängig machen</translation>
+  </message>
+  <message>
+   <source>Export</source>
+   <translation>Exportieren</translation>
+  </message>
+  <message>
+   <source>Export some s&amp;heets…</source>
+   <translation>Einige B&amp;ogen exportieren…</translation>
+  </message>
+  <message>
+   <source>Export some sheets</source>
+   <translation>Einige Bogen exportieren</translation>
+  </message>
+  <message>
+   <source>Exported {name}</source>
+   <translation>{name} exportiert</translation>
+  </message>
+  <message>
+   <source>Faced</source>
+   <translation>Kaschiert</translation>
+  </message>
+  <message>
+   <source>Faced on one side only it warps as it dries: face the other side with the same paper, and dry it under weight.</source>
+   <translation>Nur einseitig kaschiert verzieht es sich beim Trocknen: die andere Seite mit demselben Papier kaschieren und unter Gewicht trocknen.</translation>
+  </message>
+  <message>
+   <source>Faces</source>
+   <translation>Flächen</translation>
+  </message>
+  <message>
+   <source>Faceted solid</source>
+   <translation>Vielflächner</translation>
+  </message>
+  <message>
+   <source>Fascia</source>
+   <translation>Blende</translation>
+  </message>
+  <message>
+   <source>Fill a drawer</source>
+   <translation>Eine Schublade füllen</translation>
+  </message>
+  <message>
+   <source>Fill a drawer…</source>
+   <translation>Eine Schublade füllen…</translation>
+  </message>
+  <message>
+   <source>Fill it first.</source>
+   <translation>Erst füllen.</translation>
+  </message>
+  <message>
+   <source>Fin</source>
+   <translation>Steg</translation>
+  </message>
+  <message>
+   <source>Find a command</source>
+   <translation>Einen Befehl finden</translation>
+  </message>
+  <message>
+   <source>Find a construction</source>
+   <translation>Eine Bauform suchen</translation>
+  </message>
+  <message>
+   <source>Find a stock</source>
+   <translation>Ein Material suchen</translation>
+  </message>
+  <message>
+   <source>Find: card 300, 65lb cover, 14pt, 0.5mm</source>
+   <translation>Suchen: karton 300, 65lb cover, 14pt, 0.5mm</translation>
+  </message>
+  <message>
+   <source>Find: lampshade, gift box, hexagon, book…</source>
+   <translation>Suchen: Lampenschirm, Geschenkschachtel, Sechseck, Buch…</translation>
+  </message>
+  <message>
+   <source>Finished, in one step. Move the slider to see it.</source>
+   <translation>Fertig, in einem Schritt. Schieben Sie den Regler, um ihn zu sehen.</translation>
+  </message>
+  <message>
+   <source>Finished, in {count} steps. Move the slider to see each.</source>
+   <translation>Fertig, in {count} Schritten. Schieben Sie den Regler, um jeden zu sehen.</translation>
+  </message>
+  <message>
+   <source>Fits</source>
+   <translation>Passt</translation>
+  </message>
+  <message>
+   <source>Flap</source>
+   <translation>Klappe</translation>
+  </message>
+  <message>
+   <source>Flaps of {depth} on the {a} and the {b}, glued to each other. {length} long.</source>
+   <translation>Klappen von {depth} an {a} und {b}, aneinander geklebt. {length} lang.</translation>
+  </message>
+  <message>
+   <source>Flat</source>
+   <translation>Flach</translation>
+  </message>
+  <message>
+   <source>Flat above, folded below</source>
+   <translation>Flach oben, gefaltet unten</translation>
+  </message>
+  <message>
+   <source>Flat and folded side by side</source>
+   <translation>Flach und gefaltet nebeneinander</translation>
+  </message>
+  <message>
+   <source>Flat pocket</source>
+   <translation>Flache Tasche</translation>
+  </message>
+  <message>
+   <source>Flat view</source>
+   <translation>Flache Ansicht</translation>
+  </message>
+  <message>
+   <source>Flat. Score every fold before folding any.</source>
+   <translation>Flach. Erst jeden Falz rillen, dann falten.</translation>
+  </message>
+  <message>
+   <source>Foam pads</source>
+   <translation>Schaumpolster</translation>
+  </message>
+  <message>
+   <source>Fold</source>
+   <translation>Falz</translation>
+  </message>
+  <message>
+   <source>Fold it from flat to finished on the Draft station</source>
+   <translation>Von flach bis fertig falten, am Platz Entwurf</translation>
+  </message>
+  <message>
+   <source>Fold it from flat to finished, step by step.</source>
+   <translation>Von flach bis fertig falten, Schritt für Schritt.</translation>
+  </message>
+  <message>
+   <source>Fold length</source>
+   <translation>Falz Länge</translation>
+  </message>
+  <message>
+   <source>Fold lines</source>
+   <translation>Falzlinien</translation>
+  </message>
+  <message>
+   <source>Fold step by step instead of moving</source>
+   <translation>Schritt für Schritt falten statt bewegt</translation>
+  </message>
+  <message>
+   <source>Fold the two flaps of {names} back.</source>
+   <translation>Die zwei Klappen von {names} zurückfalten.</translation>
+  </message>
+  <message>
+   <source>Fold {names} in.</source>
+   <translation>{names} einfalten.</translation>
+  </message>
+  <message>
+   <source>Fold {names} out.</source>
+   <translation>{names} nach außen falten.</translation>
+  </message>
+  <message>
+   <source>Fold {names} over flat.</source>
+   <translation>{names} flach umlegen.</translation>
+  </message>
+  <message>
+   <source>Fold {names} over the outside, and glue down.</source>
+   <translation>{names} außen darüberfalten und festkleben.</translation>
+  </message>
+  <message>
+   <source>Folded</source>
+   <translation>Gefaltet</translation>
+  </message>
+  <message>
+   <source>Folded card</source>
+   <translation>Klappkarte</translation>
+  </message>
+  <message>
+   <source>Folded view</source>
+   <translation>Gefaltete Ansicht</translation>
+  </message>
+  <message>
+   <source>Folded: {size} outside</source>
+   <translation>Gefaltet: außen {size}</translation>
+  </message>
+  <message>
+   <source>Folder, wallet</source>
+   <translation>Mappe</translation>
+  </message>
+  <message>
+   <source>Folds</source>
+   <translation>Falze</translation>
+  </message>
+  <message>
+   <source>Font</source>
+   <translation>Schrift</translation>
+  </message>
+  <message>
+   <source>Foot</source>
+   <translation>Fuß</translation>
+  </message>
+  <message>
+   <source>Foot teeth</source>
+   <translation>Zähne Fuß</translation>
+  </message>
+  <message>
+   <source>For</source>
+   <translation>Für</translation>
+  </message>
+  <message>
+   <source>For a bought part: a stick, an eyelet, a magnet.</source>
+   <translation>Für ein gekauftes Teil: einen Stab, eine Öse, einen Magneten.</translation>
+  </message>
+  <message>
+   <source>For a machine that cuts what was printed: it finds the sheet by them.</source>
+   <translation>Für eine Maschine, die Gedrucktes schneidet: sie findet den Bogen daran.</translation>
+  </message>
+  <message>
+   <source>For a thing {long} by {wide} by {thick}</source>
+   <translation>Für ein Ding von {long} mal {wide} mal {thick}</translation>
+  </message>
+  <message>
+   <source>Forget it</source>
+   <translation>Vergessen</translation>
+  </message>
+  <message>
+   <source>Forget where pieces were put, by hand or by nesting.</source>
+   <translation>Vergessen, wohin Stücke gelegt wurden, von Hand oder durch engeres Legen.</translation>
+  </message>
+  <message>
+   <source>From below</source>
+   <translation>Von unten</translation>
+  </message>
+  <message>
+   <source>From flat to finished, in the order it is folded by hand. The ticks are the steps; Page Up and Page Down go from step to step.</source>
+   <translation>Von flach bis fertig, in der Reihenfolge der Hand. Die Striche sind die Schritte; Bild auf und Bild ab gehen von Schritt zu Schritt.</translation>
+  </message>
+  <message>
+   <source>From one model scale to another</source>
+   <translation>Von einem Modellmaßstab zum anderen</translation>
+  </message>
+  <message>
+   <source>From the left</source>
+   <translation>Von links</translation>
+  </message>
+  <message>
+   <source>From the left end of the flat to the line.</source>
+   <translation>Vom linken Ende des Flachen bis zur Linie.</translation>
+  </message>
+  <message>
+   <source>From the lower end of the flat to the line.</source>
+   <translation>Vom unteren Ende des Flachen bis zur Linie.</translation>
+  </message>
+  <message>
+   <source>From the panel's middle to the label's. Write a minus to go down.</source>
+   <translation>Von der Mitte des Felds zur Mitte des Schilds. Ein Minus geht nach unten.</translation>
+  </message>
+  <message>
+   <source>From the panel's middle to the label's. Write a minus to go left.</source>
+   <translation>Von der Mitte des Felds zur Mitte des Schilds. Ein Minus geht nach links.</translation>
+  </message>
+  <message>
+   <source>From the panel's middle to the opening's, as the panel is drawn. Write a minus to go left.</source>
+   <translation>Von der Mitte des Felds zur Mitte der Öffnung, wie das Feld gezeichnet ist. Ein Minus geht nach links.</translation>
+  </message>
+  <message>
+   <source>From the panel's middle to the opening's. Write a minus to go down.</source>
+   <translation>Von der Mitte des Felds zur Mitte der Öffnung. Ein Minus geht nach unten.</translation>
+  </message>
+  <message>
+   <source>From the panel's middle, as it stands when folded. Write a minus to go down.</source>
+   <translation>Von der Mitte des Felds, wie es gefaltet steht. Ein Minus geht nach unten.</translation>
+  </message>
+  <message>
+   <source>From the panel's middle, as it stands when folded. Write a minus to go left.</source>
+   <translation>Von der Mitte des Felds, wie es gefaltet steht. Ein Minus geht nach links.</translation>
+  </message>
+  <message>
+   <source>From upright, counter-clockwise.</source>
+   <translation>Aus der Aufrechten, gegen den Uhrzeiger.</translation>
+  </message>
+  <message>
+   <source>Front</source>
+   <translation>Vorn</translation>
+  </message>
+  <message>
+   <source>Front lower</source>
+   <translation>Vorderseite unten</translation>
+  </message>
+  <message>
+   <source>German large letter</source>
+   <translation>deutscher Großbrief</translation>
+  </message>
+  <message>
+   <source>German standard letter</source>
+   <translation>deutscher Standardbrief</translation>
+  </message>
+  <message>
+   <source>Glue</source>
+   <translation>Kleben</translation>
+  </message>
+  <message>
+   <source>Glue between layers</source>
+   <translation>Leim zwischen den Schichten</translation>
+  </message>
+  <message>
+   <source>Glue on this panel: {what}</source>
+   <translation>Auf dieses Feld kleben: {what}</translation>
+  </message>
+  <message>
+   <source>Glue the edge of the {carrier} into its channel in the {host}.</source>
+   <translation>Die Kante von {carrier} in ihre Nut in {host} leimen.</translation>
+  </message>
+  <message>
+   <source>Glue the edge of the {carrier} to the {host}.</source>
+   <translation>Die Kante von {carrier} an {host} leimen.</translation>
+  </message>
+  <message>
+   <source>Glue the two flaps of the {seam} to each other.</source>
+   <translation>Die zwei Klappen von {seam} aneinanderkleben.</translation>
+  </message>
+  <message>
+   <source>Glue the {piece} together where its lines bear one number.</source>
+   <translation>{piece} zusammenkleben, wo die Linien eine Nummer tragen.</translation>
+  </message>
+  <message>
+   <source>Glue the {upper} down where it laps over itself.</source>
+   <translation>{upper} festkleben, wo es über sich selbst lappt.</translation>
+  </message>
+  <message>
+   <source>Glue the {upper} on {lowers}.</source>
+   <translation>{upper} auf {lowers} kleben.</translation>
+  </message>
+  <message>
+   <source>Glued on it</source>
+   <translation>Aufgeklebt</translation>
+  </message>
+  <message>
+   <source>Glued on the {panel}</source>
+   <translation>Aufgeklebt: {panel}</translation>
+  </message>
+  <message>
+   <source>Go on with</source>
+   <translation>Weiter mit</translation>
+  </message>
+  <message>
+   <source>Go to its place</source>
+   <translation>Zur Stelle gehen</translation>
+  </message>
+  <message>
+   <source>Go to page</source>
+   <translation>Zur Seite</translation>
+  </message>
+  <message>
+   <source>Gores</source>
+   <translation>Zwickel</translation>
+  </message>
+  <message>
+   <source>Grain</source>
+   <translation>Laufrichtung</translation>
+  </message>
+  <message>
+   <source>Grammage</source>
+   <translation>Flächengewicht</translation>
+  </message>
+  <message>
+   <source>Greyboard 1 mm</source>
+   <translation>Graupappe 1 mm</translation>
+  </message>
+  <message>
+   <source>Greyboard 1.5 mm</source>
+   <translation>Graupappe 1,5 mm</translation>
+  </message>
+  <message>
+   <source>Greyboard 2 mm</source>
+   <translation>Graupappe 2 mm</translation>
+  </message>
+  <message>
+   <source>Greyboard 2.5 mm</source>
+   <translation>Graupappe 2,5 mm</translation>
+  </message>
+  <message>
+   <source>Greyboard 3 mm</source>
+   <translation>Graupappe 3 mm</translation>
+  </message>
+  <message>
+   <source>Gum</source>
+   <translation>Gummierung</translation>
+  </message>
+  <message>
+   <source>Gusset pocket</source>
+   <translation>Faltentasche</translation>
+  </message>
+  <message>
+   <source>Handle</source>
+   <translation>Griff</translation>
+  </message>
+  <message>
+   <source>Handle rise</source>
+   <translation>Höhe des Griffs</translation>
+  </message>
+  <message>
+   <source>Handle width</source>
+   <translation>Breite des Griffs</translation>
+  </message>
+  <message>
+   <source>Hang</source>
+   <translation>Aufhängung</translation>
+  </message>
+  <message>
+   <source>Heaviest</source>
+   <translation>Schwerstes</translation>
+  </message>
+  <message>
+   <source>Heaviest stock it takes</source>
+   <translation>Schwerstes Material, das er nimmt</translation>
+  </message>
+  <message>
+   <source>Heavy card 300 g</source>
+   <translation>Schwerer Karton 300 g</translation>
+  </message>
+  <message>
+   <source>Heavy card 350 g</source>
+   <translation>Schwerer Karton 350 g</translation>
+  </message>
+  <message>
+   <source>Height</source>
+   <translation>Höhe</translation>
+  </message>
+  <message>
+   <source>Height inside</source>
+   <translation>Höhe innen</translation>
+  </message>
+  <message>
+   <source>Height of the pads it stands on; 0 where it is glued flat. Their height counts in the envelope.</source>
+   <translation>Höhe der Polster, auf denen es steht; 0, wo es flach aufgeklebt ist. Ihre Höhe zählt im Umschlag mit.</translation>
+  </message>
+  <message>
+   <source>Here every step of gluing and folding will have its picture, its glue and its hold. Until then the folded thing on Draft folds itself step by step, in the order of the hand.</source>
+   <translation>Hier wird jeder Schritt des Klebens und Faltens sein Bild, seinen Leim und seinen Halt haben. Bis dahin faltet sich das Gefaltete im Entwurf Schritt für Schritt, in der Reihenfolge der Hand.</translation>
+  </message>
+  <message>
+   <source>Here the score lines will stand in the order of the rule, face by face, and the cuts in the order of the knife. Until then the sheets carry every score and cut, and the key that tells mountain from valley.</source>
+   <translation>Hier werden die Rilllinien in der Reihenfolge des Lineals stehen, Seite für Seite, und die Schnitte in der des Messers. Bis dahin tragen die Bogen jede Rille und jeden Schnitt und den Schlüssel, der Berg von Tal scheidet.</translation>
+  </message>
+  <message>
+   <source>Here the {a} catches on the {b}: bend it past by hand.</source>
+   <translation>Hier bleibt {a} an {b} hängen: von Hand vorbeibiegen.</translation>
+  </message>
+  <message>
+   <source>Here you will note what was made, what it measured and what to change next time. Until then each thing in the kit has notes of its own, kept with the project.</source>
+   <translation>Hier werden Sie vermerken, was gemacht wurde, was es maß und was nächstes Mal zu ändern ist. Bis dahin hat jedes Ding im Satz eigene Notizen, mit dem Projekt bewahrt.</translation>
+  </message>
+  <message>
+   <source>History</source>
+   <translation>Verlauf</translation>
+  </message>
+  <message>
+   <source>Hold a rule against the bar and move the slider until the bar is exactly 100 mm long. Actual size is then true on this screen.</source>
+   <translation>Halten Sie ein Lineal an den Balken und schieben Sie, bis er genau 100 mm lang ist. Die wirkliche Größe stimmt dann auf diesem Bildschirm.</translation>
+  </message>
+  <message>
+   <source>Hold it there</source>
+   <translation>Dort festhalten</translation>
+  </message>
+  <message>
+   <source>Hold it to the light: how far to the right of and above the other cross this one lies, in mm, adds to the printer's back.</source>
+   <translation>Gegen das Licht halten: wie weit dieses Kreuz rechts von und über dem anderen liegt, in mm, kommt zur Rückseite des Druckers dazu.</translation>
+  </message>
+  <message>
+   <source>Hold the seam: {how}</source>
+   <translation>Die Naht halten: {how}</translation>
+  </message>
+  <message>
+   <source>Holds {inside}; stands {outside} outside.</source>
+   <translation>Fasst {inside}; misst außen {outside}.</translation>
+  </message>
+  <message>
+   <source>Hole</source>
+   <translation>Loch</translation>
+  </message>
+  <message>
+   <source>Housing</source>
+   <translation>Nut</translation>
+  </message>
+  <message>
+   <source>How cuts are printed</source>
+   <translation>Wie Schnitte gedruckt werden</translation>
+  </message>
+  <message>
+   <source>How far it keeps inside the panel's edges: 3 mm, or an eighth of an inch, is usual. Of a band, how far it goes over each face.</source>
+   <translation>Wie weit es innerhalb der Kanten bleibt: 3 mm oder ein Achtelzoll sind üblich. Bei einem Band, wie weit es über jede Fläche geht.</translation>
+  </message>
+  <message>
+   <source>How far it runs past cuts and under tabs, so that no white edge shows: 3 mm is usual.</source>
+   <translation>Wie weit es über Schnitte hinaus und unter Laschen läuft, damit kein weißer Rand bleibt: 3 mm sind üblich.</translation>
+  </message>
+  <message>
+   <source>How far neighbouring sheets overlap: an inch, or 25 mm, is usual.</source>
+   <translation>Wie weit Nachbarbogen überlappen: ein Zoll oder 25 mm sind üblich.</translation>
+  </message>
+  <message>
+   <source>How far the back of a sheet lies above its front, seen from the back.</source>
+   <translation>Wie weit die Rückseite eines Bogens über seiner Vorderseite liegt, von hinten gesehen.</translation>
+  </message>
+  <message>
+   <source>How far the back of a sheet lies to the right of its front, seen from the back.</source>
+   <translation>Wie weit die Rückseite eines Bogens rechts von seiner Vorderseite liegt, von hinten gesehen.</translation>
+  </message>
+  <message>
+   <source>How it is made</source>
+   <translation>Wie es gemacht ist</translation>
+  </message>
+  <message>
+   <source>How long the level bar of a corrected print comes out: what is still off is added to the correction.</source>
+   <translation>Wie lang der liegende Balken eines berichtigten Drucks herauskommt: was noch fehlt, kommt zur Berichtigung dazu.</translation>
+  </message>
+  <message>
+   <source>How long the level check bar comes out uncorrected: it should be 100 mm.</source>
+   <translation>Wie lang der liegende Prüfbalken unberichtigt herauskommt: es sollten 100 mm sein.</translation>
+  </message>
+  <message>
+   <source>How long the upright bar of a corrected print comes out: what is still off is added to the correction.</source>
+   <translation>Wie lang der stehende Balken eines berichtigten Drucks herauskommt: was noch fehlt, kommt zur Berichtigung dazu.</translation>
+  </message>
+  <message>
+   <source>How long the upright check bar comes out uncorrected: it should be 100 mm.</source>
+   <translation>Wie lang der stehende Prüfbalken unberichtigt herauskommt: es sollten 100 mm sein.</translation>
+  </message>
+  <message>
+   <source>How many</source>
+   <translation>Wie viele</translation>
+  </message>
+  <message>
+   <source>How many kits</source>
+   <translation>Wie viele Sätze</translation>
+  </message>
+  <message>
+   <source>How many layers of this card pass through the slot: two where tongues go side by side.</source>
+   <translation>Wie viele Schichten dieses Kartons durch den Schlitz gehen: zwei, wo Zungen nebeneinander gehen.</translation>
+  </message>
+  <message>
+   <source>How much longer a piece must be for each right-angled fold; a test strip tells</source>
+   <translation>Um wie viel länger ein Stück je rechtwinkligem Falz sein muss; ein Probestreifen sagt es</translation>
+  </message>
+  <message>
+   <source>How pieces may be turned</source>
+   <translation>Wie Stücke gedreht werden dürfen</translation>
+  </message>
+  <message>
+   <source>How the picture takes its place on the panel.</source>
+   <translation>Wie das Bild auf dem Feld Platz nimmt.</translation>
+  </message>
+  <message>
+   <source>IBM Plex Mono</source>
+   <translation>IBM Plex Mono</translation>
+  </message>
+  <message>
+   <source>IBM Plex Sans</source>
+   <translation>IBM Plex Sans</translation>
+  </message>
+  <message>
+   <source>In a length: one step more or less</source>
+   <translation>In einer Länge: ein Schritt mehr oder weniger</translation>
+  </message>
+  <message>
+   <source>In a length: ten steps</source>
+   <translation>In einer Länge: zehn Schritte</translation>
+  </message>
+  <message>
+   <source>In a view: next or previous panel</source>
+   <translation>In einer Ansicht: nächstes oder voriges Feld</translation>
+  </message>
+  <message>
+   <source>In a view: turn or pan</source>
+   <translation>In einer Ansicht: drehen oder verschieben</translation>
+  </message>
+  <message>
+   <source>In all {money}, as far as prices are known.</source>
+   <translation>Zusammen {money}, soweit Preise bekannt sind.</translation>
+  </message>
+  <message>
+   <source>In the flat: pan by dragging</source>
+   <translation>Im Flachen: durch Ziehen verschieben</translation>
+  </message>
+  <message>
+   <source>In the other unit</source>
+   <translation>In der anderen Einheit</translation>
+  </message>
+  <message>
+   <source>In this kit</source>
+   <translation>In diesem Satz</translation>
+  </message>
+  <message>
+   <source>In your own money; 0 where you do not know</source>
+   <translation>In Ihrem eigenen Geld; 0, wo Sie ihn nicht kennen</translation>
+  </message>
+  <message>
+   <source>In {stock}, since it is not made of the stock chosen.</source>
+   <translation>In {stock}, da es nicht aus dem gewählten Material gemacht wird.</translation>
+  </message>
+  <message>
+   <source>Inches</source>
+   <translation>Zoll</translation>
+  </message>
+  <message>
+   <source>Index card 110 lb</source>
+   <translation>Karteikarton 110 lb</translation>
+  </message>
+  <message>
+   <source>Index card 90 lb</source>
+   <translation>Karteikarton 90 lb</translation>
+  </message>
+  <message>
+   <source>Ink</source>
+   <translation>Farbe</translation>
+  </message>
+  <message>
+   <source>Ink of the words</source>
+   <translation>Farbe der Wörter</translation>
+  </message>
+  <message>
+   <source>Inside</source>
+   <translation>Innen</translation>
+  </message>
+  <message>
+   <source>It cannot be printed</source>
+   <translation>Es lässt sich nicht drucken</translation>
+  </message>
+  <message>
+   <source>It closes, fits its sheet, and holds what was asked.</source>
+   <translation>Es schließt, passt auf seinen Bogen und fasst, was verlangt war.</translation>
+  </message>
+  <message>
+   <source>It was never saved: {things}.</source>
+   <translation>Es wurde nie gespeichert: {things}.</translation>
+  </message>
+  <message>
+   <source>Its sheet cannot be parted by cuts from edge to edge.</source>
+   <translation>Sein Bogen lässt sich nicht durch Schnitte von Kante zu Kante teilen.</translation>
+  </message>
+  <message>
+   <source>Its sheet needs no parting.</source>
+   <translation>Sein Bogen braucht keine Teilung.</translation>
+  </message>
+  <message>
+   <source>Keep a copy</source>
+   <translation>Eine Kopie behalten</translation>
+  </message>
+  <message>
+   <source>Keep it</source>
+   <translation>Behalten</translation>
+  </message>
+  <message>
+   <source>Keep it as a stock</source>
+   <translation>Als Material behalten</translation>
+  </message>
+  <message>
+   <source>Keep it as it was</source>
+   <translation>Lassen, wie es war</translation>
+  </message>
+  <message>
+   <source>Keep pieces upright or lying where their folds must run along the grain of the sheet.</source>
+   <translation>Stücke aufrecht oder liegend halten, wo ihre Falze mit der Laufrichtung des Bogens gehen müssen.</translation>
+  </message>
+  <message>
+   <source>Keep the offcuts</source>
+   <translation>Die Reste behalten</translation>
+  </message>
+  <message>
+   <source>Keep this printer with your stocks, for other projects.</source>
+   <translation>Diesen Drucker bei Ihren Materialien behalten, für andere Projekte.</translation>
+  </message>
+  <message>
+   <source>Keeps its size when scaled</source>
+   <translation>Behält beim Skalieren seine Größe</translation>
+  </message>
+  <message>
+   <source>Kept together</source>
+   <translation>Beisammen</translation>
+  </message>
+  <message>
+   <source>Kept with the project.</source>
+   <translation>Mit dem Projekt bewahrt.</translation>
+  </message>
+  <message>
+   <source>Keys</source>
+   <translation>Tasten</translation>
+  </message>
+  <message>
+   <source>Kind</source>
+   <translation>Art</translation>
+  </message>
+  <message>
+   <source>Kits</source>
+   <translation>Sätze</translation>
+  </message>
+  <message>
+   <source>Kraft paper 110 g</source>
+   <translation>Kraftpapier 110 g</translation>
+  </message>
+  <message>
+   <source>Kraft paper 70 g</source>
+   <translation>Kraftpapier 70 g</translation>
+  </message>
+  <message>
+   <source>LENGTH, WIDTH</source>
+   <translation>LÄNGE, BREITE</translation>
+  </message>
+  <message>
+   <source>Label</source>
+   <translation>Schild</translation>
+  </message>
+  <message>
+   <source>Lamp light</source>
+   <translation>Lampenlicht</translation>
+  </message>
+  <message>
+   <source>Lan&amp;guage</source>
+   <translation>S&amp;prache</translation>
+  </message>
+  <message>
+   <source>Language as the system has it</source>
+   <translation>Sprache wie das System</translation>
+  </message>
+  <message>
+   <source>Lap</source>
+   <translation>Überlapp</translation>
+  </message>
+  <message>
+   <source>Larger</source>
+   <translation>Größer</translation>
+  </message>
+  <message>
+   <source>Lay out anew</source>
+   <translation>Neu auslegen</translation>
+  </message>
+  <message>
+   <source>Lay the tool down, choose nothing</source>
+   <translation>Das Werkzeug weglegen, nichts wählen</translation>
+  </message>
+  <message>
+   <source>Layers</source>
+   <translation>Schichten</translation>
+  </message>
+  <message>
+   <source>Layers of this stock, glued together, come as near to it as they can</source>
+   <translation>So nahe, wie aufeinander geklebte Schichten dieses Materials ihr kommen</translation>
+  </message>
+  <message>
+   <source>Laying out</source>
+   <translation>Auslegen</translation>
+  </message>
+  <message>
+   <source>Leaf</source>
+   <translation>Blatt</translation>
+  </message>
+  <message>
+   <source>Lean</source>
+   <translation>Neigung</translation>
+  </message>
+  <message>
+   <source>Leaning box</source>
+   <translation>Schräge Schachtel</translation>
+  </message>
+  <message>
+   <source>Left</source>
+   <translation>Links</translation>
+  </message>
+  <message>
+   <source>Leg</source>
+   <translation>Bein</translation>
+  </message>
+  <message>
+   <source>Length</source>
+   <translation>Länge</translation>
+  </message>
+  <message>
+   <source>Length inside</source>
+   <translation>Länge innen</translation>
+  </message>
+  <message>
+   <source>Length of the bar</source>
+   <translation>Länge des Balkens</translation>
+  </message>
+  <message>
+   <source>Letter sheet in three</source>
+   <translation>Blatt Letter in Dritteln</translation>
+  </message>
+  <message>
+   <source>Level bar: {across}. Upright bar: {along}.</source>
+   <translation>Liegender Balken: {across}. Stehender Balken: {along}.</translation>
+  </message>
+  <message>
+   <source>Level line</source>
+   <translation>Liegende Linie</translation>
+  </message>
+  <message>
+   <source>Lid depth</source>
+   <translation>Deckeltiefe</translation>
+  </message>
+  <message>
+   <source>Light as the system has it</source>
+   <translation>Licht wie das System</translation>
+  </message>
+  <message>
+   <source>Light card 120 g</source>
+   <translation>Leichter Karton 120 g</translation>
+  </message>
+  <message>
+   <source>Light passes of the scoring tool; heavy stock wants several</source>
+   <translation>Leichte Gänge des Rillwerkzeugs; schweres Material will mehrere</translation>
+  </message>
+  <message>
+   <source>Liner</source>
+   <translation>Futter</translation>
+  </message>
+  <message>
+   <source>Lines across this piece</source>
+   <translation>Linien quer durch dieses Stück</translation>
+  </message>
+  <message>
+   <source>Lines stay seen on the edge of the card; ticks are cut away; the back is not seen at all.</source>
+   <translation>Linien bleiben an der Kante des Kartons sichtbar; Striche werden weggeschnitten; die Rückseite sieht man gar nicht.</translation>
+  </message>
+  <message>
+   <source>Lining</source>
+   <translation>Futter</translation>
+  </message>
+  <message>
+   <source>Lip depth</source>
+   <translation>Zungentiefe</translation>
+  </message>
+  <message>
+   <source>Lock</source>
+   <translation>Verschluss</translation>
+  </message>
+  <message>
+   <source>Log</source>
+   <translation>Logbuch</translation>
+  </message>
+  <message>
+   <source>Longest strip</source>
+   <translation>Längster Streifen</translation>
+  </message>
+  <message>
+   <source>Look around first</source>
+   <translation>Erst umsehen</translation>
+  </message>
+  <message>
+   <source>Look from</source>
+   <translation>Ansehen von</translation>
+  </message>
+  <message>
+   <source>Look from one of the standard sides. Drag in the view to turn it freely.</source>
+   <translation>Von einer der üblichen Seiten ansehen. In der Ansicht ziehen, um frei zu drehen.</translation>
+  </message>
+  <message>
+   <source>Look from the {side}</source>
+   <translation>Ansehen von: {side}</translation>
+  </message>
+  <message>
+   <source>Lying, across the sheet</source>
+   <translation>Liegend, quer zum Bogen</translation>
+  </message>
+  <message>
+   <source>Made for one of</source>
+   <translation>Gemacht für eines von</translation>
+  </message>
+  <message>
+   <source>Make it as construction {number}</source>
+   <translation>Als Bauform {number} machen</translation>
+  </message>
+  <message>
+   <source>Make it so</source>
+   <translation>So machen</translation>
+  </message>
+  <message>
+   <source>Make them so</source>
+   <translation>So machen</translation>
+  </message>
+  <message>
+   <source>Many-sided box</source>
+   <translation>Vieleckschachtel</translation>
+  </message>
+  <message>
+   <source>Margin</source>
+   <translation>Rand</translation>
+  </message>
+  <message>
+   <source>Marks in the corners</source>
+   <translation>Marken in den Ecken</translation>
+  </message>
+  <message>
+   <source>Mass</source>
+   <translation>Gewicht</translation>
+  </message>
+  <message>
+   <source>Mat</source>
+   <translation>Auflage</translation>
+  </message>
+  <message>
+   <source>Mat board 1.3 mm</source>
+   <translation>Passepartout 1,3 mm</translation>
+  </message>
+  <message>
+   <source>Mat board 1.5 mm</source>
+   <translation>Passepartout 1,5 mm</translation>
+  </message>
+  <message>
+   <source>Mat board 2 mm</source>
+   <translation>Passepartout 2 mm</translation>
+  </message>
+  <message>
+   <source>Mats all round</source>
+   <translation>Auflagen ringsum</translation>
+  </message>
+  <message>
+   <source>Measure</source>
+   <translation>Messen</translation>
+  </message>
+  <message>
+   <source>Measure this screen</source>
+   <translation>Diesen Bildschirm messen</translation>
+  </message>
+  <message>
+   <source>Measured between the solid panels of the folded model, not assumed.</source>
+   <translation>Zwischen den dicken Feldern des gefalteten Modells gemessen, nicht angenommen.</translation>
+  </message>
+  <message>
+   <source>Measures</source>
+   <translation>Maße</translation>
+  </message>
+  <message>
+   <source>Millimetres</source>
+   <translation>Millimeter</translation>
+  </message>
+  <message>
+   <source>Mingei projects (*.mingei *.mingei.zip)</source>
+   <translation>Mingei-Projekte (*.mingei *.mingei.zip)</translation>
+  </message>
+  <message>
+   <source>Mingei projects (*.mingei)</source>
+   <translation>Mingei-Projekte (*.mingei)</translation>
+  </message>
+  <message>
+   <source>Mingei {version} drafts, scales and builds things of card.
+
+MIT licence. Type: IBM Plex, SIL Open Font Licence. Icons: Lucide, ISC licence.
+
+Log: {log}</source>
+   <translation>Mingei {version} entwirft, skaliert und baut Dinge aus Karton.
+
+MIT-Lizenz. Schrift: IBM Plex, SIL Open Font Licence. Zeichen: Lucide, ISC-Lizenz.
+
+Protokoll: {log}</translation>
+  </message>
+  <message>
+   <source>Mirrored, on paper to be stuck to the back of the card; mountains are valleys there.</source>
+   <translation>Gespiegelt, auf Papier, das hinten auf den Karton geklebt wird; Berge sind dort Täler.</translation>
+  </message>
+  <message>
+   <source>Models</source>
+   <translation>Modelle</translation>
+  </message>
+  <message>
+   <source>Money</source>
+   <translation>Geld</translation>
+  </message>
+  <message>
+   <source>Motif</source>
+   <translation>Motiv</translation>
+  </message>
+  <message>
+   <source>Motif width</source>
+   <translation>Motiv Breite</translation>
+  </message>
+  <message>
+   <source>Move it down</source>
+   <translation>Nach unten rücken</translation>
+  </message>
+  <message>
+   <source>Move it up</source>
+   <translation>Nach oben rücken</translation>
+  </message>
+  <message>
+   <source>Move the pieces away from each other to see how they go together.</source>
+   <translation>Die Stücke voneinander rücken, um zu sehen, wie sie zusammengehen.</translation>
+  </message>
+  <message>
+   <source>Move the tab to the {panel}</source>
+   <translation>Die Lasche versetzen an: {panel}</translation>
+  </message>
+  <message>
+   <source>Must it fit into something?</source>
+   <translation>Muss es in etwas hineinpassen?</translation>
+  </message>
+  <message>
+   <source>Name</source>
+   <translation>Name</translation>
+  </message>
+  <message>
+   <source>Name it to keep it</source>
+   <translation>Zum Behalten einen Namen geben</translation>
+  </message>
+  <message>
+   <source>Name of the printer</source>
+   <translation>Name des Druckers</translation>
+  </message>
+  <message>
+   <source>Names beneath pieces</source>
+   <translation>Namen unter den Stücken</translation>
+  </message>
+  <message>
+   <source>Neither nesting nor laying out moves it.</source>
+   <translation>Weder engeres Legen noch Auslegen bewegt es.</translation>
+  </message>
+  <message>
+   <source>Nest closer</source>
+   <translation>Enger legen</translation>
+  </message>
+  <message>
+   <source>New {title}</source>
+   <translation>Neu: {title}</translation>
+  </message>
+  <message>
+   <source>Next thing in the kit</source>
+   <translation>Nächstes Ding im Satz</translation>
+  </message>
+  <message>
+   <source>No cuts</source>
+   <translation>Keine Schnitte</translation>
+  </message>
+  <message>
+   <source>No layout with fewer sheets was found.</source>
+   <translation>Keine Auslage mit weniger Bogen gefunden.</translation>
+  </message>
+  <message>
+   <source>No sheet up to A0 holds the largest piece.</source>
+   <translation>Kein Bogen bis A0 fasst das größte Stück.</translation>
+  </message>
+  <message>
+   <source>No tab: the two edges meet and are taped outside.</source>
+   <translation>Keine Lasche: die zwei Kanten treffen sich und werden außen verklebt.</translation>
+  </message>
+  <message>
+   <source>Not here: {reason}.</source>
+   <translation>Hier nicht: {reason}.</translation>
+  </message>
+  <message>
+   <source>Note the largest rectangle left of every sheet with your stocks: it is offered when a piece fits it.</source>
+   <translation>Das größte Rechteck, das von jedem Bogen bleibt, bei Ihren Materialien vermerken: es wird angeboten, wenn ein Stück daraufpasst.</translation>
+  </message>
+  <message>
+   <source>Notes</source>
+   <translation>Notizen</translation>
+  </message>
+  <message>
+   <source>Nothing is known by these words: write fewer, or others.</source>
+   <translation>Unter diesen Wörtern ist nichts bekannt: schreiben Sie weniger oder andere.</translation>
+  </message>
+  <message>
+   <source>Nothing yet</source>
+   <translation>Noch nichts</translation>
+  </message>
+  <message>
+   <source>Nothing yet.</source>
+   <translation>Noch nichts.</translation>
+  </message>
+  <message>
+   <source>Nothing yet: what you save appears here.</source>
+   <translation>Noch nichts: was Sie speichern, erscheint hier.</translation>
+  </message>
+  <message>
+   <source>Numbers of seams</source>
+   <translation>Nummern der Nähte</translation>
+  </message>
+  <message>
+   <source>Of one picture, or of the longest line of words.</source>
+   <translation>Eines Bildes oder der längsten Zeile.</translation>
+  </message>
+  <message>
+   <source>Of the rectangle round the piece, from the sheet's edge.</source>
+   <translation>Des Rechtecks um das Stück, von der Kante des Bogens.</translation>
+  </message>
+  <message>
+   <source>Of the thing itself.</source>
+   <translation>Des Dings selbst.</translation>
+  </message>
+  <message>
+   <source>Of the thing itself; the room round it is added.</source>
+   <translation>Des Dings selbst; der Raum darum kommt dazu.</translation>
+  </message>
+  <message>
+   <source>Of the thing, with all that stands on it. A stack of twenty sheets of the stock chosen: =20*sheet.</source>
+   <translation>Des Dings mit allem, was darauf steht. Ein Stoß von zwanzig Bogen des gewählten Materials: =20*sheet.</translation>
+  </message>
+  <message>
+   <source>Off where they are scored from a template, or by a machine.</source>
+   <translation>Aus, wo sie nach einer Schablone oder von einer Maschine gerillt werden.</translation>
+  </message>
+  <message>
+   <source>On the {a}, {depth} deep; lands inside the {b}. {length} long.</source>
+   <translation>An {a}, {depth} tief; kommt in {b}. {length} lang.</translation>
+  </message>
+  <message>
+   <source>On {sheet}: one sheet, {waste} % waste.</source>
+   <translation>Auf {sheet}: ein Bogen, {waste} % Verschnitt.</translation>
+  </message>
+  <message>
+   <source>On {sheet}: {count} sheets, {waste} % waste.</source>
+   <translation>Auf {sheet}: {count} Bogen, {waste} % Verschnitt.</translation>
+  </message>
+  <message>
+   <source>One millimetre on the drawing is one on this screen</source>
+   <translation>Ein Millimeter der Zeichnung ist einer auf diesem Bildschirm</translation>
+  </message>
+  <message>
+   <source>Only a guess: paper of one weight differs in thickness</source>
+   <translation>Nur eine Schätzung: Papier eines Gewichts ist verschieden dick</translation>
+  </message>
+  <message>
+   <source>Only sheet {number} of {count}</source>
+   <translation>Nur Bogen {number} von {count}</translation>
+  </message>
+  <message>
+   <source>Only sheets of certain numbers, as PDF</source>
+   <translation>Nur Bogen bestimmter Nummern, als PDF</translation>
+  </message>
+  <message>
+   <source>Only the pages of one stock or one thing, or those with something to mend.</source>
+   <translation>Nur die Seiten eines Materials oder eines Dings, oder die, an denen etwas zu richten ist.</translation>
+  </message>
+  <message>
+   <source>Only with group {letter}</source>
+   <translation>Nur mit Gruppe {letter}</translation>
+  </message>
+  <message>
+   <source>Only {piece}</source>
+   <translation>Nur {piece}</translation>
+  </message>
+  <message>
+   <source>Open &amp;recent</source>
+   <translation>&amp;Zuletzt geöffnet</translation>
+  </message>
+  <message>
+   <source>Open a project</source>
+   <translation>Ein Projekt öffnen</translation>
+  </message>
+  <message>
+   <source>Open a project…</source>
+   <translation>Ein Projekt öffnen…</translation>
+  </message>
+  <message>
+   <source>Open the &amp;demo</source>
+   <translation>Die &amp;Demo öffnen</translation>
+  </message>
+  <message>
+   <source>Open the demo</source>
+   <translation>Die Demo öffnen</translation>
+  </message>
+  <message>
+   <source>Opening</source>
+   <translation>Öffnung</translation>
+  </message>
+  <message>
+   <source>Openings of this panel</source>
+   <translation>Öffnungen dieses Felds</translation>
+  </message>
+  <message>
+   <source>Or the blank it is cut from: length and width follow, the height stays.</source>
+   <translation>Oder der Zuschnitt, aus dem es geschnitten wird: Länge und Breite folgen, die Höhe bleibt.</translation>
+  </message>
+  <message>
+   <source>Outline</source>
+   <translation>Umriss</translation>
+  </message>
+  <message>
+   <source>Outline card</source>
+   <translation>Umrisskarte</translation>
+  </message>
+  <message>
+   <source>Outline from an SVG drawing…</source>
+   <translation>Umriss aus einer SVG-Zeichnung…</translation>
+  </message>
+  <message>
+   <source>Outline with wall</source>
+   <translation>Umriss mit Wand</translation>
+  </message>
+  <message>
+   <source>Outline…</source>
+   <translation>Umriss…</translation>
+  </message>
+  <message>
+   <source>Outside</source>
+   <translation>Außen</translation>
+  </message>
+  <message>
+   <source>Outside sizes of the folded thing. Write the room there is, and the inside follows.</source>
+   <translation>Außenmaße des Gefalteten. Schreiben Sie den Raum, den es gibt, und das Innere folgt.</translation>
+  </message>
+  <message>
+   <source>Outside {measure}</source>
+   <translation>Außen: {measure}</translation>
+  </message>
+  <message>
+   <source>Outside {what}</source>
+   <translation>Außen: {what}</translation>
+  </message>
+  <message>
+   <source>Overlap</source>
+   <translation>Überlappung</translation>
+  </message>
+  <message>
+   <source>Overlay</source>
+   <translation>Auflage</translation>
+  </message>
+  <message>
+   <source>Own outline</source>
+   <translation>Eigener Umriss</translation>
+  </message>
+  <message>
+   <source>Own size</source>
+   <translation>Eigene Größe</translation>
+  </message>
+  <message>
+   <source>Own size of the sheet</source>
+   <translation>Eigene Größe des Bogens</translation>
+  </message>
+  <message>
+   <source>PDF (*.pdf)</source>
+   <translation>PDF (*.pdf)</translation>
+  </message>
+  <message>
+   <source>PDF to print, SVG and DXF for machines, FOLD for other programs</source>
+   <translation>PDF zum Drucken, SVG und DXF für Maschinen, FOLD für andere Programme</translation>
+  </message>
+  <message>
+   <source>PDF, pages to print (*.pdf);;CSV, a table (*.csv)</source>
+   <translation>PDF, Seiten zum Drucken (*.pdf);;CSV, eine Tabelle (*.csv)</translation>
+  </message>
+  <message>
+   <source>PDF, sheets to print at actual size (*.pdf)</source>
+   <translation>PDF, Bogen zum Drucken in wirklicher Größe (*.pdf)</translation>
+  </message>
+  <message>
+   <source>PNG picture (*.png);;SVG drawing (*.svg)</source>
+   <translation>PNG-Bild (*.png);;SVG-Zeichnung (*.svg)</translation>
+  </message>
+  <message>
+   <source>Packaging card 0.35 mm</source>
+   <translation>Packkarton 0,35 mm</translation>
+  </message>
+  <message>
+   <source>Packaging card 0.5 mm</source>
+   <translation>Packkarton 0,5 mm</translation>
+  </message>
+  <message>
+   <source>Page</source>
+   <translation>Seite</translation>
+  </message>
+  <message>
+   <source>Page {number}: {a} and {b} lie on each other; move one of them, or lay all out anew.</source>
+   <translation>Seite {number}: {a} und {b} liegen aufeinander; verschieben Sie eines oder legen Sie alles neu aus.</translation>
+  </message>
+  <message>
+   <source>Pages</source>
+   <translation>Seiten</translation>
+  </message>
+  <message>
+   <source>Pages: {count}</source>
+   <translation>Seiten: {count}</translation>
+  </message>
+  <message>
+   <source>Pages: {count} of {all}</source>
+   <translation>Seiten: {count} von {all}</translation>
+  </message>
+  <message>
+   <source>Pages: {words}</source>
+   <translation>Seiten: {words}</translation>
+  </message>
+  <message>
+   <source>Panel</source>
+   <translation>Feld</translation>
+  </message>
+  <message>
+   <source>Panel: {name}</source>
+   <translation>Feld: {name}</translation>
+  </message>
+  <message>
+   <source>Panels</source>
+   <translation>Felder</translation>
+  </message>
+  <message>
+   <source>Paper 100 g</source>
+   <translation>Papier 100 g</translation>
+  </message>
+  <message>
+   <source>Patch behind it</source>
+   <translation>Ein Fleck dahinter</translation>
+  </message>
+  <message>
+   <source>Patch: {width} by {height}, fixed inside before folding.</source>
+   <translation>Fleck: {width} mal {height}, innen befestigt, bevor gefaltet wird.</translation>
+  </message>
+  <message>
+   <source>Pattern paper 120 g</source>
+   <translation>Musterpapier 120 g</translation>
+  </message>
+  <message>
+   <source>Pearl card 215 g, coated</source>
+   <translation>Perlmuttkarton 215 g, gestrichen</translation>
+  </message>
+  <message>
+   <source>Photo paper 180 g, coated</source>
+   <translation>Fotopapier 180 g, gestrichen</translation>
+  </message>
+  <message>
+   <source>Picture of the flat…</source>
+   <translation>Bild der flachen Ansicht…</translation>
+  </message>
+  <message>
+   <source>Picture of the folded thing…</source>
+   <translation>Bild des Gefalteten…</translation>
+  </message>
+  <message>
+   <source>Pictures (*.png *.jpg *.jpeg *.svg)</source>
+   <translation>Bilder (*.png *.jpg *.jpeg *.svg)</translation>
+  </message>
+  <message>
+   <source>Picture…</source>
+   <translation>Bild…</translation>
+  </message>
+  <message>
+   <source>Piece in hand</source>
+   <translation>Stück in der Hand</translation>
+  </message>
+  <message>
+   <source>Pieces</source>
+   <translation>Stücke</translation>
+  </message>
+  <message>
+   <source>Pieces apart</source>
+   <translation>Stücke auseinander</translation>
+  </message>
+  <message>
+   <source>Pieces of one group share sheets with no others, so that they are cut together.</source>
+   <translation>Stücke einer Gruppe teilen ihre Bogen mit keinen anderen, damit sie zusammen geschnitten werden.</translation>
+  </message>
+  <message>
+   <source>Pieces of one thing share sheets with no other thing.</source>
+   <translation>Stücke eines Dings teilen ihre Bogen mit keinem anderen Ding.</translation>
+  </message>
+  <message>
+   <source>Pieces on real sheets, and out to paper</source>
+   <translation>Stücke auf wirklichen Bogen, und hinaus aufs Papier</translation>
+  </message>
+  <message>
+   <source>Pillow pouch</source>
+   <translation>Kissentasche</translation>
+  </message>
+  <message>
+   <source>Place of the cut</source>
+   <translation>Stelle des Schnitts</translation>
+  </message>
+  <message>
+   <source>Placed</source>
+   <translation>Gestellt</translation>
+  </message>
+  <message>
+   <source>Play</source>
+   <translation>Spiel</translation>
+  </message>
+  <message>
+   <source>Play across</source>
+   <translation>Spiel quer</translation>
+  </message>
+  <message>
+   <source>Play along</source>
+   <translation>Spiel längs</translation>
+  </message>
+  <message>
+   <source>Play round each</source>
+   <translation>Spiel um jedes</translation>
+  </message>
+  <message>
+   <source>Play the folding</source>
+   <translation>Das Falten abspielen</translation>
+  </message>
+  <message>
+   <source>Pleats</source>
+   <translation>Falten</translation>
+  </message>
+  <message>
+   <source>Pocket</source>
+   <translation>Tasche</translation>
+  </message>
+  <message>
+   <source>Pockets</source>
+   <translation>Taschen</translation>
+  </message>
+  <message>
+   <source>Pressed</source>
+   <translation>Gepresst</translation>
+  </message>
+  <message>
+   <source>Previous thing in the kit</source>
+   <translation>Voriges Ding im Satz</translation>
+  </message>
+  <message>
+   <source>Price of a sheet</source>
+   <translation>Preis eines Bogens</translation>
+  </message>
+  <message>
+   <source>Print a piece that is larger than the sheet over several sheets that overlap, with marks to lay them edge to edge and a map of all.</source>
+   <translation>Ein Stück, das größer als der Bogen ist, auf mehrere überlappende Bogen drucken, mit Marken zum Anlegen und einer Karte von allen.</translation>
+  </message>
+  <message>
+   <source>Print at actual size</source>
+   <translation>In wirklicher Größe drucken</translation>
+  </message>
+  <message>
+   <source>Print at actual size (100 %), never fit to page.</source>
+   <translation>In wirklicher Größe (100 %) drucken, nie an die Seite anpassen.</translation>
+  </message>
+  <message>
+   <source>Print at actual size (100 %), never fitted to the page, and measure both check bars on the first sheet. The same door writes SVG and DXF for cutting machines and FOLD for other programs.</source>
+   <translation>In wirklicher Größe (100 %) drucken, nie an die Seite angepasst, und beide Prüfbalken auf dem ersten Bogen messen. Dieselbe Tür schreibt SVG und DXF für Schneidemaschinen und FOLD für andere Programme.</translation>
+  </message>
+  <message>
+   <source>Print at actual size. Score every line of the strip and fold it to a right angle, each the same way. Hold it so and measure</source>
+   <translation>In wirklicher Größe drucken. Jede Linie des Streifens rillen und rechtwinklig falten, jede in dieselbe Richtung. So halten und messen:</translation>
+  </message>
+  <message>
+   <source>Print it, fold it, measure it, and know thickness and crease gain</source>
+   <translation>Drucken, falten, messen: dann sind Dicke und Falzzugabe bekannt</translation>
+  </message>
+  <message>
+   <source>Print on this panel: {what}</source>
+   <translation>Auf dieses Feld drucken: {what}</translation>
+  </message>
+  <message>
+   <source>Print the strip on this stock, fold it, and write down what you measure; a caliper or a rule with half millimetres will do. Leave empty what you did not measure. A sharp knife cuts the slots: away from the hand, along a metal rule.</source>
+   <translation>Drucken Sie den Streifen auf dieses Material, falten Sie ihn und schreiben Sie auf, was Sie messen; ein Messschieber oder ein Lineal mit halben Millimetern genügt. Was Sie nicht gemessen haben, bleibt leer. Ein scharfes Messer schneidet die Schlitze: von der Hand weg, am Metalllineal.</translation>
+  </message>
+  <message>
+   <source>Printed beside every piece, so that pieces are not mixed up.</source>
+   <translation>Neben jedes Stück gedruckt, damit Stücke nicht verwechselt werden.</translation>
+  </message>
+  <message>
+   <source>Printed on every sheet.</source>
+   <translation>Auf jeden Bogen gedruckt.</translation>
+  </message>
+  <message>
+   <source>Printed on it</source>
+   <translation>Aufgedruckt</translation>
+  </message>
+  <message>
+   <source>Printed on the {panel}</source>
+   <translation>Aufgedruckt: {panel}</translation>
+  </message>
+  <message>
+   <source>Printed; measure both check bars on the first sheet</source>
+   <translation>Gedruckt; messen Sie beide Prüfbalken auf dem ersten Bogen</translation>
+  </message>
+  <message>
+   <source>Printer</source>
+   <translation>Drucker</translation>
+  </message>
+  <message>
+   <source>Printers you have measured, kept with your stocks.</source>
+   <translation>Drucker, die Sie gemessen haben, bei Ihren Materialien bewahrt.</translation>
+  </message>
+  <message>
+   <source>Printing…</source>
+   <translation>Wird gedruckt…</translation>
+  </message>
+  <message>
+   <source>Print…</source>
+   <translation>Drucken…</translation>
+  </message>
+  <message>
+   <source>Project</source>
+   <translation>Projekt</translation>
+  </message>
+  <message>
+   <source>Pyramid</source>
+   <translation>Pyramide</translation>
+  </message>
+  <message>
+   <source>Radius of its corners.</source>
+   <translation>Halbmesser der Ecken.</translation>
+  </message>
+  <message>
+   <source>Radius of its corners: round corners do not tear.</source>
+   <translation>Halbmesser der Ecken: runde Ecken reißen nicht.</translation>
+  </message>
+  <message>
+   <source>Radius of the panel's free corners; 0 leaves them sharp.</source>
+   <translation>Halbmesser der freien Ecken des Felds; 0 lässt sie spitz.</translation>
+  </message>
+  <message>
+   <source>Raise {names}.</source>
+   <translation>{names} aufrichten.</translation>
+  </message>
+  <message>
+   <source>Rays</source>
+   <translation>Strahlen</translation>
+  </message>
+  <message>
+   <source>Reading {name}…</source>
+   <translation>{name} wird gelesen…</translation>
+  </message>
+  <message>
+   <source>Recent projects</source>
+   <translation>Letzte Projekte</translation>
+  </message>
+  <message>
+   <source>Reckon it from the grammage</source>
+   <translation>Aus dem Flächengewicht schätzen</translation>
+  </message>
+  <message>
+   <source>Redo {change}</source>
+   <translation>Wiederholen: {change}</translation>
+  </message>
+  <message>
+   <source>Rehearse the print</source>
+   <translation>Den Druck proben</translation>
+  </message>
+  <message>
+   <source>Rehearse the print…</source>
+   <translation>Den Druck proben…</translation>
+  </message>
+  <message>
+   <source>Ribbon ends</source>
+   <translation>Band Enden</translation>
+  </message>
+  <message>
+   <source>Right</source>
+   <translation>Rechts</translation>
+  </message>
+  <message>
+   <source>Rim</source>
+   <translation>Rand</translation>
+  </message>
+  <message>
+   <source>Ring width</source>
+   <translation>Ring Breite</translation>
+  </message>
+  <message>
+   <source>Riser</source>
+   <translation>Setzstufe</translation>
+  </message>
+  <message>
+   <source>Rolled tube</source>
+   <translation>Gerolltes Rohr</translation>
+  </message>
+  <message>
+   <source>Roof height</source>
+   <translation>Dach Höhe</translation>
+  </message>
+  <message>
+   <source>Round</source>
+   <translation>Runden</translation>
+  </message>
+  <message>
+   <source>Round corners</source>
+   <translation>Rundung Ecken</translation>
+  </message>
+  <message>
+   <source>Round recess</source>
+   <translation>Rundes Fach</translation>
+  </message>
+  <message>
+   <source>Round tips</source>
+   <translation>Rundung Spitzen</translation>
+  </message>
+  <message>
+   <source>Round work</source>
+   <translation>Rundes</translation>
+  </message>
+  <message>
+   <source>Royal Mail, size guide, 2024</source>
+   <translation>Royal Mail, Größenführer, 2024</translation>
+  </message>
+  <message>
+   <source>SVG drawings (*.svg)</source>
+   <translation>SVG-Zeichnungen (*.svg)</translation>
+  </message>
+  <message>
+   <source>Save &amp;as…</source>
+   <translation>Speichern &amp;unter…</translation>
+  </message>
+  <message>
+   <source>Save a picture</source>
+   <translation>Ein Bild speichern</translation>
+  </message>
+  <message>
+   <source>Save as PDF to print…</source>
+   <translation>Als PDF zum Drucken speichern…</translation>
+  </message>
+  <message>
+   <source>Save the project</source>
+   <translation>Das Projekt speichern</translation>
+  </message>
+  <message>
+   <source>Save the strip as PDF…</source>
+   <translation>Den Streifen als PDF speichern…</translation>
+  </message>
+  <message>
+   <source>Save the test strip</source>
+   <translation>Den Probestreifen speichern</translation>
+  </message>
+  <message>
+   <source>Saved {name}</source>
+   <translation>{name} gespeichert</translation>
+  </message>
+  <message>
+   <source>Scale</source>
+   <translation>Skalieren</translation>
+  </message>
+  <message>
+   <source>Scale by</source>
+   <translation>Skalieren um</translation>
+  </message>
+  <message>
+   <source>Score and cut</source>
+   <translation>Rillen und Schneiden</translation>
+  </message>
+  <message>
+   <source>Scoring passes</source>
+   <translation>Rillgänge</translation>
+  </message>
+  <message>
+   <source>Seam</source>
+   <translation>Naht</translation>
+  </message>
+  <message>
+   <source>Seam {number}: {name}</source>
+   <translation>Naht {number}: {name}</translation>
+  </message>
+  <message>
+   <source>Seams</source>
+   <translation>Nähte</translation>
+  </message>
+  <message>
+   <source>Search for a layout by outlines that takes fewer sheets. What you hold in place stays there.</source>
+   <translation>Nach einer Auslage nach Umrissen suchen, die weniger Bogen braucht. Was Sie festhalten, bleibt.</translation>
+  </message>
+  <message>
+   <source>See how the PDF comes out of a printer that shrinks, clips or skews, and what its bars would measure.</source>
+   <translation>Sehen, wie das PDF aus einem Drucker kommt, der schrumpft, abschneidet oder schräg zieht, und was die Balken dann messen.</translation>
+  </message>
+  <message>
+   <source>See the sheets</source>
+   <translation>Die Bogen sehen</translation>
+  </message>
+  <message>
+   <source>See the walls of the folded thing where it is cut</source>
+   <translation>Die Wände des Gefalteten sehen, wo es geschnitten ist</translation>
+  </message>
+  <message>
+   <source>Shapes</source>
+   <translation>Formen</translation>
+  </message>
+  <message>
+   <source>Sheet</source>
+   <translation>Bogen</translation>
+  </message>
+  <message>
+   <source>Sheets</source>
+   <translation>Bogen</translation>
+  </message>
+  <message>
+   <source>Sheets of every stock, their price where the stock cabinet knows it, and how much of them is waste.</source>
+   <translation>Bogen jedes Materials, ihr Preis, wo der Materialschrank ihn kennt, und wie viel davon Verschnitt ist.</translation>
+  </message>
+  <message>
+   <source>Show the &amp;log of faults</source>
+   <translation>Das &amp;Fehlerprotokoll zeigen</translation>
+  </message>
+  <message>
+   <source>Side flaps</source>
+   <translation>Seite Klappen</translation>
+  </message>
+  <message>
+   <source>Sides</source>
+   <translation>Seiten</translation>
+  </message>
+  <message>
+   <source>Sizes it is sold in, with commas between them</source>
+   <translation>Größen, in denen es verkauft wird, mit Kommas dazwischen</translation>
+  </message>
+  <message>
+   <source>Slim carton</source>
+   <translation>Schlanke Schachtel</translation>
+  </message>
+  <message>
+   <source>Slot</source>
+   <translation>Schlitz</translation>
+  </message>
+  <message>
+   <source>Smaller</source>
+   <translation>Kleiner</translation>
+  </message>
+  <message>
+   <source>So many side by side that they fill a drawer, with a little play</source>
+   <translation>So viele nebeneinander, dass sie eine Schublade füllen, mit ein wenig Spiel</translation>
+  </message>
+  <message>
+   <source>So that actual size is true on this screen</source>
+   <translation>Damit die wirkliche Größe auf diesem Bildschirm stimmt</translation>
+  </message>
+  <message>
+   <source>Solid</source>
+   <translation>Körper</translation>
+  </message>
+  <message>
+   <source>Solids</source>
+   <translation>Körper</translation>
+  </message>
+  <message>
+   <source>Something changed: the search was given up.</source>
+   <translation>Etwas hat sich geändert: die Suche wurde aufgegeben.</translation>
+  </message>
+  <message>
+   <source>Space</source>
+   <translation>Leertaste</translation>
+  </message>
+  <message>
+   <source>Spacing</source>
+   <translation>Abstand</translation>
+  </message>
+  <message>
+   <source>Spine</source>
+   <translation>Rücken</translation>
+  </message>
+  <message>
+   <source>Spoken from the next start on</source>
+   <translation>Gesprochen vom nächsten Start an</translation>
+  </message>
+  <message>
+   <source>Stack of {count}</source>
+   <translation>Stoß von {count}</translation>
+  </message>
+  <message>
+   <source>Standing card</source>
+   <translation>Stehkarte</translation>
+  </message>
+  <message>
+   <source>Standing pouch</source>
+   <translation>Standbeutel</translation>
+  </message>
+  <message>
+   <source>Stands on</source>
+   <translation>Steht auf</translation>
+  </message>
+  <message>
+   <source>Stands out</source>
+   <translation>Steht heraus</translation>
+  </message>
+  <message>
+   <source>Stands {outside} outside.</source>
+   <translation>Misst außen {outside}.</translation>
+  </message>
+  <message>
+   <source>Step by step, with glue, tape and holds</source>
+   <translation>Schritt für Schritt, mit Leim, Band und Halt</translation>
+  </message>
+  <message>
+   <source>Step of folding</source>
+   <translation>Schritt des Faltens</translation>
+  </message>
+  <message>
+   <source>Step {number} of {count}. {words}</source>
+   <translation>Schritt {number} von {count}. {words}</translation>
+  </message>
+  <message>
+   <source>Steps</source>
+   <translation>Stufen</translation>
+  </message>
+  <message>
+   <source>Stick</source>
+   <translation>Stab</translation>
+  </message>
+  <message>
+   <source>Stiffening card</source>
+   <translation>Versteifung Karte</translation>
+  </message>
+  <message>
+   <source>Stock</source>
+   <translation>Material</translation>
+  </message>
+  <message>
+   <source>Stock ca&amp;binet</source>
+   <translation>&amp;Materialschrank</translation>
+  </message>
+  <message>
+   <source>Stock cabinet</source>
+   <translation>Materialschrank</translation>
+  </message>
+  <message>
+   <source>Stock of the {part}</source>
+   <translation>Material für: {part}</translation>
+  </message>
+  <message>
+   <source>Stocks</source>
+   <translation>Materialien</translation>
+  </message>
+  <message>
+   <source>Stop, keep the best</source>
+   <translation>Anhalten, das Beste behalten</translation>
+  </message>
+  <message>
+   <source>Stopping; the best so far is kept.</source>
+   <translation>Wird angehalten; das Beste bisher bleibt.</translation>
+  </message>
+  <message>
+   <source>Straight cuts from edge to edge that part the sheet into blanks and keep its largest offcut whole.</source>
+   <translation>Gerade Schnitte von Kante zu Kante, die den Bogen in Zuschnitte teilen und seinen größten Rest ganz lassen.</translation>
+  </message>
+  <message>
+   <source>Straight cuts, in this order:</source>
+   <translation>Gerade Schnitte, in dieser Reihenfolge:</translation>
+  </message>
+  <message>
+   <source>Straight to a printer, its scale locked at actual size.</source>
+   <translation>Geradewegs auf einen Drucker, in wirklicher Größe festgehalten.</translation>
+  </message>
+  <message>
+   <source>Strap</source>
+   <translation>Griff</translation>
+  </message>
+  <message>
+   <source>Straps apart</source>
+   <translation>Griffe auseinander</translation>
+  </message>
+  <message>
+   <source>Strips of thin paper round its free cut edges, over both faces: they hide the core.</source>
+   <translation>Streifen dünnen Papiers um seine freien Schnittkanten, über beide Flächen: sie verbergen den Kern.</translation>
+  </message>
+  <message>
+   <source>THING</source>
+   <translation>DING</translation>
+  </message>
+  <message>
+   <source>Tab depth</source>
+   <translation>Laschentiefe</translation>
+  </message>
+  <message>
+   <source>Tag</source>
+   <translation>Anhänger</translation>
+  </message>
+  <message>
+   <source>Take back the last change to the cabinet</source>
+   <translation>Die letzte Änderung am Schrank zurücknehmen</translation>
+  </message>
+  <message>
+   <source>Take it off</source>
+   <translation>Wegnehmen</translation>
+  </message>
+  <message>
+   <source>Take it out of the kit</source>
+   <translation>Aus dem Satz nehmen</translation>
+  </message>
+  <message>
+   <source>Take off the {name}</source>
+   <translation>{name} wegnehmen</translation>
+  </message>
+  <message>
+   <source>Take out</source>
+   <translation>Herausnehmen</translation>
+  </message>
+  <message>
+   <source>Take the offcuts named here off the list.</source>
+   <translation>Die hier genannten Reste von der Liste nehmen.</translation>
+  </message>
+  <message>
+   <source>Take this line out</source>
+   <translation>Diese Linie herausnehmen</translation>
+  </message>
+  <message>
+   <source>Take {measure} {value}</source>
+   <translation>{measure} {value} nehmen</translation>
+  </message>
+  <message>
+   <source>Tape</source>
+   <translation>Band</translation>
+  </message>
+  <message>
+   <source>Tape the {carrier} to the {host}, outside.</source>
+   <translation>{carrier} außen mit Band an {host} halten.</translation>
+  </message>
+  <message>
+   <source>Tape, {width}</source>
+   <translation>Klebeband, {width}</translation>
+  </message>
+  <message>
+   <source>Template for the inner face</source>
+   <translation>Schablone für die Innenseite</translation>
+  </message>
+  <message>
+   <source>Template, mirrored: stick it to the inner face of {stock}, {caliper} thick.</source>
+   <translation>Schablone, gespiegelt: auf die Innenseite von {stock}, {caliper} dick, kleben.</translation>
+  </message>
+  <message>
+   <source>Test strip: {stock}</source>
+   <translation>Probestreifen: {stock}</translation>
+  </message>
+  <message>
+   <source>Test strip…</source>
+   <translation>Probestreifen…</translation>
+  </message>
+  <message>
+   <source>Text 60 lb</source>
+   <translation>Text 60 lb</translation>
+  </message>
+  <message>
+   <source>The board's edge, glued square onto the other.</source>
+   <translation>Die Kante des Bretts, rechtwinklig auf das andere geleimt.</translation>
+  </message>
+  <message>
+   <source>The board's edge, let into a channel of the other.</source>
+   <translation>Die Kante des Bretts, in eine Nut des anderen eingelassen.</translation>
+  </message>
+  <message>
+   <source>The built-up board joins your own stocks</source>
+   <translation>Das geschichtete Brett kommt zu Ihren eigenen Materialien</translation>
+  </message>
+  <message>
+   <source>The faces stand at {angle}°; the points are {length} apart</source>
+   <translation>Die Flächen stehen im Winkel von {angle}°; die Punkte liegen {length} auseinander</translation>
+  </message>
+  <message>
+   <source>The fit shows here once three numbers are written.</source>
+   <translation>Die Ausgleichung erscheint hier, sobald drei Zahlen geschrieben sind.</translation>
+  </message>
+  <message>
+   <source>The flat alone, large</source>
+   <translation>Das Flache allein, groß</translation>
+  </message>
+  <message>
+   <source>The flat and the folded thing, measure by measure</source>
+   <translation>Das Flache und das Gefaltete, Maß für Maß</translation>
+  </message>
+  <message>
+   <source>The flat in black at true weights, as the printer lays it down</source>
+   <translation>Die flache Ansicht in Schwarz mit wahren Strichstärken, wie der Drucker sie legt</translation>
+  </message>
+  <message>
+   <source>The flat view as PNG or SVG</source>
+   <translation>Die flache Ansicht als PNG oder SVG</translation>
+  </message>
+  <message>
+   <source>The folded thing alone, large</source>
+   <translation>Das Gefaltete allein, groß</translation>
+  </message>
+  <message>
+   <source>The folded view as PNG or SVG</source>
+   <translation>Die gefaltete Ansicht als PNG oder SVG</translation>
+  </message>
+  <message>
+   <source>The largest closed path of the drawing, with its curves, and those inside it as openings. The size is set here.</source>
+   <translation>Der größte geschlossene Zug der Zeichnung mit seinen Bögen, und die darin als Öffnungen. Die Größe wird hier bestimmt.</translation>
+  </message>
+  <message>
+   <source>The largest piece fits {names}.</source>
+   <translation>Das größte Stück passt auf {names}.</translation>
+  </message>
+  <message>
+   <source>The other panel then carries the tab and this one closes over it.</source>
+   <translation>Das andere Feld trägt dann die Lasche, und dieses schließt darüber.</translation>
+  </message>
+  <message>
+   <source>The picture is copied to your own store, so that a file moved or changed elsewhere changes nothing here.</source>
+   <translation>Das Bild wird in Ihren eigenen Vorrat kopiert, damit eine anderswo verschobene oder geänderte Datei hier nichts ändert.</translation>
+  </message>
+  <message>
+   <source>The printer</source>
+   <translation>Der Drucker</translation>
+  </message>
+  <message>
+   <source>The rectangle the flat is cut from.</source>
+   <translation>Das Rechteck, aus dem der Bogen geschnitten wird.</translation>
+  </message>
+  <message>
+   <source>The room it must fit into. What the walls take up in this stock is taken off.</source>
+   <translation>Der Raum, in den es passen muss. Was die Wände in diesem Material brauchen, wird abgezogen.</translation>
+  </message>
+  <message>
+   <source>The same stock</source>
+   <translation>Dasselbe Material</translation>
+  </message>
+  <message>
+   <source>The same tab, left without glue: it slides in and opens again.</source>
+   <translation>Dieselbe Lasche ohne Leim: sie gleitet hinein und öffnet wieder.</translation>
+  </message>
+  <message>
+   <source>The same thing at another size, drafted anew, so that thickness and tabs stay right</source>
+   <translation>Dasselbe Ding in anderer Größe, neu entworfen, damit Dicke und Laschen stimmen</translation>
+  </message>
+  <message>
+   <source>The sheet as it comes out</source>
+   <translation>Der Bogen, wie er herauskommt</translation>
+  </message>
+  <message>
+   <source>The shipped one</source>
+   <translation>Die mitgelieferte</translation>
+  </message>
+  <message>
+   <source>The shop of the Tern Point field station, invented for looking around</source>
+   <translation>Der Laden der Feldstation Tern Point, zum Umsehen erfunden</translation>
+  </message>
+  <message>
+   <source>The shop of the Tern Point field station: an invented project with everything in it ready to be changed.</source>
+   <translation>Der Laden der Feldstation Tern Point: ein erfundenes Projekt, in dem alles geändert werden darf.</translation>
+  </message>
+  <message>
+   <source>The stock cabinet could not be kept</source>
+   <translation>Der Materialschrank ließ sich nicht bewahren</translation>
+  </message>
+  <message>
+   <source>The stock is so</source>
+   <translation>Das Material ist so</translation>
+  </message>
+  <message>
+   <source>The tab cannot move: {reason}.</source>
+   <translation>Die Lasche lässt sich nicht versetzen: {reason}.</translation>
+  </message>
+  <message>
+   <source>The two views as the flat asks</source>
+   <translation>Die zwei Ansichten, wie das Flache es braucht</translation>
+  </message>
+  <message>
+   <source>The {a} stands on the {b} along {length}.</source>
+   <translation>{a} steht längs {length} auf {b}.</translation>
+  </message>
+  <message>
+   <source>The {a} stands {depth} deep in the {b} along {length}.</source>
+   <translation>{a} steht längs {length} {depth} tief in {b}.</translation>
+  </message>
+  <message>
+   <source>Thickness</source>
+   <translation>Dicke</translation>
+  </message>
+  <message>
+   <source>Thickness and crease gain of the stock become what was measured; it becomes your own</source>
+   <translation>Dicke und Falzzugabe des Materials werden, was gemessen wurde; es wird Ihr eigenes</translation>
+  </message>
+  <message>
+   <source>Thickness decides where every fold goes. People know a sheet by its grammage; measure yours if you can: ten sheets together, divided by ten.</source>
+   <translation>Die Dicke entscheidet, wo jeder Falz liegt. Man kennt einen Bogen nach seinem Flächengewicht; messen Sie Ihren, wenn Sie können: zehn Bogen zusammen, durch zehn.</translation>
+  </message>
+  <message>
+   <source>Thickness, tabs, play and holes for bought parts stay as they are; everything else grows.</source>
+   <translation>Dicke, Laschen, Spiel und Löcher für gekaufte Teile bleiben, wie sie sind; alles andere wächst.</translation>
+  </message>
+  <message>
+   <source>Things in this kit</source>
+   <translation>Dinge in diesem Satz</translation>
+  </message>
+  <message>
+   <source>This cannot be done</source>
+   <translation>Das geht nicht</translation>
+  </message>
+  <message>
+   <source>This cannot be drafted anew</source>
+   <translation>Das lässt sich nicht neu entwerfen</translation>
+  </message>
+  <message>
+   <source>This cannot be exported</source>
+   <translation>Das lässt sich nicht exportieren</translation>
+  </message>
+  <message>
+   <source>This cannot be opened</source>
+   <translation>Das lässt sich nicht öffnen</translation>
+  </message>
+  <message>
+   <source>This cannot be printed</source>
+   <translation>Das lässt sich nicht drucken</translation>
+  </message>
+  <message>
+   <source>This cannot be saved</source>
+   <translation>Das lässt sich nicht speichern</translation>
+  </message>
+  <message>
+   <source>This format holds one drawing. What shall be written?</source>
+   <translation>Dieses Format fasst eine Zeichnung. Was soll geschrieben werden?</translation>
+  </message>
+  <message>
+   <source>This machine offers no OpenGL 3.3, so the folded model cannot be shown. The flat view, the checks and every export work as always.</source>
+   <translation>Dieser Rechner bietet kein OpenGL 3.3, darum lässt sich das gefaltete Modell nicht zeigen. Flache Ansicht, Prüfungen und alle Exporte arbeiten wie immer.</translation>
+  </message>
+  <message>
+   <source>This thing</source>
+   <translation>Dieses Ding</translation>
+  </message>
+  <message>
+   <source>Three numbers at least: a stack, and a channel inside and outside.</source>
+   <translation>Wenigstens drei Zahlen: ein Stoß und eine Rinne innen und außen.</translation>
+  </message>
+  <message>
+   <source>Throw it away</source>
+   <translation>Wegwerfen</translation>
+  </message>
+  <message>
+   <source>Thumb notch</source>
+   <translation>Daumenkerbe Kerbe</translation>
+  </message>
+  <message>
+   <source>Ticks outside the corners</source>
+   <translation>Striche außerhalb der Ecken</translation>
+  </message>
+  <message>
+   <source>Tile it</source>
+   <translation>Kacheln</translation>
+  </message>
+  <message>
+   <source>Tile it over several sheets</source>
+   <translation>Über mehrere Bogen kacheln</translation>
+  </message>
+  <message>
+   <source>Tile larger pieces</source>
+   <translation>Größere Stücke kacheln</translation>
+  </message>
+  <message>
+   <source>Times the size</source>
+   <translation>Mal so groß</translation>
+  </message>
+  <message>
+   <source>Tissue 18 g</source>
+   <translation>Seidenpapier 18 g</translation>
+  </message>
+  <message>
+   <source>Title</source>
+   <translation>Titel</translation>
+  </message>
+  <message>
+   <source>To a &amp;page…</source>
+   <translation>Zu einer &amp;Seite…</translation>
+  </message>
+  <message>
+   <source>To a length</source>
+   <translation>Auf eine Länge</translation>
+  </message>
+  <message>
+   <source>To paper or to the machine</source>
+   <translation>Aufs Papier oder an die Maschine</translation>
+  </message>
+  <message>
+   <source>To the &amp;start page</source>
+   <translation>Zur &amp;Startseite</translation>
+  </message>
+  <message>
+   <source>To the largest that fits a sheet</source>
+   <translation>Auf das Größte, das auf einen Bogen passt</translation>
+  </message>
+  <message>
+   <source>To the right</source>
+   <translation>Nach rechts</translation>
+  </message>
+  <message>
+   <source>To {station}</source>
+   <translation>Zu {station}</translation>
+  </message>
+  <message>
+   <source>Tooth depth</source>
+   <translation>Zahntiefe</translation>
+  </message>
+  <message>
+   <source>Top</source>
+   <translation>Oben</translation>
+  </message>
+  <message>
+   <source>Touch two points of the flat, or two faces of the folded thing</source>
+   <translation>Zwei Punkte des Flachen berühren oder zwei Flächen des Gefalteten</translation>
+  </message>
+  <message>
+   <source>Touch two points of the flat, or two faces of the folded thing, and read what lies between them. Corners and lines catch the pointer. (M)</source>
+   <translation>Zwei Punkte des Flachen oder zwei Flächen des Gefalteten berühren und lesen, was dazwischenliegt. Ecken und Linien fangen den Zeiger. (M)</translation>
+  </message>
+  <message>
+   <source>Touch two points of the flat, or two faces of the folded thing. Escape lays the rule down.</source>
+   <translation>Berühren Sie zwei Punkte des Flachen oder zwei Flächen des Gefalteten. Esc legt das Lineal weg.</translation>
+  </message>
+  <message>
+   <source>Trace its place on the panel</source>
+   <translation>Seinen Platz auf dem Feld vorzeichnen</translation>
+  </message>
+  <message>
+   <source>Tray</source>
+   <translation>Kasten</translation>
+  </message>
+  <message>
+   <source>Tread</source>
+   <translation>Trittstufe</translation>
+  </message>
+  <message>
+   <source>Trim</source>
+   <translation>Beschnitt</translation>
+  </message>
+  <message>
+   <source>Tuck</source>
+   <translation>Stecken</translation>
+  </message>
+  <message>
+   <source>Tuck the {seam} inside the {host}.</source>
+   <translation>{seam} in {host} stecken.</translation>
+  </message>
+  <message>
+   <source>Turn by 90°</source>
+   <translation>Um 90° drehen</translation>
+  </message>
+  <message>
+   <source>Turn {names} round the corner.</source>
+   <translation>{names} um die Ecke biegen.</translation>
+  </message>
+  <message>
+   <source>Turned</source>
+   <translation>Gedreht</translation>
+  </message>
+  <message>
+   <source>Turned as they fit best</source>
+   <translation>Gedreht, wie sie am besten passen</translation>
+  </message>
+  <message>
+   <source>Turned back</source>
+   <translation>Umgeschlagen Rückseite</translation>
+  </message>
+  <message>
+   <source>Turned top</source>
+   <translation>Umgeschlagen Oberseite</translation>
+  </message>
+  <message>
+   <source>Turns</source>
+   <translation>Windungen</translation>
+  </message>
+  <message>
+   <source>Twice</source>
+   <translation>Doppelt</translation>
+  </message>
+  <message>
+   <source>Type what you want to do</source>
+   <translation>Schreiben Sie, was Sie tun möchten</translation>
+  </message>
+  <message>
+   <source>UK large letter</source>
+   <translation>britischer Großbrief</translation>
+  </message>
+  <message>
+   <source>UK letter</source>
+   <translation>britischer Brief</translation>
+  </message>
+  <message>
+   <source>UPU Convention Regulations, 2022</source>
+   <translation>Weltpostvertrag, Durchführungsordnung, 2022</translation>
+  </message>
+  <message>
+   <source>US </source>
+   <translation>US </translation>
+  </message>
+  <message>
+   <source>US # #/# envelope</source>
+   <translation>US-Umschlag # #/#</translation>
+  </message>
+  <message>
+   <source>US # envelope</source>
+   <translation>US-Umschlag #</translation>
+  </message>
+  <message>
+   <source>US A# envelope</source>
+   <translation>US-Umschlag A#</translation>
+  </message>
+  <message>
+   <source>US business card</source>
+   <translation>US-Visitenkarte</translation>
+  </message>
+  <message>
+   <source>US large envelope</source>
+   <translation>US-Großumschlag</translation>
+  </message>
+  <message>
+   <source>US letter</source>
+   <translation>US-Brief</translation>
+  </message>
+  <message>
+   <source>USPS Domestic Mail Manual 101, 2024</source>
+   <translation>USPS Domestic Mail Manual 101, 2024</translation>
+  </message>
+  <message>
+   <source>Underneath</source>
+   <translation>Unten</translation>
+  </message>
+  <message>
+   <source>Undo</source>
+   <translation>Rückgängig</translation>
+  </message>
+  <message>
+   <source>Undo {change}</source>
+   <translation>Rückgängig: {change}</translation>
+  </message>
+  <message>
+   <source>Unit</source>
+   <translation>Einheit</translation>
+  </message>
+  <message>
+   <source>Untitled</source>
+   <translation>Ohne Titel</translation>
+  </message>
+  <message>
+   <source>Up</source>
+   <translation>Nach oben</translation>
+  </message>
+  <message>
+   <source>Up the label.</source>
+   <translation>Das Schild hinauf.</translation>
+  </message>
+  <message>
+   <source>Up the opening.</source>
+   <translation>Die Öffnung hinauf.</translation>
+  </message>
+  <message>
+   <source>Up to three constructions for the same thing: blank, sheets, folds, seams, money.</source>
+   <translation>Bis zu drei Bauformen für dasselbe Ding: Zuschnitt, Bogen, Falze, Nähte, Geld.</translation>
+  </message>
+  <message>
+   <source>Upright line</source>
+   <translation>Aufrechte Linie</translation>
+  </message>
+  <message>
+   <source>Upright, along the sheet</source>
+   <translation>Aufrecht, längs des Bogens</translation>
+  </message>
+  <message>
+   <source>Use it for this thing</source>
+   <translation>Für dieses Ding nehmen</translation>
+  </message>
+  <message>
+   <source>Use {larger}</source>
+   <translation>{larger} nehmen</translation>
+  </message>
+  <message>
+   <source>Used last</source>
+   <translation>Zuletzt benutzt</translation>
+  </message>
+  <message>
+   <source>Used them</source>
+   <translation>Sie sind verbraucht</translation>
+  </message>
+  <message>
+   <source>Vellum 112 g</source>
+   <translation>Transparentpapier 112 g</translation>
+  </message>
+  <message>
+   <source>Walls</source>
+   <translation>Wände</translation>
+  </message>
+  <message>
+   <source>Wanted at 1 to</source>
+   <translation>Gewünscht in 1 zu</translation>
+  </message>
+  <message>
+   <source>Wanted thickness</source>
+   <translation>Gewünschte Dicke</translation>
+  </message>
+  <message>
+   <source>Watch it fold</source>
+   <translation>Beim Falten zusehen</translation>
+  </message>
+  <message>
+   <source>Watercolour paper 190 g</source>
+   <translation>Aquarellpapier 190 g</translation>
+  </message>
+  <message>
+   <source>Watercolour paper 300 g</source>
+   <translation>Aquarellpapier 300 g</translation>
+  </message>
+  <message>
+   <source>Wet glue</source>
+   <translation>Nassleim</translation>
+  </message>
+  <message>
+   <source>Wet glue can be slid into place and needs holding; double-sided tape holds at once, and its tabs are made as deep as the tape is wide.</source>
+   <translation>Nassleim lässt sich noch schieben und will gehalten werden; doppelseitiges Band hält sofort, und seine Laschen sind so tief, wie das Band breit ist.</translation>
+  </message>
+  <message>
+   <source>What</source>
+   <translation>Was</translation>
+  </message>
+  <message>
+   <source>What a bare number means. The other unit always stands beside it.</source>
+   <translation>Was eine bloße Zahl bedeutet. Die andere Einheit steht stets daneben.</translation>
+  </message>
+  <message>
+   <source>What a bare number means; the other unit always stands beside it</source>
+   <translation>Was eine bloße Zahl bedeutet; die andere Einheit steht stets daneben</translation>
+  </message>
+  <message>
+   <source>What a careful eye finds, with its remedy</source>
+   <translation>Was ein sorgfältiges Auge findet, mit Abhilfe</translation>
+  </message>
+  <message>
+   <source>What a copier does: creases, slots and tabs grow with the rest, the card does not.</source>
+   <translation>Was ein Kopierer tut: Falze, Schlitze und Laschen wachsen mit, der Karton nicht.</translation>
+  </message>
+  <message>
+   <source>What a square metre weighs. Write 176, or a US weight with its grade: 65 lb cover.</source>
+   <translation>Was ein Quadratmeter wiegt. Schreiben Sie 176 oder ein US-Gewicht mit seiner Sorte: 65 lb cover.</translation>
+  </message>
+  <message>
+   <source>What all would take on another sheet; nothing changes.</source>
+   <translation>Was alles auf einem anderen Bogen brauchte; nichts ändert sich.</translation>
+  </message>
+  <message>
+   <source>What became of it</source>
+   <translation>Was daraus wurde</translation>
+  </message>
+  <message>
+   <source>What differs from the file:</source>
+   <translation>Was sich von der Datei unterscheidet:</translation>
+  </message>
+  <message>
+   <source>What do you want to do?</source>
+   <translation>Was möchten Sie tun?</translation>
+  </message>
+  <message>
+   <source>What each reading is off the fit</source>
+   <translation>Wie weit jede Ablesung von der Ausgleichung liegt</translation>
+  </message>
+  <message>
+   <source>What is glued on this panel</source>
+   <translation>Was auf dieses Feld geklebt ist</translation>
+  </message>
+  <message>
+   <source>What is printed</source>
+   <translation>Was gedruckt wird</translation>
+  </message>
+  <message>
+   <source>What is saved last there or here replaces the other. The version before is kept with ~ at its end.</source>
+   <translation>Was dort oder hier zuletzt gespeichert wird, ersetzt das andere. Die Fassung davor bleibt mit ~ am Ende.</translation>
+  </message>
+  <message>
+   <source>What it leaves white at each side, the widest of them.</source>
+   <translation>Was er an den Seiten weiß lässt, das Breiteste davon.</translation>
+  </message>
+  <message>
+   <source>What it must itself fit into.</source>
+   <translation>Wo es selbst hineinpassen muss.</translation>
+  </message>
+  <message>
+   <source>What it takes</source>
+   <translation>Was es braucht</translation>
+  </message>
+  <message>
+   <source>What its maker allows.</source>
+   <translation>Was sein Hersteller erlaubt.</translation>
+  </message>
+  <message>
+   <source>What lies in the printer. The drawing keeps its size on every sheet.</source>
+   <translation>Was im Drucker liegt. Die Zeichnung behält auf jedem Bogen ihre Größe.</translation>
+  </message>
+  <message>
+   <source>What lies in your printer. Both A4 and Letter print at actual size.</source>
+   <translation>Was in Ihrem Drucker liegt. A4 und Letter drucken beide in wirklicher Größe.</translation>
+  </message>
+  <message>
+   <source>What must fit, how it is made, from what, how many</source>
+   <translation>Was hineinpassen muss, wie es gemacht ist, woraus, wie viele</translation>
+  </message>
+  <message>
+   <source>What must fit: {what}</source>
+   <translation>Was hineinpassen muss: {what}</translation>
+  </message>
+  <message>
+   <source>What must fit?</source>
+   <translation>Was muss hineinpassen?</translation>
+  </message>
+  <message>
+   <source>What shall it be for?</source>
+   <translation>Wofür soll es sein?</translation>
+  </message>
+  <message>
+   <source>What so many kits together take; nothing else changes.</source>
+   <translation>Was so viele Sätze zusammen brauchen; sonst ändert sich nichts.</translation>
+  </message>
+  <message>
+   <source>What the folds need. Write 0.4 mm, 14 pt, 350 µm or 1/64 in; measure ten sheets and divide by ten.</source>
+   <translation>Was die Falze brauchen. Schreiben Sie 0.4 mm, 14 pt, 350 µm oder 1/64 in; messen Sie zehn Bogen und teilen Sie durch zehn.</translation>
+  </message>
+  <message>
+   <source>What the printer does</source>
+   <translation>Was der Drucker tut</translation>
+  </message>
+  <message>
+   <source>What there is to cut it from. A tray from a square scored all round at its height is drafted so.</source>
+   <translation>Woraus es zu schneiden ist. Ein Kasten aus einem Quadrat, ringsum auf seiner Höhe gerillt, wird so entworfen.</translation>
+  </message>
+  <message>
+   <source>What was made and what to change</source>
+   <translation>Was gemacht wurde und was zu ändern ist</translation>
+  </message>
+  <message>
+   <source>What you get</source>
+   <translation>Was daraus wird</translation>
+  </message>
+  <message>
+   <source>Where Mingei writes down what went wrong</source>
+   <translation>Wo Mingei aufschreibt, was schiefging</translation>
+  </message>
+  <message>
+   <source>Where it is cut open.</source>
+   <translation>Wo es aufgeschnitten ist.</translation>
+  </message>
+  <message>
+   <source>Where several pieces share a sheet.</source>
+   <translation>Wo mehrere Stücke einen Bogen teilen.</translation>
+  </message>
+  <message>
+   <source>Where the rule lies, what is scored from which face, what is cut first</source>
+   <translation>Wo das Lineal liegt, was von welcher Seite gerillt, was zuerst geschnitten wird</translation>
+  </message>
+  <message>
+   <source>Which length</source>
+   <translation>Welche Länge</translation>
+  </message>
+  <message>
+   <source>Which of the {count} sheets, such as 2 or 1,3-5?</source>
+   <translation>Welche der {count} Bogen, etwa 2 oder 1,3-5?</translation>
+  </message>
+  <message>
+   <source>Which pages are shown</source>
+   <translation>Welche Seiten gezeigt werden</translation>
+  </message>
+  <message>
+   <source>Who it is for, what to remember…</source>
+   <translation>Für wen es ist, was zu merken ist…</translation>
+  </message>
+  <message>
+   <source>Whole pages</source>
+   <translation>Ganze Seiten</translation>
+  </message>
+  <message>
+   <source>Why now: {reasons}.</source>
+   <translation>Warum jetzt: {reasons}.</translation>
+  </message>
+  <message>
+   <source>Width</source>
+   <translation>Breite</translation>
+  </message>
+  <message>
+   <source>Width and height of your own sheet, or the width of a roll and the length you cut from it.</source>
+   <translation>Breite und Höhe Ihres eigenen Bogens, oder die Breite einer Rolle und die Länge, die Sie davon schneiden.</translation>
+  </message>
+  <message>
+   <source>Width inside</source>
+   <translation>Breite innen</translation>
+  </message>
+  <message>
+   <source>Width of a half-round notch in the panel's longest free edge; 0 for none.</source>
+   <translation>Breite einer halbrunden Kerbe in der längsten freien Kante des Felds; 0 für keine.</translation>
+  </message>
+  <message>
+   <source>Window</source>
+   <translation>Fenster</translation>
+  </message>
+  <message>
+   <source>With all its pictures in one file (*.mingei.zip)</source>
+   <translation>Mit allen Bildern in einer Datei (*.mingei.zip)</translation>
+  </message>
+  <message>
+   <source>With any other pieces</source>
+   <translation>Mit beliebigen anderen Stücken</translation>
+  </message>
+  <message>
+   <source>With care</source>
+   <translation>Mit Vorsicht</translation>
+  </message>
+  <message>
+   <source>With something to mend</source>
+   <translation>An denen etwas zu richten ist</translation>
+  </message>
+  <message>
+   <source>Words</source>
+   <translation>Wörter</translation>
+  </message>
+  <message>
+   <source>Words on this panel, upright when it is folded.</source>
+   <translation>Wörter auf diesem Feld, aufrecht, wenn es gefaltet ist.</translation>
+  </message>
+  <message>
+   <source>Words to print</source>
+   <translation>Wörter zum Drucken</translation>
+  </message>
+  <message>
+   <source>Work in &amp;inches</source>
+   <translation>In &amp;Zoll arbeiten</translation>
+  </message>
+  <message>
+   <source>Work on {name} was not saved when Mingei stopped.</source>
+   <translation>Die Arbeit an {name} war nicht gespeichert, als Mingei endete.</translation>
+  </message>
+  <message>
+   <source>Wrapper</source>
+   <translation>Hülle</translation>
+  </message>
+  <message>
+   <source>Wrapping paper 60 g</source>
+   <translation>Packpapier 60 g</translation>
+  </message>
+  <message>
+   <source>Wraps</source>
+   <translation>Hüllen</translation>
+  </message>
+  <message>
+   <source>Wreath</source>
+   <translation>Kranz</translation>
+  </message>
+  <message>
+   <source>Write a note</source>
+   <translation>Eine Notiz schreiben</translation>
+  </message>
+  <message>
+   <source>Write what is made into the measures</source>
+   <translation>Schreiben, was gemacht wird, in die Maße</translation>
+  </message>
+  <message>
+   <source>Your changes could not be kept aside: {error}</source>
+   <translation>Ihre Änderungen ließen sich nicht beiseitelegen: {error}</translation>
+  </message>
+  <message>
+   <source>Your own goes; a stock of the catalogue comes back as it was</source>
+   <translation>Ihr eigenes geht; ein Material des Katalogs wird wieder, wie es war</translation>
+  </message>
+  <message>
+   <source>Yours has</source>
+   <translation>Ihres hat</translation>
+  </message>
+  <message>
+   <source>Zoom &amp;in</source>
+   <translation>Ver&amp;größern</translation>
+  </message>
+  <message>
+   <source>Zoom &amp;out</source>
+   <translation>Ver&amp;kleinern</translation>
+  </message>
+  <message>
+   <source>Zoom in</source>
+   <translation>Vergrößern</translation>
+  </message>
+  <message>
+   <source>Zoom out</source>
+   <translation>Verkleinern</translation>
+  </message>
+  <message>
+   <source>Zoom to &amp;actual size</source>
+   <translation>&amp;Wirkliche Größe</translation>
+  </message>
+  <message>
+   <source>Zoom to &amp;fit</source>
+   <translation>&amp;Einpassen</translation>
+  </message>
+  <message>
+   <source>Zoom to fit</source>
+   <translation>Einpassen</translation>
+  </message>
+  <message>
+   <source>Zoom to the &amp;selected panel</source>
+   <translation>Auf das &amp;gewählte Feld einpassen</translation>
+  </message>
+  <message>
+   <source>a bag deeper than it is wide does not fold flat</source>
+   <translation>eine Tüte, die tiefer als breit ist, faltet sich nicht flach</translation>
+  </message>
+  <message>
+   <source>a bag with folding sides and a flat bottom, for a shop or a gift</source>
+   <translation>eine Tüte mit faltbaren Seiten und flachem Boden, für einen Laden oder ein Geschenk</translation>
+  </message>
+  <message>
+   <source>a bar of 100 mm that prints as {bar:g} mm was fitted to the page</source>
+   <translation>ein Balken von 100 mm, der als {bar:g} mm herauskommt, wurde an die Seite angepasst</translation>
+  </message>
+  <message>
+   <source>a bar that prints as {mm} was fitted to the page</source>
+   <translation>ein Balken, der als {mm} herauskommt, wurde an die Seite angepasst</translation>
+  </message>
+  <message>
+   <source>a base and a canopy on a crossed column, with a roof</source>
+   <translation>ein Sockel und ein Dach auf einer gekreuzten Säule</translation>
+  </message>
+  <message>
+   <source>a blank of {across} by {up}</source>
+   <translation>ein Zuschnitt von {across} mal {up}</translation>
+  </message>
+  <message>
+   <source>a box of three to twelve equal sides, with a lid</source>
+   <translation>eine Schachtel aus drei bis zwölf gleichen Seiten, mit Deckel</translation>
+  </message>
+  <message>
+   <source>a bracket is not closed</source>
+   <translation>eine Klammer ist nicht geschlossen</translation>
+  </message>
+  <message>
+   <source>a caliper of {caliper:g} mm is outside {low:g} to {high:g} mm</source>
+   <translation>eine Dicke von {caliper:g} mm liegt außerhalb {low:g} bis {high:g} mm</translation>
+  </message>
+  <message>
+   <source>a card of any outline, joined along a fold</source>
+   <translation>eine Karte von beliebigem Umriss, längs eines Falzes verbunden</translation>
+  </message>
+  <message>
+   <source>a card that stands on steps, or leans on a prop, and folds flat</source>
+   <translation>eine Karte, die auf Stufen steht oder an einer Stütze lehnt und sich flach faltet</translation>
+  </message>
+  <message>
+   <source>a card to send: folded once, a gate, or a concertina</source>
+   <translation>eine Karte zum Senden: einmal gefaltet, als Tor oder Leporello</translation>
+  </message>
+  <message>
+   <source>a corner is too short to be rounded</source>
+   <translation>eine Ecke ist zu kurz zum Runden</translation>
+  </message>
+  <message>
+   <source>a crease gain of {gain:g} mm cannot be true</source>
+   <translation>eine Falzzugabe von {gain:g} mm kann nicht stimmen</translation>
+  </message>
+  <message>
+   <source>a drawing of more than {mb:g} MB is too large</source>
+   <translation>eine Zeichnung von mehr als {mb:g} MB ist zu groß</translation>
+  </message>
+  <message>
+   <source>a face once more to glue on, of another paper</source>
+   <translation>eine Fläche noch einmal zum Aufkleben, aus anderem Papier</translation>
+  </message>
+  <message>
+   <source>a flat bag whose foot opens so that it stands, its top folded over</source>
+   <translation>ein flacher Beutel, dessen Fuß sich öffnet, damit er steht, oben umgelegt</translation>
+  </message>
+  <message>
+   <source>a fold of {angle:g} degrees has no corner to set back from</source>
+   <translation>ein Falz von {angle:g} Grad hat keine Ecke, von der man zurücksetzt</translation>
+  </message>
+  <message>
+   <source>a fold runs beside it, and a join that is folded springs open</source>
+   <translation>ein Falz läuft daneben, und eine gefaltete Fuge springt auf</translation>
+  </message>
+  <message>
+   <source>a fraction cannot have 0 below the line</source>
+   <translation>ein Bruch kann keine 0 unter dem Strich haben</translation>
+  </message>
+  <message>
+   <source>a gift, a soap: two bulging sides, ends that close over curved scores</source>
+   <translation>ein Geschenk, eine Seife: zwei gewölbte Seiten, Enden, die über gebogene Rillen schließen</translation>
+  </message>
+  <message>
+   <source>a grammage of {grammage:g} g/m2 is outside 5 to 10000</source>
+   <translation>ein Flächengewicht von {grammage:g} g/m2 liegt außerhalb 5 bis 10000</translation>
+  </message>
+  <message>
+   <source>a hanging lantern or ornament of flat faces</source>
+   <translation>eine hängende Laterne oder ein Schmuck aus flachen Flächen</translation>
+  </message>
+  <message>
+   <source>a host with {room:g} mm of room cannot take a tab</source>
+   <translation>ein Träger mit {room:g} mm Platz nimmt keine Lasche auf</translation>
+  </message>
+  <message>
+   <source>a key is no text</source>
+   <translation>ein Schlüssel ist kein Text</translation>
+  </message>
+  <message>
+   <source>a label has both a width and a height</source>
+   <translation>ein Schild hat eine Breite und eine Höhe</translation>
+  </message>
+  <message>
+   <source>a label on a ribbon, with a pocket it slips into if wished</source>
+   <translation>ein Anhänger am Band, auf Wunsch mit einer Tasche, in die er gleitet</translation>
+  </message>
+  <message>
+   <source>a label so narrow cannot be cut</source>
+   <translation>ein so schmales Schild lässt sich nicht schneiden</translation>
+  </message>
+  <message>
+   <source>a leg so close falls over backward</source>
+   <translation>ein so nahes Bein fällt nach hinten</translation>
+  </message>
+  <message>
+   <source>a length is missing</source>
+   <translation>eine Länge fehlt</translation>
+  </message>
+  <message>
+   <source>a liner of another paper inside front and flap</source>
+   <translation>ein Futter aus anderem Papier in Vorderseite und Klappe</translation>
+  </message>
+  <message>
+   <source>a liner's flap would reach past the fold opposite</source>
+   <translation>die Klappe eines Futters reichte über den Falz gegenüber</translation>
+  </message>
+  <message>
+   <source>a list [ ] belongs here</source>
+   <translation>hierher gehört eine Liste [ ]</translation>
+  </message>
+  <message>
+   <source>a measured length must be above 0</source>
+   <translation>eine gemessene Länge muss über 0 liegen</translation>
+  </message>
+  <message>
+   <source>a new project</source>
+   <translation>ein neues Projekt</translation>
+  </message>
+  <message>
+   <source>a number is missing</source>
+   <translation>eine Zahl fehlt</translation>
+  </message>
+  <message>
+   <source>a number of thousands of digits</source>
+   <translation>eine Zahl von tausenden Ziffern</translation>
+  </message>
+  <message>
+   <source>a number or a name goes here</source>
+   <translation>hierher gehört eine Zahl oder ein Name</translation>
+  </message>
+  <message>
+   <source>a picture is missing, and a pack holds them all</source>
+   <translation>ein Bild fehlt, und ein Paket enthält sie alle</translation>
+  </message>
+  <message>
+   <source>a picture is not what its name says: the pack was changed or damaged</source>
+   <translation>ein Bild ist nicht, was sein Name sagt: das Paket wurde geändert oder beschädigt</translation>
+  </message>
+  <message>
+   <source>a picture it names is not in the pack</source>
+   <translation>ein Bild, das es nennt, ist nicht im Paket</translation>
+  </message>
+  <message>
+   <source>a piece is too large for the sheet</source>
+   <translation>ein Stück ist zu groß für den Bogen</translation>
+  </message>
+  <message>
+   <source>a piece of one face has nothing to fold</source>
+   <translation>ein Stück aus einer Fläche hat nichts zu falten</translation>
+  </message>
+  <message>
+   <source>a pipe, a folder or a device has that name</source>
+   <translation>eine Leitung, ein Ordner oder ein Gerät heißt so</translation>
+  </message>
+  <message>
+   <source>a planter or bowl of three to twelve leaning sides, open above</source>
+   <translation>ein Übertopf oder eine Schale aus drei bis zwölf schrägen Seiten, oben offen</translation>
+  </message>
+  <message>
+   <source>a pocket whose sides open like a concertina</source>
+   <translation>eine Tasche, deren Seiten sich wie eine Ziehharmonika öffnen</translation>
+  </message>
+  <message>
+   <source>a point of the drawing lies on no sheet</source>
+   <translation>ein Punkt der Zeichnung liegt auf keinem Bogen</translation>
+  </message>
+  <message>
+   <source>a pouch so thick stands up like a tube</source>
+   <translation>eine so dicke Tasche steht wie ein Rohr</translation>
+  </message>
+  <message>
+   <source>a project with all its pictures in one file</source>
+   <translation>ein Projekt mit allen Bildern in einer Datei</translation>
+  </message>
+  <message>
+   <source>a prop</source>
+   <translation>einer Stütze</translation>
+  </message>
+  <message>
+   <source>a ratio needs two numbers above 0</source>
+   <translation>ein Verhältnis braucht zwei Zahlen über 0</translation>
+  </message>
+  <message>
+   <source>a ring with triangles turned back over it, a motif hung in its middle</source>
+   <translation>ein Ring mit darübergeklappten Dreiecken, in der Mitte hängt ein Motiv</translation>
+  </message>
+  <message>
+   <source>a round roof, tower or lampshade from one sector; LED lights only, never a candle</source>
+   <translation>ein rundes Dach, ein Turm oder Lampenschirm aus einem Ausschnitt; nur LED-Lichter, nie eine Kerze</translation>
+  </message>
+  <message>
+   <source>a round well in a face, or a gallery round a tower: teeth in at the floor, out at the rim</source>
+   <translation>eine runde Vertiefung in einer Fläche, oder eine Galerie um einen Turm: Zähne innen am Boden, außen am Rand</translation>
+  </message>
+  <message>
+   <source>a rule is divided by halves</source>
+   <translation>ein Lineal ist in Hälften geteilt</translation>
+  </message>
+  <message>
+   <source>a sheet measures {least:g} to {most:g} mm each way</source>
+   <translation>ein Bogen misst {least:g} bis {most:g} mm in jeder Richtung</translation>
+  </message>
+  <message>
+   <source>a side carries two folds</source>
+   <translation>eine Seite trägt zwei Falze</translation>
+  </message>
+  <message>
+   <source>a side of the outline is too short to fold</source>
+   <translation>eine Seite des Umrisses ist zu kurz zum Falten</translation>
+  </message>
+  <message>
+   <source>a size must be above 0</source>
+   <translation>eine Größe muss über 0 liegen</translation>
+  </message>
+  <message>
+   <source>a slot goes into a flat panel only</source>
+   <translation>ein Schlitz kommt nur in ein flaches Feld</translation>
+  </message>
+  <message>
+   <source>a stock needs a name</source>
+   <translation>ein Material braucht einen Namen</translation>
+  </message>
+  <message>
+   <source>a strip of its tab, {wide} wide, shows between the two panels</source>
+   <translation>ein Streifen seiner Lasche, {wide} breit, zeigt sich zwischen den zwei Feldern</translation>
+  </message>
+  <message>
+   <source>a strip of its tab, {wide} wide, shows between the two panels; so it is with {count} more</source>
+   <translation>ein Streifen seiner Lasche, {wide} breit, zeigt sich zwischen den zwei Feldern; so ist es bei {count} weiteren</translation>
+  </message>
+  <message>
+   <source>a strip over the middle, glued or fastened outside the short walls; the strip left of a sheet that was squared will do</source>
+   <translation>ein Streifen über die Mitte, außen an die kurzen Wände geklebt oder geklammert; der Streifen, der beim Rechtwinkligschneiden vom Bogen bleibt, genügt</translation>
+  </message>
+  <message>
+   <source>a tab finds no corner there</source>
+   <translation>eine Lasche findet dort keine Ecke</translation>
+  </message>
+  <message>
+   <source>a tent of three to twelve sides on its base; the last side tucks in</source>
+   <translation>ein Zelt aus drei bis zwölf Seiten auf seinem Boden; die letzte Seite wird gesteckt</translation>
+  </message>
+  <message>
+   <source>a text of at most {most} characters belongs here</source>
+   <translation>hierher gehört ein Text von höchstens {most} Zeichen</translation>
+  </message>
+  <message>
+   <source>a thing has some length and some width</source>
+   <translation>ein Ding hat eine Länge und eine Breite</translation>
+  </message>
+  <message>
+   <source>a thing is not thinner than nothing</source>
+   <translation>ein Ding ist nicht dünner als nichts</translation>
+  </message>
+  <message>
+   <source>a tray that slides out of a sleeve open at both ends</source>
+   <translation>ein Kasten, der aus einer an beiden Enden offenen Hülle gleitet</translation>
+  </message>
+  <message>
+   <source>a tube measured outside is rolled open</source>
+   <translation>ein außen gemessenes Rohr wird offen gerollt</translation>
+  </message>
+  <message>
+   <source>a tuck lip takes {lip} of the inside</source>
+   <translation>eine Steckzunge nimmt {lip} vom Inneren</translation>
+  </message>
+  <message>
+   <source>a value is no number</source>
+   <translation>ein Wert ist keine Zahl</translation>
+  </message>
+  <message>
+   <source>above</source>
+   <translation>oben</translation>
+  </message>
+  <message>
+   <source>above {name}</source>
+   <translation>über {name}</translation>
+  </message>
+  <message>
+   <source>accordion</source>
+   <translation>Zickzackfalz</translation>
+  </message>
+  <message>
+   <source>across</source>
+   <translation>quer</translation>
+  </message>
+  <message>
+   <source>across the outline</source>
+   <translation>quer über den Umriss</translation>
+  </message>
+  <message>
+   <source>across the ring, outside</source>
+   <translation>quer über den Ring, außen</translation>
+  </message>
+  <message>
+   <source>across the {axis}</source>
+   <translation>quer zur {axis}</translation>
+  </message>
+  <message>
+   <source>across, when it is closed</source>
+   <translation>quer, wenn sie geschlossen ist</translation>
+  </message>
+  <message>
+   <source>add {name}</source>
+   <translation>{name} hinzufügen</translation>
+  </message>
+  <message>
+   <source>adhesive</source>
+   <translation>Kleben</translation>
+  </message>
+  <message>
+   <source>advent</source>
+   <translation>Advent</translation>
+  </message>
+  <message>
+   <source>all faces</source>
+   <translation>alle Flächen</translation>
+  </message>
+  <message>
+   <source>all is well</source>
+   <translation>alles in Ordnung</translation>
+  </message>
+  <message>
+   <source>allow for it if the thing is snug</source>
+   <translation>rechnen Sie damit, wenn das Ding knapp ist</translation>
+  </message>
+  <message>
+   <source>along a side</source>
+   <translation>längs einer Seite</translation>
+  </message>
+  <message>
+   <source>along the long side</source>
+   <translation>längs der langen Seite</translation>
+  </message>
+  <message>
+   <source>along the short side</source>
+   <translation>längs der kurzen Seite</translation>
+  </message>
+  <message>
+   <source>along the tube, inside where its ends are closed</source>
+   <translation>längs des Rohrs, innen, wo seine Enden geschlossen sind</translation>
+  </message>
+  <message>
+   <source>an edge of {length:g} mm has an opening too near it to carry a tab</source>
+   <translation>einer Kante von {length:g} mm liegt eine Öffnung zu nahe für eine Lasche</translation>
+  </message>
+  <message>
+   <source>an edge of {length:g} mm is too short to carry a tab</source>
+   <translation>eine Kante von {length:g} mm ist zu kurz für eine Lasche</translation>
+  </message>
+  <message>
+   <source>an empty name is no file</source>
+   <translation>ein leerer Name ist keine Datei</translation>
+  </message>
+  <message>
+   <source>an envelope with depth, for a card with something on it</source>
+   <translation>ein Umschlag mit Tiefe, für eine Karte, auf der etwas steht</translation>
+  </message>
+  <message>
+   <source>an object { } belongs here</source>
+   <translation>hierher gehört ein Objekt { }</translation>
+  </message>
+  <message>
+   <source>an open bin with a double bottom, for a drawer or a shelf</source>
+   <translation>ein offener Kasten mit doppeltem Boden, für eine Schublade oder ein Regal</translation>
+  </message>
+  <message>
+   <source>an opening in it reaches over the lap, where another layer lies</source>
+   <translation>eine Öffnung darin reicht über den Überlapp, wo eine zweite Schicht liegt</translation>
+  </message>
+  <message>
+   <source>an outline has 2 to {most} corners</source>
+   <translation>ein Umriss hat 2 bis {most} Ecken</translation>
+  </message>
+  <message>
+   <source>an outline has a side of no length</source>
+   <translation>ein Umriss hat eine Seite ohne Länge</translation>
+  </message>
+  <message>
+   <source>an outline is a line of text</source>
+   <translation>ein Umriss ist eine Zeile Text</translation>
+  </message>
+  <message>
+   <source>and {count} more</source>
+   <translation>und {count} mehr</translation>
+  </message>
+  <message>
+   <source>animal card</source>
+   <translation>Tierkarte</translation>
+  </message>
+  <message>
+   <source>another panel lies over the {host}</source>
+   <translation>ein anderes Feld liegt über {host}</translation>
+  </message>
+  <message>
+   <source>antiprism</source>
+   <translation>Antiprisma</translation>
+  </message>
+  <message>
+   <source>any flat outline made thick: faces and a strip of wall round them</source>
+   <translation>ein beliebiger flacher Umriss, dick gemacht: Flächen und ein Wandstreifen darum</translation>
+  </message>
+  <message>
+   <source>apart</source>
+   <translation>auseinander</translation>
+  </message>
+  <message>
+   <source>arch</source>
+   <translation>Bogen</translation>
+  </message>
+  <message>
+   <source>arched</source>
+   <translation>gebogen</translation>
+  </message>
+  <message>
+   <source>artwork {name}</source>
+   <translation>Druckbild {name}</translation>
+  </message>
+  <message>
+   <source>artwork {name}, {file}</source>
+   <translation>Druckbild {name}, {file}</translation>
+  </message>
+  <message>
+   <source>artwork {name}: its picture cannot be read, and an empty frame is printed instead; bring it in again</source>
+   <translation>Druckbild {name}: sein Bild lässt sich nicht lesen, stattdessen wird ein leerer Rahmen gedruckt; holen Sie es neu herein</translation>
+  </message>
+  <message>
+   <source>as it was opened</source>
+   <translation>wie es geöffnet wurde</translation>
+  </message>
+  <message>
+   <source>ask for a longer fold, or fold another side</source>
+   <translation>verlangen Sie einen längeren Falz, oder falten Sie eine andere Seite</translation>
+  </message>
+  <message>
+   <source>ask for less than {most}</source>
+   <translation>verlangen Sie weniger als {most}</translation>
+  </message>
+  <message>
+   <source>at its own size</source>
+   <translation>in eigener Größe</translation>
+  </message>
+  <message>
+   <source>at the left</source>
+   <translation>links</translation>
+  </message>
+  <message>
+   <source>back</source>
+   <translation>Rückseite</translation>
+  </message>
+  <message>
+   <source>back </source>
+   <translation>hinten </translation>
+  </message>
+  <message>
+   <source>back #</source>
+   <translation>Rückseite #</translation>
+  </message>
+  <message>
+   <source>back card</source>
+   <translation>Rückseite Karte</translation>
+  </message>
+  <message>
+   <source>back flap</source>
+   <translation>Klappe Rückseite</translation>
+  </message>
+  <message>
+   <source>back flap on </source>
+   <translation>hintere Klappe auf </translation>
+  </message>
+  <message>
+   <source>back flap on left flap</source>
+   <translation>Klappe Rückseite Klappe auf links</translation>
+  </message>
+  <message>
+   <source>back flap on left flap back</source>
+   <translation>Rückseite Klappe auf Klappe Rückseite links</translation>
+  </message>
+  <message>
+   <source>back flap on left flap front</source>
+   <translation>Rückseite Klappe auf Klappe Vorderseite links</translation>
+  </message>
+  <message>
+   <source>back flap on right flap</source>
+   <translation>Klappe Rückseite Klappe auf rechts</translation>
+  </message>
+  <message>
+   <source>back flap on right flap back</source>
+   <translation>Rückseite Klappe auf Klappe Rückseite rechts</translation>
+  </message>
+  <message>
+   <source>back flap on right flap front</source>
+   <translation>Rückseite Klappe auf Klappe Vorderseite rechts</translation>
+  </message>
+  <message>
+   <source>back flaps</source>
+   <translation>hintere Klappen</translation>
+  </message>
+  <message>
+   <source>back left</source>
+   <translation>Rückseite links</translation>
+  </message>
+  <message>
+   <source>back left flap</source>
+   <translation>Klappe Rückseite links</translation>
+  </message>
+  <message>
+   <source>back left tab</source>
+   <translation>Lasche Rückseite links</translation>
+  </message>
+  <message>
+   <source>back lower flap</source>
+   <translation>Klappe Rückseite unten</translation>
+  </message>
+  <message>
+   <source>back lower flap #</source>
+   <translation>Rückseite Klappe # unten</translation>
+  </message>
+  <message>
+   <source>back on </source>
+   <translation>hinten auf </translation>
+  </message>
+  <message>
+   <source>back on back pocket tab</source>
+   <translation>Lasche Rückseite auf Rückseite Tasche</translation>
+  </message>
+  <message>
+   <source>back on front</source>
+   <translation>Rückseite auf Vorderseite</translation>
+  </message>
+  <message>
+   <source>back on inner # back teeth #</source>
+   <translation>Rückseite auf # Rückseite Zähne # innen</translation>
+  </message>
+  <message>
+   <source>back on left flap</source>
+   <translation>Klappe Rückseite auf links</translation>
+  </message>
+  <message>
+   <source>back on left leaf #</source>
+   <translation>Rückseite auf Blatt # links</translation>
+  </message>
+  <message>
+   <source>back on right flap</source>
+   <translation>Klappe Rückseite auf rechts</translation>
+  </message>
+  <message>
+   <source>back on right leaf #</source>
+   <translation>Rückseite auf Blatt # rechts</translation>
+  </message>
+  <message>
+   <source>back overlay</source>
+   <translation>Auflage Rückseite</translation>
+  </message>
+  <message>
+   <source>back pocket</source>
+   <translation>Rückseite Tasche</translation>
+  </message>
+  <message>
+   <source>back pocket tab</source>
+   <translation>Lasche Rückseite Tasche</translation>
+  </message>
+  <message>
+   <source>back right</source>
+   <translation>Rückseite rechts</translation>
+  </message>
+  <message>
+   <source>back right flap</source>
+   <translation>Klappe Rückseite rechts</translation>
+  </message>
+  <message>
+   <source>back right on back left</source>
+   <translation>Rückseite auf Rückseite rechts links</translation>
+  </message>
+  <message>
+   <source>back right tab</source>
+   <translation>Lasche Rückseite rechts</translation>
+  </message>
+  <message>
+   <source>back teeth</source>
+   <translation>Zähne Rückseite</translation>
+  </message>
+  <message>
+   <source>back teeth #</source>
+   <translation>Rückseite Zähne #</translation>
+  </message>
+  <message>
+   <source>back to back</source>
+   <translation>Rücken an Rücken</translation>
+  </message>
+  <message>
+   <source>back turn</source>
+   <translation>Rückseite Umschlag</translation>
+  </message>
+  <message>
+   <source>back upper flap</source>
+   <translation>Klappe Rückseite oben</translation>
+  </message>
+  <message>
+   <source>back upper flap #</source>
+   <translation>Rückseite Klappe # oben</translation>
+  </message>
+  <message>
+   <source>bag</source>
+   <translation>Tüte</translation>
+  </message>
+  <message>
+   <source>balloon</source>
+   <translation>Ballon</translation>
+  </message>
+  <message>
+   <source>band</source>
+   <translation>Band</translation>
+  </message>
+  <message>
+   <source>band </source>
+   <translation>Band </translation>
+  </message>
+  <message>
+   <source>band #</source>
+   <translation>Band #</translation>
+  </message>
+  <message>
+   <source>band 1</source>
+   <translation>Band 1</translation>
+  </message>
+  <message>
+   <source>band lap</source>
+   <translation>Überlapp Band</translation>
+  </message>
+  <message>
+   <source>bands</source>
+   <translation>Bänder</translation>
+  </message>
+  <message>
+   <source>bank card (ID-#)</source>
+   <translation>Bankkarte (ID-#)</translation>
+  </message>
+  <message>
+   <source>bank card (ID-1)</source>
+   <translation>Bankkarte (ID-1)</translation>
+  </message>
+  <message>
+   <source>bar wrapper</source>
+   <translation>Riegelhülle</translation>
+  </message>
+  <message>
+   <source>barrel</source>
+   <translation>Fass</translation>
+  </message>
+  <message>
+   <source>base</source>
+   <translation>Boden</translation>
+  </message>
+  <message>
+   <source>base </source>
+   <translation>Sockel </translation>
+  </message>
+  <message>
+   <source>base closed</source>
+   <translation>Boden geschlossen</translation>
+  </message>
+  <message>
+   <source>base teeth</source>
+   <translation>Zähne Boden</translation>
+  </message>
+  <message>
+   <source>base teeth #</source>
+   <translation>Boden Zähne #</translation>
+  </message>
+  <message>
+   <source>base tray</source>
+   <translation>Boden Kasten</translation>
+  </message>
+  <message>
+   <source>base wall #</source>
+   <translation>Boden Wand #</translation>
+  </message>
+  <message>
+   <source>base wall # tab</source>
+   <translation>Boden Wand # Lasche</translation>
+  </message>
+  <message>
+   <source>basket</source>
+   <translation>Korb</translation>
+  </message>
+  <message>
+   <source>bauble</source>
+   <translation>Christbaumkugel</translation>
+  </message>
+  <message>
+   <source>begin a new project</source>
+   <translation>beginnen Sie ein neues Projekt</translation>
+  </message>
+  <message>
+   <source>begin a project</source>
+   <translation>ein Projekt beginnen</translation>
+  </message>
+  <message>
+   <source>begin a sum with an equals sign, such as =2*40 + 3</source>
+   <translation>beginnen Sie eine Summe mit einem Gleichheitszeichen, etwa =2*40 + 3</translation>
+  </message>
+  <message>
+   <source>begin from its usual measures, or take another construction</source>
+   <translation>beginnen Sie mit ihren üblichen Maßen, oder nehmen Sie eine andere Bauform</translation>
+  </message>
+  <message>
+   <source>below {name}</source>
+   <translation>unter {name}</translation>
+  </message>
+  <message>
+   <source>bend</source>
+   <translation>Biegung</translation>
+  </message>
+  <message>
+   <source>bend it past by hand; card gives way, board wants the other order</source>
+   <translation>biegen Sie es von Hand vorbei; Karton gibt nach, Brett will die andere Reihenfolge</translation>
+  </message>
+  <message>
+   <source>between the two holes of a strap</source>
+   <translation>zwischen den zwei Löchern eines Griffs</translation>
+  </message>
+  <message>
+   <source>bin</source>
+   <translation>Kasten</translation>
+  </message>
+  <message>
+   <source>birthday card</source>
+   <translation>Geburtstagskarte</translation>
+  </message>
+  <message>
+   <source>biscuit</source>
+   <translation>Keks</translation>
+  </message>
+  <message>
+   <source>blank</source>
+   <translation>Zuschnitt</translation>
+  </message>
+  <message>
+   <source>blunt the point</source>
+   <translation>stumpfen Sie die Spitze ab</translation>
+  </message>
+  <message>
+   <source>board covered on one face only warps as the glue dries</source>
+   <translation>einseitig beklebtes Brett verzieht sich, wenn der Leim trocknet</translation>
+  </message>
+  <message>
+   <source>book band</source>
+   <translation>Buchbinde</translation>
+  </message>
+  <message>
+   <source>bookmark</source>
+   <translation>Lesezeichen</translation>
+  </message>
+  <message>
+   <source>bookplate</source>
+   <translation>Exlibris</translation>
+  </message>
+  <message>
+   <source>border</source>
+   <translation>Rand</translation>
+  </message>
+  <message>
+   <source>both bars measure 100 mm: it is right</source>
+   <translation>beide Balken messen 100 mm: es stimmt</translation>
+  </message>
+  <message>
+   <source>both bars measure what they should: it is right</source>
+   <translation>beide Balken messen, was sie sollen: es stimmt</translation>
+  </message>
+  <message>
+   <source>both bars measure {mm}: it was fitted to the page; print at actual size (100 %)</source>
+   <translation>beide Balken messen {mm}: es wurde an die Seite angepasst; drucken Sie in wirklicher Größe (100 %)</translation>
+  </message>
+  <message>
+   <source>both closed</source>
+   <translation>beide geschlossen</translation>
+  </message>
+  <message>
+   <source>both open</source>
+   <translation>beide offen</translation>
+  </message>
+  <message>
+   <source>bottle box</source>
+   <translation>Flaschenschachtel</translation>
+  </message>
+  <message>
+   <source>bottom</source>
+   <translation>Unterseite</translation>
+  </message>
+  <message>
+   <source>bottom and closing flap would hardly meet</source>
+   <translation>untere und schließende Klappe träfen sich kaum</translation>
+  </message>
+  <message>
+   <source>bottom and turned top leave no side between them</source>
+   <translation>Boden und Umschlag lassen keine Seite dazwischen</translation>
+  </message>
+  <message>
+   <source>bottom card</source>
+   <translation>Unterseite Karte</translation>
+  </message>
+  <message>
+   <source>bottom flap</source>
+   <translation>Klappe Unterseite</translation>
+  </message>
+  <message>
+   <source>bottom flap on left flap</source>
+   <translation>Klappe Unterseite Klappe auf links</translation>
+  </message>
+  <message>
+   <source>bottom flap on right flap</source>
+   <translation>Klappe Unterseite Klappe auf rechts</translation>
+  </message>
+  <message>
+   <source>bottom wall</source>
+   <translation>Unterseite Wand</translation>
+  </message>
+  <message>
+   <source>bowl</source>
+   <translation>Schale</translation>
+  </message>
+  <message>
+   <source>boxes</source>
+   <translation>Schachteln</translation>
+  </message>
+  <message>
+   <source>bring it nearer to the base's size</source>
+   <translation>bringen Sie es näher an die Größe des Bodens</translation>
+  </message>
+  <message>
+   <source>built up of {count} layers, {caliper} in all</source>
+   <translation>aus {count} Schichten, zusammen {caliper}</translation>
+  </message>
+  <message>
+   <source>built-up board</source>
+   <translation>geschichtetes Brett</translation>
+  </message>
+  <message>
+   <source>bulky card</source>
+   <translation>bauschige Karte</translation>
+  </message>
+  <message>
+   <source>bundle</source>
+   <translation>Bündel</translation>
+  </message>
+  <message>
+   <source>business card</source>
+   <translation>Visitenkarte</translation>
+  </message>
+  <message>
+   <source>butt the {seam}</source>
+   <translation>{seam} stumpf stoßen</translation>
+  </message>
+  <message>
+   <source>button card</source>
+   <translation>Knopfkarte</translation>
+  </message>
+  <message>
+   <source>by turns</source>
+   <translation>abwechselnd</translation>
+  </message>
+  <message>
+   <source>byte {start}</source>
+   <translation>Byte {start}</translation>
+  </message>
+  <message>
+   <source>caddy</source>
+   <translation>Tragekasten</translation>
+  </message>
+  <message>
+   <source>candle box</source>
+   <translation>Kerzenschachtel</translation>
+  </message>
+  <message>
+   <source>candy</source>
+   <translation>Bonbon</translation>
+  </message>
+  <message>
+   <source>canopy</source>
+   <translation>Dach</translation>
+  </message>
+  <message>
+   <source>canopy </source>
+   <translation>Dach </translation>
+  </message>
+  <message>
+   <source>canopy wall #</source>
+   <translation>Dach Wand #</translation>
+  </message>
+  <message>
+   <source>canopy wall # tab</source>
+   <translation>Dach Wand # Lasche</translation>
+  </message>
+  <message>
+   <source>cap</source>
+   <translation>Kappe</translation>
+  </message>
+  <message>
+   <source>card</source>
+   <translation>Karte</translation>
+  </message>
+  <message>
+   <source>card # #/# × # #/# in</source>
+   <translation>Karte # #/# × # #/# in</translation>
+  </message>
+  <message>
+   <source>card # × # in</source>
+   <translation>Karte # × # in</translation>
+  </message>
+  <message>
+   <source>card 5 1/2 × 4 1/4 in</source>
+   <translation>Karte 5 1/2 × 4 1/4 in</translation>
+  </message>
+  <message>
+   <source>card 6 1/4 × 4 1/2 in</source>
+   <translation>Karte 6 1/4 × 4 1/2 in</translation>
+  </message>
+  <message>
+   <source>card 7 × 5 in</source>
+   <translation>Karte 7 × 5 in</translation>
+  </message>
+  <message>
+   <source>cardboard roll</source>
+   <translation>Pappröhre</translation>
+  </message>
+  <message>
+   <source>cards</source>
+   <translation>Karten</translation>
+  </message>
+  <message>
+   <source>carousel</source>
+   <translation>Karussell</translation>
+  </message>
+  <message>
+   <source>carrier bag</source>
+   <translation>Tragetasche</translation>
+  </message>
+  <message>
+   <source>carton</source>
+   <translation>Schachtel</translation>
+  </message>
+  <message>
+   <source>ceiling</source>
+   <translation>Decke</translation>
+  </message>
+  <message>
+   <source>change a measure, or the way a seam is held</source>
+   <translation>ändern Sie ein Maß oder wie eine Naht gehalten wird</translation>
+  </message>
+  <message>
+   <source>change a thing of a project, as the window does</source>
+   <translation>ein Ding eines Projekts ändern, wie das Fenster es tut</translation>
+  </message>
+  <message>
+   <source>change it</source>
+   <translation>ändern Sie es</translation>
+  </message>
+  <message>
+   <source>change its measures one by one</source>
+   <translation>ändern Sie seine Maße eines nach dem anderen</translation>
+  </message>
+  <message>
+   <source>change the inside measure instead</source>
+   <translation>ändern Sie stattdessen das Innenmaß</translation>
+  </message>
+  <message>
+   <source>change the measures one by one</source>
+   <translation>ändern Sie die Maße eines nach dem anderen</translation>
+  </message>
+  <message>
+   <source>change the others, and it comes back to what was asked</source>
+   <translation>ändern Sie die anderen, und es kommt auf das Verlangte zurück</translation>
+  </message>
+  <message>
+   <source>change {name}</source>
+   <translation>{name} ändern</translation>
+  </message>
+  <message>
+   <source>check bars: both must measure 100 mm, the level one 4 in to its upper tick. </source>
+   <translation>Prüfbalken: beide müssen 100 mm messen, der liegende 4 in bis zum oberen Strich. </translation>
+  </message>
+  <message>
+   <source>check bars: both must measure 100 mm. </source>
+   <translation>Prüfbalken: beide müssen 100 mm messen. </translation>
+  </message>
+  <message>
+   <source>check bars: level {across}, upright {along}</source>
+   <translation>Prüfbalken: liegend {across}, stehend {along}</translation>
+  </message>
+  <message>
+   <source>check bars: level {across}, upright {along}. Print at actual size (100 %), never fit to page.</source>
+   <translation>Prüfbalken: liegend {across}, stehend {along}. In wirklicher Größe (100 %) drucken, nie an die Seite anpassen.</translation>
+  </message>
+  <message>
+   <source>check that you may read it</source>
+   <translation>prüfen Sie, ob Sie es lesen dürfen</translation>
+  </message>
+  <message>
+   <source>check the name and that you may read it</source>
+   <translation>prüfen Sie den Namen und ob Sie es lesen dürfen</translation>
+  </message>
+  <message>
+   <source>chocolate bar</source>
+   <translation>Schokoladentafel</translation>
+  </message>
+  <message>
+   <source>choices for the sheets</source>
+   <translation>Wahl für die Bogen</translation>
+  </message>
+  <message>
+   <source>choose 1 to {last}</source>
+   <translation>wählen Sie 1 bis {last}</translation>
+  </message>
+  <message>
+   <source>choose a file</source>
+   <translation>wählen Sie eine Datei</translation>
+  </message>
+  <message>
+   <source>choose a file, or write some words</source>
+   <translation>wählen Sie eine Datei oder schreiben Sie Wörter</translation>
+  </message>
+  <message>
+   <source>choose a larger sheet or another construction</source>
+   <translation>wählen Sie einen größeren Bogen oder eine andere Bauform</translation>
+  </message>
+  <message>
+   <source>choose a smaller one</source>
+   <translation>wählen Sie eine kleinere</translation>
+  </message>
+  <message>
+   <source>choose among: {names}</source>
+   <translation>wählen Sie unter: {names}</translation>
+  </message>
+  <message>
+   <source>choose another construction</source>
+   <translation>wählen Sie eine andere Bauform</translation>
+  </message>
+  <message>
+   <source>choose another folder</source>
+   <translation>einen anderen Ordner wählen</translation>
+  </message>
+  <message>
+   <source>choose another name</source>
+   <translation>wählen Sie einen anderen Namen</translation>
+  </message>
+  <message>
+   <source>choose another picture</source>
+   <translation>wählen Sie ein anderes Bild</translation>
+  </message>
+  <message>
+   <source>choose one from {thinnest:g} to {thickest:g} mm</source>
+   <translation>wählen Sie eine von {thinnest:g} bis {thickest:g} mm</translation>
+  </message>
+  <message>
+   <source>choose one of: {names}</source>
+   <translation>wählen Sie eines von: {names}</translation>
+  </message>
+  <message>
+   <source>choose one of: {names}; or write your own size, as in 320 x 450 mm</source>
+   <translation>wählen Sie eines von: {names}; oder schreiben Sie Ihre eigene Größe, wie 320 x 450 mm</translation>
+  </message>
+  <message>
+   <source>choose one that is there</source>
+   <translation>wählen Sie eine, die da ist</translation>
+  </message>
+  <message>
+   <source>choose one with depth</source>
+   <translation>wählen Sie eine mit Tiefe</translation>
+  </message>
+  <message>
+   <source>choose {names}</source>
+   <translation>wählen Sie {names}</translation>
+  </message>
+  <message>
+   <source>christmas</source>
+   <translation>Weihnachten</translation>
+  </message>
+  <message>
+   <source>cigar band</source>
+   <translation>Zigarrenbinde</translation>
+  </message>
+  <message>
+   <source>clearance</source>
+   <translation>Spiel</translation>
+  </message>
+  <message>
+   <source>close {name}</source>
+   <translation>{name} schließen</translation>
+  </message>
+  <message>
+   <source>closing</source>
+   <translation>schließend</translation>
+  </message>
+  <message>
+   <source>closing flap</source>
+   <translation>Klappe schließend</translation>
+  </message>
+  <message>
+   <source>closing flap on back</source>
+   <translation>schließend Klappe auf Rückseite</translation>
+  </message>
+  <message>
+   <source>closing flap on bottom flap</source>
+   <translation>Klappe schließend Klappe auf Unterseite</translation>
+  </message>
+  <message>
+   <source>closing flap on front</source>
+   <translation>schließend Klappe auf Vorderseite</translation>
+  </message>
+  <message>
+   <source>closing flap on liner</source>
+   <translation>Futter schließend Klappe auf</translation>
+  </message>
+  <message>
+   <source>coffee bag</source>
+   <translation>Kaffeebeutel</translation>
+  </message>
+  <message>
+   <source>collar</source>
+   <translation>Kragen</translation>
+  </message>
+  <message>
+   <source>collar on rim teeth #</source>
+   <translation>Kragen auf Rand Zähne #</translation>
+  </message>
+  <message>
+   <source>column</source>
+   <translation>Säule</translation>
+  </message>
+  <message>
+   <source>column </source>
+   <translation>Säule </translation>
+  </message>
+  <message>
+   <source>column a</source>
+   <translation>Säule a</translation>
+  </message>
+  <message>
+   <source>column a tongue #</source>
+   <translation>Säule a Zunge #</translation>
+  </message>
+  <message>
+   <source>column a tongues</source>
+   <translation>Säule a Zungen</translation>
+  </message>
+  <message>
+   <source>column b</source>
+   <translation>Säule b</translation>
+  </message>
+  <message>
+   <source>column b tongue #</source>
+   <translation>Säule b Zunge #</translation>
+  </message>
+  <message>
+   <source>column b tongues</source>
+   <translation>Säule b Zungen</translation>
+  </message>
+  <message>
+   <source>column {column}</source>
+   <translation>Stelle {column}</translation>
+  </message>
+  <message>
+   <source>column {end}</source>
+   <translation>Stelle {end}</translation>
+  </message>
+  <message>
+   <source>concertina</source>
+   <translation>Leporello</translation>
+  </message>
+  <message>
+   <source>concertina file</source>
+   <translation>Fächermappe</translation>
+  </message>
+  <message>
+   <source>cone</source>
+   <translation>Kegel</translation>
+  </message>
+  <message>
+   <source>copies</source>
+   <translation>Kopien</translation>
+  </message>
+  <message>
+   <source>corner</source>
+   <translation>Ecke</translation>
+  </message>
+  <message>
+   <source>corner tab</source>
+   <translation>Lasche Ecke</translation>
+  </message>
+  <message>
+   <source>corners cut so far leave no upper edge</source>
+   <translation>so weit abgeschnittene Ecken lassen keine obere Kante</translation>
+  </message>
+  <message>
+   <source>corners of your own outline</source>
+   <translation>Ecken Ihres eigenen Umrisses</translation>
+  </message>
+  <message>
+   <source>cornet</source>
+   <translation>Spitztüte</translation>
+  </message>
+  <message>
+   <source>cover the other face too, or dry it flat under a weight</source>
+   <translation>bekleben Sie auch die andere Seite, oder trocknen Sie es flach unter Gewicht</translation>
+  </message>
+  <message>
+   <source>covering it</source>
+   <translation>deckend</translation>
+  </message>
+  <message>
+   <source>covers a ball with rings, for patterns that go round it</source>
+   <translation>bedeckt eine Kugel mit Ringen, für Muster, die herumlaufen</translation>
+  </message>
+  <message>
+   <source>covers a ball: petals joined along its equator</source>
+   <translation>bedeckt eine Kugel: Blätter, am Äquator verbunden</translation>
+  </message>
+  <message>
+   <source>cross</source>
+   <translation>Kreuz</translation>
+  </message>
+  <message>
+   <source>cube</source>
+   <translation>Würfel</translation>
+  </message>
+  <message>
+   <source>cuboctahedron</source>
+   <translation>Kuboktaeder</translation>
+  </message>
+  <message>
+   <source>cupola</source>
+   <translation>Kuppeldach</translation>
+  </message>
+  <message>
+   <source>cut</source>
+   <translation>Schnitt</translation>
+  </message>
+  <message>
+   <source>cut a rectangle instead</source>
+   <translation>schneiden Sie stattdessen ein Rechteck</translation>
+  </message>
+  <message>
+   <source>cut across the {piece}</source>
+   <translation>{piece} quer schneiden</translation>
+  </message>
+  <message>
+   <source>cut it from clear film and fix it inside before you fold</source>
+   <translation>schneiden Sie ihn aus klarer Folie und befestigen Sie ihn innen, bevor Sie falten</translation>
+  </message>
+  <message>
+   <source>cut off both upper corners; 0 leaves them</source>
+   <translation>beide oberen Ecken abschneiden; 0 lässt sie</translation>
+  </message>
+  <message>
+   <source>cut off each end once it is glued</source>
+   <translation>an jedem Ende abgeschnitten, wenn es geklebt ist</translation>
+  </message>
+  <message>
+   <source>cut off less</source>
+   <translation>schneiden Sie weniger ab</translation>
+  </message>
+  <message>
+   <source>cut off more, or 0 for none</source>
+   <translation>schneiden Sie mehr ab, oder 0 für keine</translation>
+  </message>
+  <message>
+   <source>cut off the {panel}</source>
+   <translation>{panel} abtrennen</translation>
+  </message>
+  <message>
+   <source>cut several from one sheet by hand, or export the bare flat to a machine</source>
+   <translation>schneiden Sie mehrere von Hand aus einem Bogen, oder exportieren Sie das bloße Flache an eine Maschine</translation>
+  </message>
+  <message>
+   <source>cut the bands from paper up to {most}</source>
+   <translation>schneiden Sie die Bänder aus Papier bis {most}</translation>
+  </message>
+  <message>
+   <source>cut the strips before you begin, place them out to the edge, peel one end, lay it straight, then peel the rest</source>
+   <translation>schneiden Sie die Streifen vorher zu, setzen Sie sie bis an die Kante, ziehen Sie ein Ende ab, richten Sie aus, dann ziehen Sie den Rest ab</translation>
+  </message>
+  <message>
+   <source>cut the tape before you begin</source>
+   <translation>schneiden Sie das Band zu, bevor Sie beginnen</translation>
+  </message>
+  <message>
+   <source>cut {count} of {length}; they stand in the holes of deck and ceiling</source>
+   <translation>schneiden Sie {count} von {length}; sie stehen in den Löchern von Boden und Decke</translation>
+  </message>
+  <message>
+   <source>cut {length} of ribbon: doubled through the hole, ends and knot together</source>
+   <translation>schneiden Sie {length} Band: doppelt durch das Loch, Enden und Knoten zusammen</translation>
+  </message>
+  <message>
+   <source>cut {name}</source>
+   <translation>{name} ausschneiden</translation>
+  </message>
+  <message>
+   <source>cutting</source>
+   <translation>Schneiden</translation>
+  </message>
+  <message>
+   <source>cylinder</source>
+   <translation>Zylinder</translation>
+  </message>
+  <message>
+   <source>deck</source>
+   <translation>Deck</translation>
+  </message>
+  <message>
+   <source>depth</source>
+   <translation>Tiefe</translation>
+  </message>
+  <message>
+   <source>depth of a pressed end</source>
+   <translation>Tiefe eines gepressten Endes</translation>
+  </message>
+  <message>
+   <source>depth of each flap of the fin</source>
+   <translation>Tiefe jeder Klappe des Stegs</translation>
+  </message>
+  <message>
+   <source>depth of each step</source>
+   <translation>Tiefe jeder Stufe</translation>
+  </message>
+  <message>
+   <source>depth of the corner tabs; shortened where a wall has less room</source>
+   <translation>Tiefe der Ecklaschen; gekürzt, wo eine Wand weniger Platz hat</translation>
+  </message>
+  <message>
+   <source>depth of the flap folded over its top</source>
+   <translation>Tiefe der Klappe, die oben umgelegt wird</translation>
+  </message>
+  <message>
+   <source>depth of the flap that closes it</source>
+   <translation>Tiefe der Klappe, die ihn schließt</translation>
+  </message>
+  <message>
+   <source>depth of the flaps that close its sides</source>
+   <translation>Tiefe der Klappen, die seine Seiten schließen</translation>
+  </message>
+  <message>
+   <source>depth of the flaps the back is glued on</source>
+   <translation>Tiefe der Klappen, auf die die Rückseite geklebt wird</translation>
+  </message>
+  <message>
+   <source>depth of the glue tabs; shortened where a panel has less room</source>
+   <translation>Tiefe der Klebelaschen; gekürzt, wo ein Feld weniger Platz hat</translation>
+  </message>
+  <message>
+   <source>depth of the lips of the two ends; shortened where the top has less room</source>
+   <translation>Tiefe der Zungen der zwei Enden; gekürzt, wo die Oberseite weniger Platz hat</translation>
+  </message>
+  <message>
+   <source>depth of the pockets' tabs</source>
+   <translation>Tiefe der Laschen der Taschen</translation>
+  </message>
+  <message>
+   <source>depth of the tab in the corner</source>
+   <translation>Tiefe der Lasche in der Ecke</translation>
+  </message>
+  <message>
+   <source>depth of the tab in the corner; shortened where the front has less room</source>
+   <translation>Tiefe der Lasche in der Ecke; gekürzt, wo die Vorderseite weniger Platz hat</translation>
+  </message>
+  <message>
+   <source>depth of the tab under the top; shortened where the top has less room</source>
+   <translation>Tiefe der Lasche unter der Oberseite; gekürzt, wo diese weniger Platz hat</translation>
+  </message>
+  <message>
+   <source>depth of the tabs between the walls; shortened where there is less room</source>
+   <translation>Tiefe der Laschen zwischen den Wänden; gekürzt, wo weniger Platz ist</translation>
+  </message>
+  <message>
+   <source>depth of the tabs in its two lower corners</source>
+   <translation>Tiefe der Laschen in den zwei unteren Ecken</translation>
+  </message>
+  <message>
+   <source>depth of the tabs; shortened where a face has less room</source>
+   <translation>Tiefe der Laschen; gekürzt, wo eine Fläche weniger Platz hat</translation>
+  </message>
+  <message>
+   <source>depth of the teeth at floor and rim; shortened where the floor has less room</source>
+   <translation>Tiefe der Zähne an Boden und Rand; gekürzt, wo der Boden weniger Platz hat</translation>
+  </message>
+  <message>
+   <source>depth of the teeth that hold a round face; shortened where it has less room</source>
+   <translation>Tiefe der Zähne, die eine runde Fläche halten; gekürzt, wo sie weniger Platz hat</translation>
+  </message>
+  <message>
+   <source>desk tidy</source>
+   <translation>Schreibtischkasten</translation>
+  </message>
+  <message>
+   <source>diameter</source>
+   <translation>Durchmesser</translation>
+  </message>
+  <message>
+   <source>diameter of the discs at the poles</source>
+   <translation>Durchmesser der Scheiben an den Polen</translation>
+  </message>
+  <message>
+   <source>diameter of the discs that cover the tips; 0 for none</source>
+   <translation>Durchmesser der Scheiben über den Spitzen; 0 für keine</translation>
+  </message>
+  <message>
+   <source>diameter of the hole; of an eyelet, its own</source>
+   <translation>Durchmesser des Lochs; bei einer Öse deren eigener</translation>
+  </message>
+  <message>
+   <source>diameter of the sticks between the corners; 0 for none</source>
+   <translation>Durchmesser der Stäbe zwischen den Ecken; 0 für keine</translation>
+  </message>
+  <message>
+   <source>diameter of the straps' holes; of an eyelet, its own</source>
+   <translation>Durchmesser der Grifflöcher; bei einer Öse deren eigener</translation>
+  </message>
+  <message>
+   <source>dice</source>
+   <translation>Spielwürfel</translation>
+  </message>
+  <message>
+   <source>disc</source>
+   <translation>Scheibe</translation>
+  </message>
+  <message>
+   <source>dish</source>
+   <translation>Schälchen</translation>
+  </message>
+  <message>
+   <source>display</source>
+   <translation>Aufsteller</translation>
+  </message>
+  <message>
+   <source>divide by another number</source>
+   <translation>teilen Sie durch eine andere Zahl</translation>
+  </message>
+  <message>
+   <source>divide it in two</source>
+   <translation>teilen Sie sie in zwei</translation>
+  </message>
+  <message>
+   <source>document</source>
+   <translation>Dokument</translation>
+  </message>
+  <message>
+   <source>dodecahedron</source>
+   <translation>Dodekaeder</translation>
+  </message>
+  <message>
+   <source>dome</source>
+   <translation>Kuppel</translation>
+  </message>
+  <message>
+   <source>door ring</source>
+   <translation>Türkranz</translation>
+  </message>
+  <message>
+   <source>double-sided tape</source>
+   <translation>doppelseitiges Band</translation>
+  </message>
+  <message>
+   <source>draft</source>
+   <translation>Entwurf</translation>
+  </message>
+  <message>
+   <source>draft anew with {name}</source>
+   <translation>neu entwerfen mit {name}</translation>
+  </message>
+  <message>
+   <source>draft it anew at this size</source>
+   <translation>entwerfen Sie es in dieser Größe neu</translation>
+  </message>
+  <message>
+   <source>draft it anew nearer to this size</source>
+   <translation>entwerfen Sie es näher an dieser Größe neu</translation>
+  </message>
+  <message>
+   <source>draft the things of a project anew at another size</source>
+   <translation>die Dinge eines Projekts in anderer Größe neu entwerfen</translation>
+  </message>
+  <message>
+   <source>draw it inside, and apart from the others</source>
+   <translation>zeichnen Sie sie innen und getrennt von den anderen</translation>
+  </message>
+  <message>
+   <source>draw it larger</source>
+   <translation>zeichnen Sie ihn größer</translation>
+  </message>
+  <message>
+   <source>draw it so that it runs round once</source>
+   <translation>zeichnen Sie ihn so, dass er einmal herumläuft</translation>
+  </message>
+  <message>
+   <source>draw the outline as one closed path; text and pictures do not count</source>
+   <translation>zeichnen Sie den Umriss als einen geschlossenen Zug; Text und Bilder zählen nicht</translation>
+  </message>
+  <message>
+   <source>drawer</source>
+   <translation>Schublade</translation>
+  </message>
+  <message>
+   <source>drawing</source>
+   <translation>Zeichnung</translation>
+  </message>
+  <message>
+   <source>drawn</source>
+   <translation>gezeichnet</translation>
+  </message>
+  <message>
+   <source>drop</source>
+   <translation>Tropfen</translation>
+  </message>
+  <message>
+   <source>drum</source>
+   <translation>Trommel</translation>
+  </message>
+  <message>
+   <source>each</source>
+   <translation>jedes</translation>
+  </message>
+  <message>
+   <source>each channel between two folds, inside and outside. Slide an edge into the comb: the slot that just holds it is as wide as it.</source>
+   <translation>jede Rinne zwischen zwei Falzen, innen und außen. Eine Kante in den Kamm schieben: der Schlitz, der sie eben hält, ist so breit wie sie.</translation>
+  </message>
+  <message>
+   <source>each is printed over {count} sheets that overlap</source>
+   <translation>jedes wird über {count} überlappende Bogen gedruckt</translation>
+  </message>
+  <message>
+   <source>each strap: {length}, its knots counted; knot the ends inside</source>
+   <translation>jeder Griff: {length}, die Knoten mitgerechnet; die Enden innen verknoten</translation>
+  </message>
+  <message>
+   <source>easel card</source>
+   <translation>Staffeleikarte</translation>
+  </message>
+  <message>
+   <source>edge</source>
+   <translation>Kante</translation>
+  </message>
+  <message>
+   <source>edges</source>
+   <translation>Kanten</translation>
+  </message>
+  <message>
+   <source>edges meet</source>
+   <translation>Kanten treffen sich</translation>
+  </message>
+  <message>
+   <source>edges of the {panel}</source>
+   <translation>Kanten: {panel}</translation>
+  </message>
+  <message>
+   <source>eight sides</source>
+   <translation>acht Seiten</translation>
+  </message>
+  <message>
+   <source>end the name in {names}, or in / for a folder</source>
+   <translation>enden Sie den Namen auf {names}, oder auf / für einen Ordner</translation>
+  </message>
+  <message>
+   <source>ends</source>
+   <translation>Enden</translation>
+  </message>
+  <message>
+   <source>ends of a bend, no score</source>
+   <translation>Enden einer Biegung, keine Rille</translation>
+  </message>
+  <message>
+   <source>enlarge the drawing {factor} times</source>
+   <translation>die Zeichnung {factor}-mal vergrößern</translation>
+  </message>
+  <message>
+   <source>envelope</source>
+   <translation>Umschlag</translation>
+  </message>
+  <message>
+   <source>envelopes</source>
+   <translation>Umschläge</translation>
+  </message>
+  <message>
+   <source>equator</source>
+   <translation>Äquator</translation>
+  </message>
+  <message>
+   <source>equator #</source>
+   <translation>Äquator #</translation>
+  </message>
+  <message>
+   <source>equator lap #</source>
+   <translation>Äquator Überlapp #</translation>
+  </message>
+  <message>
+   <source>every construction that takes a thing, what fits the sheet first</source>
+   <translation>jede Bauform, die ein Ding fasst, zuerst, was auf den Bogen passt</translation>
+  </message>
+  <message>
+   <source>exactly</source>
+   <translation>genau</translation>
+  </message>
+  <message>
+   <source>expanding</source>
+   <translation>dehnbar</translation>
+  </message>
+  <message>
+   <source>face </source>
+   <translation>Fläche </translation>
+  </message>
+  <message>
+   <source>face #</source>
+   <translation>Fläche #</translation>
+  </message>
+  <message>
+   <source>face the other side with the same paper, and dry it under weight</source>
+   <translation>kaschieren Sie die andere Seite mit demselben Papier und trocknen Sie unter Gewicht</translation>
+  </message>
+  <message>
+   <source>faced on one side only, it warps as it dries</source>
+   <translation>nur einseitig kaschiert verzieht es sich beim Trocknen</translation>
+  </message>
+  <message>
+   <source>faces</source>
+   <translation>Flächen</translation>
+  </message>
+  <message>
+   <source>far side</source>
+   <translation>Seite fern</translation>
+  </message>
+  <message>
+   <source>fascia</source>
+   <translation>Blende</translation>
+  </message>
+  <message>
+   <source>favour</source>
+   <translation>Gastgeschenk</translation>
+  </message>
+  <message>
+   <source>favour box</source>
+   <translation>Gastgeschenkschachtel</translation>
+  </message>
+  <message>
+   <source>feed it one sheet at a time, by the straightest path the printer has</source>
+   <translation>legen Sie einen Bogen nach dem anderen ein, auf dem geradesten Weg, den der Drucker hat</translation>
+  </message>
+  <message>
+   <source>feed one sheet at a time, within what the printer's maker allows</source>
+   <translation>legen Sie Bogen einzeln ein, im Rahmen dessen, was der Hersteller des Druckers erlaubt</translation>
+  </message>
+  <message>
+   <source>fill a drawer {columns} by {rows}</source>
+   <translation>eine Schublade füllen, {columns} mal {rows}</translation>
+  </message>
+  <message>
+   <source>fin</source>
+   <translation>Steg</translation>
+  </message>
+  <message>
+   <source>fits</source>
+   <translation>passt</translation>
+  </message>
+  <message>
+   <source>flaps meet</source>
+   <translation>Klappen treffen sich</translation>
+  </message>
+  <message>
+   <source>flaps overlap</source>
+   <translation>Klappen überlappen</translation>
+  </message>
+  <message>
+   <source>flaps so broad are no flaps</source>
+   <translation>so breite Klappen sind keine Klappen</translation>
+  </message>
+  <message>
+   <source>flat ring</source>
+   <translation>flacher Ring</translation>
+  </message>
+  <message>
+   <source>floor</source>
+   <translation>Boden</translation>
+  </message>
+  <message>
+   <source>floor teeth</source>
+   <translation>Zähne Boden</translation>
+  </message>
+  <message>
+   <source>floor teeth #</source>
+   <translation>Boden Zähne #</translation>
+  </message>
+  <message>
+   <source>flow wrap</source>
+   <translation>Schlauchpackung</translation>
+  </message>
+  <message>
+   <source>fold</source>
+   <translation>Falz</translation>
+  </message>
+  <message>
+   <source>fold and measure a test strip</source>
+   <translation>falten und messen Sie einen Probestreifen</translation>
+  </message>
+  <message>
+   <source>fold {panel} - {panel2}</source>
+   <translation>Falz {panel} - {panel2}</translation>
+  </message>
+  <message>
+   <source>folded flat it is {width} by {tall}; fold the sides in first, then the bottom up</source>
+   <translation>flach gefaltet ist sie {width} mal {tall}; erst die Seiten einfalten, dann den Boden hinauf</translation>
+  </message>
+  <message>
+   <source>folded in</source>
+   <translation>eingefaltet</translation>
+  </message>
+  <message>
+   <source>folded, it stands in the {b} for {length}</source>
+   <translation>gefaltet steht es auf {length} in {b}</translation>
+  </message>
+  <message>
+   <source>folded, it stands {apart} from its host instead of {wanted}, {tilt:.2f}° out of true, {outside} past the edge</source>
+   <translation>gefaltet steht es {apart} von seinem Träger statt {wanted}, {tilt:.2f}° schief, {outside} über die Kante</translation>
+  </message>
+  <message>
+   <source>folder</source>
+   <translation>Mappe</translation>
+  </message>
+  <message>
+   <source>followed</source>
+   <translation>gefolgt</translation>
+  </message>
+  <message>
+   <source>font</source>
+   <translation>Schrift</translation>
+  </message>
+  <message>
+   <source>foot</source>
+   <translation>Fuß</translation>
+  </message>
+  <message>
+   <source>foot and rim are alike, which makes a tube</source>
+   <translation>Fuß und Rand sind gleich, das gibt ein Rohr</translation>
+  </message>
+  <message>
+   <source>foot back</source>
+   <translation>Fuß Rückseite</translation>
+  </message>
+  <message>
+   <source>foot closed</source>
+   <translation>Fuß geschlossen</translation>
+  </message>
+  <message>
+   <source>foot front</source>
+   <translation>Fuß Vorderseite</translation>
+  </message>
+  <message>
+   <source>foot teeth</source>
+   <translation>Zähne Fuß</translation>
+  </message>
+  <message>
+   <source>foot teeth #</source>
+   <translation>Fuß Zähne #</translation>
+  </message>
+  <message>
+   <source>for a thing {long} by {wide}</source>
+   <translation>für ein Ding von {long} mal {wide}</translation>
+  </message>
+  <message>
+   <source>for nothing in particular</source>
+   <translation>für nichts Bestimmtes</translation>
+  </message>
+  <message>
+   <source>for things of card</source>
+   <translation>für Dinge aus Karton</translation>
+  </message>
+  <message>
+   <source>for {thing}</source>
+   <translation>für {thing}</translation>
+  </message>
+  <message>
+   <source>four flaps to the middle, from a square sheet turned on its corner; with a liner if wished</source>
+   <translation>vier Klappen zur Mitte, aus einem auf die Ecke gestellten Quadrat; auf Wunsch mit Futter</translation>
+  </message>
+  <message>
+   <source>four walls, open above, for sorting and showing</source>
+   <translation>vier Wände, oben offen, zum Sortieren und Zeigen</translation>
+  </message>
+  <message>
+   <source>frame</source>
+   <translation>Rahmen</translation>
+  </message>
+  <message>
+   <source>from end to end, at the edges</source>
+   <translation>von Ende zu Ende, an den Kanten</translation>
+  </message>
+  <message>
+   <source>from foot to fold, when it lies flat</source>
+   <translation>vom Fuß bis zum Falz, wenn er flach liegt</translation>
+  </message>
+  <message>
+   <source>from front to back, in the middle</source>
+   <translation>von vorn nach hinten, in der Mitte</translation>
+  </message>
+  <message>
+   <source>from front to back, when it stands open</source>
+   <translation>von vorn nach hinten, wenn sie offen steht</translation>
+  </message>
+  <message>
+   <source>from its floor to the face</source>
+   <translation>von seinem Boden bis zur Fläche</translation>
+  </message>
+  <message>
+   <source>from the base to the rim, upright</source>
+   <translation>vom Boden bis zum Rand, aufrecht</translation>
+  </message>
+  <message>
+   <source>from the deck to the ceiling</source>
+   <translation>vom Boden bis zur Decke</translation>
+  </message>
+  <message>
+   <source>front</source>
+   <translation>Vorderseite</translation>
+  </message>
+  <message>
+   <source>front #</source>
+   <translation>Vorderseite #</translation>
+  </message>
+  <message>
+   <source>front and back</source>
+   <translation>vorn und hinten</translation>
+  </message>
+  <message>
+   <source>front and back are joined for {length}</source>
+   <translation>Vorder- und Rückseite sind auf {length} verbunden</translation>
+  </message>
+  <message>
+   <source>front card</source>
+   <translation>Vorderseite Karte</translation>
+  </message>
+  <message>
+   <source>front flap</source>
+   <translation>Klappe Vorderseite</translation>
+  </message>
+  <message>
+   <source>front flap on back flap</source>
+   <translation>Klappe Vorderseite Klappe auf Rückseite</translation>
+  </message>
+  <message>
+   <source>front flap on left flap</source>
+   <translation>Klappe Vorderseite Klappe auf links</translation>
+  </message>
+  <message>
+   <source>front flap on right flap</source>
+   <translation>Klappe Vorderseite Klappe auf rechts</translation>
+  </message>
+  <message>
+   <source>front flaps</source>
+   <translation>vordere Klappen</translation>
+  </message>
+  <message>
+   <source>front left flap</source>
+   <translation>Klappe Vorderseite links</translation>
+  </message>
+  <message>
+   <source>front left tab</source>
+   <translation>Lasche Vorderseite links</translation>
+  </message>
+  <message>
+   <source>front lower flap</source>
+   <translation>Klappe Vorderseite unten</translation>
+  </message>
+  <message>
+   <source>front lower flap #</source>
+   <translation>Vorderseite Klappe # unten</translation>
+  </message>
+  <message>
+   <source>front on </source>
+   <translation>vorn auf </translation>
+  </message>
+  <message>
+   <source>front on front pocket tab</source>
+   <translation>Lasche Vorderseite auf Vorderseite Tasche</translation>
+  </message>
+  <message>
+   <source>front on inner # front teeth #</source>
+   <translation>Vorderseite auf # Vorderseite Zähne # innen</translation>
+  </message>
+  <message>
+   <source>front on lap #</source>
+   <translation>Vorderseite auf Überlapp #</translation>
+  </message>
+  <message>
+   <source>front on left leaf #</source>
+   <translation>Vorderseite auf Blatt # links</translation>
+  </message>
+  <message>
+   <source>front on liner</source>
+   <translation>Futter Vorderseite auf</translation>
+  </message>
+  <message>
+   <source>front on plate</source>
+   <translation>Vorderseite auf Platte</translation>
+  </message>
+  <message>
+   <source>front on right leaf #</source>
+   <translation>Vorderseite auf Blatt # rechts</translation>
+  </message>
+  <message>
+   <source>front only</source>
+   <translation>nur vorn</translation>
+  </message>
+  <message>
+   <source>front overlay</source>
+   <translation>Auflage Vorderseite</translation>
+  </message>
+  <message>
+   <source>front pocket</source>
+   <translation>Vorderseite Tasche</translation>
+  </message>
+  <message>
+   <source>front pocket tab</source>
+   <translation>Lasche Vorderseite Tasche</translation>
+  </message>
+  <message>
+   <source>front right flap</source>
+   <translation>Klappe Vorderseite rechts</translation>
+  </message>
+  <message>
+   <source>front right tab</source>
+   <translation>Lasche Vorderseite rechts</translation>
+  </message>
+  <message>
+   <source>front tab</source>
+   <translation>Lasche Vorderseite</translation>
+  </message>
+  <message>
+   <source>front teeth</source>
+   <translation>Zähne Vorderseite</translation>
+  </message>
+  <message>
+   <source>front teeth #</source>
+   <translation>Vorderseite Zähne #</translation>
+  </message>
+  <message>
+   <source>front turn</source>
+   <translation>Vorderseite Umschlag</translation>
+  </message>
+  <message>
+   <source>front upper flap</source>
+   <translation>Klappe Vorderseite oben</translation>
+  </message>
+  <message>
+   <source>front upper flap #</source>
+   <translation>Vorderseite Klappe # oben</translation>
+  </message>
+  <message>
+   <source>funnel</source>
+   <translation>Trichter</translation>
+  </message>
+  <message>
+   <source>gabled</source>
+   <translation>gegiebelt</translation>
+  </message>
+  <message>
+   <source>gallery</source>
+   <translation>Galerie</translation>
+  </message>
+  <message>
+   <source>game box</source>
+   <translation>Spielschachtel</translation>
+  </message>
+  <message>
+   <source>garland</source>
+   <translation>Girlande</translation>
+  </message>
+  <message>
+   <source>gate</source>
+   <translation>Tor</translation>
+  </message>
+  <message>
+   <source>gatefold</source>
+   <translation>Fensterfalz</translation>
+  </message>
+  <message>
+   <source>gazebo</source>
+   <translation>Laube</translation>
+  </message>
+  <message>
+   <source>gem</source>
+   <translation>Edelstein</translation>
+  </message>
+  <message>
+   <source>gift bag</source>
+   <translation>Geschenktüte</translation>
+  </message>
+  <message>
+   <source>gift box</source>
+   <translation>Geschenkschachtel</translation>
+  </message>
+  <message>
+   <source>gift pouch</source>
+   <translation>Geschenktasche</translation>
+  </message>
+  <message>
+   <source>gift tag</source>
+   <translation>Geschenkanhänger</translation>
+  </message>
+  <message>
+   <source>gift voucher</source>
+   <translation>Geschenkgutschein</translation>
+  </message>
+  <message>
+   <source>give each a name of its own</source>
+   <translation>geben Sie jedem einen eigenen Namen</translation>
+  </message>
+  <message>
+   <source>give each panel a name of its own</source>
+   <translation>geben Sie jedem Feld einen eigenen Namen</translation>
+  </message>
+  <message>
+   <source>give it a width and a height</source>
+   <translation>geben Sie ihr Breite und Höhe</translation>
+  </message>
+  <message>
+   <source>give it at least three corners</source>
+   <translation>geben Sie ihm wenigstens drei Ecken</translation>
+  </message>
+  <message>
+   <source>give it more clearance</source>
+   <translation>geben Sie ihm mehr Spiel</translation>
+  </message>
+  <message>
+   <source>give it {least} or more, and try it in scrap</source>
+   <translation>geben Sie {least} oder mehr und probieren Sie es in Abfall</translation>
+  </message>
+  <message>
+   <source>give the {seam} a fin</source>
+   <translation>{seam} einen Steg geben</translation>
+  </message>
+  <message>
+   <source>globe</source>
+   <translation>Globus</translation>
+  </message>
+  <message>
+   <source>glue a tab there, or tape it</source>
+   <translation>kleben Sie dort eine Lasche, oder nehmen Sie Band</translation>
+  </message>
+  <message>
+   <source>glue it before folding, and let it dry under a weight</source>
+   <translation>kleben Sie sie vor dem Falten, und lassen Sie sie unter Gewicht trocknen</translation>
+  </message>
+  <message>
+   <source>glue it once, or tape it</source>
+   <translation>kleben Sie einfach, oder nehmen Sie Band</translation>
+  </message>
+  <message>
+   <source>glue it, or make the panel it tucks under larger</source>
+   <translation>kleben Sie es, oder machen Sie das Feld größer, unter das es gesteckt wird</translation>
+  </message>
+  <message>
+   <source>glue on {name}</source>
+   <translation>{name} aufkleben</translation>
+  </message>
+  <message>
+   <source>glue stick</source>
+   <translation>Klebestift</translation>
+  </message>
+  <message>
+   <source>glue the teeth wet or hot; hot glue burns: follow its maker's word, and keep it from children</source>
+   <translation>kleben Sie die Zähne nass oder heiß; Heißkleber verbrennt: folgen Sie seinem Hersteller und halten Sie ihn von Kindern fern</translation>
+  </message>
+  <message>
+   <source>glue the {seam}</source>
+   <translation>{seam} kleben</translation>
+  </message>
+  <message>
+   <source>glue with {what}</source>
+   <translation>kleben mit {what}</translation>
+  </message>
+  <message>
+   <source>glue {number}</source>
+   <translation>kleben {number}</translation>
+  </message>
+  <message>
+   <source>goes snugly on a rod or into a hole; one turn or several, open or closed</source>
+   <translation>sitzt knapp auf einem Stab oder in einem Loch; eine Windung oder mehrere, offen oder geschlossen</translation>
+  </message>
+  <message>
+   <source>good for a trial; use card for the thing itself</source>
+   <translation>gut für eine Probe; nehmen Sie Karton für das Ding selbst</translation>
+  </message>
+  <message>
+   <source>gore </source>
+   <translation>Zwickel </translation>
+  </message>
+  <message>
+   <source>gore #</source>
+   <translation>Zwickel #</translation>
+  </message>
+  <message>
+   <source>gore # down #</source>
+   <translation>Zwickel # hinab #</translation>
+  </message>
+  <message>
+   <source>gore # up #</source>
+   <translation>Zwickel # hoch #</translation>
+  </message>
+  <message>
+   <source>gores</source>
+   <translation>Zwickel</translation>
+  </message>
+  <message>
+   <source>grade {grade!r}</source>
+   <translation>Sorte {grade!r}</translation>
+  </message>
+  <message>
+   <source>grain</source>
+   <translation>Laufrichtung</translation>
+  </message>
+  <message>
+   <source>grain across</source>
+   <translation>Laufrichtung quer</translation>
+  </message>
+  <message>
+   <source>grain along</source>
+   <translation>Laufrichtung längs</translation>
+  </message>
+  <message>
+   <source>grammage</source>
+   <translation>Flächengewicht</translation>
+  </message>
+  <message>
+   <source>greeting card</source>
+   <translation>Grußkarte</translation>
+  </message>
+  <message>
+   <source>guide</source>
+   <translation>Hilfslinie</translation>
+  </message>
+  <message>
+   <source>guide, trace lightly</source>
+   <translation>Hilfslinie, leicht vorzeichnen</translation>
+  </message>
+  <message>
+   <source>gull</source>
+   <translation>Möwe</translation>
+  </message>
+  <message>
+   <source>gum</source>
+   <translation>Gummierung</translation>
+  </message>
+  <message>
+   <source>gussets</source>
+   <translation>Falten</translation>
+  </message>
+  <message>
+   <source>gussets so deep meet in the middle</source>
+   <translation>so tiefe Falten treffen sich in der Mitte</translation>
+  </message>
+  <message>
+   <source>half a ball on an upright band; LED lights only, never a candle</source>
+   <translation>eine halbe Kugel auf einem aufrechten Band; nur LED-Lichter, nie eine Kerze</translation>
+  </message>
+  <message>
+   <source>half ball</source>
+   <translation>Halbkugel</translation>
+  </message>
+  <message>
+   <source>handle</source>
+   <translation>Griff</translation>
+  </message>
+  <message>
+   <source>handle </source>
+   <translation>Griff </translation>
+  </message>
+  <message>
+   <source>handle left end</source>
+   <translation>Ende Griff links</translation>
+  </message>
+  <message>
+   <source>handle right end</source>
+   <translation>Ende Griff rechts</translation>
+  </message>
+  <message>
+   <source>handle rise</source>
+   <translation>Griff Anstieg</translation>
+  </message>
+  <message>
+   <source>handle width</source>
+   <translation>Griff Breite</translation>
+  </message>
+  <message>
+   <source>hang</source>
+   <translation>Aufhängung</translation>
+  </message>
+  <message>
+   <source>hat box</source>
+   <translation>Hutschachtel</translation>
+  </message>
+  <message>
+   <source>heart</source>
+   <translation>Herz</translation>
+  </message>
+  <message>
+   <source>heart card</source>
+   <translation>Herzkarte</translation>
+  </message>
+  <message>
+   <source>height</source>
+   <translation>Höhe</translation>
+  </message>
+  <message>
+   <source>height of each of its two leaves, folded up between front and back</source>
+   <translation>Höhe jedes seiner zwei Blätter, zwischen Vorder- und Rückseite hochgefaltet</translation>
+  </message>
+  <message>
+   <source>height of each step</source>
+   <translation>Höhe jeder Stufe</translation>
+  </message>
+  <message>
+   <source>height of the band</source>
+   <translation>Höhe der Binde</translation>
+  </message>
+  <message>
+   <source>height of the band that joins the petals along the equator</source>
+   <translation>Höhe des Bands, das die Blätter am Äquator verbindet</translation>
+  </message>
+  <message>
+   <source>height of the base</source>
+   <translation>Höhe des Sockels</translation>
+  </message>
+  <message>
+   <source>height of the canopy's rim</source>
+   <translation>Höhe des Dachrands</translation>
+  </message>
+  <message>
+   <source>height of the pockets</source>
+   <translation>Höhe der Taschen</translation>
+  </message>
+  <message>
+   <source>height of the upright band below the petals</source>
+   <translation>Höhe des aufrechten Bands unter den Blättern</translation>
+  </message>
+  <message>
+   <source>hemisphere</source>
+   <translation>Hemisphäre</translation>
+  </message>
+  <message>
+   <source>hexagon box</source>
+   <translation>Sechseckschachtel</translation>
+  </message>
+  <message>
+   <source>hold the {seam} twice</source>
+   <translation>{seam} doppelt halten</translation>
+  </message>
+  <message>
+   <source>hold {name}</source>
+   <translation>{name} festhalten</translation>
+  </message>
+  <message>
+   <source>holds a letter, a card or a tag; with a flap, or open as a pocket</source>
+   <translation>fasst einen Brief, eine Karte oder einen Anhänger; mit Klappe, oder offen als Tasche</translation>
+  </message>
+  <message>
+   <source>holds a product, a stack or a parcel; closed after it is filled</source>
+   <translation>hält eine Ware, einen Stoß oder ein Päckchen; nach dem Füllen geschlossen</translation>
+  </message>
+  <message>
+   <source>holds one slim thing; opens on an end or along a side</source>
+   <translation>fasst ein schlankes Ding; öffnet an einem Ende oder längs einer Seite</translation>
+  </message>
+  <message>
+   <source>hole</source>
+   <translation>Loch</translation>
+  </message>
+  <message>
+   <source>hole for a thread</source>
+   <translation>Loch für einen Faden</translation>
+  </message>
+  <message>
+   <source>hot glue</source>
+   <translation>Heißkleber</translation>
+  </message>
+  <message>
+   <source>house</source>
+   <translation>Haus</translation>
+  </message>
+  <message>
+   <source>house card</source>
+   <translation>Hauskarte</translation>
+  </message>
+  <message>
+   <source>house the {seam}</source>
+   <translation>{seam} einlassen</translation>
+  </message>
+  <message>
+   <source>how far a propped front leans back</source>
+   <translation>wie weit eine gestützte Vorderseite zurücklehnt</translation>
+  </message>
+  <message>
+   <source>how far each band lies over the next</source>
+   <translation>wie weit jeder Ring über dem nächsten liegt</translation>
+  </message>
+  <message>
+   <source>how far it laps over itself for glue</source>
+   <translation>wie weit es zum Kleben über sich selbst lappt</translation>
+  </message>
+  <message>
+   <source>how far it laps over itself for glue, along the wider rim</source>
+   <translation>wie weit es zum Kleben über sich selbst lappt, am weiteren Rand</translation>
+  </message>
+  <message>
+   <source>how far its ends lap over each other</source>
+   <translation>wie weit ihre Enden übereinanderliegen</translation>
+  </message>
+  <message>
+   <source>how far its leg swings out</source>
+   <translation>wie weit ihr Bein ausschwingt</translation>
+  </message>
+  <message>
+   <source>how far the flaps of a square one overlap; the long pair of others more</source>
+   <translation>wie weit die Klappen eines quadratischen überlappen; das lange Paar anderer mehr</translation>
+  </message>
+  <message>
+   <source>how far the handle stands above the rim</source>
+   <translation>wie weit der Griff über dem Rand steht</translation>
+  </message>
+  <message>
+   <source>how far the lid comes down over the base</source>
+   <translation>wie weit der Deckel über den Boden herabkommt</translation>
+  </message>
+  <message>
+   <source>how far the liner keeps inside the edges</source>
+   <translation>wie weit das Futter innerhalb der Kanten bleibt</translation>
+  </message>
+  <message>
+   <source>how far the straight crease of a tooth may stand off the true curve: less gives more teeth</source>
+   <translation>wie weit der gerade Falz eines Zahns von der wahren Rundung abstehen darf: weniger gibt mehr Zähne</translation>
+  </message>
+  <message>
+   <source>how far the triangles are turned back</source>
+   <translation>wie weit die Dreiecke umgeklappt werden</translation>
+  </message>
+  <message>
+   <source>how it is closed</source>
+   <translation>wie sie geschlossen ist</translation>
+  </message>
+  <message>
+   <source>how it is folded</source>
+   <translation>wie sie gefaltet ist</translation>
+  </message>
+  <message>
+   <source>how many</source>
+   <translation>wie viele</translation>
+  </message>
+  <message>
+   <source>how many petals go round it: more lie smoother</source>
+   <translation>wie viele Blätter herumgehen: mehr liegen glatter</translation>
+  </message>
+  <message>
+   <source>how many sheets of every stock a project takes, their cost and waste</source>
+   <translation>wie viele Bogen jedes Materials ein Projekt braucht, ihre Kosten und der Verschnitt</translation>
+  </message>
+  <message>
+   <source>how many triangles are turned back</source>
+   <translation>wie viele Dreiecke umgeklappt werden</translation>
+  </message>
+  <message>
+   <source>how many walls stand round the base</source>
+   <translation>wie viele Wände um den Boden stehen</translation>
+  </message>
+  <message>
+   <source>how much larger the leaves are</source>
+   <translation>um wie viel größer die Blätter sind</translation>
+  </message>
+  <message>
+   <source>how much larger the pocket is</source>
+   <translation>um wie viel größer die Tasche ist</translation>
+  </message>
+  <message>
+   <source>how much lower than the back the front is</source>
+   <translation>um wie viel niedriger die Vorderseite ist als die Rückseite</translation>
+  </message>
+  <message>
+   <source>how much of what goes in stays in sight</source>
+   <translation>wie viel dessen, was hineinkommt, sichtbar bleibt</translation>
+  </message>
+  <message>
+   <source>how much wider it is inside (an eighth of an inch is usual)</source>
+   <translation>um wie viel breiter sie innen ist (ein Achtelzoll ist üblich)</translation>
+  </message>
+  <message>
+   <source>how much wider it is than what drops in</source>
+   <translation>um wie viel weiter es ist als das, was hineinkommt</translation>
+  </message>
+  <message>
+   <source>how much wider than what it goes on, or narrower than what it goes into</source>
+   <translation>um wie viel weiter als das, worauf es kommt, oder enger als das, worein es kommt</translation>
+  </message>
+  <message>
+   <source>how the long flaps close: meeting in the middle, or one over the whole of the other for weight</source>
+   <translation>wie die langen Klappen schließen: in der Mitte zusammen, oder eine ganz über der anderen, für Gewicht</translation>
+  </message>
+  <message>
+   <source>how wide the strip of the handle is; no wider than the tray</source>
+   <translation>wie breit der Streifen des Griffs ist; nicht breiter als der Kasten</translation>
+  </message>
+  <message>
+   <source>icosahedron</source>
+   <translation>Ikosaeder</translation>
+  </message>
+  <message>
+   <source>icosidodecahedron</source>
+   <translation>Ikosidodekaeder</translation>
+  </message>
+  <message>
+   <source>igloo</source>
+   <translation>Iglu</translation>
+  </message>
+  <message>
+   <source>in</source>
+   <translation>innen</translation>
+  </message>
+  <message>
+   <source>in both leaves</source>
+   <translation>in beiden Blättern</translation>
+  </message>
+  <message>
+   <source>in the back</source>
+   <translation>hinten</translation>
+  </message>
+  <message>
+   <source>in which leaves</source>
+   <translation>in welchen Blättern</translation>
+  </message>
+  <message>
+   <source>ink is lost at an edge: write the printer's own margin</source>
+   <translation>an einer Kante geht Farbe verloren: schreiben Sie den eigenen Rand des Druckers</translation>
+  </message>
+  <message>
+   <source>inner # back teeth</source>
+   <translation># Rückseite Zähne innen</translation>
+  </message>
+  <message>
+   <source>inner # back teeth #</source>
+   <translation># Rückseite Zähne # innen</translation>
+  </message>
+  <message>
+   <source>inner # front teeth</source>
+   <translation># Vorderseite Zähne innen</translation>
+  </message>
+  <message>
+   <source>inner # front teeth #</source>
+   <translation># Vorderseite Zähne # innen</translation>
+  </message>
+  <message>
+   <source>inner # lap #</source>
+   <translation># Überlapp # innen</translation>
+  </message>
+  <message>
+   <source>inner # lap #.#</source>
+   <translation># Überlapp #.# innen</translation>
+  </message>
+  <message>
+   <source>inner # lap #.# joint</source>
+   <translation># Überlapp #.# Verbindung innen</translation>
+  </message>
+  <message>
+   <source>inner # side #</source>
+   <translation># Seite # innen</translation>
+  </message>
+  <message>
+   <source>inner # strip</source>
+   <translation># Streifen innen</translation>
+  </message>
+  <message>
+   <source>inner # wall #</source>
+   <translation># Wand # innen</translation>
+  </message>
+  <message>
+   <source>inside</source>
+   <translation>innen</translation>
+  </message>
+  <message>
+   <source>inside at the base, twice the way from the middle to a side</source>
+   <translation>innen am Boden, zweimal der Weg von der Mitte zu einer Seite</translation>
+  </message>
+  <message>
+   <source>inside at the rim, twice the way from the middle to a side</source>
+   <translation>innen am Rand, zweimal der Weg von der Mitte zu einer Seite</translation>
+  </message>
+  <message>
+   <source>inside diameter above; 0 for a point</source>
+   <translation>Innendurchmesser oben; 0 für eine Spitze</translation>
+  </message>
+  <message>
+   <source>inside diameter below</source>
+   <translation>Innendurchmesser unten</translation>
+  </message>
+  <message>
+   <source>inside it is {caliper} thicker there</source>
+   <translation>innen ist es dort {caliper} dicker</translation>
+  </message>
+  <message>
+   <source>inside, across the base</source>
+   <translation>innen, quer über den Boden</translation>
+  </message>
+  <message>
+   <source>inside, along the front</source>
+   <translation>innen, längs der Vorderseite</translation>
+  </message>
+  <message>
+   <source>inside, along the longer side</source>
+   <translation>innen, längs der längeren Seite</translation>
+  </message>
+  <message>
+   <source>inside, along the longest side of what goes in</source>
+   <translation>innen, längs der längsten Seite dessen, was hineinkommt</translation>
+  </message>
+  <message>
+   <source>inside, along the shorter side</source>
+   <translation>innen, längs der kürzeren Seite</translation>
+  </message>
+  <message>
+   <source>inside, every edge of it</source>
+   <translation>innen, jede Kante davon</translation>
+  </message>
+  <message>
+   <source>inside, from base to top</source>
+   <translation>innen, vom Boden bis oben</translation>
+  </message>
+  <message>
+   <source>inside, from front to back</source>
+   <translation>innen, von vorn nach hinten</translation>
+  </message>
+  <message>
+   <source>inside, from the base to the rim</source>
+   <translation>innen, vom Boden bis zum Rand</translation>
+  </message>
+  <message>
+   <source>inside, from the base up to the point</source>
+   <translation>innen, vom Boden bis zur Spitze</translation>
+  </message>
+  <message>
+   <source>inside, from the bottom to the rim</source>
+   <translation>innen, vom Boden bis zum Rand</translation>
+  </message>
+  <message>
+   <source>inside, twice from the middle to a side, of base and canopy</source>
+   <translation>innen, zweimal von der Mitte zu einer Seite, von Sockel und Dach</translation>
+  </message>
+  <message>
+   <source>inside, twice the way from the middle to a wall: from flat to flat where the sides are even</source>
+   <translation>innen, zweimal der Weg von der Mitte zu einer Wand: von Fläche zu Fläche, wo die Seitenzahl gerade ist</translation>
+  </message>
+  <message>
+   <source>inside, when it lies flat</source>
+   <translation>innen, wenn er flach liegt</translation>
+  </message>
+  <message>
+   <source>inside: the card's thickness and that of what stands on it</source>
+   <translation>innen: die Dicke der Karte und dessen, was darauf steht</translation>
+  </message>
+  <message>
+   <source>install it, or choose another</source>
+   <translation>richten Sie sie ein, oder wählen Sie eine andere</translation>
+  </message>
+  <message>
+   <source>international letter</source>
+   <translation>internationaler Brief</translation>
+  </message>
+  <message>
+   <source>into a hole</source>
+   <translation>in ein Loch</translation>
+  </message>
+  <message>
+   <source>invitation</source>
+   <translation>Einladung</translation>
+  </message>
+  <message>
+   <source>it can be cut across instead, and joined again by a glued lap</source>
+   <translation>es lässt sich stattdessen quer schneiden und durch einen geklebten Überlapp verbinden</translation>
+  </message>
+  <message>
+   <source>it can be tiled over several of these sheets instead</source>
+   <translation>es lässt sich stattdessen über mehrere dieser Bogen kacheln</translation>
+  </message>
+  <message>
+   <source>it cannot be a piece of its own</source>
+   <translation>es kann kein eigenes Stück sein</translation>
+  </message>
+  <message>
+   <source>it cannot be found ({strerror})</source>
+   <translation>es ist nicht zu finden ({strerror})</translation>
+  </message>
+  <message>
+   <source>it cannot be held by: {joint}</source>
+   <translation>so lässt sie sich nicht halten: {joint}</translation>
+  </message>
+  <message>
+   <source>it cannot be made ({reason})</source>
+   <translation>er lässt sich nicht anlegen ({reason})</translation>
+  </message>
+  <message>
+   <source>it cannot be read ({reason})</source>
+   <translation>es lässt sich nicht lesen ({reason})</translation>
+  </message>
+  <message>
+   <source>it cannot be read ({strerror})</source>
+   <translation>es lässt sich nicht lesen ({strerror})</translation>
+  </message>
+  <message>
+   <source>it cannot be turned by {degrees:g} degrees</source>
+   <translation>es lässt sich nicht um {degrees:g} Grad drehen</translation>
+  </message>
+  <message>
+   <source>it cannot be used ({reason})</source>
+   <translation>es lässt sich nicht benutzen ({reason})</translation>
+  </message>
+  <message>
+   <source>it cannot be written ({strerror})</source>
+   <translation>es lässt sich nicht schreiben ({strerror})</translation>
+  </message>
+  <message>
+   <source>it catches on the {b} {far} on its way</source>
+   <translation>es bleibt {far} weit unterwegs an {b} hängen</translation>
+  </message>
+  <message>
+   <source>it counts again when there is</source>
+   <translation>sie gilt wieder, wenn es eines gibt</translation>
+  </message>
+  <message>
+   <source>it cuts off a scrap of {size}</source>
+   <translation>sie schneidet einen Fetzen von {size} ab</translation>
+  </message>
+  <message>
+   <source>it finds no room there</source>
+   <translation>es findet dort keinen Platz</translation>
+  </message>
+  <message>
+   <source>it finds no room there, and is left out</source>
+   <translation>es findet dort keinen Platz und bleibt weg</translation>
+  </message>
+  <message>
+   <source>it goes as no letter: as {name} it is {why}</source>
+   <translation>es geht nicht als Brief: als {name} ist es {why}</translation>
+  </message>
+  <message>
+   <source>it goes into envelopes that are sold: {names}</source>
+   <translation>es geht in käufliche Umschläge: {names}</translation>
+  </message>
+  <message>
+   <source>it hangs on {length} of thread, knots included</source>
+   <translation>es hängt an {length} Faden, Knoten mitgerechnet</translation>
+  </message>
+  <message>
+   <source>it has no part named {part!r}</source>
+   <translation>es hat keinen Teil namens {part!r}</translation>
+  </message>
+  <message>
+   <source>it has no tab and is taped outside: {tape} of tape</source>
+   <translation>sie hat keine Lasche und wird außen verklebt: {tape} Band</translation>
+  </message>
+  <message>
+   <source>it has no {kind} at all</source>
+   <translation>es hat gar kein {kind}</translation>
+  </message>
+  <message>
+   <source>it has no {name!r}</source>
+   <translation>es hat kein {name!r}</translation>
+  </message>
+  <message>
+   <source>it has only {ppi:.0f} pixels an inch here</source>
+   <translation>es hat hier nur {ppi:.0f} Punkte je Zoll</translation>
+  </message>
+  <message>
+   <source>it holds more than a pack may</source>
+   <translation>es enthält mehr, als ein Paket darf</translation>
+  </message>
+  <message>
+   <source>it holds more than {most} values</source>
+   <translation>es enthält mehr als {most} Werte</translation>
+  </message>
+  <message>
+   <source>it holds nothing to make</source>
+   <translation>es enthält nichts zu machen</translation>
+  </message>
+  <message>
+   <source>it is askew by {deg:.1f} degrees: it keeps its sizes; push the paper guides close</source>
+   <translation>es liegt um {deg:.1f} Grad schräg: die Größen stimmen; schieben Sie die Papierführungen heran</translation>
+  </message>
+  <message>
+   <source>it is either a picture or words</source>
+   <translation>es ist entweder ein Bild oder Wörter</translation>
+  </message>
+  <message>
+   <source>it is filled before it is closed</source>
+   <translation>es wird gefüllt, bevor es geschlossen wird</translation>
+  </message>
+  <message>
+   <source>it is larger than {mb:g} MB</source>
+   <translation>es ist größer als {mb:g} MB</translation>
+  </message>
+  <message>
+   <source>it is made of: more where one net is too large for the sheet</source>
+   <translation>aus denen er besteht: mehr, wo ein Netz für den Bogen zu groß ist</translation>
+  </message>
+  <message>
+   <source>it is no SVG drawing, or a broken one ({error})</source>
+   <translation>es ist keine SVG-Zeichnung, oder eine kaputte ({error})</translation>
+  </message>
+  <message>
+   <source>it is not made for a thing of given sizes</source>
+   <translation>sie wird nicht für ein Ding gegebener Größe gemacht</translation>
+  </message>
+  <message>
+   <source>it is one face with its neighbour</source>
+   <translation>es ist eine Fläche mit seinem Nachbarn</translation>
+  </message>
+  <message>
+   <source>it joins two pieces</source>
+   <translation>sie verbindet zwei Stücke</translation>
+  </message>
+  <message>
+   <source>it meets another opening</source>
+   <translation>sie trifft eine andere Öffnung</translation>
+  </message>
+  <message>
+   <source>it needs {names}</source>
+   <translation>es braucht {names}</translation>
+  </message>
+  <message>
+   <source>it never comes to that size</source>
+   <translation>es kommt nie auf diese Größe</translation>
+  </message>
+  <message>
+   <source>it opens to {wide}: glue the outer leaf of each gusset only, and cut both gussets at once from doubled paper</source>
+   <translation>sie öffnet sich auf {wide}: kleben Sie nur das äußere Blatt jeder Falte, und schneiden Sie beide Falten auf einmal aus gedoppeltem Papier</translation>
+  </message>
+  <message>
+   <source>it shares {volume:.2f} mm³ of card with the {b}</source>
+   <translation>es teilt {volume:.2f} mm³ Karton mit {b}</translation>
+  </message>
+  <message>
+   <source>it stands where the outline needs it</source>
+   <translation>sie steht, wo der Umriss sie braucht</translation>
+  </message>
+  <message>
+   <source>it stands {high} off, where the {outer} slides over the {inner} with {play} of play</source>
+   <translation>es steht {high} ab, wo {outer} mit {play} Spiel über {inner} gleitet</translation>
+  </message>
+  <message>
+   <source>it stands {volume:.2f} mm³ in the space asked for</source>
+   <translation>es steht mit {volume:.2f} mm³ im verlangten Raum</translation>
+  </message>
+  <message>
+   <source>it takes nothing thicker than {most}</source>
+   <translation>sie nimmt nichts Dickeres als {most}</translation>
+  </message>
+  <message>
+   <source>it takes {thick} of the inside on its wall</source>
+   <translation>es nimmt {thick} vom Inneren an seiner Wand</translation>
+  </message>
+  <message>
+   <source>it was saved by a later Mingei</source>
+   <translation>es wurde von einem späteren Mingei gespeichert</translation>
+  </message>
+  <message>
+   <source>it was saved by a later Mingei (file version {version}, this one reads up to {newest})</source>
+   <translation>es wurde von einem späteren Mingei gespeichert (Dateifassung {version}, dieses liest bis {newest})</translation>
+  </message>
+  <message>
+   <source>it would be repeated too often</source>
+   <translation>es würde zu oft wiederholt</translation>
+  </message>
+  <message>
+   <source>its cut edges are {length} long in all; strips to cover them are {wide} wide</source>
+   <translation>seine Schnittkanten sind zusammen {length} lang; Streifen dafür sind {wide} breit</translation>
+  </message>
+  <message>
+   <source>its flaps would lie over what stands beside them</source>
+   <translation>ihre Klappen lägen über dem, was daneben steht</translation>
+  </message>
+  <message>
+   <source>its folds do not join all panels to the root</source>
+   <translation>seine Falze verbinden nicht alle Felder mit der Wurzel</translation>
+  </message>
+  <message>
+   <source>its folds form a ring</source>
+   <translation>seine Falze bilden einen Ring</translation>
+  </message>
+  <message>
+   <source>its foot opens to {deep}: glue the sides of the foot's leaves to back and front, not to each other</source>
+   <translation>sein Fuß öffnet sich auf {deep}: kleben Sie die Seiten der Fußblätter an Rück- und Vorderseite, nicht aneinander</translation>
+  </message>
+  <message>
+   <source>its groups lie in each other without end, or too deep</source>
+   <translation>ihre Gruppen liegen endlos oder zu tief ineinander</translation>
+  </message>
+  <message>
+   <source>its holes would leave too little card</source>
+   <translation>seine Löcher ließen zu wenig Karton</translation>
+  </message>
+  <message>
+   <source>its link leads round in a circle</source>
+   <translation>sein Verweis führt im Kreis</translation>
+  </message>
+  <message>
+   <source>its lip reaches in only {depth}</source>
+   <translation>seine Zunge reicht nur {depth} hinein</translation>
+  </message>
+  <message>
+   <source>its longest folds run across the grain and may crack</source>
+   <translation>seine längsten Falze laufen quer zur Laufrichtung und können brechen</translation>
+  </message>
+  <message>
+   <source>its parts are: {names}</source>
+   <translation>seine Teile sind: {names}</translation>
+  </message>
+  <message>
+   <source>its patch is {width} by {height}</source>
+   <translation>sein Fleck ist {width} mal {height}</translation>
+  </message>
+  <message>
+   <source>its paths come to {count} million characters</source>
+   <translation>ihre Züge kommen auf {count} Millionen Zeichen</translation>
+  </message>
+  <message>
+   <source>its place is no number</source>
+   <translation>ihr Platz ist keine Zahl</translation>
+  </message>
+  <message>
+   <source>its price, layers, passes or kind cannot be true</source>
+   <translation>sein Preis, seine Schichten, Gänge oder Art können nicht stimmen</translation>
+  </message>
+  <message>
+   <source>its quotes are not closed, or it is empty</source>
+   <translation>seine Anführungszeichen sind nicht geschlossen, oder es ist leer</translation>
+  </message>
+  <message>
+   <source>its tab cannot be moved</source>
+   <translation>ihre Lasche lässt sich nicht versetzen</translation>
+  </message>
+  <message>
+   <source>its tab is only {depth} deep</source>
+   <translation>seine Lasche ist nur {depth} tief</translation>
+  </message>
+  <message>
+   <source>its tab is {depth} deep, and the tape {width} wide</source>
+   <translation>seine Lasche ist {depth} tief, und das Band {width} breit</translation>
+  </message>
+  <message>
+   <source>its tab is {depth} deep, and the tape {width} wide; so it is with {count} more</source>
+   <translation>seine Lasche ist {depth} tief, und das Band {width} breit; so ist es bei {count} weiteren</translation>
+  </message>
+  <message>
+   <source>its teeth would be too small to cut</source>
+   <translation>seine Zähne wären zu klein zum Schneiden</translation>
+  </message>
+  <message>
+   <source>its triangles would be too small to cut</source>
+   <translation>seine Dreiecke wären zu klein zum Schneiden</translation>
+  </message>
+  <message>
+   <source>its two ends would meet</source>
+   <translation>ihre zwei Enden träfen sich</translation>
+  </message>
+  <message>
+   <source>its wall cannot be folded round so sharp a point</source>
+   <translation>ihre Wand lässt sich nicht um eine so scharfe Spitze falten</translation>
+  </message>
+  <message>
+   <source>its width, for a stack; 0 folds it about one line</source>
+   <translation>seine Breite, für einen Stoß; 0 faltet es um eine Linie</translation>
+  </message>
+  <message>
+   <source>its {word} of {value:g} mm cannot be cut</source>
+   <translation>ihr Maß {word} von {value:g} mm lässt sich nicht schneiden</translation>
+  </message>
+  <message>
+   <source>its {word} of {value:g} mm cannot be made</source>
+   <translation>ihr Maß {word} von {value:g} mm lässt sich nicht machen</translation>
+  </message>
+  <message>
+   <source>its {word} of {value:g} mm cannot be printed</source>
+   <translation>sein Maß {word} von {value:g} mm lässt sich nicht drucken</translation>
+  </message>
+  <message>
+   <source>jewellery box</source>
+   <translation>Schmuckschachtel</translation>
+  </message>
+  <message>
+   <source>join across the {piece}</source>
+   <translation>Fuge quer durch {piece}</translation>
+  </message>
+  <message>
+   <source>join parts with + - * /</source>
+   <translation>verbinden Sie Teile mit + - * /</translation>
+  </message>
+  <message>
+   <source>join the {panel} again</source>
+   <translation>{panel} wieder anfügen</translation>
+  </message>
+  <message>
+   <source>join {number}</source>
+   <translation>Fuge {number}</translation>
+  </message>
+  <message>
+   <source>join {number} across the {piece}</source>
+   <translation>Fuge {number} quer durch {piece}</translation>
+  </message>
+  <message>
+   <source>junk journal</source>
+   <translation>Sammelbuch</translation>
+  </message>
+  <message>
+   <source>keep a leaf under two fifths of the width</source>
+   <translation>halten Sie ein Blatt unter zwei Fünfteln der Breite</translation>
+  </message>
+  <message>
+   <source>keep it under an eighth of the diameter</source>
+   <translation>halten Sie es unter einem Achtel des Durchmessers</translation>
+  </message>
+  <message>
+   <source>keep it under four fifths of the height</source>
+   <translation>halten Sie sie unter vier Fünfteln der Höhe</translation>
+  </message>
+  <message>
+   <source>keep it under four tenths of the width</source>
+   <translation>halten Sie ihn unter vier Zehnteln der Breite</translation>
+  </message>
+  <message>
+   <source>keep it under half the ball's diameter</source>
+   <translation>halten Sie sie unter dem halben Durchmesser der Kugel</translation>
+  </message>
+  <message>
+   <source>keep it under half the flap's depth</source>
+   <translation>halten Sie sie unter der halben Tiefe der Klappe</translation>
+  </message>
+  <message>
+   <source>keep it under half the width</source>
+   <translation>halten Sie ihn unter der halben Breite</translation>
+  </message>
+  <message>
+   <source>keep it under three fifths of the height</source>
+   <translation>halten Sie sie unter drei Fünfteln der Höhe</translation>
+  </message>
+  <message>
+   <source>keep it under two fifths of the height</source>
+   <translation>halten Sie ihn unter zwei Fünfteln der Höhe</translation>
+  </message>
+  <message>
+   <source>keep them under half the width</source>
+   <translation>halten Sie sie unter der halben Breite</translation>
+  </message>
+  <message>
+   <source>keep them under two fifths of the width</source>
+   <translation>halten Sie sie unter zwei Fünfteln der Breite</translation>
+  </message>
+  <message>
+   <source>keep to {count} pictures and {mb} MB in all</source>
+   <translation>bleiben Sie bei {count} Bildern und {mb} MB im Ganzen</translation>
+  </message>
+  <message>
+   <source>keep to {most}</source>
+   <translation>bleiben Sie bei {most}</translation>
+  </message>
+  <message>
+   <source>keep to {most}, and count kits where the sheets are laid out</source>
+   <translation>bleiben Sie bei {most}, und zählen Sie Sätze, wo die Bogen ausgelegt werden</translation>
+  </message>
+  <message>
+   <source>keep to {most}: share it out over several files</source>
+   <translation>bleiben Sie bei {most}: verteilen Sie es auf mehrere Dateien</translation>
+  </message>
+  <message>
+   <source>keepsake</source>
+   <translation>Andenken</translation>
+  </message>
+  <message>
+   <source>key 'briefs'</source>
+   <translation>Schlüssel 'briefs'</translation>
+  </message>
+  <message>
+   <source>key 'mingei'</source>
+   <translation>Schlüssel 'mingei'</translation>
+  </message>
+  <message>
+   <source>key 'sheet'</source>
+   <translation>Schlüssel 'sheet'</translation>
+  </message>
+  <message>
+   <source>key 'tile_mm'</source>
+   <translation>Schlüssel 'tile_mm'</translation>
+  </message>
+  <message>
+   <source>key 'unit'</source>
+   <translation>Schlüssel 'unit'</translation>
+  </message>
+  <message>
+   <source>key '{place}.{key}'</source>
+   <translation>Schlüssel '{place}.{key}'</translation>
+  </message>
+  <message>
+   <source>key {key!r}</source>
+   <translation>Schlüssel {key!r}</translation>
+  </message>
+  <message>
+   <source>key {place!r}</source>
+   <translation>Schlüssel {place!r}</translation>
+  </message>
+  <message>
+   <source>kind</source>
+   <translation>Art</translation>
+  </message>
+  <message>
+   <source>kind {kind!r}</source>
+   <translation>Art {kind!r}</translation>
+  </message>
+  <message>
+   <source>kiosk</source>
+   <translation>Kiosk</translation>
+  </message>
+  <message>
+   <source>label</source>
+   <translation>Schild</translation>
+  </message>
+  <message>
+   <source>lampshade</source>
+   <translation>Lampenschirm</translation>
+  </message>
+  <message>
+   <source>lantern</source>
+   <translation>Laterne</translation>
+  </message>
+  <message>
+   <source>lap</source>
+   <translation>Überlapp</translation>
+  </message>
+  <message>
+   <source>lap </source>
+   <translation>Überlapp </translation>
+  </message>
+  <message>
+   <source>lap #</source>
+   <translation>Überlapp #</translation>
+  </message>
+  <message>
+   <source>lap #.#</source>
+   <translation>Überlapp #.#</translation>
+  </message>
+  <message>
+   <source>lap #.# joint</source>
+   <translation>Verbindung Überlapp #.#</translation>
+  </message>
+  <message>
+   <source>larger than {sheet}</source>
+   <translation>größer als {sheet}</translation>
+  </message>
+  <message>
+   <source>lay out anew</source>
+   <translation>neu auslegen</translation>
+  </message>
+  <message>
+   <source>lay the pieces of a project closer on its sheets, by their outlines</source>
+   <translation>die Stücke eines Projekts nach ihren Umrissen enger auf die Bogen legen</translation>
+  </message>
+  <message>
+   <source>leaf</source>
+   <translation>Blatt</translation>
+  </message>
+  <message>
+   <source>leaflet</source>
+   <translation>Faltblatt</translation>
+  </message>
+  <message>
+   <source>leaflet holder</source>
+   <translation>Faltblattmappe</translation>
+  </message>
+  <message>
+   <source>lean</source>
+   <translation>Neigung</translation>
+  </message>
+  <message>
+   <source>leaning box</source>
+   <translation>schräg Schachtel</translation>
+  </message>
+  <message>
+   <source>leave at least {least:g} mm of card between them</source>
+   <translation>lassen Sie wenigstens {least:g} mm Karton dazwischen</translation>
+  </message>
+  <message>
+   <source>leave it off there, or make it smaller and move it clear</source>
+   <translation>lassen Sie es dort weg, oder machen Sie es kleiner und rücken Sie es beiseite</translation>
+  </message>
+  <message>
+   <source>leave it out, or make the tag larger</source>
+   <translation>lassen Sie sie weg, oder machen Sie den Anhänger größer</translation>
+  </message>
+  <message>
+   <source>leave its ends open, or give the inside diameter</source>
+   <translation>lassen Sie seine Enden offen, oder geben Sie den Innendurchmesser</translation>
+  </message>
+  <message>
+   <source>leave the liner out, or take an envelope with side seams</source>
+   <translation>lassen Sie das Futter weg, oder nehmen Sie einen Umschlag mit Seitennähten</translation>
+  </message>
+  <message>
+   <source>left</source>
+   <translation>links</translation>
+  </message>
+  <message>
+   <source>left clear of the liner at the flap's tip, for the gum</source>
+   <translation>an der Spitze der Klappe vom Futter frei gelassen, für die Gummierung</translation>
+  </message>
+  <message>
+   <source>left end</source>
+   <translation>Ende links</translation>
+  </message>
+  <message>
+   <source>left end on back flap</source>
+   <translation>Klappe Ende auf Rückseite links</translation>
+  </message>
+  <message>
+   <source>left end on front flap</source>
+   <translation>Klappe Ende auf Vorderseite links</translation>
+  </message>
+  <message>
+   <source>left flap</source>
+   <translation>Klappe links</translation>
+  </message>
+  <message>
+   <source>left flap back</source>
+   <translation>Klappe Rückseite links</translation>
+  </message>
+  <message>
+   <source>left flap front</source>
+   <translation>Klappe Vorderseite links</translation>
+  </message>
+  <message>
+   <source>left flap on front</source>
+   <translation>Klappe auf Vorderseite links</translation>
+  </message>
+  <message>
+   <source>left foot tab</source>
+   <translation>Lasche Fuß links</translation>
+  </message>
+  <message>
+   <source>left free all round the overlay</source>
+   <translation>ringsum um die Auflage frei gelassen</translation>
+  </message>
+  <message>
+   <source>left gusset</source>
+   <translation>Falte links</translation>
+  </message>
+  <message>
+   <source>left leaf #</source>
+   <translation>Blatt # links</translation>
+  </message>
+  <message>
+   <source>left leaf 1</source>
+   <translation>linkes Blatt 1</translation>
+  </message>
+  <message>
+   <source>left lip</source>
+   <translation>Zunge links</translation>
+  </message>
+  <message>
+   <source>left side</source>
+   <translation>Seite links</translation>
+  </message>
+  <message>
+   <source>left side back</source>
+   <translation>Seite Rückseite links</translation>
+  </message>
+  <message>
+   <source>left side back turn</source>
+   <translation>Seite Rückseite Umschlag links</translation>
+  </message>
+  <message>
+   <source>left side front</source>
+   <translation>Seite Vorderseite links</translation>
+  </message>
+  <message>
+   <source>left side front turn</source>
+   <translation>Seite Vorderseite Umschlag links</translation>
+  </message>
+  <message>
+   <source>left wall</source>
+   <translation>Wand links</translation>
+  </message>
+  <message>
+   <source>left wall lining</source>
+   <translation>Futter Wand links</translation>
+  </message>
+  <message>
+   <source>left wall rim</source>
+   <translation>Wand Rand links</translation>
+  </message>
+  <message>
+   <source>left wing</source>
+   <translation>Flügel links</translation>
+  </message>
+  <message>
+   <source>left wing on back</source>
+   <translation>Flügel auf Rückseite links</translation>
+  </message>
+  <message>
+   <source>left {name}</source>
+   <translation>links {name}</translation>
+  </message>
+  <message>
+   <source>leg</source>
+   <translation>Bein</translation>
+  </message>
+  <message>
+   <source>length</source>
+   <translation>Länge</translation>
+  </message>
+  <message>
+   <source>length of the fold; where the outline runs straight, it is as long as that</source>
+   <translation>Länge des Falzes; wo der Umriss gerade läuft, ist er so lang wie das</translation>
+  </message>
+  <message>
+   <source>leporello</source>
+   <translation>Leporello</translation>
+  </message>
+  <message>
+   <source>less than {least:g} mm of card would be left at the panel's edge</source>
+   <translation>an der Kante des Felds blieben weniger als {least:g} mm Karton</translation>
+  </message>
+  <message>
+   <source>let go of {name}</source>
+   <translation>{name} loslassen</translation>
+  </message>
+  <message>
+   <source>let less of it stay in sight</source>
+   <translation>lassen Sie weniger davon sichtbar</translation>
+  </message>
+  <message>
+   <source>let the flaps overlap more</source>
+   <translation>lassen Sie die Klappen mehr überlappen</translation>
+  </message>
+  <message>
+   <source>let them lap less, or take fewer bands</source>
+   <translation>lassen Sie sie weniger überlappen, oder nehmen Sie weniger Ringe</translation>
+  </message>
+  <message>
+   <source>let them overlap less</source>
+   <translation>lassen Sie sie weniger überlappen</translation>
+  </message>
+  <message>
+   <source>letter</source>
+   <translation>Brief</translation>
+  </message>
+  <message>
+   <source>library pocket</source>
+   <translation>Büchereitasche</translation>
+  </message>
+  <message>
+   <source>lid</source>
+   <translation>Deckel</translation>
+  </message>
+  <message>
+   <source>lid </source>
+   <translation>Deckel </translation>
+  </message>
+  <message>
+   <source>lid back</source>
+   <translation>Deckel Rückseite</translation>
+  </message>
+  <message>
+   <source>lid back left tab</source>
+   <translation>Lasche Deckel Rückseite links</translation>
+  </message>
+  <message>
+   <source>lid back right tab</source>
+   <translation>Lasche Deckel Rückseite rechts</translation>
+  </message>
+  <message>
+   <source>lid front</source>
+   <translation>Deckel Vorderseite</translation>
+  </message>
+  <message>
+   <source>lid front left tab</source>
+   <translation>Lasche Deckel Vorderseite links</translation>
+  </message>
+  <message>
+   <source>lid front right tab</source>
+   <translation>Lasche Deckel Vorderseite rechts</translation>
+  </message>
+  <message>
+   <source>lid left wall</source>
+   <translation>Deckel Wand links</translation>
+  </message>
+  <message>
+   <source>lid right wall</source>
+   <translation>Deckel Wand rechts</translation>
+  </message>
+  <message>
+   <source>lid top</source>
+   <translation>Deckel Oberseite</translation>
+  </message>
+  <message>
+   <source>lid wall #</source>
+   <translation>Deckel Wand #</translation>
+  </message>
+  <message>
+   <source>lid wall # tab</source>
+   <translation>Deckel Wand # Lasche</translation>
+  </message>
+  <message>
+   <source>lid wall 1</source>
+   <translation>Deckelwand 1</translation>
+  </message>
+  <message>
+   <source>like pieces it is made of, each lapping over the next; 1 for one sector</source>
+   <translation>gleiche Stücke, aus denen er besteht, jedes über das nächste gelappt; 1 für einen Ausschnitt</translation>
+  </message>
+  <message>
+   <source>line {lineno}, column {colno}</source>
+   <translation>Zeile {lineno}, Stelle {colno}</translation>
+  </message>
+  <message>
+   <source>lined envelope</source>
+   <translation>gefütterter Umschlag</translation>
+  </message>
+  <message>
+   <source>liner</source>
+   <translation>Futter</translation>
+  </message>
+  <message>
+   <source>liner flap</source>
+   <translation>Klappe Futter</translation>
+  </message>
+  <message>
+   <source>lines cut across</source>
+   <translation>Linien quer</translation>
+  </message>
+  <message>
+   <source>lining</source>
+   <translation>Futter</translation>
+  </message>
+  <message>
+   <source>lip</source>
+   <translation>Zunge</translation>
+  </message>
+  <message>
+   <source>lip balm</source>
+   <translation>Lippenbalsam</translation>
+  </message>
+  <message>
+   <source>lists lie in each other more than {most} deep</source>
+   <translation>Listen liegen mehr als {most} tief ineinander</translation>
+  </message>
+  <message>
+   <source>lock</source>
+   <translation>Verschluss</translation>
+  </message>
+  <message>
+   <source>longest piece of wall your sheet takes; a longer wall is made in several</source>
+   <translation>längstes Wandstück, das Ihr Bogen fasst; eine längere Wand wird aus mehreren gemacht</translation>
+  </message>
+  <message>
+   <source>look again</source>
+   <translation>noch einmal ansehen</translation>
+  </message>
+  <message>
+   <source>look again at the {what} of {nominal:g}</source>
+   <translation>sehen Sie noch einmal nach: {what} von {nominal:g}</translation>
+  </message>
+  <message>
+   <source>look at it, and choose it anew to take it as it is</source>
+   <translation>sehen Sie es an und wählen Sie es neu, um es so zu nehmen</translation>
+  </message>
+  <message>
+   <source>look for mistakes before cutting</source>
+   <translation>vor dem Schneiden nach Fehlern suchen</translation>
+  </message>
+  <message>
+   <source>lower</source>
+   <translation>unten</translation>
+  </message>
+  <message>
+   <source>lower band #</source>
+   <translation>Band # unten</translation>
+  </message>
+  <message>
+   <source>lower band # #</source>
+   <translation>Band # # unten</translation>
+  </message>
+  <message>
+   <source>lower band # gore #</source>
+   <translation>Band # Zwickel # unten</translation>
+  </message>
+  <message>
+   <source>lower band # gore # lap #</source>
+   <translation>Band # Zwickel # Überlapp # unten</translation>
+  </message>
+  <message>
+   <source>lower band # gore # on #</source>
+   <translation>Band # Zwickel # auf # unten</translation>
+  </message>
+  <message>
+   <source>lower band # half #</source>
+   <translation>Band # Hälfte # unten</translation>
+  </message>
+  <message>
+   <source>lower band # lap #</source>
+   <translation>Band # Überlapp # unten</translation>
+  </message>
+  <message>
+   <source>lower cap</source>
+   <translation>Kappe unten</translation>
+  </message>
+  <message>
+   <source>luggage label</source>
+   <translation>Kofferanhänger</translation>
+  </message>
+  <message>
+   <source>made {made} instead of {asked}, so that it suits the other measures</source>
+   <translation>{made} statt {asked} gemacht, damit es zu den anderen Maßen passt</translation>
+  </message>
+  <message>
+   <source>mailer</source>
+   <translation>Versandtasche</translation>
+  </message>
+  <message>
+   <source>mailing tube</source>
+   <translation>Versandrolle</translation>
+  </message>
+  <message>
+   <source>make foot or rim larger</source>
+   <translation>machen Sie Fuß oder Rand größer</translation>
+  </message>
+  <message>
+   <source>make it as deep as the height at the most</source>
+   <translation>machen Sie ihn höchstens so tief wie die Höhe</translation>
+  </message>
+  <message>
+   <source>make it as {title}</source>
+   <translation>als {title} machen</translation>
+  </message>
+  <message>
+   <source>make it at least 40 mm wide</source>
+   <translation>machen Sie es wenigstens 40 mm breit</translation>
+  </message>
+  <message>
+   <source>make it at least {share:.0%} of the height</source>
+   <translation>machen Sie ihn wenigstens {share:.0%} der Höhe</translation>
+  </message>
+  <message>
+   <source>make it higher</source>
+   <translation>machen Sie sie höher</translation>
+  </message>
+  <message>
+   <source>make it higher or narrower, or its top straight</source>
+   <translation>machen Sie sie höher oder schmaler, oder oben gerade</translation>
+  </message>
+  <message>
+   <source>make it higher, or leave its ends open</source>
+   <translation>machen Sie sie höher, oder lassen Sie ihre Enden offen</translation>
+  </message>
+  <message>
+   <source>make it higher, or less wide across</source>
+   <translation>machen Sie sie höher oder schmaler</translation>
+  </message>
+  <message>
+   <source>make it in at most {most} pieces</source>
+   <translation>machen Sie es in höchstens {most} Stücken</translation>
+  </message>
+  <message>
+   <source>make it larger, let the curve be less close, or leave it open</source>
+   <translation>machen Sie es größer, lassen Sie die Rundung gröber, oder lassen Sie es offen</translation>
+  </message>
+  <message>
+   <source>make it larger, or 0 for a point</source>
+   <translation>machen Sie sie größer, oder 0 für eine Spitze</translation>
+  </message>
+  <message>
+   <source>make it larger, or 0 for none</source>
+   <translation>machen Sie sie größer, oder 0 für keine</translation>
+  </message>
+  <message>
+   <source>make it larger, or draw the outline simpler</source>
+   <translation>machen Sie ihn größer, oder zeichnen Sie ihn einfacher</translation>
+  </message>
+  <message>
+   <source>make it larger, or let the bands lap less</source>
+   <translation>machen Sie sie größer, oder lassen Sie die Ringe weniger überlappen</translation>
+  </message>
+  <message>
+   <source>make it longer or thinner</source>
+   <translation>machen Sie sie länger oder dünner</translation>
+  </message>
+  <message>
+   <source>make it narrower</source>
+   <translation>machen Sie ihn schmaler</translation>
+  </message>
+  <message>
+   <source>make it narrower, or leave the liner out</source>
+   <translation>machen Sie sie schmaler, oder lassen Sie das Futter weg</translation>
+  </message>
+  <message>
+   <source>make it shallower</source>
+   <translation>machen Sie sie kürzer</translation>
+  </message>
+  <message>
+   <source>make it shallower, or the column higher</source>
+   <translation>machen Sie ihn flacher oder die Säule höher</translation>
+  </message>
+  <message>
+   <source>make it shallower, or wider</source>
+   <translation>machen Sie sie flacher oder breiter</translation>
+  </message>
+  <message>
+   <source>make it smaller</source>
+   <translation>machen Sie es kleiner</translation>
+  </message>
+  <message>
+   <source>make it smaller, or move it inward</source>
+   <translation>machen Sie sie kleiner oder rücken Sie sie nach innen</translation>
+  </message>
+  <message>
+   <source>make it smaller, or turn in more</source>
+   <translation>machen Sie es kleiner oder schlagen Sie mehr ein</translation>
+  </message>
+  <message>
+   <source>make it taller</source>
+   <translation>machen Sie sie höher</translation>
+  </message>
+  <message>
+   <source>make it taller, or take more gores</source>
+   <translation>machen Sie ihn höher, oder nehmen Sie mehr Zwickel</translation>
+  </message>
+  <message>
+   <source>make it thinner or wider</source>
+   <translation>machen Sie sie dünner oder breiter</translation>
+  </message>
+  <message>
+   <source>make it wider than the teeth are deep</source>
+   <translation>machen Sie ihn breiter, als die Zähne tief sind</translation>
+  </message>
+  <message>
+   <source>make it {least} or higher, or 0</source>
+   <translation>machen Sie es {least} oder höher, oder 0</translation>
+  </message>
+  <message>
+   <source>make its width larger</source>
+   <translation>machen Sie es breiter</translation>
+  </message>
+  <message>
+   <source>make one of them larger, or choose the tube</source>
+   <translation>machen Sie einen davon größer, oder wählen Sie das Rohr</translation>
+  </message>
+  <message>
+   <source>make the clearance {more} or more</source>
+   <translation>machen Sie das Spiel {more} oder mehr</translation>
+  </message>
+  <message>
+   <source>make the clearance {more} or more, or leave it off there</source>
+   <translation>machen Sie das Spiel {more} oder mehr, oder lassen Sie es dort weg</translation>
+  </message>
+  <message>
+   <source>make the column narrower</source>
+   <translation>machen Sie die Säule schmaler</translation>
+  </message>
+  <message>
+   <source>make the inside so much larger, where it must be kept</source>
+   <translation>machen Sie das Innere um so viel größer, wo es bleiben muss</translation>
+  </message>
+  <message>
+   <source>make the piece longer or the flaps shorter</source>
+   <translation>machen Sie das Stück länger oder die Klappen kürzer</translation>
+  </message>
+  <message>
+   <source>make the teeth shorter, or the outline larger</source>
+   <translation>machen Sie die Zähne kürzer oder den Umriss größer</translation>
+  </message>
+  <message>
+   <source>make {count}</source>
+   <translation>{count} davon machen</translation>
+  </message>
+  <message>
+   <source>margin</source>
+   <translation>Rand</translation>
+  </message>
+  <message>
+   <source>marquee</source>
+   <translation>Leuchtbuchstabe</translation>
+  </message>
+  <message>
+   <source>mat</source>
+   <translation>Auflage</translation>
+  </message>
+  <message>
+   <source>matchbox</source>
+   <translation>Zündholzschachtel</translation>
+  </message>
+  <message>
+   <source>mats</source>
+   <translation>Auflagen</translation>
+  </message>
+  <message>
+   <source>mats all round</source>
+   <translation>Auflagen ringsum</translation>
+  </message>
+  <message>
+   <source>measure again, or leave the line empty</source>
+   <translation>messen Sie noch einmal oder lassen Sie die Zeile leer</translation>
+  </message>
+  <message>
+   <source>measure at least one channel, and a stack or the same channel inside and outside: three numbers in all</source>
+   <translation>messen Sie wenigstens eine Rinne, und einen Stoß oder dieselbe Rinne innen und außen: drei Zahlen im Ganzen</translation>
+  </message>
+  <message>
+   <source>measure ten sheets together and divide by ten</source>
+   <translation>messen Sie zehn Bogen zusammen und teilen Sie durch zehn</translation>
+  </message>
+  <message>
+   <source>measure the board once it is dry: glue adds more or less than is reckoned</source>
+   <translation>messen Sie das Brett, wenn es trocken ist: Leim gibt mehr oder weniger dazu als gerechnet</translation>
+  </message>
+  <message>
+   <source>measured below</source>
+   <translation>unten gemessen</translation>
+  </message>
+  <message>
+   <source>medicine box</source>
+   <translation>Arzneischachtel</translation>
+  </message>
+  <message>
+   <source>merry-go-round</source>
+   <translation>Ringelspiel</translation>
+  </message>
+  <message>
+   <source>models</source>
+   <translation>Modelle</translation>
+  </message>
+  <message>
+   <source>money envelope</source>
+   <translation>Geldumschlag</translation>
+  </message>
+  <message>
+   <source>more than {most} parts are no drawing to be cut or printed</source>
+   <translation>mehr als {most} Teile sind keine Zeichnung zum Schneiden oder Drucken</translation>
+  </message>
+  <message>
+   <source>motif</source>
+   <translation>Motiv</translation>
+  </message>
+  <message>
+   <source>mountain</source>
+   <translation>Berg</translation>
+  </message>
+  <message>
+   <source>mountain fold, away from you</source>
+   <translation>Bergfalz, von Ihnen weg</translation>
+  </message>
+  <message>
+   <source>move it away from the fold, or make the panel beyond the fold a piece of its own</source>
+   <translation>rücken Sie sie vom Falz weg, oder machen Sie das Feld jenseits davon zu einem eigenen Stück</translation>
+  </message>
+  <message>
+   <source>move it in from the edge</source>
+   <translation>rücken Sie sie von der Kante herein</translation>
+  </message>
+  <message>
+   <source>move it off the lap, or cut both layers through when the glue is dry</source>
+   <translation>rücken Sie sie vom Überlapp, oder schneiden Sie beide Schichten durch, wenn der Leim trocken ist</translation>
+  </message>
+  <message>
+   <source>move the join across the {piece}</source>
+   <translation>die Fuge quer durch {piece} verschieben</translation>
+  </message>
+  <message>
+   <source>move the line to where it crosses walls</source>
+   <translation>rücken Sie die Linie dahin, wo sie Wände kreuzt</translation>
+  </message>
+  <message>
+   <source>move the line, or turn it</source>
+   <translation>verschieben Sie die Linie oder drehen Sie sie</translation>
+  </message>
+  <message>
+   <source>move the {seam}</source>
+   <translation>{seam} versetzen</translation>
+  </message>
+  <message>
+   <source>move {name}</source>
+   <translation>{name} verschieben</translation>
+  </message>
+  <message>
+   <source>multiply a length by a plain number, or divide it by one</source>
+   <translation>nehmen Sie eine Länge mit einer bloßen Zahl mal oder teilen Sie sie durch eine</translation>
+  </message>
+  <message>
+   <source>multiply it by a length</source>
+   <translation>nehmen Sie es mit einer Länge mal</translation>
+  </message>
+  <message>
+   <source>name</source>
+   <translation>Name</translation>
+  </message>
+  <message>
+   <source>name another one</source>
+   <translation>nennen Sie einen anderen</translation>
+  </message>
+  <message>
+   <source>name it {name}</source>
+   <translation>nennen: {name}</translation>
+  </message>
+  <message>
+   <source>name one of its own lengths</source>
+   <translation>nennen Sie eine seiner eigenen Längen</translation>
+  </message>
+  <message>
+   <source>name one of: {names}</source>
+   <translation>nennen Sie eines von: {names}</translation>
+  </message>
+  <message>
+   <source>name one with --piece ({names}) or --sheet-no, write all with --to FOLDER/ --kind svg,dxf, or a PDF</source>
+   <translation>nennen Sie eines mit --piece ({names}) oder --sheet-no, schreiben Sie alle mit --to ORDNER/ --kind svg,dxf, oder ein PDF</translation>
+  </message>
+  <message>
+   <source>name one with --piece: {names}</source>
+   <translation>nennen Sie eines mit --piece: {names}</translation>
+  </message>
+  <message>
+   <source>name plate</source>
+   <translation>Namensschild</translation>
+  </message>
+  <message>
+   <source>name the pack so</source>
+   <translation>nennen Sie das Paket so</translation>
+  </message>
+  <message>
+   <source>name the project so</source>
+   <translation>nennen Sie das Projekt so</translation>
+  </message>
+  <message>
+   <source>napkin ring</source>
+   <translation>Serviettenring</translation>
+  </message>
+  <message>
+   <source>near side</source>
+   <translation>Seite nah</translation>
+  </message>
+  <message>
+   <source>neither bar is to be seen whole: margins are wider than set; write the printer's own margin</source>
+   <translation>keiner der Balken ist ganz zu sehen: die Ränder sind breiter als eingestellt; schreiben Sie den eigenen Rand des Druckers</translation>
+  </message>
+  <message>
+   <source>nest closer</source>
+   <translation>enger legen</translation>
+  </message>
+  <message>
+   <source>no</source>
+   <translation>nein</translation>
+  </message>
+  <message>
+   <source>no construction is known by these words</source>
+   <translation>unter diesen Wörtern ist keine Bauform bekannt</translation>
+  </message>
+  <message>
+   <source>no fold leads to it</source>
+   <translation>kein Falz führt dahin</translation>
+  </message>
+  <message>
+   <source>no folder can be made there ({reason})</source>
+   <translation>dort lässt sich kein Ordner anlegen ({reason})</translation>
+  </message>
+  <message>
+   <source>no font here has {letters}: a question mark is printed instead; install a font that has them, or write it otherwise</source>
+   <translation>keine Schrift hier hat {letters}: stattdessen wird ein Fragezeichen gedruckt; richten Sie eine ein, die sie hat, oder schreiben Sie es anders</translation>
+  </message>
+  <message>
+   <source>no hole</source>
+   <translation>kein Loch</translation>
+  </message>
+  <message>
+   <source>no measure has that name</source>
+   <translation>kein Maß heißt so</translation>
+  </message>
+  <message>
+   <source>no measure is called {text!r}</source>
+   <translation>kein Maß heißt {text!r}</translation>
+  </message>
+  <message>
+   <source>no outline is drawn yet</source>
+   <translation>noch ist kein Umriss gezeichnet</translation>
+  </message>
+  <message>
+   <source>no outline of your own is there yet</source>
+   <translation>ein eigener Umriss ist noch nicht da</translation>
+  </message>
+  <message>
+   <source>no panel has room for a mat so far inside its edges</source>
+   <translation>kein Feld hat Platz für eine Auflage so weit innerhalb seiner Kanten</translation>
+  </message>
+  <message>
+   <source>no panel is called {panel!r}</source>
+   <translation>kein Feld heißt {panel!r}</translation>
+  </message>
+  <message>
+   <source>no piece has that name</source>
+   <translation>kein Stück heißt so</translation>
+  </message>
+  <message>
+   <source>no piece is called {piece!r}</source>
+   <translation>kein Stück heißt {piece!r}</translation>
+  </message>
+  <message>
+   <source>no price known</source>
+   <translation>kein Preis bekannt</translation>
+  </message>
+  <message>
+   <source>no recipe has that name</source>
+   <translation>keine Bauform heißt so</translation>
+  </message>
+  <message>
+   <source>no seam has that name</source>
+   <translation>keine Naht heißt so</translation>
+  </message>
+  <message>
+   <source>no sheet up to A0 holds it: make it smaller</source>
+   <translation>kein Bogen bis A0 fasst es: machen Sie es kleiner</translation>
+  </message>
+  <message>
+   <source>no size of it fits {sheet}</source>
+   <translation>keine Größe davon passt auf {sheet}</translation>
+  </message>
+  <message>
+   <source>no stock has that name</source>
+   <translation>kein Material heißt so</translation>
+  </message>
+  <message>
+   <source>no such grade of paper</source>
+   <translation>keine solche Papiersorte</translation>
+  </message>
+  <message>
+   <source>no such kind of stock</source>
+   <translation>keine solche Materialart</translation>
+  </message>
+  <message>
+   <source>no such panel</source>
+   <translation>kein solches Feld</translation>
+  </message>
+  <message>
+   <source>no tape is {width!r} mm wide</source>
+   <translation>kein Band ist {width!r} mm breit</translation>
+  </message>
+  <message>
+   <source>no tape is {width:g} mm wide</source>
+   <translation>kein Band ist {width:g} mm breit</translation>
+  </message>
+  <message>
+   <source>no thing is called {name!r}</source>
+   <translation>kein Ding heißt {name!r}</translation>
+  </message>
+  <message>
+   <source>no {a} and {b} give a blank of {across} by {up}</source>
+   <translation>kein {a} und {b} geben einen Zuschnitt von {across} mal {up}</translation>
+  </message>
+  <message>
+   <source>no {name} gives {mm} outside</source>
+   <translation>kein {name} gibt außen {mm}</translation>
+  </message>
+  <message>
+   <source>none</source>
+   <translation>keine</translation>
+  </message>
+  <message>
+   <source>none here</source>
+   <translation>hier keine</translation>
+  </message>
+  <message>
+   <source>none, a pocket</source>
+   <translation>keine, eine Tasche</translation>
+  </message>
+  <message>
+   <source>not at all</source>
+   <translation>gar nicht</translation>
+  </message>
+  <message>
+   <source>not known</source>
+   <translation>nicht bekannt</translation>
+  </message>
+  <message>
+   <source>not saved yet</source>
+   <translation>noch nicht gespeichert</translation>
+  </message>
+  <message>
+   <source>not to be seen</source>
+   <translation>nicht zu sehen</translation>
+  </message>
+  <message>
+   <source>notch</source>
+   <translation>Kerbe</translation>
+  </message>
+  <message>
+   <source>notes</source>
+   <translation>Notizen</translation>
+  </message>
+  <message>
+   <source>nothing</source>
+   <translation>nichts</translation>
+  </message>
+  <message>
+   <source>nothing in the project has that name</source>
+   <translation>nichts im Projekt heißt so</translation>
+  </message>
+  <message>
+   <source>nothing so thick goes into it</source>
+   <translation>so Dickes geht nicht hinein</translation>
+  </message>
+  <message>
+   <source>nothing {thick} thick goes into it</source>
+   <translation>nichts {thick} Dickes geht hinein</translation>
+  </message>
+  <message>
+   <source>number</source>
+   <translation>Ziffer</translation>
+  </message>
+  <message>
+   <source>observatory</source>
+   <translation>Sternwarte</translation>
+  </message>
+  <message>
+   <source>octagon box</source>
+   <translation>Achteckschachtel</translation>
+  </message>
+  <message>
+   <source>octahedron</source>
+   <translation>Oktaeder</translation>
+  </message>
+  <message>
+   <source>of</source>
+   <translation>von</translation>
+  </message>
+  <message>
+   <source>of a concertina</source>
+   <translation>eines Leporellos</translation>
+  </message>
+  <message>
+   <source>of each end of the ribbon, from the tag</source>
+   <translation>jedes Endes des Bands, vom Anhänger aus</translation>
+  </message>
+  <message>
+   <source>of each gusset; one is folded like a W</source>
+   <translation>jeder Falte; eine ist wie ein W gefaltet</translation>
+  </message>
+  <message>
+   <source>of each strap between its holes</source>
+   <translation>jedes Griffs zwischen seinen Löchern</translation>
+  </message>
+  <message>
+   <source>of front and back</source>
+   <translation>von Vorder- und Rückseite</translation>
+  </message>
+  <message>
+   <source>of front and back; one of your own is read from an SVG drawing</source>
+   <translation>von Vorder- und Rückseite; ein eigener wird aus einer SVG-Zeichnung gelesen</translation>
+  </message>
+  <message>
+   <source>of the ball</source>
+   <translation>der Kugel</translation>
+  </message>
+  <message>
+   <source>of the ball it goes over, or of the thing it covers</source>
+   <translation>der Kugel, über die sie geht, oder des Dings, das sie bedeckt</translation>
+  </message>
+  <message>
+   <source>of the card</source>
+   <translation>der Karte</translation>
+  </message>
+  <message>
+   <source>of the card when folded</source>
+   <translation>der gefalteten Karte</translation>
+  </message>
+  <message>
+   <source>of the finished bag</source>
+   <translation>der fertigen Tüte</translation>
+  </message>
+  <message>
+   <source>of the flap that closes it</source>
+   <translation>der Klappe, die ihn schließt</translation>
+  </message>
+  <message>
+   <source>of the flat ring, from the hole to its edge</source>
+   <translation>des flachen Rings, vom Loch bis zu seinem Rand</translation>
+  </message>
+  <message>
+   <source>of the front</source>
+   <translation>der Vorderseite</translation>
+  </message>
+  <message>
+   <source>of the front: above the steps, or in all</source>
+   <translation>der Vorderseite: über den Stufen, oder im Ganzen</translation>
+  </message>
+  <message>
+   <source>of the product</source>
+   <translation>der Ware</translation>
+  </message>
+  <message>
+   <source>of the product, across the front</source>
+   <translation>der Ware, quer über die Vorderseite</translation>
+  </message>
+  <message>
+   <source>of the product, along the fin</source>
+   <translation>der Ware, längs des Stegs</translation>
+  </message>
+  <message>
+   <source>of the tag</source>
+   <translation>des Anhängers</translation>
+  </message>
+  <message>
+   <source>of the tag, up to the edge with the hole</source>
+   <translation>des Anhängers, bis zu der Kante mit dem Loch</translation>
+  </message>
+  <message>
+   <source>of the wall, inside</source>
+   <translation>der Wand, innen</translation>
+  </message>
+  <message>
+   <source>of the whole outline, before its fold is cut</source>
+   <translation>des ganzen Umrisses, bevor sein Falz geschnitten wird</translation>
+  </message>
+  <message>
+   <source>of what drops in</source>
+   <translation>dessen, was hineinkommt</translation>
+  </message>
+  <message>
+   <source>of what goes in</source>
+   <translation>dessen, was hineinkommt</translation>
+  </message>
+  <message>
+   <source>of what goes in, along its foot: the longer side for a wide pocket</source>
+   <translation>dessen, was hineinkommt, längs des Fußes: für eine breite Tasche die längere Seite</translation>
+  </message>
+  <message>
+   <source>of what goes in, the longer side</source>
+   <translation>dessen, was hineinkommt, die längere Seite</translation>
+  </message>
+  <message>
+   <source>of what goes in, the longer side as a rule</source>
+   <translation>dessen, was hineinkommt, in der Regel die längere Seite</translation>
+  </message>
+  <message>
+   <source>of what goes in: the folds leave room for it; thicker things want a box</source>
+   <translation>dessen, was hineinkommt: die Falze lassen Raum dafür; Dickeres will eine Schachtel</translation>
+  </message>
+  <message>
+   <source>of what it goes on, or of what it goes into</source>
+   <translation>dessen, worauf es kommt, oder worein es kommt</translation>
+  </message>
+  <message>
+   <source>of what it goes round</source>
+   <translation>dessen, worum es geht</translation>
+  </message>
+  <message>
+   <source>of what it goes round; thin things are wrapped without sides</source>
+   <translation>dessen, worum es geht; Dünnes wird ohne Seiten umwickelt</translation>
+  </message>
+  <message>
+   <source>of what lies in it when it is closed</source>
+   <translation>dessen, was darin liegt, wenn er geschlossen ist</translation>
+  </message>
+  <message>
+   <source>of your own</source>
+   <translation>Ihr eigener</translation>
+  </message>
+  <message>
+   <source>on a thing</source>
+   <translation>auf ein Ding</translation>
+  </message>
+  <message>
+   <source>on an end</source>
+   <translation>an einem Ende</translation>
+  </message>
+  <message>
+   <source>on both faces</source>
+   <translation>auf beiden Seiten</translation>
+  </message>
+  <message>
+   <source>on its way it catches on the {b}, in step {step}</source>
+   <translation>unterwegs bleibt es an {b} hängen, in Schritt {step}</translation>
+  </message>
+  <message>
+   <source>on one face</source>
+   <translation>auf einer Seite</translation>
+  </message>
+  <message>
+   <source>on so full a net there is room for it only here</source>
+   <translation>auf einem so vollen Netz ist nur hier Platz dafür</translation>
+  </message>
+  <message>
+   <source>on the bottom and under the turned top</source>
+   <translation>auf dem Boden und unter dem Umschlag oben</translation>
+  </message>
+  <message>
+   <source>on the flat it lies over {b}</source>
+   <translation>im Flachen liegt es über {b}</translation>
+  </message>
+  <message>
+   <source>once</source>
+   <translation>einmal</translation>
+  </message>
+  <message>
+   <source>one flap would begin past the end of the other</source>
+   <translation>eine Klappe begänne hinter dem Ende der anderen</translation>
+  </message>
+  <message>
+   <source>one of its paths is broken ({error})</source>
+   <translation>einer ihrer Züge ist kaputt ({error})</translation>
+  </message>
+  <message>
+   <source>one side turns a whole circle</source>
+   <translation>eine Seite macht einen ganzen Kreis</translation>
+  </message>
+  <message>
+   <source>one {sheet}</source>
+   <translation>ein {sheet}</translation>
+  </message>
+  <message>
+   <source>one {sheet} gives {count} of its blank, in rows</source>
+   <translation>ein {sheet} gibt {count} seines Zuschnitts, in Reihen</translation>
+  </message>
+  <message>
+   <source>one {sheet} gives {count} of its blank, in rows; the smallest sheet that gives one is {smallest}</source>
+   <translation>ein {sheet} gibt {count} seines Zuschnitts, in Reihen; der kleinste Bogen, der einen gibt, ist {smallest}</translation>
+  </message>
+  <message>
+   <source>only walls are joined so</source>
+   <translation>nur Wände werden so verbunden</translation>
+  </message>
+  <message>
+   <source>open</source>
+   <translation>offen</translation>
+  </message>
+  <message>
+   <source>open a file that Mingei saved</source>
+   <translation>öffnen Sie eine Datei, die Mingei gespeichert hat</translation>
+  </message>
+  <message>
+   <source>open a pack that Mingei saved</source>
+   <translation>öffnen Sie ein Paket, das Mingei gespeichert hat</translation>
+  </message>
+  <message>
+   <source>open above, for a card, a leaflet or a tag; by itself or in a book</source>
+   <translation>oben offen, für eine Karte, ein Faltblatt oder einen Anhänger; für sich oder in einem Buch</translation>
+  </message>
+  <message>
+   <source>open box</source>
+   <translation>offene Schachtel</translation>
+  </message>
+  <message>
+   <source>open it with that one</source>
+   <translation>öffnen Sie sie mit jenem</translation>
+  </message>
+  <message>
+   <source>open it with the Mingei that saved it; known are {names}</source>
+   <translation>öffnen Sie es mit dem Mingei, das es gespeichert hat; bekannt sind {names}</translation>
+  </message>
+  <message>
+   <source>open the copy kept beside it, whose name ends in ~</source>
+   <translation>öffnen Sie die Kopie daneben, deren Name auf ~ endet</translation>
+  </message>
+  <message>
+   <source>open the window (the default)</source>
+   <translation>das Fenster öffnen (üblich)</translation>
+  </message>
+  <message>
+   <source>opening</source>
+   <translation>Öffnung</translation>
+  </message>
+  <message>
+   <source>opening {name}</source>
+   <translation>Öffnung {name}</translation>
+  </message>
+  <message>
+   <source>opening {name} in the {panel}</source>
+   <translation>Öffnung {name} in {panel}</translation>
+  </message>
+  <message>
+   <source>opening {number} does not lie clear within the outline</source>
+   <translation>Öffnung {number} liegt nicht frei innerhalb des Umrisses</translation>
+  </message>
+  <message>
+   <source>openings go into walls only, not into tabs or teeth</source>
+   <translation>Öffnungen kommen nur in Wände, nicht in Laschen oder Zähne</translation>
+  </message>
+  <message>
+   <source>operation {key}</source>
+   <translation>Arbeit {key}</translation>
+  </message>
+  <message>
+   <source>organiser</source>
+   <translation>Ordnungskasten</translation>
+  </message>
+  <message>
+   <source>ornament</source>
+   <translation>Schmuck</translation>
+  </message>
+  <message>
+   <source>other boards stand on the {panel}</source>
+   <translation>andere Bretter stehen auf {panel}</translation>
+  </message>
+  <message>
+   <source>other panels are glued face to face there</source>
+   <translation>andere Felder sind dort Fläche auf Fläche geklebt</translation>
+  </message>
+  <message>
+   <source>out</source>
+   <translation>außen</translation>
+  </message>
+  <message>
+   <source>outline</source>
+   <translation>Umriss</translation>
+  </message>
+  <message>
+   <source>outline, corner {number}</source>
+   <translation>Umriss, Ecke {number}</translation>
+  </message>
+  <message>
+   <source>over</source>
+   <translation>darüber</translation>
+  </message>
+  <message>
+   <source>overlap</source>
+   <translation>Überlappung</translation>
+  </message>
+  <message>
+   <source>overlay</source>
+   <translation>Auflage</translation>
+  </message>
+  <message>
+   <source>overlay on </source>
+   <translation>Auflage auf </translation>
+  </message>
+  <message>
+   <source>overlay on back</source>
+   <translation>Auflage auf Rückseite</translation>
+  </message>
+  <message>
+   <source>overlay on front</source>
+   <translation>Auflage auf Vorderseite</translation>
+  </message>
+  <message>
+   <source>overlay {name}</source>
+   <translation>Auflage {name}</translation>
+  </message>
+  <message>
+   <source>own outline</source>
+   <translation>eigener Umriss</translation>
+  </message>
+  <message>
+   <source>pack it again from its project</source>
+   <translation>packen Sie es neu aus seinem Projekt</translation>
+  </message>
+  <message>
+   <source>packet</source>
+   <translation>Päckchen</translation>
+  </message>
+  <message>
+   <source>page {number}</source>
+   <translation>Seite {number}</translation>
+  </message>
+  <message>
+   <source>page {number} of {count}</source>
+   <translation>Seite {number} von {count}</translation>
+  </message>
+  <message>
+   <source>page {n} of {count}: {piece}</source>
+   <translation>Seite {n} von {count}: {piece}</translation>
+  </message>
+  <message>
+   <source>pages {n} to {last} of {count}: {piece}</source>
+   <translation>Seiten {n} bis {last} von {count}: {piece}</translation>
+  </message>
+  <message>
+   <source>panel </source>
+   <translation>Feld </translation>
+  </message>
+  <message>
+   <source>panel #</source>
+   <translation>Feld #</translation>
+  </message>
+  <message>
+   <source>panel {a}</source>
+   <translation>Feld {a}</translation>
+  </message>
+  <message>
+   <source>panel {face}</source>
+   <translation>Feld {face}</translation>
+  </message>
+  <message>
+   <source>panel {name}</source>
+   <translation>Feld {name}</translation>
+  </message>
+  <message>
+   <source>panel {panel}</source>
+   <translation>Feld {panel}</translation>
+  </message>
+  <message>
+   <source>panel {self}</source>
+   <translation>Feld {self}</translation>
+  </message>
+  <message>
+   <source>panels</source>
+   <translation>Felder</translation>
+  </message>
+  <message>
+   <source>paper bag</source>
+   <translation>Papiertüte</translation>
+  </message>
+  <message>
+   <source>paper round a product, with a fin at the back and closed ends</source>
+   <translation>Papier um eine Ware, mit einem Steg hinten und geschlossenen Enden</translation>
+  </message>
+  <message>
+   <source>parapet</source>
+   <translation>Brüstung</translation>
+  </message>
+  <message>
+   <source>part </source>
+   <translation>Teil </translation>
+  </message>
+  <message>
+   <source>parts box</source>
+   <translation>Teilekasten</translation>
+  </message>
+  <message>
+   <source>party bag</source>
+   <translation>Partytüte</translation>
+  </message>
+  <message>
+   <source>party favour</source>
+   <translation>Partygabe</translation>
+  </message>
+  <message>
+   <source>party hat</source>
+   <translation>Partyhut</translation>
+  </message>
+  <message>
+   <source>passport</source>
+   <translation>Pass</translation>
+  </message>
+  <message>
+   <source>pavilion</source>
+   <translation>Pavillon</translation>
+  </message>
+  <message>
+   <source>pencil box</source>
+   <translation>Stifteschachtel</translation>
+  </message>
+  <message>
+   <source>pencil case</source>
+   <translation>Federschachtel</translation>
+  </message>
+  <message>
+   <source>perforate</source>
+   <translation>perforieren</translation>
+  </message>
+  <message>
+   <source>perfume box</source>
+   <translation>Parfümschachtel</translation>
+  </message>
+  <message>
+   <source>photo # × # cm</source>
+   <translation>Foto # × # cm</translation>
+  </message>
+  <message>
+   <source>photo # × # in</source>
+   <translation>Foto # × # in</translation>
+  </message>
+  <message>
+   <source>photo 15 × 10 cm</source>
+   <translation>Foto 15 × 10 cm</translation>
+  </message>
+  <message>
+   <source>photo 18 × 13 cm</source>
+   <translation>Foto 18 × 13 cm</translation>
+  </message>
+  <message>
+   <source>photo 6 × 4 in</source>
+   <translation>Foto 6 × 4 in</translation>
+  </message>
+  <message>
+   <source>photo 7 × 5 in</source>
+   <translation>Foto 7 × 5 in</translation>
+  </message>
+  <message>
+   <source>picture</source>
+   <translation>Bild</translation>
+  </message>
+  <message>
+   <source>piece {pattern}</source>
+   <translation>Stück {pattern}</translation>
+  </message>
+  <message>
+   <source>piece {piece!r}</source>
+   <translation>Stück {piece!r}</translation>
+  </message>
+  <message>
+   <source>piece {piece}</source>
+   <translation>Stück {piece}</translation>
+  </message>
+  <message>
+   <source>piece {piece}, panel {panel}</source>
+   <translation>Stück {piece}, Feld {panel}</translation>
+  </message>
+  <message>
+   <source>piece {self}</source>
+   <translation>Stück {self}</translation>
+  </message>
+  <message>
+   <source>piece {self}, panel {name}</source>
+   <translation>Stück {self}, Feld {name}</translation>
+  </message>
+  <message>
+   <source>pieces</source>
+   <translation>Stücke</translation>
+  </message>
+  <message>
+   <source>pieces cut apart</source>
+   <translation>abgetrennte Stücke</translation>
+  </message>
+  <message>
+   <source>pillar</source>
+   <translation>Säule</translation>
+  </message>
+  <message>
+   <source>pillow</source>
+   <translation>Kissen</translation>
+  </message>
+  <message>
+   <source>place card</source>
+   <translation>Platzkarte</translation>
+  </message>
+  <message>
+   <source>plain</source>
+   <translation>schlicht</translation>
+  </message>
+  <message>
+   <source>planet</source>
+   <translation>Planet</translation>
+  </message>
+  <message>
+   <source>plant pot</source>
+   <translation>Blumentopf</translation>
+  </message>
+  <message>
+   <source>planter</source>
+   <translation>Übertopf</translation>
+  </message>
+  <message>
+   <source>plate</source>
+   <translation>Platte</translation>
+  </message>
+  <message>
+   <source>play</source>
+   <translation>Spiel</translation>
+  </message>
+  <message>
+   <source>pleats</source>
+   <translation>Falten</translation>
+  </message>
+  <message>
+   <source>pocket</source>
+   <translation>Tasche</translation>
+  </message>
+  <message>
+   <source>pockets</source>
+   <translation>Taschen</translation>
+  </message>
+  <message>
+   <source>pointed</source>
+   <translation>spitz</translation>
+  </message>
+  <message>
+   <source>popcorn cup</source>
+   <translation>Popcornbecher</translation>
+  </message>
+  <message>
+   <source>portfolio</source>
+   <translation>Sammelmappe</translation>
+  </message>
+  <message>
+   <source>porthole</source>
+   <translation>Bullauge</translation>
+  </message>
+  <message>
+   <source>post, with a card of {g:g} g/m²</source>
+   <translation>Post, mit einer Karte von {g:g} g/m²</translation>
+  </message>
+  <message>
+   <source>pouch</source>
+   <translation>Beutel</translation>
+  </message>
+  <message>
+   <source>press</source>
+   <translation>Pressung</translation>
+  </message>
+  <message>
+   <source>press each end together over {depth}, sides tucked in</source>
+   <translation>pressen Sie jedes Ende auf {depth} zusammen, die Seiten eingesteckt</translation>
+  </message>
+  <message>
+   <source>pressed together</source>
+   <translation>zusammengepresst</translation>
+  </message>
+  <message>
+   <source>price</source>
+   <translation>Preis</translation>
+  </message>
+  <message>
+   <source>price tag</source>
+   <translation>Preisschild</translation>
+  </message>
+  <message>
+   <source>print a template on paper and stick it on, or choose another stock</source>
+   <translation>drucken Sie eine Schablone auf Papier und kleben Sie sie auf, oder wählen Sie ein anderes Material</translation>
+  </message>
+  <message>
+   <source>print at actual size (100 %), and measure again</source>
+   <translation>in wirklicher Größe (100 %) drucken und noch einmal messen</translation>
+  </message>
+  <message>
+   <source>print the rest from there</source>
+   <translation>drucken Sie den Rest von dort</translation>
+  </message>
+  <message>
+   <source>print {name}</source>
+   <translation>{name} drucken</translation>
+  </message>
+  <message>
+   <source>printed</source>
+   <translation>gedruckt</translation>
+  </message>
+  <message>
+   <source>printer</source>
+   <translation>Drucker</translation>
+  </message>
+  <message>
+   <source>printer, back</source>
+   <translation>Drucker, Rückseite</translation>
+  </message>
+  <message>
+   <source>printer, heaviest stock</source>
+   <translation>Drucker, schwerstes Material</translation>
+  </message>
+  <message>
+   <source>printer, margin</source>
+   <translation>Drucker, Rand</translation>
+  </message>
+  <message>
+   <source>printer, {word}</source>
+   <translation>Drucker, {word}</translation>
+  </message>
+  <message>
+   <source>printer: {name}</source>
+   <translation>Drucker: {name}</translation>
+  </message>
+  <message>
+   <source>prism</source>
+   <translation>Prisma</translation>
+  </message>
+  <message>
+   <source>prop</source>
+   <translation>Stütze</translation>
+  </message>
+  <message>
+   <source>put back the copy kept beside it, whose name ends in ~</source>
+   <translation>legen Sie die Kopie zurück, die daneben bewahrt ist und auf ~ endet</translation>
+  </message>
+  <message>
+   <source>put it back where it was, or choose it anew</source>
+   <translation>legen Sie es dahin zurück, wo es war, oder wählen Sie es neu</translation>
+  </message>
+  <message>
+   <source>put it back, or choose another picture</source>
+   <translation>legen Sie es zurück, oder wählen Sie ein anderes Bild</translation>
+  </message>
+  <message>
+   <source>put it back, or take it off the thing</source>
+   <translation>legen Sie es zurück, oder nehmen Sie es vom Ding</translation>
+  </message>
+  <message>
+   <source>pyramid</source>
+   <translation>Pyramide</translation>
+  </message>
+  <message>
+   <source>radius of its free corners</source>
+   <translation>Halbmesser der freien Ecken</translation>
+  </message>
+  <message>
+   <source>radius of that flap's corners</source>
+   <translation>Halbmesser der Ecken dieser Klappe</translation>
+  </message>
+  <message>
+   <source>radius of the flap's corners</source>
+   <translation>Halbmesser der Ecken der Klappe</translation>
+  </message>
+  <message>
+   <source>radius of the flaps' tips; 0 leaves them pointed</source>
+   <translation>Halbmesser der Klappenspitzen; 0 lässt sie spitz</translation>
+  </message>
+  <message>
+   <source>radius of the leaves' free corners</source>
+   <translation>Halbmesser der freien Ecken der Blätter</translation>
+  </message>
+  <message>
+   <source>radius of the mouth's corners</source>
+   <translation>Halbmesser der Ecken der Mündung</translation>
+  </message>
+  <message>
+   <source>ratio</source>
+   <translation>Verhältnis</translation>
+  </message>
+  <message>
+   <source>ray </source>
+   <translation>Strahl </translation>
+  </message>
+  <message>
+   <source>ray #</source>
+   <translation>Strahl #</translation>
+  </message>
+  <message>
+   <source>rays</source>
+   <translation>Strahlen</translation>
+  </message>
+  <message>
+   <source>read one from an SVG drawing, or choose one of ours</source>
+   <translation>lesen Sie einen aus einer SVG-Zeichnung, oder wählen Sie einen von unseren</translation>
+  </message>
+  <message>
+   <source>receipts</source>
+   <translation>Quittungen</translation>
+  </message>
+  <message>
+   <source>recipe cards</source>
+   <translation>Rezeptkarten</translation>
+  </message>
+  <message>
+   <source>recipe {recipe_id!r}</source>
+   <translation>Bauform {recipe_id!r}</translation>
+  </message>
+  <message>
+   <source>recipes with their measures</source>
+   <translation>Bauformen mit ihren Maßen</translation>
+  </message>
+  <message>
+   <source>reckoned, perhaps {off} more or less: measure it</source>
+   <translation>geschätzt, vielleicht {off} mehr oder weniger: messen Sie nach</translation>
+  </message>
+  <message>
+   <source>remove {name}</source>
+   <translation>{name} entfernen</translation>
+  </message>
+  <message>
+   <source>repeated</source>
+   <translation>wiederholt</translation>
+  </message>
+  <message>
+   <source>repeated, stepped</source>
+   <translation>wiederholt, versetzt</translation>
+  </message>
+  <message>
+   <source>rhombicosidodecahedron</source>
+   <translation>Rhombenikosidodekaeder</translation>
+  </message>
+  <message>
+   <source>rhombicuboctahedron</source>
+   <translation>Rhombenkuboktaeder</translation>
+  </message>
+  <message>
+   <source>ribbon</source>
+   <translation>Band</translation>
+  </message>
+  <message>
+   <source>right</source>
+   <translation>rechts</translation>
+  </message>
+  <message>
+   <source>right end</source>
+   <translation>Ende rechts</translation>
+  </message>
+  <message>
+   <source>right end on back flap</source>
+   <translation>Klappe Ende auf Rückseite rechts</translation>
+  </message>
+  <message>
+   <source>right end on front flap</source>
+   <translation>Klappe Ende auf Vorderseite rechts</translation>
+  </message>
+  <message>
+   <source>right flap</source>
+   <translation>Klappe rechts</translation>
+  </message>
+  <message>
+   <source>right flap back</source>
+   <translation>Klappe Rückseite rechts</translation>
+  </message>
+  <message>
+   <source>right flap front</source>
+   <translation>Klappe Vorderseite rechts</translation>
+  </message>
+  <message>
+   <source>right flap on front</source>
+   <translation>Klappe auf Vorderseite rechts</translation>
+  </message>
+  <message>
+   <source>right foot tab</source>
+   <translation>Lasche Fuß rechts</translation>
+  </message>
+  <message>
+   <source>right gusset</source>
+   <translation>Falte rechts</translation>
+  </message>
+  <message>
+   <source>right leaf #</source>
+   <translation>Blatt # rechts</translation>
+  </message>
+  <message>
+   <source>right lip</source>
+   <translation>Zunge rechts</translation>
+  </message>
+  <message>
+   <source>right side</source>
+   <translation>Seite rechts</translation>
+  </message>
+  <message>
+   <source>right side back</source>
+   <translation>Seite Rückseite rechts</translation>
+  </message>
+  <message>
+   <source>right side back turn</source>
+   <translation>Seite Rückseite Umschlag rechts</translation>
+  </message>
+  <message>
+   <source>right side front</source>
+   <translation>Seite Vorderseite rechts</translation>
+  </message>
+  <message>
+   <source>right side front turn</source>
+   <translation>Seite Vorderseite Umschlag rechts</translation>
+  </message>
+  <message>
+   <source>right wall</source>
+   <translation>Wand rechts</translation>
+  </message>
+  <message>
+   <source>right wall lining</source>
+   <translation>Futter Wand rechts</translation>
+  </message>
+  <message>
+   <source>right wall rim</source>
+   <translation>Wand Rand rechts</translation>
+  </message>
+  <message>
+   <source>right wing</source>
+   <translation>Flügel rechts</translation>
+  </message>
+  <message>
+   <source>right wing on back</source>
+   <translation>Flügel auf Rückseite rechts</translation>
+  </message>
+  <message>
+   <source>right {name}</source>
+   <translation>rechts {name}</translation>
+  </message>
+  <message>
+   <source>rim</source>
+   <translation>Rand</translation>
+  </message>
+  <message>
+   <source>rim teeth</source>
+   <translation>Zähne Rand</translation>
+  </message>
+  <message>
+   <source>rim teeth #</source>
+   <translation>Rand Zähne #</translation>
+  </message>
+  <message>
+   <source>ring</source>
+   <translation>Ring</translation>
+  </message>
+  <message>
+   <source>ring </source>
+   <translation>Ring </translation>
+  </message>
+  <message>
+   <source>ring #</source>
+   <translation>Ring #</translation>
+  </message>
+  <message>
+   <source>ring 1</source>
+   <translation>Ring 1</translation>
+  </message>
+  <message>
+   <source>ring box</source>
+   <translation>Ringschachtel</translation>
+  </message>
+  <message>
+   <source>rings between each disc and the strip round the equator: more lie smoother</source>
+   <translation>Ringe zwischen jeder Scheibe und dem Streifen am Äquator: mehr liegen glatter</translation>
+  </message>
+  <message>
+   <source>riser</source>
+   <translation>Setzstufe</translation>
+  </message>
+  <message>
+   <source>riser #</source>
+   <translation>Setzstufe #</translation>
+  </message>
+  <message>
+   <source>riser 1</source>
+   <translation>Setzstufe 1</translation>
+  </message>
+  <message>
+   <source>rolled across the grain it kinks</source>
+   <translation>quer zur Laufrichtung gerollt knickt es</translation>
+  </message>
+  <message>
+   <source>rolled edges</source>
+   <translation>gerollte Kanten</translation>
+  </message>
+  <message>
+   <source>roof</source>
+   <translation>Dach</translation>
+  </message>
+  <message>
+   <source>roof </source>
+   <translation>Dach </translation>
+  </message>
+  <message>
+   <source>roof floor</source>
+   <translation>Dach Boden</translation>
+  </message>
+  <message>
+   <source>roof wall #</source>
+   <translation>Dach Wand #</translation>
+  </message>
+  <message>
+   <source>roof wall # tab</source>
+   <translation>Dach Wand # Lasche</translation>
+  </message>
+  <message>
+   <source>room between base and lid on each side: 0.25 to 1 mm by stock</source>
+   <translation>Raum zwischen Boden und Deckel auf jeder Seite: 0,25 bis 1 mm je nach Material</translation>
+  </message>
+  <message>
+   <source>room between drawer and sleeve on each side: 0.25 to 1 mm by stock</source>
+   <translation>Raum zwischen Schublade und Hülle auf jeder Seite: 0,25 bis 1 mm je nach Material</translation>
+  </message>
+  <message>
+   <source>room left all round, so that it slides on</source>
+   <translation>Raum ringsum, damit es sich aufschieben lässt</translation>
+  </message>
+  <message>
+   <source>room left each way</source>
+   <translation>Raum in jeder Richtung</translation>
+  </message>
+  <message>
+   <source>room left over across it (an eighth of an inch is usual)</source>
+   <translation>Raum, der in der Quere bleibt (ein Achtelzoll ist üblich)</translation>
+  </message>
+  <message>
+   <source>room left over along its length, so that it slips in (a quarter inch is usual)</source>
+   <translation>Raum, der in der Länge bleibt, damit es hineingleitet (ein Viertelzoll ist üblich)</translation>
+  </message>
+  <message>
+   <source>rotunda</source>
+   <translation>Rotunde</translation>
+  </message>
+  <message>
+   <source>round</source>
+   <translation>Rundung</translation>
+  </message>
+  <message>
+   <source>round opening</source>
+   <translation>runde Öffnung</translation>
+  </message>
+  <message>
+   <source>rules change: ask locally ({sources})</source>
+   <translation>Regeln ändern sich: fragen Sie vor Ort ({sources})</translation>
+  </message>
+  <message>
+   <source>save it again as plain SVG</source>
+   <translation>speichern Sie sie noch einmal als einfaches SVG</translation>
+  </message>
+  <message>
+   <source>save it anew, or choose another</source>
+   <translation>speichern Sie es neu, oder wählen Sie ein anderes</translation>
+  </message>
+  <message>
+   <source>save it anew, smaller</source>
+   <translation>speichern Sie es neu, kleiner</translation>
+  </message>
+  <message>
+   <source>save it as one of these</source>
+   <translation>speichern Sie es als eines davon</translation>
+  </message>
+  <message>
+   <source>save it as plain SVG</source>
+   <translation>speichern Sie sie als einfaches SVG</translation>
+  </message>
+  <message>
+   <source>save it smaller</source>
+   <translation>speichern Sie es kleiner</translation>
+  </message>
+  <message>
+   <source>save it smaller: 12 pixels a millimetre are enough for any printer</source>
+   <translation>speichern Sie es kleiner: 12 Punkte je Millimeter genügen jedem Drucker</translation>
+  </message>
+  <message>
+   <source>save just the outline</source>
+   <translation>speichern Sie nur den Umriss</translation>
+  </message>
+  <message>
+   <source>save just the outline, simplified</source>
+   <translation>speichern Sie nur den Umriss, vereinfacht</translation>
+  </message>
+  <message>
+   <source>scale</source>
+   <translation>Maßstab</translation>
+  </message>
+  <message>
+   <source>scale by another measure</source>
+   <translation>skalieren Sie nach einem anderen Maß</translation>
+  </message>
+  <message>
+   <source>scale {factor} times</source>
+   <translation>{factor}-mal skalieren</translation>
+  </message>
+  <message>
+   <source>scaled</source>
+   <translation>skaliert</translation>
+  </message>
+  <message>
+   <source>score deeper, or use a sheet with the grain the other way</source>
+   <translation>rillen Sie tiefer, oder nehmen Sie einen Bogen mit der anderen Laufrichtung</translation>
+  </message>
+  <message>
+   <source>score first, and press under a weight while the glue sets</source>
+   <translation>erst rillen, und unter Gewicht pressen, während der Leim anzieht</translation>
+  </message>
+  <message>
+   <source>scrapbook</source>
+   <translation>Album</translation>
+  </message>
+  <message>
+   <source>seam {number} joins the {a} to the {b}</source>
+   <translation>Naht {number} verbindet {a} mit {b}</translation>
+  </message>
+  <message>
+   <source>seam {seam!r}</source>
+   <translation>Naht {seam!r}</translation>
+  </message>
+  <message>
+   <source>seam {seam}</source>
+   <translation>Naht {seam}</translation>
+  </message>
+  <message>
+   <source>see that it is on, or save as PDF and print that</source>
+   <translation>sehen Sie nach, ob er an ist, oder speichern Sie als PDF und drucken das</translation>
+  </message>
+  <message>
+   <source>see {command} --help</source>
+   <translation>siehe {command} --help</translation>
+  </message>
+  <message>
+   <source>seed packet</source>
+   <translation>Samentüte</translation>
+  </message>
+  <message>
+   <source>seeds</source>
+   <translation>Samen</translation>
+  </message>
+  <message>
+   <source>set them further in, or further apart</source>
+   <translation>setzen Sie sie weiter nach innen oder weiter auseinander</translation>
+  </message>
+  <message>
+   <source>shape</source>
+   <translation>Form</translation>
+  </message>
+  <message>
+   <source>shaped card</source>
+   <translation>Formkarte</translation>
+  </message>
+  <message>
+   <source>shapes</source>
+   <translation>Formen</translation>
+  </message>
+  <message>
+   <source>sheet</source>
+   <translation>Bogen</translation>
+  </message>
+  <message>
+   <source>sheet to {name}</source>
+   <translation>Bogen auf {name}</translation>
+  </message>
+  <message>
+   <source>sheet {name!r}</source>
+   <translation>Bogen {name!r}</translation>
+  </message>
+  <message>
+   <source>sheets</source>
+   <translation>Bogen</translation>
+  </message>
+  <message>
+   <source>shelf box</source>
+   <translation>Regalkasten</translation>
+  </message>
+  <message>
+   <source>shoe box</source>
+   <translation>Schuhkarton</translation>
+  </message>
+  <message>
+   <source>shopping bag</source>
+   <translation>Einkaufstüte</translation>
+  </message>
+  <message>
+   <source>shorten it, or make it all larger</source>
+   <translation>kürzen Sie ihn, oder machen Sie alles größer</translation>
+  </message>
+  <message>
+   <source>shorten it, or make the discs larger</source>
+   <translation>kürzen Sie ihn, oder machen Sie die Scheiben größer</translation>
+  </message>
+  <message>
+   <source>shorten it, or roll another turn</source>
+   <translation>kürzen Sie ihn, oder rollen Sie noch eine Windung</translation>
+  </message>
+  <message>
+   <source>shorten it, or take fewer gores</source>
+   <translation>kürzen Sie ihn, oder nehmen Sie weniger Zwickel</translation>
+  </message>
+  <message>
+   <source>shorten it, or take longer strips</source>
+   <translation>kürzen Sie ihn, oder nehmen Sie längere Streifen</translation>
+  </message>
+  <message>
+   <source>shortened from {asked} to {depth}, all that the {host} has room for</source>
+   <translation>von {asked} auf {depth} gekürzt, so viel Platz hat {host}</translation>
+  </message>
+  <message>
+   <source>side</source>
+   <translation>Seite</translation>
+  </message>
+  <message>
+   <source>side #</source>
+   <translation>Seite #</translation>
+  </message>
+  <message>
+   <source>side flaps so deep meet in the middle</source>
+   <translation>so tiefe Seitenklappen treffen sich in der Mitte</translation>
+  </message>
+  <message>
+   <source>sides</source>
+   <translation>Seiten</translation>
+  </message>
+  <message>
+   <source>sides of a prism or antiprism; the other solids have their own</source>
+   <translation>Seiten eines Prismas oder Antiprismas; die anderen Körper haben ihre eigenen</translation>
+  </message>
+  <message>
+   <source>sign</source>
+   <translation>Schild</translation>
+  </message>
+  <message>
+   <source>silhouette</source>
+   <translation>Silhouette</translation>
+  </message>
+  <message>
+   <source>simplify it</source>
+   <translation>vereinfachen Sie sie</translation>
+  </message>
+  <message>
+   <source>simplify it, or save it as a picture</source>
+   <translation>vereinfachen Sie ihn, oder speichern Sie ihn als Bild</translation>
+  </message>
+  <message>
+   <source>single, or the short ones rolled over: they hide their edge and hold the tabs between them</source>
+   <translation>einfach, oder die kurzen umgerollt: sie verbergen ihre Kante und halten die Laschen zwischen sich</translation>
+  </message>
+  <message>
+   <source>six sides</source>
+   <translation>sechs Seiten</translation>
+  </message>
+  <message>
+   <source>size</source>
+   <translation>Größe</translation>
+  </message>
+  <message>
+   <source>skin</source>
+   <translation>Haut</translation>
+  </message>
+  <message>
+   <source>slanted</source>
+   <translation>schräg</translation>
+  </message>
+  <message>
+   <source>sleeve</source>
+   <translation>Hülle</translation>
+  </message>
+  <message>
+   <source>sleeve tab</source>
+   <translation>Lasche Hülle</translation>
+  </message>
+  <message>
+   <source>slide the two boards into each other, pass their tongues through the slots, bend neighbours opposite ways and glue them down, the deck's first</source>
+   <translation>schieben Sie die zwei Bretter ineinander, führen Sie ihre Zungen durch die Schlitze, biegen Sie Nachbarn entgegengesetzt und kleben Sie sie nieder, die des Bodens zuerst</translation>
+  </message>
+  <message>
+   <source>sliding drawer</source>
+   <translation>Schiebeschachtel</translation>
+  </message>
+  <message>
+   <source>slip cover</source>
+   <translation>Schieber</translation>
+  </message>
+  <message>
+   <source>slipcase</source>
+   <translation>Schuber</translation>
+  </message>
+  <message>
+   <source>slit lip</source>
+   <translation>Schlitzzunge</translation>
+  </message>
+  <message>
+   <source>slot</source>
+   <translation>Schlitz</translation>
+  </message>
+  <message>
+   <source>small parts</source>
+   <translation>Kleinteile</translation>
+  </message>
+  <message>
+   <source>smooth</source>
+   <translation>Glätte</translation>
+  </message>
+  <message>
+   <source>snub cube</source>
+   <translation>abgeschrägter Würfel</translation>
+  </message>
+  <message>
+   <source>snub dodecahedron</source>
+   <translation>abgeschrägtes Dodekaeder</translation>
+  </message>
+  <message>
+   <source>so deep a fin reaches past the back</source>
+   <translation>ein so tiefer Steg reicht über die Rückseite</translation>
+  </message>
+  <message>
+   <source>so deep a flap reaches past the envelope's foot</source>
+   <translation>eine so tiefe Klappe reicht über den Fuß des Umschlags</translation>
+  </message>
+  <message>
+   <source>so deep a flap reaches past the pouch's foot</source>
+   <translation>eine so tiefe Klappe reicht über den Fuß des Beutels</translation>
+  </message>
+  <message>
+   <source>so deep a rim comes down to the deck</source>
+   <translation>ein so tiefer Rand kommt bis auf den Boden herab</translation>
+  </message>
+  <message>
+   <source>so deep a tab fills the pocket</source>
+   <translation>eine so tiefe Lasche füllt die Tasche</translation>
+  </message>
+  <message>
+   <source>so flat a cone has no room for its lap</source>
+   <translation>ein so flacher Kegel hat keinen Platz für seinen Überlapp</translation>
+  </message>
+  <message>
+   <source>so flat a roof leaves no room for its tabs</source>
+   <translation>ein so flaches Dach lässt keinen Platz für seine Laschen</translation>
+  </message>
+  <message>
+   <source>so flat a wall lies on its disc, and its teeth find no corner</source>
+   <translation>eine so flache Wand liegt auf ihrer Scheibe, und ihre Zähne finden keine Ecke</translation>
+  </message>
+  <message>
+   <source>so high a band stands off the ball</source>
+   <translation>ein so hohes Band steht von der Kugel ab</translation>
+  </message>
+  <message>
+   <source>so high a foot fills the pouch</source>
+   <translation>ein so hoher Fuß füllt den Beutel</translation>
+  </message>
+  <message>
+   <source>so high a pocket hides what is in it</source>
+   <translation>eine so hohe Tasche verbirgt, was darin ist</translation>
+  </message>
+  <message>
+   <source>so large a disc does not lie on the ball</source>
+   <translation>eine so große Scheibe liegt nicht auf der Kugel</translation>
+  </message>
+  <message>
+   <source>so large a hole leaves too little card beside it</source>
+   <translation>ein so großes Loch lässt daneben zu wenig Karton</translation>
+  </message>
+  <message>
+   <source>so large a hole tears out of the turned top</source>
+   <translation>ein so großes Loch reißt aus dem Umschlag aus</translation>
+  </message>
+  <message>
+   <source>so long a lap covers a whole gore</source>
+   <translation>ein so langer Überlapp bedeckt einen ganzen Zwickel</translation>
+  </message>
+  <message>
+   <source>so long a lap covers half the next gore</source>
+   <translation>ein so langer Überlapp bedeckt den halben nächsten Zwickel</translation>
+  </message>
+  <message>
+   <source>so long a lap covers half the next strip</source>
+   <translation>ein so langer Überlapp bedeckt den halben nächsten Streifen</translation>
+  </message>
+  <message>
+   <source>so long a lap goes past the middle of the other half</source>
+   <translation>ein so langer Überlapp geht über die Mitte der anderen Hälfte</translation>
+  </message>
+  <message>
+   <source>so long a lap goes round a quarter of the smallest band</source>
+   <translation>ein so langer Überlapp geht um ein Viertel des kleinsten Rings</translation>
+  </message>
+  <message>
+   <source>so long a lap goes round more than half the tube</source>
+   <translation>ein so langer Überlapp geht um mehr als das halbe Rohr</translation>
+  </message>
+  <message>
+   <source>so long an envelope has no tips to its flaps</source>
+   <translation>ein so langer Umschlag hat keine Spitzen an seinen Klappen</translation>
+  </message>
+  <message>
+   <source>so low a front has no room for its top</source>
+   <translation>eine so niedrige Vorderseite hat keinen Platz für ihren oberen Rand</translation>
+  </message>
+  <message>
+   <source>so low a front has no room to be glued</source>
+   <translation>eine so niedrige Vorderseite hat keinen Platz zum Kleben</translation>
+  </message>
+  <message>
+   <source>so low a front holds nothing</source>
+   <translation>eine so niedrige Vorderseite hält nichts</translation>
+  </message>
+  <message>
+   <source>so many words are a page, not a panel</source>
+   <translation>so viele Wörter sind eine Seite, kein Feld</translation>
+  </message>
+  <message>
+   <source>so narrow a spine leaves the pockets no room</source>
+   <translation>ein so schmaler Rücken lässt den Taschen keinen Raum</translation>
+  </message>
+  <message>
+   <source>so round a corner leaves no edge</source>
+   <translation>eine so runde Ecke lässt keine Kante</translation>
+  </message>
+  <message>
+   <source>so shallow a lid falls off</source>
+   <translation>ein so flacher Deckel fällt herunter</translation>
+  </message>
+  <message>
+   <source>so shallow a pocket holds nothing</source>
+   <translation>eine so flache Tasche hält nichts</translation>
+  </message>
+  <message>
+   <source>so small a cone cannot be rolled</source>
+   <translation>ein so kleiner Kegel lässt sich nicht rollen</translation>
+  </message>
+  <message>
+   <source>so small a corner is not worth cutting</source>
+   <translation>eine so kleine Ecke lohnt das Schneiden nicht</translation>
+  </message>
+  <message>
+   <source>so small a disc cannot be cut</source>
+   <translation>eine so kleine Scheibe lässt sich nicht schneiden</translation>
+  </message>
+  <message>
+   <source>so small a tag needs no pocket</source>
+   <translation>ein so kleiner Anhänger braucht keine Tasche</translation>
+  </message>
+  <message>
+   <source>so small an opening cannot be rolled</source>
+   <translation>eine so kleine Öffnung lässt sich nicht rollen</translation>
+  </message>
+  <message>
+   <source>so thin a stick is none</source>
+   <translation>ein so dünner Stab ist keiner</translation>
+  </message>
+  <message>
+   <source>so wide a border leaves a side of the overlay no length</source>
+   <translation>ein so breiter Rand lässt einer Seite der Auflage keine Länge</translation>
+  </message>
+  <message>
+   <source>so wide a lap covers half the front</source>
+   <translation>ein so breiter Überlapp bedeckt die halbe Vorderseite</translation>
+  </message>
+  <message>
+   <source>so wide a notch leaves no edge</source>
+   <translation>eine so breite Kerbe lässt keine Kante</translation>
+  </message>
+  <message>
+   <source>so wide a ring leaves no middle</source>
+   <translation>ein so breiter Ring lässt keine Mitte</translation>
+  </message>
+  <message>
+   <source>soap band</source>
+   <translation>Seifenbanderole</translation>
+  </message>
+  <message>
+   <source>soap box</source>
+   <translation>Seifenschachtel</translation>
+  </message>
+  <message>
+   <source>solid</source>
+   <translation>Körper</translation>
+  </message>
+  <message>
+   <source>solids</source>
+   <translation>Körper</translation>
+  </message>
+  <message>
+   <source>something went wrong in Mingei itself ({error})</source>
+   <translation>etwas ging in Mingei selbst schief ({error})</translation>
+  </message>
+  <message>
+   <source>something went wrong in Mingei itself ({kind}), and nothing was written</source>
+   <translation>etwas ging in Mingei selbst schief ({kind}), und nichts wurde geschrieben</translation>
+  </message>
+  <message>
+   <source>spacing</source>
+   <translation>Abstand</translation>
+  </message>
+  <message>
+   <source>sphere</source>
+   <translation>Kugel</translation>
+  </message>
+  <message>
+   <source>spine</source>
+   <translation>Rücken</translation>
+  </message>
+  <message>
+   <source>spire</source>
+   <translation>Turmspitze</translation>
+  </message>
+  <message>
+   <source>square card # cm</source>
+   <translation>quadratische Karte # cm</translation>
+  </message>
+  <message>
+   <source>square card 14 cm</source>
+   <translation>quadratische Karte 14 cm</translation>
+  </message>
+  <message>
+   <source>square envelope</source>
+   <translation>quadratischer Umschlag</translation>
+  </message>
+  <message>
+   <source>standing {width} by {deep}, {tall} high; folded flat {width} by {long}: draft its envelope for that</source>
+   <translation>stehend {width} mal {deep}, {tall} hoch; flach gefaltet {width} mal {long}: entwerfen Sie ihren Umschlag dafür</translation>
+  </message>
+  <message>
+   <source>stands on</source>
+   <translation>steht auf</translation>
+  </message>
+  <message>
+   <source>stands out</source>
+   <translation>steht außen</translation>
+  </message>
+  <message>
+   <source>stands_out</source>
+   <translation>stands_out</translation>
+  </message>
+  <message>
+   <source>star</source>
+   <translation>Stern</translation>
+  </message>
+  <message>
+   <source>star lamp</source>
+   <translation>Sternlampe</translation>
+  </message>
+  <message>
+   <source>stayed</source>
+   <translation>geblieben</translation>
+  </message>
+  <message>
+   <source>stepper</source>
+   <translation>Stufenkarte</translation>
+  </message>
+  <message>
+   <source>steps</source>
+   <translation>Stufen</translation>
+  </message>
+  <message>
+   <source>stick</source>
+   <translation>Stab</translation>
+  </message>
+  <message>
+   <source>sticks</source>
+   <translation>Stäbe</translation>
+  </message>
+  <message>
+   <source>stiffening</source>
+   <translation>Versteifung</translation>
+  </message>
+  <message>
+   <source>stock</source>
+   <translation>Material</translation>
+  </message>
+  <message>
+   <source>stock box</source>
+   <translation>Vorratskasten</translation>
+  </message>
+  <message>
+   <source>stock to {name}</source>
+   <translation>Material auf {name}</translation>
+  </message>
+  <message>
+   <source>stock {stock_id!r}</source>
+   <translation>Material {stock_id!r}</translation>
+  </message>
+  <message>
+   <source>stock {stock}</source>
+   <translation>Material {stock}</translation>
+  </message>
+  <message>
+   <source>straight</source>
+   <translation>gerade</translation>
+  </message>
+  <message>
+   <source>strap</source>
+   <translation>Griff</translation>
+  </message>
+  <message>
+   <source>straps</source>
+   <translation>Griffe</translation>
+  </message>
+  <message>
+   <source>straps there leave too little card beside their holes</source>
+   <translation>Griffe dort lassen neben ihren Löchern zu wenig Karton</translation>
+  </message>
+  <message>
+   <source>strip</source>
+   <translation>Streifen</translation>
+  </message>
+  <message>
+   <source>strip #</source>
+   <translation>Streifen #</translation>
+  </message>
+  <message>
+   <source>sweet</source>
+   <translation>Süßigkeit</translation>
+  </message>
+  <message>
+   <source>sweets bag</source>
+   <translation>Bonbonbeutel</translation>
+  </message>
+  <message>
+   <source>swing</source>
+   <translation>Ausschwung</translation>
+  </message>
+  <message>
+   <source>swing it out 8° more than the front leans, or further</source>
+   <translation>schwingen Sie es 8° weiter aus, als die Vorderseite lehnt, oder mehr</translation>
+  </message>
+  <message>
+   <source>swing ticket</source>
+   <translation>Hängeetikett</translation>
+  </message>
+  <message>
+   <source>tab</source>
+   <translation>Lasche</translation>
+  </message>
+  <message>
+   <source>tab and strap</source>
+   <translation>Lasche und Gegenlasche</translation>
+  </message>
+  <message>
+   <source>table number</source>
+   <translation>Tischnummer</translation>
+  </message>
+  <message>
+   <source>tag</source>
+   <translation>Anhänger</translation>
+  </message>
+  <message>
+   <source>tag only</source>
+   <translation>nur der Anhänger</translation>
+  </message>
+  <message>
+   <source>take a box</source>
+   <translation>nehmen Sie eine Schachtel</translation>
+  </message>
+  <message>
+   <source>take a thicker one, or 0 for none</source>
+   <translation>nehmen Sie einen dickeren, oder 0 für keinen</translation>
+  </message>
+  <message>
+   <source>take an envelope with side seams</source>
+   <translation>nehmen Sie einen Umschlag mit Seitennähten</translation>
+  </message>
+  <message>
+   <source>take an outline from a drawing</source>
+   <translation>einen Umriss aus einer Zeichnung nehmen</translation>
+  </message>
+  <message>
+   <source>take fewer, or make it larger</source>
+   <translation>nehmen Sie weniger, oder machen Sie ihn größer</translation>
+  </message>
+  <message>
+   <source>take off {name}</source>
+   <translation>{name} abnehmen</translation>
+  </message>
+  <message>
+   <source>take one from a drawing, or choose one from the library</source>
+   <translation>nehmen Sie einen aus einer Zeichnung, oder wählen Sie einen aus der Sammlung</translation>
+  </message>
+  <message>
+   <source>take one of them out first</source>
+   <translation>nehmen Sie erst eines davon heraus</translation>
+  </message>
+  <message>
+   <source>take out a join across the {piece}</source>
+   <translation>eine Fuge quer durch {piece} herausnehmen</translation>
+  </message>
+  <message>
+   <source>take the id out of one of them</source>
+   <translation>nehmen Sie die id aus einem davon</translation>
+  </message>
+  <message>
+   <source>take thinner sticks, fewer sides or a narrower column</source>
+   <translation>nehmen Sie dünnere Stäbe, weniger Seiten oder eine schmalere Säule</translation>
+  </message>
+  <message>
+   <source>take thinner stock, or tape it there</source>
+   <translation>nehmen Sie dünneres Material, oder halten Sie es dort mit Band</translation>
+  </message>
+  <message>
+   <source>take {name} off</source>
+   <translation>{name} abnehmen</translation>
+  </message>
+  <message>
+   <source>take {stock}</source>
+   <translation>{stock} nehmen</translation>
+  </message>
+  <message>
+   <source>tall</source>
+   <translation>hoch</translation>
+  </message>
+  <message>
+   <source>tape</source>
+   <translation>Band</translation>
+  </message>
+  <message>
+   <source>tape does not follow a curve</source>
+   <translation>Band folgt keiner Rundung</translation>
+  </message>
+  <message>
+   <source>tape outside</source>
+   <translation>Band außen</translation>
+  </message>
+  <message>
+   <source>tape the {seam}</source>
+   <translation>{seam} mit Band halten</translation>
+  </message>
+  <message>
+   <source>tapered box</source>
+   <translation>konische Schachtel</translation>
+  </message>
+  <message>
+   <source>tea bag</source>
+   <translation>Teebeutel</translation>
+  </message>
+  <message>
+   <source>teeth only</source>
+   <translation>nur Zähne</translation>
+  </message>
+  <message>
+   <source>teeth stand where the curve needs them</source>
+   <translation>Zähne stehen, wo die Rundung sie braucht</translation>
+  </message>
+  <message>
+   <source>telescoping</source>
+   <translation>Stülpdeckel</translation>
+  </message>
+  <message>
+   <source>tent</source>
+   <translation>Zelt</translation>
+  </message>
+  <message>
+   <source>tepee</source>
+   <translation>Zelt</translation>
+  </message>
+  <message>
+   <source>test strip</source>
+   <translation>Probestreifen</translation>
+  </message>
+  <message>
+   <source>tetrahedron</source>
+   <translation>Tetraeder</translation>
+  </message>
+  <message>
+   <source>that divides by zero</source>
+   <translation>das teilt durch null</translation>
+  </message>
+  <message>
+   <source>that gives no length</source>
+   <translation>das gibt keine Länge</translation>
+  </message>
+  <message>
+   <source>that is a ratio of two lengths, not a length</source>
+   <translation>das ist ein Verhältnis zweier Längen, keine Länge</translation>
+  </message>
+  <message>
+   <source>that is no way to hold a seam</source>
+   <translation>so lässt sich keine Naht halten</translation>
+  </message>
+  <message>
+   <source>that is not a finite length</source>
+   <translation>das ist keine endliche Länge</translation>
+  </message>
+  <message>
+   <source>the back lies too far from the front</source>
+   <translation>die Rückseite liegt zu weit von der Vorderseite</translation>
+  </message>
+  <message>
+   <source>the bands would lap over each other by half</source>
+   <translation>die Ringe lägen halb übereinander</translation>
+  </message>
+  <message>
+   <source>the catalogue of stocks, and your own</source>
+   <translation>der Katalog der Materialien, und Ihre eigenen</translation>
+  </message>
+  <message>
+   <source>the clear space is {got} instead of {want}</source>
+   <translation>der freie Raum ist {got} statt {want}</translation>
+  </message>
+  <message>
+   <source>the column's slots would reach the deck's edge</source>
+   <translation>die Schlitze der Säule reichten an den Rand des Bodens</translation>
+  </message>
+  <message>
+   <source>the cut stops at ({end:.3f}, {end2:.3f})</source>
+   <translation>der Schnitt endet bei ({end:.3f}, {end2:.3f})</translation>
+  </message>
+  <message>
+   <source>the drawing defines entities of its own, which are not followed</source>
+   <translation>die Zeichnung bestimmt eigene Entitäten, denen nicht gefolgt wird</translation>
+  </message>
+  <message>
+   <source>the drawing has more than {most} corners</source>
+   <translation>die Zeichnung hat mehr als {most} Ecken</translation>
+  </message>
+  <message>
+   <source>the drawing has no size</source>
+   <translation>die Zeichnung hat keine Größe</translation>
+  </message>
+  <message>
+   <source>the drawing holds no closed path</source>
+   <translation>die Zeichnung enthält keinen geschlossenen Zug</translation>
+  </message>
+  <message>
+   <source>the drawing holds no filled or drawn path</source>
+   <translation>die Zeichnung enthält keinen gefüllten oder gezogenen Zug</translation>
+  </message>
+  <message>
+   <source>the drawing is enlarged, and so are its creases and tabs</source>
+   <translation>die Zeichnung ist vergrößert, und so sind es ihre Falze und Laschen</translation>
+  </message>
+  <message>
+   <source>the drawing is packed, and broken</source>
+   <translation>die Zeichnung ist gepackt und kaputt</translation>
+  </message>
+  <message>
+   <source>the file</source>
+   <translation>die Datei</translation>
+  </message>
+  <message>
+   <source>the file holds something that is no project</source>
+   <translation>die Datei enthält etwas, das kein Projekt ist</translation>
+  </message>
+  <message>
+   <source>the file is broken or cut short</source>
+   <translation>die Datei ist kaputt oder abgeschnitten</translation>
+  </message>
+  <message>
+   <source>the file is larger than {mb:g} MB</source>
+   <translation>die Datei ist größer als {mb:g} MB</translation>
+  </message>
+  <message>
+   <source>the file is too large for artwork</source>
+   <translation>die Datei ist zu groß für ein Druckbild</translation>
+  </message>
+  <message>
+   <source>the flat is {wide} x {high} and {sheet} leaves {room_wide} x {room_high}</source>
+   <translation>das Flache ist {wide} x {high}, und {sheet} lässt {room_wide} x {room_high}</translation>
+  </message>
+  <message>
+   <source>the font {family} is not installed here</source>
+   <translation>die Schrift {family} ist hier nicht eingerichtet</translation>
+  </message>
+  <message>
+   <source>the group of the {piece}</source>
+   <translation>die Gruppe von {piece}</translation>
+  </message>
+  <message>
+   <source>the gum leaves the liner's flap no room</source>
+   <translation>die Gummierung lässt der Klappe des Futters keinen Platz</translation>
+  </message>
+  <message>
+   <source>the lap goes half round an opening</source>
+   <translation>der Überlapp geht halb um eine Öffnung</translation>
+  </message>
+  <message>
+   <source>the last number has no unit</source>
+   <translation>die letzte Zahl hat keine Einheit</translation>
+  </message>
+  <message>
+   <source>the lid is deeper than the box is high, and would not come down to the rim</source>
+   <translation>der Deckel ist tiefer, als die Schachtel hoch ist, und käme nicht bis an den Rand</translation>
+  </message>
+  <message>
+   <source>the line lies beside the piece</source>
+   <translation>die Linie liegt neben dem Stück</translation>
+  </message>
+  <message>
+   <source>the motif does not hang free in the middle</source>
+   <translation>das Motiv hängt nicht frei in der Mitte</translation>
+  </message>
+  <message>
+   <source>the name is longer than a file's can be</source>
+   <translation>der Name ist länger, als der einer Datei sein kann</translation>
+  </message>
+  <message>
+   <source>the names are: {known}</source>
+   <translation>die Namen sind: {known}</translation>
+  </message>
+  <message>
+   <source>the names are: {names}</source>
+   <translation>die Namen sind: {names}</translation>
+  </message>
+  <message>
+   <source>the opening under so small a disc cannot be rolled</source>
+   <translation>die Öffnung unter einer so kleinen Scheibe lässt sich nicht rollen</translation>
+  </message>
+  <message>
+   <source>the outline crosses itself</source>
+   <translation>der Umriss kreuzt sich selbst</translation>
+  </message>
+  <message>
+   <source>the outline crosses itself near {spot}</source>
+   <translation>der Umriss kreuzt sich bei {spot}</translation>
+  </message>
+  <message>
+   <source>the outline encloses nothing</source>
+   <translation>der Umriss umschließt nichts</translation>
+  </message>
+  <message>
+   <source>the outline has more than {most} corners</source>
+   <translation>der Umriss hat mehr als {most} Ecken</translation>
+  </message>
+  <message>
+   <source>the outline is nowhere so high</source>
+   <translation>der Umriss ist nirgends so hoch</translation>
+  </message>
+  <message>
+   <source>the outline must run counter-clockwise</source>
+   <translation>der Umriss muss gegen den Uhrzeiger laufen</translation>
+  </message>
+  <message>
+   <source>the outline reaches past its fold more than once</source>
+   <translation>der Umriss reicht mehr als einmal über seinen Falz</translation>
+  </message>
+  <message>
+   <source>the overlap of tiles</source>
+   <translation>die Überlappung der Kacheln</translation>
+  </message>
+  <message>
+   <source>the pack is broken or cut short ({reason})</source>
+   <translation>das Paket ist kaputt oder abgeschnitten ({reason})</translation>
+  </message>
+  <message>
+   <source>the picture is broken or cut short ({error})</source>
+   <translation>das Bild ist kaputt oder abgeschnitten ({error})</translation>
+  </message>
+  <message>
+   <source>the picture is broken or cut short: its file is far too small</source>
+   <translation>das Bild ist kaputt oder abgeschnitten: seine Datei ist viel zu klein</translation>
+  </message>
+  <message>
+   <source>the picture is broken, or far too large</source>
+   <translation>das Bild ist kaputt oder viel zu groß</translation>
+  </message>
+  <message>
+   <source>the picture was changed since it was taken in</source>
+   <translation>das Bild wurde geändert, seit es aufgenommen wurde</translation>
+  </message>
+  <message>
+   <source>the printer</source>
+   <translation>der Drucker</translation>
+  </message>
+  <message>
+   <source>the printer does not take it</source>
+   <translation>der Drucker nimmt es nicht an</translation>
+  </message>
+  <message>
+   <source>the printer stopped taking pages</source>
+   <translation>der Drucker nahm keine Seiten mehr an</translation>
+  </message>
+  <message>
+   <source>the readings give a thickness of {caliper:.2f} mm and a gain of {gain:.2f} mm</source>
+   <translation>die Ablesungen ergeben eine Dicke von {caliper:.2f} mm und eine Zugabe von {gain:.2f} mm</translation>
+  </message>
+  <message>
+   <source>the reason is in {log}</source>
+   <translation>der Grund steht in {log}</translation>
+  </message>
+  <message>
+   <source>the rolled wall holds it between its two layers</source>
+   <translation>die gerollte Wand hält sie zwischen ihren zwei Schichten</translation>
+  </message>
+  <message>
+   <source>the sheet</source>
+   <translation>der Bogen</translation>
+  </message>
+  <message>
+   <source>the smallest sheet that gives one is {smallest}</source>
+   <translation>der kleinste Bogen, der einen gibt, ist {smallest}</translation>
+  </message>
+  <message>
+   <source>the sum is nested too deeply</source>
+   <translation>die Summe ist zu tief verschachtelt</translation>
+  </message>
+  <message>
+   <source>the sum stops too early</source>
+   <translation>die Summe endet zu früh</translation>
+  </message>
+  <message>
+   <source>the teeth of two walls would meet</source>
+   <translation>die Zähne zweier Wände träfen sich</translation>
+  </message>
+  <message>
+   <source>the teeth would show past so narrow a ring</source>
+   <translation>die Zähne zeigten sich hinter einem so schmalen Ring</translation>
+  </message>
+  <message>
+   <source>the title</source>
+   <translation>der Titel</translation>
+  </message>
+  <message>
+   <source>the two sides of a fold differ in length</source>
+   <translation>die zwei Seiten eines Falzes sind verschieden lang</translation>
+  </message>
+  <message>
+   <source>the two sides of a fold do not meet</source>
+   <translation>die zwei Seiten eines Falzes treffen sich nicht</translation>
+  </message>
+  <message>
+   <source>the unit</source>
+   <translation>die Einheit</translation>
+  </message>
+  <message>
+   <source>the unit {unit!r} is not known</source>
+   <translation>die Einheit {unit!r} ist nicht bekannt</translation>
+  </message>
+  <message>
+   <source>the wings of so narrow a gate cannot be taken hold of</source>
+   <translation>die Flügel eines so schmalen Tors lassen sich nicht fassen</translation>
+  </message>
+  <message>
+   <source>the {names} already lie under the {host}</source>
+   <translation>{names} liegen schon unter {host}</translation>
+  </message>
+  <message>
+   <source>the {names} already lies under the {host}</source>
+   <translation>{names} liegt schon unter {host}</translation>
+  </message>
+  <message>
+   <source>the {name}</source>
+   <translation>{name}</translation>
+  </message>
+  <message>
+   <source>the {name} bar is not to be seen whole: margins are wider than set; write the printer's own</source>
+   <translation>der Balken ({name}) ist nicht ganz zu sehen: die Ränder sind breiter als eingestellt; schreiben Sie den des Druckers</translation>
+  </message>
+  <message>
+   <source>the {name} bar measures {mm}: write that under Printer, and the next print is corrected</source>
+   <translation>der Balken ({name}) misst {mm}: schreiben Sie das unter Drucker, und der nächste Druck ist berichtigt</translation>
+  </message>
+  <message>
+   <source>the {outer} slides over the {host}</source>
+   <translation>{outer} gleitet über {host}</translation>
+  </message>
+  <message>
+   <source>the {panel} is too small for card {caliper:g} mm thick</source>
+   <translation>{panel} ist zu klein für {caliper:g} mm dicken Karton</translation>
+  </message>
+  <message>
+   <source>the {panel} must be in its place</source>
+   <translation>{panel} muss an seinem Platz sein</translation>
+  </message>
+  <message>
+   <source>the {tab} is folded first</source>
+   <translation>{tab} wird zuerst gefaltet</translation>
+  </message>
+  <message>
+   <source>there are {count} things</source>
+   <translation>es gibt {count} Dinge</translation>
+  </message>
+  <message>
+   <source>there are {count} things of that name</source>
+   <translation>es gibt {count} Dinge dieses Namens</translation>
+  </message>
+  <message>
+   <source>there are: {names}</source>
+   <translation>es gibt: {names}</translation>
+  </message>
+  <message>
+   <source>there is no page {number}</source>
+   <translation>es gibt keine Seite {number}</translation>
+  </message>
+  <message>
+   <source>there is no room for a strip to glue it by</source>
+   <translation>für einen Klebestreifen ist kein Platz</translation>
+  </message>
+  <message>
+   <source>there is no room for its second tab</source>
+   <translation>für ihre zweite Lasche ist kein Platz</translation>
+  </message>
+  <message>
+   <source>there is no room for the two flaps of a fin</source>
+   <translation>für die zwei Klappen eines Stegs ist kein Platz</translation>
+  </message>
+  <message>
+   <source>there is no sheet {number}</source>
+   <translation>es gibt keinen Bogen {number}</translation>
+  </message>
+  <message>
+   <source>there is no such piece now</source>
+   <translation>ein solches Stück gibt es jetzt nicht</translation>
+  </message>
+  <message>
+   <source>there is no {kind} {which!r}</source>
+   <translation>es gibt kein {kind} {which!r}</translation>
+  </message>
+  <message>
+   <source>there is no {name} in it</source>
+   <translation>darin ist kein {name}</translation>
+  </message>
+  <message>
+   <source>there is nothing to be read in these words</source>
+   <translation>in diesen Wörtern ist nichts zu lesen</translation>
+  </message>
+  <message>
+   <source>there it would lie outside what the printer reaches</source>
+   <translation>dort läge es außerhalb dessen, was der Drucker erreicht</translation>
+  </message>
+  <message>
+   <source>these readings cannot tell thickness and crease gain apart</source>
+   <translation>diese Ablesungen können Dicke und Falzzugabe nicht scheiden</translation>
+  </message>
+  <message>
+   <source>thick</source>
+   <translation>Dicke</translation>
+  </message>
+  <message>
+   <source>thick envelope</source>
+   <translation>dicker Umschlag</translation>
+  </message>
+  <message>
+   <source>thick shape</source>
+   <translation>dicke Form</translation>
+  </message>
+  <message>
+   <source>thickness must be more than nothing</source>
+   <translation>eine Dicke muss mehr als nichts sein</translation>
+  </message>
+  <message>
+   <source>this construction is one piece</source>
+   <translation>diese Bauform ist ein Stück</translation>
+  </message>
+  <message>
+   <source>this does not grow with the thing</source>
+   <translation>das wächst nicht mit dem Ding</translation>
+  </message>
+  <message>
+   <source>this format holds one drawing and there are {drawings}</source>
+   <translation>dieses Format fasst eine Zeichnung, und es sind {drawings}</translation>
+  </message>
+  <message>
+   <source>this is a fault of the recipe: please report it with the project file</source>
+   <translation>das ist ein Fehler der Bauform: bitte melden Sie ihn mit der Projektdatei</translation>
+  </message>
+  <message>
+   <source>this is a folder, a pipe or a device, not a file</source>
+   <translation>das ist ein Ordner, eine Leitung oder ein Gerät, keine Datei</translation>
+  </message>
+  <message>
+   <source>this is a folder, a pipe or a device, not a picture</source>
+   <translation>das ist ein Ordner, eine Leitung oder ein Gerät, kein Bild</translation>
+  </message>
+  <message>
+   <source>this is neither PNG, JPEG nor SVG</source>
+   <translation>das ist weder PNG noch JPEG noch SVG</translation>
+  </message>
+  <message>
+   <source>this is no Mingei project</source>
+   <translation>das ist kein Mingei-Projekt</translation>
+  </message>
+  <message>
+   <source>this is no kept work</source>
+   <translation>das ist keine bewahrte Arbeit</translation>
+  </message>
+  <message>
+   <source>this is no list</source>
+   <translation>das ist keine Liste</translation>
+  </message>
+  <message>
+   <source>this is no list of stocks</source>
+   <translation>das ist keine Liste von Materialien</translation>
+  </message>
+  <message>
+   <source>this is no name of a file</source>
+   <translation>das ist kein Name einer Datei</translation>
+  </message>
+  <message>
+   <source>this is no number</source>
+   <translation>das ist keine Zahl</translation>
+  </message>
+  <message>
+   <source>this is no text: a letter in it is only half there</source>
+   <translation>das ist kein Text: ein Buchstabe darin ist nur halb da</translation>
+  </message>
+  <message>
+   <source>this is not text in UTF-8</source>
+   <translation>das ist kein Text in UTF-8</translation>
+  </message>
+  <message>
+   <source>this number is none of this world</source>
+   <translation>diese Zahl ist nicht von dieser Welt</translation>
+  </message>
+  <message>
+   <source>this thickness is cut with a sharp knife</source>
+   <translation>diese Dicke wird mit einem scharfen Messer geschnitten</translation>
+  </message>
+  <message>
+   <source>thumb notch in its mouth; 0 for none</source>
+   <translation>Daumenkerbe in der Mündung; 0 für keine</translation>
+  </message>
+  <message>
+   <source>thumb notch in the front; 0 for none</source>
+   <translation>Daumenkerbe in der Vorderseite; 0 für keine</translation>
+  </message>
+  <message>
+   <source>ticket wallet</source>
+   <translation>Kartenmappe</translation>
+  </message>
+  <message>
+   <source>tie the leg's foot to the front's with {length} of thread, so that it cannot slip; flat it is {width} by {tall}</source>
+   <translation>binden Sie den Fuß des Beins mit {length} Faden an den der Vorderseite, damit er nicht rutscht; flach ist sie {width} mal {tall}</translation>
+  </message>
+  <message>
+   <source>tile nothing</source>
+   <translation>nichts kacheln</translation>
+  </message>
+  <message>
+   <source>tile with {overlap} of overlap</source>
+   <translation>kacheln mit {overlap} Überlappung</translation>
+  </message>
+  <message>
+   <source>tile {name} of {count}</source>
+   <translation>Kachel {name} von {count}</translation>
+  </message>
+  <message>
+   <source>title to {title}</source>
+   <translation>Titel auf {title}</translation>
+  </message>
+  <message>
+   <source>to a sixteenth of an inch</source>
+   <translation>auf ein Sechzehntelzoll</translation>
+  </message>
+  <message>
+   <source>to half a millimetre</source>
+   <translation>auf einen halben Millimeter</translation>
+  </message>
+  <message>
+   <source>too large</source>
+   <translation>zu groß</translation>
+  </message>
+  <message>
+   <source>too small</source>
+   <translation>zu klein</translation>
+  </message>
+  <message>
+   <source>too small to cut</source>
+   <translation>zu klein zum Schneiden</translation>
+  </message>
+  <message>
+   <source>too small to glue</source>
+   <translation>zu klein zum Kleben</translation>
+  </message>
+  <message>
+   <source>tooth</source>
+   <translation>Zahn</translation>
+  </message>
+  <message>
+   <source>top</source>
+   <translation>Oberseite</translation>
+  </message>
+  <message>
+   <source>top teeth</source>
+   <translation>Zähne Oberseite</translation>
+  </message>
+  <message>
+   <source>top teeth #</source>
+   <translation>Oberseite Zähne #</translation>
+  </message>
+  <message>
+   <source>top wall</source>
+   <translation>Oberseite Wand</translation>
+  </message>
+  <message>
+   <source>tower</source>
+   <translation>Turm</translation>
+  </message>
+  <message>
+   <source>tray</source>
+   <translation>Kasten</translation>
+  </message>
+  <message>
+   <source>tread</source>
+   <translation>Trittstufe</translation>
+  </message>
+  <message>
+   <source>tread #</source>
+   <translation>Trittstufe #</translation>
+  </message>
+  <message>
+   <source>tread 1</source>
+   <translation>Trittstufe 1</translation>
+  </message>
+  <message>
+   <source>treat bag</source>
+   <translation>Naschbeutel</translation>
+  </message>
+  <message>
+   <source>tree</source>
+   <translation>Baum</translation>
+  </message>
+  <message>
+   <source>triangle box</source>
+   <translation>Dreieckschachtel</translation>
+  </message>
+  <message>
+   <source>trim</source>
+   <translation>Beschnitt</translation>
+  </message>
+  <message>
+   <source>trim each along the dotted line at its left and below, and glue it on its neighbour's strip, cross on cross</source>
+   <translation>schneiden Sie jedes längs der punktierten Linie links und unten und kleben Sie es auf den Streifen des Nachbarn, Kreuz auf Kreuz</translation>
+  </message>
+  <message>
+   <source>trim {trim} off each end once the fin is dry</source>
+   <translation>schneiden Sie {trim} von jedem Ende, wenn der Steg trocken ist</translation>
+  </message>
+  <message>
+   <source>truncated cube</source>
+   <translation>Würfelstumpf</translation>
+  </message>
+  <message>
+   <source>truncated cuboctahedron</source>
+   <translation>Kuboktaederstumpf</translation>
+  </message>
+  <message>
+   <source>truncated dodecahedron</source>
+   <translation>Dodekaederstumpf</translation>
+  </message>
+  <message>
+   <source>truncated icosahedron</source>
+   <translation>Ikosaederstumpf</translation>
+  </message>
+  <message>
+   <source>truncated icosidodecahedron</source>
+   <translation>Ikosidodekaederstumpf</translation>
+  </message>
+  <message>
+   <source>truncated octahedron</source>
+   <translation>Oktaederstumpf</translation>
+  </message>
+  <message>
+   <source>truncated tetrahedron</source>
+   <translation>Tetraederstumpf</translation>
+  </message>
+  <message>
+   <source>try a print on a stand-in printer, and measure its check bars</source>
+   <translation>einen Druck auf einem Stellvertreter proben und seine Prüfbalken messen</translation>
+  </message>
+  <message>
+   <source>tube</source>
+   <translation>Rohr</translation>
+  </message>
+  <message>
+   <source>tuck box</source>
+   <translation>Steckschachtel</translation>
+  </message>
+  <message>
+   <source>tuck the sides of each end in, then fold back and front over and glue them</source>
+   <translation>stecken Sie die Seiten jedes Endes ein, dann falten Sie hinten und vorn darüber und kleben Sie sie</translation>
+  </message>
+  <message>
+   <source>tuck the {seam}</source>
+   <translation>{seam} stecken</translation>
+  </message>
+  <message>
+   <source>tuck {number}</source>
+   <translation>stecken {number}</translation>
+  </message>
+  <message>
+   <source>turn its words and pictures into paths, or save it as PNG</source>
+   <translation>machen Sie aus Wörtern und Bildern Züge, oder speichern Sie sie als PNG</translation>
+  </message>
+  <message>
+   <source>turn words, pictures and shaded fills into plain paths, or save it as PNG</source>
+   <translation>machen Sie aus Wörtern, Bildern und Verläufen einfache Züge, oder speichern Sie es als PNG</translation>
+  </message>
+  <message>
+   <source>turned in round the upper edge</source>
+   <translation>um die obere Kante nach innen geschlagen</translation>
+  </message>
+  <message>
+   <source>turns</source>
+   <translation>Windungen</translation>
+  </message>
+  <message>
+   <source>two leaves with pockets, for sheets, tickets or cards</source>
+   <translation>zwei Blätter mit Taschen, für Bogen, Karten oder Scheine</translation>
+  </message>
+  <message>
+   <source>two of its panels are called {name}</source>
+   <translation>zwei seiner Felder heißen {name}</translation>
+  </message>
+  <message>
+   <source>two of its {what} are called {name}</source>
+   <translation>zwei seiner {what} heißen {name}</translation>
+  </message>
+  <message>
+   <source>two openings are named {name!r}</source>
+   <translation>zwei Öffnungen heißen {name!r}</translation>
+  </message>
+  <message>
+   <source>two overlays are named {name!r}</source>
+   <translation>zwei Auflagen heißen {name!r}</translation>
+  </message>
+  <message>
+   <source>two pieces of artwork have one name</source>
+   <translation>zwei Druckbilder haben einen Namen</translation>
+  </message>
+  <message>
+   <source>two points that fix a direction coincide</source>
+   <translation>zwei Punkte, die eine Richtung geben, fallen zusammen</translation>
+  </message>
+  <message>
+   <source>two sides in one line are moved by different amounts</source>
+   <translation>zwei Seiten in einer Linie werden verschieden weit gerückt</translation>
+  </message>
+  <message>
+   <source>two things have the id {id!r}</source>
+   <translation>zwei Dinge haben die id {id!r}</translation>
+  </message>
+  <message>
+   <source>two trays, one sliding over the other</source>
+   <translation>zwei Kästen, einer gleitet über den anderen</translation>
+  </message>
+  <message>
+   <source>two-piece box</source>
+   <translation>zweiteilige Schachtel</translation>
+  </message>
+  <message>
+   <source>under</source>
+   <translation>darunter</translation>
+  </message>
+  <message>
+   <source>underneath</source>
+   <translation>unten</translation>
+  </message>
+  <message>
+   <source>units must go from large to small</source>
+   <translation>Einheiten müssen von groß nach klein gehen</translation>
+  </message>
+  <message>
+   <source>untitled</source>
+   <translation>ohne Titel</translation>
+  </message>
+  <message>
+   <source>up</source>
+   <translation>hoch</translation>
+  </message>
+  <message>
+   <source>upper band #</source>
+   <translation>Band # oben</translation>
+  </message>
+  <message>
+   <source>upper band # #</source>
+   <translation>Band # # oben</translation>
+  </message>
+  <message>
+   <source>upper band # gore #</source>
+   <translation>Band # Zwickel # oben</translation>
+  </message>
+  <message>
+   <source>upper band # gore # lap #</source>
+   <translation>Band # Zwickel # Überlapp # oben</translation>
+  </message>
+  <message>
+   <source>upper band # gore # on #</source>
+   <translation>Band # Zwickel # auf # oben</translation>
+  </message>
+  <message>
+   <source>upper band # half #</source>
+   <translation>Band # Hälfte # oben</translation>
+  </message>
+  <message>
+   <source>upper band # lap #</source>
+   <translation>Band # Überlapp # oben</translation>
+  </message>
+  <message>
+   <source>upper cap</source>
+   <translation>Kappe oben</translation>
+  </message>
+  <message>
+   <source>upright height of the roof; 0 for a flat canopy</source>
+   <translation>aufrechte Höhe des Dachs; 0 für ein flaches</translation>
+  </message>
+  <message>
+   <source>upright, from foot to rim</source>
+   <translation>aufrecht, vom Fuß bis zum Rand</translation>
+  </message>
+  <message>
+   <source>use 0 to {most:g} mm</source>
+   <translation>nehmen Sie 0 bis {most:g} mm</translation>
+  </message>
+  <message>
+   <source>use 1 to {most}</source>
+   <translation>nehmen Sie 1 bis {most}</translation>
+  </message>
+  <message>
+   <source>use 2, 4, 8, 16, 32 or 64</source>
+   <translation>nehmen Sie 2, 4, 8, 16, 32 oder 64</translation>
+  </message>
+  <message>
+   <source>use a larger picture, or print it smaller</source>
+   <translation>nehmen Sie ein größeres Bild, oder drucken Sie es kleiner</translation>
+  </message>
+  <message>
+   <source>use a metal rule and a fresh blade, cut away from the hand in several passes; children only with an adult</source>
+   <translation>nehmen Sie ein Metalllineal und eine frische Klinge, schneiden Sie von der Hand weg in mehreren Gängen; Kinder nur mit Erwachsenen</translation>
+  </message>
+  <message>
+   <source>use a narrower border or a smaller label, or move it</source>
+   <translation>einen schmaleren Rand oder ein kleineres Schild nehmen oder es verschieben</translation>
+  </message>
+  <message>
+   <source>use a price of 0 or more, 1 to 99 layers and passes, and a kind of {kinds}</source>
+   <translation>nehmen Sie einen Preis von 0 oder mehr, 1 bis 99 Schichten und Gänge, und eine Art von {kinds}</translation>
+  </message>
+  <message>
+   <source>use a sheet with the grain the other way</source>
+   <translation>nehmen Sie einen Bogen mit der anderen Laufrichtung</translation>
+  </message>
+  <message>
+   <source>use a smaller picture</source>
+   <translation>nehmen Sie ein kleineres Bild</translation>
+  </message>
+  <message>
+   <source>use at least {least:g} mm both ways</source>
+   <translation>nehmen Sie wenigstens {least:g} mm in beiden Richtungen</translation>
+  </message>
+  <message>
+   <source>use fewer brackets</source>
+   <translation>nehmen Sie weniger Klammern</translation>
+  </message>
+  <message>
+   <source>use mm, cm, m, in or ft</source>
+   <translation>nehmen Sie mm, cm, m, in oder ft</translation>
+  </message>
+  <message>
+   <source>use narrower tape, cut it lengthwise, or glue it wet</source>
+   <translation>nehmen Sie schmaleres Band, schneiden Sie es der Länge nach, oder leimen Sie nass</translation>
+  </message>
+  <message>
+   <source>use one of mm, cm, m, in, ft</source>
+   <translation>nehmen Sie eines von mm, cm, m, in, ft</translation>
+  </message>
+  <message>
+   <source>use one of {letters}</source>
+   <translation>nehmen Sie eine von {letters}</translation>
+  </message>
+  <message>
+   <source>use thin double-sided tape or enlarge the box</source>
+   <translation>nehmen Sie dünnes doppelseitiges Band oder vergrößern Sie die Schachtel</translation>
+  </message>
+  <message>
+   <source>use thinner stock, or make it larger</source>
+   <translation>nehmen Sie dünneres Material oder machen Sie es größer</translation>
+  </message>
+  <message>
+   <source>use {least:g} to {most:g}</source>
+   <translation>nehmen Sie {least:g} bis {most:g}</translation>
+  </message>
+  <message>
+   <source>use {least:g} to {most:g} mm</source>
+   <translation>nehmen Sie {least:g} bis {most:g} mm</translation>
+  </message>
+  <message>
+   <source>valley</source>
+   <translation>Tal</translation>
+  </message>
+  <message>
+   <source>valley fold, towards you</source>
+   <translation>Talfalz, zu Ihnen hin</translation>
+  </message>
+  <message>
+   <source>wall</source>
+   <translation>Wand</translation>
+  </message>
+  <message>
+   <source>wall </source>
+   <translation>Wand </translation>
+  </message>
+  <message>
+   <source>wall #</source>
+   <translation>Wand #</translation>
+  </message>
+  <message>
+   <source>wall # tab</source>
+   <translation>Wand # Lasche</translation>
+  </message>
+  <message>
+   <source>wall 1</source>
+   <translation>Wand 1</translation>
+  </message>
+  <message>
+   <source>wall lap #</source>
+   <translation>Wand Überlapp #</translation>
+  </message>
+  <message>
+   <source>walls</source>
+   <translation>Wände</translation>
+  </message>
+  <message>
+   <source>walls of paper this thin bow at this size</source>
+   <translation>so dünne Papierwände wölben sich in dieser Größe</translation>
+  </message>
+  <message>
+   <source>walls so flat leave no room for tabs between them</source>
+   <translation>so flache Wände lassen zwischen sich keinen Platz für Laschen</translation>
+  </message>
+  <message>
+   <source>walls that lean so far leave no room for tabs between them</source>
+   <translation>Wände, die sich so weit neigen, lassen zwischen sich keinen Platz für Laschen</translation>
+  </message>
+  <message>
+   <source>wedding</source>
+   <translation>Hochzeit</translation>
+  </message>
+  <message>
+   <source>weigh a sheet of known size</source>
+   <translation>wiegen Sie einen Bogen bekannter Größe</translation>
+  </message>
+  <message>
+   <source>well</source>
+   <translation>Brunnen</translation>
+  </message>
+  <message>
+   <source>wet glue</source>
+   <translation>Nassleim</translation>
+  </message>
+  <message>
+   <source>what goes into a {envelope}</source>
+   <translation>was in {envelope} geht</translation>
+  </message>
+  <message>
+   <source>what hangs in the middle</source>
+   <translation>was in der Mitte hängt</translation>
+  </message>
+  <message>
+   <source>what is glued on panels goes on before the first fold, while all lies flat</source>
+   <translation>was auf Felder geklebt wird, kommt vor dem ersten Falz darauf, solange alles flach liegt</translation>
+  </message>
+  <message>
+   <source>what it stands on</source>
+   <translation>worauf sie steht</translation>
+  </message>
+  <message>
+   <source>what must come before it comes after it</source>
+   <translation>was vorher kommen muss, kommt nachher</translation>
+  </message>
+  <message>
+   <source>what must fit</source>
+   <translation>was hineinpassen muss</translation>
+  </message>
+  <message>
+   <source>what must fit, {word}</source>
+   <translation>was hineinpassen muss, {word}</translation>
+  </message>
+  <message>
+   <source>what shows on the front is {width} by {long}, centred; the fin lies in the middle of the back, to be pressed to one side</source>
+   <translation>was vorn zu sehen ist, ist {width} mal {long}, mittig; der Steg liegt hinten in der Mitte und wird auf eine Seite gedrückt</translation>
+  </message>
+  <message>
+   <source>what the post charges goes by size, weight and thickness: ask locally</source>
+   <translation>was die Post verlangt, geht nach Größe, Gewicht und Dicke: fragen Sie vor Ort</translation>
+  </message>
+  <message>
+   <source>where front and back are joined</source>
+   <translation>wo Vorder- und Rückseite verbunden sind</translation>
+  </message>
+  <message>
+   <source>whether a flat ring is made for its rim; else the teeth go behind a face with a hole</source>
+   <translation>ob für seinen Rand ein flacher Ring gemacht wird; sonst kommen die Zähne hinter eine Fläche mit Loch</translation>
+  </message>
+  <message>
+   <source>whether a pocket is made for it</source>
+   <translation>ob eine Tasche dafür gemacht wird</translation>
+  </message>
+  <message>
+   <source>whether it is closed on both sides</source>
+   <translation>ob es auf beiden Seiten geschlossen ist</translation>
+  </message>
+  <message>
+   <source>whether the diameter is that of a thing inside it, or of a hole round it</source>
+   <translation>ob der Durchmesser der eines Dings darin oder eines Lochs darum ist</translation>
+  </message>
+  <message>
+   <source>whether the first face has a hole for a thread in its middle; LED lights only, never a candle</source>
+   <translation>ob die erste Fläche in der Mitte ein Loch für einen Faden hat; nur LED-Lichter, nie eine Kerze</translation>
+  </message>
+  <message>
+   <source>whether the lip of the opening end is slit beside its crease, so that it catches behind the small flaps and does not spring open when the carton is pressed; not for opening along a side</source>
+   <translation>ob die Zunge des öffnenden Endes neben ihrem Falz geschlitzt ist, damit sie hinter den kleinen Klappen fängt und nicht aufspringt, wenn man drückt; nicht beim Öffnen längs einer Seite</translation>
+  </message>
+  <message>
+   <source>which ends are closed with a disc</source>
+   <translation>welche Enden mit einer Scheibe geschlossen sind</translation>
+  </message>
+  <message>
+   <source>which envelopes that are sold take a thing, or the largest thing an envelope takes</source>
+   <translation>welche käuflichen Umschläge ein Ding fassen, oder das größte Ding, das ein Umschlag fasst</translation>
+  </message>
+  <message>
+   <source>which outline; one of your own is read from an SVG drawing</source>
+   <translation>welcher Umriss; ein eigener wird aus einer SVG-Zeichnung gelesen</translation>
+  </message>
+  <message>
+   <source>which solid: regular and half-regular ones, prisms and antiprisms</source>
+   <translation>welcher Körper: regelmäßige und halbregelmäßige, Prismen und Antiprismen</translation>
+  </message>
+  <message>
+   <source>which way it opens; the blank is the same, other seams are glued</source>
+   <translation>wie sie öffnet; der Zuschnitt ist derselbe, andere Nähte werden geklebt</translation>
+  </message>
+  <message>
+   <source>which way the teeth at its foot turn: in under a floor, out onto what it stands on, or both by turns, where it joins a floor and a face round it</source>
+   <translation>wohin die Zähne am Fuß zeigen: nach innen unter einen Boden, nach außen auf das, worauf es steht, oder abwechselnd, wo es einen Boden und eine Fläche darum verbindet</translation>
+  </message>
+  <message>
+   <source>whole turns; each lies on the one before</source>
+   <translation>ganze Windungen; jede liegt auf der davor</translation>
+  </message>
+  <message>
+   <source>whole, centred</source>
+   <translation>ganz, mittig</translation>
+  </message>
+  <message>
+   <source>width</source>
+   <translation>Breite</translation>
+  </message>
+  <message>
+   <source>width of each leaf of the gussets</source>
+   <translation>Breite jedes Blatts der Falten</translation>
+  </message>
+  <message>
+   <source>width of the column's two boards</source>
+   <translation>Breite der zwei Bretter der Säule</translation>
+  </message>
+  <message>
+   <source>width of the motif</source>
+   <translation>Breite des Motivs</translation>
+  </message>
+  <message>
+   <source>width of the ring at the corners of its opening</source>
+   <translation>Breite des Rings an den Ecken seiner Öffnung</translation>
+  </message>
+  <message>
+   <source>width of the strip glued inside the front</source>
+   <translation>Breite des Streifens, der innen an die Vorderseite geklebt wird</translation>
+  </message>
+  <message>
+   <source>will not work</source>
+   <translation>geht so nicht</translation>
+  </message>
+  <message>
+   <source>window</source>
+   <translation>Fenster</translation>
+  </message>
+  <message>
+   <source>with a pocket</source>
+   <translation>mit einer Tasche</translation>
+  </message>
+  <message>
+   <source>with {mass:.0f} g and {thick:.1f} mm it goes as: {names}</source>
+   <translation>mit {mass:.0f} g und {thick:.1f} mm geht es als: {names}</translation>
+  </message>
+  <message>
+   <source>words</source>
+   <translation>Wörter</translation>
+  </message>
+  <message>
+   <source>work in {unit}</source>
+   <translation>in {unit} arbeiten</translation>
+  </message>
+  <message>
+   <source>worth knowing</source>
+   <translation>gut zu wissen</translation>
+  </message>
+  <message>
+   <source>wrapper</source>
+   <translation>Hülle</translation>
+  </message>
+  <message>
+   <source>wraps</source>
+   <translation>Hüllen</translation>
+  </message>
+  <message>
+   <source>wreath</source>
+   <translation>Kranz</translation>
+  </message>
+  <message>
+   <source>write -89 to 90: 0 for a level line, 90 for an upright one</source>
+   <translation>schreiben Sie -89 bis 90: 0 für eine liegende Linie, 90 für eine aufrechte</translation>
+  </message>
+  <message>
+   <source>write 0 for a single fold, or 1.5 mm and more for each pocket</source>
+   <translation>schreiben Sie 0 für einen einfachen Falz, oder 1,5 mm und mehr für jede Tasche</translation>
+  </message>
+  <message>
+   <source>write 0 for none, or {least:g} to {most:g}</source>
+   <translation>schreiben Sie 0 für keine, oder {least:g} bis {most:g}</translation>
+  </message>
+  <message>
+   <source>write 0 for none, or {least:g} to {most:g} mm</source>
+   <translation>schreiben Sie 0 für keinen, oder {least:g} bis {most:g} mm</translation>
+  </message>
+  <message>
+   <source>write 0 for wet glue, or one of {names}</source>
+   <translation>schreiben Sie 0 für Nassleim, oder eines von {names}</translation>
+  </message>
+  <message>
+   <source>write 0 or more</source>
+   <translation>schreiben Sie 0 oder mehr</translation>
+  </message>
+  <message>
+   <source>write 0 to {most:g}</source>
+   <translation>schreiben Sie 0 bis {most:g}</translation>
+  </message>
+  <message>
+   <source>write 0 to {most:g} mm</source>
+   <translation>schreiben Sie 0 bis {most:g} mm</translation>
+  </message>
+  <message>
+   <source>write 0 to {most}</source>
+   <translation>schreiben Sie 0 bis {most}</translation>
+  </message>
+  <message>
+   <source>write 1 to 1000</source>
+   <translation>schreiben Sie 1 bis 1000</translation>
+  </message>
+  <message>
+   <source>write 1 to {most}</source>
+   <translation>schreiben Sie 1 bis {most}</translation>
+  </message>
+  <message>
+   <source>write 1 to {most} in all</source>
+   <translation>schreiben Sie 1 bis {most} im Ganzen</translation>
+  </message>
+  <message>
+   <source>write 50 to 150</source>
+   <translation>schreiben Sie 50 bis 150</translation>
+  </message>
+  <message>
+   <source>write PDF, SVG, DXF, FOLD or the cutting list as CSV</source>
+   <translation>PDF, SVG, DXF, FOLD oder die Schnittliste als CSV schreiben</translation>
+  </message>
+  <message>
+   <source>write a file's name, or a folder's with / at its end</source>
+   <translation>schreiben Sie den Namen einer Datei, oder eines Ordners mit / am Ende</translation>
+  </message>
+  <message>
+   <source>write a kind and FIELD=VALUE, such as trim panel=front round_mm=3</source>
+   <translation>schreiben Sie eine Art und FELD=WERT, etwa trim panel=front round_mm=3</translation>
+  </message>
+  <message>
+   <source>write a length such as 98.4 mm or 3 7/8 in</source>
+   <translation>schreiben Sie eine Länge wie 98.4 mm oder 3 7/8 in</translation>
+  </message>
+  <message>
+   <source>write a narrower border, such as 3mm</source>
+   <translation>schreiben Sie einen schmaleren Rand, etwa 3mm</translation>
+  </message>
+  <message>
+   <source>write a number</source>
+   <translation>schreiben Sie eine Zahl</translation>
+  </message>
+  <message>
+   <source>write a number that can be measured</source>
+   <translation>schreiben Sie eine messbare Zahl</translation>
+  </message>
+  <message>
+   <source>write a shorter one</source>
+   <translation>schreiben Sie einen kürzeren</translation>
+  </message>
+  <message>
+   <source>write a smaller number</source>
+   <translation>schreiben Sie eine kleinere Zahl</translation>
+  </message>
+  <message>
+   <source>write a whole number</source>
+   <translation>schreiben Sie eine ganze Zahl</translation>
+  </message>
+  <message>
+   <source>write both larger than 0</source>
+   <translation>schreiben Sie beide größer als 0</translation>
+  </message>
+  <message>
+   <source>write each as x,y in mm</source>
+   <translation>schreiben Sie jede als x,y in mm</translation>
+  </message>
+  <message>
+   <source>write fewer or other words, or one of: {names}</source>
+   <translation>schreiben Sie weniger oder andere Wörter, oder eines von: {names}</translation>
+  </message>
+  <message>
+   <source>write how far its middle lies from the panel's middle</source>
+   <translation>schreiben Sie, wie weit ihre Mitte von der Mitte des Felds liegt</translation>
+  </message>
+  <message>
+   <source>write it anew</source>
+   <translation>schreiben Sie es neu</translation>
+  </message>
+  <message>
+   <source>write it in mm</source>
+   <translation>schreiben Sie ihn in mm</translation>
+  </message>
+  <message>
+   <source>write its corners as x,y in mm</source>
+   <translation>schreiben Sie seine Ecken als x,y in mm</translation>
+  </message>
+  <message>
+   <source>write its length, width and thickness in mm</source>
+   <translation>schreiben Sie Länge, Breite und Dicke in mm</translation>
+  </message>
+  <message>
+   <source>write its unit, such as in or mm</source>
+   <translation>schreiben Sie ihre Einheit, etwa in oder mm</translation>
+  </message>
+  <message>
+   <source>write mm or in</source>
+   <translation>schreiben Sie mm oder in</translation>
+  </message>
+  <message>
+   <source>write more than 0 for both</source>
+   <translation>schreiben Sie für beide mehr als 0</translation>
+  </message>
+  <message>
+   <source>write one as 1 ft 2 1/2 in</source>
+   <translation>schreiben Sie etwa 1 ft 2 1/2 in</translation>
+  </message>
+  <message>
+   <source>write one in quotes</source>
+   <translation>schreiben Sie eines in Anführungszeichen</translation>
+  </message>
+  <message>
+   <source>write one of them</source>
+   <translation>schreiben Sie eines davon</translation>
+  </message>
+  <message>
+   <source>write one of: {names}</source>
+   <translation>schreiben Sie eines von: {names}</translation>
+  </message>
+  <message>
+   <source>write one such as #2e4a73</source>
+   <translation>schreiben Sie etwa #2e4a73</translation>
+  </message>
+  <message>
+   <source>write one such as 0.35</source>
+   <translation>schreiben Sie etwa 0.35</translation>
+  </message>
+  <message>
+   <source>write one such as 1.5</source>
+   <translation>schreiben Sie etwa 1.5</translation>
+  </message>
+  <message>
+   <source>write one such as 120 mm</source>
+   <translation>schreiben Sie etwa 120 mm</translation>
+  </message>
+  <message>
+   <source>write one such as 176 g or 65 lb cover ({grades})</source>
+   <translation>schreiben Sie etwa 176 g oder 65 lb cover ({grades})</translation>
+  </message>
+  <message>
+   <source>write one such as 2</source>
+   <translation>schreiben Sie etwa 2</translation>
+  </message>
+  <message>
+   <source>write one such as 2:1 or 80:60</source>
+   <translation>schreiben Sie etwa 2:1 oder 80:60</translation>
+  </message>
+  <message>
+   <source>write one such as 80:60</source>
+   <translation>schreiben Sie etwa 80:60</translation>
+  </message>
+  <message>
+   <source>write one such as 98.4 mm</source>
+   <translation>schreiben Sie etwa 98.4 mm</translation>
+  </message>
+  <message>
+   <source>write one such as 98.4 mm or 3 7/8 in</source>
+   <translation>schreiben Sie etwa 98.4 mm oder 3 7/8 in</translation>
+  </message>
+  <message>
+   <source>write one such as length=140mm</source>
+   <translation>schreiben Sie etwa length=140mm</translation>
+  </message>
+  <message>
+   <source>write one such as liner=wrapping-60</source>
+   <translation>schreiben Sie etwa liner=wrapping-60</translation>
+  </message>
+  <message>
+   <source>write one such as upright:40%</source>
+   <translation>schreiben Sie etwa upright:40%</translation>
+  </message>
+  <message>
+   <source>write one, such as {default}</source>
+   <translation>schreiben Sie eine, etwa {default}</translation>
+  </message>
+  <message>
+   <source>write some letters</source>
+   <translation>schreiben Sie Buchstaben</translation>
+  </message>
+  <message>
+   <source>write some of them, up to {most} at a time (--sheet-no 1-{most}), or count kits instead of copies</source>
+   <translation>schreiben Sie einige davon, bis zu {most} auf einmal (--sheet-no 1-{most}), oder zählen Sie Sätze statt Kopien</translation>
+  </message>
+  <message>
+   <source>write such as "148 x 105", or a name such as "A6 sheet", "photo 6 × 4 in" or "C6 envelope"</source>
+   <translation>schreiben Sie etwa "148 x 105" oder einen Namen wie "A6 sheet", "photo 6 × 4 in" oder "C6 envelope"</translation>
+  </message>
+  <message>
+   <source>write such as 2 or 1,3-5</source>
+   <translation>schreiben Sie etwa 2 oder 1,3-5</translation>
+  </message>
+  <message>
+   <source>write the denominator, such as 7/8</source>
+   <translation>schreiben Sie den Nenner, etwa 7/8</translation>
+  </message>
+  <message>
+   <source>write the missing )</source>
+   <translation>schreiben Sie die fehlende )</translation>
+  </message>
+  <message>
+   <source>write the missing key</source>
+   <translation>schreiben Sie den fehlenden Schlüssel</translation>
+  </message>
+  <message>
+   <source>write the missing part or leave the sign out</source>
+   <translation>schreiben Sie den fehlenden Teil oder lassen Sie das Zeichen weg</translation>
+  </message>
+  <message>
+   <source>write the wanted thickness and the caliper in mm</source>
+   <translation>schreiben Sie die gewünschte Dicke und die des Materials in mm</translation>
+  </message>
+  <message>
+   <source>write to where there is room, and name files that are there</source>
+   <translation>schreiben Sie dorthin, wo Platz ist, und nennen Sie Dateien, die da sind</translation>
+  </message>
+  <message>
+   <source>write true or false</source>
+   <translation>schreiben Sie true oder false</translation>
+  </message>
+  <message>
+   <source>write up to 20 mm either way</source>
+   <translation>schreiben Sie bis zu 20 mm in jede Richtung</translation>
+  </message>
+  <message>
+   <source>write up to 3</source>
+   <translation>schreiben Sie bis zu 3</translation>
+  </message>
+  <message>
+   <source>write what its maker says, 0 where that is not known</source>
+   <translation>schreiben Sie, was sein Hersteller sagt, 0, wo es nicht bekannt ist</translation>
+  </message>
+  <message>
+   <source>write what you call it</source>
+   <translation>schreiben Sie, wie Sie es nennen</translation>
+  </message>
+  <message>
+   <source>write x,y or x,y,turn in mm and degrees</source>
+   <translation>schreiben Sie x,y oder x,y,Drehung in mm und Grad</translation>
+  </message>
+  <message>
+   <source>write {least:g} to {most:g}</source>
+   <translation>schreiben Sie {least:g} bis {most:g}</translation>
+  </message>
+  <message>
+   <source>write {least:g} to {most:g} mm</source>
+   <translation>schreiben Sie {least:g} bis {most:g} mm</translation>
+  </message>
+  <message>
+   <source>write {least} to {most}</source>
+   <translation>schreiben Sie {least} bis {most}</translation>
+  </message>
+  <message>
+   <source>write {low} to {high}</source>
+   <translation>schreiben Sie {low} bis {high}</translation>
+  </message>
+  <message>
+   <source>write {most} letters at the most</source>
+   <translation>schreiben Sie höchstens {most} Buchstaben</translation>
+  </message>
+  <message>
+   <source>your own</source>
+   <translation>Ihr eigenes</translation>
+  </message>
+  <message>
+   <source>your work is untouched; please report it</source>
+   <translation>Ihre Arbeit ist unberührt; bitte melden Sie es</translation>
+  </message>
+  <message>
+   <source>{air} of play on each side is loose</source>
+   <translation>{air} Spiel auf jeder Seite ist lose</translation>
+  </message>
+  <message>
+   <source>{air} of play on each side is tight for this stock</source>
+   <translation>{air} Spiel auf jeder Seite ist für dieses Material eng</translation>
+  </message>
+  <message>
+   <source>{apart} between the faces</source>
+   <translation>{apart} zwischen den Flächen</translation>
+  </message>
+  <message>
+   <source>{area} cm²</source>
+   <translation>{area} cm²</translation>
+  </message>
+  <message>
+   <source>{area} cm², {mass} g</source>
+   <translation>{area} cm², {mass} g</translation>
+  </message>
+  <message>
+   <source>{a} and {b} lie on each other</source>
+   <translation>{a} und {b} liegen aufeinander</translation>
+  </message>
+  <message>
+   <source>{a} meets {b} along {length}.</source>
+   <translation>{a} trifft {b} längs {length}.</translation>
+  </message>
+  <message>
+   <source>{before} is now called {after}</source>
+   <translation>{before} heißt jetzt {after}</translation>
+  </message>
+  <message>
+   <source>{caliper} thick, {grammage} g/m²</source>
+   <translation>{caliper} dick, {grammage} g/m²</translation>
+  </message>
+  <message>
+   <source>{caliper} ± {off} thick, crease gain {gain} ± {gain_off} (95 in 100), from {count} numbers.</source>
+   <translation>{caliper} ± {off} dick, Falzzugabe {gain} ± {gain_off} (95 von 100), aus {count} Zahlen.</translation>
+  </message>
+  <message>
+   <source>{colour!r} is no colour</source>
+   <translation>{colour!r} ist keine Farbe</translation>
+  </message>
+  <message>
+   <source>{columns} by {rows} is no number of bins</source>
+   <translation>{columns} mal {rows} ist keine Zahl von Kästen</translation>
+  </message>
+  <message>
+   <source>{copies!r} is not a number of copies</source>
+   <translation>{copies!r} ist keine Zahl von Kopien</translation>
+  </message>
+  <message>
+   <source>{count} are too many</source>
+   <translation>{count} sind zu viele</translation>
+  </message>
+  <message numerus="yes">
+   <source>{count} constructions</source>
+   <translation>
+    <numerusform>{count} Bauform</numerusform>
+    <numerusform>{count} Bauformen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{count} copies in all are more than are laid out at once</source>
+   <translation>{count} Kopien im Ganzen sind mehr, als auf einmal ausgelegt werden</translation>
+  </message>
+  <message>
+   <source>{count} layers reach {reached}, {off}. Glue flat, grain the same way, and dry under weight.</source>
+   <translation>{count} Schichten ergeben {reached}, {off}. Flach leimen, Laufrichtung gleich, unter Gewicht trocknen.</translation>
+  </message>
+  <message>
+   <source>{count} million pixels are too many</source>
+   <translation>{count} Millionen Punkte sind zu viele</translation>
+  </message>
+  <message>
+   <source>{count} of the kind {kind} are too many</source>
+   <translation>{count} von der Art {kind} sind zu viele</translation>
+  </message>
+  <message>
+   <source>{count} of them, each {size} inside. A forming block of that size, less a hair, helps to fold them square.</source>
+   <translation>{count} davon, jedes {size} innen. Ein Formklotz dieser Größe, um ein Haar kleiner, hilft beim rechtwinkligen Falten.</translation>
+  </message>
+  <message>
+   <source>{count} of {sheet}</source>
+   <translation>{count} von {sheet}</translation>
+  </message>
+  <message>
+   <source>{count} offcuts are worth keeping, the largest {width} × {height} of {stock}.</source>
+   <translation>{count} Reste sind aufhebenswert, der größte {width} × {height} aus {stock}.</translation>
+  </message>
+  <message numerus="yes">
+   <source>{count} pages</source>
+   <translation>
+    <numerusform>{count} Seite</numerusform>
+    <numerusform>{count} Seiten</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{count} parts of the drawing cannot be drawn</source>
+   <translation>
+    <numerusform>{count} Teil der Zeichnung lässt sich nicht zeichnen</numerusform>
+    <numerusform>{count} Teile der Zeichnung lassen sich nicht zeichnen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{count} piece</source>
+   <translation>{count} Stück</translation>
+  </message>
+  <message>
+   <source>{count} pieces</source>
+   <translation>{count} Stücke</translation>
+  </message>
+  <message numerus="yes">
+   <source>{count} pieces do not fit it.</source>
+   <translation>
+    <numerusform>{count} Stück passt nicht darauf.</numerusform>
+    <numerusform>{count} Stücke passen nicht darauf.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{count} shapes are no outline to be cut</source>
+   <translation>{count} Formen sind kein Umriss zum Schneiden</translation>
+  </message>
+  <message>
+   <source>{count} sheets are more than are written at once</source>
+   <translation>{count} Bogen sind mehr, als auf einmal geschrieben werden</translation>
+  </message>
+  <message numerus="yes">
+   <source>{count} sheets instead of {before}</source>
+   <translation>
+    <numerusform>{count} Bogen statt {before}</numerusform>
+    <numerusform>{count} Bogen statt {before}</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{count} sheets instead of {before}; no fewer than {least} by their area</source>
+   <translation>
+    <numerusform>{count} Bogen statt {before}; nach der Fläche nicht weniger als {least}</numerusform>
+    <numerusform>{count} Bogen statt {before}; nach der Fläche nicht weniger als {least}</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{count} strips of {width} tape, {length} together, the longest {longest}</source>
+   <translation>
+    <numerusform>{count} Streifen Klebeband von {width}, {length} lang</numerusform>
+    <numerusform>{count} Streifen Klebeband von {width}, zusammen {length}, der längste {longest}</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{count} values belong here</source>
+   <translation>hierher gehören {count} Werte</translation>
+  </message>
+  <message>
+   <source>{count} × {sheet}</source>
+   <translation>{count} × {sheet}</translation>
+  </message>
+  <message>
+   <source>{count} × {stock}: {waste} % waste</source>
+   <translation>{count} × {stock}: {waste} % Verschnitt</translation>
+  </message>
+  <message>
+   <source>{doc}. From {least} to {most}. Write mm, cm or inches (3 7/8 in), or a sum after an equals sign (=width*2). The arrow keys change it step by step.</source>
+   <translation>{doc}. Von {least} bis {most}. Schreiben Sie mm, cm oder Zoll (3 7/8 in) oder eine Summe nach einem Gleichheitszeichen (=width*2). Die Pfeiltasten ändern schrittweise.</translation>
+  </message>
+  <message>
+   <source>{errors} will not work, {looks} to look at again</source>
+   <translation>{errors} gehen so nicht, {looks} noch einmal ansehen</translation>
+  </message>
+  <message>
+   <source>{factor!r} is not how much a drawing can be enlarged</source>
+   <translation>{factor!r} ist nicht, wie sehr sich eine Zeichnung vergrößern lässt</translation>
+  </message>
+  <message>
+   <source>{factor:g} is not a size to scale by</source>
+   <translation>{factor:g} ist keine Größe zum Skalieren</translation>
+  </message>
+  <message>
+   <source>{factor} times the size</source>
+   <translation>{factor}-mal so groß</translation>
+  </message>
+  <message>
+   <source>{file} was to keep unsaved work, but holds none that can be read; it was set aside.</source>
+   <translation>{file} sollte nicht gespeicherte Arbeit bewahren, enthält aber nichts Lesbares; sie wurde beiseitegelegt.</translation>
+  </message>
+  <message numerus="yes">
+   <source>{file}: with {count} pictures</source>
+   <translation>
+    <numerusform>{file}: mit {count} Bild</numerusform>
+    <numerusform>{file}: mit {count} Bildern</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{grammage:g} g/m² is more than the {most:g} g/m² this printer takes</source>
+   <translation>{grammage:g} g/m² ist mehr als die {most:g} g/m², die dieser Drucker nimmt</translation>
+  </message>
+  <message>
+   <source>{grammage:g} g/m² may jam in a stack</source>
+   <translation>{grammage:g} g/m² kann sich im Stapel stauen</translation>
+  </message>
+  <message>
+   <source>{gsm:g} g/m2 is more than the {heaviest:g} g/m2 this printer takes: print a template on paper and stick it on</source>
+   <translation>{gsm:g} g/m2 ist mehr als die {heaviest:g} g/m2, die dieser Drucker nimmt: drucken Sie eine Schablone auf Papier und kleben Sie sie auf</translation>
+  </message>
+  <message>
+   <source>{gsm:g} g/m2 is no weight a printer takes</source>
+   <translation>{gsm:g} g/m2 ist kein Gewicht, das ein Drucker nimmt</translation>
+  </message>
+  <message>
+   <source>{hint} (Alt+{number})</source>
+   <translation>{hint} (Alt+{number})</translation>
+  </message>
+  <message>
+   <source>{join}, {number}</source>
+   <translation>{join}, {number}</translation>
+  </message>
+  <message>
+   <source>{kind!r} is no kind of drawing written by itself</source>
+   <translation>{kind!r} ist keine Art von Zeichnung, die für sich geschrieben wird</translation>
+  </message>
+  <message>
+   <source>{kind!r} is not a kind of amendment</source>
+   <translation>{kind!r} ist keine Art von Änderung</translation>
+  </message>
+  <message>
+   <source>{kind!r} is not a kind of amendment this Mingei knows</source>
+   <translation>{kind!r} ist keine Art von Änderung, die dieses Mingei kennt</translation>
+  </message>
+  <message>
+   <source>{layers} layers do not pass through a slot</source>
+   <translation>{layers} Schichten gehen nicht durch einen Schlitz</translation>
+  </message>
+  <message>
+   <source>{length} between the points: {across} across, {up} up</source>
+   <translation>{length} zwischen den Punkten: {across} quer, {up} hoch</translation>
+  </message>
+  <message>
+   <source>{length} mm</source>
+   <translation>{length} mm</translation>
+  </message>
+  <message>
+   <source>{letter!r} is no group</source>
+   <translation>{letter!r} ist keine Gruppe</translation>
+  </message>
+  <message>
+   <source>{line!r} is no line across a piece</source>
+   <translation>{line!r} ist keine Linie quer durch ein Stück</translation>
+  </message>
+  <message>
+   <source>{margin:g} mm is no margin</source>
+   <translation>{margin:g} mm sind kein Rand</translation>
+  </message>
+  <message>
+   <source>{mass} g</source>
+   <translation>{mass} g</translation>
+  </message>
+  <message>
+   <source>{measure} to fit into {value}</source>
+   <translation>{measure}, damit es in {value} passt</translation>
+  </message>
+  <message>
+   <source>{measure} to {value}</source>
+   <translation>{measure} auf {value}</translation>
+  </message>
+  <message>
+   <source>{mm:g} mm cannot be cut</source>
+   <translation>{mm:g} mm lassen sich nicht schneiden</translation>
+  </message>
+  <message>
+   <source>{mm:g} mm cannot be left between pieces</source>
+   <translation>{mm:g} mm lassen sich zwischen Stücken nicht lassen</translation>
+  </message>
+  <message>
+   <source>{mm:g} mm is no margin</source>
+   <translation>{mm:g} mm sind kein Rand</translation>
+  </message>
+  <message>
+   <source>{mm:g} mm is no overlap to join sheets by</source>
+   <translation>{mm:g} mm sind keine Überlappung, um Bogen zu verbinden</translation>
+  </message>
+  <message>
+   <source>{mm:g} mm is no size of a thing</source>
+   <translation>{mm:g} mm ist keine Größe eines Dings</translation>
+  </message>
+  <message>
+   <source>{most} is usual at the most</source>
+   <translation>{most} sind höchstens üblich</translation>
+  </message>
+  <message>
+   <source>{most} of the kind {kind} are all that a thing has</source>
+   <translation>{most} von der Art {kind} ist alles, was ein Ding hat</translation>
+  </message>
+  <message>
+   <source>{name!r} does not end in {ending}</source>
+   <translation>{name!r} endet nicht auf {ending}</translation>
+  </message>
+  <message>
+   <source>{names} and {last}</source>
+   <translation>{names} und {last}</translation>
+  </message>
+  <message>
+   <source>{name} back</source>
+   <translation>{name} Rückseite</translation>
+  </message>
+  <message>
+   <source>{name} cannot be built from it: {reason}</source>
+   <translation>{name} lässt sich nicht daraus bauen: {reason}</translation>
+  </message>
+  <message>
+   <source>{name} edge</source>
+   <translation>{name} Kante</translation>
+  </message>
+  <message>
+   <source>{name} has changes that are not saved.</source>
+   <translation>{name} hat Änderungen, die nicht gespeichert sind.</translation>
+  </message>
+  <message>
+   <source>{name} is open in another window already.</source>
+   <translation>{name} ist schon in einem anderen Fenster offen.</translation>
+  </message>
+  <message>
+   <source>{name} join</source>
+   <translation>{name} Fuge</translation>
+  </message>
+  <message>
+   <source>{name} was added</source>
+   <translation>{name} kam dazu</translation>
+  </message>
+  <message>
+   <source>{name} was removed</source>
+   <translation>{name} wurde entfernt</translation>
+  </message>
+  <message>
+   <source>{name} was {before}, is now {after}</source>
+   <translation>{name} war {before}, ist jetzt {after}</translation>
+  </message>
+  <message>
+   <source>{name} {number}</source>
+   <translation>{name} {number}</translation>
+  </message>
+  <message>
+   <source>{name} {width} × {height}</source>
+   <translation>{name} {width} × {height}</translation>
+  </message>
+  <message>
+   <source>{name}, as measured here</source>
+   <translation>{name}, wie hier gemessen</translation>
+  </message>
+  <message>
+   <source>{name}, {width} × {height}</source>
+   <translation>{name}, {width} × {height}</translation>
+  </message>
+  <message>
+   <source>{name}: another construction</source>
+   <translation>{name}: eine andere Bauform</translation>
+  </message>
+  <message>
+   <source>{name}: another outline</source>
+   <translation>{name}: ein anderer Umriss</translation>
+  </message>
+  <message>
+   <source>{name}: its blank {wide} across and {high} up, outside {out}</source>
+   <translation>{name}: Zuschnitt {wide} quer und {high} hoch, außen {out}</translation>
+  </message>
+  <message>
+   <source>{name}: {what} differ</source>
+   <translation>{name}: {what} sind anders</translation>
+  </message>
+  <message>
+   <source>{name}: {what} was {before}, is now {after}</source>
+   <translation>{name}: {what} war {before}, ist jetzt {after}</translation>
+  </message>
+  <message>
+   <source>{n} copies are too few or too many</source>
+   <translation>{n} Kopien sind zu wenige oder zu viele</translation>
+  </message>
+  <message>
+   <source>{n} kits are too few or too many</source>
+   <translation>{n} Sätze sind zu wenige oder zu viele</translation>
+  </message>
+  <message>
+   <source>{n}. level, {at} from below</source>
+   <translation>{n}. liegend, {at} von unten</translation>
+  </message>
+  <message>
+   <source>{n}. upright, {at} from the left</source>
+   <translation>{n}. aufrecht, {at} von links</translation>
+  </message>
+  <message>
+   <source>{off} too thick</source>
+   <translation>{off} zu dick</translation>
+  </message>
+  <message>
+   <source>{off} too thin</source>
+   <translation>{off} zu dünn</translation>
+  </message>
+  <message>
+   <source>{opening}, across</source>
+   <translation>{opening}, quer</translation>
+  </message>
+  <message>
+   <source>{overlap!r} is not how far tiles can overlap</source>
+   <translation>{overlap!r} ist keine Überlappung von Kacheln</translation>
+  </message>
+  <message>
+   <source>{owner}, {piece}</source>
+   <translation>{owner}, {piece}</translation>
+  </message>
+  <message>
+   <source>{panel} band</source>
+   <translation>{panel} Band</translation>
+  </message>
+  <message>
+   <source>{panel} label</source>
+   <translation>{panel} Schild</translation>
+  </message>
+  <message>
+   <source>{panel} lining</source>
+   <translation>{panel} Futter</translation>
+  </message>
+  <message>
+   <source>{panel} mat</source>
+   <translation>{panel} Auflage</translation>
+  </message>
+  <message>
+   <source>{panel} words</source>
+   <translation>{panel} Wörter</translation>
+  </message>
+  <message>
+   <source>{panel}: {width} × {height} flat</source>
+   <translation>{panel}: flach {width} × {height}</translation>
+  </message>
+  <message>
+   <source>{part!r} is no part an overlay belongs to</source>
+   <translation>{part!r} ist kein Teil, zu dem eine Auflage gehört</translation>
+  </message>
+  <message>
+   <source>{part}: the same stock</source>
+   <translation>{part}: dasselbe Material</translation>
+  </message>
+  <message>
+   <source>{part}: {stock}</source>
+   <translation>{part}: {stock}</translation>
+  </message>
+  <message>
+   <source>{percent:g} % is no printer's fault</source>
+   <translation>{percent:g} % ist keines Druckers Fehler</translation>
+  </message>
+  <message numerus="yes">
+   <source>{percent} %: {count} sheets instead of {before}; no fewer than {least} by their area</source>
+   <translation>
+    <numerusform>{percent} %: {count} Bogen statt {before}; nach der Fläche nicht weniger als {least}</numerusform>
+    <numerusform>{percent} %: {count} Bogen statt {before}; nach der Fläche nicht weniger als {least}</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{piece} strip {number}</source>
+   <translation>{piece} Streifen {number}</translation>
+  </message>
+  <message>
+   <source>{piece} {letter}</source>
+   <translation>{piece} {letter}</translation>
+  </message>
+  <message>
+   <source>{piece} {panel}</source>
+   <translation>{piece} {panel}</translation>
+  </message>
+  <message>
+   <source>{piece}, tile {tile}</source>
+   <translation>{piece}, Kachel {tile}</translation>
+  </message>
+  <message>
+   <source>{piece}, {number} of {count}</source>
+   <translation>{piece}, {number} von {count}</translation>
+  </message>
+  <message>
+   <source>{piece}, {what}</source>
+   <translation>{piece}, {what}</translation>
+  </message>
+  <message>
+   <source>{piece}, {width} by {height}</source>
+   <translation>{piece}, {width} mal {height}</translation>
+  </message>
+  <message numerus="yes">
+   <source>{piece}: {count} boards of the sheet's size back it, edge to edge.</source>
+   <translation>
+    <numerusform>{piece}: {count} Brett in der Größe des Bogens hinterlegt es.</numerusform>
+    <numerusform>{piece}: {count} Bretter in der Größe des Bogens hinterlegen es, Kante an Kante.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{place}: </source>
+   <translation>{place}: </translation>
+  </message>
+  <message>
+   <source>{place}: {inner}</source>
+   <translation>{place}: {inner}</translation>
+  </message>
+  <message>
+   <source>{ratio!r} is not A:B</source>
+   <translation>{ratio!r} ist nicht A:B</translation>
+  </message>
+  <message>
+   <source>{reason}: its place is kept</source>
+   <translation>{reason}: sein Platz bleibt frei</translation>
+  </message>
+  <message>
+   <source>{recipe}: it is not measured inside</source>
+   <translation>{recipe}: sie wird nicht innen gemessen</translation>
+  </message>
+  <message>
+   <source>{recipe}: {caliper:g} mm is not a caliper it can be folded from</source>
+   <translation>{recipe}: {caliper:g} mm ist keine Dicke, aus der es sich falten lässt</translation>
+  </message>
+  <message>
+   <source>{remedy}: {measure} {value} would do</source>
+   <translation>{remedy}: {measure} {value} ginge</translation>
+  </message>
+  <message>
+   <source>{remedy}; or begin from its usual measures, or take another construction</source>
+   <translation>{remedy}; oder beginnen Sie mit ihren üblichen Maßen, oder nehmen Sie eine andere Bauform</translation>
+  </message>
+  <message>
+   <source>{rest!r} cannot be read</source>
+   <translation>{rest!r} ist nicht zu lesen</translation>
+  </message>
+  <message>
+   <source>{said} is outside what this recipe builds</source>
+   <translation>{said} liegt außerhalb dessen, was diese Bauform baut</translation>
+  </message>
+  <message>
+   <source>{seam}, depth</source>
+   <translation>{seam}, Tiefe</translation>
+  </message>
+  <message>
+   <source>{sizes!r} is no thing that must fit</source>
+   <translation>{sizes!r} ist kein Ding, das hineinpassen muss</translation>
+  </message>
+  <message>
+   <source>{size}, largest of {count}</source>
+   <translation>{size}, das größte von {count}</translation>
+  </message>
+  <message>
+   <source>{skew:g} degrees is no skew a printer has</source>
+   <translation>{skew:g} Grad zieht kein Drucker schräg</translation>
+  </message>
+  <message>
+   <source>{stock} was measured anew since this.</source>
+   <translation>{stock} wurde seither neu gemessen.</translation>
+  </message>
+  <message>
+   <source>{stock}, {caliper} thick. The printed face is the outside.</source>
+   <translation>{stock}, {caliper} dick. Die bedruckte Seite ist außen.</translation>
+  </message>
+  <message>
+   <source>{suffix} is not a format Mingei writes</source>
+   <translation>{suffix} ist kein Format, das Mingei schreibt</translation>
+  </message>
+  <message>
+   <source>{text!r} is no grammage</source>
+   <translation>{text!r} ist kein Flächengewicht</translation>
+  </message>
+  <message>
+   <source>{text!r} is not a number</source>
+   <translation>{text!r} ist keine Zahl</translation>
+  </message>
+  <message>
+   <source>{text!r} is not a unit</source>
+   <translation>{text!r} ist keine Einheit</translation>
+  </message>
+  <message>
+   <source>{text!r} was not expected</source>
+   <translation>{text!r} war nicht erwartet</translation>
+  </message>
+  <message>
+   <source>{thick} is too thick to go round an edge</source>
+   <translation>{thick} ist zu dick, um eine Kante herumzugehen</translation>
+  </message>
+  <message>
+   <source>{thing!r} is no size known by name, nor two lengths</source>
+   <translation>{thing!r} ist keine Größe, die man beim Namen kennt, und sind keine zwei Längen</translation>
+  </message>
+  <message>
+   <source>{title}: back of page {number}</source>
+   <translation>{title}: Rückseite von Seite {number}</translation>
+  </message>
+  <message>
+   <source>{title}: cutting list, page {number} of {count}</source>
+   <translation>{title}: Schnittliste, Seite {number} von {count}</translation>
+  </message>
+  <message>
+   <source>{unit!r} is not a unit</source>
+   <translation>{unit!r} ist keine Einheit</translation>
+  </message>
+  <message>
+   <source>{value!r} is neither true nor false</source>
+   <translation>{value!r} ist weder true noch false</translation>
+  </message>
+  <message>
+   <source>{value!r} is no choice there</source>
+   <translation>{value!r} steht dort nicht zur Wahl</translation>
+  </message>
+  <message>
+   <source>{value!r} is no measure</source>
+   <translation>{value!r} ist kein Maß</translation>
+  </message>
+  <message>
+   <source>{value!r} is no number of a copy or page</source>
+   <translation>{value!r} ist keine Nummer einer Kopie oder Seite</translation>
+  </message>
+  <message>
+   <source>{value!r} is no whole number that can stand there</source>
+   <translation>{value!r} ist keine ganze Zahl, die dort stehen kann</translation>
+  </message>
+  <message>
+   <source>{value!r} is not a choice</source>
+   <translation>{value!r} steht nicht zur Wahl</translation>
+  </message>
+  <message>
+   <source>{value!r} is not a number</source>
+   <translation>{value!r} ist keine Zahl</translation>
+  </message>
+  <message>
+   <source>{value:g} is not a whole number</source>
+   <translation>{value:g} ist keine ganze Zahl</translation>
+  </message>
+  <message>
+   <source>{what} differ</source>
+   <translation>{what} sind anders</translation>
+  </message>
+  <message>
+   <source>{wide} x {high}</source>
+   <translation>{wide} x {high}</translation>
+  </message>
+  <message>
+   <source>{width} tape</source>
+   <translation>Klebeband {width}</translation>
+  </message>
+  <message>
+   <source>{word!r} is neither yes nor no</source>
+   <translation>{word!r} ist weder yes noch no</translation>
+  </message>
+  <message>
+   <source>{word!r} is no corner</source>
+   <translation>{word!r} ist keine Ecke</translation>
+  </message>
+  <message>
+   <source>{word!r} is no sheet's number</source>
+   <translation>{word!r} ist keine Nummer eines Bogens</translation>
+  </message>
+  <message>
+   <source>{word!r} is no whole number</source>
+   <translation>{word!r} ist keine ganze Zahl</translation>
+  </message>
+  <message>
+   <source>{word!r} is not NAME=VALUE</source>
+   <translation>{word!r} ist nicht NAME=WERT</translation>
+  </message>
+  <message>
+   <source>{word!r} is not PART=ID</source>
+   <translation>{word!r} ist nicht TEIL=ID</translation>
+  </message>
+  <message>
+   <source>{words}.</source>
+   <translation>{words}.</translation>
+  </message>
+  <message>
+   <source>{wrapped} goes over each face; glue edge bands on the panels that are seen</source>
+   <translation>{wrapped} geht über jede Fläche; kleben Sie Kantenbänder auf die Felder, die man sieht</translation>
+  </message>
+  <message>
+   <source>… and {count} more</source>
+   <translation>… und {count} mehr</translation>
+  </message>
+ </context>
+</TS>

@@ -277,6 +277,16 @@ class Files(InFolder):
         with self.assertRaisesRegex(ImportRefused, "not installed"):
             artwork.lettered("Tern", "No Such Family", "#000000")
 
+    def test_letters_are_shaped_as_their_script_wants(self) -> None:
+        # kerned: a V tucks under an A (common practice); each by itself stands further
+        pair = artwork.lettered("AV", "", "#26241f")
+        apart = sum(artwork.lettered(letter, "", "#26241f").width for letter in "AV")
+        self.assertLess(pair.width, apart - 0.1)
+        # an accent written after its letter stands on it, as the letter with its accent does
+        self.assertAlmostEqual(artwork.lettered("e\u0301", "", "#26241f").width,
+                               artwork.lettered("\u00e9", "", "#26241f").width)
+
+
     def test_the_page_shows_the_picture_where_it_was_put_and_nothing_past_its_bleed(self) -> None:
         made = carton(Art("a", "carton", "front", source=str(self.picture("a.jpg")), fill=Fill.COVER,
                           bleed=2.0))

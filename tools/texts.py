@@ -40,7 +40,8 @@ _REFUSALS = ("MingeiError", "MeasureError", "StockError", "ProjectError", "Expor
              "LengthError", "UsageError", "ImportRefused")
 _WORDS = re.compile(r"[A-Za-zäöü]{2}")
 #: Single words of tables that are read out through t.
-_TABLES = ("Millimetres", "Inches", "grain", "sticks", "straps", "repeated", "each", "label", "depth", "width",
+_TABLES = ("Millimetres", "Inches", "grain", "sticks", "straps", "repeated", "each", "label", "depth",
+           "width",
            "height", "length", "mat", "lining", "edge", "printed", "window", "hole", "slot", "own outline")
 _CODE = re.compile(r"[;#<>]|--|^\.|^/|::|\bQ[A-Z]|^[a-z]+-[a-z-]+$|^[a-z_]+\.[a-z]+$")
 

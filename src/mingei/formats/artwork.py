@@ -292,17 +292,17 @@ def font_file(family: str) -> Path:
 
 @lru_cache(maxsize=128)
 def lettered(words: str, family: str, colour: str) -> Vector:
-    """Words as outlines, lines centred, one em of 10 mm.  Raises ImportRefused when the font is missing or
-    has none of the letters."""
+    """Words as outlines, lines centred, one em of 10 mm, shaped as their script wants: kerned, joined, from
+    right to left.  Raises ImportRefused when the font is missing or has none of the letters."""
     from fontTools.pens.recordingPen import DecomposingRecordingPen
     from fontTools.ttLib import TTFont
 
     em_mm = 10.0
     with TTFont(font_file(family), lazy=True) as font:
-        glyphs, chars = font.getGlyphSet(), font.getBestCmap()
+        glyphs = font.getGlyphSet()
         scale = em_mm / font["head"].unitsPerEm
-        lines = [[chars.get(ord(c), ".notdef") for c in line] for line in words.strip("\n").split("\n")]
-        widths = [sum(glyphs[g].width for g in line) * scale for line in lines]
+        lines = _shaped(font_file(family), words.strip("\n").split("\n"))
+        widths = [sum(g.advance for g in line) * scale for line in lines]
         widest = max(widths)
         if widest <= 0:
             raise ImportRefused("there is nothing to be read in these words", "words", "write some letters")
@@ -313,12 +313,39 @@ def lettered(words: str, family: str, colour: str) -> Vector:
             x, base = (widest - width) / 2, tall - em_mm * (_LEADING * number + 1.0)
             for glyph in line:
                 pen = DecomposingRecordingPen(glyphs)
-                glyphs[glyph].draw(pen)
-                commands = tuple(glyph_commands(pen.value, scale, x, base))
+                glyphs[font.getGlyphName(glyph.number)].draw(pen)
+                commands = tuple(glyph_commands(pen.value, scale, x + glyph.right * scale,
+                                                base + glyph.up * scale))
                 if commands:
                     marks.append(Mark(commands, fill))
-                x += glyphs[glyph].width * scale
+                x += glyph.advance * scale
     return Vector(widest, tall, tuple(marks))
+
+
+class _Glyph(NamedTuple):
+    """A glyph of a line: its number in the font, how far it moves on, and how far it is drawn aside, in units
+    of the font."""
+
+    number: int
+    advance: float
+    right: float
+    up: float
+
+
+def _shaped(file: Path, lines: Iterable[str]) -> list[list[_Glyph]]:
+    """The glyphs of every line, in the order they stand."""
+    import uharfbuzz as hb
+
+    font = hb.Font(hb.Face(file.read_bytes()))
+    found = []
+    for line in lines:
+        buffer = hb.Buffer()
+        buffer.add_str(line)
+        buffer.guess_segment_properties()
+        hb.shape(font, buffer)
+        found.append([_Glyph(info.codepoint, at.x_advance, at.x_offset, at.y_offset)
+                      for info, at in zip(buffer.glyph_infos, buffer.glyph_positions, strict=True)])
+    return found
 
 
 def glyph_commands(

@@ -48,6 +48,10 @@
    <translation> Überlapp </translation>
   </message>
   <message>
+   <source> layers</source>
+   <translation> Schichten</translation>
+  </message>
+  <message>
    <source> leaf </source>
    <translation> Blatt </translation>
   </message>
@@ -3861,6 +3865,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a blank of {across} by {up}</source>
    <translation>ein Zuschnitt von {across} mal {up}</translation>
+  </message>
+  <message>
+   <source>a board has one ply or more, films and insets of 0 or more</source>
+   <translation>ein Brett hat eine Schicht oder mehr, Leimfilme und Einzüge von 0 oder mehr</translation>
   </message>
   <message>
    <source>a box of three to twelve equal sides, with a lid</source>
@@ -10621,6 +10629,10 @@ Protokoll: {log}</translation>
   <message>
    <source>write its length, width and thickness in mm</source>
    <translation>schreiben Sie Länge, Breite und Dicke in mm</translation>
+  </message>
+  <message>
+   <source>write its plies, their insets and the glue between them in mm</source>
+   <translation>schreiben Sie seine Schichten, ihre Einzüge und den Leim dazwischen in mm</translation>
   </message>
   <message>
    <source>write its unit, such as in or mm</source>

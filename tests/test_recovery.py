@@ -158,7 +158,7 @@ class Faults(InFolder):
         faults.log_file(self.folder).write_bytes(b"x" * 600_000)  # one that has grown too long makes room
         try:
             log = faults.begin(self.folder)
-            self.assertEqual((self.folder / "mingei.old.log").stat().st_size, 600_000)
+            self.assertEqual((self.folder / "mingei.log.1").stat().st_size, 600_000)
             try:
                 raise ValueError("a fault for the test")
             except ValueError as error:

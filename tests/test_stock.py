@@ -12,13 +12,15 @@ from mingei.core.errors import StockError
 from mingei.core.stock import (
     BASIS_SIZES_IN,
     CATALOGUE,
+    BuildUp,
+    Ply,
     Stock,
     basis_from_gsm,
-    build_up,
     estimate_caliper,
     find_stock,
     gsm_from_basis,
     mm_from_points,
+    plies_for,
     points_from_mm,
 )
 
@@ -81,22 +83,31 @@ class BuiltUpBoard(unittest.TestCase):
     def test_layers_for_walls_legs_and_stair_blocks(self) -> None:
         # worked by hand: n layers of 0.5 mm and n - 1 films of 0.05 mm
         for target, layers, reached in ((2.0, 4, 2.15), (5.0, 9, 4.9), (8.0, 15, 8.2)):
-            made = build_up(target, 0.5)
-            self.assertEqual(made.layers, layers)
-            self.assertAlmostEqual(made.reached_mm, reached)
-            self.assertAlmostEqual(made.off_mm, reached - target)
+            made = plies_for(target, Stock("s", "S", 350, 0.5))
+            self.assertEqual(len(made.plies), layers)
+            self.assertAlmostEqual(made.caliper_mm, reached)
 
     @given(st.floats(0.1, 40), st.floats(0.05, 4), st.floats(0, 0.3))
     def test_no_other_number_of_layers_comes_nearer(self, target: float, caliper: float, film: float) -> None:
-        made = build_up(target, caliper, film)
-        for other in (made.layers - 1, made.layers + 1):
+        made = plies_for(target, Stock("s", "S", 350, caliper), film)
+        for other in (len(made.plies) - 1, len(made.plies) + 1):
             if other >= 1:
                 self.assertGreaterEqual(abs(other * caliper + (other - 1) * film - target),
-                                        abs(made.off_mm) - 1e-9)
+                                        abs(made.caliper_mm - target) - 1e-9)
+
+    def test_a_board_of_unlike_plies_is_a_stock_as_thick_and_heavy_as_they_are(self) -> None:
+        # worked by hand: 0.3 + 3 + 0.3 mm and two films of 0.05; 220 + 1100 + 220 g/m2 and 100 of glue
+        card, core = Stock("c", "C", 220, 0.3), Stock("k", "K", 1100, 3.0)
+        board = BuildUp((Ply(card), Ply(core, inset_mm=3.0), Ply(card))).as_stock("b", "Board")
+        self.assertAlmostEqual(board.caliper_mm, 3.7)
+        self.assertAlmostEqual(board.grammage_gsm, 1640.0)
+        self.assertEqual((board.kind, board.layers, board.crease_gain_mm), ("board", 3, 0.0))
+        with self.assertRaises(StockError):
+            BuildUp(())
 
     def test_thickness_that_cannot_be_is_refused(self) -> None:
-        for wrong in ((0.0, 0.5, 0.05), (2.0, 0.0, 0.05), (2.0, 0.5, -1.0)):
-            self.assertRaises(StockError, build_up, *wrong)
+        for target, film in ((0.0, 0.05), (2.0, -1.0)):
+            self.assertRaises(StockError, plies_for, target, Stock("s", "S", 350, 0.5), film)
 
 
 class Finding(unittest.TestCase):

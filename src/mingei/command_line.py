@@ -168,6 +168,11 @@ def parser() -> argparse.ArgumentParser:
     check.add_argument("file", type=Path, metavar="F.mingei")
     check.add_argument("--json", action="store_true", help="as JSON")
 
+    plan = commands.add_parser("plan",
+                               help="what is scored, cut and folded, in which order, and how long it takes")
+    plan.add_argument("file", type=Path, metavar="F.mingei")
+    plan.add_argument("--json", action="store_true", help="as JSON")
+
     scale = commands.add_parser("scale", help="draft the things of a project anew at another size")
     scale.add_argument("file", type=Path, metavar="F.mingei")
     way = scale.add_mutually_exclusive_group(required=True)
@@ -202,4 +207,4 @@ def _result(command: argparse.ArgumentParser) -> None:
 
 COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "edit", "pack", "export", "material",
             "nest",
-            "rehearse", "check", "scale")
+            "rehearse", "check", "plan", "scale")

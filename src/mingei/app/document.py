@@ -35,6 +35,7 @@ from mingei.core.sizing.offer import Offer, for_need
 from mingei.core.sizing.sizes import Size
 from mingei.core.stock import Stock, find_stock
 from mingei.core.words import say
+from mingei.core.work.plan import Working, check_working
 
 if TYPE_CHECKING:
     from mingei.app.prints import Print, Prints
@@ -452,6 +453,11 @@ class Document(QObject):
         """How pieces are laid on sheets and what is printed round them.  Raises MeasureError."""
         check_laying(laying)
         self.change(replace(self.project, laying=laying), t("choices for the sheets"), "laying")
+
+    def set_working(self, working: Working) -> None:
+        """How it is scored and cut.  Raises MeasureError."""
+        check_working(working)
+        self.change(replace(self.project, working=working), t("ways of scoring and cutting"), "working")
 
     def set_printer(self, printer: Printer) -> None:
         """What prints the sheets, as it was measured.  Raises MeasureError."""

@@ -15,7 +15,8 @@ _WHERE = {
     "offers": ("asking", "offered"), "new": ("making", "begin"), "edit": ("making", "edit"),
     "pack": ("making", "pack"),
     "export": ("sheets", "write"), "material": ("sheets", "takes"), "nest": ("sheets", "nested"),
-    "rehearse": ("sheets", "rehearsed"), "check": ("judging", "checked"), "scale": ("judging", "rescaled"),
+    "rehearse": ("sheets", "rehearsed"), "check": ("judging", "checked"), "plan": ("planning", "planned"),
+    "scale": ("judging", "rescaled"),
 }
 
 

@@ -271,24 +271,49 @@ def estimate_caliper(gsm: float, kind: str = "card") -> Estimate:
     return Estimate(gsm * bulk / 1000, gsm * spread / 1000)
 
 
-class BuiltUp(NamedTuple):
-    """Board made of layers: how many, the thickness really reached, and by how much that misses the one
-    wanted (mm, + thicker)."""
+class Ply(NamedTuple):
+    """One layer of a board: its stock, and how far it keeps inside the board's edge, mm: a housing, a rebate
+    or a hidden core."""
 
-    layers: int
-    reached_mm: float
-    off_mm: float
+    stock: Stock
+    inset_mm: float = 0.0
 
 
-def build_up(target_mm: float, caliper_mm: float, film_mm: float = 0.05) -> BuiltUp:
-    """How many layers of a stock, glued, come nearest to a thickness.
+@dataclass(frozen=True)
+class BuildUp:
+    """Board made of plies, from its inner face to its printed one, with films of glue between them."""
 
-    film_mm: the glue between two layers; n layers have n - 1 films.  Raises StockError when a figure cannot
-    be true.
-    """
-    if caliper_mm <= 0 or film_mm < 0 or target_mm <= 0:
+    plies: tuple[Ply, ...]
+    film_mm: float = 0.05
+
+    def __post_init__(self) -> None:
+        if not self.plies or self.film_mm < 0 or any(ply.inset_mm < 0 for ply in self.plies):
+            raise StockError("a board has one ply or more, films and insets of 0 or more", "built-up board",
+                             "write its plies, their insets and the glue between them in mm")
+
+    @property
+    def caliper_mm(self) -> float:
+        """How thick it is, mm: the plies and the films between them."""
+        return sum(ply.stock.caliper_mm for ply in self.plies) + (len(self.plies) - 1) * self.film_mm
+
+    @property
+    def grammage_gsm(self) -> float:
+        """Its mass, g/m2; glue is about as heavy as water."""
+        return sum(ply.stock.grammage_gsm for ply in self.plies) + (len(self.plies) - 1) * self.film_mm * 1000
+
+    def as_stock(self, id: str, name: str) -> Stock:
+        """The board as a stock, to be drafted with like any other: it does not fold, and gains nothing."""
+        return Stock(id, name, self.grammage_gsm, self.caliper_mm, kind="board",
+                     sheets=self.plies[0].stock.sheets,
+                     price=sum(ply.stock.price for ply in self.plies),
+                     layers=sum(ply.stock.layers for ply in self.plies))
+
+
+def plies_for(target_mm: float, stock: Stock, film_mm: float = 0.05) -> BuildUp:
+    """As many layers of a stock as come nearest to a thickness.  Raises StockError when a figure cannot be
+    true."""
+    if film_mm < 0 or target_mm <= 0:
         raise StockError("thickness must be more than nothing", "built-up board",
                          "write the wanted thickness and the caliper in mm")
-    layers = max(1, round((target_mm + film_mm) / (caliper_mm + film_mm)))
-    reached = layers * caliper_mm + (layers - 1) * film_mm
-    return BuiltUp(layers, reached, reached - target_mm)
+    layers = max(1, round((target_mm + film_mm) / (stock.caliper_mm + film_mm)))
+    return BuildUp((Ply(stock),) * layers, film_mm)

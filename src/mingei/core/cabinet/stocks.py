@@ -13,7 +13,7 @@ from mingei.core.errors import MingeiError
 from mingei.core.layout.laying import Printer
 from mingei.core.layout.offcuts import Offcut
 from mingei.core.length import write_mm
-from mingei.core.stock import CATALOGUE, Stock, basis_from_gsm, build_up, points_from_mm
+from mingei.core.stock import CATALOGUE, Stock, basis_from_gsm, plies_for, points_from_mm
 from mingei.core.words import say
 
 
@@ -101,12 +101,11 @@ def built_up(stock: Stock, target_mm: float, film_mm: float = 0.05) -> Stock:
     film_mm: the glue between two layers, about as heavy as water.  Raises StockError when a figure cannot be
     true.
     """
-    made = build_up(target_mm, stock.caliper_mm, film_mm)
-    grammage = made.layers * stock.grammage_gsm + (made.layers - 1) * film_mm * 1000
-    return replace(stock, id=f"{stock.id}-x{made.layers}", name=f"{stock.name}, {made.layers} layers",
-                   caliper_mm=made.reached_mm,
-                   grammage_gsm=grammage, kind="board", layers=made.layers * stock.layers, crease_gain_mm=0.0,
-                   price=made.layers * stock.price)
+    made = plies_for(target_mm, stock, film_mm)
+    board = made.as_stock(f"{stock.id}-x{len(made.plies)}", f"{stock.name}, {len(made.plies)} layers")
+    return replace(stock, id=board.id, name=board.name, caliper_mm=board.caliper_mm,
+                   grammage_gsm=board.grammage_gsm, kind="board", layers=board.layers, crease_gain_mm=0.0,
+                   price=board.price)
 
 
 def differs(project: Project, cabinet: Cabinet) -> tuple[Stock, ...]:

@@ -41,6 +41,7 @@ from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
 from mingei.core.recipes import find_recipe
 from mingei.core.stock import DEFAULT_STOCK_ID, Stock, find_stock
 from mingei.core.words import say
+from mingei.core.work.plan import Working, check_working
 
 VERSION = 2
 #: How much one file holds: things, amendments of each, pictures and words on each, places of pieces.
@@ -58,6 +59,7 @@ def to_data(project: Project) -> dict[str, Any]:
         **({"tile_mm": project.tile_mm} if project.tile_mm else {}),
         **_changed("laying", project.laying),
         **_changed("printer", project.printer),
+        **_changed("working", project.working),
         **({"places": [dict(zip(_PLACE, spot[:-1], strict=True)) | thaw(spot.extra)
                        for spot in project.spots]} if project.spots else {}),
         "briefs": [_brief_data(b) for b in project.briefs],
@@ -70,14 +72,14 @@ def to_data(project: Project) -> dict[str, Any]:
 
 
 #: The keys that hold choices, each with the words of those known here.
-_CHOICES = {"laying": Laying._fields, "printer": Printer._fields}
+_CHOICES = {"laying": Laying._fields, "printer": Printer._fields, "working": Working._fields}
 
 
 #: The words of a place, in the order of a spot's values but the last.
 _PLACE = ("thing", "piece", "copy", "page", "x", "y", "turn_deg", "locked")
 
 
-def _changed(key: str, values: Laying | Printer) -> dict[str, Any]:
+def _changed(key: str, values: Laying | Printer | Working) -> dict[str, Any]:
     """What differs from the usual, under a key; nothing where nothing does."""
     different = forms.written(values)
     return {key: different} if different else {}
@@ -185,7 +187,7 @@ def from_data(data: Any) -> Project:
                            say("write 0 for none, or {least:g} to {most:g}", least=LEAST_MM,
                                most=MOST_OVERLAP_MM))
     known = {"mingei", "title", "unit", "sheet", "briefs", "stocks", "notes", "tile_mm", "laying", "printer",
-             "places"}
+             "places", "working"}
     beside = {key: {k: v for k, v in forms.mapping(top.get(key, {}), key).items() if k not in words}
               for key, words in _CHOICES.items()}
     extra = (*freeze(top, known), *freeze({key: rest for key, rest in beside.items() if rest}, set()))
@@ -193,13 +195,20 @@ def from_data(data: Any) -> Project:
                    forms.text(top.get("notes", ""), "notes", MOST_NOTES), extra, float(overlap),
                    _laying(top.get("laying", {})), printer_from_data(top.get("printer", {}), "printer"),
                    tuple(_spot(p, f"places[{i}]")
-                         for i, p in enumerate(forms.listed(top.get("places", []), "places", MOST_PLACES))))
+                         for i, p in enumerate(forms.listed(top.get("places", []), "places", MOST_PLACES))),
+                   working=_working(top.get("working", {})))
 
 
 def _laying(data: Any) -> Laying:
     laying = forms.read(Laying, data, "laying")
     _accepted(lambda: check_laying(laying), "laying")
     return laying
+
+
+def _working(data: Any) -> Working:
+    working = forms.read(Working, data, "working")
+    _accepted(lambda: check_working(working), "working")
+    return working
 
 
 def printer_from_data(data: Any, place: str) -> Printer:

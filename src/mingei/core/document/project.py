@@ -30,6 +30,8 @@ from mingei.core.layout.splice import Splice, check_splice
 from mingei.core.recipes import Kind, Value, Values, find_recipe
 from mingei.core.stock import DEFAULT_STOCK_ID, Stock, find_stock
 from mingei.core.words import say, some_of
+from mingei.core.work.plan import USUAL as BY_HAND
+from mingei.core.work.plan import Working
 
 #: Copies of one thing, and of all things of a project: more of a whole kit are counted as kits.
 MOST_COPIES, MOST_COPIES_IN_ALL = 999, 5000
@@ -320,7 +322,8 @@ class Project:
     unit: what a bare number means to this person, "mm" or "in"; sheet: the sheet printed on; stocks: the
     stocks its briefs use, as they were, so that the file carries them; tile_mm: pieces too large for the
     sheet are tiled over several, which overlap by so much; 0: they are not; laying, printer: how pieces are
-    laid out, and what prints them; spots: where pieces were put by hand or nested.
+    laid out, and what prints them; spots: where pieces were put by hand or nested; working: how it is scored
+    and cut.
     """
 
     title: str
@@ -334,6 +337,7 @@ class Project:
     laying: Laying = USUAL
     printer: Printer = ANY_PRINTER
     spots: tuple[Spot, ...] = ()
+    working: Working = BY_HAND
 
     def __post_init__(self) -> None:
         object.__setattr__(self, "briefs", told_apart(self.briefs))
@@ -466,6 +470,7 @@ def differences(before: Project, after: Project) -> tuple[str, ...]:
             if a != b]
     said += [say("{what} differ", what=what) for what, a, b in
              (("the choices for the sheets", before.laying, after.laying),
+              ("the ways of scoring and cutting", before.working, after.working),
               ("the measures of the printer", before.printer[1:], after.printer[1:]),
               ("the places of pieces on sheets", before.spots, after.spots)) if a != b]
     if before.notes != after.notes:

@@ -1,0 +1,207 @@
+"""The cutting plan by hand: the trimmer first, straight through what is in hand; then the knife, what lies
+inside before what lies round it; then scissors for free curves.
+
+A trimmer's cut runs from edge to edge of what is in hand, so it may cross neither the rectangle round a piece
+nor the offcut that is kept. It is laid along straight sides of outlines where it can be, and those need no
+other cut.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+from enum import StrEnum
+from typing import NamedTuple
+
+from mingei.core.flat.blank import Kind
+from mingei.core.plane.shape import Arc, Box, Line, Path, Point, flat_points, path_bounds, path_length
+from mingei.core.words import Words, say
+from mingei.core.work.lines import Cut
+
+#: Sides nearer a line than this (mm) lie on it; made along one cut that is shorter than this a side counts
+#: for nothing.
+_ON_MM, _WORTH_MM = 0.02, 15.0
+#: A side shorter than this (mm) is cut with a small blade; stock up to this (mm) is thin enough for scissors.
+SMALL_MM, SCISSORS_MM = 6.0, 0.45
+#: A knife goes through so much card in one pass, mm (from experience, no published source).
+PASS_MM = 0.4
+#: Minutes a trimmer's cut takes, and what knife and scissors make in a minute, mm, with laying and turning
+#: the work (from experience, no published source); a small side costs as much as so many mm.
+TRIM_MIN, KNIFE_MM_A_MIN, SCISSORS_MM_A_MIN, CORNER_MM = 0.25, 700.0, 500.0, 12.0
+
+
+class Tool(StrEnum):
+    """What a cut is made with."""
+
+    TRIMMER = "trimmer"
+    KNIFE = "knife"
+    SMALL_KNIFE = "small knife"
+    SCISSORS = "scissors"
+
+
+class HandCut(NamedTuple):
+    """One cut by hand.
+
+    path: on the sheet, mm; tool; passes: how often the blade goes over it; why: what is cut, and why now;
+    made: of a trimmer's cut, how much outline lies along it, mm; minutes: about; number: in the order of
+    work.
+    """
+
+    path: Path
+    tool: Tool
+    passes: int
+    why: Words
+    made: float = 0.0
+    minutes: float = 0.0
+    number: int = 0
+
+    @property
+    def length(self) -> float:
+        return path_length(self.path)
+
+    @property
+    def points(self) -> list[Point]:
+        return flat_points(self.path)
+
+
+def by_hand(sheet: Box, pieces: Sequence[Sequence[Cut]], names: Sequence[str], caliper: float,
+            keep: Box | None = None, trimmer: bool = True) -> tuple[HandCut, ...]:
+    """All cuts of a sheet in their order.
+
+    pieces: of each piece its cuts; names: what each is called; keep: the offcut that must stay whole;
+    trimmer: whether there is one.
+    """
+    made: set[tuple[int, int, int]] = set()  # piece, cut, segment that the trimmer made
+    found: list[HandCut] = []
+    if trimmer:
+        boxes = [path_bounds([c.path for c in cuts if c.kind is not Kind.GUIDE]) for cuts in pieces]
+        _trim(sheet, list(range(len(pieces))), boxes, pieces, keep, made, found)
+    order = _nearest([(path_bounds([c.path for c in cuts]), i) for i, cuts in enumerate(pieces) if cuts])
+    for kinds in ((Kind.SLIT, Kind.OPENING), (Kind.OUTLINE,)):
+        for number in order:
+            for place, cut in enumerate(pieces[number]):
+                if cut.kind in kinds:
+                    found += _knife(cut, names[number], caliper, {s for p, c, s in made if (p, c) ==
+                                                                  (number, place)})
+    return tuple(c._replace(number=n) for n, c in enumerate(found, 1))
+
+
+def _trim(rect: Box, here: list[int], boxes: Sequence[Box], pieces: Sequence[Sequence[Cut]], keep: Box | None,
+          made: set[tuple[int, int, int]], found: list[HandCut]) -> None:
+    """Cut what is in hand through, again and again, as long as a cut makes outline or parts two pieces."""
+    if not here:
+        return
+    best: tuple[float, bool, float, list[tuple[int, int, int]]] | None = None
+    for upright in (True, False):
+        low, high = (rect.left, rect.right) if upright else (rect.bottom, rect.top)
+        spans = [(boxes[i].left, boxes[i].right) if upright else (boxes[i].bottom, boxes[i].top)
+                 for i in here]
+        kept = [] if keep is None else [(keep.left, keep.right) if upright else (keep.bottom, keep.top)]
+        for at in sorted({v for span in (*spans, *kept) for v in span}):
+            if (not low + 0.5 < at < high - 0.5
+                or any(a + _ON_MM < at < b - _ON_MM for a, b in (*spans, *kept))):
+                continue
+            along = _along(upright, at, here, pieces, made)
+            length = sum(n for n, _ in along)
+            parts = (any(b <= at + _ON_MM for _, b in spans) and any(a >= at - _ON_MM for a, _ in spans))
+            frees = bool(kept) and any(abs(at - v) < _ON_MM for v in kept[0])
+            if length < _WORTH_MM and not parts and not frees:
+                continue
+            worth = length + 1e4 * frees + (30.0 if parts else 0.0)
+            if best is None or worth > best[0] + 1e-6:
+                best = worth, upright, at, [key for _, key in along]
+    if best is None:
+        return
+    _, upright, at, keys = best
+    made.update(keys)
+    line = (Line((at, rect.bottom), (at, rect.top)) if upright else Line((rect.left, at), (rect.right, at)))
+    outline = sum(_segment(pieces, key).length for key in keys)
+    why = (say("straight through: {length:.0f} mm of outline lie along it", length=outline) if outline
+           else say("straight through: it parts the pieces"))
+    found.append(HandCut((line,), Tool.TRIMMER, 1, why, outline, TRIM_MIN))
+    near, far = ((rect._replace(right=at), rect._replace(left=at)) if upright
+                 else (rect._replace(top=at), rect._replace(bottom=at)))
+    for part in (near, far):
+        inside = [i for i in here if _within(boxes[i], part)]
+        _trim(part, inside, boxes, pieces, keep if keep is not None and _within(keep, part) else None, made,
+              found)
+
+
+def _within(box: Box, rect: Box) -> bool:
+    return (box.left >= rect.left - _ON_MM and box.right <= rect.right + _ON_MM
+            and box.bottom >= rect.bottom - _ON_MM and box.top <= rect.top + _ON_MM)
+
+
+def _along(upright: bool, at: float, here: Sequence[int], pieces: Sequence[Sequence[Cut]],
+           made: set[tuple[int, int, int]]) -> list[tuple[float, tuple[int, int, int]]]:
+    """The straight sides of outlines that lie on a line and are not cut yet, with their lengths."""
+    axis = 0 if upright else 1
+    return [(segment.length, (i, c, s)) for i in here for c, cut in enumerate(pieces[i])
+            if cut.kind is Kind.OUTLINE for s, segment in enumerate(cut.path)
+            if isinstance(segment, Line) and (i, c, s) not in made
+            and abs(segment.start[axis] - at) < _ON_MM and abs(segment.end[axis] - at) < _ON_MM]
+
+
+def _segment(pieces: Sequence[Sequence[Cut]], key: tuple[int, int, int]) -> Line:
+    piece, cut, number = key
+    found = pieces[piece][cut].path[number]
+    assert isinstance(found, Line)
+    return found
+
+
+def _knife(cut: Cut, name: str, caliper: float, made: set[int]) -> list[HandCut]:
+    """What is left of a cut once the trimmer has been, in runs for one tool."""
+    runs: list[tuple[Tool, list[Line | Arc]]] = []
+    for number, segment in enumerate(cut.path):
+        if number in made:
+            runs.append((Tool.TRIMMER, []))
+            continue
+        curved = isinstance(segment, Arc) and cut.kind is Kind.OUTLINE and caliper <= SCISSORS_MM
+        tool = (Tool.SCISSORS if curved and segment.length > SMALL_MM
+                else Tool.SMALL_KNIFE if segment.length < SMALL_MM and cut.kind is not Kind.SLIT
+                else Tool.KNIFE)
+        if runs and runs[-1][0] is tool:
+            runs[-1][1].append(segment)
+        else:
+            runs.append((tool, [segment]))
+    runs = _gathered(runs)
+    if len(runs) > 1 and runs[0][0] is runs[-1][0] and not made and runs[0][0] is not Tool.TRIMMER:
+        last = runs.pop()
+        runs[0] = (runs[0][0], [*last[1], *runs[0][1]])
+    what = {Kind.SLIT: say("a slit of the {name}, while the sheet still holds it", name=name),
+            Kind.OPENING: say("an opening of the {name}, while the sheet still holds it", name=name),
+            Kind.OUTLINE: say("the outline of the {name}", name=name)}[cut.kind]
+    passes = max(1, math.ceil(caliper / PASS_MM))
+    found = []
+    for tool, segments in runs:
+        if segments:
+            length = sum(s.length for s in segments)
+            pace = SCISSORS_MM_A_MIN if tool is Tool.SCISSORS else KNIFE_MM_A_MIN / passes
+            extra = CORNER_MM * len(segments) if tool is Tool.SMALL_KNIFE else 0.0
+            found.append(HandCut(tuple(segments), tool, 1 if tool is Tool.SCISSORS else passes, what,
+                                 minutes=(length + extra) / pace))
+    return found
+
+
+def _gathered(runs: list[tuple[Tool, list[Line | Arc]]]) -> list[tuple[Tool, list[Line | Arc]]]:
+    """Runs with what is too little for a blade of its own taken along by the knife beside it."""
+    found: list[tuple[Tool, list[Line | Arc]]] = []
+    for tool, segments in runs:
+        if tool is Tool.SMALL_KNIFE and sum(s.length for s in segments) < 2 * SMALL_MM and len(runs) > 1:
+            tool = Tool.KNIFE
+        if found and found[-1][0] is tool and tool is not Tool.TRIMMER:
+            found[-1][1].extend(segments)
+        else:
+            found.append((tool, list(segments)))
+    return found
+
+
+def _nearest(boxes: list[tuple[Box, int]]) -> list[int]:
+    """Pieces from one to the nearest next, from the lower left."""
+    at, waiting, order = (0.0, 0.0), list(boxes), []
+    while waiting:
+        box, number = min(waiting, key=lambda e: math.dist(at, e[0].centre))
+        waiting = [e for e in waiting if e[1] != number]
+        at = box.centre
+        order.append(number)
+    return order

@@ -1,4 +1,5 @@
-"""The cutting plan by hand: every outline is cut once, the trimmer destroys nothing, inside comes before outside."""
+"""The cutting plan by hand: every outline is cut once, the trimmer destroys nothing, inside comes before
+outside."""
 
 from __future__ import annotations
 
@@ -77,7 +78,8 @@ class ByHand(unittest.TestCase):
     def test_half_of_the_straight_outline_is_made_by_through_cuts_and_without_a_trimmer_none(self) -> None:
         trimmed = sum(c.made for w in self.works for c in w.cuts)
         straight = sum(s.length for w in self.works for c in lines_of(w.page).cuts if c.kind is Kind.OUTLINE
-                       for s in c.path if abs(s.start[0] - s.end[0]) < 1e-6 or abs(s.start[1] - s.end[1]) < 1e-6)
+                       for s in c.path if abs(s.start[0] - s.end[0]) < 1e-6 or abs(s.start[1] - s.end[1])
+                       < 1e-6)
         self.assertGreater(trimmed, 0.35 * straight)
         without = work_on(self.pages[0], Working(trimmer=False))
         self.assertFalse(any(c.tool is Tool.TRIMMER for c in without.cuts))

@@ -123,6 +123,8 @@ def parser() -> argparse.ArgumentParser:
     export.add_argument("--sheet-no", default="", metavar="N",
                         help="only these sheets of the layout, such as 2 or 1,3-5")
     export.add_argument("--piece", default="", metavar="NAME")
+    export.add_argument("--device", default="", metavar="ID",
+                        help="a job for this machine: .svg, .dxf, .hpgl or .gcode, of one sheet (--sheet-no)")
     export.add_argument("--tile", default=None, metavar="LENGTH",
                         help="tile larger pieces over several sheets that overlap by so much; 0: refuse "
                         "them; usual: as the project has it")
@@ -144,8 +146,13 @@ def parser() -> argparse.ArgumentParser:
 
     trial = commands.add_parser("rehearse",
                                 help="try a print on a stand-in printer, and measure its check bars")
-    trial.add_argument("what", choices=["print"])
-    trial.add_argument("file", type=Path, metavar="F.mingei")
+    trial.add_argument("what", choices=["print", "cut"])
+    trial.add_argument("file", type=Path, metavar="FILE",
+                       help="print: a project; cut: a job that was written")
+    trial.add_argument("--device", default="", metavar="ID", help="cut: the machine the job is for")
+    trial.add_argument("--against", type=Path, default=None, metavar="F.mingei",
+                       help="cut: the project it should cut, to compare what really would be cut")
+    trial.add_argument("--sheet-no", type=int, default=1, metavar="N", help="cut: which of its sheets")
     trial.add_argument("--page", type=int, default=1, metavar="N")
     trial.add_argument("--scale", type=float, default=100.0, metavar="PERCENT",
                        help="what the printer makes of 100; fit to page is often 96")
@@ -167,6 +174,10 @@ def parser() -> argparse.ArgumentParser:
     check = commands.add_parser("check", help="look for mistakes before cutting")
     check.add_argument("file", type=Path, metavar="F.mingei")
     check.add_argument("--json", action="store_true", help="as JSON")
+
+    machines = commands.add_parser("devices",
+                                   help="the machines a job can be written for, your own among them")
+    machines.add_argument("--json", action="store_true", help="as JSON")
 
     plan = commands.add_parser("plan",
                                help="what is scored, cut and folded, in which order, and how long it takes")
@@ -207,4 +218,4 @@ def _result(command: argparse.ArgumentParser) -> None:
 
 COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "edit", "pack", "export", "material",
             "nest",
-            "rehearse", "check", "plan", "scale")
+            "rehearse", "check", "devices", "plan", "scale")

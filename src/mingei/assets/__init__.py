@@ -9,6 +9,8 @@ HERE = Path(__file__).resolve().parent
 TEXT_FONT = HERE / "fonts" / "IBMPlexSans-Regular.ttf"
 BOLD_FONT = HERE / "fonts" / "IBMPlexSans-SemiBold.ttf"
 FIGURE_FONT = HERE / "fonts" / "IBMPlexMono-Regular.ttf"
+#: The machines that come with it, as data.
+DEVICES = HERE / "devices"
 #: The compiled languages.
 LANGUAGES = HERE / "languages"
 

@@ -16,6 +16,7 @@ _WHERE = {
     "pack": ("making", "pack"),
     "export": ("sheets", "write"), "material": ("sheets", "takes"), "nest": ("sheets", "nested"),
     "rehearse": ("sheets", "rehearsed"), "check": ("judging", "checked"), "plan": ("planning", "planned"),
+    "devices": ("planning", "machines"),
     "scale": ("judging", "rescaled"),
 }
 

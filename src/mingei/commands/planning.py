@@ -19,6 +19,7 @@ from mingei.core.length import write_both
 from mingei.core.work.plan import Work, pressure, work_on
 from mingei.core.work.words import cut_words, placement_words
 from mingei.formats import project_file
+from mingei.formats.device_file import devices
 from mingei.formats.export import builds_of
 
 #: Grams of glue a square metre of joint takes, from a thin even coat to a generous one (from experience).
@@ -47,6 +48,27 @@ def planned(options: argparse.Namespace) -> int:
             print(f"  {step.number}. {step.words}")
     total = sum(w.score_minutes + w.cut_minutes for w in works)
     print(f"about {math.ceil(total)} minutes to score and cut")
+    return OK
+
+
+def machines(options: argparse.Namespace) -> int:
+    """The machines there are."""
+    found = devices()
+    if options.json:
+        print(json.dumps([{"id": d.id, "name": d.name, "output": [e[1:] for e in d.output],
+                           "bed_mm": list(d.bed_mm), "mat": d.mat, "origin": d.origin,
+                           "tools": [{"id": t.id, "way": str(t.way), "does": [str(x) for x in t.does],
+                                      "number": t.number, "offset_mm": t.offset_mm, "kerf_mm": t.kerf_mm,
+                                      "overcut_mm": t.overcut_mm, "lead_mm": t.lead_mm,
+                                      "thickest_mm": t.thickest_mm, "speed_mm_s": t.speed_mm_s}
+                                     for t in d.tools]}
+                          for d in found], indent=1, ensure_ascii=False))
+        return OK
+    for d in found:
+        tools = "; ".join(f"{t.id} ({', '.join(str(x) for x in t.does)}, up to {t.thickest_mm:g} mm)"
+                          for t in d.tools)
+        print(f"{d.id}: {d.name}, {d.bed_mm[0]:g} x {d.bed_mm[1]:g} mm, {' '.join(d.output)}")
+        print(f"  {tools}")
     return OK
 
 

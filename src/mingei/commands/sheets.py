@@ -13,6 +13,7 @@ from pathlib import Path
 from mingei.command_line import FINDINGS, OK, UsageError
 from mingei.commands.common import accept_output, length
 from mingei.core.document.build import loads_of_all
+from mingei.core.document.project import Project
 from mingei.core.layout.closer import closer
 from mingei.core.layout.footer import bars
 from mingei.core.layout.laying import MOST_MARGIN_MM
@@ -22,7 +23,7 @@ from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.tile import LEAST_MM, MOST_MM
 from mingei.core.words import counted, say
 from mingei.formats import atomic, project_file
-from mingei.formats.export import Wanted, builds_of, export, export_all, pdf_of, read_numbers
+from mingei.formats.export import Wanted, builds_of, export, export_all, machine_pages, pdf_of, read_numbers
 from mingei.formats.rehearsal import Faults, rehearse
 
 
@@ -35,9 +36,11 @@ def write(options: argparse.Namespace) -> int:
     sheets = [word.strip() for word in options.sheet.split(",")] or [""]
     wanted = Wanted(sheets[0], options.piece, options.layout, tile_mm=overlap,
                     cutting_list=options.cutting_list,
-                    pages=read_numbers(options.sheet_no, "--sheet-no"))
+                    pages=read_numbers(options.sheet_no, "--sheet-no"), device=options.device)
     to = Path(options.to)
     said: list[str] = []
+    if options.device and (options.kind or to.is_dir() or options.to.endswith("/")):
+        return _jobs(project, to, options.kind, wanted)
     if options.kind or to.is_dir() or options.to.endswith("/"):
         kinds = [kind.strip().lower() for kind in (options.kind or "svg,dxf,pdf").split(",")]
         for sheet in sheets:
@@ -52,6 +55,19 @@ def write(options: argparse.Namespace) -> int:
         said += export(project, path, wanted._replace(sheet=sheet))
         print(path)
     return _remarked(said)
+
+
+def _jobs(project: Project, to: Path, kind: str, wanted: Wanted) -> int:
+    """A job for every sheet, each in a file of its own."""
+    from mingei.formats.device_file import find_device
+
+    ending = f".{kind.strip().lower()}" if kind else find_device(wanted.device).output[-1]
+    to.mkdir(parents=True, exist_ok=True)
+    for page in machine_pages(project, wanted):
+        path = to / f"sheet {page.number:02}{ending}"
+        export(project, path, wanted._replace(pages=(page.number,)))
+        print(path)
+    return OK
 
 
 def _overlap(text: str) -> float:

@@ -8,12 +8,15 @@ from __future__ import annotations
 
 import io
 import math
+from collections.abc import Iterator
+from contextlib import contextmanager
 from typing import TYPE_CHECKING
 
 from mingei.core.layout.drawing import LOOKS, Drawing, Ink, Stroke, in_order
 from mingei.core.plane.shape import Arc, Line, Path, bounds, flat_points
 
 if TYPE_CHECKING:
+    from ezdxf.document import Drawing as Document
     from ezdxf.layouts.layout import Modelspace
 
 #: Colour numbers of the format, so that inks can also be told apart where line patterns are not shown.
@@ -25,16 +28,34 @@ MARKS, _MARKS_COLOUR = "marks", 252
 _SAME = 1e-6
 
 
+@contextmanager
+def steady() -> Iterator[None]:
+    """While a document is made: no date and no name made up anew, so that it is the same bytes each time."""
+    from ezdxf._options import options
+
+    fixed = options.write_fixed_meta_data_for_testing
+    options.write_fixed_meta_data_for_testing = True
+    try:
+        yield
+    finally:
+        options.write_fixed_meta_data_for_testing = fixed
+
+
+def written(document: Document) -> bytes:
+    """A document's bytes; its classes in one order, else in whatever order a set has."""
+    for name in sorted(document.entitydb.dxf_types_in_use()):
+        document.classes.add_class(name)
+    out = io.StringIO()
+    document.write(out)
+    return out.getvalue().encode("utf-8")
+
+
 def dxf(drawing: Drawing) -> bytes:
     """The drawing's strokes as a DXF document, in working order."""
     from ezdxf import units
-    from ezdxf._options import options
     from ezdxf.filemanagement import new
 
-    fixed = options.write_fixed_meta_data_for_testing
-    # no date and no name made up anew: the same bytes each time
-    options.write_fixed_meta_data_for_testing = True
-    try:
+    with steady():
         document = new("R2010", units=units.MM)
         for ink in Ink:
             look = LOOKS[ink]
@@ -58,13 +79,7 @@ def dxf(drawing: Drawing) -> bytes:
             document.header["$EXTMIN"], document.header["$EXTMAX"] = (
                 ((box.left, box.bottom, 0.0), (box.right, box.top, 0.0)))
             space.reset_extents((box.left, box.bottom, 0.0), (box.right, box.top, 0.0))
-        for name in sorted(document.entitydb.dxf_types_in_use()):  # else in whatever order a set has
-            document.classes.add_class(name)
-        out = io.StringIO()
-        document.write(out)
-    finally:
-        options.write_fixed_meta_data_for_testing = fixed
-    return out.getvalue().encode("utf-8")
+        return written(document)
 
 
 def _add(space: Modelspace, stroke: Stroke) -> None:

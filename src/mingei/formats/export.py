@@ -28,7 +28,7 @@ class Wanted(NamedTuple):
     sheets or bare flat (None: as usual for the format), with words passed through speak (from the core's
     English to the language of the print); tile_mm: how far tiles of larger pieces overlap, None as the
     project has it; cutting_list: the PDF is the cutting list, not the sheets; pages: the numbers of the
-    sheets wanted, () for all."""
+    sheets wanted, () for all; device: the machine, by its id, that the file is a job for."""
 
     sheet: str = ""
     piece: str = ""
@@ -37,6 +37,7 @@ class Wanted(NamedTuple):
     tile_mm: float | None = None
     cutting_list: bool = False
     pages: tuple[int, ...] = ()
+    device: str = ""
 
 
 #: So many sheets are written at once.
@@ -291,6 +292,41 @@ def strip_pdf(stock: Stock, path: Path) -> None:
 EVERYTHING = Wanted()
 
 
+def machine_pages(project: Project, wanted: Wanted) -> tuple[Page, ...]:
+    """The sheets a machine is to work on.  Raises ExportError where there is none of a number."""
+    sheet = find_sheet(wanted.sheet) if wanted.sheet else None
+    paper = project.paper if sheet is None else replace(project, sheet=sheet.name).paper
+    pages = lay_out(_loads(project, wanted.piece), paper, () if wanted.piece else project.spots)
+    missing = next((n for n in wanted.pages if not 1 <= n <= len(pages)), None)
+    if missing is not None:
+        raise ExportError(say("there is no sheet {number}", number=missing), "--sheet-no",
+                          say("choose 1 to {last}", last=len(pages)))
+    return tuple(p for p in pages if not wanted.pages or p.number in wanted.pages)
+
+
+def machine(project: Project, ending: str, wanted: Wanted) -> bytes:
+    """The job of one sheet for a machine.
+
+    Raises ExportError, MeasureError naming the device and the remedy; SeveralError for more than one sheet.
+    """
+    from mingei.core.work.job import job_for
+    from mingei.formats.device_file import devices, find_device
+    from mingei.formats.machine import machine_file
+
+    if not wanted.device:
+        raise ExportError(say("{suffix} is a job for a machine", suffix=ending), "--device",
+                          say("name one of: {names}", names=some_of([d.id for d in devices()
+                                                                     if ending in d.output])))
+    device = find_device(wanted.device)
+    pages = machine_pages(project, wanted)
+    if len(pages) != 1:
+        raise SeveralError(say("a job is for one sheet and there are {count}", count=len(pages)),
+                           "--sheet-no",
+                           say("choose one of 1 to {last}, or write all with --to FOLDER/ --kind {kind}",
+                               last=pages[-1].count, kind=ending[1:]))
+    return machine_file(job_for(pages[0], device, project.working.faces), ending)
+
+
 def export(project: Project, path: Path, wanted: Wanted = EVERYTHING) -> Remarks:
     """Write the project to path, in the format of its ending, whole or not at all; returns what is to be said
     of it.
@@ -298,10 +334,14 @@ def export(project: Project, path: Path, wanted: Wanted = EVERYTHING) -> Remarks
     Raises ExportError, SheetError, MeasureError, StockError.
     """
     chosen = FORMATS.get(path.suffix.lower())
+    if wanted.device or path.suffix.lower() in (".hpgl", ".gcode"):
+        atomic.write(path, machine(project, path.suffix.lower(), wanted))
+        return ()
     if chosen is None:
         raise ExportError(say("{suffix} is not a format Mingei writes", suffix=path.suffix
                               or "a name without an ending"), str(path),
-                          say("end the name in {names}, or in / for a folder", names=", ".join(FORMATS)))
+                          say("end the name in {names}, or in / for a folder",
+                              names=", ".join((*FORMATS, ".hpgl", ".gcode"))))
     data, remarks = chosen.write(project, wanted)
     atomic.write(path, data)
     return remarks

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import itertools
 import math
 import random
 import unittest
@@ -90,7 +91,7 @@ class Fewest(unittest.TestCase):
                 self.assertTrue(any(a - 1e-6 <= at <= b + 1e-6 for a, b in p.strokes))
         faces = [p.face for p in found]
         # one turn-over
-        self.assertLessEqual(sum(a is not b for a, b in zip(faces, faces[1:], strict=False)), 1)
+        self.assertLessEqual(sum(a is not b for a, b in itertools.pairwise(faces)), 1)
 
     def test_every_sheet_of_the_demo_has_as_many_placements_as_lines(self) -> None:
         project = project_file.load(demo_file())

@@ -123,6 +123,8 @@ def parser() -> argparse.ArgumentParser:
     export.add_argument("--sheet-no", default="", metavar="N",
                         help="only these sheets of the layout, such as 2 or 1,3-5")
     export.add_argument("--piece", default="", metavar="NAME")
+    export.add_argument("--try", dest="attempt", action="store_true",
+                        help="with --device: only a small square, to try the machine's settings on the stock")
     export.add_argument("--device", default="", metavar="ID",
                         help="a job for this machine: .svg, .dxf, .hpgl or .gcode, of one sheet (--sheet-no)")
     export.add_argument("--tile", default=None, metavar="LENGTH",

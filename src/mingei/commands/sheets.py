@@ -22,9 +22,15 @@ from mingei.core.layout.place import lay_out, piles_for
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.tile import LEAST_MM, MOST_MM
 from mingei.core.words import counted, say
-from mingei.formats import atomic, project_file
+from mingei.devices.cutter import rehearse as rehearse_cut
+from mingei.devices.job_reader import read_job
+from mingei.formats import atomic, project_file, reading
+from mingei.formats.device_file import find_device
 from mingei.formats.export import Wanted, builds_of, export, export_all, machine_pages, pdf_of, read_numbers
 from mingei.formats.rehearsal import Faults, rehearse
+
+#: No job is larger than this, bytes.
+MOST_JOB_BYTES = 200 * 1024 * 1024
 
 
 def write(options: argparse.Namespace) -> int:
@@ -36,7 +42,8 @@ def write(options: argparse.Namespace) -> int:
     sheets = [word.strip() for word in options.sheet.split(",")] or [""]
     wanted = Wanted(sheets[0], options.piece, options.layout, tile_mm=overlap,
                     cutting_list=options.cutting_list,
-                    pages=read_numbers(options.sheet_no, "--sheet-no"), device=options.device)
+                    pages=read_numbers(options.sheet_no, "--sheet-no"), device=options.device,
+                    attempt=options.attempt)
     to = Path(options.to)
     said: list[str] = []
     if options.device and (options.kind or to.is_dir() or options.to.endswith("/")):
@@ -111,6 +118,45 @@ def takes(options: argparse.Namespace) -> int:
 
 
 def rehearsed(options: argparse.Namespace) -> int:
+    """What would come of a print or of a machine's job."""
+    return _cut_rehearsed(options) if options.what == "cut" else _print_rehearsed(options)
+
+
+def _cut_rehearsed(options: argparse.Namespace) -> int:
+    if not options.device:
+        raise UsageError("no machine is named", "--device", "write an id that `mingei devices` lists")
+    device = find_device(options.device)
+    strokes = read_job(reading.read(options.file, MOST_JOB_BYTES), options.file.suffix)
+    page = None
+    if options.against is not None:
+        project = project_file.load(options.against)
+        pages = lay_out(loads_of_all(builds_of(project)), project.paper, project.spots)
+        if not 1 <= options.sheet_no <= len(pages):
+            raise UsageError(say("there is no sheet {number}", number=options.sheet_no), "--sheet-no",
+                             say("write 1 to {count}", count=len(pages)))
+        page = pages[options.sheet_no - 1]
+    found = rehearse_cut(strokes, device, page)
+    if options.json:
+        print(json.dumps({
+            "faults": [{"code": f.code, "sentence": str(f.sentence), "at_mm": [round(v, 3) for v in f.at]}
+                       for f in found.faults],
+            "worst_mm": round(found.worst_mm, 4) if page is not None else None,
+            "area_difference_mm2": round(found.area_difference_mm2, 3) if page is not None else None,
+            "pieces": [{"piece": c.piece, "worst_mm": round(c.worst_mm, 4),
+                        "at_mm": [round(v, 3) for v in c.at], "area_difference_mm2": round(c.area_mm2, 3)}
+                       for c in found.compared],
+            "minutes": round(found.minutes, 2), "travel_mm": round(found.travel_mm, 1)}, indent=1))
+    else:
+        for fault in found.faults:
+            print(f"{fault.at[0]:.1f}, {fault.at[1]:.1f} mm: {fault.sentence}.")
+        if page is not None:
+            print(f"what is cut lies within {found.worst_mm:.3f} mm of the drawing, "
+                  f"{found.area_difference_mm2:.2f} mm2 of card more or less")
+        print(f"{found.minutes:.1f} minutes, {found.travel_mm:.0f} mm of it travelled with nothing made")
+    return FINDINGS if found.faults else OK
+
+
+def _print_rehearsed(options: argparse.Namespace) -> int:
     for word, percent in (("--scale", options.scale), ("--along", options.along or options.scale)):
         if not 50.0 <= percent <= 150.0:
             raise UsageError(say("{percent:g} % is no printer's fault", percent=percent), word,

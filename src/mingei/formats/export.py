@@ -28,7 +28,8 @@ class Wanted(NamedTuple):
     sheets or bare flat (None: as usual for the format), with words passed through speak (from the core's
     English to the language of the print); tile_mm: how far tiles of larger pieces overlap, None as the
     project has it; cutting_list: the PDF is the cutting list, not the sheets; pages: the numbers of the
-    sheets wanted, () for all; device: the machine, by its id, that the file is a job for."""
+    sheets wanted, () for all; device: the machine, by its id, that the file is a job for; attempt: only
+    a square to try the settings on."""
 
     sheet: str = ""
     piece: str = ""
@@ -38,6 +39,7 @@ class Wanted(NamedTuple):
     cutting_list: bool = False
     pages: tuple[int, ...] = ()
     device: str = ""
+    attempt: bool = False
 
 
 #: So many sheets are written at once.
@@ -309,7 +311,7 @@ def machine(project: Project, ending: str, wanted: Wanted) -> bytes:
 
     Raises ExportError, MeasureError naming the device and the remedy; SeveralError for more than one sheet.
     """
-    from mingei.core.work.job import job_for
+    from mingei.core.work.job import job_for, try_square
     from mingei.formats.device_file import devices, find_device
     from mingei.formats.machine import machine_file
 
@@ -324,6 +326,8 @@ def machine(project: Project, ending: str, wanted: Wanted) -> bytes:
                            "--sheet-no",
                            say("choose one of 1 to {last}, or write all with --to FOLDER/ --kind {kind}",
                                last=pages[-1].count, kind=ending[1:]))
+    if wanted.attempt:
+        return machine_file(try_square(pages[0], device), ending)
     return machine_file(job_for(pages[0], device, project.working.faces), ending)
 
 

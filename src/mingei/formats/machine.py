@@ -8,7 +8,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable, Iterator, Mapping
-from itertools import groupby
+from itertools import groupby, pairwise
 from xml.sax.saxutils import escape, quoteattr
 
 from mingei.core.errors import ExportError
@@ -69,11 +69,17 @@ def _hpgl(job: Job) -> bytes:
         out.append(f'CO"{GROUPS[stage]}";SP{first.tool.number};VS{max(1, round(first.speed / 10))};')
         for stroke in some:
             steps = [f"{round(x * STEPS_A_MM)},{round(y * STEPS_A_MM)}" for x, y in _points(stroke.axis)]
-            points = [steps[0], *(b for a, b in zip(steps, steps[1:], strict=False) if a != b)]
-            for _ in range(stroke.setting.passes):
+            points = [steps[0], *(b for a, b in pairwise(steps) if a != b)]
+            for _ in range(stroke.times):
                 out.append(f"PU{points[0]};PD{','.join(points[1:] or points)};")
     out.append("PU;SP0;")
     return "\n".join(out).encode("ascii") + b"\n"
+
+
+def _halves(arc: Arc) -> tuple[Arc, Arc]:
+    """An arc in two, since a whole turn ends where it begins."""
+    half = arc._replace(sweep_deg=arc.sweep_deg / 2)
+    return half, half._replace(start_deg=half.start_deg + half.sweep_deg)
 
 
 def _points(path: Path) -> list[Point]:
@@ -98,7 +104,7 @@ def _gcode(job: Job) -> bytes:
         if beam:
             out.append("M5")
         for stroke in some:
-            for _ in range(stroke.setting.passes):
+            for _ in range(stroke.times):
                 out += _gcode_stroke(stroke, beam)
     out += ["M5" if any(s.tool.way is Way.BEAM for s in job.strokes) else f"G0 Z{_LIFT_MM:g}", "G0 X0 Y0",
             "M2"]
@@ -115,9 +121,10 @@ def _gcode_stroke(stroke: Made, beam: bool) -> list[str]:
             sx, sy = segment.start
             word = "G3" if segment.sweep_deg > 0 else "G2"
             i, j = segment.centre[0] - sx, segment.centre[1] - sy
-            if abs(segment.sweep_deg) >= 359.9:  # a whole turn in two halves
-                half = segment._replace(sweep_deg=segment.sweep_deg / 2)
-                mx, my = half.end
+            if abs(segment.sweep_deg) < 180.0 and (_n(sx), _n(sy)) == (_n(ex), _n(ey)):
+                continue  # written so it would be a whole turn
+            if abs(segment.sweep_deg) > 180.0:
+                mx, my = _halves(segment)[0].end
                 out.append(f"{word} X{_n(mx)} Y{_n(my)} I{_n(i)} J{_n(j)} F{feed}")
                 i, j = segment.centre[0] - mx, segment.centre[1] - my
             out.append(f"{word} X{_n(ex)} Y{_n(ey)} I{_n(i)} J{_n(j)} F{feed}")
@@ -152,7 +159,7 @@ def _svg(job: Job) -> bytes:
             d = [f"M{_n(stroke.axis[0].start[0])} {_n(height - stroke.axis[0].start[1])}"]
             for segment in stroke.axis:
                 d += _svg_segment(segment, height)
-            out += [f'<path d="{" ".join(d)}"/>'] * stroke.setting.passes
+            out += [f'<path d="{" ".join(d)}"/>'] * stroke.times
         out.append("</g>")
     out.append("</svg>")
     return "\n".join(out).encode("utf-8") + b"\n"
@@ -162,13 +169,10 @@ def _svg_segment(segment: Line | Arc, height: float) -> list[str]:
     ex, ey = segment.end
     if isinstance(segment, Line):
         return [f"L{_n(ex)} {_n(height - ey)}"]
-    if abs(segment.sweep_deg) >= 359.9:
-        half = segment._replace(sweep_deg=segment.sweep_deg / 2)
-        rest = half._replace(start_deg=half.start_deg + half.sweep_deg)
-        return [*_svg_segment(half, height), *_svg_segment(rest, height)]
-    large, sweep = int(abs(segment.sweep_deg) > 180.0), int(segment.sweep_deg < 0)
-    r = _n(segment.radius)
-    return [f"A{r} {r} 0 {large} {sweep} {_n(ex)} {_n(height - ey)}"]
+    if abs(segment.sweep_deg) > 90.0:  # by ends and radius a long arc is not known well
+        return [word for part in _halves(segment) for word in _svg_segment(part, height)]
+    r, sweep = _n(segment.radius), int(segment.sweep_deg < 0)
+    return [f"A{r} {r} 0 0 {sweep} {_n(ex)} {_n(height - ey)}"]
 
 
 # -- DXF -----------------------------------------------------------------------------------------------------
@@ -187,7 +191,7 @@ def _dxf(job: Job) -> bytes:
             name = GROUPS[stage]
             document.layers.add(name, color=COLOURS[stage][1])
             for stroke in some:
-                for _ in range(stroke.setting.passes):
+                for _ in range(stroke.times):
                     space.add_lwpolyline(_bulged(stroke.axis), format="xyb", dxfattribs={"layer": name})
         return written(document)
 
@@ -196,8 +200,8 @@ def _bulged(path: Path) -> list[tuple[float, float, float]]:
     """A path as corners with bulges: the tangent of a quarter of the angle an arc turns through."""
     points: list[tuple[float, float, float]] = []
     for segment in path:
-        if isinstance(segment, Arc) and abs(segment.sweep_deg) >= 359.9:  # a whole turn in two halves
-            half = segment._replace(sweep_deg=segment.sweep_deg / 2)
+        if isinstance(segment, Arc) and abs(segment.sweep_deg) > 180.0:
+            half = _halves(segment)[0]
             turn = math.tan(math.radians(half.sweep_deg) / 4)
             points += [(*half.start, turn), (*half.end, turn)]
         else:

@@ -24,9 +24,10 @@ def read(path: Path, most: int) -> bytes:
         handle = os.open(path, os.O_RDONLY | os.O_NONBLOCK | os.O_CLOEXEC)
     except ValueError:  # a zero in its name
         raise ProjectError("this is no name of a file", "", "choose one that is there") from None
+    if not stat.S_ISREG(os.fstat(handle).st_mode):
+        os.close(handle)
+        raise ProjectError("this is a folder, a pipe or a device, not a file", "", "choose a file")
     with os.fdopen(handle, "rb") as file:
-        if not stat.S_ISREG(os.fstat(handle).st_mode):
-            raise ProjectError("this is a folder, a pipe or a device, not a file", "", "choose a file")
         data = file.read(most + 1)
     if len(data) > most:
         raise ProjectError(say("the file is larger than {mb:g} MB", mb=most / 1024 / 1024), "",

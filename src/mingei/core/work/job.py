@@ -16,6 +16,7 @@ from typing import NamedTuple
 
 from mingei.core.errors import MeasureError
 from mingei.core.flat.blank import Kind
+from mingei.core.layout.drawing import Whose
 from mingei.core.layout.place import CORNER_MM, Page
 from mingei.core.plane.shape import Box, Line, Path, Point, flat_points, path_bounds, reverse, signed_area
 from mingei.core.stock import Stock
@@ -39,7 +40,11 @@ _CUT_MM, _CUT_T, _BRIDGE_MM, _BRIDGE_T = 1.5, 4.0, 0.8, 2.0
 #: Stock from here on is half cut where a tool can, thinner is perforated, mm.
 _HALF_FROM_MM = 0.25
 #: How far a blade is drawn over the waste so that it looks the right way, in offsets.
-_ORIENT = 6.0
+_ORIENT = 9.0
+#: It comes to that way round a bend of so many degrees, from so far off (a share of the stroke).
+_BEND_DEG, _BEND_SHARE = 50.0, 0.4
+#: A blade that looks no further aside than this (degrees) has turned by the end of its lead-in.
+_LOOKS_DEG = 20.0
 
 
 class Stage(StrEnum):
@@ -61,7 +66,8 @@ class Made(NamedTuple):
 
     stage; tool; setting; drawn: the line on the drawing that it makes; axis: the way the tool's axis goes,
     lead-in and overcut included; closed: it frees what it goes round; piece: whose it is, () for a stroke on
-    the waste; begins: how much of it (mm) is lead-in.
+    the waste; begins: how much of it (mm) is lead-in; times: how often it is made without anything
+    between.
     """
 
     stage: Stage
@@ -72,6 +78,7 @@ class Made(NamedTuple):
     closed: bool
     piece: tuple[str, ...]
     begins: float = 0.0
+    times: int = 1
 
     @property
     def speed(self) -> float:
@@ -104,7 +111,7 @@ class Job:
     @cached_property
     def minutes(self) -> float:
         """How long the machine runs at its stated speeds, minutes; lifting and turning left out."""
-        work = sum(sum(seg.length for seg in s.axis) * s.setting.passes / s.speed for s in self.strokes)
+        work = sum(sum(seg.length for seg in s.axis) * s.times / s.speed for s in self.strokes)
         return (work + self.travel_mm / self.device.travel_mm_s) / 60.0
 
     def words(self) -> tuple[Words, ...]:
@@ -157,11 +164,37 @@ def job_for(page: Page, device: Device, faces: Faces = Faces.OWN, way: Does | No
                                                              lines.scores]
                           + [(c.of.thing, c.of.piece, str(c.of.copy)) for c in lines.curves], ground)
     strokes += _cuts(device, stock, lines.cuts, ground)
-    corners = page.sheet.laying.corners
-    zero = (sheet.margin + CORNER_MM / 2, sheet.margin + CORNER_MM / 2) if corners else (0.0, 0.0)
-    words = (say("the lower left corner of the sheet; register by the marks in its corners") if corners
-             else say("the lower left corner of the sheet"))
-    return Job(device, page, tuple(strokes), (0.0, 0.0) if not corners else zero, words)
+    return Job(device, page, tuple(strokes), *zero_of(page))
+
+
+def zero_of(page: Page) -> tuple[Point, Words]:
+    """Where a job's zero lies on its sheet, mm, and what it is called: the middle of the mark printed in the
+    lower left corner, where there are such marks."""
+    sheet = page.sheet
+    if not sheet.laying.corners:
+        return (0.0, 0.0), say("the lower left corner of the sheet")
+    at = sheet.margin + CORNER_MM / 2
+    return (at, at), say("the middle of the mark in the lower left corner of the sheet")
+
+
+def try_square(page: Page, device: Device, side: float = 20.0) -> Job:
+    """A small job that shows whether the settings for a stock are right: a fold across a square that is then
+    cut out, in the lower left corner of the sheet.  page: an empty one of that stock.
+
+    Raises MeasureError as job_for does.
+    """
+    stock, sheet = page.stock, page.sheet
+    refuse(device, stock, sheet.width, sheet.height)
+    left, low = sheet.margin + 10.0, sheet.margin + 10.0
+    corners = ((left, low), (left + side, low), (left + side, low + side), (left, low + side))
+    ring = tuple(Line(a, b) for a, b in zip(corners, (*corners[1:], corners[0]), strict=True))
+    cuts = [Cut(ring, Kind.OUTLINE, Whose("", "square", 0, Kind.OUTLINE, 0))]
+    ground = _Ground(Box(0.0, 0.0, sheet.width, sheet.height), cuts)
+    way, strokes = fold_way(device, stock), []
+    if way is not None:
+        fold = Line((left, low + side / 2), (left + side, low + side / 2))
+        strokes = _folds(device, stock, way, [(fold,)], [("", "square", "0")], ground)
+    return Job(device, page, (*strokes, *_cuts(device, stock, cuts, ground)), *zero_of(page))
 
 
 class _Ground:
@@ -170,6 +203,7 @@ class _Ground:
     def __init__(self, sheet: Box, cuts: Sequence[Cut]) -> None:
         self.sheet = sheet
         self.rings = []
+        self.used: set[tuple[int, int]] = set()
         for cut in cuts:
             if cut.kind in (Kind.OUTLINE, Kind.OPENING) and is_closed(cut.path):
                 ring = flat_points(cut.path)[:-1]
@@ -188,19 +222,43 @@ class _Ground:
                     return True
         return not card
 
-    def orient(self, way: Point, length: float) -> Path | None:
-        """A stroke on the waste along a direction, near the sheet's edge."""
+    def orient(self, way: Point, length: float, near: Point) -> Path | None:
+        """A stroke on the waste along a direction, near a point or at the sheet's edge, none where one was
+        before."""
+        for ring in range(1, 14):
+            for k in range(8 * ring):
+                turn = 2 * math.pi * k / (8 * ring)
+                x, y = near[0] + 3.5 * ring * math.cos(turn), near[1] + 3.5 * ring * math.sin(turn)
+                found = self._stroke(x, y, way, length)
+                if found is not None:
+                    return found
         s = self.sheet
         for x in (s.left + 2 + length / 2, s.right - 2 - length / 2):
             y = s.bottom + 2 + length / 2
             while y < s.top - 2:
-                a = x - way[0] * length / 2, y - way[1] * length / 2
-                b = x + way[0] * length / 2, y + way[1] * length / 2
-                if all(self.is_waste((a[0] + (b[0] - a[0]) * k / 4, a[1] + (b[1] - a[1]) * k / 4))
-                       for k in range(5)):
-                    return (Line(a, b),)
+                found = self._stroke(x, y, way, length)
+                if found is not None:
+                    return found
                 y += 6.0
         return None
+
+    def _stroke(self, x: float, y: float, way: Point, length: float) -> Path | None:
+        """A stroke about a point, where all of it and what lies beside it is waste.  It comes to its
+        direction round a bend: a blade that looks just the other way would be pushed, not turned."""
+        if (round(x), round(y)) in self.used:
+            return None
+        a = x - way[0] * length / 2, y - way[1] * length / 2
+        b = x + way[0] * length / 2, y + way[1] * length / 2
+        cos, sin = math.cos(math.radians(_BEND_DEG)), math.sin(math.radians(_BEND_DEG))
+        leg = length * _BEND_SHARE
+        bend = a[0] - leg * (way[0] * cos - way[1] * sin), a[1] - leg * (way[1] * cos + way[0] * sin)
+        for (px, py), (qx, qy) in ((bend, a), (a, b)):
+            for k in range(7):
+                mx, my = px + (qx - px) * k / 6, py + (qy - py) * k / 6
+                if not all(self.is_waste((mx - way[1] * side, my + way[0] * side)) for side in (-1, 0, 1)):
+                    return None
+        self.used.add((round(x), round(y)))
+        return Line(bend, a), Line(a, b)
 
 
 def _inside(ring: Sequence[Point], p: Point) -> bool:
@@ -252,24 +310,25 @@ def _cuts(device: Device, stock: Stock, cuts: Sequence[Cut], ground: _Ground) ->
                         (Stage.OUTLINE, [c for c in cuts if c.kind is Kind.OUTLINE])):
         ready: list[tuple[Path, Path, bool, tuple[str, ...], float]] = []
         for cut in some:
-            ready += _begun(device, tool, cut, ground)
+            ready += _begun(device, tool, cut, ground, setting.passes)
         ends = [Ends(axis[0].start, axis[-1].end, False) for _, axis, _, _, _ in ready]
         start = ground.sheet.centre if stage is Stage.OUTLINE else at
         last: Point | None = None
         for number, _ in ordered(ends, start):
             drawn, axis, closed, piece, begins = ready[number]
-            if not closed and tool.way is Way.BLADE:
-                found += _oriented(tool, setting, stage, drawn, ground, last)
-            found.append(Made(stage, tool, setting, drawn, axis, closed, piece, begins))
-            last = _way_at_end(drawn)
+            for _ in range(1 if closed else setting.passes):
+                if tool.way is Way.BLADE:
+                    found += _oriented(tool, setting, stage, first_of(axis, 0.1), ground, last)
+                found.append(Made(stage, tool, setting, drawn, axis, closed, piece, begins))
+                last = _way_at_end(axis)
             at = axis[-1].end
     return found
 
 
-def _begun(device: Device, tool: MachineTool, cut: Cut, ground: _Ground
+def _begun(device: Device, tool: MachineTool, cut: Cut, ground: _Ground, passes: int
            ) -> list[tuple[Path, Path, bool, tuple[str, ...], float]]:
-    """A cut as a tool makes it: begun on the waste, closed past its beginning, held by bridges where it is
-    small."""
+    """A cut as a tool makes it: begun on the waste, gone round as often as the stock wants, closed past its
+    beginning, held by bridges where it is small."""
     piece = (cut.of.thing, cut.of.piece, str(cut.of.copy))
     if not is_closed(cut.path):
         axis = blade_axis(cut.path, tool.offset_mm) if tool.way is Way.BLADE else cut.path
@@ -281,18 +340,28 @@ def _begun(device: Device, tool: MachineTool, cut: Cut, ground: _Ground
     way = beam_axis(drawn, tool.kerf_mm / 2) if tool.way is Way.BEAM else drawn
     if not way:
         way = drawn
-    way, start = lead_in(way, max(tool.lead_mm, 3.5 * tool.offset_mm), ground.is_waste)
+    length, room = max(tool.lead_mm, 3.5 * tool.offset_mm), 1.2 * tool.offset_mm
+    begun, start = lead_in(way, length, ground.is_waste, room)
+    if begun is way and start == way[0].start:  # no room for that: a shorter way, as well as it goes
+        begun, start = lead_in(way, length / 2, ground.is_waste)
+    way = begun
     lead = (Line(start, way[0].start),) if math.dist(start, way[0].start) > 1e-6 else ()
-    whole = (*lead, *way, *first_of(way, tool.overcut_mm))
+    whole = (*lead, *(way * passes), *first_of(way, tool.overcut_mm))
     axis = blade_axis(whole, tool.offset_mm) if tool.way is Way.BLADE else whole
     return [(drawn, axis, True, piece, sum(s.length for s in lead))]
 
 
 def _made(stage: Stage, tool: MachineTool, setting: Setting, path: Path, closed: bool, piece: tuple[str, ...],
           ground: _Ground, last: Point | None) -> list[Made]:
-    found = _oriented(tool, setting, stage, path, ground, last) if tool.way is Way.BLADE else []
-    axis = blade_axis(path, tool.offset_mm) if tool.way is Way.BLADE else path
-    return [*found, Made(stage, tool, setting, path, axis, closed, piece)]
+    if tool.way is not Way.BLADE:
+        return [Made(stage, tool, setting, path, path, closed, piece, times=setting.passes)]
+    axis = blade_axis(path, tool.offset_mm)
+    found: list[Made] = []
+    for _ in range(setting.passes):
+        found += _oriented(tool, setting, stage, path, ground, last)
+        found.append(Made(stage, tool, setting, path, axis, closed, piece))
+        last = _way_at_end(path)
+    return found
 
 
 def _oriented(tool: MachineTool, setting: Setting, stage: Stage, path: Path, ground: _Ground,
@@ -300,9 +369,9 @@ def _oriented(tool: MachineTool, setting: Setting, stage: Stage, path: Path, gro
     """A stroke on the waste that turns a blade the way the next cut begins, where it does not look so
     already."""
     way = tangent(path[0])
-    if last is not None and way[0] * last[0] + way[1] * last[1] > math.cos(math.radians(2.0)):
+    if last is not None and way[0] * last[0] + way[1] * last[1] > math.cos(math.radians(_LOOKS_DEG)):
         return []
-    stroke = ground.orient(way, max(4.0, _ORIENT * tool.offset_mm))
+    stroke = ground.orient(way, max(3.0, _ORIENT * tool.offset_mm), path[0].start)
     if stroke is None:
         return []
     return [Made(stage, tool, setting, stroke, blade_axis(stroke, tool.offset_mm), False, ())]

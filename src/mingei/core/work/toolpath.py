@@ -12,10 +12,24 @@ import math
 from collections.abc import Callable, Sequence
 from itertools import pairwise
 
-from mingei.core.plane.shape import Arc, Line, Path, Point, Segment, moved_path, shifted
+from mingei.core.plane.shape import (
+    Arc,
+    Line,
+    Path,
+    Point,
+    Segment,
+    flat_points,
+    moved_path,
+    shifted,
+    signed_area,
+)
 
 #: Turns below this (degrees) need no swing; ends nearer than this (mm) are one point.
 _STRAIGHT_DEG, _SAME_MM = 0.3, 1e-5
+#: Chords of a moved path keep so near to its arcs, mm.
+_FINE_MM = 0.002
+#: A corner a beam stays so far from (in its half widths) is led into; further than this (mm) is no corner.
+_NARROW, _DEEP_MM = 2.5, 25.0
 
 
 def tangent(segment: Segment, at_end: bool = False) -> Point:
@@ -116,7 +130,59 @@ def beam_axis(path: Path, off: float) -> Path:
         corner = ends[i][2]
         if corner is not None:
             found.append(corner)
-    return _closed_up(found)
+    axis = _closed_up(found)
+    return _into_corners(axis if _keeps_off(axis, path, off) else _buffered(path, off), path, off)
+
+
+def _into_corners(axis: Path, path: Path, off: float) -> Path:
+    """A beam's way led into corners too narrow for it to come near along their sides, so that a dart or a
+    notch opens to its end: there and back along its middle."""
+    if not axis:
+        return axis
+    spurs: dict[int, Point] = {}
+    for segment in path:
+        corner = segment.start
+        number, near = min(enumerate(s.start for s in axis), key=lambda n: math.dist(n[1], corner))
+        away = math.dist(near, corner)
+        if _NARROW * abs(off) < away < _DEEP_MM:
+            share = 1 - abs(off) / away
+            spurs[number] = near[0] + (corner[0] - near[0]) * share, near[1] + (corner[1] - near[1]) * share
+    found: list[Segment] = []
+    for number, segment in enumerate(axis):
+        if number in spurs:
+            found += [Line(segment.start, spurs[number]), Line(spurs[number], segment.start)]
+        found.append(segment)
+    return tuple(found)
+
+
+def _keeps_off(axis: Path, path: Path, off: float) -> bool:
+    """Whether a moved path is nowhere nearer to its own than it was moved: sides shorter than a beam is wide
+    lead it astray."""
+    from shapely import LinearRing, distance, linestrings, points, prepare
+
+    if not axis:
+        return False
+    ring = LinearRing(flat_points(path, _FINE_MM)[:-1])
+    prepare(ring)
+    way = linestrings(flat_points(axis, _FINE_MM))
+    there = points(way.segmentize(abs(off)).coords)
+    return bool((distance(there, ring) > abs(off) - 2 * _FINE_MM).all())
+
+
+def _buffered(path: Path, off: float) -> Path:
+    """A closed path moved to its right in chords; () where nothing is left of it."""
+    from shapely import Polygon
+
+    ring = flat_points(path, _FINE_MM)[:-1]
+    outline = signed_area(ring) > 0
+    found = Polygon(ring).buffer(off if outline else -off, quad_segs=12)
+    parts = [p for p in getattr(found, "geoms", [found]) if not p.is_empty]
+    if not parts:
+        return ()
+    corners = list(max(parts, key=lambda p: p.area).exterior.coords)
+    if (signed_area(corners[:-1]) > 0) is not outline:
+        corners.reverse()
+    return tuple(Line((ax, ay), (bx, by)) for (ax, ay), (bx, by) in pairwise(corners))
 
 
 def _joint(a: Segment, b: Segment, off: float) -> tuple[Point, Point, Segment | None]:
@@ -168,15 +234,21 @@ def _closed_up(path: Sequence[Segment]) -> Path:
     return tuple(s for s in found if s.length > 1e-9)
 
 
-def lead_in(path: Path, length: float, is_waste: Callable[[Point], bool]) -> tuple[Path, Point]:
+def lead_in(path: Path, length: float, is_waste: Callable[[Point], bool],
+            room: float = 0.0) -> tuple[Path, Point]:
     """A closed path begun where a tool can come to it over the waste, and the point it comes from.
 
     Best is a corner that is come to straight along its first side; else, at any of its corners, the way over
-    waste that is nearest to that.  Where there is none, the path as it is and its own beginning.
+    waste that is nearest to that.  Where there is none, the path as it is and its own beginning.  room: what
+    must be waste round the point it comes from, mm, since a blade may first look any way.
     """
     def free(at: Point, way: Point) -> bool:
-        return all(is_waste((at[0] + way[0] * length * share, at[1] + way[1] * length * share))
-                   for share in (0.15, 0.4, 0.7, 1.0))
+        if not all(is_waste((at[0] + way[0] * length * share, at[1] + way[1] * length * share))
+                   for share in (0.15, 0.4, 0.7, 1.0)):
+            return False
+        x, y = at[0] + way[0] * length, at[1] + way[1] * length
+        return not room or all(is_waste((x + room * math.cos(k * math.pi / 4),
+                                         y + room * math.sin(k * math.pi / 4))) for k in range(8))
 
     corners = [(number, segment.start, tangent(segment)) for number, segment in enumerate(path)]
     for number, at, (ux, uy) in corners:

@@ -5,12 +5,15 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
+from random import Random
 from typing import NamedTuple
 
 from mingei.core.plane.shape import Point
 
-#: With more strokes than this only so many near neighbours are tried, and so many rounds are made.
-_MANY, _ROUNDS = 350, 12
+#: With more strokes than this the nearest next has to do; so many rounds of improving are made.
+_MANY, _ROUNDS = 250, 12
+#: A good way of up to so many strokes is shaken and improved anew, so often, and less the more there are.
+_SHAKEN, _KICKS, _KICKED = 60, 25, 500
 
 
 class Ends(NamedTuple):
@@ -36,10 +39,34 @@ def ordered(ends: Sequence[Ends], start: Point = (0.0, 0.0)) -> list[tuple[int, 
     order = _nearest(ends, start)
     if len(order) > _MANY:
         return order
+    best = _improved(order, ends, start)
+    if not 2 <= len(best) <= _SHAKEN:
+        return best
+    dice = Random(len(best))  # the same job, the same order
+    shortest = travelled(best, ends, start)
+    for _ in range(min(_KICKS, _KICKED // len(best))):
+        other = _improved(_kicked(best, ends, dice), ends, start)
+        length = travelled(other, ends, start)
+        if length < shortest - 1e-6:
+            best, shortest = other, length
+    return best
+
+
+def _improved(order: list[tuple[int, bool]], ends: Sequence[Ends], start: Point) -> list[tuple[int, bool]]:
     for _ in range(_ROUNDS):
         if not (_two_opt(order, ends, start) | _or_opt(order, ends, start)):
             break
     return order
+
+
+def _kicked(order: Sequence[tuple[int, bool]], ends: Sequence[Ends], dice: Random) -> list[tuple[int, bool]]:
+    """An order with two stretches changed for each other, and one stroke made the other way."""
+    a, b, c = sorted(dice.randrange(len(order) + 1) for _ in range(3))
+    found = [*order[:a], *order[b:c], *order[a:b], *order[c:]]
+    turned = dice.randrange(len(found))
+    number, back = found[turned]
+    found[turned] = number, back != ends[number].turns
+    return found
 
 
 def _nearest(ends: Sequence[Ends], start: Point) -> list[tuple[int, bool]]:
@@ -86,12 +113,12 @@ def _two_opt(order: list[tuple[int, bool]], ends: Sequence[Ends], start: Point) 
     """Turn stretches round where that shortens the way; only strokes that may be made the other way turn."""
     better = False
     count = len(order)
-    for i in range(count - 1):
+    for i in range(count):
         first, last = _points(order, ends)
         before = last[i - 1] if i else start
         if not ends[order[i][0]].turns and math.dist(ends[order[i][0]].start, ends[order[i][0]].end) > 1e-9:
             continue
-        for j in range(i + 1, count):
+        for j in range(i, count):
             e = ends[order[j][0]]
             if not e.turns and math.dist(e.start, e.end) > 1e-9:
                 break

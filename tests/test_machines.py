@@ -317,7 +317,7 @@ def _polylines(svg: str) -> list[list[tuple[float, float]]]:
     import re
 
     found = []
-    for spots in re.findall(r'spots="([^"]*)"', svg):
+    for spots in re.findall(r'points="([^"]*)"', svg):
         numbers = [float(n) for n in re.findall(r"-?\d+\.?\d*", spots)]
         found.append(list(zip(numbers[::2], numbers[1::2], strict=True)))
     for d in re.findall(r'\bd="([^"]*)"', svg):

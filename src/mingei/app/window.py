@@ -207,7 +207,7 @@ class Window(QMainWindow):
         """While nothing else goes on, make the stations not visited yet and dress them, a little at a time,
         so that going there is instant.
         """
-        waiting = [key for key in ("draft", "brief", "sheets") if key not in self.stations]
+        waiting = [key for key in ("draft", "brief", "sheets", "score") if key not in self.stations]
         if self._undressed:
             for widget in self._undressed[:_AT_A_TIME]:
                 if isValid(widget):  # another construction takes fields away
@@ -254,6 +254,11 @@ class Window(QMainWindow):
 
             return SheetsStation(self.document)
 
+        def score() -> Station:
+            from mingei.app.stations.score import ScoreStation
+
+            return ScoreStation(self.document)
+
         def start() -> Station:
             from mingei.app.stations.start import StartPage
 
@@ -267,13 +272,7 @@ class Window(QMainWindow):
             "brief": brief,
             "draft": draft,
             "sheets": sheets,
-            "score": lambda: ComingStation(
-                self.document, t("Score and cut"),
-                t("Here the score lines will stand in the order of the rule, face by face, and the cuts in "
-                  "the order of the knife. "
-                  "Until then the sheets carry every score and cut, and the key that tells mountain from "
-                  "valley."),
-                t("See the sheets"), "go-sheets"),
+            "score": score,
             "build": lambda: ComingStation(
                 self.document, t("Build"),
                 t("Here every step of gluing and folding will have its picture, its glue and its hold. "

@@ -18,7 +18,7 @@ from mingei.core.errors import MeasureError
 from mingei.core.flat.blank import Kind
 from mingei.core.layout.drawing import Whose
 from mingei.core.layout.place import CORNER_MM, Page
-from mingei.core.plane.shape import Box, Line, Path, Point, flat_points, path_bounds, reverse, signed_area
+from mingei.core.plane.shape import Box, Line, Path, Point, flat_points, reverse, signed_area
 from mingei.core.stock import Stock
 from mingei.core.words import Words, say
 from mingei.core.work.device import Device, Does, MachineTool, Setting, Way, refuse
@@ -34,6 +34,7 @@ from mingei.core.work.toolpath import (
     perforated,
     tangent,
 )
+from mingei.core.work.waste import Waste
 
 #: A perforation's cuts and bridges: at least so long, mm, and so many calipers (from experience).
 _CUT_MM, _CUT_T, _BRIDGE_MM, _BRIDGE_T = 1.5, 4.0, 0.8, 2.0
@@ -198,29 +199,12 @@ def try_square(page: Page, device: Device, side: float = 20.0) -> Job:
 
 
 class _Ground:
-    """What of a sheet is card of a part, and what is waste."""
+    """Where on the waste a blade is turned the way it is to cut, each place once."""
 
     def __init__(self, sheet: Box, cuts: Sequence[Cut]) -> None:
         self.sheet = sheet
-        self.rings = []
+        self.waste = Waste(sheet, cuts)
         self.used: set[tuple[int, int]] = set()
-        for cut in cuts:
-            if cut.kind in (Kind.OUTLINE, Kind.OPENING) and is_closed(cut.path):
-                ring = flat_points(cut.path)[:-1]
-                self.rings.append((path_bounds([cut.path]), ring, signed_area(ring) > 0))
-
-    def is_waste(self, p: Point) -> bool:
-        """Whether a point lies on the sheet and in no part."""
-        s = self.sheet
-        if not (s.left + 0.2 <= p[0] <= s.right - 0.2 and s.bottom + 0.2 <= p[1] <= s.top - 0.2):
-            return False
-        card = False
-        for box, ring, outline in self.rings:
-            if box.left <= p[0] <= box.right and box.bottom <= p[1] <= box.top and _inside(ring, p):
-                card = outline if outline else False
-                if not outline:
-                    return True
-        return not card
 
     def orient(self, way: Point, length: float, near: Point) -> Path | None:
         """A stroke on the waste along a direction, near a point or at the sheet's edge, none where one was
@@ -255,20 +239,10 @@ class _Ground:
         for (px, py), (qx, qy) in ((bend, a), (a, b)):
             for k in range(7):
                 mx, my = px + (qx - px) * k / 6, py + (qy - py) * k / 6
-                if not all(self.is_waste((mx - way[1] * side, my + way[0] * side)) for side in (-1, 0, 1)):
+                if not all(self.waste.holds((mx - way[1] * side, my + way[0] * side)) for side in (-1, 0, 1)):
                     return None
         self.used.add((round(x), round(y)))
         return Line(bend, a), Line(a, b)
-
-
-def _inside(ring: Sequence[Point], p: Point) -> bool:
-    inside, j = False, len(ring) - 1
-    for i, (xi, yi) in enumerate(ring):
-        xj, yj = ring[j]
-        if (yi > p[1]) != (yj > p[1]) and p[0] < (xj - xi) * (p[1] - yi) / (yj - yi) + xi:
-            inside = not inside
-        j = i
-    return inside
 
 
 def _folds(device: Device, stock: Stock, way: Does, paths: Sequence[Path], pieces: Sequence[tuple[str, ...]],
@@ -341,9 +315,9 @@ def _begun(device: Device, tool: MachineTool, cut: Cut, ground: _Ground, passes:
     if not way:
         way = drawn
     length, room = max(tool.lead_mm, 3.5 * tool.offset_mm), 1.2 * tool.offset_mm
-    begun, start = lead_in(way, length, ground.is_waste, room)
+    begun, start = lead_in(way, length, ground.waste.holds, room)
     if begun is way and start == way[0].start:  # no room for that: a shorter way, as well as it goes
-        begun, start = lead_in(way, length / 2, ground.is_waste)
+        begun, start = lead_in(way, length / 2, ground.waste.holds)
     way = begun
     lead = (Line(start, way[0].start),) if math.dist(start, way[0].start) > 1e-6 else ()
     whole = (*lead, *(way * passes), *first_of(way, tool.overcut_mm))

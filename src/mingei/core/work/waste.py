@@ -1,0 +1,49 @@
+"""What of a sheet is card of a part, and what is waste."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from mingei.core.flat.blank import Kind
+from mingei.core.plane.shape import Box, Point, flat_points, path_bounds, signed_area
+from mingei.core.work.lines import Cut
+from mingei.core.work.toolpath import is_closed
+
+#: What is so near the sheet's edge is not waste to work on, mm.
+_EDGE_MM = 0.2
+
+
+class Waste:
+    """The waste of a sheet: outside every outline, and inside openings."""
+
+    def __init__(self, sheet: Box, cuts: Sequence[Cut]) -> None:
+        self.sheet = sheet
+        self._rings = []
+        for cut in cuts:
+            if cut.kind in (Kind.OUTLINE, Kind.OPENING) and is_closed(cut.path):
+                ring = flat_points(cut.path)[:-1]
+                self._rings.append((path_bounds([cut.path]), ring, signed_area(ring) > 0))
+
+    def holds(self, p: Point) -> bool:
+        """Whether a point lies on the sheet and in no part."""
+        s = self.sheet
+        if not (s.left + _EDGE_MM <= p[0] <= s.right - _EDGE_MM
+                and s.bottom + _EDGE_MM <= p[1] <= s.top - _EDGE_MM):
+            return False
+        card = False
+        for box, ring, outline in self._rings:
+            if box.left <= p[0] <= box.right and box.bottom <= p[1] <= box.top and _inside(ring, p):
+                if not outline:
+                    return True
+                card = True
+        return not card
+
+
+def _inside(ring: Sequence[Point], p: Point) -> bool:
+    inside, j = False, len(ring) - 1
+    for i, (xi, yi) in enumerate(ring):
+        xj, yj = ring[j]
+        if (yi > p[1]) != (yj > p[1]) and p[0] < (xj - xi) * (p[1] - yi) / (yj - yi) + xi:
+            inside = not inside
+        j = i
+    return inside

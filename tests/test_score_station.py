@@ -1,0 +1,114 @@
+"""The Score and cut station: stepped with keys, pressed with the mouse, by hand and by machine, saved and
+undone."""
+
+from __future__ import annotations
+
+from unittest import mock
+
+from PySide6.QtCore import QPoint, Qt
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QFileDialog
+
+from mingei.core.work.plan import When, work_on
+from mingei.core.work.tasks import Sort, tasks
+from mingei.devices.cutter import rehearse
+from mingei.devices.job_reader import read_job
+from mingei.formats import project_file
+from mingei.formats.device_file import find_device
+from tests.test_many_pages import kit
+from tests.windows import WindowTest, click, wait_for
+
+
+class Station(WindowTest):
+    def setUp(self) -> None:
+        super().setUp()
+        self.window.document.open(kit(2))
+        self.window.go("score")
+        self.station = self.window.station_of("score")
+        wait_for(lambda: len(self.station.pages) == 2)
+
+    def tasks(self):
+        return tasks(work_on(self.station.pages[self.station.page_number - 1],
+                             self.window.document.project.working))
+
+    def test_arrow_keys_step_and_the_sentence_is_that_of_the_task(self) -> None:
+        found = self.tasks()
+        self.assertEqual(self.station.sentence.text(), str(found[0].words))
+        self.station.view.setFocus()
+        QTest.keyClick(self.station.view, Qt.Key.Key_Right)
+        QTest.keyClick(self.station.view, Qt.Key.Key_Down)
+        self.assertEqual(self.station.view.current, 2)
+        self.assertEqual(self.station.sentence.text(), str(found[2].words))
+        self.assertEqual(self.station.view.accessibleDescription(), str(found[2].words))
+        self.assertEqual(self.station.list.current, 2)
+        QTest.keyClick(self.station.view, Qt.Key.Key_Left)
+        self.assertEqual(self.station.view.current, 1)
+
+    def test_space_plays_on_and_stops(self) -> None:
+        self.station.view.setFocus()
+        QTest.keyClick(self.station.view, Qt.Key.Key_Space)
+        wait_for(lambda: self.station.view.current >= 1)
+        QTest.keyClick(self.station.view, Qt.Key.Key_Space)
+        self.assertFalse(self.station.timer.isActive())
+
+    def test_a_line_that_is_pressed_is_taken_in_hand(self) -> None:
+        found = self.tasks()
+        number = next(n for n, x in enumerate(found)
+                      if n and x.sort is Sort.SCORE and x.face == found[0].face)
+        line = found[number].paths[0][0]
+        (ax, ay), (bx, by) = line.start, line.end
+        share = 0.37  # not the middle, where another may cross
+        at = self.station.view.transform().map(ax + (bx - ax) * share, ay + (by - ay) * share)
+        click(self.station.view, QPoint(round(at[0]), round(at[1])))
+        self.assertEqual(self.station.view.current, number)
+
+    def test_choices_are_saved_with_the_project_and_undone(self) -> None:
+        document = self.window.document
+        when = self.station.when
+        when.setFocus()
+        QTest.keyClick(when, Qt.Key.Key_Down)
+        when.activated.emit(when.currentIndex())
+        self.assertIs(document.project.working.when, When.AFTER)
+        self.assertIs(self.tasks()[0].sort, Sort.CUT)
+        self.assertEqual(self.station.sentence.text(), str(self.tasks()[0].words))
+        again = project_file.loads(project_file.dumps(document.project))
+        self.assertEqual(again.working, document.project.working)
+        document.undo.undo()
+        self.assertIs(document.project.working.when, When.BEFORE)
+        self.assertEqual(self.station.when.currentData(), When.BEFORE)
+
+    def test_by_machine_the_job_is_shown_rehearsed_and_saved_and_what_was_saved_is_read_again(self) -> None:
+        click(self.station.by_machine)
+        self.station._set(machine="knife-600")
+        wait_for(lambda: self.station.job is not None)
+        job = self.station.job
+        self.assertEqual(len(self.station.view.lines), len(job.strokes))
+        click(self.station.rehearse)
+        wait_for(lambda: "within" in self.station.faults.text())
+        target = self.folder / "job.hpgl"
+        with mock.patch.object(QFileDialog, "getSaveFileName", return_value=(str(target), "")):
+            click(self.station.save)
+        wait_for(target.exists)
+        found = rehearse(read_job(target.read_bytes(), ".hpgl"), find_device("knife-600"), job.page)
+        self.assertEqual(found.faults, ())
+        self.assertLess(found.worst_mm, 0.05)
+        click(self.station.by_hand)
+        self.assertEqual(len(self.station.view.lines), len(self.tasks()))
+
+    def test_a_sheet_too_large_for_the_bed_is_refused_in_a_sentence_and_nothing_can_be_saved(self) -> None:
+        self.window.document.set_sheet("A3")
+        self.station._set(machine="knife-300")
+        wait_for(lambda: "305" in self.station.told_of_job.text())
+        self.assertFalse(self.station.save.isEnabled())
+
+    def test_the_next_sheet_is_gone_to_by_its_number(self) -> None:
+        self.station.number.setValue(2)
+        self.assertEqual(self.station.page_number, 2)
+        self.assertEqual(self.station.view.current, 0)
+        self.assertEqual(self.station.sentence.text(), str(self.tasks()[0].words))
+
+    def test_what_changes_elsewhere_is_followed(self) -> None:
+        before = self.station.sentence.text()
+        self.window.document.set_measure("width", 44.0)
+        self.assertEqual(self.station.sentence.text(), str(self.tasks()[0].words))
+        self.assertNotEqual(self.station.sentence.text(), before)

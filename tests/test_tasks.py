@@ -8,11 +8,14 @@ import unittest
 from mingei.assets import demo_file
 from mingei.core.document.build import loads_of_all
 from mingei.core.errors import MeasureError
+from mingei.core.layout.lettering import width
 from mingei.core.layout.place import arrange
+from mingei.core.layout.sheets import find_sheet
 from mingei.core.work.board import NEAR_MM, on_board
 from mingei.core.work.lines import Face, lines_of
 from mingei.core.work.marks import marks_of
 from mingei.core.work.plan import GROOVES_MM, Fence, When, Working, check_working, work_on
+from mingei.core.work.plan_pages import plan_pages
 from mingei.core.work.tasks import Sort, strokes_of, tasks
 from mingei.core.work.waste import Waste
 from mingei.formats import project_file
@@ -106,3 +109,26 @@ class TasksOfTheDemo(unittest.TestCase):
         for mm in (-1.0, 0.5, 80.0):
             with self.assertRaises(MeasureError):
                 check_working(Working(groove_mm=mm))
+
+
+class OnPaper(unittest.TestCase):
+    def test_each_number_and_sentence_is_on_pages_of_a4_and_letter_within_their_margins(self) -> None:
+        project = project_file.load(demo_file())
+        pages = arrange(loads_of_all(builds_of(project)), project.paper).pages
+        works = [work_on(page) for page in pages[::4]]
+        for name in ("A4", "Letter"):
+            sheet = find_sheet(name)
+            drawn = plan_pages(works, sheet, "Tern Point")
+            words = " ".join(x.words for page in drawn for x in page.texts).split()
+            for work in works:
+                for task in tasks(work):
+                    self.assertIn(str(task.words).split()[-1], words)
+                    if task.label and task.paths:
+                        self.assertGreaterEqual(words.count(task.label), 1)
+            for page in drawn:
+                for x in page.texts:
+                    self.assertGreater(x.at[1], sheet.margin)
+                    self.assertLess(x.at[0] + width(x.words, x.size, x.bold), sheet.width - sheet.margin + 3)
+                for stroke in page.strokes:
+                    for s in stroke.path:
+                        self.assertTrue(0 < s.end[0] < sheet.width and 0 < s.end[1] < sheet.height)

@@ -130,6 +130,8 @@ def parser() -> argparse.ArgumentParser:
     export.add_argument("--tile", default=None, metavar="LENGTH",
                         help="tile larger pieces over several sheets that overlap by so much; 0: refuse "
                         "them; usual: as the project has it")
+    export.add_argument("--plans", action="store_true",
+                        help="PDF: the score plan and the cutting plan of every sheet, instead of the sheets")
     export.add_argument("--cutting-list", action="store_true",
                         help="PDF: the cutting list as pages to print, instead of the sheets")
     form = export.add_mutually_exclusive_group()

@@ -245,6 +245,19 @@ class Desk(QObject):
         self.run(work, t("Printed; measure both check bars on the first sheet"), t("This cannot be printed"),
                  in_turn=True)
 
+    def save_plans(self) -> None:
+        """Write the score and cutting plans of every sheet as pages to print."""
+        suggestion = str(Path(self._folder()) / f"{_file_stem(self.document)}-plans.pdf")
+        name, _ = QFileDialog.getSaveFileName(self.window, t("Score and cutting plans"), suggestion,
+                                              "PDF (*.pdf)")
+        if name:
+            path, project = Path(name), self.document.project
+            path = path if path.suffix.lower() == ".pdf" else path.with_name(path.name + ".pdf")
+            from mingei.formats.export import Wanted, export
+
+            self.run(lambda progress: export(project, path, Wanted(speak=t, plans=True)),
+                     t("Exported {name}", name=path), t("This cannot be exported"), in_turn=True)
+
     def save_cutting_list(self) -> None:
         """Ask where to, then write the cutting list as pages to be printed, or as comma-separated text."""
         suggestion = str(Path(self._folder()) / f"{_file_stem(self.document)}-cutting-list.pdf")

@@ -59,6 +59,8 @@ def _file(actions: Actions, menu: QMenu, window: Window) -> None:
     menu.addSeparator()
     actions.add(menu, "print", t("&Print…"), desk.print, Keys.Print,
                 t("Every sheet at actual size, whatever the printer would make of it"))
+    actions.add(menu, "plans", t("Score and cutting p&lans…"), desk.save_plans, "",
+                t("Where the rule lies and what is cut first, sheet by sheet, as pages to print"))
     actions.add(menu, "cutting-list", t("&Cutting list…"), desk.save_cutting_list, "",
                 t("Every piece by letter, with its size in mm and inches"))
     actions.add(menu, "export-some", t("Export some s&heets…"), desk.export_some, "",

@@ -41,7 +41,7 @@ def write(options: argparse.Namespace) -> int:
     project = project_file.load(options.file)
     sheets = [word.strip() for word in options.sheet.split(",")] or [""]
     wanted = Wanted(sheets[0], options.piece, options.layout, tile_mm=overlap,
-                    cutting_list=options.cutting_list,
+                    cutting_list=options.cutting_list, plans=options.plans,
                     pages=read_numbers(options.sheet_no, "--sheet-no"), device=options.device,
                     attempt=options.attempt)
     to = Path(options.to)

@@ -28,7 +28,8 @@ class Wanted(NamedTuple):
     sheets or bare flat (None: as usual for the format), with words passed through speak (from the core's
     English to the language of the print); tile_mm: how far tiles of larger pieces overlap, None as the
     project has it; cutting_list: the PDF is the cutting list, not the sheets; pages: the numbers of the
-    sheets wanted, () for all; device: the machine, by its id, that the file is a job for; attempt: only
+    sheets wanted, () for all; plans: it is the score
+    and cutting plans; device: the machine, by its id, that the file is a job for; attempt: only
     a square to try the settings on."""
 
     sheet: str = ""
@@ -38,10 +39,13 @@ class Wanted(NamedTuple):
     tile_mm: float | None = None
     cutting_list: bool = False
     pages: tuple[int, ...] = ()
+    plans: bool = False
     device: str = ""
     attempt: bool = False
 
 
+#: Plans on narrower paper than this (mm) would be too small to read.
+_PLAN_MM = 150.0
 #: So many sheets are written at once.
 MOST_PAGES = 2000
 
@@ -58,6 +62,14 @@ def _pdf(project: Project, wanted: Wanted) -> tuple[bytes, Remarks]:
 
         listed = cutting_pages(_loads(project, wanted.piece), project.paper, project.title, wanted.speak)
         return pdf(listed, project.title), unset(t for page in listed for t in page.texts)
+    if wanted.plans:
+        from mingei.core.work.plan import work_on
+        from mingei.core.work.plan_pages import plan_pages
+
+        works = [work_on(page, project.working) for page in machine_pages(project, wanted)]
+        drawn = plan_pages(works, project.paper if project.paper.width >= _PLAN_MM else find_sheet("A4"),
+                           project.title, wanted.speak)
+        return pdf(drawn, project.title), unset(t for page in drawn for t in page.texts)
     drawings = _drawings(project, wanted, usual_layout=True)
     return pdf(drawings, project.title), _remarks(drawings)
 

@@ -190,6 +190,11 @@ class ScoreStation(Station):
         self.time.setObjectName("quiet")
         self.time.setWordWrap(True)
         card.body.addWidget(self.time)
+        self.plans = QPushButton(t("Plans to print…"))
+        self.plans.setToolTip(t("Score plan and cutting plan of every sheet as pages, to lie beside the "
+                                "work."))
+        self.plans.clicked.connect(lambda: self.wanted.emit("plans"))
+        card.body.addWidget(self.plans)
         return card
 
     def _care_card(self) -> Card:

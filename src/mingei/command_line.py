@@ -171,6 +171,8 @@ def parser() -> argparse.ArgumentParser:
     nest = commands.add_parser("nest",
                                help="lay the pieces of a project closer on its sheets, by their outlines")
     nest.add_argument("file", type=Path, metavar="F.mingei")
+    nest.add_argument("--by", choices=["sheets", "scores"], default="sheets",
+                      help="sheets: fewer of them; scores: fewer placings of the rule on no more sheets")
     nest.add_argument("--seed", type=int, default=0, metavar="N",
                       help="another number, another search; the same, the same layout")
     _result(nest)

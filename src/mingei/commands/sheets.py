@@ -18,10 +18,11 @@ from mingei.core.layout.closer import closer
 from mingei.core.layout.footer import bars
 from mingei.core.layout.laying import MOST_MARGIN_MM
 from mingei.core.layout.material import material
-from mingei.core.layout.place import lay_out, piles_for
+from mingei.core.layout.place import Load, lay_out, piles_for
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.tile import LEAST_MM, MOST_MM
 from mingei.core.words import counted, say
+from mingei.core.work.lining import line_up
 from mingei.devices.cutter import rehearse as rehearse_cut
 from mingei.devices.job_reader import read_job
 from mingei.formats import atomic, project_file, reading
@@ -187,10 +188,23 @@ def _print_rehearsed(options: argparse.Namespace) -> int:
     return OK
 
 
+def _lined_up(options: argparse.Namespace, project: Project, loads: list[Load]) -> int:
+    for found in line_up(loads, project.paper, project.spots, project.working, options.seed):
+        best = found
+    better = best.now < best.before
+    if better or options.output:
+        project_file.save(project.with_spots(best.spots) if better else project, options.output
+                          or options.file)
+    print(f"{best.now} placings of the rule instead of {best.before}")
+    return OK
+
+
 def nested(options: argparse.Namespace) -> int:
     accept_output(options.output or options.file)
     project = project_file.load(options.file)
     loads = loads_of_all(builds_of(project))
+    if options.by == "scores":
+        return _lined_up(options, project, loads)
     for found in closer(loads, project.paper, project.spots, seed=options.seed):
         best = found
     better = best.sheets < best.before

@@ -45,6 +45,7 @@ from mingei.core.work.tasks import Sort, tasks
 if TYPE_CHECKING:
     from mingei.core.work.device import Device
     from mingei.core.work.job import Job
+    from mingei.core.work.lining import Lined
     from mingei.devices.cutter import Rehearsal
 
 #: While it plays, one task lasts so long, ms.
@@ -67,6 +68,8 @@ class ScoreStation(Station):
         self._stale = True
         self._words: tuple[str, ...] = ()
         self._rehearsing: Background | None = None
+        self._lining: Background | None = None
+        self._lined: Lined | None = None
         self._devices: tuple[Device, ...] = ()
         row = QHBoxLayout(self)
         row.setContentsMargins(10, 8, 10, 10)
@@ -190,11 +193,24 @@ class ScoreStation(Station):
         self.time.setObjectName("quiet")
         self.time.setWordWrap(True)
         card.body.addWidget(self.time)
+        self.fewer = QPushButton(t("Fewer placings"))
+        self.fewer.setToolTip(t("Lay the pieces of the kit so that scores of several lie on one line, on no "
+                                "more "
+                                "sheets. What you hold in place stays there."))
+        self.fewer.clicked.connect(self._line_up)
+        self.state = QLabel()
+        self.state.setObjectName("quiet")
+        self.state.setWordWrap(True)
+        self.state.hide()
         self.plans = QPushButton(t("Plans to print…"))
         self.plans.setToolTip(t("Score plan and cutting plan of every sheet as pages, to lie beside the "
                                 "work."))
         self.plans.clicked.connect(lambda: self.wanted.emit("plans"))
-        card.body.addWidget(self.plans)
+        buttons = QHBoxLayout()
+        buttons.addWidget(self.fewer, 1)
+        buttons.addWidget(self.plans, 1)
+        card.body.addLayout(buttons)
+        card.body.addWidget(self.state)
         return card
 
     def _care_card(self) -> Card:
@@ -324,6 +340,7 @@ class ScoreStation(Station):
 
     def _changed(self) -> None:
         self._stale = True
+        self._give_up_lining()
         if self.isVisible():
             self.refresh()
 
@@ -477,6 +494,61 @@ class ScoreStation(Station):
             self.stop()
         else:
             self.take(self.view.current + 1)
+
+    # -- lining up -------------------------------------------------------------------------------------------
+
+    def _line_up(self) -> None:
+        """Search in the background, or stop and keep the best so far."""
+        if self._lining is not None:
+            self._lining.cancel()
+            return
+        project = self.document.project
+        loads = loads_of_all([self.document.build_of(i) for i in range(len(project.briefs))])
+
+        def work(progress: Progress) -> None:
+            from mingei.core.work.lining import line_up
+
+            for found in line_up(loads, project.paper, project.spots, project.working):
+                self._lined = found
+                progress.report(found.share)
+
+        self._lined = None
+        self._lining = job = Background(work, self)
+        job.progressed.connect(lambda share, _: self._say_lined(job, share))
+        job.done.connect(lambda _: self._end_lining(job))
+        job.stopped.connect(lambda: self._end_lining(job))
+        job.failed.connect(lambda error: self._end_lining(job, error))
+        self.fewer.setText(t("Stop, keep the best"))
+        job.start()
+
+    def _say_lined(self, job: Background, share: float) -> None:
+        if job is self._lining and self._lined is not None:
+            self.state.show()
+            self.state.setText(t("{percent} %: {now} placings of the rule instead of {before}",
+                                 percent=round(100 * share), now=self._lined.now, before=self._lined.before))
+
+    def _end_lining(self, job: Background, error: MingeiError | None = None) -> None:
+        if job is not self._lining:
+            return
+        best, self._lining = self._lined, None
+        self.fewer.setText(t("Fewer placings"))
+        self.state.show()
+        if error is not None:
+            self.state.setText(t(error.sentence))
+        elif best is not None and best.now < best.before:
+            self.document.set_spots(best.spots, t("fewer placings of the rule"))
+            self.state.setText(t("{now} placings of the rule instead of {before}", now=best.now,
+                                 before=best.before))
+        else:
+            self.state.setText(t("No layout with fewer placings was found."))
+
+    def _give_up_lining(self) -> None:
+        """Something changed meanwhile: what is searched is no longer wanted."""
+        if self._lining is not None:
+            job, self._lining = self._lining, None
+            job.cancel()
+            self.fewer.setText(t("Fewer placings"))
+            self.state.hide()
 
     # -- the machine -----------------------------------------------------------------------------------------
 

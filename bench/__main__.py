@@ -3,7 +3,7 @@ any machine.
 
     make bench            all
     python -m bench NAME  one: start, change, space, pan, pages, files, loop, pictures, developing, tabs,
-                          packing, kits, large
+                          packing, kits, large, lining, jobs
     --strict              exits 1 where a budget is not met
 """
 
@@ -11,13 +11,13 @@ from __future__ import annotations
 
 import sys
 
-from bench import SHORT, files, flat, sheets, slowness, window
+from bench import SHORT, files, flat, sheets, slowness, window, work
 
 ALL = {"start": window.start, "change": window.change, "space": window.space, "pan": window.pan,
        "pages": window.pages, "large": window.large, "developing": flat.developing,
        "files": files.files, "loop": window.loop,
        "pictures": window.pictures, "tabs": flat.tabs, "packing": sheets.packing,
-       "kits": sheets.kits}
+       "kits": sheets.kits, "lining": work.lining, "jobs": work.jobs}
 
 
 def main() -> int:

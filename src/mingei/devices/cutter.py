@@ -25,7 +25,9 @@ _STEP_MM = 0.03
 #: What is nearer its beginning than this is closed; two cuts nearer than this tear what lies between, mm.
 _CLOSED_MM, _NEAR_MM = 0.35, 0.45
 #: So much of a job (a share) spent travelling is worth a word; what is further off than this (mm) is a fault.
-_TRAVEL_SHARE, _OFF_MM = 0.6, 0.1
+_TRAVEL_SHARE, _OFF_MM = 0.4, 0.1
+#: where going from each stroke to the nearest next of its group would travel so much less (times).
+_TRAVEL_MORE = 1.5
 
 
 class Fault(NamedTuple):
@@ -85,7 +87,7 @@ def rehearse(strokes: Sequence[Stroke], device: Device, page: Page | None = None
         seconds += length / (tool.speed_mm_s if tool else 50.0)
         at = s.points[-1]
     seconds += travel / device.travel_mm_s
-    if made and travel / (travel + made) > _TRAVEL_SHARE:
+    if made and travel / (travel + made) > _TRAVEL_SHARE and travel > _TRAVEL_MORE * _nearest_next(strokes):
         faults.append(Fault("travel", say("{share:.0f} in a hundred of its way makes nothing: order it anew",
                                           share=100 * travel / (travel + made)), strokes[0].points[0]))
     compared: tuple[Compared, ...] = ()
@@ -95,6 +97,21 @@ def rehearse(strokes: Sequence[Stroke], device: Device, page: Page | None = None
         compared, more = _compare(strokes, on_sheet, tools, page)
         faults += more
     return Rehearsal(tuple(faults), compared, tips, tuple(strokes), travel, made, seconds / 60.0)
+
+
+def _nearest_next(strokes: Sequence[Stroke]) -> float:
+    """How far (mm) it would travel from each stroke to the nearest next of its group."""
+    at, total = (0.0, 0.0), 0.0
+    for group in dict.fromkeys(s.group for s in strokes):
+        waiting = [s for s in strokes if s.group == group]
+        if len(waiting) > 600:
+            return math.inf  # too many to be ordered for a remark
+        while waiting:
+            nearest = min(waiting, key=lambda s: math.dist(at, s.points[0]))
+            waiting.remove(nearest)
+            total += math.dist(at, nearest.points[0])
+            at = nearest.points[-1]
+    return total
 
 
 def _tool_of(stroke: Stroke, device: Device) -> MachineTool | None:

@@ -264,6 +264,10 @@
    <translation>--copies</translation>
   </message>
   <message>
+   <source>--device</source>
+   <translation>--device</translation>
+  </message>
+  <message>
    <source>--kind</source>
    <translation>--kind</translation>
   </message>
@@ -286,6 +290,10 @@
   <message>
    <source>--set</source>
    <translation>--set</translation>
+  </message>
+  <message>
+   <source>--sheet-no</source>
+   <translation>--sheet-no</translation>
   </message>
   <message>
    <source>--skew</source>
@@ -324,8 +332,24 @@
    <translation>Ein PNG- oder JPEG-Bild oder eine SVG-Zeichnung auf diesem Feld, aufrecht, wenn es gefaltet ist.</translation>
   </message>
   <message>
+   <source>A beam burns away its own width. Air out, lid shut, never alone while it runs; only stock that its maker and the laser's maker allow: some films and coated boards give off poison.</source>
+   <translation>Ein Strahl brennt seine eigene Breite weg. Abluft an, Deckel zu, nie allein lassen, solange er läuft; nur Material, das sein Hersteller und der des Lasers erlauben: Manche Folien und beschichteten Pappen geben Gift ab.</translation>
+  </message>
+  <message>
+   <source>A blade that trails its axis and turns by itself. The sheet lies on a sticky mat. Follow the maker's instructions; keep fingers and sleeves away while it runs.</source>
+   <translation>Eine Klinge, die ihrer Achse nachläuft und sich selbst dreht. Der Bogen liegt auf einer Haftmatte. Folge den Anweisungen des Herstellers; halte Finger und Ärmel fern, solange sie läuft.</translation>
+  </message>
+  <message>
+   <source>A board's grooves guide the tool. Mingei finds the spacer against the fence that brings most lines onto grooves; the rest need a rule.</source>
+   <translation>Die Rillen eines Brettes führen das Werkzeug. Mingei findet die Zulage am Anschlag, mit der die meisten Linien auf Rillen fallen; die übrigen brauchen ein Lineal.</translation>
+  </message>
+  <message>
    <source>A flap on each edge, folded back outwards and glued face on face: stiff, and easy to reach.</source>
    <translation>Eine Klappe an jeder Kante, nach außen zurückgefaltet und Fläche auf Fläche geklebt: steif und gut zu erreichen.</translation>
+  </message>
+  <message>
+   <source>A fresh blade, a metal rule with a guard, and the holding hand never before the blade. A laser is never left alone and burns only what its maker allows; follow the maker's instructions and local rules.</source>
+   <translation>Eine frische Klinge, ein Metalllineal mit Schutz, und die haltende Hand nie vor der Klinge. Ein Laser bleibt nie allein und brennt nur, was sein Hersteller erlaubt; folge den Anweisungen des Herstellers und den örtlichen Regeln.</translation>
   </message>
   <message>
    <source>A label with a size and place of its own.</source>
@@ -364,12 +388,20 @@
    <translation>Ein rundes Loch für einen Stab, eine Öse, eine Klammer oder einen Faden. Es behält beim Skalieren seine Größe.</translation>
   </message>
   <message>
+   <source>A score opens on the outside of its bend: mountains are scored from the printed face, valleys from the back, and the sheet is turned over once. From one face nothing is turned, and half of the folds bend against their score.</source>
+   <translation>Eine Rille öffnet sich an der Außenseite ihrer Biegung: Bergfalten werden von der bedruckten Seite gerillt, Talfalten von der Rückseite, und der Bogen wird einmal gewendet. Von einer Seite allein wird nichts gewendet, und die Hälfte der Falten biegt sich gegen ihre Rille.</translation>
+  </message>
+  <message>
    <source>A size by its name</source>
    <translation>Eine Größe nach ihrem Namen</translation>
   </message>
   <message>
    <source>A slot for a tongue, a crossing board or a paper hinge: as wide as the card that passes through it.</source>
    <translation>Ein Schlitz für eine Zunge, ein kreuzendes Brett oder ein Papierscharnier: so breit, wie der Karton dick ist, der hindurchgeht.</translation>
+  </message>
+  <message>
+   <source>A stand-in reads the file as the machine would, plays the tool over the sheet and compares what would really be cut with the drawing.</source>
+   <translation>Ein Stellvertreter liest die Datei wie die Maschine, führt das Werkzeug über den Bogen und vergleicht, was wirklich geschnitten würde, mit der Zeichnung.</translation>
   </message>
   <message>
    <source>A stock of your own, beginning as this one</source>
@@ -398,6 +430,10 @@
   <message>
    <source>A thing of a size people know by name; or write its sizes below.</source>
    <translation>Ein Ding in einer Größe, die man beim Namen kennt; oder schreiben Sie seine Maße darunter.</translation>
+  </message>
+  <message>
+   <source>A wheel creases, then a turned knife cuts; the sheet is held by suction. Hands off the table while it runs; follow the maker's instructions.</source>
+   <translation>Ein Rad rillt, dann schneidet ein gedrehtes Messer; der Bogen wird angesaugt. Hände vom Tisch, solange er läuft; folge den Anweisungen des Herstellers.</translation>
   </message>
   <message>
    <source>A# sheet</source>
@@ -460,8 +496,20 @@
    <translation>Nachher</translation>
   </message>
   <message>
+   <source>After cutting</source>
+   <translation>Nach dem Schneiden</translation>
+  </message>
+  <message>
    <source>All at a glance</source>
    <translation>Alle auf einen Blick</translation>
+  </message>
+  <message>
+   <source>All from the back</source>
+   <translation>Alle von der Rückseite</translation>
+  </message>
+  <message>
+   <source>All from the printed face</source>
+   <translation>Alle von der bedruckten Seite</translation>
   </message>
   <message>
    <source>All pages</source>
@@ -600,6 +648,14 @@
    <translation>Vorher und nachher</translation>
   </message>
   <message>
+   <source>Before cutting</source>
+   <translation>Vor dem Schneiden</translation>
+  </message>
+  <message>
+   <source>Before cutting the whole sheet lies still and one placing of the rule serves several pieces. After cutting each piece is scored in the hand.</source>
+   <translation>Vor dem Schneiden liegt der ganze Bogen still, und ein Anlegen des Lineals dient mehreren Teilen. Nach dem Schneiden wird jedes Teil einzeln gerillt.</translation>
+  </message>
+  <message>
    <source>Belly band</source>
    <translation>Bauchbinde</translation>
   </message>
@@ -620,6 +676,18 @@
    <translation>Beschnitt</translation>
   </message>
   <message>
+   <source>Board, grooves every 1/8 in</source>
+   <translation>Brett, Rillen alle 1/8 in</translation>
+  </message>
+  <message>
+   <source>Board, grooves every 10 mm</source>
+   <translation>Brett, Rillen alle 10 mm</translation>
+  </message>
+  <message>
+   <source>Board, own grooves</source>
+   <translation>Brett, eigene Rillen</translation>
+  </message>
+  <message>
    <source>Bond 20 lb</source>
    <translation>Bond 20 lb</translation>
   </message>
@@ -630,6 +698,10 @@
   <message>
    <source>Border</source>
    <translation>Rand</translation>
+  </message>
+  <message>
+   <source>Both ends of each placement as pricks, on the waste where they can be, so that no line shows on the finished thing.</source>
+   <translation>Beide Enden jeder Anlage als Stiche, wo es geht auf dem Abfall, damit am fertigen Stück keine Linie zu sehen ist.</translation>
   </message>
   <message>
    <source>Bottom</source>
@@ -696,8 +768,16 @@
    <translation>Nach einem Gegenstand</translation>
   </message>
   <message>
+   <source>By hand</source>
+   <translation>Von Hand</translation>
+  </message>
+  <message>
    <source>By its name, by what people call it, or by what it is for.</source>
    <translation>Nach ihrem Namen, danach, wie man sie nennt, oder wofür sie ist.</translation>
+  </message>
+  <message>
+   <source>By machine</source>
+   <translation>Mit der Maschine</translation>
   </message>
   <message>
    <source>C# envelope</source>
@@ -928,6 +1008,10 @@
    <translation>Rundung auf</translation>
   </message>
   <message>
+   <source>Curved score, {face}: a small ball tool, freely along the line or round a template.</source>
+   <translation>Gebogene Rille, {face}: mit einem kleinen Kugelwerkzeug, frei an der Linie oder um eine Schablone.</translation>
+  </message>
+  <message>
    <source>Cut across</source>
    <translation>Quer geschnitten</translation>
   </message>
@@ -980,6 +1064,18 @@
    <translation>Schneiden Sie {count} Stücke, stapeln Sie fünf und dann alle, pressen Sie und messen Sie die Höhe.</translation>
   </message>
   <message>
+   <source>Cut {number}: {tool}, {length}, {passes} passes: {why}</source>
+   <translation>Schnitt {number}: {tool}, {length}, {passes} Durchgänge: {why}</translation>
+  </message>
+  <message>
+   <source>Cut {number}: {tool}, {length}: {why}</source>
+   <translation>Schnitt {number}: {tool}, {length}: {why}</translation>
+  </message>
+  <message>
+   <source>Cut {number}: {tool}, {mm} from the {edge}, {why}</source>
+   <translation>Schnitt {number}: {tool}, {mm} von der {edge}, {why}</translation>
+  </message>
+  <message>
    <source>Cuts as hairlines</source>
    <translation>Schnitte als Haarlinien</translation>
   </message>
@@ -1010,6 +1106,10 @@
   <message>
    <source>Depth</source>
    <translation>Tiefe</translation>
+  </message>
+  <message>
+   <source>Desk laser</source>
+   <translation>Tischlaser</translation>
   </message>
   <message>
    <source>Deutsche Post, letter products, 2024</source>
@@ -1074,6 +1174,10 @@
   <message>
    <source>Drawing paper 90 g</source>
    <translation>Zeichenpapier 90 g</translation>
+  </message>
+  <message>
+   <source>Each on the outside of its bend</source>
+   <translation>Jede außen an ihrer Biegung</translation>
   </message>
   <message>
    <source>Each thing on its own sheets</source>
@@ -1213,6 +1317,22 @@
   <message>
    <source>Fascia</source>
    <translation>Blende</translation>
+  </message>
+  <message>
+   <source>Fence</source>
+   <translation>Anschlag</translation>
+  </message>
+  <message>
+   <source>Fence at the left</source>
+   <translation>Anschlag links</translation>
+  </message>
+  <message>
+   <source>Fence at the top</source>
+   <translation>Anschlag oben</translation>
+  </message>
+  <message>
+   <source>Fewer placings</source>
+   <translation>Weniger Anlagen</translation>
   </message>
   <message>
    <source>Fill a drawer</source>
@@ -1559,6 +1679,18 @@
    <translation>Graupappe 3 mm</translation>
   </message>
   <message>
+   <source>Groove {groove}: placement {number} of {count}, {face}, {strokes}</source>
+   <translation>Rille {groove}: Anlage {number} von {count}, {face}, {strokes}</translation>
+  </message>
+  <message>
+   <source>Grooves</source>
+   <translation>Rillenabstand</translation>
+  </message>
+  <message>
+   <source>Guide</source>
+   <translation>Führung</translation>
+  </message>
+  <message>
    <source>Gum</source>
    <translation>Gummierung</translation>
   </message>
@@ -1615,10 +1747,6 @@
    <translation>Hier wird jeder Schritt des Klebens und Faltens sein Bild, seinen Leim und seinen Halt haben. Bis dahin faltet sich das Gefaltete im Entwurf Schritt für Schritt, in der Reihenfolge der Hand.</translation>
   </message>
   <message>
-   <source>Here the score lines will stand in the order of the rule, face by face, and the cuts in the order of the knife. Until then the sheets carry every score and cut, and the key that tells mountain from valley.</source>
-   <translation>Hier werden die Rilllinien in der Reihenfolge des Lineals stehen, Seite für Seite, und die Schnitte in der des Messers. Bis dahin tragen die Bogen jede Rille und jeden Schnitt und den Schlüssel, der Berg von Tal scheidet.</translation>
-  </message>
-  <message>
    <source>Here the {a} catches on the {b}: bend it past by hand.</source>
    <translation>Hier bleibt {a} an {b} hängen: von Hand vorbeibiegen.</translation>
   </message>
@@ -1659,6 +1787,10 @@
    <translation>Nut</translation>
   </message>
   <message>
+   <source>How</source>
+   <translation>Wie</translation>
+  </message>
+  <message>
    <source>How cuts are printed</source>
    <translation>Wie Schnitte gedruckt werden</translation>
   </message>
@@ -1681,6 +1813,10 @@
   <message>
    <source>How far the back of a sheet lies to the right of its front, seen from the back.</source>
    <translation>Wie weit die Rückseite eines Bogens rechts von seiner Vorderseite liegt, von hinten gesehen.</translation>
+  </message>
+  <message>
+   <source>How far the grooves of your board lie apart.</source>
+   <translation>Wie weit die Rillen deines Brettes auseinanderliegen.</translation>
   </message>
   <message>
    <source>How it is made</source>
@@ -1767,6 +1903,10 @@
    <translation>In diesem Satz</translation>
   </message>
   <message>
+   <source>In this order</source>
+   <translation>In dieser Reihenfolge</translation>
+  </message>
+  <message>
    <source>In your own money; 0 where you do not know</source>
    <translation>In Ihrem eigenen Geld; 0, wo Sie ihn nicht kennen</translation>
   </message>
@@ -1809,6 +1949,10 @@
   <message>
    <source>It was never saved: {things}.</source>
    <translation>Es wurde nie gespeichert: {things}.</translation>
+  </message>
+  <message>
+   <source>It writes {stages}; zero is {zero}. About {minutes:.1f} minutes. {note}</source>
+   <translation>Er schreibt {stages}; Nullpunkt ist {zero}. Etwa {minutes:.1f} Minuten. {note}</translation>
   </message>
   <message>
    <source>Its sheet cannot be parted by cuts from edge to edge.</source>
@@ -1909,6 +2053,14 @@
   <message>
    <source>Lay out anew</source>
    <translation>Neu auslegen</translation>
+  </message>
+  <message>
+   <source>Lay the pieces of the kit so that scores of several lie on one line, on no more sheets. What you hold in place stays there.</source>
+   <translation>Lege die Teile so, dass Rillen mehrerer auf einer Linie liegen, auf nicht mehr Bogen. Was du festhältst, bleibt liegen.</translation>
+  </message>
+  <message>
+   <source>Lay the printed paper on the card, weigh it down so that it cannot move, and score through it. Take it off only when all is scored, and cut along what was pricked.</source>
+   <translation>Lege das bedruckte Papier auf den Karton, beschwere es, damit es nicht rutscht, und rille hindurch. Nimm es erst ab, wenn alles gerillt ist, und schneide entlang des Durchgestochenen.</translation>
   </message>
   <message>
    <source>Lay the tool down, choose nothing</source>
@@ -2039,6 +2191,10 @@
    <translation>Liegend, quer zum Bogen</translation>
   </message>
   <message>
+   <source>Machine</source>
+   <translation>Maschine</translation>
+  </message>
+  <message>
    <source>Made for one of</source>
    <translation>Gemacht für eines von</translation>
   </message>
@@ -2131,6 +2287,10 @@ MIT-Lizenz. Schrift: IBM Plex, SIL Open Font Licence. Zeichen: Lucide, ISC-Lizen
 Protokoll: {log}</translation>
   </message>
   <message>
+   <source>Mingei: sheet {number} of {count}, {stock}, {width:g} x {height:g} mm</source>
+   <translation>Mingei: Bogen {number} von {count}, {stock}, {width:g} x {height:g} mm</translation>
+  </message>
+  <message>
    <source>Mirrored, on paper to be stuck to the back of the card; mountains are valleys there.</source>
    <translation>Gespiegelt, auf Papier, das hinten auf den Karton geklebt wird; Berge sind dort Täler.</translation>
   </message>
@@ -2207,6 +2367,10 @@ Protokoll: {log}</translation>
    <translation>Keine Schnitte</translation>
   </message>
   <message>
+   <source>No layout with fewer placings was found.</source>
+   <translation>Keine Anordnung mit weniger Anlagen wurde gefunden.</translation>
+  </message>
+  <message>
    <source>No layout with fewer sheets was found.</source>
    <translation>Keine Auslage mit weniger Bogen gefunden.</translation>
   </message>
@@ -2233,6 +2397,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Nothing is known by these words: write fewer, or others.</source>
    <translation>Unter diesen Wörtern ist nichts bekannt: schreiben Sie weniger oder andere.</translation>
+  </message>
+  <message>
+   <source>Nothing is laid out: choose a sheet it all fits on Sheets.</source>
+   <translation>Nichts ist ausgelegt: Wähle unter Bogen einen, auf den alles passt.</translation>
   </message>
   <message>
    <source>Nothing yet</source>
@@ -2293,6 +2461,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Only a guess: paper of one weight differs in thickness</source>
    <translation>Nur eine Schätzung: Papier eines Gewichts ist verschieden dick</translation>
+  </message>
+  <message>
+   <source>Only prick the ends</source>
+   <translation>Nur die Enden anstechen</translation>
   </message>
   <message>
    <source>Only sheet {number} of {count}</source>
@@ -2543,6 +2715,14 @@ Protokoll: {log}</translation>
    <translation>Gestellt</translation>
   </message>
   <message>
+   <source>Placement {number} of {count}: {where}, {face}, {strokes}</source>
+   <translation>Anlage {number} von {count}: {where}, {face}, {strokes}</translation>
+  </message>
+  <message>
+   <source>Plans to print…</source>
+   <translation>Pläne zum Drucken…</translation>
+  </message>
+  <message>
    <source>Play</source>
    <translation>Spiel</translation>
   </message>
@@ -2585,6 +2765,14 @@ Protokoll: {log}</translation>
   <message>
    <source>Price of a sheet</source>
    <translation>Preis eines Bogens</translation>
+  </message>
+  <message>
+   <source>Prick both ends of each placement, {count} pricks, {spare} of them on the waste; score between two of a number.</source>
+   <translation>Stich beide Enden jeder Anlage an, {count} Stiche, {spare} davon auf dem Abfall; rille zwischen zweien einer Nummer.</translation>
+  </message>
+  <message>
+   <source>Prick the ends</source>
+   <translation>Die Enden anstechen</translation>
   </message>
   <message>
    <source>Print a piece that is larger than the sheet over several sheets that overlap, with marks to lay them edge to edge and a map of all.</source>
@@ -2699,6 +2887,10 @@ Protokoll: {log}</translation>
    <translation>Wiederholen: {change}</translation>
   </message>
   <message>
+   <source>Rehearse it</source>
+   <translation>Proben</translation>
+  </message>
+  <message>
    <source>Rehearse the print</source>
    <translation>Den Druck proben</translation>
   </message>
@@ -2775,6 +2967,14 @@ Protokoll: {log}</translation>
    <translation>Als PDF zum Drucken speichern…</translation>
   </message>
   <message>
+   <source>Save the job</source>
+   <translation>Auftrag sichern</translation>
+  </message>
+  <message>
+   <source>Save the job…</source>
+   <translation>Auftrag sichern…</translation>
+  </message>
+  <message>
    <source>Save the project</source>
    <translation>Das Projekt speichern</translation>
   </message>
@@ -2791,6 +2991,10 @@ Protokoll: {log}</translation>
    <translation>{name} gespeichert</translation>
   </message>
   <message>
+   <source>Saved {name}.</source>
+   <translation>{name} gesichert.</translation>
+  </message>
+  <message>
    <source>Scale</source>
    <translation>Skalieren</translation>
   </message>
@@ -2799,8 +3003,36 @@ Protokoll: {log}</translation>
    <translation>Skalieren um</translation>
   </message>
   <message>
+   <source>Score</source>
+   <translation>Rillen</translation>
+  </message>
+  <message>
    <source>Score and cut</source>
    <translation>Rillen und Schneiden</translation>
+  </message>
+  <message>
+   <source>Score and cutting p&amp;lans…</source>
+   <translation>Ri&amp;ll- und Schneidepläne…</translation>
+  </message>
+  <message>
+   <source>Score and cutting plans</source>
+   <translation>Rill- und Schneidepläne</translation>
+  </message>
+  <message>
+   <source>Score board: the {edge} against the fence: {count} of {all} lines fall on grooves</source>
+   <translation>Rillbrett: mit der {edge} am Anschlag: {count} von {all} Linien fallen auf Rillen</translation>
+  </message>
+  <message>
+   <source>Score board: the {edge} to the fence with a spacer of {mm} between: {count} of {all} lines fall on grooves</source>
+   <translation>Rillbrett: mit der {edge} zum Anschlag, dazwischen eine Zulage von {mm}: {count} von {all} Linien fallen auf Rillen</translation>
+  </message>
+  <message>
+   <source>Score from</source>
+   <translation>Rillen von</translation>
+  </message>
+  <message>
+   <source>Score plan and cutting plan of every sheet as pages, to lie beside the work.</source>
+   <translation>Rill- und Schneideplan jedes Bogens als Seiten, die neben der Arbeit liegen.</translation>
   </message>
   <message>
    <source>Scoring passes</source>
@@ -2827,10 +3059,6 @@ Protokoll: {log}</translation>
    <translation>Sehen, wie das PDF aus einem Drucker kommt, der schrumpft, abschneidet oder schräg zieht, und was die Balken dann messen.</translation>
   </message>
   <message>
-   <source>See the sheets</source>
-   <translation>Die Bogen sehen</translation>
-  </message>
-  <message>
    <source>See the walls of the folded thing where it is cut</source>
    <translation>Die Wände des Gefalteten sehen, wo es geschnitten ist</translation>
   </message>
@@ -2849,6 +3077,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Sheets of every stock, their price where the stock cabinet knows it, and how much of them is waste.</source>
    <translation>Bogen jedes Materials, ihr Preis, wo der Materialschrank ihn kennt, und wie viel davon Verschnitt ist.</translation>
+  </message>
+  <message>
+   <source>Short score, {face}, {length}: the point of a blunt tool along a small square; a rule is too long for it.</source>
+   <translation>Kurze Rille, {face}, {length}: mit der Spitze eines stumpfen Werkzeugs an einem kleinen Winkel; ein Lineal ist dafür zu lang.</translation>
   </message>
   <message>
    <source>Show the &amp;log of faults</source>
@@ -2939,12 +3171,20 @@ Protokoll: {log}</translation>
    <translation>Misst außen {outside}.</translation>
   </message>
   <message>
+   <source>Step back</source>
+   <translation>Schritt zurück</translation>
+  </message>
+  <message>
    <source>Step by step, with glue, tape and holds</source>
    <translation>Schritt für Schritt, mit Leim, Band und Halt</translation>
   </message>
   <message>
    <source>Step of folding</source>
    <translation>Schritt des Faltens</translation>
+  </message>
+  <message>
+   <source>Step on</source>
+   <translation>Schritt weiter</translation>
   </message>
   <message>
    <source>Step {number} of {count}. {words}</source>
@@ -2991,6 +3231,10 @@ Protokoll: {log}</translation>
    <translation>Wird angehalten; das Beste bisher bleibt.</translation>
   </message>
   <message>
+   <source>Straight cuts from edge to edge come first, in an order that destroys no edge that is measured from and no offcut that is kept.</source>
+   <translation>Gerade Schnitte von Kante zu Kante kommen zuerst, in einer Folge, die keine Messkante und keinen Rest zerstört, der behalten wird.</translation>
+  </message>
+  <message>
    <source>Straight cuts from edge to edge that part the sheet into blanks and keep its largest offcut whole.</source>
    <translation>Gerade Schnitte von Kante zu Kante, die den Bogen in Zuschnitte teilen und seinen größten Rest ganz lassen.</translation>
   </message>
@@ -3015,12 +3259,20 @@ Protokoll: {log}</translation>
    <translation>Streifen dünnen Papiers um seine freien Schnittkanten, über beide Flächen: sie verbergen den Kern.</translation>
   </message>
   <message>
+   <source>Stroke {number} of {count}: {stage}, {whose}, {mm:.0f} mm with the {tool}</source>
+   <translation>Zug {number} von {count}: {stage}, {whose}, {mm:.0f} mm mit: {tool}</translation>
+  </message>
+  <message>
    <source>THING</source>
    <translation>DING</translation>
   </message>
   <message>
    <source>Tab depth</source>
    <translation>Laschentiefe</translation>
+  </message>
+  <message>
+   <source>Table with creasing wheel and knife</source>
+   <translation>Tisch mit Rillrad und Messer</translation>
   </message>
   <message>
    <source>Tag</source>
@@ -3073,6 +3325,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Template for the inner face</source>
    <translation>Schablone für die Innenseite</translation>
+  </message>
+  <message>
+   <source>Template on the card</source>
+   <translation>Schablone auf dem Karton</translation>
   </message>
   <message>
    <source>Template, mirrored: stick it to the inner face of {stock}, {caliper} thick.</source>
@@ -3151,6 +3407,10 @@ Protokoll: {log}</translation>
    <translation>Das Bild wird in Ihren eigenen Vorrat kopiert, damit eine anderswo verschobene oder geänderte Datei hier nichts ändert.</translation>
   </message>
   <message>
+   <source>The printed sheet lies on the card, weighted; scored through, then taken off.</source>
+   <translation>Der bedruckte Bogen liegt beschwert auf dem Karton; es wird durch ihn gerillt, dann wird er abgenommen.</translation>
+  </message>
+  <message>
    <source>The printer</source>
    <translation>Der Drucker</translation>
   </message>
@@ -3175,6 +3435,10 @@ Protokoll: {log}</translation>
    <translation>Dasselbe Ding in anderer Größe, neu entworfen, damit Dicke und Laschen stimmen</translation>
   </message>
   <message>
+   <source>The sheet</source>
+   <translation>Der Bogen</translation>
+  </message>
+  <message>
    <source>The sheet as it comes out</source>
    <translation>Der Bogen, wie er herauskommt</translation>
   </message>
@@ -3189,6 +3453,10 @@ Protokoll: {log}</translation>
   <message>
    <source>The shop of the Tern Point field station: an invented project with everything in it ready to be changed.</source>
    <translation>Der Laden der Feldstation Tern Point: ein erfundenes Projekt, in dem alles geändert werden darf.</translation>
+  </message>
+  <message>
+   <source>The stand-in is at work…</source>
+   <translation>Der Stellvertreter arbeitet…</translation>
   </message>
   <message>
    <source>The stock cabinet could not be kept</source>
@@ -3213,6 +3481,14 @@ Protokoll: {log}</translation>
   <message>
    <source>The {a} stands {depth} deep in the {b} along {length}.</source>
    <translation>{a} steht längs {length} {depth} tief in {b}.</translation>
+  </message>
+  <message>
+   <source>There is a trimmer</source>
+   <translation>Ein Schneidebrett ist da</translation>
+  </message>
+  <message>
+   <source>There is no machine {id} here: choose another.</source>
+   <translation>Eine Maschine {id} gibt es hier nicht: Wähle eine andere.</translation>
   </message>
   <message>
    <source>Thickness</source>
@@ -3273,6 +3549,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Three numbers at least: a stack, and a channel inside and outside.</source>
    <translation>Wenigstens drei Zahlen: ein Stoß und eine Rinne innen und außen.</translation>
+  </message>
+  <message>
+   <source>Through a paper template</source>
+   <translation>Durch eine Papierschablone</translation>
   </message>
   <message>
    <source>Throw it away</source>
@@ -3363,6 +3643,14 @@ Protokoll: {log}</translation>
    <translation>Seinen Platz auf dem Feld vorzeichnen</translation>
   </message>
   <message>
+   <source>Trailing knife, 300 mm mat</source>
+   <translation>Schleppmesser, 300-mm-Matte</translation>
+  </message>
+  <message>
+   <source>Trailing knife, 600 mm mat</source>
+   <translation>Schleppmesser, 600-mm-Matte</translation>
+  </message>
+  <message>
    <source>Tray</source>
    <translation>Kasten</translation>
   </message>
@@ -3385,6 +3673,14 @@ Protokoll: {log}</translation>
   <message>
    <source>Turn by 90°</source>
    <translation>Um 90° drehen</translation>
+  </message>
+  <message>
+   <source>Turn the sheet over</source>
+   <translation>Den Bogen wenden</translation>
+  </message>
+  <message>
+   <source>Turn the sheet over sideways, so that its back lies up: the edge that was left is now right, and is measured from.</source>
+   <translation>Wende den Bogen seitlich, so dass die Rückseite oben liegt: Die Kante, die links war, ist jetzt rechts, und von ihr wird gemessen.</translation>
   </message>
   <message>
    <source>Turn {names} round the corner.</source>
@@ -3603,6 +3899,10 @@ Protokoll: {log}</translation>
    <translation>Wie weit jede Ablesung von der Ausgleichung liegt</translation>
   </message>
   <message>
+   <source>What is cut lies within {mm:.2f} mm of the drawing; {minutes:.1f} minutes.</source>
+   <translation>Was geschnitten wird, liegt innerhalb von {mm:.2f} mm an der Zeichnung; {minutes:.1f} Minuten.</translation>
+  </message>
+  <message>
    <source>What is glued on this panel</source>
    <translation>Was auf dieses Feld geklebt ist</translation>
   </message>
@@ -3613,6 +3913,10 @@ Protokoll: {log}</translation>
   <message>
    <source>What is saved last there or here replaces the other. The version before is kept with ~ at its end.</source>
    <translation>Was dort oder hier zuletzt gespeichert wird, ersetzt das andere. Die Fassung davor bleibt mit ~ am Ende.</translation>
+  </message>
+  <message>
+   <source>What is to be done</source>
+   <translation>Was zu tun ist</translation>
   </message>
   <message>
    <source>What it leaves white at each side, the widest of them.</source>
@@ -3691,6 +3995,10 @@ Protokoll: {log}</translation>
    <translation>Wo mehrere Stücke einen Bogen teilen.</translation>
   </message>
   <message>
+   <source>Where the rule lies and what is cut first, sheet by sheet, as pages to print</source>
+   <translation>Wo das Lineal liegt und was zuerst geschnitten wird, Bogen für Bogen, als Seiten zum Drucken</translation>
+  </message>
+  <message>
    <source>Where the rule lies, what is scored from which face, what is cut first</source>
    <translation>Wo das Lineal liegt, was von welcher Seite gerillt, was zuerst geschnitten wird</translation>
   </message>
@@ -3737,6 +4045,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Window</source>
    <translation>Fenster</translation>
+  </message>
+  <message>
+   <source>With a rule</source>
+   <translation>Mit dem Lineal</translation>
   </message>
   <message>
    <source>With all its pictures in one file (*.mingei.zip)</source>
@@ -3863,6 +4175,10 @@ Protokoll: {log}</translation>
    <translation>ein Sockel und ein Dach auf einer gekreuzten Säule</translation>
   </message>
   <message>
+   <source>a bed of {mm:g} mm cannot be</source>
+   <translation>ein Bett von {mm:g} mm kann es nicht geben</translation>
+  </message>
+  <message>
    <source>a blank of {across} by {up}</source>
    <translation>ein Zuschnitt von {across} mal {up}</translation>
   </message>
@@ -3903,6 +4219,10 @@ Protokoll: {log}</translation>
    <translation>eine Falzzugabe von {gain:g} mm kann nicht stimmen</translation>
   </message>
   <message>
+   <source>a curve of radius {radius:.2f} mm is tighter than the {tool} makes ({least:g} mm)</source>
+   <translation>eine Kurve mit Radius {radius:.2f} mm ist enger, als das Werkzeug ({tool}) sie macht ({least:g} mm)</translation>
+  </message>
+  <message>
    <source>a drawing of more than {mb:g} MB is too large</source>
    <translation>eine Zeichnung von mehr als {mb:g} MB ist zu groß</translation>
   </message>
@@ -3911,8 +4231,16 @@ Protokoll: {log}</translation>
    <translation>eine Fläche noch einmal zum Aufkleben, aus anderem Papier</translation>
   </message>
   <message>
+   <source>a figure of it cannot be true</source>
+   <translation>eine seiner Zahlen kann nicht stimmen</translation>
+  </message>
+  <message>
    <source>a flat bag whose foot opens so that it stands, its top folded over</source>
    <translation>ein flacher Beutel, dessen Fuß sich öffnet, damit er steht, oben umgelegt</translation>
+  </message>
+  <message>
+   <source>a fold is made after a cut: the part may lie loose by then; make all folds first</source>
+   <translation>eine Falte wird nach einem Schnitt gemacht: Das Teil kann dann lose liegen; mache alle Falten zuerst</translation>
   </message>
   <message>
    <source>a fold of {angle:g} degrees has no corner to set back from</source>
@@ -3943,6 +4271,10 @@ Protokoll: {log}</translation>
    <translation>ein Träger mit {room:g} mm Platz nimmt keine Lasche auf</translation>
   </message>
   <message>
+   <source>a job is for one sheet and there are {count}</source>
+   <translation>ein Auftrag ist für einen Bogen, und es sind {count}</translation>
+  </message>
+  <message>
    <source>a key is no text</source>
    <translation>ein Schlüssel ist kein Text</translation>
   </message>
@@ -3965,6 +4297,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a length is missing</source>
    <translation>eine Länge fehlt</translation>
+  </message>
+  <message>
+   <source>a line is cut again after others were: the card tears there</source>
+   <translation>eine Linie wird nach anderen noch einmal geschnitten: Der Karton reißt dort</translation>
   </message>
   <message>
    <source>a liner of another paper inside front and flap</source>
@@ -3997,6 +4333,18 @@ Protokoll: {log}</translation>
   <message>
    <source>a number or a name goes here</source>
    <translation>hierher gehört eine Zahl oder ein Name</translation>
+  </message>
+  <message>
+   <source>a part is cut free before a cut inside it is made: inner cuts first</source>
+   <translation>ein Teil wird frei geschnitten, bevor ein Schnitt in ihm gemacht ist: Innenschnitte zuerst</translation>
+  </message>
+  <message>
+   <source>a part of {area:.0f} mm2 is held by nothing and may be blown away: leave bridges</source>
+   <translation>ein Teil von {area:.0f} mm2 wird von nichts gehalten und kann weggeblasen werden: Lass Stege</translation>
+  </message>
+  <message>
+   <source>a part or opening is narrower than the {tool} makes ({least:g} mm)</source>
+   <translation>ein Teil oder eine Öffnung ist schmaler, als das Werkzeug ({tool}) sie macht ({least:g} mm)</translation>
   </message>
   <message>
    <source>a picture is missing, and a pack holds them all</source>
@@ -4067,8 +4415,16 @@ Protokoll: {log}</translation>
    <translation>ein Lineal ist in Hälften geteilt</translation>
   </message>
   <message>
+   <source>a setting for {kind} names no tool of it, no kind of stock or no passes</source>
+   <translation>eine Einstellung für {kind} nennt kein Werkzeug des Geräts, keine Materialart oder keine Durchgänge</translation>
+  </message>
+  <message>
    <source>a sheet measures {least:g} to {most:g} mm each way</source>
    <translation>ein Bogen misst {least:g} bis {most:g} mm in jeder Richtung</translation>
+  </message>
+  <message>
+   <source>a sheet of {width:g} x {height:g} mm does not lie on a bed of {wide:g} x {high:g} mm</source>
+   <translation>ein Bogen von {width:g} x {height:g} mm liegt nicht auf einem Bett von {wide:g} x {high:g} mm</translation>
   </message>
   <message>
    <source>a side carries two folds</source>
@@ -4081,6 +4437,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a size must be above 0</source>
    <translation>eine Größe muss über 0 liegen</translation>
+  </message>
+  <message>
+   <source>a slit of the {name}, while the sheet still holds it</source>
+   <translation>ein Schlitz von {name}, solange der Bogen es noch hält</translation>
   </message>
   <message>
    <source>a slot goes into a flat panel only</source>
@@ -4237,6 +4597,14 @@ Protokoll: {log}</translation>
   <message>
    <source>an opening in it reaches over the lap, where another layer lies</source>
    <translation>eine Öffnung darin reicht über den Überlapp, wo eine zweite Schicht liegt</translation>
+  </message>
+  <message>
+   <source>an opening of the {name}, while the sheet still holds it</source>
+   <translation>eine Öffnung von {name}, solange der Bogen es noch hält</translation>
+  </message>
+  <message>
+   <source>an outline does not come back to where it began: the part hangs by {gap:.2f} mm</source>
+   <translation>ein Umriss kommt nicht zu seinem Anfang zurück: Das Teil hängt an {gap:.2f} mm</translation>
   </message>
   <message>
    <source>an outline has 2 to {most} corners</source>
@@ -4559,6 +4927,14 @@ Protokoll: {log}</translation>
    <translation>Christbaumkugel</translation>
   </message>
   <message>
+   <source>beam</source>
+   <translation>Strahl</translation>
+  </message>
+  <message>
+   <source>beam, faint</source>
+   <translation>Strahl, schwach</translation>
+  </message>
+  <message>
    <source>begin a new project</source>
    <translation>beginnen Sie ein neues Projekt</translation>
   </message>
@@ -4603,8 +4979,16 @@ Protokoll: {log}</translation>
    <translation>Keks</translation>
   </message>
   <message>
+   <source>blade</source>
+   <translation>Klinge</translation>
+  </message>
+  <message>
    <source>blank</source>
    <translation>Zuschnitt</translation>
+  </message>
+  <message>
+   <source>blunt point</source>
+   <translation>stumpfe Spitze</translation>
   </message>
   <message>
    <source>blunt the point</source>
@@ -4613,6 +4997,10 @@ Protokoll: {log}</translation>
   <message>
    <source>board covered on one face only warps as the glue dries</source>
    <translation>einseitig beklebtes Brett verzieht sich, wenn der Leim trocknet</translation>
+  </message>
+  <message>
+   <source>board, {edge}, spacer {mm}</source>
+   <translation>Brett, an der {edge}, Zulage {mm}</translation>
   </message>
   <message>
    <source>book band</source>
@@ -4895,6 +5283,10 @@ Protokoll: {log}</translation>
    <translation>wählen Sie einen größeren Bogen oder eine andere Bauform</translation>
   </message>
   <message>
+   <source>choose a sheet up to {wide:g} x {high:g} mm</source>
+   <translation>wähle einen Bogen bis {wide:g} x {high:g} mm</translation>
+  </message>
+  <message>
    <source>choose a smaller one</source>
    <translation>wählen Sie eine kleinere</translation>
   </message>
@@ -4905,6 +5297,10 @@ Protokoll: {log}</translation>
   <message>
    <source>choose another construction</source>
    <translation>wählen Sie eine andere Bauform</translation>
+  </message>
+  <message>
+   <source>choose another device</source>
+   <translation>wähle ein anderes Gerät</translation>
   </message>
   <message>
    <source>choose another folder</source>
@@ -4919,8 +5315,16 @@ Protokoll: {log}</translation>
    <translation>wählen Sie ein anderes Bild</translation>
   </message>
   <message>
+   <source>choose another way to make folds, or another device</source>
+   <translation>wähle eine andere Art zu falten oder ein anderes Gerät</translation>
+  </message>
+  <message>
    <source>choose one from {thinnest:g} to {thickest:g} mm</source>
    <translation>wählen Sie eine von {thinnest:g} bis {thickest:g} mm</translation>
+  </message>
+  <message>
+   <source>choose one of 1 to {last}, or write all with --to FOLDER/ --kind {kind}</source>
+   <translation>wähle einen von 1 bis {last}, oder schreibe alle mit --to ORDNER/ --kind {kind}</translation>
   </message>
   <message>
    <source>choose one of: {names}</source>
@@ -5087,6 +5491,10 @@ Protokoll: {log}</translation>
    <translation>bedeckt eine Kugel: Blätter, am Äquator verbunden</translation>
   </message>
   <message>
+   <source>crease</source>
+   <translation>Rille</translation>
+  </message>
+  <message>
    <source>cross</source>
    <translation>Kreuz</translation>
   </message>
@@ -5101,6 +5509,10 @@ Protokoll: {log}</translation>
   <message>
    <source>cupola</source>
    <translation>Kuppeldach</translation>
+  </message>
+  <message>
+   <source>curved</source>
+   <translation>gebogen</translation>
   </message>
   <message>
    <source>cut</source>
@@ -5169,6 +5581,10 @@ Protokoll: {log}</translation>
   <message>
    <source>cutting</source>
    <translation>Schneiden</translation>
+  </message>
+  <message>
+   <source>cutting plan</source>
+   <translation>Schneideplan</translation>
   </message>
   <message>
    <source>cylinder</source>
@@ -5261,6 +5677,22 @@ Protokoll: {log}</translation>
   <message>
    <source>desk tidy</source>
    <translation>Schreibtischkasten</translation>
+  </message>
+  <message>
+   <source>device</source>
+   <translation>Gerät</translation>
+  </message>
+  <message>
+   <source>device {id!r}</source>
+   <translation>Gerät {id!r}</translation>
+  </message>
+  <message>
+   <source>device {id}</source>
+   <translation>Gerät {id}</translation>
+  </message>
+  <message>
+   <source>device {id}, tool {tool}</source>
+   <translation>Gerät {id}, Werkzeug {tool}</translation>
   </message>
   <message>
    <source>diameter</source>
@@ -5379,6 +5811,10 @@ Protokoll: {log}</translation>
    <translation>gezeichnet</translation>
   </message>
   <message>
+   <source>drawn line</source>
+   <translation>gezeichnete Linie</translation>
+  </message>
+  <message>
    <source>drop</source>
    <translation>Tropfen</translation>
   </message>
@@ -5463,6 +5899,10 @@ Protokoll: {log}</translation>
    <translation>Äquator Überlapp #</translation>
   </message>
   <message>
+   <source>evenly, once</source>
+   <translation>gleichmäßig, einmal</translation>
+  </message>
+  <message>
    <source>every construction that takes a thing, what fits the sheet first</source>
    <translation>jede Bauform, die ein Ding fasst, zuerst, was auf den Bogen passt</translation>
   </message>
@@ -5517,6 +5957,10 @@ Protokoll: {log}</translation>
   <message>
    <source>feed one sheet at a time, within what the printer's maker allows</source>
    <translation>legen Sie Bogen einzeln ein, im Rahmen dessen, was der Hersteller des Druckers erlaubt</translation>
+  </message>
+  <message>
+   <source>fewer placings of the rule</source>
+   <translation>weniger Anlagen des Lineals</translation>
   </message>
   <message>
    <source>fill a drawer {columns} by {rows}</source>
@@ -5643,6 +6087,10 @@ Protokoll: {log}</translation>
    <translation>für Dinge aus Karton</translation>
   </message>
   <message>
+   <source>for {device}; zero is {zero}</source>
+   <translation>für {device}; Nullpunkt ist {zero}</translation>
+  </message>
+  <message>
    <source>for {thing}</source>
    <translation>für {thing}</translation>
   </message>
@@ -5685,6 +6133,10 @@ Protokoll: {log}</translation>
   <message>
    <source>from the deck to the ceiling</source>
    <translation>vom Boden bis zur Decke</translation>
+  </message>
+  <message>
+   <source>from {ax} off the {edge} and {ay} up to {bx} off it and {by} up</source>
+   <translation>von {ax} von der {edge} und {ay} hoch bis {bx} von ihr und {by} hoch</translation>
   </message>
   <message>
    <source>front</source>
@@ -5859,6 +6311,10 @@ Protokoll: {log}</translation>
    <translation>Edelstein</translation>
   </message>
   <message>
+   <source>gently, once</source>
+   <translation>sanft, einmal</translation>
+  </message>
+  <message>
    <source>gift bag</source>
    <translation>Geschenktüte</translation>
   </message>
@@ -6003,6 +6459,14 @@ Protokoll: {log}</translation>
    <translation>Grußkarte</translation>
   </message>
   <message>
+   <source>groove {groove}</source>
+   <translation>Rille {groove}</translation>
+  </message>
+  <message>
+   <source>grooves {mm:g} mm apart are on no board</source>
+   <translation>Rillen im Abstand von {mm:g} mm hat kein Brett</translation>
+  </message>
+  <message>
    <source>guide</source>
    <translation>Hilfslinie</translation>
   </message>
@@ -6033,6 +6497,10 @@ Protokoll: {log}</translation>
   <message>
    <source>half ball</source>
    <translation>Halbkugel</translation>
+  </message>
+  <message>
+   <source>half cut</source>
+   <translation>Halbschnitt</translation>
   </message>
   <message>
    <source>handle</source>
@@ -6347,6 +6815,14 @@ Protokoll: {log}</translation>
    <translation># Wand # innen</translation>
   </message>
   <message>
+   <source>inner cut</source>
+   <translation>Innenschnitt</translation>
+  </message>
+  <message>
+   <source>inner cuts</source>
+   <translation>Innenschnitte</translation>
+  </message>
+  <message>
    <source>inside</source>
    <translation>innen</translation>
   </message>
@@ -6447,6 +6923,10 @@ Protokoll: {log}</translation>
    <translation>Einladung</translation>
   </message>
   <message>
+   <source>it asks for tool {number}, and the machine has {names}</source>
+   <translation>er verlangt Werkzeug {number}, und die Maschine hat {names}</translation>
+  </message>
+  <message>
    <source>it can be cut across instead, and joined again by a glued lap</source>
    <translation>es lässt sich stattdessen quer schneiden und durch einen geklebten Überlapp verbinden</translation>
   </message>
@@ -6499,6 +6979,10 @@ Protokoll: {log}</translation>
    <translation>sie gilt wieder, wenn es eines gibt</translation>
   </message>
   <message>
+   <source>it cuts nothing</source>
+   <translation>es schneidet nichts</translation>
+  </message>
+  <message>
    <source>it cuts off a scrap of {size}</source>
    <translation>sie schneidet einen Fetzen von {size} ab</translation>
   </message>
@@ -6519,6 +7003,10 @@ Protokoll: {log}</translation>
    <translation>es geht in käufliche Umschläge: {names}</translation>
   </message>
   <message>
+   <source>it goes to {x:.1f}, {y:.1f}, outside the bed of {wide:g} x {high:g} mm: lay the sheet otherwise</source>
+   <translation>er geht nach {x:.1f}, {y:.1f}, außerhalb des Bettes von {wide:g} x {high:g} mm: Lege den Bogen anders</translation>
+  </message>
+  <message>
    <source>it hangs on {length} of thread, knots included</source>
    <translation>es hängt an {length} Faden, Knoten mitgerechnet</translation>
   </message>
@@ -6529,6 +7017,14 @@ Protokoll: {log}</translation>
   <message>
    <source>it has no tab and is taped outside: {tape} of tape</source>
    <translation>sie hat keine Lasche und wird außen verklebt: {tape} Band</translation>
+  </message>
+  <message>
+   <source>it has no tool or takes no file</source>
+   <translation>es hat kein Werkzeug oder nimmt keine Datei</translation>
+  </message>
+  <message>
+   <source>it has no tool to {does}</source>
+   <translation>es hat kein Werkzeug für: {does}</translation>
   </message>
   <message>
    <source>it has no {kind} at all</source>
@@ -6847,6 +7343,10 @@ Protokoll: {log}</translation>
    <translation>Andenken</translation>
   </message>
   <message>
+   <source>key 'bed_mm'</source>
+   <translation>Schlüssel 'bed_mm'</translation>
+  </message>
+  <message>
    <source>key 'briefs'</source>
    <translation>Schlüssel 'briefs'</translation>
   </message>
@@ -6889,6 +7389,14 @@ Protokoll: {log}</translation>
   <message>
    <source>kiosk</source>
    <translation>Kiosk</translation>
+  </message>
+  <message>
+   <source>knife</source>
+   <translation>Messer</translation>
+  </message>
+  <message>
+   <source>knife with a small blade</source>
+   <translation>Messer mit kleiner Klinge</translation>
   </message>
   <message>
    <source>label</source>
@@ -6981,6 +7489,10 @@ Protokoll: {log}</translation>
   <message>
    <source>left clear of the liner at the flap's tip, for the gum</source>
    <translation>an der Spitze der Klappe vom Futter frei gelassen, für die Gummierung</translation>
+  </message>
+  <message>
+   <source>left edge</source>
+   <translation>linken Kante</translation>
   </message>
   <message>
    <source>left end</source>
@@ -7281,6 +7793,14 @@ Protokoll: {log}</translation>
   <message>
    <source>lower cap</source>
    <translation>Kappe unten</translation>
+  </message>
+  <message>
+   <source>lower edge</source>
+   <translation>unteren Kante</translation>
+  </message>
+  <message>
+   <source>lower left</source>
+   <translation>unten links</translation>
   </message>
   <message>
    <source>luggage label</source>
@@ -7631,6 +8151,10 @@ Protokoll: {log}</translation>
    <translation>unter diesen Wörtern ist keine Bauform bekannt</translation>
   </message>
   <message>
+   <source>no device has that id</source>
+   <translation>kein Gerät hat diese Kennung</translation>
+  </message>
+  <message>
    <source>no fold leads to it</source>
    <translation>kein Falz führt dahin</translation>
   </message>
@@ -7645,6 +8169,10 @@ Protokoll: {log}</translation>
   <message>
    <source>no hole</source>
    <translation>kein Loch</translation>
+  </message>
+  <message>
+   <source>no machine is named</source>
+   <translation>keine Maschine ist genannt</translation>
   </message>
   <message>
    <source>no measure has that name</source>
@@ -7939,6 +8467,10 @@ Protokoll: {log}</translation>
    <translation>Ihr eigener</translation>
   </message>
   <message>
+   <source>of {count}, {stock}</source>
+   <translation>von {count}, {stock}</translation>
+  </message>
+  <message>
    <source>on a thing</source>
    <translation>auf ein Ding</translation>
   </message>
@@ -7969,6 +8501,10 @@ Protokoll: {log}</translation>
   <message>
    <source>on the flat it lies over {b}</source>
    <translation>im Flachen liegt es über {b}</translation>
+  </message>
+  <message>
+   <source>on the waste, to turn the blade</source>
+   <translation>auf dem Abfall, um die Klinge zu drehen</translation>
   </message>
   <message>
    <source>once</source>
@@ -8219,6 +8755,10 @@ Protokoll: {log}</translation>
    <translation>Pavillon</translation>
   </message>
   <message>
+   <source>pen</source>
+   <translation>Stift</translation>
+  </message>
+  <message>
    <source>pencil box</source>
    <translation>Stifteschachtel</translation>
   </message>
@@ -8229,6 +8769,10 @@ Protokoll: {log}</translation>
   <message>
    <source>perforate</source>
    <translation>perforieren</translation>
+  </message>
+  <message>
+   <source>perforation</source>
+   <translation>Perforation</translation>
   </message>
   <message>
    <source>perfume box</source>
@@ -8407,6 +8951,10 @@ Protokoll: {log}</translation>
    <translation>gedruckt</translation>
   </message>
   <message>
+   <source>printed face</source>
+   <translation>bedruckte Seite</translation>
+  </message>
+  <message>
    <source>printer</source>
    <translation>Drucker</translation>
   </message>
@@ -8523,6 +9071,10 @@ Protokoll: {log}</translation>
    <translation>geschätzt, vielleicht {off} mehr oder weniger: messen Sie nach</translation>
   </message>
   <message>
+   <source>rehearse a file that ends in .hpgl, .gcode, .svg or .dxf</source>
+   <translation>probe eine Datei, die auf .hpgl, .gcode, .svg oder .dxf endet</translation>
+  </message>
+  <message>
    <source>remove {name}</source>
    <translation>{name} entfernen</translation>
   </message>
@@ -8549,6 +9101,14 @@ Protokoll: {log}</translation>
   <message>
    <source>right</source>
    <translation>rechts</translation>
+  </message>
+  <message>
+   <source>right edge</source>
+   <translation>rechten Kante</translation>
+  </message>
+  <message>
+   <source>right edge, the same edge as before</source>
+   <translation>rechten Kante, derselben wie zuvor</translation>
   </message>
   <message>
    <source>right end</source>
@@ -8807,12 +9367,24 @@ Protokoll: {log}</translation>
    <translation>skaliert</translation>
   </message>
   <message>
+   <source>scissors</source>
+   <translation>Schere</translation>
+  </message>
+  <message>
+   <source>score board</source>
+   <translation>Rillbrett</translation>
+  </message>
+  <message>
    <source>score deeper, or use a sheet with the grain the other way</source>
    <translation>rillen Sie tiefer, oder nehmen Sie einen Bogen mit der anderen Laufrichtung</translation>
   </message>
   <message>
    <source>score first, and press under a weight while the glue sets</source>
    <translation>erst rillen, und unter Gewicht pressen, während der Leim anzieht</translation>
+  </message>
+  <message>
+   <source>score plan</source>
+   <translation>Rillplan</translation>
   </message>
   <message>
    <source>scrapbook</source>
@@ -8867,6 +9439,10 @@ Protokoll: {log}</translation>
    <translation>Bogen</translation>
   </message>
   <message>
+   <source>sheet </source>
+   <translation>Bogen </translation>
+  </message>
+  <message>
    <source>sheet to {name}</source>
    <translation>Bogen auf {name}</translation>
   </message>
@@ -8889,6 +9465,10 @@ Protokoll: {log}</translation>
   <message>
    <source>shopping bag</source>
    <translation>Einkaufstüte</translation>
+  </message>
+  <message>
+   <source>short, {mm}</source>
+   <translation>kurz, {mm}</translation>
   </message>
   <message>
    <source>shorten it, or make it all larger</source>
@@ -8971,6 +9551,10 @@ Protokoll: {log}</translation>
    <translation>schräg</translation>
   </message>
   <message>
+   <source>slanted {deg:.0f}°</source>
+   <translation>schräg {deg:.0f}°</translation>
+  </message>
+  <message>
    <source>sleeve</source>
    <translation>Hülle</translation>
   </message>
@@ -9001,6 +9585,10 @@ Protokoll: {log}</translation>
   <message>
    <source>slot</source>
    <translation>Schlitz</translation>
+  </message>
+  <message>
+   <source>small knife</source>
+   <translation>kleines Messer</translation>
   </message>
   <message>
    <source>small parts</source>
@@ -9299,6 +9887,14 @@ Protokoll: {log}</translation>
    <translation>gerade</translation>
   </message>
   <message>
+   <source>straight through: it parts the pieces</source>
+   <translation>gerade durch: Er trennt die Teile</translation>
+  </message>
+  <message>
+   <source>straight through: {length:.0f} mm of outline lie along it</source>
+   <translation>gerade durch: {length:.0f} mm Umriss liegen daran</translation>
+  </message>
+  <message>
    <source>strap</source>
    <translation>Griff</translation>
   </message>
@@ -9317,6 +9913,14 @@ Protokoll: {log}</translation>
   <message>
    <source>strip #</source>
    <translation>Streifen #</translation>
+  </message>
+  <message>
+   <source>stroke {spans}</source>
+   <translation>Strich {spans}</translation>
+  </message>
+  <message>
+   <source>strokes {spans} and {last}</source>
+   <translation>Striche {spans} und {last}</translation>
   </message>
   <message>
    <source>sweet</source>
@@ -9393,6 +9997,10 @@ Protokoll: {log}</translation>
   <message>
    <source>take out a join across the {piece}</source>
    <translation>eine Fuge quer durch {piece} herausnehmen</translation>
+  </message>
+  <message>
+   <source>take stock up to {most:g} mm, or cut it by hand</source>
+   <translation>nimm Material bis {most:g} mm, oder schneide von Hand</translation>
   </message>
   <message>
    <source>take the id out of one of them</source>
@@ -9495,6 +10103,14 @@ Protokoll: {log}</translation>
    <translation>die Rückseite liegt zu weit von der Vorderseite</translation>
   </message>
   <message>
+   <source>the back, turned over</source>
+   <translation>die Rückseite, gewendet</translation>
+  </message>
+  <message>
+   <source>the back, turned over sideways</source>
+   <translation>die Rückseite, seitlich gewendet</translation>
+  </message>
+  <message>
    <source>the bands would lap over each other by half</source>
    <translation>die Ringe lägen halb übereinander</translation>
   </message>
@@ -9579,6 +10195,14 @@ Protokoll: {log}</translation>
    <translation>die Gummierung lässt der Klappe des Futters keinen Platz</translation>
   </message>
   <message>
+   <source>the job is broken or cut short ({reason})</source>
+   <translation>der Auftrag ist beschädigt oder abgeschnitten ({reason})</translation>
+  </message>
+  <message>
+   <source>the job makes nothing</source>
+   <translation>der Auftrag macht nichts</translation>
+  </message>
+  <message>
    <source>the lap goes half round an opening</source>
    <translation>der Überlapp geht halb um eine Öffnung</translation>
   </message>
@@ -9593,6 +10217,18 @@ Protokoll: {log}</translation>
   <message>
    <source>the line lies beside the piece</source>
    <translation>die Linie liegt neben dem Stück</translation>
+  </message>
+  <message>
+   <source>the lower left corner of the sheet</source>
+   <translation>die untere linke Ecke des Bogens</translation>
+  </message>
+  <message>
+   <source>the machines a job can be written for, your own among them</source>
+   <translation>die Maschinen, für die ein Auftrag geschrieben werden kann, die eigenen darunter</translation>
+  </message>
+  <message>
+   <source>the middle of the mark in the lower left corner of the sheet</source>
+   <translation>die Mitte der Marke in der unteren linken Ecke des Bogens</translation>
   </message>
   <message>
    <source>the motif does not hang free in the middle</source>
@@ -9639,6 +10275,10 @@ Protokoll: {log}</translation>
    <translation>der Umriss muss gegen den Uhrzeiger laufen</translation>
   </message>
   <message>
+   <source>the outline of the {name}</source>
+   <translation>der Umriss von {name}</translation>
+  </message>
+  <message>
    <source>the outline reaches past its fold more than once</source>
    <translation>der Umriss reicht mehr als einmal über seinen Falz</translation>
   </message>
@@ -9665,6 +10305,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the picture was changed since it was taken in</source>
    <translation>das Bild wurde geändert, seit es aufgenommen wurde</translation>
+  </message>
+  <message>
+   <source>the printed face</source>
+   <translation>die bedruckte Seite</translation>
   </message>
   <message>
    <source>the printer</source>
@@ -9719,6 +10363,10 @@ Protokoll: {log}</translation>
    <translation>der Titel</translation>
   </message>
   <message>
+   <source>the tools are: {names}</source>
+   <translation>die Werkzeuge sind: {names}</translation>
+  </message>
+  <message>
    <source>the two sides of a fold differ in length</source>
    <translation>die zwei Seiten eines Falzes sind verschieden lang</translation>
   </message>
@@ -9769,6 +10417,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the {panel} must be in its place</source>
    <translation>{panel} muss an seinem Platz sein</translation>
+  </message>
+  <message>
+   <source>the {piece} comes out up to {mm:.2f} mm off its drawing</source>
+   <translation>{piece} gerät bis zu {mm:.2f} mm neben die Zeichnung</translation>
   </message>
   <message>
    <source>the {tab} is folded first</source>
@@ -9971,6 +10623,10 @@ Protokoll: {log}</translation>
    <translation>zu klein zum Kleben</translation>
   </message>
   <message>
+   <source>tool {number}, {tool}: {stage}, {passes} times, force {force:g}, {speed:g} mm/s</source>
+   <translation>Werkzeug {number}, {tool}: {stage}, {passes}-mal, Kraft {force:g}, {speed:g} mm/s</translation>
+  </message>
+  <message>
    <source>tooth</source>
    <translation>Zahn</translation>
   </message>
@@ -10033,6 +10689,10 @@ Protokoll: {log}</translation>
   <message>
    <source>trim {trim} off each end once the fin is dry</source>
    <translation>schneiden Sie {trim} von jedem Ende, wenn der Steg trocken ist</translation>
+  </message>
+  <message>
+   <source>trimmer</source>
+   <translation>Schneidebrett</translation>
   </message>
   <message>
    <source>truncated cube</source>
@@ -10135,6 +10795,10 @@ Protokoll: {log}</translation>
    <translation>zwei Seiten in einer Linie werden verschieden weit gerückt</translation>
   </message>
   <message>
+   <source>two slits run {gap:.2f} mm from each other: what lies between tears</source>
+   <translation>zwei Schlitze laufen {gap:.2f} mm voneinander: Was dazwischen liegt, reißt</translation>
+  </message>
+  <message>
    <source>two things have the id {id!r}</source>
    <translation>zwei Dinge haben die id {id!r}</translation>
   </message>
@@ -10199,6 +10863,10 @@ Protokoll: {log}</translation>
    <translation>Kappe oben</translation>
   </message>
   <message>
+   <source>upper edge</source>
+   <translation>oberen Kante</translation>
+  </message>
+  <message>
    <source>upright height of the roof; 0 for a flat canopy</source>
    <translation>aufrechte Höhe des Dachs; 0 für ein flaches</translation>
   </message>
@@ -10257,6 +10925,10 @@ Protokoll: {log}</translation>
   <message>
    <source>use narrower tape, cut it lengthwise, or glue it wet</source>
    <translation>nehmen Sie schmaleres Band, schneiden Sie es der Länge nach, oder leimen Sie nass</translation>
+  </message>
+  <message>
+   <source>use offsets up to 2 mm, kerfs up to 3, overcuts up to 10, lead-ins up to 20, stock up to 50 mm thick, and a speed above 0</source>
+   <translation>nimm Versätze bis 2 mm, Schnittfugen bis 3, Überschnitte bis 10, Anläufe bis 20, Material bis 50 mm und eine Geschwindigkeit über 0</translation>
   </message>
   <message>
    <source>use one of mm, cm, m, in, ft</source>
@@ -10331,6 +11003,10 @@ Protokoll: {log}</translation>
    <translation>Wände, die sich so weit neigen, lassen zwischen sich keinen Platz für Laschen</translation>
   </message>
   <message>
+   <source>ways of scoring and cutting</source>
+   <translation>Arten zu rillen und zu schneiden</translation>
+  </message>
+  <message>
    <source>wedding</source>
    <translation>Hochzeit</translation>
   </message>
@@ -10359,6 +11035,10 @@ Protokoll: {log}</translation>
    <translation>was auf Felder geklebt wird, kommt vor dem ersten Falz darauf, solange alles flach liegt</translation>
   </message>
   <message>
+   <source>what is scored, cut and folded, in which order, and how long it takes</source>
+   <translation>was gerillt, geschnitten und gefaltet wird, in welcher Folge, und wie lange es dauert</translation>
+  </message>
+  <message>
    <source>what it stands on</source>
    <translation>worauf sie steht</translation>
   </message>
@@ -10381,6 +11061,10 @@ Protokoll: {log}</translation>
   <message>
    <source>what the post charges goes by size, weight and thickness: ask locally</source>
    <translation>was die Post verlangt, geht nach Größe, Gewicht und Dicke: fragen Sie vor Ort</translation>
+  </message>
+  <message>
+   <source>wheel</source>
+   <translation>Rad</translation>
   </message>
   <message>
    <source>where front and back are joined</source>
@@ -10511,6 +11195,10 @@ Protokoll: {log}</translation>
    <translation>schreiben Sie -89 bis 90: 0 für eine liegende Linie, 90 für eine aufrechte</translation>
   </message>
   <message>
+   <source>write 0 for a rule, or {least:g} to {most:g} mm</source>
+   <translation>schreibe 0 für ein Lineal, oder {least:g} bis {most:g} mm</translation>
+  </message>
+  <message>
    <source>write 0 for a single fold, or 1.5 mm and more for each pocket</source>
    <translation>schreiben Sie 0 für einen einfachen Falz, oder 1,5 mm und mehr für jede Tasche</translation>
   </message>
@@ -10545,6 +11233,10 @@ Protokoll: {log}</translation>
   <message>
    <source>write 1 to 1000</source>
    <translation>schreiben Sie 1 bis 1000</translation>
+  </message>
+  <message>
+   <source>write 1 to {count}</source>
+   <translation>schreibe 1 bis {count}</translation>
   </message>
   <message>
    <source>write 1 to {most}</source>
@@ -10599,6 +11291,10 @@ Protokoll: {log}</translation>
    <translation>schreiben Sie eine ganze Zahl</translation>
   </message>
   <message>
+   <source>write an id that `mingei devices` lists</source>
+   <translation>schreibe eine Kennung, die `mingei devices` aufzählt</translation>
+  </message>
+  <message>
    <source>write both larger than 0</source>
    <translation>schreiben Sie beide größer als 0</translation>
   </message>
@@ -10613,6 +11309,14 @@ Protokoll: {log}</translation>
   <message>
    <source>write how far its middle lies from the panel's middle</source>
    <translation>schreiben Sie, wie weit ihre Mitte von der Mitte des Felds liegt</translation>
+  </message>
+  <message>
+   <source>write it again</source>
+   <translation>schreibe ihn noch einmal</translation>
+  </message>
+  <message>
+   <source>write it again from a sheet with something on it</source>
+   <translation>schreibe ihn noch einmal von einem Bogen, auf dem etwas liegt</translation>
   </message>
   <message>
    <source>write it anew</source>
@@ -10633,6 +11337,10 @@ Protokoll: {log}</translation>
   <message>
    <source>write its plies, their insets and the glue between them in mm</source>
    <translation>schreiben Sie seine Schichten, ihre Einzüge und den Leim dazwischen in mm</translation>
+  </message>
+  <message>
+   <source>write its tools and outputs</source>
+   <translation>schreibe seine Werkzeuge und Ausgaben</translation>
   </message>
   <message>
    <source>write its unit, such as in or mm</source>
@@ -10727,6 +11435,10 @@ Protokoll: {log}</translation>
    <translation>schreiben Sie einige davon, bis zu {most} auf einmal (--sheet-no 1-{most}), oder zählen Sie Sätze statt Kopien</translation>
   </message>
   <message>
+   <source>write some of: {names}</source>
+   <translation>schreibe einige von: {names}</translation>
+  </message>
+  <message>
    <source>write such as "148 x 105", or a name such as "A6 sheet", "photo 6 × 4 in" or "C6 envelope"</source>
    <translation>schreiben Sie etwa "148 x 105" oder einen Namen wie "A6 sheet", "photo 6 × 4 in" oder "C6 envelope"</translation>
   </message>
@@ -10777,6 +11489,10 @@ Protokoll: {log}</translation>
   <message>
    <source>write what you call it</source>
    <translation>schreiben Sie, wie Sie es nennen</translation>
+  </message>
+  <message>
+   <source>write width and height in mm</source>
+   <translation>schreibe Breite und Höhe in mm</translation>
   </message>
   <message>
    <source>write x,y or x,y,turn in mm and degrees</source>
@@ -10839,6 +11555,10 @@ Protokoll: {log}</translation>
    <translation>{a} trifft {b} längs {length}.</translation>
   </message>
   <message>
+   <source>{a} to {b}</source>
+   <translation>{a} bis {b}</translation>
+  </message>
+  <message>
    <source>{before} is now called {after}</source>
    <translation>{before} heißt jetzt {after}</translation>
   </message>
@@ -10882,8 +11602,19 @@ Protokoll: {log}</translation>
    <translation>{count} Schichten ergeben {reached}, {off}. Flach leimen, Laufrichtung gleich, unter Gewicht trocknen.</translation>
   </message>
   <message>
+   <source>{count} light passes rather than one hard one</source>
+   <translation>{count} leichte Durchgänge statt eines harten</translation>
+  </message>
+  <message>
    <source>{count} million pixels are too many</source>
    <translation>{count} Millionen Punkte sind zu viele</translation>
+  </message>
+  <message numerus="yes">
+   <source>{count} minutes</source>
+   <translation>
+    <numerusform>{count} Minute</numerusform>
+    <numerusform>{count} Minuten</numerusform>
+   </translation>
   </message>
   <message>
    <source>{count} of the kind {kind} are too many</source>
@@ -10916,6 +11647,10 @@ Protokoll: {log}</translation>
    </translation>
   </message>
   <message>
+   <source>{count} passes</source>
+   <translation>{count} Durchgänge</translation>
+  </message>
+  <message>
    <source>{count} piece</source>
    <translation>{count} Stück</translation>
   </message>
@@ -10928,6 +11663,13 @@ Protokoll: {log}</translation>
    <translation>
     <numerusform>{count} Stück passt nicht darauf.</numerusform>
     <numerusform>{count} Stücke passen nicht darauf.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{count} placings of the rule</source>
+   <translation>
+    <numerusform>{count} Anlage des Lineals</numerusform>
+    <numerusform>{count} Anlagen des Lineals</numerusform>
    </translation>
   </message>
   <message>
@@ -10972,8 +11714,20 @@ Protokoll: {log}</translation>
    <translation>{count} × {stock}: {waste} % Verschnitt</translation>
   </message>
   <message>
+   <source>{device} takes no {ending}</source>
+   <translation>{device} nimmt kein {ending}</translation>
+  </message>
+  <message>
    <source>{doc}. From {least} to {most}. Write mm, cm or inches (3 7/8 in), or a sum after an equals sign (=width*2). The arrow keys change it step by step.</source>
    <translation>{doc}. Von {least} bis {most}. Schreiben Sie mm, cm oder Zoll (3 7/8 in) oder eine Summe nach einem Gleichheitszeichen (=width*2). Die Pfeiltasten ändern schrittweise.</translation>
+  </message>
+  <message>
+   <source>{ending!r} is no file for machines</source>
+   <translation>{ending!r} ist keine Datei für Maschinen</translation>
+  </message>
+  <message>
+   <source>{ending!r} is no job for a machine</source>
+   <translation>{ending!r} ist kein Auftrag für eine Maschine</translation>
   </message>
   <message>
    <source>{errors} will not work, {looks} to look at again</source>
@@ -11001,6 +11755,14 @@ Protokoll: {log}</translation>
     <numerusform>{file}: mit {count} Bild</numerusform>
     <numerusform>{file}: mit {count} Bildern</numerusform>
    </translation>
+  </message>
+  <message>
+   <source>{first}. Pressure: {pressure}</source>
+   <translation>{first}. Druck: {pressure}</translation>
+  </message>
+  <message>
+   <source>{first}. Take care where folds cross, at {count} points: a cut through a score parts there</source>
+   <translation>{first}. Vorsicht, wo Falten sich kreuzen, an {count} Stellen: Ein Schnitt durch eine Rille trennt dort</translation>
   </message>
   <message>
    <source>{grammage:g} g/m² is more than the {most:g} g/m² this printer takes</source>
@@ -11095,6 +11857,18 @@ Protokoll: {log}</translation>
    <translation>{mm:g} mm ist keine Größe eines Dings</translation>
   </message>
   <message>
+   <source>{mm} from the left</source>
+   <translation>{mm} von links</translation>
+  </message>
+  <message>
+   <source>{mm} from the {edge}</source>
+   <translation>{mm} von der {edge}</translation>
+  </message>
+  <message>
+   <source>{mm} up</source>
+   <translation>{mm} von unten</translation>
+  </message>
+  <message>
    <source>{most} is usual at the most</source>
    <translation>{most} sind höchstens üblich</translation>
   </message>
@@ -11183,6 +11957,10 @@ Protokoll: {log}</translation>
    <translation>{name}: {what} war {before}, ist jetzt {after}</translation>
   </message>
   <message>
+   <source>{now} placings of the rule instead of {before}</source>
+   <translation>{now} Anlagen des Lineals statt {before}</translation>
+  </message>
+  <message>
    <source>{n} copies are too few or too many</source>
    <translation>{n} Kopien sind zu wenige oder zu viele</translation>
   </message>
@@ -11266,6 +12044,10 @@ Protokoll: {log}</translation>
    </translation>
   </message>
   <message>
+   <source>{percent} %: {now} placings of the rule instead of {before}</source>
+   <translation>{percent} %: {now} Anlagen des Lineals statt {before}</translation>
+  </message>
+  <message>
    <source>{piece} strip {number}</source>
    <translation>{piece} Streifen {number}</translation>
   </message>
@@ -11309,6 +12091,10 @@ Protokoll: {log}</translation>
    <translation>{place}: {inner}</translation>
   </message>
   <message>
+   <source>{placings}. About {score} to score and {cut} to cut.</source>
+   <translation>{placings}. Etwa {score} zum Rillen und {cut} zum Schneiden.</translation>
+  </message>
+  <message>
    <source>{ratio!r} is not A:B</source>
    <translation>{ratio!r} ist nicht A:B</translation>
   </message>
@@ -11345,6 +12131,10 @@ Protokoll: {log}</translation>
    <translation>{seam}, Tiefe</translation>
   </message>
   <message>
+   <source>{share:.0f} in a hundred of its way makes nothing: order it anew</source>
+   <translation>{share:.0f} von hundert seines Weges machen nichts: ordne ihn neu</translation>
+  </message>
+  <message>
    <source>{sizes!r} is no thing that must fit</source>
    <translation>{sizes!r} ist kein Ding, das hineinpassen muss</translation>
   </message>
@@ -11357,12 +12147,20 @@ Protokoll: {log}</translation>
    <translation>{skew:g} Grad zieht kein Drucker schräg</translation>
   </message>
   <message>
+   <source>{stock} is {caliper:g} mm thick, and its {tool} goes through {most:g} mm</source>
+   <translation>{stock} ist {caliper:g} mm dick, und das Werkzeug ({tool}) geht durch {most:g} mm</translation>
+  </message>
+  <message>
    <source>{stock} was measured anew since this.</source>
    <translation>{stock} wurde seither neu gemessen.</translation>
   </message>
   <message>
    <source>{stock}, {caliper} thick. The printed face is the outside.</source>
    <translation>{stock}, {caliper} dick. Die bedruckte Seite ist außen.</translation>
+  </message>
+  <message>
+   <source>{suffix} is a job for a machine</source>
+   <translation>{suffix} ist ein Auftrag für eine Maschine</translation>
   </message>
   <message>
    <source>{suffix} is not a format Mingei writes</source>
@@ -11399,6 +12197,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{title}: cutting list, page {number} of {count}</source>
    <translation>{title}: Schnittliste, Seite {number} von {count}</translation>
+  </message>
+  <message>
+   <source>{title}: {plan}, sheet {number} of {count}, {stock}</source>
+   <translation>{title}: {plan}, Bogen {number} von {count}, {stock}</translation>
   </message>
   <message>
    <source>{unit!r} is not a unit</source>

@@ -104,6 +104,8 @@ def names() -> list[str]:
     from mingei.core.recipes import recipes
     from mingei.core.sizing.sizes import ENVELOPES, THINGS
     from mingei.core.stock import CATALOGUE
+    from mingei.core.work.words import EDGES, FACES, STAGES, TOOLS
+    from mingei.formats.device_file import devices
 
     found: dict[str, None] = {}
     for recipe in recipes().values():
@@ -128,6 +130,11 @@ def names() -> list[str]:
     for name, _, _ in STANDARD_VIEWS:
         found[name] = found[name.capitalize()] = None
     for said in (*(s.name for s in CATALOGUE), *_TABLES):
+        found[said] = None
+    for device in devices(SOURCE):
+        for said in (device.name, device.note, *(tool.id for tool in device.tools)):
+            found[said] = None
+    for said in (*STAGES.values(), *FACES.values(), *EDGES.values(), *TOOLS.values()):
         found[said] = None
     for size in (*THINGS, *ENVELOPES):
         found[re.sub(r"\d+", "#", size.name)] = None

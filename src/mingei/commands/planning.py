@@ -65,10 +65,9 @@ def machines(options: argparse.Namespace) -> int:
                           for d in found], indent=1, ensure_ascii=False))
         return OK
     for d in found:
-        tools = "; ".join(f"{t.id} ({', '.join(str(x) for x in t.does)}, up to {t.thickest_mm:g} mm)"
-                          for t in d.tools)
         print(f"{d.id}: {d.name}, {d.bed_mm[0]:g} x {d.bed_mm[1]:g} mm, {' '.join(d.output)}")
-        print(f"  {tools}")
+        for x in d.tools:
+            print(f"  {x.id}: {', '.join(str(does) for does in x.does)}, up to {x.thickest_mm:g} mm thick")
     return OK
 
 

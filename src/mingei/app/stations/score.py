@@ -37,10 +37,11 @@ from mingei.core.errors import MingeiError
 from mingei.core.layout.drawing import Ink
 from mingei.core.layout.place import Page, arrange
 from mingei.core.plane.shape import Path as Outline
-from mingei.core.work.job import Stage, job_for
+from mingei.core.work.job import job_for
 from mingei.core.work.lines import Face, Faces, lines_of
 from mingei.core.work.plan import GROOVES_MM, Fence, When, Working, work_on
 from mingei.core.work.tasks import Sort, tasks
+from mingei.core.work.words import STAGES
 
 if TYPE_CHECKING:
     from mingei.core.work.device import Device
@@ -51,9 +52,6 @@ if TYPE_CHECKING:
 #: While it plays, one task lasts so long, ms.
 _PLAY_MS = 900
 _MACHINE_PLAY_MS = 120
-
-STAGES = {Stage.DRAW: "draw", Stage.CREASE: "crease", Stage.HALF: "half cut", Stage.PERFORATE: "perforate",
-          Stage.INNER: "inner cut", Stage.OUTLINE: "outline"}
 
 
 class ScoreStation(Station):

@@ -6,6 +6,7 @@ from __future__ import annotations
 from mingei.core.length import write_both, write_mm
 from mingei.core.words import Words, joined, say
 from mingei.core.work.cutting import HandCut, Tool
+from mingei.core.work.job import Stage
 from mingei.core.work.lines import Face
 from mingei.core.work.placements import Placement
 from mingei.core.work.plan import Work, distances
@@ -16,6 +17,9 @@ FACES = {Face.PRINTED: "printed face", Face.BACK: "back"}
 EDGES = {"left": "left edge", "lower": "lower edge", "right": "right edge"}
 TOOLS = {Tool.TRIMMER: "trimmer", Tool.KNIFE: "knife", Tool.SMALL_KNIFE: "knife with a small blade",
          Tool.SCISSORS: "scissors"}
+#: What a machine's strokes are called, one by one.
+STAGES = {Stage.DRAW: "drawn line", Stage.CREASE: "crease", Stage.HALF: "half cut",
+          Stage.PERFORATE: "perforation", Stage.INNER: "inner cut", Stage.OUTLINE: "outline"}
 
 
 def where_words(work: Work, placement: Placement) -> Words:

@@ -504,14 +504,6 @@
    <translation>Alle auf einen Blick</translation>
   </message>
   <message>
-   <source>All from the back</source>
-   <translation>Alle von der Rückseite</translation>
-  </message>
-  <message>
-   <source>All from the printed face</source>
-   <translation>Alle von der bedruckten Seite</translation>
-  </message>
-  <message>
    <source>All pages</source>
    <translation>Alle Seiten</translation>
   </message>
@@ -676,12 +668,12 @@
    <translation>Beschnitt</translation>
   </message>
   <message>
-   <source>Board, grooves every 1/8 in</source>
-   <translation>Brett, Rillen alle 1/8 in</translation>
+   <source>Board, every 1/8 in</source>
+   <translation>Brett, alle 1/8 in</translation>
   </message>
   <message>
-   <source>Board, grooves every 10 mm</source>
-   <translation>Brett, Rillen alle 10 mm</translation>
+   <source>Board, every 10 mm</source>
+   <translation>Brett, alle 10 mm</translation>
   </message>
   <message>
    <source>Board, own grooves</source>
@@ -1174,10 +1166,6 @@
   <message>
    <source>Drawing paper 90 g</source>
    <translation>Zeichenpapier 90 g</translation>
-  </message>
-  <message>
-   <source>Each on the outside of its bend</source>
-   <translation>Jede außen an ihrer Biegung</translation>
   </message>
   <message>
    <source>Each thing on its own sheets</source>
@@ -2543,6 +2531,10 @@ Protokoll: {log}</translation>
    <translation>Außen</translation>
   </message>
   <message>
+   <source>Outside of each bend</source>
+   <translation>Außen an der Biegung</translation>
+  </message>
+  <message>
    <source>Outside sizes of the folded thing. Write the room there is, and the inside follows.</source>
    <translation>Außenmaße des Gefalteten. Schreiben Sie den Raum, den es gibt, und das Innere folgt.</translation>
   </message>
@@ -3347,6 +3339,10 @@ Protokoll: {log}</translation>
    <translation>Text 60 lb</translation>
   </message>
   <message>
+   <source>The back</source>
+   <translation>Rückseite</translation>
+  </message>
+  <message>
    <source>The board's edge, glued square onto the other.</source>
    <translation>Die Kante des Bretts, rechtwinklig auf das andere geleimt.</translation>
   </message>
@@ -3405,6 +3401,10 @@ Protokoll: {log}</translation>
   <message>
    <source>The picture is copied to your own store, so that a file moved or changed elsewhere changes nothing here.</source>
    <translation>Das Bild wird in Ihren eigenen Vorrat kopiert, damit eine anderswo verschobene oder geänderte Datei hier nichts ändert.</translation>
+  </message>
+  <message>
+   <source>The printed face</source>
+   <translation>Bedruckte Seite</translation>
   </message>
   <message>
    <source>The printed sheet lies on the card, weighted; scored through, then taken off.</source>
@@ -4061,6 +4061,10 @@ Protokoll: {log}</translation>
   <message>
    <source>With care</source>
    <translation>Mit Vorsicht</translation>
+  </message>
+  <message>
+   <source>With care: a fresh blade, a metal rule with a guard, the holding hand never before the blade; children only with an adult.</source>
+   <translation>Mit Vorsicht: eine frische Klinge, ein Metalllineal mit Schutz, die haltende Hand nie vor der Klinge; Kinder nur mit einem Erwachsenen.</translation>
   </message>
   <message>
    <source>With something to mend</source>

@@ -5,6 +5,7 @@ from __future__ import annotations
 
 import io
 import itertools
+import json
 import math
 import random
 import shutil
@@ -16,6 +17,7 @@ from collections.abc import Sequence
 from pathlib import Path
 
 import ezdxf
+import jsonschema
 from gcodeparser import GcodeParser
 from hypothesis import given, settings
 from hypothesis import strategies as st
@@ -477,6 +479,18 @@ class Refusals(unittest.TestCase):
             found = {d.id: d.name for d in devices(Path(folder))}
         self.assertEqual(found["knife-300"], "The one in the shed")
         self.assertEqual(len(found), len(devices()))
+
+
+class Schema(unittest.TestCase):
+    def test_the_machines_that_come_with_mingei_are_after_the_schema_and_a_wrong_one_is_not(self) -> None:
+        schema = json.loads((Path(__file__).parents[1] / "docs" / "device.schema.json").read_text())
+        folder = Path(device_file.__file__).parents[1] / "assets" / "devices"
+        for path in folder.glob("*.json"):
+            jsonschema.validate(json.loads(path.read_text()), schema)
+        wrong = json.loads((folder / "knife-300.json").read_text())
+        wrong["tools"][0]["way"] = "spoon"
+        with self.assertRaises(jsonschema.ValidationError):
+            jsonschema.validate(wrong, schema)
 
 
 class ATry(unittest.TestCase):

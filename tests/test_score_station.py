@@ -79,7 +79,7 @@ class Station(WindowTest):
 
     def test_by_machine_the_job_is_shown_rehearsed_and_saved_and_what_was_saved_is_read_again(self) -> None:
         click(self.station.by_machine)
-        self.station._set(machine="knife-600")
+        self.station.work_with("knife-600")
         wait_for(lambda: self.station.job is not None)
         job = self.station.job
         self.assertEqual(len(self.station.view.lines), len(job.strokes))
@@ -97,7 +97,7 @@ class Station(WindowTest):
 
     def test_a_sheet_too_large_for_the_bed_is_refused_in_a_sentence_and_nothing_can_be_saved(self) -> None:
         self.window.document.set_sheet("A3")
-        self.station._set(machine="knife-300")
+        self.station.work_with("knife-300")
         wait_for(lambda: "305" in self.station.told_of_job.text())
         self.assertFalse(self.station.save.isEnabled())
 

@@ -43,25 +43,54 @@ def views(window: Window) -> list[tuple[str, Callable[[], object]]]:
         ("draft-folding",
          each(go("draft"), lambda: window.draft().lay_out("folded"), lambda: document.fold(0.62))),
         ("draft-cut-open", each(lambda: document.fold(1.0), lambda: window.draft().cut.setChecked(True))),
-        ("draft-apart", each(lambda: window.draft().cut.setChecked(False),
-                             go("draft"), lambda: document.look_at(3),
-                             lambda: window.draft().apart.setValue(45))),
-        ("sheets", each(lambda: window.draft().apart.setValue(0), lambda: document.look_at(0), go("sheets"))),
+        ("sheets", each(lambda: window.draft().cut.setChecked(False), lambda: document.look_at(0),
+                        go("sheets"))),
         ("draft-envelope", each(go("draft"), lambda: document.look_at(20), lambda: document.fold(0.55))),
         ("draft-artwork", each(lambda: document.fold(1.0), lambda: document.look_at(24))),
         ("draft-curved", each(lambda: document.look_at(14), lambda: document.fold(0.72))),
-        ("draft-panel",
-         each(lambda: document.fold(1.0), lambda: document.look_at(16), lambda: document.select(
-             Part("front", "front")))),
-        ("scale", each(lambda: document.select(NOTHING), lambda: document.look_at(0),
+        ("scale", each(lambda: document.fold(1.0), lambda: document.select(NOTHING),
+                       lambda: document.look_at(0),
                        window.actions_["scale"].trigger)),
         ("cabinet", each(_put_away, window.actions_["cabinet"].trigger)),
         ("strip", lambda: _measured_strip(window)),
-        ("score", each(_put_away, _put_away, go("score"))),
+        ("score", each(_put_away, _put_away, go("score"), lambda: _scoring(window, 5, 4))),
+        ("score-machine", lambda: _by_machine(window)),
         ("lamp-brief", each(lambda: window.change_light("lamp"), go("brief"))),
         ("lamp-draft", each(go("draft"), lambda: tapped("top"))),
-        ("lamp-sheets", go("sheets")),
+        ("lamp-score", each(lambda: window.document.set_unit("in"), go("score"),
+                            lambda: _by_hand(window))),
     ]
+
+
+def _scoring(window: Window, sheet: int, task: int) -> None:
+    """A task of a sheet in hand."""
+    from mingei.app.stations.score import ScoreStation
+
+    station = window.station_of("score")
+    assert isinstance(station, ScoreStation)
+    station.number.setValue(sheet)
+    station.take(task)
+
+
+def _by_hand(window: Window) -> None:
+    """A placement made with the back up."""
+    from mingei.app.stations.score import ScoreStation
+
+    station = window.station_of("score")
+    assert isinstance(station, ScoreStation)
+    station.work_with("")
+    _scoring(window, 12, 5)
+
+
+def _by_machine(window: Window) -> None:
+    """The same sheet as a machine's job, rehearsed."""
+    from mingei.app.stations.score import ScoreStation
+
+    station = window.station_of("score")
+    assert isinstance(station, ScoreStation)
+    station.work_with("knife-600")
+    station.take(len(station.view.lines) - 1)
+    station.begin_rehearsal()
 
 
 def _put_away() -> None:
@@ -111,11 +140,15 @@ def take(window: Window, folder: Path) -> None:
         draft = window.stations.get("draft")
         return isinstance(draft, DraftStation) and draft.isVisible() and not draft.space.at_rest
 
+    def _rehearsing() -> bool:
+        score = window.stations.get("score")
+        return bool(score is not None and score.isVisible() and getattr(score, "rehearsing", False))
+
     def save(name: str, patience: int = _PATIENCE) -> None:
         brief = window.stations.get("brief")
         asking = isinstance(brief, BriefStation) and brief.isVisible() and brief.asking
         if (patience and (pictures_wait() or window.document.prints.waiting or asking or window.drawer.filling
-                          or _moving())):
+                          or _moving() or _rehearsing())):
             # small pictures and offers come one at a turn
             QTimer.singleShot(_REST_MS, lambda: save(name, patience - 1))
             return

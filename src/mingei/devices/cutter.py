@@ -27,7 +27,7 @@ _CLOSED_MM, _NEAR_MM = 0.35, 0.45
 #: So much of a job (a share) spent travelling is worth a word; what is further off than this (mm) is a fault.
 _TRAVEL_SHARE, _OFF_MM = 0.4, 0.1
 #: where going from each stroke to the nearest next of its group would travel so much less (times).
-_TRAVEL_MORE = 1.5
+_TRAVEL_MORE = 3.0
 
 
 class Fault(NamedTuple):

@@ -13,6 +13,7 @@ from PySide6.QtGui import QKeySequence, QShortcut
 from PySide6.QtWidgets import (
     QButtonGroup,
     QCheckBox,
+    QComboBox,
     QFileDialog,
     QHBoxLayout,
     QLabel,
@@ -100,9 +101,9 @@ class ScoreStation(Station):
         self.by_hand.clicked.connect(lambda: self._set(machine=""))
         self.by_machine.clicked.connect(self._to_machine)
         self.faces = QuietCombo()
-        for faces, words in ((Faces.OWN, t("Each on the outside of its bend")),
-                             (Faces.PRINTED, t("All from the printed face")), (Faces.BACK,
-                                                                               t("All from the back"))):
+        for faces, words in ((Faces.OWN, t("Outside of each bend")),
+                             (Faces.PRINTED, t("The printed face")), (Faces.BACK,
+                                                                               t("The back"))):
             self.faces.addItem(words, faces)
         self.faces.setToolTip(t("A score opens on the outside of its bend: mountains are scored from the "
                                 "printed "
@@ -119,8 +120,8 @@ class ScoreStation(Station):
         self.when.activated.connect(lambda: self._set(when=When(self.when.currentData())))
         self.when_label = card.add_row(t("Score"), self.when)
         self.board = QuietCombo()
-        for words, mm in ((t("With a rule"), 0.0), (t("Board, grooves every 1/8 in"), GROOVES_MM[0]),
-                          (t("Board, grooves every 10 mm"), GROOVES_MM[1]), (t("Board, own grooves"), -1.0)):
+        for words, mm in ((t("With a rule"), 0.0), (t("Board, every 1/8 in"), GROOVES_MM[0]),
+                          (t("Board, every 10 mm"), GROOVES_MM[1]), (t("Board, own grooves"), -1.0)):
             self.board.addItem(words, mm)
         self.board.setToolTip(t("A board's grooves guide the tool. Mingei finds the spacer against the "
                                 "fence that "
@@ -135,6 +136,11 @@ class ScoreStation(Station):
             self.fence.addItem(words, fence)
         self.fence.activated.connect(lambda: self._set(fence=Fence(self.fence.currentData())))
         self.fence_label = card.add_row(t("Fence"), self.fence)
+        for combo, name in ((self.faces, t("Score from")), (self.when, t("Score")), (self.board, t("Guide")),
+                            (self.fence, t("Fence"))):
+            combo.setAccessibleName(name)
+            combo.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+            combo.setMinimumContentsLength(10)
         self.marks = QCheckBox(t("Only prick the ends"))
         self.marks.setToolTip(t("Both ends of each placement as pricks, on the waste where they can be, so "
                                 "that no "
@@ -268,6 +274,17 @@ class ScoreStation(Station):
             self.document.set_working(wanted)
         self._show_choices()
 
+    @property
+    def rehearsing(self) -> bool:
+        """Whether the stand-in is at work."""
+        return self.job is not None and not self.rehearse.isEnabled()
+
+    def work_with(self, machine: str) -> None:
+        """By a machine, or by hand with ""."""
+        if machine:
+            self._load_devices()
+        self._set(machine=machine)
+
     def _to_machine(self) -> None:
         self._load_devices()
         if self._devices:
@@ -393,6 +410,7 @@ class ScoreStation(Station):
         words = tuple(t(x.words) for x in found)
         ground = [(Ink.CUT, c.path) for c in lines_of(page).cuts]
         score, cut = (max(1, math.ceil(minutes)) for minutes in (work.score_minutes, work.cut_minutes))
+        self.time.show()
         self.time.setText(t("{placings}. About {score} to score and {cut} to cut.",
                             placings=counted("{count} placing of the rule", "{count} placings of the rule",
                                              len(work.placements)),
@@ -407,7 +425,7 @@ class ScoreStation(Station):
         size = page.sheet.width, page.sheet.height
         self.save.setEnabled(False)
         self.rehearse.setEnabled(False)
-        self.time.setText("")
+        self.time.hide()
         if device is None:
             self._refuse(t("There is no machine {id} here: choose another.", id=self.working.machine), size,
                          ground)

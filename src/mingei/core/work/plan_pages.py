@@ -17,7 +17,7 @@ from mingei.core.work.plan import Work
 from mingei.core.work.tasks import Sort, Task, tasks
 
 #: Heights of text, mm: headings, the words of a task, numbers on the drawing; a line of words takes so much.
-_HEADING_MM, _WORDS_MM, _NUMBER_MM, _LEAD_MM = 5.0, 3.6, 3.8, 5.4
+_HEADING_MM, _WORDS_MM, _NUMBER_MM, _LEAD_MM = 5.0, 4.0, 4.2, 5.9
 #: Words stand so far in from their number, mm; the share of the page that is drawn on.
 _INDENT_MM, _PICTURE = 11.0, 0.46
 #: Numbers keep so far from each other, mm.
@@ -52,6 +52,10 @@ def _plan(work: Work, name: Words, some: Sequence[Task], sheet: Sheet, title: st
         rows.append((task.label or "–", _broken(told(task.words, speak), fit)))
     high = (top - low) * _PICTURE
     pages: list[Drawing] = []
+    if any(task.sort is Sort.CUT for task in some):
+        care = _broken(told(say("With care: a fresh blade, a metal rule with a guard, the holding hand never "
+                                "before the blade; children only with an adult."), speak), fit)
+        rows.append(("!", care))
     room = top - 10.0 - high - 6.0 - low
     waiting = rows
     while waiting or not pages:

@@ -3,7 +3,7 @@ score."""
 
 from __future__ import annotations
 
-from mingei.core.length import write_both, write_mm
+from mingei.core.length import write_both, write_exact, write_mm
 from mingei.core.words import Words, joined, say
 from mingei.core.work.cutting import HandCut, Tool
 from mingei.core.work.job import Stage
@@ -31,10 +31,10 @@ def where_words(work: Work, placement: Placement) -> Words:
         return say("right edge, the same edge as before") if turned and name == "left" else say(EDGES[name])
 
     if len(found) == 1:
-        return say("{mm} from the {edge}", mm=write_both(found[0].at_mm), edge=edge(found[0].edge))
+        return say("{mm} from the {edge}", mm=write_exact(found[0].at_mm), edge=edge(found[0].edge))
     return say("from {ax} off the {edge} and {ay} up to {bx} off it and {by} up",
-               ax=write_both(found[0].at_mm),
-               ay=write_both(found[1].at_mm), bx=write_both(found[2].at_mm), by=write_both(found[3].at_mm),
+               ax=write_exact(found[0].at_mm),
+               ay=write_exact(found[1].at_mm), bx=write_exact(found[2].at_mm), by=write_exact(found[3].at_mm),
                edge=edge("left"))
 
 
@@ -62,7 +62,7 @@ def cut_words(cut: HandCut) -> Words:
         (ax, ay), (bx, _) = cut.path[0].start, cut.path[0].end
         edge, at = ("left", ax) if abs(ax - bx) < 1e-6 else ("lower", ay)
         return say("Cut {number}: {tool}, {mm} from the {edge}, {why}", number=cut.number,
-                   tool=say(TOOLS[cut.tool]), mm=write_both(at), edge=say(EDGES[edge]), why=cut.why)
+                   tool=say(TOOLS[cut.tool]), mm=write_exact(at), edge=say(EDGES[edge]), why=cut.why)
     if cut.passes > 1:
         return say("Cut {number}: {tool}, {length}, {passes} passes: {why}", number=cut.number,
                    tool=say(TOOLS[cut.tool]), length=write_both(cut.length), passes=cut.passes, why=cut.why)

@@ -6283,6 +6283,10 @@ Protokoll: {log}</translation>
    <translation>Trichter</translation>
   </message>
   <message>
+   <source>furthest off: {mm:.3f} mm, {piece}</source>
+   <translation>am weitesten daneben: {mm:.3f} mm, {piece}</translation>
+  </message>
+  <message>
    <source>gabled</source>
    <translation>gegiebelt</translation>
   </message>

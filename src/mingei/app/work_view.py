@@ -19,6 +19,8 @@ from mingei.core.plane.shape import Path, Point
 
 #: Space round the sheet for its distances, px; how long the marks at them are.
 _ROUND_PX, _TICK_PX = 44, 7
+#: The glass over a place: how wide it is, px, and how many px a mm are in it.
+_GLASS_PX, _GLASS_SCALE = 150.0, 60.0
 #: Weights of lines by what becomes of them, px.
 _HEAVY, _THIN, _QUIET = 4.5, 1.4, 1.0
 
@@ -42,6 +44,15 @@ class Pin(NamedTuple):
     words: str
 
 
+class Close(NamedTuple):
+    """A place seen through a glass: its middle, mm; what was drawn, and what is really cut, as points."""
+
+    at: Point
+    drawn: tuple[Path, ...]
+    cut: tuple[tuple[Point, ...], ...]
+    words: str
+
+
 class WorkView(QWidget):
     """One sheet with its lines; picked: the number of a line that was pressed; stepped: by so many with the
     arrow keys."""
@@ -60,6 +71,7 @@ class WorkView(QWidget):
         self.backs: tuple[bool, ...] = ()
         self.ground: tuple[tuple[Ink, Path], ...] = ()
         self.pins: tuple[Pin, ...] = ()
+        self.glass: Close | None = None
         self.current = -1
         self._paths: list[QPainterPath] = []
         self._base = QPainterPath()
@@ -86,6 +98,11 @@ class WorkView(QWidget):
 
     def show_pins(self, pins: Sequence[Pin]) -> None:
         self.pins = tuple(pins)
+        self.update()
+
+    def look_close(self, close: Close | None) -> None:
+        """Show a place through a glass in the corner, or put it away."""
+        self.glass = close
         self.update()
 
     # -- where things are ------------------------------------------------------------------------------------
@@ -149,6 +166,8 @@ class WorkView(QWidget):
             self._paint_in_hand(painter, move, sheet)
         for pin in self.pins:
             self._paint_pin(painter, move.map(QPointF(*pin.at)))
+        if self.glass is not None:
+            self._paint_close(painter, self.glass, move)
         if self.hasFocus():
             painter.setPen(QPen(theme.colour("indigo"), 1.5))
             painter.setBrush(Qt.BrushStyle.NoBrush)
@@ -234,6 +253,38 @@ class WorkView(QWidget):
         painter.drawRoundedRect(place, 6, 6)
         painter.setPen(theme.colour("on_accent"))
         painter.drawText(place, Qt.AlignmentFlag.AlignCenter, line.label)
+
+    def _paint_close(self, painter: QPainter, close: Close, move: QTransform) -> None:
+        """The glass: the drawing thin, the cut heavy, magnified so that a tenth of a mm can be seen."""
+        painter.save()
+        place = QRectF(12.0, self.height() - _GLASS_PX - 12.0, _GLASS_PX, _GLASS_PX)
+        painter.setPen(QPen(theme.colour("ink"), 1.2))
+        painter.drawLine(place.center(), move.map(QPointF(*close.at)))
+        painter.setBrush(theme.colour("raised"))
+        painter.drawEllipse(place)
+        shape = QPainterPath()
+        shape.addEllipse(place.adjusted(1, 1, -1, -1))
+        painter.setClipPath(shape)
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        near = QTransform.fromTranslate(place.center().x(), place.center().y())
+        near.scale(_GLASS_SCALE, -_GLASS_SCALE)
+        near.translate(-close.at[0], -close.at[1])
+        painter.setTransform(near)
+        painter.setPen(self._pen("persimmon", _HEAVY))
+        for points in close.cut:
+            painter.drawPolyline([QPointF(*p) for p in points])
+        drawn = QPainterPath()
+        for path in close.drawn:
+            add_path(drawn, path)
+        painter.setPen(self._pen("ink", _THIN))
+        painter.drawPath(drawn)
+        painter.resetTransform()
+        painter.setClipping(False)
+        painter.setFont(theme.text_font(theme.SMALL))
+        painter.setPen(theme.colour("ink"))
+        words = QRectF(place.left(), place.top() - 20, 320, 18)
+        painter.drawText(words, Qt.AlignmentFlag.AlignLeft, close.words)
+        painter.restore()
 
     def _paint_pin(self, painter: QPainter, at: QPointF) -> None:
         painter.setPen(QPen(theme.colour("on_accent"), 1.5))

@@ -30,7 +30,7 @@ from mingei.app.lists import Line as Row
 from mingei.app.lists import PlainList
 from mingei.app.stations import SideColumn, Station
 from mingei.app.words import counted, t
-from mingei.app.work_view import Line, Pin, WorkView
+from mingei.app.work_view import Close, Line, Pin, WorkView
 from mingei.app.workers import Job as Background
 from mingei.app.workers import Progress
 from mingei.core.document.build import loads_of_all
@@ -53,6 +53,8 @@ if TYPE_CHECKING:
 #: While it plays, one task lasts so long, ms.
 _PLAY_MS = 900
 _MACHINE_PLAY_MS = 120
+#: How much of a cut is shown round the place where it is furthest off, mm.
+_GLASS_MM = 4.0
 
 
 class ScoreStation(Station):
@@ -388,6 +390,7 @@ class ScoreStation(Station):
         self.stop()
         self.job = None
         self.view.show_pins(())
+        self.view.look_close(None)
         self.faults.setText("")
         if not self.pages:
             self.of.setText(t("Nothing is laid out: choose a sheet it all fits on Sheets."))
@@ -600,7 +603,21 @@ class ScoreStation(Station):
         self.faults.setText("\n".join(said))
         self.side.fit()
         x, y = job.zero
+        self.view.look_close(self._worst(job, found))
         self.view.show_pins([Pin((f.at[0] + x, f.at[1] + y), t(f.sentence)) for f in found.faults])
+
+    def _worst(self, job: Job, found: Rehearsal) -> Close | None:
+        """The place where the cut is furthest off its drawing, seen close."""
+        if not found.compared:
+            return None
+        worst = max(found.compared, key=lambda c: c.worst_mm)
+        x, y = job.zero
+        near = _GLASS_MM
+        cut = tuple(tuple((px + x, py + y) for px, py in tip) for tip in found.tips
+                    if any(abs(px + x - worst.at[0]) < near and abs(py + y - worst.at[1]) < near
+                           for px, py in tip) or len(tip) < 40)
+        return Close(worst.at, tuple(c.path for c in lines_of(job.page).cuts), cut,
+                     t("furthest off: {mm:.3f} mm, {piece}", mm=worst.worst_mm, piece=t(worst.piece)))
 
     def _save(self) -> None:
         job = self.job

@@ -1807,6 +1807,14 @@
    <translation>Wie weit die Rillen deines Brettes auseinanderliegen.</translation>
   </message>
   <message>
+   <source>How far the work is</source>
+   <translation>Wie weit die Arbeit ist</translation>
+  </message>
+  <message>
+   <source>How fast a machine's job is played: as fast as the machine goes, or faster.</source>
+   <translation>Wie schnell ein Auftrag gespielt wird: so schnell wie die Maschine, oder schneller.</translation>
+  </message>
+  <message>
    <source>How it is made</source>
    <translation>Wie es gemacht ist</translation>
   </message>
@@ -2585,6 +2593,10 @@ Protokoll: {log}</translation>
   <message>
    <source>PNG picture (*.png);;SVG drawing (*.svg)</source>
    <translation>PNG-Bild (*.png);;SVG-Zeichnung (*.svg)</translation>
+  </message>
+  <message>
+   <source>Pace</source>
+   <translation>Tempo</translation>
   </message>
   <message>
    <source>Packaging card 0.35 mm</source>
@@ -3467,6 +3479,10 @@ Protokoll: {log}</translation>
    <translation>Das Material ist so</translation>
   </message>
   <message>
+   <source>The stock is thin, and {names} lies here more than once: trim them apart, lay two on each other, and cut both at once.</source>
+   <translation>Das Material ist dünn, und {names} liegt hier mehr als einmal: Trenne sie, lege zwei aufeinander und schneide beide auf einmal.</translation>
+  </message>
+  <message>
    <source>The tab cannot move: {reason}.</source>
    <translation>Die Lasche lässt sich nicht versetzen: {reason}.</translation>
   </message>
@@ -3709,6 +3725,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Twice</source>
    <translation>Doppelt</translation>
+  </message>
+  <message>
+   <source>Two alike at once</source>
+   <translation>Zwei gleiche auf einmal</translation>
   </message>
   <message>
    <source>Type what you want to do</source>

@@ -95,6 +95,21 @@ class Station(WindowTest):
         click(self.station.by_hand)
         self.assertEqual(len(self.station.view.lines), len(self.tasks()))
 
+    def test_a_job_is_played_as_long_as_its_strokes_take_at_the_chosen_pace_and_scrubbed(self) -> None:
+        self.station.work_with("knife-600")
+        wait_for(lambda: self.station.job is not None)
+        number = max(range(len(self.station.job.strokes)),
+                     key=lambda n: sum(s.length for s in self.station.job.strokes[n].axis))
+        self.station.scrub.setValue(number)
+        self.assertEqual(self.station.view.current, number)
+        self.assertEqual(self.station.list.current, number)
+        self.station.pace.setCurrentIndex(0)
+        slow = self.station._lasts()
+        stroke = self.station.job.strokes[number]
+        self.assertAlmostEqual(slow, 1000 * sum(s.length for s in stroke.axis) / stroke.speed, delta=1.0)
+        self.station.pace.setCurrentIndex(1)
+        self.assertAlmostEqual(self.station._lasts(), slow / 10, delta=1.0)
+
     def test_a_sheet_too_large_for_the_bed_is_refused_in_a_sentence_and_nothing_can_be_saved(self) -> None:
         self.window.document.set_sheet("A3")
         self.station.work_with("knife-300")

@@ -105,6 +105,16 @@ class TasksOfTheDemo(unittest.TestCase):
                 self.assertAlmostEqual(sum(s.length for path in strokes_of(p) for s in path), p.scored_mm,
                                        places=6)
 
+    def test_two_alike_are_cut_at_once_only_where_the_stock_is_thin(self) -> None:
+        said = 0
+        for work in self.works:
+            names = [i.load.words for i in work.page.items]
+            wanted = 2 * work.stock.caliper_mm <= 0.4 and len(set(names)) < len(names)
+            found = [x for x in tasks(work) if str(x.short) == "Two alike at once"]
+            self.assertEqual(len(found), int(wanted))
+            said += len(found)
+        self.assertGreater(said, 0)
+
     def test_grooves_no_board_has_are_refused(self) -> None:
         for mm in (-1.0, 0.5, 80.0):
             with self.assertRaises(MeasureError):

@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
     QLabel,
     QPushButton,
     QSizePolicy,
+    QSlider,
     QWidget,
 )
 
@@ -52,7 +53,8 @@ if TYPE_CHECKING:
 
 #: While it plays, one task lasts so long, ms.
 _PLAY_MS = 900
-_MACHINE_PLAY_MS = 120
+#: How many times as fast as the machine its job is played, and no stroke shorter than this, ms.
+_PACES, _SHORTEST_MS = (1, 10, 60), 25
 #: How much of a cut is shown round the place where it is furthest off, mm.
 _GLASS_MM = 4.0
 
@@ -248,7 +250,18 @@ class ScoreStation(Station):
         self.play.clicked.connect(self.toggle_play)
         for button in (self.back, self.play, self.on):
             head.addWidget(button)
+        self.pace = QuietCombo()
+        self.pace.setAccessibleName(t("Pace"))
+        self.pace.setToolTip(t("How fast a machine's job is played: as fast as the machine goes, or faster."))
+        for times in _PACES:
+            self.pace.addItem(f"{times} ×", times)
+        self.pace.setCurrentIndex(1)
+        head.insertWidget(head.indexOf(self.play), self.pace)
         card.body.addLayout(head)
+        self.scrub = QSlider(Qt.Orientation.Horizontal)
+        self.scrub.setAccessibleName(t("How far the work is"))
+        self.scrub.valueChanged.connect(self._scrubbed)
+        card.body.addWidget(self.scrub)
         self.view = WorkView()
         self.view.setAccessibleName(t("The sheet"))
         self.view.picked.connect(self.take)
@@ -469,6 +482,11 @@ class ScoreStation(Station):
         self._words = tuple(words)
         self.view.show_sheet(size, ground, lines, backs, self.document.project.unit)
         self.list.show_lines(rows, 0 if rows else -1)
+        with QSignalBlocker(self.scrub):
+            self.scrub.setRange(0, max(0, len(rows) - 1))
+            self.scrub.setValue(0)
+        self.scrub.setEnabled(len(rows) > 1)
+        self.pace.setVisible(bool(self.working.machine))
         for button in (self.back, self.play, self.on):
             button.setEnabled(bool(rows))
         self.side.fit()
@@ -486,6 +504,8 @@ class ScoreStation(Station):
         self.sentence.setText(self._words[number])
         if self.list.current != number:
             self.list.take(number)
+        with QSignalBlocker(self.scrub):
+            self.scrub.setValue(number)
 
     def step(self, by: int) -> None:
         self.stop()
@@ -498,7 +518,7 @@ class ScoreStation(Station):
         elif self._words:
             if self.view.current >= len(self._words) - 1:
                 self.take(0)
-            self.timer.start(_MACHINE_PLAY_MS if self.working.machine else _PLAY_MS)
+            self.timer.start(self._lasts())
             self.play.setIcon(theme.icon("pause"))
             self.play.setProperty("icon_name", "pause")
 
@@ -513,6 +533,19 @@ class ScoreStation(Station):
             self.stop()
         else:
             self.take(self.view.current + 1)
+            self.timer.setInterval(self._lasts())
+
+    def _lasts(self) -> int:
+        """How long what is in hand is shown while it plays, ms: of a machine's job as long as it takes."""
+        if self.job is None or not 0 <= self.view.current < len(self.job.strokes):
+            return _PLAY_MS
+        stroke = self.job.strokes[self.view.current]
+        seconds = sum(s.length for s in stroke.axis) * stroke.times / stroke.speed
+        return max(_SHORTEST_MS, round(1000 * seconds / int(self.pace.currentData())))
+
+    def _scrubbed(self, number: int) -> None:
+        self.stop()
+        self.take(number)
 
     # -- lining up -------------------------------------------------------------------------------------------
 

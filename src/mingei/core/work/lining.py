@@ -30,7 +30,7 @@ _SAME_MM = 0.06
 #: Weights of a new line against waste, of which one is drawn for each try; with 0 lines count for nothing.
 _WEIGHTS = (0.0, 2.0, 8.0, 30.0, 200.0)
 #: So many tries for each sheet of a kit, at least and at most in all; from how hot to how cold.
-TRIES_A_SHEET, _LEAST, _MOST = 60, 120, 2000
+TRIES_A_SHEET, _LEAST, _MOST = 75, 120, 2000
 _HOT, _COLD = 0.8, 0.02
 #: The direction of an upright line; so many pairs of slanted lines are tried at one spot.
 _UPRIGHT, _SLANTS = 1800, 5

@@ -13,6 +13,7 @@ from mingei.core.length import write_both, write_mm
 from mingei.core.plane.shape import Line, Path, Point
 from mingei.core.words import Words, say
 from mingei.core.work.board import Push, on_board
+from mingei.core.work.cutting import PASS_MM, Tool
 from mingei.core.work.lines import Face
 from mingei.core.work.marks import marks_of
 from mingei.core.work.placements import Placement
@@ -161,7 +162,25 @@ def _cuts(work: Work) -> list[Task]:
         found[0] = found[0]._replace(words=say(
             "{first}. Take care where folds cross, at {count} points: a cut through a score parts there",
             first=words, count=len(crossed)))
+    alike = _alike(work)
+    if alike:
+        at = next((n for n, c in enumerate(work.cuts) if c.tool is not Tool.TRIMMER), len(found))
+        found.insert(at, Task(Sort.MARK, "", say("The stock is thin, and {names} lies here more than once: "
+                                                 "trim them "
+                                                 "apart, lay two on each other, and cut both at once.",
+                                                 names=alike), say("Two alike at once"), Face.PRINTED))
     return found
+
+
+def _alike(work: Work) -> str:
+    """The name of a piece that lies on the sheet more than once, where the stock is so thin that a blade goes
+    through two of it; "" for none."""
+    if 2 * work.stock.caliper_mm > PASS_MM or work.page.tile is not None:
+        return ""
+    counts: dict[str, int] = {}
+    for item in work.page.items:
+        counts[item.load.words] = counts.get(item.load.words, 0) + 1
+    return next((name for name, count in counts.items() if count > 1), "")
 
 
 def crossings(work: Work) -> tuple[Point, ...]:

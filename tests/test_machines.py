@@ -14,6 +14,7 @@ import tempfile
 import unittest
 import warnings
 from collections.abc import Sequence
+from dataclasses import replace
 from pathlib import Path
 
 import ezdxf
@@ -26,9 +27,11 @@ from svgelements import SVG
 from svgelements import Path as Drawn
 
 from mingei.assets import demo_file
-from mingei.core.document.build import loads_of_all
+from mingei.core.document.build import build, loads_of_all
+from mingei.core.document.project import new_brief
 from mingei.core.errors import MeasureError, MingeiError, ProjectError
 from mingei.core.layout.place import arrange
+from mingei.core.layout.sheets import find_sheet
 from mingei.core.plane.shape import Arc, Line, flat_points
 from mingei.core.plane.shape import Path as Way
 from mingei.core.stock import find_stock
@@ -37,7 +40,7 @@ from mingei.core.work.device import Way as ToolWay
 from mingei.core.work.job import Stage, job_for, try_square
 from mingei.core.work.lines import lines_of
 from mingei.core.work.order import Ends, ordered, travelled
-from mingei.core.work.toolpath import beam_axis, blade_axis, bridged, perforated
+from mingei.core.work.toolpath import beam_axis, blade_axis, bridged, middle_of, perforated
 from mingei.devices.cutter import rehearse
 from mingei.devices.job_reader import Stroke, read_job
 from mingei.formats import device_file, project_file
@@ -340,6 +343,39 @@ def _polylines(svg: str) -> list[list[tuple[float, float]]]:
     return [f for f in joined if len(f) > 1]
 
 
+class NarrowSlots(unittest.TestCase):
+    @given(st.floats(0.05, 0.39), st.floats(2.0, 80.0), st.floats(0.0, 360.0))
+    def test_a_slot_narrower_than_the_tool_makes_is_one_slit_along_its_middle(self, wide, long, turn) -> None:
+        cos, sin = math.cos(math.radians(turn)), math.sin(math.radians(turn))
+        ring = [(40 + x * cos - y * sin, 50 + x * sin + y * cos)
+                for x, y in ((0, 0), (0, wide), (long, wide), (long, 0))]
+        slot = tuple(Line(a, b) for a, b in zip(ring, [*ring[1:], ring[0]], strict=True))
+        slit = middle_of(slot, 0.4)
+        self.assertIsNotNone(slit)
+        self.assertAlmostEqual(slit.length, long, places=6)
+        line = LineString([slit.start, slit.end])
+        self.assertAlmostEqual(line.hausdorff_distance(Polygon(ring).exterior), wide / 2, places=6)
+        self.assertIsNone(middle_of(slot, wide))
+
+    def test_thin_card_s_slots_make_no_fault_and_a_slit_beside_their_middle_does(self) -> None:
+        made = replace(new_brief("strut-base"), stock="card-120")
+        pages = arrange(loads_of_all([build(made, find_stock("card-120"))]), find_sheet("A4")).pages
+        device = find_device("knife-600")
+        jobs = [(page, job_for(page, device)) for page in pages]
+        slits = 0
+        for page, job in jobs:
+            strokes = list(read_job(machine_file(job, ".dxf"), ".dxf"))
+            self.assertEqual([str(f.sentence) for f in rehearse(strokes, device, page).faults], [])
+            inner = [n for n, s in enumerate(strokes) if s.group == "cut-inner" and len(s.points) == 2]
+            slits += len(inner)
+            if inner:
+                n = inner[-1]
+                aside = tuple((x + 0.3, y + 0.3) for x, y in strokes[n].points)
+                strokes[n] = strokes[n]._replace(points=aside)
+                self.assertIn("off-the-drawing", {f.code for f in rehearse(strokes, device, page).faults})
+        self.assertGreater(slits, 0)
+
+
 class TheStandIn(unittest.TestCase):
     """Each of these faults it must find, in a job that is otherwise ours."""
 
@@ -507,8 +543,6 @@ class ATry(unittest.TestCase):
 
 class WithMarks(unittest.TestCase):
     def test_with_marks_for_print_then_cut_zero_is_the_mark_and_is_told(self) -> None:
-        from dataclasses import replace
-
         page = PAGES[4]
         marked = replace(page, sheet=replace(page.sheet, laying=page.sheet.laying._replace(corners=True)))
         device = find_device("knife-300")

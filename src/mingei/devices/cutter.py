@@ -340,6 +340,8 @@ def _compare(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]], tools: 
     made = [line for line, _ in cuts]
     half = max((k for _, k in cuts), default=0.0)
     tree = STRtree(made)
+    least = min((tool.smallest_mm for s, tool in zip(strokes, tools, strict=True)
+                 if tool is not None and _is_cut(s, tool)), default=0.0)
     by_piece: dict[tuple[str, str, int], list[Any]] = {}
     for cut in lines.cuts:
         by_piece.setdefault((cut.of.thing, cut.of.piece, cut.of.copy), []).append(cut)
@@ -348,6 +350,7 @@ def _compare(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]], tools: 
     for (_, piece, _), some in by_piece.items():
         worst, where = 0.0, (0.0, 0.0)
         nominal = [LineString(flat_points(c.path)) for c in some]
+        nominal = [_slit(n, least) if c.kind == "opening" else n for n, c in zip(nominal, some, strict=True)]
         # every point of the drawing must be cut, half a beam aside
         for line in nominal:
             for at in _samples(line, 0.4, 6 * half):
@@ -386,6 +389,19 @@ def _compare(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]], tools: 
                                 say("the {piece} comes out up to {mm:.2f} mm off its drawing",
                                                        piece=piece, mm=worst), where))
     return tuple(found), faults
+
+
+def _slit(opening: Any, least: float) -> Any:
+    """What is asked of a slot narrower than the tool makes: one cut between the middles of its short
+    sides."""
+    from shapely import LineString, Polygon
+
+    around = list(Polygon(opening).minimum_rotated_rectangle.exterior.coords)
+    sides = sorted((math.dist(a, b), a, b) for a, b in itertools.pairwise(around))
+    if len(sides) != 4 or sides[0][0] >= least - 1e-6 or sides[3][0] < 2 * sides[0][0]:
+        return opening
+    ends = [((a[0] + b[0]) / 2, (a[1] + b[1]) / 2) for _, a, b in sides[:2]]
+    return LineString(ends)
 
 
 def _samples(line: Any, step: float, clear: float) -> list[tuple[float, float]]:

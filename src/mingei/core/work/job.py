@@ -31,6 +31,7 @@ from mingei.core.work.toolpath import (
     first_of,
     is_closed,
     lead_in,
+    middle_of,
     perforated,
     tangent,
 )
@@ -308,6 +309,10 @@ def _begun(device: Device, tool: MachineTool, cut: Cut, ground: _Ground, passes:
         axis = blade_axis(cut.path, tool.offset_mm) if tool.way is Way.BLADE else cut.path
         return [(cut.path, axis, False, piece, 0.0)]
     drawn = cut.path
+    slit = middle_of(drawn, tool.smallest_mm) if cut.kind is Kind.OPENING else None
+    if slit is not None:  # a slot narrower than the tool makes is one cut along its middle
+        axis = blade_axis((slit,), tool.offset_mm) if tool.way is Way.BLADE else (slit,)
+        return [((slit,), axis, False, piece, 0.0)]
     if cut.kind is Kind.OUTLINE and 0.0 < abs(signed_area(flat_points(drawn)[:-1])) < device.hold_mm2:
         runs = bridged(beam_axis(drawn, tool.kerf_mm / 2), device.bridge_mm, 2)
         return [(run, blade_axis(run, tool.offset_mm), False, piece, 0.0) for run in runs]

@@ -282,6 +282,23 @@ def perforated(line: Line, cut: float, bridge: float) -> tuple[Line, ...]:
     return tuple(found)
 
 
+def middle_of(path: Path, narrower: float) -> Line | None:
+    """The slit along the middle of a slot that is narrower than so much (mm) and at least twice as long as
+    wide; None for any other path."""
+    corners = flat_points(path)
+    longest = max(path, key=lambda s: math.dist(s.start, s.end))
+    if math.dist(longest.start, longest.end) < _SAME_MM:
+        return None
+    ux, uy = tangent(Line(longest.start, longest.end))
+    along = [ux * x + uy * y for x, y in corners]
+    aside = [-uy * x + ux * y for x, y in corners]
+    width, begin, end = max(aside) - min(aside), min(along), max(along)
+    if width >= narrower - 1e-9 or end - begin < 2 * width:
+        return None
+    off = (max(aside) + min(aside)) / 2
+    return Line((ux * begin - uy * off, uy * begin + ux * off), (ux * end - uy * off, uy * end + ux * off))
+
+
 def bridged(path: Path, width: float, count: int) -> tuple[Path, ...]:
     """A closed path in open runs, with so many bridges left between them, each so wide, in the middle of long
     sides."""

@@ -262,7 +262,8 @@ def _loops(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]], tools: Se
                                   radius=s.radius, tool=tool.id, least=tool.smallest_radius_mm), tip[0])
         if ring:
             xs, ys = [p[0] for p in ring], [p[1] for p in ring]
-            if min(max(xs) - min(xs), max(ys) - min(ys)) < tool.smallest_mm - 1e-6:
+            burnt = tool.kerf_mm if s.group == "cut-inner" else -tool.kerf_mm  # an opening is wider by a beam
+            if min(max(xs) - min(xs), max(ys) - min(ys)) + burnt < tool.smallest_mm - 1e-6:
                 tell("too-small", say("a part or opening is narrower than the {tool} makes ({least:g} mm)",
                                       tool=tool.id,
                                       least=tool.smallest_mm), ring[0])

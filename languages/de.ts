@@ -2055,8 +2055,8 @@
    <translation>Lege die Teile so, dass Rillen mehrerer auf einer Linie liegen, auf nicht mehr Bogen. Was du festhältst, bleibt liegen.</translation>
   </message>
   <message>
-   <source>Lay the printed paper on the card, weigh it down so that it cannot move, and score through it. Take it off only when all is scored, and cut along what was pricked.</source>
-   <translation>Lege das bedruckte Papier auf den Karton, beschwere es, damit es nicht rutscht, und rille hindurch. Nimm es erst ab, wenn alles gerillt ist, und schneide entlang des Durchgestochenen.</translation>
+   <source>Lay the printed paper with {names} on {stock}, weigh it down so that it cannot move, and score through it. Take it off only when all is scored, and cut along what was pricked.</source>
+   <translation>Lege das bedruckte Papier mit {names} auf {stock}, beschwere es, damit es nicht rutscht, und rille hindurch. Nimm es erst ab, wenn alles gerillt ist, und schneide entlang des Durchgestochenen.</translation>
   </message>
   <message>
    <source>Lay the tool down, choose nothing</source>
@@ -9477,6 +9477,10 @@ Protokoll: {log}</translation>
   <message>
    <source>sheet {name!r}</source>
    <translation>Bogen {name!r}</translation>
+  </message>
+  <message>
+   <source>sheet {number}: {why}</source>
+   <translation>Bogen {number}: {why}</translation>
   </message>
   <message>
    <source>sheets</source>

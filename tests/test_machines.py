@@ -3,6 +3,7 @@ it refuses, and our own jobs it lets pass."""
 
 from __future__ import annotations
 
+import contextlib
 import io
 import itertools
 import json
@@ -27,6 +28,7 @@ from svgelements import SVG
 from svgelements import Path as Drawn
 
 from mingei.assets import demo_file
+from mingei.cli import main
 from mingei.core.document.build import build, loads_of_all
 from mingei.core.document.project import new_brief
 from mingei.core.errors import MeasureError, MingeiError, ProjectError
@@ -551,3 +553,30 @@ class WithMarks(unittest.TestCase):
         text = machine_file(job, ".hpgl").decode()
         self.assertIn("the middle of the mark in the lower left corner", text)
         self.assertLess(rehearse(read_job(text.encode(), ".hpgl"), device, marked).worst_mm, 0.05)
+
+
+class OnTheCommandLine(unittest.TestCase):
+    def run_it(self, *words: str) -> tuple[int, str]:
+        out = io.StringIO()
+        with contextlib.redirect_stdout(out), contextlib.redirect_stderr(io.StringIO()):
+            code = main(list(words))
+        return code, out.getvalue()
+
+    def test_jobs_of_a_folder_are_read_again_and_sheets_the_machine_cannot_take_are_a_finding(self) -> None:
+        with tempfile.TemporaryDirectory() as folder:
+            code, said = self.run_it("export", str(demo_file()), "--to", folder + "/", "--kind", "hpgl",
+                                     "--device", "knife-600", "--sheet-no", "12-14")
+            self.assertEqual(code, 1)  # sheet 14 is corrugated board
+            self.assertEqual(sorted(p.name for p in Path(folder).iterdir()),
+                             ["sheet 12.hpgl", "sheet 13.hpgl"])
+            self.assertEqual(len(said.splitlines()), 2)
+            code, said = self.run_it("rehearse", "cut", f"{folder}/sheet 12.hpgl", "--device", "knife-600",
+                                     "--against", str(demo_file()), "--sheet-no", "12", "--json")
+            found = json.loads(said)
+            self.assertEqual((code, found["faults"]), (0, []))
+            self.assertLess(found["worst_mm"], 0.05)
+            self.assertGreater(found["minutes"], 0)
+            code, said = self.run_it("rehearse", "cut", f"{folder}/sheet 12.hpgl", "--device", "knife-600",
+                                     "--against", str(demo_file()), "--sheet-no", "13", "--json")
+            self.assertEqual(code, 1)  # it is another sheet
+            self.assertIn("off-the-drawing", {f["code"] for f in json.loads(said)["faults"]})

@@ -105,6 +105,13 @@ class TasksOfTheDemo(unittest.TestCase):
                 self.assertAlmostEqual(sum(s.length for path in strokes_of(p) for s in path), p.scored_mm,
                                        places=6)
 
+    def test_a_template_names_what_it_is_laid_on_and_comes_first(self) -> None:
+        for page in self.pages[:6]:
+            first = str(tasks(work_on(page, Working(template=True)))[0].words)
+            self.assertIn(page.stock.name, first)
+            for item in page.items:
+                self.assertIn(str(item.load.words), first)
+
     def test_two_alike_are_cut_at_once_only_where_the_stock_is_thin(self) -> None:
         said = 0
         for work in self.works:

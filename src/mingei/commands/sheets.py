@@ -14,6 +14,7 @@ from mingei.command_line import FINDINGS, OK, UsageError
 from mingei.commands.common import accept_output, length
 from mingei.core.document.build import loads_of_all
 from mingei.core.document.project import Project
+from mingei.core.errors import MeasureError
 from mingei.core.layout.closer import closer
 from mingei.core.layout.footer import bars
 from mingei.core.layout.laying import MOST_MARGIN_MM
@@ -71,11 +72,16 @@ def _jobs(project: Project, to: Path, kind: str, wanted: Wanted) -> int:
 
     ending = f".{kind.strip().lower()}" if kind else find_device(wanted.device).output[-1]
     to.mkdir(parents=True, exist_ok=True)
+    refused: list[str] = []
     for page in machine_pages(project, wanted):
         path = to / f"sheet {page.number:02}{ending}"
-        export(project, path, wanted._replace(pages=(page.number,)))
+        try:
+            export(project, path, wanted._replace(pages=(page.number,)))
+        except MeasureError as error:  # the other sheets may still be for this machine
+            refused.append(say("sheet {number}: {why}", number=page.number, why=str(error.words).rstrip(".")))
+            continue
         print(path)
-    return OK
+    return _remarked(refused)
 
 
 def _overlap(text: str) -> float:

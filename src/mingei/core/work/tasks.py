@@ -11,7 +11,7 @@ from typing import NamedTuple
 
 from mingei.core.length import write_both, write_mm
 from mingei.core.plane.shape import Line, Path, Point
-from mingei.core.words import Words, say
+from mingei.core.words import Words, joined, say
 from mingei.core.work.board import Push, on_board
 from mingei.core.work.cutting import PASS_MM, Tool
 from mingei.core.work.lines import Face
@@ -71,9 +71,12 @@ def _template(work: Work) -> list[Task]:
     """The school that scores and cuts through a paper template."""
     if not work.working.template:
         return []
+    names = list(dict.fromkeys(i.load.words for i in work.page.items))
     return [Task(Sort.MARK, "",
-                 say("Lay the printed paper on the card, weigh it down so that it cannot move, and score "
-                     "through it. Take it off only when all is scored, and cut along what was pricked."),
+                 say("Lay the printed paper with {names} on {stock}, weigh it down so that it cannot move, "
+                     "and score through it. Take it off only when all is scored, and cut along what was "
+                     "pricked.",
+                     names=joined(names, ", "), stock=work.stock.name),
                  say("Template on the card"), Face.PRINTED)]
 
 

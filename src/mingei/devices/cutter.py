@@ -12,7 +12,7 @@ from collections.abc import Sequence
 from typing import Any, NamedTuple
 
 from mingei.core.layout.place import Page
-from mingei.core.plane.shape import flat_points
+from mingei.core.plane.shape import contains, flat_points, signed_area
 from mingei.core.words import Words, say
 from mingei.core.work.device import Device, MachineTool, Way
 from mingei.core.work.job import zero_of
@@ -31,7 +31,7 @@ _TRAVEL_MORE = 3.0
 
 
 class Fault(NamedTuple):
-    """What would go wrong: a code, one sentence, where, mm."""
+    """What would go wrong: a code, one sentence, where, mm from the job's zero."""
 
     code: str
     sentence: Words
@@ -39,8 +39,8 @@ class Fault(NamedTuple):
 
 
 class Compared(NamedTuple):
-    """What was really cut against the drawing, of one piece: the greatest distance (mm), where, and how much
-    larger it comes out (mm2)."""
+    """What was really cut against the drawing, of one piece: the greatest distance (mm), where from
+    the job's zero, and how much larger it comes out (mm2)."""
 
     piece: str
     worst_mm: float
@@ -94,8 +94,11 @@ def rehearse(strokes: Sequence[Stroke], device: Device, page: Page | None = None
     if page is not None:
         (x, y), _ = zero_of(page)
         on_sheet = tuple(tuple((px + x, py + y) for px, py in tip) for tip in tips)
-        compared, more = _compare(strokes, on_sheet, tools, page)
-        faults += more
+        compared = tuple(c._replace(at=(c.at[0] - x, c.at[1] - y))
+                         for c in _compare(strokes, on_sheet, tools, page))
+        faults += [Fault("off-the-drawing", say("the {piece} comes out up to {mm:.2f} mm off its drawing",
+                                                piece=c.piece, mm=c.worst_mm), c.at)
+                   for c in compared if c.worst_mm > _OFF_MM]
     return Rehearsal(tuple(faults), compared, tips, tuple(strokes), travel, made, seconds / 60.0)
 
 
@@ -196,11 +199,10 @@ def _order(strokes: Sequence[Stroke]) -> list[Fault]:
 
 
 def _loop(points: Sequence[Point]) -> list[Point]:
-    """The ring a stroke closes, lead-in and overcut left out; [] where it closes none."""
+    """The ring a stroke closes, once round, lead-in and overcut left out; [] where it closes none."""
     if len(points) < 4:
         return []
-    end, best = points[-1], None
-    run = 0.0
+    end, run = points[-1], 0.0
     for i in range(len(points) - 2, -1, -1):
         before, run = run, run + math.dist(points[i], points[i + 1])
         if before > 3.0:
@@ -213,24 +215,9 @@ def _loop(points: Sequence[Point]) -> list[Point]:
                     min(1.0, ((end[0] - a[0]) * (b[0] - a[0]) + (end[1] - a[1]) * (b[1] - a[1]))
                         / length ** 2))
             near = math.dist(end, (a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t))
-            if near < _CLOSED_MM and (best is None or i < best):
-                best = i
-    return [] if best is None else list(points[best:])
-
-
-def _area(ring: Sequence[Point]) -> float:
-    return (abs(sum(ax * by - ay * bx for (ax, ay), (bx, by) in zip(ring, [*ring[1:], ring[0]], strict=True)))
-            / 2)
-
-
-def _within(ring: Sequence[Point], p: Point) -> bool:
-    inside, j = False, len(ring) - 1
-    for i, (xi, yi) in enumerate(ring):
-        xj, yj = ring[j]
-        if (yi > p[1]) != (yj > p[1]) and p[0] < (xj - xi) * (p[1] - yi) / (yj - yi) + xi:
-            inside = not inside
-        j = i
-    return inside
+            if near < _CLOSED_MM:
+                return list(points[i:])
+    return []
 
 
 def _loops(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]], tools: Sequence[MachineTool | None],
@@ -251,7 +238,7 @@ def _loops(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]], tools: Se
             continue
         middle = tip[len(tip) // 2]
         for ring, (left, bottom, right, top) in freed:
-            if (left < middle[0] < right and bottom < middle[1] < top and _within(ring, middle)
+            if (left < middle[0] < right and bottom < middle[1] < top and contains(ring, middle)
                     and not _along_ring(ring, tip)):
                 tell("freed-early",
                      say("a part is cut free before a cut inside it is made: inner cuts first"), middle)
@@ -267,12 +254,12 @@ def _loops(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]], tools: Se
                 tell("too-small", say("a part or opening is narrower than the {tool} makes ({least:g} mm)",
                                       tool=tool.id,
                                       least=tool.smallest_mm), ring[0])
-            if s.group != "cut-inner":
-                if 0.0 < _area(ring) < device.hold_mm2:
-                    tell("bridge-missing",
-                         say("a part of {area:.0f} mm2 is held by nothing and may be blown away: leave "
-                                               "bridges", area=_area(ring)), ring[0])
-                freed.append((ring, (min(xs), min(ys), max(xs), max(ys))))
+            if s.group != "cut-inner" and 0.0 < abs(signed_area(ring)) < device.hold_mm2:
+                tell("bridge-missing",
+                     say("a part of {area:.0f} mm2 is held by nothing and may be blown away: leave bridges",
+                         area=abs(signed_area(ring))), ring[0])
+            # what falls out of an opening is as loose as a part
+            freed.append((ring, (min(xs), min(ys), max(xs), max(ys))))
         elif s.group == "cut-outline" and not device.hold_mm2:
             length = sum(math.dist(a, b) for a, b in itertools.pairwise(tip))
             if length > 20.0:
@@ -330,7 +317,7 @@ def _near(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]]) -> list[Fa
 
 
 def _compare(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]], tools: Sequence[MachineTool | None],
-             page: Page) -> tuple[tuple[Compared, ...], list[Fault]]:
+             page: Page) -> list[Compared]:
     """What was really cut against the drawing of the sheet, piece by piece."""
     from shapely import LineString, MultiLineString, Polygon, STRtree, points, union_all
     from shapely.ops import linemerge
@@ -346,8 +333,7 @@ def _compare(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]], tools: 
     by_piece: dict[tuple[str, str, int], list[Any]] = {}
     for cut in lines.cuts:
         by_piece.setdefault((cut.of.thing, cut.of.piece, cut.of.copy), []).append(cut)
-    faults: list[Fault] = []
-    found = []
+    found: list[Compared] = []
     for (_, piece, _), some in by_piece.items():
         worst, where = 0.0, (0.0, 0.0)
         nominal = [LineString(flat_points(c.path)) for c in some]
@@ -385,11 +371,7 @@ def _compare(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]], tools: 
                             worst, where = off, (at[0], at[1])
             area = _grown(card, [made[i] for i in tree.query(card.buffer(2.0))], half)
         found.append(Compared(piece, worst, where, area))
-        if worst > _OFF_MM:
-            faults.append(Fault("off-the-drawing",
-                                say("the {piece} comes out up to {mm:.2f} mm off its drawing",
-                                                       piece=piece, mm=worst), where))
-    return tuple(found), faults
+    return found
 
 
 def _slit(opening: Any, least: float) -> Any:

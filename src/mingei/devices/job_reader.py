@@ -139,7 +139,7 @@ def _svg(text: str) -> Iterator[Stroke]:
         said = re.search(r"tool (\d+)", group.attrib.get("data-words", ""))
         for path in group.iter(f"{name}path"):
             points, tight = _path_data(path.attrib["d"])
-            yield Stroke(group.attrib.get("id", ""), int(said[1]) if said else 0,
+            yield Stroke(re.sub(r"-\d+$", "", group.attrib.get("id", "")), int(said[1]) if said else 0,
                          tuple((x, high - y) for x, y in points), tight)
 
 

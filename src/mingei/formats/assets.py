@@ -128,8 +128,8 @@ def unpacked(data: bytes, loads: Callable[[bytes], Project], folder: Path | None
                                        mb=LARGEST_PACK // 2**20))
             project = loads(_member(pack, infos[_PROJECT]))
             kept = {name: str(_kept(pack, infos, name, folder)) for name in sources([project])}
-    except (zipfile.BadZipFile, zlib.error, lzma.LZMAError, NotImplementedError, RuntimeError, EOFError,
-            OSError) as error:
+    except (zipfile.BadZipFile, zlib.error, lzma.LZMAError, RuntimeError, EOFError, OSError) as error:
+        # a RuntimeError, too, is how a member packed in a way that cannot be read is told
         raise ProjectError(say("the pack is broken or cut short ({reason})", reason=error), "",
                            "open the copy kept beside it, whose name ends in ~") from None
     return with_sources(project, kept.__getitem__)

@@ -153,7 +153,9 @@ def _svg(job: Job) -> bytes:
     for stage, some in _stages(job):
         first = some[0]
         words = f"{GROUPS[stage]}: tool {first.tool.number}, {first.tool.id}"
-        out.append(f'<g id="{GROUPS[stage]}" fill="none" stroke="{COLOURS[stage][0]}" stroke-width="0.1" '
+        again = sum(line.startswith(f'<g id="{GROUPS[stage]}') for line in out)
+        name = f"{GROUPS[stage]}-{again + 1}" if again else GROUPS[stage]  # parts within openings come first
+        out.append(f'<g id="{name}" fill="none" stroke="{COLOURS[stage][0]}" stroke-width="0.1" '
                    f"data-words={quoteattr(words)}>")
         for stroke in some:
             d = [f"M{_n(stroke.axis[0].start[0])} {_n(height - stroke.axis[0].start[1])}"]
@@ -189,7 +191,8 @@ def _dxf(job: Job) -> bytes:
             document.header.custom_vars.append("Mingei", words)
         for stage, some in _stages(job):
             name = GROUPS[stage]
-            document.layers.add(name, color=COLOURS[stage][1])
+            if name not in document.layers:
+                document.layers.add(name, color=COLOURS[stage][1])
             for stroke in some:
                 for _ in range(stroke.times):
                     space.add_lwpolyline(_bulged(stroke.axis), format="xyb", dxfattribs={"layer": name})

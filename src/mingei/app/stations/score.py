@@ -463,7 +463,7 @@ class ScoreStation(Station):
                  for n, s in enumerate(job.strokes, 1)]
         rows, words = [], []
         for number, s in enumerate(job.strokes, 1):
-            whose = t(s.piece[1]) if s.piece else t("on the waste, to turn the blade")
+            whose = t(s.of.piece) if s.of else t("on the waste, to turn the blade")
             length = sum(x.length for x in s.axis)
             rows.append(Row(f"{number}  {t(STAGES[s.stage])}: {whose}"))
             words.append(t("Stroke {number} of {count}: {stage}, {whose}, {mm:.0f} mm with the {tool}",

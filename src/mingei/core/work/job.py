@@ -18,7 +18,17 @@ from mingei.core.errors import MeasureError
 from mingei.core.flat.blank import Kind
 from mingei.core.layout.drawing import Whose
 from mingei.core.layout.place import CORNER_MM, Page
-from mingei.core.plane.shape import Box, Line, Path, Point, flat_points, reverse, signed_area
+from mingei.core.plane.shape import (
+    Box,
+    Line,
+    Path,
+    Point,
+    contains,
+    flat_points,
+    path_bounds,
+    reverse,
+    signed_area,
+)
 from mingei.core.stock import Stock
 from mingei.core.words import Words, say
 from mingei.core.work.device import Device, Does, MachineTool, Setting, Way, refuse
@@ -67,9 +77,8 @@ class Made(NamedTuple):
     """One stroke of a tool.
 
     stage; tool; setting; drawn: the line on the drawing that it makes; axis: the way the tool's axis goes,
-    lead-in and overcut included; closed: it frees what it goes round; piece: whose it is, () for a stroke on
-    the waste; begins: how much of it (mm) is lead-in; times: how often it is made without anything
-    between.
+    lead-in and overcut included; of: whose it is, None for a stroke on the waste; times: how often it is made
+    without anything between.
     """
 
     stage: Stage
@@ -77,9 +86,7 @@ class Made(NamedTuple):
     setting: Setting
     drawn: Path
     axis: Path
-    closed: bool
-    piece: tuple[str, ...]
-    begins: float = 0.0
+    of: Whose | None
     times: int = 1
 
     @property
@@ -161,10 +168,8 @@ def job_for(page: Page, device: Device, faces: Faces = Faces.OWN, way: Does | No
     ground = _Ground(Box(0.0, 0.0, sheet.width, sheet.height), lines.cuts)
     strokes: list[Made] = []
     if way is not None:
-        strokes += _folds(device, stock, way, [(Line(s.start, s.end),) for s in lines.scores]
-                          + [c.path for c in lines.curves], [(s.of.thing, s.of.piece, str(s.of.copy)) for s in
-                                                             lines.scores]
-                          + [(c.of.thing, c.of.piece, str(c.of.copy)) for c in lines.curves], ground)
+        strokes += _folds(device, stock, way, [*(((Line(s.start, s.end),), s.of) for s in lines.scores),
+                                               *((c.path, c.of) for c in lines.curves)], ground)
     strokes += _cuts(device, stock, lines.cuts, ground)
     return Job(device, page, tuple(strokes), *zero_of(page))
 
@@ -195,7 +200,7 @@ def try_square(page: Page, device: Device, side: float = 20.0) -> Job:
     way, strokes = fold_way(device, stock), []
     if way is not None:
         fold = Line((left, low + side / 2), (left + side, low + side / 2))
-        strokes = _folds(device, stock, way, [(fold,)], [("", "square", "0")], ground)
+        strokes = _folds(device, stock, way, [((fold,), cuts[0].of)], ground)
     return Job(device, page, (*strokes, *_cuts(device, stock, cuts, ground)), *zero_of(page))
 
 
@@ -246,33 +251,42 @@ class _Ground:
         return Line(bend, a), Line(a, b)
 
 
-def _folds(device: Device, stock: Stock, way: Does, paths: Sequence[Path], pieces: Sequence[tuple[str, ...]],
+def _folds(device: Device, stock: Stock, way: Does, folds: Sequence[tuple[Path, Whose]],
            ground: _Ground) -> list[Made]:
     tool = device.tool_for(way)
     assert tool is not None
     setting = device.setting_for(stock, tool)
     if way is Does.HALF:
         setting = setting._replace(passes=1, force=setting.force / 2)
-    drawn: list[tuple[Path, tuple[str, ...]]] = []
-    for path, piece in zip(paths, pieces, strict=True):
+    drawn: list[tuple[Path, Whose]] = []
+    for path, of in folds:
         if way is Does.PERFORATE:
             cut, bridge = ((max(_CUT_MM, _CUT_T * stock.caliper_mm),
                             max(_BRIDGE_MM, _BRIDGE_T * stock.caliper_mm)))
             for line in path:
                 if isinstance(line, Line):
-                    drawn += [((dash,), piece) for dash in perforated(line, cut, bridge)]
+                    drawn += [((dash,), of) for dash in perforated(line, cut, bridge)]
         else:
-            drawn.append((path, piece))
+            drawn.append((path, of))
     ends = [Ends(path[0].start, path[-1].end, True) for path, _ in drawn]
     found: list[Made] = []
     last: Point | None = None
     for number, back in ordered(ends):
-        path, piece = drawn[number]
+        path, of = drawn[number]
         if back:
             path = tuple(reverse(s) for s in reversed(path))
-        found += _made(_STAGE_OF[way], tool, setting, path, False, piece, ground, last)
+        found += _made(_STAGE_OF[way], tool, setting, path, of, ground, last)
         last = _way_at_end(path)
     return found
+
+
+class _Ready(NamedTuple):
+    """A cut as a tool makes it.  round: it goes round as often as the stock wants in one stroke."""
+
+    drawn: Path
+    axis: Path
+    of: Whose
+    round: bool = False
 
 
 def _cuts(device: Device, stock: Stock, cuts: Sequence[Cut], ground: _Ground) -> list[Made]:
@@ -281,64 +295,70 @@ def _cuts(device: Device, stock: Stock, cuts: Sequence[Cut], ground: _Ground) ->
     setting = device.setting_for(stock, tool)
     found: list[Made] = []
     at: Point = (0.0, 0.0)
-    for stage, some in ((Stage.INNER, [c for c in cuts if c.kind is not Kind.OUTLINE]),
-                        (Stage.OUTLINE, [c for c in cuts if c.kind is Kind.OUTLINE])):
-        ready: list[tuple[Path, Path, bool, tuple[str, ...], float]] = []
-        for cut in some:
-            ready += _begun(device, tool, cut, ground, setting.passes)
-        ends = [Ends(axis[0].start, axis[-1].end, False) for _, axis, _, _, _ in ready]
+    for stage, some in _inside_first(cuts):
+        ready = [each for cut in some for each in _begun(device, tool, cut, ground, setting.passes)]
+        ends = [Ends(r.axis[0].start, r.axis[-1].end, False) for r in ready]
         start = ground.sheet.centre if stage is Stage.OUTLINE else at
         last: Point | None = None
         for number, _ in ordered(ends, start):
-            drawn, axis, closed, piece, begins = ready[number]
-            for _ in range(1 if closed else setting.passes):
+            r = ready[number]
+            for _ in range(1 if r.round else setting.passes):
                 if tool.way is Way.BLADE:
-                    found += _oriented(tool, setting, stage, first_of(axis, 0.1), ground, last)
-                found.append(Made(stage, tool, setting, drawn, axis, closed, piece, begins))
-                last = _way_at_end(axis)
-            at = axis[-1].end
+                    found += _oriented(tool, setting, stage, first_of(r.axis, 0.1), ground, last)
+                found.append(Made(stage, tool, setting, r.drawn, r.axis, r.of))
+                last = _way_at_end(r.axis)
+            at = r.axis[-1].end
     return found
 
 
-def _begun(device: Device, tool: MachineTool, cut: Cut, ground: _Ground, passes: int
-           ) -> list[tuple[Path, Path, bool, tuple[str, ...], float]]:
-    """A cut as a tool makes it: begun on the waste, gone round as often as the stock wants, closed past its
-    beginning, held by bridges where it is small."""
-    piece = (cut.of.thing, cut.of.piece, str(cut.of.copy))
+def _inside_first(cuts: Sequence[Cut]) -> list[tuple[Stage, list[Cut]]]:
+    """Cuts in the order in which nothing is freed before all inside it is done: what lies in most others
+    first, openings and slits before outlines."""
+    outlines = [(flat_points(c.path)[:-1], path_bounds([c.path]), c) for c in cuts
+                if c.kind is Kind.OUTLINE and is_closed(c.path)]
+    levels: dict[tuple[int, bool], list[Cut]] = {}
+    for cut in cuts:
+        x, y = cut.path[0].start
+        within = sum(1 for ring, box, other in outlines
+                     if (other.of.thing, other.of.piece, other.of.copy) != (cut.of.thing, cut.of.piece,
+                                                                           cut.of.copy)
+                     and box.left < x < box.right and box.bottom < y < box.top and contains(ring, (x, y)))
+        levels.setdefault((-within, cut.kind is Kind.OUTLINE), []).append(cut)
+    return [(Stage.OUTLINE if outline else Stage.INNER, levels[level, outline])
+            for level, outline in sorted(levels)]
+
+
+def _begun(device: Device, tool: MachineTool, cut: Cut, ground: _Ground, passes: int) -> list[_Ready]:
+    """A cut begun on the waste, closed past its beginning, held by bridges where it is small."""
+    def led(path: Path) -> Path:
+        return blade_axis(path, tool.offset_mm) if tool.way is Way.BLADE else path
+
     if not is_closed(cut.path):
-        axis = blade_axis(cut.path, tool.offset_mm) if tool.way is Way.BLADE else cut.path
-        return [(cut.path, axis, False, piece, 0.0)]
-    drawn = cut.path
-    slit = middle_of(drawn, tool.smallest_mm) if cut.kind is Kind.OPENING else None
+        return [_Ready(cut.path, led(cut.path), cut.of)]
+    slit = middle_of(cut.path, tool.smallest_mm) if cut.kind is Kind.OPENING else None
     if slit is not None:  # a slot narrower than the tool makes is one cut along its middle
-        axis = blade_axis((slit,), tool.offset_mm) if tool.way is Way.BLADE else (slit,)
-        return [((slit,), axis, False, piece, 0.0)]
-    if cut.kind is Kind.OUTLINE and 0.0 < abs(signed_area(flat_points(drawn)[:-1])) < device.hold_mm2:
-        runs = bridged(beam_axis(drawn, tool.kerf_mm / 2), device.bridge_mm, 2)
-        return [(run, blade_axis(run, tool.offset_mm), False, piece, 0.0) for run in runs]
-    way = beam_axis(drawn, tool.kerf_mm / 2) if tool.way is Way.BEAM else drawn
-    if not way:
-        way = drawn
+        return [_Ready((slit,), led((slit,)), cut.of)]
+    way = beam_axis(cut.path, tool.kerf_mm / 2 if tool.way is Way.BEAM else 0.0) or cut.path
+    if cut.kind is Kind.OUTLINE and 0.0 < abs(signed_area(flat_points(cut.path)[:-1])) < device.hold_mm2:
+        return [_Ready(run, led(run), cut.of) for run in bridged(way, device.bridge_mm, 2)]
     length, room = max(tool.lead_mm, 3.5 * tool.offset_mm), 1.2 * tool.offset_mm
     begun, start = lead_in(way, length, ground.waste.holds, room)
     if begun is way and start == way[0].start:  # no room for that: a shorter way, as well as it goes
         begun, start = lead_in(way, length / 2, ground.waste.holds)
-    way = begun
-    lead = (Line(start, way[0].start),) if math.dist(start, way[0].start) > 1e-6 else ()
-    whole = (*lead, *(way * passes), *first_of(way, tool.overcut_mm))
-    axis = blade_axis(whole, tool.offset_mm) if tool.way is Way.BLADE else whole
-    return [(drawn, axis, True, piece, sum(s.length for s in lead))]
+    lead = (Line(start, begun[0].start),) if math.dist(start, begun[0].start) > 1e-6 else ()
+    whole = (*lead, *(begun * passes), *first_of(begun, tool.overcut_mm))
+    return [_Ready(cut.path, led(whole), cut.of, round=True)]
 
 
-def _made(stage: Stage, tool: MachineTool, setting: Setting, path: Path, closed: bool, piece: tuple[str, ...],
-          ground: _Ground, last: Point | None) -> list[Made]:
+def _made(stage: Stage, tool: MachineTool, setting: Setting, path: Path, of: Whose, ground: _Ground,
+          last: Point | None) -> list[Made]:
     if tool.way is not Way.BLADE:
-        return [Made(stage, tool, setting, path, path, closed, piece, times=setting.passes)]
+        return [Made(stage, tool, setting, path, path, of, setting.passes)]
     axis = blade_axis(path, tool.offset_mm)
     found: list[Made] = []
     for _ in range(setting.passes):
         found += _oriented(tool, setting, stage, path, ground, last)
-        found.append(Made(stage, tool, setting, path, axis, closed, piece))
+        found.append(Made(stage, tool, setting, path, axis, of))
         last = _way_at_end(path)
     return found
 
@@ -353,7 +373,7 @@ def _oriented(tool: MachineTool, setting: Setting, stage: Stage, path: Path, gro
     stroke = ground.orient(way, max(3.0, _ORIENT * tool.offset_mm), path[0].start)
     if stroke is None:
         return []
-    return [Made(stage, tool, setting, stroke, blade_axis(stroke, tool.offset_mm), False, ())]
+    return [Made(stage, tool, setting, stroke, blade_axis(stroke, tool.offset_mm), None)]
 
 
 def _way_at_end(path: Path) -> Point:

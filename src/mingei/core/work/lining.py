@@ -14,14 +14,11 @@ from itertools import pairwise
 from random import Random
 from typing import NamedTuple
 
-from mingei.core.draft import Crease
-from mingei.core.flat.blank import Kind
-from mingei.core.layout.drawing import pattern_strokes
 from mingei.core.layout.laying import Spot
 from mingei.core.layout.place import NAME_MM, Item, Load, Page, arrange, move_to, room, spots_of
 from mingei.core.layout.sheets import Sheet
-from mingei.core.plane.shape import Line, Point, bounds, turned
-from mingei.core.work.lines import Faces, Score, face_of, lines_of
+from mingei.core.plane.shape import Point, Rigid, bounds, turned
+from mingei.core.work.lines import Faces, lines_of
 from mingei.core.work.placements import is_short, placements
 from mingei.core.work.plan import Working
 
@@ -152,15 +149,8 @@ class _Shapes:
             self._known[key] = _Shape(around.width, around.height + self.name, self._lines(load, move))
         return self._known[key]
 
-    def _lines(self, load: Load, move: object) -> tuple[tuple[Family, float], ...]:
-        scores = []
-        folds = load.pattern.folds
-        for s in pattern_strokes(load.pattern, move, load.owner, 0):  # type: ignore[arg-type]
-            if s.of is None or s.of.kind is not Kind.SCORE or folds[s.of.number].curved:
-                continue
-            crease: Crease = folds[s.of.number].crease
-            scores += [Score(x.start, x.end, face_of(crease, self.faces), crease, 0.0, s.of)
-                       for x in s.path if isinstance(x, Line)]
+    def _lines(self, load: Load, move: Rigid) -> tuple[tuple[Family, float], ...]:
+        scores = lines_of(Page(self.sheet, (Item(load, move),), 1, 1), self.faces).scores
         found = []
         for p in placements(scores):
             if not is_short(p):

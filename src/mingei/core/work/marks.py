@@ -6,7 +6,6 @@ from __future__ import annotations
 from typing import NamedTuple
 
 from mingei.core.plane.shape import Point
-from mingei.core.work.lines import lines_of
 from mingei.core.work.placements import Placement
 from mingei.core.work.plan import Work
 from mingei.core.work.waste import Waste
@@ -25,7 +24,7 @@ class Mark(NamedTuple):
 
 def marks_of(work: Work) -> tuple[Mark, ...]:
     """Both ends of every placement."""
-    waste = Waste(work.box, lines_of(work.page).cuts)
+    waste = Waste(work.box, work.lines.cuts)
     return tuple(_prick(p, end, waste) for p in work.placements for end in (0, 1))
 
 

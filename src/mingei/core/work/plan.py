@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
 from dataclasses import dataclass
 from enum import StrEnum
 from functools import cached_property
@@ -16,7 +15,7 @@ from mingei.core.plane.shape import Box
 from mingei.core.stock import Stock
 from mingei.core.words import Words, say
 from mingei.core.work.cutting import HandCut, by_hand
-from mingei.core.work.lines import Curve, Faces, lines_of
+from mingei.core.work.lines import Curve, Faces, Lines, lines_of
 from mingei.core.work.placements import Placement, in_order, is_short, placements
 
 #: Minutes to lay the rule once, and what is scored in a minute, mm (from experience, no published source).
@@ -75,16 +74,20 @@ def check_working(working: Working) -> None:
 class Work:
     """What is to be done on one sheet.
 
-    placements: of the rule, in their order; short: scores too short for one; curves: those that are curved;
-    cuts: by hand, in their order; box: the sheet, mm.
+    placements: of the rule, in their order; short: scores too short for one; lines: all there is to
+    score and cut; cuts: by hand, in their order; box: the sheet, mm.
     """
 
     page: Page
     working: Working
     placements: tuple[Placement, ...]
     short: tuple[Placement, ...]
-    curves: tuple[Curve, ...]
+    lines: Lines
     cuts: tuple[HandCut, ...]
+
+    @property
+    def curves(self) -> tuple[Curve, ...]:
+        return self.lines.curves
 
     @property
     def stock(self) -> Stock:
@@ -123,7 +126,7 @@ def work_on(page: Page, working: Working = USUAL) -> Work:
     cuts = by_hand(sheet, [[lines.cuts[n] for n in some] for some in by_piece.values()],
                    [str(names.get(key, key[1])) for key in by_piece], page.stock.caliper_mm, keep,
                    working.trimmer and page.tile is None)
-    return Work(page, working, ruled, short, lines.curves, cuts)
+    return Work(page, working, ruled, short, lines, cuts)
 
 
 def pressure(stock: Stock) -> Words:
@@ -155,8 +158,3 @@ def distances(placement: Placement, sheet: Box) -> tuple[Distance, ...]:
         return (Distance("lower", (ay + by) / 2),)
     del sheet
     return Distance("left", ax), Distance("lower", ay), Distance("left", bx), Distance("lower", by)
-
-
-def plans(pages: Sequence[Page], working: Working = USUAL) -> tuple[Work, ...]:
-    """The work on every sheet."""
-    return tuple(work_on(page, working) for page in pages)

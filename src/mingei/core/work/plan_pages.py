@@ -12,7 +12,7 @@ from mingei.core.layout.lettering import width
 from mingei.core.layout.sheets import Sheet
 from mingei.core.plane.shape import Line, Path, Point, Segment
 from mingei.core.words import Words, say, told
-from mingei.core.work.lines import Face, lines_of
+from mingei.core.work.lines import Face
 from mingei.core.work.plan import Work
 from mingei.core.work.tasks import Sort, Task, tasks
 
@@ -105,7 +105,7 @@ def _picture(work: Work, some: Sequence[Task], corner: Point, size: tuple[float,
     texts: list[Text] = []
     wide = size[0] / max(1, len(faces))
     scale = min((wide - 8.0) / work.box.width, (size[1] - 10.0) / work.box.height)
-    outlines = [c.path for c in lines_of(work.page).cuts]
+    outlines = [c.path for c in work.lines.cuts]
     for place, face in enumerate(faces):
         back = face is Face.BACK
         x = corner[0] + place * wide + (wide - work.box.width * scale) / 2

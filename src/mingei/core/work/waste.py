@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from mingei.core.flat.blank import Kind
-from mingei.core.plane.shape import Box, Point, flat_points, path_bounds, signed_area
+from mingei.core.plane.shape import Box, Point, contains, flat_points, path_bounds, signed_area
 from mingei.core.work.lines import Cut
 from mingei.core.work.toolpath import is_closed
 
@@ -32,18 +32,8 @@ class Waste:
             return False
         card = False
         for box, ring, outline in self._rings:
-            if box.left <= p[0] <= box.right and box.bottom <= p[1] <= box.top and _inside(ring, p):
+            if box.left <= p[0] <= box.right and box.bottom <= p[1] <= box.top and contains(ring, p):
                 if not outline:
                     return True
                 card = True
         return not card
-
-
-def _inside(ring: Sequence[Point], p: Point) -> bool:
-    inside, j = False, len(ring) - 1
-    for i, (xi, yi) in enumerate(ring):
-        xj, yj = ring[j]
-        if (yi > p[1]) != (yj > p[1]) and p[0] < (xj - xi) * (p[1] - yi) / (yj - yi) + xi:
-            inside = not inside
-        j = i
-    return inside

@@ -12,14 +12,26 @@ from pathlib import Path
 import ezdxf
 import pypdfium2
 from hypothesis import given, settings
+from hypothesis import strategies as st
 
 from mingei.core.check import run
+from mingei.core.document.build import loads_of_all
 from mingei.core.document.project import Project
-from mingei.core.errors import MingeiError
+from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.layout.place import Load, arrange
+from mingei.core.layout.sheets import find_sheet
 from mingei.core.sizing.scale import scaled
+from mingei.core.work.job import job_for
+from mingei.core.work.lines import Faces
+from mingei.core.work.plan import Fence, When, Working, work_on
+from mingei.core.work.plan_pages import plan_pages
+from mingei.core.work.tasks import tasks
+from mingei.devices.cutter import rehearse
+from mingei.devices.job_reader import read_job
 from mingei.formats import project_file
+from mingei.formats.device_file import devices
 from mingei.formats.export import KINDS, _loads, builds_of, export, export_all
+from mingei.formats.machine import machine_file
 from tests.strategies import documents
 
 
@@ -89,3 +101,28 @@ class Documents(unittest.TestCase):
 
 if __name__ == "__main__":
     unittest.main()
+
+
+class WorkOnDocuments(unittest.TestCase):
+    @settings(max_examples=150 if os.environ.get("MINGEI_SOAK") else 8)
+    @given(documents(), st.builds(
+        Working, st.sampled_from(Faces), st.sampled_from(When), st.sampled_from([0.0, 10.0]),
+        st.sampled_from(Fence), st.booleans(), st.booleans(), st.booleans()))
+    def test_whatever_a_document_holds_is_planned_and_cut_by_machines_without_a_fault(
+            self, project: Project, working: Working) -> None:
+        pages = arrange(loads_of_all(builds_of(project)), project.paper, project.spots).pages
+        for page in pages[:3]:
+            work = work_on(page, working)
+            numbers = [x.number for x in tasks(work) if x.number]
+            self.assertEqual(sorted(numbers), [p.number for p in work.placements])
+            self.assertTrue(plan_pages([work], find_sheet("A4"), project.title) or not tasks(work))
+            for device in devices():
+                try:
+                    job = job_for(page, device)
+                except MeasureError as error:
+                    self.assertTrue(error.place and error.remedy)
+                    continue
+                ending = device.output[-1]
+                found = rehearse(read_job(machine_file(job, ending), ending), device, page)
+                self.assertEqual([str(f.sentence) for f in found.faults], [])
+                self.assertLess(found.worst_mm, 0.1 if "beam" in device.id else 0.05)

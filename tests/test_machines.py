@@ -24,7 +24,7 @@ import jsonschema
 from gcodeparser import GcodeParser
 from hypothesis import given, settings
 from hypothesis import strategies as st
-from shapely import LineString, MultiLineString, Polygon, distance, points
+from shapely import LineString, MultiLineString, Point, Polygon, distance, points
 from svgelements import SVG
 from svgelements import Path as Drawn
 
@@ -583,6 +583,32 @@ class WithMarks(unittest.TestCase):
         text = machine_file(job, ".hpgl").decode()
         self.assertIn("the middle of the mark in the lower left corner", text)
         self.assertLess(rehearse(read_job(text.encode(), ".hpgl"), device, marked).worst_mm, 0.05)
+
+    def test_places_are_from_the_job_s_zero_of_faults_and_of_what_is_furthest_off_alike(self) -> None:
+        page = PAGES[4]
+        marked = replace(page, sheet=replace(page.sheet, laying=page.sheet.laying._replace(corners=True)))
+        device = find_device("knife-300")
+        strokes = list(read_job(machine_file(job_for(marked, device), ".hpgl"), ".hpgl"))
+        n = max((n for n, s in enumerate(strokes) if s.group == "cut-outline"),
+                key=lambda n: len(strokes[n].points))
+        strokes[n] = strokes[n]._replace(points=tuple((x + 0.5, y) for x, y in strokes[n].points))
+        found = rehearse(strokes, device, marked)
+        (fault,) = [f for f in found.faults if f.code == "off-the-drawing"]
+        self.assertLess(LineString(strokes[n].points).distance(Point(fault.at)), 3.0)
+        self.assertIn(fault.at, [c.at for c in found.compared])
+
+    def test_a_tile_and_pieces_that_touch_are_refused_with_what_would_do(self) -> None:
+        laying = PAGES[4].sheet.laying._replace(gap=0.0, names=False)
+        close = replace(PAGES[4].sheet, laying=laying)
+        card = find_stock("card-300")
+        pair = loads_of_all([build(replace(new_brief("card"), copies=2), find_stock("card-200"))])
+        large = loads_of_all([build(new_brief("carton", {"length": 500.0}), card)])
+        for loads, sheet, word in ((pair, replace(close, width=800.0, height=800.0), "3 mm"),
+                                   (large, replace(close, tile_mm=20.0), "larger sheet")):
+            page = arrange(loads, sheet).pages[0]
+            with self.subTest(word=word), self.assertRaises(MeasureError) as caught:
+                job_for(page, find_device("table-wheel"))
+            self.assertIn(word, caught.exception.remedy)
 
 
 class OnTheCommandLine(unittest.TestCase):

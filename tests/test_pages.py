@@ -19,6 +19,7 @@ from mingei.core.covering.art import Art, Fill, printed
 from mingei.core.document.build import build, loads_of_all
 from mingei.core.document.project import Project, new_brief, new_project
 from mingei.core.errors import MingeiError
+from mingei.core.layout.common import cut_once
 from mingei.core.layout.drawing import Drawing, Ink, Stroke, Text, flipped
 from mingei.core.layout.footer import CHECK_BAR_MM, bars
 from mingei.core.layout.laying import CutLine, Laying, Printer, Spot
@@ -27,7 +28,7 @@ from mingei.core.layout.marks import page_drawing, page_drawings
 from mingei.core.layout.place import Load, Page, arrange, loads_of, outline, room
 from mingei.core.layout.placing import BASELINE, Place, box_of
 from mingei.core.layout.sheets import SHEETS, find_sheet
-from mingei.core.plane.shape import Polygon, flat_points
+from mingei.core.plane.shape import Line, Polygon, flat_points
 from mingei.core.recipes import recipes
 from mingei.core.stock import find_stock
 from mingei.formats import project_file
@@ -273,6 +274,12 @@ class Ink_(unittest.TestCase):
                     line = LineString(flat_points(stroke.path))
                     self.assertLessEqual(sum(line.intersects(card) for card in cards), 0 if line.length > 3.2
                                          else 1)
+
+    def test_a_side_without_length_does_not_stop_edges_in_common(self) -> None:
+        point = Line((5.0, 5.0), (5.0, 5.0))
+        whole = (Line((0.0, 0.0), (5.0, 5.0)), point, Line((5.0, 5.0), (9.0, 5.0)))
+        (stroke,) = cut_once([Stroke(Ink.CUT, whole)])
+        self.assertEqual(stroke.path, whole)
 
     def test_edges_in_common_are_cut_once(self) -> None:
         made = build(replace(new_brief("tag", {"width": 40.0, "height": 60.0, "corner": 0.0}), copies=4),

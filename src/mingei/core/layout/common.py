@@ -12,6 +12,8 @@ from mingei.core.plane.shape import Line, Path, Segment
 #: Lines so near each other are one line, mm, and so alike in direction, degrees; a rest shorter than this is
 #: none.
 _NEAR_MM, _ALIKE_DEG, _REST_MM = 0.02, 0.01, 0.02
+#: A side no longer than this has no direction, mm.
+_POINT_MM = 1e-9
 
 
 def cut_once(strokes: Iterable[Stroke]) -> list[Stroke]:
@@ -44,6 +46,8 @@ def _rests(line: Line, made: dict[tuple[int, int], list[tuple[float, float, floa
     """What of a line was not cut before; it counts as cut from now on."""
     (ax, ay), (bx, by) = line
     length = math.dist(line.start, line.end)
+    if length <= _POINT_MM:  # a hair left where two sides meet
+        return [line]
     ux, uy = (bx - ax) / length, (by - ay) / length
     if (ux, uy) < (0.0, 0.0):
         ux, uy = -ux, -uy

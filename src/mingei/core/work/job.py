@@ -55,8 +55,14 @@ _HALF_FROM_MM = 0.25
 _ORIENT = 9.0
 #: It comes to that way round a bend of so many degrees, from so far off (a share of the stroke).
 _BEND_DEG, _BEND_SHARE = 50.0, 0.4
+#: The axis swings no further from such a stroke than this share of it.
+_SWING_SHARE = 0.15
 #: A blade that looks no further aside than this (degrees) has turned by the end of its lead-in.
 _LOOKS_DEG = 20.0
+
+
+#: The room between pieces that is enough for every tool, mm.
+_ROOM_MM = 3.0
 
 
 class Stage(StrEnum):
@@ -165,13 +171,33 @@ def job_for(page: Page, device: Device, faces: Faces = Faces.OWN, way: Does | No
         raise MeasureError(say("it has no tool to {does}", does=str(way)), say("device {id}", id=device.id),
                            "choose another way to make folds, or another device")
     lines = lines_of(page, faces)
-    ground = _Ground(Box(0.0, 0.0, sheet.width, sheet.height), lines.cuts)
+    _refuse_parts(page, lines.cuts, device)
+    ground = _Ground(_reached(page), lines.cuts)
     strokes: list[Made] = []
     if way is not None:
         strokes += _folds(device, stock, way, [*(((Line(s.start, s.end),), s.of) for s in lines.scores),
                                                *((c.path, c.of) for c in lines.curves)], ground)
     strokes += _cuts(device, stock, lines.cuts, ground)
     return Job(device, page, tuple(strokes), *zero_of(page))
+
+
+def _refuse_parts(page: Page, cuts: Sequence[Cut], device: Device) -> None:
+    """Raises MeasureError where a sheet holds less than whole outlines: a tile, or pieces that touch."""
+    place = say("device {id}", id=device.id)
+    if page.tile is not None:
+        name = page.items[0].load.words
+        raise MeasureError(say("the {name} is tiled over several sheets, and a machine cuts only whole "
+                               "pieces", name=name), place,
+                           "take a larger sheet, cut the piece across, or cut by hand")
+    if any(c.kind is Kind.OUTLINE and not is_closed(c.path) for c in cuts):
+        raise MeasureError("pieces touch, and a tool needs room between them", place,
+                           say("set the spacing to {mm:g} mm on Sheets, or cut by hand", mm=_ROOM_MM))
+
+
+def _reached(page: Page) -> Box:
+    """What of a sheet a machine reaches: from the job's zero on, mm."""
+    (x, y), _ = zero_of(page)
+    return Box(x, y, page.sheet.width, page.sheet.height)
 
 
 def zero_of(page: Page) -> tuple[Point, Words]:
@@ -196,7 +222,7 @@ def try_square(page: Page, device: Device, side: float = 20.0) -> Job:
     corners = ((left, low), (left + side, low), (left + side, low + side), (left, low + side))
     ring = tuple(Line(a, b) for a, b in zip(corners, (*corners[1:], corners[0]), strict=True))
     cuts = [Cut(ring, Kind.OUTLINE, Whose("", "square", 0, Kind.OUTLINE, 0))]
-    ground = _Ground(Box(0.0, 0.0, sheet.width, sheet.height), cuts)
+    ground = _Ground(_reached(page), cuts)
     way, strokes = fold_way(device, stock), []
     if way is not None:
         fold = Line((left, low + side / 2), (left + side, low + side / 2))
@@ -210,44 +236,46 @@ class _Ground:
     def __init__(self, sheet: Box, cuts: Sequence[Cut]) -> None:
         self.sheet = sheet
         self.waste = Waste(sheet, cuts)
-        self.used: set[tuple[int, int]] = set()
+        self._used: list[Point] = []
 
     def orient(self, way: Point, length: float, near: Point) -> Path | None:
-        """A stroke on the waste along a direction, near a point or at the sheet's edge, none where one was
-        before."""
-        for ring in range(1, 14):
-            for k in range(8 * ring):
-                turn = 2 * math.pi * k / (8 * ring)
-                x, y = near[0] + 3.5 * ring * math.cos(turn), near[1] + 3.5 * ring * math.sin(turn)
-                found = self._stroke(x, y, way, length)
-                if found is not None:
-                    return found
+        """A stroke on the waste along a direction, near a point or at the sheet's edge, clear of those before
+        as far as there is room."""
         s = self.sheet
-        for x in (s.left + 2 + length / 2, s.right - 2 - length / 2):
-            y = s.bottom + 2 + length / 2
-            while y < s.top - 2:
-                found = self._stroke(x, y, way, length)
-                if found is not None:
-                    return found
-                y += 6.0
+        spots = [(near[0] + 3.5 * ring * math.cos(math.pi * k / (4 * ring)),
+                  near[1] + 3.5 * ring * math.sin(math.pi * k / (4 * ring)))
+                 for ring in range(1, 14) for k in range(8 * ring)]
+        spots += [(x, s.bottom + 2 + length / 2 + 6.0 * k)
+                  for x in (s.left + 2 + length / 2, s.right - 2 - length / 2)
+                  for k in range(int((s.height - 4) // 6.0))]
+        for apart in (1.4 * length, 1.0):
+            for x, y in spots:
+                if all(math.dist((x, y), used) > apart for used in self._used):
+                    found = self._stroke(x, y, way, length)
+                    if found is not None:
+                        self._used.append((x, y))
+                        return found
         return None
 
     def _stroke(self, x: float, y: float, way: Point, length: float) -> Path | None:
-        """A stroke about a point, where all of it and what lies beside it is waste.  It comes to its
-        direction round a bend: a blade that looks just the other way would be pushed, not turned."""
-        if (round(x), round(y)) in self.used:
-            return None
+        """A stroke about a point, where all of it and what lies beside it is waste; not in an opening, since
+        what fell out of one is loose.  It comes to its direction round a bend: a blade that looks just the
+        other way would be pushed, not turned."""
         a = x - way[0] * length / 2, y - way[1] * length / 2
         b = x + way[0] * length / 2, y + way[1] * length / 2
         cos, sin = math.cos(math.radians(_BEND_DEG)), math.sin(math.radians(_BEND_DEG))
         leg = length * _BEND_SHARE
         bend = a[0] - leg * (way[0] * cos - way[1] * sin), a[1] - leg * (way[1] * cos + way[0] * sin)
+        s, swing = self.sheet, length * _SWING_SHARE
+        if not all(s.left + swing < px < s.right - swing and s.bottom + swing < py < s.top - swing
+                   for px, py in (bend, a, b)):
+            return None
         for (px, py), (qx, qy) in ((bend, a), (a, b)):
             for k in range(7):
                 mx, my = px + (qx - px) * k / 6, py + (qy - py) * k / 6
-                if not all(self.waste.holds((mx - way[1] * side, my + way[0] * side)) for side in (-1, 0, 1)):
+                if not all(self.waste.surrounds((mx - way[1] * side, my + way[0] * side))
+                           for side in (-1, 0, 1)):
                     return None
-        self.used.add((round(x), round(y)))
         return Line(bend, a), Line(a, b)
 
 

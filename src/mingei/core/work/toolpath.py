@@ -20,6 +20,7 @@ from mingei.core.plane.shape import (
     Segment,
     flat_points,
     moved_path,
+    reverse,
     shifted,
     signed_area,
 )
@@ -30,6 +31,8 @@ _STRAIGHT_DEG, _SAME_MM = 0.3, 1e-5
 _FINE_MM = 0.002
 #: A corner a beam stays so far from (in its half widths) is led into; further than this (mm) is no corner.
 _NARROW, _DEEP_MM = 2.5, 25.0
+#: So many steps are made along the middle of a corner.
+_MIDDLES = 10
 
 
 def tangent(segment: Segment, at_end: bool = False) -> Point:
@@ -139,20 +142,45 @@ def _into_corners(axis: Path, path: Path, off: float) -> Path:
     notch opens to its end: there and back along its middle."""
     if not axis:
         return axis
-    spurs: dict[int, Point] = {}
-    for segment in path:
+    spurs: dict[int, tuple[Point, ...]] = {}
+    for k, segment in enumerate(path):
         corner = segment.start
         number, near = min(enumerate(s.start for s in axis), key=lambda n: math.dist(n[1], corner))
         away = math.dist(near, corner)
         if _NARROW * abs(off) < away < _DEEP_MM:
-            share = 1 - abs(off) / away
-            spurs[number] = near[0] + (corner[0] - near[0]) * share, near[1] + (corner[1] - near[1]) * share
+            middle = _middle(path[k - 1], segment, away, abs(off))
+            spurs[number] = tuple(p for p in middle if math.dist(p, corner) < away)
     found: list[Segment] = []
     for number, segment in enumerate(axis):
-        if number in spurs:
-            found += [Line(segment.start, spurs[number]), Line(spurs[number], segment.start)]
+        way = (segment.start, *spurs.get(number, ()))
+        found += [Line(a, b) for a, b in pairwise((*way, *way[-2::-1]))]
         found.append(segment)
     return tuple(found)
+
+
+def _middle(before: Segment, after: Segment, far: float, near: float) -> list[Point]:
+    """Points midway between the two sides of a corner, from so far off it to so near, mm; as far as the
+    shorter of them reaches."""
+    back, on = flat_points((reverse(before),), _FINE_MM), flat_points((after,), _FINE_MM)
+    reach = min(far, before.length, after.length)
+    if reach <= near:
+        return []
+    found = []
+    for k in range(_MIDDLES + 1):
+        at = reach + (near - reach) * k / _MIDDLES
+        (ax, ay), (bx, by) = _along(back, at), _along(on, at)
+        found.append(((ax + bx) / 2, (ay + by) / 2))
+    return found
+
+
+def _along(points: Sequence[Point], length: float) -> Point:
+    """The point so far along a row of points, mm."""
+    for a, b in pairwise(points):
+        step = math.dist(a, b)
+        if length <= step and step > 0:
+            return a[0] + (b[0] - a[0]) * length / step, a[1] + (b[1] - a[1]) * length / step
+        length -= step
+    return points[-1]
 
 
 def _keeps_off(axis: Path, path: Path, off: float) -> bool:

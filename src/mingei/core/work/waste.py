@@ -26,14 +26,18 @@ class Waste:
 
     def holds(self, p: Point) -> bool:
         """Whether a point lies on the sheet and in no part."""
+        return self._on_sheet(p) and (not self._within(p, True) or self._within(p, False))
+
+    def surrounds(self, p: Point) -> bool:
+        """Whether a point lies on the sheet outside every outline."""
+        return self._on_sheet(p) and not self._within(p, True)
+
+    def _on_sheet(self, p: Point) -> bool:
         s = self.sheet
-        if not (s.left + _EDGE_MM <= p[0] <= s.right - _EDGE_MM
-                and s.bottom + _EDGE_MM <= p[1] <= s.top - _EDGE_MM):
-            return False
-        card = False
-        for box, ring, outline in self._rings:
-            if box.left <= p[0] <= box.right and box.bottom <= p[1] <= box.top and contains(ring, p):
-                if not outline:
-                    return True
-                card = True
-        return not card
+        return (s.left + _EDGE_MM <= p[0] <= s.right - _EDGE_MM
+                and s.bottom + _EDGE_MM <= p[1] <= s.top - _EDGE_MM)
+
+    def _within(self, p: Point, outline: bool) -> bool:
+        """Whether a point lies within an outline, or within an opening."""
+        return any(kind is outline and box.left <= p[0] <= box.right and box.bottom <= p[1] <= box.top
+                   and contains(ring, p) for box, ring, kind in self._rings)

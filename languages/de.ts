@@ -2979,6 +2979,10 @@ Protokoll: {log}</translation>
    <translation>Auftrag sichern…</translation>
   </message>
   <message>
+   <source>Save the machine's &amp;job…</source>
+   <translation>&amp;Auftrag der Maschine sichern…</translation>
+  </message>
+  <message>
    <source>Save the project</source>
    <translation>Das Projekt speichern</translation>
   </message>
@@ -2993,10 +2997,6 @@ Protokoll: {log}</translation>
   <message>
    <source>Saved {name}</source>
    <translation>{name} gespeichert</translation>
-  </message>
-  <message>
-   <source>Saved {name}.</source>
-   <translation>{name} gesichert.</translation>
   </message>
   <message>
    <source>Scale</source>
@@ -3453,6 +3453,10 @@ Protokoll: {log}</translation>
   <message>
    <source>The sheet as it comes out</source>
    <translation>Der Bogen, wie er herauskommt</translation>
+  </message>
+  <message>
+   <source>The sheet in hand on Score and cut as a file for the machine chosen there</source>
+   <translation>Der Bogen in der Hand unter „Rillen und Schneiden“ als Datei für die dort gewählte Maschine</translation>
   </message>
   <message>
    <source>The shipped one</source>
@@ -4021,6 +4025,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Where the rule lies, what is scored from which face, what is cut first</source>
    <translation>Wo das Lineal liegt, was von welcher Seite gerillt, was zuerst geschnitten wird</translation>
+  </message>
+  <message>
+   <source>Which edge of the sheet lies against the fence of the board.</source>
+   <translation>Welche Kante des Bogens am Anschlag des Bretts liegt.</translation>
   </message>
   <message>
    <source>Which length</source>
@@ -8867,6 +8875,10 @@ Protokoll: {log}</translation>
    <translation>abgetrennte Stücke</translation>
   </message>
   <message>
+   <source>pieces touch, and a tool needs room between them</source>
+   <translation>Stücke berühren sich, und ein Werkzeug braucht Raum dazwischen</translation>
+  </message>
+  <message>
    <source>pillar</source>
    <translation>Säule</translation>
   </message>
@@ -9447,6 +9459,10 @@ Protokoll: {log}</translation>
    <translation>Samen</translation>
   </message>
   <message>
+   <source>set the spacing to {mm:g} mm on Sheets, or cut by hand</source>
+   <translation>setze den Abstand unter „Bogen“ auf {mm:g} mm, oder schneide von Hand</translation>
+  </message>
+  <message>
    <source>set them further in, or further apart</source>
    <translation>setzen Sie sie weiter nach innen oder weiter auseinander</translation>
   </message>
@@ -9999,6 +10015,10 @@ Protokoll: {log}</translation>
    <translation>nehmen Sie eine Schachtel</translation>
   </message>
   <message>
+   <source>take a larger sheet, cut the piece across, or cut by hand</source>
+   <translation>nimm einen größeren Bogen, teile das Stück quer, oder schneide von Hand</translation>
+  </message>
+  <message>
    <source>take a thicker one, or 0 for none</source>
    <translation>nehmen Sie einen dickeren, oder 0 für keinen</translation>
   </message>
@@ -10437,6 +10457,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the {name} bar measures {mm}: write that under Printer, and the next print is corrected</source>
    <translation>der Balken ({name}) misst {mm}: schreiben Sie das unter Drucker, und der nächste Druck ist berichtigt</translation>
+  </message>
+  <message>
+   <source>the {name} is tiled over several sheets, and a machine cuts only whole pieces</source>
+   <translation>{name} ist auf mehrere Bögen verteilt, und eine Maschine schneidet nur ganze Stücke</translation>
   </message>
   <message>
    <source>the {outer} slides over the {host}</source>

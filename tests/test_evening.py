@@ -19,7 +19,7 @@ from shiboken6 import delete
 from mingei.app.scaling import ScaleDialog
 from mingei.app.workers import Job
 from tests.monkey import held_mb
-from tests.windows import WindowTest, settle, wait_for
+from tests.windows import WindowTest, reading_ends, settle, wait_for
 
 #: Commands that open a dialog of ours.
 _DIALOGS = ("find", "scale", "cabinet", "history", "keys", "about", "density")
@@ -40,6 +40,7 @@ class Evening(WindowTest):
         for name in (*_DIALOGS, *_DIALOGS):  # what a dialog needs is made with the first of it
             self.open_and_close(name)
         settle(500)
+        reading_ends()  # what the window still makes in pauses is there
         for name in _DIALOGS:
             gc.collect()
             before = len(QApplication.allWidgets())

@@ -146,6 +146,24 @@ class ABeam(unittest.TestCase):
         nearest = min(math.dist(s.end, (20.0, 5.0)) for s in way)
         self.assertLess(nearest, 0.1)
 
+    @given(st.floats(0.0, 0.15), st.floats(0.0, 0.1), st.floats(1.0, 8.0), st.floats(-1.0, 1.0),
+           st.integers(1, 3), st.floats(0.07, 0.12))
+    def test_opens_notches_of_any_make_sharp_or_blunt_straight_or_bent_to_their_end(
+            self, floor, flare, deep, bent, pieces, half) -> None:
+        depths = [deep * k / pieces for k in range(pieces + 1)]
+        middles = [(20.0 + bent * (h / deep) ** 2 / 4, 20.0 - deep + h) for h in depths]
+        left = [(x - floor / 2 - flare * k / pieces, y) for k, (x, y) in enumerate(middles)]
+        right = [(x + floor / 2 + flare * k / pieces, y) for k, (x, y) in enumerate(middles)]
+        ring = [(0.0, 0.0), (40.0, 0.0), (40.0, 20.0), *right[::-1], *left[floor < 1e-9:], (0.0, 20.0)]
+        if floor + 2 * flare < 0.01 or not Polygon(ring).is_valid:
+            return
+        way = beam_axis(tuple(Line(a, b) for a, b in zip(ring, (*ring[1:], ring[0]), strict=True)), half)
+        burnt = LineString(flat_points(way)).buffer(half, quad_segs=16)
+        self.assertLess(burnt.distance(Point(middles[0])), 0.03)
+        # what it takes away of the part is no more than a beam led along the middle cannot but take
+        self.assertLess(burnt.intersection(Polygon(ring)).area, deep * 2 * half + 0.05)
+        self.assertTrue(burnt.intersects(LineString(middles).interpolate(0.5, normalized=True)))
+
 
 class Perforations(unittest.TestCase):
     @given(st.floats(0.5, 400.0), st.floats(0.3, 6.0), st.floats(0.3, 3.0), st.floats(0, 360))
@@ -413,6 +431,15 @@ class TheStandIn(unittest.TestCase):
                     found = rehearse(read_job(machine_file(job, ending), ending), device, page)
                     self.assertEqual([str(f.sentence) for f in found.faults], [])
 
+    def test_a_ring_that_begins_in_a_narrow_notch_is_the_whole_ring(self) -> None:
+        beam = find_device("beam-desk")
+        tool = next(t.number for t in beam.tools if t.way is ToolWay.BEAM)
+        ring = ((20.1, 15.0), (20.2, 20.0), (40.0, 20.0), (40.0, 0.0), (0.0, 0.0), (0.0, 20.0), (19.8, 20.0),
+                (19.9, 15.0), (19.9, 12.0), (20.1, 12.0), (20.1, 15.0))
+        moved = tuple((x + 10, y + 10) for x, y in ((20.0, 13.0), *ring, (20.12, 16.0)))
+        found = self.codes([Stroke("cut-outline", tool, moved)], beam)
+        self.assertEqual(found & {"too-small", "open"}, set())
+
     def test_outside_the_bed(self) -> None:
         moved = [s._replace(points=tuple((x + 150, y) for x, y in s.points)) for s in self.strokes]
         self.assertIn("outside-bed", self.codes(moved))
@@ -609,6 +636,22 @@ class WithMarks(unittest.TestCase):
             with self.subTest(word=word), self.assertRaises(MeasureError) as caught:
                 job_for(page, find_device("table-wheel"))
             self.assertIn(word, caught.exception.remedy)
+
+    def test_pieces_put_nearer_than_a_beam_is_wide_are_refused_and_farther_are_not(self) -> None:
+        loads = loads_of_all([build(replace(new_brief("card"), copies=2), find_stock("card-200"))])
+        page = arrange(loads, replace(PAGES[4].sheet, width=400.0, height=300.0)).pages[0]
+        one, other = page.items[:2]
+        beam = find_device("beam-desk")
+        width = path_bounds([c.path for c in lines_of(replace(page, items=(one,))).cuts]).width
+        for apart, refused in ((0.2, True), (0.5, False)):
+            beside = other._replace(move=one.move._replace(x=one.move.x + width + apart))
+            near = replace(page, items=(one, beside))
+            with self.subTest(apart=apart):
+                if refused:
+                    with self.assertRaises(MeasureError):
+                        job_for(near, beam)
+                else:
+                    self.assertTrue(job_for(near, beam).strokes)
 
 
 class OnTheCommandLine(unittest.TestCase):

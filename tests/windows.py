@@ -25,7 +25,7 @@ from mingei.app.workers import wait_for_all
 from mingei.core.document.build import Part
 
 W = TypeVar("W", bound=QWidget)
-_PATIENCE_S = 20.0
+_PATIENCE_S = 60.0
 _WATCHDOG_S = 180
 
 

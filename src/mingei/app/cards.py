@@ -3,11 +3,13 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Iterable
 
 from PySide6.QtCore import QSize, Qt, QTimer
 from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import (
     QButtonGroup,
+    QComboBox,
     QFrame,
     QGridLayout,
     QHBoxLayout,
@@ -79,6 +81,41 @@ class Card(QFrame):
             self._stale = False
             self.refresh()
         super().showEvent(event)
+
+
+def combo(name: str, hint: str, words: Iterable[str] = ()) -> QuietCombo:
+    """A list that gives way where there is no room for its words."""
+    found = QuietCombo()
+    found.setAccessibleName(name)
+    found.setToolTip(hint)
+    found.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+    found.addItems(list(words))
+    return found
+
+
+def quiet(words: str = "") -> QLabel:
+    """Words in small quiet type, as many lines as they take."""
+    label = QLabel(words)
+    label.setWordWrap(True)
+    label.setObjectName("quiet")
+    return label
+
+
+def row(*widgets: QWidget) -> QHBoxLayout:
+    """Widgets side by side, alike in width."""
+    found = QHBoxLayout()
+    found.setSpacing(6)
+    for widget in widgets:
+        found.addWidget(widget, 1)
+    return found
+
+
+class CareCard(Card):
+    """The cautions of a station."""
+
+    def __init__(self, words: str) -> None:
+        super().__init__(t("With care"))
+        self.body.addWidget(quiet(words))
 
 
 class StockCard(Card):

@@ -28,6 +28,7 @@ if TYPE_CHECKING:
     from PySide6.QtPrintSupport import QPrinter
 
     from mingei.app import exporting
+    from mingei.core.work.job import Job as MachineJob
 
 _DIFFERENCES_SHOWN = 8
 Buttons = QMessageBox.StandardButton
@@ -257,6 +258,20 @@ class Desk(QObject):
 
             self.run(lambda progress: export(project, path, Wanted(speak=t, plans=True)),
                      t("Exported {name}", name=path), t("This cannot be exported"), in_turn=True)
+
+    def save_job(self, job: MachineJob) -> None:
+        """Write a machine's job in a form the machine reads."""
+        from mingei.formats.machine import machine_file
+
+        endings = job.device.output
+        suggestion = Path(self._folder()) / f"{_file_stem(self.document)} {job.page.number}{endings[0]}"
+        name, _ = QFileDialog.getSaveFileName(self.window, t("Save the job"), str(suggestion),
+                                              ";;".join(f"{e[1:].upper()} (*{e})" for e in endings))
+        if name:
+            path = Path(name)
+            path = path if path.suffix.lower() in endings else path.with_name(path.name + endings[0])
+            self.run(lambda progress: atomic.write(path, machine_file(job, path.suffix.lower())),
+                     t("Saved {name}", name=path), t("This cannot be saved"))
 
     def save_cutting_list(self) -> None:
         """Ask where to, then write the cutting list as pages to be printed, or as comma-separated text."""

@@ -61,6 +61,8 @@ def _file(actions: Actions, menu: QMenu, window: Window) -> None:
                 t("Every sheet at actual size, whatever the printer would make of it"))
     actions.add(menu, "plans", t("Score and cutting p&lans…"), desk.save_plans, "",
                 t("Where the rule lies and what is cut first, sheet by sheet, as pages to print"))
+    actions.add(menu, "job", t("Save the machine's &job…"), lambda: _save_job(window), "",
+                t("The sheet in hand on Score and cut as a file for the machine chosen there"))
     actions.add(menu, "cutting-list", t("&Cutting list…"), desk.save_cutting_list, "",
                 t("Every piece by letter, with its size in mm and inches"))
     actions.add(menu, "export-some", t("Export some s&heets…"), desk.export_some, "",
@@ -75,6 +77,18 @@ def _file(actions: Actions, menu: QMenu, window: Window) -> None:
                 t("The folded view as PNG or SVG"))
     menu.addSeparator()
     actions.add(menu, "quit", t("&Quit"), window.close, Keys.Quit)
+
+
+def _save_job(window: Window) -> None:
+    from mingei.app.stations.score import ScoreStation
+
+    window.go("score")
+    station = window.station_of("score")
+    if isinstance(station, ScoreStation):
+        if station.job is not None:
+            window.desk.save_job(station.job)
+        elif not window.document.project.working.machine:
+            station.way.machine_wanted.emit()  # the machines are there to choose from; save comes next
 
 
 def _recent(menu: QMenu, window: Window) -> None:

@@ -3,17 +3,17 @@ printer."""
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable
-from typing import Any
+from collections.abc import Callable, Iterable, Iterator
+from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QSignalBlocker, Qt, Signal
-from PySide6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QLabel, QLineEdit, QPushButton, QWidget
+from PySide6.QtWidgets import QCheckBox, QLabel, QLineEdit, QPushButton, QWidget
 
-from mingei.app.cards import Card
+from mingei.app.cards import Card, combo, quiet, row
 from mingei.app.document import Document
-from mingei.app.fields import CountField, LengthField, QuietCombo
+from mingei.app.fields import CountField, LengthField
+from mingei.app.searching import Search
 from mingei.app.words import capital, counted, t
-from mingei.app.workers import Job, Progress
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.layout.laying import (
     ANY_PRINTER,
@@ -34,6 +34,9 @@ from mingei.core.length import write, write_mm
 from mingei.core.plane.shape import Box
 from mingei.core.words import say
 
+if TYPE_CHECKING:
+    from mingei.core.layout.closer import Found
+
 _WAYS = ((Way.FREE, "Turned as they fit best"), (Way.ALONG, "Upright, along the sheet"),
          (Way.ACROSS, "Lying, across the sheet"))
 _CUTS = ((CutLine.LINE, "Cuts as lines"), (CutLine.HAIR, "Cuts as hairlines"),
@@ -43,30 +46,6 @@ _CUTS = ((CutLine.LINE, "Cuts as lines"), (CutLine.HAIR, "Cuts as hairlines"),
 #: The fields for the bars of a print that was corrected already, and the measure each adds to.
 _AGAIN = {"across_again": "across", "along_again": "along"}
 NOWHERE = Box(0.0, 0.0, 0.0, 0.0)
-
-
-def _combo(name: str, hint: str, words: Iterable[str]) -> QuietCombo:
-    combo = QuietCombo()
-    combo.setAccessibleName(name)
-    combo.setToolTip(hint)
-    combo.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
-    combo.addItems(list(words))
-    return combo
-
-
-def _quiet() -> QLabel:
-    label = QLabel()
-    label.setWordWrap(True)
-    label.setObjectName("quiet")
-    return label
-
-
-def _row(*widgets: QWidget) -> QHBoxLayout:
-    row = QHBoxLayout()
-    row.setSpacing(6)
-    for widget in widgets:
-        row.addWidget(widget, 1)
-    return row
 
 
 class _ChoicesCard(Card):
@@ -104,7 +83,7 @@ class LayingCard(_ChoicesCard):
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
         super().__init__(t("Laying out"), document, parent)
         hint = t("Keep pieces upright or lying where their folds must run along the grain of the sheet.")
-        self.way = _combo(t("How pieces may be turned"), hint, [t(words) for _, words in _WAYS])
+        self.way = combo(t("How pieces may be turned"), hint, [t(words) for _, words in _WAYS])
         self.way.activated.connect(lambda row: self._choose(way=_WAYS[row][0]))
         self.gap = LengthField(t("Spacing"),
                                t("Card left between pieces, so that a knife passes: 3 mm is usual."))
@@ -114,21 +93,23 @@ class LayingCard(_ChoicesCard):
         self.closer = QPushButton(t("Nest closer"))
         self.closer.setToolTip(
             t("Search for a layout by outlines that takes fewer sheets. What you hold in place stays there."))
-        self.closer.clicked.connect(self._toggle)
+        self.search = Search(self.closer, self._begin)
+        self.search.stopping.connect(lambda: self._say(t("Stopping; the best so far is kept.")))
+        self.search.improved.connect(self._improved)
+        self.search.ended.connect(self._ended)
+        self.search.given_up.connect(lambda: self._say(t("Something changed: the search was given up.")))
         self.anew = QPushButton(t("Lay out anew"))
         self.anew.setToolTip(t("Forget where pieces were put, by hand or by nesting."))
         self.anew.clicked.connect(lambda: self.document.set_spots((), t("lay out anew")))
-        self.state = _quiet()
+        self.state = quiet()
         self.state.hide()
         for widget in (self.way, self.gap, together):
             self.body.addWidget(widget)
-        self.body.addLayout(_row(self.closer, self.anew))
+        self.body.addLayout(row(self.closer, self.anew))
         self.body.addWidget(self.state)
         self.loads: Callable[[], list[Load]] = list
         self.tries = 0  # for each group of pieces; 0: as many as is usual
-        self._job: Job | None = None
-        self._best: Any = None
-        document.changed.connect(self._give_up)
+        document.changed.connect(self.search.give_up)
 
     def show_state(self, loads: Callable[[], list[Load]]) -> None:
         """loads: the pieces to be laid out."""
@@ -140,7 +121,7 @@ class LayingCard(_ChoicesCard):
             self.gap.set_unit(project.unit)
         self.gap.show_value(project.laying.gap)
         self._show_ticks(project.laying)
-        self.anew.setEnabled(bool(project.spots) and self._job is None)
+        self.anew.setEnabled(bool(project.spots) and not self.busy)
 
     def _space(self, mm: float) -> None:
         try:
@@ -156,49 +137,29 @@ class LayingCard(_ChoicesCard):
 
     @property
     def busy(self) -> bool:
-        return self._job is not None
+        return self.search.busy
 
-    def _toggle(self) -> None:
-        if self._job is not None:
-            self._job.cancel()
-            self._say(t("Stopping; the best so far is kept."))
-            return
+    def _begin(self) -> Callable[[], Iterator[Found]]:
         loads, project, tries = self.loads(), self.document.project, self.tries
+        self.anew.setEnabled(False)
 
-        def work(progress: Progress) -> None:
+        def search() -> Iterator[Found]:
             from mingei.core.layout.closer import TRIES, closer
 
-            for found in closer(loads, project.paper, project.spots, tries or TRIES):
-                self._best = found
-                progress.report(found.share)
+            return closer(loads, project.paper, project.spots, tries or TRIES)
 
-        self._best = None
-        self._job = job = Job(work, self)
-        job.progressed.connect(lambda share, _: self._report(job, share))
-        job.done.connect(lambda _: self._end(job))
-        job.stopped.connect(lambda: self._end(job))
-        job.failed.connect(lambda error: self._end(job, error))
-        self.closer.setText(t("Stop, keep the best"))
-        self.anew.setEnabled(False)
-        job.start()
+        return search
 
-    def _report(self, job: Job, share: float) -> None:
-        if job is self._job and self._best is not None:
-            best = self._best
-            self._say(
-                counted("{percent} %: {count} sheet instead of {before}; no fewer than {least} by their area",
-                        "{percent} %: {count} sheets instead of {before}; no fewer than {least} by "
-                        "their area", best.sheets,
-                        percent=round(100 * share), before=best.before, least=best.least))
-            self.found.emit(best)
+    def _improved(self, best: Found) -> None:
+        self._say(
+            counted("{percent} %: {count} sheet instead of {before}; no fewer than {least} by their area",
+                    "{percent} %: {count} sheets instead of {before}; no fewer than {least} by "
+                    "their area", best.sheets,
+                    percent=round(100 * best.share), before=best.before, least=best.least))
+        self.found.emit(best)
 
-    def _end(self, job: Job, error: MingeiError | None = None) -> None:
+    def _ended(self, best: Found | None, error: MingeiError | None) -> None:
         """The search is over: what it found is put in force, as one step."""
-        if job is not self._job:
-            return
-        self._job = None
-        self.closer.setText(t("Nest closer"))
-        best = self._best
         if error is not None:
             self._say(t(error.words))
         elif best is not None and best.sheets < best.before:
@@ -209,14 +170,6 @@ class LayingCard(_ChoicesCard):
         else:
             self._say(t("No layout with fewer sheets was found."))
         self.done.emit()
-
-    def _give_up(self) -> None:
-        """Something changed meanwhile: what is being searched is no longer wanted."""
-        if self._job is not None:
-            job, self._job = self._job, None
-            job.cancel()
-            self.closer.setText(t("Nest closer"))
-            self._say(t("Something changed: the search was given up."))
 
 
 class SpotCard(Card):
@@ -230,7 +183,7 @@ class SpotCard(Card):
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
         super().__init__(t("Piece in hand"), parent)
         self.document = document
-        self.which = _combo(t("Piece in hand"),
+        self.which = combo(t("Piece in hand"),
                             t("Every piece on these sheets. Press on one, or choose it here."), ())
         self.left = LengthField(t("From the left"),
                                 t("Of the rectangle round the piece, from the sheet's edge."))
@@ -244,7 +197,7 @@ class SpotCard(Card):
         self.hold.setToolTip(t("Neither nesting nor laying out moves it."))
         self.hold.clicked.connect(lambda on: self._move(locked=on) if on
                                   else self.freed.emit(self._spot and self._spot.key))
-        self.group = _combo(t("Kept together"),
+        self.group = combo(t("Kept together"),
                             t("Pieces of one group share sheets with no others, so that they are cut "
                               "together."),
                             [t("With any other pieces"),
@@ -253,9 +206,9 @@ class SpotCard(Card):
         self.body.addWidget(self.which)
         for widget in (self.left, self.below):
             self.body.addWidget(widget)
-        self.body.addLayout(_row(self.turn, self.hold))
+        self.body.addLayout(row(self.turn, self.hold))
         self.body.addWidget(self.group)
-        self.hint = _quiet()
+        self.hint = quiet()
         self.hint.setText(
             t("Drag it, or nudge it with the arrow keys (with Shift by 10 mm). R turns it, L holds it, "
               "Delete lets it go."))
@@ -327,7 +280,7 @@ class PrintedCard(_ChoicesCard):
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
         super().__init__(t("What is printed"), document, parent)
         hint = t("Lines stay seen on the edge of the card; ticks are cut away; the back is not seen at all.")
-        self.cuts = _combo(t("How cuts are printed"), hint, [t(words) for _, words in _CUTS])
+        self.cuts = combo(t("How cuts are printed"), hint, [t(words) for _, words in _CUTS])
         self.cuts.activated.connect(lambda row: self._choose(cuts=_CUTS[row][0]))
         self.body.addWidget(self.cuts)
         for key, words, hint in (
@@ -356,7 +309,7 @@ class PrinterCard(Card):
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
         super().__init__(t("Printer"), parent)
         self.document = document
-        self.which = _combo(t("Printer"), t("Printers you have measured, kept with your stocks."), ())
+        self.which = combo(t("Printer"), t("Printers you have measured, kept with your stocks."), ())
         self.which.activated.connect(self._choose)
         self.name = QLineEdit()
         self.name.setAccessibleName(t("Name of the printer"))
@@ -403,8 +356,8 @@ class PrinterCard(Card):
         self.keep.clicked.connect(self._keep)
         self.drop = QPushButton(t("Forget it"))
         self.drop.clicked.connect(self._drop)
-        self.body.addLayout(_row(self.keep, self.drop))
-        self.advice = _quiet()
+        self.body.addLayout(row(self.keep, self.drop))
+        self.advice = quiet()
         self.body.addWidget(self.advice)
         self.trial = QPushButton(t("Rehearse the print…"))
         self.trial.setToolTip(

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication, QDialog
@@ -16,6 +17,9 @@ from mingei.app.window import Window
 from mingei.core.document.build import NOTHING, Part
 from mingei.core.errors import ExportError
 from mingei.core.words import say
+
+if TYPE_CHECKING:
+    from mingei.app.stations.score import ScoreStation
 
 _REST_MS = 420
 #: So often a view that is still being drawn is waited for.
@@ -62,35 +66,34 @@ def views(window: Window) -> list[tuple[str, Callable[[], object]]]:
     ]
 
 
-def _scoring(window: Window, sheet: int, task: int) -> None:
-    """A task of a sheet in hand."""
+def _score(window: Window) -> ScoreStation:
+    """The Score and cut station."""
     from mingei.app.stations.score import ScoreStation
 
     station = window.station_of("score")
     assert isinstance(station, ScoreStation)
+    return station
+
+
+def _scoring(window: Window, sheet: int, task: int) -> None:
+    """A task of a sheet in hand."""
+    station = _score(window)
     station.number.setValue(sheet)
     station.take(task)
 
 
 def _by_hand(window: Window) -> None:
     """A placement made with the back up."""
-    from mingei.app.stations.score import ScoreStation
-
-    station = window.station_of("score")
-    assert isinstance(station, ScoreStation)
-    station.work_with("")
+    _score(window).work_with("")
     _scoring(window, 12, 5)
 
 
 def _by_machine(window: Window) -> None:
     """The same sheet as a machine's job, rehearsed."""
-    from mingei.app.stations.score import ScoreStation
-
-    station = window.station_of("score")
-    assert isinstance(station, ScoreStation)
+    station = _score(window)
     station.work_with("knife-600")
     station.take(len(station.view.lines) - 1)
-    station.begin_rehearsal()
+    station.machine.begin_rehearsal()
 
 
 def _put_away() -> None:
@@ -141,8 +144,7 @@ def take(window: Window, folder: Path) -> None:
         return isinstance(draft, DraftStation) and draft.isVisible() and not draft.space.at_rest
 
     def _rehearsing() -> bool:
-        score = window.stations.get("score")
-        return bool(score is not None and score.isVisible() and getattr(score, "rehearsing", False))
+        return window.station == "score" and _score(window).machine.rehearsing
 
     def save(name: str, patience: int = _PATIENCE) -> None:
         brief = window.stations.get("brief")

@@ -12,7 +12,7 @@ from collections.abc import Sequence
 from typing import Any, NamedTuple
 
 from mingei.core.layout.place import Page
-from mingei.core.plane.shape import contains, flat_points, signed_area
+from mingei.core.plane.shape import contains, distance_to_segment, flat_points, signed_area
 from mingei.core.words import Words, say
 from mingei.core.work.device import Device, MachineTool, Way
 from mingei.core.work.job import zero_of
@@ -24,6 +24,8 @@ Point = tuple[float, float]
 _STEP_MM = 0.03
 #: What is nearer its beginning than this is closed; two cuts nearer than this tear what lies between, mm.
 _CLOSED_MM, _NEAR_MM = 0.35, 0.45
+#: Legs to which the end comes nearly as near as this (mm) are one way gone several times.
+_SAME_LEG_MM = 0.05
 #: So much of a job (a share) spent travelling is worth a word; what is further off than this (mm) is a fault.
 _TRAVEL_SHARE, _OFF_MM = 0.4, 0.1
 #: where going from each stroke to the nearest next of its group would travel so much less (times).
@@ -95,7 +97,7 @@ def rehearse(strokes: Sequence[Stroke], device: Device, page: Page | None = None
         (x, y), _ = zero_of(page)
         on_sheet = tuple(tuple((px + x, py + y) for px, py in tip) for tip in tips)
         compared = tuple(c._replace(at=(c.at[0] - x, c.at[1] - y))
-                         for c in _compare(strokes, on_sheet, tools, page))
+                         for c in _compare(strokes, on_sheet, tools, page, device.bridge_mm))
         faults += [Fault("off-the-drawing", say("the {piece} comes out up to {mm:.2f} mm off its drawing",
                                                 piece=c.piece, mm=c.worst_mm), c.at)
                    for c in compared if c.worst_mm > _OFF_MM]
@@ -203,21 +205,18 @@ def _loop(points: Sequence[Point]) -> list[Point]:
     if len(points) < 4:
         return []
     end, run = points[-1], 0.0
+    back: list[tuple[float, int]] = []  # how near the end comes to each leg, from the last leg on
     for i in range(len(points) - 2, -1, -1):
         before, run = run, run + math.dist(points[i], points[i + 1])
         if before > 3.0:
-            # the last leg may lie anywhere along the first: how near the end comes to it
-            a, b = points[i], points[i + 1]
-            length = math.dist(a, b)
-            if length < 1e-9:
-                continue
-            t = max(0.0,
-                    min(1.0, ((end[0] - a[0]) * (b[0] - a[0]) + (end[1] - a[1]) * (b[1] - a[1]))
-                        / length ** 2))
-            near = math.dist(end, (a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t))
+            near = distance_to_segment(end, points[i], points[i + 1])
             if near < _CLOSED_MM:
-                return list(points[i:])
-    return []
+                back.append((near, i))
+    if not back:
+        return []
+    # the other side of a narrow notch is near, too: it closes where it is nearest, the last time
+    nearest = min(near for near, _ in back)
+    return list(points[next(i for near, i in back if near < nearest + _SAME_LEG_MM):])
 
 
 def _loops(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]], tools: Sequence[MachineTool | None],
@@ -317,8 +316,8 @@ def _near(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]]) -> list[Fa
 
 
 def _compare(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]], tools: Sequence[MachineTool | None],
-             page: Page) -> list[Compared]:
-    """What was really cut against the drawing of the sheet, piece by piece."""
+             page: Page, bridge_mm: float) -> list[Compared]:
+    """What was really cut against the drawing of the sheet, piece by piece; bridges are meant to stay."""
     from shapely import LineString, MultiLineString, Polygon, STRtree, points, union_all
     from shapely.ops import linemerge
 
@@ -328,6 +327,8 @@ def _compare(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]], tools: 
     made = [line for line, _ in cuts]
     half = max((k for _, k in cuts), default=0.0)
     tree = STRtree(made)
+    held = MultiLineString(_bridges([tip for s, tip, tool in zip(strokes, tips, tools, strict=True)
+                                     if _is_cut(s, tool)], bridge_mm))
     least = min((tool.smallest_mm for s, tool in zip(strokes, tools, strict=True)
                  if tool is not None and _is_cut(s, tool)), default=0.0)
     by_piece: dict[tuple[str, str, int], list[Any]] = {}
@@ -341,6 +342,8 @@ def _compare(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]], tools: 
         # every point of the drawing must be cut, half a beam aside
         for line in nominal:
             for at in _samples(line, 0.4, 6 * half):
+                if held.distance(points(at)) < half + _SAME_LEG_MM:
+                    continue
                 near = tree.nearest(points(at))
                 off = abs(made[near].distance(points(at)) - half)
                 if off > worst:
@@ -372,6 +375,14 @@ def _compare(strokes: Sequence[Stroke], tips: Sequence[Sequence[Point]], tools: 
             area = _grown(card, [made[i] for i in tree.query(card.buffer(2.0))], half)
         found.append(Compared(piece, worst, where, area))
     return found
+
+
+def _bridges(tips: Sequence[Sequence[Point]], bridge_mm: float) -> list[tuple[Point, Point]]:
+    """What is left between runs of one way: from the end of each to the beginning of another, no farther off
+    than a bridge is wide."""
+    open_ways = [tip for tip in tips if math.dist(tip[0], tip[-1]) > _CLOSED_MM]
+    return [(one[-1], next_one[0]) for one in open_ways for next_one in open_ways
+            if math.dist(one[-1], next_one[0]) < bridge_mm * 1.02]
 
 
 def _slit(opening: Any, least: float) -> Any:

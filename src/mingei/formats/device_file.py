@@ -70,11 +70,24 @@ def folder() -> Path:
 def devices(own: Path | None = None) -> tuple[Device, ...]:
     """Every machine there is; one's own before a shipped one of its id.  Raises ProjectError naming a file
     that is broken."""
+    found, broken = devices_and_broken(own)
+    for error in broken:
+        raise error
+    return found
+
+
+def devices_and_broken(own: Path | None = None) -> tuple[tuple[Device, ...], tuple[ProjectError, ...]]:
+    """Every machine that can be read, and why others cannot."""
     found: dict[str, Device] = {}
+    broken: list[ProjectError] = []
     for path in (*_files(DEVICES), *_files(own or folder())):
-        device = load(path)
-        found[device.id] = device
-    return tuple(found.values())
+        try:
+            device = load(path)
+        except ProjectError as error:
+            broken.append(error)
+        else:
+            found[device.id] = device
+    return tuple(found.values()), tuple(broken)
 
 
 def find_device(id: str, own: Path | None = None) -> Device:

@@ -19,7 +19,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from mingei.app.cards import Card, tool
+from mingei.app.cards import Card, CareCard, tool
 from mingei.app.document import Document
 from mingei.app.fields import LengthField, QuietCombo
 from mingei.app.figures import write
@@ -71,9 +71,11 @@ class SheetsStation(Station):
         self.laying, self.spot = LayingCard(document), SpotCard(document)
         self.printed, self.printer = PrintedCard(document), PrinterCard(document)
         self.takes = TakesCard(document)
+        care = CareCard(
+            t("Cut with a fresh blade against a metal rule, away from the hand; children only with an adult. "
+              "With cutting machines and lasers follow the maker's instructions and local rules."))
         row.addWidget(SideColumn(self._sheet_card(), self.laying, self.spot, self.takes, self.printed,
-                                 self.printer,
-                                 self._out_card(), self._care_card()))
+                                 self.printer, self._out_card(), care))
         self.card = Card(t("Pages"))
         self.card.body.removeWidget(self.card.heading)
         head = QHBoxLayout()
@@ -190,16 +192,6 @@ class SheetsStation(Station):
               "first sheet. "
               "The same door writes SVG and DXF for cutting machines and FOLD for other "
               "programs."))
-        words.setWordWrap(True)
-        words.setObjectName("quiet")
-        card.body.addWidget(words)
-        return card
-
-    def _care_card(self) -> Card:
-        card = Card(t("With care"))
-        words = QLabel(
-            t("Cut with a fresh blade against a metal rule, away from the hand; children only with an adult. "
-              "With cutting machines and lasers follow the maker's instructions and local rules."))
         words.setWordWrap(True)
         words.setObjectName("quiet")
         card.body.addWidget(words)

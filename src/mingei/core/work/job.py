@@ -63,6 +63,8 @@ _LOOKS_DEG = 20.0
 
 #: The room between pieces that is enough for every tool, mm.
 _ROOM_MM = 3.0
+#: What two outlines keep between them at the least, beside the width of a beam, mm.
+_APART_MM = 0.1
 
 
 class Stage(StrEnum):
@@ -189,9 +191,19 @@ def _refuse_parts(page: Page, cuts: Sequence[Cut], device: Device) -> None:
         raise MeasureError(say("the {name} is tiled over several sheets, and a machine cuts only whole "
                                "pieces", name=name), place,
                            "take a larger sheet, cut the piece across, or cut by hand")
-    if any(c.kind is Kind.OUTLINE and not is_closed(c.path) for c in cuts):
+    if any(c.kind is Kind.OUTLINE and not is_closed(c.path) for c in cuts) or _touch(cuts, device):
         raise MeasureError("pieces touch, and a tool needs room between them", place,
                            say("set the spacing to {mm:g} mm on Sheets, or cut by hand", mm=_ROOM_MM))
+
+
+def _touch(cuts: Sequence[Cut], device: Device) -> bool:
+    """Whether outlines of two pieces lie nearer each other than a tool needs for both."""
+    from shapely import LineString, STRtree
+
+    outlines = [LineString(flat_points(c.path)) for c in cuts if c.kind is Kind.OUTLINE]
+    apart = max((tool.kerf_mm for tool in device.tools), default=0.0) + _APART_MM
+    one, other = STRtree(outlines).query(outlines, predicate="dwithin", distance=apart)
+    return bool((one != other).any())
 
 
 def _reached(page: Page) -> Box:

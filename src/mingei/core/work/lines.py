@@ -5,6 +5,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator
+from dataclasses import replace
 from enum import StrEnum
 from typing import NamedTuple
 
@@ -15,6 +16,9 @@ from mingei.core.layout.drawing import Stroke, Whose, pattern_strokes
 from mingei.core.layout.place import Page, room
 from mingei.core.layout.tile import cut_off
 from mingei.core.plane.shape import Box, Line, Path, Point
+
+#: A side no longer than this has no direction, and a tool has nothing to do there.
+_NO_LENGTH_MM = 1e-6
 
 
 class Face(StrEnum):
@@ -116,7 +120,8 @@ def lines_of(page: Page, faces: Faces = Faces.OWN) -> Lines:
                 scores += [Score(s.start, s.end, face, fold.crease, abs(fold.angle_deg), of)
                            for s in stroke.path if isinstance(s, Line)]
         elif of.kind in (Kind.OUTLINE, Kind.OPENING, Kind.SLIT):
-            cuts.append(stroke)
+            long = tuple(side for side in stroke.path if side.length > _NO_LENGTH_MM)
+            cuts.append(replace(stroke, path=long or stroke.path))
     if page.sheet.laying.gap <= 0.0 and len(page.items) > 1:
         cuts = cut_once(cuts)
     return Lines(tuple(scores), tuple(curves), tuple(Cut(c.path, c.of.kind, c.of) for c in cuts if c.of))

@@ -31,8 +31,8 @@ _STRAIGHT_DEG, _SAME_MM = 0.3, 1e-5
 _FINE_MM = 0.002
 #: A corner a beam stays so far from (in its half widths) is led into; further than this (mm) is no corner.
 _NARROW, _DEEP_MM = 2.5, 25.0
-#: So many steps are made along the middle of a corner.
-_MIDDLES = 10
+#: No corner of two sides that turns by less than this is too narrow for a beam.
+_SHARP_DEG = 60.0
 
 
 def tangent(segment: Segment, at_end: bool = False) -> Point:
@@ -139,48 +139,73 @@ def beam_axis(path: Path, off: float) -> Path:
 
 def _into_corners(axis: Path, path: Path, off: float) -> Path:
     """A beam's way led into corners too narrow for it to come near along their sides, so that a dart or a
-    notch opens to its end: there and back along its middle."""
+    notch, blunt or sharp, opens to its end: there and back along its middle."""
     if not axis:
         return axis
+    sides = [s for s in path if s.length > _SAME_MM]
+    wide, way = 2 * abs(off), math.copysign(1.0, off)
     spurs: dict[int, tuple[Point, ...]] = {}
-    for k, segment in enumerate(path):
-        corner = segment.start
-        number, near = min(enumerate(s.start for s in axis), key=lambda n: math.dist(n[1], corner))
-        away = math.dist(near, corner)
-        if _NARROW * abs(off) < away < _DEEP_MM:
-            middle = _middle(path[k - 1], segment, away, abs(off))
-            spurs[number] = tuple(p for p in middle if math.dist(p, corner) < away)
+    for k, segment in enumerate(sides):
+        blunt = segment.length < wide  # it may be the floor of a notch
+        after = sides[(k + 1) % len(sides)]
+        turn = _turn_deg(tangent(sides[k - 1], True), tangent(segment)) * way
+        if blunt:
+            turn = max(turn, _turn_deg(tangent(segment, True), tangent(after)) * way)
+        if turn > (0.0 if blunt else -_SHARP_DEG):
+            continue  # it stands out, or is open enough
+        middle = _middle(_back_from(sides, k), _on_from(sides, k + blunt), wide)
+        if not middle:
+            continue
+        number, near = min(enumerate(s.start for s in axis), key=lambda n: math.dist(n[1], middle[-1]))
+        deep = math.dist(near, middle[0])
+        if _NARROW * abs(off) < deep and math.dist(near, middle[-1]) < wide:
+            inner = tuple(p for p in middle[1:] if math.dist(p, middle[0]) < deep)
+            if len(inner) > len(spurs.get(number, ())):
+                spurs[number] = inner[::-1]
     found: list[Segment] = []
     for number, segment in enumerate(axis):
-        way = (segment.start, *spurs.get(number, ()))
-        found += [Line(a, b) for a, b in pairwise((*way, *way[-2::-1]))]
+        there = (segment.start, *spurs.get(number, ()))
+        found += [Line(a, b) for a, b in pairwise((*there, *there[-2::-1]))]
         found.append(segment)
     return tuple(found)
 
 
-def _middle(before: Segment, after: Segment, far: float, near: float) -> list[Point]:
-    """Points midway between the two sides of a corner, from so far off it to so near, mm; as far as the
-    shorter of them reaches."""
-    back, on = flat_points((reverse(before),), _FINE_MM), flat_points((after,), _FINE_MM)
-    reach = min(far, before.length, after.length)
-    if reach <= near:
-        return []
-    found = []
-    for k in range(_MIDDLES + 1):
-        at = reach + (near - reach) * k / _MIDDLES
-        (ax, ay), (bx, by) = _along(back, at), _along(on, at)
-        found.append(((ax + bx) / 2, (ay + by) / 2))
+def _on_from(sides: Sequence[Segment], k: int) -> list[Point]:
+    """Points along a closed path from the start of a segment on, as far as a corner may be deep."""
+    found: list[Point] = []
+    far = 0.0
+    for n in range(k, k + len(sides) // 2):
+        side = sides[n % len(sides)]
+        found += flat_points((side,), _FINE_MM)[bool(found):]
+        far += side.length
+        if far > _DEEP_MM:
+            break
     return found
 
 
-def _along(points: Sequence[Point], length: float) -> Point:
-    """The point so far along a row of points, mm."""
-    for a, b in pairwise(points):
-        step = math.dist(a, b)
-        if length <= step and step > 0:
-            return a[0] + (b[0] - a[0]) * length / step, a[1] + (b[1] - a[1]) * length / step
-        length -= step
-    return points[-1]
+def _back_from(sides: Sequence[Segment], k: int) -> list[Point]:
+    """As _on_from, the other way."""
+    return _on_from([reverse(s) for s in reversed(sides)], len(sides) - k)
+
+
+def _middle(back: Sequence[Point], on: Sequence[Point], wide: float) -> list[Point]:
+    """Points midway between the two sides of a corner: its end, and from half a width before it out to where
+    it is so wide, mm; () where it is not narrow."""
+    from shapely import LineString
+
+    if len(back) < 2 or len(on) < 2:
+        return []
+    one, other = LineString(back), LineString(on)
+    found: list[Point] = []
+    at = 0.0
+    while at <= min(one.length, _DEEP_MM):
+        a = one.interpolate(at)
+        b = other.interpolate(other.project(a))
+        if a.distance(b) > wide * (1 + 1e-6):
+            return found
+        found.append(((a.x + b.x) / 2, (a.y + b.y) / 2))
+        at += wide / 2
+    return []
 
 
 def _keeps_off(axis: Path, path: Path, off: float) -> bool:

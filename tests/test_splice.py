@@ -338,7 +338,8 @@ class Placing(unittest.TestCase):
         made = spliced("carton", 90.0, 0.4)
         self.assertTrue(str(made.steps[0].words).startswith(
             "Glue the carton together where its lines bear one number."))
-        self.assertEqual(len(made.steps), len(build(new_brief("carton", stock=CARD), CARD).steps))
+        whole = build(new_brief("carton", stock=CARD), CARD)
+        self.assertEqual([str(s.words) for s in made.steps[1:]], [str(s.words) for s in whole.steps])
 
     def test_it_is_saved_and_read_again(self) -> None:
         project = carton_project()

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from collections import Counter
+from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 from unittest import mock
@@ -260,10 +261,13 @@ class Selecting(WindowTest):
 
     def test_pointing_names_the_part_with_its_size(self) -> None:
         flat = self.window.draft().flat
-        QTest.mouseMove(flat, self.centre("front").toPoint())
-        wait_for(lambda: "Front: 140.4 mm" in self.window.told.words)
-        QTest.mouseMove(flat, flat.marks()[0].at.toPoint())
-        wait_for(lambda: "seam 1 joins the front to the top" in self.window.told.words.lower())
+
+        def told_at(at: Callable[[], QPointF]) -> str:
+            QTest.mouseMove(flat, at().toPoint())  # the views may still be sharing their room
+            return self.window.told.words.lower()
+
+        wait_for(lambda: "front: 140.4 mm" in told_at(lambda: self.centre("front")))
+        wait_for(lambda: "seam 1 joins the front to the top" in told_at(lambda: flat.marks()[0].at))
 
     def test_a_tapped_seam_is_tucked_moved_and_taped_and_all_is_undone(self) -> None:
         draft = self.window.draft()

@@ -12,7 +12,7 @@ from PySide6.QtGui import QColor, QIcon, QImage, QPainter, QPen, QPixmap, QPolyg
 from mingei.app import theme
 from mingei.core.document.build import Build
 from mingei.core.folded.hidden import finished, seen_in_steps
-from mingei.core.folded.solid import assembly
+from mingei.core.folded.solid import assembled
 from mingei.core.folded.view import Camera, framed, light_of
 
 #: Painted so many times larger and scaled down: smooth edges without gaps between neighbours.
@@ -29,7 +29,7 @@ def paint_thing(painter: QPainter, room: QRectF, build: Build, fraction: float =
 def _painted(painter: QPainter, room: QRectF, build: Build, fraction: float = 1.0,
              camera: Camera | None = None) -> Generator[None, None, None]:
     """As ``paint_thing``, in short steps."""
-    shape = assembly(build.patterns, fraction)
+    shape = assembled(build.patterns, build.moments(fraction))
     yield
     view = framed(camera or Camera(), shape.triangles.reshape(-1, 3))
     faces = yield from seen_in_steps(shape, view, room.width() / room.height(), light_of(view))

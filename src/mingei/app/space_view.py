@@ -20,7 +20,7 @@ from mingei.app.words import t
 from mingei.core.document.build import NOTHING, Build, Part
 from mingei.core.folded.measuring import gap
 from mingei.core.folded.sides import STANDARD_VIEWS
-from mingei.core.folded.solid import INSIDE, RIM, Hit, Solids, assembly, hit, printed_faces
+from mingei.core.folded.solid import INSIDE, RIM, Hit, Solids, assembled, hit, printed_faces
 from mingei.core.folded.view import Camera, framed, light_of
 from mingei.core.length import write_mm
 
@@ -97,7 +97,7 @@ class SpaceView(PartView):
     def _reshape(self) -> None:
         if self.build is None:
             return
-        self.solids = assembly(self.build.patterns, self.fraction, self.apart)
+        self.solids = assembled(self.build.patterns, self.build.moments(self.fraction), self.apart)
         folded = self._framed(1.0)
         share = self.fraction**2  # the flat needs room until late in the folding
         flat = folded if share == 1 else self._framed(0.0)
@@ -112,7 +112,7 @@ class SpaceView(PartView):
         if key not in self._balls:
             assert self.build is not None and self.solids is not None
             shape = (self.solids if fraction == self.fraction
-                     else assembly(self.build.patterns, fraction, self.apart))
+                     else assembled(self.build.patterns, self.build.moments(fraction), self.apart))
             self._balls = {k: v for k, v in self._balls.items() if k[1] == self.apart}
             self._balls[key] = framed(Camera(), shape.triangles.reshape(-1, 3))
         return self._balls[key]

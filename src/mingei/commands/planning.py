@@ -10,20 +10,23 @@ from collections.abc import Sequence
 from typing import Any
 
 from mingei.command_line import OK
-from mingei.core.check.gluing import taped_seams
 from mingei.core.document.build import Build, loads_of_all
+from mingei.core.document.project import Project
+from mingei.core.document.table import Reckoned, Table, all_tape, reckoned, table
 from mingei.core.layout.cutting_list import cutting_list
 from mingei.core.layout.material import material
 from mingei.core.layout.place import lay_out, piles_of
 from mingei.core.length import write_both
+from mingei.core.plan.holding import TAPE_SHORT_MM, grams, tape_list
+from mingei.core.plan.steps import Step
 from mingei.core.work.plan import Work, pressure, work_on
 from mingei.core.work.words import cut_words, placement_words
 from mingei.formats import project_file
 from mingei.formats.device_file import devices
 from mingei.formats.export import builds_of
 
-#: Grams of glue a square metre of joint takes, from a thin even coat to a generous one (from experience).
-_GLUE_GSM = (40.0, 120.0)
+#: So many reasons are given of a step.
+_REASONS = 2
 
 
 def planned(options: argparse.Namespace) -> int:
@@ -42,12 +45,24 @@ def planned(options: argparse.Namespace) -> int:
             print(f"  {placement_words(work, placement)}")
         for cut in work.cuts:
             print(f"  {cut_words(cut)}")
-    for b in builds:
-        print(f"{b.brief.name}:")
-        for step in b.steps:
+    tables = [table(b, project.making) for b in builds]
+    for t in tables:
+        print(f"{t.build.brief.name}:")
+        for step in t.steps:
             print(f"  {step.number}. {step.words}")
-    total = sum(w.score_minutes + w.cut_minutes for w in works)
-    print(f"about {math.ceil(total)} minutes to score and cut")
+            for why in step.because[:_REASONS]:
+                print(f"     ({why})")
+            for why in step.broken:
+                print(f"     ! {why}")
+    for total in tape_list(all_tape(tables)):
+        print(f"tape of {write_both(total.width_mm)}: {total.many} strips, {write_both(total.length_mm)} "
+              f"together, the longest {write_both(total.longest_mm)}")
+    for caution in dict.fromkeys(str(c) for t in tables for c in t.cautions):
+        print(caution)
+    whole = reckoned(tables, material(piles_of(tuple(pages))), sum(w.score_minutes for w in works),
+                     sum(w.cut_minutes for w in works), project.making)
+    said = ", ".join(f"{math.ceil(s.minutes)} to {s.word}" for s in whole.stages)
+    print(f"about {math.ceil(whole.minutes)} minutes of your hands: {said}")
     return OK
 
 
@@ -71,45 +86,69 @@ def machines(options: argparse.Namespace) -> int:
     return OK
 
 
-def _data(project: Any, builds: Sequence[Build], works: Sequence[Work]) -> dict[str, Any]:
-    tape, area = [], 0.0
-    for b in builds:
-        held = {s.name: s for _, s in taped_seams(b)}
-        for pattern in b.patterns:
-            for mate in pattern.mates:
-                seam = held.get(mate.seam)
-                length = math.dist(*mate.carrier_line)
-                if seam is not None and b.brief.tape_mm:
-                    tape += [{"width_mm": b.brief.tape_mm, "length_mm": round(length, 3), "seam": mate.seam,
-                              "thing": b.brief.name}] * (mate.joint.hinges * b.brief.copies)
-                elif mate.joint.outer_tape:
-                    tape.append({"width_mm": 0.0, "length_mm": round(length, 3), "seam": mate.seam,
-                                 "thing": b.brief.name})
-            if not b.brief.tape_mm:
-                glued = {s.name: s.depth_mm for s in pattern.seams if s.joint.between}
-                area += sum(glued[m.seam] * math.dist(*m.carrier_line) for m in pattern.mates
-                            if m.seam in glued) * pattern.copies
+def _data(project: Project, builds: Sequence[Build], works: Sequence[Work]) -> dict[str, Any]:
     found = material(piles_of(tuple(w.page for w in works)))
     score, cut = sum(w.score_minutes for w in works), sum(w.cut_minutes for w in works)
+    tables = [table(b, project.making) for b in builds]
+    whole = reckoned(tables, found, score, cut, project.making)
     return {
         "title": project.title,
         "sheets": [_sheet(w) for w in works],
-        "steps": [{"thing": b.brief.name, "number": s.number, "words": str(s.words),
-                   "because": [str(why) for why in s.because],
-                   "operations": [{"key": op.key, "does": str(op.does), "words": str(op.words),
-                                   "reasons": [{"before": r.before, "why": str(r.why)} for r in op.reasons]}
-                                  for op in s.operations]}
-                  for b in builds for s in b.steps],
-        "adhesive": {"tape": tape, "glue_g": [round(area * 1e-6 * gsm, 3) for gsm in _GLUE_GSM]},
-        "minutes": {"score": round(score, 2), "cut": round(cut, 2), "total": round(score + cut, 2)},
-        "money": {"total": round(sum(m.money for m in found), 2),
+        "steps": [_step(t, s) for t in tables for s in t.steps],
+        "adhesive": _adhesive(tables),
+        "bought": [{"thing": t.build.brief.name, "name": b.name, "count": b.many * t.build.brief.copies,
+                    "length_mm": round(b.length_mm, 1), "size": str(b.size)} for t in tables
+                   for b in t.bought],
+        "minutes": {**{s.word: round(s.minutes, 2) for s in whole.stages}, "total": round(whole.minutes, 2),
+                    "drying": round(whole.dry_min, 1)},
+        "money": {"total": round(whole.cost.money, 2),
                   "stocks": [{"stock": m.stock.id, "sheets": m.sheets, "money": round(m.money, 2)}
-                             for m in found]},
+                             for m in found],
+                  "other": _other(whole)},
+        "cautions": list(dict.fromkeys(str(c) for t in tables for c in t.cautions)),
         "cutting_list": [{"letter": row.letter, "thing": row.thing, "piece": row.piece, "stock": row.stock,
                           "count": row.copies, "size": f"{write_both(row.width)} x {write_both(row.height)}",
                           "width_mm": round(row.width, 3), "height_mm": round(row.height, 3)}
                          for row in cutting_list(loads_of_all(builds))],
     }
+
+
+def _step(t: Table, s: Step) -> dict[str, Any]:
+    needs = t.needs(s)
+    return {"thing": t.build.brief.name, "number": s.number, "key": s.key, "words": str(s.words),
+            "because": [str(why) for why in s.because], "broken": [str(why) for why in s.broken],
+            "operations": [{"key": op.key, "does": str(op.does), "words": str(op.words),
+                            "reasons": [{"before": r.before, "why": str(r.why)} for r in op.reasons]}
+                           for op in s.operations],
+            "held": [{"seam": h.name, "adhesive": str(h.adhesive), "why": str(h.why),
+                      "strips_mm": [round(mm, 3) for mm in h.strips_mm]} for h in needs.held],
+            "hold_s": round(needs.hold_s, 1), "dry_min": round(needs.dry_min, 1),
+            "cautions": [str(c) for c in needs.cautions]}
+
+
+def _adhesive(tables: Sequence[Table]) -> dict[str, Any]:
+    taped = all_tape(tables)
+    glue: dict[str, list[float]] = {}
+    for t in tables:
+        for adhesive, (low, high) in grams(t.held).items():
+            had = glue.setdefault(str(adhesive), [0.0, 0.0])
+            had[0] += low * t.build.brief.copies
+            had[1] += high * t.build.brief.copies
+    low, high = (sum(v[i] for v in glue.values()) for i in (0, 1))
+    return {"tape": [{"width_mm": h.width_mm, "length_mm": round(mm, 3), "seam": h.name,
+                      "allowance_mm": 2 * TAPE_SHORT_MM} for h in taped for mm in h.strips_mm],
+            "rolls": [{"width_mm": x.width_mm, "strips": x.many, "length_mm": round(x.length_mm, 1),
+                       "longest_mm": round(x.longest_mm, 1), "rolls": x.rolls} for x in tape_list(taped)],
+            "glue_g": [round(low, 3), round(high, 3)],
+            "glues": {name: [round(v, 3) for v in both] for name, both in glue.items()}}
+
+
+def _other(whole: Reckoned) -> dict[str, Any] | None:
+    if whole.other is None:
+        return None
+    o = whole.other
+    return {"money": round(o.other.money, 2), "minutes": round(o.other.minutes, 2),
+            "cheaper_from": o.cheaper_from, "quicker_from": o.quicker_from}
 
 
 def _point(p: tuple[float, float]) -> list[float]:

@@ -272,7 +272,7 @@ class DraftStation(Station):
         several = len(build.patterns) > 1
         self.apart.setVisible(several)
         self.apart_words.setVisible(several)
-        self.slider.show_steps(len(build.steps))
+        self.slider.show_steps(len(build.plan.folding))
         self._show_step()
 
     def _show_folded(self) -> None:
@@ -379,7 +379,7 @@ class DraftStation(Station):
                               if count != 1 else
                               t("Finished, in one step. Move the slider to see it."))
         else:
-            step = steps[min(count - 1, int(fraction * count))]
+            step = self.document.build.plan.step_at(fraction) or steps[0]
             words = t("Step {number} of {count}. {words}", number=step.number, count=count, words=step.words)
             self.step.setText(words if len(words) <= _STEP_WORDS else words[:_STEP_WORDS].rsplit(" ", 1)[0]
                               + " …")
@@ -454,7 +454,7 @@ class DraftStation(Station):
         """Play the folding from where it stands, or from flat when it is finished; without motion, go to the
         next step."""
         if self.settings.flag("still"):
-            count = max(1, len(self.document.build.steps))
+            count = max(1, len(self.document.build.plan.folding))
             at = 0 if self.document.fraction >= 1 else int(self.document.fraction * count + 1e-6) + 1
             self.document.fold(at / count)
             return

@@ -46,7 +46,8 @@ def on_the_way(build: Build, sheet: Sheet) -> Iterator[Finding]:
     for pattern in build.patterns:
         for c in collisions(pattern, moments(pattern)):
             if c.fraction != 1.0:
-                step = min(len(build.steps), int(c.fraction * len(build.steps)) + 1)
+                own = pattern.steps[min(len(pattern.steps) - 1, int(c.fraction * len(pattern.steps)))]
+                step = build.plan.number_of(pattern.name, own)
                 yield Finding("on-the-way", Severity.NOTE,
                               say("on its way it catches on the {b}, in step {step}", b=c.b, step=step),
                               say("panel {a}", a=c.a),

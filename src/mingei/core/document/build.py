@@ -8,7 +8,7 @@ from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
 from typing import TYPE_CHECKING, NamedTuple
 
-from mingei.core.amendments.opening import openable
+from mingei.core.amendments.opening import PATCH_MM, openable
 from mingei.core.covering.art import Printed
 from mingei.core.covering.overlay import Overlay, lay
 from mingei.core.document.project import Brief
@@ -19,11 +19,13 @@ from mingei.core.kinds import parted, shaped
 from mingei.core.layout.parted import Half
 from mingei.core.layout.place import Load, loads_of
 from mingei.core.layout.splice import LAP_MM, halves_of
-from mingei.core.plan.steps import Step, steps
+from mingei.core.length import write_both
+from mingei.core.plan.operations import Cover, Given, Window
+from mingei.core.plan.steps import Plan, Step, plan
 from mingei.core.plane.shape import Box, Rigid, bounds, shifted
 from mingei.core.recipes import Recipe, find_recipe
 from mingei.core.stock import Stock
-from mingei.core.words import joined, say
+from mingei.core.words import say
 
 if TYPE_CHECKING:  # loaded when first measured: it brings numpy with it, and a flat can be shown before
     from mingei.core.folded import fold
@@ -89,15 +91,26 @@ class Build:
         return extent.outside(self.patterns, self.draft.round)
 
     @cached_property
+    def plan(self) -> Plan:
+        """How it is made, step by step."""
+        more = 2 * PATCH_MM
+        covers = tuple(Cover(p.name, p.rides.panel, p.rides.inside) for p in self.patterns if p.rides)
+        windows = tuple(Window(o.name, o.panel, say("{width} by {height}", width=write_both(o.size[0] + more),
+                                                    height=write_both(o.size[1] + more)))
+                        for o in self.brief.openings if o.window)
+        joined = tuple(p.name for p, halves in self.halves.items() if len(halves) > 1)
+        return plan(self.draft, Given(covers, windows, joined, self.brief.tape_mm == 0.0), self.brief.order)
+
+    def moments(self, fraction: float) -> dict[str, fold.Moment]:
+        """How far each piece is folded with the folding at ``fraction`` (0 flat .. 1 finished)."""
+        if fraction >= 1.0:
+            return {p.name: 1.0 for p in self.patterns}
+        return dict(self.plan.at(fraction))
+
+    @property
     def steps(self) -> tuple[Step, ...]:
-        """The folding, step by step; what was cut across is joined first."""
-        found = steps(self.draft)
-        joined_first = [p for p, halves in self.halves.items() if len(halves) > 1]
-        if not joined_first or not found:
-            return found
-        words = [say("Glue the {piece} together where its lines bear one number.", piece=p.name)
-                 for p in joined_first]
-        return (found[0]._replace(words=joined([*words, found[0].words])), *found[1:])
+        """The steps of its plan."""
+        return self.plan.steps
 
     @cached_property
     def halves(self) -> Mapping[Pattern, tuple[Half, ...]]:

@@ -22,7 +22,9 @@ from mingei.core.document.project import (
     LEAST_FACTOR,
     MOST_COPIES,
     MOST_FACTOR,
+    MOST_KEY,
     MOST_NOTES,
+    MOST_STEPS,
     NO_NEED,
     TAPES_MM,
     TAPES_SAID,
@@ -38,6 +40,7 @@ from mingei.core.layout.offcuts import Offcut
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.tile import LEAST_MM
 from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
+from mingei.core.plan.making import Making, check_making
 from mingei.core.recipes import find_recipe
 from mingei.core.stock import DEFAULT_STOCK_ID, Stock, find_stock
 from mingei.core.words import say
@@ -60,6 +63,7 @@ def to_data(project: Project) -> dict[str, Any]:
         **_changed("laying", project.laying),
         **_changed("printer", project.printer),
         **_changed("working", project.working),
+        **_changed("making", project.making),
         **({"places": [dict(zip(_PLACE, spot[:-1], strict=True)) | thaw(spot.extra)
                        for spot in project.spots]} if project.spots else {}),
         "briefs": [_brief_data(b) for b in project.briefs],
@@ -72,14 +76,15 @@ def to_data(project: Project) -> dict[str, Any]:
 
 
 #: The keys that hold choices, each with the words of those known here.
-_CHOICES = {"laying": Laying._fields, "printer": Printer._fields, "working": Working._fields}
+_CHOICES = {"laying": Laying._fields, "printer": Printer._fields, "working": Working._fields,
+            "making": Making._fields}
 
 
 #: The words of a place, in the order of a spot's values but the last.
 _PLACE = ("thing", "piece", "copy", "page", "x", "y", "turn_deg", "locked")
 
 
-def _changed(key: str, values: Laying | Printer | Working) -> dict[str, Any]:
+def _changed(key: str, values: Laying | Printer | Working | Making) -> dict[str, Any]:
     """What differs from the usual, under a key; nothing where nothing does."""
     different = forms.written(values)
     return {key: different} if different else {}
@@ -101,6 +106,8 @@ def _brief_data(b: Brief) -> dict[str, Any]:
         data["parts"] = dict(b.parts)
     if b.need != NO_NEED:
         data["need"] = list(b.need)
+    if b.order:
+        data["order"] = list(b.order)
     if b.arts:
         data["artwork"] = [forms.written(a, ("name", "piece")) for a in b.arts]
     return data | thaw(b.extra)
@@ -187,7 +194,7 @@ def from_data(data: Any) -> Project:
                            say("write 0 for none, or {least:g} to {most:g}", least=LEAST_MM,
                                most=MOST_OVERLAP_MM))
     known = {"mingei", "title", "unit", "sheet", "briefs", "stocks", "notes", "tile_mm", "laying", "printer",
-             "places", "working"}
+             "places", "working", "making"}
     beside = {key: {k: v for k, v in forms.mapping(top.get(key, {}), key).items() if k not in words}
               for key, words in _CHOICES.items()}
     extra = (*freeze(top, known), *freeze({key: rest for key, rest in beside.items() if rest}, set()))
@@ -196,13 +203,19 @@ def from_data(data: Any) -> Project:
                    _laying(top.get("laying", {})), printer_from_data(top.get("printer", {}), "printer"),
                    tuple(_spot(p, f"places[{i}]")
                          for i, p in enumerate(forms.listed(top.get("places", []), "places", MOST_PLACES))),
-                   working=_working(top.get("working", {})))
+                   working=_working(top.get("working", {})), making=_making(top.get("making", {})))
 
 
 def _laying(data: Any) -> Laying:
     laying = forms.read(Laying, data, "laying")
     _accepted(lambda: check_laying(laying), "laying")
     return laying
+
+
+def _making(data: Any) -> Making:
+    making = forms.read(Making, data, "making")
+    _accepted(lambda: check_making(making), "making")
+    return making
 
 
 def _working(data: Any) -> Working:
@@ -284,6 +297,7 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         "tape_mm",
         "parts",
         "need",
+        "order",
         "artwork",
     }
     grown = entry.get("enlarged", 1.0)
@@ -301,6 +315,10 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
                                    and 0 <= v <= MOST_MM for v in sizes)):
         raise ProjectError(say("{sizes!r} is no thing that must fit", sizes=sizes[:4]), f"{place}.need",
                            "write its length, width and thickness in mm")
+    order = forms.listed(entry.get("order", []), f"{place}.order", MOST_STEPS)
+    keys = tuple(forms.text(key, f"{place}.order", MOST_KEY) for key in order)
+    if len(set(keys)) < len(keys):
+        raise ProjectError("a step stands twice in its order", f"{place}.order", "name each step once")
     prints = forms.listed(entry.get("artwork", []), f"{place}.artwork", MOST_PRINTS)
     arts = tuple(_art(a, f"{place}.artwork[{i}]") for i, a in enumerate(prints))
     if len({a.name for a in arts}) < len(arts):
@@ -309,7 +327,7 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
     brief = Brief(name, recipe.id, measures=measures, stock=stock.id, copies=copies, amendments=amendments,
                   notes=forms.text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
                   enlarged=float(grown), extra=freeze(entry, known), tape_mm=float(tape),
-                  parts=parts, need=Need(*map(float, sizes)), arts=arts,
+                  parts=parts, need=Need(*map(float, sizes)), arts=arts, order=keys,
                   id=forms.text(entry.get("id", ""), f"{place}.id", 100))
     try:
         for part, own in brief.parts:

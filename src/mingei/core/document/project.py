@@ -27,6 +27,8 @@ from mingei.core.kinds import named as kind_named
 from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer, Spot
 from mingei.core.layout.sheets import Sheet, find_sheet
 from mingei.core.layout.splice import Splice, check_splice
+from mingei.core.plan.making import USUAL as MAKING
+from mingei.core.plan.making import Making
 from mingei.core.recipes import Kind, Value, Values, find_recipe
 from mingei.core.stock import DEFAULT_STOCK_ID, Stock, find_stock
 from mingei.core.words import say, some_of
@@ -36,6 +38,8 @@ from mingei.core.work.plan import Working
 #: Copies of one thing, and of all things of a project: more of a whole kit are counted as kits.
 MOST_COPIES, MOST_COPIES_IN_ALL = 999, 5000
 MOST_NOTES = 100_000
+#: Of the keys of steps in an order of one's own: how many, and how long each.
+MOST_STEPS, MOST_KEY = 4000, 400
 #: What a thing can be scaled by.
 LEAST_FACTOR, MOST_FACTOR = 0.01, 100.0
 
@@ -68,7 +72,8 @@ class Brief:
     enlarged: the finished drawing is enlarged by so much, instead of being drafted anew at its size.
     tape_mm: width of the double-sided tape its seams are glued with, 0 for wet glue.  parts: the stocks, by
     id, of parts that have their own.  need: the thing it must take.  arts: pictures and words on it.  id:
-    what it is known by in its project, whatever it is called; "" until it is in one.
+    what it is known by in its project, whatever it is called; "" until it is in one; order: the keys of its
+    steps in the order a person wants them made in, where that is another than the plan's own.
     """
 
     name: str
@@ -86,6 +91,7 @@ class Brief:
     need: Need = NO_NEED
     arts: tuple[Art, ...] = ()
     id: str = ""
+    order: tuple[str, ...] = ()
 
     def __hash__(self) -> int:  # every change looks up all that was worked out for each brief, by its value
         return self._digest
@@ -323,7 +329,7 @@ class Project:
     stocks its briefs use, as they were, so that the file carries them; tile_mm: pieces too large for the
     sheet are tiled over several, which overlap by so much; 0: they are not; laying, printer: how pieces are
     laid out, and what prints them; spots: where pieces were put by hand or nested; working: how it is scored
-    and cut.
+    and cut; making: how quick its maker is, what things cost, and how long glue is held.
     """
 
     title: str
@@ -338,6 +344,7 @@ class Project:
     printer: Printer = ANY_PRINTER
     spots: tuple[Spot, ...] = ()
     working: Working = BY_HAND
+    making: Making = MAKING
 
     def __post_init__(self) -> None:
         object.__setattr__(self, "briefs", told_apart(self.briefs))
@@ -471,6 +478,7 @@ def differences(before: Project, after: Project) -> tuple[str, ...]:
     said += [say("{what} differ", what=what) for what, a, b in
              (("the choices for the sheets", before.laying, after.laying),
               ("the ways of scoring and cutting", before.working, after.working),
+              ("pace and prices", before.making, after.making),
               ("the measures of the printer", before.printer[1:], after.printer[1:]),
               ("the places of pieces on sheets", before.spots, after.spots)) if a != b]
     if before.notes != after.notes:
@@ -512,5 +520,6 @@ def _brief_differences(a: Brief, b: Brief) -> list[str]:
     said += [say("{name}: {what} differ", name=b.name, what=word)
              for word, x, y in (("stocks of its parts", a.parts, b.parts),
                                 ("what must fit", a.need, b.need), ("artwork", a.arts, b.arts),
+                                ("order of its steps", a.order, b.order),
                                 ("notes", a.notes, b.notes)) if x != y]
     return said

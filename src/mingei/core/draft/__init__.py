@@ -8,6 +8,7 @@ which panel is all that ``develop`` needs to give it thickness.
 is cut as one, ``thing`` the whole.
 """
 
+from mingei.core.draft.bought import Bought, Handwork, When
 from mingei.core.draft.joint import Joint, Meeting
 from mingei.core.draft.panel import (
     Against,
@@ -30,7 +31,7 @@ from mingei.core.draft.panel import (
 from mingei.core.draft.piece import Crease, Fold, Lap, Piece, Placement, Seam, fellow, strap, strap_name
 from mingei.core.draft.thing import Dimension, Draft, Round, Slide
 
-__all__ = ["Against", "Crease", "Dimension", "Draft", "Edge", "EdgeRef", "Fold", "Halving", "Inset", "Joint",
-           "Lap", "Level", "LineOn", "Meeting", "Meets", "Mitred", "Over", "Panel", "Piece", "Placement",
-           "Plain", "Role", "Round", "Seam", "Site", "Slide", "Slot", "Within", "fellow", "strap",
-           "strap_name"]
+__all__ = ["Against", "Bought", "Crease", "Dimension", "Draft", "Edge", "EdgeRef", "Fold", "Halving",
+           "Handwork", "Inset", "Joint", "Lap", "Level", "LineOn", "Meeting", "Meets", "Mitred", "Over",
+           "Panel", "Piece", "Placement", "Plain", "Role", "Round", "Seam", "Site", "Slide", "Slot",
+           "When", "Within", "fellow", "strap", "strap_name"]

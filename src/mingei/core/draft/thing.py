@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import KW_ONLY, dataclass
 from typing import NamedTuple
 
+from mingei.core.draft.bought import Bought, Handwork
 from mingei.core.draft.panel import EdgeRef
 from mingei.core.draft.piece import Piece
 from mingei.core.errors import GeometryError
@@ -49,7 +50,9 @@ class Draft:
     closes it, so that it is filled before. remarks: what a maker should know of it, each with its place, full
     sentences without a stop.  round: how large its curved work really is; slides: what comes off or out of
     what; content: what must fit in it, as the corners whose convex hull it fills, in the whole, mm, () where
-    ``inside_mm`` says it or it holds nothing.
+    ``inside_mm`` says it or it holds nothing; bought: what is bought and goes into it, in the order in which
+    it is put in; handwork: what its recipe asks for besides, in order; filled: the panel before whose closing
+    it is filled, "" where ``inside_mm`` and ``closes`` say whether it is.
     """
 
     pieces: tuple[Piece, ...]
@@ -62,6 +65,9 @@ class Draft:
     round: Round | None = None
     slides: tuple[Slide, ...] = ()
     content: tuple[tuple[float, float, float], ...] = ()
+    bought: tuple[Bought, ...] = ()
+    handwork: tuple[Handwork, ...] = ()
+    filled: str = ""
 
     def __post_init__(self) -> None:
         for what, names in (("panels", [p.name for piece in self.pieces for p in piece.panels]),

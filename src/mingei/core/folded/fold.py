@@ -27,16 +27,23 @@ Pose: TypeAlias = Mapping[str, Matrix]
 Triple: TypeAlias = tuple[float, float, float]
 
 
-def progress(pattern: Pattern, fraction: float, step: int) -> float:
-    """How far (0..1) the folds of a step have turned when the whole sequence is at ``fraction`` (0..1)."""
+#: A moment of a piece's folding: a share (0 flat .. 1 finished) of its own sequence, or of each of its steps
+#: how far (0..1) it is done; steps not named are not begun.
+Moment: TypeAlias = float | Mapping[int, float]
+
+
+def progress(pattern: Pattern, fraction: Moment, step: int) -> float:
+    """How far (0..1) the folds of a step have turned at a moment."""
+    if not isinstance(fraction, (int, float)):
+        return fraction.get(step, 0.0)
     steps = pattern.steps
     if fraction >= 1.0:
         return 1.0
     return min(1.0, max(0.0, fraction * len(steps) - steps.index(step)))
 
 
-def pose(pattern: Pattern, fraction: float = 1.0) -> Pose:
-    """Every panel's matrix with the folding at ``fraction`` (0 flat .. 1 finished) of its sequence.
+def pose(pattern: Pattern, fraction: Moment = 1.0) -> Pose:
+    """Every panel's matrix at a moment of the folding.
 
     The root panel stands where the draft places it, moved out by its mid-depth.
     """
@@ -62,10 +69,10 @@ def finished(pattern: Pattern) -> Pose:
     return pose(pattern)
 
 
-def _root_matrix(pattern: Pattern, root: FlatPanel, fraction: float) -> Matrix:
+def _root_matrix(pattern: Pattern, root: FlatPanel, fraction: Moment) -> Matrix:
     if pattern.rides is not None:
         host, panel, up, inside = pattern.rides
-        carried = (finished(host) if fraction >= 1.0 else pose(host, fraction))[panel]
+        carried = (finished(host) if fraction == 1.0 else pose(host, fraction))[panel]
         way = -1.0 if inside else 1.0  # on the inner face it is turned over
         on: Matrix = (carried @ np.array(((way, 0.0, 0.0, 0.0), (0.0, 1.0, 0.0, 0.0),
                                           (0.0, 0.0, way, way * up), (0.0, 0.0, 0.0, 1.0))))

@@ -9,7 +9,7 @@ neighbours meet and do not enter each other.
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from functools import lru_cache
 from typing import NamedTuple
 
@@ -17,7 +17,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from mingei.core.flat.pattern import FlatPanel, Pattern
-from mingei.core.folded.fold import finished, pose, progress
+from mingei.core.folded.fold import Moment, finished, pose, progress
 from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Line, Point, bounds, distance_to_segment, flat_points, flatten
 
@@ -138,10 +138,10 @@ def prepare(pattern: Pattern) -> Model:
                  np.array(centres), np.array(caps, np.int32), (beyond[0], beyond[1]), bend[folds_after])
 
 
-def solids(pattern: Pattern, fraction: float = 1.0) -> Solids:
-    """The thick panels with the folding at ``fraction`` (0 flat .. 1 finished) of its sequence."""
+def solids(pattern: Pattern, fraction: Moment = 1.0) -> Solids:
+    """The thick panels at a moment of the folding."""
     model = prepare(pattern)
-    posed = finished(pattern) if fraction >= 1.0 else pose(pattern, fraction)
+    posed = finished(pattern) if fraction == 1.0 else pose(pattern, fraction)
     matrices = np.array([posed[p.name] for p in pattern.panels])
     half = pattern.stock.caliper_mm / 2
     turned = [0.0 if f.apart_mm else f.angle_deg * progress(pattern, fraction, f.step) for f in pattern.folds]
@@ -256,13 +256,18 @@ def assembly(patterns: Sequence[Pattern], fraction: float = 1.0, apart: float = 
     of the whole.
     """
     # one piece is folded after the other, each in its share of the whole sequence
-    total, before, parts = sum(len(p.steps) for p in patterns), 0, []
-    moments: dict[Pattern, float] = {}
+    total, before = sum(len(p.steps) for p in patterns), 0
+    moments: dict[str, Moment] = {}
     for p in patterns:
         share = (fraction * total - before) / max(1, len(p.steps))
-        moments[p] = fraction if len(patterns) == 1 else max(0.0, min(1.0, share))
-        parts.append(solids(p, moments[p] if p.rides is None else moments.get(p.rides.host, fraction)))
+        moments[p.name] = fraction if len(patterns) == 1 else max(0.0, min(1.0, share))
         before += len(p.steps)
+    return assembled(patterns, moments, apart)
+
+
+def assembled(patterns: Sequence[Pattern], moments: Mapping[str, Moment], apart: float = 0.0) -> Solids:
+    """As ``assembly``, each piece at a moment of its own, by its name; those not named lie flat."""
+    parts = [solids(p, moments.get(p.name if p.rides is None else p.rides.host.name, 0.0)) for p in patterns]
     if len(parts) == 1:
         return parts[0]
     if apart > 0:

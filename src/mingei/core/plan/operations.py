@@ -1,248 +1,208 @@
-"""What is done to make a thing, as a graph: every fold, every joint, filling, each with what must come before
-it and why.
+"""All that is done to make one thing, built from its draft and what lies on it.
 
-The nodes are built from the draft's folds, seams and laps.  A draft says in which of its steps a fold is
-made; what a joint needs follows from what it joins.  ``in_order`` numbers them: nothing before its reasons,
-and among what is free as the draft has it.
+A draft says in which of its steps a fold is made; what a joint, an overlay, a window or a bought part needs
+follows from what it joins, covers or passes through.
 """
 
 from __future__ import annotations
 
-import heapq
-from collections.abc import Iterator, Sequence
-from dataclasses import dataclass, replace
-from enum import StrEnum
+from collections.abc import Mapping, Sequence
+from dataclasses import replace
 from typing import NamedTuple
 
 from mingei.core.amendments.amend import closing_step
-from mingei.core.draft import Crease, Draft, Fold, Piece, Role, Seam, fellow, strap_name
-from mingei.core.errors import GeometryError
-from mingei.core.offset import FLAT_DEG
-from mingei.core.words import Words, joined, say
+from mingei.core.draft import Bought, Draft, Handwork, Piece, When
+from mingei.core.plan.folding import folds_of
+from mingei.core.plan.joining import between_pieces, glued_open, joins_of
+from mingei.core.plan.operation import GLUES, Does, Motion, Operation, Reason
+from mingei.core.words import Words, say
+
+#: Where among the steps of a piece that stands what is done before its folding, and after all folding.
+_JOINED, _CREASED, _COVERED, _PUT, _AFTER = -4, -3, -2, -1, 10_000
+#: What is done to a piece while it lies flat.
+_FLAT = (Does.JOIN, Does.CREASE, Does.COVER)
 
 
-class Does(StrEnum):
-    """What an operation does."""
+class Cover(NamedTuple):
+    """What is glued on a panel, and rides on it: its name, the panel, whether on its inner face."""
 
-    FOLD = "fold"
-    GLUE = "glue"
-    LAP = "lap"
-    FILL = "fill"
-
-
-class Motion(StrEnum):
-    """How folds move what they move, in the order it is said within one step."""
-
-    ROLL = "Draw {names} over a rounded edge until it curls, then roll it up."
-    RAISE = "Raise {names}."
-    BRING = "Bring {names} over."
-    IN = "Fold {names} in."
-    OUT = "Fold {names} out."
-    BACK = "Fold the two flaps of {names} back."
-    ROUND = "Turn {names} round the corner."
-    OVER = "Fold {names} over flat."
-    STRAP = "Fold {names} over the outside, and glue down."
+    name: str
+    panel: str
+    inside: bool
 
 
-#: In which order the names of what moves in a step are given.
-_MOVED = (Motion.ROLL, Motion.RAISE, Motion.BRING, Motion.IN, Motion.OUT, Motion.ROUND, Motion.OVER,
-          Motion.STRAP, Motion.BACK)
+class Window(NamedTuple):
+    """An opening with a patch behind it, and how large the patch is, in words."""
+
+    name: str
+    panel: str
+    size: str
 
 
-class Reason(NamedTuple):
-    """What must come before, by its key, and why, a sentence without a stop."""
+class Given(NamedTuple):
+    """What besides the draft a thing is made of.  joined: pieces cut across, which are joined first; wet:
+    what glues it has to dry."""
 
-    before: str
-    why: str
-
-
-@dataclass(frozen=True)
-class Operation:
-    """One thing that is done.
-
-    key: what it is known by; does, piece; step: of its piece, as the draft has it; words: a sentence; names:
-    what is folded or joined; moves: the panels that move; motion: of a fold; reasons: what comes before.
-    """
-
-    key: str
-    does: Does
-    piece: str
-    step: int
-    words: str
-    names: tuple[str, ...] = ()
-    moves: tuple[str, ...] = ()
-    motion: Motion | None = None
-    reasons: tuple[Reason, ...] = ()
+    covers: tuple[Cover, ...] = ()
+    windows: tuple[Window, ...] = ()
+    joined: tuple[str, ...] = ()
+    wet: bool = False
 
 
-def operations(draft: Draft) -> tuple[Operation, ...]:
-    """All that is done, piece by piece, in the order the draft has it."""
-    found: list[Operation] = []
+NOTHING_MORE = Given()
+
+
+def operations(draft: Draft, given: Given = NOTHING_MORE) -> tuple[Operation, ...]:
+    """All that is done, in the order the draft has it: what lies flat first, then piece by piece, then what
+    joins pieces, then what is done when all stands."""
     known = {p.name: p.whole or p.name for piece in draft.pieces for p in piece.panels}
+    folds = {piece.name: folds_of(piece) for piece in draft.pieces}
+    by_panel = {name: op.key for some in folds.values() for op in some for name in op.moves}
+    flat = _ready(draft, given)
+    pieces: list[Operation] = []
     for piece in draft.pieces:
-        folds = _folds(piece)
-        by_panel = {name: op.key for op in folds for name in op.moves}
-        joins = _joins(piece, by_panel, known)
-        steps = {op.key: op.step for op in folds}
-        joins = [replace(op, step=max([op.step, *(steps[r.before] for r in op.reasons)])) for op in joins]
-        first = min(steps.values(), default=0)
-        # what lies ready is joined before anything is folded
-        early, late = [op for op in joins if op.step < first], [op for op in joins if op.step >= first]
-        own = [*(replace(op, step=first) for op in early),
-               *sorted([*folds, *late], key=lambda op: (op.step, op.does is not Does.FOLD))]
-        if draft.inside_mm and draft.closes and piece is draft.pieces[-1] and own:
-            own = _filled(piece, own)
-        found += own
+        own = _of_piece(piece, folds[piece.name], by_panel, known)
+        covers = _covers(piece, own, given, known)
+        flat += [op for op in covers if op.step < 0]
+        pieces += _merged(own, [op for op in covers if op.step >= 0])
+    between = between_pieces(draft, by_panel, known, _AFTER)
+    first = glued_open(draft, between, by_panel, known)
+    pieces = [*between, *pieces] if first else [*pieces, *between]
+    pieces = [replace(op, reasons=(*op.reasons, Reason(first[op.piece], say(
+        "it is glued while the {piece} lies open", piece=op.piece)))) if op.does is Does.FOLD
+        and op.piece in first else op for op in pieces]
+    found = [*flat, *(_waiting(op, flat) for op in pieces)]
+    handled: tuple[Bought | Handwork, ...] = (*draft.bought, *draft.handwork)
+    for number, each in enumerate(handled, 1):
+        found = _with_handled(draft, found, each, number)
+    found = _filled(draft, found)
+    glued = tuple(Reason(op.key, "") for op in found if op.does in GLUES)
+    if given.wet and glued:
+        found.append(Operation("dry", Does.WAIT, draft.pieces[-1].name, 2 * _AFTER, say(
+            "Let the glue dry before it is handled."), reasons=glued))
     return tuple(found)
 
 
-def in_order(some: Sequence[Operation]) -> tuple[Operation, ...]:
-    """The same, nothing before what it needs, else as they are.  Raises GeometryError where reasons go round
-    in a ring."""
-    place = {op.key: i for i, op in enumerate(some)}
-    waits = {op.key: {r.before for r in op.reasons if r.before in place} for op in some}
-    then: dict[str, list[str]] = {}
-    for key, before in waits.items():
-        for each in before:
-            then.setdefault(each, []).append(key)
-    free = [place[key] for key, before in waits.items() if not before]
-    heapq.heapify(free)
-    done: list[Operation] = []
-    while free:
-        op = some[heapq.heappop(free)]
-        done.append(op)
-        for key in then.get(op.key, ()):
-            waits[key].discard(op.key)
-            if not waits[key]:
-                heapq.heappush(free, place[key])
-    if len(done) < len(some):
-        stuck = next(op for op in some if waits[op.key])
-        raise GeometryError("what must come before it comes after it", say("operation {key}", key=stuck.key))
-    return tuple(done)
-
-
-# -- folds ---------------------------------------------------------------------------------------------------
-
-
-def _folds(piece: Piece) -> list[Operation]:
-    """The motions of each step: what is raised, brought over, folded in and out, rolled, turned over."""
-    found: list[Operation] = []
-    numbers = sorted({f.step for f in piece.folds} | {s.step for s in piece.seams if s.joint.has_tab
-                                                      or s.joint.has_flaps}
-                     | ({piece.last_step + 1} if any(s.joint.has_strap for s in piece.seams) else set()))
-    for number in numbers:
-        moved: dict[Motion, list[str]] = {}
-        for motion, name in _moved(piece, number):
-            moved.setdefault(motion, []).append(name)
-        for motion in Motion:
-            if motion in moved:
-                names = tuple(dict.fromkeys(moved[motion]))
-                moves = tuple(flap for name in names for flap in (name, fellow(name))
-                              ) if motion is Motion.BACK else names
-                found.append(Operation(f"{piece.name}/{number}/{motion.name.lower()}", Does.FOLD, piece.name,
-                                       number, say(motion.value, names=listed(names)), names, moves, motion))
+def _ready(draft: Draft, given: Given) -> list[Operation]:
+    """What is done to all pieces before anything is folded or glued."""
+    found = [Operation(f"{name}/joined", Does.JOIN, name, _JOINED, say(
+        "Glue the {piece} together where its lines bear one number.", piece=name)) for name in given.joined]
+    if any(f.angle_deg > 1e-6 and not f.bend for piece in draft.pieces for f in piece.folds):
+        first = draft.pieces[0].name
+        found.append(Operation(f"{first}/creased", Does.CREASE, first, _CREASED, say(
+            "Crease every fold and open it again: long ones first, then the edges, the small tabs last."),
+            reasons=tuple(Reason(op.key, "") for op in found)))
     return found
 
 
-def _moved(piece: Piece, number: int) -> Iterator[tuple[Motion, str]]:
-    """What moves in a step: walls on the root are raised, further walls brought over, all else folded in."""
-    # a strip of wall: its panels are turned, not raised
-    upright = abs(piece.placement.u[2]) + abs(piece.placement.v[2]) > 0.5
-    for fold in piece.folds:
-        if fold.step == number and fold.angle_deg > 1e-6 and not fold.closing:
-            yield _motion(piece, fold, upright)
+def _waiting(op: Operation, flat: Sequence[Operation]) -> Operation:
+    """An operation that waits for what is done to its own piece while it lies flat, and for all creasing."""
+    before = tuple(Reason(f.key, "") for f in flat if f.piece == op.piece or f.does is Does.CREASE)
+    return replace(op, reasons=(*op.reasons, *before))
+
+
+def _of_piece(piece: Piece, folds: Sequence[Operation], by_panel: Mapping[str, str],
+              known: Mapping[str, str]) -> list[Operation]:
+    """Its folds and what is joined when they are made."""
+    steps = {op.key: op.step for op in folds}
+    folds = [replace(op, reasons=tuple(dict.fromkeys(_beneath(piece, op, by_panel, steps)))) for op in folds]
+    joins = [replace(op, step=max([op.step, *(steps.get(r.before, 0) for r in op.reasons)]))
+             for op in joins_of(piece, by_panel, known)]
+    first = min(steps.values(), default=0)
+    # what lies ready is joined before anything is folded
+    early, late = [op for op in joins if op.step < first], [op for op in joins if op.step >= first]
+    return [*(replace(op, step=first) for op in early),
+            *sorted([*folds, *late], key=lambda op: (op.step, op.does is not Does.FOLD))]
+
+
+def _beneath(piece: Piece, op: Operation, by_panel: Mapping[str, str],
+             steps: Mapping[str, int]) -> list[Reason]:
+    """What lies beneath the panels an operation brings, and so comes to its place before them."""
+    found: list[Reason] = []
     for seam in piece.seams:
-        if seam.step == number and seam.joint.has_tab:
-            yield Motion.IN, seam.row or seam.name
-        if seam.step == number and seam.joint.has_flaps:
-            yield Motion.BACK, seam.name
-        if seam.joint.has_strap and number == piece.last_step + 1:
-            yield Motion.STRAP, strap_name(seam.name)
-
-
-def _motion(piece: Piece, fold: Fold, upright: bool) -> tuple[Motion, str]:
-    panel = piece.panel(fold.b.panel)
-    if fold.angle_deg == FLAT_DEG:
-        return Motion.OVER, panel.name
-    if fold.bend:
-        return Motion.ROLL, panel.whole
-    if panel.role is Role.WALL and (panel.whole or upright):
-        return Motion.ROUND, panel.whole or panel.name
-    if panel.whole:
-        return (Motion.IN if fold.crease is Crease.MOUNTAIN else Motion.OUT), panel.whole
-    if panel.role is not Role.WALL:
-        return Motion.IN, panel.name
-    return (Motion.RAISE if fold.a.panel == piece.root else Motion.BRING), panel.name
-
-
-# -- joints --------------------------------------------------------------------------------------------------
-
-
-def _joins(piece: Piece, by_panel: dict[str, str], known: dict[str, str]) -> list[Operation]:
-    """What is joined where the later of its two sides has come to its place.  by_panel: the operation that
-    moves a panel; known: what a panel is known by."""
-
-    def reasons(sides: Sequence[str], tab: str = "") -> tuple[Reason, ...]:
-        found = [Reason(by_panel[known.get(name, name)],
-                        say("the {panel} must be in its place", panel=known.get(name, name)))
-                 for name in sides if known.get(name, name) in by_panel]
-        if tab in by_panel:
-            found.append(Reason(by_panel[tab], say("the {tab} is folded first", tab=tab)))
-        return tuple(dict.fromkeys(found))
-
-    found: list[Operation] = []
-    on: dict[tuple[int, str], list[tuple[str, str]]] = {}
+        tab = by_panel.get(seam.row or seam.name, "")
+        if (seam.joint.has_tab and seam.host.panel in op.moves and steps.get(tab, op.step) < op.step
+                and closing_step(piece, seam.host.panel) == op.step):
+            found.append(Reason(tab, say("the {tab} is folded first", tab=seam.row or seam.name)))
     for lap in piece.laps:
-        if lap.glued:
-            upper = known.get(lap.upper, lap.upper)
-            step = max(closing_step(piece, other) for each in piece.laps
-                       if known.get(each.upper, each.upper) == upper and each.glued
-                       for other in (each.upper, each.lower)) if upper != lap.upper else max(
-                closing_step(piece, lap.upper), closing_step(piece, lap.lower))
-            on.setdefault((step, upper), []).append((lap.lower, lap.upper))
-    for (step, upper), pairs in on.items():
-        lowers = tuple(dict.fromkeys(known.get(lower, lower) for lower, _ in pairs))
-        words = (say("Glue the {upper} down where it laps over itself.", upper=upper) if lowers[0] == upper
-                 else say("Glue the {upper} on {lowers}.", upper=upper, lowers=listed(lowers)))
-        found.append(Operation(f"{piece.name}/{step}/lap {upper}", Does.LAP, piece.name, step, words,
-                               (upper, *lowers), reasons=reasons([n for pair in pairs for n in pair])))
-    glued: dict[tuple[int, str], list[Seam]] = {}
-    rows: dict[str, int] = {}  # a row of teeth is glued when all of it stands
-    for seam in piece.seams:
-        step = max(closing_step(piece, seam.carrier.panel), closing_step(piece, seam.host.panel))
-        rows[seam.row or seam.name] = max(step, rows.get(seam.row or seam.name, 0))
-    for seam in piece.seams:
-        step = rows[seam.row or seam.name]
-        sides = (seam.carrier.panel, seam.host.panel)
-        if seam.joint.done:
-            words = say(seam.joint.done, seam=seam.name, carrier=sides[0], host=sides[1])
-            found.append(Operation(f"{piece.name}/{step}/{seam.joint.word} {seam.name}", Does.GLUE,
-                                   piece.name, step, words, (seam.row or seam.name,),
-                                   reasons=reasons(sides, seam.row or seam.name)))
-        else:
-            glued.setdefault((step, seam.host.panel), []).append(seam)
-    for (step, host), seams in glued.items():
-        tabs = tuple(dict.fromkeys(s.row or s.name for s in seams))
-        why = [r for s in seams for r in reasons((s.carrier.panel, s.host.panel), s.row or s.name)]
-        found.append(Operation(f"{piece.name}/{step}/glue {host}", Does.GLUE, piece.name, step,
-                               say("Glue the {upper} on {lowers}.", upper=host, lowers=listed(tabs)), tabs,
-                               reasons=tuple(dict.fromkeys(why))))
+        lower = by_panel.get(lap.lower, "")
+        if lap.upper in op.moves and not lap.facing and steps.get(lower, op.step) < op.step:
+            found.append(Reason(lower, say("it lies over the {lower}", lower=lap.lower)))
     return found
 
 
-def _filled(piece: Piece, some: list[Operation]) -> list[Operation]:
-    """With what it holds put in before the last step of its folding closes it."""
-    last = max((op.step for op in some if op.motion is not Motion.STRAP), default=0)
-    at = next(i for i, op in enumerate(some) if op.step == last)
-    fill = Operation(f"{piece.name}/fill", Does.FILL, piece.name, last, say("Fill it first."))
+def _covers(piece: Piece, own: Sequence[Operation], given: Given,
+            known: Mapping[str, str]) -> list[Operation]:
+    """What is glued on its panels: while they lie flat, but what covers a rolled panel after the rolling."""
+    found: list[Operation] = []
+    name, panels = piece.name, {p.name for p in piece.panels} | {p.whole for p in piece.panels}
+    rolled = {known.get(n, n): op for op in own if op.motion is Motion.ROLL for n in op.moves}
+    for key, words, panel in (
+            *((f"patch {w.name}", _patch_words(w), w.panel) for w in given.windows),
+            *((f"cover {c.name}", _cover_words(c), c.panel) for c in given.covers)):
+        if panel in panels:
+            after = rolled.get(known.get(panel, panel))
+            step, why = _COVERED, tuple[Reason, ...]()
+            if after is not None:
+                step = after.step
+                why = (Reason(after.key, say("what is glued on before would crack in the rolling")),)
+            found.append(Operation(f"{name}/{key}", Does.COVER, name, step, words, (panel,), reasons=why,
+                                   panels=(panel,)))
+    return found
+
+
+def _merged(own: Sequence[Operation], covers: Sequence[Operation]) -> list[Operation]:
+    return sorted([*own, *covers], key=lambda op: op.step) if covers else list(own)
+
+
+def _cover_words(cover: Cover) -> Words:
+    return (say("Glue the {name} on the inner face of the {panel}.", name=cover.name, panel=cover.panel)
+            if cover.inside else say("Glue the {name} on the {panel}.", name=cover.name, panel=cover.panel))
+
+
+def _patch_words(window: Window) -> Words:
+    return say("Fix the patch, {size}, behind the {window} of the {panel}.", size=window.size,
+               window=window.name, panel=window.panel)
+
+
+def _with_handled(draft: Draft, some: Sequence[Operation], each: Bought | Handwork,
+                  number: int) -> list[Operation]:
+    """With what is bought put in, or some handwork done: while the piece lies flat, before the joint that
+    closes it, or when all stands."""
+    piece = next((p for p in draft.pieces if any(each.panel in (q.name, q.whole) for q in p.panels)),
+                 draft.pieces[-1])
+    put = Operation(f"{piece.name}/{each.name} {number}", Does.PUT, piece.name, _AFTER + number, each.words,
+                    (each.name,), panels=(each.panel,))
+    if each.when is When.CLOSED:
+        before = tuple(Reason(op.key, each.why if op is some[-1] else "") for op in some
+                       if op.does in (*GLUES, Does.FOLD, Does.PUT))
+        return [*some, replace(put, reasons=before)]
+    own = [op for op in some if op.piece == piece.name]
+    put = replace(put, step=_PUT, reasons=tuple(Reason(op.key, "") for op in some if op.does in _FLAT
+                                                and op.step < 0 and (op in own or op.does is Does.CREASE)))
+    joins = [op for op in own if op.does in (Does.GLUE, Does.LAP)]
+    last = max((op.step for op in joins), default=None)
+    closing = ({op.key for op in joins if op.step == last} if each.when is When.OPEN
+               else {op.key for op in own if op.does is Does.FOLD})
+    why = Reason(put.key, "" if each.when is When.FLAT else each.why or say(
+        "the {name} cannot be reached once it is closed", name=each.name), ahead=True)
+    first = next((i for i, op in enumerate(some) if op.step >= 0), len(some))
+    return [*some[:first], put, *(replace(op, reasons=(*op.reasons, why)) if op.key in closing else op
+                                  for op in some[first:])]
+
+
+def _filled(draft: Draft, some: Sequence[Operation]) -> list[Operation]:
+    """With what it holds put in before it is closed: before a panel its draft names, or the last step."""
+    piece = next((p for p in draft.pieces if any(draft.filled in (q.name, q.whole) for q in p.panels)),
+                 draft.pieces[-1]) if draft.filled else draft.pieces[-1]
+    own = [op for op in some if op.piece == piece.name and 0 <= op.step < _AFTER]
+    if not own or not (draft.filled or (draft.inside_mm and draft.closes)):
+        return list(some)
+    step = (min(op.step for op in own if draft.filled in op.moves) if draft.filled
+            else max((op.step for op in own if op.motion is not Motion.STRAP), default=0))
+    at = next(i for i, op in enumerate(some) if op.piece == piece.name and op.step == step)
+    fill = Operation(f"{piece.name}/fill", Does.FILL, piece.name, step, say("Fill it first."))
     why = Reason(fill.key, say("it is filled before it is closed"))
-    closing = [op if op.step < last or op.does is not Does.FOLD else replace(op, reasons=(*op.reasons, why))
-               for op in some]
+    closing = [replace(op, reasons=(*op.reasons, why)) if op.piece == piece.name and op.step == step
+               and op.does is Does.FOLD else op for op in some]
     return [*closing[:at], fill, *closing[at:]]
-
-
-def listed(names: Sequence[str]) -> Words:
-    """``the a``, ``the a and the b``, ``the a, the b and the c``."""
-    said = [say("the {name}", name=n) for n in names]
-    return (said[0] if len(said) == 1 else say("{names} and {last}", names=joined(said[:-1], ", "),
-                                               last=said[-1]))

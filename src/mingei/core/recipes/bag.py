@@ -6,6 +6,7 @@ from __future__ import annotations
 from itertools import pairwise
 
 from mingei.core.draft import (
+    Bought,
     Crease,
     Dimension,
     Draft,
@@ -18,6 +19,7 @@ from mingei.core.draft import (
     Placement,
     Role,
     Seam,
+    When,
     Within,
 )
 from mingei.core.drafting.content import block
@@ -107,6 +109,9 @@ def draft_bag(values: Values) -> Draft:
                tall=write_both(height + half))
     shown = (Dimension("width", EdgeRef("front", 0)), Dimension("height", EdgeRef("back", 1)))
     return Draft(tuple(pieces), closes=False, dimensions=shown, remarks=(("straps", strap), ("size", flat)),
+                 bought=(Bought("strap", 2, say("Put the straps through their holes and knot the ends "
+                                                "inside."), "front",
+                                float(values["strap"]) + _KNOT_MM, when=When.CLOSED),),
                  content=block(width, float(values["depth"]), height - top))
 
 

@@ -12,7 +12,19 @@ from __future__ import annotations
 import math
 from itertools import pairwise
 
-from mingei.core.draft import Crease, Dimension, Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement
+from mingei.core.draft import (
+    Bought,
+    Crease,
+    Dimension,
+    Draft,
+    EdgeRef,
+    Fold,
+    Lap,
+    Panel,
+    Piece,
+    Placement,
+    When,
+)
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
 from mingei.core.plane.shape import Polygon
@@ -100,7 +112,9 @@ def _propped(values: Values) -> Draft:
         "{width} by {tall}",
                length=write_both(foot), width=write_both(width), tall=write_both(height))
     shown = (Dimension("width", EdgeRef("front", 0)),)
-    return Draft((front, prop), closes=False, dimensions=shown, remarks=(("prop", tied),))
+    return Draft((front, prop), closes=False, dimensions=shown, remarks=(("prop", tied),),
+                 bought=(Bought("thread", 1, say("Tie the foot of the leg to the foot of the front."), "leg",
+                                foot, when=When.CLOSED),))
 
 
 def draft_stand(values: Values) -> Draft:

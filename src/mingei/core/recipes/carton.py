@@ -41,8 +41,8 @@ _LIP_ROUND_MM = 4.0
 
 #: The order of folding for each opening.
 _ORDER = {
-    END: (("front tab",), ("front", "back"), ("top",), ("flaps",), ("left lip", "right lip"), ("left end",),
-          ("right end",)),
+    END: (("front tab",), ("front", "back"), ("top",), ("left flaps",), ("left lip",), ("left end",),
+          ("right flaps",), ("right lip",), ("right end",)),
     SIDE: (("back", "back flaps"), ("left lip", "right lip"), ("left end", "right end"), ("top",),
            ("front flaps", "front tab"),
            ("front",)),
@@ -93,7 +93,7 @@ def draft_carton(values: Values) -> Draft:
         fold("base", 2, "front", 0, "front"), fold("base", 0, "back", 2, "back"),
         fold("back", 0, "top", 2, "top"),
         fold("base", 3, "left end", 0, "left end"), fold("base", 1, "right end", 0, "right end"),
-        *(fold(wall, edge, f"{wall} {side} flap", 0, "flaps" if opening == END else f"{wall} flaps")
+        *(fold(wall, edge, f"{wall} {side} flap", 0, f"{side} flaps" if opening == END else f"{wall} flaps")
           for wall in ("front", "back") for side, edge in (("left", 3), ("right", 1))),
     )
 

@@ -92,8 +92,8 @@ def draft_pillow(values: Values) -> Draft:
         laps.append(Lap(f"front on lap {number + 1}", f"front {number + 1}", panel.name))
         left -= across
         number += 1
-    for side, step in (("back", 4), ("front", 5)):
-        for end, edge in (("lower", 0), ("upper", 2)):
+    for end, edge, first in (("lower", 0, 4), ("upper", 2, 6)):  # one end, filled, then the other
+        for side, step in (("back", first), ("front", first + 1)):
             before: EdgeRef | None = None
             for i in range(_FACETS):
                 body, lean = facet(f"{side} {i + 1}", side, i)
@@ -110,7 +110,7 @@ def draft_pillow(values: Values) -> Draft:
     stands = Placement((x0, 0.0, thick / 2 + z0), ((x1 - x0) / away, 0.0, (z1 - z0) / away), (0.0, 1.0, 0.0))
     return Draft((Piece("pillow", "front 1", stands, tuple(panels), folds=tuple(folds), seams=(),
                         laps=tuple(laps)),),
-                 closes=False)
+                 closes=False, filled="back upper flap")
 
 
 #: The lap stays this far inside the scores at both ends, mm.

@@ -12,7 +12,7 @@ from collections.abc import Collection, Mapping
 from functools import lru_cache
 from typing import TYPE_CHECKING
 
-from mingei.core.draft import Draft, EdgeRef, Fold, Mitred, Panel, Piece, Placement, Seam
+from mingei.core.draft import Bought, Draft, EdgeRef, Fold, Mitred, Panel, Piece, Placement, Seam
 from mingei.core.errors import MeasureError
 from mingei.core.joints import GLUE_TAB, TUCK
 from mingei.core.plane.area import area_of
@@ -38,6 +38,8 @@ SOLIDS = ("tetrahedron", "cube", "octahedron", "dodecahedron", "icosahedron", "t
 _FULL = "on so full a net there is room for it only here"
 #: The hole a thread hangs from, mm across.
 _THREAD_MM = 2.0
+#: So long a thread hangs it and ties its knots, mm (from experience).
+_HANG_MM = 600.0
 PRISM, ANTIPRISM = "prism", "antiprism"
 NONE, HOLE = "none", "hole"
 
@@ -199,7 +201,10 @@ def draft_polyhedron(values: Values) -> Draft:
         pieces.append(Piece(name, names[net.order[0]], _stands(solid, nets.order[0], net.order[0], edge),
                             tuple(panels), folds=tuple(folds),
                             seams=tuple(seams), crowded=True))
-    return Draft(tuple(pieces))
+    thread = Bought("thread", 1, say("Put the thread through the hole in {face} and knot it inside.",
+                                     face=names[nets.order[0]]), names[nets.order[0]], _HANG_MM,
+                    why=say("its hole cannot be reached from inside once it is closed"))
+    return Draft(tuple(pieces), bought=(thread,) if values["hang"] == HOLE else ())
 
 
 def _stands(solid: Solid, root: int, face: int, edge: float) -> Placement:

@@ -8,21 +8,24 @@ import math
 from dataclasses import replace
 
 from mingei.core.draft import (
+    Bought,
     Crease,
     Draft,
     EdgeRef,
     Fold,
     Halving,
+    Handwork,
     Panel,
     Piece,
     Placement,
     Role,
     Slot,
+    When,
     Within,
 )
 from mingei.core.drafting.star import Star, lid_at, star_piece
 from mingei.core.errors import MeasureError
-from mingei.core.length import write_both
+from mingei.core.length import write_both, write_mm
 from mingei.core.plane.shape import Path, Polygon, hole_path
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.prism import SIDES
@@ -79,7 +82,16 @@ def draft_bandstand(values: Values) -> Draft:
         remarks.append(("sticks", say("cut {count} of {length}; they stand in the holes of deck and ceiling",
                                       count=count,
                                       length=write_both(height + 2 * _THROUGH_MM))))
-    return Draft(tuple(pieces), closes=False, remarks=tuple(remarks))
+    handwork = [Handwork("column", say(
+        "Slide the two boards of the column into each other, pass their tongues through the slots of the "
+        "deck, bend neighbours opposite ways and glue them down; then the same with the ceiling."),
+                         "column b")]
+    sticks = (Bought("stick", count, say("Stand the sticks in the holes of deck and ceiling, with a collar "
+                                         "of glue."), "ceiling", height + 2 * _THROUGH_MM,
+                     write_mm(stick), When.CLOSED),) if stick > 0 else ()
+    if roof > 0:
+        handwork.append(Handwork("roof", say("Glue the roof on the canopy."), "roof floor"))
+    return Draft(tuple(pieces), closes=False, remarks=tuple(remarks), bought=sticks, handwork=tuple(handwork))
 
 
 def _sticks(count: int, across: float, stick: float) -> tuple[Path, ...]:

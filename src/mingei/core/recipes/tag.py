@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 from mingei.core.amendments.opening import LEAST_BRIDGE_MM
-from mingei.core.draft import Dimension, Draft, EdgeRef, Panel, Piece, Placement
+from mingei.core.draft import Bought, Dimension, Draft, EdgeRef, Panel, Piece, Placement, When
 from mingei.core.errors import MeasureError
 from mingei.core.length import MM_PER_INCH, write_both
 from mingei.core.plane.shape import Polygon, hole_path
@@ -52,7 +52,10 @@ def draft_tag(values: Values) -> Draft:
     ribbon = say("cut {length} of ribbon: doubled through the hole, ends and knot together",
                  length=write_both(2 * float(values["ribbon"]) + _KNOT_MM))
     shown = (Dimension("width", EdgeRef("tag", 0)),)
-    return Draft(tuple(pieces), closes=False, dimensions=shown, remarks=(("ribbon", ribbon),))
+    return Draft(tuple(pieces), closes=False, dimensions=shown, remarks=(("ribbon", ribbon),),
+                 bought=(Bought("ribbon", 1, say("Draw the ribbon, doubled, through the hole of the tag and "
+                                                 "its ends through the loop."), "tag",
+                                2 * float(values["ribbon"]) + _KNOT_MM, when=When.CLOSED),))
 
 
 def _sound(values: Values) -> None:

@@ -8,7 +8,7 @@ a parcel, by two thirds of the thickness.
 
 from __future__ import annotations
 
-from mingei.core.draft import Draft, EdgeRef, Fold, Panel, Piece, Placement, Seam
+from mingei.core.draft import Draft, EdgeRef, Fold, Handwork, Panel, Piece, Placement, Seam, When
 from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
 from mingei.core.joints import FIN
@@ -88,11 +88,18 @@ def draft_wrapper(values: Values) -> Draft:
         "what shows on the front is {width} by {long}, centred; the fin lies in the middle of the back, to "
         "be pressed to one side",
                width=write_both(width - 2 * inset), long=write_both(long - 2 * inset))
+    handwork = [Handwork("creases", say("Press the creases of both ends before anything is glued."), "front",
+                         When.FLAT),
+                Handwork("fin", say("Press the fin to the side that hides less of the print."), "back left"),
+                Handwork("ends", say("Close both ends, their sides tucked in."), "back right")]
     remarks = [("ends", how), ("front", room)]
     if trim > 0:
+        handwork.append(Handwork("trim", say("Cut the decorative edge of both ends, each in one go."),
+                                 "front", why=say("it is cut when nothing moves any more")))
         remarks.append(("trim", say("trim {trim} off each end once the fin is dry", trim=write_both(trim))))
     return Draft((Piece("wrapper", "front", stands, panels, folds=folds, seams=(fin,)),), closes=False,
-                 remarks=tuple(remarks), content=block(width, long, thick, (0.0, low, 0.0)))
+                 remarks=tuple(remarks), handwork=tuple(handwork), filled="back left",
+                 content=block(width, long, thick, (0.0, low, 0.0)))
 
 
 def _sound(values: Values) -> None:

@@ -5,7 +5,19 @@ from __future__ import annotations
 
 import math
 
-from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Panel, Piece, Placement, Role, Within
+from mingei.core.draft import (
+    Bought,
+    Crease,
+    Draft,
+    EdgeRef,
+    Fold,
+    Panel,
+    Piece,
+    Placement,
+    Role,
+    When,
+    Within,
+)
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
 from mingei.core.plane import contour
@@ -67,6 +79,7 @@ def draft_wreath(values: Values) -> Draft:
     flat = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
     pieces = [Piece("wreath", "ring 1", flat, tuple(panels), folds=tuple(folds))]
     remarks: list[tuple[str, str]] = []
+    bought: tuple[Bought, ...] = ()
     if motif != NONE:
         size = float(values["size"])
         outline = contour.sized(contour.read(LIBRARY[motif], ours=True), size)
@@ -82,8 +95,10 @@ def draft_wreath(values: Values) -> Draft:
         thread = inner * math.cos(half) + _FROM_EDGE_MM - around.height / 2 + _KNOTS_MM
         remarks.append(("motif", say("it hangs on {length} of thread, knots included",
                                      length=write_both(round(thread)))))
+        bought = (Bought("thread", 1, say("Hang the motif in the middle by the thread."), "motif",
+                         round(thread), when=When.CLOSED),)
     remarks.append(("rays", "draw each over a rounded edge once it is turned back, so that it curls"))
-    return Draft(tuple(pieces), closes=False, remarks=tuple(remarks))
+    return Draft(tuple(pieces), closes=False, remarks=tuple(remarks), bought=bought)
 
 
 def _halved(outline: contour.Outline) -> tuple[tuple[tuple[float, float], ...],

@@ -1,0 +1,135 @@
+"""A thing at the table: its plan with what each step needs: adhesive, tape, bought parts, time to hold,
+cautions.
+
+Station, papers and the command line read this one value.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass
+from functools import lru_cache
+from typing import NamedTuple
+
+from mingei.core.amendments.opening import PATCH_MM
+from mingei.core.document.build import Build
+from mingei.core.draft import Bought
+from mingei.core.draft.joint import Adhesive
+from mingei.core.kinds import some
+from mingei.core.kinds.hold import Hold
+from mingei.core.layout.material import Material
+from mingei.core.plan import cautions
+from mingei.core.plan.holding import Held, grams, held, tape_list
+from mingei.core.plan.making import Making
+from mingei.core.plan.operation import Does
+from mingei.core.plan.steps import Plan, Step
+from mingei.core.plan.time import Compared, Cost, Stage, compared, cost, drying, stages
+
+
+class Needs(NamedTuple):
+    """What one step needs: what holds its joints, bought parts, seconds to hold, minutes to leave it alone,
+    cautions, full sentences."""
+
+    held: tuple[Held, ...]
+    bought: tuple[Bought, ...]
+    hold_s: float
+    dry_min: float
+    cautions: tuple[str, ...]
+
+
+@dataclass(frozen=True, eq=False)
+class Table:
+    """One thing at the table.  stages: of making one, minutes of one's hands; dry_min: it is left alone at
+    the end."""
+
+    build: Build
+    plan: Plan
+    held: tuple[Held, ...]
+    stages: tuple[Stage, ...]
+    dry_min: float
+
+    @property
+    def steps(self) -> tuple[Step, ...]:
+        return self.plan.steps
+
+    @property
+    def bought(self) -> tuple[Bought, ...]:
+        return self.build.draft.bought
+
+    @property
+    def minutes(self) -> float:
+        """Of one's hands, for one."""
+        return sum(stage.minutes for stage in self.stages)
+
+    @property
+    def cautions(self) -> tuple[str, ...]:
+        """What to mind with this thing, beside the cutting."""
+        recipe = self.build.recipe
+        said = " ".join((recipe.title, recipe.purpose, *recipe.also, self.build.brief.name))
+        return cautions.told((*cautions.of_adhesives(h.adhesive for h in self.held),
+                              *cautions.of_parts(b.name for b in self.bought), *cautions.of_use(said)))
+
+    def needs(self, step: Step) -> Needs:
+        """What a step needs."""
+        names = {name for op in step.operations for name in (*op.names, *op.panels, *_cover_of(op.key))}
+        joins = [op for op in step.operations if op.does not in (Does.FOLD, Does.PUT, Does.FILL, Does.WAIT)]
+        glued = tuple(h for h in self.held if h.name in names and joins)
+        bought = tuple(b for b in self.bought if any(op.does is Does.PUT and b.name in op.names
+                                                     and op.words == b.words for op in step.operations))
+        waits = any(op.does is Does.WAIT for op in step.operations)
+        return Needs(glued, bought, max((h.hold_s for h in glued), default=0.0), self.dry_min if waits
+                     else 0.0,
+                     cautions.told((*cautions.of_adhesives(h.adhesive for h in glued),
+                                    *cautions.of_parts(b.name for b in bought))))
+
+
+def _cover_of(key: str) -> tuple[str, ...]:
+    """The name of what an operation of that key glues on a panel."""
+    what = key.split("/", 1)[-1]
+    return (what.split(" ", 1)[1],) if what.startswith(("cover ", "patch ")) else ()
+
+
+@lru_cache(maxsize=64)
+def table(build: Build, making: Making) -> Table:
+    """A thing at the table, as its maker works."""
+    chosen = {h.seam: Adhesive(h.adhesive) for h in some(build.brief.amendments, Hold)}
+    windows = [(o.name, o.panel, o.size[0] + 2 * PATCH_MM, o.size[1] + 2 * PATCH_MM)
+               for o in build.brief.openings if o.window]
+    holds = held(build.patterns, build.brief.tape_mm, chosen, windows, making)
+    return Table(build, build.plan, holds, stages(build.plan, build.patterns, holds, making), drying(holds))
+
+
+class Reckoned(NamedTuple):
+    """A whole kit: minutes by stage, minutes of one's hands together, minutes it dries; what it costs;
+    another way of making it, None where none is entered."""
+
+    stages: tuple[Stage, ...]
+    minutes: float
+    dry_min: float
+    cost: Cost
+    other: Compared | None
+
+
+def reckoned(tables: Sequence[Table], material: Iterable[Material], score_min: float, cut_min: float,
+             making: Making) -> Reckoned:
+    """Time and money of all things with their copies.  score_min, cut_min: of all sheets together."""
+    minutes = {"score": score_min * making.pace, "cut": cut_min * making.pace}
+    total = Cost(sum(m.money for m in material), 0.0)
+    for each in tables:
+        copies = each.build.brief.copies
+        for stage in each.stages:
+            minutes[stage.word] = minutes.get(stage.word, 0.0) + copies * stage.minutes
+        tape = sum(t.length_mm for t in tape_list(each.held))
+        own = cost(copies, 0.0, each.minutes, grams(each.held), tape, making)
+        total = Cost(total.money + own.money, total.minutes + own.minutes)
+    bench = minutes["score"] + minutes["cut"]
+    total = Cost(total.money + bench / 60.0 * making.hour, total.minutes + bench)
+    count = sum(t.build.brief.copies for t in tables)
+    return Reckoned(tuple(Stage(w, m) for w, m in minutes.items() if m > 0), total.minutes,
+                    max((t.dry_min for t in tables), default=0.0), total,
+                    compared(count, total, making) if count else None)
+
+
+def all_tape(tables: Iterable[Table]) -> tuple[Held, ...]:
+    """What is held with tape in a whole kit, copies counted."""
+    return tuple(h for t in tables for h in t.held if h.strips_mm for _ in range(t.build.brief.copies))

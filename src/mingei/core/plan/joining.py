@@ -1,0 +1,143 @@
+"""What is joined, as operations: laps, and seams by their joints."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from typing import NamedTuple
+
+from mingei.core.amendments.amend import closing_step
+from mingei.core.draft import Draft, Piece, Seam
+from mingei.core.plan.operation import Does, Operation, Reason, listed
+from mingei.core.words import say
+
+
+def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]) -> list[Operation]:
+    """What is joined where the later of its two sides has come to its place.  by_panel: the operation that
+    moves a panel; known: what a panel is known by."""
+
+    def reasons(sides: Sequence[str], tab: str = "") -> tuple[Reason, ...]:
+        found = [Reason(by_panel[known.get(name, name)], "")  # it must be in its place
+                 for name in sides if known.get(name, name) in by_panel]
+        if tab in by_panel:
+            found.append(Reason(by_panel[tab], say("the {tab} is folded first", tab=tab)))
+        return tuple(dict.fromkeys(found))
+
+    found: list[Operation] = []
+    own = {p.name for p in piece.panels}
+    on: dict[tuple[int, str], list[tuple[str, str]]] = {}
+    for lap in piece.laps:
+        if lap.glued and {lap.upper, lap.lower} <= own:
+            upper = known.get(lap.upper, lap.upper)
+            step = max(closing_step(piece, other) for each in piece.laps
+                       if known.get(each.upper, each.upper) == upper and each.glued
+                       for other in (each.upper, each.lower)) if upper != lap.upper else max(
+                closing_step(piece, lap.upper), closing_step(piece, lap.lower))
+            on.setdefault((step, upper), []).append((lap.lower, lap.upper))
+    for (step, upper), pairs in on.items():
+        lowers = tuple(dict.fromkeys(known.get(lower, lower) for lower, _ in pairs))
+        words = (say("Glue the {upper} down where it laps over itself.", upper=upper) if lowers[0] == upper
+                 else say("Glue the {upper} on {lowers}.", upper=upper, lowers=listed(lowers)))
+        found.append(Operation(f"{piece.name}/{step}/lap {upper}", Does.LAP, piece.name, step, words,
+                               (upper, *lowers), reasons=reasons([n for pair in pairs for n in pair]),
+                               panels=tuple(dict.fromkeys(lower for lower, _ in pairs))))
+    glued: dict[tuple[int, str], list[Seam]] = {}
+    rows: dict[str, int] = {}  # a row of teeth is glued when all of it stands
+    for seam in piece.seams:
+        step = max(closing_step(piece, seam.carrier.panel), closing_step(piece, seam.host.panel))
+        rows[seam.row or seam.name] = max(step, rows.get(seam.row or seam.name, 0))
+    for seam in piece.seams:
+        step = rows[seam.row or seam.name]
+        sides = (seam.carrier.panel, seam.host.panel)
+        if seam.joint.done:
+            words = say(seam.joint.done, seam=seam.name, carrier=sides[0], host=sides[1])
+            found.append(Operation(f"{piece.name}/{step}/{seam.joint.word} {seam.name}", Does.GLUE,
+                                   piece.name, step, words, (seam.row or seam.name,),
+                                   reasons=reasons(sides, seam.row or seam.name),
+                                   panels=(seam.name,) if seam.joint.has_tab or seam.joint.has_flaps
+                                   else sides))
+        elif seam.host.panel in own:
+            glued.setdefault((step, seam.host.panel), []).append(seam)
+    for (step, host), seams in glued.items():
+        tabs = tuple(dict.fromkeys(s.row or s.name for s in seams))
+        why = [r for s in seams for r in reasons((s.carrier.panel, s.host.panel), s.row or s.name)]
+        found.append(Operation(f"{piece.name}/{step}/glue {host}", Does.GLUE, piece.name, step,
+                               say("Glue the {upper} on {lowers}.", upper=host, lowers=listed(tabs)), tabs,
+                               reasons=tuple(dict.fromkeys(why)), panels=tuple(s.name for s in seams)))
+    return found
+
+
+class _Landing(NamedTuple):
+    """What lands on a host from another piece: which piece, its panel, how that is called."""
+
+    piece: Piece
+    panel: str
+    said: str
+
+
+def between_pieces(draft: Draft, by_panel: Mapping[str, str], known: Mapping[str, str],
+                   step: int) -> list[Operation]:
+    """What joins pieces by tabs or face to face.  A piece joins those before it by all their common seams at
+    once, when it is formed; what closes a ring or lies open yet comes before that."""
+    owner = {p.name: piece.name for piece in draft.pieces for p in piece.panels}
+    owner |= {p.whole: piece.name for piece in draft.pieces for p in piece.panels if p.whole}
+    turn = {piece.name: i for i, piece in enumerate(draft.pieces)}
+    formed: dict[str, list[str]] = {}
+    for panel, key in by_panel.items():
+        formed.setdefault(owner.get(panel, key.split("/")[0]), []).append(key)
+    laps: dict[str, list[_Landing]] = {}
+    seams: dict[tuple[str, str], list[_Landing]] = {}  # by the piece that joins, and the host
+    for piece in draft.pieces:
+        for lap in piece.laps:
+            if lap.glued and owner.get(lap.upper) != owner.get(lap.lower):
+                host, lower = ((lap.upper, lap.lower) if owner.get(lap.lower) == piece.name
+                               else (lap.lower, lap.upper))
+                laps.setdefault(known.get(host, host), []).append(_Landing(piece, lower, known.get(lower, lower)))
+        for seam in piece.seams:
+            other = owner.get(seam.host.panel)
+            if not seam.joint.done and other is not None and other != piece.name:
+                late = max(piece.name, other, key=lambda name: turn[name])
+                seams.setdefault((late, seam.host.panel), []).append(
+                    _Landing(piece, seam.name, seam.row or seam.name))
+
+    def open_yet(host: str) -> bool:
+        return host not in by_panel and host in known and owner.get(host, "") in formed
+
+    def joined(at: str, host: str, some: Sequence[_Landing], number: int, waits: bool,
+               lap: bool = True) -> Operation:
+        whose = {each.piece.name for each in some}
+        names = [say("{tab} of the {piece}", tab=each.said, piece=each.piece.name)
+                 if len({e.said for e in some}) < len(whose) else each.said for each in some]
+        keys = dict.fromkeys(key for name in whose for key in formed.get(name, ()))
+        if waits:
+            keys |= dict.fromkeys(formed.get(owner[host], ()))
+        itself = set(names) == {host}
+        return Operation(
+            f"{at}/{step}/glue {host}", Does.GLUE, at, step + number,
+            say("Glue the {upper} together where its strips lap.", upper=host) if itself else
+            say("Glue the {upper} on {lowers}.", upper=host, lowers=listed(tuple(dict.fromkeys(names)))),
+            (*((host,) if lap else ()), *dict.fromkeys(each.said for each in some)),
+            reasons=tuple(Reason(key, "") for key in keys),
+            panels=tuple(each.panel for each in some))
+
+    early = {host: min(closing_step(each.piece, each.panel) for each in some) for host, some in laps.items()}
+    hosts = sorted(laps, key=lambda host: (not open_yet(host), early[host]))
+    faced = {host for host in hosts if not open_yet(host) and owner[host] not in formed}  # a face laid on
+    found = [joined(owner[host], host, laps[host], number, not open_yet(host))
+             for number, host in enumerate(hosts) if host not in faced]
+    order = sorted(seams, key=lambda key: turn[key[0]])
+    found += [joined(late, host, seams[late, host], len(hosts) + turn[late], True, False) for late,
+              host in order]
+    found += [joined(owner[host], host, laps[host], len(hosts) + turn[owner[host]], True)
+              for host in hosts if host in faced]
+    return found
+
+
+def glued_open(draft: Draft, joins: Sequence[Operation], by_panel: Mapping[str, str],
+               known: Mapping[str, str]) -> Mapping[str, str]:
+    """Of each piece that is glued on while it lies open, the operation that does it: its folds wait for
+    it."""
+    folding = {key.split("/")[0] for key in by_panel.values()}
+    return {op.piece: op.key for op in joins for host in [op.key.rsplit("glue ", 1)[1]]
+            if host not in by_panel and op.piece in folding and known.get(host, host) == host
+            and any(lap.glued and host in (lap.upper, lap.lower) for p in draft.pieces for lap in p.laps
+                    if p.name != op.piece)}

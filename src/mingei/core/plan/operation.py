@@ -1,0 +1,127 @@
+"""What is done to make a thing, as a graph: each operation with what must come before it and why; and an
+order in which nothing comes before its reasons."""
+
+from __future__ import annotations
+
+import heapq
+from collections.abc import Sequence
+from dataclasses import dataclass
+from enum import StrEnum
+from typing import NamedTuple
+
+from mingei.core.errors import GeometryError
+from mingei.core.words import Words, joined, say
+
+
+class Does(StrEnum):
+    """What an operation does."""
+
+    JOIN = "join"
+    CREASE = "crease"
+    COVER = "cover"
+    FOLD = "fold"
+    GLUE = "glue"
+    LAP = "lap"
+    PUT = "put"
+    FILL = "fill"
+    WAIT = "wait"
+
+
+#: What sticks two things together.
+GLUES = (Does.JOIN, Does.COVER, Does.GLUE, Does.LAP)
+
+
+class Motion(StrEnum):
+    """How folds move what they move, in the order it is said within one step."""
+
+    ROLL = "Draw {names} over a rounded edge until it curls, then roll it up."
+    RAISE = "Raise {names}."
+    BRING = "Bring {names} over."
+    IN = "Fold {names} in."
+    OUT = "Fold {names} out."
+    BACK = "Fold the two flaps of {names} back."
+    ROUND = "Turn {names} round the corner."
+    OVER = "Fold {names} over flat."
+    STRAP = "Fold {names} over the outside, and glue down."
+
+
+#: In which order the names of what moves in a step are given.
+MOVED = (Motion.ROLL, Motion.RAISE, Motion.BRING, Motion.IN, Motion.OUT, Motion.ROUND, Motion.OVER,
+          Motion.STRAP, Motion.BACK)
+
+
+class Reason(NamedTuple):
+    """What must come before, by its key, and why, a sentence without a stop, "" where it needs none; ahead:
+    it is told of what comes before, since it would not be thought of there."""
+
+    before: str
+    why: str
+    ahead: bool = False
+
+
+@dataclass(frozen=True)
+class Operation:
+    """One thing that is done.
+
+    key: what it is known by; does, piece; step: of its piece, as the draft has it; words: a sentence; names:
+    what is folded or joined; moves: the panels that move; motion: of a fold; reasons: what comes before;
+    panels: what it is done to, where that is not what moves.
+    """
+
+    key: str
+    does: Does
+    piece: str
+    step: int
+    words: str
+    names: tuple[str, ...] = ()
+    moves: tuple[str, ...] = ()
+    motion: Motion | None = None
+    reasons: tuple[Reason, ...] = ()
+    panels: tuple[str, ...] = ()
+
+    @property
+    def group(self) -> str:
+        """What is done together: the same for all that is told as one step."""
+        return f"{self.piece}/{self.step}"
+
+
+def in_order(some: Sequence[Operation]) -> tuple[Operation, ...]:
+    """The same, nothing before what it needs, what is told together kept together, else as they are.  Raises
+    GeometryError where reasons go round in a ring."""
+    place = {op.key: i for i, op in enumerate(some)}
+    waits = {op.key: {r.before for r in op.reasons if r.before in place} for op in some}
+    then: dict[str, list[str]] = {}
+    for key, before in waits.items():
+        for each in before:
+            then.setdefault(each, []).append(key)
+    free = [place[key] for key, before in waits.items() if not before]
+    heapq.heapify(free)
+    beside: dict[str, list[int]] = {}  # those free, by what they are told with
+    for i in sorted(free):
+        beside.setdefault(some[i].group, []).append(i)
+    taken: set[int] = set()
+    done: list[Operation] = []
+    while free:
+        with_last = beside.get(done[-1].group, []) if done else []
+        i = heapq.heappop(with_last) if with_last else heapq.heappop(free)
+        if i in taken:
+            continue
+        taken.add(i)
+        op = some[i]
+        done.append(op)
+        for key in then.get(op.key, ()):
+            waits[key].discard(op.key)
+            if not waits[key]:
+                heapq.heappush(free, place[key])
+                heapq.heappush(beside.setdefault(some[place[key]].group, []), place[key])
+    if len(done) < len(some):
+        stuck = next(op for op in some if waits[op.key])
+        raise GeometryError("what must come before it comes after it", say("operation {key}", key=stuck.key))
+    return tuple(done)
+
+
+def listed(names: Sequence[str]) -> Words:
+    """``the a``, ``the a and the b``, ``the a, the b and the c``."""
+    said = [say("the {name}", name=n) for n in names]
+    return (said[0] if len(said) == 1 else say("{names} and {last}", names=joined(said[:-1], ", "),
+                                               last=said[-1]))

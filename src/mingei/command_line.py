@@ -190,6 +190,24 @@ def parser() -> argparse.ArgumentParser:
     plan.add_argument("file", type=Path, metavar="F.mingei")
     plan.add_argument("--json", action="store_true", help="as JSON")
 
+    make = commands.add_parser("make", help="the make sheet: what is needed, and every step with its picture")
+    make.add_argument("file", type=Path, metavar="F.mingei")
+    make.add_argument("-o", "--output", type=Path, required=True, metavar="OUT.pdf|OUT.html")
+    make.add_argument("--sections", default="", metavar="NAMES",
+                      help="only some of needs,cutting,sheets,scores,steps,adhesive,record")
+    make.add_argument("--sheet", default="", metavar="NAME", help="PDF: the paper; usual: the project's")
+
+    publish = commands.add_parser("publish", help="the pack a designer hands out: sheets on A4 and Letter, "
+                                  "drawings, make sheet, pictures, terms")
+    publish.add_argument("file", type=Path, metavar="F.mingei")
+    publish.add_argument("-o", "--output", type=Path, required=True, metavar="FOLDER|PACK.zip")
+    publish.add_argument("--author", default=None, metavar="NAME")
+    publish.add_argument("--words", default=None, metavar="TEXT", help="the author's own words")
+    publish.add_argument("--licence", default=None, metavar="NAME", help="an open licence, such as CC-BY-4.0")
+    publish.add_argument("--terms", default=None, metavar="TEXT", help="own terms instead")
+    publish.add_argument("--version", dest="edition", default=None, metavar="TEXT")
+    publish.add_argument("--with-project", action="store_true", help="the project file, too")
+
     scale = commands.add_parser("scale", help="draft the things of a project anew at another size")
     scale.add_argument("file", type=Path, metavar="F.mingei")
     way = scale.add_mutually_exclusive_group(required=True)
@@ -224,4 +242,4 @@ def _result(command: argparse.ArgumentParser) -> None:
 
 COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "edit", "pack", "export", "material",
             "nest",
-            "rehearse", "check", "devices", "plan", "scale")
+            "rehearse", "check", "devices", "plan", "scale", "make", "publish")

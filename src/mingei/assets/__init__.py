@@ -20,6 +20,11 @@ def icon_svg(name: str) -> str:
     return (HERE / "icons" / f"{name}.svg").read_text(encoding="utf-8")
 
 
+def make_style() -> str:
+    """How the make sheet looks in a browser."""
+    return (HERE / "make.css").read_text(encoding="utf-8")
+
+
 def demo_file() -> Path:
     """The Tern Point demo project."""
     return HERE / "demo" / "tern-point.mingei"

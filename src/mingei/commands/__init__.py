@@ -17,7 +17,7 @@ _WHERE = {
     "export": ("sheets", "write"), "material": ("sheets", "takes"), "nest": ("sheets", "nested"),
     "rehearse": ("sheets", "rehearsed"), "check": ("judging", "checked"), "plan": ("planning", "planned"),
     "devices": ("planning", "machines"),
-    "scale": ("judging", "rescaled"),
+    "scale": ("judging", "rescaled"), "make": ("publishing", "make"), "publish": ("publishing", "hand_out"),
 }
 
 

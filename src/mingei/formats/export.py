@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Callable, Iterable, Mapping, Sequence
+from collections.abc import Callable, Iterable, Iterator, Mapping, Sequence
 from dataclasses import replace
 from itertools import chain, count
 from pathlib import Path
@@ -247,7 +247,27 @@ def export_all(project: Project, folder: Path, kinds: Sequence[str], wanted: Wan
     Pieces are named as they are called, sheets by number and stock.  Raises ExportError naming the kind,
     MingeiError.
     """
-    wanted = wanted or EVERYTHING
+    every = _every(project, kinds, wanted or EVERYTHING)
+    try:
+        folder.mkdir(parents=True, exist_ok=True)
+    except OSError as error:
+        raise ExportError(say("no folder can be made there ({reason})", reason=error.strerror), str(folder),
+                          "name another one") from None
+    written = []
+    for name, data in _members(project, kinds, every, progress):
+        atomic.write(folder / name, data)
+        written.append(folder / name)
+    return written, _remarks(d for some in every.values() for d in some)
+
+
+def export_members(project: Project, kinds: Sequence[str],
+                   wanted: Wanted | None = None) -> Iterator[tuple[str, bytes | bytearray]]:
+    """The same files by their names, in memory."""
+    return _members(project, kinds, _every(project, kinds, wanted or EVERYTHING), lambda _: None)
+
+
+def _every(project: Project, kinds: Sequence[str], wanted: Wanted) -> dict[str, list[Drawing]]:
+    """Every piece and every sheet by the name of its file."""
     for kind in kinds:
         if kind not in KINDS:
             raise ExportError(say("{kind!r} is no kind of drawing written by itself", kind=kind), "--kind",
@@ -259,20 +279,17 @@ def export_all(project: Project, folder: Path, kinds: Sequence[str], wanted: Wan
     for page in _pages(project, wanted, loads) if wanted.layout is not False else []:
         name = file_name(f"sheet {page.number:02d} {page.stock.name}")
         every[_free(name, every)] = list(page_drawings(page, project.title, wanted.speak))
-    try:
-        folder.mkdir(parents=True, exist_ok=True)
-    except OSError as error:
-        raise ExportError(say("no folder can be made there ({reason})", reason=error.strerror), str(folder),
-                          "name another one") from None
-    written = []
+    return every
+
+
+def _members(project: Project, kinds: Sequence[str], every: Mapping[str, list[Drawing]],
+             progress: Callable[[float], None]) -> Iterator[tuple[str, bytes | bytearray]]:
     for number, (name, drawings) in enumerate(every.items()):
         for kind in kinds:
             for side, drawing in enumerate(drawings if kind != "pdf" else drawings[:1]):
-                path = folder / f"{name}{' back' if side else ''}.{kind}"
-                atomic.write(path, _written(kind, drawings if kind == "pdf" else [drawing], project.title))
-                written.append(path)
+                yield (f"{name}{' back' if side else ''}.{kind}",
+                       _written(kind, drawings if kind == "pdf" else [drawing], project.title))
         progress((number + 1) / len(every))
-    return written, _remarks(d for some in every.values() for d in some)
 
 
 def _free(name: str, taken: Mapping[str, object]) -> str:

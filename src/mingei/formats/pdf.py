@@ -35,7 +35,8 @@ _BAND_PX = 4_000_000
 
 
 @cache
-def _fonts() -> tuple[str, str]:
+def fonts() -> tuple[str, str]:
+    """The names the two fonts are embedded under: for text, and bold."""
     return _font(TEXT_FONT), _font(BOLD_FONT)
 
 
@@ -67,9 +68,9 @@ def pdf(drawings: Iterable[Drawing], title: str = "") -> bytes:
     rl_config.useA85 = 0
     out = io.BytesIO()
     pages = list(drawings)
-    plain, _ = _fonts()
+    plain, _ = fonts()
     canvas = Canvas(out, invariant=1, pageCompression=1, initialFontName=plain)
-    _tell(canvas, title or (pages[0].title if pages else ""))
+    tell(canvas, title or (pages[0].title if pages else ""))
     layers = _layered(canvas)
     held: dict[Picture, str] = {}
     k = POINTS_PER_MM
@@ -102,7 +103,13 @@ def pdf(drawings: Iterable[Drawing], title: str = "") -> bytes:
     return out.getvalue()
 
 
-def _tell(canvas: Canvas, title: str) -> None:
+def draw_on(canvas: Canvas, page: Drawing) -> None:
+    """Draw lines and words of a drawing on a canvas, at its size."""
+    _strokes(canvas, page, page.strokes)
+    _texts(canvas, page)
+
+
+def tell(canvas: Canvas, title: str) -> None:
     """What the document says of itself: its title, and nothing of when or on which machine it was made."""
     from reportlab.pdfbase.pdfdoc import PDFDictionary, PDFInfo, PDFString
 
@@ -223,7 +230,7 @@ def _marks(canvas: Canvas, picture: Vector) -> None:
 
 
 def _missing(canvas: Canvas, name: str, frame: Frame) -> None:
-    plain, _ = _fonts()
+    plain, _ = fonts()
     k = POINTS_PER_MM
     w, h = frame.width * k, frame.height * k
     canvas.setLineWidth(0.5)

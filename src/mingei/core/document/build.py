@@ -99,7 +99,8 @@ class Build:
                                                     height=write_both(o.size[1] + more)))
                         for o in self.brief.openings if o.window)
         joined = tuple(p.name for p, halves in self.halves.items() if len(halves) > 1)
-        return plan(self.draft, Given(covers, windows, joined, self.brief.tape_mm == 0.0), self.brief.order)
+        return plan(self.draft, Given(covers, windows, joined, self.brief.tape_mm == 0.0,
+                                      self.brief.splits), self.brief.order)
 
     def moments(self, fraction: float) -> dict[str, fold.Moment]:
         """How far each piece is folded with the folding at ``fraction`` (0 flat .. 1 finished)."""

@@ -34,6 +34,7 @@ from mingei.core.document.project import (
     accept_copies,
     used,
 )
+from mingei.core.document.publishing import Publishing, check_publishing
 from mingei.core.errors import MingeiError, ProjectError
 from mingei.core.layout.laying import Laying, Printer, Spot, check_laying, check_printer
 from mingei.core.layout.offcuts import Offcut
@@ -64,6 +65,7 @@ def to_data(project: Project) -> dict[str, Any]:
         **_changed("printer", project.printer),
         **_changed("working", project.working),
         **_changed("making", project.making),
+        **_changed("publishing", project.publishing),
         **({"places": [dict(zip(_PLACE, spot[:-1], strict=True)) | thaw(spot.extra)
                        for spot in project.spots]} if project.spots else {}),
         "briefs": [_brief_data(b) for b in project.briefs],
@@ -77,14 +79,14 @@ def to_data(project: Project) -> dict[str, Any]:
 
 #: The keys that hold choices, each with the words of those known here.
 _CHOICES = {"laying": Laying._fields, "printer": Printer._fields, "working": Working._fields,
-            "making": Making._fields}
+            "making": Making._fields, "publishing": Publishing._fields}
 
 
 #: The words of a place, in the order of a spot's values but the last.
 _PLACE = ("thing", "piece", "copy", "page", "x", "y", "turn_deg", "locked")
 
 
-def _changed(key: str, values: Laying | Printer | Working | Making) -> dict[str, Any]:
+def _changed(key: str, values: Laying | Printer | Working | Making | Publishing) -> dict[str, Any]:
     """What differs from the usual, under a key; nothing where nothing does."""
     different = forms.written(values)
     return {key: different} if different else {}
@@ -194,7 +196,7 @@ def from_data(data: Any) -> Project:
                            say("write 0 for none, or {least:g} to {most:g}", least=LEAST_MM,
                                most=MOST_OVERLAP_MM))
     known = {"mingei", "title", "unit", "sheet", "briefs", "stocks", "notes", "tile_mm", "laying", "printer",
-             "places", "working", "making"}
+             "places", "working", "making", "publishing"}
     beside = {key: {k: v for k, v in forms.mapping(top.get(key, {}), key).items() if k not in words}
               for key, words in _CHOICES.items()}
     extra = (*freeze(top, known), *freeze({key: rest for key, rest in beside.items() if rest}, set()))
@@ -203,13 +205,20 @@ def from_data(data: Any) -> Project:
                    _laying(top.get("laying", {})), printer_from_data(top.get("printer", {}), "printer"),
                    tuple(_spot(p, f"places[{i}]")
                          for i, p in enumerate(forms.listed(top.get("places", []), "places", MOST_PLACES))),
-                   working=_working(top.get("working", {})), making=_making(top.get("making", {})))
+                   working=_working(top.get("working", {})), making=_making(top.get("making", {})),
+                   publishing=_publishing(top.get("publishing", {})))
 
 
 def _laying(data: Any) -> Laying:
     laying = forms.read(Laying, data, "laying")
     _accepted(lambda: check_laying(laying), "laying")
     return laying
+
+
+def _publishing(data: Any) -> Publishing:
+    said = forms.read(Publishing, data, "publishing", ("words", "terms"))
+    _accepted(lambda: check_publishing(said), "publishing")
+    return said
 
 
 def _making(data: Any) -> Making:

@@ -20,6 +20,8 @@ from mingei.core.covering.art import Art
 from mingei.core.covering.art import check as check_art
 from mingei.core.covering.overlay import Overlay
 from mingei.core.data.extra import Extra
+from mingei.core.document.publishing import USUAL as UNPUBLISHED
+from mingei.core.document.publishing import Publishing
 from mingei.core.draft import Draft
 from mingei.core.errors import MeasureError, ProjectError
 from mingei.core.kinds import Amendment, already, kind_of, kinds, parted, put, shaped, some, without
@@ -329,7 +331,8 @@ class Project:
     stocks its briefs use, as they were, so that the file carries them; tile_mm: pieces too large for the
     sheet are tiled over several, which overlap by so much; 0: they are not; laying, printer: how pieces are
     laid out, and what prints them; spots: where pieces were put by hand or nested; working: how it is scored
-    and cut; making: how quick its maker is, what things cost, and how long glue is held.
+    and cut; making: how quick its maker is, what things cost, and how long glue is held;
+    publishing: what is said of it where it is handed out.
     """
 
     title: str
@@ -345,6 +348,7 @@ class Project:
     spots: tuple[Spot, ...] = ()
     working: Working = BY_HAND
     making: Making = MAKING
+    publishing: Publishing = UNPUBLISHED
 
     def __post_init__(self) -> None:
         object.__setattr__(self, "briefs", told_apart(self.briefs))
@@ -479,6 +483,7 @@ def differences(before: Project, after: Project) -> tuple[str, ...]:
              (("the choices for the sheets", before.laying, after.laying),
               ("the ways of scoring and cutting", before.working, after.working),
               ("pace and prices", before.making, after.making),
+              ("what is published", before.publishing, after.publishing),
               ("the measures of the printer", before.printer[1:], after.printer[1:]),
               ("the places of pieces on sheets", before.spots, after.spots)) if a != b]
     if before.notes != after.notes:

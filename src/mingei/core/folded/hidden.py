@@ -128,14 +128,14 @@ def _cut(face: Face, height: Array, front: list[Face], back: list[Face]) -> None
             into.append(face._replace(points=np.array(kept)))
 
 
-def seen(shape: Solids, camera: Camera, aspect: float, light: Array) -> list[Seen]:
+def seen(shape: Solids, camera: Camera, aspect: float, light: Array, many: int = MANY) -> list[Seen]:
     """The model as the camera sees it, in painting order, faces turned away left out.  aspect: width over
-    height of the picture."""
-    return finished(seen_in_steps(shape, camera, aspect, light))
+    height of the picture; many: more faces than this are not cut where they cross each other."""
+    return finished(seen_in_steps(shape, camera, aspect, light, many))
 
 
-def seen_in_steps(shape: Solids, camera: Camera, aspect: float,
-                  light: Array) -> Generator[None, None, list[Seen]]:
+def seen_in_steps(shape: Solids, camera: Camera, aspect: float, light: Array,
+                  many: int = MANY) -> Generator[None, None, list[Seen]]:
     """As ``seen``, in steps of a millisecond or so, for one who has other things to do between."""
     eye = camera.eye()
     spread = np.linalg.norm(np.cross(shape.triangles[:, 1] - shape.triangles[:, 0],
@@ -145,9 +145,9 @@ def seen_in_steps(shape: Solids, camera: Camera, aspect: float,
              for i in np.flatnonzero((spread > 1e-9) & facing)]
     matrix = camera.matrix(aspect)
     result = []
-    if len(faces) > MANY:  # so many are all small: the order of their middles will do
+    if len(faces) > many:  # so many are all small: the order of their middles will do
         faces.sort(key=lambda face: -float(((face.points.mean(axis=0) - eye) ** 2).sum()))
-    if len(faces) <= MANY:
+    if len(faces) <= many:
         faces = list(_walk((yield from _tree(faces)), eye))
     for number, face in enumerate(faces):
         if number % 50 == 49:

@@ -74,10 +74,14 @@ class _Landing(NamedTuple):
     said: str
 
 
-def between_pieces(draft: Draft, by_panel: Mapping[str, str], known: Mapping[str, str],
-                   step: int) -> list[Operation]:
+def between_pieces(draft: Draft, by_panel: Mapping[str, str], known: Mapping[str, str], step: int,
+                   steps: Mapping[str, int] | None = None) -> list[Operation]:
     """What joins pieces by tabs or face to face.  A piece joins those before it by all their common seams at
-    once, when it is formed; what closes a ring or lies open yet comes before that."""
+    once, when it is formed; what closes a ring or lies open yet comes before that.
+
+    steps: of every fold, where the pieces were one piece before and are folded as if they still were: what
+    joins them is then glued as soon as both its sides are in their places.
+    """
     owner = {p.name: piece.name for piece in draft.pieces for p in piece.panels}
     owner |= {p.whole: piece.name for piece in draft.pieces for p in piece.panels if p.whole}
     turn = {piece.name: i for i, piece in enumerate(draft.pieces)}
@@ -91,7 +95,8 @@ def between_pieces(draft: Draft, by_panel: Mapping[str, str], known: Mapping[str
             if lap.glued and owner.get(lap.upper) != owner.get(lap.lower):
                 host, lower = ((lap.upper, lap.lower) if owner.get(lap.lower) == piece.name
                                else (lap.lower, lap.upper))
-                laps.setdefault(known.get(host, host), []).append(_Landing(piece, lower, known.get(lower, lower)))
+                laps.setdefault(known.get(host, host),
+                                []).append(_Landing(piece, lower, known.get(lower, lower)))
         for seam in piece.seams:
             other = owner.get(seam.host.panel)
             if not seam.joint.done and other is not None and other != piece.name:
@@ -110,9 +115,14 @@ def between_pieces(draft: Draft, by_panel: Mapping[str, str], known: Mapping[str
         keys = dict.fromkeys(key for name in whose for key in formed.get(name, ()))
         if waits:
             keys |= dict.fromkeys(formed.get(owner[host], ()))
+        if steps is not None:
+            sides = {host, *(each.panel for each in some), *(each.said for each in some)}
+            sides |= {s.carrier.panel for each in some for s in each.piece.seams if s.name == each.panel}
+            keys = dict.fromkeys(by_panel[name] for name in sorted(sides) if name in by_panel)
+            number = max((steps[key] for key in keys), default=0)
         itself = set(names) == {host}
         return Operation(
-            f"{at}/{step}/glue {host}", Does.GLUE, at, step + number,
+            f"{at}/{step}/{'face' if lap else 'glue'} {host}", Does.GLUE, at, step + number,
             say("Glue the {upper} together where its strips lap.", upper=host) if itself else
             say("Glue the {upper} on {lowers}.", upper=host, lowers=listed(tuple(dict.fromkeys(names)))),
             (*((host,) if lap else ()), *dict.fromkeys(each.said for each in some)),
@@ -137,7 +147,7 @@ def glued_open(draft: Draft, joins: Sequence[Operation], by_panel: Mapping[str, 
     """Of each piece that is glued on while it lies open, the operation that does it: its folds wait for
     it."""
     folding = {key.split("/")[0] for key in by_panel.values()}
-    return {op.piece: op.key for op in joins for host in [op.key.rsplit("glue ", 1)[1]]
+    return {op.piece: op.key for op in joins for host in [op.key.rsplit("/face ", 1)[-1]]
             if host not in by_panel and op.piece in folding and known.get(host, host) == host
             and any(lap.glued and host in (lap.upper, lap.lower) for p in draft.pieces for lap in p.laps
                     if p.name != op.piece)}

@@ -41,12 +41,14 @@ class Window(NamedTuple):
 
 class Given(NamedTuple):
     """What besides the draft a thing is made of.  joined: pieces cut across, which are joined first; wet:
-    what glues it has to dry."""
+    what glues it has to dry; parted: panels that were made pieces of their own, whose folding goes on with
+    that of the piece they were part of."""
 
     covers: tuple[Cover, ...] = ()
     windows: tuple[Window, ...] = ()
     joined: tuple[str, ...] = ()
     wet: bool = False
+    parted: tuple[str, ...] = ()
 
 
 NOTHING_MORE = Given()
@@ -65,7 +67,12 @@ def operations(draft: Draft, given: Given = NOTHING_MORE) -> tuple[Operation, ..
         covers = _covers(piece, own, given, known)
         flat += [op for op in covers if op.step < 0]
         pieces += _merged(own, [op for op in covers if op.step >= 0])
-    between = between_pieces(draft, by_panel, known, _AFTER)
+    if given.parted:
+        steps = {op.key: op.step for op in pieces}
+        among = between_pieces(draft, by_panel, known, 0, steps)
+        turn = {p.name: i for i, p in enumerate(draft.pieces)}
+        pieces = sorted([*pieces, *among], key=lambda op: (op.step, turn[op.piece], op.does is not Does.FOLD))
+    between = () if given.parted else between_pieces(draft, by_panel, known, _AFTER)
     first = glued_open(draft, between, by_panel, known)
     pieces = [*between, *pieces] if first else [*pieces, *between]
     pieces = [replace(op, reasons=(*op.reasons, Reason(first[op.piece], say(

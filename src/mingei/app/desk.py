@@ -259,6 +259,50 @@ class Desk(QObject):
             self.run(lambda progress: export(project, path, Wanted(speak=t, plans=True)),
                      t("Exported {name}", name=path), t("This cannot be exported"), in_turn=True)
 
+    def save_make_sheet(self) -> None:
+        """Write the make sheet as pages to print or for a browser."""
+        from mingei.app.language import in_force
+
+        suggestion = str(Path(self._folder()) / f"{_file_stem(self.document)}-make.pdf")
+        name, _ = QFileDialog.getSaveFileName(self.window, t("Make sheet"), suggestion,
+                                              t("PDF, pages to print (*.pdf);;A page for a browser (*.html)"))
+        if not name:
+            return
+        path, project, language = Path(name), self.document.project, in_force(self.settings)
+        path = path if path.suffix.lower() in (".pdf", ".html") else path.with_name(path.name + ".pdf")
+
+        def work(progress: Progress) -> None:
+            from mingei.core.document.make_sheet import make_sheet
+            from mingei.formats.make_html import make_html
+            from mingei.formats.make_pdf import make_pdf
+
+            progress.report(0.05)
+            told = make_sheet(project)
+            progress.report(0.7)
+            atomic.write(path, make_html(told, t, language) if path.suffix.lower() == ".html"
+                         else make_pdf(told, project.paper, t))
+
+        self.run(work, t("Exported {name}", name=path), t("This cannot be exported"), in_turn=True)
+
+    def publish(self) -> None:
+        """Write the pack a designer hands out, as one file."""
+        from mingei.app.language import in_force
+
+        suggestion = str(Path(self._folder()) / f"{_file_stem(self.document)}-pack.zip")
+        name, _ = QFileDialog.getSaveFileName(self.window, t("Publish"), suggestion,
+                                              t("Everything in one file (*.zip)"))
+        if not name:
+            return
+        path, project, language = Path(name), self.document.project, in_force(self.settings)
+        path = path if path.suffix.lower() == ".zip" else path.with_name(path.name + ".zip")
+
+        def work(progress: Progress) -> None:
+            from mingei.formats.publish import publish
+
+            publish(project, path, t, language, progress.report)
+
+        self.run(work, t("Exported {name}", name=path), t("This cannot be exported"), in_turn=True)
+
     def save_job(self, job: MachineJob) -> None:
         """Write a machine's job in a form the machine reads."""
         from mingei.formats.machine import machine_file

@@ -21,14 +21,17 @@ from mingei.core.covering.art import Art, place
 from mingei.core.covering.overlay import BAND_STOCK_ID, Overlay, free_name, visible
 from mingei.core.document.build import NOTHING, Build, Part, build
 from mingei.core.document.project import Brief, Need, Project, new_brief
+from mingei.core.document.publishing import Publishing, check_publishing
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.joints import find_joint
+from mingei.core.kinds.look import Look
 from mingei.core.layout.laying import Laying, Printer, Spot, check_laying, check_printer
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.splice import Splice
 from mingei.core.layout.tile import LEAST_MM
 from mingei.core.layout.tile import MOST_MM as MOST_OVERLAP_MM
 from mingei.core.length import write_both, write_mm
+from mingei.core.plan.making import Making, check_making
 from mingei.core.recipes import Value, Values, find_recipe
 from mingei.core.sizing.fit import Drawer, fill_drawer, fit_blank, fit_into
 from mingei.core.sizing.offer import Offer, for_need
@@ -438,6 +441,24 @@ class Document(QObject):
 
     def set_notes(self, notes: str) -> None:
         self.change_brief(replace(self.brief, notes=notes), t("notes"), "notes")
+
+    def set_order(self, keys: tuple[str, ...]) -> None:
+        """The steps in a person's own order; () for the plan's."""
+        self.change_brief(replace(self.brief, order=keys), t("order of the steps"), "order")
+
+    def put_look(self, look: Look) -> None:
+        """How the picture of a step is turned.  Raises MeasureError."""
+        self.change_brief(self.brief.amended(look), t("turn the picture"), f"look:{look.step}")
+
+    def set_making(self, making: Making) -> None:
+        """Pace, prices and how long glue is held.  Raises MeasureError."""
+        check_making(making)
+        self.change(replace(self.project, making=making), t("pace and prices"), "making")
+
+    def set_publishing(self, said: Publishing) -> None:
+        """What is said where it is handed out.  Raises MeasureError."""
+        check_publishing(said)
+        self.change(replace(self.project, publishing=said), t("what is published"), "publishing")
 
     def set_title(self, title: str) -> None:
         self.change(replace(self.project, title=title.strip()), t("title to {title}", title=title.strip()),

@@ -63,6 +63,10 @@ def _file(actions: Actions, menu: QMenu, window: Window) -> None:
                 t("Where the rule lies and what is cut first, sheet by sheet, as pages to print"))
     actions.add(menu, "job", t("Save the machine's &job…"), lambda: _save_job(window), "",
                 t("The sheet in hand on Score and cut as a file for the machine chosen there"))
+    actions.add(menu, "make-sheet", t("&Make sheet…"), desk.save_make_sheet, "",
+                t("What you need, and every step with its picture, as PDF or as a page for a browser"))
+    actions.add(menu, "publish", t("P&ublish…"), lambda: _publish(window), "",
+                t("The pack you hand out: sheets on A4 and Letter, drawings, make sheet, pictures, terms"))
     actions.add(menu, "cutting-list", t("&Cutting list…"), desk.save_cutting_list, "",
                 t("Every piece by letter, with its size in mm and inches"))
     actions.add(menu, "export-some", t("Export some s&heets…"), desk.export_some, "",
@@ -77,6 +81,12 @@ def _file(actions: Actions, menu: QMenu, window: Window) -> None:
                 t("The folded view as PNG or SVG"))
     menu.addSeparator()
     actions.add(menu, "quit", t("&Quit"), window.close, Keys.Quit)
+
+
+def _publish(window: Window) -> None:
+    from mingei.app.publish import PublishDialog
+
+    PublishDialog(window.document, window.desk, window).open()
 
 
 def _save_job(window: Window) -> None:

@@ -259,6 +259,11 @@ class Window(QMainWindow):
 
             return ScoreStation(self.document)
 
+        def at_table() -> Station:
+            from mingei.app.stations.build import BuildStation
+
+            return BuildStation(self.document)
+
         def start() -> Station:
             from mingei.app.stations.start import StartPage
 
@@ -273,12 +278,7 @@ class Window(QMainWindow):
             "draft": draft,
             "sheets": sheets,
             "score": score,
-            "build": lambda: ComingStation(
-                self.document, t("Build"),
-                t("Here every step of gluing and folding will have its picture, its glue and its hold. "
-                  "Until then the folded thing on Draft folds itself step by step, in the order of "
-                  "the hand."),
-                t("Watch it fold"), "watch"),
+            "build": at_table,
             "log": lambda: ComingStation(
                 self.document, t("Log"),
                 t("Here you will note what was made, what it measured and what to change next time. "

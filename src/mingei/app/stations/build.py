@@ -1,0 +1,436 @@
+"""The Build station: one step at a time, large enough to be read from a metre away; what it needs beside it,
+what comes before and after below."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Callable
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QElapsedTimer, QSignalBlocker, QSize, Qt, QTimer
+from PySide6.QtWidgets import (
+    QApplication,
+    QCheckBox,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QPushButton,
+    QScrollArea,
+    QWidget,
+)
+
+from mingei.app import theme
+from mingei.app.cards import Card, CareCard, combo, quiet, row
+from mingei.app.document import Document
+from mingei.app.fields import CountField
+from mingei.app.holds import Holds
+from mingei.app.stations import SideColumn, Station
+from mingei.app.step_view import STRIP_WIDE, StepStrip, StepView
+from mingei.app.words import capital, t
+from mingei.app.workers import Job, Progress
+from mingei.core.document.make_sheet import needs_words
+from mingei.core.document.table import Table, table
+from mingei.core.errors import MingeiError
+from mingei.core.kinds import some
+from mingei.core.kinds.look import Look
+from mingei.core.plan.steps import Step
+
+if TYPE_CHECKING:
+    from mingei.core.document.build import Build
+    from mingei.core.plan.picture import Picture
+
+#: Nothing done for so long (s): the clock stands still. So often it is looked at, ms.
+_IDLE_S, _TICK_MS = 180.0, 1000
+#: A word for the stage of a step, by what is done in it first.
+_STAGE_OF = {"join": "glue", "crease": "crease", "cover": "cover", "fold": "fold", "glue": "glue",
+             "lap": "glue",
+             "put": "put", "fill": "fill", "wait": "dry"}
+
+
+class BuildStation(Station):
+    """The step in hand: its picture, the sentence under it, what it needs at the side."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(document, parent)
+        self.number = 0
+        self.table: Table | None = None
+        self.done: dict[str, set[int]] = {}  # of each thing by its id the steps that are done
+        self.made: dict[str, int] = {}  # how many copies are done
+        self.seconds: dict[str, dict[str, float]] = {}  # of each thing, seconds by stage
+        self._pictures: dict[tuple[object, str, object], Picture] = {}
+        self._drawing: Job | None = None
+        self._clock, self._last = QElapsedTimer(), 0.0
+        self._clock.start()
+        self._touched = 0.0
+        across = QHBoxLayout(self)
+        across.setContentsMargins(10, 8, 10, 10)
+        across.setSpacing(10)
+        self.side = SideColumn(self._needs_card(), self._copies_card(), self._order_card(), self._out_card(),
+                               CareCard(
+                                   t("Knife and glue away when you stop. Children cut, heat and glue hot "
+                                          "only with an adult; follow the makers' instructions.")))
+        across.addWidget(self.side)
+        across.addWidget(self._step_card(), 1)
+        self.timer = QTimer(self)
+        self.timer.setInterval(_TICK_MS)
+        self.timer.timeout.connect(self._tick)
+        document.changed.connect(self._changed)
+        document.arrived.connect(self._changed)
+        self._stale = True
+
+    # -- what it is made of ----------------------------------------------------------------------------------
+
+    def _step_card(self) -> Card:
+        card = Card(t("Step"))
+        card.body.removeWidget(card.heading)
+        head = QHBoxLayout()
+        self.thing = combo(t("Thing"), t("Which thing of the kit is being made."))
+        self.thing.activated.connect(self._look_at)
+        head.addWidget(card.heading)
+        head.addWidget(self.thing, 1)
+        self.clock = quiet()
+        self.clock.setWordWrap(False)
+        head.addWidget(self.clock)
+        card.body.addLayout(head)
+        self.view = StepView()
+        self.view.setAccessibleName(t("Picture of the step"))
+        self.view.setToolTip(t("Drag to turn it, or Shift with the arrow keys; it is kept as you turned it."))
+        self.view.turned.connect(self._turn)
+        self.view.wanted.connect(self.step)
+        card.body.addWidget(self.view, 1)
+        self.sentence, self.why = QLabel(), quiet()
+        self.sentence.setWordWrap(True)
+        self.sentence.setFont(theme.text_font(theme.HEADING + 3))
+        for label in (self.sentence, self.why):
+            card.body.addWidget(label)
+        self.back, self.next = QPushButton(t("Back")), QPushButton(t("Done, next"))
+        self.next.setObjectName("main")
+        for button in (self.back, self.next):
+            button.setMinimumHeight(52)
+            button.setFont(theme.text_font(theme.HEADING))
+        self.back.clicked.connect(lambda: self.step(-1))
+        self.next.clicked.connect(self.finish)
+        big = QHBoxLayout()
+        big.addWidget(self.back, 1)
+        big.addWidget(self.next, 2)
+        card.body.addLayout(big)
+        self.strip = StepStrip()
+        self.strip.taken.connect(self.take)
+        self.along = QScrollArea()
+        self.along.setWidget(self.strip)
+        self.along.setWidgetResizable(True)
+        self.along.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.along.setFixedHeight(self.strip.height() + 14)
+        self.along.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        card.body.addWidget(self.along)
+        return card
+
+    def _needs_card(self) -> Card:
+        card = Card(t("For this step"))
+        self.needs, self.care = QLabel(), QLabel()
+        self.care.setObjectName("reason")
+        for label in (self.needs, self.care):
+            label.setWordWrap(True)
+            card.body.addWidget(label)
+        self.hold = QPushButton()
+        self.hold.setMinimumHeight(36)
+        self.hold.clicked.connect(self._hold)
+        card.body.addWidget(self.hold)
+        self.holds = Holds()
+        self.holds.over.connect(self._held)
+        card.body.addWidget(self.holds)
+        self.sound = QCheckBox(t("A quiet sound when it is over"))
+        card.body.addWidget(self.sound)
+        return card
+
+    def _copies_card(self) -> Card:
+        card = self.copies_card = Card(t("Copies"))
+        self.copies = CountField(0, 1, t("How many are made to here"))
+        self.copies.setToolTip(
+            t("Do each step for all of them: glue, lay aside, the next; so the least is laid "
+                                 "down and taken up again."))
+        self.copies.valueChanged.connect(self._count)
+        self.copies_words = quiet()
+        card.body.addWidget(self.copies)
+        card.body.addWidget(self.copies_words)
+        return card
+
+    def _order_card(self) -> Card:
+        card = Card(t("Order and notes"))
+        self.earlier, self.later = QPushButton(t("Earlier")), QPushButton(t("Later"))
+        self.earlier.setToolTip(t("Make this step one place sooner. What that breaks is said at once."))
+        self.later.setToolTip(t("Make this step one place later. What that breaks is said at once."))
+        self.earlier.clicked.connect(lambda: self._move(-1))
+        self.later.clicked.connect(lambda: self._move(1))
+        self.anew = QPushButton(t("The plan's own order"))
+        self.anew.clicked.connect(lambda: self._order(()))
+        card.body.addLayout(row(self.earlier, self.later))
+        card.body.addWidget(self.anew)
+        self.note = QLineEdit()
+        self.note.setPlaceholderText(t("Note this…"))
+        self.note.setAccessibleName(t("Note this"))
+        self.note.setToolTip(t("Enter keeps it with the notes of this thing, with the number of the step."))
+        self.note.returnPressed.connect(self._note)
+        card.body.addWidget(self.note)
+        return card
+
+    def _out_card(self) -> Card:
+        card = Card(t("On paper"))
+        sheet, pack = QPushButton(t("Make sheet…")), QPushButton(t("Publish…"))
+        sheet.setToolTip(t("What you need, and every step with its picture, as PDF or for a browser."))
+        pack.setToolTip(t("The pack you hand out: sheets, drawings, make sheet, pictures, your terms."))
+        sheet.clicked.connect(lambda: self.wanted.emit("make-sheet"))
+        pack.clicked.connect(lambda: self.wanted.emit("publish"))
+        card.body.addLayout(row(sheet, pack))
+        return card
+
+    # -- following the document ------------------------------------------------------------------------------
+
+    @property
+    def build(self) -> Build:
+        return self.document.build
+
+    @property
+    def steps(self) -> tuple[Step, ...]:
+        return self.table.steps if self.table else ()
+
+    @property
+    def current(self) -> Step | None:
+        return self.steps[self.number] if self.steps else None
+
+    def _changed(self) -> None:
+        self._stale = True
+        if self.isVisible():
+            self.refresh()
+
+    def showEvent(self, event: object) -> None:
+        self._touched = self._now()
+        self._last = self._now()
+        self.timer.start()
+        self.refresh()
+
+    def hideEvent(self, event: object) -> None:
+        self.timer.stop()
+
+    def refresh(self) -> None:
+        """Show the thing in hand, at the step in hand."""
+        if not self._stale:
+            return
+        self._stale = False
+        project = self.document.project
+        before = self.current.key if self.current else ""
+        same = self.table is not None and self.table.build.brief.id == self.build.brief.id
+        self.table = table(self.build, project.making)
+        with QSignalBlocker(self.thing):
+            self.thing.clear()
+            self.thing.addItems([b.name for b in project.briefs])
+            self.thing.setCurrentIndex(self.document.current)
+        keys = [s.key for s in self.steps]
+        self.number = keys.index(before) if same and before in keys else 0
+        with QSignalBlocker(self.copies):
+            self.copies.setRange(0, self.build.brief.copies)
+            self.copies.setValue(self.made.get(self._id, 0))
+        self.copies_card.setVisible(self.build.brief.copies > 1)
+        self._draw()
+        self._show()
+
+    @property
+    def _id(self) -> str:
+        return self.build.brief.id
+
+    def _look_at(self, index: int) -> None:
+        if 0 <= index < len(self.document.project.briefs):
+            self.document.look_at(index)
+
+    # -- pictures --------------------------------------------------------------------------------------------
+
+    def _key(self, step: Step) -> tuple[object, str, object]:
+        looks = {look.step: (look.yaw_deg, look.pitch_deg)
+                 for look in some(self.build.brief.amendments, Look)}
+        return self.build.plan, step.key, looks.get(step.key)
+
+    def _draw(self) -> None:
+        """Draw the pictures that are missing, the one in hand first, in the background."""
+        if self._drawing is not None:
+            self._drawing.cancel()
+        build, wanted = self.build, sorted(range(len(self.steps)), key=lambda n: abs(n - self.number))
+        missing = [(self._key(self.steps[n]), self.steps[n]) for n in wanted
+                   if self._key(self.steps[n]) not in self._pictures]
+        if not missing:
+            return
+        fresh: list[tuple[tuple[object, str, object], Picture]] = []
+
+        def work(progress: Progress) -> None:
+            from mingei.core.plan.picture import step_picture
+
+            for key, step in missing:
+                look = key[2] if isinstance(key[2], tuple) else None
+                fresh.append((key, step_picture(build.plan, step, build.patterns, look=look)))
+                progress.report(len(fresh) / len(missing))
+
+        self._drawing = job = Job(work, self)
+
+        def arrived(*_: object) -> None:
+            if job is self._drawing:
+                if len(self._pictures) > 400:
+                    self._pictures.clear()
+                self._pictures.update(fresh)
+                self._show_pictures()
+
+        job.progressed.connect(arrived)
+        job.done.connect(arrived)
+        job.failed.connect(lambda error: self.told.emit(t(error.words)))
+        job.start()
+
+    @property
+    def drawing(self) -> bool:
+        """Whether the picture of the step in hand is still to come."""
+        return self.current is not None and self._key(self.current) not in self._pictures
+
+    def _show_pictures(self) -> None:
+        every = [self._pictures.get(self._key(s)) for s in self.steps]
+        self.strip.show_steps(every, self.number, self.done.get(self._id, set()))
+        self.view.show_picture(every[self.number] if every else None)
+
+    def _turn(self, across: float, up: float) -> None:
+        step, picture = self.current, self.view.picture
+        if step is None or picture is None:
+            return
+        yaw = (picture.yaw_deg + across + 180.0) % 360.0 - 180.0
+        pitch = max(-89.0, min(89.0, picture.pitch_deg + up))
+        self._put(lambda: self.document.put_look(Look(step.key, round(yaw, 1), round(pitch, 1))))
+
+    def _put(self, act: Callable[[], None]) -> None:
+        try:
+            act()
+        except MingeiError as error:
+            self.told.emit(t(error.words))
+
+    # -- the step in hand ------------------------------------------------------------------------------------
+
+    def take(self, number: int) -> None:
+        """Take a step in hand, from 0."""
+        self._spend()
+        self._touched = self._now()
+        self.number = max(0, min(number, len(self.steps) - 1))
+        if self.drawing:
+            self._draw()  # this one first
+        self._show()
+
+    def step(self, by: int) -> None:
+        self.take(self.number + by)
+
+    def finish(self) -> None:
+        """Tick the step off, and take the next in hand."""
+        self.done.setdefault(self._id, set()).add(self.number)
+        self.step(1)
+
+    def _show(self) -> None:
+        step = self.current
+        self._show_pictures()
+        for widget in (self.back, self.next, self.hold, self.earlier, self.later):
+            widget.setEnabled(step is not None)
+        if step is None or self.table is None:
+            self.sentence.setText(t("Nothing is folded or glued: cut it out, and it is done."))
+            self.why.setText("")
+            self.needs.setText("")
+            return
+        said = t("{number} of {count}. {words}", number=step.number, count=len(self.steps),
+                 words=t(step.words))
+        self.sentence.setText(said)
+        self.view.setAccessibleDescription(said)
+        self.why.setText(" ".join(capital(t(why)) + "." for why in (*step.broken, *step.because[:2])))
+        self.why.setVisible(bool(step.broken or step.because))
+        needs = self.table.needs(step)
+        self.needs.setText("\n".join(t(line) for line in needs_words(needs)) or t("Hands only."))
+        self.care.setText("\n".join(t(c) for c in needs.cautions))
+        self.care.setVisible(bool(needs.cautions))
+        seconds = needs.hold_s or needs.dry_min * 60
+        self.hold.setVisible(seconds > 0)
+        self.hold.setText(t("Hold it {seconds:.0f} s", seconds=seconds) if needs.hold_s else
+                          t("Let it dry {minutes:.0f} min", minutes=needs.dry_min))
+        self.back.setEnabled(self.number > 0)
+        self.next.setText(t("Done, next") if self.number < len(self.steps) - 1 else t("Done"))
+        self.earlier.setEnabled(self.number > 0)
+        self.later.setEnabled(self.number < len(self.steps) - 1)
+        self.anew.setEnabled(bool(self.build.brief.order))
+        self._tell_copies()
+        self._tell_clock()
+        self.along.ensureVisible(self.number * STRIP_WIDE + STRIP_WIDE // 2, 20,
+                                  STRIP_WIDE * 2, 0)
+        self.side.fit()
+
+    # -- holds, copies, clock --------------------------------------------------------------------------------
+
+    def _hold(self) -> None:
+        step = self.current
+        if step is not None and self.table is not None:
+            needs = self.table.needs(step)
+            self.holds.hold(t("Step {number}", number=step.number), needs.hold_s or needs.dry_min * 60)
+            self.side.fit()
+
+    def _held(self, words: str) -> None:
+        self.told.emit(t("{words}: it has been held long enough.", words=words))
+        if self.sound.isChecked():
+            QApplication.beep()
+
+    def _count(self, made: int) -> None:
+        self.made[self._id] = made
+        self._touched = self._now()
+        self._tell_copies()
+
+    def _tell_copies(self) -> None:
+        copies, made = self.build.brief.copies, self.made.get(self._id, 0)
+        self.copies_words.setText(t("{made} of {count} have come through this step.", made=made,
+                                    count=copies))
+
+    def _now(self) -> float:
+        return self._clock.elapsed() / 1000.0
+
+    def _spend(self) -> None:
+        """Count the time since the clock was looked at last for the stage in hand, unless nobody is there."""
+        now = self._now()
+        if self.isVisible() and now - self._touched < _IDLE_S and self.current is not None:
+            stage = _STAGE_OF.get(str(self.current.does[0]), "fold")
+            spent = self.seconds.setdefault(self._id, {})
+            spent[stage] = spent.get(stage, 0.0) + now - self._last
+        self._last = now
+
+    def _tick(self) -> None:
+        self._spend()
+        self._tell_clock()
+
+    def _tell_clock(self) -> None:
+        spent = sum(self.seconds.get(self._id, {}).values())
+        idle = self._now() - self._touched >= _IDLE_S
+        planned = math.ceil(self.table.minutes) if self.table else 0
+        words = t("{minutes} min so far, about {planned} planned", minutes=int(spent // 60), planned=planned)
+        self.clock.setText(words + (t(" (the clock stands: nothing is done)") if idle else ""))
+
+    # -- a person's own order, and notes ---------------------------------------------------------------------
+
+    def _move(self, by: int) -> None:
+        keys = [s.key for s in self.steps]
+        other = self.number + by
+        if 0 <= other < len(keys):
+            keys[self.number], keys[other] = keys[other], keys[self.number]
+            self._order(tuple(keys))
+
+    def _order(self, keys: tuple[str, ...]) -> None:
+        self._put(lambda: self.document.set_order(keys))
+
+    def _note(self) -> None:
+        words, step = self.note.text().strip(), self.current
+        if words:
+            line = t("Step {number}: {words}", number=step.number if step else 0, words=words)
+            notes = self.build.brief.notes
+            self._put(lambda: self.document.set_notes(f"{notes}\n{line}".strip()))
+            self.note.clear()
+
+    def enter(self) -> None:
+        self.view.setFocus()
+
+    def sizeHint(self) -> QSize:
+        return QSize(1200, 720)
+
+

@@ -208,6 +208,15 @@ def parser() -> argparse.ArgumentParser:
     publish.add_argument("--version", dest="edition", default=None, metavar="TEXT")
     publish.add_argument("--with-project", action="store_true", help="the project file, too")
 
+    log = commands.add_parser("log", help="the logbook: what was made, and what it teaches")
+    log.add_argument("what", nargs="?", choices=["list", "export", "import", "backup", "fits"],
+                     default="list")
+    log.add_argument("file", nargs="?", type=Path, default=None, metavar="FILE",
+                     help="export: .json or .csv; import: one of them; backup: .sqlite")
+    log.add_argument("--words", default="", metavar="WORDS", help="list: only entries that hold these")
+    log.add_argument("--folder", type=Path, default=None, metavar="FOLDER", help="another logbook than yours")
+    log.add_argument("--json", action="store_true", help="list and fits: as JSON")
+
     scale = commands.add_parser("scale", help="draft the things of a project anew at another size")
     scale.add_argument("file", type=Path, metavar="F.mingei")
     way = scale.add_mutually_exclusive_group(required=True)
@@ -242,4 +251,4 @@ def _result(command: argparse.ArgumentParser) -> None:
 
 COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "edit", "pack", "export", "material",
             "nest",
-            "rehearse", "check", "devices", "plan", "scale", "make", "publish")
+            "rehearse", "check", "devices", "plan", "scale", "make", "publish", "log")

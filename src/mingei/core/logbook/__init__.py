@@ -1,0 +1,1 @@
+"""What was made, as values, and what it teaches."""

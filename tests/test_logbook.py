@@ -89,14 +89,14 @@ class Kept(unittest.TestCase):
     def test_a_file_of_the_first_version_is_brought_up_with_all_it_held(self) -> None:
         with contextlib.closing(sqlite3.connect(self.folder / "log.sqlite")) as db:
             logbook.MIGRATIONS[0](db)
-            db.execute("insert into builds (id, made, title, stock, asked, measured, change) values "
-                       "('old', '2025-01-02', 'Signal Box', 'card-200', '[10, 20, 30]', '[9.5, 20, 30]', "
-                       "'thinner')")
+            db.execute("insert into builds (id, made, title, stock, asked, measured, snapshot, change) "
+                       "values ('old', '2025-01-02', 'Signal Box', 'card-200', '[10, 20, 30]', "
+                       "'[9.5, 20, 30]', '{}', 'thinner')")
             db.execute("pragma user_version = 1")
             db.commit()
         book = self.open()
         old = book.get("old")
-        self.assertEqual((old.title, old.errors), ("Signal Box", (-0.5, 0.0, 0.0)))
+        self.assertEqual((old.title, old.errors, old.snapshot), ("Signal Box", (-0.5, 0.0, 0.0), "{}"))
         self.assertEqual([s.id for s in book.search("signal")], ["old"])
         self.assertEqual(book._db.execute("pragma user_version").fetchone()[0], len(logbook.MIGRATIONS))
 

@@ -101,6 +101,16 @@ class Desk(QObject):
         self._show(project, path, lock)
         return True
 
+    def open_text(self, text: str) -> None:
+        """Put a project kept as text on the bench, as one that is not saved yet."""
+        try:
+            project = project_file.loads(text.encode())
+        except MingeiError as error:
+            self.complain(t("This cannot be opened"), error)
+            return
+        if self.may_leave():
+            self._show(project, None, clean=False)
+
     def show_demo(self, project: Project) -> None:
         """Put the demo on the bench; it is saved elsewhere, never over itself."""
         if self.may_leave():

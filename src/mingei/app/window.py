@@ -235,8 +235,6 @@ class Window(QMainWindow):
         return self.stations.get(key) or self._add_station(key, self._make(key))
 
     def _make(self, key: str) -> Station:
-        from mingei.app.stations.coming import ComingStation
-
         def brief() -> Station:
             from mingei.app.stations.brief import BriefStation
 
@@ -264,6 +262,14 @@ class Window(QMainWindow):
 
             return BuildStation(self.document)
 
+        def notebook() -> Station:
+            from mingei.app.stations.log import LogStation
+
+            log = LogStation(self.document, self.settings.data / "log")
+            log.opened.connect(self.desk.open_text)
+            log.measured.connect(self.desk.offer_anew)
+            return log
+
         def start() -> Station:
             from mingei.app.stations.start import StartPage
 
@@ -279,11 +285,7 @@ class Window(QMainWindow):
             "sheets": sheets,
             "score": score,
             "build": at_table,
-            "log": lambda: ComingStation(
-                self.document, t("Log"),
-                t("Here you will note what was made, what it measured and what to change next time. "
-                  "Until then each thing in the kit has notes of its own, kept with the project."),
-                t("Write a note"), "go-brief"),
+            "log": notebook,
         }
         return makers[key]()
 

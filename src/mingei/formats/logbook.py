@@ -62,8 +62,16 @@ def _second(db: sqlite3.Connection) -> None:
                "|| printer || ' ' || change)")
 
 
+def _third(db: sqlite3.Connection) -> None:
+    """Version 3: snapshots by themselves, so that looking through the builds need not turn their pages."""
+    db.execute("""create table snapshots (
+        build text primary key references builds (id) on delete cascade, text text not null)""")
+    db.execute("insert into snapshots select id, snapshot from builds where snapshot <> ''")
+    db.execute("update builds set snapshot = ''")
+
+
 #: From each version to the next.
-MIGRATIONS: tuple[Callable[[sqlite3.Connection], None], ...] = (_first, _second)
+MIGRATIONS: tuple[Callable[[sqlite3.Connection], None], ...] = (_first, _second, _third)
 
 
 class Summary(NamedTuple):
@@ -151,13 +159,17 @@ class Logbook:
             raise self._broken(error) from None
 
     def _put(self, entry: Entry) -> None:
-        values = [json.dumps(getattr(entry, c)) if c in _JSON else getattr(entry, c) for c in _COLUMNS]
+        light = entry._replace(snapshot="")
+        values = [json.dumps(getattr(light, c)) if c in _JSON else getattr(light, c) for c in _COLUMNS]
         words = " ".join((entry.title, entry.thing, entry.recipe, entry.stock, entry.printer,
                           entry.change)).lower()
         marks = ", ".join("?" * (len(_COLUMNS) + 1))
         changes = ", ".join(f"{c} = excluded.{c}" for c in (*_COLUMNS[1:], "words"))
         self._db.execute(f"insert into builds ({', '.join(_COLUMNS)}, words) values ({marks}) "
                          f"on conflict (id) do update set {changes}", [*values, words])
+        self._db.execute("delete from snapshots where build = ?", [entry.id])
+        if entry.snapshot:
+            self._db.execute("insert into snapshots values (?, ?)", [entry.id, entry.snapshot])
         self._db.execute("delete from photos where build = ?", [entry.id])
         self._db.executemany("insert into photos values (?, ?, ?)",
                              [(entry.id, i, name) for i, name in enumerate(entry.photos)])
@@ -197,12 +209,14 @@ class Logbook:
 
     def get(self, id: str) -> Entry | None:
         row = self._rows(f"select {', '.join(_COLUMNS)} from builds where id = ?", [id])
-        return self._entry(row[0]) if row else None
+        if not row:
+            return None
+        snapshot = self._rows("select text from snapshots where build = ?", [id])
+        return self._entry(row[0])._replace(snapshot=snapshot[0][0] if snapshot else "")
 
     def every(self) -> tuple[Entry, ...]:
         """All entries without their snapshots, the latest first."""
-        columns = ", ".join("''" if c == "snapshot" else c for c in _COLUMNS)
-        rows = self._rows(f"select {columns} from builds order by made desc, id", [])
+        rows = self._rows(f"select {', '.join(_COLUMNS)} from builds order by made desc, id", [])
         return tuple(self._entry(row, photos=False) for row in rows)
 
     def search(self, words: str = "", stock: str = "", recipe: str = "", stars: int = 0,

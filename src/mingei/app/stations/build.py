@@ -56,7 +56,6 @@ class BuildStation(Station):
         self.table: Table | None = None
         self.done: dict[str, set[int]] = {}  # of each thing by its id the steps that are done
         self.made: dict[str, int] = {}  # how many copies are done
-        self.seconds: dict[str, dict[str, float]] = {}  # of each thing, seconds by stage
         self._pictures: dict[tuple[object, str, object], Picture] = {}
         self._drawing: Job | None = None
         self._clock, self._last = QElapsedTimer(), 0.0
@@ -392,7 +391,7 @@ class BuildStation(Station):
         now = self._now()
         if self.isVisible() and now - self._touched < _IDLE_S and self.current is not None:
             stage = _STAGE_OF.get(str(self.current.does[0]), "fold")
-            spent = self.seconds.setdefault(self._id, {})
+            spent = self.document.spent.setdefault(self._id, {})
             spent[stage] = spent.get(stage, 0.0) + now - self._last
         self._last = now
 
@@ -401,7 +400,7 @@ class BuildStation(Station):
         self._tell_clock()
 
     def _tell_clock(self) -> None:
-        spent = sum(self.seconds.get(self._id, {}).values())
+        spent = sum(self.document.spent.get(self._id, {}).values())
         idle = self._now() - self._touched >= _IDLE_S
         planned = math.ceil(self.table.minutes) if self.table else 0
         words = t("{minutes} min so far, about {planned} planned", minutes=int(spent // 60), planned=planned)

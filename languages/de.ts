@@ -4,6 +4,10 @@
  <context>
   <name>Mingei</name>
   <message>
+   <source> (the clock stands: nothing is done)</source>
+   <translation> (die Uhr steht: es geschieht nichts)</translation>
+  </message>
+  <message>
    <source> cap</source>
    <translation> Kappe</translation>
   </message>
@@ -70,6 +74,10 @@
   <message>
    <source> mm</source>
    <translation> mm</translation>
+  </message>
+  <message>
+   <source> of {whole}</source>
+   <translation> von {whole}</translation>
   </message>
   <message>
    <source> on </source>
@@ -200,6 +208,10 @@
    <translation>&amp;Ansehen von</translation>
   </message>
   <message>
+   <source>&amp;Make sheet…</source>
+   <translation>&amp;Bauanleitung…</translation>
+  </message>
+  <message>
    <source>&amp;Measure between points or faces</source>
    <translation>Zwischen Punkten oder Flächen &amp;messen</translation>
   </message>
@@ -288,6 +300,10 @@
    <translation>--ratio</translation>
   </message>
   <message>
+   <source>--sections</source>
+   <translation>--sections</translation>
+  </message>
+  <message>
    <source>--set</source>
    <translation>--set</translation>
   </message>
@@ -332,6 +348,10 @@
    <translation>Ein PNG- oder JPEG-Bild oder eine SVG-Zeichnung auf diesem Feld, aufrecht, wenn es gefaltet ist.</translation>
   </message>
   <message>
+   <source>A bar of 100 mm comes out {value:.2f} mm long, {low:.2f} to {high:.2f} in 95 of 100 cases.</source>
+   <translation>Ein Balken von 100 mm wird {value:.2f} mm lang, {low:.2f} bis {high:.2f} in 95 von 100 Fällen.</translation>
+  </message>
+  <message>
    <source>A beam burns away its own width. Air out, lid shut, never alone while it runs; only stock that its maker and the laser's maker allow: some films and coated boards give off poison.</source>
    <translation>Ein Strahl brennt seine eigene Breite weg. Abluft an, Deckel zu, nie allein lassen, solange er läuft; nur Material, das sein Hersteller und der des Lasers erlauben: Manche Folien und beschichteten Pappen geben Gift ab.</translation>
   </message>
@@ -356,8 +376,16 @@
    <translation>Ein Schild mit eigener Größe und eigenem Platz.</translation>
   </message>
   <message>
+   <source>A laser is never left alone and burns only what its maker and that of the stock allow.</source>
+   <translation>Ein Laser bleibt nie allein und brennt nur, was sein Hersteller und der des Materials erlauben.</translation>
+  </message>
+  <message>
    <source>A long flat lies above the folded thing, any other stands beside it</source>
    <translation>Langes Flaches liegt über dem Gefalteten, anderes steht daneben</translation>
+  </message>
+  <message>
+   <source>A mask leaves sight and breath free; nobody runs or crosses a road in it.</source>
+   <translation>Eine Maske lässt Blick und Atem frei; niemand rennt damit oder geht über eine Straße.</translation>
   </message>
   <message>
    <source>A mat on every panel that is seen from outside and flat, not on the base.</source>
@@ -378,6 +406,10 @@
   <message>
    <source>A piece of its own</source>
    <translation>Ein eigenes Stück</translation>
+  </message>
+  <message>
+   <source>A quiet sound when it is over</source>
+   <translation>Ein leiser Ton, wenn es um ist</translation>
   </message>
   <message>
    <source>A rectangle cut out of the middle, with a patch of film behind it.</source>
@@ -460,6 +492,10 @@
    <translation>Über Mingei</translation>
   </message>
   <message>
+   <source>About {hands} minutes of your hands, and {dry:.0f} to dry.</source>
+   <translation>Etwa {hands} Minuten Handarbeit, und {dry:.0f} zum Trocknen.</translation>
+  </message>
+  <message>
    <source>About {minutes} minutes to print, score and cut.</source>
    <translation>Etwa {minutes} Minuten zum Drucken, Rillen und Schneiden.</translation>
   </message>
@@ -482,6 +518,14 @@
   <message>
    <source>Across the opening; of a hole its diameter, of a slot its length. For a stick add 0.1 to 0.3 mm.</source>
    <translation>Quer über die Öffnung; bei einem Loch der Durchmesser, bei einem Schlitz die Länge. Für einen Stab 0,1 bis 0,3 mm zugeben.</translation>
+  </message>
+  <message>
+   <source>Add a photo</source>
+   <translation>Foto dazu</translation>
+  </message>
+  <message>
+   <source>Add a photo…</source>
+   <translation>Foto dazu…</translation>
   </message>
   <message>
    <source>Add another thing like this construction, with its usual measures</source>
@@ -520,6 +564,10 @@
    <translation>Ein behaltener Rest von {width} × {height} täte es für {piece}.</translation>
   </message>
   <message>
+   <source>An open licence, or terms of your own.</source>
+   <translation>Eine offene Lizenz oder eigene Bedingungen.</translation>
+  </message>
+  <message>
    <source>An opening drawn elsewhere, read from an SVG file: its largest closed path.</source>
    <translation>Eine anderswo gezeichnete Öffnung aus einer SVG-Datei: ihr größter geschlossener Zug.</translation>
   </message>
@@ -532,8 +580,16 @@
    <translation>Ein anderes Material für diesen Teil: ein abstechendes Papier, ein Karton zum Beschreiben.</translation>
   </message>
   <message>
+   <source>Any construction</source>
+   <translation>Jede Bauform</translation>
+  </message>
+  <message>
    <source>Any printer</source>
    <translation>Irgendein Drucker</translation>
+  </message>
+  <message>
+   <source>Any stock</source>
+   <translation>Jedes Material</translation>
   </message>
   <message>
    <source>Apart</source>
@@ -564,8 +620,16 @@
    <translation>Später fragen</translation>
   </message>
   <message>
+   <source>Ask the author.</source>
+   <translation>Frag den Urheber.</translation>
+  </message>
+  <message>
    <source>At most {off} off</source>
    <translation>Höchstens {off} daneben</translation>
+  </message>
+  <message>
+   <source>Author</source>
+   <translation>Urheber</translation>
   </message>
   <message>
    <source>B# envelope</source>
@@ -580,8 +644,16 @@
    <translation>Rückseite nach rechts</translation>
   </message>
   <message>
+   <source>Back up the logbook</source>
+   <translation>Logbuch sichern</translation>
+  </message>
+  <message>
    <source>Back upward</source>
    <translation>Rückseite nach oben</translation>
+  </message>
+  <message>
+   <source>Back up…</source>
+   <translation>Sichern…</translation>
   </message>
   <message>
    <source>Bags, pouches, wraps</source>
@@ -724,6 +796,18 @@
    <translation>Eine Seite des Platzes Bogen nach ihrer Nummer in Sicht bringen</translation>
   </message>
   <message>
+   <source>Bring back what was taken out</source>
+   <translation>Herausgenommenes zurückholen</translation>
+  </message>
+  <message>
+   <source>Bring in entries</source>
+   <translation>Einträge hereinholen</translation>
+  </message>
+  <message>
+   <source>Bring in…</source>
+   <translation>Hereinholen…</translation>
+  </message>
+  <message>
    <source>Bring it back</source>
    <translation>Zurückholen</translation>
   </message>
@@ -770,6 +854,10 @@
   <message>
    <source>By machine</source>
    <translation>Mit der Maschine</translation>
+  </message>
+  <message>
+   <source>By {author}, version {version}</source>
+   <translation>Von {author}, Fassung {version}</translation>
   </message>
   <message>
    <source>C# envelope</source>
@@ -848,6 +936,10 @@
    <translation>Prüfungen: {words}</translation>
   </message>
   <message>
+   <source>Children cut, heat and glue hot only with an adult.</source>
+   <translation>Kinder schneiden, erhitzen und kleben heiß nur mit Erwachsenen.</translation>
+  </message>
+  <message>
    <source>Choose a construction, write the size of the thing that goes in, and print. Thickness, tabs and score lines are worked out for you.</source>
    <translation>Wählen Sie eine Bauform, schreiben Sie die Größe dessen, was hineinkommt, und drucken Sie. Dicke, Laschen und Rilllinien werden für Sie gerechnet.</translation>
   </message>
@@ -862,6 +954,10 @@
   <message>
    <source>Close</source>
    <translation>Schließen</translation>
+  </message>
+  <message>
+   <source>Close both ends, their sides tucked in.</source>
+   <translation>Beide Enden schließen, die Seiten eingeschlagen.</translation>
   </message>
   <message>
    <source>Close the checks</source>
@@ -920,8 +1016,16 @@
    <translation>Kegel</translation>
   </message>
   <message>
+   <source>Construction</source>
+   <translation>Bauform</translation>
+  </message>
+  <message>
    <source>Construction {number}</source>
    <translation>Bauform {number}</translation>
+  </message>
+  <message>
+   <source>Copies</source>
+   <translation>Stückzahl</translation>
   </message>
   <message>
    <source>Copies to cut of every piece.</source>
@@ -946,6 +1050,10 @@
   <message>
    <source>Corners cut</source>
    <translation>Ecken Schnitt</translation>
+  </message>
+  <message>
+   <source>Correct for it</source>
+   <translation>Danach berichtigen</translation>
   </message>
   <message>
    <source>Corrected for {printer}.</source>
@@ -992,6 +1100,10 @@
    <translation>Cover-Karton 80 lb</translation>
   </message>
   <message>
+   <source>Crease every fold and open it again: long ones first, then the edges, the small tabs last.</source>
+   <translation>Jeden Falz vorfalten und wieder öffnen: lange zuerst, dann die Kanten, die kleinen Laschen zuletzt.</translation>
+  </message>
+  <message>
    <source>Crease gain</source>
    <translation>Falzzugabe</translation>
   </message>
@@ -1032,6 +1144,10 @@
    <translation>Aufschneiden</translation>
   </message>
   <message>
+   <source>Cut the decorative edge of both ends, each in one go.</source>
+   <translation>Die Zierkante beider Enden schneiden, jede in einem Zug.</translation>
+  </message>
+  <message>
    <source>Cut the folded thing open and look at its walls. The cut faces are persimmon.</source>
    <translation>Das Gefaltete aufschneiden und seine Wände ansehen. Die Schnittflächen sind rotorange.</translation>
   </message>
@@ -1050,6 +1166,10 @@
   <message>
    <source>Cut with a fresh blade against a metal rule, away from the hand; children only with an adult. With cutting machines and lasers follow the maker's instructions and local rules.</source>
    <translation>Mit frischer Klinge am Metalllineal schneiden, von der Hand weg; Kinder nur mit Erwachsenen. Bei Schneidemaschinen und Lasern den Anweisungen des Herstellers und den örtlichen Regeln folgen.</translation>
+  </message>
+  <message>
+   <source>Cut with a fresh blade along a metal rule, away from the holding hand; put the blade away between cuts.</source>
+   <translation>Schneide mit frischer Klinge am Stahllineal, weg von der haltenden Hand; leg die Klinge zwischen den Schnitten weg.</translation>
   </message>
   <message>
    <source>Cut {count} pieces, stack five and then all, press, and measure the height.</source>
@@ -1092,6 +1212,10 @@
    <translation>Umschlag DL</translation>
   </message>
   <message>
+   <source>Date</source>
+   <translation>Datum</translation>
+  </message>
+  <message>
    <source>Day light</source>
    <translation>Tageslicht</translation>
   </message>
@@ -1116,8 +1240,24 @@
    <translation>Durchmesser</translation>
   </message>
   <message>
+   <source>Do each step for all of them: glue, lay aside, the next; so the least is laid down and taken up again.</source>
+   <translation>Mach jeden Schritt für alle: kleben, beiseitelegen, das nächste; so wird am wenigsten hingelegt und wieder aufgenommen.</translation>
+  </message>
+  <message>
+   <source>Does it come out as asked?</source>
+   <translation>Wird es wie gewollt?</translation>
+  </message>
+  <message>
    <source>Dome</source>
    <translation>Kuppel</translation>
+  </message>
+  <message>
+   <source>Done</source>
+   <translation>Fertig</translation>
+  </message>
+  <message>
+   <source>Done, next</source>
+   <translation>Fertig, weiter</translation>
   </message>
   <message>
    <source>Double this thing, measures and all</source>
@@ -1152,6 +1292,14 @@
    <translation>Ziehen oder mit den Pfeiltasten rücken (mit Umschalt um 10 mm). R dreht, L hält fest, Entf lässt los.</translation>
   </message>
   <message>
+   <source>Drag to turn it, or Shift with the arrow keys; it is kept as you turned it.</source>
+   <translation>Ziehen dreht es, oder Umschalt mit den Pfeiltasten; so gedreht bleibt es.</translation>
+  </message>
+  <message>
+   <source>Draw the ribbon, doubled, through the hole of the tag and its ends through the loop.</source>
+   <translation>Das Band doppelt durch das Loch des Anhängers ziehen und seine Enden durch die Schlaufe.</translation>
+  </message>
+  <message>
    <source>Draw {names} over a rounded edge until it curls, then roll it up.</source>
    <translation>{names} über eine runde Kante ziehen, bis es sich wölbt, dann aufrollen.</translation>
   </message>
@@ -1170,6 +1318,10 @@
   <message>
    <source>Each thing on its own sheets</source>
    <translation>Jedes Ding auf eigene Bogen</translation>
+  </message>
+  <message>
+   <source>Earlier</source>
+   <translation>Früher</translation>
   </message>
   <message>
    <source>Edge</source>
@@ -1203,6 +1355,18 @@
    </translation>
   </message>
   <message>
+   <source>Enter keeps it with the notes of this thing, with the number of the step.</source>
+   <translation>Enter legt es zu den Notizen dieses Dings, mit der Nummer des Schritts.</translation>
+  </message>
+  <message>
+   <source>Entries</source>
+   <translation>Einträge</translation>
+  </message>
+  <message>
+   <source>Entry</source>
+   <translation>Eintrag</translation>
+  </message>
+  <message>
    <source>Envelope</source>
    <translation>Umschlag</translation>
   </message>
@@ -1225,6 +1389,10 @@
   <message>
    <source>Every piece and every sheet, each in a file of its own</source>
    <translation>Jedes Stück und jeder Bogen in einer eigenen Datei</translation>
+  </message>
+  <message>
+   <source>Every piece by letter</source>
+   <translation>Jedes Stück mit Buchstaben</translation>
   </message>
   <message>
    <source>Every piece by letter, with its size in mm and inches</source>
@@ -1251,6 +1419,10 @@
    <translation>Jeder Bogen in wirklicher Größe, was auch der Drucker daraus machte</translation>
   </message>
   <message>
+   <source>Every sheet is corrected for it.</source>
+   <translation>Jeder Bogen wird danach berichtigt.</translation>
+  </message>
+  <message>
    <source>Every stock there is, your own among them: measure, add, convert</source>
    <translation>Alle Materialien, Ihre eigenen darunter: messen, hinzufügen, umrechnen</translation>
   </message>
@@ -1267,6 +1439,14 @@
    <translation>Alles, was seit dem Öffnen geschah; gehen Sie dahin zurück</translation>
   </message>
   <message>
+   <source>Everything in one file (*.zip)</source>
+   <translation>Alles in einer Datei (*.zip)</translation>
+  </message>
+  <message>
+   <source>Everything made of it is drafted anew, after you have seen what changes.</source>
+   <translation>Alles daraus wird neu entworfen, nachdem du gesehen hast, was sich ändert.</translation>
+  </message>
+  <message>
    <source>Everything of this project that is made of it follows; it can be undone</source>
    <translation>Alles in diesem Projekt, das daraus ist, folgt; es lässt sich rückgängig machen</translation>
   </message>
@@ -1281,6 +1461,10 @@
   <message>
    <source>Export some sheets</source>
    <translation>Einige Bogen exportieren</translation>
+  </message>
+  <message>
+   <source>Export the logbook</source>
+   <translation>Logbuch exportieren</translation>
   </message>
   <message>
    <source>Exported {name}</source>
@@ -1321,6 +1505,10 @@
   <message>
    <source>Fewer placings</source>
    <translation>Weniger Anlagen</translation>
+  </message>
+  <message>
+   <source>Files</source>
+   <translation>Dateien</translation>
   </message>
   <message>
    <source>Fill a drawer</source>
@@ -1369,6 +1557,10 @@
   <message>
    <source>Fits</source>
    <translation>Passt</translation>
+  </message>
+  <message>
+   <source>Fix the patch, {size}, behind the {window} of the {panel}.</source>
+   <translation>Den Flicken, {size}, hinter {window} von {panel} befestigen.</translation>
   </message>
   <message>
    <source>Flap</source>
@@ -1503,6 +1695,10 @@
    <translation>Für ein Ding von {long} mal {wide} mal {thick}</translation>
   </message>
   <message>
+   <source>For this step</source>
+   <translation>Für diesen Schritt</translation>
+  </message>
+  <message>
    <source>Forget it</source>
    <translation>Vergessen</translation>
   </message>
@@ -1579,6 +1775,10 @@
    <translation>deutscher Standardbrief</translation>
   </message>
   <message>
+   <source>Given to all, no rights kept (CC0 1.0).</source>
+   <translation>Allen gegeben, keine Rechte behalten (CC0 1.0).</translation>
+  </message>
+  <message>
    <source>Glue</source>
    <translation>Kleben</translation>
   </message>
@@ -1599,8 +1799,20 @@
    <translation>Die Kante von {carrier} an {host} leimen.</translation>
   </message>
   <message>
+   <source>Glue the roof on the canopy.</source>
+   <translation>Das Dach auf den Baldachin kleben.</translation>
+  </message>
+  <message>
    <source>Glue the two flaps of the {seam} to each other.</source>
    <translation>Die zwei Klappen von {seam} aneinanderkleben.</translation>
+  </message>
+  <message>
+   <source>Glue the {name} on the inner face of the {panel}.</source>
+   <translation>{name} auf die Innenseite von {panel} kleben.</translation>
+  </message>
+  <message>
+   <source>Glue the {name} on the {panel}.</source>
+   <translation>{name} auf {panel} kleben.</translation>
   </message>
   <message>
    <source>Glue the {piece} together where its lines bear one number.</source>
@@ -1613,6 +1825,10 @@
   <message>
    <source>Glue the {upper} on {lowers}.</source>
    <translation>{upper} auf {lowers} kleben.</translation>
+  </message>
+  <message>
+   <source>Glue the {upper} together where its strips lap.</source>
+   <translation>{upper} zusammenkleben, wo die Streifen überlappen.</translation>
   </message>
   <message>
    <source>Glued on it</source>
@@ -1645,6 +1861,10 @@
   <message>
    <source>Grammage</source>
    <translation>Flächengewicht</translation>
+  </message>
+  <message>
+   <source>Grams</source>
+   <translation>Gramm</translation>
   </message>
   <message>
    <source>Greyboard 1 mm</source>
@@ -1699,8 +1919,16 @@
    <translation>Breite des Griffs</translation>
   </message>
   <message>
+   <source>Hands only.</source>
+   <translation>Nur die Hände.</translation>
+  </message>
+  <message>
    <source>Hang</source>
    <translation>Aufhängung</translation>
+  </message>
+  <message>
+   <source>Hang the motif in the middle by the thread.</source>
+   <translation>Das Motiv am Faden in die Mitte hängen.</translation>
   </message>
   <message>
    <source>Heaviest</source>
@@ -1731,16 +1959,12 @@
    <translation>Höhe der Polster, auf denen es steht; 0, wo es flach aufgeklebt ist. Ihre Höhe zählt im Umschlag mit.</translation>
   </message>
   <message>
-   <source>Here every step of gluing and folding will have its picture, its glue and its hold. Until then the folded thing on Draft folds itself step by step, in the order of the hand.</source>
-   <translation>Hier wird jeder Schritt des Klebens und Faltens sein Bild, seinen Leim und seinen Halt haben. Bis dahin faltet sich das Gefaltete im Entwurf Schritt für Schritt, in der Reihenfolge der Hand.</translation>
+   <source>Held with</source>
+   <translation>Gehalten mit</translation>
   </message>
   <message>
    <source>Here the {a} catches on the {b}: bend it past by hand.</source>
    <translation>Hier bleibt {a} an {b} hängen: von Hand vorbeibiegen.</translation>
-  </message>
-  <message>
-   <source>Here you will note what was made, what it measured and what to change next time. Until then each thing in the kit has notes of its own, kept with the project.</source>
-   <translation>Hier werden Sie vermerken, was gemacht wurde, was es maß und was nächstes Mal zu ändern ist. Bis dahin hat jedes Ding im Satz eigene Notizen, mit dem Projekt bewahrt.</translation>
   </message>
   <message>
    <source>History</source>
@@ -1759,6 +1983,10 @@
    <translation>Gegen das Licht halten: wie weit dieses Kreuz rechts von und über dem anderen liegt, in mm, kommt zur Rückseite des Druckers dazu.</translation>
   </message>
   <message>
+   <source>Hold it {seconds:.0f} s</source>
+   <translation>{seconds:.0f} s halten</translation>
+  </message>
+  <message>
    <source>Hold the seam: {how}</source>
    <translation>Die Naht halten: {how}</translation>
   </message>
@@ -1769,6 +1997,10 @@
   <message>
    <source>Hole</source>
    <translation>Loch</translation>
+  </message>
+  <message>
+   <source>Hot glue burns skin and softens plastic windows: follow the maker's instructions.</source>
+   <translation>Heißkleber verbrennt die Haut und weicht Kunststofffenster auf: beachte die Anweisungen des Herstellers.</translation>
   </message>
   <message>
    <source>Housing</source>
@@ -1783,6 +2015,10 @@
    <translation>Wie Schnitte gedruckt werden</translation>
   </message>
   <message>
+   <source>How far it came out from what was asked</source>
+   <translation>Wie weit es vom Gewollten abweicht</translation>
+  </message>
+  <message>
    <source>How far it keeps inside the panel's edges: 3 mm, or an eighth of an inch, is usual. Of a band, how far it goes over each face.</source>
    <translation>Wie weit es innerhalb der Kanten bleibt: 3 mm oder ein Achtelzoll sind üblich. Bei einem Band, wie weit es über jede Fläche geht.</translation>
   </message>
@@ -1793,6 +2029,10 @@
   <message>
    <source>How far neighbouring sheets overlap: an inch, or 25 mm, is usual.</source>
    <translation>Wie weit Nachbarbogen überlappen: ein Zoll oder 25 mm sind üblich.</translation>
+  </message>
+  <message>
+   <source>How far off is my printer?</source>
+   <translation>Wie weit weicht mein Drucker ab?</translation>
   </message>
   <message>
    <source>How far the back of a sheet lies above its front, seen from the back.</source>
@@ -1815,8 +2055,16 @@
    <translation>Wie schnell ein Auftrag gespielt wird: so schnell wie die Maschine, oder schneller.</translation>
   </message>
   <message>
+   <source>How it came out.</source>
+   <translation>Wie es geworden ist.</translation>
+  </message>
+  <message>
    <source>How it is made</source>
    <translation>Wie es gemacht ist</translation>
+  </message>
+  <message>
+   <source>How long do I take?</source>
+   <translation>Wie lange brauche ich?</translation>
   </message>
   <message>
    <source>How long the level bar of a corrected print comes out: what is still off is added to the correction.</source>
@@ -1837,6 +2085,10 @@
   <message>
    <source>How many</source>
    <translation>Wie viele</translation>
+  </message>
+  <message>
+   <source>How many are made to here</source>
+   <translation>Wie viele bis hierher gebaut sind</translation>
   </message>
   <message>
    <source>How many kits</source>
@@ -1907,6 +2159,10 @@
    <translation>In Ihrem eigenen Geld; 0, wo Sie ihn nicht kennen</translation>
   </message>
   <message>
+   <source>In your own words</source>
+   <translation>In eigenen Worten</translation>
+  </message>
+  <message>
    <source>In {stock}, since it is not made of the stock chosen.</source>
    <translation>In {stock}, da es nicht aus dem gewählten Material gemacht wird.</translation>
   </message>
@@ -1935,12 +2191,24 @@
    <translation>Innen</translation>
   </message>
   <message>
+   <source>Iron at low heat, the print down or covered; never leave it face down.</source>
+   <translation>Bügle bei geringer Hitze, den Druck nach unten oder bedeckt; lass das Eisen nie darauf stehen.</translation>
+  </message>
+  <message>
    <source>It cannot be printed</source>
    <translation>Es lässt sich nicht drucken</translation>
   </message>
   <message>
+   <source>It cannot be used ({reason}).</source>
+   <translation>Es lässt sich nicht benutzen ({reason}).</translation>
+  </message>
+  <message>
    <source>It closes, fits its sheet, and holds what was asked.</source>
    <translation>Es schließt, passt auf seinen Bogen und fasst, was verlangt war.</translation>
+  </message>
+  <message>
+   <source>It comes out {value:+.2f} mm against what was asked, {low:+.2f} to {high:+.2f} in 95 of 100 cases.</source>
+   <translation>Es wird {value:+.2f} mm gegen das Gewollte, {low:+.2f} bis {high:+.2f} in 95 von 100 Fällen.</translation>
   </message>
   <message>
    <source>It was never saved: {things}.</source>
@@ -1957,6 +2225,10 @@
   <message>
    <source>Its sheet needs no parting.</source>
    <translation>Sein Bogen braucht keine Teilung.</translation>
+  </message>
+  <message>
+   <source>JSON, CSV (*.json *.csv)</source>
+   <translation>JSON, CSV (*.json *.csv)</translation>
   </message>
   <message>
    <source>Keep a copy</source>
@@ -2011,6 +2283,10 @@
    <translation>Sätze</translation>
   </message>
   <message>
+   <source>Knife and glue away when you stop. Children cut, heat and glue hot only with an adult; follow the makers' instructions.</source>
+   <translation>Messer und Kleber weg, wenn du aufhörst. Kinder schneiden, erhitzen und kleben heiß nur mit Erwachsenen; beachte die Anweisungen der Hersteller.</translation>
+  </message>
+  <message>
    <source>Kraft paper 110 g</source>
    <translation>Kraftpapier 110 g</translation>
   </message>
@@ -2045,6 +2321,10 @@
   <message>
    <source>Larger</source>
    <translation>Größer</translation>
+  </message>
+  <message>
+   <source>Later</source>
+   <translation>Später</translation>
   </message>
   <message>
    <source>Lay out anew</source>
@@ -2107,6 +2387,18 @@
    <translation>Länge des Balkens</translation>
   </message>
   <message>
+   <source>Let it dry {minutes:.0f} min</source>
+   <translation>{minutes:.0f} min trocknen lassen</translation>
+  </message>
+  <message>
+   <source>Let the glue dry before it is handled.</source>
+   <translation>Den Kleber trocknen lassen, bevor es angefasst wird.</translation>
+  </message>
+  <message>
+   <source>Letter</source>
+   <translation>Buchstabe</translation>
+  </message>
+  <message>
    <source>Letter sheet in three</source>
    <translation>Blatt Letter in Dritteln</translation>
   </message>
@@ -2163,12 +2455,28 @@
    <translation>Logbuch</translation>
   </message>
   <message>
+   <source>Log what I made</source>
+   <translation>Eintragen, was ich gebaut habe</translation>
+  </message>
+  <message>
+   <source>Longest</source>
+   <translation>Längster</translation>
+  </message>
+  <message>
    <source>Longest strip</source>
    <translation>Längster Streifen</translation>
   </message>
   <message>
    <source>Look around first</source>
    <translation>Erst umsehen</translation>
+  </message>
+  <message>
+   <source>Look for</source>
+   <translation>Suchen</translation>
+  </message>
+  <message>
+   <source>Look for a word: title, thing, stock, what to change…</source>
+   <translation>Ein Wort suchen: Titel, Ding, Material, was zu ändern ist…</translation>
   </message>
   <message>
    <source>Look from</source>
@@ -2195,6 +2503,14 @@
    <translation>Gemacht für eines von</translation>
   </message>
   <message>
+   <source>Made so far</source>
+   <translation>Bisher gebaut</translation>
+  </message>
+  <message>
+   <source>Make it again</source>
+   <translation>Noch einmal bauen</translation>
+  </message>
+  <message>
    <source>Make it as construction {number}</source>
    <translation>Als Bauform {number} machen</translation>
   </message>
@@ -2203,8 +2519,24 @@
    <translation>So machen</translation>
   </message>
   <message>
+   <source>Make sheet</source>
+   <translation>Bauanleitung</translation>
+  </message>
+  <message>
+   <source>Make sheet…</source>
+   <translation>Bauanleitung…</translation>
+  </message>
+  <message>
    <source>Make them so</source>
    <translation>So machen</translation>
+  </message>
+  <message>
+   <source>Make this step one place later. What that breaks is said at once.</source>
+   <translation>Diesen Schritt um einen Platz später machen. Was das verletzt, wird sofort gesagt.</translation>
+  </message>
+  <message>
+   <source>Make this step one place sooner. What that breaks is said at once.</source>
+   <translation>Diesen Schritt um einen Platz früher machen. Was das verletzt, wird sofort gesagt.</translation>
   </message>
   <message>
    <source>Many-sided box</source>
@@ -2247,12 +2579,24 @@
    <translation>Messen</translation>
   </message>
   <message>
+   <source>Measure both bars: other lengths mean it was not printed at actual size.</source>
+   <translation>Miss beide Balken: andere Längen heißen, dass nicht in Originalgröße gedruckt wurde.</translation>
+  </message>
+  <message>
    <source>Measure this screen</source>
    <translation>Diesen Bildschirm messen</translation>
   </message>
   <message>
    <source>Measured between the solid panels of the folded model, not assumed.</source>
    <translation>Zwischen den dicken Feldern des gefalteten Modells gemessen, nicht angenommen.</translation>
+  </message>
+  <message>
+   <source>Measured inside</source>
+   <translation>Innen gemessen</translation>
+  </message>
+  <message>
+   <source>Measured inside, when it is dry.</source>
+   <translation>Innen gemessen, wenn es trocken ist.</translation>
   </message>
   <message>
    <source>Measures</source>
@@ -2285,6 +2629,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Mingei: sheet {number} of {count}, {stock}, {width:g} x {height:g} mm</source>
    <translation>Mingei: Bogen {number} von {count}, {stock}, {width:g} x {height:g} mm</translation>
+  </message>
+  <message>
+   <source>Minutes</source>
+   <translation>Minuten</translation>
   </message>
   <message>
    <source>Mirrored, on paper to be stuck to the back of the card; mountains are valleys there.</source>
@@ -2351,6 +2699,10 @@ Protokoll: {log}</translation>
    <translation>Enger legen</translation>
   </message>
   <message>
+   <source>Never a candle in card or paper: LED lights only, as their maker allows.</source>
+   <translation>Nie eine Kerze in Karton oder Papier: nur LED-Lichter, wie ihr Hersteller es erlaubt.</translation>
+  </message>
+  <message>
    <source>New {title}</source>
    <translation>Neu: {title}</translation>
   </message>
@@ -2363,12 +2715,20 @@ Protokoll: {log}</translation>
    <translation>Keine Schnitte</translation>
   </message>
   <message>
+   <source>No direct contact with food unless the stock is made for it.</source>
+   <translation>Kein direkter Kontakt mit Lebensmitteln, außer das Material ist dafür gemacht.</translation>
+  </message>
+  <message>
    <source>No layout with fewer placings was found.</source>
    <translation>Keine Anordnung mit weniger Anlagen wurde gefunden.</translation>
   </message>
   <message>
    <source>No layout with fewer sheets was found.</source>
    <translation>Keine Auslage mit weniger Bogen gefunden.</translation>
+  </message>
+  <message>
+   <source>No project was kept with it.</source>
+   <translation>Es wurde kein Projekt dazu aufgehoben.</translation>
   </message>
   <message>
    <source>No sheet up to A0 holds the largest piece.</source>
@@ -2387,8 +2747,20 @@ Protokoll: {log}</translation>
    <translation>Das größte Rechteck, das von jedem Bogen bleibt, bei Ihren Materialien vermerken: es wird angeboten, wenn ein Stück daraufpasst.</translation>
   </message>
   <message>
+   <source>Note this</source>
+   <translation>Notieren</translation>
+  </message>
+  <message>
+   <source>Note this…</source>
+   <translation>Notieren…</translation>
+  </message>
+  <message>
    <source>Notes</source>
    <translation>Notizen</translation>
+  </message>
+  <message>
+   <source>Nothing is folded or glued: cut it out, and it is done.</source>
+   <translation>Nichts wird gefaltet oder geklebt: ausschneiden, und es ist fertig.</translation>
   </message>
   <message>
    <source>Nothing is known by these words: write fewer, or others.</source>
@@ -2399,6 +2771,10 @@ Protokoll: {log}</translation>
    <translation>Nichts ist ausgelegt: Wähle unter Bogen einen, auf den alles passt.</translation>
   </message>
   <message>
+   <source>Nothing is measured yet: write down what you made, and what it measured.</source>
+   <translation>Noch ist nichts gemessen: Schreib auf, was du gebaut hast und was es misst.</translation>
+  </message>
+  <message>
    <source>Nothing yet</source>
    <translation>Noch nichts</translation>
   </message>
@@ -2407,12 +2783,20 @@ Protokoll: {log}</translation>
    <translation>Noch nichts.</translation>
   </message>
   <message>
+   <source>Nothing yet. Make something, measure it inside, and write it down: then it teaches.</source>
+   <translation>Noch nichts. Bau etwas, miss es innen und schreib es auf: dann lehrt es.</translation>
+  </message>
+  <message>
    <source>Nothing yet: what you save appears here.</source>
    <translation>Noch nichts: was Sie speichern, erscheint hier.</translation>
   </message>
   <message>
    <source>Numbers of seams</source>
    <translation>Nummern der Nähte</translation>
+  </message>
+  <message>
+   <source>Of</source>
+   <translation>Von</translation>
   </message>
   <message>
    <source>Of one picture, or of the longest line of words.</source>
@@ -2439,6 +2823,10 @@ Protokoll: {log}</translation>
    <translation>Aus, wo sie nach einer Schablone oder von einer Maschine gerillt werden.</translation>
   </message>
   <message>
+   <source>On paper</source>
+   <translation>Auf Papier</translation>
+  </message>
+  <message>
    <source>On the {a}, {depth} deep; lands inside the {b}. {length} long.</source>
    <translation>An {a}, {depth} tief; kommt in {b}. {length} lang.</translation>
   </message>
@@ -2449,6 +2837,10 @@ Protokoll: {log}</translation>
   <message>
    <source>On {sheet}: {count} sheets, {waste} % waste.</source>
    <translation>Auf {sheet}: {count} Bogen, {waste} % Verschnitt.</translation>
+  </message>
+  <message>
+   <source>One file with the sheets on A4 and Letter, every piece as SVG and DXF, the make sheet, pictures and a text with your terms. Nothing in it tells of this computer.</source>
+   <translation>Eine Datei mit den Bogen auf A4 und Letter, jedem Stück als SVG und DXF, der Bauanleitung, Bildern und einem Text mit deinen Bedingungen. Nichts darin verrät diesen Rechner.</translation>
   </message>
   <message>
    <source>One millimetre on the drawing is one on this screen</source>
@@ -2473,6 +2865,14 @@ Protokoll: {log}</translation>
   <message>
    <source>Only the pages of one stock or one thing, or those with something to mend.</source>
    <translation>Nur die Seiten eines Materials oder eines Dings, oder die, an denen etwas zu richten ist.</translation>
+  </message>
+  <message>
+   <source>Only what was made as this.</source>
+   <translation>Nur was so gebaut wurde.</translation>
+  </message>
+  <message>
+   <source>Only what was made of this.</source>
+   <translation>Nur was daraus gebaut wurde.</translation>
   </message>
   <message>
    <source>Only with group {letter}</source>
@@ -2513,6 +2913,14 @@ Protokoll: {log}</translation>
   <message>
    <source>Or the blank it is cut from: length and width follow, the height stays.</source>
    <translation>Oder der Zuschnitt, aus dem es geschnitten wird: Länge und Breite folgen, die Höhe bleibt.</translation>
+  </message>
+  <message>
+   <source>Order and notes</source>
+   <translation>Reihenfolge und Notizen</translation>
+  </message>
+  <message>
+   <source>Out and in</source>
+   <translation>Hinaus und herein</translation>
   </message>
   <message>
    <source>Outline</source>
@@ -2575,12 +2983,20 @@ Protokoll: {log}</translation>
    <translation>Eigene Größe des Bogens</translation>
   </message>
   <message>
+   <source>P&amp;ublish…</source>
+   <translation>Verö&amp;ffentlichen…</translation>
+  </message>
+  <message>
    <source>PDF (*.pdf)</source>
    <translation>PDF (*.pdf)</translation>
   </message>
   <message>
    <source>PDF to print, SVG and DXF for machines, FOLD for other programs</source>
    <translation>PDF zum Drucken, SVG und DXF für Maschinen, FOLD für andere Programme</translation>
+  </message>
+  <message>
+   <source>PDF, pages to print (*.pdf);;A page for a browser (*.html)</source>
+   <translation>PDF, Seiten zum Drucken (*.pdf);;Eine Seite für den Browser (*.html)</translation>
   </message>
   <message>
    <source>PDF, pages to print (*.pdf);;CSV, a table (*.csv)</source>
@@ -2675,12 +3091,24 @@ Protokoll: {log}</translation>
    <translation>Bild des Gefalteten…</translation>
   </message>
   <message>
+   <source>Picture of the step</source>
+   <translation>Bild des Schritts</translation>
+  </message>
+  <message>
    <source>Pictures (*.png *.jpg *.jpeg *.svg)</source>
    <translation>Bilder (*.png *.jpg *.jpeg *.svg)</translation>
   </message>
   <message>
+   <source>Pictures (*.png *.jpg *.jpeg *.webp)</source>
+   <translation>Bilder (*.png *.jpg *.jpeg *.webp)</translation>
+  </message>
+  <message>
    <source>Picture…</source>
    <translation>Bild…</translation>
+  </message>
+  <message>
+   <source>Piece</source>
+   <translation>Stück</translation>
   </message>
   <message>
    <source>Piece in hand</source>
@@ -2751,12 +3179,24 @@ Protokoll: {log}</translation>
    <translation>Falten</translation>
   </message>
   <message>
+   <source>Plot</source>
+   <translation>Schaubild</translation>
+  </message>
+  <message>
    <source>Pocket</source>
    <translation>Tasche</translation>
   </message>
   <message>
    <source>Pockets</source>
    <translation>Taschen</translation>
+  </message>
+  <message>
+   <source>Press the creases of both ends before anything is glued.</source>
+   <translation>Die Falze beider Enden eindrücken, bevor etwas geklebt wird.</translation>
+  </message>
+  <message>
+   <source>Press the fin to the side that hides less of the print.</source>
+   <translation>Die Flosse zu der Seite drücken, die weniger vom Druck verdeckt.</translation>
   </message>
   <message>
    <source>Pressed</source>
@@ -2795,6 +3235,10 @@ Protokoll: {log}</translation>
    <translation>In wirklicher Größe (100 %) drucken, nie an die Seite angepasst, und beide Prüfbalken auf dem ersten Bogen messen. Dieselbe Tür schreibt SVG und DXF für Schneidemaschinen und FOLD für andere Programme.</translation>
   </message>
   <message>
+   <source>Print at actual size and measure both check bars before you cut.</source>
+   <translation>Drucke in Originalgröße und miss beide Prüfbalken, bevor du schneidest.</translation>
+  </message>
+  <message>
    <source>Print at actual size. Score every line of the strip and fold it to a right angle, each the same way. Hold it so and measure</source>
    <translation>In wirklicher Größe drucken. Jede Linie des Streifens rillen und rechtwinklig falten, jede in dieselbe Richtung. So halten und messen:</translation>
   </message>
@@ -2809,6 +3253,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Print the strip on this stock, fold it, and write down what you measure; a caliper or a rule with half millimetres will do. Leave empty what you did not measure. A sharp knife cuts the slots: away from the hand, along a metal rule.</source>
    <translation>Drucken Sie den Streifen auf dieses Material, falten Sie ihn und schreiben Sie auf, was Sie messen; ein Messschieber oder ein Lineal mit halben Millimetern genügt. Was Sie nicht gemessen haben, bleibt leer. Ein scharfes Messer schneidet die Schlitze: von der Hand weg, am Metalllineal.</translation>
+  </message>
+  <message>
+   <source>Printed bar, across and along</source>
+   <translation>Gedruckter Balken, quer und längs</translation>
   </message>
   <message>
    <source>Printed beside every piece, so that pieces are not mixed up.</source>
@@ -2851,8 +3299,36 @@ Protokoll: {log}</translation>
    <translation>Projekt</translation>
   </message>
   <message>
+   <source>Publish</source>
+   <translation>Veröffentlichen</translation>
+  </message>
+  <message>
+   <source>Publish…</source>
+   <translation>Veröffentlichen…</translation>
+  </message>
+  <message>
+   <source>Punch and set eyelets on a firm base, fingers clear of the tool.</source>
+   <translation>Loche und setze Ösen auf fester Unterlage, die Finger weg vom Werkzeug.</translation>
+  </message>
+  <message>
+   <source>Put the project as it was then on the bench.</source>
+   <translation>Das Projekt, wie es damals war, auf die Werkbank legen.</translation>
+  </message>
+  <message>
+   <source>Put the straps through their holes and knot the ends inside.</source>
+   <translation>Die Träger durch ihre Löcher stecken und die Enden innen knoten.</translation>
+  </message>
+  <message>
+   <source>Put the thread through the hole in {face} and knot it inside.</source>
+   <translation>Den Faden durch das Loch in {face} stecken und innen knoten.</translation>
+  </message>
+  <message>
    <source>Pyramid</source>
    <translation>Pyramide</translation>
+  </message>
+  <message>
+   <source>Question</source>
+   <translation>Frage</translation>
   </message>
   <message>
    <source>Radius of its corners.</source>
@@ -2885,6 +3361,14 @@ Protokoll: {log}</translation>
   <message>
    <source>Reckon it from the grammage</source>
    <translation>Aus dem Flächengewicht schätzen</translation>
+  </message>
+  <message>
+   <source>Reckon with my pace</source>
+   <translation>Mit meinem Tempo rechnen</translation>
+  </message>
+  <message>
+   <source>Record</source>
+   <translation>Protokoll</translation>
   </message>
   <message>
    <source>Redo {change}</source>
@@ -2927,6 +3411,10 @@ Protokoll: {log}</translation>
    <translation>Gerolltes Rohr</translation>
   </message>
   <message>
+   <source>Rolls</source>
+   <translation>Rollen</translation>
+  </message>
+  <message>
    <source>Roof height</source>
    <translation>Dach Höhe</translation>
   </message>
@@ -2953,6 +3441,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Royal Mail, size guide, 2024</source>
    <translation>Royal Mail, Größenführer, 2024</translation>
+  </message>
+  <message>
+   <source>SQLite (*.sqlite)</source>
+   <translation>SQLite (*.sqlite)</translation>
   </message>
   <message>
    <source>SVG drawings (*.svg)</source>
@@ -3043,6 +3535,10 @@ Protokoll: {log}</translation>
    <translation>Rillgänge</translation>
   </message>
   <message>
+   <source>Seal ribbon ends away from paper and with a draught: melted ends burn.</source>
+   <translation>Verschmelze Bandenden fern von Papier und bei Durchzug: geschmolzene Enden verbrennen.</translation>
+  </message>
+  <message>
    <source>Seam</source>
    <translation>Naht</translation>
   </message>
@@ -3065,6 +3561,10 @@ Protokoll: {log}</translation>
   <message>
    <source>See the walls of the folded thing where it is cut</source>
    <translation>Die Wände des Gefalteten sehen, wo es geschnitten ist</translation>
+  </message>
+  <message>
+   <source>Set it aside, begin a new one</source>
+   <translation>Beiseitelegen, ein neues beginnen</translation>
   </message>
   <message>
    <source>Shapes</source>
@@ -3099,8 +3599,20 @@ Protokoll: {log}</translation>
    <translation>Seiten</translation>
   </message>
   <message>
+   <source>Size</source>
+   <translation>Größe</translation>
+  </message>
+  <message>
+   <source>Sizes and weights in the post are the carrier's to say; ask before you send many.</source>
+   <translation>Maße und Gewichte in der Post bestimmt der Beförderer; frag, bevor du viele schickst.</translation>
+  </message>
+  <message>
    <source>Sizes it is sold in, with commas between them</source>
    <translation>Größen, in denen es verkauft wird, mit Kommas dazwischen</translation>
+  </message>
+  <message>
+   <source>Slide the two boards of the column into each other, pass their tongues through the slots of the deck, bend neighbours opposite ways and glue them down; then the same with the ceiling.</source>
+   <translation>Die beiden Platten der Säule ineinanderschieben, ihre Zungen durch die Schlitze des Bodens stecken, Nachbarn gegeneinander umbiegen und festkleben; dann ebenso an der Decke.</translation>
   </message>
   <message>
    <source>Slim carton</source>
@@ -3109,6 +3621,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Slot</source>
    <translation>Schlitz</translation>
+  </message>
+  <message>
+   <source>Small parts and magnets are not for children under three; swallowed magnets are an emergency.</source>
+   <translation>Kleinteile und Magnete sind nichts für Kinder unter drei; verschluckte Magnete sind ein Notfall.</translation>
   </message>
   <message>
    <source>Smaller</source>
@@ -3151,8 +3667,16 @@ Protokoll: {log}</translation>
    <translation>Gesprochen vom nächsten Start an</translation>
   </message>
   <message>
+   <source>Spray adhesive only where there is a draught and no flame; follow the maker's instructions.</source>
+   <translation>Sprühe Kleber nur bei Durchzug und ohne Flamme; beachte die Anweisungen des Herstellers.</translation>
+  </message>
+  <message>
    <source>Stack of {count}</source>
    <translation>Stoß von {count}</translation>
+  </message>
+  <message>
+   <source>Stand the sticks in the holes of deck and ceiling, with a collar of glue.</source>
+   <translation>Die Stäbe in die Löcher von Boden und Decke stellen, mit einem Kragen aus Kleber.</translation>
   </message>
   <message>
    <source>Standing card</source>
@@ -3175,6 +3699,14 @@ Protokoll: {log}</translation>
    <translation>Misst außen {outside}.</translation>
   </message>
   <message>
+   <source>Stars</source>
+   <translation>Sterne</translation>
+  </message>
+  <message>
+   <source>Step</source>
+   <translation>Schritt</translation>
+  </message>
+  <message>
    <source>Step back</source>
    <translation>Schritt zurück</translation>
   </message>
@@ -3191,8 +3723,16 @@ Protokoll: {log}</translation>
    <translation>Schritt weiter</translation>
   </message>
   <message>
+   <source>Step {number}</source>
+   <translation>Schritt {number}</translation>
+  </message>
+  <message>
    <source>Step {number} of {count}. {words}</source>
    <translation>Schritt {number} von {count}. {words}</translation>
+  </message>
+  <message>
+   <source>Step {number}: {words}</source>
+   <translation>Schritt {number}: {words}</translation>
   </message>
   <message>
    <source>Steps</source>
@@ -3209,6 +3749,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Stock</source>
    <translation>Material</translation>
+  </message>
+  <message>
+   <source>Stock and settings</source>
+   <translation>Material und Einstellungen</translation>
   </message>
   <message>
    <source>Stock ca&amp;binet</source>
@@ -3259,6 +3803,10 @@ Protokoll: {log}</translation>
    <translation>Griffe auseinander</translation>
   </message>
   <message>
+   <source>Strips</source>
+   <translation>Streifen</translation>
+  </message>
+  <message>
    <source>Strips of thin paper round its free cut edges, over both faces: they hide the core.</source>
    <translation>Streifen dünnen Papiers um seine freien Schnittkanten, über beide Flächen: sie verbergen den Kern.</translation>
   </message>
@@ -3291,8 +3839,16 @@ Protokoll: {log}</translation>
    <translation>Wegnehmen</translation>
   </message>
   <message>
+   <source>Take it out</source>
+   <translation>Herausnehmen</translation>
+  </message>
+  <message>
    <source>Take it out of the kit</source>
    <translation>Aus dem Satz nehmen</translation>
+  </message>
+  <message>
+   <source>Take it over</source>
+   <translation>Übernehmen</translation>
   </message>
   <message>
    <source>Take off the {name}</source>
@@ -3315,12 +3871,20 @@ Protokoll: {log}</translation>
    <translation>{measure} {value} nehmen</translation>
   </message>
   <message>
+   <source>Taken over; it can be undone.</source>
+   <translation>Übernommen; es lässt sich zurücknehmen.</translation>
+  </message>
+  <message>
    <source>Tape</source>
    <translation>Band</translation>
   </message>
   <message>
    <source>Tape the {carrier} to the {host}, outside.</source>
    <translation>{carrier} außen mit Band an {host} halten.</translation>
+  </message>
+  <message>
+   <source>Tape to cut before you begin</source>
+   <translation>Klebeband, vor dem Beginn zu schneiden</translation>
   </message>
   <message>
    <source>Tape, {width}</source>
@@ -3337,6 +3901,14 @@ Protokoll: {log}</translation>
   <message>
    <source>Template, mirrored: stick it to the inner face of {stock}, {caliper} thick.</source>
    <translation>Schablone, gespiegelt: auf die Innenseite von {stock}, {caliper} dick, kleben.</translation>
+  </message>
+  <message>
+   <source>Terms</source>
+   <translation>Bedingungen</translation>
+  </message>
+  <message>
+   <source>Terms of my own</source>
+   <translation>Eigene Bedingungen</translation>
   </message>
   <message>
    <source>Test strip: {stock}</source>
@@ -3407,12 +3979,36 @@ Protokoll: {log}</translation>
    <translation>Das größte Stück passt auf {names}.</translation>
   </message>
   <message>
+   <source>The logbook is damaged in places.</source>
+   <translation>Das Logbuch ist stellenweise beschädigt.</translation>
+  </message>
+  <message>
+   <source>The minutes of this kit go from {before:.0f} to {after:.0f}.</source>
+   <translation>Die Minuten dieses Satzes gehen von {before:.0f} auf {after:.0f}.</translation>
+  </message>
+  <message>
+   <source>The old one is {name}; {count} entries were brought over.</source>
+   <translation>Das alte heißt {name}; {count} Einträge wurden übernommen.</translation>
+  </message>
+  <message>
    <source>The other panel then carries the tab and this one closes over it.</source>
    <translation>Das andere Feld trägt dann die Lasche, und dieses schließt darüber.</translation>
   </message>
   <message>
+   <source>The pack you hand out: sheets on A4 and Letter, drawings, make sheet, pictures, terms</source>
+   <translation>Das Paket zum Weitergeben: Bogen auf A4 und Letter, Zeichnungen, Bauanleitung, Bilder, Bedingungen</translation>
+  </message>
+  <message>
+   <source>The pack you hand out: sheets, drawings, make sheet, pictures, your terms.</source>
+   <translation>Das Paket zum Weitergeben: Bogen, Zeichnungen, Bauanleitung, Bilder, deine Bedingungen.</translation>
+  </message>
+  <message>
    <source>The picture is copied to your own store, so that a file moved or changed elsewhere changes nothing here.</source>
    <translation>Das Bild wird in Ihren eigenen Vorrat kopiert, damit eine anderswo verschobene oder geänderte Datei hier nichts ändert.</translation>
+  </message>
+  <message>
+   <source>The plan's own order</source>
+   <translation>Die Reihenfolge des Plans</translation>
   </message>
   <message>
    <source>The printed face</source>
@@ -3425,6 +4021,10 @@ Protokoll: {log}</translation>
   <message>
    <source>The printer</source>
    <translation>Der Drucker</translation>
+  </message>
+  <message>
+   <source>The project file goes with it</source>
+   <translation>Die Projektdatei kommt mit</translation>
   </message>
   <message>
    <source>The rectangle the flat is cut from.</source>
@@ -3491,6 +4091,10 @@ Protokoll: {log}</translation>
    <translation>Die Lasche lässt sich nicht versetzen: {reason}.</translation>
   </message>
   <message>
+   <source>The thing in hand as it is now: stock, settings, sizes asked for, minutes from Build, and the project itself.</source>
+   <translation>Das Ding in der Hand, wie es jetzt ist: Material, Einstellungen, gewollte Maße, Minuten aus „Bauen“ und das Projekt selbst.</translation>
+  </message>
+  <message>
    <source>The two views as the flat asks</source>
    <translation>Die zwei Ansichten, wie das Flache es braucht</translation>
   </message>
@@ -3525,6 +4129,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Thickness, tabs, play and holes for bought parts stay as they are; everything else grows.</source>
    <translation>Dicke, Laschen, Spiel und Löcher für gekaufte Teile bleiben, wie sie sind; alles andere wächst.</translation>
+  </message>
+  <message>
+   <source>Thing</source>
+   <translation>Ding</translation>
   </message>
   <message>
    <source>Things in this kit</source>
@@ -3587,6 +4195,10 @@ Protokoll: {log}</translation>
    <translation>Striche außerhalb der Ecken</translation>
   </message>
   <message>
+   <source>Tie the foot of the leg to the foot of the front.</source>
+   <translation>Den Fuß der Stütze an den Fuß der Vorderseite binden.</translation>
+  </message>
+  <message>
    <source>Tile it</source>
    <translation>Kacheln</translation>
   </message>
@@ -3619,6 +4231,10 @@ Protokoll: {log}</translation>
    <translation>Auf eine Länge</translation>
   </message>
   <message>
+   <source>To fill in by hand.</source>
+   <translation>Von Hand auszufüllen.</translation>
+  </message>
+  <message>
    <source>To paper or to the machine</source>
    <translation>Aufs Papier oder an die Maschine</translation>
   </message>
@@ -3637,6 +4253,10 @@ Protokoll: {log}</translation>
   <message>
    <source>To {station}</source>
    <translation>Zu {station}</translation>
+  </message>
+  <message>
+   <source>Together</source>
+   <translation>Zusammen</translation>
   </message>
   <message>
    <source>Tooth depth</source>
@@ -3827,6 +4447,18 @@ Protokoll: {log}</translation>
    <translation>Aufrecht, längs des Bogens</translation>
   </message>
   <message>
+   <source>Use and change it, also for money, and name the author (CC BY 4.0).</source>
+   <translation>Benutze und ändere es, auch für Geld, und nenne den Urheber (CC BY 4.0).</translation>
+  </message>
+  <message>
+   <source>Use and change it, but not for money, and name the author (CC BY-NC 4.0).</source>
+   <translation>Benutze und ändere es, aber nicht für Geld, und nenne den Urheber (CC BY-NC 4.0).</translation>
+  </message>
+  <message>
+   <source>Use and change it, name the author, and hand on under the same terms (CC BY-SA 4.0).</source>
+   <translation>Benutze und ändere es, nenne den Urheber und gib es unter denselben Bedingungen weiter (CC BY-SA 4.0).</translation>
+  </message>
+  <message>
    <source>Use it for this thing</source>
    <translation>Für dieses Ding nehmen</translation>
   </message>
@@ -3845,6 +4477,14 @@ Protokoll: {log}</translation>
   <message>
    <source>Vellum 112 g</source>
    <translation>Transparentpapier 112 g</translation>
+  </message>
+  <message>
+   <source>Version</source>
+   <translation>Fassung</translation>
+  </message>
+  <message>
+   <source>Version {version}</source>
+   <translation>Fassung {version}</translation>
   </message>
   <message>
    <source>Walls</source>
@@ -3923,12 +4563,24 @@ Protokoll: {log}</translation>
    <translation>Wie weit jede Ablesung von der Ausgleichung liegt</translation>
   </message>
   <message>
+   <source>What hangs over people is fixed as somebody qualified would fix it.</source>
+   <translation>Was über Menschen hängt, wird befestigt, wie es Fachkundige täten.</translation>
+  </message>
+  <message>
+   <source>What holds each seam</source>
+   <translation>Was jede Naht hält</translation>
+  </message>
+  <message>
    <source>What is cut lies within {mm:.2f} mm of the drawing; {minutes:.1f} minutes.</source>
    <translation>Was geschnitten wird, liegt innerhalb von {mm:.2f} mm an der Zeichnung; {minutes:.1f} Minuten.</translation>
   </message>
   <message>
    <source>What is glued on this panel</source>
    <translation>Was auf dieses Feld geklebt ist</translation>
+  </message>
+  <message>
+   <source>What is held</source>
+   <translation>Was gehalten wird</translation>
   </message>
   <message>
    <source>What is printed</source>
@@ -3943,6 +4595,10 @@ Protokoll: {log}</translation>
    <translation>Was zu tun ist</translation>
   </message>
   <message>
+   <source>What it becomes</source>
+   <translation>Was daraus wird</translation>
+  </message>
+  <message>
    <source>What it leaves white at each side, the widest of them.</source>
    <translation>Was er an den Seiten weiß lässt, das Breiteste davon.</translation>
   </message>
@@ -3953,6 +4609,10 @@ Protokoll: {log}</translation>
   <message>
    <source>What it takes</source>
    <translation>Was es braucht</translation>
+  </message>
+  <message>
+   <source>What it teaches</source>
+   <translation>Was es lehrt</translation>
   </message>
   <message>
    <source>What its maker allows.</source>
@@ -3991,6 +4651,14 @@ Protokoll: {log}</translation>
    <translation>Was die Falze brauchen. Schreiben Sie 0.4 mm, 14 pt, 350 µm oder 1/64 in; messen Sie zehn Bogen und teilen Sie durch zehn.</translation>
   </message>
   <message>
+   <source>What the plot answers.</source>
+   <translation>Was das Schaubild beantwortet.</translation>
+  </message>
+  <message>
+   <source>What the printed bar of 100 mm measures.</source>
+   <translation>Was der gedruckte Balken von 100 mm misst.</translation>
+  </message>
+  <message>
    <source>What the printer does</source>
    <translation>Was der Drucker tut</translation>
   </message>
@@ -3999,12 +4667,32 @@ Protokoll: {log}</translation>
    <translation>Woraus es zu schneiden ist. Ein Kasten aus einem Quadrat, ringsum auf seiner Höhe gerillt, wird so entworfen.</translation>
   </message>
   <message>
+   <source>What to change next time</source>
+   <translation>Was nächstes Mal zu ändern ist</translation>
+  </message>
+  <message>
+   <source>What to change next time…</source>
+   <translation>Was nächstes Mal anders…</translation>
+  </message>
+  <message>
    <source>What was made and what to change</source>
    <translation>Was gemacht wurde und was zu ändern ist</translation>
   </message>
   <message>
    <source>What you get</source>
    <translation>Was daraus wird</translation>
+  </message>
+  <message>
+   <source>What you need</source>
+   <translation>Was du brauchst</translation>
+  </message>
+  <message>
+   <source>What you need, and every step with its picture, as PDF or as a page for a browser</source>
+   <translation>Was du brauchst, und jeder Schritt mit seinem Bild, als PDF oder als Seite für den Browser</translation>
+  </message>
+  <message>
+   <source>What you need, and every step with its picture, as PDF or for a browser.</source>
+   <translation>Was du brauchst, und jeder Schritt mit seinem Bild, als PDF oder für den Browser.</translation>
   </message>
   <message>
    <source>Where Mingei writes down what went wrong</source>
@@ -4043,12 +4731,20 @@ Protokoll: {log}</translation>
    <translation>Welche Seiten gezeigt werden</translation>
   </message>
   <message>
+   <source>Which thing of the kit is being made.</source>
+   <translation>Welches Ding des Satzes gebaut wird.</translation>
+  </message>
+  <message>
    <source>Who it is for, what to remember…</source>
    <translation>Für wen es ist, was zu merken ist…</translation>
   </message>
   <message>
    <source>Whole pages</source>
    <translation>Ganze Seiten</translation>
+  </message>
+  <message>
+   <source>Why</source>
+   <translation>Warum</translation>
   </message>
   <message>
    <source>Why now: {reasons}.</source>
@@ -4095,6 +4791,10 @@ Protokoll: {log}</translation>
    <translation>Mit Vorsicht: eine frische Klinge, ein Metalllineal mit Schutz, die haltende Hand nie vor der Klinge; Kinder nur mit einem Erwachsenen.</translation>
   </message>
   <message>
+   <source>With cutting machines follow the maker's instructions and local rules.</source>
+   <translation>Bei Schneidemaschinen beachte die Anweisungen des Herstellers und örtliche Regeln.</translation>
+  </message>
+  <message>
    <source>With something to mend</source>
    <translation>An denen etwas zu richten ist</translation>
   </message>
@@ -4135,12 +4835,20 @@ Protokoll: {log}</translation>
    <translation>Kranz</translation>
   </message>
   <message>
-   <source>Write a note</source>
-   <translation>Eine Notiz schreiben</translation>
+   <source>Write it down</source>
+   <translation>Aufschreiben</translation>
   </message>
   <message>
    <source>Write what is made into the measures</source>
    <translation>Schreiben, was gemacht wird, in die Maße</translation>
+  </message>
+  <message>
+   <source>You take {value:.2f} times as long as reckoned ({low:.2f} to {high:.2f}, from {many}).</source>
+   <translation>Du brauchst {value:.2f}-mal so lange wie gerechnet ({low:.2f} bis {high:.2f}, aus {many}).</translation>
+  </message>
+  <message>
+   <source>You take {value:.2f} times as long as reckoned, {low:.2f} to {high:.2f} in 95 of 100 cases.</source>
+   <translation>Du brauchst {value:.2f}-mal so lange wie gerechnet, {low:.2f} bis {high:.2f} in 95 von 100 Fällen.</translation>
   </message>
   <message>
    <source>Your changes could not be kept aside: {error}</source>
@@ -4149,6 +4857,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Your own goes; a stock of the catalogue comes back as it was</source>
    <translation>Ihr eigenes geht; ein Material des Katalogs wird wieder, wie es war</translation>
+  </message>
+  <message>
+   <source>Your terms</source>
+   <translation>Deine Bedingungen</translation>
   </message>
   <message>
    <source>Yours has</source>
@@ -4479,6 +5191,10 @@ Protokoll: {log}</translation>
    <translation>ein Schlitz kommt nur in ein flaches Feld</translation>
   </message>
   <message>
+   <source>a step stands twice in its order</source>
+   <translation>ein Schritt steht zweimal in der Reihenfolge</translation>
+  </message>
+  <message>
    <source>a stock needs a name</source>
    <translation>ein Material braucht einen Namen</translation>
   </message>
@@ -4529,6 +5245,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a value is no number</source>
    <translation>ein Wert ist keine Zahl</translation>
+  </message>
+  <message>
+   <source>a value is not what it should be</source>
+   <translation>ein Wert ist nicht, was er sein sollte</translation>
   </message>
   <message>
    <source>above</source>
@@ -4967,6 +5687,10 @@ Protokoll: {log}</translation>
    <translation>Strahl, schwach</translation>
   </message>
   <message>
+   <source>before {number}: {why}</source>
+   <translation>vor {number}: {why}</translation>
+  </message>
+  <message>
    <source>begin a new project</source>
    <translation>beginnen Sie ein neues Projekt</translation>
   </message>
@@ -5033,6 +5757,10 @@ Protokoll: {log}</translation>
   <message>
    <source>board, {edge}, spacer {mm}</source>
    <translation>Brett, an der {edge}, Zulage {mm}</translation>
+  </message>
+  <message>
+   <source>bone folder, to rub tape down</source>
+   <translation>Falzbein, um Klebeband anzureiben</translation>
   </message>
   <message>
    <source>book band</source>
@@ -5113,6 +5841,10 @@ Protokoll: {log}</translation>
   <message>
    <source>boxes</source>
    <translation>Schachteln</translation>
+  </message>
+  <message>
+   <source>bring in what Log exported</source>
+   <translation>hol herein, was das Log exportiert hat</translation>
   </message>
   <message>
    <source>bring it nearer to the base's size</source>
@@ -5303,12 +6035,20 @@ Protokoll: {log}</translation>
    <translation>wählen Sie 1 bis {last}</translation>
   </message>
   <message>
+   <source>choose a PNG, JPEG or WebP file</source>
+   <translation>wähle eine PNG-, JPEG- oder WebP-Datei</translation>
+  </message>
+  <message>
    <source>choose a file</source>
    <translation>wählen Sie eine Datei</translation>
   </message>
   <message>
    <source>choose a file, or write some words</source>
    <translation>wählen Sie eine Datei oder schreiben Sie Wörter</translation>
+  </message>
+  <message>
+   <source>choose a folder you may write to</source>
+   <translation>wähle einen Ordner, in den du schreiben darfst</translation>
   </message>
   <message>
    <source>choose a larger sheet or another construction</source>
@@ -5357,6 +6097,10 @@ Protokoll: {log}</translation>
   <message>
    <source>choose one of 1 to {last}, or write all with --to FOLDER/ --kind {kind}</source>
    <translation>wähle einen von 1 bis {last}, oder schreibe alle mit --to ORDNER/ --kind {kind}</translation>
+  </message>
+  <message>
+   <source>choose one of them</source>
+   <translation>wähle einen davon</translation>
   </message>
   <message>
    <source>choose one of: {names}</source>
@@ -5615,6 +6359,10 @@ Protokoll: {log}</translation>
    <translation>Schneiden</translation>
   </message>
   <message>
+   <source>cutting mat</source>
+   <translation>Schneidematte</translation>
+  </message>
+  <message>
    <source>cutting plan</source>
    <translation>Schneideplan</translation>
   </message>
@@ -5783,6 +6531,10 @@ Protokoll: {log}</translation>
    <translation>Dodekaeder</translation>
   </message>
   <message>
+   <source>does not fit there ({why})</source>
+   <translation>passt dort nicht ({why})</translation>
+  </message>
+  <message>
    <source>dome</source>
    <translation>Kuppel</translation>
   </message>
@@ -5867,6 +6619,10 @@ Protokoll: {log}</translation>
    <translation>jedes wird über {count} überlappende Bogen gedruckt</translation>
   </message>
   <message>
+   <source>each piece and each sheet as SVG and DXF</source>
+   <translation>jedes Stück und jeder Bogen als SVG und DXF</translation>
+  </message>
+  <message>
    <source>each strap: {length}, its knots counted; knot the ends inside</source>
    <translation>jeder Griff: {length}, die Knoten mitgerechnet; die Enden innen verknoten</translation>
   </message>
@@ -5895,6 +6651,10 @@ Protokoll: {log}</translation>
    <translation>acht Seiten</translation>
   </message>
   <message>
+   <source>end the name in .pdf or .html</source>
+   <translation>lass den Namen auf .pdf oder .html enden</translation>
+  </message>
+  <message>
    <source>end the name in {names}, or in / for a folder</source>
    <translation>enden Sie den Namen auf {names}, oder auf / für einen Ordner</translation>
   </message>
@@ -5909,6 +6669,10 @@ Protokoll: {log}</translation>
   <message>
    <source>enlarge the drawing {factor} times</source>
    <translation>die Zeichnung {factor}-mal vergrößern</translation>
+  </message>
+  <message>
+   <source>entry {title}</source>
+   <translation>Eintrag {title}</translation>
   </message>
   <message>
    <source>envelope</source>
@@ -5945,6 +6709,10 @@ Protokoll: {log}</translation>
   <message>
    <source>expanding</source>
    <translation>dehnbar</translation>
+  </message>
+  <message>
+   <source>eyelet tools</source>
+   <translation>Ösenwerkzeug</translation>
   </message>
   <message>
    <source>face </source>
@@ -6107,8 +6875,16 @@ Protokoll: {log}</translation>
    <translation>Fuß Zähne #</translation>
   </message>
   <message>
+   <source>for a practised hand</source>
+   <translation>für geübte Hände</translation>
+  </message>
+  <message>
    <source>for a thing {long} by {wide}</source>
    <translation>für ein Ding von {long} mal {wide}</translation>
+  </message>
+  <message>
+   <source>for beginners</source>
+   <translation>für den Anfang</translation>
   </message>
   <message>
    <source>for nothing in particular</source>
@@ -6411,6 +7187,10 @@ Protokoll: {log}</translation>
    <translation>kleben Sie sie vor dem Falten, und lassen Sie sie unter Gewicht trocknen</translation>
   </message>
   <message>
+   <source>glue it earlier, or hold that seam with a tuck or with tape outside</source>
+   <translation>klebe es früher, oder halte die Naht mit einer Stecklasche oder mit Klebeband außen</translation>
+  </message>
+  <message>
    <source>glue it once, or tape it</source>
    <translation>kleben Sie einfach, oder nehmen Sie Band</translation>
   </message>
@@ -6631,6 +7411,10 @@ Protokoll: {log}</translation>
    <translation>{name} festhalten</translation>
   </message>
   <message>
+   <source>hold {seconds:.0f} s</source>
+   <translation>{seconds:.0f} s halten</translation>
+  </message>
+  <message>
    <source>holds a letter, a card or a tag; with a flap, or open as a pocket</source>
    <translation>fasst einen Brief, eine Karte oder einen Anhänger; mit Klappe, oder offen als Tasche</translation>
   </message>
@@ -6653,6 +7437,14 @@ Protokoll: {log}</translation>
   <message>
    <source>hot glue</source>
    <translation>Heißkleber</translation>
+  </message>
+  <message>
+   <source>hot glue gun</source>
+   <translation>Heißklebepistole</translation>
+  </message>
+  <message>
+   <source>hot glue may soften the film</source>
+   <translation>Heißkleber kann die Folie aufweichen</translation>
   </message>
   <message>
    <source>house</source>
@@ -6883,6 +7675,10 @@ Protokoll: {log}</translation>
    <translation>innen ist es dort {caliper} dicker</translation>
   </message>
   <message>
+   <source>inside {size}</source>
+   <translation>innen {size}</translation>
+  </message>
+  <message>
    <source>inside, across the base</source>
    <translation>innen, quer über den Boden</translation>
   </message>
@@ -6967,6 +7763,10 @@ Protokoll: {log}</translation>
    <translation>es lässt sich stattdessen quer schneiden und durch einen geklebten Überlapp verbinden</translation>
   </message>
   <message>
+   <source>it can be slid into place</source>
+   <translation>es lässt sich zurechtschieben</translation>
+  </message>
+  <message>
    <source>it can be tiled over several of these sheets instead</source>
    <translation>es lässt sich stattdessen über mehrere dieser Bogen kacheln</translation>
   </message>
@@ -7023,6 +7823,10 @@ Protokoll: {log}</translation>
    <translation>sie schneidet einen Fetzen von {size} ab</translation>
   </message>
   <message>
+   <source>it does not hold such a seam</source>
+   <translation>es hält eine solche Naht nicht</translation>
+  </message>
+  <message>
    <source>it finds no room there</source>
    <translation>es findet dort keinen Platz</translation>
   </message>
@@ -7045,6 +7849,14 @@ Protokoll: {log}</translation>
   <message>
    <source>it hangs on {length} of thread, knots included</source>
    <translation>es hängt an {length} Faden, Knoten mitgerechnet</translation>
+  </message>
+  <message>
+   <source>it has 0 to 5 stars</source>
+   <translation>er hat 0 bis 5 Sterne</translation>
+  </message>
+  <message>
+   <source>it has no name of its own</source>
+   <translation>er hat keinen eigenen Namen</translation>
   </message>
   <message>
    <source>it has no part named {part!r}</source>
@@ -7091,16 +7903,48 @@ Protokoll: {log}</translation>
    <translation>es liegt um {deg:.1f} Grad schräg: die Größen stimmen; schieben Sie die Papierführungen heran</translation>
   </message>
   <message>
+   <source>it is cut when nothing moves any more</source>
+   <translation>sie wird geschnitten, wenn sich nichts mehr bewegt</translation>
+  </message>
+  <message>
+   <source>it is done first</source>
+   <translation>es geschieht zuerst</translation>
+  </message>
+  <message>
+   <source>it is done twice: {words}</source>
+   <translation>es geschieht zweimal: {words}</translation>
+  </message>
+  <message>
+   <source>it is done {count} times: {words}</source>
+   <translation>es geschieht {count}-mal: {words}</translation>
+  </message>
+  <message>
    <source>it is either a picture or words</source>
    <translation>es ist entweder ein Bild oder Wörter</translation>
+  </message>
+  <message>
+   <source>it is filled after it is closed</source>
+   <translation>es wird gefüllt, nachdem es geschlossen ist</translation>
   </message>
   <message>
    <source>it is filled before it is closed</source>
    <translation>es wird gefüllt, bevor es geschlossen wird</translation>
   </message>
   <message>
+   <source>it is folded before it is creased: {words}</source>
+   <translation>es wird gefaltet, bevor es gefalzt ist: {words}</translation>
+  </message>
+  <message>
+   <source>it is glued while the {piece} lies open</source>
+   <translation>es wird geklebt, solange {piece} offen liegt</translation>
+  </message>
+  <message>
    <source>it is larger than {mb:g} MB</source>
    <translation>es ist größer als {mb:g} MB</translation>
+  </message>
+  <message>
+   <source>it is longer than {most} letters</source>
+   <translation>es ist länger als {most} Buchstaben</translation>
   </message>
   <message>
    <source>it is made of: more where one net is too large for the sheet</source>
@@ -7109,6 +7953,14 @@ Protokoll: {log}</translation>
   <message>
    <source>it is no SVG drawing, or a broken one ({error})</source>
    <translation>es ist keine SVG-Zeichnung, oder eine kaputte ({error})</translation>
+  </message>
+  <message>
+   <source>it is no logbook</source>
+   <translation>es ist kein Logbuch</translation>
+  </message>
+  <message>
+   <source>it is no text</source>
+   <translation>es ist kein Text</translation>
   </message>
   <message>
    <source>it is not made for a thing of given sizes</source>
@@ -7121,6 +7973,10 @@ Protokoll: {log}</translation>
   <message>
    <source>it joins two pieces</source>
    <translation>sie verbindet zwei Stücke</translation>
+  </message>
+  <message>
+   <source>it lies over the {lower}</source>
+   <translation>es liegt über {lower}</translation>
   </message>
   <message>
    <source>it meets another opening</source>
@@ -7163,6 +8019,10 @@ Protokoll: {log}</translation>
    <translation>es nimmt {thick} vom Inneren an seiner Wand</translation>
   </message>
   <message>
+   <source>it was chosen</source>
+   <translation>es wurde gewählt</translation>
+  </message>
+  <message>
    <source>it was saved by a later Mingei</source>
    <translation>es wurde von einem späteren Mingei gespeichert</translation>
   </message>
@@ -7171,12 +8031,20 @@ Protokoll: {log}</translation>
    <translation>es wurde von einem späteren Mingei gespeichert (Dateifassung {version}, dieses liest bis {newest})</translation>
   </message>
   <message>
+   <source>it was written by a later Mingei (version {version})</source>
+   <translation>es wurde von einem späteren Mingei geschrieben (Version {version})</translation>
+  </message>
+  <message>
    <source>it would be repeated too often</source>
    <translation>es würde zu oft wiederholt</translation>
   </message>
   <message>
    <source>its cut edges are {length} long in all; strips to cover them are {wide} wide</source>
    <translation>seine Schnittkanten sind zusammen {length} lang; Streifen dafür sind {wide} breit</translation>
+  </message>
+  <message>
+   <source>its first line does not name the columns id and made</source>
+   <translation>die erste Zeile nennt die Spalten id und made nicht</translation>
   </message>
   <message>
    <source>its flaps would lie over what stands beside them</source>
@@ -7197,6 +8065,10 @@ Protokoll: {log}</translation>
   <message>
    <source>its groups lie in each other without end, or too deep</source>
    <translation>ihre Gruppen liegen endlos oder zu tief ineinander</translation>
+  </message>
+  <message>
+   <source>its hole cannot be reached from inside once it is closed</source>
+   <translation>sein Loch ist von innen nicht mehr erreichbar, wenn es geschlossen ist</translation>
   </message>
   <message>
    <source>its holes would leave too little card</source>
@@ -7273,6 +8145,10 @@ Protokoll: {log}</translation>
   <message>
    <source>its width, for a stack; 0 folds it about one line</source>
    <translation>seine Breite, für einen Stoß; 0 faltet es um eine Linie</translation>
+  </message>
+  <message>
+   <source>its {word} cannot be true</source>
+   <translation>{word} kann nicht stimmen</translation>
   </message>
   <message>
    <source>its {word} of {value:g} mm cannot be cut</source>
@@ -7511,6 +8387,10 @@ Protokoll: {log}</translation>
    <translation>lassen Sie sie weg, oder machen Sie den Anhänger größer</translation>
   </message>
   <message>
+   <source>leave it {minutes:.0f} min</source>
+   <translation>{minutes:.0f} min liegen lassen</translation>
+  </message>
+  <message>
    <source>leave its ends open, or give the inside diameter</source>
    <translation>lassen Sie seine Enden offen, oder geben Sie den Innendurchmesser</translation>
   </message>
@@ -7557,6 +8437,10 @@ Protokoll: {log}</translation>
   <message>
    <source>left flap on front</source>
    <translation>Klappe auf Vorderseite links</translation>
+  </message>
+  <message>
+   <source>left flaps</source>
+   <translation>linke Klappen</translation>
   </message>
   <message>
    <source>left foot tab</source>
@@ -8007,6 +8891,14 @@ Protokoll: {log}</translation>
    <translation>{count} davon machen</translation>
   </message>
   <message>
+   <source>making pace</source>
+   <translation>Tempo</translation>
+  </message>
+  <message>
+   <source>making {word}</source>
+   <translation>Bauen {word}</translation>
+  </message>
+  <message>
    <source>margin</source>
    <translation>Rand</translation>
   </message>
@@ -8055,8 +8947,20 @@ Protokoll: {log}</translation>
    <translation>Arzneischachtel</translation>
   </message>
   <message>
+   <source>melted ribbon ends</source>
+   <translation>verschmolzene Bandenden</translation>
+  </message>
+  <message>
    <source>merry-go-round</source>
    <translation>Ringelspiel</translation>
+  </message>
+  <message>
+   <source>metal rule and knife, or scissors</source>
+   <translation>Stahllineal und Messer, oder Schere</translation>
+  </message>
+  <message>
+   <source>mingei log</source>
+   <translation>mingei log</translation>
   </message>
   <message>
    <source>models</source>
@@ -8085,6 +8989,10 @@ Protokoll: {log}</translation>
   <message>
    <source>move it away from the fold, or make the panel beyond the fold a piece of its own</source>
    <translation>rücken Sie sie vom Falz weg, oder machen Sie das Feld jenseits davon zu einem eigenen Stück</translation>
+  </message>
+  <message>
+   <source>move it back, or keep it so where you know better</source>
+   <translation>schieb ihn zurück, oder lass es so, wo du es besser weißt</translation>
   </message>
   <message>
    <source>move it in from the edge</source>
@@ -8127,8 +9035,24 @@ Protokoll: {log}</translation>
    <translation>Name</translation>
   </message>
   <message>
+   <source>name a file that is there</source>
+   <translation>nenne eine Datei, die es gibt</translation>
+  </message>
+  <message>
+   <source>name a new one</source>
+   <translation>nenne eine neue</translation>
+  </message>
+  <message>
+   <source>name an empty folder or a new one</source>
+   <translation>nenne einen leeren Ordner oder einen neuen</translation>
+  </message>
+  <message>
    <source>name another one</source>
    <translation>nennen Sie einen anderen</translation>
+  </message>
+  <message>
+   <source>name each step once</source>
+   <translation>nenne jeden Schritt einmal</translation>
   </message>
   <message>
    <source>name it {name}</source>
@@ -8141,6 +9065,10 @@ Protokoll: {log}</translation>
   <message>
    <source>name one of: {names}</source>
    <translation>nennen Sie eines von: {names}</translation>
+  </message>
+  <message>
+   <source>name one that ends in {names}</source>
+   <translation>nenne eine, die auf {names} endet</translation>
   </message>
   <message>
    <source>name one with --piece ({names}) or --sheet-no, write all with --to FOLDER/ --kind svg,dxf, or a PDF</source>
@@ -8191,6 +9119,10 @@ Protokoll: {log}</translation>
    <translation>kein Gerät hat diese Kennung</translation>
   </message>
   <message>
+   <source>no file is named that it could be</source>
+   <translation>es ist keine Datei genannt, die es sein könnte</translation>
+  </message>
+  <message>
    <source>no fold leads to it</source>
    <translation>kein Falz führt dahin</translation>
   </message>
@@ -8217,6 +9149,10 @@ Protokoll: {log}</translation>
   <message>
    <source>no measure is called {text!r}</source>
    <translation>kein Maß heißt {text!r}</translation>
+  </message>
+  <message>
+   <source>no open licence has that name</source>
+   <translation>keine offene Lizenz heißt so</translation>
   </message>
   <message>
    <source>no outline is drawn yet</source>
@@ -8299,6 +9235,14 @@ Protokoll: {log}</translation>
    <translation>kein {name} gibt außen {mm}</translation>
   </message>
   <message>
+   <source>nobody is so quick</source>
+   <translation>so schnell ist niemand</translation>
+  </message>
+  <message>
+   <source>nobody looks from there</source>
+   <translation>von dort schaut niemand</translation>
+  </message>
+  <message>
    <source>none</source>
    <translation>keine</translation>
   </message>
@@ -8309,6 +9253,10 @@ Protokoll: {log}</translation>
   <message>
    <source>none, a pocket</source>
    <translation>keine, eine Tasche</translation>
+  </message>
+  <message>
+   <source>none, it is not glued</source>
+   <translation>keines, sie wird nicht geklebt</translation>
   </message>
   <message>
    <source>not at all</source>
@@ -8343,12 +9291,24 @@ Protokoll: {log}</translation>
    <translation>nichts im Projekt heißt so</translation>
   </message>
   <message>
+   <source>nothing lies beneath it that could be glued</source>
+   <translation>nichts liegt darunter, was sich kleben ließe</translation>
+  </message>
+  <message>
+   <source>nothing reaches behind the {tab} any more when it is glued</source>
+   <translation>nichts reicht mehr hinter {tab}, wenn sie geklebt wird</translation>
+  </message>
+  <message>
    <source>nothing so thick goes into it</source>
    <translation>so Dickes geht nicht hinein</translation>
   </message>
   <message>
    <source>nothing {thick} thick goes into it</source>
    <translation>nichts {thick} Dickes geht hinein</translation>
+  </message>
+  <message>
+   <source>now inside</source>
+   <translation>jetzt innen</translation>
   </message>
   <message>
    <source>number</source>
@@ -8635,6 +9595,10 @@ Protokoll: {log}</translation>
    <translation>Arbeit {key}</translation>
   </message>
   <message>
+   <source>order of the steps</source>
+   <translation>Reihenfolge der Schritte</translation>
+  </message>
+  <message>
    <source>organiser</source>
    <translation>Ordnungskasten</translation>
   </message>
@@ -8661,6 +9625,10 @@ Protokoll: {log}</translation>
   <message>
    <source>outline, corner {number}</source>
    <translation>Umriss, Ecke {number}</translation>
+  </message>
+  <message>
+   <source>outside {size}</source>
+   <translation>außen {size}</translation>
   </message>
   <message>
    <source>over</source>
@@ -8693,6 +9661,10 @@ Protokoll: {log}</translation>
   <message>
    <source>own outline</source>
    <translation>eigener Umriss</translation>
+  </message>
+  <message>
+   <source>pace and prices</source>
+   <translation>Tempo und Preise</translation>
   </message>
   <message>
    <source>pack it again from its project</source>
@@ -8791,6 +9763,10 @@ Protokoll: {log}</translation>
    <translation>Pavillon</translation>
   </message>
   <message>
+   <source>pegs or weights, to hold what is glued</source>
+   <translation>Klammern oder Gewichte, um Geklebtes zu halten</translation>
+  </message>
+  <message>
    <source>pen</source>
    <translation>Stift</translation>
   </message>
@@ -8813,6 +9789,10 @@ Protokoll: {log}</translation>
   <message>
    <source>perfume box</source>
    <translation>Parfümschachtel</translation>
+  </message>
+  <message>
+   <source>photo</source>
+   <translation>Foto</translation>
   </message>
   <message>
    <source>photo # × # cm</source>
@@ -8841,6 +9821,10 @@ Protokoll: {log}</translation>
   <message>
    <source>picture</source>
    <translation>Bild</translation>
+  </message>
+  <message>
+   <source>pictures of steps</source>
+   <translation>Bilder der Schritte</translation>
   </message>
   <message>
    <source>piece {pattern}</source>
@@ -9027,6 +10011,14 @@ Protokoll: {log}</translation>
    <translation>Stütze</translation>
   </message>
   <message>
+   <source>publishing licence</source>
+   <translation>Lizenz der Veröffentlichung</translation>
+  </message>
+  <message>
+   <source>publishing {word}</source>
+   <translation>Veröffentlichung {word}</translation>
+  </message>
+  <message>
    <source>put back the copy kept beside it, whose name ends in ~</source>
    <translation>legen Sie die Kopie zurück, die daneben bewahrt ist und auf ~ endet</translation>
   </message>
@@ -9177,6 +10169,10 @@ Protokoll: {log}</translation>
   <message>
    <source>right flap on front</source>
    <translation>Klappe auf Vorderseite rechts</translation>
+  </message>
+  <message>
+   <source>right flaps</source>
+   <translation>rechte Klappen</translation>
   </message>
   <message>
    <source>right foot tab</source>
@@ -9427,6 +10423,10 @@ Protokoll: {log}</translation>
    <translation>Rillplan</translation>
   </message>
   <message>
+   <source>scoring tool</source>
+   <translation>Rillwerkzeug</translation>
+  </message>
+  <message>
    <source>scrapbook</source>
    <translation>Album</translation>
   </message>
@@ -9501,6 +10501,10 @@ Protokoll: {log}</translation>
   <message>
    <source>sheets</source>
    <translation>Bogen</translation>
+  </message>
+  <message>
+   <source>sheets to print at actual size</source>
+   <translation>Bogen zum Drucken in Originalgröße</translation>
   </message>
   <message>
    <source>shelf box</source>
@@ -9851,6 +10855,10 @@ Protokoll: {log}</translation>
    <translation>Turmspitze</translation>
   </message>
   <message>
+   <source>spray adhesive</source>
+   <translation>Sprühkleber</translation>
+  </message>
+  <message>
    <source>square card # cm</source>
    <translation>quadratische Karte # cm</translation>
   </message>
@@ -9889,6 +10897,18 @@ Protokoll: {log}</translation>
   <message>
    <source>stayed</source>
    <translation>geblieben</translation>
+  </message>
+  <message>
+   <source>step {number}</source>
+   <translation>Schritt {number}</translation>
+  </message>
+  <message>
+   <source>step {number} comes before it: {why}</source>
+   <translation>Schritt {number} kommt davor: {why}</translation>
+  </message>
+  <message>
+   <source>step {step}</source>
+   <translation>Schritt {step}</translation>
   </message>
   <message>
    <source>stepper</source>
@@ -10047,6 +11067,10 @@ Protokoll: {log}</translation>
    <translation>nehmen Sie erst eines davon heraus</translation>
   </message>
   <message>
+   <source>take one under 60 MB</source>
+   <translation>nimm eines unter 60 MB</translation>
+  </message>
+  <message>
    <source>take out a join across the {piece}</source>
    <translation>eine Fuge quer durch {piece} herausnehmen</translation>
   </message>
@@ -10057,6 +11081,10 @@ Protokoll: {log}</translation>
   <message>
    <source>take the id out of one of them</source>
    <translation>nehmen Sie die id aus einem davon</translation>
+  </message>
+  <message>
+   <source>take the plan's own order</source>
+   <translation>die Reihenfolge des Plans nehmen</translation>
   </message>
   <message>
    <source>take thinner sticks, fewer sides or a narrower column</source>
@@ -10073,6 +11101,10 @@ Protokoll: {log}</translation>
   <message>
    <source>take {stock}</source>
    <translation>{stock} nehmen</translation>
+  </message>
+  <message>
+   <source>takes some practice</source>
+   <translation>braucht etwas Übung</translation>
   </message>
   <message>
    <source>tall</source>
@@ -10139,8 +11171,16 @@ Protokoll: {log}</translation>
    <translation>das gibt keine Länge</translation>
   </message>
   <message>
+   <source>that holds no card</source>
+   <translation>das hält keinen Karton</translation>
+  </message>
+  <message>
    <source>that is a ratio of two lengths, not a length</source>
    <translation>das ist ein Verhältnis zweier Längen, keine Länge</translation>
+  </message>
+  <message>
+   <source>that is no photo ({reason})</source>
+   <translation>das ist kein Foto ({reason})</translation>
   </message>
   <message>
    <source>that is no way to hold a seam</source>
@@ -10231,6 +11271,10 @@ Protokoll: {log}</translation>
    <translation>die Datei ist zu groß für ein Druckbild</translation>
   </message>
   <message>
+   <source>the first</source>
+   <translation>der erste</translation>
+  </message>
+  <message>
    <source>the flat is {wide} x {high} and {sheet} leaves {room_wide} x {room_high}</source>
    <translation>das Flache ist {wide} x {high}, und {sheet} lässt {room_wide} x {room_high}</translation>
   </message>
@@ -10259,6 +11303,10 @@ Protokoll: {log}</translation>
    <translation>der Überlapp geht halb um eine Öffnung</translation>
   </message>
   <message>
+   <source>the last</source>
+   <translation>der letzte</translation>
+  </message>
+  <message>
    <source>the last number has no unit</source>
    <translation>die letzte Zahl hat keine Einheit</translation>
   </message>
@@ -10271,12 +11319,24 @@ Protokoll: {log}</translation>
    <translation>die Linie liegt neben dem Stück</translation>
   </message>
   <message>
+   <source>the logbook cannot be used ({reason})</source>
+   <translation>das Logbuch lässt sich nicht benutzen ({reason})</translation>
+  </message>
+  <message>
+   <source>the logbook: what was made, and what it teaches</source>
+   <translation>das Logbuch: was gebaut wurde, und was es lehrt</translation>
+  </message>
+  <message>
    <source>the lower left corner of the sheet</source>
    <translation>die untere linke Ecke des Bogens</translation>
   </message>
   <message>
    <source>the machines a job can be written for, your own among them</source>
    <translation>die Maschinen, für die ein Auftrag geschrieben werden kann, die eigenen darunter</translation>
+  </message>
+  <message>
+   <source>the make sheet: what is needed, and every step with its picture</source>
+   <translation>die Bauanleitung: was gebraucht wird, und jeder Schritt mit seinem Bild</translation>
   </message>
   <message>
    <source>the middle of the mark in the lower left corner of the sheet</source>
@@ -10339,8 +11399,16 @@ Protokoll: {log}</translation>
    <translation>die Überlappung der Kacheln</translation>
   </message>
   <message>
+   <source>the pack a designer hands out: sheets on A4 and Letter, drawings, make sheet, pictures, terms</source>
+   <translation>das Paket, das ein Entwerfer weitergibt: Bogen auf A4 und Letter, Zeichnungen, Bauanleitung, Bilder, Bedingungen</translation>
+  </message>
+  <message>
    <source>the pack is broken or cut short ({reason})</source>
    <translation>das Paket ist kaputt oder abgeschnitten ({reason})</translation>
+  </message>
+  <message>
+   <source>the photo is too large</source>
+   <translation>das Foto ist zu groß</translation>
   </message>
   <message>
    <source>the picture is broken or cut short ({error})</source>
@@ -10359,6 +11427,10 @@ Protokoll: {log}</translation>
    <translation>das Bild wurde geändert, seit es aufgenommen wurde</translation>
   </message>
   <message>
+   <source>the plan</source>
+   <translation>der Plan</translation>
+  </message>
+  <message>
    <source>the printed face</source>
    <translation>die bedruckte Seite</translation>
   </message>
@@ -10375,6 +11447,10 @@ Protokoll: {log}</translation>
    <translation>der Drucker nahm keine Seiten mehr an</translation>
   </message>
   <message>
+   <source>the project itself, to change it</source>
+   <translation>das Projekt selbst, um es zu ändern</translation>
+  </message>
+  <message>
    <source>the readings give a thickness of {caliper:.2f} mm and a gain of {gain:.2f} mm</source>
    <translation>die Ablesungen ergeben eine Dicke von {caliper:.2f} mm und eine Zugabe von {gain:.2f} mm</translation>
   </message>
@@ -10385,6 +11461,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the rolled wall holds it between its two layers</source>
    <translation>die gerollte Wand hält sie zwischen ihren zwei Schichten</translation>
+  </message>
+  <message>
+   <source>the same for a browser</source>
+   <translation>dasselbe für den Browser</translation>
   </message>
   <message>
    <source>the sheet</source>
@@ -10435,6 +11515,10 @@ Protokoll: {log}</translation>
    <translation>die Einheit {unit!r} ist nicht bekannt</translation>
   </message>
   <message>
+   <source>the whole thing is taped</source>
+   <translation>das Ganze wird mit Klebeband gehalten</translation>
+  </message>
+  <message>
    <source>the wings of so narrow a gate cannot be taken hold of</source>
    <translation>die Flügel eines so schmalen Tors lassen sich nicht fassen</translation>
   </message>
@@ -10459,6 +11543,14 @@ Protokoll: {log}</translation>
    <translation>der Balken ({name}) misst {mm}: schreiben Sie das unter Drucker, und der nächste Druck ist berichtigt</translation>
   </message>
   <message>
+   <source>the {name} cannot be reached once it is closed</source>
+   <translation>{name} ist nicht mehr erreichbar, wenn es geschlossen ist</translation>
+  </message>
+  <message>
+   <source>the {name} is glued on {count} times</source>
+   <translation>{name} wird {count}-mal aufgeklebt</translation>
+  </message>
+  <message>
    <source>the {name} is tiled over several sheets, and a machine cuts only whole pieces</source>
    <translation>{name} ist auf mehrere Bögen verteilt, und eine Maschine schneidet nur ganze Stücke</translation>
   </message>
@@ -10467,20 +11559,32 @@ Protokoll: {log}</translation>
    <translation>{outer} gleitet über {host}</translation>
   </message>
   <message>
-   <source>the {panel} is too small for card {caliper:g} mm thick</source>
-   <translation>{panel} ist zu klein für {caliper:g} mm dicken Karton</translation>
+   <source>the {panel} is never folded</source>
+   <translation>{panel} wird nie gefaltet</translation>
   </message>
   <message>
-   <source>the {panel} must be in its place</source>
-   <translation>{panel} muss an seinem Platz sein</translation>
+   <source>the {panel} is too small for card {caliper:g} mm thick</source>
+   <translation>{panel} ist zu klein für {caliper:g} mm dicken Karton</translation>
   </message>
   <message>
    <source>the {piece} comes out up to {mm:.2f} mm off its drawing</source>
    <translation>{piece} gerät bis zu {mm:.2f} mm neben die Zeichnung</translation>
   </message>
   <message>
+   <source>the {seam} is glued twice</source>
+   <translation>{seam} wird zweimal geklebt</translation>
+  </message>
+  <message>
+   <source>the {seam} is never glued</source>
+   <translation>{seam} wird nie geklebt</translation>
+  </message>
+  <message>
    <source>the {tab} is folded first</source>
    <translation>{tab} wird zuerst gefaltet</translation>
+  </message>
+  <message>
+   <source>the {tab} is glued before it is folded</source>
+   <translation>{tab} wird geklebt, bevor sie gefaltet ist</translation>
   </message>
   <message>
    <source>there are {count} things</source>
@@ -10493,6 +11597,10 @@ Protokoll: {log}</translation>
   <message>
    <source>there are: {names}</source>
    <translation>es gibt: {names}</translation>
+  </message>
+  <message>
+   <source>there is a file of that name already</source>
+   <translation>eine Datei dieses Namens gibt es schon</translation>
   </message>
   <message>
    <source>there is no page {number}</source>
@@ -10529,6 +11637,10 @@ Protokoll: {log}</translation>
   <message>
    <source>there is nothing to be read in these words</source>
    <translation>in diesen Wörtern ist nichts zu lesen</translation>
+  </message>
+  <message>
+   <source>there is something else there already</source>
+   <translation>dort liegt schon etwas anderes</translation>
   </message>
   <message>
    <source>there it would lie outside what the printer reaches</source>
@@ -10803,8 +11915,16 @@ Protokoll: {log}</translation>
    <translation>stecken {number}</translation>
   </message>
   <message>
+   <source>turn by up to 360 degrees, and tilt by up to 90</source>
+   <translation>drehe um bis zu 360 Grad und kippe um bis zu 90</translation>
+  </message>
+  <message>
    <source>turn its words and pictures into paths, or save it as PNG</source>
    <translation>machen Sie aus Wörtern und Bildern Züge, oder speichern Sie sie als PNG</translation>
+  </message>
+  <message>
+   <source>turn the picture</source>
+   <translation>Bild drehen</translation>
   </message>
   <message>
    <source>turn words, pictures and shaded fills into plain paths, or save it as PNG</source>
@@ -10995,6 +12115,10 @@ Protokoll: {log}</translation>
    <translation>nehmen Sie eine von {letters}</translation>
   </message>
   <message>
+   <source>use one of: {names}</source>
+   <translation>nimm eines von: {names}</translation>
+  </message>
+  <message>
    <source>use thin double-sided tape or enlarge the box</source>
    <translation>nehmen Sie dünnes doppelseitiges Band oder vergrößern Sie die Schachtel</translation>
   </message>
@@ -11043,6 +12167,10 @@ Protokoll: {log}</translation>
    <translation>Wand Überlapp #</translation>
   </message>
   <message>
+   <source>wall load</source>
+   <translation>Wandlast</translation>
+  </message>
+  <message>
    <source>walls</source>
    <translation>Wände</translation>
   </message>
@@ -11079,6 +12207,14 @@ Protokoll: {log}</translation>
    <translation>Nassleim</translation>
   </message>
   <message>
+   <source>wet glue wrinkles thin paper</source>
+   <translation>nasser Kleber wellt dünnes Papier</translation>
+  </message>
+  <message>
+   <source>what comes later cannot be done any more: {why}</source>
+   <translation>was später kommt, geht nicht mehr: {why}</translation>
+  </message>
+  <message>
    <source>what goes into a {envelope}</source>
    <translation>was in {envelope} geht</translation>
   </message>
@@ -11087,12 +12223,24 @@ Protokoll: {log}</translation>
    <translation>was in der Mitte hängt</translation>
   </message>
   <message>
+   <source>what is glued on before would crack in the rolling</source>
+   <translation>vorher Aufgeklebtes bräche beim Rollen</translation>
+  </message>
+  <message>
    <source>what is glued on panels goes on before the first fold, while all lies flat</source>
    <translation>was auf Felder geklebt wird, kommt vor dem ersten Falz darauf, solange alles flach liegt</translation>
   </message>
   <message>
+   <source>what is published</source>
+   <translation>was veröffentlicht wird</translation>
+  </message>
+  <message>
    <source>what is scored, cut and folded, in which order, and how long it takes</source>
    <translation>was gerillt, geschnitten und gefaltet wird, in welcher Folge, und wie lange es dauert</translation>
+  </message>
+  <message>
+   <source>what it becomes</source>
+   <translation>was daraus wird</translation>
   </message>
   <message>
    <source>what it stands on</source>
@@ -11117,6 +12265,10 @@ Protokoll: {log}</translation>
   <message>
    <source>what the post charges goes by size, weight and thickness: ask locally</source>
    <translation>was die Post verlangt, geht nach Größe, Gewicht und Dicke: fragen Sie vor Ort</translation>
+  </message>
+  <message>
+   <source>what you need, and every step with its picture</source>
+   <translation>was du brauchst, und jeder Schritt mit seinem Bild</translation>
   </message>
   <message>
    <source>wheel</source>
@@ -11287,6 +12439,10 @@ Protokoll: {log}</translation>
    <translation>schreiben Sie 0 bis {most}</translation>
   </message>
   <message>
+   <source>write 0.05 or more</source>
+   <translation>schreibe 0,05 oder mehr</translation>
+  </message>
+  <message>
    <source>write 1 to 1000</source>
    <translation>schreiben Sie 1 bis 1000</translation>
   </message>
@@ -11379,6 +12535,10 @@ Protokoll: {log}</translation>
    <translation>schreiben Sie es neu</translation>
   </message>
   <message>
+   <source>write it down anew</source>
+   <translation>schreib ihn neu auf</translation>
+  </message>
+  <message>
    <source>write it in mm</source>
    <translation>schreiben Sie ihn in mm</translation>
   </message>
@@ -11403,6 +12563,10 @@ Protokoll: {log}</translation>
    <translation>schreiben Sie ihre Einheit, etwa in oder mm</translation>
   </message>
   <message>
+   <source>write less</source>
+   <translation>schreibe weniger</translation>
+  </message>
+  <message>
    <source>write mm or in</source>
    <translation>schreiben Sie mm oder in</translation>
   </message>
@@ -11425,6 +12589,10 @@ Protokoll: {log}</translation>
   <message>
    <source>write one of: {names}</source>
    <translation>schreiben Sie eines von: {names}</translation>
+  </message>
+  <message>
+   <source>write one of: {names}; or leave it empty and write terms of your own</source>
+   <translation>schreibe eines von: {names}; oder lass es leer und schreibe eigene Bedingungen</translation>
   </message>
   <message>
    <source>write one such as #2e4a73</source>
@@ -11583,6 +12751,14 @@ Protokoll: {log}</translation>
    <translation>Ihre Arbeit ist unberührt; bitte melden Sie es</translation>
   </message>
   <message>
+   <source>{adhesive} ({names})</source>
+   <translation>{adhesive} ({names})</translation>
+  </message>
+  <message>
+   <source>{adhesive}, {width}: {strips}, {lengths} ({names})</source>
+   <translation>{adhesive}, {width}: {strips}, {lengths} ({names})</translation>
+  </message>
+  <message>
    <source>{air} of play on each side is loose</source>
    <translation>{air} Spiel auf jeder Seite ist lose</translation>
   </message>
@@ -11653,6 +12829,13 @@ Protokoll: {log}</translation>
    <source>{count} copies in all are more than are laid out at once</source>
    <translation>{count} Kopien im Ganzen sind mehr, als auf einmal ausgelegt werden</translation>
   </message>
+  <message numerus="yes">
+   <source>{count} entries</source>
+   <translation>
+    <numerusform>{count} Eintrag</numerusform>
+    <numerusform>{count} Einträge</numerusform>
+   </translation>
+  </message>
   <message>
    <source>{count} layers reach {reached}, {off}. Glue flat, grain the same way, and dry under weight.</source>
    <translation>{count} Schichten ergeben {reached}, {off}. Flach leimen, Laufrichtung gleich, unter Gewicht trocknen.</translation>
@@ -11670,6 +12853,13 @@ Protokoll: {log}</translation>
    <translation>
     <numerusform>{count} Minute</numerusform>
     <numerusform>{count} Minuten</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{count} new entries</source>
+   <translation>
+    <numerusform>{count} neuer Eintrag</numerusform>
+    <numerusform>{count} neue Einträge</numerusform>
    </translation>
   </message>
   <message>
@@ -11751,6 +12941,13 @@ Protokoll: {log}</translation>
    </translation>
   </message>
   <message numerus="yes">
+   <source>{count} strips</source>
+   <translation>
+    <numerusform>{count} Streifen</numerusform>
+    <numerusform>{count} Streifen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>{count} strips of {width} tape, {length} together, the longest {longest}</source>
    <translation>
     <numerusform>{count} Streifen Klebeband von {width}, {length} lang</numerusform>
@@ -11762,12 +12959,28 @@ Protokoll: {log}</translation>
    <translation>hierher gehören {count} Werte</translation>
   </message>
   <message>
+   <source>{count} x {name}</source>
+   <translation>{count} × {name}</translation>
+  </message>
+  <message>
+   <source>{count} x {name}{size}, {length} long: {thing}</source>
+   <translation>{count} × {name}{size}, {length} lang: {thing}</translation>
+  </message>
+  <message>
+   <source>{count} x {name}{size}: {thing}</source>
+   <translation>{count} × {name}{size}: {thing}</translation>
+  </message>
+  <message>
    <source>{count} × {sheet}</source>
    <translation>{count} × {sheet}</translation>
   </message>
   <message>
    <source>{count} × {stock}: {waste} % waste</source>
    <translation>{count} × {stock}: {waste} % Verschnitt</translation>
+  </message>
+  <message>
+   <source>{day}: {count} of {stock}, {caliper:.2f} mm; {title}</source>
+   <translation>{day}: {count} aus {stock}, {caliper:.2f} mm; {title}</translation>
   </message>
   <message>
    <source>{device} takes no {ending}</source>
@@ -11877,6 +13090,10 @@ Protokoll: {log}</translation>
    <translation>{line!r} ist keine Linie quer durch ein Stück</translation>
   </message>
   <message>
+   <source>{made} of {count} have come through this step.</source>
+   <translation>{made} von {count} sind durch diesen Schritt.</translation>
+  </message>
+  <message>
    <source>{margin:g} mm is no margin</source>
    <translation>{margin:g} mm sind kein Rand</translation>
   </message>
@@ -11891,6 +13108,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{measure} to {value}</source>
    <translation>{measure} auf {value}</translation>
+  </message>
+  <message>
+   <source>{minutes} min so far, about {planned} planned</source>
+   <translation>{minutes} min bisher, etwa {planned} geplant</translation>
   </message>
   <message>
    <source>{mm:g} mm cannot be cut</source>
@@ -11937,6 +13158,10 @@ Protokoll: {log}</translation>
    <translation>{name!r} endet nicht auf {ending}</translation>
   </message>
   <message>
+   <source>{name!r} is no section of a make sheet</source>
+   <translation>{name!r} ist kein Abschnitt einer Bauanleitung</translation>
+  </message>
+  <message>
    <source>{names} and {last}</source>
    <translation>{names} und {last}</translation>
   </message>
@@ -11947,6 +13172,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{name} cannot be built from it: {reason}</source>
    <translation>{name} lässt sich nicht daraus bauen: {reason}</translation>
+  </message>
+  <message>
+   <source>{name} cannot be read ({reason})</source>
+   <translation>{name} lässt sich nicht lesen ({reason})</translation>
   </message>
   <message>
    <source>{name} edge</source>
@@ -12015,6 +13244,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{now} placings of the rule instead of {before}</source>
    <translation>{now} Anlagen des Lineals statt {before}</translation>
+  </message>
+  <message>
+   <source>{number} of {count}. {words}</source>
+   <translation>{number} von {count}. {words}</translation>
   </message>
   <message>
    <source>{n} copies are too few or too many</source>
@@ -12139,6 +13372,10 @@ Protokoll: {log}</translation>
    </translation>
   </message>
   <message>
+   <source>{place}, entry {number}</source>
+   <translation>{place}, Eintrag {number}</translation>
+  </message>
+  <message>
    <source>{place}: </source>
    <translation>{place}: </translation>
   </message>
@@ -12149,6 +13386,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{placings}. About {score} to score and {cut} to cut.</source>
    <translation>{placings}. Etwa {score} zum Rillen und {cut} zum Schneiden.</translation>
+  </message>
+  <message>
+   <source>{printer} prints a bar of 100 mm {across:.2f} across and {along:.2f} along.</source>
+   <translation>{printer} druckt einen Balken von 100 mm quer {across:.2f} und längs {along:.2f}.</translation>
   </message>
   <message>
    <source>{ratio!r} is not A:B</source>
@@ -12191,6 +13432,10 @@ Protokoll: {log}</translation>
    <translation>{share:.0f} von hundert seines Weges machen nichts: ordne ihn neu</translation>
   </message>
   <message>
+   <source>{side} inside</source>
+   <translation>{side} innen</translation>
+  </message>
+  <message>
    <source>{sizes!r} is no thing that must fit</source>
    <translation>{sizes!r} ist kein Ding, das hineinpassen muss</translation>
   </message>
@@ -12201,6 +13446,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{skew:g} degrees is no skew a printer has</source>
    <translation>{skew:g} Grad zieht kein Drucker schräg</translation>
+  </message>
+  <message>
+   <source>{stock} comes out as asked with a crease gain of {value:.2f} mm ({low:.2f} to {high:.2f}, from {many}); it has {now:.2f}.</source>
+   <translation>{stock} wird wie gewollt mit einem Falzzuschlag von {value:.2f} mm ({low:.2f} bis {high:.2f}, aus {many}); es hat {now:.2f}.</translation>
   </message>
   <message>
    <source>{stock} is {caliper:g} mm thick, and its {tool} goes through {most:g} mm</source>
@@ -12219,8 +13468,16 @@ Protokoll: {log}</translation>
    <translation>{suffix} ist ein Auftrag für eine Maschine</translation>
   </message>
   <message>
+   <source>{suffix} is no make sheet</source>
+   <translation>{suffix} ist keine Bauanleitung</translation>
+  </message>
+  <message>
    <source>{suffix} is not a format Mingei writes</source>
    <translation>{suffix} ist kein Format, das Mingei schreibt</translation>
+  </message>
+  <message>
+   <source>{tab} of the {piece}</source>
+   <translation>{tab} von {piece}</translation>
   </message>
   <message>
    <source>{text!r} is no grammage</source>
@@ -12245,6 +13502,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{thing!r} is no size known by name, nor two lengths</source>
    <translation>{thing!r} ist keine Größe, die man beim Namen kennt, und sind keine zwei Längen</translation>
+  </message>
+  <message>
+   <source>{thing} is in the logbook: measure it inside, and write that beside it.</source>
+   <translation>{thing} steht im Logbuch: Miss es innen und schreib es daneben.</translation>
   </message>
   <message>
    <source>{title}: back of page {number}</source>
@@ -12291,6 +13552,10 @@ Protokoll: {log}</translation>
    <translation>{value!r} ist keine Zahl</translation>
   </message>
   <message>
+   <source>{value:g} cannot be its figure</source>
+   <translation>{value:g} kann nicht stimmen</translation>
+  </message>
+  <message>
    <source>{value:g} is not a whole number</source>
    <translation>{value:g} ist keine ganze Zahl</translation>
   </message>
@@ -12301,6 +13566,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{wide} x {high}</source>
    <translation>{wide} x {high}</translation>
+  </message>
+  <message>
+   <source>{width} by {height}</source>
+   <translation>{width} mal {height}</translation>
   </message>
   <message>
    <source>{width} tape</source>
@@ -12333,6 +13602,14 @@ Protokoll: {log}</translation>
   <message>
    <source>{words}.</source>
    <translation>{words}.</translation>
+  </message>
+  <message>
+   <source>{words}: it has been held long enough.</source>
+   <translation>{words}: lange genug gehalten.</translation>
+  </message>
+  <message>
+   <source>{words}: {seconds} s more</source>
+   <translation>{words}: noch {seconds} s</translation>
   </message>
   <message>
    <source>{wrapped} goes over each face; glue edge bands on the panels that are seen</source>

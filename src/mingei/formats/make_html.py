@@ -6,7 +6,7 @@ import math
 from collections.abc import Callable, Collection, Iterable, Iterator
 
 from mingei.assets import make_style
-from mingei.core.document.make_sheet import ALL, MakeSheet, Section, Thing, needs_words
+from mingei.core.document.make_sheet import ALL, RECORD, MakeSheet, Section, Thing, needs_words
 from mingei.core.layout.marks import page_drawing
 from mingei.core.length import write_both
 from mingei.core.work.tasks import tasks
@@ -139,8 +139,7 @@ def _adhesive(sheet: MakeSheet, t: Callable[[str], str]) -> Iterator[str]:
 
 def _record(sheet: MakeSheet, t: Callable[[str], str]) -> Iterator[str]:
     yield f"<h2>{e(t('Record'))}</h2><p class=\"quiet\">{e(t('To fill in by hand.'))}</p>"
-    for words in ("Date", "Stock and settings", "Printed bar, across and along", "Measured inside", "Minutes",
-                  "What to change next time"):
+    for words in RECORD:
         yield f'<p>{e(t(words))}</p><div class="line"></div>'
 
 

@@ -25,7 +25,7 @@ from reportlab.platypus import (
     TableStyle,
 )
 
-from mingei.core.document.make_sheet import ALL, MakeSheet, Section, Thing, needs_words
+from mingei.core.document.make_sheet import ALL, RECORD, MakeSheet, Section, Thing, needs_words
 from mingei.core.layout.drawing import Drawing
 from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.sheets import Sheet
@@ -319,9 +319,7 @@ class _Setter:
     def _record(self) -> Iterator[Any]:
         t = self.t
         lines = [self.p(t("Record"), "h2"), self.p(t("To fill in by hand."), "quiet"), Spacer(1, 3 * MM)]
-        rows = [[self.p(t(words)), ""] for words in (
-            "Date", "Stock and settings", "Printed bar, across and along", "Measured inside", "Minutes",
-            "What to change next time")]
+        rows = [[self.p(t(words)), ""] for words in RECORD]
         grid = Table(rows, colWidths=[60 * MM, (self.width - 60) * MM], rowHeights=[10 * MM] * len(rows))
         grid.setStyle(TableStyle([("LINEBELOW", (1, 0), (1, -1), 0.5, _RULE),
                                   ("VALIGN", (0, 0), (-1, -1), "BOTTOM"),

@@ -39,6 +39,10 @@ class Section(StrEnum):
 
 
 ALL = tuple(Section)
+#: What is filled in by hand.
+RECORD = (say("Date"), say("Stock and settings"), say("Printed bar, across and along"),
+          say("Measured inside"),
+          say("Minutes"), say("What to change next time"))
 _EASY_STEPS, _HARD_STEPS = 7, 14
 #: What every thing is made with.
 _TOOLS = (say("metal rule and knife, or scissors"), say("scoring tool"), say("cutting mat"))

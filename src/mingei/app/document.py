@@ -445,7 +445,7 @@ class Document(QObject):
 
     def set_order(self, keys: tuple[str, ...]) -> None:
         """The steps in a person's own order; () for the plan's."""
-        self.change_brief(replace(self.brief, order=keys), t("order of the steps"), "order")
+        self.change_brief(replace(self.brief, order=keys), t("order of the steps"))
 
     def put_look(self, look: Look) -> None:
         """How the picture of a step is turned.  Raises MeasureError."""

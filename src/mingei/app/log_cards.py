@@ -41,6 +41,7 @@ class EntryCard(Card):
     def __init__(self, photos: Path, parent: QWidget | None = None) -> None:
         super().__init__(t("Entry"), parent)
         self.entry: Entry | None = None
+        self._dirty = False
         self._photos = photos
         self._photo: Callable[[bytes], str] = lambda data: ""
         self.picture, self.what = QLabel(), quiet()
@@ -163,16 +164,16 @@ class EntryCard(Card):
             return False
         self.reason.hide()
         if fresh != self.entry:
-            self.entry = fresh
+            self.entry, self._dirty = fresh, True
             self._timer.start()
         return True
 
     def keep(self) -> None:
         """Keep what was written, now."""
-        if self._timer.isActive():
-            self._timer.stop()
-            if self.entry is not None:
-                self.kept.emit(self.entry)
+        self._timer.stop()
+        if self._dirty and self.entry is not None:
+            self._dirty = False
+            self.kept.emit(self.entry)
 
     def _add_photo(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self, t("Add a photo"), str(Path.home()),

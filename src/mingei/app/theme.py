@@ -202,6 +202,7 @@ QComboBox QAbstractItemView { background: palette(base); border: 1px solid palet
 QPushButton { background: palette(base); border: 1px solid palette(mid); border-radius: 4px;
     padding: 5px 12px; min-height: 18px; }
 QDialogButtonBox { dialogbuttonbox-buttons-have-icons: 0; }
+QPushButton[big="true"] { min-height: 40px; }
 QPushButton:hover { border-color: palette(highlight); }
 QPushButton:focus, QToolButton:focus { border: 2px solid palette(highlight); }
 QPushButton:checked { background: palette(midlight); border: 1px solid palette(highlight); }

@@ -6,6 +6,7 @@ from __future__ import annotations
 import io
 import math
 from collections.abc import Callable, Collection, Iterable, Iterator, Sequence
+from functools import partial
 from typing import Any
 
 from reportlab.lib.colors import Color, black
@@ -161,7 +162,7 @@ def make_pdf(sheet: MakeSheet, paper: Sheet, speak: Callable[[str], str] = str,
     out = io.BytesIO()
     document = _Pages(out, paper, sheet.title)
     setter = _Setter(sheet, paper, speak)
-    document.build(list(setter.flow(sections)))
+    document.build(list(setter.flow(sections)), canvasmaker=partial(Canvas, initialFontName=fonts()[0]))
     return out.getvalue()
 
 
@@ -212,7 +213,8 @@ class _Setter:
 
     def rows(self, lines: Iterable[str], style: str = "body") -> ListFlowable | Spacer:
         found = [self.p(line, style) for line in lines]
-        return (ListFlowable(found, bulletType="bullet", start="•", leftIndent=10, bulletFontSize=8)
+        return (ListFlowable(found, bulletType="bullet", start="•", leftIndent=10, bulletFontSize=8,
+                             bulletFontName=fonts()[0])
                 if found else Spacer(1, 0))
 
     def beside(self, picture: Picture, wide: float, words: list[Any],

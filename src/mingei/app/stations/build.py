@@ -105,7 +105,7 @@ class BuildStation(Station):
         self.back, self.next = QPushButton(t("Back")), QPushButton(t("Done, next"))
         self.next.setObjectName("main")
         for button in (self.back, self.next):
-            button.setMinimumHeight(52)
+            button.setProperty("big", True)
             button.setFont(theme.text_font(theme.HEADING))
         self.back.clicked.connect(lambda: self.step(-1))
         self.next.clicked.connect(self.finish)

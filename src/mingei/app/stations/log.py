@@ -279,7 +279,8 @@ class LogStation(Station):
             str(uuid.uuid4()), datetime.now().isoformat(timespec="seconds"), project.title, build.brief.name,
             build.recipe.id, build.stock.name, build.stock.caliper_mm, build.brief.copies,
             project.printer.name,
-            asked=build.cavity.size if build.cavity else (0.0, 0.0, 0.0), gain_mm=build.stock.crease_gain_mm,
+            asked=_rounded(build.cavity.size) if build.cavity else (0.0, 0.0, 0.0),
+            gain_mm=build.stock.crease_gain_mm,
             planned=tuple((s.word, s.minutes) for s in t_.stages), spent=spent,
             snapshot=project_file.dumps(project).decode())
         try:
@@ -470,6 +471,12 @@ class LogStation(Station):
 
     def enter(self) -> None:
         self.words.setFocus()
+
+
+def _rounded(size: tuple[float, float, float]) -> tuple[float, float, float]:
+    """To a thousandth of a mm."""
+    length, width, height = (round(mm, 3) for mm in size)
+    return length, width, height
 
 
 def _figures(fit: fits.Fit) -> dict[str, float]:

@@ -1,0 +1,145 @@
+"""The Build station: stepped with keys and big buttons, held, turned, noted, put in another order, all
+undone; make sheet and pack written and read again."""
+
+from __future__ import annotations
+
+import io
+import json
+import zipfile
+from dataclasses import replace
+from unittest import mock
+
+import pypdfium2
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QApplication, QLineEdit
+
+from mingei.core.document.project import new_brief, new_project
+from mingei.formats import project_file
+from tests.windows import WindowTest, answer_file, click, wait_for, write
+
+
+class Station(WindowTest):
+    def setUp(self) -> None:
+        super().setUp()
+        brief = replace(new_brief("polyhedron", {"solid": "tetrahedron"}), copies=5)
+        self.window.document.open(new_project(brief, "Buoys", "mm", "A4"))
+        self.window.go("build")
+        self.station = self.window.station_of("build")
+        wait_for(lambda: self.station.steps and not self.station.drawing)
+
+    def test_one_step_is_shown_with_what_it_needs_and_stepped_by_keys_and_big_buttons(self) -> None:
+        steps = self.station.steps
+        self.assertIn(str(steps[0].words), self.station.sentence.text())
+        self.assertGreaterEqual(self.station.next.height(), 48)
+        self.station.view.setFocus()
+        QTest.keyClick(self.station.view, Qt.Key.Key_Right)
+        self.assertEqual(self.station.number, 1)
+        self.assertIn("thread", self.station.needs.text())
+        self.assertIn("cannot be reached", self.station.why.text())
+        click(self.station.next)
+        self.assertEqual((self.station.number, self.station.done[self.station._id]), (2, {1}))
+        click(self.station.back)
+        self.assertEqual(self.station.number, 1)
+        self.assertEqual(self.station.view.accessibleDescription(), self.station.sentence.text())
+        wait_for(lambda: not self.station.drawing)
+        self.assertIs(self.station.view.picture, self.station.strip.pictures[1])
+
+    def test_a_hold_runs_on_while_one_reads_on_and_says_when_it_is_over(self) -> None:
+        glued = next(n for n, s in enumerate(self.station.steps) if self.station.table.needs(s).hold_s)
+        self.station.take(glued)
+        self.assertIn("30", self.station.hold.text())
+        click(self.station.hold)
+        self.assertEqual(len(self.station.holds.running), 1)
+        self.station.step(1)
+        self.assertTrue(self.station.holds.isVisible())
+        self.station.holds.hold("Step 9", 0.05)
+        with mock.patch.object(QApplication, "beep") as beep:
+            wait_for(lambda: "Step 9" in self.window.told.words)
+            beep.assert_not_called()  # quiet unless it is asked for
+        self.assertEqual(len(self.station.holds.running), 1)
+
+    def test_the_picture_is_turned_kept_saved_and_undone(self) -> None:
+        document = self.window.document
+        before = self.station.view.picture
+        self.station.view.setFocus()
+        QTest.keyClick(self.station.view, Qt.Key.Key_Right, Qt.KeyboardModifier.ShiftModifier)
+        wait_for(lambda: not self.station.drawing and self.station.view.picture is not before)
+        self.assertAlmostEqual((self.station.view.picture.yaw_deg - before.yaw_deg) % 360, 15.0, delta=0.2)
+        again = project_file.loads(project_file.dumps(document.project))
+        self.assertEqual(again.briefs[0].amendments, document.brief.amendments)
+        document.undo.undo()
+        wait_for(lambda: not self.station.drawing)
+        self.assertEqual(self.station.view.picture.yaw_deg, before.yaw_deg)
+
+    def test_steps_are_moved_what_breaks_is_said_and_the_plan_s_order_comes_back(self) -> None:
+        keys = [s.key for s in self.station.steps]
+        self.station.take(1)
+        click(self.station.earlier)
+        self.assertEqual([s.key for s in self.station.steps][:2], keys[1::-1])
+        self.assertEqual(self.station.current.key, keys[1])
+        self.assertIn("Step 2 comes before it", self.station.why.text())
+        click(self.station.anew)
+        self.assertEqual([s.key for s in self.station.steps], keys)
+        self.window.document.undo.undo()
+        self.assertEqual(self.station.steps[0].key, keys[1])
+
+    def test_copies_are_ticked_and_a_note_is_kept_with_the_step(self) -> None:
+        self.station.copies.setValue(3)
+        self.assertIn("3 of 5", self.station.copies_words.text())
+        write(self.station.note, "hold it longer")
+        QTest.keyClick(self.station.note, Qt.Key.Key_Return)
+        self.assertEqual(self.window.document.brief.notes, "Step 1: hold it longer")
+        self.assertEqual(self.station.note.text(), "")
+
+    def test_the_clock_counts_by_stage_and_stands_when_nothing_happens(self) -> None:
+        with mock.patch.object(self.station, "_now", return_value=self.station._now() + 100.0):
+            self.station._tick()
+        spent = self.window.document.spent[self.station._id]
+        self.assertAlmostEqual(spent["crease"], 100.0, delta=5.0)
+        late = self.station._now() + 2000.0
+        with mock.patch.object(self.station, "_now", return_value=late):
+            self.station._tick()
+            self.assertIn("the clock stands", self.station.clock.text())
+        self.assertAlmostEqual(sum(self.window.document.spent[self.station._id].values()), 100.0, delta=5.0)
+
+    def test_a_thing_without_steps_says_so(self) -> None:
+        self.window.document.open(new_project(new_brief("card-outline", {}), "x", "mm", "A4"))
+        self.window.go("build")
+        wait_for(lambda: self.station.table is not None
+                 and self.station.table.build is self.window.document.build)
+        self.assertTrue(self.station.sentence.text())
+
+    def test_the_make_sheet_is_written_and_holds_every_step(self) -> None:
+        target = self.folder / "make.pdf"
+        with answer_file(target):
+            self.window.actions_["make-sheet"].trigger()
+        wait_for(target.exists)
+        words = " ".join(p.get_textpage().get_text_range()
+                         for p in pypdfium2.PdfDocument(target.read_bytes()))
+        for step in self.station.steps:
+            self.assertIn(f"{step.number}. ", words)
+        page = self.folder / "make.html"
+        with answer_file(page):
+            self.window.actions_["make-sheet"].trigger()
+        wait_for(page.exists)
+        self.assertIn("Put the thread", page.read_text())
+
+    def test_a_pack_is_published_with_the_terms_that_are_asked_once(self) -> None:
+        self.window.actions_["publish"].trigger()
+        dialog = QApplication.activeModalWidget() or next(
+            w for w in QApplication.topLevelWidgets() if type(w).__name__ == "PublishDialog")
+        write(dialog.author, "A. Tern")
+        dialog.licence.setCurrentIndex(dialog.licence.findData("CC0-1.0"))
+        dialog.project.setChecked(True)
+        target = self.folder / "pack.zip"
+        with answer_file(target):
+            dialog._publish()
+        wait_for(target.exists)
+        self.assertEqual(self.window.document.project.publishing.author, "A. Tern")
+        with zipfile.ZipFile(io.BytesIO(target.read_bytes())) as pack:
+            names = pack.namelist()
+            self.assertIn("By A. Tern", pack.read("README.txt").decode())
+            project = json.loads(pack.read(next(n for n in names if n.endswith(".mingei"))))
+        self.assertEqual(project["publishing"]["licence"], "CC0-1.0")
+        self.assertIsInstance(dialog.author, QLineEdit)

@@ -1,0 +1,149 @@
+"""The Log station: written down, measured, looked for, taken out and back, taught by, exported and brought
+in; damaged files have a way out."""
+
+from __future__ import annotations
+
+from unittest import mock
+
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QFileDialog
+
+from mingei.core.document.project import new_brief, new_project
+from mingei.core.logbook.entry import Entry
+from mingei.formats.logbook import Logbook
+from tests.windows import WindowTest, answer_file, click, wait_for, write
+
+
+class Station(WindowTest):
+    def setUp(self) -> None:
+        super().setUp()
+        self.window.document.open(new_project(new_brief("carton"), "Lamp shop", "mm", "A4"))
+
+    def show(self):
+        self.window.go("log")
+        station = self.window.station_of("log")
+        wait_for(lambda: not station.reading)
+        return station
+
+    @property
+    def at(self):
+        return self.window.settings.data / "log"
+
+    def fill(self, count: int) -> None:
+        stock = self.window.document.build.stock.name
+        book = Logbook(self.at)
+        for n in range(count):
+            book.put(Entry(f"e{n}", f"2026-01-{n + 1:02d}", "Lamp shop", f"Carton {n}", "carton", stock, 0.4,
+                           asked=(140.0, 32.0, 18.0), measured=(139.7 + n * 0.01, 31.7, 17.7 - n * 0.01),
+                           planned=(("fold", 5.0),), spent=(("fold", 7.5 + n * 0.1),), across=99.5,
+                           along=99.6))
+        book.close()
+
+    def test_what_was_made_is_written_down_measured_and_kept(self) -> None:
+        station = self.show()
+        self.window.document.spent[self.window.document.brief.id] = {"fold": 600.0}
+        click(station.log)
+        entry = station.entry.entry
+        self.assertEqual((entry.thing, entry.asked, entry.minutes),
+                         ("Slim carton", (140.0, 32.0, 18.0), 10.0))
+        write(station.entry.sides[0], "139.6")
+        QTest.keyClick(station.entry.sides[0].line, Qt.Key.Key_Return)
+        station.entry.stars.setCurrentIndex(4)
+        station.entry.stars.activated.emit(4)
+        station.entry.change.setPlainText("score deeper")
+        station.entry.keep()
+        kept = Logbook(self.at).get(entry.id)
+        self.assertEqual((kept.measured[0], kept.stars, kept.change), (139.6, 4, "score deeper"))
+        self.assertTrue(kept.photos)
+        self.assertIn("-0.40 mm", station.entry.rule.accessibleDescription())
+        self.assertIn("Lamp shop", kept.snapshot)
+
+    def test_edits_are_kept_by_themselves_within_seconds(self) -> None:
+        self.fill(1)
+        station = self.show()
+        station.entry.change.setPlainText("thinner card")
+        wait_for(lambda: Logbook(self.at).get("e0").change == "thinner card")
+
+    def test_what_is_no_size_is_refused_beside_the_field_and_nothing_is_lost(self) -> None:
+        self.fill(1)
+        station = self.show()
+        station.entry._change(measured=(1e9, 0.0, 0.0))
+        self.assertTrue(station.entry.reason.isVisible())
+        self.assertEqual(Logbook(self.at).get("e0").measured[1], 31.7)
+
+    def test_it_is_looked_for_as_one_types(self) -> None:
+        self.fill(12)
+        station = self.show()
+        self.assertEqual(len(station.found), 12)
+        write(station.words, "carton 7")
+        wait_for(lambda: len(station.found) == 1)
+        self.assertEqual(station.entry.entry.id, "e7")
+        write(station.words, "nothing like it")
+        wait_for(lambda: len(station.found) == 0)
+        self.assertFalse(station.entry.isVisible())
+
+    def test_an_entry_is_taken_out_and_brought_back(self) -> None:
+        self.fill(3)
+        station = self.show()
+        gone = station.entry.entry.id
+        station._remove(gone)
+        self.assertIsNone(Logbook(self.at).get(gone))
+        click(station.back)
+        self.assertIsNotNone(Logbook(self.at).get(gone))
+
+    def test_lessons_are_taken_over_by_a_press_and_undone(self) -> None:
+        self.fill(8)
+        station = self.show()
+        document = self.window.document
+        wait_for(lambda: len(station.lessons.presses) == 2)
+        pace = next(p for p in station.lessons.presses if "pace" in p.text())
+        click(pace)
+        self.assertAlmostEqual(document.project.making.pace, 1.57, delta=0.05)
+        document.undo.undo()
+        self.assertEqual(document.project.making.pace, 1.0)
+
+    def test_each_question_has_its_answer_in_words_too(self) -> None:
+        self.fill(8)
+        station = self.show()
+        for row, words in ((0, "against what was asked"), (1, "A bar of 100 mm"), (2, "times as long")):
+            station.question.setCurrentIndex(row)
+            station.question.activated.emit(row)
+            self.assertIn(words, station.answer.text())
+            self.assertEqual(station.plot.accessibleDescription(), station.answer.text())
+            self.assertTrue(station.plot.question.spots)
+
+    def test_made_again_the_project_of_then_is_on_the_bench(self) -> None:
+        station = self.show()
+        click(station.log)
+        self.window.document.set_measure("width", 44.0)
+        self.window.document.undo.setClean()
+        self.window.document.saved(self.folder / "x.mingei", self.window.document.project)
+        station.entry.again.emit(station.entry.entry)
+        self.assertEqual(self.window.document.brief.values["width"], 32.0)
+
+    def test_out_and_in_and_backup(self) -> None:
+        self.fill(3)
+        station = self.show()
+        target = self.folder / "log.json"
+        with answer_file(target):
+            station._export()
+        self.assertTrue(target.exists())
+        station.book.remove("e1")
+        with mock.patch.object(QFileDialog, "getOpenFileName", return_value=(str(target), "")):
+            station._import()
+        self.assertEqual(station.book.count(), 3)
+        with answer_file(self.folder / "b.sqlite"):
+            station._backup()
+        self.assertGreater((self.folder / "b.sqlite").stat().st_size, 0)
+
+    def test_a_damaged_logbook_is_said_with_a_plain_way_out(self) -> None:
+        self.at.mkdir(parents=True)
+        (self.at / "log.sqlite").write_bytes(b"no database at all" * 100)
+        station = self.show()
+        self.assertIn("cannot be used", station.broken.text())
+        click(station.aside)
+        self.assertFalse(station.broken.isVisible())
+        self.assertEqual(station.book.count(), 0)
+        click(station.log)
+        self.assertEqual(station.book.count(), 1)

@@ -8,6 +8,7 @@ import json
 import os
 import subprocess
 import sys
+import tempfile
 from dataclasses import replace
 from pathlib import Path
 from unittest import mock
@@ -349,7 +350,8 @@ class System(InFolder):
 
     def test_no_display_and_no_such_platform_are_one_sentence(self) -> None:
         for platform, display in (("", ":93"), ("nonsense", ":93")):
-            code, said = self.ended("mingei", QT_QPA_PLATFORM=platform, DISPLAY=display, WAYLAND_DISPLAY="")
+            code, said = self.ended("mingei", QT_QPA_PLATFORM=platform, DISPLAY=display, WAYLAND_DISPLAY="",
+                                    XDG_RUNTIME_DIR=tempfile.gettempdir())
             self.assertEqual((code, len(said.splitlines())), (2, 1), said)
             self.assertIn("no window can be opened here", said)
 

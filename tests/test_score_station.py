@@ -10,6 +10,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QFileDialog, QMessageBox
 from shapely import LineString, Point
 
+from mingei.app import shots
 from mingei.core.errors import ProjectError
 from mingei.core.plane.shape import flat_points
 from mingei.core.work.plan import When, work_on
@@ -187,3 +188,13 @@ class Station(WindowTest):
         self.window.document.set_measure("width", 44.0)
         self.assertEqual(self.station.sentence.text(), str(self.tasks()[0].words))
         self.assertNotEqual(self.station.sentence.text(), before)
+
+
+class Pictures(WindowTest):
+    def test_pictures_of_the_views_are_taken_and_what_they_changed_is_nobody_s_work_to_save(self) -> None:
+        document = self.window.document
+        seen = [("one", lambda: document.set_unit("in"))]
+        with mock.patch.object(shots, "views", return_value=seen), mock.patch.object(shots, "_REST_MS", 20):
+            shots.take(self.window, self.folder / "shots")
+            wait_for(lambda: not self.window.isVisible())
+        self.assertTrue((self.folder / "shots" / "one.png").exists())

@@ -336,7 +336,8 @@ class Folding(WindowTest):
         self.assertEqual(self.window.document.fraction, 0.0)
         self.assertIn("Flat", draft.step.text())
         self.key(Qt.Key.Key_PageUp, on=draft.slider)
-        self.assertIn("Step 2 of 7" if self.window.document.fraction > 1 / 7 else "Step 1 of 7",
+        # the first of its eleven steps creases it, and moves nothing
+        self.assertIn("Step 3 of 11" if self.window.document.fraction > 1 / 9 else "Step 2 of 11",
                       draft.step.text())
         self.key(Qt.Key.Key_End, on=draft.slider)
         self.assertIn("Finished", draft.step.text())
@@ -350,7 +351,7 @@ class Folding(WindowTest):
         click(draft.play)
         self.assertAlmostEqual(self.window.document.fraction, 0.0)
         click(draft.play)
-        self.assertAlmostEqual(self.window.document.fraction, 1 / 7)
+        self.assertAlmostEqual(self.window.document.fraction, 1 / 9)
 
     def test_it_turns_by_mouse_and_keys_and_from_the_standard_sides(self) -> None:
         space = self.window.draft().space

@@ -35,7 +35,8 @@ Buttons = QMessageBox.StandardButton
 
 
 class Desk(QObject):
-    """The files of one window.  said: a quiet word; shown: a project was put on the bench."""
+    """The files of one window.  said: a quiet word; shown: a project was put on the bench; on_demo: it is the
+    demo, which has a logbook of its own."""
 
     said = Signal(str)
     shown = Signal()
@@ -48,6 +49,7 @@ class Desk(QObject):
         self.window = window
         self.jobs: list[Job] = []
         self._saving: Job | None = None
+        self.on_demo = False
         self.autosave = Autosave(document, self.recovery_folder, self)
         self.autosave.failed.connect(lambda error: self.said.emit(
             t("Your changes could not be kept aside: {error}", error=error.words)))
@@ -65,6 +67,7 @@ class Desk(QObject):
         """Begin another project with one thing in it."""
         if self.may_leave():
             brief = new_brief(recipe_id)
+            self.on_demo = False
             self._show(new_project(brief, t("Untitled"), self.settings.unit, self.settings.sheet), None)
 
     def open(self) -> None:
@@ -114,12 +117,14 @@ class Desk(QObject):
     def show_demo(self, project: Project) -> None:
         """Put the demo on the bench; it is saved elsewhere, never over itself."""
         if self.may_leave():
+            self.on_demo = True
             self._show(project, None)
 
     def _show(self, project: Project, path: Path | None, lock: QLockFile | None = None,
               clean: bool = True) -> None:
         self._unlock()
         self._lock = lock
+        self.on_demo = self.on_demo and path is None and clean
         self.document.open(project, path, clean)
         self.shown.emit()
 

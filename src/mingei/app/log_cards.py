@@ -42,7 +42,7 @@ class EntryCard(Card):
         super().__init__(t("Entry"), parent)
         self.entry: Entry | None = None
         self._dirty = False
-        self._photos = photos
+        self.photos = photos
         self._photo: Callable[[bytes], str] = lambda data: ""
         self.picture, self.what = QLabel(), quiet()
         self.picture.setMinimumHeight(120)
@@ -124,7 +124,7 @@ class EntryCard(Card):
                             stock=t(e.stock), caliper=e.caliper_mm, title=e.title))
         self.rule.show_sides([(t(name), m - a) for name, a, m in zip(_SIDES, e.asked, e.measured, strict=True)
                               if a > 0 and m > 0])
-        pixmap = QPixmap(str(self._photos / e.photos[-1])) if e.photos else QPixmap()
+        pixmap = QPixmap(str(self.photos / e.photos[-1])) if e.photos else QPixmap()
         self.picture.setVisible(not pixmap.isNull())
         if not pixmap.isNull():
             self.picture.setPixmap(pixmap.scaled(300, 160, Qt.AspectRatioMode.KeepAspectRatio,

@@ -59,11 +59,25 @@ def views(window: Window) -> list[tuple[str, Callable[[], object]]]:
         ("strip", lambda: _measured_strip(window)),
         ("score", each(_put_away, _put_away, go("score"), lambda: _scoring(window, 5, 4))),
         ("score-machine", lambda: _by_machine(window)),
+        ("build", each(lambda: document.look_at(0), go("build"), lambda: _at_table(window, 6))),
+        ("log", go("log")),
         ("lamp-brief", each(lambda: window.change_light("lamp"), go("brief"))),
         ("lamp-draft", each(go("draft"), lambda: tapped("top"))),
         ("lamp-score", each(lambda: window.document.set_unit("in"), go("score"),
                             lambda: _by_hand(window))),
+        ("lamp-build", each(lambda: window.document.set_unit("mm"), lambda: document.look_at(9), go("build"),
+                            lambda: _at_table(window, 4))),
+        ("lamp-log", go("log")),
     ]
+
+
+def _at_table(window: Window, step: int) -> None:
+    """A step of the thing in hand."""
+    from mingei.app.stations.build import BuildStation
+
+    station = window.station_of("build")
+    assert isinstance(station, BuildStation)
+    station.take(step)
 
 
 def _score(window: Window) -> ScoreStation:
@@ -132,6 +146,7 @@ def take(window: Window, folder: Path) -> None:
 
     def following() -> None:
         if not waiting:
+            window.document.undo.setClean()  # what was changed for a picture is nobody's work
             window.close()
             QApplication.quit()
             return
@@ -146,11 +161,15 @@ def take(window: Window, folder: Path) -> None:
     def _rehearsing() -> bool:
         return window.station == "score" and _score(window).machine.rehearsing
 
+    def _drawing() -> bool:
+        return bool(getattr(window.stations.get(window.station), "drawing", False)
+                    or getattr(window.stations.get(window.station), "reading", False))
+
     def save(name: str, patience: int = _PATIENCE) -> None:
         brief = window.stations.get("brief")
         asking = isinstance(brief, BriefStation) and brief.isVisible() and brief.asking
         if (patience and (pictures_wait() or window.document.prints.waiting or asking or window.drawer.filling
-                          or _moving() or _rehearsing())):
+                          or _moving() or _rehearsing() or _drawing())):
             # small pictures and offers come one at a turn
             QTimer.singleShot(_REST_MS, lambda: save(name, patience - 1))
             return

@@ -265,7 +265,7 @@ class Window(QMainWindow):
         def notebook() -> Station:
             from mingei.app.stations.log import LogStation
 
-            log = LogStation(self.document, self.settings.data / "log")
+            log = LogStation(self.document, self._log_folder)
             log.opened.connect(self.desk.open_text)
             log.measured.connect(self.desk.offer_anew)
             return log
@@ -288,6 +288,20 @@ class Window(QMainWindow):
             "log": notebook,
         }
         return makers[key]()
+
+    def _log_folder(self) -> Path:
+        """Where the logbook is: the demo's own, filled with what its shop wrote down, or the person's."""
+        if not self.desk.on_demo:
+            return self.settings.data / "log"
+        from mingei.assets import demo_log
+        from mingei.formats.logbook import Logbook
+
+        at = self.state / "demo-log"
+        if not at.exists():
+            book = Logbook(at)
+            book.import_from(demo_log(), "demo")
+            book.close()
+        return at
 
     def draft(self) -> DraftStation:
         """The Draft station."""

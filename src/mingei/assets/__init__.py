@@ -25,6 +25,11 @@ def make_style() -> str:
     return (HERE / "make.css").read_text(encoding="utf-8")
 
 
+def demo_log() -> bytes:
+    """What the Tern Point shop wrote down, as a logbook is exported."""
+    return (HERE / "demo" / "tern-point-log.json").read_bytes()
+
+
 def demo_file() -> Path:
     """The Tern Point demo project."""
     return HERE / "demo" / "tern-point.mingei"

@@ -6,7 +6,6 @@ from __future__ import annotations
 import io
 import math
 from collections.abc import Callable, Collection, Iterable, Iterator, Sequence
-from functools import partial
 from typing import Any
 
 from reportlab.lib.colors import Color, black
@@ -131,7 +130,8 @@ class _Pages(BaseDocTemplate):  # type: ignore[misc]
     """Pages with their number and the title; headings become bookmarks."""
 
     def __init__(self, out: io.BytesIO, sheet: Sheet, title: str) -> None:
-        super().__init__(out, pagesize=(sheet.width * MM, sheet.height * MM), invariant=1, title=title)
+        super().__init__(out, pagesize=(sheet.width * MM, sheet.height * MM), invariant=1, title=title,
+                         initialFontName=fonts()[0])
         m = _MARGIN_MM * MM
         frame = Frame(m, m + 4 * MM, sheet.width * MM - 2 * m, sheet.height * MM - 2 * m - 4 * MM, 0, 0, 0, 0)
         self.addPageTemplates(PageTemplate("page", [frame], onPage=self._foot))
@@ -162,7 +162,7 @@ def make_pdf(sheet: MakeSheet, paper: Sheet, speak: Callable[[str], str] = str,
     out = io.BytesIO()
     document = _Pages(out, paper, sheet.title)
     setter = _Setter(sheet, paper, speak)
-    document.build(list(setter.flow(sections)), canvasmaker=partial(Canvas, initialFontName=fonts()[0]))
+    document.build(list(setter.flow(sections)))
     return out.getvalue()
 
 
@@ -222,7 +222,8 @@ class _Setter:
         """A picture with words beside it, never parted, nor from a heading over it."""
         grid = Table([[_Picture(picture, wide), words]],
                      colWidths=[(wide + 5) * MM, (self.width - wide - 5) * MM])
-        grid.setStyle(TableStyle([("VALIGN", (0, 0), (-1, -1), "TOP"), ("LEFTPADDING", (0, 0), (-1, -1), 0),
+        grid.setStyle(
+            TableStyle([_font(), ("VALIGN", (0, 0), (-1, -1), "TOP"), ("LEFTPADDING", (0, 0), (-1, -1), 0),
                                   ("RIGHTPADDING", (0, 0), (-1, -1), 0)]))
         return KeepTogether([*head, grid])
 
@@ -232,7 +233,7 @@ class _Setter:
         cells = [[self.p(h, "step") for h in heads], *([self.p(c, "quiet") for c in row] for row in rows)]
         found = Table(cells, colWidths=[self.width * s / sum(shares) * MM for s in shares], repeatRows=1)
         found.setStyle(
-            TableStyle([("GRID", (0, 0), (-1, -1), 0.4, _RULE), ("VALIGN", (0, 0), (-1, -1), "TOP"),
+            TableStyle([_font(), ("GRID", (0, 0), (-1, -1), 0.4, _RULE), ("VALIGN", (0, 0), (-1, -1), "TOP"),
                                    ("BACKGROUND", (0, 0), (-1, 0), Color(0.93, 0.9, 0.85)),
                                    ("TOPPADDING", (0, 0), (-1, -1), 2),
                         ("BOTTOMPADDING", (0, 0), (-1, -1), 3)]))
@@ -275,7 +276,7 @@ class _Setter:
         if lines:
             lines[-1] += [""] * (across - len(lines[-1]))
             yield Table(lines, colWidths=[self.width / across * MM] * across,
-                        style=TableStyle([("VALIGN", (0, 0), (-1, -1), "TOP"),
+                        style=TableStyle([_font(), ("VALIGN", (0, 0), (-1, -1), "TOP"),
                                           ("LEFTPADDING", (0, 0), (-1, -1), 0)]))
 
     def _scores(self) -> Iterator[Any]:
@@ -323,10 +324,15 @@ class _Setter:
         lines = [self.p(t("Record"), "h2"), self.p(t("To fill in by hand."), "quiet"), Spacer(1, 3 * MM)]
         rows = [[self.p(t(words)), ""] for words in RECORD]
         grid = Table(rows, colWidths=[60 * MM, (self.width - 60) * MM], rowHeights=[10 * MM] * len(rows))
-        grid.setStyle(TableStyle([("LINEBELOW", (1, 0), (1, -1), 0.5, _RULE),
+        grid.setStyle(TableStyle([_font(), ("LINEBELOW", (1, 0), (1, -1), 0.5, _RULE),
                                   ("VALIGN", (0, 0), (-1, -1), "BOTTOM"),
                                   ("LEFTPADDING", (0, 0), (-1, -1), 0)]))
         yield KeepTogether([*lines, grid])
+
+
+def _font() -> tuple[Any, ...]:
+    """The font of empty cells: another would be named in the file without being in it."""
+    return "FONTNAME", (0, 0), (-1, -1), fonts()[0]
 
 
 def _capital(words: str) -> str:

@@ -41,6 +41,8 @@ if TYPE_CHECKING:
 
 #: Nothing done for so long (s): the clock stands still. So often it is looked at, ms.
 _IDLE_S, _TICK_MS = 180.0, 1000
+#: Sentences longer than this are set smaller.
+_LONG_WORDS = 150
 #: A word for the stage of a step, by what is done in it first.
 _STAGE_OF = {"join": "glue", "crease": "crease", "cover": "cover", "fold": "fold", "glue": "glue",
              "lap": "glue",
@@ -336,6 +338,7 @@ class BuildStation(Station):
             return
         said = t("{number} of {count}. {words}", number=step.number, count=len(self.steps),
                  words=t(step.words))
+        self.sentence.setFont(theme.text_font(theme.HEADING + (3 if len(said) < _LONG_WORDS else -1)))
         self.sentence.setText(said)
         self.view.setAccessibleDescription(said)
         self.why.setText(" ".join(capital(t(why)) + "." for why in (*step.broken, *step.because[:2])))

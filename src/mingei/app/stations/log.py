@@ -49,9 +49,10 @@ class LogStation(Station):
     opened = Signal(str)
     measured = Signal()
 
-    def __init__(self, document: Document, folder: Path, parent: QWidget | None = None) -> None:
+    def __init__(self, document: Document, where: Callable[[], Path], parent: QWidget | None = None) -> None:
+        """where: the folder the logbook is in; another where the demo is on the bench."""
         super().__init__(document, parent)
-        self.folder = folder
+        self._where, self.folder = where, where()
         self.found: tuple[Summary, ...] = ()
         self.every: tuple[Entry, ...] = ()
         self._book: Logbook | None = None
@@ -62,7 +63,7 @@ class LogStation(Station):
         across.setContentsMargins(10, 8, 10, 10)
         across.setSpacing(10)
         self.lessons = LessonCard()
-        self.entry = EntryCard(folder / "photos")
+        self.entry = EntryCard(self.folder / "photos")
         self.entry.kept.connect(self._keep)
         self.entry.again.connect(lambda e: self.opened.emit(e.snapshot) if e.snapshot else
                                  self.told.emit(t("No project was kept with it.")))
@@ -199,6 +200,12 @@ class LogStation(Station):
 
     def refresh(self) -> None:
         """Show what there is now; another window may have written."""
+        if (now := self._where()) != self.folder:
+            self.entry.show_entry(None, self.document.project.unit)
+            if self._book is not None:
+                self._book.close()
+            self._book, self._broken, self.folder = None, "", now
+            self.entry.photos = now / "photos"
         self.look()
         self._read()
 

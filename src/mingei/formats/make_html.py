@@ -85,10 +85,11 @@ def _sheets(sheet: MakeSheet, t: Callable[[str], str]) -> Iterator[str]:
 
 
 def _unnamed(drawing: str, label: str) -> str:
-    """A drawing within the page: its ids would be there several times."""
+    """A drawing within the page: its ids would be there several times, and its lines bear no names of
+    their own."""
     import re
 
-    return re.sub(r'\sid="[^"]*"', "", drawing).replace("<svg ", f'<svg role="img" aria-label="{label}" ', 1)
+    return re.sub(r'\s(?:id|aria-label)="[^"]*"', "", drawing).replace("<svg ", f'<svg role="img" aria-label="{label}" ', 1)
 
 
 def _scores(sheet: MakeSheet, t: Callable[[str], str]) -> Iterator[str]:

@@ -340,6 +340,14 @@
    <translation>0 ist liegend, 90 aufrecht.</translation>
   </message>
   <message>
+   <source>10 m of tape</source>
+   <translation>10 m Klebeband</translation>
+  </message>
+  <message>
+   <source>100 g of glue</source>
+   <translation>100 g Kleber</translation>
+  </message>
+  <message>
    <source>3d letter</source>
    <translation>3D-Buchstabe</translation>
   </message>
@@ -370,6 +378,10 @@
   <message>
    <source>A fresh blade, a metal rule with a guard, and the holding hand never before the blade. A laser is never left alone and burns only what its maker allows; follow the maker's instructions and local rules.</source>
    <translation>Eine frische Klinge, ein Metalllineal mit Schutz, und die haltende Hand nie vor der Klinge. Ein Laser bleibt nie allein und brennt nur, was sein Hersteller erlaubt; folge den Anweisungen des Herstellers und den örtlichen Regeln.</translation>
+  </message>
+  <message>
+   <source>A glue stick is held</source>
+   <translation>Klebestift wird gehalten</translation>
   </message>
   <message>
    <source>A label with a size and place of its own.</source>
@@ -496,6 +508,10 @@
    <translation>Etwa {hands} Minuten Handarbeit, und {dry:.0f} zum Trocknen.</translation>
   </message>
   <message>
+   <source>About {minutes} min at the table: {stages}.</source>
+   <translation>Etwa {minutes} min am Tisch: {stages}.</translation>
+  </message>
+  <message>
    <source>About {minutes} minutes to print, score and cut.</source>
    <translation>Etwa {minutes} Minuten zum Drucken, Rillen und Schneiden.</translation>
   </message>
@@ -560,6 +576,10 @@
    <translation>Der Breite nach</translation>
   </message>
   <message>
+   <source>An hour of my work</source>
+   <translation>Eine Stunde meiner Arbeit</translation>
+  </message>
+  <message>
    <source>An offcut of {width} × {height} you kept would do for {piece}.</source>
    <translation>Ein behaltener Rest von {width} × {height} täte es für {piece}.</translation>
   </message>
@@ -578,6 +598,18 @@
   <message>
    <source>Another stock for this part: a contrasting paper, a card to write on.</source>
    <translation>Ein anderes Material für diesen Teil: ein abstechendes Papier, ein Karton zum Beschreiben.</translation>
+  </message>
+  <message>
+   <source>Another way: minutes of a machine</source>
+   <translation>Anderer Weg: Minuten einer Maschine</translation>
+  </message>
+  <message>
+   <source>Another way: minutes of my hands</source>
+   <translation>Anderer Weg: Minuten meiner Hände</translation>
+  </message>
+  <message>
+   <source>Another way: money</source>
+   <translation>Anderer Weg: Geld</translation>
   </message>
   <message>
    <source>Any construction</source>
@@ -602,6 +634,10 @@
   <message>
    <source>Artwork of this panel</source>
    <translation>Druckbilder dieses Felds</translation>
+  </message>
+  <message>
+   <source>As is usual there</source>
+   <translation>Wie dort üblich</translation>
   </message>
   <message>
    <source>As it is &amp;printed</source>
@@ -722,6 +758,10 @@
   <message>
    <source>Belly band</source>
    <translation>Bauchbinde</translation>
+  </message>
+  <message>
+   <source>Blades and mats, for each thing</source>
+   <translation>Klingen und Matten, je Ding</translation>
   </message>
   <message>
    <source>Blank</source>
@@ -846,6 +886,14 @@
   <message>
    <source>By hand</source>
    <translation>Von Hand</translation>
+  </message>
+  <message>
+   <source>By hand is cheaper.</source>
+   <translation>Von Hand ist billiger.</translation>
+  </message>
+  <message>
+   <source>By hand is quicker.</source>
+   <translation>Von Hand ist schneller.</translation>
   </message>
   <message>
    <source>By its name, by what people call it, or by what it is for.</source>
@@ -2003,6 +2051,10 @@
    <translation>Heißkleber verbrennt die Haut und weicht Kunststofffenster auf: beachte die Anweisungen des Herstellers.</translation>
   </message>
   <message>
+   <source>Hot glue is held</source>
+   <translation>Heißkleber wird gehalten</translation>
+  </message>
+  <message>
    <source>Housing</source>
    <translation>Nut</translation>
   </message>
@@ -2105,6 +2157,10 @@
   <message>
    <source>How pieces may be turned</source>
    <translation>Wie Stücke gedreht werden dürfen</translation>
+  </message>
+  <message>
+   <source>How quick you are, what an hour, glue and tape cost, how long you hold, and another way of making it, to be compared.</source>
+   <translation>Wie schnell du bist, was eine Stunde, Kleber und Klebeband kosten, wie lange du hältst, und ein anderer Weg, es zu machen, zum Vergleich.</translation>
   </message>
   <message>
    <source>How the picture takes its place on the panel.</source>
@@ -2647,6 +2703,10 @@ Protokoll: {log}</translation>
    <translation>Geld</translation>
   </message>
   <message>
+   <source>Money is in your own. Log works out your pace; follow the glue's maker for how long it is held.</source>
+   <translation>Geld ist in deiner Währung. Das Log errechnet dein Tempo; wie lange gehalten wird, sagt der Hersteller des Klebers.</translation>
+  </message>
+  <message>
    <source>Motif</source>
    <translation>Motiv</translation>
   </message>
@@ -3013,6 +3073,18 @@ Protokoll: {log}</translation>
   <message>
    <source>Pace</source>
    <translation>Tempo</translation>
+  </message>
+  <message>
+   <source>Pace and prices</source>
+   <translation>Tempo und Preise</translation>
+  </message>
+  <message>
+   <source>Pace and prices…</source>
+   <translation>Tempo und Preise…</translation>
+  </message>
+  <message>
+   <source>Pace: minutes taken for each reckoned</source>
+   <translation>Tempo: gebrauchte Minuten je gerechnete</translation>
   </message>
   <message>
    <source>Packaging card 0.35 mm</source>
@@ -3879,6 +3951,10 @@ Protokoll: {log}</translation>
    <translation>Band</translation>
   </message>
   <message>
+   <source>Tape is pressed</source>
+   <translation>Klebeband wird angedrückt</translation>
+  </message>
+  <message>
    <source>Tape the {carrier} to the {host}, outside.</source>
    <translation>{carrier} außen mit Band an {host} halten.</translation>
   </message>
@@ -3993,6 +4069,18 @@ Protokoll: {log}</translation>
   <message>
    <source>The other panel then carries the tab and this one closes over it.</source>
    <translation>Das andere Feld trägt dann die Lasche, und dieses schließt darüber.</translation>
+  </message>
+  <message>
+   <source>The other way is cheaper.</source>
+   <translation>Der andere Weg ist billiger.</translation>
+  </message>
+  <message>
+   <source>The other way is quicker.</source>
+   <translation>Der andere Weg ist schneller.</translation>
+  </message>
+  <message>
+   <source>The other way: {money:.2f} and {minutes:.0f} min.</source>
+   <translation>Der andere Weg: {money:.2f} und {minutes:.0f} min.</translation>
   </message>
   <message>
    <source>The pack you hand out: sheets on A4 and Letter, drawings, make sheet, pictures, terms</source>
@@ -4209,6 +4297,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Tile larger pieces</source>
    <translation>Größere Stücke kacheln</translation>
+  </message>
+  <message>
+   <source>Time and money</source>
+   <translation>Zeit und Geld</translation>
   </message>
   <message>
    <source>Times the size</source>
@@ -4519,6 +4611,10 @@ Protokoll: {log}</translation>
    <translation>Nassleim lässt sich noch schieben und will gehalten werden; doppelseitiges Band hält sofort, und seine Laschen sind so tief, wie das Band breit ist.</translation>
   </message>
   <message>
+   <source>Wet glue is held</source>
+   <translation>Nasser Kleber wird gehalten</translation>
+  </message>
+  <message>
    <source>What</source>
    <translation>Was</translation>
   </message>
@@ -4569,6 +4665,10 @@ Protokoll: {log}</translation>
   <message>
    <source>What holds each seam</source>
    <translation>Was jede Naht hält</translation>
+  </message>
+  <message>
+   <source>What holds this seam, where that is another adhesive than is usual there; hot glue burns, and softens plastic windows.</source>
+   <translation>Was diese Naht hält, wo es ein anderer Kleber als üblich ist; Heißkleber verbrennt und weicht Kunststofffenster auf.</translation>
   </message>
   <message>
    <source>What is cut lies within {mm:.2f} mm of the drawing; {minutes:.1f} minutes.</source>
@@ -5369,6 +5469,10 @@ Protokoll: {log}</translation>
   <message>
    <source>an outline is a line of text</source>
    <translation>ein Umriss ist eine Zeile Text</translation>
+  </message>
+  <message>
+   <source>and dries</source>
+   <translation>und trocknet</translation>
   </message>
   <message>
    <source>and {count} more</source>
@@ -7405,6 +7509,10 @@ Protokoll: {log}</translation>
   <message>
    <source>hold the {seam} twice</source>
    <translation>{seam} doppelt halten</translation>
+  </message>
+  <message>
+   <source>hold the {seam} with another adhesive</source>
+   <translation>{seam} mit anderem Kleber halten</translation>
   </message>
   <message>
    <source>hold {name}</source>
@@ -13146,6 +13254,10 @@ Protokoll: {log}</translation>
    <translation>{mm} von unten</translation>
   </message>
   <message>
+   <source>{money:.2f} for hands, glue, tape and wear.</source>
+   <translation>{money:.2f} für Hände, Kleber, Klebeband und Verschleiß.</translation>
+  </message>
+  <message>
    <source>{most} is usual at the most</source>
    <translation>{most} sind höchstens üblich</translation>
   </message>
@@ -13446,6 +13558,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{skew:g} degrees is no skew a printer has</source>
    <translation>{skew:g} Grad zieht kein Drucker schräg</translation>
+  </message>
+  <message>
+   <source>{stage} {minutes:.0f}</source>
+   <translation>{stage} {minutes:.0f}</translation>
   </message>
   <message>
    <source>{stock} comes out as asked with a crease gain of {value:.2f} mm ({low:.2f} to {high:.2f}, from {many}); it has {now:.2f}.</source>

@@ -14,6 +14,8 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QLineEdit
 
+from mingei.app.making import MakingDialog
+from mingei.core.document.build import Part
 from mingei.core.document.project import new_brief, new_project
 from mingei.formats import project_file
 from tests.windows import WindowTest, answer_file, click, wait_for, write
@@ -102,6 +104,32 @@ class Station(WindowTest):
             self.station._tick()
             self.assertIn("the clock stands", self.station.clock.text())
         self.assertAlmostEqual(sum(self.window.document.spent[self.station._id].values()), 100.0, delta=5.0)
+
+    def test_pace_and_prices_are_asked_put_in_force_and_undone_and_another_way_is_compared(self) -> None:
+        minutes = self.station.table.minutes
+        dialog = MakingDialog(self.window.document, self.window)
+        for word, value in (("pace", 2.0), ("hour", 12.0), ("other_money", 50.0), ("other_min", 1.0)):
+            dialog.fields[word].setValue(value)
+        dialog._take()
+        self.assertAlmostEqual(self.station.table.minutes, 2 * minutes)
+        self.assertIn("By hand is cheaper", self.station.cost.text())
+        self.assertIn("The other way is quicker", self.station.cost.text())
+        self.window.document.undo.undo()
+        self.assertAlmostEqual(self.station.table.minutes, minutes)
+
+    def test_a_seam_s_adhesive_is_chosen_on_draft_and_undone(self) -> None:
+        self.window.document.open(new_project(new_brief("tray"), "x", "mm", "A4"))
+        self.window.go("draft")
+        card, document = self.window.draft().seam, self.window.document
+        document.select(Part(document.build.pattern.name, "front left tab"))
+        index = card.sticks.findData("hot glue")
+        card.sticks.setCurrentIndex(index)
+        card.sticks.activated.emit(index)
+        self.window.go("build")
+        wait_for(lambda: any("burns" in str(c) for s in self.station.steps
+                             for c in self.station.table.needs(s).cautions))
+        document.undo.undo()
+        self.assertEqual(document.brief.amendments, ())
 
     def test_a_thing_without_steps_says_so(self) -> None:
         self.window.document.open(new_project(new_brief("card-outline", {}), "x", "mm", "A4"))

@@ -25,13 +25,16 @@ from mingei.app.document import Document
 from mingei.app.fields import QuietCombo
 from mingei.app.figures import write_both, write_inches
 from mingei.app.readout import Readout
-from mingei.app.words import t
+from mingei.app.words import capital, t
 from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core.amendments.amend import SeamChange, why_fixed
 from mingei.core.document.project import TAPES_MM
 from mingei.core.draft import Joint, strap_name
+from mingei.core.draft.joint import Adhesive
 from mingei.core.errors import MingeiError
 from mingei.core.joints import choices
+from mingei.core.kinds import some
+from mingei.core.kinds.hold import Hold
 from mingei.core.length import write_mm
 from mingei.core.stock import Stock
 
@@ -325,6 +328,11 @@ class SeamCard(Card):
         self.move_tab = QPushButton()
         self.move_tab.clicked.connect(self._move)
         self.body.addWidget(self.move_tab)
+        self.sticks = combo(t("Held with"),
+                            t("What holds this seam, where that is another adhesive than is usual "
+                                              "there; hot glue burns, and softens plastic windows."))
+        self.sticks.activated.connect(self._stick)
+        self.sticks_label = self.add_row(t("Held with"), self.sticks)
         self.reason = QLabel()
         self.reason.setObjectName("quiet")
         self.reason.setWordWrap(True)
@@ -361,8 +369,24 @@ class SeamCard(Card):
         self.move_tab.setToolTip(t("The other panel then carries the tab and this one closes over it."))
         self.move_tab.setEnabled(not fixed)
         self.move_tab.setVisible(mate.joint.has_tab)
+        self._show_sticks(name, mate.joint)
         self.reason.setText(t("The tab cannot move: {reason}.", reason=fixed) if fixed else "")
         self.reason.setVisible(bool(fixed))
+
+    def _show_sticks(self, name: str, joint: Joint) -> None:
+        """What may hold the seam, the usual first."""
+        takes = [a for a in joint.takes if a is not Adhesive.OUTER_TAPE]
+        for widget in (self.sticks, self.sticks_label):
+            widget.setVisible(bool(takes))
+        chosen = next((h.adhesive for h in some(self.document.brief.amendments, Hold) if h.seam == name), "")
+        self.sticks.clear()
+        self.sticks.addItem(t("As is usual there"), "")
+        for adhesive in takes:
+            self.sticks.addItem(capital(t(adhesive)), str(adhesive))
+        self.sticks.setCurrentIndex(max(0, self.sticks.findData(chosen)))
+
+    def _stick(self, index: int) -> None:
+        self.document.set_hold(self.seam(), str(self.sticks.itemData(index)))
 
     def _hold(self, joint: Joint) -> None:
         self._apply(self.document.seam_in_force(self.seam())._replace(joint=joint.word))

@@ -24,6 +24,8 @@ from mingei.core.document.project import Brief, Need, Project, new_brief
 from mingei.core.document.publishing import Publishing, check_publishing
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.joints import find_joint
+from mingei.core.kinds import some, without
+from mingei.core.kinds.hold import Hold
 from mingei.core.kinds.look import Look
 from mingei.core.layout.laying import Laying, Printer, Spot, check_laying, check_printer
 from mingei.core.layout.sheets import find_sheet
@@ -446,6 +448,15 @@ class Document(QObject):
     def set_order(self, keys: tuple[str, ...]) -> None:
         """The steps in a person's own order; () for the plan's."""
         self.change_brief(replace(self.brief, order=keys), t("order of the steps"))
+
+    def set_hold(self, seam: str, adhesive: str) -> None:
+        """What a seam is held with; "" for what is usual there.  Raises MeasureError."""
+        words = t("hold the {seam} with another adhesive", seam=t(seam))
+        brief = self.brief
+        if adhesive:
+            self.change_brief(brief.amended(Hold(seam, adhesive)), words)
+        elif any(h.seam == seam for h in some(brief.amendments, Hold)):
+            self.change_brief(replace(brief, amendments=without(brief.amendments, Hold, seam)), words)
 
     def put_look(self, look: Look) -> None:
         """How the picture of a step is turned.  Raises MeasureError."""

@@ -89,7 +89,8 @@ def _unnamed(drawing: str, label: str) -> str:
     their own."""
     import re
 
-    return re.sub(r'\s(?:id|aria-label)="[^"]*"', "", drawing).replace("<svg ", f'<svg role="img" aria-label="{label}" ', 1)
+    bare = re.sub(r'\s(?:id|aria-label)="[^"]*"', "", drawing)
+    return bare.replace("<svg ", f'<svg role="img" aria-label="{label}" ', 1)
 
 
 def _scores(sheet: MakeSheet, t: Callable[[str], str]) -> Iterator[str]:

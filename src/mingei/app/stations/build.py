@@ -33,7 +33,9 @@ from mingei.core.document.table import Table, table
 from mingei.core.errors import MingeiError
 from mingei.core.kinds import some
 from mingei.core.kinds.look import Look
+from mingei.core.plan.holding import grams, tape_list
 from mingei.core.plan.steps import Step
+from mingei.core.plan.time import compared, cost
 
 if TYPE_CHECKING:
     from mingei.core.document.build import Build
@@ -66,7 +68,8 @@ class BuildStation(Station):
         across = QHBoxLayout(self)
         across.setContentsMargins(10, 8, 10, 10)
         across.setSpacing(10)
-        self.side = SideColumn(self._needs_card(), self._copies_card(), self._order_card(), self._out_card(),
+        self.side = SideColumn(self._needs_card(), self._copies_card(), self._order_card(), self._cost_card(),
+                               self._out_card(),
                                CareCard(
                                    t("Knife and glue away when you stop. Children cut, heat and glue hot "
                                           "only with an adult; follow the makers' instructions.")))
@@ -174,6 +177,47 @@ class BuildStation(Station):
         self.note.returnPressed.connect(self._note)
         card.body.addWidget(self.note)
         return card
+
+    def _cost_card(self) -> Card:
+        card = Card(t("Time and money"))
+        self.cost = quiet()
+        prices = QPushButton(t("Pace and prices…"))
+        prices.setToolTip(
+            t("How quick you are, what an hour, glue and tape cost, how long you hold, and another way "
+                            "of making it, to be compared."))
+        prices.clicked.connect(self._prices)
+        card.body.addWidget(self.cost)
+        card.body.addWidget(prices)
+        return card
+
+    def _prices(self) -> None:
+        from mingei.app.making import MakingDialog
+
+        MakingDialog(self.document, self).open()
+
+    def _tell_cost(self) -> None:
+        """Minutes of each stage and money of what is in hand, and another way beside it."""
+        if self.table is None:
+            return
+        making, copies = self.document.project.making, self.build.brief.copies
+        said = ", ".join(t("{stage} {minutes:.0f}", stage=t(s.word), minutes=s.minutes * copies)
+                         for s in self.table.stages)
+        lines = [t("About {minutes} min at the table: {stages}.",
+                   minutes=math.ceil(self.table.minutes * copies),
+                   stages=said)]
+        tape = sum(x.length_mm for x in tape_list(self.table.held))
+        ours = cost(copies, 0.0, self.table.minutes, grams(self.table.held), tape, making)
+        if ours.money:
+            lines.append(t("{money:.2f} for hands, glue, tape and wear.", money=ours.money))
+        other = compared(copies, ours, making)
+        if other is not None:
+            lines.append(t("The other way: {money:.2f} and {minutes:.0f} min.", money=other.other.money,
+                           minutes=other.other.minutes))
+            lines.append(t("By hand is cheaper.") if other.ours.money < other.other.money
+                         else t("The other way is cheaper."))
+            lines.append(t("By hand is quicker.") if other.ours.minutes < other.other.minutes
+                         else t("The other way is quicker."))
+        self.cost.setText("\n".join(lines))
 
     def _out_card(self) -> Card:
         card = Card(t("On paper"))
@@ -358,6 +402,7 @@ class BuildStation(Station):
         self.anew.setEnabled(bool(self.build.brief.order))
         self._tell_copies()
         self._tell_clock()
+        self._tell_cost()
         self.along.ensureVisible(self.number * STRIP_WIDE + STRIP_WIDE // 2, 20,
                                   STRIP_WIDE * 2, 0)
         self.side.fit()

@@ -3,7 +3,9 @@ goes."""
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterator
+from itertools import pairwise
 from typing import NamedTuple
 
 from mingei.core.plan.picture import Picture, Tint
@@ -14,8 +16,9 @@ FILLS: dict[Tint, tuple[float, float, float]] = {
     Tint.PRINTED: (0.985, 0.965, 0.92), Tint.INSIDE: (0.87, 0.83, 0.75), Tint.RIM: (0.78, 0.74, 0.66),
     Tint.NOW: (0.74, 0.8, 0.91), Tint.NOW_INSIDE: (0.6, 0.68, 0.83)}
 #: Widths of lines (of a picture 100 high): edges, edges of what moves, hatching, arrows; how long an arrow's
-#: head is.
+#: head is, and at most what share of the arrow.
 EDGE, HEAVY, HATCH, ARROW, HEAD = 0.35, 0.8, 0.28, 0.9, 4.0
+_HEAD_SHARE = 0.4
 INK, ACCENT = "#33302b", "#a8452b"
 #: Coordinates are whole numbers, of a picture so high.
 _FINE = 1000
@@ -31,7 +34,8 @@ def shaded(tint: Tint, shade: float) -> tuple[float, float, float]:
 def head_of(way: tuple[Point, ...], size: float = HEAD / 100) -> tuple[Point, Point, Point]:
     """The three corners of an arrow's head."""
     (ax, ay), (bx, by) = way[-2], way[-1]
-    length = max(((bx - ax) ** 2 + (by - ay) ** 2) ** 0.5, 1e-9)
+    length = max(math.dist(way[-2], way[-1]), 1e-9)
+    size = min(size, _HEAD_SHARE * sum(math.dist(a, b) for a, b in pairwise(way)))
     ux, uy = (bx - ax) / length, (by - ay) / length
     back = bx - ux * size, by - uy * size
     return ((bx, by), (back[0] - uy * size * 0.4, back[1] + ux * size * 0.4),

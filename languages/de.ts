@@ -536,6 +536,10 @@
    <translation>Quer über die Öffnung; bei einem Loch der Durchmesser, bei einem Schlitz die Länge. Für einen Stab 0,1 bis 0,3 mm zugeben.</translation>
   </message>
   <message>
+   <source>Add a &amp;forming block for it</source>
+   <translation>Einen &amp;Formblock dafür hinzufügen</translation>
+  </message>
+  <message>
    <source>Add a photo</source>
    <translation>Foto dazu</translation>
   </message>
@@ -778,6 +782,10 @@
   <message>
    <source>Bleed</source>
    <translation>Beschnitt</translation>
+  </message>
+  <message>
+   <source>Block for {name}</source>
+   <translation>Block für {name}</translation>
   </message>
   <message>
    <source>Board, every 1/8 in</source>
@@ -1595,6 +1603,10 @@
    <translation>Suchen: Lampenschirm, Geschenkschachtel, Sechseck, Buch…</translation>
   </message>
   <message>
+   <source>Finger hole</source>
+   <translation>Fingerloch</translation>
+  </message>
+  <message>
    <source>Finished, in one step. Move the slider to see it.</source>
    <translation>Fertig, in einem Schritt. Schieben Sie den Regler, um ihn zu sehen.</translation>
   </message>
@@ -1755,6 +1767,10 @@
    <translation>Vergessen, wohin Stücke gelegt wurden, von Hand oder durch engeres Legen.</translation>
   </message>
   <message>
+   <source>Forming block</source>
+   <translation>Formblock</translation>
+  </message>
+  <message>
    <source>From below</source>
    <translation>Von unten</translation>
   </message>
@@ -1853,6 +1869,10 @@
   <message>
    <source>Glue the two flaps of the {seam} to each other.</source>
    <translation>Die zwei Klappen von {seam} aneinanderkleben.</translation>
+  </message>
+  <message>
+   <source>Glue the {count} plates on each other, edges flush, and let them dry under a weight.</source>
+   <translation>Die {count} Platten aufeinanderkleben, Kanten bündig, und unter einem Gewicht trocknen lassen.</translation>
   </message>
   <message>
    <source>Glue the {name} on the inner face of the {panel}.</source>
@@ -2045,6 +2065,10 @@
   <message>
    <source>Hole</source>
    <translation>Loch</translation>
+  </message>
+  <message>
+   <source>Holes</source>
+   <translation>Löcher</translation>
   </message>
   <message>
    <source>Hot glue burns skin and softens plastic windows: follow the maker's instructions.</source>
@@ -3227,6 +3251,14 @@ Protokoll: {log}</translation>
    <translation>Pläne zum Drucken…</translation>
   </message>
   <message>
+   <source>Plates</source>
+   <translation>Platten</translation>
+  </message>
+  <message>
+   <source>Plates of board as large as its inside, to fold and press its walls against</source>
+   <translation>Pappplatten so groß wie sein Inneres, um die Wände darum zu falten und anzudrücken</translation>
+  </message>
+  <message>
    <source>Play</source>
    <translation>Spiel</translation>
   </message>
@@ -4199,6 +4231,10 @@ Protokoll: {log}</translation>
    <translation>Ein Schneidebrett ist da</translation>
   </message>
   <message>
+   <source>There is no forming block for it</source>
+   <translation>Dafür gibt es keinen Formblock</translation>
+  </message>
+  <message>
    <source>There is no machine {id} here: choose another.</source>
    <translation>Eine Maschine {id} gibt es hier nicht: Wähle eine andere.</translation>
   </message>
@@ -5027,6 +5063,10 @@ Protokoll: {log}</translation>
    <translation>ein Zuschnitt von {across} mal {up}</translation>
   </message>
   <message>
+   <source>a block as large as the inside of a box, to fold and press its walls against</source>
+   <translation>ein Block so groß wie das Innere einer Schachtel, um ihre Wände darum zu falten und anzudrücken</translation>
+  </message>
+  <message>
    <source>a board has one ply or more, films and insets of 0 or more</source>
    <translation>ein Brett hat eine Schicht oder mehr, Leimfilme und Einzüge von 0 oder mehr</translation>
   </message>
@@ -5365,6 +5405,10 @@ Protokoll: {log}</translation>
   <message>
    <source>across</source>
    <translation>quer</translation>
+  </message>
+  <message>
+   <source>across a finger hole</source>
+   <translation>Durchmesser eines Fingerlochs</translation>
   </message>
   <message>
    <source>across the outline</source>
@@ -6143,6 +6187,10 @@ Protokoll: {log}</translation>
    <translation>wähle eine PNG-, JPEG- oder WebP-Datei</translation>
   </message>
   <message>
+   <source>choose a box</source>
+   <translation>wähle eine Schachtel</translation>
+  </message>
+  <message>
    <source>choose a file</source>
    <translation>wählen Sie eine Datei</translation>
   </message>
@@ -6413,6 +6461,10 @@ Protokoll: {log}</translation>
   <message>
    <source>cut off both upper corners; 0 leaves them</source>
    <translation>beide oberen Ecken abschneiden; 0 lässt sie</translation>
+  </message>
+  <message>
+   <source>cut off each corner, for tabs and flaps; 0 leaves them</source>
+   <translation>von jeder Ecke abgeschnitten, für Laschen und Klappen; 0 lässt sie</translation>
   </message>
   <message>
    <source>cut off each end once it is glued</source>
@@ -6875,6 +6927,10 @@ Protokoll: {log}</translation>
    <translation>Steg</translation>
   </message>
   <message>
+   <source>finger</source>
+   <translation>Finger</translation>
+  </message>
+  <message>
    <source>fits</source>
    <translation>passt</translation>
   </message>
@@ -7005,6 +7061,14 @@ Protokoll: {log}</translation>
   <message>
    <source>for {thing}</source>
    <translation>für {thing}</translation>
+  </message>
+  <message>
+   <source>form</source>
+   <translation>Form</translation>
+  </message>
+  <message>
+   <source>former</source>
+   <translation>Former</translation>
   </message>
   <message>
    <source>four flaps to the middle, from a square sheet turned on its corner; with a liner if wished</source>
@@ -7543,6 +7607,14 @@ Protokoll: {log}</translation>
    <translation>Loch für einen Faden</translation>
   </message>
   <message>
+   <source>holes</source>
+   <translation>Löcher</translation>
+  </message>
+  <message>
+   <source>holes for the fingers that draw it out</source>
+   <translation>Löcher für die Finger, die ihn herausziehen</translation>
+  </message>
+  <message>
    <source>hot glue</source>
    <translation>Heißkleber</translation>
   </message>
@@ -7629,6 +7701,10 @@ Protokoll: {log}</translation>
   <message>
    <source>how many petals go round it: more lie smoother</source>
    <translation>wie viele Blätter herumgehen: mehr liegen glatter</translation>
+  </message>
+  <message>
+   <source>how many plates lie on each other</source>
+   <translation>wie viele Platten aufeinanderliegen</translation>
   </message>
   <message>
    <source>how many sheets of every stock a project takes, their cost and waste</source>
@@ -7781,6 +7857,10 @@ Protokoll: {log}</translation>
   <message>
    <source>inside it is {caliper} thicker there</source>
    <translation>innen ist es dort {caliper} dicker</translation>
+  </message>
+  <message>
+   <source>inside of the box</source>
+   <translation>innen in der Schachtel</translation>
   </message>
   <message>
    <source>inside {size}</source>
@@ -7961,6 +8041,10 @@ Protokoll: {log}</translation>
   <message>
    <source>it has 0 to 5 stars</source>
    <translation>er hat 0 bis 5 Sterne</translation>
+  </message>
+  <message>
+   <source>it has no inside to be formed</source>
+   <translation>es hat kein Inneres, das zu formen wäre</translation>
   </message>
   <message>
    <source>it has no name of its own</source>
@@ -8151,6 +8235,10 @@ Protokoll: {log}</translation>
    <translation>seine Schnittkanten sind zusammen {length} lang; Streifen dafür sind {wide} breit</translation>
   </message>
   <message>
+   <source>its finger holes leave too little board</source>
+   <translation>seine Fingerlöcher lassen zu wenig Pappe</translation>
+  </message>
+  <message>
    <source>its first line does not name the columns id and made</source>
    <translation>die erste Zeile nennt die Spalten id und made nicht</translation>
   </message>
@@ -8273,6 +8361,10 @@ Protokoll: {log}</translation>
   <message>
    <source>jewellery box</source>
    <translation>Schmuckschachtel</translation>
+  </message>
+  <message>
+   <source>jig</source>
+   <translation>Lehre</translation>
   </message>
   <message>
    <source>join across the {piece}</source>
@@ -9087,6 +9179,10 @@ Protokoll: {log}</translation>
    <translation>Motiv</translation>
   </message>
   <message>
+   <source>mould</source>
+   <translation>Formklotz</translation>
+  </message>
+  <message>
    <source>mountain</source>
    <translation>Berg</translation>
   </message>
@@ -9229,6 +9325,10 @@ Protokoll: {log}</translation>
   <message>
    <source>no file is named that it could be</source>
    <translation>es ist keine Datei genannt, die es sein könnte</translation>
+  </message>
+  <message>
+   <source>no finger holes</source>
+   <translation>keine Fingerlöcher</translation>
   </message>
   <message>
    <source>no fold leads to it</source>
@@ -9613,6 +9713,10 @@ Protokoll: {log}</translation>
   <message>
    <source>once</source>
    <translation>einmal</translation>
+  </message>
+  <message>
+   <source>one finger hole</source>
+   <translation>ein Fingerloch</translation>
   </message>
   <message>
    <source>one flap would begin past the end of the other</source>
@@ -10003,6 +10107,10 @@ Protokoll: {log}</translation>
    <translation>Platte</translation>
   </message>
   <message>
+   <source>plates</source>
+   <translation>Platten</translation>
+  </message>
+  <message>
    <source>play</source>
    <translation>Spiel</translation>
   </message>
@@ -10213,6 +10321,10 @@ Protokoll: {log}</translation>
   <message>
    <source>rehearse a file that ends in .hpgl, .gcode, .svg or .dxf</source>
    <translation>probe eine Datei, die auf .hpgl, .gcode, .svg oder .dxf endet</translation>
+  </message>
+  <message>
+   <source>relief</source>
+   <translation>Freischnitt</translation>
   </message>
   <message>
    <source>remove {name}</source>
@@ -10867,6 +10979,10 @@ Protokoll: {log}</translation>
    <translation>so viele Wörter sind eine Seite, kein Feld</translation>
   </message>
   <message>
+   <source>so much cut off leaves no edge</source>
+   <translation>so viel abgeschnitten lässt keine Kante</translation>
+  </message>
+  <message>
    <source>so narrow a spine leaves the pockets no room</source>
    <translation>ein so schmaler Rücken lässt den Taschen keinen Raum</translation>
   </message>
@@ -11159,6 +11275,10 @@ Protokoll: {log}</translation>
    <translation>einen Umriss aus einer Zeichnung nehmen</translation>
   </message>
   <message>
+   <source>take fewer or smaller ones</source>
+   <translation>nimm weniger oder kleinere</translation>
+  </message>
+  <message>
    <source>take fewer, or make it larger</source>
    <translation>nehmen Sie weniger, oder machen Sie ihn größer</translation>
   </message>
@@ -11255,6 +11375,10 @@ Protokoll: {log}</translation>
    <translation>Stülpdeckel</translation>
   </message>
   <message>
+   <source>template block</source>
+   <translation>Schablonenblock</translation>
+  </message>
+  <message>
    <source>tent</source>
    <translation>Zelt</translation>
   </message>
@@ -11313,6 +11437,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the bands would lap over each other by half</source>
    <translation>die Ringe lägen halb übereinander</translation>
+  </message>
+  <message>
+   <source>the block is smaller than the inside by this</source>
+   <translation>um so viel ist der Block kleiner als das Innere</translation>
   </message>
   <message>
    <source>the catalogue of stocks, and your own</source>
@@ -12045,6 +12173,10 @@ Protokoll: {log}</translation>
   <message>
    <source>turns</source>
    <translation>Windungen</translation>
+  </message>
+  <message>
+   <source>two finger holes</source>
+   <translation>zwei Fingerlöcher</translation>
   </message>
   <message>
    <source>two leaves with pockets, for sheets, tickets or cards</source>
@@ -13025,6 +13157,10 @@ Protokoll: {log}</translation>
     <numerusform>{count} Anlage des Lineals</numerusform>
     <numerusform>{count} Anlagen des Lineals</numerusform>
    </translation>
+  </message>
+  <message>
+   <source>{count} plates of {width} by {depth}: measure the stack, it should be as high as the inside less a little</source>
+   <translation>{count} Platten von {width} mal {depth}: miss den Stapel, er soll etwas niedriger sein als das Innere</translation>
   </message>
   <message>
    <source>{count} shapes are no outline to be cut</source>

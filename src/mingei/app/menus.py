@@ -18,6 +18,7 @@ from mingei.app.language import NAMES
 from mingei.app.lists import Cell, Cells
 from mingei.app.stations import Station
 from mingei.app.words import capital, t
+from mingei.core.errors import MingeiError
 from mingei.core.folded.sides import STANDARD_VIEWS
 from mingei.core.recipes import recipes
 
@@ -83,6 +84,15 @@ def _file(actions: Actions, menu: QMenu, window: Window) -> None:
     actions.add(menu, "quit", t("&Quit"), window.close, Keys.Quit)
 
 
+def _form(window: Window) -> None:
+    from mingei.core.sizing.forming import form_for
+
+    try:
+        window.document.add_brief(form_for(window.document.build))
+    except MingeiError as error:
+        window.desk.complain(t("There is no forming block for it"), error)
+
+
 def _publish(window: Window) -> None:
     from mingei.app.publish import PublishDialog
 
@@ -135,6 +145,8 @@ def _edit(actions: Actions, menu: QMenu, window: Window) -> None:
     menu.addSeparator()
     actions.add(menu, "add", t("&Add a thing to the kit"), lambda: _kit(window, "add"), "Ctrl+Shift+N")
     actions.add(menu, "double", t("&Double this thing"), lambda: _kit(window, "double"), "Ctrl+D")
+    actions.add(menu, "form-block", t("Add a &forming block for it"), lambda: _form(window), "",
+                t("Plates of board as large as its inside, to fold and press its walls against"))
     actions.add(menu, "remove", t("&Take this thing out of the kit"), lambda: _kit(window, "remove"),
                 "Ctrl+Shift+Delete")
     actions.add(menu, "next-thing",

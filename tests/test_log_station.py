@@ -18,6 +18,7 @@ from tests.windows import WindowTest, answer_file, click, wait_for, write
 class Station(WindowTest):
     def setUp(self) -> None:
         super().setUp()
+        self.window.desk.on_demo = False  # the demo has a logbook of its own
         self.window.document.open(new_project(new_brief("carton"), "Lamp shop", "mm", "A4"))
 
     def show(self):
@@ -136,6 +137,15 @@ class Station(WindowTest):
         with answer_file(self.folder / "b.sqlite"):
             station._backup()
         self.assertGreater((self.folder / "b.sqlite").stat().st_size, 0)
+
+    def test_the_demo_has_a_logbook_of_its_own_and_leaves_one_s_own_alone(self) -> None:
+        self.window.desk.on_demo = True
+        station = self.show()
+        self.assertEqual(station.book.count(), 24)
+        self.assertFalse(self.at.exists())
+        self.window.desk.on_demo = False
+        station.refresh()
+        self.assertEqual(station.book.count(), 0)
 
     def test_a_damaged_logbook_is_said_with_a_plain_way_out(self) -> None:
         self.at.mkdir(parents=True)

@@ -14,6 +14,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QLineEdit
 
+from mingei.app.bench import Bench
 from mingei.app.making import MakingDialog
 from mingei.core.document.build import Part
 from mingei.core.document.project import new_brief, new_project
@@ -40,7 +41,7 @@ class Station(WindowTest):
         self.assertIn("thread", self.station.needs.text())
         self.assertIn("cannot be reached", self.station.why.text())
         click(self.station.next)
-        self.assertEqual((self.station.number, self.station.done[self.station._id]), (2, {1}))
+        self.assertEqual((self.station.number, self.station.progress.done), (2, {steps[1].key}))
         click(self.station.back)
         self.assertEqual(self.station.number, 1)
         self.assertEqual(self.station.view.accessibleDescription(), self.station.sentence.text())
@@ -97,13 +98,13 @@ class Station(WindowTest):
     def test_the_clock_counts_by_stage_and_stands_when_nothing_happens(self) -> None:
         with mock.patch.object(self.station, "_now", return_value=self.station._now() + 100.0):
             self.station._tick()
-        spent = self.window.document.spent[self.station._id]
+        spent = self.station.progress.spent
         self.assertAlmostEqual(spent["crease"], 100.0, delta=5.0)
         late = self.station._now() + 2000.0
         with mock.patch.object(self.station, "_now", return_value=late):
             self.station._tick()
             self.assertIn("the clock stands", self.station.clock.text())
-        self.assertAlmostEqual(sum(self.window.document.spent[self.station._id].values()), 100.0, delta=5.0)
+        self.assertAlmostEqual(sum(self.station.progress.spent.values()), 100.0, delta=5.0)
 
     def test_pace_and_prices_are_asked_put_in_force_and_undone_and_another_way_is_compared(self) -> None:
         minutes = self.station.table.minutes
@@ -130,6 +131,22 @@ class Station(WindowTest):
                              for c in self.station.table.needs(s).cautions))
         document.undo.undo()
         self.assertEqual(document.brief.amendments, ())
+
+    def test_ticks_copies_and_time_are_there_again_when_the_window_was_killed(self) -> None:
+        click(self.station.next)
+        self.station.copies.setValue(2)
+        self.station.progress.spent["fold"] = 90.0
+        self.station.bench.touched()
+        at = self.window.state / "bench"
+        wait_for(lambda: list(at.glob("*.json")))
+        wait_for(lambda: "90" in next(iter(at.glob("*.json"))).read_text())
+        again = Bench(self.window.document, at)  # as another process finds it
+        found = again.of(self.station.build.brief.id)
+        self.assertEqual((found.done, found.made, found.spent["fold"]), ({self.station.steps[0].key}, 2,
+                                                                         90.0))
+        for wrong in (b"", b"{", b"[1]", b'{"thing-1": 5}'):
+            next(iter(at.glob("*.json"))).write_bytes(wrong)
+            self.assertEqual(Bench(self.window.document, at).of("thing-1").done, set())
 
     def test_a_thing_without_steps_says_so(self) -> None:
         self.window.document.open(new_project(new_brief("card-outline", {}), "x", "mm", "A4"))

@@ -43,7 +43,7 @@ class Station(WindowTest):
 
     def test_what_was_made_is_written_down_measured_and_kept(self) -> None:
         station = self.show()
-        self.window.document.spent[self.window.document.brief.id] = {"fold": 600.0}
+        station.bench.of(self.window.document.brief.id).spent["fold"] = 600.0
         click(station.log)
         entry = station.entry.entry
         self.assertEqual((entry.thing, entry.asked, entry.minutes),

@@ -110,7 +110,6 @@ class Document(QObject):
         self.selection = NOTHING
         self.hover = NOTHING
         self.fraction = 1.0
-        self.spent: dict[str, dict[str, float]] = {}  # at the table: of each thing, seconds by stage
         self.measuring = False
         self.undo = QUndoStack(self)
         self.undo.setUndoLimit(_UNDO_MOST)

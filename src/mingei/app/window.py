@@ -36,6 +36,7 @@ from mingei.app.words import t
 
 if TYPE_CHECKING:
     from mingei.app.actions import Actions
+    from mingei.app.bench import Bench
     from mingei.app.desk import Desk
     from mingei.app.document import Document
     from mingei.app.drawer import ChecksDrawer
@@ -100,6 +101,7 @@ class Window(QMainWindow):
         super().__init__()
         self.settings = settings
         self.state = state
+        self.bench: Bench | None = None
         self.setMinimumSize(LEAST)
         self.resize(SIZE)
         geometry = settings.text("geometry")
@@ -260,12 +262,12 @@ class Window(QMainWindow):
         def at_table() -> Station:
             from mingei.app.stations.build import BuildStation
 
-            return BuildStation(self.document)
+            return BuildStation(self.document, self._bench())
 
         def notebook() -> Station:
             from mingei.app.stations.log import LogStation
 
-            log = LogStation(self.document, self._log_folder)
+            log = LogStation(self.document, self._bench(), self._log_folder)
             log.opened.connect(self.desk.open_text)
             log.measured.connect(self.desk.offer_anew)
             return log
@@ -288,6 +290,14 @@ class Window(QMainWindow):
             "log": notebook,
         }
         return makers[key]()
+
+    def _bench(self) -> Bench:
+        """How far the work at the table is, made when first asked for."""
+        from mingei.app.bench import Bench
+
+        if self.bench is None:
+            self.bench = Bench(self.document, self.state / "bench", self)
+        return self.bench
 
     def _log_folder(self) -> Path:
         """Where the logbook is: the demo's own, filled with what its shop wrote down, or the person's."""

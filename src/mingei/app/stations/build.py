@@ -20,6 +20,7 @@ from PySide6.QtWidgets import (
 )
 
 from mingei.app import theme
+from mingei.app.bench import Bench, Progress
 from mingei.app.cards import Card, CareCard, combo, quiet, row
 from mingei.app.document import Document
 from mingei.app.fields import CountField
@@ -27,7 +28,8 @@ from mingei.app.holds import Holds
 from mingei.app.stations import SideColumn, Station
 from mingei.app.step_view import STRIP_WIDE, StepStrip, StepView
 from mingei.app.words import capital, t
-from mingei.app.workers import Job, Progress
+from mingei.app.workers import Job
+from mingei.app.workers import Progress as Telling
 from mingei.core.document.make_sheet import needs_words
 from mingei.core.document.table import Table, table
 from mingei.core.errors import MingeiError
@@ -54,12 +56,11 @@ _STAGE_OF = {"join": "glue", "crease": "crease", "cover": "cover", "fold": "fold
 class BuildStation(Station):
     """The step in hand: its picture, the sentence under it, what it needs at the side."""
 
-    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+    def __init__(self, document: Document, bench: Bench, parent: QWidget | None = None) -> None:
         super().__init__(document, parent)
+        self.bench = bench
         self.number = 0
         self.table: Table | None = None
-        self.done: dict[str, set[int]] = {}  # of each thing by its id the steps that are done
-        self.made: dict[str, int] = {}  # how many copies are done
         self._pictures: dict[tuple[object, str, object], Picture] = {}
         self._drawing: Job | None = None
         self._clock, self._last = QElapsedTimer(), 0.0
@@ -256,6 +257,7 @@ class BuildStation(Station):
 
     def hideEvent(self, event: object) -> None:
         self.timer.stop()
+        self.bench.keep()
 
     def refresh(self) -> None:
         """Show the thing in hand, at the step in hand."""
@@ -274,14 +276,15 @@ class BuildStation(Station):
         self.number = keys.index(before) if same and before in keys else 0
         with QSignalBlocker(self.copies):
             self.copies.setRange(0, self.build.brief.copies)
-            self.copies.setValue(self.made.get(self._id, 0))
+            self.copies.setValue(min(self.progress.made, self.build.brief.copies))
         self.copies_card.setVisible(self.build.brief.copies > 1)
         self._draw()
         self._show()
 
     @property
-    def _id(self) -> str:
-        return self.build.brief.id
+    def progress(self) -> Progress:
+        """How far the thing in hand is."""
+        return self.bench.of(self.build.brief.id)
 
     def _look_at(self, index: int) -> None:
         if 0 <= index < len(self.document.project.briefs):
@@ -305,7 +308,7 @@ class BuildStation(Station):
             return
         fresh: list[tuple[tuple[object, str, object], Picture]] = []
 
-        def work(progress: Progress) -> None:
+        def work(progress: Telling) -> None:
             from mingei.core.plan.picture import step_picture
 
             for key, step in missing:
@@ -334,7 +337,8 @@ class BuildStation(Station):
 
     def _show_pictures(self) -> None:
         every = [self._pictures.get(self._key(s)) for s in self.steps]
-        self.strip.show_steps(every, self.number, self.done.get(self._id, set()))
+        done = {n for n, s in enumerate(self.steps) if s.key in self.progress.done}
+        self.strip.show_steps(every, self.number, done)
         self.view.show_picture(every[self.number] if every else None)
 
     def _turn(self, across: float, up: float) -> None:
@@ -367,7 +371,9 @@ class BuildStation(Station):
 
     def finish(self) -> None:
         """Tick the step off, and take the next in hand."""
-        self.done.setdefault(self._id, set()).add(self.number)
+        if self.current is not None:
+            self.progress.done.add(self.current.key)
+            self.bench.touched()
         self.step(1)
 
     def _show(self) -> None:
@@ -422,12 +428,13 @@ class BuildStation(Station):
             QApplication.beep()
 
     def _count(self, made: int) -> None:
-        self.made[self._id] = made
+        self.progress.made = made
+        self.bench.touched()
         self._touched = self._now()
         self._tell_copies()
 
     def _tell_copies(self) -> None:
-        copies, made = self.build.brief.copies, self.made.get(self._id, 0)
+        copies, made = self.build.brief.copies, self.progress.made
         self.copies_words.setText(t("{made} of {count} have come through this step.", made=made,
                                     count=copies))
 
@@ -439,8 +446,9 @@ class BuildStation(Station):
         now = self._now()
         if self.isVisible() and now - self._touched < _IDLE_S and self.current is not None:
             stage = _STAGE_OF.get(str(self.current.does[0]), "fold")
-            spent = self.document.spent.setdefault(self._id, {})
+            spent = self.progress.spent
             spent[stage] = spent.get(stage, 0.0) + now - self._last
+            self.bench.touched()
         self._last = now
 
     def _tick(self) -> None:
@@ -448,7 +456,7 @@ class BuildStation(Station):
         self._tell_clock()
 
     def _tell_clock(self) -> None:
-        spent = sum(self.document.spent.get(self._id, {}).values())
+        spent = sum(self.progress.spent.values())
         idle = self._now() - self._touched >= _IDLE_S
         planned = math.ceil(self.table.minutes) if self.table else 0
         words = t("{minutes} min so far, about {planned} planned", minutes=int(spent // 60), planned=planned)

@@ -14,6 +14,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QFileDialog, QHBoxLayout, QLabel, QLineEdit, QPushButton, QVBoxLayout, QWidget
 
+from mingei.app.bench import Bench
 from mingei.app.cards import Card, combo, quiet, row
 from mingei.app.document import Document
 from mingei.app.lists import Line, PlainList
@@ -49,9 +50,11 @@ class LogStation(Station):
     opened = Signal(str)
     measured = Signal()
 
-    def __init__(self, document: Document, where: Callable[[], Path], parent: QWidget | None = None) -> None:
+    def __init__(self, document: Document, bench: Bench, where: Callable[[], Path],
+                 parent: QWidget | None = None) -> None:
         """where: the folder the logbook is in; another where the demo is on the bench."""
         super().__init__(document, parent)
+        self.bench = bench
         self._where, self.folder = where, where()
         self.found: tuple[Summary, ...] = ()
         self.every: tuple[Entry, ...] = ()
@@ -281,7 +284,7 @@ class LogStation(Station):
             return
         project, build = self.document.project, self.document.build
         t_ = table(build, project.making._replace(pace=1.0))
-        spent = tuple((stage, s / 60) for stage, s in self.document.spent.get(build.brief.id, {}).items())
+        spent = tuple((stage, s / 60) for stage, s in self.bench.of(build.brief.id).spent.items())
         fresh = Entry(
             str(uuid.uuid4()), datetime.now().isoformat(timespec="seconds"), project.title, build.brief.name,
             build.recipe.id, build.stock.name, build.stock.caliper_mm, build.brief.copies,

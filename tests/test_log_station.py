@@ -110,7 +110,7 @@ class Station(WindowTest):
         for row, words in ((0, "against what was asked"), (1, "A bar of 100 mm"), (2, "times as long")):
             station.question.setCurrentIndex(row)
             station.question.activated.emit(row)
-            self.assertIn(words, station.answer.text())
+            wait_for(lambda words=words: words in station.answer.text())
             self.assertEqual(station.plot.accessibleDescription(), station.answer.text())
             self.assertTrue(station.plot.question.spots)
 

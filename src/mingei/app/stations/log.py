@@ -9,7 +9,7 @@ from dataclasses import replace
 from datetime import datetime
 from functools import partial
 from pathlib import Path
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, NamedTuple
 
 from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QFileDialog, QHBoxLayout, QLabel, QLineEdit, QPushButton, QVBoxLayout, QWidget
@@ -57,7 +57,8 @@ class LogStation(Station):
         self.bench = bench
         self._where, self.folder = where, where()
         self.found: tuple[Summary, ...] = ()
-        self.every: tuple[Entry, ...] = ()
+        self.taught = _taught(())
+        self._answering: Job | None = None
         self._book: Logbook | None = None
         self._broken = ""
         self._reading: Job | None = None
@@ -218,21 +219,21 @@ class LogStation(Station):
             return
         folder = self.folder
 
-        def work(progress: Progress) -> tuple[Entry, ...]:
+        def work(progress: Progress) -> _Taught:
             from mingei.formats.logbook import Logbook
 
             other = Logbook(folder)
             try:
-                return other.every()
+                return _taught(other.every())
             finally:
                 other.close()
 
         self._reading = job = Job(work, self)
 
-        def arrived(every: tuple[Entry, ...]) -> None:
+        def arrived(taught: _Taught) -> None:
             if job is self._reading:
                 self._reading = None
-                self.every = every
+                self.taught = taught
                 self._offer()
                 self._plot()
                 self._teach()
@@ -243,7 +244,8 @@ class LogStation(Station):
 
     @property
     def reading(self) -> bool:
-        return self._reading is not None
+        """Whether something is still being worked out of what is kept."""
+        return self._reading is not None or self._answering is not None
 
     def look(self) -> None:
         """Look for what is asked for, and show it."""
@@ -347,49 +349,52 @@ class LogStation(Station):
 
     def _offer(self) -> None:
         """The stocks and constructions there are, to choose among."""
-        for box, every, words in ((self.stock, {e.stock for e in self.every if e.stock}, t("Any stock")),
-                                  (self.recipe, {e.recipe for e in self.every if e.recipe},
-                                   t("Any construction"))):
+        for box, every, words in ((self.stock, self.taught.stocks, t("Any stock")),
+                                  (self.recipe, self.taught.recipes, t("Any construction"))):
             before = box.currentData()
             box.clear()
             box.addItem(words, "")
-            for one in sorted(every):
+            for one in every:
                 box.addItem(t(one), one)
             box.setCurrentIndex(max(0, box.findData(before)))
 
-    def _chosen(self) -> list[Entry]:
-        stock, recipe = self.stock.currentData() or "", self.recipe.currentData() or ""
-        return [e for e in reversed(self.every) if stock in ("", e.stock) and recipe in ("", e.recipe)]
-
     def _plot(self) -> None:
-        asked, some = self.question.currentData(), self._chosen()
-        if asked == PRINTER:
-            spots = [Spot(v, e.printer) for e in some for v in (e.across, e.along) if v > 0]
-            fit, low, high, unit = fits.mean([s.value for s in spots]), 100 - _BAR_MM, 100 + _BAR_MM, ""
+        """Answer the question, in the background: there may be thousands of entries."""
+        asked, every = str(self.question.currentData()), self.taught.every
+        stock, recipe = str(self.stock.currentData() or ""), str(self.recipe.currentData() or "")
+        self._answering = job = Job(lambda progress: _answered(asked, every, stock, recipe), self)
+
+        def arrived(found: tuple[list[Spot], fits.Fit | None]) -> None:
+            if job is self._answering:
+                self._answering = None
+                self._show_answer(asked, *found)
+
+        job.done.connect(arrived)
+        job.start()
+
+    def _show_answer(self, asked: str, spots: list[Spot], fit: fits.Fit | None) -> None:
+        low, high, unit = {PRINTER: (100 - _BAR_MM, 100 + _BAR_MM, ""), TIME: (0.8, 1.25, " ×"),
+                           FITS: (-TOLERANCE_MM, TOLERANCE_MM, " mm")}[asked]
+        said = ""
+        if fit is not None and asked == PRINTER:
             said = t(
                 "A bar of 100 mm comes out {value:.2f} mm long, {low:.2f} to {high:.2f} in 95 of 100 cases.",
-                     **_figures(fit)) if fit else ""
-        elif asked == TIME:
-            spots = [Spot(real / planned, e.thing) for e in some
-                     for planned in [sum(m for _, m in e.planned)] for real in [e.minutes]
-                     if planned > 0 and real > 0]
-            fit, low, high, unit = fits.pace(some), 0.8, 1.25, " ×"
+                     **_figures(fit))
+        elif fit is not None and asked == TIME:
             said = t("You take {value:.2f} times as long as reckoned, {low:.2f} to {high:.2f} in 95 of 100 "
-                     "cases.", **_figures(fit)) if fit else ""
-        else:
-            spots = [Spot(v, e.thing) for e in some for v in e.errors]
-            fit, low, high, unit = fits.mean([s.value for s in spots]), -TOLERANCE_MM, TOLERANCE_MM, " mm"
+                     "cases.", **_figures(fit))
+        elif fit is not None:
             said = t(
                 "It comes out {value:+.2f} mm against what was asked, {low:+.2f} to {high:+.2f} in 95 of "
-                     "100 cases.", **_figures(fit)) if fit else ""
-        self.plot.show_question(Question(spots[-_SPOTS:], low, high, unit, said))
+                     "100 cases.", **_figures(fit))
+        self.plot.show_question(Question(spots, low, high, unit, said))
         self.answer.setText(said)
         self.answer.setVisible(bool(said))
 
     def _teach(self) -> None:
         """What the logbook teaches, where it is clear."""
         project, lessons = self.document.project, []
-        pace = fits.pace(self.every)
+        pace = self.taught.pace
         if pace is not None and not pace.low <= project.making.pace <= pace.high:
             whole = sum(table(self.document.build_of(i), project.making).minutes * b.copies
                         for i, b in enumerate(project.briefs[:40]))
@@ -400,7 +405,7 @@ class LogStation(Station):
                   after=whole * pace.value / project.making.pace), t("Reckon with my pace"),
                 lambda: self.document.set_making(project.making._replace(pace=round(pace.value, 3)))))
         for stock in {s.id: s for s in project.stocks}.values():
-            gain = fits.gain(self.every, stock.name)
+            gain = self.taught.gains.get(stock.name)
             if gain is not None and not gain.low <= stock.crease_gain_mm <= gain.high:
                 lessons.append(Lesson(
                     t("{stock} comes out as asked with a crease gain of {value:.2f} mm ({low:.2f} to "
@@ -411,7 +416,7 @@ class LogStation(Station):
                     t("Take it over"),
                     partial(self._measured, replace(stock, crease_gain_mm=round(gain.value, 3)))))
         if project.printer.name:
-            across, along = fits.bars(self.every, project.printer.name)
+            across, along = self.taught.bars.get(project.printer.name, (None, None))
             if across and along and not (across.low <= project.printer.across <= across.high
                                          and along.low <= project.printer.along <= along.high):
                 lessons.append(Lesson(
@@ -481,6 +486,42 @@ class LogStation(Station):
 
     def enter(self) -> None:
         self.words.setFocus()
+
+
+class _Taught(NamedTuple):
+    """All entries, the latest first, and what they teach."""
+
+    every: tuple[Entry, ...]
+    stocks: tuple[str, ...]
+    recipes: tuple[str, ...]
+    pace: fits.Fit | None
+    gains: dict[str, fits.Fit | None]
+    bars: dict[str, tuple[fits.Fit | None, fits.Fit | None]]
+
+
+def _taught(every: tuple[Entry, ...]) -> _Taught:
+    stocks = sorted({e.stock for e in every if e.stock})
+    printers = {e.printer for e in every if e.printer}
+    return _Taught(every, tuple(stocks), tuple(sorted({e.recipe for e in every if e.recipe})),
+                   fits.pace(every),
+                   {s: fits.gain(every, s) for s in stocks}, {p: fits.bars(every, p) for p in printers})
+
+
+def _answered(asked: str, every: tuple[Entry, ...], stock: str,
+              recipe: str) -> tuple[list[Spot], fits.Fit | None]:
+    """The values that answer a question, the last of them, and what they come to."""
+    some = [e for e in reversed(every) if stock in ("", e.stock) and recipe in ("", e.recipe)]
+    if asked == PRINTER:
+        spots = [Spot(v, e.printer) for e in some for v in (e.across, e.along) if v > 0]
+        fit = fits.mean([s.value for s in spots])
+    elif asked == TIME:
+        planned = [(e, sum(m for _, m in e.planned)) for e in some]
+        spots = [Spot(e.minutes / whole, e.thing) for e, whole in planned if whole > 0 and e.minutes > 0]
+        fit = fits.pace(some)
+    else:
+        spots = [Spot(v, e.thing) for e in some for v in e.errors]
+        fit = fits.mean([s.value for s in spots])
+    return spots[-_SPOTS:], fit
 
 
 def _rounded(size: tuple[float, float, float]) -> tuple[float, float, float]:

@@ -3,7 +3,7 @@ any machine.
 
     make bench            all
     python -m bench NAME  one: start, change, space, pan, pages, files, loop, pictures, developing, tabs,
-                          packing, kits, large, lining, jobs
+                          packing, kits, large, lining, jobs, plans, logbook
     --strict              exits 1 where a budget is not met
 """
 
@@ -11,13 +11,14 @@ from __future__ import annotations
 
 import sys
 
-from bench import SHORT, files, flat, sheets, slowness, window, work
+from bench import SHORT, files, flat, sheets, slowness, table, window, work
 
 ALL = {"start": window.start, "change": window.change, "space": window.space, "pan": window.pan,
        "pages": window.pages, "large": window.large, "developing": flat.developing,
        "files": files.files, "loop": window.loop,
        "pictures": window.pictures, "tabs": flat.tabs, "packing": sheets.packing,
-       "kits": sheets.kits, "lining": work.lining, "jobs": work.jobs}
+       "kits": sheets.kits, "lining": work.lining, "jobs": work.jobs,
+       "plans": table.plans, "logbook": table.logbook}
 
 
 def main() -> int:

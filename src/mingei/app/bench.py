@@ -53,7 +53,7 @@ class Bench(QObject):
 
     def _named(self) -> str:
         project = self.document.project
-        name = str(self.document.path or f"unsaved {project.title} {project.briefs[0].id}")
+        name = str(self.document.path or "\0".join((project.title, project.briefs[0].id)))
         return hashlib.sha256(name.encode("utf-8", "surrogateescape")).hexdigest()[:32]
 
     def touched(self) -> None:

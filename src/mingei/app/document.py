@@ -1,26 +1,19 @@
-"""The document the stations share: the project, where it is on disk, the selection, the moment of folding,
-and undo."""
+"""The document the stations share: the project at hand, and every way a person changes it, each one step of
+undo."""
 
 from __future__ import annotations
 
-from collections.abc import Mapping
 from dataclasses import replace
-from functools import cached_property
-from pathlib import Path
-from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QObject, QTimer, Signal
-from PySide6.QtGui import QGuiApplication, QUndoCommand, QUndoStack
-
-from mingei.app.shelf import Shelf
+from mingei.app.at_hand import AtHand
 from mingei.app.words import t
-from mingei.core.amendments.amend import SeamChange, seams
+from mingei.core.amendments.amend import SeamChange
 from mingei.core.amendments.opening import MOST_MM, Opening, Trim
-from mingei.core.check import Finding, Fix, run
+from mingei.core.check import Fix
 from mingei.core.covering.art import Art, place
 from mingei.core.covering.overlay import BAND_STOCK_ID, Overlay, free_name, visible
-from mingei.core.document.build import NOTHING, Build, Part, build
-from mingei.core.document.project import Brief, Need, Project, new_brief
+from mingei.core.document.build import NOTHING, build
+from mingei.core.document.project import Brief, Need, new_brief
 from mingei.core.document.publishing import Publishing, check_publishing
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.joints import find_joint
@@ -42,180 +35,13 @@ from mingei.core.stock import Stock, find_stock
 from mingei.core.words import say
 from mingei.core.work.plan import Working, check_working
 
-if TYPE_CHECKING:
-    from mingei.app.prints import Print, Prints
-    from mingei.core.flat.pattern import Pattern
 
-#: Steps of undo that are kept.
-_UNDO_MOST = 1000
+class Document(AtHand):
+    """The project being worked on, and its edits.
 
-
-class _Change(QUndoCommand):
-    """One named step from a project to the next; steps with the same non-empty key that follow one another
-    are one."""
-
-    def __init__(self, document: Document, before: Project, after: Project, name: str, key: str,
-                 current: int) -> None:
-        super().__init__(name)
-        self.document, self.before, self.after, self.key = document, before, after, key
-        self.was, self.current = document.current, current
-
-    def id(self) -> int:
-        return 1 if self.key else -1
-
-    def mergeWith(self, other: QUndoCommand) -> bool:
-        if not isinstance(other, _Change) or other.key != self.key:
-            return False
-        self.after = other.after
-        self.setText(other.text())
-        self.setObsolete(self.after == self.before)
-        vars(other).clear()  # Qt is done with it; its Python half is never freed, and would keep the project
-        return True
-
-    def undo(self) -> None:
-        self.document._show(self.before, self.was)
-
-    def redo(self) -> None:
-        self.document._show(self.after, self.current)
-
-
-class Document(QObject):
-    """The project being worked on.
-
-    opened: another project lies on the bench; changed: another state of it is in force; selected, hovered: a
-    part; folded: the moment of folding 0..1; moved: path or dirty mark changed; measuring: the measuring tool
-    was taken up or laid down; arrived: a picture of the artwork was read; settled: after a change, once what
-    one types has been drawn: what is measured on the folded thing follows then.
+    Each edit is one named step of undo, or joins the last one of its kind; what cannot be built is refused
+    with its reason, and then nothing changes.
     """
-
-    opened = Signal()
-    changed = Signal()
-    settled = Signal()
-    selected = Signal(object)
-    hovered = Signal(object)
-    folded = Signal(float)
-    moved = Signal()
-    measuring_changed = Signal(bool)
-    arrived = Signal()
-
-    def __init__(self, project: Project, shelf: Shelf, path: Path | None = None,
-                 parent: QObject | None = None) -> None:
-        super().__init__(parent)
-        self.shelf = shelf
-        self.project = project
-        self.path = path
-        self.current = 0
-        self._built: tuple[Project, int, Build] | None = None
-        self._builds: tuple[Project, dict[Brief, Build]] = project, {}
-        self.selection = NOTHING
-        self.hover = NOTHING
-        self.fraction = 1.0
-        self.measuring = False
-        self.undo = QUndoStack(self)
-        self.undo.setUndoLimit(_UNDO_MOST)
-        self.undo.cleanChanged.connect(self._clean_changed)
-        self._settling = QTimer(self)
-        self._settling.setSingleShot(True)
-        self._settling.setInterval(0)
-        self._settling.timeout.connect(self.settle)
-        self.changed.connect(self._settling.start)
-
-    def settle(self) -> None:
-        """Let what follows a change follow it now."""
-        if self._settling.isActive():
-            self._settling.stop()
-        self.settled.emit()
-
-    def _clean_changed(self) -> None:
-        self.moved.emit()
-
-    def open(self, project: Project, path: Path | None = None, clean: bool = True) -> None:
-        """Put another project on the bench; its undo begins here.  clean: what is shown is what is on
-        disk."""
-        self.undo.clear()
-        if not clean:
-            self.undo.resetClean()
-        self.path, self.project, self.current = path, project, 0
-        self.select(NOTHING)
-        self.fold(1.0)
-        self.opened.emit()
-        self.changed.emit()
-        self.moved.emit()
-
-    # -- what is shown ---------------------------------------------------------------------------------------
-
-    @property
-    def brief(self) -> Brief:
-        return self.project.briefs[self.current]
-
-    @property
-    def build(self) -> Build:
-        known = self._built
-        # every view asks again and again
-        if known is None or known[0] is not self.project or known[1] != self.current:
-            known = self._built = self.project, self.current, self.build_of(self.current)
-        return known[2]
-
-    def build_of(self, number: int) -> Build:
-        """A thing of the kit worked out; kept as long as it is in the kit, however large that is."""
-        if self._builds[0] is not self.project:
-            kept = set(self.project.briefs) if self.project.stocks == self._builds[0].stocks else set()
-            self._builds = self.project, {b: made for b, made in self._builds[1].items() if b in kept}
-        brief, known = self.project.briefs[number], self._builds[1]
-        if brief not in known:
-            known[brief] = build(brief, self.project.stock_of(brief), self.project.parts_of(brief))
-        return known[brief]
-
-    def findings(self) -> tuple[Finding, ...]:
-        found = run(self.build, self.project.paper)
-        return (*found, *self.prints.findings(self.build)) if self.brief.arts else found
-
-    @cached_property
-    def prints(self) -> Prints:
-        """The pictures of artwork, read in the background; made when there is some."""
-        from mingei.app.prints import Prints
-
-        made = Prints(self)
-        made.arrived.connect(self.arrived)
-        app = QGuiApplication.instance()
-        # who comes back to the window may have changed a picture meanwhile
-        if isinstance(app, QGuiApplication):
-            app.applicationStateChanged.connect(made.come_back)
-        return made
-
-    def prints_of(self, build: Build) -> Mapping[Pattern, Print]:
-        """What is printed on the pieces of a thing, as far as it has been read."""
-        return self.prints.of(build) if build.brief.arts else {}
-
-    def seam_in_force(self, name: str) -> SeamChange:
-        """How a seam is held now.  Raises KeyError when this build has no such seam."""
-        drafted = self.brief.drafted
-        usual = seams(drafted)[name]
-        return next((c for c in self.brief.seams if c.seam == name), SeamChange(name, usual.joint.word))
-
-    def seam_names(self) -> tuple[str, ...]:
-        return tuple(seams(self.brief.drafted))
-
-    # -- changing it -----------------------------------------------------------------------------------------
-
-    def change(self, project: Project, name: str, key: str = "", current: int | None = None) -> None:
-        """Put another state in force as one named undo step; a key joins steps of one kind that follow one
-        another.
-
-        current: the brief to look at afterwards.  Raises MeasureError, StockError when it cannot be built;
-        then nothing changes.
-        """
-        same = ({id(brief) for brief in self.project.briefs} if project.stocks == self.project.stocks
-                else set())
-        for brief in project.briefs:
-            if id(brief) not in same:
-                build(brief, project.stock_of(brief), project.parts_of(brief))
-        if project != self.project:
-            self.undo.push(_Change(self, self.project, project, name, key,
-                                   self.current if current is None else current))
-
-    def change_brief(self, brief: Brief, name: str, key: str = "") -> None:
-        self.change(self.project.with_brief(self.current, brief), name, key and f"{self.current}:{key}")
 
     def set_measure(self, name: str, value: Value) -> None:
         """Change one measure.  Raises MeasureError when the recipe cannot build it so; then nothing
@@ -548,62 +374,3 @@ class Document(QObject):
         if fix.tile_mm is not None:
             project = replace(project, tile_mm=fix.tile_mm)
         self.change(project, t(fix.words), current=number if fix.brief is not None else None)
-
-    def _show(self, project: Project, current: int) -> None:
-        self.project = project
-        self.current = min(current, len(project.briefs) - 1)
-        self._check_selection()
-        self.changed.emit()
-
-    # -- what is looked at -----------------------------------------------------------------------------------
-
-    def look_at(self, number: int) -> None:
-        """Turn to another thing of the kit."""
-        if number != self.current and 0 <= number < len(self.project.briefs):
-            self.current = number
-            self._check_selection()
-            self.changed.emit()
-
-    def _check_selection(self) -> None:
-        if (self.selection != NOTHING and self.build.pattern_of(self.selection) is None
-            and self.selection.panel not in self.seam_names()):
-            self.select(NOTHING)
-
-    def select(self, part: Part) -> None:
-        if part != self.selection:
-            self.selection = part
-            self.selected.emit(part)
-
-    def point_at(self, part: Part) -> None:
-        if part != self.hover:
-            self.hover = part
-            self.hovered.emit(part)
-
-    def fold(self, fraction: float) -> None:
-        fraction = max(0.0, min(1.0, fraction))
-        if fraction != self.fraction:
-            self.fraction = fraction
-            self.folded.emit(fraction)
-
-    def measure(self, on: bool) -> None:
-        """Take up the measuring tool, or lay it down."""
-        if on != self.measuring:
-            self.measuring = on
-            self.measuring_changed.emit(on)
-
-    # -- on disk ---------------------------------------------------------------------------------------------
-
-    @property
-    def dirty(self) -> bool:
-        return not self.undo.isClean()
-
-    @property
-    def name(self) -> str:
-        return self.path.name if self.path else self.project.title or t("untitled")
-
-    def saved(self, path: Path, project: Project) -> None:
-        """The given project is now on disk at path."""
-        self.path = path
-        if project == self.project:
-            self.undo.setClean()
-        self.moved.emit()

@@ -11,11 +11,11 @@ from hypothesis import strategies as st
 
 from mingei.core import joints
 from mingei.core.amendments.amend import SeamChange, seams
-from mingei.core.check.gluing import strips
 from mingei.core.check.making import _overlapping
 from mingei.core.covering.overlay import Overlay
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import new_brief
+from mingei.core.document.table import holds_of
 from mingei.core.draft import strap_name
 from mingei.core.errors import MeasureError, StockError
 from mingei.core.folded import fold
@@ -108,7 +108,9 @@ class Doubled(unittest.TestCase):
             self.assertAlmostEqual(seam["gap_mm"], 0.3, 6)
 
     def test_tape_is_counted_for_tab_and_strap(self) -> None:
-        self.assertEqual(strips(doubled("tray")), [25.0] * 8)
+        brief = doubled("tray").brief.with_tape(10.0)
+        holds = holds_of(build(brief, Stock("any", "Any stock", 250, 0.3)))
+        self.assertEqual([round(mm, 6) for h in holds for mm in h.strips_mm], [23.0] * 8)
 
     def test_a_mat_keeps_clear_of_straps_on_the_outside(self) -> None:
         brief = doubled("tray").brief

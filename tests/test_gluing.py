@@ -5,15 +5,18 @@ from __future__ import annotations
 import math
 import tempfile
 import unittest
+from dataclasses import replace
 from pathlib import Path
 
 from mingei import cli
 from mingei.core import check
-from mingei.core.check.gluing import strips
 from mingei.core.document.build import Build, build
 from mingei.core.document.data import from_data, to_data
 from mingei.core.document.project import TAPES_MM, Brief, new_brief, new_project
+from mingei.core.document.table import holds_of
+from mingei.core.draft.joint import Adhesive
 from mingei.core.errors import MeasureError, ProjectError
+from mingei.core.kinds.hold import Hold
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.recipes import recipes
 from mingei.core.stock import find_stock
@@ -23,6 +26,10 @@ from tests.windows import WindowTest, wait_for
 
 def made(brief: Brief) -> Build:
     return build(brief, find_stock(brief.stock))
+
+
+def strips(build: Build) -> list[float]:
+    return [mm for held in holds_of(build) for mm in held.strips_mm]
 
 
 def codes(brief: Brief) -> list[str]:
@@ -45,11 +52,21 @@ class Tape(unittest.TestCase):
     def test_no_other_width_is_taken(self) -> None:
         self.assertRaises(MeasureError, new_brief("tray").with_tape, 7.0)
 
-    def test_the_strips_are_as_long_as_the_hinges(self) -> None:
+    def test_the_strips_are_as_long_as_the_hinges_less_a_millimetre_at_each_end(self) -> None:
         tray = new_brief("tray", {"height": 25.0}).with_tape(10.0)
-        self.assertEqual([round(mm, 6) for mm in strips(made(tray))], [25.0] * 4)
+        self.assertEqual([round(mm, 6) for mm in strips(made(tray))], [23.0] * 4)
         self.assertIn("tape", codes(tray))
         self.assertNotIn("tape", codes(tray.with_tape(0.0)))
+
+    def test_a_seam_a_person_glues_wet_takes_no_tape(self) -> None:
+        tray = new_brief("tray", {"height": 25.0}).with_tape(10.0)
+        self.assertEqual(len(strips(made(tray.amended(Hold("front left tab", "wet glue"))))), 3)
+
+    def test_the_check_asks_for_the_tape_the_plan_uses(self) -> None:
+        tray = replace(new_brief("tray", {"height": 25.0}).with_tape(10.0), copies=2)
+        (said,) = [f for f in check.run(made(tray), find_sheet("A2")) if f.code == "tape"]
+        self.assertIn("8 strips", str(said))
+        self.assertIn("184 mm", str(said))
 
     def test_tape_wider_than_a_tab_is_found(self) -> None:
         tray = new_brief("tray").with_tape(13.0)
@@ -59,7 +76,9 @@ class Tape(unittest.TestCase):
     def test_rows_of_teeth_are_not_taped(self) -> None:
         ring = new_brief("ring-recess").with_tape(10.0)
         self.assertIn("tape-teeth", codes(ring))
-        self.assertEqual(strips(made(ring)), [])
+        rows = {s.row for p in made(ring).patterns for s in p.seams if s.row}
+        self.assertTrue(rows)
+        self.assertEqual({h.adhesive for h in holds_of(made(ring)) if h.name in rows}, {Adhesive.WET})
 
     def test_it_goes_through_the_file(self) -> None:
         project = new_project(new_brief("tray").with_tape(16.0))

@@ -2,15 +2,16 @@
 
 from __future__ import annotations
 
-import math
 from collections.abc import Iterator
 from dataclasses import replace
 
 from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.document.build import Build, Part
+from mingei.core.document.table import holds_of
 from mingei.core.flat.pattern import FlatSeam, Pattern
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_both, write_mm
+from mingei.core.plan.holding import tape_list
 from mingei.core.stock import CATALOGUE
 from mingei.core.words import counted, say
 
@@ -25,14 +26,6 @@ def taped_seams(build: Build) -> list[tuple[Pattern, FlatSeam]]:
     round a curve."""
     return [(p, s) for p in build.patterns for s in p.seams
             if s.joint.between and not s.row]
-
-
-def strips(build: Build) -> list[float]:
-    """Length of every strip of tape, mm, longest first: one along each hinge, so two along a doubled seam."""
-    held = {s.name for _, s in taped_seams(build)}
-    lengths = [math.dist(*m.carrier_line) for p in build.patterns for m in p.mates if m.seam in held
-               for _ in range(m.joint.hinges)]
-    return sorted(lengths, reverse=True)
 
 
 @rule("tape-wide")
@@ -91,15 +84,14 @@ def tape_teeth(build: Build, sheet: Sheet) -> Iterator[Finding]:
 
 @rule("tape")
 def tape(build: Build, sheet: Sheet) -> Iterator[Finding]:
-    """How much tape to have at hand."""
-    found = strips(build)
-    if build.brief.tape_mm and found:
-        whole = sum(found) * build.brief.copies
+    """How much tape to have at hand, of each width."""
+    if not build.brief.tape_mm:
+        return
+    for total in tape_list(holds_of(build), build.brief.copies):
         yield Finding("tape", Severity.NOTE,
                       counted("{count} strip of {width} tape, {length} long",
-                          "{count} strips of {width} tape, {length} together, the longest {longest}",
-                              len(found) * build.brief.copies,
-                          width=write_mm(build.brief.tape_mm), length=write_both(whole),
-                              longest=write_both(found[0])), "tape",
+                              "{count} strips of {width} tape, {length} together, the longest {longest}",
+                              total.many, width=write_mm(total.width_mm), length=write_both(total.length_mm),
+                              longest=write_both(total.longest_mm)), "tape",
                       "cut the strips before you begin, place them out to the edge, peel one end, lay it "
                       "straight, then peel the rest")

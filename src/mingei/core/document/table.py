@@ -20,7 +20,7 @@ from mingei.core.kinds.hold import Hold
 from mingei.core.layout.material import Material
 from mingei.core.plan import cautions
 from mingei.core.plan.holding import Held, grams, held, tape_list
-from mingei.core.plan.making import Making
+from mingei.core.plan.making import USUAL, Making
 from mingei.core.plan.operation import Does
 from mingei.core.plan.steps import Plan, Step
 from mingei.core.plan.time import Compared, Cost, Stage, compared, cost, drying, stages
@@ -89,13 +89,18 @@ def _cover_of(key: str) -> tuple[str, ...]:
     return (what.split(" ", 1)[1],) if what.startswith(("cover ", "patch ")) else ()
 
 
-@lru_cache(maxsize=64)
-def table(build: Build, making: Making) -> Table:
-    """A thing at the table, as its maker works."""
+def holds_of(build: Build, making: Making = USUAL) -> tuple[Held, ...]:
+    """What holds each joint of a thing."""
     chosen = {h.seam: Adhesive(h.adhesive) for h in some(build.brief.amendments, Hold)}
     windows = [(o.name, o.panel, o.size[0] + 2 * PATCH_MM, o.size[1] + 2 * PATCH_MM)
                for o in build.brief.openings if o.window]
-    holds = held(build.patterns, build.brief.tape_mm, chosen, windows, making)
+    return held(build.patterns, build.brief.tape_mm, chosen, windows, making)
+
+
+@lru_cache(maxsize=64)
+def table(build: Build, making: Making) -> Table:
+    """A thing at the table, as its maker works."""
+    holds = holds_of(build, making)
     return Table(build, build.plan, holds, stages(build.plan, build.patterns, holds, making), drying(holds))
 
 

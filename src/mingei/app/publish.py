@@ -30,11 +30,11 @@ class PublishDialog(Dialog):
         super().__init__(parent)
         self.document, self.desk = document, desk
         self.setWindowTitle(t("Publish"))
-        self.setMinimumWidth(520)
         said = document.project.publishing
         self.author, self.version = QLineEdit(said.author), QLineEdit(said.version)
         self.words, self.terms = QPlainTextEdit(said.words), QPlainTextEdit(said.terms)
         self.licence = combo(t("Terms"), t("An open licence, or terms of your own."))
+        self.licence.setSizeAdjustPolicy(self.licence.SizeAdjustPolicy.AdjustToContents)
         for name, words in LICENCES.items():
             self.licence.addItem(t(words), name)
         self.licence.addItem(t("Terms of my own"), "")

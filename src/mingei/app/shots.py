@@ -156,13 +156,16 @@ def take(window: Window, folder: Path) -> None:
 
     def _moving() -> bool:
         draft = window.stations.get("draft")
-        return isinstance(draft, DraftStation) and draft.isVisible() and not draft.space.at_rest
+        if not isinstance(draft, DraftStation) or not draft.isVisible():
+            return False
+        awaited = draft.space.solids is None and not draft.space.no_graphics
+        return awaited or not draft.space.at_rest
 
     def _rehearsing() -> bool:
         return window.station == "score" and _score(window).machine.rehearsing
 
     def _drawing() -> bool:
-        return bool(getattr(window.stations.get(window.station), "drawing", False)
+        return bool(getattr(window.stations.get(window.station), "filling", False)
                     or getattr(window.stations.get(window.station), "reading", False))
 
     def save(name: str, patience: int = _PATIENCE) -> None:

@@ -335,6 +335,11 @@ class BuildStation(Station):
         """Whether the picture of the step in hand is still to come."""
         return self.current is not None and self._key(self.current) not in self._pictures
 
+    @property
+    def filling(self) -> bool:
+        """Whether pictures of some steps are still to come."""
+        return any(self._key(s) not in self._pictures for s in self.steps)
+
     def _show_pictures(self) -> None:
         every = [self._pictures.get(self._key(s)) for s in self.steps]
         done = {n for n, s in enumerate(self.steps) if s.key in self.progress.done}

@@ -11027,6 +11027,10 @@ Protokoll: {log}</translation>
    <translation>ein so breiter Rand lässt einer Seite der Auflage keine Länge</translation>
   </message>
   <message>
+   <source>so wide a border leaves nothing of the overlay beside an opening</source>
+   <translation>ein so breiter Rand lässt neben einer Öffnung nichts von der Auflage</translation>
+  </message>
+  <message>
    <source>so wide a lap covers half the front</source>
    <translation>ein so breiter Überlapp bedeckt die halbe Vorderseite</translation>
   </message>
@@ -12977,6 +12981,10 @@ Protokoll: {log}</translation>
   <message>
    <source>write {low} to {high}</source>
    <translation>schreiben Sie {low} bis {high}</translation>
+  </message>
+  <message>
+   <source>write {most:g} mm or less</source>
+   <translation>höchstens {most:g} mm eingeben</translation>
   </message>
   <message>
    <source>write {most} letters at the most</source>

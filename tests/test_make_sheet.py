@@ -160,6 +160,12 @@ class Pages(unittest.TestCase):
         self.assertEqual(tuple(round(v) for v in letter[0].get_size()), (612, 792))
         self.assertEqual(make_pdf(SHEET, find_sheet("A4")), self.data)
 
+    def test_on_the_smallest_paper_words_stand_below_the_picture_and_run_on(self) -> None:
+        printed = pypdfium2.PdfDocument(make_pdf(SHEET, find_sheet("A6"), sections={Section.STEPS}))
+        text = re.sub(r"\s+", " ", " ".join(page.get_textpage().get_text_range() for page in printed))
+        for told in SHEET.things[0].steps:
+            self.assertIn(" ".join(str(told.step.words).split()[:3]), text)
+
     def test_nothing_is_printed_beyond_the_margins(self) -> None:
         for page in list(pypdfium2.PdfDocument(self.data)):
             grey = page.render(scale=0.6, grayscale=True).to_pil()

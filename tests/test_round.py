@@ -290,6 +290,15 @@ class Walls(unittest.TestCase):
                           {"outline": "star", "width": 40.0, "overlay": "front", "border": 12.0})),
                           {"border"})
 
+    def test_a_border_too_wide_for_the_overlay_beside_an_opening_gives_way(self) -> None:
+        # the ring is a quarter of its width wide: 20 mm, of which a border takes two
+        ring = {"outline": "ring", "width": 80.0, "overlay": "front", "border": 30.0}
+        gave = given_way("profile-wall", ring)
+        self.assertEqual(set(gave), {"border"})
+        self.assertLess(2 * float(gave["border"][1]), 20.0)
+        overlay = next(p for p in made("profile-wall", **ring).patterns if p.name == "front overlay")
+        self.assertGreater(overlay.area, 0.0)
+
     def test_teeth_that_would_meet_between_two_walls_are_shorter(self) -> None:
         self.assertEqual(set(given_way("profile-wall", {"outline": "ring", "width": 40.0, "tooth": 8.0})),
                          {"tooth"})

@@ -41,6 +41,8 @@ _MARGIN_MM = 15.0
 _INK, _QUIET, _RULE = Color(0.15, 0.13, 0.11), Color(0.34, 0.31, 0.26), Color(0.72, 0.67, 0.59)
 #: Pictures of steps and of finished things are so wide, mm; sheets shown small are so wide.
 _STEP_MM, _THING_MM, _SMALL_MM = 66.0, 78.0, 42.0
+#: Words beside a picture need so wide a column, mm.
+_COLUMN_MM = 45.0
 
 
 class _Picture(Flowable):  # type: ignore[misc]
@@ -219,9 +221,12 @@ class _Setter:
 
     def beside(self, picture: Picture, wide: float, words: list[Any],
                head: Sequence[Any] = ()) -> KeepTogether:
-        """A picture with words beside it, never parted, nor from a heading over it."""
+        """A picture with words beside it, never parted, nor from a heading over it, unless the words are
+        longer than a page; on narrow paper they follow below it."""
+        if self.width - wide < _COLUMN_MM:
+            return KeepTogether([*head, _Picture(picture, min(wide, self.width)), *words])
         grid = Table([[_Picture(picture, wide), words]],
-                     colWidths=[(wide + 5) * MM, (self.width - wide - 5) * MM])
+                     colWidths=[(wide + 5) * MM, (self.width - wide - 5) * MM], splitInRow=1)
         grid.setStyle(
             TableStyle([_font(), ("VALIGN", (0, 0), (-1, -1), "TOP"), ("LEFTPADDING", (0, 0), (-1, -1), 0),
                                   ("RIGHTPADDING", (0, 0), (-1, -1), 0)]))

@@ -39,6 +39,7 @@ from mingei.core.plane.contour import Knot, Outline
 from mingei.core.plane.shape import Line, Point, Polygon, arc_on, flat_points, outset
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import LAP, SMOOTH, TOOTH
+from mingei.core.words import say
 
 ONE, TWO = "one", "two"
 NONE, FRONT, ALL = "none", "front", "all"
@@ -377,16 +378,24 @@ def _sound(values: Values) -> None:
         _room_between(values)
     if values["overlay"] != NONE:
         _room_within(walls, float(values["border"]))
+        if len(walls) > 1:
+            most = (_least_between(values) - _BETWEEN_MM) / 2
+            if float(values["border"]) > most:
+                raise MeasureError("so wide a border leaves nothing of the overlay beside an opening",
+                                   "border",
+                                   say("write {most:g} mm or less", most=math.floor(most * 10) / 10))
+
+
+def _least_between(values: Values) -> float:
+    """The least distance from an opening of the outline to its edge or to another opening, mm."""
+    outer, *inner = (area_of(flat_points(contour.path(o))[:-1]) for o in shape_of(values))
+    return float(min([outer.exterior.distance(hole) for hole in inner]
+                     + [a.distance(b) for a, b in itertools.combinations(inner, 2)]))
 
 
 def _room_between(values: Values) -> None:
     """Raises MeasureError where the teeth of two walls would meet."""
-
-    outer, *inner = (area_of(flat_points(contour.path(o))[:-1]) for o in shape_of(values))
-    least = 2 * float(values["tooth"]) + _BETWEEN_MM
-    gaps = ([outer.exterior.distance(hole) for hole in inner]
-            + [a.distance(b) for a, b in itertools.combinations(inner, 2)])
-    if min(gaps) < least:
+    if _least_between(values) < 2 * float(values["tooth"]) + _BETWEEN_MM:
         raise MeasureError("the teeth of two walls would meet", "tooth",
                            "make the teeth shorter, or the outline larger")
 

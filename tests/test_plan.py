@@ -175,6 +175,13 @@ class Simulated(unittest.TestCase):
     def test_any_build_is_built_from_its_plan_without_a_fault(self, any_build: tuple[Brief, Stock]) -> None:
         self.assertEqual([(f.code, str(f.sentence)) for f in simulate(build(*any_build))], [])
 
+    def test_a_tooth_narrower_than_a_cell_of_space_is_reached_from_within(self) -> None:
+        thin = Stock("thin", "Thin paper", 60, 0.08)
+        wide = build(new_brief("profile-wall", {"outline": "round", "width": 800.0, "depth": 20.0,
+                                                "tooth": 3.0, "lap": 3.0, "strip": 100.0, "smooth": 1.0},
+                               thin), thin)
+        self.assertEqual(simulate(wide), ())
+
     def test_impossible_and_foolish_plans_are_found_with_the_reason(self) -> None:
         tray = made("tray", {}, Overlay("front mat", "front"))
         solid, carton = made("polyhedron"), made("carton")

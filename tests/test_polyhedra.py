@@ -18,6 +18,7 @@ from mingei.core.document.project import new_brief
 from mingei.core.drafting.polyhedra import NAMES, Solid, antiprism, prism, regular_solid
 from mingei.core.errors import MeasureError
 from mingei.core.flat.develop import develop
+from mingei.core.flat.pattern import FlatSeam, Pattern
 from mingei.core.folded import fold
 from mingei.core.plane.shape import path_length
 from mingei.core.recipes import find_recipe
@@ -96,6 +97,27 @@ class Handbook(unittest.TestCase):
                 self.assertLess(float(np.ptp(heights)), 1e-6)
 
 
+def _last_step(pattern: Pattern, panel: str) -> int:
+    above, last = {f.child: f for f in pattern.folds if not f.closing}, 0
+    while panel in above:
+        last, panel = max(last, above[panel].step), above[panel].parent
+    return last
+
+
+def _pressed(pattern: Pattern, seam: FlatSeam) -> bool:
+    """Whether, just before the last fold between them is closed, a tab lies within what it is glued to."""
+    step = max(_last_step(pattern, seam.name), _last_step(pattern, seam.host))
+    done = {s: 1.0 for s in pattern.steps if s < step}
+    tab = pattern.by_name[seam.name]
+    where = []
+    for share in (0.9, 1.0):
+        posed = fold.pose(pattern, {**done, step: share})
+        host = np.linalg.inv(posed[seam.host])
+        where.append(fold.place(host @ posed[seam.name], tab.polygon)[:, 2])
+    before, after = where
+    return bool((before <= after + 1e-6).all() and before.min() < after.min() - 0.1)
+
+
 class Folded(unittest.TestCase):
     @settings(max_examples=30)
     @given(st.sampled_from(_FOLDED), st.integers(3, 12), st.floats(15, 150), st.integers(1, 6))
@@ -128,6 +150,13 @@ class Folded(unittest.TestCase):
             self.assertEqual(len(draft.folds) + len(draft.seams), len(_edges(solid)))
             tucked = {s.carrier.panel for s in draft.seams if s.joint is joints.TUCK}
             self.assertEqual(tucked, {f"face {len(solid.faces)}"})
+
+    def test_the_face_that_comes_last_is_brought_down_on_a_tab_that_stands(self) -> None:
+        for name in _FOLDED:
+            with self.subTest(name):
+                pattern = build(new_brief("polyhedron", {"solid": name}), find_stock("card-220")).pattern
+                glued = [s for s in pattern.seams if s.joint is joints.GLUE_TAB]
+                self.assertEqual([s.name for s in glued if not _pressed(pattern, s)], [])
 
     def test_in_pieces_every_edge_is_still_a_fold_or_a_seam_and_one_face_tucks_in(self) -> None:
         self.assertEqual(set(_FOLDED), {*NAMES, "prism", "antiprism"})

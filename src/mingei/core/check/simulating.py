@@ -17,11 +17,11 @@ from numpy.typing import NDArray
 
 from mingei.core.document.build import Build
 from mingei.core.draft.joint import Stands
-from mingei.core.flat.pattern import FlatPanel, Pattern
+from mingei.core.flat.pattern import FlatFold, FlatPanel, Pattern
 from mingei.core.folded.fold import place, pose
 from mingei.core.plan.operation import Does, Operation
 from mingei.core.plan.steps import Plan
-from mingei.core.plane.shape import bounds
+from mingei.core.plane.shape import Point, bounds
 from mingei.core.words import say
 
 #: Cells are so wide (mm) at least and at most: a passage of one cell lets a stick through, and so does card
@@ -197,6 +197,7 @@ class _Space:
     def __init__(self, bodies: Mapping[str, Pattern], by_key: Mapping[str, Operation]) -> None:
         self._bodies, self._by_key = bodies, by_key
         self._owner = {panel.name: p.name for p in bodies.values() for panel in p.panels}
+        self._creases = {p.name: {f.child: f for f in p.folds} for p in bodies.values()}
         self._kept: dict[frozenset[Any], tuple[Cells, NDArray[np.float64], float, dict[str, Any]]] = {}
         sizes = [p.box for p in bodies.values()]
         self._cell = max(_LEAST_MM, min(_MOST_MM, max(max(b.width, b.height) for b in sizes) / 2 / _CELLS))
@@ -216,7 +217,8 @@ class _Space:
             panel = self._bodies[owner].by_name[name]
             matrix = posed[owner][name]
             face = self._bodies[owner].stock.caliper_mm / 2
-            points = np.concatenate([place(matrix, _spread(panel), -(face + deep * cell)) for deep in _DEEP])
+            spread = _spread(panel, self._creases[owner].get(name), cell)
+            points = np.concatenate([place(matrix, spread, -(face + deep * cell)) for deep in _DEEP])
             if not _any_free(free, np.floor((points - low) / cell).astype(int)):
                 return name
         return ""
@@ -248,12 +250,20 @@ class _Space:
         return tuple(sorted(next(g for g in together if g & wanted)))
 
 
-def _spread(panel: FlatPanel) -> list[tuple[float, float]]:
-    """Points within a panel, a few."""
+def _spread(panel: FlatPanel, crease: FlatFold | None, cell: float) -> list[Point]:
+    """Points within a panel, a few, and of a tab narrower than a cell some as far off its crease."""
     middle = (sum(x for x, _ in panel.polygon) / len(panel.polygon),
               sum(y for _, y in panel.polygon) / len(panel.polygon))
-    return [middle, *((middle[0] + (x - middle[0]) * 0.6, middle[1] + (y - middle[1]) * 0.6)
-                      for x, y in panel.polygon)]
+    found = [middle, *((middle[0] + (x - middle[0]) * 0.6, middle[1] + (y - middle[1]) * 0.6)
+                       for x, y in panel.polygon)]
+    if crease is None:
+        return found
+    (ax, ay), (bx, by) = (panel.frame.inverse().apply(p) for p in (crease.start, crease.end))
+    length = math.dist((ax, ay), (bx, by))
+    nx, ny = (ay - by) / length, (bx - ax) / length
+    off = (middle[0] - ax) * nx + (middle[1] - ay) * ny
+    away = math.copysign(max(0.0, 1.5 * cell - abs(off)), off)
+    return [*found, (middle[0] + nx * away, middle[1] + ny * away)]
 
 
 def _free_cells(bodies: Iterable[tuple[Pattern, Any]], cell: float) -> tuple[Cells, NDArray[np.float64]]:

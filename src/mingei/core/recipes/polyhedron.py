@@ -87,6 +87,36 @@ class _Nets:
             other = self.beside[b, a]
             if (face, other) not in self.turn_deg:
                 self.turn_deg[face, other] = self.turn_deg[other, face] = solid.turn_deg(face, other)
+        place = {face: number for number, face in enumerate(self.order)}
+        #: Of each face that is turned up the step it is, from 0; of two faces joined the one with the tab.
+        self.step: dict[int, int] = {}
+        self.bears: dict[tuple[int, int], int] = {}
+        for net in self.nets:
+            self._close(solid, net, place)
+
+    def _close(self, solid: Solid, net: _Net, place: Mapping[int, int]) -> None:
+        """In which order the faces of a net are turned up, and which of two joined bears the tab."""
+        from mingei.core.drafting.closing import Hinge, Meet, closing_of, stands_first
+
+        at = {face: number for number, face in enumerate(net.order)}
+        ends = {(face, self.beside[b, a]): (_triple(solid.corners[a]), _triple(solid.corners[b]))
+                for (a, b), face in self.beside.items()}
+        hinges = {at[face]: Hinge(at[net.parent[face]], *ends[face, net.parent[face]],
+                                  self.turn_deg[face, net.parent[face]]) for face in net.order[1:]}
+        meets = [Meet(at[f], at[o], *ends[f, o]) for f, o in ends
+                 if f in at and o in at and place[f] > place[o] and net.parent[f] != o]
+        closing = closing_of([solid.corners[list(solid.faces[f])] for f in net.order], hinges, meets,
+                             at.get(self.last))
+        self.step |= {face: closing.step_of[at[face]] for face in net.order[1:]}
+        for meet in meets:
+            face, other = net.order[meet.a], net.order[meet.b]
+            self.bears[face, other] = (face if face == self.last  # it tucks in
+                                       else net.order[stands_first(closing, hinges, meet)])
+
+
+def _triple(corner: NDArray[np.float64]) -> tuple[float, float, float]:
+    x, y, z = corner.tolist()
+    return x, y, z
 
 
 def _best(solid: Solid, beside: Mapping[tuple[int, int], int], part: list[int]) -> _Net:
@@ -172,8 +202,8 @@ def draft_polyhedron(values: Values) -> Draft:
     edge, tab = float(values["edge"]), float(values["tab"])
     solid, nets = _nets(str(values["solid"]), int(values["sides"]), int(values["pieces"]))
     names = {face: f"face {number}" for number, face in enumerate(nets.order, 1)}
-    sides = {(a, b): i for ring in solid.faces
-             for i, (a, b) in enumerate(zip(ring, (*ring[1:], ring[0]), strict=True))}
+    side = {(a, b): i for ring in solid.faces
+            for i, (a, b) in enumerate(zip(ring, (*ring[1:], ring[0]), strict=True))}
     place = {face: number for number, face in enumerate(nets.order)}
     pieces = []
     for number, net in enumerate(nets.nets, 1):
@@ -188,14 +218,15 @@ def draft_polyhedron(values: Values) -> Draft:
         folds, seams = [], []
         for (a, b), face in nets.beside.items():
             other = nets.beside[b, a]
-            here, there = EdgeRef(names[face], sides[a, b]), EdgeRef(names[other], sides[b, a])
+            here, there = EdgeRef(names[face], side[a, b]), EdgeRef(names[other], side[b, a])
             turn = nets.turn_deg[face, other]
             if net.parent.get(other) == face and other != face and net.depth[other] > net.depth[face]:
-                folds.append(Fold(here, there, turn, net.depth[other] + 1))
+                folds.append(Fold(here, there, turn, nets.step[other] + 2))
             elif face in net.parent and net.parent[face] != other and place[face] > place[other]:
                 joint = TUCK if face == nets.last else GLUE_TAB
                 said = f"{names[face]} to {names[other]} tab".replace("face ", "")
-                seams.append(Seam(said, joint, here, there, tab, 1, turn, fixed=_FULL))
+                sides = (here, there) if nets.bears.get((face, other), face) == face else (there, here)
+                seams.append(Seam(said, joint, *sides, tab, 1, turn, fixed=_FULL))
         folds.sort(key=lambda f: f.step)
         name = "solid" if len(nets.nets) == 1 else f"part {number}"
         pieces.append(Piece(name, names[net.order[0]], _stands(solid, nets.order[0], net.order[0], edge),

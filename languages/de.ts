@@ -372,6 +372,10 @@
    <translation>Die Rillen eines Brettes führen das Werkzeug. Mingei findet die Zulage am Anschlag, mit der die meisten Linien auf Rillen fallen; die übrigen brauchen ein Lineal.</translation>
   </message>
   <message>
+   <source>A bought part that is set into the hole: it comes into the list of what is needed, the steps and the cautions.</source>
+   <translation>Ein gekauftes Teil, das in das Loch gesetzt wird: es kommt in die Liste des Nötigen, in die Schritte und die Vorsichtshinweise.</translation>
+  </message>
+  <message>
    <source>A flap on each edge, folded back outwards and glued face on face: stiff, and easy to reach.</source>
    <translation>Eine Klappe an jeder Kante, nach außen zurückgefaltet und Fläche auf Fläche geklebt: steif und gut zu erreichen.</translation>
   </message>
@@ -1024,6 +1028,10 @@
    <translation>Diese Öffnung schließen</translation>
   </message>
   <message>
+   <source>Closing</source>
+   <translation>Verschluss</translation>
+  </message>
+  <message>
    <source>Closing flap</source>
    <translation>Klappe Schließend</translation>
   </message>
@@ -1350,6 +1358,10 @@
   <message>
    <source>Drag to turn it, or Shift with the arrow keys; it is kept as you turned it.</source>
    <translation>Ziehen dreht es, oder Umschalt mit den Pfeiltasten; so gedreht bleibt es.</translation>
+  </message>
+  <message>
+   <source>Draw the elastic through both eyelets from outside and knot its ends inside, so that it lies round the closed folder without pulling.</source>
+   <translation>Das Gummi von außen durch beide Ösen ziehen und seine Enden innen verknoten, so dass es ohne Zug um die geschlossene Mappe liegt.</translation>
   </message>
   <message>
    <source>Draw the ribbon, doubled, through the hole of the tag and its ends through the loop.</source>
@@ -3303,6 +3315,10 @@ Protokoll: {log}</translation>
    <translation>Die Flosse zu der Seite drücken, die weniger vom Druck verdeckt.</translation>
   </message>
   <message>
+   <source>Press the magnet into the {hole} of the {panel}, turned so that it draws its fellow, and glue paper over it.</source>
+   <translation>Den Magneten in {hole} von {panel} drücken, so gedreht, dass er sein Gegenstück anzieht, und Papier darüber kleben.</translation>
+  </message>
+  <message>
    <source>Pressed</source>
    <translation>Gepresst</translation>
   </message>
@@ -3415,8 +3431,16 @@ Protokoll: {log}</translation>
    <translation>Loche und setze Ösen auf fester Unterlage, die Finger weg vom Werkzeug.</translation>
   </message>
   <message>
+   <source>Push the fastener through the {hole} of the {panel} and spread its legs flat behind.</source>
+   <translation>Die Musterklammer durch {hole} von {panel} stecken und ihre Beine dahinter flach spreizen.</translation>
+  </message>
+  <message>
    <source>Put the project as it was then on the bench.</source>
    <translation>Das Projekt, wie es damals war, auf die Werkbank legen.</translation>
+  </message>
+  <message>
+   <source>Put the stick into the {hole} of the {panel}, with a collar of glue.</source>
+   <translation>Den Stab in {hole} von {panel} stecken, mit einem Kragen aus Leim.</translation>
   </message>
   <message>
    <source>Put the straps through their holes and knot the ends inside.</source>
@@ -3667,8 +3691,20 @@ Protokoll: {log}</translation>
    <translation>Die Wände des Gefalteten sehen, wo es geschnitten ist</translation>
   </message>
   <message>
+   <source>Set into it</source>
+   <translation>Eingesetzt wird</translation>
+  </message>
+  <message>
    <source>Set it aside, begin a new one</source>
    <translation>Beiseitelegen, ein neues beginnen</translation>
+  </message>
+  <message>
+   <source>Set the eyelet into the {hole} of the {panel}, its rim on the printed face.</source>
+   <translation>Die Öse in {hole} von {panel} setzen, ihren Rand auf der bedruckten Seite.</translation>
+  </message>
+  <message>
+   <source>Set the two eyelets into the holes of the back, their rims outside.</source>
+   <translation>Die zwei Ösen in die Löcher des Rückens setzen, ihre Ränder außen.</translation>
   </message>
   <message>
    <source>Shapes</source>
@@ -3777,6 +3813,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Stack of {count}</source>
    <translation>Stoß von {count}</translation>
+  </message>
+  <message>
+   <source>Stand the pin in the {hole} of the {panel}.</source>
+   <translation>Den Stift in {hole} von {panel} stellen.</translation>
   </message>
   <message>
    <source>Stand the sticks in the holes of deck and ceiling, with a collar of glue.</source>
@@ -5115,6 +5155,10 @@ Protokoll: {log}</translation>
    <translation>eine Fläche noch einmal zum Aufkleben, aus anderem Papier</translation>
   </message>
   <message>
+   <source>a fastener</source>
+   <translation>eine Musterklammer</translation>
+  </message>
+  <message>
    <source>a figure of it cannot be true</source>
    <translation>eine seiner Zahlen kann nicht stimmen</translation>
   </message>
@@ -5149,6 +5193,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a hanging lantern or ornament of flat faces</source>
    <translation>eine hängende Laterne oder ein Schmuck aus flachen Flächen</translation>
+  </message>
+  <message>
+   <source>a hole that takes a part has no patch: {part}</source>
+   <translation>ein Loch, in das ein Teil kommt, hat keinen Flicken: {part}</translation>
   </message>
   <message>
    <source>a host with {room:g} mm of room cannot take a tab</source>
@@ -5199,6 +5247,14 @@ Protokoll: {log}</translation>
    <translation>hierher gehört eine Liste [ ]</translation>
   </message>
   <message>
+   <source>a magnet</source>
+   <translation>ein Magnet</translation>
+  </message>
+  <message>
+   <source>a magnet is pressed in on a firm flat base</source>
+   <translation>ein Magnet wird auf fester flacher Unterlage eingedrückt</translation>
+  </message>
+  <message>
    <source>a measured length must be above 0</source>
    <translation>eine gemessene Länge muss über 0 liegen</translation>
   </message>
@@ -5221,6 +5277,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a part is cut free before a cut inside it is made: inner cuts first</source>
    <translation>ein Teil wird frei geschnitten, bevor ein Schnitt in ihm gemacht ist: Innenschnitte zuerst</translation>
+  </message>
+  <message>
+   <source>a part is set into a round hole only: {part}</source>
+   <translation>ein Teil wird nur in ein rundes Loch gesetzt: {part}</translation>
   </message>
   <message>
    <source>a part of {area:.0f} mm2 is held by nothing and may be blown away: leave bridges</source>
@@ -5249,6 +5309,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a piece of one face has nothing to fold</source>
    <translation>ein Stück aus einer Fläche hat nichts zu falten</translation>
+  </message>
+  <message>
+   <source>a pin</source>
+   <translation>ein Stift</translation>
   </message>
   <message>
    <source>a pipe, a folder or a device has that name</source>
@@ -5333,6 +5397,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a step stands twice in its order</source>
    <translation>ein Schritt steht zweimal in der Reihenfolge</translation>
+  </message>
+  <message>
+   <source>a stick</source>
+   <translation>ein Stab</translation>
   </message>
   <message>
    <source>a stock needs a name</source>
@@ -5475,12 +5543,24 @@ Protokoll: {log}</translation>
    <translation>eine Kante von {length:g} mm ist zu kurz für eine Lasche</translation>
   </message>
   <message>
+   <source>an elastic through two eyelets in the back</source>
+   <translation>ein Gummi durch zwei Ösen im Rücken</translation>
+  </message>
+  <message>
    <source>an empty name is no file</source>
    <translation>ein leerer Name ist keine Datei</translation>
   </message>
   <message>
    <source>an envelope with depth, for a card with something on it</source>
    <translation>ein Umschlag mit Tiefe, für eine Karte, auf der etwas steht</translation>
+  </message>
+  <message>
+   <source>an eyelet</source>
+   <translation>eine Öse</translation>
+  </message>
+  <message>
+   <source>an eyelet is set on a firm flat base</source>
+   <translation>eine Öse wird auf fester flacher Unterlage gesetzt</translation>
   </message>
   <message>
    <source>an object { } belongs here</source>
@@ -6287,6 +6367,10 @@ Protokoll: {log}</translation>
    <translation>Spiel</translation>
   </message>
   <message>
+   <source>close it without an elastic, or make it larger</source>
+   <translation>ohne Gummi schließen oder größer machen</translation>
+  </message>
+  <message>
    <source>close {name}</source>
    <translation>{name} schließen</translation>
   </message>
@@ -6421,6 +6505,10 @@ Protokoll: {log}</translation>
   <message>
    <source>crease</source>
    <translation>Rille</translation>
+  </message>
+  <message>
+   <source>creases</source>
+   <translation>Rillen</translation>
   </message>
   <message>
    <source>cross</source>
@@ -6807,6 +6895,10 @@ Protokoll: {log}</translation>
    <translation>acht Seiten</translation>
   </message>
   <message>
+   <source>elastic</source>
+   <translation>Gummiband</translation>
+  </message>
+  <message>
    <source>end the name in .pdf or .html</source>
    <translation>lass den Namen auf .pdf oder .html enden</translation>
   </message>
@@ -6867,6 +6959,10 @@ Protokoll: {log}</translation>
    <translation>dehnbar</translation>
   </message>
   <message>
+   <source>eyelet</source>
+   <translation>Öse</translation>
+  </message>
+  <message>
    <source>eyelet tools</source>
    <translation>Ösenwerkzeug</translation>
   </message>
@@ -6897,6 +6993,10 @@ Protokoll: {log}</translation>
   <message>
    <source>fascia</source>
    <translation>Blende</translation>
+  </message>
+  <message>
+   <source>fastener</source>
+   <translation>Musterklammer</translation>
   </message>
   <message>
    <source>favour</source>
@@ -8595,6 +8695,10 @@ Protokoll: {log}</translation>
    <translation>lassen Sie seine Enden offen, oder geben Sie den Innendurchmesser</translation>
   </message>
   <message>
+   <source>leave out the patch, or the part</source>
+   <translation>den Flicken oder das Teil weglassen</translation>
+  </message>
+  <message>
    <source>leave the liner out, or take an envelope with side seams</source>
    <translation>lassen Sie das Futter weg, oder nehmen Sie einen Umschlag mit Seitennähten</translation>
   </message>
@@ -8931,6 +9035,10 @@ Protokoll: {log}</translation>
    <translation>{made} statt {asked} gemacht, damit es zu den anderen Maßen passt</translation>
   </message>
   <message>
+   <source>magnet</source>
+   <translation>Magnet</translation>
+  </message>
+  <message>
    <source>mailer</source>
    <translation>Versandtasche</translation>
   </message>
@@ -8941,6 +9049,10 @@ Protokoll: {log}</translation>
   <message>
    <source>make foot or rim larger</source>
    <translation>machen Sie Fuß oder Rand größer</translation>
+  </message>
+  <message>
+   <source>make it a round hole, or take the part out</source>
+   <translation>ein rundes Loch daraus machen oder das Teil herausnehmen</translation>
   </message>
   <message>
    <source>make it as deep as the height at the most</source>
@@ -10083,6 +10195,10 @@ Protokoll: {log}</translation>
    <translation>Kissen</translation>
   </message>
   <message>
+   <source>pin</source>
+   <translation>Stift</translation>
+  </message>
+  <message>
    <source>place card</source>
    <translation>Platzkarte</translation>
   </message>
@@ -11011,6 +11127,10 @@ Protokoll: {log}</translation>
    <translation>eine so kleine Scheibe lässt sich nicht schneiden</translation>
   </message>
   <message>
+   <source>so small a folder has no room for eyelets</source>
+   <translation>eine so kleine Mappe hat keinen Platz für Ösen</translation>
+  </message>
+  <message>
    <source>so small a tag needs no pocket</source>
    <translation>ein so kleiner Anhänger braucht keine Tasche</translation>
   </message>
@@ -11097,6 +11217,10 @@ Protokoll: {log}</translation>
   <message>
    <source>square envelope</source>
    <translation>quadratischer Umschlag</translation>
+  </message>
+  <message>
+   <source>stack</source>
+   <translation>Stapel</translation>
   </message>
   <message>
    <source>standing {width} by {deep}, {tall} high; folded flat {width} by {long}: draft its envelope for that</source>
@@ -11489,6 +11613,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the drawing is packed, and broken</source>
    <translation>die Zeichnung ist gepackt und kaputt</translation>
+  </message>
+  <message>
+   <source>the fastener's legs cannot be reached once it is closed</source>
+   <translation>die Beine der Klammer sind nicht mehr erreichbar, wenn es geschlossen ist</translation>
   </message>
   <message>
    <source>the file</source>
@@ -11973,6 +12101,10 @@ Protokoll: {log}</translation>
   <message>
    <source>this thickness is cut with a sharp knife</source>
    <translation>diese Dicke wird mit einem scharfen Messer geschnitten</translation>
+  </message>
+  <message>
+   <source>thread</source>
+   <translation>Faden</translation>
   </message>
   <message>
    <source>thumb notch in its mouth; 0 for none</source>
@@ -12489,6 +12621,10 @@ Protokoll: {log}</translation>
   <message>
    <source>what it stands on</source>
    <translation>worauf sie steht</translation>
+  </message>
+  <message>
+   <source>what keeps it shut</source>
+   <translation>was sie geschlossen hält</translation>
   </message>
   <message>
    <source>what must come before it comes after it</source>

@@ -11,7 +11,7 @@ from hypothesis import strategies as st
 
 from mingei.core import joints
 from mingei.core.amendments.amend import SeamChange, seams, why_fixed
-from mingei.core.amendments.opening import Opening, Shape, Trim
+from mingei.core.amendments.opening import Opening, Shape, Takes, Trim, openable
 from mingei.core.amendments.split import why_not
 from mingei.core.covering.art import Art, Fill
 from mingei.core.covering.overlay import Overlay
@@ -90,14 +90,18 @@ def amended_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
 
 @st.composite
 def changed_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
-    """Any build of a recipe with up to two panels cut off, then any of its seams held another way, those
-    between the pieces too; a change that is refused is left out."""
+    """Any build of a recipe with up to two panels cut off and two holes that may take a part, then any of its
+    seams held another way, those between the pieces too; a change that is refused is left out."""
     brief, stock = draw(briefs(recipe_id))
     stock = replace(stock, crease_gain_mm=draw(st.sampled_from([0.0, 0.0, 0.1 * stock.caliper_mm])))
     panels = [f.b.panel for piece in brief.drafted.pieces
               for f in piece.folds if not why_not(brief.drafted, f.b.panel)]
     for panel in draw(st.lists(st.sampled_from(panels), max_size=2, unique=True)) if panels else []:
         brief = _if_allowed(brief, stock, lambda brief=brief, panel=panel: brief.with_split(panel, True))
+    faces = list(openable(brief.drafted))
+    for name in draw(st.lists(st.sampled_from(faces), max_size=2, unique=True)) if faces else []:
+        hole = Opening(f"hole {name}", name, Shape.ROUND, 3.0, stays=True, takes=draw(st.sampled_from(Takes)))
+        brief = _if_allowed(brief, stock, lambda brief=brief, hole=hole: brief.with_opening(hole))
     names = list(seams(brief.drafted))
     for name in draw(st.lists(st.sampled_from(names), max_size=3, unique=True)) if names else []:
         change = SeamChange(name, draw(st.sampled_from([j.word for j in joints.choices()])),

@@ -12,13 +12,16 @@ from hypothesis import given
 from hypothesis import strategies as st
 from shapely.geometry import Polygon as Area
 
-from mingei.core.amendments.opening import Opening, Shape, Trim
+from mingei.core.amendments.opening import Opening, Shape, Takes, Trim
 from mingei.core.check import run
+from mingei.core.check.simulating import simulate
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import Brief, differences, new_brief, new_project
+from mingei.core.document.table import table as at_table
 from mingei.core.errors import ImportRefused, MeasureError, MingeiError, ProjectError
 from mingei.core.folded import fold
 from mingei.core.layout.sheets import find_sheet
+from mingei.core.plan.making import USUAL
 from mingei.core.plane import contour
 from mingei.core.plane.shape import Arc, bounds, flat_points, path_length, signed_area
 from mingei.core.recipes import find_recipe, recipes
@@ -164,6 +167,40 @@ class Cutting(unittest.TestCase):
                 onto = (corners - posed[host.name][:3, 3]) @ posed[host.name][:3, :2]
                 for hole in host.hole_polygons:
                     self.assertLess(Area(onto).intersection(Area(hole)).area, 1e-3, seam.name)
+
+    def test_what_is_set_into_a_hole_is_needed_put_in_in_its_turn_and_cautioned(self) -> None:
+        brief = new_brief("carton", {}, _CARD)
+        for takes, caution in (("eyelet", "firm base"), ("fastener", "fingers clear"),
+                               ("magnet", "swallowed"),
+                               ("pin", "under three"), ("stick", "")):
+            with self.subTest(takes):
+                hole = Opening("hole 1", "front", Shape.ROUND, 4.0, stays=True, takes=Takes(takes))
+                built = made(brief.with_opening(hole))
+                (part,) = built.draft.bought
+                self.assertEqual((part.name, part.panel, part.size), (takes, "front", "4 mm (5/32 in)"))
+                self.assertEqual(simulate(built), ())
+                step = next(s for s in built.plan.steps if str(part.words) in s.words)
+                first_fold = next(s.number for s in built.plan.steps if s.panels)
+                last_fold = max(s.number for s in built.plan.steps if s.panels)
+                if takes in ("eyelet", "magnet"):  # on a firm flat base
+                    self.assertLess(step.number, first_fold)
+                elif takes == "fastener":  # its legs are spread from within
+                    self.assertLess(step.number, last_fold)
+                else:
+                    self.assertGreater(step.number, last_fold)
+                said = " ".join(str(c) for c in at_table(built, USUAL).cautions)
+                self.assertIn(caution, said)
+                again = project_file.loads(project_file.dumps(
+                    new_project(built.brief, "t", "mm", "A4"))).briefs[0]
+                self.assertEqual(again.openings, (hole,))
+                self.assertEqual(hole.grown(2.0).width, 4.0)
+
+    def test_a_part_is_set_into_a_round_hole_without_a_patch_only(self) -> None:
+        for bad, word in ((Opening("a", "base", takes=Takes.EYELET), "round"),
+                          (Opening("a", "base", Shape.ROUND, 5.0, takes=Takes.PIN, window=True), "patch")):
+            with self.assertRaises(MeasureError) as caught:
+                tray().with_opening(bad)
+            self.assertIn(word, str(caught.exception))
 
     def test_a_window_says_its_patch(self) -> None:
         brief = tray().with_opening(Opening("window 1", "front", Shape.RECTANGLE, 50, 20, window=True))

@@ -13,7 +13,7 @@ from PySide6.QtWidgets import QFileDialog
 
 from mingei.core import joints
 from mingei.core.amendments.amend import seams
-from mingei.core.amendments.opening import Opening, Shape
+from mingei.core.amendments.opening import Opening, Shape, Takes
 from mingei.core.document.build import NOTHING, Part
 from tests.windows import WindowTest, click, reading_ends, settle, write
 
@@ -103,6 +103,19 @@ class PanelCard(WindowTest):
         self.assertIn("meets another", self.card.reason.text())
         self.assertEqual(len(self.document.brief.openings), 1)
         self.assertEqual(self.card.shown, "hole 1")
+
+    def test_a_part_is_set_into_a_hole_by_keys_and_comes_into_the_steps(self) -> None:
+        self.take("base")
+        click(self.card.adds["hole"])
+        self.assertTrue(self.card.takes.isVisible())
+        self.key(Qt.Key.Key_Down, on=self.card.takes)
+        (hole,) = self.document.brief.openings
+        self.assertEqual(hole.takes, Takes.EYELET)
+        self.assertTrue(any("eyelet" in s.words for s in self.document.build.plan.steps))
+        self.assertFalse(self.card.window_.isVisible())
+        self.document.undo.undo()
+        self.assertEqual(self.document.brief.openings[0].takes, Takes.NOTHING)
+        self.assertEqual(self.card.takes.currentIndex(), 0)
 
     def test_several_openings_are_turned_to_by_name(self) -> None:
         self.take("base")

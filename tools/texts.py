@@ -98,6 +98,7 @@ def texts() -> tuple[dict[str, str], dict[str, str]]:
 
 def names() -> list[str]:
     """What pieces, panels, seams and their like are called, numbers as #."""
+    from mingei.core.amendments.opening import Takes
     from mingei.core.document.project import new_brief
     from mingei.core.errors import MingeiError
     from mingei.core.folded.sides import STANDARD_VIEWS
@@ -121,12 +122,16 @@ def names() -> list[str]:
                              *(s.row for s in piece.seams), *(lap.name for lap in piece.laps)):
                     if _WORDS.search(name):
                         found[re.sub(r"\d+", "#", name)] = None
+            for part in (*draft.bought, *draft.handwork):
+                found[part.name] = None
         for measure in recipe.measures:
             for said in (measure.title, re.sub("_", " ", measure.name), measure.doc, measure.label,
                          *(words for _, words in measure.choices)):
                 found[said] = None
         for said in (recipe.title, recipe.purpose, recipe.family, recipe.family.capitalize(), *recipe.also):
             found[said] = None
+    for takes in Takes:
+        found[takes.value] = None
     for name, _, _ in STANDARD_VIEWS:
         found[name] = found[name.capitalize()] = None
     for said in (*(s.name for s in CATALOGUE), *_TABLES):

@@ -6,7 +6,7 @@ from __future__ import annotations
 from pathlib import Path
 
 from PySide6.QtCore import QSignalBlocker
-from PySide6.QtWidgets import QCheckBox, QFileDialog, QLabel, QPushButton, QWidget
+from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QLabel, QPushButton, QWidget
 
 from mingei.app.document import Document
 from mingei.app.fields import CountField, LengthField
@@ -14,7 +14,7 @@ from mingei.app.figures import write_both
 from mingei.app.panel_card import PanelCard
 from mingei.app.taking_in import take_in
 from mingei.app.words import t
-from mingei.core.amendments.opening import MOST_LAYERS, PATCH_MM, Opening, Shape, Trim
+from mingei.core.amendments.opening import MOST_LAYERS, PATCH_MM, Opening, Shape, Takes, Trim
 from mingei.core.amendments.split import why_not
 from mingei.core.errors import MingeiError
 from mingei.core.length import typeset
@@ -71,6 +71,17 @@ class OpeningsCard(PanelCard):
                 lambda: self._put(self._now()._replace(**change(value)))))
             label = self.add_row(words, count)
             self.counts.append((label, count))
+        self.takes = QComboBox()
+        for takes, words in ((Takes.NOTHING, t("nothing")), (Takes.EYELET, t("an eyelet")),
+                             (Takes.FASTENER, t("a fastener")), (Takes.MAGNET, t("a magnet")),
+                             (Takes.PIN, t("a pin")), (Takes.STICK, t("a stick"))):
+            self.takes.addItem(words, takes)
+        self.takes.setToolTip(t("A bought part that is set into the hole: it comes into the list of what is "
+                                "needed, the steps and the cautions."))
+        self.takes.setAccessibleName(t("Set into it"))
+        self.takes.activated.connect(lambda _: self._try(
+            lambda: self._put(self._now()._replace(takes=Takes(self.takes.currentData()), window=False))))
+        self.takes_label = self.add_row(t("Set into it"), self.takes)
         self.stays = QCheckBox(t("Keeps its size when scaled"))
         self.stays.setToolTip(t("For a bought part: a stick, an eyelet, a magnet."))
         self.stays.clicked.connect(lambda on: self._try(lambda: self._put(self._now()._replace(stays=on))))
@@ -133,10 +144,16 @@ class OpeningsCard(PanelCard):
                 count.setValue(value or 0)
             label.setVisible(fits)
             count.setVisible(fits)
-        self.window_.setVisible(opening is not None and opening.shape is not Shape.SLOT)
+        hole = opening is not None and opening.shape is Shape.ROUND
+        self.takes.setVisible(hole)
+        self.takes_label.setVisible(hole)
+        self.stays.setVisible(opening is not None and not opening.takes)
+        self.window_.setVisible(opening is not None and opening.shape is not Shape.SLOT
+                                and not opening.takes)
         self.patch.setVisible(opening is not None and opening.window)
         if opening is not None:
             self.stays.setChecked(opening.stays)
+            self.takes.setCurrentIndex(self.takes.findData(opening.takes))
             self.window_.setChecked(opening.window)
             width, height = (typeset(write_both(v + 2 * PATCH_MM)) for v in opening.size)
             self.patch.setText(t("Patch: {width} by {height}, fixed inside before folding.", width=width,

@@ -11,10 +11,11 @@ from enum import StrEnum
 from typing import NamedTuple
 
 from mingei.core.data.extra import Extra
-from mingei.core.draft import Draft, Panel, Piece, Role, Slot
+from mingei.core.draft import Bought, Draft, Panel, Piece, Role, Slot, When
 from mingei.core.errors import MeasureError
 from mingei.core.flat.curved import curved_face
 from mingei.core.flat.side import slot_path
+from mingei.core.length import write_both
 from mingei.core.plane import contour
 from mingei.core.plane.shape import (
     Box,
@@ -33,7 +34,7 @@ from mingei.core.plane.shape import (
     shifted,
     turned,
 )
-from mingei.core.words import say
+from mingei.core.words import Words, say
 
 #: Card left between an opening and anything else, at least, mm: less tears (common practice: strips under 2
 #: mm are too small to cut).
@@ -59,13 +60,24 @@ class Shape(StrEnum):
 MOST_LAYERS, _THICK_MM = 8, 1.0
 
 
+class Takes(StrEnum):
+    """What is bought and set into a hole."""
+
+    NOTHING = ""
+    EYELET = "eyelet"
+    FASTENER = "fastener"
+    MAGNET = "magnet"
+    PIN = "pin"
+    STICK = "stick"
+
+
 class Opening(NamedTuple):
     """One opening.
 
     panel: where; width, height: mm (round: width is its diameter; drawn: its outline is scaled to the width);
     x, y: its middle from the panel's middle, mm, as the panel is drawn; corner: radius of a rectangle's
     corners; turn_deg: counter-clockwise; stays: it is made for a bought part and does not grow with the
-    thing; window: it gets a patch behind it; drawn: an outline as text.
+    thing; window: it gets a patch behind it; drawn: an outline as text; takes: what is set into a round one.
     """
 
     name: str
@@ -81,12 +93,13 @@ class Opening(NamedTuple):
     window: bool = False
     drawn: str = ""
     layers: int = 1
+    takes: Takes = Takes.NOTHING
     extra: Extra = ()
 
     def grown(self, factor: float) -> Opening:
         """Larger by a factor; what is made for a bought part only moves."""
         moved = self._replace(x=self.x * factor, y=self.y * factor)
-        return (moved if self.stays
+        return (moved if self.stays or self.takes
                 else moved._replace(width=self.width * factor, height=self.height * factor,
                                     corner=self.corner * factor))
 
@@ -101,6 +114,29 @@ class Opening(NamedTuple):
         if self.shape is Shape.SLOT:
             return self.width, self.layers * _THICK_MM
         return self.width, self.height
+
+
+def bought_for(opening: Opening) -> Bought:
+    """What is set into a hole, and when.  Raises KeyError where nothing is."""
+    words, when = {
+        Takes.EYELET: (say("Set the eyelet into the {hole} of the {panel}, its rim on the printed face.",
+                           hole=opening.name, panel=opening.panel), When.FLAT),
+        Takes.FASTENER: (say("Push the fastener through the {hole} of the {panel} and spread its legs flat "
+                             "behind.", hole=opening.name, panel=opening.panel), When.OPEN),
+        Takes.MAGNET: (say("Press the magnet into the {hole} of the {panel}, turned so that it draws its "
+                           "fellow, and glue paper over it.", hole=opening.name, panel=opening.panel),
+                       When.FLAT),
+        Takes.PIN: (say("Stand the pin in the {hole} of the {panel}.", hole=opening.name,
+                        panel=opening.panel), When.CLOSED),
+        Takes.STICK: (say("Put the stick into the {hole} of the {panel}, with a collar of glue.",
+                          hole=opening.name, panel=opening.panel), When.CLOSED),
+    }[opening.takes]
+    why: dict[Takes, Words] = {
+        Takes.EYELET: say("an eyelet is set on a firm flat base"),
+        Takes.FASTENER: say("the fastener's legs cannot be reached once it is closed"),
+        Takes.MAGNET: say("a magnet is pressed in on a firm flat base")}
+    return Bought(opening.takes, 1, words, opening.panel, size=write_both(opening.width), when=when,
+                  why=why.get(opening.takes, ""))
 
 
 class Trim(NamedTuple):
@@ -120,6 +156,12 @@ class Trim(NamedTuple):
 def check(opening: Opening) -> None:
     """Raises MeasureError naming the value at fault."""
     place = say("opening {name}", name=opening.name)
+    if opening.takes and opening.shape is not Shape.ROUND:
+        raise MeasureError(say("a part is set into a round hole only: {part}", part=opening.takes), place,
+                           "make it a round hole, or take the part out")
+    if opening.takes and opening.window:
+        raise MeasureError(say("a hole that takes a part has no patch: {part}", part=opening.takes), place,
+                           "leave out the patch, or the part")
     for word, value, least in (("width", opening.width, LEAST_HOLE_MM),
                                ("height", opening.height, LEAST_HOLE_MM),
                                ("corner", opening.corner, 0.0)):
@@ -203,7 +245,9 @@ def open_up(draft: Draft, openings: Iterable[Opening], trims: Iterable[Trim] = (
         cut = [(name, path) for name in curved for path in _opened_face(draft, piece, name, wanted[name])]
         return replace(piece, panels=tuple(opened(p) for p in piece.panels), openings=(*piece.openings, *cut))
 
-    return replace(draft, pieces=tuple(of(p) for p in draft.pieces))
+    there = {name for piece in draft.pieces for p in piece.panels for name in (p.name, p.whole)}
+    parts = tuple(bought_for(o) for some in wanted.values() for o in some if o.takes and o.panel in there)
+    return replace(draft, pieces=tuple(of(p) for p in draft.pieces), bought=(*draft.bought, *parts))
 
 
 def _opened(panel: Panel, openings: Sequence[Opening]) -> Panel:

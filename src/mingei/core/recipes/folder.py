@@ -8,14 +8,32 @@ from __future__ import annotations
 
 import math
 
-from mingei.core.draft import Dimension, Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement, Role
+from mingei.core.draft import (
+    Bought,
+    Dimension,
+    Draft,
+    EdgeRef,
+    Fold,
+    Lap,
+    Panel,
+    Piece,
+    Placement,
+    Role,
+    When,
+)
 from mingei.core.errors import MeasureError
+from mingei.core.length import write_both
 from mingei.core.offset import FLAT_DEG
-from mingei.core.plane.shape import Polygon
+from mingei.core.plane.shape import Point, Polygon, hole_path
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.envelope_side import rectangle
+from mingei.core.words import say
 
 ONE, BOTH = "one", "both"
+OPEN, ELASTIC = "none", "elastic"
+#: The eyelets an elastic passes through, mm across; how far they keep from the leaf's edges and from a
+#: pocket's tab, mm; what the two knots of an elastic take, mm (from experience).
+_EYELET_MM, _EDGE_MM, _CLEAR_MM, _KNOTS_MM = 4.0, 12.0, 10.0, 40.0
 #: Room in each pocket for what lies in it, mm, and how far a pocket's edges keep in from the folds beside it.
 _HOLD_MM, _IN_MM = 0.4, 0.6
 #: A pocket's upper edge falls by so much (a share of its height) towards the spine, so that sheets are taken
@@ -36,17 +54,39 @@ def _tab(height: float, depth: float) -> Polygon:
     return ((0.0, 0.0), (height, 0.0), (height - lean, depth), (lean, depth))
 
 
+def _eyelets(values: Values, height: float) -> tuple[Point, ...]:
+    """The middles of the eyelets in the back leaf, mm."""
+    if values["closing"] != ELASTIC:
+        return ()
+    x = float(values["tab"]) + _CLEAR_MM
+    return (x, _EDGE_MM), (x, height - _EDGE_MM)
+
+
+def _elastic(eyelets: tuple[Point, ...], height: float) -> tuple[Bought, ...]:
+    """The eyelets, and the elastic round the front leaf: down its face and round both edges to the back."""
+    if not eyelets:
+        return ()
+    return (Bought("eyelet", 2, say("Set the two eyelets into the holes of the back, their rims outside."),
+                   "back", size=write_both(_EYELET_MM), when=When.FLAT,
+                   why=say("an eyelet is set on a firm flat base")),
+            Bought("elastic", 1, say("Draw the elastic through both eyelets from outside and knot its ends "
+                                     "inside, so that it lies round the closed folder without pulling."),
+                   "back", height + 2 * _EDGE_MM + _KNOTS_MM, when=When.CLOSED))
+
+
 def draft_folder(values: Values) -> Draft:
     """width, height: of the sheets, mm; play: beside them; spine: its width; pocket: height; pockets: in one
-    leaf or both; tab."""
+    leaf or both; tab; closing: with an elastic or not."""
     width, height = (float(values[k]) + float(values["play"]) for k in ("width", "height"))
     spine, tall, tab = (float(values[k]) for k in ("spine", "pocket", "tab"))
     count = 2 if values["pockets"] == BOTH else 1
     # folded about one line, the front leaf lies over all that is inside; a spine leaves room for it
     layer, air = (0, 0.0) if spine else (2 * count, count * _HOLD_MM)
     corner = float(values["round"])
+    eyelets = _eyelets(values, height)
     panels = [
-        Panel("back", rectangle(width, height), round_mm=corner),
+        Panel("back", rectangle(width, height), round_mm=corner,
+              holes=tuple(hole_path(_EYELET_MM, at) for at in eyelets)),
         Panel("front", rectangle(width, height), layer=layer, air=air, round_mm=corner),
         Panel("back pocket", _pocket(width, tall, True), layer=1, role=Role.FLAP, air=_HOLD_MM),
         Panel("back pocket tab", _tab(tall, tab), layer=-1, role=Role.TAB),
@@ -74,7 +114,7 @@ def draft_folder(values: Values) -> Draft:
     shown = (Dimension("pocket", EdgeRef("back pocket", 1)),)
     return Draft((Piece("folder", "back", stands, tuple(panels), folds=tuple(folds), seams=(),
                         laps=tuple(laps)),),
-                 closes=False, dimensions=shown)
+                 closes=False, dimensions=shown, bought=_elastic(eyelets, height))
 
 
 def _sound(values: Values) -> None:
@@ -85,6 +125,10 @@ def _sound(values: Values) -> None:
                            "keep it under four fifths of the height")
     if float(values["tab"]) > 0.5 * width:
         raise MeasureError("so deep a tab fills the pocket", "tab", "make it shallower")
+    if values["closing"] == ELASTIC and (2 * (float(values["tab"]) + _CLEAR_MM) > width
+                                         or height < 4 * _EDGE_MM):
+        raise MeasureError("so small a folder has no room for eyelets", "closing",
+                           "close it without an elastic, or make it larger")
     if 0.0 < spine < 1.5 * count:
         raise MeasureError("so narrow a spine leaves the pockets no room", "spine",
                            "write 0 for a single fold, or 1.5 mm and more for each pocket")
@@ -106,8 +150,11 @@ RECIPE = Recipe(
                 label="Round corners"),
         Measure("tab", Kind.LENGTH, 12.0, "depth of the pockets' tabs", 6.0, 30.0, label="Tab depth",
                 stays=True),
+        Measure("closing", Kind.CHOICE, OPEN, "what keeps it shut",
+                choices=((OPEN, "nothing"), (ELASTIC, "an elastic through two eyelets in the back"))),
     ),
-    draft=draft_folder, thinnest=0.1, thickest=0.5, contradictions=_sound, gives=("pocket", "tab", "spine"),
+    draft=draft_folder, thinnest=0.1, thickest=0.5, contradictions=_sound,
+    gives=("pocket", "tab", "spine", "closing"),
     holds=("height", "width"),
     for_things=(("height", 0.0), ("width", 0.0), ("", 0.0)), stock="card-250",
 )

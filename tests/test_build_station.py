@@ -10,7 +10,7 @@ from dataclasses import replace
 from unittest import mock
 
 import pypdfium2
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QLineEdit
 
@@ -86,6 +86,34 @@ class Station(WindowTest):
         self.assertEqual([s.key for s in self.station.steps], keys)
         self.window.document.undo.undo()
         self.assertEqual(self.station.steps[0].key, keys[1])
+
+    def test_a_step_is_dragged_along_the_strip_to_another_place(self) -> None:
+        from mingei.app.step_view import STRIP_WIDE
+
+        keys = [s.key for s in self.station.steps]
+        strip = self.station.strip
+
+        def at(number: int) -> QPoint:
+            return QPoint(int((number + 0.5) * STRIP_WIDE), 40)
+
+        QTest.mousePress(strip, Qt.MouseButton.LeftButton, pos=at(0))
+        QTest.mouseMove(strip, at(1))
+        QTest.mouseMove(strip, at(2))
+        QTest.mouseRelease(strip, Qt.MouseButton.LeftButton, pos=at(2))
+        self.assertEqual([s.key for s in self.station.steps][:3], [keys[1], keys[2], keys[0]])
+        self.assertEqual(self.station.current.key, keys[0])
+        self.window.document.undo.undo()
+        self.assertEqual([s.key for s in self.station.steps], keys)
+        QTest.mouseClick(strip, Qt.MouseButton.LeftButton, pos=at(1))
+        self.assertEqual(self.station.number, 1)
+
+    def test_copies_go_through_forwards_and_backwards_and_after_a_hold_from_the_first(self) -> None:
+        self.assertIn("From copy 1 to copy 5.", self.station.copies_words.text())
+        self.station.step(1)
+        self.assertIn("From copy 5 to copy 1: the one in hand", self.station.copies_words.text())
+        held = next(n for n, s in enumerate(self.station.steps) if self.station.table.needs(s).hold_s)
+        self.station.take(held + 1)
+        self.assertIn("left alone longest", self.station.copies_words.text())
 
     def test_copies_are_ticked_and_a_note_is_kept_with_the_step(self) -> None:
         self.station.copies.setValue(3)

@@ -25,6 +25,7 @@ from mingei.core.draft.joint import Adhesive
 from mingei.core.errors import MeasureError, ProjectError
 from mingei.core.joints import TAPE
 from mingei.core.kinds.hold import Hold
+from mingei.core.layout.sheets import find_sheet
 from mingei.core.plan.cautions import CAUTIONS, Risk, of_adhesives, of_cutting, of_parts, of_use, told
 from mingei.core.plan.holding import TAPE_SHORT_MM, grams, tape_list
 from mingei.core.plan.making import USUAL, Making, check_making
@@ -48,6 +49,14 @@ def made(recipe: str, values: dict | None = None, tape: float = 0.0, stock: str 
 class Holding(unittest.TestCase):
     def held(self, b: Build, name: str, making: Making = USUAL):
         return next(h for h in table(b, making).held if h.name == name)
+
+    def test_the_card_of_a_thing_costs_its_share_of_a_sheet(self) -> None:
+        # by hand: a tag of 60 x 100 mm, corners of 10 mm cut off, a hole of 5 mm: 6000 - 100 - 19.635 mm2 of
+        # an A4 sheet of 210 x 297 mm that costs 3
+        stock = replace(find_stock("card-220"), price=3.0)
+        brief = new_brief("tag", {"width": 60.0, "height": 100.0, "corner": 10.0, "hole": 5.0}, stock)
+        money = table(build(brief, stock), USUAL).card_money(find_sheet("A4"))
+        self.assertAlmostEqual(money, 3.0 * (6000 - 100 - math.pi * 2.5 ** 2) / (210 * 297), places=3)
 
     def test_strips_of_tape_are_as_long_as_their_seams_less_the_allowance(self) -> None:
         b = made("tray", tape=10.0)

@@ -5,7 +5,7 @@ from __future__ import annotations
 
 from PySide6.QtCore import QLineF, QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
-from PySide6.QtWidgets import QSizePolicy, QWidget
+from PySide6.QtWidgets import QApplication, QSizePolicy, QWidget
 
 from mingei.app import theme
 from mingei.core.plan.picture import Picture, Tint
@@ -118,14 +118,19 @@ class StepView(QWidget):
 
 
 class StepStrip(QWidget):
-    """The steps as small pictures side by side; taken: the number of one, from 0."""
+    """The steps as small pictures side by side; taken: the number of one, from 0; moved: one is dragged to
+    another's place."""
 
     taken = Signal(int)
+    moved = Signal(int, int)
+
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.pictures: list[Picture | None] = []
         self.current = 0
         self.done: set[int] = set()
+        self._pressed: QPointF | None = None
+        self._lands: int | None = None  # where the one that is dragged would come to lie
         self.setFixedHeight(_STRIP_HIGH)
         self.setFocusPolicy(Qt.FocusPolicy.NoFocus)
 
@@ -150,9 +155,37 @@ class StepStrip(QWidget):
             painter.setPen(theme.colour("moss" if number in self.done else "quiet"))
             painter.drawText(box.adjusted(6, 3, 0, 0), Qt.AlignmentFlag.AlignTop | Qt.AlignmentFlag.AlignLeft,
                              f"{number + 1}{' ✓' if number in self.done else ''}")
+        if self._lands is not None and self._pressed is not None:
+            later = self._lands > self._number(self._pressed)
+            x = (self._lands + later) * STRIP_WIDE
+            painter.setPen(QPen(theme.colour("persimmon"), 4))
+            painter.drawLine(QPointF(x, 2), QPointF(x, _STRIP_HIGH - 2))
         painter.end()
 
+    def _number(self, at: QPointF) -> int:
+        return max(0, min(int(at.x() // STRIP_WIDE), len(self.pictures) - 1))
+
     def mousePressEvent(self, event: QMouseEvent) -> None:
-        number = int(event.position().x() // STRIP_WIDE)
-        if 0 <= number < len(self.pictures):
-            self.taken.emit(number)
+        if 0 <= event.position().x() < STRIP_WIDE * len(self.pictures):
+            self._pressed = event.position()
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        if self._pressed is None:
+            return
+        far = abs(event.position().x() - self._pressed.x()) >= QApplication.startDragDistance()
+        here, from_ = self._number(event.position()), self._number(self._pressed)
+        self._lands = here if (far or self._lands is not None) and here != from_ else None
+        self.setCursor(Qt.CursorShape.ClosedHandCursor if far else Qt.CursorShape.ArrowCursor)
+        self.update()
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        pressed, lands = self._pressed, self._lands
+        self._pressed = self._lands = None
+        self.unsetCursor()
+        self.update()
+        if pressed is None:
+            return
+        if lands is not None:
+            self.moved.emit(self._number(pressed), lands)
+        else:
+            self.taken.emit(self._number(pressed))

@@ -122,8 +122,8 @@ def _step(t: Table, s: Step) -> dict[str, Any]:
                            for op in s.operations],
             "held": [{"seam": h.name, "adhesive": str(h.adhesive), "why": str(h.why),
                       "strips_mm": [round(mm, 3) for mm in h.strips_mm]} for h in needs.held],
-            "hold_s": round(needs.hold_s, 1), "dry_min": round(needs.dry_min, 1),
-            "cautions": [str(c) for c in needs.cautions]}
+            "copies": list(t.turns[s.number - 1]), "hold_s": round(needs.hold_s, 1),
+            "dry_min": round(needs.dry_min, 1), "cautions": [str(c) for c in needs.cautions]}
 
 
 def _adhesive(tables: Sequence[Table]) -> dict[str, Any]:

@@ -121,6 +121,9 @@ class BuildStation(Station):
         card.body.addLayout(big)
         self.strip = StepStrip()
         self.strip.taken.connect(self.take)
+        self.strip.moved.connect(self._move_to)
+        self.strip.setToolTip(t("Drag a step to where you want it; what that breaks is said at once. Earlier "
+                                "and Later do the same by keys."))
         self.along = QScrollArea()
         self.along.setWidget(self.strip)
         self.along.setWidgetResizable(True)
@@ -207,9 +210,11 @@ class BuildStation(Station):
                    minutes=math.ceil(self.table.minutes * copies),
                    stages=said)]
         tape = sum(x.length_mm for x in tape_list(self.table.held))
-        ours = cost(copies, 0.0, self.table.minutes, grams(self.table.held), tape, making)
+        card = copies * self.table.card_money(self.document.project.paper)
+        ours = cost(copies, card, self.table.minutes, grams(self.table.held), tape, making)
         if ours.money:
-            lines.append(t("{money:.2f} for hands, glue, tape and wear.", money=ours.money))
+            lines.append(t("{money:.2f} for hands, card, glue, tape and wear; {card:.2f} of it for the card, "
+                           "waste left out.", money=ours.money, card=card))
         other = compared(copies, ours, making)
         if other is not None:
             lines.append(t("The other way: {money:.2f} and {minutes:.0f} min.", money=other.other.money,
@@ -440,8 +445,16 @@ class BuildStation(Station):
 
     def _tell_copies(self) -> None:
         copies, made = self.build.brief.copies, self.progress.made
-        self.copies_words.setText(t("{made} of {count} have come through this step.", made=made,
-                                    count=copies))
+        lines = [t("{made} of {count} have come through this step.", made=made, count=copies)]
+        if self.table is not None and copies > 1 and self.steps:
+            order = self.table.turns[self.number]
+            again = self.number > 0 and order[0] == self.table.turns[self.number - 1][-1]
+            lines.append(t("From copy {first} to copy {last}: the one in hand goes first.", first=order[0],
+                           last=order[-1]) if again else
+                         t("From copy {first} to copy {last}: the first has been left alone longest.",
+                           first=order[0], last=order[-1]) if self.number else
+                         t("From copy {first} to copy {last}.", first=order[0], last=order[-1]))
+        self.copies_words.setText("\n".join(lines))
 
     def _now(self) -> float:
         return self._clock.elapsed() / 1000.0
@@ -470,10 +483,14 @@ class BuildStation(Station):
     # -- a person's own order, and notes ---------------------------------------------------------------------
 
     def _move(self, by: int) -> None:
+        self._move_to(self.number, self.number + by)
+
+    def _move_to(self, number: int, place: int) -> None:
+        """Put a step at another place, and keep it in hand."""
         keys = [s.key for s in self.steps]
-        other = self.number + by
-        if 0 <= other < len(keys):
-            keys[self.number], keys[other] = keys[other], keys[self.number]
+        if 0 <= place < len(keys) and place != number:
+            self.take(number)
+            keys.insert(place, keys.pop(number))
             self._order(tuple(keys))
 
     def _order(self, keys: tuple[str, ...]) -> None:

@@ -18,7 +18,9 @@ from mingei.core.draft.joint import Adhesive
 from mingei.core.kinds import some
 from mingei.core.kinds.hold import Hold
 from mingei.core.layout.material import Material
+from mingei.core.layout.sheets import Sheet
 from mingei.core.plan import cautions
+from mingei.core.plan.batch import turns
 from mingei.core.plan.holding import Held, grams, held, tape_list
 from mingei.core.plan.making import USUAL, Making
 from mingei.core.plan.operation import Does
@@ -68,6 +70,16 @@ class Table:
         said = " ".join((recipe.title, recipe.purpose, *recipe.also, self.build.brief.name))
         return cautions.told((*cautions.of_adhesives(h.adhesive for h in self.held),
                               *cautions.of_parts(b.name for b in self.bought), *cautions.of_use(said)))
+
+    @property
+    def turns(self) -> tuple[tuple[int, ...], ...]:
+        """For each step the order in which its copies are taken in hand, from 1."""
+        return turns([self.needs(step).hold_s > 0 for step in self.steps], self.build.brief.copies)
+
+    def card_money(self, sheet: Sheet) -> float:
+        """Money of the card of one, by its share of a sheet, waste left out; 0 where no price is known."""
+        whole = sheet.width * sheet.height
+        return sum(p.area / whole * p.stock.price for p in self.build.patterns)
 
     def needs(self, step: Step) -> Needs:
         """What a step needs."""

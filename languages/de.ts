@@ -1352,6 +1352,10 @@
    <translation>Entworfen in 1 zu</translation>
   </message>
   <message>
+   <source>Drag a step to where you want it; what that breaks is said at once. Earlier and Later do the same by keys.</source>
+   <translation>Einen Schritt dorthin ziehen, wo er hin soll; was das bricht, wird gleich gesagt. Früher und Später tun dasselbe mit Tasten.</translation>
+  </message>
+  <message>
    <source>Drag it, or nudge it with the arrow keys (with Shift by 10 mm). R turns it, L holds it, Delete lets it go.</source>
    <translation>Ziehen oder mit den Pfeiltasten rücken (mit Umschalt um 10 mm). R dreht, L hält fest, Entf lässt los.</translation>
   </message>
@@ -1785,6 +1789,18 @@
   <message>
    <source>From below</source>
    <translation>Von unten</translation>
+  </message>
+  <message>
+   <source>From copy {first} to copy {last}.</source>
+   <translation>Von Stück {first} bis Stück {last}.</translation>
+  </message>
+  <message>
+   <source>From copy {first} to copy {last}: the first has been left alone longest.</source>
+   <translation>Von Stück {first} bis Stück {last}: das erste hat am längsten geruht.</translation>
+  </message>
+  <message>
+   <source>From copy {first} to copy {last}: the one in hand goes first.</source>
+   <translation>Von Stück {first} bis Stück {last}: das in der Hand kommt zuerst.</translation>
   </message>
   <message>
    <source>From flat to finished, in the order it is folded by hand. The ticks are the steps; Page Up and Page Down go from step to step.</source>
@@ -13534,8 +13550,8 @@ Protokoll: {log}</translation>
    <translation>{mm} von unten</translation>
   </message>
   <message>
-   <source>{money:.2f} for hands, glue, tape and wear.</source>
-   <translation>{money:.2f} für Hände, Kleber, Klebeband und Verschleiß.</translation>
+   <source>{money:.2f} for hands, card, glue, tape and wear; {card:.2f} of it for the card, waste left out.</source>
+   <translation>{money:.2f} für Hände, Karton, Leim, Band und Abnutzung; {card:.2f} davon für den Karton, ohne Verschnitt.</translation>
   </message>
   <message>
    <source>{most} is usual at the most</source>

@@ -19,6 +19,9 @@ from mingei.app.words import t
 from mingei.core.errors import ExportError, MingeiError
 from mingei.core.words import quoted, say
 
+#: So long (s) a thread computes before another takes over; the interpreter's own is ten times as long.
+_TURN_S = 0.0005
+
 
 def application(settings: Settings) -> QApplication:
     """The one QApplication, dressed."""
@@ -27,6 +30,8 @@ def application(settings: Settings) -> QApplication:
         return existing
     # nothing made on the way to the first view is garbage: looking for some costs a tenth of the start
     gc.disable()
+    # work in the background gives the window its turn sooner: every call into the toolkit may wait so long
+    sys.setswitchinterval(_TURN_S)
     qInstallMessageHandler(_last_words)
     app = QApplication(sys.argv[:1])
     _begun.append(app)

@@ -33,6 +33,7 @@ from shiboken6 import isValid
 from mingei.app import theme
 from mingei.app.rail import Rail, Stop
 from mingei.app.words import t
+from mingei.app.workers import busy
 
 if TYPE_CHECKING:
     from mingei.app.actions import Actions
@@ -209,6 +210,8 @@ class Window(QMainWindow):
         """While nothing else goes on, make the stations not visited yet and dress them, a little at a time,
         so that going there is instant.
         """
+        if busy():
+            return  # each would hold up the other
         waiting = [key for key in ("draft", "brief", "sheets", "score") if key not in self.stations]
         if self._undressed:
             for widget in self._undressed[:_AT_A_TIME]:

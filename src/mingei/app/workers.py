@@ -35,6 +35,11 @@ def wait_for_all(ms: int) -> bool:
     return _turns().waitForDone(ms) and QThreadPool.globalInstance().waitForDone(ms)
 
 
+def busy() -> bool:
+    """Whether some work is under way."""
+    return bool(_held)
+
+
 class Cancelled(Exception):
     """Raised inside a job that was asked to stop."""
 

@@ -167,8 +167,6 @@ class LogStation(Station):
             try:
                 self._book = Logbook(self.folder)
                 self.entry.keep_photos_with(self._book.keep_photo)
-                if not self._book.sound():
-                    self._complain(t("The logbook is damaged in places."))
             except MingeiError as error:
                 self._broken = t(error.words)
                 self._complain(self._broken)
@@ -219,21 +217,23 @@ class LogStation(Station):
             return
         folder = self.folder
 
-        def work(progress: Progress) -> _Taught:
+        def work(progress: Progress) -> tuple[bool, _Taught]:
             from mingei.formats.logbook import Logbook
 
             other = Logbook(folder)
             try:
-                return _taught(other.every())
+                return other.sound(), _taught(other.every())
             finally:
                 other.close()
 
         self._reading = job = Job(work, self)
 
-        def arrived(taught: _Taught) -> None:
+        def arrived(found: tuple[bool, _Taught]) -> None:
             if job is self._reading:
                 self._reading = None
-                self.taught = taught
+                whole, self.taught = found
+                if not whole:
+                    self._complain(t("The logbook is damaged in places."))
                 self._offer()
                 self._plot()
                 self._teach()

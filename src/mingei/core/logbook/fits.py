@@ -32,9 +32,9 @@ class Fit(NamedTuple):
 
 
 def _t(freedom: int) -> float:
-    from scipy.stats import t
+    from scipy.special import stdtrit  # its package of statistics takes a second to load
 
-    return float(t.ppf(0.5 + _SURE / 2, freedom))
+    return float(stdtrit(freedom, 0.5 + _SURE / 2))
 
 
 def mean(values: Sequence[float]) -> Fit | None:

@@ -512,6 +512,10 @@
    <translation>Etwa {hands} Minuten Handarbeit, und {dry:.0f} zum Trocknen.</translation>
   </message>
   <message>
+   <source>About {hands} minutes of your hands.</source>
+   <translation>Etwa {hands} Minuten Handarbeit.</translation>
+  </message>
+  <message>
    <source>About {minutes} min at the table: {stages}.</source>
    <translation>Etwa {minutes} min am Tisch: {stages}.</translation>
   </message>
@@ -766,6 +770,10 @@
   <message>
    <source>Belly band</source>
    <translation>Bauchbinde</translation>
+  </message>
+  <message>
+   <source>Bend the petals in over a ball or a bowl and tape them to each other from inside, each after the one opposite.</source>
+   <translation>Die Blätter über einer Kugel oder Schale einbiegen und von innen mit Band verbinden, jedes nach dem gegenüberliegenden.</translation>
   </message>
   <message>
    <source>Blades and mats, for each thing</source>
@@ -1034,6 +1042,10 @@
   <message>
    <source>Closing flap</source>
    <translation>Klappe Schließend</translation>
+  </message>
+  <message>
+   <source>Coat the ball, slip the band over it to the equator, and smooth the petals to the poles, each after the one opposite.</source>
+   <translation>Die Kugel einstreichen, das Band bis zum Äquator darüberschieben und die Blätter zu den Polen glattstreichen, jedes nach dem gegenüberliegenden.</translation>
   </message>
   <message>
    <source>Collar</source>
@@ -1875,6 +1887,10 @@
    <translation>Kleben</translation>
   </message>
   <message>
+   <source>Glue a disc over the tips at each pole.</source>
+   <translation>An jedem Pol eine Scheibe über die Spitzen kleben.</translation>
+  </message>
+  <message>
    <source>Glue between layers</source>
    <translation>Leim zwischen den Schichten</translation>
   </message>
@@ -1883,12 +1899,20 @@
    <translation>Auf dieses Feld kleben: {what}</translation>
   </message>
   <message>
+   <source>Glue the disc over the tips.</source>
+   <translation>Die Scheibe über die Spitzen kleben.</translation>
+  </message>
+  <message>
    <source>Glue the edge of the {carrier} into its channel in the {host}.</source>
    <translation>Die Kante von {carrier} in ihre Nut in {host} leimen.</translation>
   </message>
   <message>
    <source>Glue the edge of the {carrier} to the {host}.</source>
    <translation>Die Kante von {carrier} an {host} leimen.</translation>
+  </message>
+  <message>
+   <source>Glue the equator's strip round the ball, then the bands towards the poles, each lapping over the last, and a disc on each pole.</source>
+   <translation>Den Streifen des Äquators um die Kugel kleben, dann die Bänder zu den Polen hin, jedes über das letzte greifend, und auf jeden Pol eine Scheibe.</translation>
   </message>
   <message>
    <source>Glue the roof on the canopy.</source>
@@ -6163,6 +6187,10 @@ Protokoll: {log}</translation>
    <translation>Kappe</translation>
   </message>
   <message>
+   <source>caps</source>
+   <translation>Kappen</translation>
+  </message>
+  <message>
    <source>card</source>
    <translation>Karte</translation>
   </message>
@@ -10129,6 +10157,10 @@ Protokoll: {log}</translation>
   <message>
    <source>perfume box</source>
    <translation>Parfümschachtel</translation>
+  </message>
+  <message>
+   <source>petals</source>
+   <translation>Blätter</translation>
   </message>
   <message>
    <source>photo</source>

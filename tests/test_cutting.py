@@ -9,11 +9,14 @@ from shapely.geometry import LineString
 from shapely.geometry import box as rectangle
 
 from mingei.assets import demo_file
-from mingei.core.document.build import loads_of_all
+from mingei.core.document.build import build, loads_of_all
+from mingei.core.document.project import new_brief
 from mingei.core.flat.blank import Kind
 from mingei.core.layout.offcuts import left_over
 from mingei.core.layout.place import arrange
+from mingei.core.layout.sheets import find_sheet
 from mingei.core.plane.shape import flat_points
+from mingei.core.stock import find_stock
 from mingei.core.work.cutting import Tool
 from mingei.core.work.lines import lines_of
 from mingei.core.work.plan import Working, work_on
@@ -35,6 +38,15 @@ class ByHand(unittest.TestCase):
             knife = sum(c.length for c in work.cuts if c.tool is not Tool.TRIMMER)
             trimmed = sum(c.made for c in work.cuts if c.tool is Tool.TRIMMER)
             self.assertAlmostEqual(knife + trimmed, wanted, delta=1e-6 * wanted + 1e-6)
+
+    def test_scissors_do_not_give_way_to_a_knife_for_a_hair_between_two_curves(self) -> None:
+        brief = new_brief("ball-gores")
+        pages = arrange(loads_of_all((build(brief, find_stock(brief.stock)),)), find_sheet("A4")).pages
+        cuts = [c for page in pages for c in work_on(page).cuts]
+        curved = [c for c in cuts if c.tool is Tool.SCISSORS]
+        self.assertTrue(curved)
+        self.assertLess(len(curved), 2 * 8)  # eight petals: each with both halves, joined at its tips
+        self.assertEqual([c.length for c in cuts if c.tool is Tool.KNIFE and c.length < 0.5], [])
 
     def test_a_trimmer_s_cut_crosses_no_piece_and_no_offcut_that_is_kept(self) -> None:
         for work in self.works:

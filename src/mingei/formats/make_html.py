@@ -2,11 +2,10 @@
 
 from __future__ import annotations
 
-import math
 from collections.abc import Callable, Collection, Iterable, Iterator
 
 from mingei.assets import make_style
-from mingei.core.document.make_sheet import ALL, RECORD, MakeSheet, Section, Thing, needs_words
+from mingei.core.document.make_sheet import ALL, RECORD, MakeSheet, Section, Thing, needs_words, time_words
 from mingei.core.layout.marks import page_drawing
 from mingei.core.length import write_both
 from mingei.core.work.tasks import tasks
@@ -46,14 +45,7 @@ def _cover(sheet: MakeSheet, t: Callable[[str], str]) -> Iterator[str]:
         if thing.notes:
             yield f'<p class="quiet">{e(thing.notes)}</p>'
         yield "</div></section>"
-    yield f"<p>{e(_time(sheet, t))}</p>"
-
-
-def _time(sheet: MakeSheet, t: Callable[[str], str]) -> str:
-    from mingei.core.words import say
-
-    return t(say("About {hands} minutes of your hands, and {dry:.0f} to dry.",
-                 hands=math.ceil(sheet.reckoned.minutes), dry=sheet.reckoned.dry_min))
+    yield f"<p>{e(t(time_words(sheet)))}</p>"
 
 
 def _needs(sheet: MakeSheet, t: Callable[[str], str]) -> Iterator[str]:

@@ -4,7 +4,6 @@ with bookmarks; reads in grey."""
 from __future__ import annotations
 
 import io
-import math
 from collections.abc import Callable, Collection, Iterable, Iterator, Sequence
 from typing import Any
 
@@ -25,13 +24,12 @@ from reportlab.platypus import (
     TableStyle,
 )
 
-from mingei.core.document.make_sheet import ALL, RECORD, MakeSheet, Section, Thing, needs_words
+from mingei.core.document.make_sheet import ALL, RECORD, MakeSheet, Section, Thing, needs_words, time_words
 from mingei.core.layout.drawing import Drawing
 from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_both
 from mingei.core.plan.picture import Picture
-from mingei.core.words import say
 from mingei.core.work.plan_pages import plan_pages
 from mingei.formats.pdf import POINTS_PER_MM as MM
 from mingei.formats.pdf import draw_on, fonts, tell
@@ -180,7 +178,7 @@ class _Setter:
             "body": body,
             "quiet": ParagraphStyle("quiet", parent=body, textColor=_QUIET, fontSize=8.5, leading=11.5),
             "care": ParagraphStyle("care", parent=body, leftIndent=6, borderPadding=3, fontSize=8.5,
-                                   leading=11.5,
+                                   leading=11.5, spaceBefore=6, spaceAfter=6,
                                    borderColor=_INK, borderWidth=0.5),
             "title": ParagraphStyle("title", fontName=bold, fontSize=22, leading=27, textColor=_INK,
                                     spaceAfter=6),
@@ -196,9 +194,7 @@ class _Setter:
         yield self.p(self.sheet.title, "title")
         for thing in self.sheet.things:
             yield self._thing(thing)
-        yield self.p(self.t(say("About {hands} minutes of your hands, and {dry:.0f} to dry.",
-                                hands=math.ceil(self.sheet.reckoned.minutes),
-                                dry=self.sheet.reckoned.dry_min)))
+        yield self.p(self.t(time_words(self.sheet)))
         yield Spacer(1, 4 * MM)
         yield KeepTogether([_Bars(),
                             self.p(self.t("Measure both bars: other lengths mean it was not printed at "

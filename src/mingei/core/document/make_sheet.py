@@ -3,6 +3,7 @@ browser and the printed pages are two renderings of it."""
 
 from __future__ import annotations
 
+import math
 from collections.abc import Sequence
 from dataclasses import dataclass
 from enum import StrEnum
@@ -169,6 +170,13 @@ def _bought(tables: Sequence[Table]) -> tuple[str, ...]:
                          say("{count} x {name}{size}: {thing}", count=many, name=b.name, size=size,
                              thing=t.build.brief.name))
     return tuple(found)
+
+
+def time_words(sheet: MakeSheet) -> str:
+    """How long it all takes, a sentence."""
+    hands, dry = math.ceil(sheet.reckoned.minutes), sheet.reckoned.dry_min
+    return (say("About {hands} minutes of your hands, and {dry:.0f} to dry.", hands=hands, dry=dry) if dry
+            else say("About {hands} minutes of your hands.", hands=hands))
 
 
 def needs_words(needs: Needs) -> tuple[str, ...]:

@@ -35,8 +35,8 @@ _VIEWS = tuple((yaw, pitch) for pitch in (28.0, 55.0, -28.0, -55.0) for yaw in (
 _HATCH = 0.014
 #: More faces than this are not cut where they cross, which takes long.
 _MANY = 900
-#: What is done at panels that are there already.
-_AT = (Does.GLUE, Does.LAP, Does.PUT, Does.JOIN)
+#: What is glued at panels that are there already.
+_STUCK = (Does.GLUE, Does.LAP, Does.JOIN)
 
 
 class Tint(StrEnum):
@@ -81,11 +81,13 @@ def step_picture(plan: Plan, step: Step, patterns: Sequence[Pattern], width: flo
     names = [(p.name, panel) for p in shown for panel in p.panels]
     moving = {i for i, (piece, panel) in enumerate(names) for op in step.operations if op.piece == piece
               and {panel.name, panel.whole} & set(op.moves)}
-    taken = {name for op in step.operations if op.does in _AT for name in op.panels}
-    glued = {i for i, (_, panel) in enumerate(names) if panel.name in taken}
+    taken, sticky = ({name for op in step.operations if op.does in kinds for name in op.panels}
+                     for kinds in ((*_STUCK, Does.PUT), _STUCK))
+    glued = {i for i, (_, panel) in enumerate(names) if panel.name in sticky}
+    at = {i for i, (_, panel) in enumerate(names) if {panel.name, panel.whole} & taken}
     covers = {i for i, (piece, _) in enumerate(names)
               if any(op.key.endswith(f"/cover {piece}") for op in step.operations)}
-    focus = moving | glued | covers
+    focus = moving | at | covers
     camera = framed(_camera(shape, focus, look), shape.triangles.reshape(-1, 3))
     faces = seen(shape, camera, width, light_of(camera), _MANY)
     edges = _edges(shape)

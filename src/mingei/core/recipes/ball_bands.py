@@ -12,12 +12,13 @@ import math
 from collections.abc import Iterator
 from dataclasses import replace
 
-from mingei.core.draft import Draft, Piece, Placement, Round
+from mingei.core.draft import Draft, Handwork, Piece, Placement, Round
 from mingei.core.drafting.roll import Rolled, Wall, disc, facet_count, gores_of, roll, stands
 from mingei.core.drafting.star import lid_at
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import LAP
+from mingei.core.words import say
 
 #: How far a facet may stand off the circle, mm: paper is pressed round anyway.
 _CHORD_MM = 0.5
@@ -88,7 +89,10 @@ def draft_bands(values: Values) -> Draft:
         face = disc(f"{way} cap", float(values["cap"]), facet_count(float(values["cap"]), _CHORD_MM), 1)
         pieces.append(Piece(f"{way} cap", f"{way} cap",
                             _raised(_turned_over(at) if way == "lower" else at, size / 2), (face,), folds=()))
-    return Draft(tuple(pieces), closes=False, round=Round(size, poles=(0.0, size)))
+    laid = Handwork("skin",
+                    say("Glue the equator's strip round the ball, then the bands towards the poles, each "
+                                "lapping over the last, and a disc on each pole."), "equator")
+    return Draft(tuple(pieces), closes=False, round=Round(size, poles=(0.0, size)), handwork=(laid,))
 
 
 def _sound(values: Values) -> None:

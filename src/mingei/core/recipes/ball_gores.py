@@ -5,13 +5,14 @@ from __future__ import annotations
 import math
 from dataclasses import replace
 
-from mingei.core.draft import Draft, Piece, Round
+from mingei.core.draft import Draft, Handwork, Piece, Round
 from mingei.core.drafting.gore import Ball, gores, on_equator
 from mingei.core.drafting.roll import disc
 from mingei.core.drafting.star import lid_at
 from mingei.core.errors import MeasureError
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tube import LAP
+from mingei.core.words import say
 
 GORES = Measure("gores", Kind.COUNT, 8.0, "how many petals go round it: more lie smoother", 6.0, 16.0)
 BAND = Measure("band", Kind.LENGTH, 4.0, "height of the band that joins the petals along the equator", 1.0,
@@ -56,7 +57,12 @@ def draft_ball(values: Values) -> Draft:
     if float(values["cap"]) > 0:
         pieces.append(cap("cap", float(values["cap"]), size / 2 + ball.band / 2 + ball.tips, 2))
     covered = 2.0 if float(values["cap"]) > 0 else 1.0
-    return Draft(tuple(pieces), closes=False, round=Round(size, poles=(0.0, size), ends=(covered, covered)))
+    laid = [Handwork("skin", say("Coat the ball, slip the band over it to the equator, and smooth the petals "
+                                 "to the poles, each after the one opposite."), "band")]
+    if float(values["cap"]) > 0:
+        laid.append(Handwork("caps", say("Glue a disc over the tips at each pole."), "cap"))
+    return Draft(tuple(pieces), closes=False, round=Round(size, poles=(0.0, size), ends=(covered, covered)),
+                 handwork=tuple(laid))
 
 
 RECIPE = Recipe(

@@ -4,11 +4,12 @@ from __future__ import annotations
 
 from dataclasses import replace
 
-from mingei.core.draft import Draft, Round
+from mingei.core.draft import Draft, Handwork, Round
 from mingei.core.drafting.gore import Ball, gores, on_equator
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.ball_gores import BAND, CAP, GORES, cap, sound_gores
 from mingei.core.recipes.tube import LAP, PLAY
+from mingei.core.words import say
 
 
 def draft_dome(values: Values) -> Draft:
@@ -18,8 +19,12 @@ def draft_dome(values: Values) -> Draft:
     pieces = [gores("dome", ball, float(values["lap"]), on_equator(ball, 0.0))]
     if float(values["cap"]) > 0:
         pieces.append(cap("cap", float(values["cap"]), ball.band + ball.tips))
+    laid = [Handwork("petals", say("Bend the petals in over a ball or a bowl and tape them to each other "
+                                   "from inside, each after the one opposite."), "band")]
+    if float(values["cap"]) > 0:
+        laid.append(Handwork("cap", say("Glue the disc over the tips."), "cap"))
     return Draft(tuple(pieces), closes=False,
-                 round=Round(size, poles=(0.0, ball.band + size / 2), ends=(0.0, 1.0)))
+                 round=Round(size, poles=(0.0, ball.band + size / 2), ends=(0.0, 1.0)), handwork=tuple(laid))
 
 
 RECIPE = Recipe(

@@ -165,7 +165,8 @@ def _knife(cut: Cut, name: str, caliper: float, made: set[int]) -> list[HandCut]
         else:
             runs.append((tool, [segment]))
     runs = _gathered(runs)
-    if len(runs) > 1 and runs[0][0] is runs[-1][0] and not made and runs[0][0] is not Tool.TRIMMER:
+    if (len(runs) > 1 and runs[0][0] is runs[-1][0] and cut.kind is not Kind.SLIT
+            and runs[0][0] is not Tool.TRIMMER):  # a closed outline goes on where it began
         last = runs.pop()
         runs[0] = (runs[0][0], [*last[1], *runs[0][1]])
     what = {Kind.SLIT: say("a slit of the {name}, while the sheet still holds it", name=name),
@@ -184,11 +185,13 @@ def _knife(cut: Cut, name: str, caliper: float, made: set[int]) -> list[HandCut]
 
 
 def _gathered(runs: list[tuple[Tool, list[Line | Arc]]]) -> list[tuple[Tool, list[Line | Arc]]]:
-    """Runs with what is too little for a blade of its own taken along by the knife beside it."""
+    """Runs with what is too little for a blade of its own taken along by the tool beside it: by the knife, or
+    by scissors where those cut before and after."""
     found: list[tuple[Tool, list[Line | Arc]]] = []
-    for tool, segments in runs:
+    for number, (tool, segments) in enumerate(runs):
         if tool is Tool.SMALL_KNIFE and sum(s.length for s in segments) < 2 * SMALL_MM and len(runs) > 1:
-            tool = Tool.KNIFE
+            beside = {runs[number - 1][0], runs[(number + 1) % len(runs)][0]}
+            tool = Tool.SCISSORS if beside == {Tool.SCISSORS} else Tool.KNIFE
         if found and found[-1][0] is tool and tool is not Tool.TRIMMER:
             found[-1][1].extend(segments)
         else:

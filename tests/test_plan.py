@@ -11,13 +11,15 @@ from dataclasses import replace
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
+from mingei.core.amendments.amend import SeamChange
 from mingei.core.amendments.opening import Opening
 from mingei.core.check.simulating import simulate
 from mingei.core.covering.overlay import Overlay
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import Brief, new_brief
 from mingei.core.plan.operation import Does
-from mingei.core.plan.steps import Plan, Step
+from mingei.core.plan.operations import Given
+from mingei.core.plan.steps import Plan, Step, plan
 from mingei.core.recipes import recipes
 from mingei.core.stock import Stock, find_stock
 from tests.strategies import changed_briefs
@@ -181,6 +183,26 @@ class Simulated(unittest.TestCase):
                                                 "tooth": 3.0, "lap": 3.0, "strip": 100.0, "smooth": 1.0},
                                thin), thin)
         self.assertEqual(simulate(wide), ())
+
+    def test_what_shuts_a_joint_in_comes_after_it_where_a_person_holds_seams_another_way(self) -> None:
+        # a pyramid whose last wall is glued instead of tucked in: its neighbour's joint first, then that wall
+        brief = new_brief("pyramid", {"sides": 6.0, "across": 400.0, "height": 100.0, "tab": 4.0})
+        changed = brief.with_seam(SeamChange("wall 2 tab", "tape")).with_seam(SeamChange("wall 6 tab", "tab"))
+        built = build(changed, find_stock(brief.stock))
+        words = [str(s.words) for s in built.plan.steps]
+        first, last = (next(i for i, w in enumerate(words) if part in w)
+                       for part in ("wall 2 on the wall 1 tab", "wall 1 on the wall 6 tab"))
+        self.assertLess(first, last)
+        self.assertEqual(simulate(built), ())
+        # as the draft has it, in one go, it is found
+        naive = plan(built.draft, Given(wet=True))
+        self.assertIn("blind", {f.code for f in simulate(built, naive)})
+        # nothing comes before its reasons, and all is there once
+        at = {op.key: i for i, op in enumerate(op for s in built.plan.steps for op in s.operations)}
+        self.assertEqual(len(at), sum(len(s.operations) for s in built.plan.steps))
+        for s in built.plan.steps:
+            self.assertEqual([r for op in s.operations for r in op.reasons
+                              if at.get(r.before, -1) > at[op.key]], [])
 
     def test_impossible_and_foolish_plans_are_found_with_the_reason(self) -> None:
         tray = made("tray", {}, Overlay("front mat", "front"))

@@ -27,6 +27,8 @@ from mingei.core.words import say
 #: Cells are so wide (mm) at least and at most: a passage of one cell lets a stick through, and so does card
 #: that bends. So many cells along the longest side.
 _LEAST_MM, _MOST_MM, _CELLS = 1.5, 4.0, 56
+#: So few cells cut off by themselves are what cells leave of a wedge, no room.
+_POCKET = 64
 #: A hand comes from within to so many cells off the inner face.
 _DEEP = (1.0, 1.6, 2.2)
 Cells = NDArray[np.bool_]
@@ -132,9 +134,11 @@ def _reached(build: Build, plan: Plan) -> Iterator[Fault]:
              if s.joint.stands is Stands.LANDED and not s.outside and not s.joint.opens}
     done: list[str] = []
     seen: list[tuple[Operation, list[str], int]] = []
+    # what is filled before it is closed is pressed against what fills it
+    filled = {number for number, op in every if op.does is Does.FILL}
     for number, op in every:
         done.append(op.key)
-        if op.does is Does.GLUE and inner & set(op.panels):
+        if op.does is Does.GLUE and inner & set(op.panels) and number not in filled:
             seen.append((op, list(done), number))
     by_key = {op.key: op for _, op in every}
     space = _Space(bodies, by_key)
@@ -147,7 +151,7 @@ def _reached(build: Build, plan: Plan) -> Iterator[Fault]:
             continue  # it cannot be reached in any order
         # with that left till later it would be reached: unless that is then out of reach itself
         later = [o for o, _, _ in seen if o.key in at and o.key not in kept and o is not op]
-        if not any(space.blind(o, at) and not space.blind(o, _until(at, o.key)) for o in later):
+        if not any(space.blind(o, at, sure=False) and not space.blind(o, _until(at, o.key)) for o in later):
             yield Fault("blind", say("nothing reaches behind the {tab} any more when it is glued", tab=blind),
                         number)
 
@@ -191,6 +195,17 @@ def _ancestors(every: Sequence[Operation]) -> Mapping[str, frozenset[str]]:
     return found
 
 
+class _Moment(NamedTuple):
+    """The cells a way leads to from outside, those card lies in, the lower corner of them all (mm), how wide
+    a cell is (mm), and where every panel of every piece stands."""
+
+    free: Cells
+    taken: Cells
+    low: NDArray[np.float64]
+    cell: float
+    posed: Mapping[str, Any]
+
+
 class _Space:
     """Cells taken by the panels at moments of the building; what was asked is kept."""
 
@@ -198,7 +213,7 @@ class _Space:
         self._bodies, self._by_key = bodies, by_key
         self._owner = {panel.name: p.name for p in bodies.values() for panel in p.panels}
         self._creases = {p.name: {f.child: f for f in p.folds} for p in bodies.values()}
-        self._kept: dict[frozenset[Any], tuple[Cells, NDArray[np.float64], float, dict[str, Any]]] = {}
+        self._kept: dict[frozenset[Any], _Moment] = {}
         sizes = [p.box for p in bodies.values()]
         self._cell = max(_LEAST_MM, min(_MOST_MM, max(max(b.width, b.height) for b in sizes) / 2 / _CELLS))
 
@@ -206,10 +221,10 @@ class _Space:
         """What an operation is done together with."""
         return self._by_key[key].group
 
-    def blind(self, op: Operation, done: Collection[str]) -> str:
+    def blind(self, op: Operation, done: Collection[str], sure: bool = True) -> str:
         """The first tab of a joint whose inner face no way leads to, with so much done; "" where all are
-        reached."""
-        free, low, cell, posed = self._moment(done, op)
+        reached.  sure: not one that lies in a wedge too narrow to say."""
+        free, taken, low, cell, posed = self._moment(done, op)
         for name in op.panels:
             owner = self._owner.get(name)
             if owner is None or owner not in posed:
@@ -219,12 +234,13 @@ class _Space:
             face = self._bodies[owner].stock.caliper_mm / 2
             spread = _spread(panel, self._creases[owner].get(name), cell)
             points = np.concatenate([place(matrix, spread, -(face + deep * cell)) for deep in _DEEP])
-            if not _any_free(free, np.floor((points - low) / cell).astype(int)):
+            index = np.floor((points - low) / cell).astype(int)
+            # where card lies in every cell behind it, it lies in a wedge too narrow to say
+            if not _any(free, index) and (not sure or _any(~taken, index)):
                 return name
         return ""
 
-    def _moment(self, done: Collection[str], op: Operation) -> tuple[Cells, NDArray[np.float64], float,
-                                                                     dict[str, Any]]:
+    def _moment(self, done: Collection[str], op: Operation) -> _Moment:
         folds = frozenset((o.piece, o.step) for key in done for o in (self._by_key[key],)
                           if o.does is Does.FOLD)
         pieces = self._joined(done, op)
@@ -232,8 +248,8 @@ class _Space:
         if key not in self._kept:
             posed = {name: pose(self._bodies[name], {s: 1.0 for piece, s in folds if piece == name})
                      for name in pieces}
-            self._kept[key] = (*_free_cells([(self._bodies[n], posed[n]) for n in pieces], self._cell),
-                               self._cell, posed)
+            self._kept[key] = _Moment(*_free_cells([(self._bodies[n], posed[n]) for n in pieces], self._cell),
+                                      self._cell, posed)
         return self._kept[key]
 
     def _joined(self, done: Collection[str], op: Operation) -> tuple[str, ...]:
@@ -266,8 +282,9 @@ def _spread(panel: FlatPanel, crease: FlatFold | None, cell: float) -> list[Poin
     return [*found, (middle[0] + nx * away, middle[1] + ny * away)]
 
 
-def _free_cells(bodies: Iterable[tuple[Pattern, Any]], cell: float) -> tuple[Cells, NDArray[np.float64]]:
-    """The cells a way leads to from outside, and the lower corner of them all, mm."""
+def _free_cells(bodies: Iterable[tuple[Pattern, Any]],
+                cell: float) -> tuple[Cells, Cells, NDArray[np.float64]]:
+    """The cells a way leads to from outside, those card lies in, and the lower corner of them all, mm."""
     from scipy.ndimage import label
     from shapely import contains_xy
 
@@ -295,10 +312,11 @@ def _free_cells(bodies: Iterable[tuple[Pattern, Any]], cell: float) -> tuple[Cel
     taken[tuple(index.T)] = True
     parts, _ = label(~taken)
     free: Cells = parts == parts[0, 0, 0]
-    return free, low
+    pocket = np.bincount(parts.ravel()) < _POCKET
+    return free, taken | pocket[parts], low
 
 
-def _any_free(free: Cells, index: NDArray[np.int_]) -> bool:
-    """Whether a way leads to one of these cells."""
-    inside = ((index >= 0) & (index < free.shape)).all(axis=1)
-    return bool(free[tuple(index[inside].T)].any())
+def _any(cells: Cells, index: NDArray[np.int_]) -> bool:
+    """Whether one of these cells is."""
+    inside = ((index >= 0) & (index < cells.shape)).all(axis=1)
+    return bool(cells[tuple(index[inside].T)].any())

@@ -100,7 +100,8 @@ class Build:
                         for o in self.brief.openings if o.window)
         joined = tuple(p.name for p, halves in self.halves.items() if len(halves) > 1)
         return plan(self.draft, Given(covers, windows, joined, self.brief.tape_mm == 0.0,
-                                      self.brief.splits), self.brief.order)
+                                      self.brief.splits), self.brief.order,
+                    self.patterns if self.brief.seams or self.brief.splits else ())
 
     def moments(self, fraction: float) -> dict[str, fold.Moment]:
         """How far each piece is folded with the folding at ``fraction`` (0 flat .. 1 finished)."""

@@ -149,10 +149,6 @@ class _Search:
                                                    axis=1) for f in faces])
         self._owner = np.repeat(np.arange(len(faces)), [len(f) - 2 for f in faces])
         self._top_down = sorted(range(len(faces)), key=lambda f: len(self.ways[f]))
-        turn = np.arange(_RAYS) * np.pi * (3 - np.sqrt(5))  # even over the sphere, by the golden angle
-        z = 1 - (2 * np.arange(_RAYS) + 1) / _RAYS
-        self._rays = np.stack([np.sqrt(1 - z * z) * np.cos(turn), np.sqrt(1 - z * z) * np.sin(turn), z],
-                              axis=1)
 
     def taste(self, face: int) -> tuple[int, int]:
         """What is liefer done late: what carries few others with it, then what lies far from the root."""
@@ -162,6 +158,8 @@ class _Search:
         """Whether enough rays from behind a joint get out, with so many folds turned; once reached it stays
         so, since the search only opens more."""
         import numpy as np
+
+        from mingei.core.plane.rays import get_out
 
         if number in self._seen:
             return True
@@ -179,13 +177,9 @@ class _Search:
         moved = poses[meet.a]
         at = at @ moved[:3, :3].T + moved[:3, 3]
         way = moved[:3, :3] @ inward
-        rays = self._rays[self._rays @ way > 0]
-        free = 0
-        for point in at:
-            free += int((~_hit(point, rays, triangles)).sum())
-            if free >= _ESCAPE * len(at) * len(rays):
-                self._seen.add(number)
-                return True
+        if get_out(at, way, triangles, _RAYS, _ESCAPE):
+            self._seen.add(number)
+            return True
         return False
 
     def _moment(self, turned: frozenset[int]) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
@@ -224,22 +218,3 @@ def _about(hinge: Hinge) -> NDArray[np.float64]:
     found = np.eye(4)
     found[:3, :3], found[:3, 3] = turn, start - turn @ start
     return found
-
-
-def _hit(point: NDArray[np.float64], rays: NDArray[np.float64],
-         triangles: NDArray[np.float64]) -> NDArray[np.bool_]:
-    """Whether each ray (r, 3) from a point meets a triangle (t, 3, 3).  After T. Moeller and B. Trumbore,
-    Fast, minimum storage ray/triangle intersection, 1997."""
-    import numpy as np
-
-    a, e1, e2 = triangles[:, 0], triangles[:, 1] - triangles[:, 0], triangles[:, 2] - triangles[:, 0]
-    away = point - a
-    # the products of three are written as one of a ray and a product of two
-    det = rays @ np.cross(e2, e1).T
-    u, v = rays @ np.cross(e2, away).T, rays @ np.cross(away, e1).T
-    far = np.einsum("tj,tj->t", e2, np.cross(away, e1))
-    sign = np.sign(det)
-    u, v, det = u * sign, v * sign, det * sign
-    met: NDArray[np.bool_] = ((det > 1e-12) & (u >= 0) & (v >= 0) & (u + v <= det)
-                              & (far * sign > 1e-9 * det)).any(axis=1)
-    return met

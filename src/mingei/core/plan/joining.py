@@ -8,7 +8,7 @@ from typing import NamedTuple
 from mingei.core.amendments.amend import closing_step
 from mingei.core.draft import Draft, Piece, Seam
 from mingei.core.plan.operation import Does, Operation, Reason, listed
-from mingei.core.words import say
+from mingei.core.words import Words, say
 
 
 def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]) -> list[Operation]:
@@ -40,7 +40,7 @@ def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]
         found.append(Operation(f"{piece.name}/{step}/lap {upper}", Does.LAP, piece.name, step, words,
                                (upper, *lowers), reasons=reasons([n for pair in pairs for n in pair]),
                                panels=tuple(dict.fromkeys(lower for lower, _ in pairs))))
-    glued: dict[tuple[int, str], list[Seam]] = {}
+    glued: dict[tuple[int, str, str], list[Seam]] = {}
     rows: dict[str, int] = {}  # a row of teeth is glued when all of it stands
     for seam in piece.seams:
         step = max(closing_step(piece, seam.carrier.panel), closing_step(piece, seam.host.panel))
@@ -56,14 +56,19 @@ def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]
                                    panels=(seam.name,) if seam.joint.has_tab or seam.joint.has_flaps
                                    else sides))
         elif seam.host.panel in own:
-            glued.setdefault((step, seam.host.panel), []).append(seam)
-    for (step, host), seams in glued.items():
+            glued.setdefault((step, seam.host.panel, seam.carrier.panel), []).append(seam)
+    for (step, host, carrier), seams in glued.items():
         tabs = tuple(dict.fromkeys(s.row or s.name for s in seams))
         why = [r for s in seams for r in reasons((s.carrier.panel, s.host.panel), s.row or s.name)]
-        found.append(Operation(f"{piece.name}/{step}/glue {host}", Does.GLUE, piece.name, step,
-                               say("Glue the {upper} on {lowers}.", upper=host, lowers=listed(tabs)), tabs,
-                               reasons=tuple(dict.fromkeys(why)), panels=tuple(s.name for s in seams)))
+        found.append(Operation(f"{piece.name}/{step}/glue {host} on {carrier}", Does.GLUE, piece.name, step,
+                               glued_on(host, tabs), tabs, reasons=tuple(dict.fromkeys(why)),
+                               panels=tuple(s.name for s in seams), host=host))
     return found
+
+
+def glued_on(host: str, tabs: Sequence[str]) -> Words:
+    """What is said where a panel is glued on tabs."""
+    return say("Glue the {upper} on {lowers}.", upper=host, lowers=listed(tabs))
 
 
 class _Landing(NamedTuple):

@@ -65,7 +65,8 @@ class Operation:
 
     key: what it is known by; does, piece; step: of its piece, as the draft has it; words: a sentence; names:
     what is folded or joined; moves: the panels that move; motion: of a fold; reasons: what comes before;
-    panels: what it is done to, where that is not what moves.
+    panels: what it is done to, where that is not what moves; host: what is glued on tabs, which are its
+    names.
     """
 
     key: str
@@ -78,6 +79,7 @@ class Operation:
     motion: Motion | None = None
     reasons: tuple[Reason, ...] = ()
     panels: tuple[str, ...] = ()
+    host: str = ""
 
     @property
     def group(self) -> str:

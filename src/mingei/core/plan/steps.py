@@ -13,8 +13,11 @@ from itertools import groupby
 from typing import NamedTuple
 
 from mingei.core.draft import Draft
+from mingei.core.flat.pattern import Pattern
+from mingei.core.plan.joining import glued_on
 from mingei.core.plan.operation import MOVED, Does, Operation, in_order
 from mingei.core.plan.operations import NOTHING_MORE, Given, operations
+from mingei.core.plan.reaching import within_reach
 from mingei.core.words import joined, say
 
 
@@ -78,10 +81,14 @@ class Plan:
         return self.steps[number - 1]
 
 
-def plan(draft: Draft, given: Given = NOTHING_MORE, order: Sequence[str] = ()) -> Plan:
+def plan(draft: Draft, given: Given = NOTHING_MORE, order: Sequence[str] = (),
+         patterns: Sequence[Pattern] = ()) -> Plan:
     """The plan of a draft.  order: the keys of steps as a person wants them; what is not named stays where it
-    falls."""
-    groups = [tuple(some) for _, some in groupby(in_order(operations(draft, given)), key=lambda op: op.group)]
+    falls; patterns: where joints are not those of the recipe, so that each is made while it is reached."""
+    done = in_order(operations(draft, given))
+    if patterns:
+        done = within_reach(done, patterns)
+    groups = [tuple(some) for _, some in groupby(done, key=lambda op: op.group)]
     return Plan(_told(_ordered(groups, order)))
 
 
@@ -122,9 +129,19 @@ def _told(groups: Sequence[tuple[Operation, ...]]) -> tuple[Step, ...]:
         seen[key] = seen.get(key, 0) + 1
         moved = sorted((op for op in some if op.motion), key=lambda op: MOVED.index(op.motion or MOVED[0]))
         told = sorted(some, key=lambda op: op.does is not Does.FILL)
-        found.append(Step(number, joined([op.words for op in told]),
+        found.append(Step(number, joined(_sentences(told)),
                           tuple(name for op in moved for name in op.moves), some,
                           tuple(dict.fromkeys(because.get(number, ()))),
                           key if seen[key] == 1 else f"{key} {seen[key]}",
                           tuple(dict.fromkeys(broken.get(number, ())))))
     return tuple(found)
+
+
+def _sentences(some: Sequence[Operation]) -> list[str]:
+    """What is said of them; of a panel that is glued on several tabs it is said once."""
+    on: dict[str, list[str]] = {}
+    for op in some:
+        if op.host:
+            on.setdefault(op.host, []).extend(op.names)
+    found = [glued_on(op.host, tuple(dict.fromkeys(on[op.host]))) if op.host else op.words for op in some]
+    return list(dict.fromkeys(found))

@@ -8,6 +8,10 @@
    <translation> (die Uhr steht: es geschieht nichts)</translation>
   </message>
   <message>
+   <source> at the back</source>
+   <translation> am Rücken</translation>
+  </message>
+  <message>
    <source> cap</source>
    <translation> Kappe</translation>
   </message>
@@ -936,6 +940,10 @@
    <translation>Umschlag C#/C#</translation>
   </message>
   <message>
+   <source>Cabinet</source>
+   <translation>Schrank</translation>
+  </message>
+  <message>
    <source>Cancel</source>
    <translation>Abbrechen</translation>
   </message>
@@ -1334,6 +1342,10 @@
   <message>
    <source>Done, next</source>
    <translation>Fertig, weiter</translation>
+  </message>
+  <message>
+   <source>Doors</source>
+   <translation>Türen</translation>
   </message>
   <message>
    <source>Double this thing, measures and all</source>
@@ -2419,6 +2431,10 @@
    <translation>Messer und Kleber weg, wenn du aufhörst. Kinder schneiden, erhitzen und kleben heiß nur mit Erwachsenen; beachte die Anweisungen der Hersteller.</translation>
   </message>
   <message>
+   <source>Knob</source>
+   <translation>Knauf</translation>
+  </message>
+  <message>
    <source>Kraft paper 110 g</source>
    <translation>Kraftpapier 110 g</translation>
   </message>
@@ -2621,6 +2637,10 @@
   <message>
    <source>Look from the {side}</source>
    <translation>Ansehen von: {side}</translation>
+  </message>
+  <message>
+   <source>Lowest</source>
+   <translation>Unterstes</translation>
   </message>
   <message>
    <source>Lying, across the sheet</source>
@@ -3287,6 +3307,10 @@ Protokoll: {log}</translation>
    <translation>Kissentasche</translation>
   </message>
   <message>
+   <source>Pin</source>
+   <translation>Stift</translation>
+  </message>
+  <message>
    <source>Place of the cut</source>
    <translation>Stelle des Schnitts</translation>
   </message>
@@ -3473,6 +3497,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Push the fastener through the {hole} of the {panel} and spread its legs flat behind.</source>
    <translation>Die Musterklammer durch {hole} von {panel} stecken und ihre Beine dahinter flach spreizen.</translation>
+  </message>
+  <message>
+   <source>Put a pin into each edge of the {door}, and stand it on the lower one.</source>
+   <translation>In jede Kante von {door} einen Stift stecken und sie auf den unteren stellen.</translation>
   </message>
   <message>
    <source>Put the project as it was then on the bench.</source>
@@ -3761,6 +3789,14 @@ Protokoll: {log}</translation>
   <message>
    <source>Sheets of every stock, their price where the stock cabinet knows it, and how much of them is waste.</source>
    <translation>Bogen jedes Materials, ihr Preis, wo der Materialschrank ihn kennt, und wie viel davon Verschnitt ist.</translation>
+  </message>
+  <message>
+   <source>Shelf ends</source>
+   <translation>Bodenenden</translation>
+  </message>
+  <message>
+   <source>Shelves</source>
+   <translation>Böden</translation>
   </message>
   <message>
    <source>Short score, {face}, {length}: the point of a blunt tool along a small square; a rule is too long for it.</source>
@@ -5175,12 +5211,20 @@ Protokoll: {log}</translation>
    <translation>eine Karte zum Senden: einmal gefaltet, als Tor oder Leporello</translation>
   </message>
   <message>
+   <source>a channel {deep} deep leaves too little of board {thick} thick</source>
+   <translation>eine {deep} tiefe Nut lässt zu wenig von {thick} dicker Pappe</translation>
+  </message>
+  <message>
    <source>a corner is too short to be rounded</source>
    <translation>eine Ecke ist zu kurz zum Runden</translation>
   </message>
   <message>
    <source>a crease gain of {gain:g} mm cannot be true</source>
    <translation>eine Falzzugabe von {gain:g} mm kann nicht stimmen</translation>
+  </message>
+  <message>
+   <source>a cupboard or rack of boards: shelves as high as asked, doors on pins</source>
+   <translation>ein Schrank oder Regal aus Pappe: Fächer so hoch wie gewünscht, Türen auf Stiften</translation>
   </message>
   <message>
    <source>a curve of radius {radius:.2f} mm is tighter than the {tool} makes ({least:g} mm)</source>
@@ -5353,6 +5397,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a pin</source>
    <translation>ein Stift</translation>
+  </message>
+  <message>
+   <source>a pin of {across} splits the edge of board {thick} thick</source>
+   <translation>ein Stift von {across} spaltet die Kante von {thick} dicker Pappe</translation>
   </message>
   <message>
    <source>a pipe, a folder or a device has that name</source>
@@ -6035,6 +6083,10 @@ Protokoll: {log}</translation>
    <translation>Buchbinde</translation>
   </message>
   <message>
+   <source>bookcase</source>
+   <translation>Bücherregal</translation>
+  </message>
+  <message>
    <source>bookmark</source>
    <translation>Lesezeichen</translation>
   </message>
@@ -6083,6 +6135,10 @@ Protokoll: {log}</translation>
    <translation>Boden und Umschlag lassen keine Seite dazwischen</translation>
   </message>
   <message>
+   <source>bottom at the back</source>
+   <translation>unten am Rücken</translation>
+  </message>
+  <message>
    <source>bottom card</source>
    <translation>Unterseite Karte</translation>
   </message>
@@ -6097,6 +6153,14 @@ Protokoll: {log}</translation>
   <message>
    <source>bottom flap on right flap</source>
    <translation>Klappe Unterseite Klappe auf rechts</translation>
+  </message>
+  <message>
+   <source>bottom left</source>
+   <translation>unten links</translation>
+  </message>
+  <message>
+   <source>bottom right</source>
+   <translation>unten rechts</translation>
   </message>
   <message>
    <source>bottom wall</source>
@@ -6141,6 +6205,10 @@ Protokoll: {log}</translation>
   <message>
    <source>butt the {seam}</source>
    <translation>{seam} stumpf stoßen</translation>
+  </message>
+  <message>
+   <source>butted between the sides</source>
+   <translation>stumpf zwischen den Seiten</translation>
   </message>
   <message>
    <source>button card</source>
@@ -6407,6 +6475,18 @@ Protokoll: {log}</translation>
    <translation>Zigarrenbinde</translation>
   </message>
   <message>
+   <source>clear all round each door</source>
+   <translation>frei rings um jede Tür</translation>
+  </message>
+  <message>
+   <source>clear height of each opening</source>
+   <translation>lichte Höhe jedes Fachs</translation>
+  </message>
+  <message>
+   <source>clear height of the lowest opening; 0 for the same</source>
+   <translation>lichte Höhe des untersten Fachs; 0 für dieselbe</translation>
+  </message>
+  <message>
    <source>clearance</source>
    <translation>Spiel</translation>
   </message>
@@ -6565,6 +6645,10 @@ Protokoll: {log}</translation>
   <message>
    <source>cuboctahedron</source>
    <translation>Kuboktaeder</translation>
+  </message>
+  <message>
+   <source>cupboard</source>
+   <translation>Schränkchen</translation>
   </message>
   <message>
    <source>cupola</source>
@@ -6775,8 +6859,16 @@ Protokoll: {log}</translation>
    <translation>Durchmesser der Scheiben über den Spitzen; 0 für keine</translation>
   </message>
   <message>
+   <source>diameter of the hole for a knob; 0 for none</source>
+   <translation>Durchmesser des Lochs für einen Knauf; 0 für keines</translation>
+  </message>
+  <message>
    <source>diameter of the hole; of an eyelet, its own</source>
    <translation>Durchmesser des Lochs; bei einer Öse deren eigener</translation>
+  </message>
+  <message>
+   <source>diameter of the pins the doors turn on</source>
+   <translation>Durchmesser der Stifte, auf denen die Türen drehen</translation>
   </message>
   <message>
    <source>diameter of the sticks between the corners; 0 for none</source>
@@ -6829,6 +6921,10 @@ Protokoll: {log}</translation>
   <message>
    <source>door ring</source>
    <translation>Türkranz</translation>
+  </message>
+  <message>
+   <source>doors</source>
+   <translation>Türen</translation>
   </message>
   <message>
    <source>double-sided tape</source>
@@ -6885,6 +6981,14 @@ Protokoll: {log}</translation>
   <message>
    <source>drawn line</source>
    <translation>gezeichnete Linie</translation>
+  </message>
+  <message>
+   <source>dresser</source>
+   <translation>Kommode</translation>
+  </message>
+  <message>
+   <source>drill the edge of each door above and below, {off} in from its hinge side and amid its thickness, {deep} deep</source>
+   <translation>die Kante jeder Tür oben und unten bohren, {off} von der Drehseite und in der Mitte ihrer Dicke, {deep} tief</translation>
   </message>
   <message>
    <source>drop</source>
@@ -7399,6 +7503,10 @@ Protokoll: {log}</translation>
    <translation>Trichter</translation>
   </message>
   <message>
+   <source>furniture</source>
+   <translation>Möbel</translation>
+  </message>
+  <message>
    <source>furthest off: {mm:.3f} mm, {piece}</source>
    <translation>am weitesten daneben: {mm:.3f} mm, {piece}</translation>
   </message>
@@ -7477,6 +7585,10 @@ Protokoll: {log}</translation>
   <message>
    <source>give it more clearance</source>
    <translation>geben Sie ihm mehr Spiel</translation>
+  </message>
+  <message>
+   <source>give it more play, or thinner board</source>
+   <translation>mehr Spiel geben oder dünnere Pappe nehmen</translation>
   </message>
   <message>
    <source>give it {least} or more, and try it in scrap</source>
@@ -7843,6 +7955,10 @@ Protokoll: {log}</translation>
    <translation>wie viele</translation>
   </message>
   <message>
+   <source>how many boards lie between bottom and top</source>
+   <translation>wie viele Böden zwischen unten und oben liegen</translation>
+  </message>
+  <message>
    <source>how many petals go round it: more lie smoother</source>
    <translation>wie viele Blätter herumgehen: mehr liegen glatter</translation>
   </message>
@@ -7893,6 +8009,10 @@ Protokoll: {log}</translation>
   <message>
    <source>how the long flaps close: meeting in the middle, or one over the whole of the other for weight</source>
    <translation>wie die langen Klappen schließen: in der Mitte zusammen, oder eine ganz über der anderen, für Gewicht</translation>
+  </message>
+  <message>
+   <source>how the shelves are held; channels are a third of the sides deep</source>
+   <translation>wie die Böden gehalten werden; Nuten sind ein Drittel der Seiten tief</translation>
   </message>
   <message>
    <source>how wide the strip of the handle is; no wider than the tray</source>
@@ -8137,6 +8257,10 @@ Protokoll: {log}</translation>
   <message>
    <source>it cannot be written ({strerror})</source>
    <translation>es lässt sich nicht schreiben ({strerror})</translation>
+  </message>
+  <message>
+   <source>it catches on the {b} when it is {angle:.0f} degrees open</source>
+   <translation>es streift an {b}, wenn es {angle:.0f} Grad offen ist</translation>
   </message>
   <message>
    <source>it catches on the {b} {far} on its way</source>
@@ -8655,6 +8779,10 @@ Protokoll: {log}</translation>
    <translation>Messer mit kleiner Klinge</translation>
   </message>
   <message>
+   <source>knob</source>
+   <translation>Knauf</translation>
+  </message>
+  <message>
    <source>label</source>
    <translation>Schild</translation>
   </message>
@@ -8755,6 +8883,10 @@ Protokoll: {log}</translation>
    <translation>an der Spitze der Klappe vom Futter frei gelassen, für die Gummierung</translation>
   </message>
   <message>
+   <source>left door</source>
+   <translation>linke Tür</translation>
+  </message>
+  <message>
    <source>left edge</source>
    <translation>linken Kante</translation>
   </message>
@@ -8819,6 +8951,10 @@ Protokoll: {log}</translation>
    <translation>Seite links</translation>
   </message>
   <message>
+   <source>left side at the back</source>
+   <translation>linke Seite am Rücken</translation>
+  </message>
+  <message>
    <source>left side back</source>
    <translation>Seite Rückseite links</translation>
   </message>
@@ -8881,6 +9017,14 @@ Protokoll: {log}</translation>
   <message>
    <source>let go of {name}</source>
    <translation>{name} loslassen</translation>
+  </message>
+  <message>
+   <source>let into the sides</source>
+   <translation>in die Seiten eingelassen</translation>
+  </message>
+  <message>
+   <source>let it in by {most} at the most, or take thicker board</source>
+   <translation>höchstens {most} einlassen oder dickere Pappe nehmen</translation>
   </message>
   <message>
    <source>let less of it stay in sight</source>
@@ -9007,6 +9151,10 @@ Protokoll: {log}</translation>
    <translation>Verschluss</translation>
   </message>
   <message>
+   <source>locker</source>
+   <translation>Spind</translation>
+  </message>
+  <message>
    <source>longest piece of wall your sheet takes; a longer wall is made in several</source>
    <translation>längstes Wandstück, das Ihr Bogen fasst; eine längere Wand wird aus mehreren gemacht</translation>
   </message>
@@ -9071,6 +9219,10 @@ Protokoll: {log}</translation>
    <translation>unten links</translation>
   </message>
   <message>
+   <source>lowest</source>
+   <translation>unterstes</translation>
+  </message>
+  <message>
    <source>luggage label</source>
    <translation>Kofferanhänger</translation>
   </message>
@@ -9113,6 +9265,10 @@ Protokoll: {log}</translation>
   <message>
    <source>make it at least {share:.0%} of the height</source>
    <translation>machen Sie ihn wenigstens {share:.0%} der Höhe</translation>
+  </message>
+  <message>
+   <source>make it deeper, or leave the doors out</source>
+   <translation>tiefer machen oder die Türen weglassen</translation>
   </message>
   <message>
    <source>make it higher</source>
@@ -9205,6 +9361,10 @@ Protokoll: {log}</translation>
   <message>
    <source>make it wider than the teeth are deep</source>
    <translation>machen Sie ihn breiter, als die Zähne tief sind</translation>
+  </message>
+  <message>
+   <source>make it wider, or leave the doors out</source>
+   <translation>breiter machen oder die Türen weglassen</translation>
   </message>
   <message>
    <source>make it {least} or higher, or 0</source>
@@ -9317,6 +9477,10 @@ Protokoll: {log}</translation>
   <message>
    <source>mingei log</source>
    <translation>mingei log</translation>
+  </message>
+  <message>
+   <source>miniature</source>
+   <translation>Miniatur</translation>
   </message>
   <message>
    <source>models</source>
@@ -9543,6 +9707,10 @@ Protokoll: {log}</translation>
    <translation>kein Stück heißt {piece!r}</translation>
   </message>
   <message>
+   <source>no pin goes in once the top is on</source>
+   <translation>kein Stift geht mehr hinein, wenn der Deckel sitzt</translation>
+  </message>
+  <message>
    <source>no price known</source>
    <translation>kein Preis bekannt</translation>
   </message>
@@ -9767,6 +9935,14 @@ Protokoll: {log}</translation>
    <translation>der Ware, längs des Stegs</translation>
   </message>
   <message>
+   <source>of the room in it</source>
+   <translation>des Raums darin</translation>
+  </message>
+  <message>
+   <source>of the room in it, from the doors to the back</source>
+   <translation>des Raums darin, von den Türen bis zum Rücken</translation>
+  </message>
+  <message>
    <source>of the tag</source>
    <translation>des Anhängers</translation>
   </message>
@@ -9871,6 +10047,10 @@ Protokoll: {log}</translation>
    <translation>einmal</translation>
   </message>
   <message>
+   <source>one door</source>
+   <translation>eine Tür</translation>
+  </message>
+  <message>
    <source>one finger hole</source>
    <translation>ein Fingerloch</translation>
   </message>
@@ -9921,6 +10101,10 @@ Protokoll: {log}</translation>
   <message>
    <source>open box</source>
    <translation>offene Schachtel</translation>
+  </message>
+  <message>
+   <source>open front</source>
+   <translation>offene Front</translation>
   </message>
   <message>
    <source>open it with that one</source>
@@ -10419,6 +10603,10 @@ Protokoll: {log}</translation>
    <translation>Pyramide</translation>
   </message>
   <message>
+   <source>rack</source>
+   <translation>Gestell</translation>
+  </message>
+  <message>
    <source>radius of its free corners</source>
    <translation>Halbmesser der freien Ecken</translation>
   </message>
@@ -10519,6 +10707,10 @@ Protokoll: {log}</translation>
    <translation>rechts</translation>
   </message>
   <message>
+   <source>right door</source>
+   <translation>rechte Tür</translation>
+  </message>
+  <message>
    <source>right edge</source>
    <translation>rechten Kante</translation>
   </message>
@@ -10577,6 +10769,10 @@ Protokoll: {log}</translation>
   <message>
    <source>right side</source>
    <translation>Seite rechts</translation>
+  </message>
+  <message>
+   <source>right side at the back</source>
+   <translation>rechte Seite am Rücken</translation>
   </message>
   <message>
    <source>right side back</source>
@@ -10891,8 +11087,32 @@ Protokoll: {log}</translation>
    <translation>Bogen zum Drucken in Originalgröße</translation>
   </message>
   <message>
+   <source>shelf</source>
+   <translation>Regal</translation>
+  </message>
+  <message>
+   <source>shelf #</source>
+   <translation>Boden #</translation>
+  </message>
+  <message>
+   <source>shelf # at the back</source>
+   <translation>Boden # am Rücken</translation>
+  </message>
+  <message>
+   <source>shelf # left</source>
+   <translation>Boden # links</translation>
+  </message>
+  <message>
+   <source>shelf # right</source>
+   <translation>Boden # rechts</translation>
+  </message>
+  <message>
    <source>shelf box</source>
    <translation>Regalkasten</translation>
+  </message>
+  <message>
+   <source>shelves</source>
+   <translation>Böden</translation>
   </message>
   <message>
    <source>shoe box</source>
@@ -11147,12 +11367,20 @@ Protokoll: {log}</translation>
    <translation>so viel abgeschnitten lässt keine Kante</translation>
   </message>
   <message>
+   <source>so narrow a door has no room for pin and knob</source>
+   <translation>eine so schmale Tür hat keinen Platz für Stift und Knauf</translation>
+  </message>
+  <message>
    <source>so narrow a spine leaves the pockets no room</source>
    <translation>ein so schmaler Rücken lässt den Taschen keinen Raum</translation>
   </message>
   <message>
    <source>so round a corner leaves no edge</source>
    <translation>eine so runde Ecke lässt keine Kante</translation>
+  </message>
+  <message>
+   <source>so shallow a cabinet has no room for a shelf behind its doors</source>
+   <translation>ein so flacher Schrank hat hinter den Türen keinen Platz für einen Boden</translation>
   </message>
   <message>
    <source>so shallow a lid falls off</source>
@@ -11477,6 +11705,10 @@ Protokoll: {log}</translation>
   <message>
    <source>take out a join across the {piece}</source>
    <translation>eine Fuge quer durch {piece} herausnehmen</translation>
+  </message>
+  <message>
+   <source>take pins of {most} at the most, or thicker board</source>
+   <translation>Stifte von höchstens {most} nehmen oder dickere Pappe</translation>
   </message>
   <message>
    <source>take stock up to {most:g} mm, or cut it by hand</source>
@@ -12223,6 +12455,18 @@ Protokoll: {log}</translation>
    <translation>Oberseite</translation>
   </message>
   <message>
+   <source>top at the back</source>
+   <translation>oben am Rücken</translation>
+  </message>
+  <message>
+   <source>top left</source>
+   <translation>oben links</translation>
+  </message>
+  <message>
+   <source>top right</source>
+   <translation>oben rechts</translation>
+  </message>
+  <message>
    <source>top teeth</source>
    <translation>Zähne Oberseite</translation>
   </message>
@@ -12357,6 +12601,10 @@ Protokoll: {log}</translation>
   <message>
    <source>turns</source>
    <translation>Windungen</translation>
+  </message>
+  <message>
+   <source>two doors</source>
+   <translation>zwei Türen</translation>
   </message>
   <message>
    <source>two finger holes</source>
@@ -12611,6 +12859,10 @@ Protokoll: {log}</translation>
    <translation>Wände, die sich so weit neigen, lassen zwischen sich keinen Platz für Laschen</translation>
   </message>
   <message>
+   <source>wardrobe</source>
+   <translation>Kleiderschrank</translation>
+  </message>
+  <message>
    <source>ways of scoring and cutting</source>
    <translation>Arten zu rillen und zu schneiden</translation>
   </message>
@@ -12633,6 +12885,10 @@ Protokoll: {log}</translation>
   <message>
    <source>wet glue wrinkles thin paper</source>
    <translation>nasser Kleber wellt dünnes Papier</translation>
+  </message>
+  <message>
+   <source>what closes its front</source>
+   <translation>was die Front schließt</translation>
   </message>
   <message>
    <source>what comes later cannot be done any more: {why}</source>

@@ -20,6 +20,8 @@ LEAST_PLAY_MM, MOST_PLAY_MM = 0.25, 1.0
 THIN_MM, LONG_FOR_THIN_MM = 0.15, 60.0
 #: A lip shorter than this springs open, mm (from experience, no published source).
 LEAST_LIP_MM = 6.0
+#: A pin may take so much (a share) of the thickness of the board whose edge it stands in (from experience).
+_PIN_SHARE = 0.6
 #: So many pairs that share card are named.
 _SHARED_SAID = 3
 
@@ -106,6 +108,44 @@ def slides(build: Build, sheet: Sheet) -> Iterator[Finding]:
                                   far=write_mm(far)),
                               say("panel {a}", a=found[0].a[1]), "give it more clearance", Part(*found[0].a))
                 break
+
+
+@rule("swings", thorough=True)
+def swings(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """What turns on pins opens without catching on what stands beside it."""
+    from mingei.core.folded.shared import TURNS, slabs, swung
+
+    if not build.draft.swings or build.brief.enlarged != 1.0:
+        return
+    every = slabs(build.patterns)
+    for swing in build.draft.swings:
+        for number in range(1, TURNS + 1):
+            angle = swing.most_deg * number / TURNS
+            found = swung(every, swing, angle)
+            if found:
+                yield Finding("swings", Severity.ERROR,
+                              say("it catches on the {b} when it is {angle:.0f} degrees open",
+                                  b=found[0].b[1],
+                                  angle=abs(angle)),
+                              say("panel {a}", a=found[0].a[1]), "give it more play, or thinner board",
+                              Part(*found[0].a))
+                break
+
+
+@rule("pins")
+def pins(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """A pin in the edge of a board leaves board on both sides of it."""
+    bodies = {panel.name: p for p in build.patterns for panel in p.panels}
+    for panel in (panel for piece in build.draft.pieces for panel in piece.panels):
+        for pin in panel.pierced:
+            thick = bodies[pin.into].stock.caliper_mm
+            if pin.across > _PIN_SHARE * thick:
+                yield Finding("pins", Severity.ERROR,
+                              say("a pin of {across} splits the edge of board {thick} thick",
+                                  across=write_mm(pin.across), thick=write_mm(thick)),
+                              say("panel {a}", a=pin.into),
+                              say("take pins of {most} at the most, or thicker board",
+                                  most=write_mm(_PIN_SHARE * thick)), Part(bodies[pin.into].name, pin.into))
 
 
 @rule("play")

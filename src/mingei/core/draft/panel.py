@@ -95,6 +95,18 @@ class Halving(NamedTuple):
     crosses: str = ""
 
 
+class Pierced(NamedTuple):
+    """A round hole that meets the edge of a panel standing square on this one, amid its thickness: for a pin
+    that goes on into it.  x, y: where the measured face of that panel meets this one; way: from there through
+    its thickness, as a unit vector; across: diameter, mm; into: the panel that stands there."""
+
+    x: float
+    y: float
+    way: tuple[float, float]
+    across: float
+    into: str
+
+
 class EdgeRef(NamedTuple):
     """Side ``edge`` of a panel: from point ``edge`` of its outline to the next."""
 
@@ -138,8 +150,9 @@ class Panel:
     of, "" for a face of its own.  holes: what is cut out of it, closed paths within its outline, running
     clockwise.  round_mm: radius of the corners between two free sides; notch_mm: width of a half-round thumb
     notch in the middle of its longest free side.  slots, halvings: where other boards pass through it, or
-    cross it.  on, under: the panel on whose outer or inner face it lies, whatever the thickness of either;
-    its layer is not asked then, and air is what lies between.
+    cross it; pierced: holes for pins that go on into the edges of others.  on, under: the panel on whose
+    outer or inner face it lies, whatever the thickness of either; its layer is not asked then, and air is
+    what lies between.
     """
 
     name: str
@@ -158,6 +171,7 @@ class Panel:
     notch_mm: float = 0.0
     slots: tuple[Slot, ...] = ()
     halvings: tuple[Halving, ...] = ()
+    pierced: tuple[Pierced, ...] = ()
     on: str = ""
     under: str = ""
 

@@ -54,7 +54,8 @@ class Fold(NamedTuple):
 class Seam(NamedTuple):
     """A site of the carrier held to a site of the host, as the joint says; the host covers the carrier there.
 
-    name: the seam's, and its tab panel's; depth_mm: how deep a tab, a flap or a channel is asked for;
+    name: the seam's, and its tab panel's; depth_mm: how deep a tab, a flap or a channel is asked for, 0 for a
+    channel of a third of the board;
     round_mm: radius of its free corners; angle_deg, step: of the corner between carrier and host, and of the
     fold between carrier and tab; fixed: why its tab cannot be moved to the other panel, "" where it can;
     slit_mm: how far from each end its crease is cut through, to catch on what stands beside it; row: the row

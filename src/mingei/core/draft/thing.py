@@ -10,6 +10,7 @@ from mingei.core.draft.panel import EdgeRef
 from mingei.core.draft.piece import Piece
 from mingei.core.errors import GeometryError
 from mingei.core.offset import Measured
+from mingei.core.plane.shape import Point
 from mingei.core.words import say
 
 
@@ -41,6 +42,18 @@ class Slide(NamedTuple):
     way: tuple[float, float, float]
 
 
+class Swing(NamedTuple):
+    """A piece that turns on pins: the panel whose edges they stand in, the line through them (two points in
+    that panel's coordinates, mm, amid its thickness), and how far it turns, degrees, positive as seen from
+    the line's end."""
+
+    piece: str
+    panel: str
+    start: Point
+    end: Point
+    most_deg: float
+
+
 @dataclass(frozen=True)
 class Draft:
     """The whole thing at finished size.
@@ -49,10 +62,10 @@ class Draft:
     lower corner is the origin of the whole, its axes along length, width and height.  closes: the last step
     closes it, so that it is filled before. remarks: what a maker should know of it, each with its place, full
     sentences without a stop.  round: how large its curved work really is; slides: what comes off or out of
-    what; content: what must fit in it, as the corners whose convex hull it fills, in the whole, mm, () where
-    ``inside_mm`` says it or it holds nothing; bought: what is bought and goes into it, in the order in which
-    it is put in; handwork: what its recipe asks for besides, in order; filled: the panel before whose closing
-    it is filled, "" where ``inside_mm`` and ``closes`` say whether it is.
+    what; swings: what turns on pins; content: what must fit in it, as the corners whose convex hull it fills,
+    in the whole, mm, () where ``inside_mm`` says it or it holds nothing; bought: what is bought and goes into
+    it, in the order in which it is put in; handwork: what its recipe asks for besides, in order; filled: the
+    panel before whose closing it is filled, "" where ``inside_mm`` and ``closes`` say whether it is.
     """
 
     pieces: tuple[Piece, ...]
@@ -64,6 +77,7 @@ class Draft:
     remarks: tuple[tuple[str, str], ...] = ()
     round: Round | None = None
     slides: tuple[Slide, ...] = ()
+    swings: tuple[Swing, ...] = ()
     content: tuple[tuple[float, float, float], ...] = ()
     bought: tuple[Bought, ...] = ()
     handwork: tuple[Handwork, ...] = ()

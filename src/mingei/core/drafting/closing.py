@@ -159,7 +159,7 @@ class _Search:
         so, since the search only opens more."""
         import numpy as np
 
-        from mingei.core.plane.rays import get_out
+        from mingei.core.plane.space import get_out
 
         if number in self._seen:
             return True
@@ -209,12 +209,8 @@ class _Search:
 def _about(hinge: Hinge) -> NDArray[np.float64]:
     """The motion that lays a face that is turned up flat beside its parent again (4, 4)."""
     import numpy as np
-    from scipy.spatial.transform import Rotation
 
-    start, end = np.array(hinge.start), np.array(hinge.end)
-    axis = (end - start) / np.linalg.norm(end - start)
+    from mingei.core.plane.space import turn_about
+
     # seen from outside the face lies to the left of its edge: turned the other way about it, it lies open
-    turn = Rotation.from_rotvec(axis * -np.radians(hinge.turn_deg)).as_matrix()
-    found = np.eye(4)
-    found[:3, :3], found[:3, 3] = turn, start - turn @ start
-    return found
+    return turn_about(np.array(hinge.start), np.array(hinge.end), -hinge.turn_deg)

@@ -47,6 +47,7 @@ from mingei.core.flat.side import (
     trim_corners,
 )
 from mingei.core.flat.tabs import Tabs, fold_back_deg
+from mingei.core.length import write_mm
 from mingei.core.offset import (
     FLAT_DEG,
     RELIEF_MM,
@@ -68,6 +69,7 @@ from mingei.core.plane.shape import (
     Segment,
     arc_on,
     flat_points,
+    hole_path,
     mapping,
     moved_path,
     outset,
@@ -77,6 +79,8 @@ from mingei.core.stock import Stock
 from mingei.core.tolerance import TOLERANCE
 from mingei.core.words import say
 
+#: So deep, as a share of a board, a channel may be cut (common practice: two thirds are left).
+_DEEPEST = 0.6
 #: So much of its length (a share) a facet's arc may be longer than the chord a tooth is hinged on.
 _ARC_SHARE = 0.03
 #: A line on the flat, and the same seen by the two panels of a fold.
@@ -235,7 +239,8 @@ class _Developer:
             if seam.joint.carrier is None:
                 return (setback(own.mid, self.given.tab_depth(seam), seam.angle_deg)
                         + self._gain(seam.angle_deg) / 2)
-            return seam.joint.carrier(Meeting(own, bodies[seam.host.panel], seam.angle_deg, seam.depth_mm))
+            return seam.joint.carrier(Meeting(own, bodies[seam.host.panel], seam.angle_deg,
+                                              self._deep(seam)))
         if (seam := self.given.hosted.get(here)) is not None:
             other = bodies[seam.carrier.panel]
             if seam.joint.host is not None:
@@ -257,6 +262,20 @@ class _Developer:
         if isinstance(rule, Inset):
             return -rule.by
         return -RELIEF_MM if isinstance(rule, Within) else 0.0
+
+    def _deep(self, seam: Seam) -> float:
+        """How deep a joint is made, mm: a channel that is asked for without a depth a third of the board.
+        Raises StockError where it would go through, nearly."""
+        if seam.joint.groove_mm is None:
+            return seam.depth_mm
+        thick = self.given.thick(seam.host.panel)
+        if seam.depth_mm > _DEEPEST * thick:
+            raise StockError(say("a channel {deep} deep leaves too little of board {thick} thick",
+                                 deep=write_mm(seam.depth_mm), thick=write_mm(thick)),
+                             say("seam {seam}", seam=seam.name),
+                             say("let it in by {most} at the most, or take thicker board",
+                                 most=write_mm(math.floor(_DEEPEST * thick * 10) / 10)))
+        return seam.depth_mm or thick / 3
 
     def _fold_offset(self, here: EdgeRef) -> float:
         """The same of a side that folds."""
@@ -352,14 +371,17 @@ class _Developer:
                 labels += [None] * len(work.corners[edge])
         slots = (slot_path(s, s.layers * (self.given.thick(s.through) if s.through else self.t))
                  for s in panel.slots)
+        pins = (hole_path(p.across, (p.x + p.way[0] * mid, p.y + p.way[1] * mid))
+                for p in panel.pierced for mid in (self.given.bodies[p.into].mid,))
         standing = [(s, s.host) for s in self.given.standing.get(panel.name, ())
                     if isinstance(s.host, LineOn)]
         return FlatPanel(panel.name, role=panel.role, layer=panel.layer, depth=work.depth, path=tuple(path),
                          folds=tuple(labels), frame=frame,
                          guides=(*panel.guides,
                                  *(self._footprint(s, host, 0.0) for s, host in standing if s.joint.traces)),
-                         whole=panel.whole, holes=(*panel.holes, *slots),
-                         grooves=tuple(Groove(s.name, self._footprint(s, host, s.joint.groove_mm), s.depth_mm,
+                         whole=panel.whole, holes=(*panel.holes, *slots, *pins),
+                         grooves=tuple(Groove(s.name, self._footprint(s, host, s.joint.groove_mm),
+                                              self._deep(s),
                                               host.inside)
                                        for s, host in standing if s.joint.groove_mm is not None))
 

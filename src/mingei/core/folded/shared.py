@@ -13,10 +13,11 @@ from typing import Any, NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from mingei.core.draft import Role
+from mingei.core.draft import Role, Swing
 from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded.fold import Triple, finished
 from mingei.core.plane.shape import flat_points
+from mingei.core.plane.space import turn_about
 
 #: Taken off each face and off each side of a panel, mm.
 HAIR_MM = 0.02
@@ -26,6 +27,8 @@ LEAST_MM3 = 0.02
 _PLAY_MM = 0.05
 #: The square corner of a tab at its crease, which is round, may stand in it by so many cubes of a caliper.
 _CREASE_CUBES = 10.0
+#: What turns is looked at so many times on its way.
+TURNS = 12
 #: Where what slides is looked at on its way, mm.
 ON_THE_WAY_MM = (0.5, 2.0, 6.0, 15.0, 40.0)
 
@@ -109,6 +112,29 @@ def shared(every: Sequence[Slab], way: Triple = (0.0, 0.0, 0.0),
         volume = float(common.volume())
         if volume > max(LEAST_MM3, min(a.pattern.stock.caliper_mm, b.pattern.stock.caliper_mm) ** 3):
             found.append(Shared(*names, volume))
+    return tuple(sorted(found, key=lambda s: -s.volume))
+
+
+def swung(every: Sequence[Slab], swing: Swing, angle_deg: float) -> tuple[Shared, ...]:
+    """The pairs of a piece that is turned on its pins by so much and of one that rests, that share card."""
+    import manifold3d as m3
+
+    host = next(s.pattern for s in every if s.pattern.name == swing.piece)
+    matrix = finished(host)[swing.panel]
+    start, end = (matrix @ np.array((*p, 0.0, 1.0)) for p in (swing.start, swing.end))
+    turned = turn_about(start[:3], end[:3], angle_deg)
+    moves = [s for s in every if s.pattern is host or (s.pattern.rides is not None
+                                                       and s.pattern.rides.host is host)]
+    found = []
+    for a in moves:
+        solid: m3.Manifold = a.solid.transform(turned[:3])
+        box = np.array(solid.bounding_box()).reshape(2, 3)
+        for b in every:
+            if b in moves or not ((box[0] < b.box[1]).all() and (b.box[0] < box[1]).all()):
+                continue
+            volume = float((solid ^ b.solid).volume())
+            if volume > LEAST_MM3:
+                found.append(Shared((a.pattern.name, a.panel.name), (b.pattern.name, b.panel.name), volume))
     return tuple(sorted(found, key=lambda s: -s.volume))
 
 

@@ -7,8 +7,12 @@ from typing import NamedTuple
 
 from mingei.core.amendments.amend import closing_step
 from mingei.core.draft import Draft, Piece, Seam
+from mingei.core.draft.joint import Stands
 from mingei.core.plan.operation import Does, Operation, Reason, listed
 from mingei.core.words import Words, say
+
+#: What stands with its side on another.
+_ON_A_FACE = (Stands.STANDS_ON, Stands.HOUSED)
 
 
 def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]) -> list[Operation]:
@@ -54,7 +58,7 @@ def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]
                                    piece.name, step, words, (seam.row or seam.name,),
                                    reasons=reasons(sides, seam.row or seam.name),
                                    panels=(seam.name,) if seam.joint.has_tab or seam.joint.has_flaps
-                                   else sides))
+                                   else sides, brought=sides[0] if seam.joint.stands in _ON_A_FACE else ""))
         elif seam.host.panel in own:
             glued.setdefault((step, seam.host.panel, seam.carrier.panel), []).append(seam)
     for (step, host, carrier), seams in glued.items():

@@ -66,7 +66,7 @@ class Operation:
     key: what it is known by; does, piece; step: of its piece, as the draft has it; words: a sentence; names:
     what is folded or joined; moves: the panels that move; motion: of a fold; reasons: what comes before;
     panels: what it is done to, where that is not what moves; host: what is glued on tabs, which are its
-    names.
+    names; brought: the panel that is stood on another.
     """
 
     key: str
@@ -80,6 +80,7 @@ class Operation:
     reasons: tuple[Reason, ...] = ()
     panels: tuple[str, ...] = ()
     host: str = ""
+    brought: str = ""
 
     @property
     def group(self) -> str:

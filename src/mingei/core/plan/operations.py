@@ -185,16 +185,27 @@ def _with_handled(draft: Draft, some: Sequence[Operation], each: Bought | Handwo
                        if op.does in (*GLUES, Does.FOLD, Does.PUT))
         return [*some, replace(put, reasons=before)]
     own = [op for op in some if op.piece == piece.name]
+    if isinstance(each, Bought) and each.before:
+        closing = next(p.name for p in draft.pieces if any(q.name == each.before for q in p.panels))
+        own = [op for op in some if op.piece == closing]
+        at = next((i for i, op in enumerate(some) if op in own and op.does in GLUES and op.step >= 0),
+                  len(some))
+        put = replace(put, reasons=tuple(Reason(op.key, "") for op in some[:at]
+                                         if op.does in (*GLUES, Does.FOLD)))
+        why = Reason(put.key, each.why or say("the {name} cannot be reached once it is closed",
+                                              name=each.name), ahead=True)
+        return [*some[:at], put, *(replace(op, reasons=(*op.reasons, why)) if op in own else op
+                                   for op in some[at:])]
     put = replace(put, step=_PUT, reasons=tuple(Reason(op.key, "") for op in some if op.does in _FLAT
                                                 and op.step < 0 and (op in own or op.does is Does.CREASE)))
     joins = [op for op in own if op.does in (Does.GLUE, Does.LAP)]
     last = max((op.step for op in joins), default=None)
-    closing = ({op.key for op in joins if op.step == last} if each.when is When.OPEN
-               else {op.key for op in own if op.does is Does.FOLD})
+    shuts = ({op.key for op in joins if op.step == last} if each.when is When.OPEN
+             else {op.key for op in own if op.does is Does.FOLD})
     why = Reason(put.key, "" if each.when is When.FLAT else each.why or say(
         "the {name} cannot be reached once it is closed", name=each.name), ahead=True)
     first = next((i for i, op in enumerate(some) if op.step >= 0), len(some))
-    return [*some[:first], put, *(replace(op, reasons=(*op.reasons, why)) if op.key in closing else op
+    return [*some[:first], put, *(replace(op, reasons=(*op.reasons, why)) if op.key in shuts else op
                                   for op in some[first:])]
 
 

@@ -81,12 +81,14 @@ def step_picture(plan: Plan, step: Step, patterns: Sequence[Pattern], width: flo
     names = [(p.name, panel) for p in shown for panel in p.panels]
     moving = {i for i, (piece, panel) in enumerate(names) for op in step.operations if op.piece == piece
               and {panel.name, panel.whole} & set(op.moves)}
-    taken, sticky = ({name for op in step.operations if op.does in kinds for name in op.panels}
-                     for kinds in ((*_STUCK, Does.PUT), _STUCK))
+    taken, sticky = ({name for op in step.operations if op.does in kinds and not op.brought
+                      for name in op.panels} for kinds in ((*_STUCK, Does.PUT), _STUCK))
+    brought = {op.brought for op in step.operations if op.brought}
     glued = {i for i, (_, panel) in enumerate(names) if panel.name in sticky}
     at = {i for i, (_, panel) in enumerate(names) if {panel.name, panel.whole} & taken}
     covers = {i for i, (piece, _) in enumerate(names)
               if any(op.key.endswith(f"/cover {piece}") for op in step.operations)}
+    moving |= {i for i, (_, panel) in enumerate(names) if panel.name in brought}
     focus = moving | at | covers
     camera = framed(_camera(shape, focus, look), shape.triangles.reshape(-1, 3))
     faces = seen(shape, camera, width, light_of(camera), _MANY)

@@ -19,7 +19,7 @@ from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded.fold import place, pose
 from mingei.core.plan.operation import GLUES, Does, Operation
 from mingei.core.plane.area import area_of
-from mingei.core.plane.rays import get_out
+from mingei.core.plane.space import get_out
 
 Array = NDArray[np.float64]
 #: Rays go out from so far behind a tab, mm, to so many directions; so large a share of them must get out.
@@ -30,8 +30,11 @@ def within_reach(some: Sequence[Operation], patterns: Sequence[Pattern]) -> tupl
     """The same operations; what shuts a joint in comes after the joint, where its reasons let it."""
     space = _Space(some, [p for p in patterns if p.rides is None])
     order = list(some)
+    # what is filled before it is closed is pressed against what fills it
+    filled = {op.group for op in some if op.does is Does.FILL}
     for joint in some:
-        order = _opened(order, joint, space)
+        if joint.group not in filled:
+            order = _opened(order, joint, space)
     return tuple(order)
 
 

@@ -1,4 +1,4 @@
-"""Rays in space: which get out between triangles."""
+"""In space: turns about a line, and rays, which get out between triangles."""
 
 from __future__ import annotations
 
@@ -8,6 +8,18 @@ import numpy as np
 from numpy.typing import NDArray
 
 Array = NDArray[np.float64]
+
+
+def turn_about(start: Array, end: Array, angle_deg: float) -> Array:
+    """The motion (4, 4) that turns by so much about the line from one point to another, counter-clockwise as
+    seen from its end."""
+    from scipy.spatial.transform import Rotation
+
+    axis = (end - start) / np.linalg.norm(end - start)
+    found = np.eye(4)
+    found[:3, :3] = Rotation.from_rotvec(axis * np.radians(angle_deg)).as_matrix()
+    found[:3, 3] = start - found[:3, :3] @ start
+    return found
 
 
 @cache

@@ -1,0 +1,180 @@
+"""Furniture of boards: rooms are as asked, no two boards in one place, doors turn without catching; and the
+way without the rule fails the same proofs."""
+
+from __future__ import annotations
+
+import itertools
+import math
+import unittest
+from dataclasses import replace
+
+import numpy as np
+from hypothesis import given
+from hypothesis import strategies as st
+
+from mingei.core.check import run
+from mingei.core.check.simulating import simulate
+from mingei.core.document.build import Build, build, loads_of_all
+from mingei.core.document.project import new_brief
+from mingei.core.draft import Swing
+from mingei.core.errors import StockError
+from mingei.core.flat.develop import develop
+from mingei.core.folded import shared as solids
+from mingei.core.folded.fold import finished
+from mingei.core.layout.cutting_list import cutting_list
+from mingei.core.layout.sheets import find_sheet
+from mingei.core.recipes import Value, find_recipe
+from mingei.core.recipes.cabinet import heights
+from mingei.core.stock import Stock, find_stock
+from tests.giving import given_way
+from tests.solids import shared, slabs
+
+#: Each board is taken so much thinner and narrower, all round, mm (``tests.solids``).
+_HAIR = 0.02
+
+
+def board(caliper: float) -> Stock:
+    return Stock(f"board-{caliper:g}", "Board", 620 * caliper, caliper, kind="board")
+
+
+def cabinet(caliper: float = 2.0, **values: Value) -> Build:
+    stock = board(caliper)
+    return build(new_brief("cabinet", values, stock), stock)
+
+
+@st.composite
+def cabinets(draw: st.DrawFn) -> Build:
+    """Any cabinet the recipe makes, of any board."""
+    recipe = find_recipe("cabinet")
+    values: dict[str, Value] = {
+        "width": draw(st.floats(20, 600)), "depth": draw(st.floats(8, 400)),
+        "opening": draw(st.floats(6, 400)), "lowest": draw(st.sampled_from([0.0, 6.0, 37.5])),
+        "shelves": float(draw(st.integers(0, 12))), "ends": draw(st.sampled_from(["butted", "housed"])),
+        "doors": draw(st.sampled_from(["none", "one", "two"])), "play": draw(st.floats(0.3, 3.0)),
+        "pin": draw(st.floats(0.5, 3.0)), "knob": draw(st.sampled_from([0.0, 1.5]))}
+    return cabinet(draw(st.floats(recipe.thinnest, recipe.thickest)), **values)
+
+
+class Cabinets(unittest.TestCase):
+    @given(cabinets())
+    def test_every_opening_is_as_high_and_as_wide_as_asked_and_no_two_boards_share_a_place(
+            self, made: Build) -> None:
+        self.assertEqual([s for s in shared(made) if s.volume > 0.02], [])
+        self.assertTrue(all(c.closes for c in made.closures))
+        at = {s.panel.name: s.box for s in slabs(made.patterns)}
+        shelves = sorted((n for n in at if n.startswith("shelf")), key=lambda n: int(n.split()[1]))
+        across = [at["bottom"], *(at[n] for n in shelves), at["top"]]
+        for (below, above), asked in zip(itertools.pairwise(across), heights(made.brief.values), strict=True):
+            # by the solids: from the upper face of one to the lower face of the next
+            self.assertAlmostEqual(above[0][2] - below[1][2] - 2 * _HAIR, asked, delta=0.02)
+        self.assertAlmostEqual(at["right side"][0][0] - at["left side"][1][0] - 2 * _HAIR,
+                               float(made.brief.values["width"]), delta=0.02)
+        if "left door" in at:
+            self.assertAlmostEqual(at["back"][0][1] - at["left door"][1][1] - 2 * _HAIR,
+                                   float(made.brief.values["depth"]), delta=0.02)
+
+    @given(cabinets())
+    def test_doors_turn_from_shut_to_open_without_catching(self, made: Build) -> None:
+        every = solids.slabs(made.patterns)
+        for swing in made.draft.swings:
+            for angle in np.linspace(0.0, swing.most_deg, 12)[1:]:
+                self.assertEqual(solids.swung(every, swing, float(angle)), (), angle)
+
+    @given(cabinets())
+    def test_pins_stand_in_one_line_amid_the_thickness_of_their_door(self, made: Build) -> None:
+        by = {panel.name: (p, panel) for p in made.patterns for panel in p.panels}
+        for swing in made.draft.swings:
+            host, _ = by[swing.panel]
+            ends = [(finished(host)[swing.panel] @ np.array((*p, 0.0, 1.0)))[:3]
+                    for p in (swing.start, swing.end)]
+            for name in ("bottom", "top"):
+                pattern, panel = by[name]
+                middles = [(finished(pattern)[name] @ np.array((*np.mean(h, axis=0), 0.0, 1.0)))[:3]
+                           for h in panel.hole_polygons]
+                near = min(math.dist(m[:2], ends[0][:2]) for m in middles)
+                self.assertLess(near, 0.01)
+            self.assertLess(math.dist(ends[0][:2], ends[1][:2]), 1e-9)
+
+    def test_a_board_without_the_rule_of_its_joint_stands_in_the_other(self) -> None:
+        made = cabinet(3.0, doors="none")
+        draft = made.draft
+        # a shelf as wide as the whole, as one measures it outside
+        naive = replace(draft, pieces=tuple(replace(
+            p, seams=(), panels=tuple(replace(q, outline=tuple(
+                (x + (3.0 if x > 0 else -3.0), y) for x, y in q.outline)) for q in p.panels))
+            if p.name == "shelf 1" else p for p in draft.pieces))
+        common = solids.shared(solids.slabs(develop(naive, made.stock)))
+        self.assertEqual({s.b[0] if s.a[0] == "shelf 1" else s.a[0] for s in common},
+                         {"left side", "right side"})
+        # shelves that do not make room for each other's thickness leave less than was asked
+        flat = replace(draft, pieces=tuple(replace(p, panels=tuple(replace(q, layer=0) for q in p.panels))
+                                           for p in draft.pieces))
+        at = {s.panel.name: s.box for s in slabs(develop(flat, made.stock))}
+        self.assertLess(at["shelf 2"][0][2] - at["shelf 1"][1][2], float(made.brief.values["opening"]) - 2.9)
+
+    def test_a_door_on_pins_too_near_the_side_catches_and_it_is_said(self) -> None:
+        made = cabinet(4.0, play=0.3)
+        (left, _) = made.draft.swings
+        every = solids.slabs(made.patterns)
+        near = left._replace(start=(1.0, left.start[1]), end=(1.0, left.end[1]))
+        self.assertTrue(any(solids.swung(every, near, float(a)) for a in np.linspace(0, -110, 12)[1:]))
+        caught = Swing(left.piece, left.panel, left.start, left.end, -left.most_deg)  # the wrong way: inwards
+        self.assertTrue(solids.swung(every, caught, -left.most_deg / 2))
+        self.assertEqual([f.code for f in run(made, find_sheet("A3")) if f.code == "swings"], [])
+
+    def test_a_pin_too_thick_for_its_door_is_said_with_one_that_would_do(self) -> None:
+        (said, _) = {f.place: f for f in run(cabinet(2.0, pin=3.0), find_sheet("A3")) if f.code == "pins"
+                     }.values()
+        self.assertIn("1.2 mm", said.remedy)
+
+    def test_a_channel_too_deep_is_refused_with_a_depth_that_would_do(self) -> None:
+        made = cabinet(2.0, ends="housed")
+        deep = replace(made.draft, pieces=tuple(replace(p, seams=tuple(
+            s._replace(depth_mm=1.5) if s.joint.groove_mm is not None else s for s in p.seams))
+            for p in made.draft.pieces))
+        with self.assertRaises(StockError) as caught:
+            develop(deep, made.stock)
+        self.assertIn("1.2 mm", str(caught.exception))
+        grooves = [g for p in made.patterns for panel in p.panels for g in panel.grooves]
+        self.assertEqual({round(g.depth_mm, 6) for g in grooves}, {round(2.0 / 3, 6)})
+
+    def test_its_cutting_list_is_that_worked_out_by_hand(self) -> None:
+        # board of 2 mm, room 80 x 30, four openings of 28, three shelves, two doors with 0.6 round them.
+        # Height: 4 x 28 + 3 x 2 between, 2 each above and below: 122. Width over all 80 + 4 = 84.
+        # Sides, bottom, top: from behind the doors' outer face (2 less the relief of 0.2) to the back: 31.8.
+        # Pins: (0.6^2 + 2^2) / 1.2 + 0.1 = 3.73 from the side; shelves 0.5 behind what turns, 3.73 - 0.6:
+        # 26.37. Doors: (80 - 3 x 0.6) / 2, and 118 - 1.2 - 0.2 high.
+        stock = find_stock("greyboard-20")
+        made = build(new_brief("cabinet", {}, stock), stock)
+        found = {row.piece: (row.copies, round(row.width, 2), round(row.height, 2))
+                 for row in cutting_list(loads_of_all((made,)))}
+        self.assertEqual(found, {
+            "back": (1, 122.0, 84.0), "left side, right side": (2, 122.0, 31.8),
+            "shelf 1, shelf 2, shelf 3": (3, 80.0, 26.37), "bottom": (1, 80.0, 31.8), "top": (1, 80.0, 31.8),
+            "left door": (1, 116.6, 39.1), "right door": (1, 116.6, 39.1)})
+
+    def test_doors_are_hung_before_the_top_closes(self) -> None:
+        made = cabinet()
+        words = [str(s.words) for s in made.plan.steps]
+        hung = [i for i, w in enumerate(words) if "pin into each edge" in w]
+        top = next(i for i, w in enumerate(words) if "edge of the top" in w)
+        self.assertEqual(len(hung), 2)
+        self.assertLess(max(hung), top)
+        self.assertEqual(simulate(made), ())
+        self.assertTrue(any("no pin goes in" in why for s in made.plan.steps for why in s.because))
+
+    def test_where_each_shelf_lands_is_traced_on_sides_and_back(self) -> None:
+        made = cabinet(2.0, doors="none")
+        by = {panel.name: panel for p in made.patterns for panel in p.panels}
+        for name in ("left side", "right side", "back"):
+            levels = sorted({round(s.start[1], 3) for path in by[name].guides for s in path})
+            # upper and lower face of each: 28 up, then 2 of board and 28 of room by turns
+            self.assertEqual(levels, [28.0, 30.0, 58.0, 60.0, 88.0, 90.0])
+
+    def test_a_door_with_no_room_for_pin_and_knob_is_refused(self) -> None:
+        self.assertEqual(set(given_way("cabinet", {"width": 20.0, "doors": "two"})), {"doors"})
+        self.assertEqual(set(given_way("cabinet", {"depth": 8.0, "doors": "two", "play": 0.3})), {"doors"})
+
+
+if __name__ == "__main__":
+    unittest.main()

@@ -21,6 +21,8 @@ from mingei.core.errors import StockError
 from mingei.core.flat.develop import develop
 from mingei.core.folded import shared as solids
 from mingei.core.folded.fold import finished
+from mingei.core.folded.moving import motions
+from mingei.core.folded.solid import assembled
 from mingei.core.layout.cutting_list import cutting_list
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.recipes import Value, find_recipe
@@ -111,6 +113,25 @@ class Cabinets(unittest.TestCase):
                                            for p in draft.pieces))
         at = {s.panel.name: s.box for s in slabs(develop(flat, made.stock))}
         self.assertLess(at["shelf 2"][0][2] - at["shelf 1"][1][2], float(made.brief.values["opening"]) - 2.9)
+
+    def test_opened_doors_and_lids_are_where_their_motion_takes_them(self) -> None:
+        made = cabinet(2.0)
+        shut, wide = (assembled(made.patterns, made.moments(1.0), moved=motions(
+            made.patterns, made.draft.swings, (), share)) for share in (0.0, 1.0))
+        owner = [p.name for p in made.patterns for _ in p.panels]
+        for name in {s.piece for s in made.draft.swings}:
+            here = np.isin(shut.panel, [i for i, n in enumerate(owner) if n == name])
+            self.assertLess(wide.triangles[here][..., 1].min(), -30.0)  # out in front
+            self.assertGreater(shut.triangles[here][..., 1].min(), -2.1)
+            # it is only turned: every length stays
+            np.testing.assert_allclose(np.linalg.norm(np.diff(wide.triangles[here], axis=1), axis=2),
+                                       np.linalg.norm(np.diff(shut.triangles[here], axis=1), axis=2),
+                                       atol=1e-9)
+        rest = np.isin(shut.panel, [i for i, n in enumerate(owner) if "door" not in n])
+        np.testing.assert_allclose(wide.triangles[rest], shut.triangles[rest])
+        box = build(new_brief("lid-base"), find_stock("card-300"))
+        lid = motions(box.patterns, (), box.draft.slides, 1.0)
+        self.assertEqual(set(lid), {s.piece for s in box.draft.slides})
 
     def test_a_door_on_pins_too_near_the_side_catches_and_it_is_said(self) -> None:
         made = cabinet(4.0, play=0.3)

@@ -19,6 +19,7 @@ from mingei.app.space_gl import NO_PLANE, ArtFaces, NoGraphics, Plane, Scene, re
 from mingei.app.words import t
 from mingei.core.document.build import NOTHING, Build, Part
 from mingei.core.folded.measuring import gap
+from mingei.core.folded.moving import motions
 from mingei.core.folded.sides import STANDARD_VIEWS
 from mingei.core.folded.solid import INSIDE, RIM, Hit, Solids, assembled, hit, printed_faces
 from mingei.core.folded.view import Camera, framed, light_of
@@ -41,6 +42,7 @@ class SpaceView(PartView):
         super().__init__(t("Folded view"), parent)
         self.fraction = 1.0
         self.apart = 0.0
+        self.open = 0.0
         self.cut_axis = -1  # -1: not cut open
         self.cut_share = 0.5
         self.camera = Camera()
@@ -48,7 +50,7 @@ class SpaceView(PartView):
         self.no_graphics = ""
         self.solids: Solids | None = None
         self._scene: Scene | None = None
-        self._balls: dict[tuple[float, float], Camera] = {}
+        self._balls: dict[tuple[float, float, float], Camera] = {}
         self._dragging: QPoint | None = None
         self.struck: set[Part] = set()
         self.prints: Mapping[Pattern, Print] = NO_PRINTS
@@ -84,6 +86,11 @@ class SpaceView(PartView):
         self.apart = apart
         self._reshape()
 
+    def swing(self, share: float) -> None:
+        """Move what moves when it is finished: 0 shut .. 1 open."""
+        self.open = share
+        self._reshape()
+
     def cut_open(self, axis: int, share: float) -> None:
         """Cut the model across an axis (0 length, 1 width, 2 height; -1 not at all) at a share of its
         extent."""
@@ -97,7 +104,7 @@ class SpaceView(PartView):
     def _reshape(self) -> None:
         if self.build is None:
             return
-        self.solids = assembled(self.build.patterns, self.build.moments(self.fraction), self.apart)
+        self.solids = self._at(self.fraction)
         folded = self._framed(1.0)
         share = self.fraction**2  # the flat needs room until late in the folding
         flat = folded if share == 1 else self._framed(0.0)
@@ -106,14 +113,21 @@ class SpaceView(PartView):
         self.camera = replace(self.camera, target=(mix[0], mix[1], mix[2]), spread=mix[3], rise=mix[4])
         self.recolour()
 
+    def _at(self, fraction: float) -> Solids:
+        """The model at a moment of its folding."""
+        assert self.build is not None
+        draft = self.build.draft
+        moved = (motions(self.build.patterns, draft.swings, draft.slides, self.open)
+                 if self.open > 0 and fraction == 1.0 else {})
+        return assembled(self.build.patterns, self.build.moments(fraction), self.apart, moved)
+
     def _framed(self, fraction: float) -> Camera:
         """A camera that holds the model at a moment of its folding; kept for the build."""
-        key = (fraction, self.apart)
+        key = (fraction, self.apart, self.open)
         if key not in self._balls:
             assert self.build is not None and self.solids is not None
-            shape = (self.solids if fraction == self.fraction
-                     else assembled(self.build.patterns, self.build.moments(fraction), self.apart))
-            self._balls = {k: v for k, v in self._balls.items() if k[1] == self.apart}
+            shape = self.solids if fraction == self.fraction else self._at(fraction)
+            self._balls = {k: v for k, v in self._balls.items() if k[1:] == (self.apart, self.open)}
             self._balls[key] = framed(Camera(), shape.triangles.reshape(-1, 3))
         return self._balls[key]
 

@@ -236,8 +236,17 @@ class DraftStation(Station):
         self.apart.setAccessibleName(t("Pieces apart"))
         self.apart.setToolTip(t("Move the pieces away from each other to see how they go together."))
         self.apart.valueChanged.connect(lambda value: self.space.explode(value / 100))
+        self.open_words = QLabel(t("Open"))
+        self.opened = QSlider(Qt.Orientation.Horizontal)
+        self.opened.setRange(0, 100)
+        self.opened.setAccessibleName(t("Open"))
+        self.opened.setToolTip(
+            t("Move what moves in the finished thing: doors on their pins, lids and drawers "
+                                 "along their way."))
+        self.opened.valueChanged.connect(lambda value: self.space.swing(value / 100))
         row = QHBoxLayout()
-        for widget in (self.cut_axis, self.cut_slider, self.apart_words, self.apart):
+        for widget in (self.cut_axis, self.cut_slider, self.apart_words, self.apart, self.open_words,
+                       self.opened):
             row.addWidget(widget)
         self.cut_axis.hide()
         self.cut_slider.hide()
@@ -272,6 +281,9 @@ class DraftStation(Station):
         several = len(build.patterns) > 1
         self.apart.setVisible(several)
         self.apart_words.setVisible(several)
+        moves = bool(build.draft.swings or build.draft.slides)
+        self.opened.setVisible(moves)
+        self.open_words.setVisible(moves)
         self.slider.show_steps(len(build.plan.folding))
         self._show_step()
 

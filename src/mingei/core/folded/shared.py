@@ -16,8 +16,8 @@ from numpy.typing import NDArray
 from mingei.core.draft import Role, Swing
 from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded.fold import Triple, finished
+from mingei.core.folded.moving import turned
 from mingei.core.plane.shape import flat_points
-from mingei.core.plane.space import turn_about
 
 #: Taken off each face and off each side of a panel, mm.
 HAIR_MM = 0.02
@@ -68,9 +68,9 @@ def slab(pattern: Pattern, panel: FlatPanel, matrix: Array) -> Slab:
     solid = solid.translate((0.0, 0.0, -height / 2))
     for groove in panel.grooves:  # wider and deeper by the hair that all else is smaller
         ring = flat_points(groove.path)[:-1]
-        turned = ring if _left(ring) else ring[::-1]
+        ring = ring if _left(ring) else ring[::-1]
         below = groove.depth_mm + hair - 3 * half if groove.inside else half - groove.depth_mm - hair
-        solid -= area((turned,), hair).extrude(2 * half).translate((0.0, 0.0, below))
+        solid -= area((ring,), hair).extrude(2 * half).translate((0.0, 0.0, below))
     solid = solid.transform(matrix[:3])
     box = solid.bounding_box()
     return Slab(pattern, panel, solid, np.array((box[:3], box[3:])))
@@ -120,14 +120,12 @@ def swung(every: Sequence[Slab], swing: Swing, angle_deg: float) -> tuple[Shared
     import manifold3d as m3
 
     host = next(s.pattern for s in every if s.pattern.name == swing.piece)
-    matrix = finished(host)[swing.panel]
-    start, end = (matrix @ np.array((*p, 0.0, 1.0)) for p in (swing.start, swing.end))
-    turned = turn_about(start[:3], end[:3], angle_deg)
+    motion = turned(host, swing, angle_deg)
     moves = [s for s in every if s.pattern is host or (s.pattern.rides is not None
                                                        and s.pattern.rides.host is host)]
     found = []
     for a in moves:
-        solid: m3.Manifold = a.solid.transform(turned[:3])
+        solid: m3.Manifold = a.solid.transform(motion[:3])
         box = np.array(solid.bounding_box()).reshape(2, 3)
         for b in every:
             if b in moves or not ((box[0] < b.box[1]).all() and (b.box[0] < box[1]).all()):

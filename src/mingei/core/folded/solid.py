@@ -11,6 +11,7 @@ from __future__ import annotations
 import math
 from collections.abc import Iterable, Mapping, Sequence
 from functools import lru_cache
+from types import MappingProxyType
 from typing import NamedTuple
 
 import numpy as np
@@ -265,9 +266,14 @@ def assembly(patterns: Sequence[Pattern], fraction: float = 1.0, apart: float = 
     return assembled(patterns, moments, apart)
 
 
-def assembled(patterns: Sequence[Pattern], moments: Mapping[str, Moment], apart: float = 0.0) -> Solids:
-    """As ``assembly``, each piece at a moment of its own, by its name; those not named lie flat."""
-    parts = [solids(p, moments.get(p.name if p.rides is None else p.rides.host.name, 0.0)) for p in patterns]
+def assembled(patterns: Sequence[Pattern], moments: Mapping[str, Moment], apart: float = 0.0,
+              moved: Mapping[str, Array] = MappingProxyType({})) -> Solids:
+    """As ``assembly``, each piece at a moment of its own, by its name; those not named lie flat.  moved: by
+    piece, a motion (4, 4) besides."""
+    names = [p.name if p.rides is None else p.rides.host.name for p in patterns]
+    parts = [solids(p, moments.get(name, 0.0)) for p, name in zip(patterns, names, strict=True)]
+    parts = [_moved(part, moved[name]) if name in moved else part
+             for part, name in zip(parts, names, strict=True)]
     if len(parts) == 1:
         return parts[0]
     if apart > 0:
@@ -287,6 +293,13 @@ def assembled(patterns: Sequence[Pattern], moments: Mapping[str, Moment], apart:
     parts = [part._replace(panel=part.panel + first, edge_panel=part.edge_panel + first)
              for part, first in zip(parts, counts, strict=True)]
     return Solids(*(np.concatenate(columns) for columns in zip(*parts, strict=True)))
+
+
+def _moved(part: Solids, motion: Array) -> Solids:
+    turn, by = motion[:3, :3].T, motion[:3, 3]
+    return part._replace(triangles=part.triangles @ turn + by, normals=part.normals @ turn,
+                         shading=part.shading @ turn, edges=part.edges @ turn + by,
+                         edge_normals=part.edge_normals @ turn)
 
 
 def _mitre(angle_deg: float) -> float:

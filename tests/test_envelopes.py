@@ -108,6 +108,9 @@ class FromTheThing(unittest.TestCase):
             ("envelope-side", {"side": 40.0, "width": 60.0}, "side"),
             ("envelope-side", {"closing": 100.0}, "closing"),
             ("envelope-diagonal", {"height": 130.0, "over": 5.0}, "over"),
+            # gum so wide that the tip of the liner's flap would lie below its shoulders
+            ("envelope-diagonal", {"width": 40.0, "height": 56.0, "over": 42.0, "liner": "liner",
+                                   "margin": 4.0, "gum": 34.0}, "gum"),
         ):
             with self.subTest(recipe=recipe, values=values):
                 self.assertEqual(set(given_way(recipe, values)), {name})

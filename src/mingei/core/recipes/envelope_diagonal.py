@@ -40,6 +40,10 @@ def _flap(base: float, over: float, across: float) -> Polygon:
             (0.0, level))
 
 
+#: A liner's flap rises so far above its shoulders, mm.
+_LEAST_TIP_MM = 1.0
+
+
 def _inset(base: float, over: float, margin: float, gum: float) -> Polygon:
     """A liner's flap: within the flap by a margin at its sides and by the gum's width at its tip."""
     out, half = over / 2, base / 2
@@ -123,7 +127,9 @@ def _sound(values: Values) -> None:
             "a liner's flap would reach past the fold opposite", "liner",
             "leave the liner out, or take an envelope with side seams"
         )
-    if values["liner"] == LINER and (width + over) / 2 - float(values["gum"]) < 2 * float(values["margin"]):
+    margin, gum = float(values["margin"]), float(values["gum"])
+    shoulder = max(1.0, over / 2 - margin * (math.sqrt(2) - 1))  # as ``_inset`` has it
+    if values["liner"] == LINER and (width + over) / 2 - gum < max(2 * margin, shoulder + _LEAST_TIP_MM):
         raise MeasureError("the gum leaves the liner's flap no room", "gum",
                            "make it narrower, or leave the liner out")
 

@@ -8,15 +8,17 @@ import math
 import unittest
 from dataclasses import replace
 
+import manifold3d as m3
 import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
+from shapely import LinearRing, Point
 
 from mingei.core.check import run
 from mingei.core.check.simulating import simulate
 from mingei.core.document.build import Build, build, loads_of_all
-from mingei.core.document.project import new_brief
-from mingei.core.draft import Swing
+from mingei.core.document.project import new_brief, new_project
+from mingei.core.draft import Spine, Swing
 from mingei.core.errors import StockError
 from mingei.core.flat.develop import develop
 from mingei.core.folded import shared as solids
@@ -28,6 +30,7 @@ from mingei.core.layout.sheets import find_sheet
 from mingei.core.recipes import Value, find_recipe
 from mingei.core.recipes.cabinet import heights
 from mingei.core.stock import Stock, find_stock
+from mingei.formats.export import builds_of
 from tests.giving import given_way
 from tests.solids import shared, slabs
 
@@ -195,6 +198,115 @@ class Cabinets(unittest.TestCase):
     def test_a_door_with_no_room_for_pin_and_knob_is_refused(self) -> None:
         self.assertEqual(set(given_way("cabinet", {"width": 20.0, "doors": "two"})), {"doors"})
         self.assertEqual(set(given_way("cabinet", {"depth": 8.0, "doors": "two", "play": 0.3})), {"doors"})
+
+
+
+def album(caliper: float = 2.0, **values: Value) -> Build:
+    stock = board(caliper)
+    paper = Stock("paper", "Paper", 120, 0.15)
+    return build(new_brief("album", values, stock), stock,
+                 (("wrap", paper), ("linings", paper), ("papers", paper)))
+
+
+def bent_up(along: float, spine: float, gap: float, thick: float) -> tuple[float, float]:
+    """The back cover flat, the spine upright beside it, the front cover over it, as boxes, so much of each
+    gap lying along the covers: how much card any two share (mm3), and how far the covers' inner faces stand
+    apart."""
+    def slab_at(x: float, z: float, wide: float, high: float) -> m3.Manifold:
+        return m3.Manifold.cube((wide, 10.0, high)).translate((x, 0.0, z))
+
+    up = gap - along
+    back = slab_at(along, 0.0, 60.0, thick)
+    upright = slab_at(0.0, up, thick, spine)
+    front = slab_at(along, spine + 2 * up - thick, 60.0, thick)
+    shares = sum(float((a ^ b).volume()) for a, b in itertools.combinations((back, upright, front), 2))
+    return shares, spine + 2 * up - 2 * thick
+
+
+class Albums(unittest.TestCase):
+    def test_wrap_and_papers_are_as_the_trade_reckons_them(self) -> None:
+        # common practice: boards 6 1/2 x 8 1/2 in, spine 1 1/4, gaps 1/4, turn-in 3/4 give a wrap of 16 1/4 x
+        # 10, papers 6 1/4 x 8 1/4 and 1 x 8 1/4 (borders of 1/8)
+        inch = 25.4
+        made = album(2.0, width=6.5 * inch, height=8.5 * inch, spine=1.25 * inch, gap=0.25 * inch,
+                     turn=0.75 * inch, border=inch / 8)
+        size = {p.name: (p.box.width / inch, p.box.height / inch) for p in made.patterns}
+        for name, wanted in (("wrap", (16.25, 10.0)), ("front paper", (6.25, 8.25)),
+                             ("back paper", (6.25, 8.25)),
+                             ("spine paper", (1.0, 8.25)), ("front board", (6.5, 8.5)),
+                             ("spine board", (1.25, 8.5))):
+            np.testing.assert_allclose(size[name], wanted, atol=1e-9, err_msg=name)
+
+    def test_its_cutting_list_is_that_worked_out_by_hand(self) -> None:
+        # boards 100 x 140, spine 20, gaps 6, turn-in 15, linings 3 back, borders 4: wrap 2 x 15 + 2 x 100 + 2
+        # x 6 + 20 by 2 x 15 + 140
+        made = album(2.0, width=100.0, height=140.0, spine=20.0, gap=6.0, turn=15.0, lining=3.0, border=4.0)
+        found = {row.piece: (row.copies, round(row.width, 2), round(row.height, 2))
+                 for row in cutting_list(loads_of_all((made,)))}
+        self.assertEqual(found, {
+            "wrap": (1, 262.0, 170.0), "front board": (1, 140.0, 100.0), "back board": (1, 140.0, 100.0),
+            "spine board": (1, 140.0, 20.0), "front lining, back lining": (2, 134.0, 94.0),
+            "front paper, back paper": (2, 132.0, 92.0), "spine paper": (1, 132.0, 12.0)})
+
+    @given(st.floats(0.5, 4.0), st.floats(6.0, 120.0), st.floats(4.0, 20.0))
+    def test_it_closes_on_any_stack_between_least_and_most_without_binding(self, thick: float, spine: float,
+                                                                           gap: float) -> None:
+        least, most = Spine("s", spine, gap, 0.0).closes_on(thick)
+        clear = [apart for along in np.linspace(0.0, gap, 101)
+                 for shares, apart in (bent_up(float(along), spine, gap, thick),) if shares < 1e-9]
+        self.assertAlmostEqual(max(clear), most, places=6)
+        self.assertAlmostEqual(max(0.0, min(clear)), least, delta=0.02 * gap)  # as finely as it was moved
+        # and no way is left beyond: with all of the gap along the spine nothing more can be had
+        self.assertGreater(bent_up(-0.1, spine, gap, thick)[1], most)
+
+    def test_a_stack_too_high_or_too_low_and_a_gap_too_narrow_are_said_with_what_would_do(self) -> None:
+        for values, code, told in (({"stack": 60.0}, "spine-high", "spine"),
+                                   ({"stack": 5.0}, "spine-low", "spine"),
+                                   ({"gap": 3.0}, "spine-gap", "gap")):
+            made = album(4.0 if code == "spine-gap" else 2.0, **values)
+            (said,) = [f for f in run(made, find_sheet("A0")) if f.code.startswith("spine")]
+            self.assertEqual((said.code, said.place), (code, told))
+            if code == "spine-high":  # what it names does
+                wide = float(said.remedy.split("spine ")[1].split(" mm")[0])
+                again = album(2.0, spine=wide, **values)
+                self.assertEqual([f for f in run(again, find_sheet("A0")) if f.code.startswith("spine")], [])
+
+    @given(st.floats(0.5, 4.0), st.sampled_from(["none", "ribbon", "elastic"]), st.floats(60, 400),
+           st.floats(60, 500), st.floats(8, 40), st.floats(0.5, 12), st.floats(0, 20))
+    def test_everything_lies_on_the_wrap_where_it_belongs(self, thick: float, closing: str, width: float,
+                                                          height: float, turn: float, corner: float,
+                                                          border: float) -> None:
+        made = album(thick, closing=closing, width=width, height=height, turn=turn, corner=corner,
+                     border=border)
+        self.assertEqual([s for s in shared(made) if s.volume > 0.02], [])
+        self.assertTrue(all(c.closes for c in made.closures))
+        self.assertEqual(simulate(made), ())
+        at = {s.panel.name: s.box for s in slabs(made.patterns)}
+        values = made.brief.recipe and find_recipe("album").settled(made.brief.values)
+        # gaps by the solids: from board to spine
+        for a, b in (("front board", "spine board"), ("spine board", "back board")):
+            self.assertAlmostEqual(at[b][0][0] - at[a][1][0] - 2 * _HAIR, float(values["gap"]), delta=0.02)
+        # what is left of the wrap past the boards' edges
+        for side, name in ((0, "front board"), (1, "back board")):
+            past = abs(at["wrap"][side][0] - at[name][side][0])
+            self.assertAlmostEqual(past, float(values["turn"]), delta=0.02)
+        # the corners clear those of the boards by as much as was asked
+        wrap = next(p for p in made.patterns if p.name == "wrap").panels[0]
+        corner_of = (float(values["turn"]), float(values["turn"]))
+        self.assertAlmostEqual(Point(corner_of).distance(LinearRing(wrap.polygon)), min(
+            float(values["corner"]), float(values["turn"])), delta=1e-6)
+
+    def test_boards_come_first_then_edges_linings_papers_eyelets(self) -> None:
+        words = [str(s.words) for s in album().plan.steps]
+        order = [next(i for i, w in enumerate(words) if part in w) for part in
+                 ("Glue the wrap on the front board", "Push the corners in", "front lining", "front paper",
+                  "Punch through", "Draw a ribbon")]
+        self.assertEqual(order, sorted(order))
+
+    def test_its_parts_are_of_their_own_stocks_from_the_beginning(self) -> None:
+        made = builds_of(new_project(new_brief("album")))[0]
+        self.assertEqual({p.name: p.stock.id for p in made.patterns if p.name in ("wrap", "front board")},
+                         {"wrap": "kraft-110", "front board": "greyboard-20"})
 
 
 if __name__ == "__main__":

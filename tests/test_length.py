@@ -35,6 +35,18 @@ class Reading(unittest.TestCase):
             with self.subTest(text):
                 self.assertAlmostEqual(parse(text), mm, places=9)
 
+    def test_a_real_length_with_the_scale_of_the_model_is_that_of_the_model(self) -> None:
+        for text, mm in {"0.9 m 1:12": 75.0, "0.9 m at 1:12": 75.0, "3 ft 1:12": 76.2, "90cm 1 : 6": 150.0,
+                         "6' 8\" 1:24": 2032 / 24, "=2*(1 m) 1:48": 2000 / 48, "2,10 m 1:12": 175.0,
+                         "1 m 1:43,5": 1000 / 43.5, "30 1:2": 15.0}.items():
+            with self.subTest(text):
+                self.assertAlmostEqual(parse(text), mm, places=9)
+        for bad, word in (("0.9 m 1:0", "1:12"), ("0.9 m 1:", "cannot be read"), ("1:12", "cannot be read"),
+                          ("0.9 m 1:99999", "1:12"), ("at 1:12", "")):
+            with self.subTest(bad), self.assertRaises(LengthError) as caught:
+                parse(bad)
+            self.assertIn(word, str(caught.exception))
+
     @given(st.floats(0.3, 3000))
     def test_a_fraction_set_as_one_is_read_back(self, mm: float) -> None:
         plain = write_inches(mm)

@@ -4,7 +4,8 @@ Inside Mingei a length is a float in millimetres.  This module is the edge where
 millimetres and millimetres become words.
 
 Written forms: ``98.4``, ``9.8cm``, ``3 7/8 in``, ``3-7/8"``, ``3⅞ in``, ``1 ft 2 1/2 in``; and, after an
-equals sign, sums over named measures: ``=width/2 + 6``, ``=2*(length + 3mm)``.
+equals sign, sums over named measures: ``=width/2 + 6``, ``=2*(length + 3mm)``.  A real length with the scale
+of the model after it, ``0.9 m 1:12``, is that of the model.
 
 *Makers' fraction*: inches with a power-of-two denominator, as marked on a rule; what the fraction
 leaves over is its *residue*, kept in millimetres and never thrown away in silence.
@@ -48,6 +49,10 @@ _LOOKALIKES = str.maketrans(dict(zip(_RAISED + _LOWERED, 2 * "0123456789", stric
     "×": "*", "÷": "/", "\u00a0": " ", "\u202f": " ", "\u2009": " ", "μ": "µ",
 })
 
+#: A real length is followed by the scale of the model; one so small is no model any more.
+_AT_SCALE = re.compile(r"(?:\s+at)?\s+1\s*:\s*(\d+(?:[.,]\d+)?)\s*$")
+_SMALLEST = 10_000.0
+
 _TOKEN = re.compile(
     r"""\s*(?:
         (?P<mixed>\d+[ ]+\d+/\d+(?![\d.,]))
@@ -79,12 +84,20 @@ def parse(text: str, unit: str = "mm", names: Mapping[str, float] | None = None)
     text: what the person wrote.
     unit: what a bare number means, a key of UNITS_MM.
     names: measures (mm) that a sum after ``=`` may use.
+    A scale at the end, as in ``0.9 m 1:12`` or ``3 ft at 1:12``, makes it that of the model.
     Returns mm.
     Raises LengthError naming the column (1-based) where reading stopped.
     """
     if unit not in UNITS_MM:
         raise LengthError(say("the unit {unit!r} is not known", unit=unit), "",
                           "use one of mm, cm, m, in, ft")
+    if (model := _AT_SCALE.search(text)) is not None:
+        times = float(model[1].replace(",", "."))
+        if not 0.0 < times <= _SMALLEST:
+            raise LengthError(say("a scale of 1:{times:g} is none a model is built at", times=times),
+                              say("column {column}", column=model.start() + 1),
+                              "write how many times larger the real thing is, such as 1:12")
+        return parse(text[:model.start()], unit, names) / times
     clean, columns = _normalise(text)
     stripped = clean.strip()
     if not stripped:

@@ -3,6 +3,7 @@ way."""
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterator
 
 from mingei.core.check import Finding, Severity, rule
@@ -130,6 +131,32 @@ def swings(build: Build, sheet: Sheet) -> Iterator[Finding]:
                               say("panel {a}", a=found[0].a[1]), "give it more play, or thinner board",
                               Part(*found[0].a))
                 break
+
+
+@rule("spine")
+def spine(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """A cover closes on what lies in it without binding."""
+    back = build.draft.spine
+    if back is None:
+        return
+    thick = next(p.stock.caliper_mm for p in build.patterns if back.board in p.by_name)
+    least, most = back.closes_on(thick)
+    if back.gap < thick:
+        yield Finding("spine-gap", Severity.ERROR,
+                      "the boards are thicker than the gap beside the spine: they cannot be bent up", "gap",
+                      say("make it {least} or more", least=write_mm(1.5 * thick)))
+    elif back.stack > most:
+        yield Finding("spine-high", Severity.ERROR,
+                      say("it closes on {most} at the most, and {stack} lies in it", most=write_mm(most),
+                          stack=write_mm(back.stack)), "spine",
+                      say("make the spine {wider} or more", wider=write_mm(
+                          math.ceil((back.width + back.stack - most) * 10) / 10)))
+    elif back.stack < least:
+        yield Finding("spine-low", Severity.LOOK,
+                      say("it gapes: it closes on {least} at the least, and {stack} lies in it",
+                          least=write_mm(least), stack=write_mm(back.stack)), "spine",
+                      say("make the spine {narrower} or less",
+                          narrower=write_mm(math.floor((back.stack + 2 * thick) * 10) / 10)))
 
 
 @rule("pins")

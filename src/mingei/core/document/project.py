@@ -430,7 +430,7 @@ def new_brief(recipe_id: str, values: Values | None = None, stock: Stock | None 
     chosen = stock or find_stock(recipe.stock)
     recipe.accept_stock(chosen)
     return Brief(name or recipe.title, recipe.id, measures=tuple(recipe.accept(values or {}).items()),
-                 stock=chosen.id)
+                 stock=chosen.id, parts=recipe.part_stocks)
 
 
 def new_project(brief: Brief, title: str = "", unit: str = "mm", sheet: str = "A4",

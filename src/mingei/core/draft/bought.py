@@ -39,10 +39,12 @@ class Bought(NamedTuple):
 
 
 class Handwork(NamedTuple):
-    """Something done by hand.  name: a word for it; words: a full sentence; panel: where; when; why: then."""
+    """Something done by hand.  name: a word for it; words: a full sentence; panel: where; when; why: then;
+    before: the panel whose joints come right after it."""
 
     name: str
     words: str
     panel: str
     when: When = When.CLOSED
     why: str = ""
+    before: str = ""

@@ -42,6 +42,29 @@ class Slide(NamedTuple):
     way: tuple[float, float, float]
 
 
+class Spine(NamedTuple):
+    """A spine between two covers, all lying on one wrap: its board, its width, the gap to each cover, and how
+    high what lies between the covers is, mm.
+
+    Bent up square, the wrap runs round the corner between a cover and the spine: part of the gap lies along
+    the cover, the rest along the spine, and one of the two is at least a board's thickness, so that they
+    clear each other.
+    """
+
+    board: str
+    width: float
+    gap: float
+    stack: float
+
+    def closes_on(self, thick: float) -> tuple[float, float]:
+        """The least and the most it closes on, mm, with boards so thick (mm): the covers stand apart by the
+        spine and what of the gaps lies along it, none to all, less their own thickness."""
+        least = max(0.0, self.width - 2 * thick)
+        if max(0.0, thick - self.width / 2) > self.gap - thick:
+            least = self.width  # a spine lower than two boards stands between them
+        return least, self.width + 2 * self.gap - 2 * thick
+
+
 class Swing(NamedTuple):
     """A piece that turns on pins: the panel whose edges they stand in, the line through them (two points in
     that panel's coordinates, mm, amid its thickness), and how far it turns, degrees, positive as seen from
@@ -62,10 +85,11 @@ class Draft:
     lower corner is the origin of the whole, its axes along length, width and height.  closes: the last step
     closes it, so that it is filled before. remarks: what a maker should know of it, each with its place, full
     sentences without a stop.  round: how large its curved work really is; slides: what comes off or out of
-    what; swings: what turns on pins; content: what must fit in it, as the corners whose convex hull it fills,
-    in the whole, mm, () where ``inside_mm`` says it or it holds nothing; bought: what is bought and goes into
-    it, in the order in which it is put in; handwork: what its recipe asks for besides, in order; filled: the
-    panel before whose closing it is filled, "" where ``inside_mm`` and ``closes`` say whether it is.
+    what; swings: what turns on pins; spine: of a cover, None; content: what must fit in it, as the corners
+    whose convex hull it fills, in the whole, mm, () where ``inside_mm`` says it or it holds nothing; bought:
+    what is bought and goes into it, in the order in which it is put in; handwork: what its recipe asks for
+    besides, in order; filled: the panel before whose closing it is filled, "" where ``inside_mm`` and
+    ``closes`` say whether it is.
     """
 
     pieces: tuple[Piece, ...]
@@ -78,6 +102,7 @@ class Draft:
     round: Round | None = None
     slides: tuple[Slide, ...] = ()
     swings: tuple[Swing, ...] = ()
+    spine: Spine | None = None
     content: tuple[tuple[float, float, float], ...] = ()
     bought: tuple[Bought, ...] = ()
     handwork: tuple[Handwork, ...] = ()

@@ -180,22 +180,13 @@ def _with_handled(draft: Draft, some: Sequence[Operation], each: Bought | Handwo
                  draft.pieces[-1])
     put = Operation(f"{piece.name}/{each.name} {number}", Does.PUT, piece.name, _AFTER + number, each.words,
                     (each.name,), panels=(each.panel,))
+    if each.before:
+        return _just_before(draft, some, each, put)
     if each.when is When.CLOSED:
         before = tuple(Reason(op.key, each.why if op is some[-1] else "") for op in some
                        if op.does in (*GLUES, Does.FOLD, Does.PUT))
         return [*some, replace(put, reasons=before)]
     own = [op for op in some if op.piece == piece.name]
-    if isinstance(each, Bought) and each.before:
-        closing = next(p.name for p in draft.pieces if any(q.name == each.before for q in p.panels))
-        own = [op for op in some if op.piece == closing]
-        at = next((i for i, op in enumerate(some) if op in own and op.does in GLUES and op.step >= 0),
-                  len(some))
-        put = replace(put, reasons=tuple(Reason(op.key, "") for op in some[:at]
-                                         if op.does in (*GLUES, Does.FOLD)))
-        why = Reason(put.key, each.why or say("the {name} cannot be reached once it is closed",
-                                              name=each.name), ahead=True)
-        return [*some[:at], put, *(replace(op, reasons=(*op.reasons, why)) if op in own else op
-                                   for op in some[at:])]
     put = replace(put, step=_PUT, reasons=tuple(Reason(op.key, "") for op in some if op.does in _FLAT
                                                 and op.step < 0 and (op in own or op.does is Does.CREASE)))
     joins = [op for op in own if op.does in (Does.GLUE, Does.LAP)]
@@ -207,6 +198,21 @@ def _with_handled(draft: Draft, some: Sequence[Operation], each: Bought | Handwo
     first = next((i for i, op in enumerate(some) if op.step >= 0), len(some))
     return [*some[:first], put, *(replace(op, reasons=(*op.reasons, why)) if op.key in shuts else op
                                   for op in some[first:])]
+
+
+def _just_before(draft: Draft, some: Sequence[Operation], each: Bought | Handwork,
+                 put: Operation) -> list[Operation]:
+    """The same, put right before the joints of a panel that is named."""
+    closing = next(p.name for p in draft.pieces if any(q.name == each.before for q in p.panels))
+    own = [op for op in some if op.does in GLUES and op.step >= 0
+           and (op.piece == closing or each.before in op.panels)]
+    at = next((i for i, op in enumerate(some) if op in own), len(some))
+    put = replace(put,
+                  reasons=tuple(Reason(op.key, "") for op in some[:at] if op.does in (*GLUES, Does.FOLD)))
+    why = Reason(put.key, each.why or say("the {name} cannot be reached once it is closed", name=each.name),
+                 ahead=True)
+    return [*some[:at], put, *(replace(op, reasons=(*op.reasons, why)) if op in own else op
+                               for op in some[at:])]
 
 
 def _filled(draft: Draft, some: Sequence[Operation]) -> list[Operation]:

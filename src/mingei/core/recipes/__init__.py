@@ -141,6 +141,7 @@ class Recipe:
     asked, each with the room it wants (mm); where none are given, the inside with a little room.  roomy: a
     thing smaller than the least it is made for goes in as well.  gives: the names of measures that give way
     to the others (``giving``).  also: what people call what is made by it, or look for.
+    part_stocks: the stocks, by id, its parts are usually of, where that is not the body's.
     """
 
     id: str
@@ -159,6 +160,7 @@ class Recipe:
     stock: str = DEFAULT_STOCK_ID
     gives: tuple[str, ...] = ()
     also: tuple[str, ...] = ()
+    part_stocks: tuple[tuple[str, str], ...] = ()
 
     def __post_init__(self) -> None:
         drawn = self.draft

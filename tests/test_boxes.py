@@ -128,7 +128,8 @@ class Stars(unittest.TestCase):
         for recipe, values in (("pyramid", {"across": 400.0, "height": 20.0}),
                                ("frustum-box", {"across": 30.0, "rim": 400.0, "height": 15.0}),
                                # ten sides: in a caliper of 1 mm the tabs' slants would meet
-                               ("frustum-box", {"sides": 10.0, "across": 70.0, "rim": 110.0, "height": 15.0})):
+                               ("frustum-box", {"sides": 10.0, "across": 70.0, "rim": 110.0,
+                                                "height": 15.0})):
             with self.assertRaises(MeasureError):
                 new_brief(recipe, values)
         with self.assertRaises(MeasureError):

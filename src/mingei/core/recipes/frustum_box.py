@@ -12,9 +12,9 @@ from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.prism import SIDES
 from mingei.core.recipes.tray import TAB
 
-#: Walls that lean further than this from upright (degrees) leave no room for tabs between them; with more than
-#: so many sides, so much less a side.
-_MOST_LEAN_DEG, _FEW_SIDES, _LESS_A_SIDE_DEG = 59.0, 8, 3.75
+#: Walls that lean further than this from upright (degrees), in or out, leave no room for tabs between them;
+#: out, with more than so many sides, so much less a side.
+_MOST_IN_DEG, _MOST_OUT_DEG, _FEW_SIDES, _LESS_A_SIDE_DEG = 60.0, 59.0, 8, 3.75
 
 
 def draft_frustum(values: Values) -> Draft:
@@ -25,15 +25,16 @@ def draft_frustum(values: Values) -> Draft:
     return Draft((star_piece("leaning box", star, tab, ON_THE_TABLE),), closes=False, content=standing(star))
 
 
-def _most_lean_deg(sides: int) -> float:
-    """How far walls may lean, degrees: the more sides, the slimmer the corners in which tabs lie (tried with the
-    thickest stock it is made of)."""
-    return _MOST_LEAN_DEG - _LESS_A_SIDE_DEG * max(0, sides - _FEW_SIDES)
+def _most_out_deg(sides: int) -> float:
+    """How far walls may lean out, degrees: the more sides, the slimmer the corners in which tabs lie (tried
+    with the thickest stock it is made of)."""
+    return _MOST_OUT_DEG - _LESS_A_SIDE_DEG * max(0, sides - _FEW_SIDES)
 
 
 def _upright_enough(values: Values) -> None:
     star = Star(int(values["sides"]), float(values["across"]), float(values["rim"]), float(values["height"]))
-    if abs(star.flare_deg) > _most_lean_deg(int(values["sides"])):
+    out = star.rim > star.across
+    if abs(star.flare_deg) > (_most_out_deg(int(values["sides"])) if out else _MOST_IN_DEG):
         raise MeasureError("walls that lean so far leave no room for tabs between them", "rim",
                            "bring it nearer to the base's size")
 

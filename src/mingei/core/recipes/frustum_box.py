@@ -33,7 +33,7 @@ def _most_out_deg(sides: int) -> float:
 
 def _upright_enough(values: Values) -> None:
     star = Star(int(values["sides"]), float(values["across"]), float(values["rim"]), float(values["height"]))
-    out = star.rim > star.across
+    out = star.across_rim > star.across
     if abs(star.flare_deg) > (_most_out_deg(int(values["sides"])) if out else _MOST_IN_DEG):
         raise MeasureError("walls that lean so far leave no room for tabs between them", "rim",
                            "bring it nearer to the base's size")

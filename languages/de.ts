@@ -92,6 +92,10 @@
    <translation> auf hinten</translation>
   </message>
   <message>
+   <source> on wrap</source>
+   <translation> auf dem Bezug</translation>
+  </message>
+  <message>
    <source> or </source>
    <translation> oder </translation>
   </message>
@@ -574,6 +578,10 @@
   <message>
    <source>After cutting</source>
    <translation>Nach dem Schneiden</translation>
+  </message>
+  <message>
+   <source>Album cover</source>
+   <translation>Albumeinband</translation>
   </message>
   <message>
    <source>All at a glance</source>
@@ -1132,6 +1140,10 @@
    <translation>Ecken</translation>
   </message>
   <message>
+   <source>Corners clear</source>
+   <translation>Ecken frei</translation>
+  </message>
+  <message>
    <source>Corners cut</source>
    <translation>Ecken Schnitt</translation>
   </message>
@@ -1386,6 +1398,10 @@
   <message>
    <source>Drag to turn it, or Shift with the arrow keys; it is kept as you turned it.</source>
    <translation>Ziehen dreht es, oder Umschalt mit den Pfeiltasten; so gedreht bleibt es.</translation>
+  </message>
+  <message>
+   <source>Draw a ribbon through each eyelet and knot it inside.</source>
+   <translation>Durch jede Öse ein Band ziehen und innen verknoten.</translation>
   </message>
   <message>
    <source>Draw the elastic through both eyelets from outside and knot its ends inside, so that it lies round the closed folder without pulling.</source>
@@ -1881,6 +1897,10 @@
   <message>
    <source>Front lower</source>
    <translation>Vorderseite unten</translation>
+  </message>
+  <message>
+   <source>Gap</source>
+   <translation>Spalt</translation>
   </message>
   <message>
    <source>German large letter</source>
@@ -2435,6 +2455,10 @@
    <translation>Knauf</translation>
   </message>
   <message>
+   <source>Knot the elastic round the back board, so that it lies round the closed album without pulling.</source>
+   <translation>Das Gummiband um den Hinterdeckel knoten, so dass es ohne Zug um das geschlossene Album liegt.</translation>
+  </message>
+  <message>
    <source>Kraft paper 110 g</source>
    <translation>Kraftpapier 110 g</translation>
   </message>
@@ -2589,6 +2613,10 @@
   <message>
    <source>Lining</source>
    <translation>Futter</translation>
+  </message>
+  <message>
+   <source>Lining set back</source>
+   <translation>Spiegel zurück</translation>
   </message>
   <message>
    <source>Lip depth</source>
@@ -2827,6 +2855,10 @@ Protokoll: {log}</translation>
    <translation>Die Lasche versetzen an: {panel}</translation>
   </message>
   <message>
+   <source>Move what moves in the finished thing: doors on their pins, lids and drawers along their way.</source>
+   <translation>Bewegt, was sich am fertigen Ding bewegt: Türen auf ihren Stiften, Deckel und Schubladen auf ihrem Weg.</translation>
+  </message>
+  <message>
    <source>Must it fit into something?</source>
    <translation>Muss es in etwas hineinpassen?</translation>
   </message>
@@ -3037,6 +3069,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Only {piece}</source>
    <translation>Nur {piece}</translation>
+  </message>
+  <message>
+   <source>Open</source>
+   <translation>Offen</translation>
   </message>
   <message>
    <source>Open &amp;recent</source>
@@ -3495,6 +3531,14 @@ Protokoll: {log}</translation>
    <translation>Loche und setze Ösen auf fester Unterlage, die Finger weg vom Werkzeug.</translation>
   </message>
   <message>
+   <source>Punch through wrap and linings at the holes of the boards, and set the eyelets.</source>
+   <translation>An den Löchern der Pappen durch Bezug und Spiegel stanzen und die Ösen setzen.</translation>
+  </message>
+  <message>
+   <source>Push the corners in, then turn in and rub down the long edges from the middle to the ends, then the short ones.</source>
+   <translation>Die Ecken eindrücken, dann die langen Kanten von der Mitte zu den Enden einschlagen und anreiben, dann die kurzen.</translation>
+  </message>
+  <message>
    <source>Push the fastener through the {hole} of the {panel} and spread its legs flat behind.</source>
    <translation>Die Musterklammer durch {hole} von {panel} stecken und ihre Beine dahinter flach spreizen.</translation>
   </message>
@@ -3885,6 +3929,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Spray adhesive only where there is a draught and no flame; follow the maker's instructions.</source>
    <translation>Sprühe Kleber nur bei Durchzug und ohne Flamme; beachte die Anweisungen des Herstellers.</translation>
+  </message>
+  <message>
+   <source>Stack</source>
+   <translation>Stapel</translation>
   </message>
   <message>
    <source>Stack of {count}</source>
@@ -4569,6 +4617,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Turn {names} round the corner.</source>
    <translation>{names} um die Ecke biegen.</translation>
+  </message>
+  <message>
+   <source>Turn-in</source>
+   <translation>Einschlag</translation>
   </message>
   <message>
    <source>Turned</source>
@@ -5451,6 +5503,10 @@ Protokoll: {log}</translation>
    <translation>ein Lineal ist in Hälften geteilt</translation>
   </message>
   <message>
+   <source>a scale of 1:{times:g} is none a model is built at</source>
+   <translation>in einem Maßstab von 1:{times:g} baut man kein Modell</translation>
+  </message>
+  <message>
    <source>a setting for {kind} names no tool of it, no kind of stock or no passes</source>
    <translation>eine Einstellung für {kind} nennt kein Werkzeug des Geräts, keine Materialart oder keine Durchgänge</translation>
   </message>
@@ -5631,6 +5687,10 @@ Protokoll: {log}</translation>
    <translation>eine Kante von {length:g} mm ist zu kurz für eine Lasche</translation>
   </message>
   <message>
+   <source>an elastic</source>
+   <translation>ein Gummiband</translation>
+  </message>
+  <message>
    <source>an elastic through two eyelets in the back</source>
    <translation>ein Gummi durch zwei Ösen im Rücken</translation>
   </message>
@@ -5763,6 +5823,14 @@ Protokoll: {log}</translation>
    <translation>Rückseite #</translation>
   </message>
   <message>
+   <source>back board</source>
+   <translation>Hinterdeckel</translation>
+  </message>
+  <message>
+   <source>back board on back lining</source>
+   <translation>Hinterdeckel auf hinterem Spiegel</translation>
+  </message>
+  <message>
    <source>back card</source>
    <translation>Rückseite Karte</translation>
   </message>
@@ -5815,6 +5883,10 @@ Protokoll: {log}</translation>
    <translation>Lasche Rückseite links</translation>
   </message>
   <message>
+   <source>back lining</source>
+   <translation>hinterer Spiegel</translation>
+  </message>
+  <message>
    <source>back lower flap</source>
    <translation>Klappe Rückseite unten</translation>
   </message>
@@ -5857,6 +5929,14 @@ Protokoll: {log}</translation>
   <message>
    <source>back overlay</source>
    <translation>Auflage Rückseite</translation>
+  </message>
+  <message>
+   <source>back paper</source>
+   <translation>hinteres Papier</translation>
+  </message>
+  <message>
+   <source>back paper on wrap</source>
+   <translation>hinteres Papier auf dem Bezug</translation>
   </message>
   <message>
    <source>back pocket</source>
@@ -6035,6 +6115,10 @@ Protokoll: {log}</translation>
    <translation>biegen Sie es von Hand vorbei; Karton gibt nach, Brett will die andere Reihenfolge</translation>
   </message>
   <message>
+   <source>between each board and the spine</source>
+   <translation>zwischen jedem Deckel und dem Rücken</translation>
+  </message>
+  <message>
    <source>between the two holes of a strap</source>
    <translation>zwischen den zwei Löchern eines Griffs</translation>
   </message>
@@ -6077,6 +6161,10 @@ Protokoll: {log}</translation>
   <message>
    <source>bone folder, to rub tape down</source>
    <translation>Falzbein, um Klebeband anzureiben</translation>
+  </message>
+  <message>
+   <source>book</source>
+   <translation>Buch</translation>
   </message>
   <message>
    <source>book band</source>
@@ -6303,6 +6391,10 @@ Protokoll: {log}</translation>
    <translation>Schachtel</translation>
   </message>
   <message>
+   <source>case</source>
+   <translation>Einbanddecke</translation>
+  </message>
+  <message>
    <source>ceiling</source>
    <translation>Decke</translation>
   </message>
@@ -6337,6 +6429,10 @@ Protokoll: {log}</translation>
   <message>
    <source>change {name}</source>
    <translation>{name} ändern</translation>
+  </message>
+  <message>
+   <source>chart folio</source>
+   <translation>Kartenmappe</translation>
   </message>
   <message>
    <source>check bars: both must measure 100 mm, the level one 4 in to its upper tick. </source>
@@ -6489,6 +6585,10 @@ Protokoll: {log}</translation>
   <message>
    <source>clearance</source>
    <translation>Spiel</translation>
+  </message>
+  <message>
+   <source>close it another way, or make it wider</source>
+   <translation>anders schließen oder breiter machen</translation>
   </message>
   <message>
    <source>close it without an elastic, or make it larger</source>
@@ -6675,6 +6775,10 @@ Protokoll: {log}</translation>
    <translation>schneiden Sie ihn aus klarer Folie und befestigen Sie ihn innen, bevor Sie falten</translation>
   </message>
   <message>
+   <source>cut nearer to the boards</source>
+   <translation>näher an den Pappen schneiden</translation>
+  </message>
+  <message>
    <source>cut off both upper corners; 0 leaves them</source>
    <translation>beide oberen Ecken abschneiden; 0 lässt sie</translation>
   </message>
@@ -6703,6 +6807,10 @@ Protokoll: {log}</translation>
    <translation>schneiden Sie mehrere von Hand aus einem Bogen, oder exportieren Sie das bloße Flache an eine Maschine</translation>
   </message>
   <message>
+   <source>cut so far off, the corner is not cut at all</source>
+   <translation>so weit weg geschnitten ist die Ecke gar nicht geschnitten</translation>
+  </message>
+  <message>
    <source>cut the bands from paper up to {most}</source>
    <translation>schneiden Sie die Bänder aus Papier bis {most}</translation>
   </message>
@@ -6713,6 +6821,10 @@ Protokoll: {log}</translation>
   <message>
    <source>cut the tape before you begin</source>
    <translation>schneiden Sie das Band zu, bevor Sie beginnen</translation>
+  </message>
+  <message>
+   <source>cut the wrap {width} by {height}; leave its upper edge longer and trim it when the boards lie</source>
+   <translation>den Bezug {width} mal {height} schneiden; die obere Kante länger lassen und beschneiden, wenn die Pappen liegen</translation>
   </message>
   <message>
    <source>cut {count} of {length}; they stand in the holes of deck and ceiling</source>
@@ -7247,6 +7359,10 @@ Protokoll: {log}</translation>
    <translation>Mappe</translation>
   </message>
   <message>
+   <source>folio</source>
+   <translation>Mappe</translation>
+  </message>
+  <message>
    <source>followed</source>
    <translation>gefolgt</translation>
   </message>
@@ -7379,6 +7495,14 @@ Protokoll: {log}</translation>
    <translation>Vorder- und Rückseite sind auf {length} verbunden</translation>
   </message>
   <message>
+   <source>front board</source>
+   <translation>Vorderdeckel</translation>
+  </message>
+  <message>
+   <source>front board on front lining</source>
+   <translation>Vorderdeckel auf vorderem Spiegel</translation>
+  </message>
+  <message>
    <source>front card</source>
    <translation>Vorderseite Karte</translation>
   </message>
@@ -7409,6 +7533,10 @@ Protokoll: {log}</translation>
   <message>
    <source>front left tab</source>
    <translation>Lasche Vorderseite links</translation>
+  </message>
+  <message>
+   <source>front lining</source>
+   <translation>vorderer Spiegel</translation>
   </message>
   <message>
    <source>front lower flap</source>
@@ -7457,6 +7585,14 @@ Protokoll: {log}</translation>
   <message>
    <source>front overlay</source>
    <translation>Auflage Vorderseite</translation>
+  </message>
+  <message>
+   <source>front paper</source>
+   <translation>vorderes Papier</translation>
+  </message>
+  <message>
+   <source>front paper on wrap</source>
+   <translation>vorderes Papier auf dem Bezug</translation>
   </message>
   <message>
    <source>front pocket</source>
@@ -7521,6 +7657,10 @@ Protokoll: {log}</translation>
   <message>
    <source>game box</source>
    <translation>Spielschachtel</translation>
+  </message>
+  <message>
+   <source>gap</source>
+   <translation>Spalt</translation>
   </message>
   <message>
    <source>garland</source>
@@ -7899,6 +8039,10 @@ Protokoll: {log}</translation>
    <translation>wie weit eine gestützte Vorderseite zurücklehnt</translation>
   </message>
   <message>
+   <source>how far clear of the boards' corners the wrap is cut: 1.5 times their thickness</source>
+   <translation>wie weit von den Ecken der Pappen der Bezug geschnitten wird: das 1,5-fache ihrer Dicke</translation>
+  </message>
+  <message>
    <source>how far each band lies over the next</source>
    <translation>wie weit jeder Ring über dem nächsten liegt</translation>
   </message>
@@ -7935,12 +8079,20 @@ Protokoll: {log}</translation>
    <translation>wie weit das Futter innerhalb der Kanten bleibt</translation>
   </message>
   <message>
+   <source>how far the linings are set back from the boards' edges</source>
+   <translation>wie weit die Spiegel hinter den Kanten der Pappen liegen</translation>
+  </message>
+  <message>
    <source>how far the straight crease of a tooth may stand off the true curve: less gives more teeth</source>
    <translation>wie weit der gerade Falz eines Zahns von der wahren Rundung abstehen darf: weniger gibt mehr Zähne</translation>
   </message>
   <message>
    <source>how far the triangles are turned back</source>
    <translation>wie weit die Dreiecke umgeklappt werden</translation>
+  </message>
+  <message>
+   <source>how high what lies in it is</source>
+   <translation>wie hoch ist, was darin liegt</translation>
   </message>
   <message>
    <source>how it is closed</source>
@@ -8267,6 +8419,10 @@ Protokoll: {log}</translation>
    <translation>es bleibt {far} weit unterwegs an {b} hängen</translation>
   </message>
   <message>
+   <source>it closes on {most} at the most, and {stack} lies in it</source>
+   <translation>er schließt über höchstens {most}, und {stack} liegt darin</translation>
+  </message>
+  <message>
    <source>it counts again when there is</source>
    <translation>sie gilt wieder, wenn es eines gibt</translation>
   </message>
@@ -8289,6 +8445,10 @@ Protokoll: {log}</translation>
   <message>
    <source>it finds no room there, and is left out</source>
    <translation>es findet dort keinen Platz und bleibt weg</translation>
+  </message>
+  <message>
+   <source>it gapes: it closes on {least} at the least, and {stack} lies in it</source>
+   <translation>er klafft: er schließt über mindestens {least}, und {stack} liegt darin</translation>
   </message>
   <message>
    <source>it goes as no letter: as {name} it is {why}</source>
@@ -8655,6 +8815,10 @@ Protokoll: {log}</translation>
    <translation>Fuge {number} quer durch {piece}</translation>
   </message>
   <message>
+   <source>journal</source>
+   <translation>Journal</translation>
+  </message>
+  <message>
    <source>junk journal</source>
    <translation>Sammelbuch</translation>
   </message>
@@ -8947,6 +9111,10 @@ Protokoll: {log}</translation>
    <translation>Zunge links</translation>
   </message>
   <message>
+   <source>left round the papers outside; 0 for no papers</source>
+   <translation>rings um die Papiere außen; 0 für keine Papiere</translation>
+  </message>
+  <message>
    <source>left side</source>
    <translation>Seite links</translation>
   </message>
@@ -9133,6 +9301,10 @@ Protokoll: {log}</translation>
   <message>
    <source>lining</source>
    <translation>Futter</translation>
+  </message>
+  <message>
+   <source>linings</source>
+   <translation>Spiegel</translation>
   </message>
   <message>
    <source>lip</source>
@@ -9371,6 +9543,10 @@ Protokoll: {log}</translation>
    <translation>machen Sie es {least} oder höher, oder 0</translation>
   </message>
   <message>
+   <source>make it {least} or more</source>
+   <translation>mindestens {least} machen</translation>
+  </message>
+  <message>
    <source>make its width larger</source>
    <translation>machen Sie es breiter</translation>
   </message>
@@ -9397,6 +9573,14 @@ Protokoll: {log}</translation>
   <message>
    <source>make the piece longer or the flaps shorter</source>
    <translation>machen Sie das Stück länger oder die Klappen kürzer</translation>
+  </message>
+  <message>
+   <source>make the spine {narrower} or less</source>
+   <translation>den Rücken höchstens {narrower} breit machen</translation>
+  </message>
+  <message>
+   <source>make the spine {wider} or more</source>
+   <translation>den Rücken mindestens {wider} breit machen</translation>
   </message>
   <message>
    <source>make the teeth shorter, or the outline larger</source>
@@ -9863,6 +10047,10 @@ Protokoll: {log}</translation>
    <translation>von</translation>
   </message>
   <message>
+   <source>of a board</source>
+   <translation>eines Deckels</translation>
+  </message>
+  <message>
    <source>of a concertina</source>
    <translation>eines Leporellos</translation>
   </message>
@@ -9957,6 +10145,10 @@ Protokoll: {log}</translation>
   <message>
    <source>of the whole outline, before its fold is cut</source>
    <translation>des ganzen Umrisses, bevor sein Falz geschnitten wird</translation>
+  </message>
+  <message>
+   <source>of the wrap, turned in over each edge</source>
+   <translation>des Bezugs, über jede Kante eingeschlagen</translation>
   </message>
   <message>
    <source>of what drops in</source>
@@ -10281,6 +10473,10 @@ Protokoll: {log}</translation>
   <message>
    <source>paper round a product, with a fin at the back and closed ends</source>
    <translation>Papier um eine Ware, mit einem Steg hinten und geschlossenen Enden</translation>
+  </message>
+  <message>
+   <source>papers</source>
+   <translation>Papiere</translation>
   </message>
   <message>
    <source>parapet</source>
@@ -10703,6 +10899,10 @@ Protokoll: {log}</translation>
    <translation>Band</translation>
   </message>
   <message>
+   <source>ribbons through eyelets</source>
+   <translation>Bänder durch Ösen</translation>
+  </message>
+  <message>
    <source>right</source>
    <translation>rechts</translation>
   </message>
@@ -11043,6 +11243,10 @@ Protokoll: {log}</translation>
    <translation>setze den Abstand unter „Bogen“ auf {mm:g} mm, oder schneide von Hand</translation>
   </message>
   <message>
+   <source>set them back less, or turn in more</source>
+   <translation>weniger zurücksetzen oder mehr einschlagen</translation>
+  </message>
+  <message>
    <source>set them further in, or further apart</source>
    <translation>setzen Sie sie weiter nach innen oder weiter auseinander</translation>
   </message>
@@ -11367,6 +11571,10 @@ Protokoll: {log}</translation>
    <translation>so viel abgeschnitten lässt keine Kante</translation>
   </message>
   <message>
+   <source>so narrow a board has no room for eyelets</source>
+   <translation>ein so schmaler Deckel hat keinen Platz für Ösen</translation>
+  </message>
+  <message>
    <source>so narrow a door has no room for pin and knob</source>
    <translation>eine so schmale Tür hat keinen Platz für Stift und Knauf</translation>
   </message>
@@ -11427,6 +11635,10 @@ Protokoll: {log}</translation>
    <translation>ein so breiter Rand lässt neben einer Öffnung nichts von der Auflage</translation>
   </message>
   <message>
+   <source>so wide a border leaves nothing of the paper</source>
+   <translation>ein so breiter Rand lässt nichts vom Papier</translation>
+  </message>
+  <message>
    <source>so wide a lap covers half the front</source>
    <translation>ein so breiter Überlapp bedeckt die halbe Vorderseite</translation>
   </message>
@@ -11437,6 +11649,10 @@ Protokoll: {log}</translation>
   <message>
    <source>so wide a ring leaves no middle</source>
    <translation>ein so breiter Ring lässt keine Mitte</translation>
+  </message>
+  <message>
+   <source>so wide an edge meets the one opposite</source>
+   <translation>ein so breiter Einschlag trifft den gegenüber</translation>
   </message>
   <message>
    <source>soap band</source>
@@ -11473,6 +11689,18 @@ Protokoll: {log}</translation>
   <message>
    <source>spine</source>
    <translation>Rücken</translation>
+  </message>
+  <message>
+   <source>spine board</source>
+   <translation>Rückenpappe</translation>
+  </message>
+  <message>
+   <source>spine paper</source>
+   <translation>Rückenpapier</translation>
+  </message>
+  <message>
+   <source>spine paper on wrap</source>
+   <translation>Rückenpapier auf dem Bezug</translation>
   </message>
   <message>
    <source>spire</source>
@@ -11851,6 +12079,10 @@ Protokoll: {log}</translation>
    <translation>um so viel ist der Block kleiner als das Innere</translation>
   </message>
   <message>
+   <source>the boards are thicker than the gap beside the spine: they cannot be bent up</source>
+   <translation>die Pappen sind dicker als der Spalt neben dem Rücken: sie lassen sich nicht hochbiegen</translation>
+  </message>
+  <message>
    <source>the catalogue of stocks, and your own</source>
    <translation>der Katalog der Materialien, und Ihre eigenen</translation>
   </message>
@@ -11965,6 +12197,14 @@ Protokoll: {log}</translation>
   <message>
    <source>the line lies beside the piece</source>
    <translation>die Linie liegt neben dem Stück</translation>
+  </message>
+  <message>
+   <source>the linings cover what is turned in</source>
+   <translation>die Spiegel decken, was eingeschlagen ist</translation>
+  </message>
+  <message>
+   <source>the linings would not cover the edges turned in</source>
+   <translation>die Spiegel würden die Einschläge nicht decken</translation>
   </message>
   <message>
    <source>the logbook cannot be used ({reason})</source>
@@ -12579,8 +12819,16 @@ Protokoll: {log}</translation>
    <translation>stecken {number}</translation>
   </message>
   <message>
+   <source>turn</source>
+   <translation>Einschlag</translation>
+  </message>
+  <message>
    <source>turn by up to 360 degrees, and tilt by up to 90</source>
    <translation>drehe um bis zu 360 Grad und kippe um bis zu 90</translation>
+  </message>
+  <message>
+   <source>turn in less</source>
+   <translation>weniger einschlagen</translation>
   </message>
   <message>
    <source>turn its words and pictures into paths, or save it as PNG</source>
@@ -12595,12 +12843,20 @@ Protokoll: {log}</translation>
    <translation>machen Sie aus Wörtern, Bildern und Verläufen einfache Züge, oder speichern Sie es als PNG</translation>
   </message>
   <message>
+   <source>turned in</source>
+   <translation>eingeschlagen</translation>
+  </message>
+  <message>
    <source>turned in round the upper edge</source>
    <translation>um die obere Kante nach innen geschlagen</translation>
   </message>
   <message>
    <source>turns</source>
    <translation>Windungen</translation>
+  </message>
+  <message>
+   <source>two boards and a spine in a wrap, with linings, for an album, a folio or a book</source>
+   <translation>zwei Deckel und ein Rücken in einem Bezug, mit Spiegeln, für ein Album, eine Mappe oder ein Buch</translation>
   </message>
   <message>
    <source>two doors</source>
@@ -13039,6 +13295,10 @@ Protokoll: {log}</translation>
    <translation>Breite des Rings an den Ecken seiner Öffnung</translation>
   </message>
   <message>
+   <source>width of the spine's board</source>
+   <translation>Breite der Rückenpappe</translation>
+  </message>
+  <message>
    <source>width of the strip glued inside the front</source>
    <translation>Breite des Streifens, der innen an die Vorderseite geklebt wird</translation>
   </message>
@@ -13069,6 +13329,22 @@ Protokoll: {log}</translation>
   <message>
    <source>worth knowing</source>
    <translation>gut zu wissen</translation>
+  </message>
+  <message>
+   <source>wrap</source>
+   <translation>Bezug</translation>
+  </message>
+  <message>
+   <source>wrap on back board</source>
+   <translation>Bezug auf dem Hinterdeckel</translation>
+  </message>
+  <message>
+   <source>wrap on front board</source>
+   <translation>Bezug auf dem Vorderdeckel</translation>
+  </message>
+  <message>
+   <source>wrap on spine board</source>
+   <translation>Bezug auf der Rückenpappe</translation>
   </message>
   <message>
    <source>wrapper</source>
@@ -13205,6 +13481,10 @@ Protokoll: {log}</translation>
   <message>
    <source>write how far its middle lies from the panel's middle</source>
    <translation>schreiben Sie, wie weit ihre Mitte von der Mitte des Felds liegt</translation>
+  </message>
+  <message>
+   <source>write how many times larger the real thing is, such as 1:12</source>
+   <translation>schreiben, wievielmal größer das wirkliche Ding ist, etwa 1:12</translation>
   </message>
   <message>
    <source>write it again</source>

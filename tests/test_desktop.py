@@ -13,7 +13,7 @@ from pathlib import Path
 
 from mingei import __version__
 from mingei.cli import COMMANDS, main
-from mingei.core.recipes import recipes
+from mingei.core.recipes import Recipe, recipes
 from tests.support import InFolder
 
 ROOT = Path(__file__).parent.parent
@@ -66,20 +66,39 @@ class Documents(InFolder):
             with contextlib.redirect_stdout(io.StringIO()):
                 self.assertEqual(main(here), 0, line)
 
-    def test_the_example_recipe_in_the_docs_builds(self) -> None:
+    def example(self, number: int) -> Recipe:
+        """A recipe as the document has it."""
         text = (ROOT / "docs" / "recipes.md").read_text()
-        code = re.search(r"```python\n(.*?)```", text, re.S)
-        assert code is not None
+        code = re.findall(r"```python\n(.*?)```", text, re.S)[number]
         names: dict[str, object] = {}
-        exec(compile(code[1], "docs/recipes.md", "exec"), names)
-        from mingei.core.flat.develop import develop
-        from mingei.core.folded import fold
-        from mingei.core.recipes import Recipe
-        from mingei.core.stock import CATALOGUE
-
+        exec(compile(code, "docs/recipes.md", "exec"), names)
         recipe = names["RECIPE"]
         assert isinstance(recipe, Recipe)
         self.assertNotIn(recipe.id, recipes())
+        self.assertLess(len(code.splitlines()), 60)
+        return recipe
+
+    def test_the_example_of_boards_in_the_docs_keeps_its_openings_in_every_board(self) -> None:
+        from mingei.core.flat.develop import develop
+        from mingei.core.folded import fold
+        from mingei.core.stock import CATALOGUE
+        from tests.solids import slabs
+
+        recipe = self.example(1)
+        for stock in CATALOGUE:
+            if recipe.thinnest <= stock.caliper_mm <= recipe.thickest:
+                patterns = develop(recipe.draft(recipe.accept({})), stock)
+                self.assertTrue(all(c.closes for p in patterns for c in fold.closure(p, patterns)))
+                at = {s.panel.name: s.box for s in slabs(patterns)}
+                # each part is a hair thinner and narrower, all round
+                self.assertAlmostEqual(at["shelf 2"][0][2] - at["shelf 1"][1][2], 28.0 + 2 * 0.02, places=6)
+
+    def test_the_example_recipe_in_the_docs_builds(self) -> None:
+        from mingei.core.flat.develop import develop
+        from mingei.core.folded import fold
+        from mingei.core.stock import CATALOGUE
+
+        recipe = self.example(0)
         for stock in CATALOGUE:
             if recipe.thinnest <= stock.caliper_mm <= recipe.thickest:
                 drafted = recipe.draft(recipe.accept({}))

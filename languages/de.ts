@@ -7723,6 +7723,10 @@ Protokoll: {log}</translation>
    <translation>geben Sie ihm wenigstens drei Ecken</translation>
   </message>
   <message>
+   <source>give it less play</source>
+   <translation>weniger Spiel geben</translation>
+  </message>
+  <message>
    <source>give it more clearance</source>
    <translation>geben Sie ihm mehr Spiel</translation>
   </message>
@@ -11563,6 +11567,10 @@ Protokoll: {log}</translation>
    <translation>eine so niedrige Vorderseite hält nichts</translation>
   </message>
   <message>
+   <source>so low an opening takes nothing</source>
+   <translation>ein so niedriges Fach nimmt nichts auf</translation>
+  </message>
+  <message>
    <source>so many words are a page, not a panel</source>
    <translation>so viele Wörter sind eine Seite, kein Feld</translation>
   </message>
@@ -13315,6 +13323,10 @@ Protokoll: {log}</translation>
    <translation>mit einer Tasche</translation>
   </message>
   <message>
+   <source>with so much play nothing is left of so low a door</source>
+   <translation>bei so viel Spiel bleibt von einer so niedrigen Tür nichts</translation>
+  </message>
+  <message>
    <source>with {mass:.0f} g and {thick:.1f} mm it goes as: {names}</source>
    <translation>mit {mass:.0f} g und {thick:.1f} mm geht es als: {names}</translation>
   </message>
@@ -13693,6 +13705,10 @@ Protokoll: {log}</translation>
   <message>
    <source>write {least:g} to {most:g} mm</source>
    <translation>schreiben Sie {least:g} bis {most:g} mm</translation>
+  </message>
+  <message>
+   <source>write {least} or more, or 0 for the height of the others</source>
+   <translation>mindestens {least} eingeben, oder 0 für die Höhe der anderen</translation>
   </message>
   <message>
    <source>write {least} to {most}</source>

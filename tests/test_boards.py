@@ -196,6 +196,10 @@ class Cabinets(unittest.TestCase):
             self.assertEqual(levels, [28.0, 30.0, 58.0, 60.0, 88.0, 90.0])
 
     def test_a_door_with_no_room_for_pin_and_knob_is_refused(self) -> None:
+        self.assertEqual(set(given_way("cabinet", {"lowest": 2.8})), {"lowest"})
+        self.assertEqual(
+            set(given_way("cabinet", {"shelves": 0.0, "opening": 6.0, "play": 3.0, "width": 200.0})),
+                         {"play"})
         self.assertEqual(set(given_way("cabinet", {"width": 20.0, "doors": "two"})), {"doors"})
         self.assertEqual(set(given_way("cabinet", {"depth": 8.0, "doors": "two", "play": 0.3})), {"doors"})
 

@@ -38,6 +38,8 @@ BUTTED, HOUSED = "butted", "housed"
 LEFT, RIGHT = "left door", "right door"
 #: A shelf keeps so far behind what turns there, or the front, mm; a door opens so far, degrees.
 _BEHIND_MM, _OPENS_DEG = 0.5, 110.0
+#: No opening, and no door, is lower, mm.
+_LEAST_ROOM_MM = 6.0
 #: A pin turns in a hole so much wider, mm.
 _TURNS_MM = 0.15
 #: The thickest board it is made of, and what a door clears the side by at the least, mm.
@@ -193,8 +195,14 @@ def _bought(values: Values, hung: tuple[str, ...]) -> tuple[Bought, ...]:
 
 def _sound(values: Values) -> None:
     width, knob, play = float(values["width"]), float(values["knob"]), float(values["play"])
+    if 0.0 < float(values["lowest"]) < _LEAST_ROOM_MM:
+        raise MeasureError("so low an opening takes nothing", "lowest",
+                           say("write {least} or more, or 0 for the height of the others",
+                               least=write_both(_LEAST_ROOM_MM)))
     if not doors(values):
         return
+    if sum(heights(values)) < _LEAST_ROOM_MM + 2 * play:
+        raise MeasureError("with so much play nothing is left of so low a door", "play", "give it less play")
     across = (width if values["doors"] == ONE else width / 2) - 2 * play
     if across < 2 * _pin_in(values) + 2 * _KNOB_IN_MM + knob:
         raise MeasureError("so narrow a door has no room for pin and knob", "doors",
@@ -230,5 +238,5 @@ RECIPE = Recipe(
                 stays=True),
     ),
     draft=draft_cabinet, inside=("width", "depth", "opening"), thinnest=0.5, thickest=_THICKEST_MM,
-    contradictions=_sound, gives=("doors",), stock="greyboard-20",
+    contradictions=_sound, gives=("play", "lowest", "doors"), stock="greyboard-20",
 )

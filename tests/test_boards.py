@@ -19,7 +19,7 @@ from mingei.core.check.simulating import simulate
 from mingei.core.document.build import Build, build, loads_of_all
 from mingei.core.document.project import new_brief, new_project
 from mingei.core.draft import Spine, Swing
-from mingei.core.errors import StockError
+from mingei.core.errors import MeasureError, StockError
 from mingei.core.flat.develop import develop
 from mingei.core.folded import shared as solids
 from mingei.core.folded.fold import finished
@@ -196,7 +196,9 @@ class Cabinets(unittest.TestCase):
             self.assertEqual(levels, [28.0, 30.0, 58.0, 60.0, 88.0, 90.0])
 
     def test_a_door_with_no_room_for_pin_and_knob_is_refused(self) -> None:
-        self.assertEqual(set(given_way("cabinet", {"lowest": 2.8})), {"lowest"})
+        with self.assertRaises(MeasureError) as caught:
+            cabinet(2.0, lowest=2.8)
+        self.assertIn("6 mm", str(caught.exception))
         self.assertEqual(
             set(given_way("cabinet", {"shelves": 0.0, "opening": 6.0, "play": 3.0, "width": 200.0})),
                          {"play"})

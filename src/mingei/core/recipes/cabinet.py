@@ -238,5 +238,5 @@ RECIPE = Recipe(
                 stays=True),
     ),
     draft=draft_cabinet, inside=("width", "depth", "opening"), thinnest=0.5, thickest=_THICKEST_MM,
-    contradictions=_sound, gives=("play", "doors"), stock="greyboard-20",
+    contradictions=_sound, gives=("doors", "play"), stock="greyboard-20",
 )

@@ -39,7 +39,7 @@ LEFT, RIGHT = "left door", "right door"
 #: A shelf keeps so far behind what turns there, or the front, mm; a door opens so far, degrees.
 _BEHIND_MM, _OPENS_DEG = 0.5, 110.0
 #: No opening, and no door, is lower, mm.
-_LEAST_ROOM_MM = 6.0
+_LEAST_ROOM_MM, _LEAST_DOOR_MM = 6.0, 4.0
 #: A pin turns in a hole so much wider, mm.
 _TURNS_MM = 0.15
 #: The thickest board it is made of, and what a door clears the side by at the least, mm.
@@ -201,7 +201,7 @@ def _sound(values: Values) -> None:
                                least=write_both(_LEAST_ROOM_MM)))
     if not doors(values):
         return
-    if sum(heights(values)) < _LEAST_ROOM_MM + 2 * play:
+    if sum(heights(values)) < _LEAST_DOOR_MM + 2 * play:
         raise MeasureError("with so much play nothing is left of so low a door", "play", "give it less play")
     across = (width if values["doors"] == ONE else width / 2) - 2 * play
     if across < 2 * _pin_in(values) + 2 * _KNOB_IN_MM + knob:

@@ -8,6 +8,10 @@
    <translation> (die Uhr steht: es geschieht nichts)</translation>
   </message>
   <message>
+   <source> at the </source>
+   <translation> an </translation>
+  </message>
+  <message>
    <source> at the back</source>
    <translation> am Rücken</translation>
   </message>
@@ -18,6 +22,10 @@
   <message>
    <source> card</source>
    <translation> Karte</translation>
+  </message>
+  <message>
+   <source> edge</source>
+   <translation> Einschlag</translation>
   </message>
   <message>
    <source> end</source>
@@ -1136,6 +1144,10 @@
    <translation>Ecke</translation>
   </message>
   <message>
+   <source>Corner flap</source>
+   <translation>Ecklasche</translation>
+  </message>
+  <message>
    <source>Corners</source>
    <translation>Ecken</translation>
   </message>
@@ -1983,6 +1995,10 @@
    <translation>{upper} zusammenkleben, wo die Streifen überlappen.</translation>
   </message>
   <message>
+   <source>Glue {names} on the {panel}.</source>
+   <translation>{names} auf {panel} kleben.</translation>
+  </message>
+  <message>
    <source>Glued on it</source>
    <translation>Aufgeklebt</translation>
   </message>
@@ -2581,6 +2597,10 @@
   <message>
    <source>Level line</source>
    <translation>Liegende Linie</translation>
+  </message>
+  <message>
+   <source>Lid</source>
+   <translation>Deckel</translation>
   </message>
   <message>
    <source>Lid depth</source>
@@ -3635,6 +3655,10 @@ Protokoll: {log}</translation>
    <translation>Rechts</translation>
   </message>
   <message>
+   <source>Rigid box</source>
+   <translation>Bezogene Schachtel</translation>
+  </message>
+  <message>
    <source>Rim</source>
    <translation>Rand</translation>
   </message>
@@ -3869,6 +3893,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Sizes it is sold in, with commas between them</source>
    <translation>Größen, in denen es verkauft wird, mit Kommas dazwischen</translation>
+  </message>
+  <message>
+   <source>Skirt</source>
+   <translation>Deckelhöhe</translation>
   </message>
   <message>
    <source>Slide the two boards of the column into each other, pass their tongues through the slots of the deck, bend neighbours opposite ways and glue them down; then the same with the ceiling.</source>
@@ -4149,6 +4177,14 @@ Protokoll: {log}</translation>
   <message>
    <source>Tape is pressed</source>
    <translation>Klebeband wird angedrückt</translation>
+  </message>
+  <message>
+   <source>Tape the corners of the boards outside before the wrap goes on.</source>
+   <translation>Die Ecken der Pappen außen mit Band kleben, bevor der Bezug darauf kommt.</translation>
+  </message>
+  <message>
+   <source>Tape the corners of the lid's boards outside, too.</source>
+   <translation>Auch die Ecken der Deckelpappen außen mit Band kleben.</translation>
   </message>
   <message>
    <source>Tape the {carrier} to the {host}, outside.</source>
@@ -4771,6 +4807,10 @@ Protokoll: {log}</translation>
    <translation>Sie sind verbraucht</translation>
   </message>
   <message>
+   <source>Usual: {name}</source>
+   <translation>Üblich: {name}</translation>
+  </message>
+  <message>
    <source>Vellum 112 g</source>
    <translation>Transparentpapier 112 g</translation>
   </message>
@@ -5239,6 +5279,10 @@ Protokoll: {log}</translation>
    <translation>ein Brett hat eine Schicht oder mehr, Leimfilme und Einzüge von 0 oder mehr</translation>
   </message>
   <message>
+   <source>a box of boards in a wrap, with a lid that slides over it</source>
+   <translation>eine Schachtel aus Pappe in einem Bezug, mit einem Stülpdeckel</translation>
+  </message>
+  <message>
    <source>a box of three to twelve equal sides, with a lid</source>
    <translation>eine Schachtel aus drei bis zwölf gleichen Seiten, mit Deckel</translation>
   </message>
@@ -5365,6 +5409,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a length is missing</source>
    <translation>eine Länge fehlt</translation>
+  </message>
+  <message>
+   <source>a lid over it</source>
+   <translation>ein Deckel darüber</translation>
   </message>
   <message>
    <source>a line is cut again after others were: the card tears there</source>
@@ -5927,6 +5975,10 @@ Protokoll: {log}</translation>
    <translation>Rückseite auf Blatt # rechts</translation>
   </message>
   <message>
+   <source>back on wrap back edge</source>
+   <translation>Wand hinten auf Bezugseinschlag hinten</translation>
+  </message>
+  <message>
    <source>back overlay</source>
    <translation>Auflage Rückseite</translation>
   </message>
@@ -6043,6 +6095,22 @@ Protokoll: {log}</translation>
    <translation>Sockel </translation>
   </message>
   <message>
+   <source>base at the back</source>
+   <translation>Boden an Wand hinten</translation>
+  </message>
+  <message>
+   <source>base at the front</source>
+   <translation>Boden an Wand vorn</translation>
+  </message>
+  <message>
+   <source>base at the left</source>
+   <translation>Boden an Wand links</translation>
+  </message>
+  <message>
+   <source>base at the right</source>
+   <translation>Boden an Wand rechts</translation>
+  </message>
+  <message>
    <source>base closed</source>
    <translation>Boden geschlossen</translation>
   </message>
@@ -6121,6 +6189,10 @@ Protokoll: {log}</translation>
   <message>
    <source>between the two holes of a strap</source>
    <translation>zwischen den zwei Löchern eines Griffs</translation>
+  </message>
+  <message>
+   <source>between the wrapped tray and the lid's boards, all round</source>
+   <translation>zwischen bezogenem Unterteil und Deckelpappen, ringsum</translation>
   </message>
   <message>
    <source>bin</source>
@@ -6699,6 +6771,10 @@ Protokoll: {log}</translation>
    <translation>Lasche Ecke</translation>
   </message>
   <message>
+   <source>corners</source>
+   <translation>Ecken</translation>
+  </message>
+  <message>
    <source>corners cut so far leave no upper edge</source>
    <translation>so weit abgeschnittene Ecken lassen keine obere Kante</translation>
   </message>
@@ -6713,6 +6789,10 @@ Protokoll: {log}</translation>
   <message>
    <source>cover the other face too, or dry it flat under a weight</source>
    <translation>bekleben Sie auch die andere Seite, oder trocknen Sie es flach unter Gewicht</translation>
+  </message>
+  <message>
+   <source>covered box</source>
+   <translation>bezogene Dose</translation>
   </message>
   <message>
    <source>covering it</source>
@@ -7295,6 +7375,10 @@ Protokoll: {log}</translation>
    <translation>passt</translation>
   </message>
   <message>
+   <source>flap</source>
+   <translation>Lasche</translation>
+  </message>
+  <message>
    <source>flaps meet</source>
    <translation>Klappen treffen sich</translation>
   </message>
@@ -7305,6 +7389,10 @@ Protokoll: {log}</translation>
   <message>
    <source>flaps so broad are no flaps</source>
    <translation>so breite Klappen sind keine Klappen</translation>
+  </message>
+  <message>
+   <source>flaps so long meet in the middle of a wall</source>
+   <translation>so lange Laschen treffen sich mitten auf der Wand</translation>
   </message>
   <message>
    <source>flat ring</source>
@@ -7577,6 +7665,10 @@ Protokoll: {log}</translation>
   <message>
    <source>front on right leaf #</source>
    <translation>Vorderseite auf Blatt # rechts</translation>
+  </message>
+  <message>
+   <source>front on wrap front edge</source>
+   <translation>Wand vorn auf Bezugseinschlag vorn</translation>
   </message>
   <message>
    <source>front only</source>
@@ -8073,6 +8165,10 @@ Protokoll: {log}</translation>
   <message>
    <source>how far the handle stands above the rim</source>
    <translation>wie weit der Griff über dem Rand steht</translation>
+  </message>
+  <message>
+   <source>how far the lid comes down</source>
+   <translation>wie weit der Deckel herunterkommt</translation>
   </message>
   <message>
    <source>how far the lid comes down over the base</source>
@@ -9047,6 +9143,14 @@ Protokoll: {log}</translation>
    <translation>links</translation>
   </message>
   <message>
+   <source>left at the back</source>
+   <translation>Wand links an Wand hinten</translation>
+  </message>
+  <message>
+   <source>left at the front</source>
+   <translation>Wand links an Wand vorn</translation>
+  </message>
+  <message>
    <source>left clear of the liner at the flap's tip, for the gum</source>
    <translation>an der Spitze der Klappe vom Futter frei gelassen, für die Gummierung</translation>
   </message>
@@ -9113,6 +9217,10 @@ Protokoll: {log}</translation>
   <message>
    <source>left lip</source>
    <translation>Zunge links</translation>
+  </message>
+  <message>
+   <source>left on wrap left edge</source>
+   <translation>Wand links auf Bezugseinschlag links</translation>
   </message>
   <message>
    <source>left round the papers outside; 0 for no papers</source>
@@ -9239,8 +9347,32 @@ Protokoll: {log}</translation>
    <translation>Lasche Deckel Rückseite links</translation>
   </message>
   <message>
+   <source>lid back on lid wrap back edge</source>
+   <translation>Deckelwand hinten auf Deckelbezugseinschlag hinten</translation>
+  </message>
+  <message>
    <source>lid back right tab</source>
    <translation>Lasche Deckel Rückseite rechts</translation>
+  </message>
+  <message>
+   <source>lid base</source>
+   <translation>Deckelplatte</translation>
+  </message>
+  <message>
+   <source>lid base at the lid back</source>
+   <translation>Deckelplatte an Deckelwand hinten</translation>
+  </message>
+  <message>
+   <source>lid base at the lid front</source>
+   <translation>Deckelplatte an Deckelwand vorn</translation>
+  </message>
+  <message>
+   <source>lid base at the lid left</source>
+   <translation>Deckelplatte an Deckelwand links</translation>
+  </message>
+  <message>
+   <source>lid base at the lid right</source>
+   <translation>Deckelplatte an Deckelwand rechts</translation>
   </message>
   <message>
    <source>lid front</source>
@@ -9251,12 +9383,48 @@ Protokoll: {log}</translation>
    <translation>Lasche Deckel Vorderseite links</translation>
   </message>
   <message>
+   <source>lid front on lid wrap front edge</source>
+   <translation>Deckelwand vorn auf Deckelbezugseinschlag vorn</translation>
+  </message>
+  <message>
    <source>lid front right tab</source>
    <translation>Lasche Deckel Vorderseite rechts</translation>
   </message>
   <message>
+   <source>lid left</source>
+   <translation>Deckelwand links</translation>
+  </message>
+  <message>
+   <source>lid left at the lid back</source>
+   <translation>Deckelwand links an Deckelwand hinten</translation>
+  </message>
+  <message>
+   <source>lid left at the lid front</source>
+   <translation>Deckelwand links an Deckelwand vorn</translation>
+  </message>
+  <message>
+   <source>lid left on lid wrap left edge</source>
+   <translation>Deckelwand links auf Deckelbezugseinschlag links</translation>
+  </message>
+  <message>
    <source>lid left wall</source>
    <translation>Deckel Wand links</translation>
+  </message>
+  <message>
+   <source>lid right</source>
+   <translation>Deckelwand rechts</translation>
+  </message>
+  <message>
+   <source>lid right at the lid back</source>
+   <translation>Deckelwand rechts an Deckelwand hinten</translation>
+  </message>
+  <message>
+   <source>lid right at the lid front</source>
+   <translation>Deckelwand rechts an Deckelwand vorn</translation>
+  </message>
+  <message>
+   <source>lid right on lid wrap right edge</source>
+   <translation>Deckelwand rechts auf Deckelbezugseinschlag rechts</translation>
   </message>
   <message>
    <source>lid right wall</source>
@@ -9277,6 +9445,118 @@ Protokoll: {log}</translation>
   <message>
    <source>lid wall 1</source>
    <translation>Deckelwand 1</translation>
+  </message>
+  <message>
+   <source>lid wrap</source>
+   <translation>Deckelbezug</translation>
+  </message>
+  <message>
+   <source>lid wrap back</source>
+   <translation>Deckelbezug hinten</translation>
+  </message>
+  <message>
+   <source>lid wrap back edge</source>
+   <translation>Deckelbezugseinschlag hinten</translation>
+  </message>
+  <message>
+   <source>lid wrap back on lid wrap left back flap</source>
+   <translation>Deckelbezug hinten auf Deckelbezugslasche links hinten</translation>
+  </message>
+  <message>
+   <source>lid wrap back on lid wrap right back flap</source>
+   <translation>Deckelbezug hinten auf Deckelbezugslasche rechts hinten</translation>
+  </message>
+  <message>
+   <source>lid wrap back rim</source>
+   <translation>Deckelbezugsrand hinten</translation>
+  </message>
+  <message>
+   <source>lid wrap front</source>
+   <translation>Deckelbezug vorn</translation>
+  </message>
+  <message>
+   <source>lid wrap front edge</source>
+   <translation>Deckelbezugseinschlag vorn</translation>
+  </message>
+  <message>
+   <source>lid wrap front on lid wrap left front flap</source>
+   <translation>Deckelbezug vorn auf Deckelbezugslasche links vorn</translation>
+  </message>
+  <message>
+   <source>lid wrap front on lid wrap right front flap</source>
+   <translation>Deckelbezug vorn auf Deckelbezugslasche rechts vorn</translation>
+  </message>
+  <message>
+   <source>lid wrap front rim</source>
+   <translation>Deckelbezugsrand vorn</translation>
+  </message>
+  <message>
+   <source>lid wrap left</source>
+   <translation>Deckelbezug links</translation>
+  </message>
+  <message>
+   <source>lid wrap left back flap</source>
+   <translation>Deckelbezugslasche links hinten</translation>
+  </message>
+  <message>
+   <source>lid wrap left back flap on lid back</source>
+   <translation>Deckelbezugslasche links hinten auf Deckelwand hinten</translation>
+  </message>
+  <message>
+   <source>lid wrap left edge</source>
+   <translation>Deckelbezugseinschlag links</translation>
+  </message>
+  <message>
+   <source>lid wrap left front flap</source>
+   <translation>Deckelbezugslasche links vorn</translation>
+  </message>
+  <message>
+   <source>lid wrap left front flap on lid front</source>
+   <translation>Deckelbezugslasche links vorn auf Deckelwand vorn</translation>
+  </message>
+  <message>
+   <source>lid wrap left on lid left</source>
+   <translation>Deckelbezug links auf Deckelwand links</translation>
+  </message>
+  <message>
+   <source>lid wrap left rim</source>
+   <translation>Deckelbezugsrand links</translation>
+  </message>
+  <message>
+   <source>lid wrap on lid base</source>
+   <translation>Deckelbezug auf Deckelplatte</translation>
+  </message>
+  <message>
+   <source>lid wrap right</source>
+   <translation>Deckelbezug rechts</translation>
+  </message>
+  <message>
+   <source>lid wrap right back flap</source>
+   <translation>Deckelbezugslasche rechts hinten</translation>
+  </message>
+  <message>
+   <source>lid wrap right back flap on lid back</source>
+   <translation>Deckelbezugslasche rechts hinten auf Deckelwand hinten</translation>
+  </message>
+  <message>
+   <source>lid wrap right edge</source>
+   <translation>Deckelbezugseinschlag rechts</translation>
+  </message>
+  <message>
+   <source>lid wrap right front flap</source>
+   <translation>Deckelbezugslasche rechts vorn</translation>
+  </message>
+  <message>
+   <source>lid wrap right front flap on lid front</source>
+   <translation>Deckelbezugslasche rechts vorn auf Deckelwand vorn</translation>
+  </message>
+  <message>
+   <source>lid wrap right on lid right</source>
+   <translation>Deckelbezug rechts auf Deckelwand rechts</translation>
+  </message>
+  <message>
+   <source>lid wrap right rim</source>
+   <translation>Deckelbezugsrand rechts</translation>
   </message>
   <message>
    <source>like pieces it is made of, each lapping over the next; 1 for one sector</source>
@@ -9589,6 +9869,10 @@ Protokoll: {log}</translation>
   <message>
    <source>make the teeth shorter, or the outline larger</source>
    <translation>machen Sie die Zähne kürzer oder den Umriss größer</translation>
+  </message>
+  <message>
+   <source>make them shorter</source>
+   <translation>kürzer machen</translation>
   </message>
   <message>
    <source>make {count}</source>
@@ -10151,8 +10435,16 @@ Protokoll: {log}</translation>
    <translation>des ganzen Umrisses, bevor sein Falz geschnitten wird</translation>
   </message>
   <message>
+   <source>of the wrap, led round the corners</source>
+   <translation>des Bezugs, um die Ecken geführt</translation>
+  </message>
+  <message>
    <source>of the wrap, turned in over each edge</source>
    <translation>des Bezugs, über jede Kante eingeschlagen</translation>
+  </message>
+  <message>
+   <source>of the wrap, turned in over the rim</source>
+   <translation>des Bezugs, über den Rand eingeschlagen</translation>
   </message>
   <message>
    <source>of what drops in</source>
@@ -10699,6 +10991,10 @@ Protokoll: {log}</translation>
    <translation>Beutel</translation>
   </message>
   <message>
+   <source>presentation box</source>
+   <translation>Präsentationsschachtel</translation>
+  </message>
+  <message>
    <source>press</source>
    <translation>Pressung</translation>
   </message>
@@ -10911,6 +11207,14 @@ Protokoll: {log}</translation>
    <translation>rechts</translation>
   </message>
   <message>
+   <source>right at the back</source>
+   <translation>Wand rechts an Wand hinten</translation>
+  </message>
+  <message>
+   <source>right at the front</source>
+   <translation>Wand rechts an Wand vorn</translation>
+  </message>
+  <message>
    <source>right door</source>
    <translation>rechte Tür</translation>
   </message>
@@ -10969,6 +11273,10 @@ Protokoll: {log}</translation>
   <message>
    <source>right lip</source>
    <translation>Zunge rechts</translation>
+  </message>
+  <message>
+   <source>right on wrap right edge</source>
+   <translation>Wand rechts auf Bezugseinschlag rechts</translation>
   </message>
   <message>
    <source>right side</source>
@@ -11255,6 +11563,10 @@ Protokoll: {log}</translation>
    <translation>setzen Sie sie weiter nach innen oder weiter auseinander</translation>
   </message>
   <message>
+   <source>set-up box</source>
+   <translation>Kartonage</translation>
+  </message>
+  <message>
    <source>shape</source>
    <translation>Form</translation>
   </message>
@@ -11409,6 +11721,10 @@ Protokoll: {log}</translation>
   <message>
    <source>skin</source>
    <translation>Haut</translation>
+  </message>
+  <message>
+   <source>skirt</source>
+   <translation>Deckelhöhe</translation>
   </message>
   <message>
    <source>slanted</source>
@@ -11657,6 +11973,10 @@ Protokoll: {log}</translation>
   <message>
    <source>so wide a ring leaves no middle</source>
    <translation>ein so breiter Ring lässt keine Mitte</translation>
+  </message>
+  <message>
+   <source>so wide an edge does not lie within the walls</source>
+   <translation>ein so breiter Einschlag liegt nicht in den Wänden</translation>
   </message>
   <message>
    <source>so wide an edge meets the one opposite</source>
@@ -12201,6 +12521,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the lid is deeper than the box is high, and would not come down to the rim</source>
    <translation>der Deckel ist tiefer, als die Schachtel hoch ist, und käme nicht bis an den Rand</translation>
+  </message>
+  <message>
+   <source>the lid would come down past the base</source>
+   <translation>der Deckel käme tiefer als der Boden</translation>
   </message>
   <message>
    <source>the line lies beside the piece</source>
@@ -13151,6 +13475,10 @@ Protokoll: {log}</translation>
    <translation>nasser Kleber wellt dünnes Papier</translation>
   </message>
   <message>
+   <source>what closes it</source>
+   <translation>was sie schließt</translation>
+  </message>
+  <message>
    <source>what closes its front</source>
    <translation>was die Front schließt</translation>
   </message>
@@ -13347,8 +13675,84 @@ Protokoll: {log}</translation>
    <translation>Bezug</translation>
   </message>
   <message>
+   <source>wrap back</source>
+   <translation>Bezug hinten</translation>
+  </message>
+  <message>
+   <source>wrap back edge</source>
+   <translation>Bezugseinschlag hinten</translation>
+  </message>
+  <message>
+   <source>wrap back on wrap left back flap</source>
+   <translation>Bezug hinten auf Bezugslasche links hinten</translation>
+  </message>
+  <message>
+   <source>wrap back on wrap right back flap</source>
+   <translation>Bezug hinten auf Bezugslasche rechts hinten</translation>
+  </message>
+  <message>
+   <source>wrap back rim</source>
+   <translation>Bezugsrand hinten</translation>
+  </message>
+  <message>
+   <source>wrap front</source>
+   <translation>Bezug vorn</translation>
+  </message>
+  <message>
+   <source>wrap front edge</source>
+   <translation>Bezugseinschlag vorn</translation>
+  </message>
+  <message>
+   <source>wrap front on wrap left front flap</source>
+   <translation>Bezug vorn auf Bezugslasche links vorn</translation>
+  </message>
+  <message>
+   <source>wrap front on wrap right front flap</source>
+   <translation>Bezug vorn auf Bezugslasche rechts vorn</translation>
+  </message>
+  <message>
+   <source>wrap front rim</source>
+   <translation>Bezugsrand vorn</translation>
+  </message>
+  <message>
+   <source>wrap left</source>
+   <translation>Bezug links</translation>
+  </message>
+  <message>
+   <source>wrap left back flap</source>
+   <translation>Bezugslasche links hinten</translation>
+  </message>
+  <message>
+   <source>wrap left back flap on back</source>
+   <translation>Bezugslasche links hinten auf Wand hinten</translation>
+  </message>
+  <message>
+   <source>wrap left edge</source>
+   <translation>Bezugseinschlag links</translation>
+  </message>
+  <message>
+   <source>wrap left front flap</source>
+   <translation>Bezugslasche links vorn</translation>
+  </message>
+  <message>
+   <source>wrap left front flap on front</source>
+   <translation>Bezugslasche links vorn auf Wand vorn</translation>
+  </message>
+  <message>
+   <source>wrap left on left</source>
+   <translation>Bezug links auf Wand links</translation>
+  </message>
+  <message>
+   <source>wrap left rim</source>
+   <translation>Bezugsrand links</translation>
+  </message>
+  <message>
    <source>wrap on back board</source>
    <translation>Bezug auf dem Hinterdeckel</translation>
+  </message>
+  <message>
+   <source>wrap on base</source>
+   <translation>Bezug auf Boden</translation>
   </message>
   <message>
    <source>wrap on front board</source>
@@ -13357,6 +13761,38 @@ Protokoll: {log}</translation>
   <message>
    <source>wrap on spine board</source>
    <translation>Bezug auf der Rückenpappe</translation>
+  </message>
+  <message>
+   <source>wrap right</source>
+   <translation>Bezug rechts</translation>
+  </message>
+  <message>
+   <source>wrap right back flap</source>
+   <translation>Bezugslasche rechts hinten</translation>
+  </message>
+  <message>
+   <source>wrap right back flap on back</source>
+   <translation>Bezugslasche rechts hinten auf Wand hinten</translation>
+  </message>
+  <message>
+   <source>wrap right edge</source>
+   <translation>Bezugseinschlag rechts</translation>
+  </message>
+  <message>
+   <source>wrap right front flap</source>
+   <translation>Bezugslasche rechts vorn</translation>
+  </message>
+  <message>
+   <source>wrap right front flap on front</source>
+   <translation>Bezugslasche rechts vorn auf Wand vorn</translation>
+  </message>
+  <message>
+   <source>wrap right on right</source>
+   <translation>Bezug rechts auf Wand rechts</translation>
+  </message>
+  <message>
+   <source>wrap right rim</source>
+   <translation>Bezugsrand rechts</translation>
   </message>
   <message>
    <source>wrapper</source>

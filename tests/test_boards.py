@@ -315,5 +315,85 @@ class Albums(unittest.TestCase):
                          {"wrap": "kraft-110", "front board": "greyboard-20"})
 
 
+
+def rigid(caliper: float = 2.0, paper: float = 0.1, **values: Value) -> Build:
+    stock = board(caliper)
+    return build(new_brief("rigid-box", values, stock), stock, (("wrap", Stock("wrap", "Paper", 90, paper)),))
+
+
+@st.composite
+def rigid_boxes(draw: st.DrawFn) -> Build:
+    """Any rigid box the recipe makes, of any board and wrap."""
+    recipe = find_recipe("rigid-box")
+    values: dict[str, Value] = {m.name: draw(st.floats(m.minimum, m.maximum)) for m in recipe.measures
+                                if not m.choices}
+    (_, low, high), = recipe.part_calipers
+    try:
+        return rigid(draw(st.floats(recipe.thinnest, recipe.thickest)), draw(st.floats(low, high)),
+                     lid=draw(st.sampled_from(["none", "lid"])), **values)
+    except MeasureError:
+        return rigid()
+
+
+class RigidBoxes(unittest.TestCase):
+    @given(rigid_boxes())
+    def test_boards_and_wraps_lie_on_each_other_and_nowhere_in_one_place(self, made: Build) -> None:
+        self.assertTrue(all(c.closes for c in made.closures))
+        self.assertEqual(solids.shared(solids.slabs(made.patterns)), ())
+        assert made.cavity is not None
+        np.testing.assert_allclose(made.cavity.size, made.cavity.asked, atol=0.001)
+        self.assertEqual(simulate(made), ())
+
+    @given(rigid_boxes())
+    def test_its_lid_comes_off_upwards_without_catching_and_with_the_play_asked_for(
+        self, made: Build) -> None:
+        if not made.draft.slides:
+            return
+        every = solids.slabs(made.patterns)
+        lid = frozenset(p.name for p in made.patterns if p.name.startswith("lid "))
+        for far in (0.5, 2.0, 10.0, 60.0):
+            self.assertEqual(solids.shared(every, (0.0, 0.0, far), lid), ())
+        at = {s.panel.name: s.box for s in slabs(made.patterns)}
+        values = find_recipe("rigid-box").settled(made.brief.values)
+        # from the outside of the wrapped tray to the inner face of the lid's board
+        self.assertAlmostEqual(at["wrap front"][0][1] - at["lid front"][1][1] - 2 * _HAIR,
+                               float(values["play"]),
+                               delta=0.02)
+
+    def test_its_wrap_is_as_long_as_the_way_its_middle_takes_round_the_boards(self) -> None:
+        # worked out by hand: along base, up both walls, over both rims, down inside, all through the middle
+        # of the paper: L + 2 b + p, twice H + b + p, b + p and turn-in + p / 2
+        for b, p in ((2.0, 0.1), (1.0, 0.2), (3.0, 0.05)):
+            made = rigid(b, p, lid="none", length=120.0, width=80.0, height=50.0, turn=15.0)
+            wrap = next(x for x in made.patterns if x.name == "wrap")
+            self.assertAlmostEqual(wrap.box.width,
+                                   120 + 2 * b + p + 2 * ((50 + b + p) + (b + p) + (15 + p / 2)),
+                                   delta=0.01)
+
+    def test_a_wrap_drawn_without_thickness_stands_in_its_boards(self) -> None:
+        made = rigid(2.0, 0.1, lid="none")
+        naive = replace(made.draft, pieces=tuple(replace(p, panels=tuple(
+            replace(q, on="", under="") for q in p.panels)) if p.part == "wrap" else p
+                                                 for p in made.draft.pieces))
+        patterns = develop(naive, made.stock, (("wrap", Stock("wrap", "Paper", 90, 0.1)),))
+        self.assertTrue(solids.shared(solids.slabs(patterns)))
+
+    def test_boards_are_joined_and_taped_before_the_wrap_which_is_glued_as_it_is_folded(self) -> None:
+        words = [str(s.words) for s in rigid().plan.steps]
+        order = [next(i for i, w in enumerate(words) if part in w) for part in
+                 ("edge of the base", "Tape the corners of the boards", "Glue the wrap on the base",
+                  "Raise the wrap left", "wrap left front flap", "Raise the wrap front", "wrap front edge")]
+        self.assertEqual(order, sorted(order))
+        self.assertIn("Glue the wrap left on the left", words[order[3]])
+
+    def test_its_wrap_is_of_paper_and_no_board(self) -> None:
+        thick = Stock("thick", "Thick", 300, 0.6)
+        with self.assertRaises(StockError) as caught:
+            new_brief("rigid-box").accept_part("wrap", thick)
+        self.assertIn("0.25", str(caught.exception))
+        plain = build(new_brief("rigid-box"), board(2.0))  # no stock chosen: what it usually is
+        self.assertEqual(next(p for p in plain.patterns if p.name == "wrap").stock.id, "wrapping-60")
+
+
 if __name__ == "__main__":
     unittest.main()

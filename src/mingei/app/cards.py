@@ -36,7 +36,7 @@ from mingei.core.joints import choices
 from mingei.core.kinds import some
 from mingei.core.kinds.hold import Hold
 from mingei.core.length import write_mm
-from mingei.core.stock import Stock
+from mingei.core.stock import Stock, find_stock
 
 
 class Card(QFrame):
@@ -217,7 +217,9 @@ class StockCard(Card):
             if part in names:
                 if [box.itemData(i) for i in range(1, box.count())] != [s.id for s in self._stocks]:
                     box.clear()
-                    box.addItem(t("The same stock"))
+                    usual = dict(self.document.build.recipe.part_stocks).get(part)
+                    box.addItem(t("Usual: {name}", name=t(find_stock(usual).name)) if usual else
+                                t("The same stock"))
                     for s in self._stocks:
                         box.addItem(t(s.name), s.id)
                 box.setCurrentIndex(next((i + 1 for i, s in enumerate(self._stocks) if s.id

@@ -24,7 +24,7 @@ from mingei.core.plan.operations import Cover, Given, Window
 from mingei.core.plan.steps import Plan, Step, plan
 from mingei.core.plane.shape import Box, Rigid, bounds, shifted
 from mingei.core.recipes import Recipe, find_recipe
-from mingei.core.stock import Stock
+from mingei.core.stock import Stock, find_stock
 from mingei.core.words import say
 
 if TYPE_CHECKING:  # loaded when first measured: it brings numpy with it, and a flat can be shown before
@@ -206,13 +206,16 @@ def _in_rows(patterns: tuple[Pattern, ...], columns: int) -> tuple[tuple[Rigid, 
 
 @lru_cache(maxsize=64)
 def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ()) -> Build:
-    """Work a brief out.  parts: the stocks of parts that have their own; the others are of the body's.
+    """Work a brief out.  parts: the stocks of parts that have their own; the others are of what they usually
+    are, or else of the body's.
 
     Raises MeasureError, StockError when the brief cannot be built, GeometryError for a fault of a recipe.
     """
     recipe = find_recipe(brief.recipe)
     values = recipe.accept(brief.values)
     recipe.accept_stock(stock)
+    chosen = {part for part, _ in parts}
+    parts = (*parts, *((part, find_stock(i)) for part, i in recipe.part_stocks if part not in chosen))
     # a brief made in the window is whole, and has been drafted once already
     plain = brief.drafted if values == brief.values else parted(recipe.draft(values), brief.amendments)
     drafted = shaped(plain, brief.amendments)

@@ -264,7 +264,7 @@ class Brief:
         """Raises StockError when a part of the thing cannot be made of a stock: what is folded must be of one
         the construction can be folded from; what lies flat may be of any."""
         if any(piece.part == part and piece.folds for piece in self.drafted.pieces):
-            find_recipe(self.recipe).accept_stock(stock)
+            find_recipe(self.recipe).accept_stock(stock, part)
 
     def with_part(self, part: str, stock: Stock | None) -> Brief:
         """The brief with a part of it in a stock of its own; None: in the body's."""

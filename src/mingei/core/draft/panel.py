@@ -21,6 +21,8 @@ class Role(StrEnum):
     FLAP = "flap"
     TAB = "tab"
     LIP = "lip"
+    #: glued on the inside of a wall, of whose room it takes its own thickness
+    LINING = "lining"
     HANDLE = "handle"
 
 

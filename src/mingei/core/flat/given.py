@@ -10,7 +10,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from typing import NamedTuple
 
-from mingei.core.draft import Draft, EdgeRef, LineOn, Panel, Piece, Seam, strap
+from mingei.core.draft import Draft, EdgeRef, LineOn, Panel, Piece, Role, Seam, strap
 from mingei.core.offset import FLAT_DEG, Measured, Slab, slab
 from mingei.core.stock import Stock
 
@@ -128,6 +128,7 @@ def _folded(draft: Draft) -> dict[EdgeRef, Turn]:
 def _bodies(draft: Draft, panels: Mapping[str, Panel], stocks: Mapping[str, Stock]) -> dict[str, Slab]:
     """Where every panel's body lies: on its layer, or against the panel it lies on, of whatever stock."""
     turned_over = {f.b.panel for piece in draft.pieces for f in piece.folds if f.angle_deg == FLAT_DEG}
+    turned_over |= {p.name for p in panels.values() if p.role is Role.LINING}  # it looks into the room
     found: dict[str, Slab] = {}
 
     def body(panel: Panel) -> Slab:

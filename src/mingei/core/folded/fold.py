@@ -398,6 +398,9 @@ def cavity(patterns: Sequence[Pattern], asked: Triple) -> Cavity:
         least, most = corners.min(axis=0), corners.max(axis=0)
         if panel.role is Role.HANDLE:  # spans the opening, and is no wall of the space
             continue
+        if panel.role is Role.LINING:  # takes its own thickness of the room beside its wall
+            lip = max(lip, 2 * half)
+            continue
         for axis in range(3):
             others = [i for i in range(3) if i != axis]
             if any(most[i] <= low[i] + 1e-6 or least[i] >= high[i] - 1e-6 for i in others):

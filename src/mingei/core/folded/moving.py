@@ -30,12 +30,13 @@ def motions(patterns: Sequence[Pattern], swings: Sequence[Swing], slides: Sequen
     found = {s.piece: turned(by_name[s.piece], s, s.most_deg * share) for s in swings if s.piece in by_name}
     for slide in slides:
         names = [name for name in by_name if name == slide.piece or name.startswith(f"{slide.piece} ")]
+        if not names:
+            continue
         way = np.array(slide.way)
-        for name in names:
-            corners = np.concatenate([np.array([(*p, 0.0, 1.0) for p in panel.polygon])
-                                      @ finished(by_name[name])[panel.name].T
-                                      for panel in by_name[name].panels])
-            along = corners[:, :3] @ way
-            found[name] = np.eye(4)
-            found[name][:3, 3] = way * share * float(np.ptp(along))
+        corners = np.concatenate([np.array([(*p, 0.0, 1.0) for p in panel.polygon])
+                                  @ finished(by_name[name])[panel.name].T
+                                  for name in names for panel in by_name[name].panels])
+        motion = np.eye(4)
+        motion[:3, 3] = way * share * float(np.ptp(corners[:, :3] @ way))
+        found |= dict.fromkeys(names, motion)
     return found

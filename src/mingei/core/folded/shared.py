@@ -151,7 +151,8 @@ def _inset(corners: Array, by: float) -> Array | None:
 
 def in_the_way(every: Sequence[Slab], content: Sequence[Triple], shrunk: float = 0.0) -> tuple[Shared, ...]:
     """The panels that stand in what must fit, the convex hull of its corners, taken a hair smaller all round
-    and ``shrunk`` (mm) besides; lips may enter by their own thickness, and handles span the opening."""
+    and ``shrunk`` (mm) besides; lips and linings may enter by their own
+    thickness, and handles span the opening."""
     import manifold3d as m3
 
     corners = _inset(np.array(content, dtype=float), _PLAY_MM + shrunk)
@@ -162,7 +163,7 @@ def in_the_way(every: Sequence[Slab], content: Sequence[Triple], shrunk: float =
     low, high = np.array(box[:3]), np.array(box[3:])
     found = []
     for each in every:
-        if each.panel.role in (Role.LIP, Role.HANDLE) or not (
+        if each.panel.role in (Role.LIP, Role.LINING, Role.HANDLE) or not (
                 (each.box[0] < high).all() and (each.box[1] > low).all()):
             continue
         volume = float((solid ^ each.solid).volume())

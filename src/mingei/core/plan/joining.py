@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Collection, Mapping, Sequence
 from typing import NamedTuple
 
 from mingei.core.amendments.amend import closing_step
@@ -83,13 +83,39 @@ class _Landing(NamedTuple):
     said: str
 
 
+def wrapped(draft: Draft, by_panel: Mapping[str, str], steps: Mapping[str, int]) -> dict[str, Operation]:
+    """By lap, what is folded onto a piece that stands, as operations: each is glued as it comes.
+
+    by_panel: the operation that moves a panel; steps: of every fold.
+    """
+    folded = {p.name: piece for piece in draft.pieces if piece.folds for p in piece.panels}
+    stiff = {p.name: piece for piece in draft.pieces if not piece.folds for p in piece.panels}
+    on: dict[tuple[str, int, str], list[tuple[str, str, str]]] = {}
+    for piece in draft.pieces:
+        for lap in piece.laps:
+            for comes, stands in ((lap.upper, lap.lower), (lap.lower, lap.upper)):
+                if lap.glued and comes in by_panel and comes in folded and stands in stiff:
+                    step = steps[by_panel[comes]]
+                    on.setdefault((folded[comes].name, step, stands), []).append(
+                        (lap.name, comes, by_panel[comes]))
+    found: dict[str, Operation] = {}
+    for (name, step, stands), some in on.items():
+        names = tuple(dict.fromkeys(panel for _, panel, _ in some))
+        op = Operation(f"{name}/{step}/on {stands}", Does.GLUE, name, step,
+                       say("Glue {names} on the {panel}.", names=listed(names), panel=stands), names,
+                       reasons=tuple(dict.fromkeys(Reason(key, "") for _, _, key in some)), panels=(stands,))
+        found |= dict.fromkeys((lap for lap, _, _ in some), op)
+    return found
+
+
 def between_pieces(draft: Draft, by_panel: Mapping[str, str], known: Mapping[str, str], step: int,
-                   steps: Mapping[str, int] | None = None) -> list[Operation]:
+                   steps: Mapping[str, int] | None = None,
+                   but: Collection[str] = ()) -> list[Operation]:
     """What joins pieces by tabs or face to face.  A piece joins those before it by all their common seams at
     once, when it is formed; what closes a ring or lies open yet comes before that.
 
-    steps: of every fold, where the pieces were one piece before and are folded as if they still were: what
-    joins them is then glued as soon as both its sides are in their places.
+    but: laps that are glued otherwise; steps: of every fold, where the pieces were one piece before and are
+    folded as if they still were: what joins them is then glued as soon as both its sides are in their places.
     """
     owner = {p.name: piece.name for piece in draft.pieces for p in piece.panels}
     owner |= {p.whole: piece.name for piece in draft.pieces for p in piece.panels if p.whole}
@@ -101,7 +127,7 @@ def between_pieces(draft: Draft, by_panel: Mapping[str, str], known: Mapping[str
     seams: dict[tuple[str, str], list[_Landing]] = {}  # by the piece that joins, and the host
     for piece in draft.pieces:
         for lap in piece.laps:
-            if lap.glued and owner.get(lap.upper) != owner.get(lap.lower):
+            if lap.glued and lap.name not in but and owner.get(lap.upper) != owner.get(lap.lower):
                 host, lower = ((lap.upper, lap.lower) if owner.get(lap.lower) == piece.name
                                else (lap.lower, lap.upper))
                 laps.setdefault(known.get(host, host),

@@ -13,7 +13,7 @@ from typing import NamedTuple
 from mingei.core.amendments.amend import closing_step
 from mingei.core.draft import Bought, Draft, Handwork, Piece, When
 from mingei.core.plan.folding import folds_of
-from mingei.core.plan.joining import between_pieces, glued_open, joins_of
+from mingei.core.plan.joining import between_pieces, glued_open, joins_of, wrapped
 from mingei.core.plan.operation import GLUES, Does, Motion, Operation, Reason
 from mingei.core.words import Words, say
 
@@ -72,9 +72,18 @@ def operations(draft: Draft, given: Given = NOTHING_MORE) -> tuple[Operation, ..
         among = between_pieces(draft, by_panel, known, 0, steps)
         turn = {p.name: i for i, p in enumerate(draft.pieces)}
         pieces = sorted([*pieces, *among], key=lambda op: (op.step, turn[op.piece], op.does is not Does.FOLD))
-    between = () if given.parted else between_pieces(draft, by_panel, known, _AFTER)
+    wraps = {} if given.parted else wrapped(draft, by_panel, {op.key: op.step for op in pieces})
+    between = () if given.parted else between_pieces(draft, by_panel, known, _AFTER, but=wraps)
     first = glued_open(draft, between, by_panel, known)
-    pieces = [*between, *pieces] if first else [*pieces, *between]
+    if wraps:  # what is wrapped stands first
+        around = {op.piece for op in wraps.values()}
+        stands = [op for op in pieces if op.piece not in around]
+        laid = [op for op in between if op.key in first.values()]
+        folds_on = sorted([*(op for op in pieces if op.piece in around), *dict.fromkeys(wraps.values())],
+                          key=lambda op: (list(around).index(op.piece), op.step, op.does is not Does.FOLD))
+        pieces = [*stands, *laid, *folds_on, *(op for op in between if op not in laid)]
+    else:
+        pieces = [*between, *pieces] if first else [*pieces, *between]
     pieces = [replace(op, reasons=(*op.reasons, Reason(first[op.piece], say(
         "it is glued while the {piece} lies open", piece=op.piece)))) if op.does is Does.FOLD
         and op.piece in first else op for op in pieces]

@@ -141,7 +141,8 @@ class Recipe:
     asked, each with the room it wants (mm); where none are given, the inside with a little room.  roomy: a
     thing smaller than the least it is made for goes in as well.  gives: the names of measures that give way
     to the others (``giving``).  also: what people call what is made by it, or look for.
-    part_stocks: the stocks, by id, its parts are usually of, where that is not the body's.
+    part_stocks: the stocks, by id, its parts are usually of, where that is not the body's; part_calipers: of
+    parts that are folded, from and to which caliper (mm) they may be, where that is not the body's.
     """
 
     id: str
@@ -161,6 +162,7 @@ class Recipe:
     gives: tuple[str, ...] = ()
     also: tuple[str, ...] = ()
     part_stocks: tuple[tuple[str, str], ...] = ()
+    part_calipers: tuple[tuple[str, float, float], ...] = ()
 
     def __post_init__(self) -> None:
         drawn = self.draft
@@ -235,15 +237,16 @@ class Recipe:
         self.settled(accepted)
         return MappingProxyType(accepted)
 
-    def accept_stock(self, stock: Stock) -> None:
-        """Raises StockError when the construction cannot be built from that caliper."""
-        if not self.thinnest - 1e-9 <= stock.caliper_mm <= self.thickest + 1e-9:
+    def accept_stock(self, stock: Stock, part: str = "") -> None:
+        """Raises StockError when the construction, or a part of it, cannot be built from that caliper."""
+        thinnest, thickest = next(((low, high) for name, low, high in self.part_calipers if name == part),
+                                  (self.thinnest, self.thickest))
+        if not thinnest - 1e-9 <= stock.caliper_mm <= thickest + 1e-9:
             raise StockError(
                 say("{recipe}: {caliper:g} mm is not a caliper it can be folded from",
                     recipe=self.title.lower(), caliper=stock.caliper_mm),
                 say("stock {stock}", stock=stock.id),
-                say("choose one from {thinnest:g} to {thickest:g} mm", thinnest=self.thinnest,
-                    thickest=self.thickest))
+                say("choose one from {thinnest:g} to {thickest:g} mm", thinnest=thinnest, thickest=thickest))
 
 
 @cache

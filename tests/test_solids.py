@@ -33,6 +33,7 @@ from tests.strategies import changed_briefs
 CARD = find_stock("card-300")
 #: What slides, and how it is taken off or out, mm.
 MOTIONS = {"lid-base": ("lid", (0.0, 0.0, 1.0)), "prism": ("lid", (0.0, 0.0, 1.0)),
+           "rigid-box": ("lid", (0.0, 0.0, 1.0)),
            "sleeve": ("drawer", (1.0, 0.0, 0.0))}
 
 

@@ -13,6 +13,7 @@ from mingei.core.draft import (
     Dimension,
     Draft,
     EdgeRef,
+    Handwork,
     Inset,
     Joint,
     LineOn,
@@ -23,6 +24,7 @@ from mingei.core.draft import (
     Placement,
     Seam,
     Swing,
+    When,
 )
 from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
@@ -84,7 +86,8 @@ def draft_cabinet(values: Values) -> Draft:
     shown = (Dimension("width", EdgeRef("bottom", 0)), Dimension("depth", EdgeRef("bottom", 1)))
     return Draft(tuple(pieces), inside_mm=(width, depth, rooms[0]), closes=False, dimensions=shown,
                  remarks=_remarks(values, hung), swings=tuple(_swing(n, values, tall) for n in hung),
-                 content=block(width, depth, rooms[0]), bought=_bought(values, hung))
+                 content=block(width, depth, rooms[0]), bought=_bought(values, hung),
+                 handwork=_channels(values))
 
 
 def _side(name: str, width: float, depth: float, tall: float, front: tuple[Over, ...]) -> Piece:
@@ -191,6 +194,14 @@ def _bought(values: Values, hung: tuple[str, ...]) -> tuple[Bought, ...]:
                                       door=name), name, 2 * _PIN_DEEP_MM,
                         size=write_both(float(values["pin"])), before="top",
                         why=say("no pin goes in once the top is on")) for name in hung)
+
+
+def _channels(values: Values) -> tuple[Handwork, ...]:
+    if values["ends"] != HOUSED or not values["shelves"]:
+        return ()
+    return (Handwork("channels",
+                     say("Cut both lines of every channel in the sides, a third of the board deep, and "
+                                     "lift the strip between them out."), "left side", When.FLAT),)
 
 
 def _sound(values: Values) -> None:

@@ -1236,6 +1236,10 @@
    <translation>Dieses Stück quer schneiden: {what}</translation>
   </message>
   <message>
+   <source>Cut both lines of every channel in the sides, a third of the board deep, and lift the strip between them out.</source>
+   <translation>Beide Linien jeder Nut in den Seiten ein Drittel der Pappe tief schneiden und den Streifen dazwischen herausheben.</translation>
+  </message>
+  <message>
    <source>Cut into this panel: {what}</source>
    <translation>In dieses Feld schneiden: {what}</translation>
   </message>
@@ -6501,6 +6505,10 @@ Protokoll: {log}</translation>
   <message>
    <source>change {name}</source>
    <translation>{name} ändern</translation>
+  </message>
+  <message>
+   <source>channels</source>
+   <translation>Nuten</translation>
   </message>
   <message>
    <source>chart folio</source>

@@ -1615,6 +1615,10 @@
    <translation>Vielflächner</translation>
   </message>
   <message>
+   <source>Facing</source>
+   <translation>Bezug</translation>
+  </message>
+  <message>
    <source>Fascia</source>
    <translation>Blende</translation>
   </message>
@@ -1965,6 +1969,10 @@
   <message>
    <source>Glue the roof on the canopy.</source>
    <translation>Das Dach auf den Baldachin kleben.</translation>
+  </message>
+  <message>
+   <source>Glue the strip round the edge, its ends where they show least, and rub it down.</source>
+   <translation>Den Streifen um die Kante kleben, seine Enden wo man sie am wenigsten sieht, und anreiben.</translation>
   </message>
   <message>
    <source>Glue the two flaps of the {seam} to each other.</source>
@@ -2493,6 +2501,10 @@
   <message>
    <source>Label</source>
    <translation>Schild</translation>
+  </message>
+  <message>
+   <source>Laminated board</source>
+   <translation>Geschichtete Pappe</translation>
   </message>
   <message>
    <source>Lamp light</source>
@@ -5603,6 +5615,10 @@ Protokoll: {log}</translation>
    <translation>ein Material braucht einen Namen</translation>
   </message>
   <message>
+   <source>a strip</source>
+   <translation>ein Streifen</translation>
+  </message>
+  <message>
    <source>a strip of its tab, {wide} wide, shows between the two panels</source>
    <translation>ein Streifen seiner Lasche, {wide} breit, zeigt sich zwischen den zwei Feldern</translation>
   </message>
@@ -5817,6 +5833,10 @@ Protokoll: {log}</translation>
   <message>
    <source>any flat outline made thick: faces and a strip of wall round them</source>
    <translation>ein beliebiger flacher Umriss, dick gemacht: Flächen und ein Wandstreifen darum</translation>
+  </message>
+  <message>
+   <source>any outline cut from board several times and glued up to a thickness</source>
+   <translation>ein beliebiger Umriss, mehrmals aus Pappe geschnitten und zu einer Dicke verleimt</translation>
   </message>
   <message>
    <source>apart</source>
@@ -6043,6 +6063,10 @@ Protokoll: {log}</translation>
    <translation>Rückseite Klappe # oben</translation>
   </message>
   <message>
+   <source>backing</source>
+   <translation>Rückwand</translation>
+  </message>
+  <message>
    <source>bag</source>
    <translation>Tüte</translation>
   </message>
@@ -6085,6 +6109,10 @@ Protokoll: {log}</translation>
   <message>
    <source>bar wrapper</source>
    <translation>Riegelhülle</translation>
+  </message>
+  <message>
+   <source>bare</source>
+   <translation>unbezogen</translation>
   </message>
   <message>
    <source>barrel</source>
@@ -6277,6 +6305,10 @@ Protokoll: {log}</translation>
   <message>
    <source>both closed</source>
    <translation>beide geschlossen</translation>
+  </message>
+  <message>
+   <source>both faces</source>
+   <translation>beide Flächen</translation>
   </message>
   <message>
    <source>both open</source>
@@ -6703,6 +6735,10 @@ Protokoll: {log}</translation>
    <translation>Futter schließend Klappe auf</translation>
   </message>
   <message>
+   <source>coaster</source>
+   <translation>Untersetzer</translation>
+  </message>
+  <message>
    <source>coffee bag</source>
    <translation>Kaffeebeutel</translation>
   </message>
@@ -6901,6 +6937,10 @@ Protokoll: {log}</translation>
   <message>
    <source>cut the bands from paper up to {most}</source>
    <translation>schneiden Sie die Bänder aus Papier bis {most}</translation>
+  </message>
+  <message>
+   <source>cut the strip for its edge {length} by {width}: once round, and {lap} to lap</source>
+   <translation>den Streifen für die Kante {length} mal {width} schneiden: einmal herum, und {lap} zum Überlappen</translation>
   </message>
   <message>
    <source>cut the strips before you begin, place them out to the edge, peel one end, lay it straight, then peel the rest</source>
@@ -7333,6 +7373,10 @@ Protokoll: {log}</translation>
   <message>
    <source>faces</source>
    <translation>Flächen</translation>
+  </message>
+  <message>
+   <source>facing</source>
+   <translation>Bezug</translation>
   </message>
   <message>
    <source>far side</source>
@@ -8219,6 +8263,10 @@ Protokoll: {log}</translation>
    <translation>wie viele Böden zwischen unten und oben liegen</translation>
   </message>
   <message>
+   <source>how many lie on each other</source>
+   <translation>wie viele aufeinander liegen</translation>
+  </message>
+  <message>
    <source>how many petals go round it: more lie smoother</source>
    <translation>wie viele Blätter herumgehen: mehr liegen glatter</translation>
   </message>
@@ -8273,6 +8321,10 @@ Protokoll: {log}</translation>
   <message>
    <source>how the shelves are held; channels are a third of the sides deep</source>
    <translation>wie die Böden gehalten werden; Nuten sind ein Drittel der Seiten tief</translation>
+  </message>
+  <message>
+   <source>how thick it shall be, about</source>
+   <translation>wie dick es etwa werden soll</translation>
   </message>
   <message>
    <source>how wide the strip of the handle is; no wider than the tray</source>
@@ -8719,6 +8771,10 @@ Protokoll: {log}</translation>
    <translation>es kommt nie auf diese Größe</translation>
   </message>
   <message>
+   <source>it on lower facing</source>
+   <translation>auf dem unteren Bezug</translation>
+  </message>
+  <message>
    <source>it opens to {wide}: glue the outer leaf of each gusset only, and cut both gussets at once from doubled paper</source>
    <translation>sie öffnet sich auf {wide}: kleben Sie nur das äußere Blatt jeder Falte, und schneiden Sie beide Falten auf einmal aus gedoppeltem Papier</translation>
   </message>
@@ -9059,6 +9115,10 @@ Protokoll: {log}</translation>
    <translation>Schild</translation>
   </message>
   <message>
+   <source>laminate</source>
+   <translation>Schichtpappe</translation>
+  </message>
+  <message>
    <source>lampshade</source>
    <translation>Lampenschirm</translation>
   </message>
@@ -9097,6 +9157,22 @@ Protokoll: {log}</translation>
   <message>
    <source>lay the pieces of a project closer on its sheets, by their outlines</source>
    <translation>die Stücke eines Projekts nach ihren Umrissen enger auf die Bogen legen</translation>
+  </message>
+  <message>
+   <source>layer </source>
+   <translation>Lage </translation>
+  </message>
+  <message>
+   <source>layer #</source>
+   <translation>Lage #</translation>
+  </message>
+  <message>
+   <source>layer # on layer #</source>
+   <translation>Lage # auf Lage #</translation>
+  </message>
+  <message>
+   <source>layers</source>
+   <translation>Lagen</translation>
   </message>
   <message>
    <source>leaf</source>
@@ -9679,6 +9755,10 @@ Protokoll: {log}</translation>
    <translation>unteren Kante</translation>
   </message>
   <message>
+   <source>lower facing</source>
+   <translation>unterer Bezug</translation>
+  </message>
+  <message>
    <source>lower left</source>
    <translation>unten links</translation>
   </message>
@@ -9925,6 +10005,10 @@ Protokoll: {log}</translation>
   <message>
    <source>measure at least one channel, and a stack or the same channel inside and outside: three numbers in all</source>
    <translation>messen Sie wenigstens eine Rinne, und einen Stoß oder dieselbe Rinne innen und außen: drei Zahlen im Ganzen</translation>
+  </message>
+  <message>
+   <source>measure it once it is dry: glue adds more or less than is reckoned</source>
+   <translation>nach dem Trocknen messen: Leim trägt mehr oder weniger auf als gerechnet</translation>
   </message>
   <message>
    <source>measure ten sheets together and divide by ten</source>
@@ -10349,6 +10433,10 @@ Protokoll: {log}</translation>
   <message>
    <source>of a concertina</source>
    <translation>eines Leporellos</translation>
+  </message>
+  <message>
+   <source>of a rectangle</source>
+   <translation>eines Rechtecks</translation>
   </message>
   <message>
    <source>of each end of the ribbon, from the tag</source>
@@ -10967,6 +11055,14 @@ Protokoll: {log}</translation>
    <translation>Falten</translation>
   </message>
   <message>
+   <source>plinth</source>
+   <translation>Sockel</translation>
+  </message>
+  <message>
+   <source>plywood</source>
+   <translation>Sperrholz</translation>
+  </message>
+  <message>
    <source>pocket</source>
    <translation>Tasche</translation>
   </message>
@@ -11173,6 +11269,10 @@ Protokoll: {log}</translation>
   <message>
    <source>reckoned, perhaps {off} more or less: measure it</source>
    <translation>geschätzt, vielleicht {off} mehr oder weniger: messen Sie nach</translation>
+  </message>
+  <message>
+   <source>rectangle</source>
+   <translation>Rechteck</translation>
   </message>
   <message>
    <source>rehearse a file that ends in .hpgl, .gcode, .svg or .dxf</source>
@@ -12295,6 +12395,10 @@ Protokoll: {log}</translation>
    <translation>nehmen Sie dünneres Material, oder halten Sie es dort mit Band</translation>
   </message>
   <message>
+   <source>take {count} layers</source>
+   <translation>{count} Lagen nehmen</translation>
+  </message>
+  <message>
    <source>take {name} off</source>
    <translation>{name} abnehmen</translation>
   </message>
@@ -13311,6 +13415,14 @@ Protokoll: {log}</translation>
    <translation>oberen Kante</translation>
   </message>
   <message>
+   <source>upper facing</source>
+   <translation>oberer Bezug</translation>
+  </message>
+  <message>
+   <source>upper facing on it</source>
+   <translation>oberer Bezug darauf</translation>
+  </message>
+  <message>
    <source>upright height of the roof; 0 for a flat canopy</source>
    <translation>aufrechte Höhe des Dachs; 0 für ein flaches</translation>
   </message>
@@ -13495,6 +13607,10 @@ Protokoll: {log}</translation>
    <translation>was später kommt, geht nicht mehr: {why}</translation>
   </message>
   <message>
+   <source>what covers its edge</source>
+   <translation>was die Kante deckt</translation>
+  </message>
+  <message>
    <source>what goes into a {envelope}</source>
    <translation>was in {envelope} geht</translation>
   </message>
@@ -13573,6 +13689,10 @@ Protokoll: {log}</translation>
   <message>
    <source>whether it is closed on both sides</source>
    <translation>ob es auf beiden Seiten geschlossen ist</translation>
+  </message>
+  <message>
+   <source>whether its faces are covered: one alone warps</source>
+   <translation>ob ihre Flächen bezogen sind: eine allein verzieht sich</translation>
   </message>
   <message>
    <source>whether the diameter is that of a thing inside it, or of a hole round it</source>
@@ -14246,6 +14366,10 @@ Protokoll: {log}</translation>
    <source>{count} are too many</source>
    <translation>{count} sind zu viele</translation>
   </message>
+  <message>
+   <source>{count} come nearest</source>
+   <translation>{count} kommen am nächsten</translation>
+  </message>
   <message numerus="yes">
    <source>{count} constructions</source>
    <translation>
@@ -14502,6 +14626,10 @@ Protokoll: {log}</translation>
    <translation>{kind!r} ist keine Art von Änderung, die dieses Mingei kennt</translation>
   </message>
   <message>
+   <source>{layers} layers come to {reached}, and {thick} is wanted</source>
+   <translation>{layers} Lagen ergeben {reached}, gewünscht sind {thick}</translation>
+  </message>
+  <message>
    <source>{layers} layers do not pass through a slot</source>
    <translation>{layers} Schichten gehen nicht durch einen Schlitz</translation>
   </message>
@@ -14512,6 +14640,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{length} mm</source>
    <translation>{length} mm</translation>
+  </message>
+  <message>
+   <source>{length} of edge round it</source>
+   <translation>{length} Kante ringsum</translation>
   </message>
   <message>
    <source>{letter!r} is no group</source>

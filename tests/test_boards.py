@@ -395,5 +395,44 @@ class RigidBoxes(unittest.TestCase):
         self.assertEqual(next(p for p in plain.patterns if p.name == "wrap").stock.id, "wrapping-60")
 
 
+
+class Laminates(unittest.TestCase):
+    @given(st.floats(0.2, 4.0), st.integers(1, 24), st.booleans(),
+           st.sampled_from(["rectangle", "heart", "ring", "frame", "star"]))
+    def test_layers_lie_on_each_other_to_the_thickness_of_all(self, thick: float, count: int, faced: bool,
+                                                              outline: str) -> None:
+        stock, paper = board(thick), Stock("paper", "Paper", 90, 0.1)
+        brief = new_brief("laminate", {"layers": float(count), "facing": "both" if faced else "none",
+                                       "outline": "plate" if outline == "rectangle" else outline}, stock)
+        made = build(brief, stock, (("facing", paper),))
+        self.assertTrue(all(c.closes for c in made.closures))
+        self.assertEqual(solids.shared(solids.slabs(made.patterns)), ())
+        self.assertAlmostEqual(made.outside[2], count * thick + (0.2 if faced else 0.0), places=6)
+        rows = cutting_list(loads_of_all((made,)))
+        self.assertEqual(sum(r.copies for r in rows), count + (2 if faced else 0))
+        if outline == "rectangle":  # all layers are one row of the list
+            self.assertEqual({r.copies for r in rows}, {count, 2} if faced else {count})
+
+    def test_what_is_reached_is_said_beside_what_is_wanted_and_a_press_takes_the_nearest(self) -> None:
+        # by hand: boards of 2 mm with films of 0.05 and two facings of 0.1 with theirs: 0.3 + 2 n + 0.05 (n -
+        # 1); 4 come to 8.45, 5 to 10.5, wanted 10
+        stock, paper = board(2.0), Stock("paper", "Paper", 90, 0.1)
+        made = build(new_brief("laminate", {"layers": 3.0, "thick": 10.0}, stock), stock,
+                     (("facing", paper),))
+        (said,) = [f for f in run(made, find_sheet("A3")) if f.code == "glued-up"]
+        self.assertIn("6.4 mm", said.sentence)
+        assert said.fix is not None and said.fix.brief is not None
+        self.assertEqual(said.fix.brief.values["layers"], 5.0)
+        again = build(said.fix.brief, stock, (("facing", paper),))
+        (now,) = [f for f in run(again, find_sheet("A3")) if f.code == "glued-up"]
+        self.assertIn("10.5 mm", now.sentence)
+        self.assertIsNone(now.fix)
+
+    def test_its_edge_strip_goes_once_round(self) -> None:
+        made = build(new_brief("laminate", {"width": 100.0, "height": 70.0, "thick": 6.0}), board(2.0))
+        (said,) = [f for f in run(made, find_sheet("A3")) if f.place == "edge"]
+        self.assertIn("348 mm", said.sentence)  # 2 x 170 and 8 to lap
+
+
 if __name__ == "__main__":
     unittest.main()

@@ -271,6 +271,10 @@ def estimate_caliper(gsm: float, kind: str = "card") -> Estimate:
     return Estimate(gsm * bulk / 1000, gsm * spread / 1000)
 
 
+#: How thick a film of glue between two boards is, mm (from experience).
+FILM_MM = 0.05
+
+
 class Ply(NamedTuple):
     """One layer of a board: its stock, and how far it keeps inside the board's edge, mm: a housing, a rebate
     or a hidden core."""
@@ -284,7 +288,7 @@ class BuildUp:
     """Board made of plies, from its inner face to its printed one, with films of glue between them."""
 
     plies: tuple[Ply, ...]
-    film_mm: float = 0.05
+    film_mm: float = FILM_MM
 
     def __post_init__(self) -> None:
         if not self.plies or self.film_mm < 0 or any(ply.inset_mm < 0 for ply in self.plies):
@@ -309,7 +313,7 @@ class BuildUp:
                      layers=sum(ply.stock.layers for ply in self.plies))
 
 
-def plies_for(target_mm: float, stock: Stock, film_mm: float = 0.05) -> BuildUp:
+def plies_for(target_mm: float, stock: Stock, film_mm: float = FILM_MM) -> BuildUp:
     """As many layers of a stock as come nearest to a thickness.  Raises StockError when a figure cannot be
     true."""
     if film_mm < 0 or target_mm <= 0:

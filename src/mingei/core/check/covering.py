@@ -140,8 +140,8 @@ def edge_bands(build: Build, sheet: Sheet) -> Iterator[Finding]:
                       say("{thick} is too thick to go round an edge", thick=thick),
                       say("overlay {name}", name=bands[0].name),
                       say("cut the bands from paper up to {most}", most=write_mm(_BAND_MOST_MM)))
-    if build.draft.spine is not None:
-        return  # its wrap covers them
+    if build.draft.spine is not None or build.draft.glued is not None:
+        return  # its wrap covers them, or it has a strip of its own
     for part in dict.fromkeys(p.part for p in build.patterns):
         pieces = [p for p in build.patterns if p.part == part and p.stock.caliper_mm >= _EDGES_MM
                   and p.part != BANDS]

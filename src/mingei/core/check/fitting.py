@@ -6,12 +6,12 @@ from __future__ import annotations
 import math
 from collections.abc import Iterator
 
-from mingei.core.check import Finding, Severity, rule
+from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.document.build import Build, Part
 from mingei.core.draft import Role
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import write_mm
-from mingei.core.stock import Faced
+from mingei.core.stock import FILM_MM, BuildUp, Faced, Ply, plies_for
 from mingei.core.words import say
 
 #: Play between pieces that slide over each other, mm a side (common practice: 0.25 to 1 mm by stock).
@@ -131,6 +131,30 @@ def swings(build: Build, sheet: Sheet) -> Iterator[Finding]:
                               say("panel {a}", a=found[0].a[1]), "give it more play, or thinner board",
                               Part(*found[0].a))
                 break
+
+
+@rule("glued-up")
+def glued_up(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """Board that is glued up is as thick as its layers make it."""
+    board = build.draft.glued
+    if board is None:
+        return
+    stock = next(p.stock for p in build.patterns if board.panel in p.by_name)
+    faces = sum(p.stock.caliper_mm + FILM_MM for p in build.patterns if p.part == "facing")
+    reached = BuildUp((Ply(stock),) * board.layers).caliper_mm + faces
+    nearest = len(plies_for(max(stock.caliper_mm, board.thick - faces), stock).plies)
+    measure = build.recipe.measure("layers")
+    would = int(max(measure.minimum, min(measure.maximum, nearest)))
+    said = say("{layers} layers come to {reached}, and {thick} is wanted", layers=board.layers,
+               reached=write_mm(reached), thick=write_mm(board.thick))
+    if would == board.layers:
+        yield Finding("glued-up", Severity.NOTE, said, "layers",
+                      "measure it once it is dry: glue adds more or less than is reckoned")
+    else:
+        yield Finding("glued-up", Severity.LOOK, said, "layers",
+                      say("{count} come nearest", count=would),
+                      fix=Fix(say("take {count} layers", count=would),
+                              build.brief.with_measure("layers", float(would))))
 
 
 @rule("spine")

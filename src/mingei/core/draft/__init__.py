@@ -30,9 +30,9 @@ from mingei.core.draft.panel import (
     Within,
 )
 from mingei.core.draft.piece import Crease, Fold, Lap, Piece, Placement, Seam, fellow, strap, strap_name
-from mingei.core.draft.thing import Dimension, Draft, Round, Slide, Spine, Swing
+from mingei.core.draft.thing import Dimension, Draft, Glued, Round, Slide, Spine, Swing
 
-__all__ = ["Against", "Bought", "Crease", "Dimension", "Draft", "Edge", "EdgeRef", "Fold", "Halving",
+__all__ = ["Against", "Bought", "Crease", "Dimension", "Draft", "Edge", "EdgeRef", "Fold", "Glued", "Halving",
            "Handwork", "Inset", "Joint", "Lap", "Level", "LineOn", "Meeting", "Meets", "Mitred", "Over",
            "Panel", "Piece", "Pierced", "Placement", "Plain", "Role", "Round", "Seam", "Site", "Slide",
            "Slot", "Spine", "Swing", "When", "Within", "fellow", "strap", "strap_name"]

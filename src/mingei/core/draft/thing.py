@@ -42,6 +42,14 @@ class Slide(NamedTuple):
     way: tuple[float, float, float]
 
 
+class Glued(NamedTuple):
+    """Board that is glued up: one of its layers, how many there are, and how thick it shall be, mm."""
+
+    panel: str
+    layers: int
+    thick: float
+
+
 class Spine(NamedTuple):
     """A spine between two covers, all lying on one wrap: its board, its width, the gap to each cover, and how
     high what lies between the covers is, mm.
@@ -85,7 +93,8 @@ class Draft:
     lower corner is the origin of the whole, its axes along length, width and height.  closes: the last step
     closes it, so that it is filled before. remarks: what a maker should know of it, each with its place, full
     sentences without a stop.  round: how large its curved work really is; slides: what comes off or out of
-    what; swings: what turns on pins; spine: of a cover, None; content: what must fit in it, as the corners
+    what; swings: what turns on pins; spine: of a cover, None; glued: what is glued up to a
+    thickness, None; content: what must fit in it, as the corners
     whose convex hull it fills, in the whole, mm, () where ``inside_mm`` says it or it holds nothing; bought:
     what is bought and goes into it, in the order in which it is put in; handwork: what its recipe asks for
     besides, in order; filled: the panel before whose closing it is filled, "" where ``inside_mm`` and
@@ -103,6 +112,7 @@ class Draft:
     slides: tuple[Slide, ...] = ()
     swings: tuple[Swing, ...] = ()
     spine: Spine | None = None
+    glued: Glued | None = None
     content: tuple[tuple[float, float, float], ...] = ()
     bought: tuple[Bought, ...] = ()
     handwork: tuple[Handwork, ...] = ()

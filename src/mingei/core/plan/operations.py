@@ -76,11 +76,11 @@ def operations(draft: Draft, given: Given = NOTHING_MORE) -> tuple[Operation, ..
     between = () if given.parted else between_pieces(draft, by_panel, known, _AFTER, but=wraps)
     first = glued_open(draft, between, by_panel, known)
     if wraps:  # what is wrapped stands first
-        around = {op.piece for op in wraps.values()}
+        around = [p.name for p in draft.pieces if any(op.piece == p.name for op in wraps.values())]
         stands = [op for op in pieces if op.piece not in around]
         laid = [op for op in between if op.key in first.values()]
         folds_on = sorted([*(op for op in pieces if op.piece in around), *dict.fromkeys(wraps.values())],
-                          key=lambda op: (list(around).index(op.piece), op.step, op.does is not Does.FOLD))
+                          key=lambda op: (around.index(op.piece), op.step, op.does is not Does.FOLD))
         pieces = [*stands, *laid, *folds_on, *(op for op in between if op not in laid)]
     else:
         pieces = [*between, *pieces] if first else [*pieces, *between]

@@ -126,7 +126,7 @@ def sides(outline: Outline, smooth: float, longest: float) -> tuple[Side, ...]:
     curve; begins amid the longest straight side, where there is one."""
     whole: list[Side] = []
     for here, after in zip(outline, (*outline[1:], outline[0]), strict=True):
-        whole += _divided(here, after, smooth, longest)
+        whole += divided(here, after, smooth, longest)
     straight = [s for s in whole if s.sweep_deg == 0.0]
     if straight:
         long = max(straight, key=lambda s: s.chord)
@@ -136,10 +136,12 @@ def sides(outline: Outline, smooth: float, longest: float) -> tuple[Side, ...]:
     return tuple(whole)
 
 
-def _divided(here: Knot, after: Knot, smooth: float, longest: float) -> list[Side]:
+def divided(here: Knot, after: Knot, smooth: float, longest: float) -> list[Side]:
+    """One side of an outline as runs no longer than ``longest``, its arc within ``smooth`` of its chords,
+    mm."""
     a, b = here.at, after.at
     if here.sweep_deg == 0.0:
-        count = math.ceil(math.dist(a, b) / longest)
+        count = max(1, math.ceil(math.dist(a, b) / longest))
         at = [(a[0] + (b[0] - a[0]) * i / count, a[1] + (b[1] - a[1]) * i / count) for i in range(count + 1)]
         return [Side(p, q, 0.0) for p, q in itertools.pairwise(at)]
     arc = arc_on(a, b, here.sweep_deg)

@@ -1,0 +1,106 @@
+"""Board glued up to a thickness: any outline cut several times and glued on itself, faced on both sides or
+not, its edge covered with a strip or not.
+
+How thick it comes out is the board's to say, not the recipe's: it asks for so many layers, and a check says
+what they come to and how many would come nearest (``Glued``).
+"""
+
+from __future__ import annotations
+
+import itertools
+import math
+
+from mingei.core.draft import Draft, Glued, Handwork, Lap, Panel, Piece, Placement
+from mingei.core.errors import MeasureError
+from mingei.core.length import write_both
+from mingei.core.plane import contour
+from mingei.core.plane.shape import path_length
+from mingei.core.recipes import Kind, Measure, Recipe, Values
+from mingei.core.recipes.envelope_side import rectangle
+from mingei.core.recipes.profile_wall import LIBRARY, OWN, divided, shape_of
+from mingei.core.words import say
+
+NONE, BOTH, STRIP = "none", "both", "strip"
+PLATE = "plate"
+#: How far a chord stands off its arc, mm.
+_SMOOTH_MM = 0.5
+#: An edge strip laps over itself so far, mm.
+_LAP_MM = 8.0
+_LIES = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
+
+
+def shape(values: Values) -> tuple[contour.Outline, ...]:
+    """The outline and those of its openings, at its width; a plate has a height of its own."""
+    if values["outline"] == PLATE:
+        corners = rectangle(float(values["width"]), float(values["height"]))
+        return (tuple(contour.Knot(x, y) for x, y in corners),)
+    return shape_of(values)
+
+
+def _plate(name: str, values: Values, layer: float = 0.0, on: str = "", under: str = "") -> Panel:
+    outer, *inner = shape(values)
+    # wide arcs in several: their chords alone would hardly be the outline
+    runs = [r for here, after in zip(outer, (*outer[1:], outer[0]), strict=True)
+            for r in divided(here, after, _SMOOTH_MM, math.inf)]
+    return Panel(name, tuple(r.start for r in runs), layer=layer, on=on, under=under,
+                 curves=tuple((i, r.sweep_deg) for i, r in enumerate(runs) if r.sweep_deg),
+                 holes=tuple(contour.path(contour.reversed_outline(o)) for o in inner))
+
+
+def draft_laminate(values: Values) -> Draft:
+    """outline, drawn, width, height: mm; layers: how many; thick: wanted, mm; facing; edge."""
+    count = int(values["layers"])
+    names = [f"layer {number}" for number in range(1, count + 1)]
+    above: dict[str, Lap] = {a: Lap(f"{b} on {a}", b, a) for a, b in itertools.pairwise(names)}
+    faced = values["facing"] == BOTH
+    if faced:
+        above[names[-1]] = Lap("upper facing on it", "upper facing", names[-1])
+    pieces = [Piece(name, name, _LIES, (_plate(name, values, number),),
+                    laps=(above[name],) if name in above else ()) for number, name in enumerate(names)]
+    if faced:
+        pieces.append(Piece("upper facing", "upper facing", _LIES,
+                            (_plate("upper facing", values, on=names[-1]),),
+                            part="facing"))
+        pieces.append(Piece("lower facing", "lower facing", _LIES,
+                            (_plate("lower facing", values, under=names[0]),),
+                            laps=(Lap("it on lower facing", names[0], "lower facing"),), part="facing"))
+    around = path_length(contour.path(shape(values)[0]))
+    handwork: tuple[Handwork, ...] = ()
+    said = say("{length} of edge round it", length=write_both(around))
+    if values["edge"] == STRIP:
+        said = say("cut the strip for its edge {length} by {width}: once round, and {lap} to lap",
+                   length=write_both(around + _LAP_MM), width=write_both(float(values["thick"])),
+                   lap=write_both(_LAP_MM))
+        handwork = (Handwork("edge",
+                             say("Glue the strip round the edge, its ends where they show least, and rub "
+                                         "it down."), names[0]),)
+    return Draft(tuple(pieces), closes=False, remarks=(("edge", said),), handwork=handwork,
+                 glued=Glued(names[0], count, float(values["thick"])))
+
+
+def _sound(values: Values) -> None:
+    if values["outline"] == OWN and not values["drawn"]:
+        raise MeasureError("no outline of your own is there yet", "outline",
+                           "read one from an SVG drawing, or choose one of ours")
+
+
+RECIPE = Recipe(
+    id="laminate", title="Laminated board", family="models",
+    purpose="any outline cut from board several times and glued up to a thickness",
+    also=("laminate", "built-up board", "base", "plinth", "coaster", "plywood", "backing"),
+    measures=(
+        Measure("outline", Kind.CHOICE, PLATE, "which outline; one of your own is read from an SVG drawing",
+                choices=((PLATE, "rectangle"), *((name, name) for name in LIBRARY), (OWN, "of your own"))),
+        Measure("drawn", Kind.OUTLINE, "", "corners of your own outline", label="Own outline"),
+        Measure("width", Kind.LENGTH, 100.0, "across the outline", 20.0, 600.0),
+        Measure("height", Kind.LENGTH, 70.0, "of a rectangle", 20.0, 600.0),
+        Measure("thick", Kind.LENGTH, 6.0, "how thick it shall be, about", 0.5, 60.0, label="Thickness"),
+        Measure("layers", Kind.COUNT, 3.0, "how many lie on each other", 1.0, 24.0),
+        Measure("facing", Kind.CHOICE, BOTH, "whether its faces are covered: one alone warps",
+                choices=((NONE, "bare"), (BOTH, "both faces"))),
+        Measure("edge", Kind.CHOICE, STRIP, "what covers its edge",
+                choices=((NONE, "nothing"), (STRIP, "a strip"))),
+    ),
+    draft=draft_laminate, thinnest=0.2, thickest=4.0, contradictions=_sound, stock="greyboard-20",
+    part_stocks=(("facing", "wrapping-60"),),
+)

@@ -1963,6 +1963,14 @@
    <translation>Die Kante von {carrier} an {host} leimen.</translation>
   </message>
   <message>
+   <source>Glue the edges of the {carrier} into their channels in {hosts}.</source>
+   <translation>Die Kanten von {carrier} in ihre Nuten in {hosts} kleben.</translation>
+  </message>
+  <message>
+   <source>Glue the edges of the {carrier} to {hosts}.</source>
+   <translation>Die Kanten von {carrier} an {hosts} kleben.</translation>
+  </message>
+  <message>
    <source>Glue the equator's strip round the ball, then the bands towards the poles, each lapping over the last, and a disc on each pole.</source>
    <translation>Den Streifen des Äquators um die Kugel kleben, dann die Bänder zu den Polen hin, jedes über das letzte greifend, und auf jeden Pol eine Scheibe.</translation>
   </message>

@@ -181,7 +181,7 @@ class Cabinets(unittest.TestCase):
         made = cabinet()
         words = [str(s.words) for s in made.plan.steps]
         hung = [i for i, w in enumerate(words) if "pin into each edge" in w]
-        top = next(i for i, w in enumerate(words) if "edge of the top" in w)
+        top = next(i for i, w in enumerate(words) if "edges of the top" in w)
         self.assertEqual(len(hung), 2)
         self.assertLess(max(hung), top)
         self.assertEqual(simulate(made), ())
@@ -381,7 +381,7 @@ class RigidBoxes(unittest.TestCase):
     def test_boards_are_joined_and_taped_before_the_wrap_which_is_glued_as_it_is_folded(self) -> None:
         words = [str(s.words) for s in rigid().plan.steps]
         order = [next(i for i, w in enumerate(words) if part in w) for part in
-                 ("edge of the base", "Tape the corners of the boards", "Glue the wrap on the base",
+                 ("edges of the base", "Tape the corners of the boards", "Glue the wrap on the base",
                   "Raise the wrap left", "wrap left front flap", "Raise the wrap front", "wrap front edge")]
         self.assertEqual(order, sorted(order))
         self.assertIn("Glue the wrap left on the left", words[order[3]])

@@ -75,7 +75,8 @@ class Joint:
     wider than what stands in it, None where none is cut; traces: its footprint is drawn on the host's face.
 
     said: of a seam so held, of ``{a}``, ``{b}``, ``{depth}``, ``{over}``, ``{length}``; done: the step that
-    joins it, of ``{seam}``, ``{carrier}``, ``{host}``, "" for "glue the host on its tabs".  refused: of a
+    joins it, of ``{seam}``, ``{carrier}``, ``{host}``, "" for "glue the host on its tabs"; done_many: the
+    same where a carrier is joined to several ``{hosts}`` so.  refused: of a
     draft, a seam's name, and whether its tab is moved, why it cannot be held so, or "".
     """
 
@@ -96,6 +97,7 @@ class Joint:
     groove_mm: float | None = None
     traces: bool = False
     done: str = ""
+    done_many: str = ""
     refused: Callable[[Any, str, bool], str] | None = None
 
     def __str__(self) -> str:

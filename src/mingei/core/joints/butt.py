@@ -20,4 +20,5 @@ def _host(meeting: Meeting) -> float:
 JOINT = Joint("butt", "Butt", "The board's edge, glued square onto the other.", "butt the {seam}",
               "The {a} stands on the {b} along {length}.", chosen=False, adds=Adds.NOTHING,
               stands=Stands.STANDS_ON, takes=(Adhesive.WET, Adhesive.HOT), carrier=_carrier, host=_host,
-              traces=True, done="Glue the edge of the {carrier} to the {host}.")
+              traces=True, done="Glue the edge of the {carrier} to the {host}.",
+              done_many="Glue the edges of the {carrier} to {hosts}.")

@@ -58,7 +58,8 @@ def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]
                                    piece.name, step, words, (seam.row or seam.name,),
                                    reasons=reasons(sides, seam.row or seam.name),
                                    panels=(seam.name,) if seam.joint.has_tab or seam.joint.has_flaps
-                                   else sides, brought=sides[0] if seam.joint.stands in _ON_A_FACE else ""))
+                                   else sides, brought=sides[0] if seam.joint.stands in _ON_A_FACE else "",
+                                   many=seam.joint.done_many))
         elif seam.host.panel in own:
             glued.setdefault((step, seam.host.panel, seam.carrier.panel), []).append(seam)
     for (step, host, carrier), seams in glued.items():

@@ -66,7 +66,8 @@ class Operation:
     key: what it is known by; does, piece; step: of its piece, as the draft has it; words: a sentence; names:
     what is folded or joined; moves: the panels that move; motion: of a fold; reasons: what comes before;
     panels: what it is done to, where that is not what moves; host: what is glued on tabs, which are its
-    names; brought: the panel that is stood on another.
+    names; brought: the panel that is stood on another; many: what is said
+    where it is stood on several.
     """
 
     key: str
@@ -81,6 +82,7 @@ class Operation:
     panels: tuple[str, ...] = ()
     host: str = ""
     brought: str = ""
+    many: str = ""
 
     @property
     def group(self) -> str:

@@ -15,7 +15,7 @@ from typing import NamedTuple
 from mingei.core.draft import Draft
 from mingei.core.flat.pattern import Pattern
 from mingei.core.plan.joining import glued_on
-from mingei.core.plan.operation import MOVED, Does, Operation, in_order
+from mingei.core.plan.operation import MOVED, Does, Operation, in_order, listed
 from mingei.core.plan.operations import NOTHING_MORE, Given, operations
 from mingei.core.plan.reaching import within_reach
 from mingei.core.words import joined, say
@@ -143,5 +143,15 @@ def _sentences(some: Sequence[Operation]) -> list[str]:
     for op in some:
         if op.host:
             on.setdefault(op.host, []).extend(op.names)
-    found = [glued_on(op.host, tuple(dict.fromkeys(on[op.host]))) if op.host else op.words for op in some]
-    return list(dict.fromkeys(found))
+    stood: dict[tuple[str, str], list[str]] = {}
+    for op in some:
+        if op.brought and op.many:
+            stood.setdefault((op.brought, op.many), []).append(op.panels[1])
+
+    def said(op: Operation) -> str:
+        if op.host:
+            return glued_on(op.host, tuple(dict.fromkeys(on[op.host])))
+        hosts = stood.get((op.brought, op.many), [])
+        return say(op.many, carrier=op.brought, hosts=listed(hosts)) if len(hosts) > 1 else op.words
+
+    return list(dict.fromkeys(said(op) for op in some))

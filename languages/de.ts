@@ -364,6 +364,10 @@
    <translation>100 g Kleber</translation>
   </message>
   <message>
+   <source>1:{times:g} is no scale of a model</source>
+   <translation>1:{times:g} ist kein Maßstab eines Modells</translation>
+  </message>
+  <message>
    <source>3d letter</source>
    <translation>3D-Buchstabe</translation>
   </message>
@@ -3031,6 +3035,10 @@ Protokoll: {log}</translation>
    <translation>Von</translation>
   </message>
   <message>
+   <source>Of a model: how many times larger the real thing is. Its real size stands beside every measure, and "0.9 m real" is read as that.</source>
+   <translation>Bei einem Modell: wievielmal größer das wirkliche Ding ist. Neben jedem Maß steht seine wirkliche Größe, und "0,9 m wirklich" wird so gelesen.</translation>
+  </message>
+  <message>
    <source>Of one picture, or of the longest line of words.</source>
    <translation>Eines Bildes oder der längsten Zeile.</translation>
   </message>
@@ -5347,6 +5355,14 @@ Protokoll: {log}</translation>
    <translation>ein Schrank oder Regal aus Pappe: Fächer so hoch wie gewünscht, Türen auf Stiften</translation>
   </message>
   <message>
+   <source>a cupboard's depth</source>
+   <translation>die Tiefe eines Schranks</translation>
+  </message>
+  <message>
+   <source>a cupboard's width</source>
+   <translation>die Breite eines Schranks</translation>
+  </message>
+  <message>
    <source>a curve of radius {radius:.2f} mm is tighter than the {tool} makes ({least:g} mm)</source>
    <translation>eine Kurve mit Radius {radius:.2f} mm ist enger, als das Werkzeug ({tool}) sie macht ({least:g} mm)</translation>
   </message>
@@ -5881,6 +5897,10 @@ Protokoll: {log}</translation>
   <message>
    <source>ask for less than {most}</source>
    <translation>verlangen Sie weniger als {most}</translation>
+  </message>
+  <message>
+   <source>at 1:{times:g} it is {real} in real life, and {what} is usually {least} to {most}</source>
+   <translation>bei 1:{times:g} sind es in Wirklichkeit {real}, und {what} ist meist {least} bis {most}</translation>
   </message>
   <message>
    <source>at its own size</source>
@@ -9651,6 +9671,10 @@ Protokoll: {log}</translation>
    <translation>Deckelbezugsrand rechts</translation>
   </message>
   <message>
+   <source>life size</source>
+   <translation>Lebensgröße</translation>
+  </message>
+  <message>
    <source>like pieces it is made of, each lapping over the next; 1 for one sector</source>
    <translation>gleiche Stücke, aus denen er besteht, jedes über das nächste gelappt; 1 für einen Ausschnitt</translation>
   </message>
@@ -11259,6 +11283,10 @@ Protokoll: {log}</translation>
    <translation>lesen Sie einen aus einer SVG-Zeichnung, oder wählen Sie einen von unseren</translation>
   </message>
   <message>
+   <source>real</source>
+   <translation>wirklich</translation>
+  </message>
+  <message>
    <source>receipts</source>
    <translation>Quittungen</translation>
   </message>
@@ -11597,6 +11625,10 @@ Protokoll: {log}</translation>
   <message>
    <source>scale</source>
    <translation>Maßstab</translation>
+  </message>
+  <message>
+   <source>scale 1:{times}</source>
+   <translation>Maßstab 1:{times}</translation>
   </message>
   <message>
    <source>scale by another measure</source>
@@ -12533,6 +12565,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the catalogue of stocks, and your own</source>
    <translation>der Katalog der Materialien, und Ihre eigenen</translation>
+  </message>
+  <message>
+   <source>the clear height of a shelf</source>
+   <translation>die lichte Höhe eines Fachs</translation>
   </message>
   <message>
    <source>the clear space is {got} instead of {want}</source>
@@ -13995,6 +14031,10 @@ Protokoll: {log}</translation>
    <translation>schreibe 1 bis {count}</translation>
   </message>
   <message>
+   <source>write 1 to {most:g}</source>
+   <translation>1 bis {most:g} eingeben</translation>
+  </message>
+  <message>
    <source>write 1 to {most}</source>
    <translation>schreiben Sie 1 bis {most}</translation>
   </message>
@@ -14662,6 +14702,10 @@ Protokoll: {log}</translation>
    <translation>{line!r} ist keine Linie quer durch ein Stück</translation>
   </message>
   <message>
+   <source>{low} to {high} would be usual</source>
+   <translation>{low} bis {high} wären üblich</translation>
+  </message>
+  <message>
    <source>{made} of {count} have come through this step.</source>
    <translation>{made} von {count} sind durch diesen Schritt.</translation>
   </message>
@@ -15086,6 +15130,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{thing} is in the logbook: measure it inside, and write that beside it.</source>
    <translation>{thing} steht im Logbuch: Miss es innen und schreib es daneben.</translation>
+  </message>
+  <message>
+   <source>{times!r} is no scale of a model</source>
+   <translation>{times!r} ist kein Maßstab eines Modells</translation>
   </message>
   <message>
    <source>{title}: back of page {number}</source>

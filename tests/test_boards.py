@@ -17,9 +17,9 @@ from shapely import LinearRing, Point
 from mingei.core.check import run
 from mingei.core.check.simulating import simulate
 from mingei.core.document.build import Build, build, loads_of_all
-from mingei.core.document.project import new_brief, new_project
+from mingei.core.document.project import differences, new_brief, new_project
 from mingei.core.draft import Spine, Swing
-from mingei.core.errors import MeasureError, StockError
+from mingei.core.errors import MeasureError, ProjectError, StockError
 from mingei.core.flat.develop import develop
 from mingei.core.folded import shared as solids
 from mingei.core.folded.fold import finished
@@ -27,9 +27,11 @@ from mingei.core.folded.moving import motions
 from mingei.core.folded.solid import assembled
 from mingei.core.layout.cutting_list import cutting_list
 from mingei.core.layout.sheets import find_sheet
+from mingei.core.length import parse, write_real
 from mingei.core.recipes import Value, find_recipe
 from mingei.core.recipes.cabinet import heights
 from mingei.core.stock import Stock, find_stock
+from mingei.formats import project_file
 from mingei.formats.export import builds_of
 from tests.giving import given_way
 from tests.solids import shared, slabs
@@ -432,6 +434,43 @@ class Laminates(unittest.TestCase):
         made = build(new_brief("laminate", {"width": 100.0, "height": 70.0, "thick": 6.0}), board(2.0))
         (said,) = [f for f in run(made, find_sheet("A3")) if f.place == "edge"]
         self.assertIn("348 mm", said.sentence)  # 2 x 170 and 8 to lap
+
+
+
+class Models(unittest.TestCase):
+    def test_a_model_s_scale_is_kept_told_and_refused_where_it_is_none(self) -> None:
+        brief = new_brief("cabinet").with_model(12.0)
+        again = project_file.loads(project_file.dumps(new_project(brief))).briefs[0]
+        self.assertEqual(again.model, 12.0)
+        self.assertEqual([str(d) for d in differences(new_project(new_brief("cabinet")), new_project(brief))],
+                         ["Cabinet: scale was 1.0, is now 12.0"])
+        for bad in (0.5, 2000.0, math.nan):
+            with self.assertRaises(MeasureError):
+                brief.with_model(bad)
+        broken = project_file.dumps(new_project(brief)).replace(b'"model": 12.0', b'"model": "twelve"')
+        with self.assertRaises(ProjectError) as caught:
+            project_file.loads(broken)
+        self.assertIn("model", str(caught.exception))
+
+    def test_what_does_not_fit_people_is_said_with_what_would_be_usual(self) -> None:
+        # a shelf 0.9 m high at 1:12 is 75 mm: no remark; one of 10 mm would be 12 cm high
+        self.assertEqual(parse("0.9 m 1:12"), 75.0)
+        stock = board(2.0)
+        for opening, odd in ((75.0, False), (10.0, True)):
+            brief = new_brief("cabinet", {"opening": opening}, stock).with_model(12.0)
+            said = [f for f in run(build(brief, stock), find_sheet("A3")) if f.code == "human"
+                    and f.place == "opening"]
+            self.assertEqual(bool(said), odd)
+        self.assertIn("12.0 cm", said[0].sentence)
+        self.assertIn("15 mm", said[0].remedy)
+        plain = build(new_brief("cabinet", {"opening": 10.0}, stock), stock)
+        self.assertEqual([f for f in run(plain, find_sheet("A3")) if f.code == "human"], [])
+
+    def test_real_sizes_are_written_in_metres_or_feet(self) -> None:
+        for mm, unit, words in ((900.0, "mm", "90.0 cm"), (2100.0, "mm", "2.10 m"),
+                                (914.4, "in", "3 ft 0 in"),
+                                (254.0, "in", "10 in")):
+            self.assertEqual(write_real(mm, unit), words)
 
 
 if __name__ == "__main__":

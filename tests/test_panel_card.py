@@ -117,6 +117,25 @@ class PanelCard(WindowTest):
         self.assertEqual(self.document.brief.openings[0].takes, Takes.NOTHING)
         self.assertEqual(self.card.takes.currentIndex(), 0)
 
+    def test_a_model_shows_its_real_sizes_and_reads_them(self) -> None:
+        self.document.set_recipe("cabinet")
+        settle()
+        measures = self.window.draft().measures
+        self.assertTrue(measures.model.isVisible())
+        measures.model.setValue(12)
+        self.assertEqual(self.document.brief.model, 12.0)
+        width = measures.lengths["width"]
+        mm = float(self.document.brief.values["width"])
+        self.assertEqual(width.other.text(), f"{mm * 12 / 10:.1f} cm")
+        write(width, "0.9 m real")
+        self.assertEqual(self.document.brief.values["width"], 75.0)
+        self.document.undo.undo()
+        self.document.undo.undo()
+        self.assertEqual(self.document.brief.model, 1.0)
+        self.document.set_recipe("tray")
+        settle()
+        self.assertFalse(measures.model.isVisible())
+
     def test_several_openings_are_turned_to_by_name(self) -> None:
         self.take("base")
         for x in (-20.0, 20.0):

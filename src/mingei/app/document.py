@@ -262,6 +262,10 @@ class Document(AtHand):
     def set_copies(self, copies: int) -> None:
         self.change_brief(replace(self.brief, copies=copies), t("make {count}", count=copies), "copies")
 
+    def set_model(self, times: int) -> None:
+        """It is a model of a thing so many times larger; 1: it is none."""
+        self.change_brief(self.brief.with_model(float(times)), t("scale 1:{times}", times=times), "model")
+
     def set_name(self, name: str) -> None:
         if name.strip() and name.strip() != self.brief.name:
             self.change(self.project.renamed(self.current, name.strip()),

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Callable, Mapping
 from typing import TypeAlias
 
@@ -26,7 +27,15 @@ from mingei.app import theme
 from mingei.app.readout import Readout
 from mingei.app.words import capital, t
 from mingei.core.errors import MingeiError
-from mingei.core.length import MM_PER_INCH, parse, typeset, write, write_inches, write_mm
+from mingei.core.length import (
+    MM_PER_INCH,
+    parse,
+    typeset,
+    write,
+    write_inches,
+    write_mm,
+    write_real,
+)
 from mingei.core.recipes import Measure
 from mingei.core.words import placed
 
@@ -92,6 +101,7 @@ class LengthField(QWidget):
         self.value = 0.0
         self._shown: tuple[float, str] | None = None  # what stands there, as far as nobody wrote since
         self.names: Callable[[], Mapping[str, float]] = dict
+        self.times = 1.0  # of a model the real thing is so many times larger
         self.label = QLabel(label)
         self.line = QLineEdit()
         self.line.setObjectName("figure")
@@ -136,6 +146,12 @@ class LengthField(QWidget):
         self.line.setText(write(self.value, unit))
         self._show_other(self.value)
 
+    def set_times(self, times: float) -> None:
+        """Show the real size of a model beside it, instead of the other unit; "real" behind what is written
+        makes it that."""
+        self.times = times
+        self._show_other(self.value)
+
     def refuse(self, error: MingeiError, offer: Offer | None = None) -> None:
         """Say why what was written cannot be, and offer what would do; the last good length stays in
         force."""
@@ -155,20 +171,30 @@ class LengthField(QWidget):
             self.line.style().polish(self.line)
 
     def _show_other(self, mm: float) -> None:
-        self.other.show_text(write_mm(mm) if self.unit == "in" else typeset(write_inches(mm)))
+        if self.times != 1.0:
+            self.other.show_text(write_real(mm * self.times, self.unit))
+        else:
+            self.other.show_text(write_mm(mm) if self.unit == "in" else typeset(write_inches(mm)))
 
     # -- written ---------------------------------------------------------------------------------------------
 
+    def _read(self, text: str) -> float:
+        """What is written, mm; of a model a real size where "real" stands behind it.  Raises LengthError."""
+        real = re.search(rf"\s+({re.escape(t('real'))}|real)\s*$", text, re.IGNORECASE)
+        if real is not None and self.times != 1.0:
+            text = f"{text[:real.start()]} 1:{self.times:g}"
+        return parse(text, self.unit, self.names())
+
     def _means(self, mm: float) -> bool:
         try:
-            return abs(parse(self.line.text(), self.unit, self.names()) - mm) < 1e-9
+            return abs(self._read(self.line.text()) - mm) < 1e-9
         except MingeiError:
             return False
 
     def _typed(self, text: str) -> None:
         self._shown = None
         try:
-            mm = parse(text, self.unit, self.names())
+            mm = self._read(text)
         except MingeiError as error:
             self.refuse(error)
             return

@@ -13,6 +13,7 @@ from mingei.app.document import Document
 from mingei.app.fields import ChoiceField, CountField, LengthField, Offer, QuietCombo, Refusal
 from mingei.app.taking_in import take_in
 from mingei.app.words import capital, t
+from mingei.core.document.project import MOST_TIMES
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.length import typeset
 from mingei.core.plane import contour
@@ -33,6 +34,14 @@ class MeasuresCard(Card):
         self._recipe = ""
         self.thing: QuietCombo | None = None
         self._fields: list[QWidget] = []
+        self.model = CountField(1, int(MOST_TIMES), t("Scale"))
+        self.model.setPrefix("1:")
+        self.model.setSpecialValueText(t("life size"))
+        self.model.setToolTip(
+            t("Of a model: how many times larger the real thing is. Its real size stands beside "
+                                "every measure, and \"0.9 m real\" is read as that."))
+        self.model.valueChanged.connect(self.document.set_model)
+        self.model_words = self.add_row(t("Scale"), self.model)
         self.follow(document)
 
     def begin(self) -> None:
@@ -51,6 +60,13 @@ class MeasuresCard(Card):
             size = named(*(float(brief.values[name]) for name in find_recipe(brief.recipe).holds))
             self.thing.setCurrentIndex(THINGS.index(size) + 1 if size else 0)
             self.thing_reason.hide()
+        with QSignalBlocker(self.model):
+            self.model.setValue(int(brief.model))
+        for widget in (self.model, self.model_words):
+            widget.setVisible(find_recipe(brief.recipe).family == "models" or brief.model != 1.0)
+        for field in self.lengths.values():
+            if field.times != brief.model:
+                field.set_times(brief.model)
         for name, value in brief.measures:
             if isinstance(value, float) and name in self.counts:
                 with QSignalBlocker(self.counts[name]):

@@ -78,6 +78,14 @@ class _Quantity(NamedTuple):
     ratio: bool = False  # a bare number that came from dividing lengths is no length
 
 
+def write_real(mm: float, unit: str) -> str:
+    """The size of a real thing: in m or cm, or in feet and inches."""
+    if unit in ("in", "ft"):
+        feet, inches = divmod(round(mm / MM_PER_INCH * 2) / 2, 12)
+        return f"{feet:.0f} ft {inches:g} in" if feet else f"{inches:g} in"
+    return f"{mm / 1000:.2f} m" if mm >= 1000 else f"{mm / 10:.1f} cm"
+
+
 def parse(text: str, unit: str = "mm", names: Mapping[str, float] | None = None) -> float:
     """Read a length.
 

@@ -10,7 +10,8 @@ from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.document.build import Build, Part
 from mingei.core.draft import Role
 from mingei.core.layout.sheets import Sheet
-from mingei.core.length import write_mm
+from mingei.core.length import write_both, write_mm, write_real
+from mingei.core.recipes.human import HUMAN
 from mingei.core.stock import FILM_MM, BuildUp, Faced, Ply, plies_for
 from mingei.core.words import say
 
@@ -131,6 +132,24 @@ def swings(build: Build, sheet: Sheet) -> Iterator[Finding]:
                               say("panel {a}", a=found[0].a[1]), "give it more play, or thinner board",
                               Part(*found[0].a))
                 break
+
+
+@rule("human")
+def human(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """A model's measures beside what fits people."""
+    times = build.brief.model
+    if times == 1.0:
+        return
+    for name, what in build.recipe.human:
+        real, fits = float(build.brief.values[name]) * times, HUMAN[what]
+        if not fits.least <= real <= fits.most:
+            yield Finding("human", Severity.NOTE,
+                          say("at 1:{times:g} it is {real} in real life, and {what} is usually {least} to "
+                              "{most}",
+                              times=times, real=write_real(real, "mm"), what=what,
+                              least=write_real(fits.least, "mm"), most=write_real(fits.most, "mm")),
+                          name, say("{low} to {high} would be usual", low=write_both(fits.least / times),
+                                    high=write_both(fits.most / times)))
 
 
 @rule("glued-up")

@@ -25,6 +25,7 @@ from mingei.core.document.project import (
     MOST_KEY,
     MOST_NOTES,
     MOST_STEPS,
+    MOST_TIMES,
     NO_NEED,
     TAPES_MM,
     TAPES_SAID,
@@ -102,6 +103,8 @@ def _brief_data(b: Brief) -> dict[str, Any]:
         data["notes"] = b.notes
     if b.enlarged != 1.0:
         data["enlarged"] = b.enlarged
+    if b.model != 1.0:
+        data["model"] = b.model
     if b.tape_mm:
         data["tape_mm"] = b.tape_mm
     if b.parts:
@@ -303,6 +306,7 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         "amendments",
         "notes",
         "enlarged",
+        "model",
         "tape_mm",
         "parts",
         "need",
@@ -315,6 +319,10 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
         raise ProjectError(say("{factor!r} is not how much a drawing can be enlarged", factor=grown),
                            f"{place}.enlarged",
                            say("write {least:g} to {most:g}", least=LEAST_FACTOR, most=MOST_FACTOR))
+    times = entry.get("model", 1.0)
+    if not isinstance(times, (int, float)) or isinstance(times, bool) or not 1.0 <= times <= MOST_TIMES:
+        raise ProjectError(say("{times!r} is no scale of a model", times=times), f"{place}.model",
+                           say("write 1 to {most:g}", most=MOST_TIMES))
     tape = entry.get("tape_mm", 0)
     if tape != 0 and tape not in TAPES_MM:
         raise ProjectError(say("no tape is {width!r} mm wide", width=tape), f"{place}.tape_mm",
@@ -335,7 +343,7 @@ def _brief(data: Any, place: str, stocks: tuple[Stock, ...]) -> Brief:
                            "give each a name of its own")
     brief = Brief(name, recipe.id, measures=measures, stock=stock.id, copies=copies, amendments=amendments,
                   notes=forms.text(entry.get("notes", ""), f"{place}.notes", MOST_NOTES),
-                  enlarged=float(grown), extra=freeze(entry, known), tape_mm=float(tape),
+                  enlarged=float(grown), model=float(times), extra=freeze(entry, known), tape_mm=float(tape),
                   parts=parts, need=Need(*map(float, sizes)), arts=arts, order=keys,
                   id=forms.text(entry.get("id", ""), f"{place}.id", 100))
     try:

@@ -65,13 +65,18 @@ class Need(NamedTuple):
 NO_NEED = Need()
 
 
+#: Of no model the real thing is so many times larger.
+MOST_TIMES = 1000.0
+
+
 @dataclass(frozen=True)
 class Brief:
     """One thing to be made: recipe, measures (mm, degrees, choices by name), stock, how many.
 
     measures holds every measure of the recipe, in the recipe's order, each accepted by it; amendments: what
     was changed by hand, of whatever kind, in the order in which it was; notes: the person's own words.
-    enlarged: the finished drawing is enlarged by so much, instead of being drafted anew at its size.
+    enlarged: the finished drawing is enlarged by so much, instead of being drafted anew at its size.  model:
+    the real thing is so many times larger, 1 for one that is no model.
     tape_mm: width of the double-sided tape its seams are glued with, 0 for wet glue.  parts: the stocks, by
     id, of parts that have their own.  need: the thing it must take.  arts: pictures and words on it.  id:
     what it is known by in its project, whatever it is called; "" until it is in one; order: the keys of its
@@ -87,6 +92,7 @@ class Brief:
     amendments: tuple[Amendment, ...] = ()
     notes: str = ""
     enlarged: float = 1.0
+    model: float = 1.0
     extra: Extra = ()
     tape_mm: float = 0.0
     parts: tuple[tuple[str, str], ...] = ()
@@ -290,6 +296,13 @@ class Brief:
                                    say("what must fit, {word}", word=word),
                                    say("write 0 to {most:g} mm", most=MOST_MM))
         return replace(self, need=need)
+
+    def with_model(self, times: float) -> Brief:
+        """The brief of a model, of a thing so many times larger; its measures stay.  Raises MeasureError."""
+        if not 1.0 <= times <= MOST_TIMES:
+            raise MeasureError(say("1:{times:g} is no scale of a model", times=times), "scale",
+                               say("write 1 to {most:g}", most=MOST_TIMES))
+        return replace(self, model=times)
 
     def with_tape(self, width: float) -> Brief:
         """The brief glued with double-sided tape so wide (mm), its tabs made as deep, since tape is placed
@@ -518,7 +531,8 @@ def _brief_differences(a: Brief, b: Brief) -> list[str]:
             said.append(say(_NOW, name=b.name, what=measure.title.lower(), before=shown[0], after=shown[1]))
     said += [say(_NOW, name=b.name, what=word, before=x, after=y)
              for word, x, y in (("stock", a.stock, b.stock), ("copies", a.copies, b.copies),
-                               ("enlargement", a.enlarged, b.enlarged), ("tape", a.tape_mm, b.tape_mm)) if x
+                               ("enlargement", a.enlarged, b.enlarged), ("scale", a.model, b.model),
+                               ("tape", a.tape_mm, b.tape_mm)) if x
              != y]
     said += [say("{name}: {what} differ", name=b.name, what=kind.differ) for kind in kinds().values()
              if some(a.amendments, kind.record) != some(b.amendments, kind.record)]

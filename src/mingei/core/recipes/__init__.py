@@ -140,9 +140,10 @@ class Recipe:
     measures that follow from the length, width and thickness of a thing put into it, "" where one is not
     asked, each with the room it wants (mm); where none are given, the inside with a little room.  roomy: a
     thing smaller than the least it is made for goes in as well.  gives: the names of measures that give way
-    to the others (``giving``).  also: what people call what is made by it, or look for.
-    part_stocks: the stocks, by id, its parts are usually of, where that is not the body's; part_calipers: of
-    parts that are folded, from and to which caliper (mm) they may be, where that is not the body's.
+    to the others (``giving``).  also: what people call what is made by it, or look for. part_stocks: the
+    stocks, by id, its parts are usually of, where that is not the body's; part_calipers: of parts that are
+    folded, from and to which caliper (mm) they may be, where that is not the body's.  human: what some
+    measures are in real life (``human``).
     """
 
     id: str
@@ -163,6 +164,7 @@ class Recipe:
     also: tuple[str, ...] = ()
     part_stocks: tuple[tuple[str, str], ...] = ()
     part_calipers: tuple[tuple[str, float, float], ...] = ()
+    human: tuple[tuple[str, str], ...] = ()
 
     def __post_init__(self) -> None:
         drawn = self.draft

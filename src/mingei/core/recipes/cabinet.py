@@ -250,4 +250,6 @@ RECIPE = Recipe(
     ),
     draft=draft_cabinet, inside=("width", "depth", "opening"), thinnest=0.5, thickest=_THICKEST_MM,
     contradictions=_sound, gives=("doors", "play"), stock="greyboard-20",
+    human=(("width", "a cupboard's width"), ("depth", "a cupboard's depth"),
+           ("opening", "the clear height of a shelf")),
 )

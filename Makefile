@@ -24,7 +24,7 @@ demo: setup
 	else echo "no display here: drawing each view to a picture instead"; sh tools/with_display.sh $(BIN)/mingei --demo --shots demo-shots; fi
 
 test: setup
-	@sh tools/with_display.sh $(BIN)/python -m unittest discover -s tests -t .
+	@$(BIN)/python tools/run_tests.py
 
 soak: setup
 	@MINGEI_SOAK=1 sh tools/with_display.sh $(BIN)/python -m unittest discover -s tests -t .

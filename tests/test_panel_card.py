@@ -127,6 +127,7 @@ class PanelCard(WindowTest):
         width = measures.lengths["width"]
         mm = float(self.document.brief.values["width"])
         self.assertEqual(width.other.text(), f"{mm * 12 / 10:.1f} cm")
+        self.assertTrue(measures.lengths["pin"].other.text().endswith("in"))  # a pin is as thick as it is
         write(width, "0.9 m real")
         self.assertEqual(self.document.brief.values["width"], 75.0)
         self.document.undo.undo()

@@ -62,11 +62,13 @@ class MeasuresCard(Card):
             self.thing_reason.hide()
         with QSignalBlocker(self.model):
             self.model.setValue(int(brief.model))
+        recipe = find_recipe(brief.recipe)
         for widget in (self.model, self.model_words):
-            widget.setVisible(find_recipe(brief.recipe).family == "models" or brief.model != 1.0)
-        for field in self.lengths.values():
-            if field.times != brief.model:
-                field.set_times(brief.model)
+            widget.setVisible(recipe.family == "models" or brief.model != 1.0)
+        for name, field in self.lengths.items():
+            times = 1.0 if recipe.measure(name).stays else brief.model  # pins and play are what they are
+            if field.times != times:
+                field.set_times(times)
         for name, value in brief.measures:
             if isinstance(value, float) and name in self.counts:
                 with QSignalBlocker(self.counts[name]):

@@ -23,7 +23,7 @@ from mingei.core.amendments.opening import Opening
 from mingei.core.covering.overlay import Overlay
 from mingei.core.document.build import build
 from mingei.core.document.make_sheet import RECORD, MakeSheet, Section, make_sheet
-from mingei.core.document.project import Project, new_brief
+from mingei.core.document.project import Project, new_brief, new_project
 from mingei.core.document.publishing import Publishing, check_publishing
 from mingei.core.errors import ExportError, MeasureError
 from mingei.core.layout.sheets import find_sheet
@@ -159,6 +159,19 @@ class Pages(unittest.TestCase):
         letter = pypdfium2.PdfDocument(make_pdf(SHEET, find_sheet("Letter")))
         self.assertEqual(tuple(round(v) for v in letter[0].get_size()), (612, 792))
         self.assertEqual(make_pdf(SHEET, find_sheet("A4")), self.data)
+
+    def test_what_no_sheet_holds_is_told_all_the_same_and_said(self) -> None:
+        project = new_project(new_brief("tray", {"length": 500.0, "width": 400.0}), "Chart tray", "mm", "A4")
+        sheet = make_sheet(project)
+        self.assertEqual((sheet.pages, sheet.works), ((), ()))
+        text = re.sub(r"\s+", " ", " ".join(page.get_textpage().get_text_range()
+                                            for page in pypdfium2.PdfDocument(
+                                                make_pdf(sheet, find_sheet("A4")))))
+        page = make_html(sheet).decode()
+        for words in ("Piece tray: the flat is", "choose", "Raise the front"):
+            self.assertIn(words, text)
+            self.assertIn(words, page)
+        self.assertNotIn("0 ×", text)
 
     def test_on_the_smallest_paper_words_stand_below_the_picture_and_run_on(self) -> None:
         printed = pypdfium2.PdfDocument(make_pdf(SHEET, find_sheet("A6"), sections={Section.STEPS}))

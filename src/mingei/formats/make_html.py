@@ -5,7 +5,16 @@ from __future__ import annotations
 from collections.abc import Callable, Collection, Iterable, Iterator
 
 from mingei.assets import make_style
-from mingei.core.document.make_sheet import ALL, RECORD, MakeSheet, Section, Thing, needs_words, time_words
+from mingei.core.document.make_sheet import (
+    ALL,
+    RECORD,
+    MakeSheet,
+    Section,
+    Thing,
+    needed_stocks,
+    needs_words,
+    time_words,
+)
 from mingei.core.layout.marks import page_drawing
 from mingei.core.length import write_both
 from mingei.core.work.tasks import tasks
@@ -50,7 +59,7 @@ def _cover(sheet: MakeSheet, t: Callable[[str], str]) -> Iterator[str]:
 
 def _needs(sheet: MakeSheet, t: Callable[[str], str]) -> Iterator[str]:
     yield f"<h2>{e(t('What you need'))}</h2>"
-    yield _list(f"{m.sheets} × {t(m.stock.name)}" for m in sheet.material)
+    yield _list(needed_stocks(sheet, t))
     yield _list(t(x) for x in (*sheet.tools, *sheet.bought))
     yield f"<h3>{e(t('With care'))}</h3>"
     yield '<div class="care">' + _list(t(c) for c in sheet.cautions) + "</div>"
@@ -65,6 +74,9 @@ def _cutting(sheet: MakeSheet, t: Callable[[str], str]) -> Iterator[str]:
 
 
 def _sheets(sheet: MakeSheet, t: Callable[[str], str]) -> Iterator[str]:
+    if sheet.unlaid:
+        yield f"<h2>{e(t('Sheets'))}</h2><p>{e(_capital(t(sheet.unlaid)))}</p>"
+        return
     yield f"<h2>{e(t('Sheets'))}</h2><div class=\"sheets\">"
     for page in sheet.pages:
         small = svg(page_drawing(page, sheet.title, t)).decode()
@@ -86,6 +98,8 @@ def _unnamed(drawing: str, label: str) -> str:
 
 
 def _scores(sheet: MakeSheet, t: Callable[[str], str]) -> Iterator[str]:
+    if sheet.unlaid:
+        return
     yield f"<h2>{e(t('Score and cut'))}</h2>"
     for work in sheet.works:
         yield f"<h3>{e(t('Sheet'))} {work.page.number}, {e(t(work.stock.name))}</h3><ol>"

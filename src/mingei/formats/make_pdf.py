@@ -24,7 +24,16 @@ from reportlab.platypus import (
     TableStyle,
 )
 
-from mingei.core.document.make_sheet import ALL, RECORD, MakeSheet, Section, Thing, needs_words, time_words
+from mingei.core.document.make_sheet import (
+    ALL,
+    RECORD,
+    MakeSheet,
+    Section,
+    Thing,
+    needed_stocks,
+    needs_words,
+    time_words,
+)
 from mingei.core.layout.drawing import Drawing
 from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.sheets import Sheet
@@ -252,7 +261,7 @@ class _Setter:
 
     def _needs(self) -> Iterator[Any]:
         yield self.p(self.t("What you need"), "h2")
-        yield self.rows(f"{m.sheets} × {self.t(m.stock.name)}" for m in self.sheet.material)
+        yield self.rows(needed_stocks(self.sheet, self.t))
         yield self.rows(self.t(x) for x in (*self.sheet.tools, *self.sheet.bought))
         yield self.p(self.t("With care"), "h3")
         yield self.rows(self.t(c) for c in self.sheet.cautions)
@@ -267,6 +276,8 @@ class _Setter:
 
     def _sheets(self) -> Iterator[Any]:
         yield self.p(self.t("Sheets"), "h2")
+        if self.sheet.unlaid:
+            yield self.p(_capital(self.t(self.sheet.unlaid)))
         cells: list[Any] = []
         across = max(1, int(self.width // (_SMALL_MM + 2)))
         for page in self.sheet.pages:
@@ -281,6 +292,8 @@ class _Setter:
                                           ("LEFTPADDING", (0, 0), (-1, -1), 0)]))
 
     def _scores(self) -> Iterator[Any]:
+        if self.sheet.unlaid:
+            return
         high = self.paper.height - 2 * _MARGIN_MM - 16
         for number, drawing in enumerate(plan_pages(self.sheet.works, self.paper, self.sheet.title, self.t)):
             yield PageBreak()

@@ -4,7 +4,7 @@ browser and the printed pages are two renderings of it."""
 from __future__ import annotations
 
 import math
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 from enum import StrEnum
 from typing import NamedTuple
@@ -13,6 +13,7 @@ from mingei.core.document.build import Build, build, loads_of_all
 from mingei.core.document.project import Project
 from mingei.core.document.table import Needs, Reckoned, Table, all_tape, reckoned, table
 from mingei.core.draft.joint import Adhesive
+from mingei.core.errors import SheetError
 from mingei.core.kinds import some
 from mingei.core.kinds.look import Look
 from mingei.core.layout.cutting_list import Row, cutting_list
@@ -74,7 +75,8 @@ class Thing:
 
 @dataclass(frozen=True, eq=False)
 class MakeSheet:
-    """All of it.  tools, bought: in words; glue: grams by adhesive, low and high."""
+    """All of it.  tools, bought: in words; glue: grams by adhesive, low and high; unlaid: why it is not laid
+    out on sheets, "" where it is."""
 
     title: str
     things: tuple[Thing, ...]
@@ -88,16 +90,22 @@ class MakeSheet:
     tape: tuple[Total, ...]
     glue: tuple[tuple[str, float, float], ...]
     reckoned: Reckoned
+    unlaid: str = ""
 
 
 def make_sheet(project: Project) -> MakeSheet:
     """All that is told of a project."""
     builds = [build(b, project.stock_of(b), project.parts_of(b)) for b in project.briefs]
     loads = loads_of_all(builds)
-    pages = tuple(lay_out(loads, project.paper, project.spots))
+    unlaid = ""
+    try:
+        pages = tuple(lay_out(loads, project.paper, project.spots))
+    except SheetError as error:  # how it is built can be told all the same
+        pages, unlaid = (), error.words
     works = tuple(work_on(page, project.working) for page in pages)
     tables = [table(b, project.making) for b in builds]
-    stocks = material(piles_of(pages))
+    stocks = material(piles_of(pages)) or tuple(
+        Material(s, 0, 0.0, 0.0, 0.0) for s in dict.fromkeys(p.stock for b in builds for p in b.patterns))
     whole = reckoned(tables, stocks, sum(w.score_minutes for w in works), sum(w.cut_minutes for w in works),
                      project.making)
     glue: dict[str, list[float]] = {}
@@ -112,7 +120,13 @@ def make_sheet(project: Project) -> MakeSheet:
         project.title, tuple(_thing(t) for t in tables), stocks, _tools(tables), _bought(tables),
         tuple(dict.fromkeys((*mind, *(c for t in tables for c in t.cautions)))), cutting_list(loads), pages,
         works, tape_list(all_tape(tables)), tuple((name, low, high) for name, (low, high) in glue.items()),
-        whole)
+        whole, unlaid)
+
+
+def needed_stocks(sheet: MakeSheet, speak: Callable[[str], str]) -> tuple[str, ...]:
+    """The stocks it takes, with how many sheets where that is known."""
+    return tuple(f"{m.sheets} × {speak(m.stock.name)}" if m.sheets else speak(m.stock.name)
+                 for m in sheet.material)
 
 
 def told(t: Table, width: float = 1.5) -> tuple[Told, ...]:

@@ -124,6 +124,19 @@ class Stars(unittest.TestCase):
             develop(drafted, Stock("thick", "Thick", 4000, 6.0))
         self.assertIn("thinner stock", str(caught.exception))
 
+    def test_a_wall_that_covers_its_neighbours_ends_at_the_point_and_not_past_it(self) -> None:
+        # found by a property: with a seam taped beside it, a wall of twelve stood 14 mm past the point,
+        # across the wall opposite
+        stock = Stock("any", "Any", 300, 1.0)
+        brief = new_brief("pyramid", {"sides": 12.0, "across": 30.0, "height": 60.0, "tab": 4.0}, stock)
+        made = build(brief.with_seam(SeamChange("wall 3 tab", joints.TAPE.word)), stock)
+        posed = fold.finished(made.pattern)
+        for panel in made.pattern.panels:  # the axis is x = y = 0
+            if panel.role == "wall" and panel.name != "base":
+                corners = fold.place(posed[panel.name], panel.polygon)[:, :2]
+                outward = corners.mean(axis=0) / np.linalg.norm(corners.mean(axis=0))
+                self.assertGreater(float((corners @ outward).min()), -0.01, panel.name)
+
     def test_what_leaves_no_room_for_tabs_is_refused(self) -> None:
         for recipe, values in (("pyramid", {"across": 400.0, "height": 20.0}),
                                ("frustum-box", {"across": 30.0, "rim": 400.0, "height": 15.0}),

@@ -66,8 +66,8 @@ class Everywhere(unittest.TestCase):
             everything = sum(s.length for p in pattern.panels for s in p.path if s.length > 1e-5)
             cut = path_length(outline) + (sum(map(path_length, holes[:1])) if closed else 0.0)
             # a slit is an edge of either side; what is too short for a knife is taken up by its neighbours
-            # which it makes shorter by half of its length each, at the most
-            short = sum(2 * LEAST_CUT_MM for p in pattern.panels for s, f in zip(p.path, p.folds, strict=True)
+            # which meet in its middle: each is shorter by half of its length, at the most
+            short = sum(2 * s.length for p in pattern.panels for s, f in zip(p.path, p.folds, strict=True)
                         if f is None and 1e-5 < s.length < LEAST_CUT_MM)
             cut += 2 * sum(map(path_length, slits))
             self.assertAlmostEqual(cut, everything - 2 * sum(f.length for f in pattern.folds),

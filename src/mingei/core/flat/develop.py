@@ -79,6 +79,8 @@ from mingei.core.stock import Stock
 from mingei.core.tolerance import TOLERANCE
 from mingei.core.words import say
 
+#: A corner sharper than this (degrees) is a point.
+_SHARP_DEG = 60.0
 #: So deep, as a share of a board, a channel may be cut (common practice: two thirds are left).
 _DEEPEST = 0.6
 #: So much of its length (a share) a facet's arc may be longer than the chord a tooth is hinged on.
@@ -204,8 +206,45 @@ class _Developer:
                                  say("stock {stock}", stock=self.stock.id),
                                  "use thinner stock, or make it larger")
         sides: list[Path] = [(Line(a, b),) for a, b in zip(points, after, strict=True)]
-        return Work(panel, self.given.depth(panel.name), sides, [[None] for _ in sides],
+        work = Work(panel, self.given.depth(panel.name), sides, [[None] for _ in sides],
                     run=self._run_over(panel))
+        self._blunt(work)
+        return work
+
+    def _blunt(self, work: Work) -> None:
+        """Cut off what of a sharp corner between two seams would stand out past the point in which like
+        panels meet: one that covers its neighbours would run far past it, across what stands opposite."""
+        panel, count = work.panel, len(work.sides)
+        mitred = [self._mitred(EdgeRef(panel.name, edge)) for edge in range(count)]
+        for edge in range(count):
+            after = (edge + 1) % count
+            here, there = mitred[edge], mitred[after]
+            if here is None or there is None or panel.corners_deg[after] > _SHARP_DEG:
+                continue
+            tip = outset(panel.outline, tuple(v or 0.0 for v in mitred))[after]
+            (_, (ax, ay), _), (_, (bx, by), _) = panel.ways[edge], panel.ways[after]
+            out = math.hypot(ax - bx, ay - by)
+            ux, uy = (ax - bx) / out, (ay - by) / out  # along the middle of the corner, outward
+            corner = work.sides[edge][-1].end
+            past = (corner[0] - tip[0]) * ux + (corner[1] - tip[1]) * uy
+            if past <= TOLERANCE.chord:
+                continue
+            past += self.t / 2  # what comes to the point from the other side is as thick
+            first, last = work.sides[edge][-1], work.sides[after][0]
+            a = corner[0] - ax * past / (ax * ux + ay * uy), corner[1] - ay * past / (ax * ux + ay * uy)
+            b = corner[0] - bx * past / (bx * ux + by * uy), corner[1] - by * past / (bx * ux + by * uy)
+            work.sides[edge] = (*work.sides[edge][:-1], Line(first.start, a))
+            work.sides[after] = (Line(b, last.end), *work.sides[after][1:])
+            work.corners[edge] = (Line(a, b),)
+
+    def _mitred(self, here: EdgeRef) -> float | None:
+        """How far a side would run past its nominal line up to where its mid-surface meets that of a panel
+        beyond its seam that lies alike, mm; None where no seam is."""
+        seam = self.given.carried.get(here) or self.given.hosted.get(here)
+        if seam is None:
+            return None
+        mid = self.given.bodies[here.panel].mid
+        return setback(mid, mid, seam.angle_deg)
 
     def _run_over(self, panel: Panel) -> dict[int, float]:
         """By side, how far it runs on over the tab beneath it, mm, where that would show and nothing slides

@@ -25,8 +25,6 @@ from mingei.core.plane.shape import Point
 #: Shorter than this (mm) a common line is a touch, not a collision; card gives way so much, and more where it
 #: is thick.
 _TOUCH_MM = 1.0
-#: Where tips come to one point, so many calipers from each other, they are pressed together over so many.
-_NEAR, _POINT = 12.0, 5.0
 #: Moments looked at within each step of the folding.
 _WITHIN_STEP = 4
 #: Two panels are parallel when the cosine between them is so near one.
@@ -60,10 +58,8 @@ def collisions(pattern: Pattern, fractions: Sequence[float] = (1.0,)) -> tuple[C
         near = (lows[first] <= highs[second]).all(axis=1) & (lows[second] <= highs[first]).all(axis=1)
         for i, j in zip(first[near], second[near], strict=True):
             a, b = solid[i], solid[j]
-            thick = pattern.stock.caliper_mm
             length = _through(a, done[a.name], b, done[b.name])
-            if length > max(_TOUCH_MM, 2 * thick) and not (
-                    length <= _POINT * thick and _meet_in_a_point(a, done[a.name], b, done[b.name], thick)):
+            if length > max(_TOUCH_MM, 2 * pattern.stock.caliper_mm):
                 known = worst.get((a.name, b.name))
                 if known is None or (known.fraction != 1.0 and (fraction == 1.0 or length > known.length_mm)):
                     worst[a.name, b.name] = Collision(pattern.name, a.name, b.name, length, fraction)
@@ -162,13 +158,6 @@ def _pairs(pattern: Pattern) -> tuple[list[FlatPanel], NDArray[np.intp], NDArray
             apart[numbers[a], numbers[b]] = apart[numbers[b], numbers[a]] = False
     first, second = np.nonzero(apart)
     return solid, first, second
-
-
-def _meet_in_a_point(a: FlatPanel, at: fold.Matrix, b: FlatPanel, bt: fold.Matrix, thick: float) -> bool:
-    """Whether corners of two panels come to one point, as the tips of a pyramid's walls do: there card is
-    pressed together."""
-    here, there = fold.place(at, a.polygon), fold.place(bt, b.polygon)
-    return bool((np.linalg.norm(here[:, None] - there[None], axis=2) < _NEAR * thick).any())
 
 
 def _through(a: FlatPanel, at: fold.Matrix, b: FlatPanel, bt: fold.Matrix) -> float:

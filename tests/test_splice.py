@@ -53,7 +53,7 @@ from mingei.formats import project_file
 from tests.strategies import amended_briefs, briefs
 from tests.support import InFolder, carton_project
 from tests.test_printing import read_back
-from tests.windows import WindowTest, click, drag, settle, wait_for, write
+from tests.windows import WindowTest, click, drag, settle, steady, wait_for, write
 
 CARD, BOARD = find_stock("card-220"), find_stock("greyboard-15")
 A4 = find_sheet("A4")
@@ -416,6 +416,7 @@ class Window(WindowTest):
         click(card.adds["upright"])
         self.assertEqual(document.brief.splices, (Splice("carton", 90.0, 0.5),))
         write(card.lengths["left"], "120")
+        steady(draft.flat)
         (line,) = draft.flat.lines()
         self.assertAlmostEqual(away(document.build.pattern, line.splice), 120.0)
         start = line.a + (line.b - line.a) * 0.3

@@ -31,7 +31,7 @@ from mingei.core.length import write_mm
 from mingei.core.stock import find_stock
 from mingei.formats import project_file
 from tests.support import carton_project
-from tests.windows import WindowTest, answer, answer_file, click, drag, settle, wait_for, write
+from tests.windows import WindowTest, answer, answer_file, click, drag, settle, steady, wait_for, write
 
 
 class FirstUse(WindowTest):
@@ -209,17 +209,20 @@ class Measures(WindowTest):
 
     def test_a_dimension_is_dragged_on_the_drawing(self) -> None:
         flat = self.window.draft().flat
+        steady(flat)
         (d,) = [d for d in flat.dimensions() if d.measure == "length"]
         scale = flat.scale
         drag(flat, d.b, d.b + QPointF(20 * scale, 0))
         self.assertEqual(self.window.document.brief.values["length"], 160.0)
         self.assertEqual(self.window.document.undo.count(), 1)
+        steady(flat)
         (d,) = [d for d in flat.dimensions() if d.measure == "height"]
         drag(flat, d.a, d.a + QPointF(0, 4 * flat.scale))
         self.assertEqual(self.window.document.brief.values["height"], 22.0)
         for _ in range(2):
             self.window.actions_["undo"].trigger()
         self.assertEqual(self.window.document.brief.values["length"], 140.0)
+        steady(flat)
         (d,) = [d for d in flat.dimensions() if d.measure == "height"]
         drag(flat, QPointF(d.a), d.a + QPointF(0, -3000))
         self.assertEqual(self.window.document.brief.values["height"], 8.0)

@@ -18,6 +18,7 @@ from PySide6.QtGui import QMouseEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QFileDialog, QLineEdit, QMessageBox, QPushButton, QWidget
 
+from mingei.app.flat_view import FlatView
 from mingei.app.main import application, open_on
 from mingei.app.settings import Settings
 from mingei.app.window import Window
@@ -46,6 +47,18 @@ def reading_ends() -> None:
 
 def settle(ms: int = 30) -> None:
     QTest.qWait(ms)
+
+
+def steady(flat: FlatView) -> None:
+    """The drawing has the room it keeps: however busy the machine is, places on it do not move any more."""
+    seen: list[tuple[object, ...]] = []
+
+    def still() -> bool:
+        settle()
+        seen.append((flat.size(), flat.scale, flat.origin.toTuple()))
+        return len(seen) > 2 and seen[-1] == seen[-2] == seen[-3]
+
+    wait_for(still)
 
 
 def click(widget: QWidget, at: QPointF | QPoint | None = None,

@@ -119,7 +119,9 @@ def swung(every: Sequence[Slab], swing: Swing, angle_deg: float) -> tuple[Shared
     """The pairs of a piece that is turned on its pins by so much and of one that rests, that share card."""
     import manifold3d as m3
 
-    host = next(s.pattern for s in every if s.pattern.name == swing.piece)
+    host = next((s.pattern for s in every if s.pattern.name == swing.piece), None)
+    if host is None:
+        return ()
     motion = turned(host, swing, angle_deg)
     moves = [s for s in every if s.pattern is host or (s.pattern.rides is not None
                                                        and s.pattern.rides.host is host)]

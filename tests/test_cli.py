@@ -290,6 +290,7 @@ class Editing(InFolder):
             (("--drop", "nail a"), "opening"),
             (("--thing", "Box"), "Tray"),
             (("--copies", "0"), "999"),
+            (("--model", "0.5"), "1 to 1000"),
             (("--set", "length=9999"), "600"),
             (("--stock", "gold"), "stock"),
             (("--amend", "overlay name=mat panel=bse"), "choose one of: base,"),
@@ -298,6 +299,15 @@ class Editing(InFolder):
             with self.subTest(words):
                 self.assertIn(named, self.edit(*words))
                 self.assertEqual(self.path.read_bytes(), before)
+
+    def test_a_scale_is_stated_and_a_real_length_read_at_it(self) -> None:
+        self.assertEqual(self.edit("--model", "12", "--set", "length=1.8 m 1:12"), "")
+        (brief,) = project_file.load(self.path).briefs
+        self.assertEqual((brief.model, brief.values["length"]), (12.0, 150.0))
+        self.assertEqual(self.edit("--model", "1"), "")
+        self.assertEqual(project_file.load(self.path).briefs[0].model, 1.0)
+        self.assertEqual(run("new", "cabinet", "--model", "43.5", "-o", self.path)[0], 0)
+        self.assertEqual(project_file.load(self.path).briefs[0].model, 43.5)
 
     def test_of_two_things_of_one_name_its_id_says_which(self) -> None:
         project = project_file.load(self.path)

@@ -124,6 +124,11 @@ class PanelCard(WindowTest):
         self.assertTrue(measures.model.isVisible())
         measures.model.setValue(12)
         self.assertEqual(self.document.brief.model, 12.0)
+        self.document.set_model(43.5)
+        self.assertEqual(measures.model.text(), "1:43.5")  # not all scales are whole
+        measures.model.stepUp()
+        self.assertEqual(self.document.brief.model, 44.5)
+        measures.model.setValue(12)
         width = measures.lengths["width"]
         mm = float(self.document.brief.values["width"])
         self.assertEqual(width.other.text(), f"{mm * 12 / 10:.1f} cm")

@@ -74,6 +74,9 @@ def parser() -> argparse.ArgumentParser:
     new.add_argument("--stock", default="", metavar="ID", help="a stock's id")
     new.add_argument("--tape", type=float, default=0.0, metavar="MM",
                      help="glued with double-sided tape so wide: 6, 10, 13 or 16; usual: wet glue")
+    new.add_argument("--model", type=float, default=1.0, metavar="TIMES",
+                     help="a model of a thing so many times larger, such as 12; a real measure is written "
+                     "as \"0.9 m 1:12\"")
     new.add_argument("--part", action="append", default=[], metavar="PART=ID", dest="parts",
                      help="a part of it from a stock of its own, such as liner=wrapping-60, mats=..., "
                      "labels=...")
@@ -97,6 +100,8 @@ def parser() -> argparse.ArgumentParser:
                       help='a measure, such as width="1 1/4 in"')
     edit.add_argument("--stock", default="", metavar="ID", help="another stock")
     edit.add_argument("--copies", type=int, default=None, metavar="N")
+    edit.add_argument("--model", type=float, default=None, metavar="TIMES",
+                      help="a model of a thing so many times larger; 1: life size")
     edit.add_argument("--name", default="", metavar="NAME", help="another name")
     edit.add_argument("--notes", default=None, metavar="TEXT")
     edit.add_argument("--amend", action="append", default=[], metavar="KIND FIELD=VALUE...", dest="amends",

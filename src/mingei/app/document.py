@@ -262,9 +262,9 @@ class Document(AtHand):
     def set_copies(self, copies: int) -> None:
         self.change_brief(replace(self.brief, copies=copies), t("make {count}", count=copies), "copies")
 
-    def set_model(self, times: int) -> None:
+    def set_model(self, times: float) -> None:
         """It is a model of a thing so many times larger; 1: it is none."""
-        self.change_brief(self.brief.with_model(float(times)), t("scale 1:{times}", times=times), "model")
+        self.change_brief(self.brief.with_model(times), t("scale 1:{times}", times=f"{times:g}"), "model")
 
     def set_name(self, name: str) -> None:
         if name.strip() and name.strip() != self.brief.name:

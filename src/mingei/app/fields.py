@@ -11,6 +11,7 @@ from PySide6.QtGui import QKeyEvent, QPainter, QPaintEvent, QPen, QWheelEvent
 from PySide6.QtWidgets import (
     QButtonGroup,
     QComboBox,
+    QDoubleSpinBox,
     QGridLayout,
     QHBoxLayout,
     QLabel,
@@ -284,20 +285,53 @@ class QuietCombo(QComboBox):
             event.ignore()
 
 
+def _dress(field: QSpinBox | QDoubleSpinBox, name: str) -> None:
+    field.setAccessibleName(name)
+    field.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+    field.lineEdit().setTextMargins(6, 0, 0, 0)
+
+
+def _paint_arrows(field: QWidget) -> None:
+    paint_chevron(field, "chevron-up", QPointF(field.width() - 13, field.height() * 0.3))
+    paint_chevron(field, "chevron-down", QPointF(field.width() - 13, field.height() * 0.7))
+
+
 class CountField(QSpinBox):
     """A whole number; the wheel changes it only while it has the focus."""
 
     def __init__(self, least: int, most: int, name: str, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setRange(least, most)
-        self.setAccessibleName(name)
-        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.lineEdit().setTextMargins(6, 0, 0, 0)
+        _dress(self, name)
 
     def paintEvent(self, event: QPaintEvent) -> None:
         super().paintEvent(event)
-        paint_chevron(self, "chevron-up", QPointF(self.width() - 13, self.height() * 0.3))
-        paint_chevron(self, "chevron-down", QPointF(self.width() - 13, self.height() * 0.7))
+        _paint_arrows(self)
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        if self.hasFocus():
+            super().wheelEvent(event)
+        else:
+            event.ignore()
+
+
+class ScaleField(QDoubleSpinBox):
+    """How many times larger the real thing is, as 1:12 or 1:43.5; at 1 it is life size."""
+
+    def __init__(self, most: float, name: str, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setRange(1.0, most)
+        self.setDecimals(3)
+        self.setPrefix("1:")
+        self.setSpecialValueText(t("life size"))
+        _dress(self, name)
+
+    def textFromValue(self, value: float) -> str:
+        return self.locale().toString(value, "g", 7)
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        super().paintEvent(event)
+        _paint_arrows(self)
 
     def wheelEvent(self, event: QWheelEvent) -> None:
         if self.hasFocus():

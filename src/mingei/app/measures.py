@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QFileDialog, QHBoxLayout, QLabel, QPushButton, QVB
 
 from mingei.app.cards import Card
 from mingei.app.document import Document
-from mingei.app.fields import ChoiceField, CountField, LengthField, Offer, QuietCombo, Refusal
+from mingei.app.fields import ChoiceField, CountField, LengthField, Offer, QuietCombo, Refusal, ScaleField
 from mingei.app.taking_in import take_in
 from mingei.app.words import capital, t
 from mingei.core.document.project import MOST_TIMES
@@ -34,9 +34,7 @@ class MeasuresCard(Card):
         self._recipe = ""
         self.thing: QuietCombo | None = None
         self._fields: list[QWidget] = []
-        self.model = CountField(1, int(MOST_TIMES), t("Scale"))
-        self.model.setPrefix("1:")
-        self.model.setSpecialValueText(t("life size"))
+        self.model = ScaleField(MOST_TIMES, t("Scale"))
         self.model.setToolTip(
             t("Of a model: how many times larger the real thing is. Its real size stands beside "
                                 "every measure, and \"0.9 m real\" is read as that."))
@@ -61,7 +59,7 @@ class MeasuresCard(Card):
             self.thing.setCurrentIndex(THINGS.index(size) + 1 if size else 0)
             self.thing_reason.hide()
         with QSignalBlocker(self.model):
-            self.model.setValue(int(brief.model))
+            self.model.setValue(brief.model)
         recipe = find_recipe(brief.recipe)
         for widget in (self.model, self.model_words):
             widget.setVisible(recipe.family == "models" or brief.model != 1.0)

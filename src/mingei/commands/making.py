@@ -32,6 +32,7 @@ def begin(options: argparse.Namespace) -> int:
         brief = brief.with_tape(options.tape)
         if any(word.partition("=")[0].strip() == "tab" for word in options.sets) and wanted is not None:
             brief = brief.with_measure("tab", wanted)
+    brief = brief.with_model(options.model)
     for panel in options.splits:
         brief = brief.with_split(panel, True)
     for line in options.splices:
@@ -81,6 +82,8 @@ def edit(options: argparse.Namespace) -> int:
             raise UsageError(say("{n} copies are too few or too many", n=options.copies), "--copies",
                              say("write 1 to {most}", most=MOST_COPIES))
         brief = replace(brief, copies=options.copies)
+    if options.model is not None:
+        brief = brief.with_model(options.model)
     brief = replace(brief, name=options.name or brief.name,
                     notes=brief.notes if options.notes is None else options.notes)
     for drop in options.drops:

@@ -103,7 +103,7 @@ def _value(kind: Any, value: Any, place: str, most: int) -> Any:
     if isinstance(kind, type) and issubclass(kind, StrEnum):
         if not isinstance(value, str) or value not in list(kind):
             raise ProjectError(say("{value!r} is no choice there", value=value), place,
-                               say("write one of: {names}", names=some_of(kind)))
+                               say("write one of: {names}", names=some_of(each for each in kind if each)))
         return kind(value)
     return text(value, place, most)
 

@@ -536,6 +536,10 @@
    <translation>Etwa {hands} Minuten Handarbeit.</translation>
   </message>
   <message>
+   <source>About {minutes} min at the table for all {count}: {stages}.</source>
+   <translation>Etwa {minutes} min am Tisch für alle {count}: {stages}.</translation>
+  </message>
+  <message>
    <source>About {minutes} min at the table: {stages}.</source>
    <translation>Etwa {minutes} min am Tisch: {stages}.</translation>
   </message>
@@ -932,12 +936,20 @@
    <translation>Von Hand</translation>
   </message>
   <message>
-   <source>By hand is cheaper.</source>
-   <translation>Von Hand ist billiger.</translation>
+   <source>By hand is cheaper from {count} on.</source>
+   <translation>Von Hand ist billiger ab {count} Stück.</translation>
   </message>
   <message>
-   <source>By hand is quicker.</source>
-   <translation>Von Hand ist schneller.</translation>
+   <source>By hand is cheaper, however many.</source>
+   <translation>Von Hand ist billiger, wie viele es auch sind.</translation>
+  </message>
+  <message>
+   <source>By hand is quicker from {count} on.</source>
+   <translation>Von Hand geht es schneller ab {count} Stück.</translation>
+  </message>
+  <message>
+   <source>By hand is quicker, however many.</source>
+   <translation>Von Hand geht es schneller, wie viele es auch sind.</translation>
   </message>
   <message>
    <source>By its name, by what people call it, or by what it is for.</source>
@@ -3079,6 +3091,10 @@ Protokoll: {log}</translation>
    <translation>Auf {sheet}: {count} Bogen, {waste} % Verschnitt.</translation>
   </message>
   <message>
+   <source>Once for a design: to draw and try it</source>
+   <translation>Einmal je Entwurf: zeichnen und erproben</translation>
+  </message>
+  <message>
    <source>One file with the sheets on A4 and Letter, every piece as SVG and DXF, the make sheet, pictures and a text with your terms. Nothing in it tells of this computer.</source>
    <translation>Eine Datei mit den Bogen auf A4 und Letter, jedem Stück als SVG und DXF, der Bauanleitung, Bildern und einem Text mit deinen Bedingungen. Nichts darin verrät diesen Rechner.</translation>
   </message>
@@ -4335,12 +4351,12 @@ Protokoll: {log}</translation>
    <translation>Das andere Feld trägt dann die Lasche, und dieses schließt darüber.</translation>
   </message>
   <message>
-   <source>The other way is cheaper.</source>
-   <translation>Der andere Weg ist billiger.</translation>
+   <source>The other way is cheaper, however many.</source>
+   <translation>Der andere Weg ist billiger, wie viele es auch sind.</translation>
   </message>
   <message>
-   <source>The other way is quicker.</source>
-   <translation>Der andere Weg ist schneller.</translation>
+   <source>The other way is quicker, however many.</source>
+   <translation>Der andere Weg geht schneller, wie viele es auch sind.</translation>
   </message>
   <message>
    <source>The other way: {money:.2f} and {minutes:.0f} min.</source>

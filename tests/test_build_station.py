@@ -5,6 +5,7 @@ from __future__ import annotations
 
 import io
 import json
+import math
 import zipfile
 from dataclasses import replace
 from unittest import mock
@@ -134,6 +135,12 @@ class Station(WindowTest):
             self.assertIn("the clock stands", self.station.clock.text())
         self.assertAlmostEqual(sum(self.station.progress.spent.values()), 100.0, delta=5.0)
 
+    def test_what_is_planned_is_for_all_copies_as_the_clock_counts_them(self) -> None:
+        one = self.station.table.minutes
+        self.window.document.set_copies(5)
+        self.assertIn(f"about {math.ceil(5 * one)} planned", self.station.clock.text())
+        self.assertIn("for all 5", self.station.cost.text())
+
     def test_pace_and_prices_are_asked_put_in_force_and_undone_and_another_way_is_compared(self) -> None:
         minutes = self.station.table.minutes
         dialog = MakingDialog(self.window.document, self.window)
@@ -141,8 +148,17 @@ class Station(WindowTest):
             dialog.fields[word].setValue(value)
         dialog._take()
         self.assertAlmostEqual(self.station.table.minutes, 2 * minutes)
-        self.assertIn("By hand is cheaper", self.station.cost.text())
-        self.assertIn("The other way is quicker", self.station.cost.text())
+        self.assertIn("By hand is cheaper, however many.", self.station.cost.text())
+        self.assertIn("The other way is quicker, however many.", self.station.cost.text())
+        dialog = MakingDialog(self.window.document, self.window)
+        dialog.fields["once"].setValue(600.0)
+        dialog._take()
+        # by hand: ten hours at 12.00 are spent once; each one made by hand saves the rest of 50.00
+        each = self.station.table.minutes / 60 * 12
+        card = self.station.table.card_money(self.window.document.project.paper)
+        many = int(120.0 // (50.0 - each - card)) + 1
+        self.assertIn(f"By hand is cheaper from {many} on.", self.station.cost.text())
+        self.window.document.undo.undo()
         self.window.document.undo.undo()
         self.assertAlmostEqual(self.station.table.minutes, minutes)
 

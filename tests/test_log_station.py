@@ -10,6 +10,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QFileDialog
 
 from mingei.core.document.project import new_brief, new_project
+from mingei.core.document.table import table
 from mingei.core.logbook.entry import Entry
 from mingei.formats.logbook import Logbook
 from tests.windows import WindowTest, answer_file, click, wait_for, write
@@ -59,6 +60,16 @@ class Station(WindowTest):
         self.assertTrue(kept.photos)
         self.assertIn("-0.40 mm", station.entry.rule.accessibleDescription())
         self.assertIn("Lamp shop", kept.snapshot)
+
+    def test_what_was_reckoned_is_written_down_for_all_copies_as_what_was_spent_is(self) -> None:
+        self.window.document.set_copies(7)
+        station = self.show()
+        click(station.log)
+        build = self.window.document.build
+        one = {s.word: s.minutes
+               for s in table(build, self.window.document.project.making._replace(pace=1.0)).stages}
+        for word, minutes in station.entry.entry.planned:
+            self.assertAlmostEqual(minutes, 7 * one[word])
 
     def test_edits_are_kept_by_themselves_within_seconds(self) -> None:
         self.fill(1)

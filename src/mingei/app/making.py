@@ -28,6 +28,7 @@ _FIGURES = (
     ("wet_s", "Wet glue is held", "s", 7200.0), ("wet_min", "and dries", "min", 10_000.0),
     ("hot_s", "Hot glue is held", "s", 7200.0), ("stick_s", "A glue stick is held", "s", 7200.0),
     ("tape_s", "Tape is pressed", "s", 7200.0),
+    ("once", "Once for a design: to draw and try it", "min", 10_000.0),
     ("other_min", "Another way: minutes of a machine", "min", 10_000.0),
     ("other_hand", "Another way: minutes of my hands", "min", 10_000.0),
     ("other_money", "Another way: money", "", 1_000_000.0))

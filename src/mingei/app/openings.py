@@ -6,10 +6,10 @@ from __future__ import annotations
 from pathlib import Path
 
 from PySide6.QtCore import QSignalBlocker
-from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QLabel, QPushButton, QWidget
+from PySide6.QtWidgets import QCheckBox, QFileDialog, QLabel, QPushButton, QWidget
 
 from mingei.app.document import Document
-from mingei.app.fields import CountField, LengthField
+from mingei.app.fields import CountField, LengthField, QuietCombo
 from mingei.app.figures import write_both
 from mingei.app.panel_card import PanelCard
 from mingei.app.taking_in import take_in
@@ -71,7 +71,7 @@ class OpeningsCard(PanelCard):
                 lambda: self._put(self._now()._replace(**change(value)))))
             label = self.add_row(words, count)
             self.counts.append((label, count))
-        self.takes = QComboBox()
+        self.takes = QuietCombo()
         for takes, words in ((Takes.NOTHING, t("nothing")), (Takes.EYELET, t("an eyelet")),
                              (Takes.FASTENER, t("a fastener")), (Takes.MAGNET, t("a magnet")),
                              (Takes.PIN, t("a pin")), (Takes.STICK, t("a stick"))):

@@ -184,18 +184,20 @@ QMenu::separator { height: 1px; background: palette(mid); margin: 4px 8px; }
 #quiet { color: palette(dark); font-size: %(small)gpt; }
 #reason { color: palette(bright-text); font-size: %(small)gpt; }
 #figure { font-family: "%(figures)s"; }
-QLineEdit, QComboBox, QSpinBox, QPlainTextEdit { background: palette(base); border: 1px solid palette(mid);
+QLineEdit, QComboBox, QSpinBox, QDoubleSpinBox, QPlainTextEdit {
+    background: palette(base); border: 1px solid palette(mid);
     border-bottom: 2px solid palette(mid); border-radius: 3px;
     padding: 3px 6px; selection-background-color: palette(highlight);
         selection-color: palette(highlighted-text); min-height: 20px; }
-QLineEdit:focus, QComboBox:focus, QSpinBox:focus, QPlainTextEdit:focus { border: 1px solid palette(highlight);
-    border-bottom: 2px solid palette(highlight); }
+QLineEdit:focus, QComboBox:focus, QSpinBox:focus, QDoubleSpinBox:focus, QPlainTextEdit:focus {
+    border: 1px solid palette(highlight); border-bottom: 2px solid palette(highlight); }
 QLineEdit[refused="true"] { border: 1px solid palette(bright-text);
     border-bottom: 2px solid palette(bright-text); }
 QLineEdit#figure { font-family: "%(figures)s"; }
-QComboBox::drop-down, QSpinBox::up-button, QSpinBox::down-button { border: none; width: 24px;
-    background: transparent; }
-QComboBox::down-arrow, QSpinBox::up-arrow, QSpinBox::down-arrow { image: none; }
+QComboBox::drop-down, QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button,
+    QDoubleSpinBox::down-button { border: none; width: 24px; background: transparent; }
+QComboBox::down-arrow, QSpinBox::up-arrow, QSpinBox::down-arrow, QDoubleSpinBox::up-arrow,
+    QDoubleSpinBox::down-arrow { image: none; }
 QComboBox QAbstractItemView { background: palette(base); border: 1px solid palette(mid);
     selection-background-color: palette(midlight);
     selection-color: palette(window-text); }

@@ -53,6 +53,11 @@ _STAGE_OF = {"join": "glue", "crease": "crease", "cover": "cover", "fold": "fold
              "put": "put", "fill": "fill", "wait": "dry"}
 
 
+def _from_on(count: int | None, always: str, some: str, never: str) -> str:
+    """What is said of a way that is better from count on, always (0) or never (None)."""
+    return never if count is None else always if count <= 1 else some
+
+
 class BuildStation(Station):
     """The step in hand: its picture, the sentence under it, what it needs at the side."""
 
@@ -206,23 +211,26 @@ class BuildStation(Station):
         making, copies = self.document.project.making, self.build.brief.copies
         said = ", ".join(t("{stage} {minutes:.0f}", stage=t(s.word), minutes=s.minutes * copies)
                          for s in self.table.stages)
-        lines = [t("About {minutes} min at the table: {stages}.",
-                   minutes=math.ceil(self.table.minutes * copies),
-                   stages=said)]
+        minutes = math.ceil(self.table.minutes * copies)
+        lines = [t("About {minutes} min at the table: {stages}.", minutes=minutes, stages=said) if copies == 1
+                 else t("About {minutes} min at the table for all {count}: {stages}.", minutes=minutes,
+                        count=copies, stages=said)]
         tape = sum(x.length_mm for x in tape_list(self.table.held))
         card = copies * self.table.card_money(self.document.project.paper)
-        ours = cost(copies, card, self.table.minutes, grams(self.table.held), tape, making)
+        ours = cost(copies, card, self.table.minutes, grams(self.table.held), tape, making, making.once)
         if ours.money:
             lines.append(t("{money:.2f} for hands, card, glue, tape and wear; {card:.2f} of it for the card, "
                            "waste left out.", money=ours.money, card=card))
-        other = compared(copies, ours, making)
+        other = compared(copies, ours, making, making.once)
         if other is not None:
             lines.append(t("The other way: {money:.2f} and {minutes:.0f} min.", money=other.other.money,
                            minutes=other.other.minutes))
-            lines.append(t("By hand is cheaper.") if other.ours.money < other.other.money
-                         else t("The other way is cheaper."))
-            lines.append(t("By hand is quicker.") if other.ours.minutes < other.other.minutes
-                         else t("The other way is quicker."))
+            lines += [_from_on(other.cheaper_from, t("By hand is cheaper, however many."),
+                               t("By hand is cheaper from {count} on.", count=other.cheaper_from or 0),
+                               t("The other way is cheaper, however many.")),
+                      _from_on(other.quicker_from, t("By hand is quicker, however many."),
+                               t("By hand is quicker from {count} on.", count=other.quicker_from or 0),
+                               t("The other way is quicker, however many."))]
         self.cost.setText("\n".join(lines))
 
     def _out_card(self) -> Card:
@@ -476,7 +484,7 @@ class BuildStation(Station):
     def _tell_clock(self) -> None:
         spent = sum(self.progress.spent.values())
         idle = self._now() - self._touched >= _IDLE_S
-        planned = math.ceil(self.table.minutes) if self.table else 0
+        planned = math.ceil(self.table.minutes * self.build.brief.copies) if self.table else 0
         words = t("{minutes} min so far, about {planned} planned", minutes=int(spent // 60), planned=planned)
         self.clock.setText(words + (t(" (the clock stands: nothing is done)") if idle else ""))
 

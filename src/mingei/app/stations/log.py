@@ -293,7 +293,7 @@ class LogStation(Station):
             project.printer.name,
             asked=_rounded(build.cavity.size) if build.cavity else (0.0, 0.0, 0.0),
             gain_mm=build.stock.crease_gain_mm,
-            planned=tuple((s.word, s.minutes) for s in t_.stages), spent=spent,
+            planned=tuple((s.word, s.minutes * build.brief.copies) for s in t_.stages), spent=spent,
             snapshot=project_file.dumps(project).decode())
         try:
             picture = self._picture()

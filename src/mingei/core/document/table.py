@@ -137,14 +137,14 @@ def reckoned(tables: Sequence[Table], material: Iterable[Material], score_min: f
         for stage in each.stages:
             minutes[stage.word] = minutes.get(stage.word, 0.0) + copies * stage.minutes
         tape = sum(t.length_mm for t in tape_list(each.held))
-        own = cost(copies, 0.0, each.minutes, grams(each.held), tape, making)
+        own = cost(copies, 0.0, each.minutes, grams(each.held), tape, making, making.once)
         total = Cost(total.money + own.money, total.minutes + own.minutes)
     bench = minutes["score"] + minutes["cut"]
     total = Cost(total.money + bench / 60.0 * making.hour, total.minutes + bench)
     count = sum(t.build.brief.copies for t in tables)
     return Reckoned(tuple(Stage(w, m) for w, m in minutes.items() if m > 0), total.minutes,
                     max((t.dry_min for t in tables), default=0.0), total,
-                    compared(count, total, making) if count else None)
+                    compared(count, total, making, making.once * len(tables)) if count else None)
 
 
 def all_tape(tables: Iterable[Table]) -> tuple[Held, ...]:

@@ -20,8 +20,8 @@ class Entry(NamedTuple):
     what a bar of 100 mm measured, 0 where it was not measured.
 
     asked, measured: inside size, mm, 0 where there is none or it was not measured; gain_mm: the stock's
-    crease gain then; planned, spent: minutes by stage; stars: 0 to 5; change: what to change next time;
-    snapshot: the project file as text; photos: names of files kept beside the logbook.
+    crease gain then; planned, spent: minutes by stage, of all copies together; stars: 0 to 5; change: what to
+    change next time; snapshot: the project file as text; photos: names of files kept beside the logbook.
     """
 
     id: str

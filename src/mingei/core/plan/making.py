@@ -20,6 +20,8 @@ class Making(NamedTuple):
     wet_s, wet_min: card glued wet is held so many seconds, and dries so many minutes; hot_s, stick_s, tape_s:
     held so long, s, glued hot, with a stick, with tape; board twice as long.
 
+    once: minutes spent but once for a design, however many are made of it: to draw it, to try it out.
+
     other_min, other_hand, other_money: another way of making one: minutes of a machine, of one's hands,
     money; all 0 where there is none.
     """
@@ -34,6 +36,7 @@ class Making(NamedTuple):
     hot_s: float = 15.0
     stick_s: float = 10.0
     tape_s: float = 5.0
+    once: float = 0.0
     other_min: float = 0.0
     other_hand: float = 0.0
     other_money: float = 0.0

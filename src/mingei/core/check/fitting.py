@@ -140,16 +140,18 @@ def human(build: Build, sheet: Sheet) -> Iterator[Finding]:
     times = build.brief.model
     if times == 1.0:
         return
-    for name, what in build.recipe.human:
-        real, fits = float(build.brief.values[name]) * times, HUMAN[what]
+    measured = [(name, what, float(build.brief.values[name])) for name, what in build.recipe.human]
+    for name, what, value in (*measured, *(("", what, value) for what, value in build.draft.human)):
+        real, fits = value * times, HUMAN[what]
         if not fits.least <= real <= fits.most:
             yield Finding("human", Severity.NOTE,
                           say("at 1:{times:g} it is {real} in real life, and {what} is usually {least} to "
                               "{most}",
                               times=times, real=write_real(real, "mm"), what=what,
                               least=write_real(fits.least, "mm"), most=write_real(fits.most, "mm")),
-                          name, say("{low} to {high} would be usual", low=write_both(fits.least / times),
-                                    high=write_both(fits.most / times)))
+                          name or what,
+                          say("{low} to {high} would be usual", low=write_both(fits.least / times),
+                              high=write_both(fits.most / times)))
 
 
 @rule("glued-up")

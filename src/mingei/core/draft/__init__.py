@@ -24,15 +24,18 @@ from mingei.core.draft.panel import (
     Panel,
     Pierced,
     Plain,
+    Raised,
     Role,
     Site,
     Slot,
+    Stretch,
     Within,
 )
-from mingei.core.draft.piece import Crease, Fold, Lap, Piece, Placement, Seam, fellow, strap, strap_name
+from mingei.core.draft.piece import Crease, Fold, Lap, Past, Piece, Placement, Seam, fellow, strap, strap_name
 from mingei.core.draft.thing import Dimension, Draft, Glued, Round, Slide, Spine, Swing
 
-__all__ = ["Against", "Bought", "Crease", "Dimension", "Draft", "Edge", "EdgeRef", "Fold", "Glued", "Halving",
-           "Handwork", "Inset", "Joint", "Lap", "Level", "LineOn", "Meeting", "Meets", "Mitred", "Over",
-           "Panel", "Piece", "Pierced", "Placement", "Plain", "Role", "Round", "Seam", "Site", "Slide",
-           "Slot", "Spine", "Swing", "When", "Within", "fellow", "strap", "strap_name"]
+__all__ = ["Against", "Bought", "Crease", "Dimension", "Draft", "Edge", "EdgeRef", "Fold", "Glued",
+           "Halving", "Handwork", "Inset", "Joint", "Lap", "Level", "LineOn", "Meeting", "Meets", "Mitred",
+           "Over", "Panel", "Past", "Piece", "Pierced", "Placement", "Plain", "Raised", "Role", "Round",
+           "Seam", "Site", "Slide", "Slot", "Spine", "Stretch", "Swing", "When", "Within", "fellow",
+           "strap", "strap_name"]

@@ -68,7 +68,8 @@ class Joint:
     word: its name in files; title, hint: on its button, and what it means; change: what holding a seam so is
     called, of ``{seam}``; chosen: a person may choose it for a seam; adds, stands: see there; hinges: strips
     of adhesive along the seam; takes: the adhesives that hold it, none where it is not glued; opens: it
-    slides apart again; carrier_last: the carrier closes last, and not the host.
+    slides apart again; carrier_last: the carrier closes last, and not the host; host_comes: the host is
+    brought to the carriers once they stand, and not they to it.
 
     carrier: how far the carrier's side runs past its nominal line, mm, where it bears no tab; host: the same
     of the host's side, None where the side's own rule holds.  groove_mm: by how much a channel cut for it is
@@ -92,6 +93,7 @@ class Joint:
     takes: tuple[Adhesive, ...] = ()
     opens: bool = False
     carrier_last: bool = False
+    host_comes: bool = False
     carrier: Callable[[Meeting], float] | None = None
     host: Callable[[Meeting], float | None] | None = None
     groove_mm: float | None = None

@@ -31,15 +31,25 @@ class Plain(NamedTuple):
 
 
 class Over(NamedTuple):
-    """A free edge that covers a panel standing square to it, and stops at that panel's outer face."""
+    """A free edge that covers a panel turned from it by so much (degrees), and stops at that panel's outer
+    face, or so far (mm) past it."""
 
     panel: str
+    past: float = 0.0
+    angle_deg: float = 90.0
 
 
 class Against(NamedTuple):
-    """A free edge that meets the inner face of a panel standing square to it."""
+    """A free edge that meets the inner face of a panel turned from it by so much (degrees)."""
 
     panel: str
+    angle_deg: float = 90.0
+
+
+class Raised(NamedTuple):
+    """A free edge that lies further out by the thickness of other panels, each so many times."""
+
+    by: tuple[tuple[str, float], ...]
 
 
 class Mitred(NamedTuple):
@@ -71,7 +81,7 @@ class Level(NamedTuple):
     angle_deg: float
 
 
-Edge = Plain | Over | Against | Mitred | Within | Inset | Meets | Level
+Edge = Plain | Over | Against | Raised | Mitred | Within | Inset | Meets | Level
 
 
 class Slot(NamedTuple):
@@ -107,6 +117,18 @@ class Pierced(NamedTuple):
     way: tuple[float, float]
     across: float
     into: str
+
+
+class Stretch(NamedTuple):
+    """Where a panel is longer by the thickness of others than it is drawn: what lies beyond a line moves on
+    by it, taken so many times.  axis: 0 what lies further along x, 1 further up; at: the line, mm; by: the
+    panels; with_it: what lies on the line moves on, too."""
+
+    axis: int
+    at: float
+    by: tuple[str, ...]
+    with_it: bool = True
+    times: float = 1.0
 
 
 class EdgeRef(NamedTuple):
@@ -154,7 +176,7 @@ class Panel:
     notch in the middle of its longest free side.  slots, halvings: where other boards pass through it, or
     cross it; pierced: holes for pins that go on into the edges of others.  on, under: the panel on whose
     outer or inner face it lies, whatever the thickness of either; its layer is not asked then, and air is
-    what lies between.
+    what lies between.  stretches: where the thickness of others makes it, and what is on it, longer.
     """
 
     name: str
@@ -176,6 +198,7 @@ class Panel:
     pierced: tuple[Pierced, ...] = ()
     on: str = ""
     under: str = ""
+    stretches: tuple[Stretch, ...] = ()
 
     def __post_init__(self) -> None:
         if signed_area(self.outline) <= 0:

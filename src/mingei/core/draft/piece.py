@@ -115,6 +115,14 @@ class Placement(NamedTuple):
     v: tuple[float, float, float]
 
 
+class Past(NamedTuple):
+    """So far along a way, a unit vector in the whole, as some panels are thick together, so many times."""
+
+    way: tuple[float, float, float]
+    panels: tuple[str, ...]
+    times: float = 1.0
+
+
 @dataclass(frozen=True)
 class Piece:
     """Panels joined by folds into one tree, cut as one.
@@ -122,7 +130,7 @@ class Piece:
     crowded: its panels come so near each other on the flat that corners must be trimmed and tabs shrunk to
     keep clear.  openings: cut into its curved faces, by their names, each a closed path about the face's
     middle, running clockwise.  part: the part of the thing it belongs to, which may be of a stock of its own;
-    "" for its body.
+    "" for its body.  past: what it stands further along for.
     """
 
     name: str
@@ -137,6 +145,7 @@ class Piece:
     crowded: bool = False
     part: str = ""
     openings: tuple[tuple[str, Path], ...] = ()
+    past: tuple[Past, ...] = ()
 
     def __post_init__(self) -> None:
         if len(self._by_name) < len(self.panels):

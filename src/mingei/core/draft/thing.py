@@ -76,13 +76,14 @@ class Spine(NamedTuple):
 class Swing(NamedTuple):
     """A piece that turns on pins: the panel whose edges they stand in, the line through them (two points in
     that panel's coordinates, mm, amid its thickness), and how far it turns, degrees, positive as seen from
-    the line's end."""
+    the line's end; face: where the line lies, 0 amid its thickness, 1 on its outer face, -1 on its inner."""
 
     piece: str
     panel: str
     start: Point
     end: Point
     most_deg: float
+    face: float = 0.0
 
 
 @dataclass(frozen=True)
@@ -90,7 +91,8 @@ class Draft:
     """The whole thing at finished size.
 
     inside_mm: (length, width, height) of the cavity asked for, when the brief asks for one; the cavity's
-    lower corner is the origin of the whole, its axes along length, width and height.  closes: the last step
+    lower corner is the origin of the whole, its axes along length, width and height.  human: what
+    follows from its measures and is a size that fits people, mm in the model; closes: the last step
     closes it, so that it is filled before. remarks: what a maker should know of it, each with its place, full
     sentences without a stop.  round: how large its curved work really is; slides: what comes off or out of
     what; swings: what turns on pins; spine: of a cover, None; glued: what is glued up to a
@@ -117,6 +119,7 @@ class Draft:
     bought: tuple[Bought, ...] = ()
     handwork: tuple[Handwork, ...] = ()
     filled: str = ""
+    human: tuple[tuple[str, float], ...] = ()
 
     def __post_init__(self) -> None:
         for what, names in (("panels", [p.name for piece in self.pieces for p in piece.panels]),

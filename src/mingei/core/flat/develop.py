@@ -28,6 +28,7 @@ from mingei.core.draft import (
     Panel,
     Piece,
     Plain,
+    Raised,
     Seam,
     Site,
     Within,
@@ -46,6 +47,7 @@ from mingei.core.flat.side import (
     trim,
     trim_corners,
 )
+from mingei.core.flat.stretch import stretched
 from mingei.core.flat.tabs import Tabs, fold_back_deg
 from mingei.core.length import write_mm
 from mingei.core.offset import (
@@ -97,6 +99,7 @@ def develop(draft: Draft, stock: Stock, parts: tuple[tuple[str, Stock], ...] = (
     Raises StockError when a panel is too small for the stock's thickness, GeometryError when the draft
     contradicts itself.
     """
+    draft = stretched(draft, stock, dict(parts))
     known = given(draft, stock, dict(parts))
     makers = [_Developer(known, piece) for piece in draft.pieces]
     whole = {p.name: maker.outline(p) for maker in makers for p in maker.piece.panels}
@@ -166,7 +169,8 @@ class _Developer:
     def _mates(self, frames: Mapping[str, Rigid]) -> tuple[Mate, ...]:
         return tuple(Mate(self.given.numbers[s.row or s.name], s.name, s.joint, s.carrier.panel, s.host.panel,
                           self._line(s.carrier, frames),
-                          self._line(s.host, frames) if s.host.panel in self.names else None, s.row)
+                          self._line(s.host, frames) if s.host.panel in self.names else None, s.row,
+                          s.angle_deg)
                      for s in self.piece.seams)
 
     def _keys(self, frames: Mapping[str, Rigid]) -> tuple[EdgeKey, ...]:
@@ -273,7 +277,7 @@ class _Developer:
         if here in self.given.fin_edges:
             back = fold_back_deg(self.given.fin_edges[here])
             return setback(own.mid, self.t / 2, -back) + self._gain(back) / 2
-        rule, angle = panel.edge_rule(edge), 90.0
+        rule, angle = panel.edge_rule(edge), 0.0
         if (seam := self.given.carried.get(here)) is not None:
             if seam.joint.carrier is None:
                 return (setback(own.mid, self.given.tab_depth(seam), seam.angle_deg)
@@ -291,9 +295,11 @@ class _Developer:
             if isinstance(rule, Plain):
                 rule, angle = Over(seam.carrier.panel), seam.angle_deg
         if isinstance(rule, Over):
-            return stop_over(own, bodies[rule.panel], angle)
+            return stop_over(own, bodies[rule.panel], angle or rule.angle_deg) + rule.past
         if isinstance(rule, Against):
-            return stop_against(own, bodies[rule.panel].inner, angle)
+            return stop_against(own, bodies[rule.panel].inner, rule.angle_deg)
+        if isinstance(rule, Raised):
+            return sum(times * self.given.thick(name) for name, times in rule.by)
         if isinstance(rule, Meets):
             return bend_setback(own.mid, own.mid, rule.angle_deg)
         if isinstance(rule, Level):

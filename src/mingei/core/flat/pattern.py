@@ -179,7 +179,7 @@ class Mate(NamedTuple):
     """The two edges a seam joins, as lines on the flat (mm), whether a tab joins them or tape.
 
     key: the seam's number, the same on both edges, one for a row of teeth; host_line is None where the host
-    is a panel of another piece; row: the row of teeth it is one of.
+    is a panel of another piece; row: the row of teeth it is one of; angle_deg: the corner between the two.
     """
 
     key: int
@@ -190,6 +190,7 @@ class Mate(NamedTuple):
     carrier_line: tuple[Point, Point]
     host_line: tuple[Point, Point] | None
     row: str = ""
+    angle_deg: float = 90.0
 
 
 class EdgeKey(NamedTuple):

@@ -175,7 +175,8 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
     done = dict(finished(pattern))
     panels = dict(pattern.by_name)
     thick = dict.fromkeys(panels, pattern.stock.caliper_mm)
-    wanted_names = {s.host for s in pattern.seams} | {lap.upper for lap in pattern.laps}
+    wanted_names = {s.host for s in pattern.seams}
+    wanted_names |= {name for lap in pattern.laps for name in (lap.upper, lap.lower)}
     facing = {lap.name for lap in pattern.laps if lap.facing}
     for other in others:
         if (other is not pattern and other.rides is None
@@ -235,11 +236,11 @@ def _stood(pattern: Pattern, others: Sequence[Pattern]) -> list[Closure]:
         inner = groove.inside if groove else float(seen[:, 2].mean()) < 0.0
         thick = host.stock.caliper_mm / 2
         deep = float((seen[:, 2] + thick).max() if inner else (thick - seen[:, 2]).max())
-        square = abs(float(at[:3, 2] @ to[:3, 2]))
+        turned = math.degrees(math.acos(max(-1.0, min(1.0, float(at[:3, 2] @ to[:3, 2])))))
         room = area_of(tuple(flat_points(groove.path)[:-1])) if groove else None
         past = _past(seen[:, :2], room) if room is not None else 0.0
         results.append(Closure(mate.seam, deep, groove.depth_mm if groove else 0.0,
-                               math.degrees(math.asin(min(1.0, square))), past))
+                               abs(turned - mate.angle_deg), past))
     return results
 
 
@@ -335,8 +336,8 @@ def edges_apart(pattern: Pattern, mate: Mate, others: Sequence[Pattern] = ()) ->
 
 
 def edge_as_cut(panel: FlatPanel, line: tuple[Point, Point]) -> tuple[Point, Point]:
-    """The longest side of a panel that runs along one of its nominal edges, given as a line on the flat; in
-    the panel's coordinates."""
+    """The side of a panel that runs the longest along one of its nominal edges, given as a line on the flat;
+    in the panel's coordinates."""
     back = panel.frame.inverse()
     (ax, ay), (bx, by) = back.apply(line[0]), back.apply(line[1])
     length = math.dist((ax, ay), (bx, by))
@@ -346,7 +347,9 @@ def edge_as_cut(panel: FlatPanel, line: tuple[Point, Point]) -> tuple[Point, Poi
         (px, py), (qx, qy) = side
         along = (qx - px) * ux + (qy - py) * uy
         away = abs((px - ax) * uy - (py - ay) * ux)
-        return (along if along > 0.999 * math.dist(*side) and away < length / 2 else 0.0), -away
+        first = (px - ax) * ux + (py - ay) * uy
+        beside = min(length, first + along) - max(0.0, first)
+        return (beside if along > 0.999 * math.dist(*side) and away < length / 2 else 0.0), -away
 
     return max(zip(panel.polygon, (*panel.polygon[1:], panel.polygon[0]), strict=True), key=fits)
 

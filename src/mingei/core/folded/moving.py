@@ -18,7 +18,8 @@ Array = NDArray[np.float64]
 def turned(pattern: Pattern, swing: Swing, angle_deg: float) -> Array:
     """The motion (4, 4) of a piece turned so far on its pins."""
     matrix = finished(pattern)[swing.panel]
-    start, end = (matrix @ np.array((*p, 0.0, 1.0)) for p in (swing.start, swing.end))
+    level = swing.face * pattern.stock.caliper_mm / 2
+    start, end = (matrix @ np.array((*p, level, 1.0)) for p in (swing.start, swing.end))
     return turn_about(start[:3], end[:3], angle_deg)
 
 

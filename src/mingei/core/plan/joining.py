@@ -15,9 +15,11 @@ from mingei.core.words import Words, say
 _ON_A_FACE = (Stands.STANDS_ON, Stands.HOUSED)
 
 
-def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]) -> list[Operation]:
+def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str],
+             draft: Draft | None = None) -> list[Operation]:
     """What is joined where the later of its two sides has come to its place.  by_panel: the operation that
-    moves a panel; known: what a panel is known by."""
+    moves a panel; known: what a panel is known by; draft: where what is laid on edges is joined with the
+    piece that comes, not with those it is laid on."""
 
     def reasons(sides: Sequence[str], tab: str = "") -> tuple[Reason, ...]:
         found = [Reason(by_panel[known.get(name, name)], "")  # it must be in its place
@@ -52,6 +54,8 @@ def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]
     for seam in piece.seams:
         step = rows[seam.row or seam.name]
         sides = (seam.carrier.panel, seam.host.panel)
+        if seam.joint.host_comes and draft is not None:
+            continue
         if seam.joint.done:
             words = say(seam.joint.done, seam=seam.name, carrier=sides[0], host=sides[1])
             found.append(Operation(f"{piece.name}/{step}/{seam.joint.word} {seam.name}", Does.GLUE,
@@ -62,12 +66,47 @@ def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]
                                    many=seam.joint.done_many))
         elif seam.host.panel in own:
             glued.setdefault((step, seam.host.panel, seam.carrier.panel), []).append(seam)
+    for seam in (s for p in draft.pieces for s in p.seams if s.joint.host_comes
+                 and s.host.panel in own) if draft is not None else ():
+        sides = (seam.host.panel, seam.carrier.panel)
+        found.append(Operation(f"{piece.name}/0/{seam.joint.word} {seam.name}", Does.GLUE, piece.name, 0,
+                               say(seam.joint.done, carrier=sides[1], host=sides[0]), (seam.name,),
+                               reasons=reasons(sides), panels=sides, brought=sides[0],
+                               many=seam.joint.done_many))
     for (step, host, carrier), seams in glued.items():
         tabs = tuple(dict.fromkeys(s.row or s.name for s in seams))
         why = [r for s in seams for r in reasons((s.carrier.panel, s.host.panel), s.row or s.name)]
         found.append(Operation(f"{piece.name}/{step}/glue {host} on {carrier}", Does.GLUE, piece.name, step,
                                glued_on(host, tabs), tabs, reasons=tuple(dict.fromkeys(why)),
                                panels=tuple(s.name for s in seams), host=host))
+    return found
+
+
+def laid_up(draft: Draft, step: int) -> dict[str, Operation]:
+    """By lap, what is glued face to face while its boards lie flat, before any of them is stood on edge.  The
+    piece that has the lap is the one the other is glued on."""
+    stiff = {p.name for piece in draft.pieces if not piece.folds for p in piece.panels}
+    on_edge = any(seam.joint.stands in _ON_A_FACE for piece in draft.pieces for seam in piece.seams)
+    some = {piece.name: [lap for lap in piece.laps if lap.glued and {lap.upper, lap.lower} <= stiff]
+            for piece in draft.pieces} if on_edge else {}
+    by_panel = {p.name: piece for piece in draft.pieces for p in piece.panels}
+    found: dict[str, Operation] = {}
+
+    def lay(piece: Piece) -> Operation | None:
+        laps, own = some.get(piece.name, ()), {p.name for p in piece.panels}
+        if not laps or laps[0].name in found:
+            return found.get(laps[0].name) if laps else None
+        names = tuple(dict.fromkeys(n for lap in laps for n in (lap.lower, lap.upper) if n not in own))
+        before = [op for name in names for op in (lay(by_panel[name]),) if op is not None]
+        words = say("Glue {names} on the {panel}.", names=listed(names), panel=piece.root)
+        op = Operation(f"{piece.name}/{step}/laid up", Does.GLUE, piece.name, step, words,
+                       (piece.root, *names), reasons=tuple(Reason(each.key, "") for each in before),
+                       panels=(piece.root, *names), brought="")
+        found.update(dict.fromkeys((lap.name for lap in laps), op))
+        return op
+
+    for piece in draft.pieces:
+        lay(piece)
     return found
 
 

@@ -13,12 +13,12 @@ from typing import NamedTuple
 from mingei.core.amendments.amend import closing_step
 from mingei.core.draft import Bought, Draft, Handwork, Piece, When
 from mingei.core.plan.folding import folds_of
-from mingei.core.plan.joining import between_pieces, glued_open, joins_of, wrapped
+from mingei.core.plan.joining import between_pieces, glued_open, joins_of, laid_up, wrapped
 from mingei.core.plan.operation import GLUES, Does, Motion, Operation, Reason
 from mingei.core.words import Words, say
 
 #: Where among the steps of a piece that stands what is done before its folding, and after all folding.
-_JOINED, _CREASED, _COVERED, _PUT, _AFTER = -4, -3, -2, -1, 10_000
+_LAID, _JOINED, _CREASED, _COVERED, _PUT, _AFTER = -5, -4, -3, -2, -1, 10_000
 #: What is done to a piece while it lies flat.
 _FLAT = (Does.JOIN, Does.CREASE, Does.COVER)
 
@@ -63,7 +63,7 @@ def operations(draft: Draft, given: Given = NOTHING_MORE) -> tuple[Operation, ..
     flat = _ready(draft, given)
     pieces: list[Operation] = []
     for piece in draft.pieces:
-        own = _of_piece(piece, folds[piece.name], by_panel, known)
+        own = _of_piece(draft, piece, folds[piece.name], by_panel, known)
         covers = _covers(piece, own, given, known)
         flat += [op for op in covers if op.step < 0]
         pieces += _merged(own, [op for op in covers if op.step >= 0])
@@ -72,8 +72,10 @@ def operations(draft: Draft, given: Given = NOTHING_MORE) -> tuple[Operation, ..
         among = between_pieces(draft, by_panel, known, 0, steps)
         turn = {p.name: i for i, p in enumerate(draft.pieces)}
         pieces = sorted([*pieces, *among], key=lambda op: (op.step, turn[op.piece], op.does is not Does.FOLD))
+    up = laid_up(draft, _LAID)
+    flat += dict.fromkeys(up.values())
     wraps = {} if given.parted else wrapped(draft, by_panel, {op.key: op.step for op in pieces})
-    between = () if given.parted else between_pieces(draft, by_panel, known, _AFTER, but=wraps)
+    between = () if given.parted else between_pieces(draft, by_panel, known, _AFTER, but={*wraps, *up})
     first = glued_open(draft, between, by_panel, known)
     if wraps:  # what is wrapped stands first
         around = [p.name for p in draft.pieces if any(op.piece == p.name for op in wraps.values())]
@@ -117,13 +119,13 @@ def _waiting(op: Operation, flat: Sequence[Operation]) -> Operation:
     return replace(op, reasons=(*op.reasons, *before))
 
 
-def _of_piece(piece: Piece, folds: Sequence[Operation], by_panel: Mapping[str, str],
+def _of_piece(draft: Draft, piece: Piece, folds: Sequence[Operation], by_panel: Mapping[str, str],
               known: Mapping[str, str]) -> list[Operation]:
     """Its folds and what is joined when they are made."""
     steps = {op.key: op.step for op in folds}
     folds = [replace(op, reasons=tuple(dict.fromkeys(_beneath(piece, op, by_panel, steps)))) for op in folds]
     joins = [replace(op, step=max([op.step, *(steps.get(r.before, 0) for r in op.reasons)]))
-             for op in joins_of(piece, by_panel, known)]
+             for op in joins_of(piece, by_panel, known, draft)]
     first = min(steps.values(), default=0)
     # what lies ready is joined before anything is folded
     early, late = [op for op in joins if op.step < first], [op for op in joins if op.step >= first]

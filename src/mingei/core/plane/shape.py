@@ -381,6 +381,11 @@ def hole_path(diameter: float, middle: Point = (0.0, 0.0)) -> Path:
     return Arc(middle, diameter / 2, 90.0, -180.0), Arc(middle, diameter / 2, -90.0, -180.0)
 
 
+def rectangle(width: float, height: float) -> Polygon:
+    """Sides 0 below, 1 right, 2 above, 3 left."""
+    return ((0.0, 0.0), (width, 0.0), (width, height), (0.0, height))
+
+
 def polygon_path(polygon: Polygon) -> Path:
     """The closed path round a polygon, one Line a side."""
     return tuple(Line(a, b) for a, b in zip(polygon, (*polygon[1:], polygon[0]), strict=True))

@@ -25,9 +25,8 @@ from mingei.core.draft import (
 )
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
-from mingei.core.plane.shape import Path, Point, Polygon, hole_path, polygon_path
+from mingei.core.plane.shape import Path, Point, Polygon, hole_path, polygon_path, rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.envelope_side import rectangle
 from mingei.core.words import say
 
 NONE, RIBBON, ELASTIC = "none", "ribbon", "elastic"

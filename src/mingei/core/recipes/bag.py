@@ -27,9 +27,8 @@ from mingei.core.errors import MeasureError
 from mingei.core.joints import GLUE_TAB
 from mingei.core.length import write_both
 from mingei.core.offset import FLAT_DEG, RELIEF_MM
-from mingei.core.plane.shape import Point, hole_path
+from mingei.core.plane.shape import Point, hole_path, rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.envelope_side import rectangle
 from mingei.core.words import say
 
 PLAIN, STIFF = "plain", "stiff"

@@ -6,8 +6,8 @@ from mingei.core.draft import Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement
 from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
 from mingei.core.offset import FLAT_DEG
+from mingei.core.plane.shape import rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.envelope_side import rectangle
 
 #: Thinner things have no sides: the band is folded right over, mm.
 _LEAST_SIDE_MM = 1.0

@@ -30,9 +30,8 @@ from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
 from mingei.core.joints import BUTT, HOUSING
 from mingei.core.length import write_both
-from mingei.core.plane.shape import Path, hole_path
+from mingei.core.plane.shape import Path, hole_path, rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.envelope_side import rectangle
 from mingei.core.words import say
 
 NONE, ONE, TWO = "none", "one", "two"

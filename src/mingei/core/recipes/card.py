@@ -7,8 +7,8 @@ from itertools import pairwise
 from mingei.core.draft import Crease, Dimension, Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement
 from mingei.core.errors import MeasureError
 from mingei.core.offset import FLAT_DEG
+from mingei.core.plane.shape import rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.envelope_side import rectangle
 
 SINGLE, GATE, CONCERTINA = "single", "gate", "concertina"
 #: Each wing of a gate stops so far short of the middle, mm, so that they do not push each other open.

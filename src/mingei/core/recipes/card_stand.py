@@ -27,9 +27,8 @@ from mingei.core.draft import (
 )
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
-from mingei.core.plane.shape import Polygon
+from mingei.core.plane.shape import Polygon, rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.envelope_side import rectangle
 from mingei.core.words import say
 
 STEPPED, PROP = "steps", "prop"

@@ -19,8 +19,9 @@ from mingei.core.draft import (
 )
 from mingei.core.errors import MeasureError
 from mingei.core.joints import GLUE_TAB
+from mingei.core.plane.shape import rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.envelope_side import ACROSS, UP, flap, front_size, rectangle
+from mingei.core.recipes.envelope_side import ACROSS, UP, flap, front_size
 
 #: So far the back stops short of the top, mm; how far the sides of flaps lean in, mm for each mm of depth.
 _THROAT_MM, _LEAN = 2.0, 0.25

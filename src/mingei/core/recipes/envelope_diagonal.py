@@ -14,9 +14,9 @@ from mingei.core.draft import Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement
 from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
 from mingei.core.offset import FLAT_DEG
-from mingei.core.plane.shape import Polygon, turned
+from mingei.core.plane.shape import Polygon, rectangle, turned
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.envelope_side import ACROSS, THICK, UP, front_size, rectangle
+from mingei.core.recipes.envelope_side import ACROSS, THICK, UP, front_size
 
 NONE, LINER = "none", "liner"
 #: The bottom flap covers so much of both side flaps at least, and a tip stays so far inside the opposite

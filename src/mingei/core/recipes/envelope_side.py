@@ -7,7 +7,7 @@ from mingei.core.draft import Draft, EdgeRef, Fold, Lap, Panel, Piece, Placement
 from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
 from mingei.core.offset import FLAT_DEG
-from mingei.core.plane.shape import Polygon
+from mingei.core.plane.shape import Polygon, rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 
 STRAIGHT, POINTED, NONE = "straight", "pointed", "none"
@@ -29,11 +29,6 @@ THICK = Measure("thick", Kind.LENGTH, 0.5,
 def front_size(values: Values) -> tuple[float, float]:
     """Width and height of the front, inside: what goes in and its play."""
     return float(values["width"]) + float(values["across"]), float(values["height"]) + float(values["up"])
-
-
-def rectangle(width: float, height: float) -> Polygon:
-    """Sides 0 below, 1 right, 2 above, 3 left."""
-    return ((0.0, 0.0), (width, 0.0), (width, height), (0.0, height))
 
 
 def flap(base: float, depth: float, lean: float) -> Polygon:

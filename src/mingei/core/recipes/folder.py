@@ -24,9 +24,8 @@ from mingei.core.draft import (
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
 from mingei.core.offset import FLAT_DEG
-from mingei.core.plane.shape import Point, Polygon, hole_path
+from mingei.core.plane.shape import Point, Polygon, hole_path, rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.envelope_side import rectangle
 from mingei.core.words import say
 
 ONE, BOTH = "one", "both"

@@ -14,9 +14,8 @@ from mingei.core.draft import Draft, Glued, Handwork, Lap, Panel, Piece, Placeme
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
 from mingei.core.plane import contour
-from mingei.core.plane.shape import path_length
+from mingei.core.plane.shape import path_length, rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.envelope_side import rectangle
 from mingei.core.recipes.profile_wall import LIBRARY, OWN, divided, shape_of
 from mingei.core.words import say
 

@@ -13,8 +13,8 @@ from mingei.core.draft import Crease, Dimension, Draft, EdgeRef, Fold, Lap, Pane
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
 from mingei.core.offset import FLAT_DEG
+from mingei.core.plane.shape import rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.envelope_side import rectangle
 from mingei.core.words import say
 
 #: A gusset stops so far short of the foot, mm, so that it does not stand on the fold.

@@ -11,9 +11,10 @@ from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
 from mingei.core.offset import FLAT_DEG
+from mingei.core.plane.shape import rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.card import zigzag_layer
-from mingei.core.recipes.envelope_side import flap, rectangle
+from mingei.core.recipes.envelope_side import flap
 from mingei.core.words import say
 
 #: How far flaps and the leaves of the foot keep inside what they lie on, mm.

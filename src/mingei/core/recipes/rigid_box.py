@@ -28,8 +28,8 @@ from mingei.core.draft import (
 from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
 from mingei.core.joints import BUTT
+from mingei.core.plane.shape import rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.envelope_side import rectangle
 from mingei.core.words import say
 
 NONE, LID = "none", "lid"

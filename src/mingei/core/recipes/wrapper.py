@@ -13,9 +13,8 @@ from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
 from mingei.core.joints import FIN
 from mingei.core.length import write_both
-from mingei.core.plane.shape import Line, Path, Point
+from mingei.core.plane.shape import Line, Path, Point, rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.envelope_side import rectangle
 from mingei.core.words import say
 
 PRESSED, FOLDED = "pressed", "folded"

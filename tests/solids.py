@@ -47,7 +47,7 @@ def slab(pattern: Pattern, panel: FlatPanel, matrix: Array) -> Slab:
     """A panel as it stands.  matrix: from its own coordinates to the whole."""
     half = pattern.stock.caliper_mm / 2
     hair = min(HAIR_MM, half / 4)
-    loops = [np.array(panel.polygon), *(np.array(h) for h in (*panel.hole_polygons, *panel.gaps))]
+    loops = [np.array(panel.standing), *(np.array(h) for h in (*panel.hole_polygons, *panel.gaps))]
     area = manifold3d.CrossSection(loops,
                                    manifold3d.FillRule.Positive).offset(-hair, manifold3d.JoinType.Miter)
     height = 2 * (half - hair)

@@ -32,6 +32,8 @@ BASIS_SIZES_IN: Mapping[str, tuple[float, float]] = {
 }
 
 THINNEST_MM, THICKEST_MM = 0.03, 12.0
+#: No cloth gives more than this, percent.
+MOST_STRETCH_PCT = 60.0
 
 
 class Grain(StrEnum):
@@ -50,7 +52,7 @@ class Faced(StrEnum):
     BOTH = "both"
 
 
-KINDS = ("paper", "card", "board", "corrugated", "film", "fabric")
+KINDS = ("paper", "card", "board", "corrugated", "film", "fabric", "padding")
 
 
 @dataclass(frozen=True)
@@ -58,11 +60,12 @@ class Stock:
     """One sheet material.
 
     id: short lasting name; name: as people say it; grammage_gsm: g/m2; caliper_mm: mm; crease_gain_mm: mm per
-    90 degrees of fold; kind: paper, card, board, corrugated, film or fabric; grain: along the long or the
-    short side of the sheet; sheets: sizes it is sold in; score_passes: light passes of the scoring tool it
-    wants; price: of one sheet, in the person's own money, 0 where it is not known; layers: how many sheets it
-    was built up from; faced: whether other paper was glued to none, one or both of its faces. Raises
-    StockError when a figure cannot be true.
+    90 degrees of fold; kind: paper, card, board, corrugated, film, fabric or padding; grain: along the long
+    or the short side of the sheet; sheets: sizes it is sold in; score_passes: light passes of the scoring
+    tool it wants; price: of one sheet, in the person's own money, 0 where it is not known; layers: how many
+    sheets it was built up from; faced: whether other paper was glued to none, one or both of its faces;
+    stretch_pct: by how much cloth gives before it is tight, percent. Raises StockError when a figure cannot
+    be true.
     """
 
     id: str
@@ -77,6 +80,7 @@ class Stock:
     price: float = 0.0
     layers: int = 1
     faced: Faced = Faced.NONE
+    stretch_pct: float = 0.0
     extra: Extra = ()
 
     def __post_init__(self) -> None:
@@ -101,6 +105,11 @@ class Stock:
                              say("stock {stock}", stock=self.id),
                              say("use a price of 0 or more, 1 to 99 layers and passes, and a kind of {kinds}",
                                  kinds=some_of(KINDS)))
+        if not 0.0 <= self.stretch_pct <= MOST_STRETCH_PCT:
+            raise StockError(say("cloth that gives {stretch:g} % cannot be true", stretch=self.stretch_pct),
+                             say("stock {stock}", stock=self.id),
+                             say("draw a strip of 100 mm tight, and write by how many mm it grows: 0 to "
+                                 "{most:g}", most=MOST_STRETCH_PCT))
 
 
 def _paper(id_: str, name: str, gsm: float, caliper: float,
@@ -116,12 +125,13 @@ def _board(id_: str, name: str, gsm: float, caliper: float, passes: int, kind: s
     return Stock(id_, name, gsm, caliper, kind=kind, sheets=("A3", "A2", "Tabloid"), score_passes=passes)
 
 
-def _film(id_: str, name: str, gsm: float, caliper: float, kind: str = "film") -> Stock:
-    return Stock(id_, name, gsm, caliper, kind=kind, grain=Grain.NONE)
+def _film(id_: str, name: str, gsm: float, caliper: float, kind: str = "film",
+          stretch_pct: float = 0.0) -> Stock:
+    return Stock(id_, name, gsm, caliper, kind=kind, grain=Grain.NONE, stretch_pct=stretch_pct)
 
 
 #: Everyday stocks, calipers as is common practice; a person measures their own.  Kinds: paper, card, board,
-#: corrugated, film, fabric.
+#: corrugated, film, fabric, padding.
 CATALOGUE: tuple[Stock, ...] = (
     _paper("tissue-18", "Tissue 18 g", 18, 0.03),
     _paper("wrapping-60", "Wrapping paper 60 g", 60, 0.07),
@@ -167,8 +177,13 @@ CATALOGUE: tuple[Stock, ...] = (
     _board("corrugated-c", "Corrugated C, about 4 mm", 520, 4.0, 2, "corrugated"),
     _film("vellum-112", "Vellum 112 g", 112, 0.12),
     _film("acetate-02", "Acetate 0.2 mm, for windows", 260, 0.20),
-    _film("cotton-120", "Cotton fabric 120 g", 120, 0.25, "fabric"),
+    _film("cotton-120", "Cotton fabric 120 g", 120, 0.25, "fabric", 2.0),
+    _film("jersey-180", "Jersey 180 g", 180, 0.6, "fabric", 20.0),
+    _film("felt-200", "Craft felt 200 g", 200, 1.2, "fabric", 4.0),
     _film("bookcloth-200", "Book cloth 200 g", 200, 0.35, "fabric"),
+    _film("foam-20", "Foam sheet 2 mm", 100, 2.0, "padding"),
+    _film("foam-50", "Foam sheet 5 mm", 150, 5.0, "padding"),
+    _film("wadding-40", "Wadding, 4 mm pressed", 120, 4.0, "padding"),
 )
 
 DEFAULT_STOCK_ID = "card-300"
@@ -256,7 +271,7 @@ class Estimate(NamedTuple):
 #: Bulk (cm3/g) of stocks by kind, and how much it differs from one to the next (common practice).
 BULK: Mapping[str, tuple[float, float]] = {
     "paper": (1.25, 0.15), "card": (1.27, 0.12), "board": (1.58, 0.1), "corrugated": (7.0, 1.5),
-    "film": (0.8, 0.15), "fabric": (1.9, 0.3)}
+    "film": (0.8, 0.15), "fabric": (1.9, 0.3), "padding": (30.0, 10.0)}
 
 
 def estimate_caliper(gsm: float, kind: str = "card") -> Estimate:

@@ -16,6 +16,7 @@ from mingei.core.draft.panel import (
     EdgeRef,
     Halving,
     Inset,
+    Led,
     Level,
     LineOn,
     Meets,
@@ -26,6 +27,7 @@ from mingei.core.draft.panel import (
     Plain,
     Raised,
     Role,
+    Rolled,
     Site,
     Slot,
     Stretch,
@@ -35,7 +37,7 @@ from mingei.core.draft.piece import Crease, Fold, Lap, Past, Piece, Placement, S
 from mingei.core.draft.thing import Dimension, Draft, Glued, Round, Slide, Spine, Swing
 
 __all__ = ["Against", "Bought", "Crease", "Dimension", "Draft", "Edge", "EdgeRef", "Fold", "Glued",
-           "Halving", "Handwork", "Inset", "Joint", "Lap", "Level", "LineOn", "Meeting", "Meets", "Mitred",
-           "Over", "Panel", "Past", "Piece", "Pierced", "Placement", "Plain", "Raised", "Role", "Round",
-           "Seam", "Site", "Slide", "Slot", "Spine", "Stretch", "Swing", "When", "Within", "fellow",
-           "strap", "strap_name"]
+           "Halving", "Handwork", "Inset", "Joint", "Lap", "Led", "Level", "LineOn", "Meeting", "Meets",
+           "Mitred", "Over", "Panel", "Past", "Piece", "Pierced", "Placement", "Plain", "Raised", "Role",
+           "Rolled", "Round", "Seam", "Site", "Slide", "Slot", "Spine", "Stretch", "Swing", "When",
+           "Within", "fellow", "strap", "strap_name"]

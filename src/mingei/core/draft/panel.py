@@ -26,6 +26,25 @@ class Role(StrEnum):
     HANDLE = "handle"
 
 
+class Led(NamedTuple):
+    """A free edge of cloth that is led over the rounded rim of pads, down the edges of boards, and turned in
+    beneath by a hem, mm; half: down to the middle of a pad rounded on both faces, where it is joined."""
+
+    pads: tuple[str, ...]
+    boards: tuple[str, ...]
+    hem: float
+    half: bool = False
+
+
+class Rolled(NamedTuple):
+    """The free end of a strip whose last turn is drawn, and which is rolled up from one diameter to another,
+    mm: it is as long as fills the ring.  angle_deg: how far it would turn to the panel beside."""
+
+    inner: float
+    outer: float
+    angle_deg: float
+
+
 class Plain(NamedTuple):
     """A free edge that stays where it was drawn."""
 
@@ -81,7 +100,7 @@ class Level(NamedTuple):
     angle_deg: float
 
 
-Edge = Plain | Over | Against | Raised | Mitred | Within | Inset | Meets | Level
+Edge = Plain | Over | Against | Raised | Led | Rolled | Mitred | Within | Inset | Meets | Level
 
 
 class Slot(NamedTuple):

@@ -19,6 +19,7 @@ from mingei.core.draft import (
     EdgeRef,
     Fold,
     Inset,
+    Led,
     Level,
     LineOn,
     Meeting,
@@ -29,6 +30,7 @@ from mingei.core.draft import (
     Piece,
     Plain,
     Raised,
+    Rolled,
     Seam,
     Site,
     Within,
@@ -47,6 +49,8 @@ from mingei.core.flat.side import (
     trim,
     trim_corners,
 )
+from mingei.core.flat.soft import Hem, drawn_tight, led_over, rolled_length, snip
+from mingei.core.flat.soft import trim as trim_hem
 from mingei.core.flat.stretch import stretched
 from mingei.core.flat.tabs import Tabs, fold_back_deg
 from mingei.core.length import write_mm
@@ -67,6 +71,7 @@ from mingei.core.plane.shape import (
     Line,
     Path,
     Point,
+    Polygon,
     Rigid,
     Segment,
     arc_on,
@@ -201,7 +206,9 @@ class _Developer:
     def outline(self, panel: Panel) -> Work:
         """A panel with its sides moved by what thickness asks of them."""
         distances = tuple([self._side_offset(panel, i) for i in range(len(panel.outline))])
-        points = outset(panel.outline, distances)
+        soft = [i for i in range(len(panel.outline)) if isinstance(panel.edge_rule(i), (Led, Rolled))]
+        rim, points, lies = (self._led(panel, distances) if soft
+                             else ((), outset(panel.outline, distances), ()))
         after = (*points[1:], points[0])
         for a, b, (_, (ux, uy), _) in zip(points, after, panel.ways, strict=True):
             if (b[0] - a[0]) * ux + (b[1] - a[1]) * uy < -TOLERANCE.same_point:
@@ -211,9 +218,43 @@ class _Developer:
                                  "use thinner stock, or make it larger")
         sides: list[Path] = [(Line(a, b),) for a, b in zip(points, after, strict=True)]
         work = Work(panel, self.given.depth(panel.name), sides, [[None] for _ in sides],
-                    run=self._run_over(panel))
+                    run=self._run_over(panel), rim=rim, lies=lies)
         self._blunt(work)
         return work
+
+    def _led(self, panel: Panel, distances: Sequence[float]) -> tuple[Polygon, Polygon, Polygon]:
+        """Of a panel that goes on where it does not lie flat: the outline where its hem begins, the whole,
+        and what lies flat.  A curved side moves by what its chord has to."""
+        def moved(outline: Polygon, by: Sequence[float]) -> Polygon:
+            return outset(outline, tuple(d * math.cos(math.radians(panel.sweeps.get(i, 0.0)) / 2)
+                                         for i, d in enumerate(by)))
+
+        for i, sweep in panel.sweeps.items():
+            radius = panel.ways[i][2] / abs(2 * math.sin(math.radians(sweep) / 2))
+            if sweep < 0.0 and isinstance(panel.edge_rule(i), Led) and distances[i] > radius - RELIEF_MM:
+                raise StockError(say("a curve of {radius} is too tight for cloth that reaches {far} over it",
+                                     radius=write_mm(radius), far=write_mm(distances[i])),
+                                 say("panel {panel}", panel=panel.name),
+                                 "make the hem narrower, the pad thinner, or the whole larger")
+        rules = [panel.edge_rule(i) for i in range(len(panel.outline))]
+        hems = [rule.hem if isinstance(rule, Led) else 0.0 for rule in rules]
+        mid = self.given.depth(panel.name)
+        lies = moved(panel.outline, [
+            0.0 if isinstance(rule, Led) else bend_setback(mid, mid, rule.angle_deg)
+            if isinstance(rule, Rolled) else d for rule, d in zip(rules, distances, strict=True)])
+        rim = moved(panel.outline, [d - hem for d, hem in zip(distances, hems, strict=True)])
+        share = drawn_tight(self.given.stocks[panel.name].stretch_pct)
+        if share < 1.0 and any(hems):
+            middle = [(min(p[i] for p in rim) + max(p[i] for p in rim)) / 2 for i in (0, 1)]
+            rim = tuple((middle[0] + (x - middle[0]) * share, middle[1] + (y - middle[1]) * share)
+                        for x, y in rim)
+        return rim, moved(rim, hems), lies
+
+    def _hems(self, panel: Panel) -> dict[int, Hem]:
+        """The hems of a cloth's sides."""
+        return {i: Hem(rule.hem, sum(self.given.thick(name) for name in rule.boards))
+                for i in range(len(panel.outline)) for rule in (panel.edge_rule(i),)
+                if isinstance(rule, Led)}
 
     def _blunt(self, work: Work) -> None:
         """Cut off what of a sharp corner between two seams would stand out past the point in which like
@@ -298,6 +339,13 @@ class _Developer:
             return stop_over(own, bodies[rule.panel], angle or rule.angle_deg) + rule.past
         if isinstance(rule, Against):
             return stop_against(own, bodies[rule.panel].inner, rule.angle_deg)
+        if isinstance(rule, Led):
+            pad, edges = (sum(self.given.thick(name) for name in names) for names in (rule.pads, rule.boards))
+            return led_over(pad, edges, self.given.thick(panel.name), rule.half) + rule.hem
+        if isinstance(rule, Rolled):
+            thick = self.given.thick(panel.name)
+            more = rolled_length(rule.inner, rule.outer, thick) - math.pi * (rule.outer - thick)
+            return bend_setback(own.mid, own.mid, rule.angle_deg) + max(0.0, more)
         if isinstance(rule, Raised):
             return sum(times * self.given.thick(name) for name, times in rule.by)
         if isinstance(rule, Meets):
@@ -403,6 +451,14 @@ class _Developer:
         for edge, sweep in panel.curves:
             if work.labels[edge] == [None]:  # not where teeth stand on it
                 work.sides[edge] = (arc_on(work.sides[edge][0].start, work.sides[edge][0].end, sweep),)
+        lies: Path = ()
+        if work.lies:
+            lies = tuple(arc_on(a, b, panel.sweeps[i]) if i in panel.sweeps else Line(a, b)
+                         for i, (a, b) in enumerate(zip(work.lies, (*work.lies[1:], work.lies[0]),
+                                                        strict=True)))
+            hems = self._hems(panel)
+            trim_hem(work, work.rim, hems)
+            snip(work, hems)
         run_on(work)
         if panel.round_mm > 0 or panel.notch_mm > 0:
             trim(work, [edge for edge in range(len(work.sides)) if self._free(work, edge)])
@@ -421,7 +477,7 @@ class _Developer:
         standing = [(s, s.host) for s in self.given.standing.get(panel.name, ())
                     if isinstance(s.host, LineOn)]
         return FlatPanel(panel.name, role=panel.role, layer=panel.layer, depth=work.depth, path=tuple(path),
-                         folds=tuple(labels), frame=frame,
+                         folds=tuple(labels), frame=frame, lies=lies,
                          guides=(*panel.guides,
                                  *(self._footprint(s, host, 0.0) for s, host in standing if s.joint.traces)),
                          whole=panel.whole, holes=(*panel.holes, *slots, *pins),

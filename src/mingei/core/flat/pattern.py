@@ -48,7 +48,9 @@ class FlatPanel:
     segment of the path the number of the fold it belongs to, or None for a cut; depth: of its mid-surface, mm
     outward from the nominal plane; frame: from its own coordinates to the flat; whole: the curved face, or
     row of teeth, it is one of; holes: closed paths cut out of it, in its own coordinates, clockwise; gaps:
-    what it lacks of openings that cross its bends, likewise; grooves: the channels in its faces.
+    what it lacks of openings that cross its bends, likewise; grooves: the channels in its faces;
+    lies: what of it lies in its plane when it is finished, () for all of it: the rest is led round what it
+    covers, or rolled up.
     """
 
     name: str
@@ -64,6 +66,7 @@ class FlatPanel:
     holes: tuple[Path, ...] = ()
     gaps: tuple[Polygon, ...] = ()
     grooves: tuple[Groove, ...] = ()
+    lies: Path = ()
 
     @cached_property
     def hole_polygons(self) -> tuple[Polygon, ...]:
@@ -74,6 +77,11 @@ class FlatPanel:
     def polygon(self) -> Polygon:
         """The outline as points in the panel's own coordinates; arcs as chords."""
         return tuple(flat_points(self.path)[:-1])
+
+    @cached_property
+    def standing(self) -> Polygon:
+        """The outline of what lies in its plane when it is finished."""
+        return tuple(flat_points(self.lies)[:-1]) if self.lies else self.polygon
 
     @cached_property
     def flat_polygon(self) -> Polygon:

@@ -22,7 +22,8 @@ from mingei.core.words import say
 @dataclass
 class Work:
     """A panel on its way: its sides (each a path) with the numbers of their folds, and what was cut off after
-    some of them; run: by side, how far it runs on as a strip over what lies beneath, mm."""
+    some of them; run: by side, how far it runs on as a strip over what lies beneath, mm; rim: of cloth, the
+    outline where its hem begins; lies: what of it lies flat when it is finished, where that is not all."""
 
     panel: Panel
     depth: float
@@ -30,6 +31,8 @@ class Work:
     labels: list[list[int | None]]
     corners: dict[int, Path] = field(default_factory=dict)
     run: dict[int, float] = field(default_factory=dict)
+    rim: Polygon = ()
+    lies: Polygon = ()
 
     def outline(self, first: int = 0) -> Polygon:
         """Its corners as they really are, from a side on."""

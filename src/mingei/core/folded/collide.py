@@ -125,8 +125,8 @@ def _across(a: FlatPanel, at: fold.Matrix, b: FlatPanel, bt: fold.Matrix) -> flo
     """How wide (mm) what two parallel panels share is, seen square to them: about twice its area through half
     of its girth."""
 
-    seen = (fold.place(bt, b.polygon) - at[:3, 3]) @ at[:3, :2]
-    shared = area_of(a.polygon, a.hole_polygons).intersection(area_of(seen))
+    seen = (fold.place(bt, b.standing) - at[:3, 3]) @ at[:3, :2]
+    shared = area_of(a.standing, a.hole_polygons).intersection(area_of(seen))
     return 4.0 * float(shared.area) / float(shared.length) if shared.area > 0.0 else 0.0
 
 
@@ -174,14 +174,14 @@ def _through(a: FlatPanel, at: fold.Matrix, b: FlatPanel, bt: fold.Matrix) -> fl
     scale = nx * nx + ny * ny
     start = (known * nx / scale, known * ny / scale)
     along = (-ny / scale**0.5, nx / scale**0.5)
-    in_a = _spans((a.polygon, *a.hole_polygons, *a.gaps), start, along)
+    in_a = _spans((a.standing, *a.hole_polygons, *a.gaps), start, along)
     if not in_a:
         return 0.0
     (ux, uy), (vx, vy), (wx, wy) = to_a[:, :2].tolist()
     sx, sy = start[0] - ox, start[1] - oy
     on_b = ux * sx + vx * sy - wx * oz, uy * sx + vy * sy - wy * oz
     way_b = ux * along[0] + vx * along[1], uy * along[0] + vy * along[1]
-    in_b = _spans((b.polygon, *b.hole_polygons, *b.gaps), on_b, way_b)
+    in_b = _spans((b.standing, *b.hole_polygons, *b.gaps), on_b, way_b)
     return sum(max(0.0, min(a1, b1) - max(a0, b0)) for a0, a1 in in_a for b0, b1 in in_b)
 
 

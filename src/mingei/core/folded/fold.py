@@ -129,10 +129,10 @@ class Standing(NamedTuple):
 
 def standing(pattern: Pattern, posed: Pose) -> Standing:
     """All corners of a pose at once."""
-    counts = np.array([len(p.polygon) for p in pattern.panels])
+    counts = np.array([len(p.standing) for p in pattern.panels])
     owner = np.repeat(np.arange(len(counts)), counts)
     matrices = np.array([posed[p.name] for p in pattern.panels])
-    flat, own = np.array([q for p in pattern.panels for q in p.polygon]), matrices[owner]
+    flat, own = np.array([q for p in pattern.panels for q in p.standing]), matrices[owner]
     points = np.einsum("nij,nj->ni", own[:, :3, :2], flat) + own[:, :3, 3]
     return Standing(points, owner, np.cumsum(counts) - counts, matrices)
 

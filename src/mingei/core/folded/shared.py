@@ -64,7 +64,7 @@ def slab(pattern: Pattern, panel: FlatPanel, matrix: Array) -> Slab:
         return section.offset(by, m3.JoinType.Miter)
 
     height = 2 * (half - hair)
-    solid = area((panel.polygon, *panel.hole_polygons, *panel.gaps), -hair).extrude(height)
+    solid = area((panel.standing, *panel.hole_polygons, *panel.gaps), -hair).extrude(height)
     solid = solid.translate((0.0, 0.0, -height / 2))
     for groove in panel.grooves:  # wider and deeper by the hair that all else is smaller
         ring = flat_points(groove.path)[:-1]

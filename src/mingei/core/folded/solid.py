@@ -96,7 +96,7 @@ def prepare(pattern: Pattern) -> Model:
     for index, panel in enumerate(pattern.panels):
         outline, folds = _outline(panel)
         # else it has arcs, which are drawn by coarser chords here
-        flat_sided = len(outline) == len(panel.polygon)
+        flat_sided = len(outline) == len(panel.polygon) and not panel.lies
         holes = [[*flat_points(h, _CHORD)[:-1]] for h in panel.holes]
         areas = (_cut_through(panel, outline, folds, holes) if panel.gaps
                  else [[(outline, folds), *((h, [-1] * len(h)) for h in holes)]])
@@ -310,6 +310,9 @@ def _outline(panel: FlatPanel) -> tuple[list[Point], list[int]]:
     """Points round a panel, and for each the fold of the side that begins there (-1 for a cut)."""
     points: list[Point] = []
     folds: list[int] = []
+    if panel.lies:
+        shown = list(panel.standing)
+        return shown, _folds_of(panel, shown)
     # straight all round
     if len(panel.polygon) == len(panel.path) and all(isinstance(s, Line) for s in panel.path):
         return list(panel.polygon), [-1 if fold is None else fold for fold in panel.folds]
@@ -320,6 +323,15 @@ def _outline(panel: FlatPanel) -> tuple[list[Point], list[int]]:
             folds.append(-1 if fold is None else fold)
             at = following
     return points, folds
+
+
+def _folds_of(panel: FlatPanel, outline: Sequence[Point]) -> list[int]:
+    """For each side of what lies flat of a panel the fold it lies on, -1 for none."""
+    folded = [(s.start, s.end, fold) for s, fold in zip(panel.path, panel.folds, strict=True)
+              if fold is not None]
+    return [next((fold for a, b, fold in folded if distance_to_segment(p, a, b) < 1e-6
+                  and distance_to_segment(q, a, b) < 1e-6), -1)
+            for p, q in zip(outline, (*outline[1:], outline[0]), strict=True)]
 
 
 def _cut_through(panel: FlatPanel, outline: list[Point], folds: list[int],

@@ -8,13 +8,13 @@ from functools import lru_cache
 from typing import NamedTuple
 
 from mingei.core.draft import Draft, EdgeRef, Fold, Panel, Piece, Placement
+from mingei.core.drafting.outlines import LIBRARY, OWN
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
 from mingei.core.offset import FLAT_DEG
 from mingei.core.plane import contour
 from mingei.core.plane.shape import Arc, Path, Point, Polygon, Segment, path_bounds
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.profile_wall import LIBRARY, OWN
 from mingei.core.words import say
 
 LEFT, TOP = "left", "top"

@@ -17,6 +17,9 @@ class Fits(NamedTuple):
 
 
 HUMAN: Mapping[str, Fits] = {
+    "a seat's height": Fits(400.0, 480.0),
+    "a seat's width": Fits(300.0, 600.0),
+    "a table's height": Fits(680.0, 780.0),
     "a storey's clear height": Fits(2100.0, 3600.0),
     "a door's width": Fits(600.0, 1100.0),
     "a door's height": Fits(1850.0, 2300.0),

@@ -11,12 +11,13 @@ import itertools
 import math
 
 from mingei.core.draft import Draft, Glued, Handwork, Lap, Panel, Piece, Placement
+from mingei.core.drafting.outlines import LIBRARY, OWN
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
 from mingei.core.plane import contour
 from mingei.core.plane.shape import path_length, rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.profile_wall import LIBRARY, OWN, divided, shape_of
+from mingei.core.recipes.profile_wall import divided, shape_of
 from mingei.core.words import say
 
 NONE, BOTH, STRIP = "none", "both", "strip"

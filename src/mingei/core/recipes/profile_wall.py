@@ -12,7 +12,6 @@ from __future__ import annotations
 
 import itertools
 import math
-from collections.abc import Mapping
 from dataclasses import replace
 from typing import NamedTuple
 
@@ -31,6 +30,7 @@ from mingei.core.draft import (
     Seam,
     Within,
 )
+from mingei.core.drafting.outlines import LIBRARY, OWN
 from mingei.core.errors import MeasureError
 from mingei.core.joints import GLUE_TAB
 from mingei.core.plane import contour
@@ -43,7 +43,6 @@ from mingei.core.words import say
 
 ONE, TWO = "one", "two"
 NONE, FRONT, ALL = "none", "front", "all"
-OWN = "own"
 #: The wall's middle lies on the outline: half a layer further in than a first layer does.
 _ON_THE_LINE = -0.5
 #: A corner that turns less than this is no fold, one that turns more cannot be folded; degrees.
@@ -57,33 +56,6 @@ _LEAN, _BETWEEN_MM = 0.1, 0.5
 #: The thickest card it is made of, and the least a cut is moved by, mm.
 _THICKEST_MM, _HAIR_MM = 0.5, 0.02
 _STANDS = "it stands where the outline needs it"
-
-
-def _drop() -> str:
-    lean = math.asin(30 / 70)
-    x, y = 30 * math.cos(lean), 70 - 30 * math.sin(lean)
-    return f"0,0 {x},{y},{180 + 2 * math.degrees(lean)} {-x},{y}"
-
-
-def _star() -> str:
-    points = [(-r * math.sin(math.pi * i / 5), r * math.cos(math.pi * i / 5))
-              for i, r in enumerate([50.0, 24.0] * 5)]
-    return " ".join(f"{x},{y}" for x, y in points)
-
-
-#: Outlines to choose from, as text; each is scaled to the width asked for.
-LIBRARY: Mapping[str, str] = {
-    "round": "0,0,180 100,0,180",
-    "heart": "50,0 100,50,180 50,100,180 0,50",
-    "drop": _drop(),
-    "star": _star(),
-    "arch": "0,0 70,0 70,65,180 0,65",
-    "leaf": "0,0,80 100,40,80",
-    "house": "0,0 80,0 80,55 40,95 0,55",
-    "gull": "0,30,-40 50,20,-40 100,30,50 50,38,50",
-    "ring": "0,0,180 100,0,180;25,0,180 75,0,180",
-    "frame": "0,0 100,0 100,70 0,70;22,20 78,20 78,50 22,50",
-}
 
 
 class Side(NamedTuple):

@@ -18,12 +18,12 @@ from mingei.core.draft import (
     When,
     Within,
 )
+from mingei.core.drafting.outlines import LIBRARY
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
 from mingei.core.plane import contour
 from mingei.core.plane.shape import Arc, Path, hole_path
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.profile_wall import LIBRARY
 from mingei.core.words import say
 
 NONE = "none"

@@ -26,7 +26,7 @@ from mingei.core.layout.sheets import find_sheet
 from mingei.core.plane import contour
 from mingei.core.plane.shape import Arc, Line, flat_points
 from mingei.core.recipes import Value, find_recipe
-from mingei.core.stock import Stock, find_stock
+from mingei.core.stock import Stock
 from mingei.formats import project_file
 from tests.solids import shared
 from tests.test_house import box_of, replaced
@@ -41,8 +41,7 @@ def padding(caliper: float) -> Stock:
 
 
 def cushion(pad: float = 5.0, caliper: float = 0.3, stretch: float = 0.0, **values: Value) -> Build:
-    return build(new_brief("cushion", values), find_stock("foam-50"),
-                 (("pad", padding(pad)), ("cover", cloth(caliper, stretch))))
+    return build(new_brief("cushion", values), padding(pad), (("cover", cloth(caliper, stretch)),))
 
 
 def stool(board: float = 1.5, pad: float = 3.0, caliper: float = 0.3, paper: float = 0.15,

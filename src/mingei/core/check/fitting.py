@@ -94,15 +94,15 @@ def inside(build: Build, sheet: Sheet) -> Iterator[Finding]:
 @rule("slides", thorough=True)
 def slides(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """What comes off or out does so without catching."""
+    from mingei.core.folded.moving import goes_with
     from mingei.core.folded.shared import ON_THE_WAY_MM, shared, slabs
 
     if not build.draft.slides or build.brief.enlarged != 1.0:
         return
     every = slabs(build.patterns)
-    for piece, (x, y, z) in build.draft.slides:
-        moving = frozenset(p.name for p in build.patterns if p.name == piece
-                           or p.name.startswith(f"{piece} "))
-        for far in ON_THE_WAY_MM:
+    for piece, (x, y, z), most in build.draft.slides:
+        moving = frozenset(p.name for p in build.patterns if goes_with(p.name, piece))
+        for far in (f for f in ON_THE_WAY_MM if not most or f <= most):
             found = shared(every, (x * far, y * far, z * far), moving)
             if found:
                 yield Finding("slides", Severity.ERROR,

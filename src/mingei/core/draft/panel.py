@@ -26,16 +26,6 @@ class Role(StrEnum):
     HANDLE = "handle"
 
 
-class Led(NamedTuple):
-    """A free edge of cloth that is led over the rounded rim of pads, down the edges of boards, and turned in
-    beneath by a hem, mm; half: down to the middle of a pad rounded on both faces, where it is joined."""
-
-    pads: tuple[str, ...]
-    boards: tuple[str, ...]
-    hem: float
-    half: bool = False
-
-
 class Rolled(NamedTuple):
     """The free end of a strip whose last turn is drawn, and which is rolled up from one diameter to another,
     mm: it is as long as fills the ring.  angle_deg: how far it would turn to the panel beside."""
@@ -56,6 +46,18 @@ class Over(NamedTuple):
     panel: str
     past: float = 0.0
     angle_deg: float = 90.0
+
+
+class Led(NamedTuple):
+    """A free edge of cloth that is led over the rounded rim of pads, down the edges of boards, and turned in
+    beneath by a hem, mm; half: down to the middle of a pad rounded on both faces, where it is joined; along:
+    what the edges of what it covers do."""
+
+    pads: tuple[str, ...]
+    boards: tuple[str, ...]
+    hem: float
+    half: bool = False
+    along: Over | Plain = Plain()
 
 
 class Against(NamedTuple):
@@ -184,18 +186,19 @@ Site = EdgeRef | LineOn
 class Panel:
     """One flat face at finished size.
 
-    outline: nominal, mm, counter-clockwise seen from outside; air: clearance (mm) it stands further out than
-    its layers alone, for a piece that slides over another, and over: the panel of that other it lies outside
-    of; edges: what each free side does, by side number, Plain where not named (sides with folds and seams
-    find their own place); guides: lines traced on it, neither cut nor folded, in its own coordinates: where
-    something lands or is pierced. curves: the sides that are cut as arcs, with the angle each turns through
-    (degrees, positive bulging outward); its outline holds their chords.  whole: the curved face it is a facet
-    of, "" for a face of its own.  holes: what is cut out of it, closed paths within its outline, running
-    clockwise.  round_mm: radius of the corners between two free sides; notch_mm: width of a half-round thumb
-    notch in the middle of its longest free side.  slots, halvings: where other boards pass through it, or
-    cross it; pierced: holes for pins that go on into the edges of others.  on, under: the panel on whose
-    outer or inner face it lies, whatever the thickness of either; its layer is not asked then, and air is
-    what lies between.  stretches: where the thickness of others makes it, and what is on it, longer.
+    outline: nominal, mm, counter-clockwise seen from outside; air: clearance (mm) it stands further out
+    than its layers alone, for a piece that slides over another, and over: the panel of that other it lies
+    outside of; edges: what each free side does, by side number, Plain where not named (sides with folds and
+    seams find their own place); guides: lines traced on it, neither cut nor folded, in its own coordinates:
+    where something lands or is pierced. curves: the sides that are cut as arcs, with the angle each turns
+    through (degrees, positive bulging outward); its outline holds their chords. whole: the curved face it
+    is a facet of, "" for a face of its own. holes: what is cut out of it, closed paths within its outline,
+    running clockwise. round_mm: radius of the corners between two free sides; notch_mm: width of a
+    half-round thumb notch in the middle of its longest free side. slots, halvings: where other boards pass
+    through it, or cross it; pierced: holes for pins that go on into the edges of others. on, under: the
+    panel on whose outer or inner face it lies, whatever the thickness of either; its layer is not asked
+    then, and air is what lies between. stretches: where the thickness of others makes it, and what is on
+    it, longer; hinges: lines it bends along without a score, which no join may lie beside.
     """
 
     name: str
@@ -218,6 +221,7 @@ class Panel:
     on: str = ""
     under: str = ""
     stretches: tuple[Stretch, ...] = ()
+    hinges: tuple[tuple[Point, Point], ...] = ()
 
     def __post_init__(self) -> None:
         if signed_area(self.outline) <= 0:

@@ -36,10 +36,13 @@ class Round(NamedTuple):
 
 
 class Slide(NamedTuple):
-    """A piece that comes off or out, and which way, as a unit vector in the whole."""
+    """A piece, and with it every piece whose name begins with that and a space, that comes off or out, and
+    which way, as a unit vector in the whole; most: how far, mm, to where a stop holds it, 0 where none
+    does."""
 
     piece: str
     way: tuple[float, float, float]
+    most: float = 0.0
 
 
 class Glued(NamedTuple):
@@ -74,9 +77,14 @@ class Spine(NamedTuple):
 
 
 class Swing(NamedTuple):
-    """A piece that turns on pins: the panel whose edges they stand in, the line through them (two points in
-    that panel's coordinates, mm, amid its thickness), and how far it turns, degrees, positive as seen from
-    the line's end; face: where the line lies, 0 amid its thickness, 1 on its outer face, -1 on its inner."""
+    """What turns: on pins, on a strip of paper or cloth, on a fastener or a stick.
+
+    piece: the piece that turns, and with it every piece whose name begins with that and a space; panel: the
+    panel the line it turns about is told in; start, end: two points of that line in the panel's coordinates,
+    mm; most_deg: how far it turns, degrees, positive as seen from the line's end; face: where the line lies,
+    0 amid its thickness, 1 on its outer face, -1 on its inner; as_cut: the line is the side of the panel
+    between the points, where it is cut; square: it stands square on the panel at its start.
+    """
 
     piece: str
     panel: str
@@ -84,6 +92,8 @@ class Swing(NamedTuple):
     end: Point
     most_deg: float
     face: float = 0.0
+    as_cut: bool = False
+    square: bool = False
 
 
 @dataclass(frozen=True)

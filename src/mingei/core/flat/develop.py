@@ -16,6 +16,7 @@ from functools import lru_cache, partial
 from mingei.core.draft import (
     Against,
     Draft,
+    Edge,
     EdgeRef,
     Fold,
     Inset,
@@ -239,9 +240,13 @@ class _Developer:
         rules = [panel.edge_rule(i) for i in range(len(panel.outline))]
         hems = [rule.hem if isinstance(rule, Led) else 0.0 for rule in rules]
         mid = self.given.depth(panel.name)
-        lies = moved(panel.outline, [
-            0.0 if isinstance(rule, Led) else bend_setback(mid, mid, rule.angle_deg)
-            if isinstance(rule, Rolled) else d for rule, d in zip(rules, distances, strict=True)])
+
+        def flat(rule: Edge, distance: float) -> float:
+            if isinstance(rule, Led):
+                return self._by_rule(panel, rule.along)
+            return bend_setback(mid, mid, rule.angle_deg) if isinstance(rule, Rolled) else distance
+
+        lies = moved(panel.outline, [flat(r, d) for r, d in zip(rules, distances, strict=True)])
         rim = moved(panel.outline, [d - hem for d, hem in zip(distances, hems, strict=True)])
         share = drawn_tight(self.given.stocks[panel.name].stretch_pct)
         if share < 1.0 and any(hems):
@@ -335,13 +340,20 @@ class _Developer:
                 return setback(own.mid, other.mid, seam.angle_deg)
             if isinstance(rule, Plain):
                 rule, angle = Over(seam.carrier.panel), seam.angle_deg
+        return self._by_rule(panel, rule, angle)
+
+    def _by_rule(self, panel: Panel, rule: Edge, angle: float = 0.0) -> float:
+        """How far (mm) a free side runs past its nominal line by what it does there.  angle: between it and
+        what it meets, degrees, 0 for what the rule says."""
+        own, bodies = self.given.bodies[panel.name], self.given.bodies
         if isinstance(rule, Over):
             return stop_over(own, bodies[rule.panel], angle or rule.angle_deg) + rule.past
         if isinstance(rule, Against):
             return stop_against(own, bodies[rule.panel].inner, rule.angle_deg)
         if isinstance(rule, Led):
             pad, edges = (sum(self.given.thick(name) for name in names) for names in (rule.pads, rule.boards))
-            return led_over(pad, edges, self.given.thick(panel.name), rule.half) + rule.hem
+            return (led_over(pad, edges, self.given.thick(panel.name), rule.half) + rule.hem
+                    + self._by_rule(panel, rule.along))
         if isinstance(rule, Rolled):
             thick = self.given.thick(panel.name)
             more = rolled_length(rule.inner, rule.outer, thick) - math.pi * (rule.outer - thick)
@@ -478,6 +490,7 @@ class _Developer:
                     if isinstance(s.host, LineOn)]
         return FlatPanel(panel.name, role=panel.role, layer=panel.layer, depth=work.depth, path=tuple(path),
                          folds=tuple(labels), frame=frame, lies=lies,
+                         hinges=panel.hinges,
                          guides=(*panel.guides,
                                  *(self._footprint(s, host, 0.0) for s, host in standing if s.joint.traces)),
                          whole=panel.whole, holes=(*panel.holes, *slots, *pins),

@@ -50,7 +50,7 @@ class FlatPanel:
     row of teeth, it is one of; holes: closed paths cut out of it, in its own coordinates, clockwise; gaps:
     what it lacks of openings that cross its bends, likewise; grooves: the channels in its faces;
     lies: what of it lies in its plane when it is finished, () for all of it: the rest is led round what it
-    covers, or rolled up.
+    covers, or rolled up; hinges: lines it bends along without a score.
     """
 
     name: str
@@ -67,6 +67,7 @@ class FlatPanel:
     gaps: tuple[Polygon, ...] = ()
     grooves: tuple[Groove, ...] = ()
     lies: Path = ()
+    hinges: tuple[tuple[Point, Point], ...] = ()
 
     @cached_property
     def hole_polygons(self) -> tuple[Polygon, ...]:

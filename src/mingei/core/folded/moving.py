@@ -9,18 +9,35 @@ from numpy.typing import NDArray
 
 from mingei.core.draft import Slide, Swing
 from mingei.core.flat.pattern import Pattern
-from mingei.core.folded.fold import finished
+from mingei.core.folded.fold import edge_as_cut, finished
+from mingei.core.plane.shape import Point
 from mingei.core.plane.space import turn_about
 
 Array = NDArray[np.float64]
 
 
 def turned(pattern: Pattern, swing: Swing, angle_deg: float) -> Array:
-    """The motion (4, 4) of a piece turned so far on its pins."""
+    """The motion (4, 4) of what turns, so far.  pattern: the piece of the panel its line is told in."""
     matrix = finished(pattern)[swing.panel]
+    ends: tuple[Point, Point] = swing.start, swing.end
+    if swing.as_cut:
+        panel = pattern.by_name[swing.panel]
+        ends = edge_as_cut(panel, (panel.frame.apply(swing.start), panel.frame.apply(swing.end)))
     level = swing.face * pattern.stock.caliper_mm / 2
-    start, end = (matrix @ np.array((*p, level, 1.0)) for p in (swing.start, swing.end))
+    start, end = (matrix @ np.array((*p, level, 1.0)) for p in ends)
+    if swing.square:
+        end = start + np.array((*matrix[:3, 2], 0.0))
     return turn_about(start[:3], end[:3], angle_deg)
+
+
+def host_of(patterns: Sequence[Pattern], swing: Swing) -> Pattern | None:
+    """The piece of the panel that what turns is told in."""
+    return next((p for p in patterns if swing.panel in p.by_name and p.rides is None), None)
+
+
+def goes_with(name: str, piece: str) -> bool:
+    """Whether a piece moves with another: it bears its name, and says what of it it is."""
+    return name == piece or name.startswith(f"{piece} ")
 
 
 def motions(patterns: Sequence[Pattern], swings: Sequence[Swing], slides: Sequence[Slide],
@@ -28,9 +45,11 @@ def motions(patterns: Sequence[Pattern], swings: Sequence[Swing], slides: Sequen
     """Of each piece that moves its motion (4, 4), with all of them open by a share (0 shut .. 1 open); what
     slides goes as far as it is long along its way."""
     by_name = {p.name: p for p in patterns}
-    found = {s.piece: turned(by_name[s.piece], s, s.most_deg * share) for s in swings if s.piece in by_name}
+    found = {name: turned(host, s, s.most_deg * share) for s in swings
+             for host in (host_of(patterns, s),) if host is not None
+             for name in by_name if goes_with(name, s.piece)}
     for slide in slides:
-        names = [name for name in by_name if name == slide.piece or name.startswith(f"{slide.piece} ")]
+        names = [name for name in by_name if goes_with(name, slide.piece)]
         if not names:
             continue
         way = np.array(slide.way)
@@ -38,6 +57,6 @@ def motions(patterns: Sequence[Pattern], swings: Sequence[Swing], slides: Sequen
                                   @ finished(by_name[name])[panel.name].T
                                   for name in names for panel in by_name[name].panels])
         motion = np.eye(4)
-        motion[:3, 3] = way * share * float(np.ptp(corners[:, :3] @ way))
+        motion[:3, 3] = way * share * (slide.most or float(np.ptp(corners[:, :3] @ way)))
         found |= dict.fromkeys(names, motion)
     return found

@@ -16,7 +16,7 @@ from numpy.typing import NDArray
 from mingei.core.draft import Role, Swing
 from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded.fold import Triple, finished
-from mingei.core.folded.moving import turned
+from mingei.core.folded.moving import goes_with, host_of, turned
 from mingei.core.plane.shape import flat_points
 
 #: Taken off each face and off each side of a panel, mm.
@@ -119,12 +119,12 @@ def swung(every: Sequence[Slab], swing: Swing, angle_deg: float) -> tuple[Shared
     """The pairs of a piece that is turned on its pins by so much and of one that rests, that share card."""
     import manifold3d as m3
 
-    host = next((s.pattern for s in every if s.pattern.name == swing.piece), None)
+    host = host_of([s.pattern for s in every], swing)
     if host is None:
         return ()
     motion = turned(host, swing, angle_deg)
-    moves = [s for s in every if s.pattern is host or (s.pattern.rides is not None
-                                                       and s.pattern.rides.host is host)]
+    moves = [s for s in every if goes_with(s.pattern.name, swing.piece)
+             or (s.pattern.rides is not None and goes_with(s.pattern.rides.host.name, swing.piece))]
     found = []
     for a in moves:
         solid: m3.Manifold = a.solid.transform(motion[:3])

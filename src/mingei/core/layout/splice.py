@@ -35,6 +35,10 @@ _ALONG_DEG, _NEAR_FOLD_MM = 10.0, 4.0
 _SAME = 1e-6
 
 
+#: So far a line is moved off its even place where a fold runs beside it, mm.
+_MOVED_MM = (0.0, -5.0, 5.0, -10.0, 10.0, -15.0, 15.0, -20.0, 20.0, -30.0, 30.0)
+
+
 class Splice(NamedTuple):
     """A line across a piece.
 
@@ -96,14 +100,16 @@ def line_of(pattern: Pattern, splice: Splice) -> tuple[Point, Point]:
 
 
 def beside_a_fold(pattern: Pattern, splice: Splice) -> bool:
-    """Whether a fold runs along the line, close to it."""
+    """Whether a fold or a hinge runs along the line, close to it."""
     (ax, ay), (bx, by) = line_of(pattern, splice)
     length = math.dist((ax, ay), (bx, by))
     ux, uy = (bx - ax) / length, (by - ay) / length
-    for fold in pattern.folds:
-        along = (fold.end[0] - fold.start[0]) * ux + (fold.end[1] - fold.start[1]) * uy
-        aside = [(q[1] - ay) * ux - (q[0] - ax) * uy for q in (fold.start, fold.end)]
-        if (not fold.bend and abs(along) > math.cos(math.radians(_ALONG_DEG)) * fold.length
+    bends = [(f.start, f.end) for f in pattern.folds if not f.bend]
+    bends += [(p.frame.apply(a), p.frame.apply(b)) for p in pattern.panels for a, b in p.hinges]
+    for start, end in bends:
+        along = (end[0] - start[0]) * ux + (end[1] - start[1]) * uy
+        aside = [(q[1] - ay) * ux - (q[0] - ax) * uy for q in (start, end)]
+        if (abs(along) > math.cos(math.radians(_ALONG_DEG)) * math.dist(start, end)
             and min(map(abs, aside)) < _NEAR_FOLD_MM):
             return True
     return False
@@ -137,7 +143,7 @@ def _even(pattern: Pattern, many: int, turn_deg: float, size: float) -> Iterator
     """So many lines that part it evenly, each moved a little where a fold runs along it."""
     for number in range(1, many + 1):
         middle = Splice(pattern.name, turn_deg, number / (many + 1))
-        near = [middle._replace(share=middle.share + mm / size) for mm in (0.0, -5.0, 5.0, -10.0, 10.0)]
+        near = [middle._replace(share=middle.share + mm / size) for mm in _MOVED_MM]
         yield next((s for s in near if LEAST_SHARE < s.share < 1.0 - LEAST_SHARE
                     and not beside_a_fold(pattern, s)), middle)
 

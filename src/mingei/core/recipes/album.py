@@ -15,13 +15,17 @@ from mingei.core.draft import (
     Dimension,
     Draft,
     EdgeRef,
+    Fold,
     Handwork,
     Lap,
     Panel,
+    Past,
     Piece,
     Placement,
+    Role,
     Spine,
     When,
+    Within,
 )
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
@@ -30,10 +34,18 @@ from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.words import say
 
 NONE, RIBBON, ELASTIC = "none", "ribbon", "elastic"
+POCKET = "pocket"
 #: Eyelets at the middle of the fore-edge: their diameter, and how far in their middles lie, mm.
 _EYELET_MM, _EYELET_IN_MM = 5.0, 10.0
 #: The least that is left of a turned-in edge, mm (from experience).
 _LEAST_TURN_MM = 6.0
+#: How much wider than its tag a pocket is, how much lower, and how wide the edges it is glued by are, mm:
+#: 5/8, 1 3/8 and 1/2 in (common practice).
+_WIDER_MM, _LOWER_MM, _POCKET_EDGE_MM = 15.875, 34.925, 12.7
+#: The pocket lies so far above the lining's lower edge, mm.
+_POCKET_UP_MM = 5.0
+#: A tag's corners are cut off by so much, and its hole is so wide, mm.
+_TAG_CUT_MM, _TAG_HOLE_MM = 8.0, 5.0
 #: What an elastic's knot takes, mm (from experience).
 _KNOT_MM = 30.0
 
@@ -71,7 +83,8 @@ def draft_album(values: Values) -> Draft:
     front, middle, back = _across(values)
     places = {"front board": (front, board), "spine board": (middle, spine), "back board": (back, board)}
     wrap = Panel("wrap", _cut_corners(wide, high, turn, float(values["corner"])),
-                 guides=tuple(_guide(left, turn, across, tall) for left, across in places.values()))
+                 guides=tuple(_guide(left, turn, across, tall) for left, across in places.values()),
+                 hinges=_hinges(values, high))
     papers = _papers(values, places, high)
     laps = tuple(Lap(f"{p.name} on wrap", p.name, "wrap") for p in papers)
     pieces = []
@@ -87,6 +100,12 @@ def draft_album(values: Values) -> Draft:
     pieces += [*_linings(values, places, high),
                Piece("wrap", "wrap", _lies(0.0, high), (wrap,), laps=laps, part="wrap"), *papers]
     bought, handwork = _closing(values), _made(values)
+    if values["pocket"] == POCKET:
+        pieces += _pocket(values, places["back board"], high)
+        handwork = (*handwork,
+                    Handwork("pocket", say("Glue the pocket by its three edges onto the back lining, "
+                                                      "its mouth to the top, and slip the tag in."),
+                                        "pocket", When.CLOSED))
     shown = (Dimension("width", EdgeRef("front board", 0)), Dimension("height", EdgeRef("front board", 1)),
              Dimension("spine", EdgeRef("spine board", 0)))
     said = say(
@@ -130,6 +149,50 @@ def _papers(values: Values, places: dict[str, tuple[float, float]], high: float)
     return found
 
 
+def _hinges(values: Values, high: float) -> tuple[tuple[Point, Point], ...]:
+    """Where the wrap bends: in the gaps beside the spine."""
+    gap = float(values["gap"])
+    _, spine, back = _across(values)
+    return tuple(((x, 0.0), (x, high)) for edge in (spine - gap, back - gap)
+                 for x in (edge, edge + gap / 2, edge + gap))
+
+
+def pocket_size(values: Values) -> tuple[float, float]:
+    """Width and height of the pocket's face, mm."""
+    return float(values["tag_width"]) + _WIDER_MM, float(values["tag_height"]) - _LOWER_MM
+
+
+def _pocket(values: Values, place: tuple[float, float], high: float) -> list[Piece]:
+    """A pocket amid the lower half of the back lining, its edges turned behind it, and the tag for it.
+
+    It is seen from inside, printed face up, and lies above board and lining.
+    """
+    wide, tall = pocket_size(values)
+    left, across = place
+    edge = _POCKET_EDGE_MM
+    x = left + (across - wide) / 2
+    y = float(values["turn"]) + float(values["lining"]) + _POCKET_UP_MM
+    on = Placement((x, y, 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
+    past = Past((0.0, 0.0, 1.0), ("back board", "back lining", "pocket left edge"))
+    lean = edge + 0.3  # mitred, so that they lie side by side
+    panels = [Panel("pocket", rectangle(wide, tall))]
+    folds = []
+    for side, number, span in (("bottom", 0, wide), ("right", 1, tall), ("left", 3, tall)):
+        name = f"pocket {side} edge"
+        panels.append(Panel(name, ((0.0, 0.0), (span, 0.0), (span - lean, edge), (lean, edge)),
+                            role=Role.FLAP, edges=((1, Within()), (3, Within()))))
+        folds.append(Fold(EdgeRef("pocket", number), EdgeRef(name, 0), 180.0, 1))
+    tag_wide, tag_tall = float(values["tag_width"]), float(values["tag_height"])
+    cut = _TAG_CUT_MM
+    shape = ((0.0, 0.0), (tag_wide, 0.0), (tag_wide, tag_tall - cut), (tag_wide - cut, tag_tall),
+             (cut, tag_tall), (0.0, tag_tall - cut))
+    tag = Panel("tag", shape, holes=(hole_path(_TAG_HOLE_MM, (tag_wide / 2, tag_tall - 1.5 * cut)),))
+    lies = Placement((x + (wide - tag_wide) / 2, y + edge / 2, 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
+    return [Piece("pocket", "pocket", on, tuple(panels), folds=tuple(folds), part="pocket", past=(past,)),
+            Piece("tag", "tag", lies, (tag,), part="pocket",
+                  past=(past._replace(panels=(*past.panels, "pocket")),))]
+
+
 def _closing(values: Values) -> tuple[Bought, ...]:
     tall, stack = float(values["height"]), float(values["stack"])
     if values["closing"] == RIBBON:
@@ -171,6 +234,15 @@ def _sound(values: Values) -> None:
                                "set them back less, or turn in more")
         if 2 * keep > 0.8 * min(board, tall, spine if name == "border" else board):
             raise MeasureError("so wide a border leaves nothing of the paper", name, "make it narrower")
+    if values["pocket"] == POCKET:
+        wide, high = pocket_size(values)
+        room = board - 2 * float(values["lining"]) - 2.0, tall - 2 * float(values["lining"]) - _POCKET_UP_MM
+        if high < 2.5 * _POCKET_EDGE_MM or wide > room[0] or max(
+                high, float(values["tag_height"]) + _POCKET_EDGE_MM / 2) > room[1]:
+            raise MeasureError("a pocket for such a tag does not lie on the lining", "tag_height",
+                               say("make the tag {least} to {most} high, or leave the pocket out",
+                                   least=write_both(_LOWER_MM + 2.5 * _POCKET_EDGE_MM),
+                                   most=write_both(max(0.0, room[1] - _POCKET_EDGE_MM))))
     if values["closing"] == RIBBON and board < 4 * _EYELET_IN_MM:
         raise MeasureError("so narrow a board has no room for eyelets", "closing",
                            "close it another way, or make it wider")
@@ -197,8 +269,15 @@ RECIPE = Recipe(
         Measure("stack", Kind.LENGTH, 30.0, "how high what lies in it is", 1.0, 150.0),
         Measure("closing", Kind.CHOICE, RIBBON, "what keeps it shut",
                 choices=((NONE, "nothing"), (RIBBON, "ribbons through eyelets"), (ELASTIC, "an elastic"))),
+        Measure("pocket", Kind.CHOICE, NONE, "on the lining of the back board",
+                choices=((NONE, "nothing"), (POCKET, "a pocket with a tag"))),
+        Measure("tag_width", Kind.LENGTH, 82.55, "of the tag in the pocket", 25.0, 250.0, label="Tag width"),
+        Measure("tag_height", Kind.LENGTH, 133.35, "of the tag in the pocket", 60.0, 400.0,
+                label="Tag height"),
     ),
     draft=draft_album, thinnest=0.5, thickest=4.0, contradictions=_sound,
-    gives=("corner", "lining", "border", "closing", "turn"), stock="greyboard-20",
-    part_stocks=(("wrap", "kraft-110"), ("linings", "copy-80"), ("papers", "copy-80")),
+    gives=("pocket", "corner", "lining", "border", "closing", "turn"), stock="greyboard-20",
+    part_stocks=(("wrap", "kraft-110"), ("linings", "copy-80"), ("papers", "copy-80"),
+                 ("pocket", "card-160")),
+    part_calipers=(("pocket", 0.1, 0.5),),
 )

@@ -38,7 +38,7 @@ def draft_cushion(values: Values) -> Draft:
     front = plate("front cover", outline, on="pad", led=led, guides=(path, *marks))
     back = plate("back cover", outline, under="pad", led=led, guides=(path, *marks))
     pieces = (Piece("pad", "pad", _LIES, (plate("pad", outline),),
-                    laps=(Lap("front cover on pad", "front cover", "pad", glued=False),), part="pad"),
+                    laps=(Lap("front cover on pad", "front cover", "pad", glued=False),)),
               Piece("front cover", "front cover", _LIES, (front,), part="cover"),
               Piece("back cover", "back cover", _LIES, (back,),
                     laps=(Lap("pad on back cover", "pad", "back cover", glued=False),), part="cover"))
@@ -116,6 +116,5 @@ RECIPE = Recipe(
                 label="Turning gap"),
     ),
     draft=draft_cushion, thinnest=0.5, thickest=12.0, contradictions=_sound, gives=("gap", "corner"),
-    stock="foam-50", part_stocks=(("pad", "foam-50"), ("cover", "cotton-120")),
-    part_calipers=(("cover", 0.05, 1.5), ("pad", 0.5, 12.0)),
+    stock="foam-50", part_stocks=(("cover", "cotton-120"),), part_calipers=(("cover", 0.05, 1.5),),
 )

@@ -330,7 +330,7 @@ def _comes_down(values: Values, roof: Roof) -> float:
 
 
 def _swing(values: Values) -> Swing:
-    """The door turns on a strip of paper glued over its left side, outside."""
+    """The door turns on a strip of paper glued over its left side, outside: amid the gap there."""
     tall = float(values["door_height"])
     return Swing("front wall door", "front wall door", (-_DOOR_MM / 2, 0.0), (-_DOOR_MM / 2, tall),
                  -_OPENS_DEG, face=1.0)

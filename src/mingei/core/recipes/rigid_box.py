@@ -7,9 +7,11 @@ round the corners in flaps, over which the wrap of front and back is laid.
 
 from __future__ import annotations
 
+import math
 from typing import NamedTuple
 
 from mingei.core.draft import (
+    Bought,
     Dimension,
     Draft,
     EdgeRef,
@@ -17,27 +19,37 @@ from mingei.core.draft import (
     Handwork,
     Inset,
     Lap,
+    Led,
     Over,
     Panel,
+    Past,
     Piece,
     Placement,
     Role,
     Seam,
     Slide,
+    Swing,
+    When,
 )
 from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
 from mingei.core.joints import BUTT
+from mingei.core.length import write_both
 from mingei.core.plane.shape import rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.words import say
 
-NONE, LID = "none", "lid"
+NONE, LID, HINGED = "none", "lid", "hinged"
 #: Ends of what is turned in keep so far from the corners, mm; the boards of a tray end so far below the lid,
 #: mm, for the wrap that goes over them.
 _IN_MM, _REST_MM = 1.5, 0.4
 #: Width (mm) of a rim before thickness makes it as wide as what it goes over.
 _HAIR_MM = 1e-3
+#: A hinged lid stands out so far, mm, and opens so far, degrees; its hinge reaches so far over each part, and
+#: the ribbon that stops it is glued over so much at each end, mm.
+_OUT_MM, _OPENS_DEG, _HINGE_MM, _GLUED_MM = 1.5, 105.0, 18.0, 12.0
+#: Where the ribbon is glued, as a share of the width from the hinge.
+_RIBBON = 0.6
 #: The sides of a tray, and those beside each.
 _ENDS, _LONG = ("left", "right"), ("front", "back")
 
@@ -158,13 +170,51 @@ def _wrap(tray: _Tray) -> Piece:
                  folds=tuple(folds), laps=tuple(laps), part="wrap")
 
 
+def _hinged(values: Values) -> list[Piece]:
+    """A board over the tray with a wrap turned in below and a lining over that."""
+    length, width, height = (float(values[k]) for k in ("length", "width", "height"))
+    at = Placement((0.0, 0.0, height), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
+    over = tuple((edge, Over(f"wrap {side}", _OUT_MM if side != "back" else 0.0))
+                 for edge, side in enumerate(("front", "right", "back", "left")))
+    board = Panel("lid board", rectangle(length, width), edges=over)
+    wrap = Panel("lid wrap", rectangle(length, width), on="lid board",
+                 edges=tuple((edge, Led((), ("lid board",), float(values["turn"]), along=rule))
+                             for edge, rule in over))
+    lining = Panel("lid lining", rectangle(length, width), under="lid board",
+                   edges=tuple((edge, Inset(_IN_MM)) for edge in range(4)))
+    laps = (_over("lid wrap", "lid board"), Lap("lid board on lid lining", "lid board", "lid lining",
+                                                    glued=False))
+    past = (Past((0.0, 0.0, 1.0), ("lid lining",)),)
+    return [Piece("lid board", "lid board", at, (board,), laps=laps, past=past),
+            Piece("lid wrap", "lid wrap", at, (wrap,), part="wrap", past=past),
+            Piece("lid lining", "lid lining", at, (lining,), part="wrap", past=past)]
+
+
+def _hung(values: Values) -> tuple[Handwork, ...]:
+    """How a hinged lid is hung."""
+    length = float(values["length"])
+    return (Handwork("lid edges", say("Turn the edges of the lid's wrap in, the long ones first, rub them "
+                                      "down, and glue the lining over them."), "lid board"),
+            Handwork("hinge", say("Glue a strip of cloth or strong paper, {long} by {wide}, over the back "
+                                  "and the lid while it stands open square.", long=write_both(length),
+                                  wide=write_both(2 * _HINGE_MM)), "lid board", When.CLOSED))
+
+
+def _ribbon(values: Values) -> Bought:
+    """The ribbon that stops a lid, from the lid to a wall."""
+    away = _RIBBON * float(values["width"])
+    long = 2 * away * math.sin(math.radians(_OPENS_DEG) / 2) + 2 * _GLUED_MM
+    return Bought("ribbon", 1, say("Glue the ends of the ribbon to the lid and to a wall, {away} from the "
+                                   "hinge.", away=write_both(away)), "lid board", long, when=When.CLOSED)
+
+
 def draft_rigid(values: Values) -> Draft:
     """length, width, height: inside, mm; lid, skirt: how far it comes down, mm; play; turn, flap: of the
     wrap, mm."""
     length, width, height = (float(values[k]) for k in ("length", "width", "height"))
     turn, flap = float(values["turn"]), float(values["flap"])
-    covered = values["lid"] == LID
-    tray = _Tray("", length, width, height - (_REST_MM if covered else 0.0), turn, flap)
+    covered, hinged = values["lid"] == LID, values["lid"] == HINGED
+    tray = _Tray("", length, width, height - (_REST_MM if covered or hinged else 0.0), turn, flap)
     pieces = [*_boards(tray, {}), _wrap(tray)]
     slides: tuple[Slide, ...] = ()
     tapes = [("base", "wrap", say("Tape the corners of the boards outside before the wrap goes on."))]
@@ -174,12 +224,19 @@ def draft_rigid(values: Values) -> Draft:
         tapes.append(("lid base", "lid wrap", say("Tape the corners of the lid's boards outside, too.")))
         pieces += [*_boards(lid, {side: f"wrap {side}" for side in (*_LONG, *_ENDS)}), _wrap(lid)]
         slides = (Slide("lid", (0.0, 0.0, 1.0)),)
+    swings: tuple[Swing, ...] = ()
+    bought: tuple[Bought, ...] = ()
+    handwork = tuple(Handwork("corners", words, panel, before=before) for panel, before, words in tapes)
+    if hinged:
+        pieces += _hinged(values)
+        handwork, bought = (*handwork, *_hung(values)), (_ribbon(values),)
+        swings = (Swing("lid", "lid board", (length, width), (0.0, width), _OPENS_DEG, face=-1.0,
+                        as_cut=True),)
     shown = (Dimension("length", EdgeRef("base", 0)), Dimension("width", EdgeRef("base", 1)),
-             *(() if covered else (Dimension("height", EdgeRef("front", 1)),)))
-    taped = tuple(Handwork("corners", words, panel, before=before) for panel, before, words in tapes)
+             *(() if covered or hinged else (Dimension("height", EdgeRef("front", 1)),)))
     return Draft(tuple(pieces), inside_mm=(length, width, height), closes=False, dimensions=shown,
-                 slides=slides,
-                 content=block(length, width, height), handwork=taped)
+                 slides=slides, swings=swings, bought=bought, content=block(length, width, height),
+                 handwork=handwork)
 
 
 def _sound(values: Values) -> None:
@@ -195,14 +252,15 @@ def _sound(values: Values) -> None:
 
 RECIPE = Recipe(
     id="rigid-box", title="Rigid box", family="boxes",
-    purpose="a box of boards in a wrap, with a lid that slides over it",
+    purpose="a box of boards in a wrap, with a lid that slides over it or is hinged",
     also=("set-up box", "gift box", "covered box", "presentation box", "keepsake"),
     measures=(
         Measure("length", Kind.LENGTH, 120.0, "inside", 30.0, 400.0),
         Measure("width", Kind.LENGTH, 80.0, "inside", 30.0, 400.0),
         Measure("height", Kind.LENGTH, 50.0, "inside", 12.0, 250.0),
         Measure("lid", Kind.CHOICE, LID, "what closes it",
-                choices=((NONE, "nothing"), (LID, "a lid over it"))),
+                choices=((NONE, "nothing"), (LID, "a lid over it"),
+                         (HINGED, "a hinged lid with a ribbon"))),
         Measure("skirt", Kind.LENGTH, 30.0, "how far the lid comes down", 10.0, 250.0),
         Measure("play", Kind.LENGTH, 0.8, "between the wrapped tray and the lid's boards, all round", 0.5,
                 3.0,

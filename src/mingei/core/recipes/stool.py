@@ -20,6 +20,7 @@ from mingei.core.draft import (
     Piece,
     Placement,
     Raised,
+    Swing,
     When,
 )
 from mingei.core.draft import Rolled as RolledUp
@@ -57,8 +58,10 @@ def draft_stool(values: Values) -> Draft:
     pieces = [*seat, *_column(values, high, under), *_legs(values)]
     if values["back"] == BACK:
         pieces += _back(values, high, hem)
-    return Draft(tuple(pieces), closes=False, bought=_bought(values, high), handwork=_made(values),
-                 remarks=_remarks(values, high))
+    # it turns on its stick, and the back with it
+    turns = (Swing("seat", "seat board", (0.0, 0.0), (0.0, 0.0), 360.0, square=True),)
+    return Draft(tuple(pieces), closes=False, swings=turns, bought=_bought(values, high),
+                 handwork=_made(values), remarks=_remarks(values, high))
 
 
 def _seat(values: Values) -> contour.Outline:
@@ -129,13 +132,15 @@ def _back(values: Values, high: float, hem: float) -> list[Piece]:
     gap = tall / 2
     at = Placement((0.0, y, high + gap + tall / 2), (-1.0, 0.0, 0.0), (0.0, 0.0, 1.0))
     outline = rounded(wide, tall, min(float(values["corner"]), 0.45 * min(wide, tall)))
-    pieces = padded("back", outline, inset(outline, _LINING_MM), at, hem, down=True, layer=-1, parts=_PARTS)
+    pieces = padded("seat back", outline, inset(outline, _LINING_MM), at, hem, down=True, layer=-1,
+                    parts=_PARTS)
     strip = wide / 4
     shape = tuple((x, z) for x, z in ((-strip / 2, -(gap + tall / 2 + high * 0.2)),
                                       (strip / 2, -(gap + tall / 2 + high * 0.2)),
                                       (strip / 2, 0.0), (-strip / 2, 0.0)))
-    return [*pieces, Piece("upright", "upright", at, (Panel("upright", shape, on="back lining"),),
-                           laps=(Lap("upright on back lining", "upright", "back lining"),))]
+    upright = Panel("seat upright", shape, on="seat back lining")
+    return [*pieces, Piece("seat upright", "seat upright", at, (upright,),
+                           laps=(Lap("seat upright on its lining", "seat upright", "seat back lining"),))]
 
 
 def _bought(values: Values, high: float) -> tuple[Bought, ...]:
@@ -158,12 +163,12 @@ def _made(values: Values) -> tuple[Handwork, ...]:
                                 "glue them."), "lower collar 1", When.CLOSED),
         Handwork("star", say("Glue the legs to the lower collar, standing on paper that does not stick, over "
                              "a drawn star."), "leg 1", When.CLOSED),
-        Handwork("seat", say("Glue the column under the middle of the seat, upright."), "seat lining",
-                 When.CLOSED)]
+        Handwork("seat", say("Glue the stick under the middle of the seat, upright; the seat turns in its "
+                             "column, which stays dry."), "seat lining", When.CLOSED)]
     if values["back"] == BACK:
         found.append(Handwork("back", say("Glue the upright to the rear of the seat's board, between board "
                                           "and lining if there is room, and hold it till it is dry."),
-                              "upright", When.CLOSED))
+                              "seat upright", When.CLOSED))
     return tuple(found)
 
 
@@ -232,7 +237,7 @@ RECIPE = Recipe(
         Measure("hem", Kind.LENGTH, 6.0, "of the cover, turned in below", 3.0, 20.0, stays=True),
         Measure("stick", Kind.LENGTH, 3.0, "diameter of the stick in the column", 1.0, 12.0, stays=True),
         Measure("column", Kind.LENGTH, 7.0, "diameter of the rolled column", 3.0, 60.0),
-        Measure("collar", Kind.LENGTH, 11.0, "diameter of the collars round it", 4.0, 80.0),
+        Measure("collar", Kind.LENGTH, 10.0, "diameter of the collars round it", 4.0, 80.0),
         Measure("upper", Kind.LENGTH, 4.0, "height of the collar under the seat; 0 for none", 0.0, 60.0,
                 label="Upper collar"),
         Measure("legs", Kind.COUNT, 5.0, "in the star", 3.0, 8.0),

@@ -1,0 +1,204 @@
+"""What is made on the rule of boards: plinths and frames of cabinets, drawers, hinged lids, pockets; what
+moves does so without catching, and a way that is not right is found."""
+
+from __future__ import annotations
+
+import math
+import unittest
+from dataclasses import replace
+
+import numpy as np
+from hypothesis import given
+from hypothesis import strategies as st
+
+from mingei.core.check import run
+from mingei.core.check.simulating import simulate
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import new_brief
+from mingei.core.draft import Slide
+from mingei.core.errors import MeasureError
+from mingei.core.flat.develop import develop
+from mingei.core.folded.fold import closure, finished
+from mingei.core.folded.moving import motions, turned
+from mingei.core.layout.sheets import find_sheet
+from mingei.core.layout.splice import lines_that_fit
+from mingei.core.recipes import Value, find_recipe
+from mingei.core.stock import find_stock
+from tests.solids import shared
+from tests.test_house import box_of, of, replaced
+
+
+def made_of(recipe: str, board: float, parts: dict[str, float], **values: Value) -> Build:
+    return build(new_brief(recipe, values), of("board", board),
+                 tuple((name, of(name, caliper)) for name, caliper in parts.items()))
+
+
+def sound(case: unittest.TestCase, made: Build) -> None:
+    """Everything closes, nothing shares a place, and nothing catches where it moves."""
+    case.assertEqual([c for p in made.patterns for c in closure(p, made.patterns) if not c.closes], [])
+    case.assertEqual(shared(made), [])
+    case.assertEqual([str(f) for f in run(made, find_sheet("A0"), thorough=True)
+                      if f.severity.name == "ERROR" and not f.code.startswith(("sheet", "pins", "spine"))],
+                     [])
+    case.assertEqual(simulate(made), ())
+
+
+@st.composite
+def chests(draw: st.DrawFn) -> Build:
+    return made_of(
+        "drawer-chest", draw(st.floats(0.5, 3.0)), {"drawers": draw(st.floats(0.3, 3.0))},
+        width=draw(st.floats(20.0, 300.0)), depth=draw(st.floats(20.0, 200.0)),
+        opening=draw(st.floats(16.0, 120.0)), lowest=draw(st.sampled_from([0.0, 30.0])),
+        drawers=float(draw(st.integers(1, 8))), ends=draw(st.sampled_from(["butted", "housed"])),
+        play=draw(st.floats(0.2, 2.0)), plinth=draw(st.sampled_from([0.0, 8.0, 40.0])),
+        foot=draw(st.sampled_from(["straight", "arch"])), knobs=float(draw(st.integers(0, 2))), knob=1.5)
+
+
+class Chests(unittest.TestCase):
+    @given(chests())
+    def test_every_drawer_lies_in_its_opening_with_the_play_asked_for_and_comes_out(
+        self, made: Build) -> None:
+        sound(self, made)
+        play, depth = float(made.brief.values["play"]), float(made.brief.values["depth"])
+        count = int(made.brief.values["drawers"])
+        for number in range(1, count + 1):
+            front, back = (box_of(made, f"drawer {number} {side}") for side in ("front", "back"))
+            below = box_of(made, f"shelf {number - 1}" if number > 1 else "bottom")[1][2]
+            above = box_of(made, f"shelf {number}" if number < count else "top")[0][2]
+            self.assertAlmostEqual(front[0][2] - below, play, delta=0.01)
+            self.assertAlmostEqual(above - front[1][2], play, delta=0.01)
+            self.assertAlmostEqual(front[0][0], play, delta=0.01)
+            self.assertAlmostEqual(depth - back[1][1], play, delta=0.01)
+            ways = [(0.0, -depth * share, 0.0) for share in (0.1, 0.5, 0.9)]
+            moving = {f"drawer {number} {side}" for side in ("front", "back", "left", "right", "base")}
+            self.assertEqual(shared(made, moved=ways, moving=moving), [])
+
+    def test_drawers_that_do_not_stand_above_their_shelves_stand_in_them(self) -> None:
+        made = made_of("drawer-chest", 2.0, {"drawers": 1.0})
+        naive = replace(made.draft, pieces=tuple(replace(p, past=()) for p in made.draft.pieces))
+        found = shared(replaced(made, develop(naive, made.stock, made.stocks)))
+        self.assertTrue(any("drawer" in s.a + s.b and "shelf" in s.a + s.b for s in found))
+
+    def test_its_cutting_list_is_that_worked_out_by_hand(self) -> None:
+        # room 60 x 40, three openings of 20, play 0.5, boards 2 and 1 thick.  Drawer outside: 59 x 39.5 x 19;
+        # its sides lie between front and back, 39.5 - 2 x 1; its base within all four, 57 x 37.5
+        made = made_of("drawer-chest", 2.0, {"drawers": 1.0}, width=60.0, depth=40.0, opening=20.0,
+                       drawers=3.0)
+        size = {p.name: (round(p.box.width, 3), round(p.box.height, 3)) for p in made.patterns}
+        self.assertEqual(size["drawer 2 front"], (59.0, 19.0))
+        self.assertEqual(size["drawer 2 left"], (37.5, 19.0))
+        self.assertEqual(size["drawer 2 base"], (57.0, 37.5))
+        # 3 x 20 clear, two shelves, bottom and top
+        self.assertEqual(size["left side"], (40.0, 68.0))
+        self.assertEqual(size["shelf 1"], (60.0, 39.5))  # shelves keep half a millimetre behind the front
+
+
+@st.composite
+def footed(draw: st.DrawFn) -> Build:
+    return made_of(
+        "cabinet", draw(st.floats(2.0, 4.0)), {"frames": draw(st.floats(0.1, 1.0))},
+        width=draw(st.floats(60.0, 300.0)), depth=draw(st.floats(20.0, 200.0)),
+        opening=draw(st.floats(20.0, 120.0)), shelves=float(draw(st.integers(0, 6))),
+        doors=draw(st.sampled_from(["none", "one", "two"])), plinth=draw(st.floats(8.0, 60.0)),
+        foot=draw(st.sampled_from(["straight", "arch"])), frame=draw(st.sampled_from([0.0, 4.0, 8.0])))
+
+
+class Feet(unittest.TestCase):
+    @given(footed())
+    def test_sides_stand_as_far_below_the_bottom_as_asked_and_frames_turn_with_their_doors(
+            self, made: Build) -> None:
+        sound(self, made)
+        plinth = float(find_recipe("cabinet").settled(made.brief.values)["plinth"])
+        if plinth:
+            for name in ("left side", "back", "plinth"):
+                self.assertAlmostEqual(box_of(made, name)[0][2], -plinth, delta=0.01)
+            self.assertAlmostEqual(box_of(made, "plinth")[1][2], box_of(made, "bottom")[0][2], delta=0.01)
+        moved = motions(made.patterns, made.draft.swings, (), 1.0)
+        for swing in made.draft.swings:
+            if f"{swing.piece} frame" in {p.name for p in made.patterns}:
+                np.testing.assert_allclose(moved[swing.piece], moved[f"{swing.piece} frame"])
+
+    def test_an_arch_is_as_high_as_its_plinth_leaves(self) -> None:
+        made = made_of("cabinet", 2.0, {}, plinth=20.0, foot="arch", width=80.0)
+        panel = next(p.by_name["plinth"] for p in made.patterns if "plinth" in p.by_name)
+        xs = [(x, y) for x, y in panel.polygon if abs(x - 40.0) < 2.0 and y < 18.0]
+        self.assertAlmostEqual(max(y for _, y in xs), 16.0, delta=0.05)  # 4 left above it
+
+    def test_a_frame_whose_edge_runs_through_the_knob_is_refused(self) -> None:
+        recipe = find_recipe("cabinet")
+        with self.assertRaises(MeasureError):
+            recipe.contradictions({m.name: m.default for m in recipe.measures} | {"frame": 5.0})
+
+
+@st.composite
+def hinged(draw: st.DrawFn) -> Build:
+    return made_of(
+        "rigid-box", draw(st.floats(0.8, 3.0)), {"wrap": draw(st.floats(0.05, 0.25))}, lid="hinged",
+        length=draw(st.floats(30.0, 300.0)), width=draw(st.floats(30.0, 300.0)),
+        height=draw(st.floats(12.0, 200.0)), turn=draw(st.floats(6.0, 10.0)), flap=draw(st.floats(5.0, 12.0)))
+
+
+class Lids(unittest.TestCase):
+    @given(hinged())
+    def test_a_hinged_lid_lies_on_the_rim_and_opens_about_its_rear_edge(self, made: Build) -> None:
+        sound(self, made)
+        board = next(p for p in made.patterns if p.name == "lid board")
+        (swing,) = made.draft.swings
+        motion = turned(board, swing, 90.0)
+        corners = np.array([(*p, 0.0, 1.0) for p in board.by_name["lid board"].polygon])
+        opened = corners @ finished(board)["lid board"].T @ motion.T
+        # upright: all of it stands above the rim and none of it before the hinge
+        rear = box_of(made, "lid board")[1][1]
+        self.assertAlmostEqual(float(opened[:, 1].max() - opened[:, 1].min()), 0.0, places=6)
+        self.assertGreater(float(opened[:, 2].min()), box_of(made, "lid board")[0][2] - 0.001)
+        self.assertAlmostEqual(float(opened[0, 1]) - board.stock.caliper_mm / 2, rear, delta=0.001)
+
+    def test_its_wrap_covers_board_and_turn_in(self) -> None:
+        # by hand: board 2, paper 0.1, walls' wraps outside of it; over each edge 2 + pi / 4 x 0.1 and 15 in
+        made = made_of("rigid-box", 2.0, {"wrap": 0.1}, lid="hinged", length=120.0, width=80.0, turn=15.0)
+        wide = next(p for p in made.patterns if p.name == "lid wrap").box.width
+        board = next(p for p in made.patterns if p.name == "lid board").box.width
+        arc = math.pi / 2 * 0.05 + math.pi / 4 * 0.1
+        self.assertAlmostEqual(wide - board, 2 * (2.0 + arc + 15.0), delta=0.001)
+
+    def test_its_ribbon_is_as_long_as_the_way_from_lid_to_wall(self) -> None:
+        made = made_of("rigid-box", 2.0, {}, lid="hinged", width=100.0)
+        (ribbon,) = [b for b in made.draft.bought if b.name == "ribbon"]
+        # 60 from the hinge, opened by 105 degrees: 2 x 60 x sin 52.5 = 95.20, and 12 glued at each end
+        self.assertAlmostEqual(ribbon.length_mm, 95.20 + 24.0, delta=0.01)
+
+
+class Pockets(unittest.TestCase):
+    def test_a_pocket_is_cut_as_the_trade_reckons_it(self) -> None:
+        # common practice: a tag of 3 1/4 x 5 1/4 in wants a pocket cut 4 7/8 x 4 3/8, scored at 1/2 on three
+        # sides
+        inch = 25.4
+        made = build(new_brief("album", {"pocket": "pocket", "tag_width": 3.25 * inch,
+                                         "tag_height": 5.25 * inch}), find_stock("greyboard-20"))
+        pattern = next(p for p in made.patterns if p.name == "pocket")
+        # turned right over, each edge takes a half round of the card besides: pi / 4 of two halves
+        round_it = math.pi / 2 * pattern.stock.caliper_mm
+        self.assertAlmostEqual(pattern.box.width, 4.875 * inch + 2 * round_it, delta=0.25)
+        self.assertAlmostEqual(pattern.box.height, 4.375 * inch + round_it, delta=0.25)
+        sound(self, made)
+
+    def test_a_wrap_too_large_for_its_sheet_is_pieced_behind_a_board(self) -> None:
+        made = build(new_brief("album", {}), find_stock("greyboard-20"))
+        wrap = next(p for p in made.patterns if p.name == "wrap")
+        values = made.brief.values
+        turn, board, gap, spine = (float(values[k]) for k in ("turn", "width", "gap", "spine"))
+        starts = (turn + board, turn + board + gap + spine)
+        for wide in range(150, 420, 10):
+            for line in lines_that_fit(wrap, [(float(wide), 400.0)]):
+                if line.turn_deg == 90.0:
+                    x = line.share * wrap.box.width
+                    self.assertFalse(any(start < x < start + gap for start in starts), (wide, x))
+
+    def test_a_slide_with_a_stop_goes_no_further(self) -> None:
+        made = made_of("drawer-chest", 2.0, {"drawers": 1.0})
+        stopped = motions(made.patterns, (), (Slide("drawer 1", (0.0, -1.0, 0.0), 12.0),), 1.0)
+        self.assertEqual(float(stopped["drawer 1 front"][1, 3]), -12.0)
+
+
+if __name__ == "__main__":
+    unittest.main()

@@ -16,12 +16,28 @@
    <translation> am Rücken</translation>
   </message>
   <message>
+   <source> at the back wall</source>
+   <translation> an der Rückwand</translation>
+  </message>
+  <message>
+   <source> base</source>
+   <translation> Boden</translation>
+  </message>
+  <message>
    <source> cap</source>
    <translation> Kappe</translation>
   </message>
   <message>
    <source> card</source>
    <translation> Karte</translation>
+  </message>
+  <message>
+   <source> cladding </source>
+   <translation> Innenplatte </translation>
+  </message>
+  <message>
+   <source> cladding 1</source>
+   <translation> Innenplatte 1</translation>
   </message>
   <message>
    <source> edge</source>
@@ -52,6 +68,14 @@
    <translation> Klappen</translation>
   </message>
   <message>
+   <source> frame</source>
+   <translation> Rahmen</translation>
+  </message>
+  <message>
+   <source> glazing</source>
+   <translation> Verglasung</translation>
+  </message>
+  <message>
    <source> gore </source>
    <translation> Zwickel </translation>
   </message>
@@ -60,8 +84,24 @@
    <translation> in</translation>
   </message>
   <message>
+   <source> in the </source>
+   <translation> in </translation>
+  </message>
+  <message>
    <source> lap </source>
    <translation> Überlapp </translation>
+  </message>
+  <message>
+   <source> layer </source>
+   <translation> Lage </translation>
+  </message>
+  <message>
+   <source> layer 2</source>
+   <translation> Lage 2</translation>
+  </message>
+  <message>
+   <source> layer 2 on </source>
+   <translation> Lage 2 auf </translation>
   </message>
   <message>
    <source> layers</source>
@@ -98,6 +138,18 @@
   <message>
    <source> on back</source>
    <translation> auf hinten</translation>
+  </message>
+  <message>
+   <source> on it</source>
+   <translation> darauf</translation>
+  </message>
+  <message>
+   <source> on the </source>
+   <translation> auf </translation>
+  </message>
+  <message>
+   <source> on the ground floor</source>
+   <translation> auf der Bodenplatte</translation>
   </message>
   <message>
    <source> on wrap</source>
@@ -150,6 +202,10 @@
   <message>
    <source> tongues</source>
    <translation> Zungen</translation>
+  </message>
+  <message>
+   <source> tread </source>
+   <translation> Stufe </translation>
   </message>
   <message>
    <source> wall</source>
@@ -608,6 +664,10 @@
    <translation>Alle Seiten</translation>
   </message>
   <message>
+   <source>Allowance</source>
+   <translation>Zugabe</translation>
+  </message>
+  <message>
    <source>Along its length</source>
    <translation>Der Länge nach</translation>
   </message>
@@ -716,6 +776,10 @@
    <translation>Hinten</translation>
   </message>
   <message>
+   <source>Back height</source>
+   <translation>Lehnenhöhe</translation>
+  </message>
+  <message>
    <source>Back to right</source>
    <translation>Rückseite nach rechts</translation>
   </message>
@@ -730,6 +794,10 @@
   <message>
    <source>Back up…</source>
    <translation>Sichern…</translation>
+  </message>
+  <message>
+   <source>Back width</source>
+   <translation>Lehnenbreite</translation>
   </message>
   <message>
    <source>Bags, pouches, wraps</source>
@@ -770,6 +838,10 @@
   <message>
    <source>Bar along</source>
    <translation>Balken längs</translation>
+  </message>
+  <message>
+   <source>Bars</source>
+   <translation>Sprossen</translation>
   </message>
   <message>
    <source>Base height</source>
@@ -1028,6 +1100,10 @@
    <translation>Tragetüte</translation>
   </message>
   <message>
+   <source>Castors</source>
+   <translation>Rollen</translation>
+  </message>
+  <message>
    <source>Channel {spacing} mm, inside</source>
    <translation>Rinne {spacing} mm, innen</translation>
   </message>
@@ -1042,6 +1118,10 @@
   <message>
    <source>Checks: {words}</source>
    <translation>Prüfungen: {words}</translation>
+  </message>
+  <message>
+   <source>Chest of drawers</source>
+   <translation>Schubladenschrank</translation>
   </message>
   <message>
    <source>Children cut, heat and glue hot only with an adult.</source>
@@ -1084,6 +1164,10 @@
    <translation>Klappe Schließend</translation>
   </message>
   <message>
+   <source>Cloth gives</source>
+   <translation>Stoff gibt nach</translation>
+  </message>
+  <message>
    <source>Coat the ball, slip the band over it to the equator, and smooth the petals to the poles, each after the one opposite.</source>
    <translation>Die Kugel einstreichen, das Band bis zum Äquator darüberschieben und die Blätter zu den Polen glattstreichen, jedes nach dem gegenüberliegenden.</translation>
   </message>
@@ -1094,6 +1178,10 @@
   <message>
    <source>Colour…</source>
    <translation>Farbe…</translation>
+  </message>
+  <message>
+   <source>Column</source>
+   <translation>Säule</translation>
   </message>
   <message>
    <source>Column height</source>
@@ -1162,6 +1250,10 @@
   <message>
    <source>Corner flap</source>
    <translation>Ecklasche</translation>
+  </message>
+  <message>
+   <source>Corner radius</source>
+   <translation>Eckenradius</translation>
   </message>
   <message>
    <source>Corners</source>
@@ -1238,6 +1330,10 @@
   <message>
    <source>Curved score, {face}: a small ball tool, freely along the line or round a template.</source>
    <translation>Gebogene Rille, {face}: mit einem kleinen Kugelwerkzeug, frei an der Linie oder um eine Schablone.</translation>
+  </message>
+  <message>
+   <source>Cushion</source>
+   <translation>Kissen</translation>
   </message>
   <message>
    <source>Cut across</source>
@@ -1388,6 +1484,18 @@
    <translation>Fertig, weiter</translation>
   </message>
   <message>
+   <source>Door frames</source>
+   <translation>Türrahmen</translation>
+  </message>
+  <message>
+   <source>Door height</source>
+   <translation>Türhöhe</translation>
+  </message>
+  <message>
+   <source>Door width</source>
+   <translation>Türbreite</translation>
+  </message>
+  <message>
    <source>Doors</source>
    <translation>Türen</translation>
   </message>
@@ -1436,6 +1544,14 @@
    <translation>Durch jede Öse ein Band ziehen und innen verknoten.</translation>
   </message>
   <message>
+   <source>Draw a strip of 100 mm tight: by so many mm it grows. Covers are cut smaller by half of it.</source>
+   <translation>Zieh einen Streifen von 100 mm straff: um so viele mm wächst er. Bezüge werden um die Hälfte davon kleiner geschnitten.</translation>
+  </message>
+  <message>
+   <source>Draw the cover over the pad: glue its hem on one side, then opposite, then the corners pulled tight, then all between.</source>
+   <translation>Zieh den Bezug über das Polster: kleb den Saum auf einer Seite, dann gegenüber, dann die straff gezogenen Ecken, dann alles dazwischen.</translation>
+  </message>
+  <message>
    <source>Draw the elastic through both eyelets from outside and knot its ends inside, so that it lies round the closed folder without pulling.</source>
    <translation>Das Gummi von außen durch beide Ösen ziehen und seine Enden innen verknoten, so dass es ohne Zug um die geschlossene Mappe liegt.</translation>
   </message>
@@ -1456,6 +1572,10 @@
    <translation>Schublade in der Hülle</translation>
   </message>
   <message>
+   <source>Drawers</source>
+   <translation>Schubladen</translation>
+  </message>
+  <message>
    <source>Drawing paper 90 g</source>
    <translation>Zeichenpapier 90 g</translation>
   </message>
@@ -1466,6 +1586,10 @@
   <message>
    <source>Earlier</source>
    <translation>Früher</translation>
+  </message>
+  <message>
+   <source>Eaves</source>
+   <translation>Dachüberstand</translation>
   </message>
   <message>
    <source>Edge</source>
@@ -1751,6 +1875,14 @@
    <translation>Schaumpolster</translation>
   </message>
   <message>
+   <source>Foam sheet 2 mm</source>
+   <translation>Schaumstoff 2 mm</translation>
+  </message>
+  <message>
+   <source>Foam sheet 5 mm</source>
+   <translation>Schaumstoff 5 mm</translation>
+  </message>
+  <message>
    <source>Fold</source>
    <translation>Falz</translation>
   </message>
@@ -1863,6 +1995,10 @@
    <translation>Formblock</translation>
   </message>
   <message>
+   <source>Frames</source>
+   <translation>Rahmen</translation>
+  </message>
+  <message>
    <source>From below</source>
    <translation>Von unten</translation>
   </message>
@@ -1955,8 +2091,16 @@
    <translation>Kleben</translation>
   </message>
   <message>
+   <source>Glue a bead under the end of each leg.</source>
+   <translation>Kleb eine Perle unter das Ende jedes Beins.</translation>
+  </message>
+  <message>
    <source>Glue a disc over the tips at each pole.</source>
    <translation>An jedem Pol eine Scheibe über die Spitzen kleben.</translation>
+  </message>
+  <message>
+   <source>Glue a strip of cloth or strong paper, {long} by {wide}, over the back and the lid while it stands open square.</source>
+   <translation>Kleb einen Streifen Stoff oder festes Papier, {long} mal {wide}, über Rücken und Deckel, während er rechtwinklig offen steht.</translation>
   </message>
   <message>
    <source>Glue between layers</source>
@@ -1965,6 +2109,10 @@
   <message>
    <source>Glue on this panel: {what}</source>
    <translation>Auf dieses Feld kleben: {what}</translation>
+  </message>
+  <message>
+   <source>Glue the allowances of the covers together, wrong side to wrong side, but for a gap of {gap} between the marks.</source>
+   <translation>Kleb die Zugaben der Bezüge links auf links zusammen, bis auf eine Öffnung von {gap} zwischen den Marken.</translation>
   </message>
   <message>
    <source>Glue the disc over the tips.</source>
@@ -1987,12 +2135,28 @@
    <translation>Die Kanten von {carrier} an {hosts} kleben.</translation>
   </message>
   <message>
+   <source>Glue the ends of the ribbon to the lid and to a wall, {away} from the hinge.</source>
+   <translation>Kleb die Enden des Bands an Deckel und Wand, {away} vom Scharnier.</translation>
+  </message>
+  <message>
    <source>Glue the equator's strip round the ball, then the bands towards the poles, each lapping over the last, and a disc on each pole.</source>
    <translation>Den Streifen des Äquators um die Kugel kleben, dann die Bänder zu den Polen hin, jedes über das letzte greifend, und auf jeden Pol eine Scheibe.</translation>
   </message>
   <message>
+   <source>Glue the legs to the lower collar, standing on paper that does not stick, over a drawn star.</source>
+   <translation>Kleb die Beine an die untere Muffe, auf Papier stehend, das nicht haftet, über einem gezeichneten Stern.</translation>
+  </message>
+  <message>
+   <source>Glue the pocket by its three edges onto the back lining, its mouth to the top, and slip the tag in.</source>
+   <translation>Kleb die Tasche mit ihren drei Rändern auf den hinteren Spiegel, die Öffnung nach oben, und steck den Anhänger hinein.</translation>
+  </message>
+  <message>
    <source>Glue the roof on the canopy.</source>
    <translation>Das Dach auf den Baldachin kleben.</translation>
+  </message>
+  <message>
+   <source>Glue the stick under the middle of the seat, upright; the seat turns in its column, which stays dry.</source>
+   <translation>Kleb den Stab aufrecht unter die Mitte des Sitzes; der Sitz dreht sich in der Säule, die trocken bleibt.</translation>
   </message>
   <message>
    <source>Glue the strip round the edge, its ends where they show least, and rub it down.</source>
@@ -2003,8 +2167,20 @@
    <translation>Die zwei Klappen von {seam} aneinanderkleben.</translation>
   </message>
   <message>
+   <source>Glue the upright to the rear of the seat's board, between board and lining if there is room, and hold it till it is dry.</source>
+   <translation>Kleb die Stütze hinten an die Sitzplatte, wenn Platz ist zwischen Platte und Futter, und halt sie, bis sie trocken ist.</translation>
+  </message>
+  <message>
+   <source>Glue the {carrier} on the edges of {hosts}.</source>
+   <translation>Kleb {carrier} auf die Kanten von {hosts}.</translation>
+  </message>
+  <message>
    <source>Glue the {count} plates on each other, edges flush, and let them dry under a weight.</source>
    <translation>Die {count} Platten aufeinanderkleben, Kanten bündig, und unter einem Gewicht trocknen lassen.</translation>
+  </message>
+  <message>
+   <source>Glue the {host} on the edge of the {carrier}.</source>
+   <translation>Kleb {host} auf die Kante von {carrier}.</translation>
   </message>
   <message>
    <source>Glue the {name} on the inner face of the {panel}.</source>
@@ -2055,6 +2231,10 @@
    <translation>Zur Seite</translation>
   </message>
   <message>
+   <source>Going</source>
+   <translation>Auftritt</translation>
+  </message>
+  <message>
    <source>Gores</source>
    <translation>Zwickel</translation>
   </message>
@@ -2089,6 +2269,10 @@
   <message>
    <source>Greyboard 3 mm</source>
    <translation>Graupappe 3 mm</translation>
+  </message>
+  <message>
+   <source>Groove</source>
+   <translation>Nut</translation>
   </message>
   <message>
    <source>Groove {groove}: placement {number} of {count}, {face}, {strokes}</source>
@@ -2131,8 +2315,16 @@
    <translation>Aufhängung</translation>
   </message>
   <message>
+   <source>Hang the door with a strip of paper glued over its left side, outside.</source>
+   <translation>Häng die Tür mit einem Streifen Papier ein, der außen über ihre linke Seite geklebt wird.</translation>
+  </message>
+  <message>
    <source>Hang the motif in the middle by the thread.</source>
    <translation>Das Motiv am Faden in die Mitte hängen.</translation>
+  </message>
+  <message>
+   <source>Head</source>
+   <translation>Kopfhöhe</translation>
   </message>
   <message>
    <source>Heaviest</source>
@@ -2165,6 +2357,10 @@
   <message>
    <source>Held with</source>
    <translation>Gehalten mit</translation>
+  </message>
+  <message>
+   <source>Hem</source>
+   <translation>Saum</translation>
   </message>
   <message>
    <source>Here the {a} catches on the {b}: bend it past by hand.</source>
@@ -2213,6 +2409,10 @@
   <message>
    <source>Hot glue is held</source>
    <translation>Heißkleber wird gehalten</translation>
+  </message>
+  <message>
+   <source>House of walls and floors</source>
+   <translation>Haus aus Wänden und Böden</translation>
   </message>
   <message>
    <source>Housing</source>
@@ -2447,6 +2647,14 @@
    <translation>JSON, CSV (*.json *.csv)</translation>
   </message>
   <message>
+   <source>Jersey 200 g</source>
+   <translation>Jersey 200 g</translation>
+  </message>
+  <message>
+   <source>Joined</source>
+   <translation>Verbunden</translation>
+  </message>
+  <message>
    <source>Keep a copy</source>
    <translation>Eine Kopie behalten</translation>
   </message>
@@ -2499,12 +2707,20 @@
    <translation>Sätze</translation>
   </message>
   <message>
+   <source>Knee walls</source>
+   <translation>Kniestock</translation>
+  </message>
+  <message>
    <source>Knife and glue away when you stop. Children cut, heat and glue hot only with an adult; follow the makers' instructions.</source>
    <translation>Messer und Kleber weg, wenn du aufhörst. Kinder schneiden, erhitzen und kleben heiß nur mit Erwachsenen; beachte die Anweisungen der Hersteller.</translation>
   </message>
   <message>
    <source>Knob</source>
    <translation>Knauf</translation>
+  </message>
+  <message>
+   <source>Knobs</source>
+   <translation>Knöpfe</translation>
   </message>
   <message>
    <source>Knot the elastic round the back board, so that it lies round the closed album without pulling.</source>
@@ -2559,6 +2775,10 @@
    <translation>Neu auslegen</translation>
   </message>
   <message>
+   <source>Lay the covers right side to right side, and sew them together round the edge, an allowance in, but for a gap of {gap} between the marks.</source>
+   <translation>Leg die Bezüge rechts auf rechts und näh sie ringsum eine Zugabe vom Rand zusammen, bis auf eine Öffnung von {gap} zwischen den Marken.</translation>
+  </message>
+  <message>
    <source>Lay the pieces of the kit so that scores of several lie on one line, on no more sheets. What you hold in place stays there.</source>
    <translation>Lege die Teile so, dass Rillen mehrerer auf einer Linie liegen, auf nicht mehr Bogen. Was du festhältst, bleibt liegen.</translation>
   </message>
@@ -2603,6 +2823,22 @@
    <translation>Bein</translation>
   </message>
   <message>
+   <source>Leg boards</source>
+   <translation>Beinpappen</translation>
+  </message>
+  <message>
+   <source>Leg height</source>
+   <translation>Beinhöhe</translation>
+  </message>
+  <message>
+   <source>Leg length</source>
+   <translation>Beinlänge</translation>
+  </message>
+  <message>
+   <source>Legs</source>
+   <translation>Beine</translation>
+  </message>
+  <message>
    <source>Length</source>
    <translation>Länge</translation>
   </message>
@@ -2633,6 +2869,10 @@
   <message>
    <source>Level bar: {across}. Upright bar: {along}.</source>
    <translation>Liegender Balken: {across}. Stehender Balken: {along}.</translation>
+  </message>
+  <message>
+   <source>Level bars</source>
+   <translation>Sprossen waagrecht</translation>
   </message>
   <message>
    <source>Level line</source>
@@ -3083,6 +3323,10 @@ Protokoll: {log}</translation>
    <translation>An {a}, {depth} tief; kommt in {b}. {length} lang.</translation>
   </message>
   <message>
+   <source>On top</source>
+   <translation>Aufgelegt</translation>
+  </message>
+  <message>
    <source>On {sheet}: one sheet, {waste} % waste.</source>
    <translation>Auf {sheet}: ein Bogen, {waste} % Verschnitt.</translation>
   </message>
@@ -3415,6 +3659,10 @@ Protokoll: {log}</translation>
    <translation>Stift</translation>
   </message>
   <message>
+   <source>Pitch</source>
+   <translation>Dachneigung</translation>
+  </message>
+  <message>
    <source>Place of the cut</source>
    <translation>Stelle des Schnitts</translation>
   </message>
@@ -3463,6 +3711,14 @@ Protokoll: {log}</translation>
    <translation>Falten</translation>
   </message>
   <message>
+   <source>Plinth</source>
+   <translation>Sockel</translation>
+  </message>
+  <message>
+   <source>Plinth's edge</source>
+   <translation>Sockelkante</translation>
+  </message>
+  <message>
    <source>Plot</source>
    <translation>Schaubild</translation>
   </message>
@@ -3473,6 +3729,18 @@ Protokoll: {log}</translation>
   <message>
    <source>Pockets</source>
    <translation>Taschen</translation>
+  </message>
+  <message>
+   <source>Porch</source>
+   <translation>Vordach</translation>
+  </message>
+  <message>
+   <source>Post</source>
+   <translation>Pfosten</translation>
+  </message>
+  <message>
+   <source>Posts</source>
+   <translation>Pfostenzahl</translation>
   </message>
   <message>
    <source>Press the creases of both ends before anything is glued.</source>
@@ -3603,6 +3871,10 @@ Protokoll: {log}</translation>
    <translation>An den Löchern der Pappen durch Bezug und Spiegel stanzen und die Ösen setzen.</translation>
   </message>
   <message>
+   <source>Push the collars onto the column, the lower one flush with its foot, and glue them.</source>
+   <translation>Schieb die Muffen auf die Säule, die untere bündig mit ihrem Fuß, und kleb sie.</translation>
+  </message>
+  <message>
    <source>Push the corners in, then turn in and rub down the long edges from the middle to the ends, then the short ones.</source>
    <translation>Die Ecken eindrücken, dann die langen Kanten von der Mitte zu den Enden einschlagen und anreiben, dann die kurzen.</translation>
   </message>
@@ -3615,8 +3887,20 @@ Protokoll: {log}</translation>
    <translation>In jede Kante von {door} einen Stift stecken und sie auf den unteren stellen.</translation>
   </message>
   <message>
+   <source>Put the pad in through the gap, and glue the gap.</source>
+   <translation>Schieb das Polster durch die Öffnung und kleb sie zu.</translation>
+  </message>
+  <message>
+   <source>Put the pad in through the gap, and sew the gap up.</source>
+   <translation>Schieb das Polster durch die Öffnung und näh sie zu.</translation>
+  </message>
+  <message>
    <source>Put the project as it was then on the bench.</source>
    <translation>Das Projekt, wie es damals war, auf die Werkbank legen.</translation>
+  </message>
+  <message>
+   <source>Put the stick into the column, so that it stands out below by the castors' height at the most.</source>
+   <translation>Steck den Stab in die Säule, so dass er unten höchstens um die Höhe der Rollen heraussteht.</translation>
   </message>
   <message>
    <source>Put the stick into the {hole} of the {panel}, with a collar of glue.</source>
@@ -3727,8 +4011,16 @@ Protokoll: {log}</translation>
    <translation>Rollen</translation>
   </message>
   <message>
+   <source>Roof</source>
+   <translation>Dach</translation>
+  </message>
+  <message>
    <source>Roof height</source>
    <translation>Dach Höhe</translation>
+  </message>
+  <message>
+   <source>Rooms</source>
+   <translation>Räume</translation>
   </message>
   <message>
    <source>Round</source>
@@ -3867,12 +4159,24 @@ Protokoll: {log}</translation>
    <translation>Nach einer Auslage nach Umrissen suchen, die weniger Bogen braucht. Was Sie festhalten, bleibt.</translation>
   </message>
   <message>
+   <source>Seat</source>
+   <translation>Sitz</translation>
+  </message>
+  <message>
+   <source>Seat height</source>
+   <translation>Sitzhöhe</translation>
+  </message>
+  <message>
    <source>See how the PDF comes out of a printer that shrinks, clips or skews, and what its bars would measure.</source>
    <translation>Sehen, wie das PDF aus einem Drucker kommt, der schrumpft, abschneidet oder schräg zieht, und was die Balken dann messen.</translation>
   </message>
   <message>
    <source>See the walls of the folded thing where it is cut</source>
    <translation>Die Wände des Gefalteten sehen, wo es geschnitten ist</translation>
+  </message>
+  <message>
+   <source>Set a knob into the hole of each door.</source>
+   <translation>Setz einen Knopf in das Loch jeder Tür.</translation>
   </message>
   <message>
    <source>Set into it</source>
@@ -3885,6 +4189,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Set the eyelet into the {hole} of the {panel}, its rim on the printed face.</source>
    <translation>Die Öse in {hole} von {panel} setzen, ihren Rand auf der bedruckten Seite.</translation>
+  </message>
+  <message>
+   <source>Set the knobs into the fronts of the drawers.</source>
+   <translation>Setz die Knöpfe in die Fronten der Schubladen.</translation>
   </message>
   <message>
    <source>Set the two eyelets into the holes of the back, their rims outside.</source>
@@ -3927,8 +4235,16 @@ Protokoll: {log}</translation>
    <translation>Seite Klappen</translation>
   </message>
   <message>
+   <source>Side windows</source>
+   <translation>Seitenfenster</translation>
+  </message>
+  <message>
    <source>Sides</source>
    <translation>Seiten</translation>
+  </message>
+  <message>
+   <source>Sill</source>
+   <translation>Brüstung</translation>
   </message>
   <message>
    <source>Size</source>
@@ -3947,8 +4263,20 @@ Protokoll: {log}</translation>
    <translation>Deckelhöhe</translation>
   </message>
   <message>
+   <source>Skylight</source>
+   <translation>Dachfenster</translation>
+  </message>
+  <message>
    <source>Slide the two boards of the column into each other, pass their tongues through the slots of the deck, bend neighbours opposite ways and glue them down; then the same with the ceiling.</source>
    <translation>Die beiden Platten der Säule ineinanderschieben, ihre Zungen durch die Schlitze des Bodens stecken, Nachbarn gegeneinander umbiegen und festkleben; dann ebenso an der Decke.</translation>
+  </message>
+  <message>
+   <source>Slide the {carrier} into its groove in the {host}, with a little glue.</source>
+   <translation>Schieb {carrier} mit etwas Leim in die Nut in {host}.</translation>
+  </message>
+  <message>
+   <source>Slide the {carrier} into its grooves in {hosts}, with a little glue.</source>
+   <translation>Schieb {carrier} mit etwas Leim in die Nuten in {hosts}.</translation>
   </message>
   <message>
    <source>Slim carton</source>
@@ -4013,6 +4341,18 @@ Protokoll: {log}</translation>
   <message>
    <source>Stack of {count}</source>
    <translation>Stoß von {count}</translation>
+  </message>
+  <message>
+   <source>Stair boards</source>
+   <translation>Treppenpappen</translation>
+  </message>
+  <message>
+   <source>Stair width</source>
+   <translation>Treppenbreite</translation>
+  </message>
+  <message>
+   <source>Stairs</source>
+   <translation>Treppe</translation>
   </message>
   <message>
    <source>Stand the pin in the {hole} of the {panel}.</source>
@@ -4115,12 +4455,20 @@ Protokoll: {log}</translation>
    <translation>Materialien</translation>
   </message>
   <message>
+   <source>Stool or chair</source>
+   <translation>Hocker oder Stuhl</translation>
+  </message>
+  <message>
    <source>Stop, keep the best</source>
    <translation>Anhalten, das Beste behalten</translation>
   </message>
   <message>
    <source>Stopping; the best so far is kept.</source>
    <translation>Wird angehalten; das Beste bisher bleibt.</translation>
+  </message>
+  <message>
+   <source>Storeys</source>
+   <translation>Geschosse</translation>
   </message>
   <message>
    <source>Straight cuts from edge to edge come first, in an order that destroys no edge that is measured from and no offcut that is kept.</source>
@@ -4173,6 +4521,14 @@ Protokoll: {log}</translation>
   <message>
    <source>Tag</source>
    <translation>Anhänger</translation>
+  </message>
+  <message>
+   <source>Tag height</source>
+   <translation>Höhe des Anhängers</translation>
+  </message>
+  <message>
+   <source>Tag width</source>
+   <translation>Breite des Anhängers</translation>
   </message>
   <message>
    <source>Take back the last change to the cabinet</source>
@@ -4283,12 +4639,20 @@ Protokoll: {log}</translation>
    <translation>Rückseite</translation>
   </message>
   <message>
+   <source>The board laid on the other's edge, and glued.</source>
+   <translation>Die Pappe, auf die Kante der anderen gelegt und geklebt.</translation>
+  </message>
+  <message>
    <source>The board's edge, glued square onto the other.</source>
    <translation>Die Kante des Bretts, rechtwinklig auf das andere geleimt.</translation>
   </message>
   <message>
    <source>The board's edge, let into a channel of the other.</source>
    <translation>Die Kante des Bretts, in eine Nut des anderen eingelassen.</translation>
+  </message>
+  <message>
+   <source>The board's edge, slid into a gap between strips.</source>
+   <translation>Die Kante der Pappe, in eine Lücke zwischen Streifen geschoben.</translation>
   </message>
   <message>
    <source>The built-up board joins your own stocks</source>
@@ -4467,12 +4831,20 @@ Protokoll: {log}</translation>
    <translation>Die zwei Ansichten, wie das Flache es braucht</translation>
   </message>
   <message>
+   <source>The {a} stands in the groove of the {b} along {length}.</source>
+   <translation>{a} steht auf {length} in der Nut von {b}.</translation>
+  </message>
+  <message>
    <source>The {a} stands on the {b} along {length}.</source>
    <translation>{a} steht längs {length} auf {b}.</translation>
   </message>
   <message>
    <source>The {a} stands {depth} deep in the {b} along {length}.</source>
    <translation>{a} steht längs {length} {depth} tief in {b}.</translation>
+  </message>
+  <message>
+   <source>The {b} lies on the {a} along {length}.</source>
+   <translation>{b} liegt auf {length} auf {a}.</translation>
   </message>
   <message>
    <source>There is a trimmer</source>
@@ -4679,6 +5051,14 @@ Protokoll: {log}</translation>
    <translation>Beschnitt</translation>
   </message>
   <message>
+   <source>Trim the allowance to an even edge.</source>
+   <translation>Schneid die Zugabe gleichmäßig nach.</translation>
+  </message>
+  <message>
+   <source>Trim the corners, snip the curves, and turn it right side out.</source>
+   <translation>Schneid die Ecken ab, knips die Rundungen ein und wende es.</translation>
+  </message>
+  <message>
    <source>Tuck</source>
    <translation>Stecken</translation>
   </message>
@@ -4689,6 +5069,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Turn by 90°</source>
    <translation>Um 90° drehen</translation>
+  </message>
+  <message>
+   <source>Turn the edges of the lid's wrap in, the long ones first, rub them down, and glue the lining over them.</source>
+   <translation>Schlag die Ränder des Deckelbezugs ein, die langen zuerst, reib sie an und kleb das Futter darüber.</translation>
   </message>
   <message>
    <source>Turn the sheet over</source>
@@ -4721,6 +5105,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Turned top</source>
    <translation>Umgeschlagen Oberseite</translation>
+  </message>
+  <message>
+   <source>Turning gap</source>
+   <translation>Wendeöffnung</translation>
   </message>
   <message>
    <source>Turns</source>
@@ -4819,6 +5207,14 @@ Protokoll: {log}</translation>
    <translation>Bis zu drei Bauformen für dasselbe Ding: Zuschnitt, Bogen, Falze, Nähte, Geld.</translation>
   </message>
   <message>
+   <source>Upper collar</source>
+   <translation>Muffe oben</translation>
+  </message>
+  <message>
+   <source>Upright bars</source>
+   <translation>Sprossen senkrecht</translation>
+  </message>
+  <message>
    <source>Upright line</source>
    <translation>Aufrechte Linie</translation>
   </message>
@@ -4869,6 +5265,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Version {version}</source>
    <translation>Fassung {version}</translation>
+  </message>
+  <message>
+   <source>Wadding, 4 mm pressed</source>
+   <translation>Watte, gepresst 4 mm</translation>
   </message>
   <message>
    <source>Walls</source>
@@ -5163,6 +5563,18 @@ Protokoll: {log}</translation>
    <translation>Fenster</translation>
   </message>
   <message>
+   <source>Window height</source>
+   <translation>Fensterhöhe</translation>
+  </message>
+  <message>
+   <source>Window width</source>
+   <translation>Fensterbreite</translation>
+  </message>
+  <message>
+   <source>Windows</source>
+   <translation>Fenster</translation>
+  </message>
+  <message>
    <source>With a rule</source>
    <translation>Mit dem Lineal</translation>
   </message>
@@ -5327,8 +5739,8 @@ Protokoll: {log}</translation>
    <translation>ein Brett hat eine Schicht oder mehr, Leimfilme und Einzüge von 0 oder mehr</translation>
   </message>
   <message>
-   <source>a box of boards in a wrap, with a lid that slides over it</source>
-   <translation>eine Schachtel aus Pappe in einem Bezug, mit einem Stülpdeckel</translation>
+   <source>a box of boards in a wrap, with a lid that slides over it or is hinged</source>
+   <translation>eine Schachtel aus Pappe mit Bezug und Deckel, übergestülpt oder mit Scharnier</translation>
   </message>
   <message>
    <source>a box of three to twelve equal sides, with a lid</source>
@@ -5337,6 +5749,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a bracket is not closed</source>
    <translation>eine Klammer ist nicht geschlossen</translation>
+  </message>
+  <message>
+   <source>a cabinet of boards with a drawer in each opening</source>
+   <translation>ein Schrank aus Pappe mit einer Schublade in jedem Fach</translation>
   </message>
   <message>
    <source>a caliper of {caliper:g} mm is outside {low:g} to {high:g} mm</source>
@@ -5363,6 +5779,10 @@ Protokoll: {log}</translation>
    <translation>eine Ecke ist zu kurz zum Runden</translation>
   </message>
   <message>
+   <source>a corner so round is more than half of its side</source>
+   <translation>eine so runde Ecke ist mehr als die Hälfte ihrer Seite</translation>
+  </message>
+  <message>
    <source>a crease gain of {gain:g} mm cannot be true</source>
    <translation>eine Falzzugabe von {gain:g} mm kann nicht stimmen</translation>
   </message>
@@ -5381,6 +5801,26 @@ Protokoll: {log}</translation>
   <message>
    <source>a curve of radius {radius:.2f} mm is tighter than the {tool} makes ({least:g} mm)</source>
    <translation>eine Kurve mit Radius {radius:.2f} mm ist enger, als das Werkzeug ({tool}) sie macht ({least:g} mm)</translation>
+  </message>
+  <message>
+   <source>a curve of {radius} is too tight for cloth that reaches {far} over it</source>
+   <translation>ein Bogen von {radius} ist zu eng für Stoff, der {far} darüber reicht</translation>
+  </message>
+  <message>
+   <source>a door so high leaves nothing of the wall above it</source>
+   <translation>eine so hohe Tür lässt nichts von der Wand darüber</translation>
+  </message>
+  <message>
+   <source>a door so wide leaves nothing of the wall beside it</source>
+   <translation>eine so breite Tür lässt nichts von der Wand daneben</translation>
+  </message>
+  <message>
+   <source>a door's height</source>
+   <translation>die Höhe einer Tür</translation>
+  </message>
+  <message>
+   <source>a door's width</source>
+   <translation>die Breite einer Tür</translation>
   </message>
   <message>
    <source>a drawing of more than {mb:g} MB is too large</source>
@@ -5419,6 +5859,18 @@ Protokoll: {log}</translation>
    <translation>ein Bruch kann keine 0 unter dem Strich haben</translation>
   </message>
   <message>
+   <source>a front that lifts off</source>
+   <translation>eine abnehmbare Front</translation>
+  </message>
+  <message>
+   <source>a front that stays</source>
+   <translation>eine feste Front</translation>
+  </message>
+  <message>
+   <source>a gap so long leaves too little to hold it together</source>
+   <translation>eine so lange Öffnung lässt zu wenig, was es zusammenhält</translation>
+  </message>
+  <message>
    <source>a gift, a soap: two bulging sides, ends that close over curved scores</source>
    <translation>ein Geschenk, eine Seife: zwei gewölbte Seiten, Enden, die über gebogene Rillen schließen</translation>
   </message>
@@ -5429,6 +5881,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a hanging lantern or ornament of flat faces</source>
    <translation>eine hängende Laterne oder ein Schmuck aus flachen Flächen</translation>
+  </message>
+  <message>
+   <source>a hinged lid with a ribbon</source>
+   <translation>ein Klappdeckel mit Band</translation>
   </message>
   <message>
    <source>a hole that takes a part has no patch: {part}</source>
@@ -5445,6 +5901,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a key is no text</source>
    <translation>ein Schlüssel ist kein Text</translation>
+  </message>
+  <message>
+   <source>a knob so thick leaves nothing of the drawer's front</source>
+   <translation>ein so dicker Knopf lässt nichts von der Front der Schublade</translation>
   </message>
   <message>
    <source>a label has both a width and a height</source>
@@ -5515,6 +5975,18 @@ Protokoll: {log}</translation>
    <translation>hierher gehört eine Zahl oder ein Name</translation>
   </message>
   <message>
+   <source>a pad in a cover of cloth, sewn or glued</source>
+   <translation>ein Polster in einem Bezug aus Stoff, genäht oder geklebt</translation>
+  </message>
+  <message>
+   <source>a padded back</source>
+   <translation>eine gepolsterte Lehne</translation>
+  </message>
+  <message>
+   <source>a padded seat on a rolled column and a star of legs, with a back if wished</source>
+   <translation>ein gepolsterter Sitz auf einer gerollten Säule und einem Stern aus Beinen, auf Wunsch mit Lehne</translation>
+  </message>
+  <message>
    <source>a part is cut free before a cut inside it is made: inner cuts first</source>
    <translation>ein Teil wird frei geschnitten, bevor ein Schnitt in ihm gemacht ist: Innenschnitte zuerst</translation>
   </message>
@@ -5567,8 +6039,16 @@ Protokoll: {log}</translation>
    <translation>ein Übertopf oder eine Schale aus drei bis zwölf schrägen Seiten, oben offen</translation>
   </message>
   <message>
+   <source>a pocket for such a tag does not lie on the lining</source>
+   <translation>eine Tasche für so einen Anhänger liegt nicht auf dem Spiegel</translation>
+  </message>
+  <message>
    <source>a pocket whose sides open like a concertina</source>
    <translation>eine Tasche, deren Seiten sich wie eine Ziehharmonika öffnen</translation>
+  </message>
+  <message>
+   <source>a pocket with a tag</source>
+   <translation>eine Tasche mit Anhänger</translation>
   </message>
   <message>
    <source>a point of the drawing lies on no sheet</source>
@@ -5611,6 +6091,14 @@ Protokoll: {log}</translation>
    <translation>in einem Maßstab von 1:{times:g} baut man kein Modell</translation>
   </message>
   <message>
+   <source>a seat's height</source>
+   <translation>die Höhe eines Sitzes</translation>
+  </message>
+  <message>
+   <source>a seat's width</source>
+   <translation>die Breite eines Sitzes</translation>
+  </message>
+  <message>
    <source>a setting for {kind} names no tool of it, no kind of stock or no passes</source>
    <translation>eine Einstellung für {kind} nennt kein Werkzeug des Geräts, keine Materialart oder keine Durchgänge</translation>
   </message>
@@ -5643,6 +6131,18 @@ Protokoll: {log}</translation>
    <translation>ein Schlitz kommt nur in ein flaches Feld</translation>
   </message>
   <message>
+   <source>a stair's going</source>
+   <translation>der Auftritt einer Treppe</translation>
+  </message>
+  <message>
+   <source>a stair's rise</source>
+   <translation>die Steigung einer Treppe</translation>
+  </message>
+  <message>
+   <source>a stair's width</source>
+   <translation>die Breite einer Treppe</translation>
+  </message>
+  <message>
    <source>a step stands twice in its order</source>
    <translation>ein Schritt steht zweimal in der Reihenfolge</translation>
   </message>
@@ -5653,6 +6153,18 @@ Protokoll: {log}</translation>
   <message>
    <source>a stock needs a name</source>
    <translation>ein Material braucht einen Namen</translation>
+  </message>
+  <message>
+   <source>a storey so low has no such room over its stair</source>
+   <translation>ein so niedriges Geschoss hat nicht so viel Platz über der Treppe</translation>
+  </message>
+  <message>
+   <source>a storey's clear height</source>
+   <translation>die lichte Höhe eines Geschosses</translation>
+  </message>
+  <message>
+   <source>a straight stair</source>
+   <translation>eine gerade Treppe</translation>
   </message>
   <message>
    <source>a strip</source>
@@ -5673,6 +6185,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a tab finds no corner there</source>
    <translation>eine Lasche findet dort keine Ecke</translation>
+  </message>
+  <message>
+   <source>a table's height</source>
+   <translation>die Höhe eines Tischs</translation>
   </message>
   <message>
    <source>a tent of three to twelve sides on its base; the last side tucks in</source>
@@ -5711,6 +6227,14 @@ Protokoll: {log}</translation>
    <translation>ein Wert ist nicht, was er sein sollte</translation>
   </message>
   <message>
+   <source>a window so high does not lie within the storey</source>
+   <translation>ein so hohes Fenster liegt nicht im Geschoss</translation>
+  </message>
+  <message>
+   <source>a window's sill</source>
+   <translation>die Brüstung eines Fensters</translation>
+  </message>
+  <message>
    <source>above</source>
    <translation>oben</translation>
   </message>
@@ -5731,12 +6255,20 @@ Protokoll: {log}</translation>
    <translation>Durchmesser eines Fingerlochs</translation>
   </message>
   <message>
+   <source>across the finished cushion</source>
+   <translation>über das fertige Kissen</translation>
+  </message>
+  <message>
    <source>across the outline</source>
    <translation>quer über den Umriss</translation>
   </message>
   <message>
    <source>across the ring, outside</source>
    <translation>quer über den Ring, außen</translation>
+  </message>
+  <message>
+   <source>across the seat</source>
+   <translation>über den Sitz</translation>
   </message>
   <message>
    <source>across the {axis}</source>
@@ -5771,6 +6303,10 @@ Protokoll: {log}</translation>
    <translation>rechnen Sie damit, wenn das Ding knapp ist</translation>
   </message>
   <message>
+   <source>allowance</source>
+   <translation>Zugabe</translation>
+  </message>
+  <message>
    <source>along a side</source>
    <translation>längs einer Seite</translation>
   </message>
@@ -5785,6 +6321,10 @@ Protokoll: {log}</translation>
   <message>
    <source>along the tube, inside where its ends are closed</source>
    <translation>längs des Rohrs, innen, wo seine Enden geschlossen sind</translation>
+  </message>
+  <message>
+   <source>an arch</source>
+   <translation>ein Bogen</translation>
   </message>
   <message>
    <source>an edge of {length:g} mm has an opening too near it to carry a tab</source>
@@ -5915,6 +6455,10 @@ Protokoll: {log}</translation>
    <translation>verlangen Sie weniger als {most}</translation>
   </message>
   <message>
+   <source>ask for less, or make the storeys higher</source>
+   <translation>verlang weniger, oder mach die Geschosse höher</translation>
+  </message>
+  <message>
    <source>at 1:{times:g} it is {real} in real life, and {what} is usually {least} to {most}</source>
    <translation>bei 1:{times:g} sind es in Wirklichkeit {real}, und {what} ist meist {least} bis {most}</translation>
   </message>
@@ -5951,6 +6495,26 @@ Protokoll: {log}</translation>
    <translation>Rückseite Karte</translation>
   </message>
   <message>
+   <source>back cladding </source>
+   <translation>Innenplatte hinten </translation>
+  </message>
+  <message>
+   <source>back cladding #</source>
+   <translation>Innenplatte hinten #</translation>
+  </message>
+  <message>
+   <source>back cladding # on it</source>
+   <translation>Innenplatte hinten # darauf</translation>
+  </message>
+  <message>
+   <source>back cladding 1</source>
+   <translation>Innenplatte hinten 1</translation>
+  </message>
+  <message>
+   <source>back cover</source>
+   <translation>Bezug hinten</translation>
+  </message>
+  <message>
    <source>back flap</source>
    <translation>Klappe Rückseite</translation>
   </message>
@@ -5985,6 +6549,10 @@ Protokoll: {log}</translation>
   <message>
    <source>back flaps</source>
    <translation>hintere Klappen</translation>
+  </message>
+  <message>
+   <source>back height</source>
+   <translation>Lehnenhöhe</translation>
   </message>
   <message>
    <source>back left</source>
@@ -6083,6 +6651,10 @@ Protokoll: {log}</translation>
    <translation>Lasche Rückseite rechts</translation>
   </message>
   <message>
+   <source>back roof</source>
+   <translation>Dach hinten</translation>
+  </message>
+  <message>
    <source>back teeth</source>
    <translation>Zähne Rückseite</translation>
   </message>
@@ -6105,6 +6677,50 @@ Protokoll: {log}</translation>
   <message>
    <source>back upper flap #</source>
    <translation>Rückseite Klappe # oben</translation>
+  </message>
+  <message>
+   <source>back wall</source>
+   <translation>Rückwand</translation>
+  </message>
+  <message>
+   <source>back wall at the </source>
+   <translation>Rückwand am </translation>
+  </message>
+  <message>
+   <source>back wall at the back roof</source>
+   <translation>Rückwand an Dach hinten</translation>
+  </message>
+  <message>
+   <source>back wall at the roof</source>
+   <translation>Rückwand an Dach</translation>
+  </message>
+  <message>
+   <source>back wall on the ground floor</source>
+   <translation>Rückwand auf der Bodenplatte</translation>
+  </message>
+  <message>
+   <source>back width</source>
+   <translation>Lehnenbreite</translation>
+  </message>
+  <message>
+   <source>back window #-#-# frame</source>
+   <translation>Fenster hinten #-#-# Rahmen</translation>
+  </message>
+  <message>
+   <source>back window #-#-# glazing</source>
+   <translation>Fenster hinten #-#-# Verglasung</translation>
+  </message>
+  <message>
+   <source>back window #-#-# glazing in it</source>
+   <translation>Fenster hinten #-#-# Verglasung darin</translation>
+  </message>
+  <message>
+   <source>back window #-#-# on back wall</source>
+   <translation>Fenster hinten #-#-# auf Rückwand</translation>
+  </message>
+  <message>
+   <source>back_height</source>
+   <translation>Lehnenhöhe</translation>
   </message>
   <message>
    <source>backing</source>
@@ -6149,6 +6765,10 @@ Protokoll: {log}</translation>
   <message>
    <source>bank card (ID-1)</source>
    <translation>Bankkarte (ID-1)</translation>
+  </message>
+  <message>
+   <source>bar</source>
+   <translation>Sprosse</translation>
   </message>
   <message>
    <source>bar wrapper</source>
@@ -6217,6 +6837,10 @@ Protokoll: {log}</translation>
   <message>
    <source>bauble</source>
    <translation>Christbaumkugel</translation>
+  </message>
+  <message>
+   <source>bead</source>
+   <translation>Perle</translation>
   </message>
   <message>
    <source>beam</source>
@@ -6305,6 +6929,10 @@ Protokoll: {log}</translation>
   <message>
    <source>board, {edge}, spacer {mm}</source>
    <translation>Brett, an der {edge}, Zulage {mm}</translation>
+  </message>
+  <message>
+   <source>boards a leg is laid up from</source>
+   <translation>Pappen, aus denen ein Bein geschichtet ist</translation>
   </message>
   <message>
    <source>bone folder, to rub tape down</source>
@@ -6423,6 +7051,10 @@ Protokoll: {log}</translation>
    <translation>bringen Sie es näher an die Größe des Bodens</translation>
   </message>
   <message>
+   <source>building</source>
+   <translation>Gebäude</translation>
+  </message>
+  <message>
    <source>built up of {count} layers, {caliper} in all</source>
    <translation>aus {count} Schichten, zusammen {caliper}</translation>
   </message>
@@ -6461,6 +7093,10 @@ Protokoll: {log}</translation>
   <message>
    <source>byte {start}</source>
    <translation>Byte {start}</translation>
+  </message>
+  <message>
+   <source>cabin</source>
+   <translation>Hütte</translation>
   </message>
   <message>
    <source>caddy</source>
@@ -6547,8 +7183,16 @@ Protokoll: {log}</translation>
    <translation>Einbanddecke</translation>
   </message>
   <message>
+   <source>castor</source>
+   <translation>Rolle</translation>
+  </message>
+  <message>
    <source>ceiling</source>
    <translation>Decke</translation>
+  </message>
+  <message>
+   <source>chair</source>
+   <translation>Stuhl</translation>
   </message>
   <message>
    <source>change a measure, or the way a seam is held</source>
@@ -6613,6 +7257,10 @@ Protokoll: {log}</translation>
   <message>
    <source>check the name and that you may read it</source>
    <translation>prüfen Sie den Namen und ob Sie es lesen dürfen</translation>
+  </message>
+  <message>
+   <source>chest</source>
+   <translation>Truhe</translation>
   </message>
   <message>
    <source>chocolate bar</source>
@@ -6727,8 +7375,32 @@ Protokoll: {log}</translation>
    <translation>Zigarrenbinde</translation>
   </message>
   <message>
+   <source>cladding</source>
+   <translation>Innenplatten</translation>
+  </message>
+  <message>
    <source>clear all round each door</source>
    <translation>frei rings um jede Tür</translation>
+  </message>
+  <message>
+   <source>clear all round each drawer</source>
+   <translation>Luft rings um jede Schublade</translation>
+  </message>
+  <message>
+   <source>clear height for each drawer</source>
+   <translation>lichte Höhe für jede Schublade</translation>
+  </message>
+  <message>
+   <source>clear height for the lowest drawer; 0 for the same</source>
+   <translation>lichte Höhe für die unterste Schublade; 0 für dieselbe</translation>
+  </message>
+  <message>
+   <source>clear height of a door</source>
+   <translation>lichte Höhe einer Tür</translation>
+  </message>
+  <message>
+   <source>clear height of a storey</source>
+   <translation>lichte Höhe eines Geschosses</translation>
   </message>
   <message>
    <source>clear height of each opening</source>
@@ -6737,6 +7409,18 @@ Protokoll: {log}</translation>
   <message>
    <source>clear height of the lowest opening; 0 for the same</source>
    <translation>lichte Höhe des untersten Fachs; 0 für dieselbe</translation>
+  </message>
+  <message>
+   <source>clear height of the lowest storey; 0 for the same</source>
+   <translation>lichte Höhe des untersten Geschosses; 0 für dieselbe</translation>
+  </message>
+  <message>
+   <source>clear height over each tread</source>
+   <translation>lichte Höhe über jeder Stufe</translation>
+  </message>
+  <message>
+   <source>clear width of a door</source>
+   <translation>lichte Breite einer Tür</translation>
   </message>
   <message>
    <source>clearance</source>
@@ -6779,6 +7463,10 @@ Protokoll: {log}</translation>
    <translation>Futter schließend Klappe auf</translation>
   </message>
   <message>
+   <source>cloth that gives {stretch:g} % cannot be true</source>
+   <translation>Stoff, der {stretch:g} % nachgibt, kann nicht sein</translation>
+  </message>
+  <message>
    <source>coaster</source>
    <translation>Untersetzer</translation>
   </message>
@@ -6795,12 +7483,24 @@ Protokoll: {log}</translation>
    <translation>Kragen auf Rand Zähne #</translation>
   </message>
   <message>
+   <source>collars</source>
+   <translation>Muffen</translation>
+  </message>
+  <message>
    <source>column</source>
    <translation>Säule</translation>
   </message>
   <message>
    <source>column </source>
    <translation>Säule </translation>
+  </message>
+  <message>
+   <source>column #</source>
+   <translation>Säule #</translation>
+  </message>
+  <message>
+   <source>column 1</source>
+   <translation>Säule 1</translation>
   </message>
   <message>
    <source>column a</source>
@@ -6833,6 +7533,10 @@ Protokoll: {log}</translation>
   <message>
    <source>column {end}</source>
    <translation>Stelle {end}</translation>
+  </message>
+  <message>
+   <source>commode</source>
+   <translation>Kommode</translation>
   </message>
   <message>
    <source>concertina</source>
@@ -6873,6 +7577,14 @@ Protokoll: {log}</translation>
   <message>
    <source>cornet</source>
    <translation>Spitztüte</translation>
+  </message>
+  <message>
+   <source>cottage</source>
+   <translation>Häuschen</translation>
+  </message>
+  <message>
+   <source>cover</source>
+   <translation>Bezug</translation>
   </message>
   <message>
    <source>cover the other face too, or dry it flat under a weight</source>
@@ -6925,6 +7637,10 @@ Protokoll: {log}</translation>
   <message>
    <source>curved</source>
    <translation>gebogen</translation>
+  </message>
+  <message>
+   <source>cushion</source>
+   <translation>Kissen</translation>
   </message>
   <message>
    <source>cut</source>
@@ -7039,6 +7755,10 @@ Protokoll: {log}</translation>
    <translation>Tiefe eines gepressten Endes</translation>
   </message>
   <message>
+   <source>depth of a tread</source>
+   <translation>Tiefe einer Stufe</translation>
+  </message>
+  <message>
    <source>depth of each flap of the fin</source>
    <translation>Tiefe jeder Klappe des Stegs</translation>
   </message>
@@ -7111,6 +7831,10 @@ Protokoll: {log}</translation>
    <translation>Tiefe der Zähne, die eine runde Fläche halten; gekürzt, wo sie weniger Platz hat</translation>
   </message>
   <message>
+   <source>desk</source>
+   <translation>Schreibtisch</translation>
+  </message>
+  <message>
    <source>desk tidy</source>
    <translation>Schreibtischkasten</translation>
   </message>
@@ -7135,6 +7859,18 @@ Protokoll: {log}</translation>
    <translation>Durchmesser</translation>
   </message>
   <message>
+   <source>diameter of a knob's hole</source>
+   <translation>Durchmesser des Lochs für einen Knopf</translation>
+  </message>
+  <message>
+   <source>diameter of the beads under the legs; 0 for none</source>
+   <translation>Durchmesser der Perlen unter den Beinen; 0 für keine</translation>
+  </message>
+  <message>
+   <source>diameter of the collars round it</source>
+   <translation>Durchmesser der Muffen darum</translation>
+  </message>
+  <message>
    <source>diameter of the discs at the poles</source>
    <translation>Durchmesser der Scheiben an den Polen</translation>
   </message>
@@ -7153,6 +7889,14 @@ Protokoll: {log}</translation>
   <message>
    <source>diameter of the pins the doors turn on</source>
    <translation>Durchmesser der Stifte, auf denen die Türen drehen</translation>
+  </message>
+  <message>
+   <source>diameter of the rolled column</source>
+   <translation>Durchmesser der gerollten Säule</translation>
+  </message>
+  <message>
+   <source>diameter of the stick in the column</source>
+   <translation>Durchmesser des Stabs in der Säule</translation>
   </message>
   <message>
    <source>diameter of the sticks between the corners; 0 for none</source>
@@ -7203,8 +7947,20 @@ Protokoll: {log}</translation>
    <translation>Kuppel</translation>
   </message>
   <message>
+   <source>door</source>
+   <translation>Tür</translation>
+  </message>
+  <message>
+   <source>door height</source>
+   <translation>Türhöhe</translation>
+  </message>
+  <message>
    <source>door ring</source>
    <translation>Türkranz</translation>
+  </message>
+  <message>
+   <source>door_height</source>
+   <translation>Türhöhe</translation>
   </message>
   <message>
    <source>doors</source>
@@ -7235,6 +7991,10 @@ Protokoll: {log}</translation>
    <translation>die Dinge eines Projekts in anderer Größe neu entwerfen</translation>
   </message>
   <message>
+   <source>draw a strip of 100 mm tight, and write by how many mm it grows: 0 to {most:g}</source>
+   <translation>zieh einen Streifen von 100 mm straff und schreib, um wie viele mm er wächst: 0 bis {most:g}</translation>
+  </message>
+  <message>
    <source>draw it inside, and apart from the others</source>
    <translation>zeichnen Sie sie innen und getrennt von den anderen</translation>
   </message>
@@ -7253,6 +8013,78 @@ Protokoll: {log}</translation>
   <message>
    <source>drawer</source>
    <translation>Schublade</translation>
+  </message>
+  <message>
+   <source>drawer </source>
+   <translation>Schublade </translation>
+  </message>
+  <message>
+   <source>drawer # back</source>
+   <translation>Schublade # hinten</translation>
+  </message>
+  <message>
+   <source>drawer # base</source>
+   <translation>Schublade # Boden</translation>
+  </message>
+  <message>
+   <source>drawer # base at the back</source>
+   <translation>Schublade # Boden an Rückseite</translation>
+  </message>
+  <message>
+   <source>drawer # base at the front</source>
+   <translation>Schublade # Boden an Front</translation>
+  </message>
+  <message>
+   <source>drawer # base at the left</source>
+   <translation>Schublade # Boden an Seite links</translation>
+  </message>
+  <message>
+   <source>drawer # base at the right</source>
+   <translation>Schublade # Boden an Seite rechts</translation>
+  </message>
+  <message>
+   <source>drawer # front</source>
+   <translation>Schublade # vorn</translation>
+  </message>
+  <message>
+   <source>drawer # left</source>
+   <translation>Schublade # links</translation>
+  </message>
+  <message>
+   <source>drawer # left at the back</source>
+   <translation>Schublade # links an Rückseite</translation>
+  </message>
+  <message>
+   <source>drawer # left at the front</source>
+   <translation>Schublade # links an Front</translation>
+  </message>
+  <message>
+   <source>drawer # right</source>
+   <translation>Schublade # rechts</translation>
+  </message>
+  <message>
+   <source>drawer # right at the back</source>
+   <translation>Schublade # rechts an Rückseite</translation>
+  </message>
+  <message>
+   <source>drawer # right at the front</source>
+   <translation>Schublade # rechts an Front</translation>
+  </message>
+  <message>
+   <source>drawer 1 front</source>
+   <translation>Schublade 1 vorn</translation>
+  </message>
+  <message>
+   <source>drawers</source>
+   <translation>Schubladen</translation>
+  </message>
+  <message>
+   <source>drawers so low take nothing</source>
+   <translation>so niedrige Schubladen fassen nichts</translation>
+  </message>
+  <message>
+   <source>drawers so small take nothing</source>
+   <translation>so kleine Schubladen fassen nichts</translation>
   </message>
   <message>
    <source>drawing</source>
@@ -7299,12 +8131,20 @@ Protokoll: {log}</translation>
    <translation>jedes Stück und jeder Bogen als SVG und DXF</translation>
   </message>
   <message>
+   <source>each rises {rise} and the thickness of a floor in {steps} steps</source>
+   <translation>jede steigt {rise} und die Dicke eines Bodens in {steps} Stufen</translation>
+  </message>
+  <message>
    <source>each strap: {length}, its knots counted; knot the ends inside</source>
    <translation>jeder Griff: {length}, die Knoten mitgerechnet; die Enden innen verknoten</translation>
   </message>
   <message>
    <source>easel card</source>
    <translation>Staffeleikarte</translation>
+  </message>
+  <message>
+   <source>eaves</source>
+   <translation>Dachüberstand</translation>
   </message>
   <message>
    <source>edge</source>
@@ -7459,6 +8299,10 @@ Protokoll: {log}</translation>
    <translation>eine Schublade füllen, {columns} mal {rows}</translation>
   </message>
   <message>
+   <source>filled</source>
+   <translation>gefüllt</translation>
+  </message>
+  <message>
    <source>fin</source>
    <translation>Steg</translation>
   </message>
@@ -7491,6 +8335,10 @@ Protokoll: {log}</translation>
    <translation>so lange Laschen treffen sich mitten auf der Wand</translation>
   </message>
   <message>
+   <source>flat</source>
+   <translation>flach</translation>
+  </message>
+  <message>
    <source>flat ring</source>
    <translation>flacher Ring</translation>
   </message>
@@ -7499,12 +8347,36 @@ Protokoll: {log}</translation>
    <translation>Boden</translation>
   </message>
   <message>
+   <source>floor </source>
+   <translation>Geschossboden </translation>
+  </message>
+  <message>
+   <source>floor #</source>
+   <translation>Geschossboden #</translation>
+  </message>
+  <message>
+   <source>floor # in the back wall</source>
+   <translation>Geschossboden # in Rückwand</translation>
+  </message>
+  <message>
+   <source>floor # in the left wall</source>
+   <translation>Geschossboden # in Wand links</translation>
+  </message>
+  <message>
+   <source>floor # in the right wall</source>
+   <translation>Geschossboden # in Wand rechts</translation>
+  </message>
+  <message>
    <source>floor teeth</source>
    <translation>Zähne Boden</translation>
   </message>
   <message>
    <source>floor teeth #</source>
    <translation>Boden Zähne #</translation>
+  </message>
+  <message>
+   <source>floors</source>
+   <translation>Böden</translation>
   </message>
   <message>
    <source>flow wrap</source>
@@ -7631,6 +8503,10 @@ Protokoll: {log}</translation>
    <translation>Rahmen</translation>
   </message>
   <message>
+   <source>frames</source>
+   <translation>Rahmen</translation>
+  </message>
+  <message>
    <source>from end to end, at the edges</source>
    <translation>von Ende zu Ende, an den Kanten</translation>
   </message>
@@ -7657,6 +8533,10 @@ Protokoll: {log}</translation>
   <message>
    <source>from the deck to the ceiling</source>
    <translation>vom Boden bis zur Decke</translation>
+  </message>
+  <message>
+   <source>from the middle to the end of a leg</source>
+   <translation>von der Mitte bis zum Ende eines Beins</translation>
   </message>
   <message>
    <source>from {ax} off the {edge} and {ay} up to {bx} off it and {by} up</source>
@@ -7689,6 +8569,14 @@ Protokoll: {log}</translation>
   <message>
    <source>front card</source>
    <translation>Vorderseite Karte</translation>
+  </message>
+  <message>
+   <source>front cover</source>
+   <translation>Bezug vorn</translation>
+  </message>
+  <message>
+   <source>front cover on pad</source>
+   <translation>Bezug vorn auf Polster</translation>
   </message>
   <message>
    <source>front flap</source>
@@ -7799,6 +8687,10 @@ Protokoll: {log}</translation>
    <translation>Lasche Vorderseite rechts</translation>
   </message>
   <message>
+   <source>front roof</source>
+   <translation>Dach vorn</translation>
+  </message>
+  <message>
    <source>front tab</source>
    <translation>Lasche Vorderseite</translation>
   </message>
@@ -7821,6 +8713,30 @@ Protokoll: {log}</translation>
   <message>
    <source>front upper flap #</source>
    <translation>Vorderseite Klappe # oben</translation>
+  </message>
+  <message>
+   <source>front wall</source>
+   <translation>Vorderwand</translation>
+  </message>
+  <message>
+   <source>front wall door</source>
+   <translation>Haustür</translation>
+  </message>
+  <message>
+   <source>front wall window #-#-# frame</source>
+   <translation>Vorderwand-Fenster #-#-# Rahmen</translation>
+  </message>
+  <message>
+   <source>front wall window #-#-# glazing</source>
+   <translation>Vorderwand-Fenster #-#-# Verglasung</translation>
+  </message>
+  <message>
+   <source>front wall window #-#-# glazing in it</source>
+   <translation>Vorderwand-Fenster #-#-# Verglasung darin</translation>
+  </message>
+  <message>
+   <source>front wall window #-#-# on front wall</source>
+   <translation>Vorderwand-Fenster #-#-# auf Vorderwand</translation>
   </message>
   <message>
    <source>funnel</source>
@@ -7931,6 +8847,10 @@ Protokoll: {log}</translation>
    <translation>{seam} einen Steg geben</translation>
   </message>
   <message>
+   <source>glazing</source>
+   <translation>Verglasung</translation>
+  </message>
+  <message>
    <source>globe</source>
    <translation>Globus</translation>
   </message>
@@ -7979,8 +8899,16 @@ Protokoll: {log}</translation>
    <translation>kleben {number}</translation>
   </message>
   <message>
+   <source>glued</source>
+   <translation>geklebt</translation>
+  </message>
+  <message>
    <source>goes snugly on a rod or into a hole; one turn or several, open or closed</source>
    <translation>sitzt knapp auf einem Stab oder in einem Loch; eine Windung oder mehrere, offen oder geschlossen</translation>
+  </message>
+  <message>
+   <source>going</source>
+   <translation>Auftritt</translation>
   </message>
   <message>
    <source>good for a trial; use card for the thing itself</source>
@@ -8037,6 +8965,14 @@ Protokoll: {log}</translation>
   <message>
    <source>grooves {mm:g} mm apart are on no board</source>
    <translation>Rillen im Abstand von {mm:g} mm hat kein Brett</translation>
+  </message>
+  <message>
+   <source>ground</source>
+   <translation>unterstes Geschoss</translation>
+  </message>
+  <message>
+   <source>ground floor</source>
+   <translation>Bodenplatte</translation>
   </message>
   <message>
    <source>guide</source>
@@ -8107,6 +9043,10 @@ Protokoll: {log}</translation>
    <translation>Hutschachtel</translation>
   </message>
   <message>
+   <source>head</source>
+   <translation>Kopfhöhe</translation>
+  </message>
+  <message>
    <source>heart</source>
    <translation>Herz</translation>
   </message>
@@ -8117,6 +9057,10 @@ Protokoll: {log}</translation>
   <message>
    <source>height</source>
    <translation>Höhe</translation>
+  </message>
+  <message>
+   <source>height of a leg at the column</source>
+   <translation>Höhe eines Beins an der Säule</translation>
   </message>
   <message>
    <source>height of each of its two leaves, folded up between front and back</source>
@@ -8143,6 +9087,10 @@ Protokoll: {log}</translation>
    <translation>Höhe des Dachrands</translation>
   </message>
   <message>
+   <source>height of the collar under the seat; 0 for none</source>
+   <translation>Höhe der Muffe unter dem Sitz; 0 für keine</translation>
+  </message>
+  <message>
    <source>height of the pockets</source>
    <translation>Höhe der Taschen</translation>
   </message>
@@ -8151,12 +9099,20 @@ Protokoll: {log}</translation>
    <translation>Höhe des aufrechten Bands unter den Blättern</translation>
   </message>
   <message>
+   <source>hem</source>
+   <translation>Saum</translation>
+  </message>
+  <message>
    <source>hemisphere</source>
    <translation>Hemisphäre</translation>
   </message>
   <message>
    <source>hexagon box</source>
    <translation>Sechseckschachtel</translation>
+  </message>
+  <message>
+   <source>hinge</source>
+   <translation>Scharnier</translation>
   </message>
   <message>
    <source>hold the {seam} twice</source>
@@ -8239,6 +9195,10 @@ Protokoll: {log}</translation>
    <translation>wie weit jeder Ring über dem nächsten liegt</translation>
   </message>
   <message>
+   <source>how far floor and roof go on before the front</source>
+   <translation>wie weit Boden und Dach vor die Front reichen</translation>
+  </message>
+  <message>
    <source>how far it laps over itself for glue</source>
    <translation>wie weit es zum Kleben über sich selbst lappt</translation>
   </message>
@@ -8253,6 +9213,10 @@ Protokoll: {log}</translation>
   <message>
    <source>how far its leg swings out</source>
    <translation>wie weit ihr Bein ausschwingt</translation>
+  </message>
+  <message>
+   <source>how far sides and back go on below the bottom; 0 for none</source>
+   <translation>wie weit Seiten und Rücken unter den Boden reichen; 0 für keinen</translation>
   </message>
   <message>
    <source>how far the flaps of a square one overlap; the long pair of others more</source>
@@ -8279,12 +9243,28 @@ Protokoll: {log}</translation>
    <translation>wie weit die Spiegel hinter den Kanten der Pappen liegen</translation>
   </message>
   <message>
+   <source>how far the roof stands out</source>
+   <translation>wie weit das Dach übersteht</translation>
+  </message>
+  <message>
    <source>how far the straight crease of a tooth may stand off the true curve: less gives more teeth</source>
    <translation>wie weit der gerade Falz eines Zahns von der wahren Rundung abstehen darf: weniger gibt mehr Zähne</translation>
   </message>
   <message>
    <source>how far the triangles are turned back</source>
    <translation>wie weit die Dreiecke umgeklappt werden</translation>
+  </message>
+  <message>
+   <source>how far the walls rise over the attic's floor</source>
+   <translation>wie weit die Wände über den Dachboden reichen</translation>
+  </message>
+  <message>
+   <source>how high one sits, on the pad</source>
+   <translation>wie hoch man sitzt, auf dem Polster</translation>
+  </message>
+  <message>
+   <source>how high the windows lie over the floor</source>
+   <translation>wie hoch die Fenster über dem Boden liegen</translation>
   </message>
   <message>
    <source>how high what lies in it is</source>
@@ -8307,8 +9287,20 @@ Protokoll: {log}</translation>
    <translation>wie viele Böden zwischen unten und oben liegen</translation>
   </message>
   <message>
+   <source>how many boards the stair is laid up from</source>
+   <translation>aus wie vielen Pappen die Treppe geschichtet ist</translation>
+  </message>
+  <message>
+   <source>how many lie above each other</source>
+   <translation>wie viele übereinander liegen</translation>
+  </message>
+  <message>
    <source>how many lie on each other</source>
    <translation>wie viele aufeinander liegen</translation>
+  </message>
+  <message>
+   <source>how many lie side by side on each floor</source>
+   <translation>wie viele auf jedem Geschoss nebeneinander liegen</translation>
   </message>
   <message>
    <source>how many petals go round it: more lie smoother</source>
@@ -8317,6 +9309,10 @@ Protokoll: {log}</translation>
   <message>
    <source>how many plates lie on each other</source>
    <translation>wie viele Platten aufeinanderliegen</translation>
+  </message>
+  <message>
+   <source>how many rises a flight has, the last onto the floor above</source>
+   <translation>wie viele Steigungen ein Lauf hat, die letzte auf das nächste Geschoss</translation>
   </message>
   <message>
    <source>how many sheets of every stock a project takes, their cost and waste</source>
@@ -8359,6 +9355,10 @@ Protokoll: {log}</translation>
    <translation>um wie viel weiter als das, worauf es kommt, oder enger als das, worein es kommt</translation>
   </message>
   <message>
+   <source>how the covers are joined</source>
+   <translation>wie die Bezüge verbunden werden</translation>
+  </message>
+  <message>
    <source>how the long flaps close: meeting in the middle, or one over the whole of the other for weight</source>
    <translation>wie die langen Klappen schließen: in der Mitte zusammen, oder eine ganz über der anderen, für Gewicht</translation>
   </message>
@@ -8369,6 +9369,10 @@ Protokoll: {log}</translation>
   <message>
    <source>how thick it shall be, about</source>
    <translation>wie dick es etwa werden soll</translation>
+  </message>
+  <message>
+   <source>how wide the bars of windows are</source>
+   <translation>wie breit die Sprossen sind</translation>
   </message>
   <message>
    <source>how wide the strip of the handle is; no wider than the tray</source>
@@ -8395,8 +9399,20 @@ Protokoll: {log}</translation>
    <translation>in beiden Blättern</translation>
   </message>
   <message>
+   <source>in each side wall on every floor</source>
+   <translation>in jeder Seitenwand auf jedem Geschoss</translation>
+  </message>
+  <message>
    <source>in the back</source>
    <translation>hinten</translation>
+  </message>
+  <message>
+   <source>in the back wall of each room, and the front's</source>
+   <translation>in der Rückwand jedes Raums und in der Front</translation>
+  </message>
+  <message>
+   <source>in the star</source>
+   <translation>im Stern</translation>
   </message>
   <message>
    <source>in which leaves</source>
@@ -8795,6 +9811,10 @@ Protokoll: {log}</translation>
    <translation>es ist eine Fläche mit seinem Nachbarn</translation>
   </message>
   <message>
+   <source>it is {length} round</source>
+   <translation>sie ist ringsum {length} lang</translation>
+  </message>
+  <message>
    <source>it joins two pieces</source>
    <translation>sie verbindet zwei Stücke</translation>
   </message>
@@ -8893,6 +9913,10 @@ Protokoll: {log}</translation>
   <message>
    <source>its foot opens to {deep}: glue the sides of the foot's leaves to back and front, not to each other</source>
    <translation>sein Fuß öffnet sich auf {deep}: kleben Sie die Seiten der Fußblätter an Rück- und Vorderseite, nicht aneinander</translation>
+  </message>
+  <message>
+   <source>its frame would reach below the floor</source>
+   <translation>sein Rahmen reichte unter den Boden</translation>
   </message>
   <message>
    <source>its groups lie in each other without end, or too deep</source>
@@ -9023,6 +10047,10 @@ Protokoll: {log}</translation>
    <translation>Fuge {number} quer durch {piece}</translation>
   </message>
   <message>
+   <source>joined</source>
+   <translation>verbunden</translation>
+  </message>
+  <message>
    <source>journal</source>
    <translation>Journal</translation>
   </message>
@@ -9143,6 +10171,10 @@ Protokoll: {log}</translation>
    <translation>Kiosk</translation>
   </message>
   <message>
+   <source>knee</source>
+   <translation>Kniestock</translation>
+  </message>
+  <message>
    <source>knife</source>
    <translation>Messer</translation>
   </message>
@@ -9153,6 +10185,10 @@ Protokoll: {log}</translation>
   <message>
    <source>knob</source>
    <translation>Knauf</translation>
+  </message>
+  <message>
+   <source>knobs</source>
+   <translation>Knöpfe</translation>
   </message>
   <message>
    <source>label</source>
@@ -9193,6 +10229,10 @@ Protokoll: {log}</translation>
   <message>
    <source>larger than {sheet}</source>
    <translation>größer als {sheet}</translation>
+  </message>
+  <message>
+   <source>lay on the {seam}</source>
+   <translation>{seam} auflegen</translation>
   </message>
   <message>
    <source>lay out anew</source>
@@ -9239,12 +10279,20 @@ Protokoll: {log}</translation>
    <translation>schräg Schachtel</translation>
   </message>
   <message>
+   <source>leaning to the front</source>
+   <translation>nach vorn geneigt</translation>
+  </message>
+  <message>
    <source>leave at least {least:g} mm of card between them</source>
    <translation>lassen Sie wenigstens {least:g} mm Karton dazwischen</translation>
   </message>
   <message>
    <source>leave it off there, or make it smaller and move it clear</source>
    <translation>lassen Sie es dort weg, oder machen Sie es kleiner und rücken Sie es beiseite</translation>
+  </message>
+  <message>
+   <source>leave it out</source>
+   <translation>lass ihn weg</translation>
   </message>
   <message>
    <source>leave it out, or make the tag larger</source>
@@ -9277,6 +10325,18 @@ Protokoll: {log}</translation>
   <message>
    <source>left at the front</source>
    <translation>Wand links an Wand vorn</translation>
+  </message>
+  <message>
+   <source>left cladding </source>
+   <translation>Innenplatte links </translation>
+  </message>
+  <message>
+   <source>left cladding #</source>
+   <translation>Innenplatte links #</translation>
+  </message>
+  <message>
+   <source>left cladding # on it</source>
+   <translation>Innenplatte links # darauf</translation>
   </message>
   <message>
    <source>left clear of the liner at the flap's tip, for the gum</source>
@@ -9351,6 +10411,10 @@ Protokoll: {log}</translation>
    <translation>Wand links auf Bezugseinschlag links</translation>
   </message>
   <message>
+   <source>left open to turn and to fill it</source>
+   <translation>offen gelassen zum Wenden und Füllen</translation>
+  </message>
+  <message>
    <source>left round the papers outside; 0 for no papers</source>
    <translation>rings um die Papiere außen; 0 für keine Papiere</translation>
   </message>
@@ -9383,12 +10447,52 @@ Protokoll: {log}</translation>
    <translation>Wand links</translation>
   </message>
   <message>
+   <source>left wall at the back roof</source>
+   <translation>Wand links an Dach hinten</translation>
+  </message>
+  <message>
+   <source>left wall at the back wall</source>
+   <translation>Wand links an Rückwand</translation>
+  </message>
+  <message>
+   <source>left wall at the front roof</source>
+   <translation>Wand links an Dach vorn</translation>
+  </message>
+  <message>
+   <source>left wall at the front wall</source>
+   <translation>Wand links an Vorderwand</translation>
+  </message>
+  <message>
+   <source>left wall at the roof</source>
+   <translation>Wand links an Dach</translation>
+  </message>
+  <message>
    <source>left wall lining</source>
    <translation>Futter Wand links</translation>
   </message>
   <message>
+   <source>left wall on the ground floor</source>
+   <translation>Wand links auf der Bodenplatte</translation>
+  </message>
+  <message>
    <source>left wall rim</source>
    <translation>Wand Rand links</translation>
+  </message>
+  <message>
+   <source>left window #-# frame</source>
+   <translation>Fenster links #-# Rahmen</translation>
+  </message>
+  <message>
+   <source>left window #-# glazing</source>
+   <translation>Fenster links #-# Verglasung</translation>
+  </message>
+  <message>
+   <source>left window #-# glazing in it</source>
+   <translation>Fenster links #-# Verglasung darin</translation>
+  </message>
+  <message>
+   <source>left window #-# on left wall</source>
+   <translation>Fenster links #-# auf Wand links</translation>
   </message>
   <message>
    <source>left wing</source>
@@ -9405,6 +10509,34 @@ Protokoll: {log}</translation>
   <message>
    <source>leg</source>
    <translation>Bein</translation>
+  </message>
+  <message>
+   <source>leg </source>
+   <translation>Bein </translation>
+  </message>
+  <message>
+   <source>leg #</source>
+   <translation>Bein #</translation>
+  </message>
+  <message>
+   <source>leg # layer #</source>
+   <translation>Bein # Lage #</translation>
+  </message>
+  <message>
+   <source>leg # layer # on leg #</source>
+   <translation>Bein # Lage # auf Bein #</translation>
+  </message>
+  <message>
+   <source>leg 1</source>
+   <translation>Bein 1</translation>
+  </message>
+  <message>
+   <source>legs</source>
+   <translation>Beine</translation>
+  </message>
+  <message>
+   <source>legs so short do not stand out</source>
+   <translation>so kurze Beine stehen nicht heraus</translation>
   </message>
   <message>
    <source>length</source>
@@ -9443,6 +10575,10 @@ Protokoll: {log}</translation>
    <translation>lassen Sie die Klappen mehr überlappen</translation>
   </message>
   <message>
+   <source>let the front stay, or leave the posts out</source>
+   <translation>lass die Front fest, oder lass die Pfosten weg</translation>
+  </message>
+  <message>
    <source>let them lap less, or take fewer bands</source>
    <translation>lassen Sie sie weniger überlappen, oder nehmen Sie weniger Ringe</translation>
   </message>
@@ -9453,6 +10589,14 @@ Protokoll: {log}</translation>
   <message>
    <source>letter</source>
    <translation>Brief</translation>
+  </message>
+  <message>
+   <source>level bars in a window</source>
+   <translation>waagrechte Sprossen in einem Fenster</translation>
+  </message>
+  <message>
+   <source>levels</source>
+   <translation>Sprossen waagrecht</translation>
   </message>
   <message>
    <source>library pocket</source>
@@ -9503,6 +10647,18 @@ Protokoll: {log}</translation>
    <translation>Deckelplatte an Deckelwand rechts</translation>
   </message>
   <message>
+   <source>lid board</source>
+   <translation>Deckelpappe</translation>
+  </message>
+  <message>
+   <source>lid board on lid lining</source>
+   <translation>Deckelpappe auf Deckelfutter</translation>
+  </message>
+  <message>
+   <source>lid edges</source>
+   <translation>Deckelränder</translation>
+  </message>
+  <message>
    <source>lid front</source>
    <translation>Deckel Vorderseite</translation>
   </message>
@@ -9537,6 +10693,10 @@ Protokoll: {log}</translation>
   <message>
    <source>lid left wall</source>
    <translation>Deckel Wand links</translation>
+  </message>
+  <message>
+   <source>lid lining</source>
+   <translation>Deckelfutter</translation>
   </message>
   <message>
    <source>lid right</source>
@@ -9655,6 +10815,10 @@ Protokoll: {log}</translation>
    <translation>Deckelbezug auf Deckelplatte</translation>
   </message>
   <message>
+   <source>lid wrap on lid board</source>
+   <translation>Deckelbezug auf Deckelpappe</translation>
+  </message>
+  <message>
    <source>lid wrap right</source>
    <translation>Deckelbezug rechts</translation>
   </message>
@@ -9689,6 +10853,10 @@ Protokoll: {log}</translation>
   <message>
    <source>life size</source>
    <translation>Lebensgröße</translation>
+  </message>
+  <message>
+   <source>lifts off</source>
+   <translation>abnehmbar</translation>
   </message>
   <message>
    <source>like pieces it is made of, each lapping over the next; 1 for one sector</source>
@@ -9799,6 +10967,18 @@ Protokoll: {log}</translation>
    <translation>Kappe unten</translation>
   </message>
   <message>
+   <source>lower collar</source>
+   <translation>Muffe unten</translation>
+  </message>
+  <message>
+   <source>lower collar #</source>
+   <translation>Muffe unten #</translation>
+  </message>
+  <message>
+   <source>lower collar 1</source>
+   <translation>Muffe unten 1</translation>
+  </message>
+  <message>
    <source>lower edge</source>
    <translation>unteren Kante</translation>
   </message>
@@ -9863,6 +11043,10 @@ Protokoll: {log}</translation>
    <translation>tiefer machen oder die Türen weglassen</translation>
   </message>
   <message>
+   <source>make it deeper, or leave the posts out</source>
+   <translation>mach es tiefer, oder lass die Pfosten weg</translation>
+  </message>
+  <message>
    <source>make it higher</source>
    <translation>machen Sie sie höher</translation>
   </message>
@@ -9881,6 +11065,10 @@ Protokoll: {log}</translation>
   <message>
    <source>make it in at most {most} pieces</source>
    <translation>machen Sie es in höchstens {most} Stücken</translation>
+  </message>
+  <message>
+   <source>make it larger</source>
+   <translation>mach sie größer</translation>
   </message>
   <message>
    <source>make it larger, let the curve be less close, or leave it open</source>
@@ -9907,6 +11095,14 @@ Protokoll: {log}</translation>
    <translation>machen Sie sie länger oder dünner</translation>
   </message>
   <message>
+   <source>make it lower</source>
+   <translation>mach sie niedriger</translation>
+  </message>
+  <message>
+   <source>make it lower, or its sill</source>
+   <translation>mach es niedriger, oder seine Brüstung</translation>
+  </message>
+  <message>
    <source>make it narrower</source>
    <translation>machen Sie ihn schmaler</translation>
   </message>
@@ -9923,12 +11119,20 @@ Protokoll: {log}</translation>
    <translation>machen Sie ihn flacher oder die Säule höher</translation>
   </message>
   <message>
+   <source>make it shallower, or the roof flatter</source>
+   <translation>mach es flacher, oder das Dach</translation>
+  </message>
+  <message>
    <source>make it shallower, or wider</source>
    <translation>machen Sie sie flacher oder breiter</translation>
   </message>
   <message>
    <source>make it smaller</source>
    <translation>machen Sie es kleiner</translation>
+  </message>
+  <message>
+   <source>make it smaller or larger, or leave it out</source>
+   <translation>mach es kleiner oder größer, oder lass es weg</translation>
   </message>
   <message>
    <source>make it smaller, or move it inward</source>
@@ -9967,6 +11171,38 @@ Protokoll: {log}</translation>
    <translation>mindestens {least} machen</translation>
   </message>
   <message>
+   <source>make it {least} or more, or 0 for none</source>
+   <translation>mach es {least} oder mehr, oder 0 für keinen</translation>
+  </message>
+  <message>
+   <source>make it {least} or more, or straight</source>
+   <translation>mach ihn {least} oder mehr, oder gerade</translation>
+  </message>
+  <message>
+   <source>make it {least} or more, or take fewer legs or layers</source>
+   <translation>mach sie {least} oder mehr, oder nimm weniger Beine oder Lagen</translation>
+  </message>
+  <message>
+   <source>make it {least} or more, or the door narrower</source>
+   <translation>mach es {least} oder mehr, oder die Tür schmaler</translation>
+  </message>
+  <message>
+   <source>make it {least} or more, or the roof flatter</source>
+   <translation>mach es {least} oder mehr, oder das Dach flacher</translation>
+  </message>
+  <message>
+   <source>make it {least} or more, or the stair narrower</source>
+   <translation>mach es {least} oder mehr, oder die Treppe schmaler</translation>
+  </message>
+  <message>
+   <source>make it {least} or more, or the stair steeper</source>
+   <translation>mach es {least} oder mehr, oder die Treppe steiler</translation>
+  </message>
+  <message>
+   <source>make it {most} or less</source>
+   <translation>mach es {most} oder weniger</translation>
+  </message>
+  <message>
    <source>make its width larger</source>
    <translation>machen Sie es breiter</translation>
   </message>
@@ -9987,6 +11223,10 @@ Protokoll: {log}</translation>
    <translation>machen Sie die Säule schmaler</translation>
   </message>
   <message>
+   <source>make the hem narrower, the pad thinner, or the whole larger</source>
+   <translation>mach den Saum schmaler, das Polster dünner oder das Ganze größer</translation>
+  </message>
+  <message>
    <source>make the inside so much larger, where it must be kept</source>
    <translation>machen Sie das Innere um so viel größer, wo es bleiben muss</translation>
   </message>
@@ -10003,12 +11243,20 @@ Protokoll: {log}</translation>
    <translation>den Rücken mindestens {wider} breit machen</translation>
   </message>
   <message>
+   <source>make the tag {least} to {most} high, or leave the pocket out</source>
+   <translation>mach den Anhänger {least} bis {most} hoch, oder lass die Tasche weg</translation>
+  </message>
+  <message>
    <source>make the teeth shorter, or the outline larger</source>
    <translation>machen Sie die Zähne kürzer oder den Umriss größer</translation>
   </message>
   <message>
    <source>make them shorter</source>
    <translation>kürzer machen</translation>
+  </message>
+  <message>
+   <source>make them {least} or more</source>
+   <translation>mach sie {least} oder mehr</translation>
   </message>
   <message>
    <source>make {count}</source>
@@ -10045,6 +11293,10 @@ Protokoll: {log}</translation>
   <message>
    <source>mats all round</source>
    <translation>Auflagen ringsum</translation>
+  </message>
+  <message>
+   <source>mattress</source>
+   <translation>Matratze</translation>
   </message>
   <message>
    <source>measure again, or leave the line empty</source>
@@ -10487,6 +11739,26 @@ Protokoll: {log}</translation>
    <translation>eines Rechtecks</translation>
   </message>
   <message>
+   <source>of a rectangular seat</source>
+   <translation>eines rechteckigen Sitzes</translation>
+  </message>
+  <message>
+   <source>of a roof that slopes</source>
+   <translation>eines geneigten Dachs</translation>
+  </message>
+  <message>
+   <source>of a room, clear</source>
+   <translation>eines Raums, licht</translation>
+  </message>
+  <message>
+   <source>of a window</source>
+   <translation>eines Fensters</translation>
+  </message>
+  <message>
+   <source>of cloth beyond the seam</source>
+   <translation>von Stoff jenseits der Naht</translation>
+  </message>
+  <message>
    <source>of each end of the ribbon, from the tag</source>
    <translation>jedes Endes des Bands, vom Anhänger aus</translation>
   </message>
@@ -10507,6 +11779,10 @@ Protokoll: {log}</translation>
    <translation>von Vorder- und Rückseite; ein eigener wird aus einer SVG-Zeichnung gelesen</translation>
   </message>
   <message>
+   <source>of the back</source>
+   <translation>der Lehne</translation>
+  </message>
+  <message>
    <source>of the ball</source>
    <translation>der Kugel</translation>
   </message>
@@ -10523,6 +11799,10 @@ Protokoll: {log}</translation>
    <translation>der gefalteten Karte</translation>
   </message>
   <message>
+   <source>of the cover, turned in below</source>
+   <translation>des Bezugs, unten eingeschlagen</translation>
+  </message>
+  <message>
    <source>of the finished bag</source>
    <translation>der fertigen Tüte</translation>
   </message>
@@ -10533,6 +11813,10 @@ Protokoll: {log}</translation>
   <message>
    <source>of the flat ring, from the hole to its edge</source>
    <translation>des flachen Rings, vom Loch bis zu seinem Rand</translation>
+  </message>
+  <message>
+   <source>of the frames, on the wall</source>
+   <translation>der Rahmen, auf der Wand</translation>
   </message>
   <message>
    <source>of the front</source>
@@ -10563,8 +11847,16 @@ Protokoll: {log}</translation>
    <translation>des Raums darin, von den Türen bis zum Rücken</translation>
   </message>
   <message>
+   <source>of the rooms, clear, from the front to the back</source>
+   <translation>der Räume, licht, von vorn nach hinten</translation>
+  </message>
+  <message>
    <source>of the tag</source>
    <translation>des Anhängers</translation>
+  </message>
+  <message>
+   <source>of the tag in the pocket</source>
+   <translation>des Anhängers in der Tasche</translation>
   </message>
   <message>
    <source>of the tag, up to the edge with the hole</source>
@@ -10671,8 +11963,16 @@ Protokoll: {log}</translation>
    <translation>im Flachen liegt es über {b}</translation>
   </message>
   <message>
+   <source>on the lining of the back board</source>
+   <translation>auf dem Spiegel des Rückdeckels</translation>
+  </message>
+  <message>
    <source>on the waste, to turn the blade</source>
    <translation>auf dem Abfall, um die Klinge zu drehen</translation>
+  </message>
+  <message>
+   <source>on top</source>
+   <translation>aufgelegt</translation>
   </message>
   <message>
    <source>once</source>
@@ -10859,6 +12159,14 @@ Protokoll: {log}</translation>
    <translation>Päckchen</translation>
   </message>
   <message>
+   <source>pad</source>
+   <translation>Polster</translation>
+  </message>
+  <message>
+   <source>pad on back cover</source>
+   <translation>Polster auf Bezug hinten</translation>
+  </message>
+  <message>
    <source>page {number}</source>
    <translation>Seite {number}</translation>
   </message>
@@ -10873,6 +12181,10 @@ Protokoll: {log}</translation>
   <message>
    <source>pages {n} to {last} of {count}: {piece}</source>
    <translation>Seiten {n} bis {last} von {count}: {piece}</translation>
+  </message>
+  <message>
+   <source>pane</source>
+   <translation>Fensterbreite</translation>
   </message>
   <message>
    <source>panel </source>
@@ -10925,6 +12237,10 @@ Protokoll: {log}</translation>
   <message>
    <source>part </source>
    <translation>Teil </translation>
+  </message>
+  <message>
+   <source>partition </source>
+   <translation>Zwischenwand </translation>
   </message>
   <message>
    <source>parts box</source>
@@ -11067,6 +12383,14 @@ Protokoll: {log}</translation>
    <translation>Stift</translation>
   </message>
   <message>
+   <source>pincushion</source>
+   <translation>Nadelkissen</translation>
+  </message>
+  <message>
+   <source>pitch</source>
+   <translation>Dachneigung</translation>
+  </message>
+  <message>
    <source>place card</source>
    <translation>Platzkarte</translation>
   </message>
@@ -11107,12 +12431,36 @@ Protokoll: {log}</translation>
    <translation>Sockel</translation>
   </message>
   <message>
+   <source>plinth left</source>
+   <translation>Sockel links</translation>
+  </message>
+  <message>
+   <source>plinth right</source>
+   <translation>Sockel rechts</translation>
+  </message>
+  <message>
    <source>plywood</source>
    <translation>Sperrholz</translation>
   </message>
   <message>
    <source>pocket</source>
    <translation>Tasche</translation>
+  </message>
+  <message>
+   <source>pocket </source>
+   <translation>Tasche </translation>
+  </message>
+  <message>
+   <source>pocket bottom edge</source>
+   <translation>Tasche Rand unten</translation>
+  </message>
+  <message>
+   <source>pocket left edge</source>
+   <translation>Tasche Rand links</translation>
+  </message>
+  <message>
+   <source>pocket right edge</source>
+   <translation>Tasche Rand rechts</translation>
   </message>
   <message>
    <source>pockets</source>
@@ -11127,6 +12475,10 @@ Protokoll: {log}</translation>
    <translation>Popcornbecher</translation>
   </message>
   <message>
+   <source>porch</source>
+   <translation>Vordach</translation>
+  </message>
+  <message>
    <source>portfolio</source>
    <translation>Sammelmappe</translation>
   </message>
@@ -11135,8 +12487,28 @@ Protokoll: {log}</translation>
    <translation>Bullauge</translation>
   </message>
   <message>
+   <source>post</source>
+   <translation>Pfosten</translation>
+  </message>
+  <message>
+   <source>post </source>
+   <translation>Pfosten </translation>
+  </message>
+  <message>
    <source>post, with a card of {g:g} g/m²</source>
    <translation>Post, mit einer Karte von {g:g} g/m²</translation>
+  </message>
+  <message>
+   <source>posts</source>
+   <translation>Pfosten</translation>
+  </message>
+  <message>
+   <source>posts have no room under so shallow a porch</source>
+   <translation>Pfosten haben unter einem so flachen Vordach keinen Platz</translation>
+  </message>
+  <message>
+   <source>posts stand before the front, which could not be lifted off</source>
+   <translation>Pfosten stehen vor der Front, die sich nicht abnehmen ließe</translation>
   </message>
   <message>
    <source>pouch</source>
@@ -11157,10 +12529,6 @@ Protokoll: {log}</translation>
   <message>
    <source>pressed together</source>
    <translation>zusammengepresst</translation>
-  </message>
-  <message>
-   <source>price</source>
-   <translation>Preis</translation>
   </message>
   <message>
    <source>price tag</source>
@@ -11253,6 +12621,10 @@ Protokoll: {log}</translation>
   <message>
    <source>rack</source>
    <translation>Gestell</translation>
+  </message>
+  <message>
+   <source>radius of a rectangle's corners</source>
+   <translation>Radius der Ecken eines Rechtecks</translation>
   </message>
   <message>
    <source>radius of its free corners</source>
@@ -11363,6 +12735,34 @@ Protokoll: {log}</translation>
    <translation>Bänder durch Ösen</translation>
   </message>
   <message>
+   <source>ridge</source>
+   <translation>First</translation>
+  </message>
+  <message>
+   <source>ridge cap</source>
+   <translation>Firstkappe</translation>
+  </message>
+  <message>
+   <source>ridge cap </source>
+   <translation>Firstkappe </translation>
+  </message>
+  <message>
+   <source>ridge cap back</source>
+   <translation>Firstkappe hinten</translation>
+  </message>
+  <message>
+   <source>ridge cap back on it</source>
+   <translation>Firstkappe hinten darauf</translation>
+  </message>
+  <message>
+   <source>ridge cap front</source>
+   <translation>Firstkappe vorn</translation>
+  </message>
+  <message>
+   <source>ridge cap front on it</source>
+   <translation>Firstkappe vorn darauf</translation>
+  </message>
+  <message>
    <source>right</source>
    <translation>rechts</translation>
   </message>
@@ -11373,6 +12773,18 @@ Protokoll: {log}</translation>
   <message>
    <source>right at the front</source>
    <translation>Wand rechts an Wand vorn</translation>
+  </message>
+  <message>
+   <source>right cladding </source>
+   <translation>Innenplatte rechts </translation>
+  </message>
+  <message>
+   <source>right cladding #</source>
+   <translation>Innenplatte rechts #</translation>
+  </message>
+  <message>
+   <source>right cladding # on it</source>
+   <translation>Innenplatte rechts # darauf</translation>
   </message>
   <message>
    <source>right door</source>
@@ -11467,12 +12879,52 @@ Protokoll: {log}</translation>
    <translation>Wand rechts</translation>
   </message>
   <message>
+   <source>right wall at the back roof</source>
+   <translation>Wand rechts an Dach hinten</translation>
+  </message>
+  <message>
+   <source>right wall at the back wall</source>
+   <translation>Wand rechts an Rückwand</translation>
+  </message>
+  <message>
+   <source>right wall at the front roof</source>
+   <translation>Wand rechts an Dach vorn</translation>
+  </message>
+  <message>
+   <source>right wall at the front wall</source>
+   <translation>Wand rechts an Vorderwand</translation>
+  </message>
+  <message>
+   <source>right wall at the roof</source>
+   <translation>Wand rechts an Dach</translation>
+  </message>
+  <message>
    <source>right wall lining</source>
    <translation>Futter Wand rechts</translation>
   </message>
   <message>
+   <source>right wall on the ground floor</source>
+   <translation>Wand rechts auf der Bodenplatte</translation>
+  </message>
+  <message>
    <source>right wall rim</source>
    <translation>Wand Rand rechts</translation>
+  </message>
+  <message>
+   <source>right window #-# frame</source>
+   <translation>Fenster rechts #-# Rahmen</translation>
+  </message>
+  <message>
+   <source>right window #-# glazing</source>
+   <translation>Fenster rechts #-# Verglasung</translation>
+  </message>
+  <message>
+   <source>right window #-# glazing in it</source>
+   <translation>Fenster rechts #-# Verglasung darin</translation>
+  </message>
+  <message>
+   <source>right window #-# on right wall</source>
+   <translation>Fenster rechts #-# auf Wand rechts</translation>
   </message>
   <message>
    <source>right wing</source>
@@ -11523,6 +12975,10 @@ Protokoll: {log}</translation>
    <translation>Ringe zwischen jeder Scheibe und dem Streifen am Äquator: mehr liegen glatter</translation>
   </message>
   <message>
+   <source>rise</source>
+   <translation>Beinhöhe</translation>
+  </message>
+  <message>
    <source>riser</source>
    <translation>Setzstufe</translation>
   </message>
@@ -11533,6 +12989,10 @@ Protokoll: {log}</translation>
   <message>
    <source>riser 1</source>
    <translation>Setzstufe 1</translation>
+  </message>
+  <message>
+   <source>roll each strip tightly, its first turn dry round the stick or the column, the rest with a film of glue; trim it where it has come to its diameter</source>
+   <translation>roll jeden Streifen straff, die erste Windung trocken um Stab oder Säule, den Rest mit einem Film Leim; schneid ihn ab, wo er seinen Durchmesser erreicht hat</translation>
   </message>
   <message>
    <source>rolled across the grain it kinks</source>
@@ -11571,6 +13031,10 @@ Protokoll: {log}</translation>
    <translation>Raum zwischen Schublade und Hülle auf jeder Seite: 0,25 bis 1 mm je nach Material</translation>
   </message>
   <message>
+   <source>room box</source>
+   <translation>Raumkasten</translation>
+  </message>
+  <message>
    <source>room left all round, so that it slides on</source>
    <translation>Raum ringsum, damit es sich aufschieben lässt</translation>
   </message>
@@ -11585,6 +13049,14 @@ Protokoll: {log}</translation>
   <message>
    <source>room left over along its length, so that it slips in (a quarter inch is usual)</source>
    <translation>Raum, der in der Länge bleibt, damit es hineingleitet (ein Viertelzoll ist üblich)</translation>
+  </message>
+  <message>
+   <source>rooms</source>
+   <translation>Räume</translation>
+  </message>
+  <message>
+   <source>rooms on one to four floors, with windows, stairs, a roof and a front that lifts off</source>
+   <translation>Räume auf ein bis vier Geschossen, mit Fenstern, Treppen, Dach und abnehmbarer Front</translation>
   </message>
   <message>
    <source>rotunda</source>
@@ -11699,6 +13171,78 @@ Protokoll: {log}</translation>
    <translation>Naht {seam}</translation>
   </message>
   <message>
+   <source>seat</source>
+   <translation>Sitz</translation>
+  </message>
+  <message>
+   <source>seat back</source>
+   <translation>Lehne</translation>
+  </message>
+  <message>
+   <source>seat back board</source>
+   <translation>Lehnenplatte</translation>
+  </message>
+  <message>
+   <source>seat back cover</source>
+   <translation>Lehnenbezug</translation>
+  </message>
+  <message>
+   <source>seat back cover on seat back pad</source>
+   <translation>Lehnenbezug auf Lehnenpolster</translation>
+  </message>
+  <message>
+   <source>seat back lining</source>
+   <translation>Lehnenfutter</translation>
+  </message>
+  <message>
+   <source>seat back lining on seat back board</source>
+   <translation>Lehnenfutter auf Lehnenplatte</translation>
+  </message>
+  <message>
+   <source>seat back pad</source>
+   <translation>Lehnenpolster</translation>
+  </message>
+  <message>
+   <source>seat back pad on seat back board</source>
+   <translation>Lehnenpolster auf Lehnenplatte</translation>
+  </message>
+  <message>
+   <source>seat board</source>
+   <translation>Sitzplatte</translation>
+  </message>
+  <message>
+   <source>seat cover</source>
+   <translation>Sitzbezug</translation>
+  </message>
+  <message>
+   <source>seat cover on seat pad</source>
+   <translation>Sitzbezug auf Sitzpolster</translation>
+  </message>
+  <message>
+   <source>seat lining</source>
+   <translation>Sitzfutter</translation>
+  </message>
+  <message>
+   <source>seat lining on seat board</source>
+   <translation>Sitzfutter auf Sitzplatte</translation>
+  </message>
+  <message>
+   <source>seat pad</source>
+   <translation>Sitzpolster</translation>
+  </message>
+  <message>
+   <source>seat pad on seat board</source>
+   <translation>Sitzpolster auf Sitzplatte</translation>
+  </message>
+  <message>
+   <source>seat upright</source>
+   <translation>Lehnenstütze</translation>
+  </message>
+  <message>
+   <source>seat upright on its lining</source>
+   <translation>Lehnenstütze auf ihrem Futter</translation>
+  </message>
+  <message>
    <source>see that it is on, or save as PDF and print that</source>
    <translation>sehen Sie nach, ob er an ist, oder speichern Sie als PDF und drucken das</translation>
   </message>
@@ -11715,6 +13259,10 @@ Protokoll: {log}</translation>
    <translation>Samen</translation>
   </message>
   <message>
+   <source>set it higher</source>
+   <translation>setz es höher</translation>
+  </message>
+  <message>
    <source>set the spacing to {mm:g} mm on Sheets, or cut by hand</source>
    <translation>setze den Abstand unter „Bogen“ auf {mm:g} mm, oder schneide von Hand</translation>
   </message>
@@ -11729,6 +13277,10 @@ Protokoll: {log}</translation>
   <message>
    <source>set-up box</source>
    <translation>Kartonage</translation>
+  </message>
+  <message>
+   <source>sewn, and turned</source>
+   <translation>genäht und gewendet</translation>
   </message>
   <message>
    <source>shape</source>
@@ -11775,6 +13327,10 @@ Protokoll: {log}</translation>
    <translation>Regal</translation>
   </message>
   <message>
+   <source>shelf </source>
+   <translation>Boden </translation>
+  </message>
+  <message>
    <source>shelf #</source>
    <translation>Boden #</translation>
   </message>
@@ -11801,6 +13357,10 @@ Protokoll: {log}</translation>
   <message>
    <source>shoe box</source>
    <translation>Schuhkarton</translation>
+  </message>
+  <message>
+   <source>shop</source>
+   <translation>Laden</translation>
   </message>
   <message>
    <source>shopping bag</source>
@@ -11847,6 +13407,10 @@ Protokoll: {log}</translation>
    <translation>so tiefe Seitenklappen treffen sich in der Mitte</translation>
   </message>
   <message>
+   <source>side windows</source>
+   <translation>Seitenfenster</translation>
+  </message>
+  <message>
    <source>sides</source>
    <translation>Seiten</translation>
   </message>
@@ -11861,6 +13425,10 @@ Protokoll: {log}</translation>
   <message>
    <source>silhouette</source>
    <translation>Silhouette</translation>
+  </message>
+  <message>
+   <source>sill</source>
+   <translation>Brüstung</translation>
   </message>
   <message>
    <source>simplify it</source>
@@ -11891,6 +13459,10 @@ Protokoll: {log}</translation>
    <translation>Deckelhöhe</translation>
   </message>
   <message>
+   <source>skylight</source>
+   <translation>Dachfenster</translation>
+  </message>
+  <message>
    <source>slanted</source>
    <translation>schräg</translation>
   </message>
@@ -11905,6 +13477,10 @@ Protokoll: {log}</translation>
   <message>
    <source>sleeve tab</source>
    <translation>Lasche Hülle</translation>
+  </message>
+  <message>
+   <source>slide in the {seam}</source>
+   <translation>{seam} einschieben</translation>
   </message>
   <message>
    <source>slide the two boards into each other, pass their tongues through the slots, bend neighbours opposite ways and glue them down, the deck's first</source>
@@ -12047,8 +13623,40 @@ Protokoll: {log}</translation>
    <translation>eine so niedrige Vorderseite hält nichts</translation>
   </message>
   <message>
+   <source>so low a plinth leaves nothing above its arch</source>
+   <translation>ein so niedriger Sockel lässt nichts über seinem Bogen</translation>
+  </message>
+  <message>
+   <source>so low a plinth leaves nothing under the bottom</source>
+   <translation>ein so niedriger Sockel lässt nichts unter dem Boden</translation>
+  </message>
+  <message>
+   <source>so low a seat leaves nothing of the column</source>
+   <translation>ein so niedriger Sitz lässt nichts von der Säule</translation>
+  </message>
+  <message>
+   <source>so low a storey takes nothing</source>
+   <translation>ein so niedriges Geschoss fasst nichts</translation>
+  </message>
+  <message>
    <source>so low an opening takes nothing</source>
    <translation>ein so niedriges Fach nimmt nichts auf</translation>
+  </message>
+  <message>
+   <source>so many bars leave no panes</source>
+   <translation>so viele Sprossen lassen keine Scheiben</translation>
+  </message>
+  <message>
+   <source>so many legs meet before they reach the collar</source>
+   <translation>so viele Beine stoßen zusammen, ehe sie die Muffe erreichen</translation>
+  </message>
+  <message>
+   <source>so many posts have no room</source>
+   <translation>so viele Pfosten haben keinen Platz</translation>
+  </message>
+  <message>
+   <source>so many windows have no room beside each other</source>
+   <translation>so viele Fenster haben nebeneinander keinen Platz</translation>
   </message>
   <message>
    <source>so many words are a page, not a panel</source>
@@ -12075,6 +13683,10 @@ Protokoll: {log}</translation>
    <translation>eine so runde Ecke lässt keine Kante</translation>
   </message>
   <message>
+   <source>so shallow a cabinet has no room for a plinth</source>
+   <translation>ein so flacher Schrank hat keinen Platz für einen Sockel</translation>
+  </message>
+  <message>
    <source>so shallow a cabinet has no room for a shelf behind its doors</source>
    <translation>ein so flacher Schrank hat hinter den Türen keinen Platz für einen Boden</translation>
   </message>
@@ -12085,6 +13697,10 @@ Protokoll: {log}</translation>
   <message>
    <source>so shallow a pocket holds nothing</source>
    <translation>eine so flache Tasche hält nichts</translation>
+  </message>
+  <message>
+   <source>so small a back takes no lining</source>
+   <translation>eine so kleine Lehne nimmt kein Futter</translation>
   </message>
   <message>
    <source>so small a cone cannot be rolled</source>
@@ -12101,6 +13717,10 @@ Protokoll: {log}</translation>
   <message>
    <source>so small a folder has no room for eyelets</source>
    <translation>eine so kleine Mappe hat keinen Platz für Ösen</translation>
+  </message>
+  <message>
+   <source>so small a seat does not cover its column</source>
+   <translation>ein so kleiner Sitz deckt seine Säule nicht</translation>
   </message>
   <message>
    <source>so small a tag needs no pocket</source>
@@ -12125,6 +13745,14 @@ Protokoll: {log}</translation>
   <message>
    <source>so wide a border leaves nothing of the paper</source>
    <translation>ein so breiter Rand lässt nichts vom Papier</translation>
+  </message>
+  <message>
+   <source>so wide a door strikes the posts as it opens</source>
+   <translation>eine so breite Tür schlägt beim Öffnen an die Pfosten</translation>
+  </message>
+  <message>
+   <source>so wide a frame leaves nothing of the door</source>
+   <translation>ein so breiter Rahmen lässt nichts von der Tür</translation>
   </message>
   <message>
    <source>so wide a lap covers half the front</source>
@@ -12215,8 +13843,40 @@ Protokoll: {log}</translation>
    <translation>quadratischer Umschlag</translation>
   </message>
   <message>
+   <source>square, in the front slope; 0 for none</source>
+   <translation>quadratisch, in der vorderen Fläche; 0 für keins</translation>
+  </message>
+  <message>
    <source>stack</source>
    <translation>Stapel</translation>
+  </message>
+  <message>
+   <source>stair</source>
+   <translation>Treppe</translation>
+  </message>
+  <message>
+   <source>stair #</source>
+   <translation>Treppe #</translation>
+  </message>
+  <message>
+   <source>stair # layer #</source>
+   <translation>Treppe # Lage #</translation>
+  </message>
+  <message>
+   <source>stair # layer # on stair #</source>
+   <translation>Treppe # Lage # auf Treppe #</translation>
+  </message>
+  <message>
+   <source>stair # layer # on stair # layer #</source>
+   <translation>Treppe # Lage # auf Treppe # Lage #</translation>
+  </message>
+  <message>
+   <source>stair # tread #</source>
+   <translation>Treppe # Stufe #</translation>
+  </message>
+  <message>
+   <source>stairs</source>
+   <translation>Treppe</translation>
   </message>
   <message>
    <source>standing {width} by {deep}, {tall} high; folded flat {width} by {long}: draft its envelope for that</source>
@@ -12299,6 +13959,14 @@ Protokoll: {log}</translation>
    <translation>Material {stock}</translation>
   </message>
   <message>
+   <source>stool</source>
+   <translation>Hocker</translation>
+  </message>
+  <message>
+   <source>storeys</source>
+   <translation>Geschosse</translation>
+  </message>
+  <message>
    <source>straight</source>
    <translation>gerade</translation>
   </message>
@@ -12359,6 +14027,10 @@ Protokoll: {log}</translation>
    <translation>Hängeetikett</translation>
   </message>
   <message>
+   <source>swivel chair</source>
+   <translation>Drehstuhl</translation>
+  </message>
+  <message>
    <source>tab</source>
    <translation>Lasche</translation>
   </message>
@@ -12375,8 +14047,20 @@ Protokoll: {log}</translation>
    <translation>Anhänger</translation>
   </message>
   <message>
+   <source>tag height</source>
+   <translation>Höhe des Anhängers</translation>
+  </message>
+  <message>
    <source>tag only</source>
    <translation>nur der Anhänger</translation>
+  </message>
+  <message>
+   <source>tag width</source>
+   <translation>Breite des Anhängers</translation>
+  </message>
+  <message>
+   <source>tag_height</source>
+   <translation>Höhe des Anhängers</translation>
   </message>
   <message>
    <source>take a box</source>
@@ -12391,6 +14075,10 @@ Protokoll: {log}</translation>
    <translation>nehmen Sie einen dickeren, oder 0 für keinen</translation>
   </message>
   <message>
+   <source>take a thinner one</source>
+   <translation>nimm einen dünneren</translation>
+  </message>
+  <message>
    <source>take an envelope with side seams</source>
    <translation>nehmen Sie einen Umschlag mit Seitennähten</translation>
   </message>
@@ -12399,12 +14087,20 @@ Protokoll: {log}</translation>
    <translation>einen Umriss aus einer Zeichnung nehmen</translation>
   </message>
   <message>
+   <source>take fewer bars, or larger windows</source>
+   <translation>nimm weniger Sprossen oder größere Fenster</translation>
+  </message>
+  <message>
    <source>take fewer or smaller ones</source>
    <translation>nimm weniger oder kleinere</translation>
   </message>
   <message>
    <source>take fewer, or make it larger</source>
    <translation>nehmen Sie weniger, oder machen Sie ihn größer</translation>
+  </message>
+  <message>
+   <source>take fewer, or narrower ones</source>
+   <translation>nimm weniger oder schmalere</translation>
   </message>
   <message>
    <source>take off {name}</source>
@@ -12591,6 +14287,14 @@ Protokoll: {log}</translation>
    <translation>der freie Raum ist {got} statt {want}</translation>
   </message>
   <message>
+   <source>the collar has no wall round the column</source>
+   <translation>die Muffe hat keine Wand um die Säule</translation>
+  </message>
+  <message>
+   <source>the column has no wall round its stick</source>
+   <translation>die Säule hat keine Wand um ihren Stab</translation>
+  </message>
+  <message>
    <source>the column's slots would reach the deck's edge</source>
    <translation>die Schlitze der Säule reichten an den Rand des Bodens</translation>
   </message>
@@ -12627,6 +14331,10 @@ Protokoll: {log}</translation>
    <translation>die Zeichnung ist gepackt und kaputt</translation>
   </message>
   <message>
+   <source>the edge of the frame runs through the hole of the knob</source>
+   <translation>die Kante des Rahmens läuft durch das Loch des Knopfs</translation>
+  </message>
+  <message>
    <source>the fastener's legs cannot be reached once it is closed</source>
    <translation>die Beine der Klammer sind nicht mehr erreichbar, wenn es geschlossen ist</translation>
   </message>
@@ -12661,6 +14369,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the font {family} is not installed here</source>
    <translation>die Schrift {family} ist hier nicht eingerichtet</translation>
+  </message>
+  <message>
+   <source>the gaps between its strips are what the floors slide into: lay it up with a scrap of the floor between, and cut the windows before</source>
+   <translation>in die Lücken zwischen ihren Streifen werden die Böden geschoben: leg sie mit einem Rest des Bodens dazwischen auf, und schneid die Fenster vorher</translation>
   </message>
   <message>
    <source>the group of the {piece}</source>
@@ -12701,6 +14413,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the line lies beside the piece</source>
    <translation>die Linie liegt neben dem Stück</translation>
+  </message>
+  <message>
+   <source>the lining covers the hem</source>
+   <translation>das Futter deckt den Saum</translation>
   </message>
   <message>
    <source>the linings cover what is turned in</source>
@@ -12823,6 +14539,10 @@ Protokoll: {log}</translation>
    <translation>der Plan</translation>
   </message>
   <message>
+   <source>the plinth's lower edge</source>
+   <translation>die untere Kante des Sockels</translation>
+  </message>
+  <message>
    <source>the printed face</source>
    <translation>die bedruckte Seite</translation>
   </message>
@@ -12855,8 +14575,36 @@ Protokoll: {log}</translation>
    <translation>die gerollte Wand hält sie zwischen ihren zwei Schichten</translation>
   </message>
   <message>
+   <source>the roof comes down before the front, which could not be lifted off</source>
+   <translation>das Dach reicht vor der Front herab, die sich nicht abnehmen ließe</translation>
+  </message>
+  <message>
+   <source>the roof comes down too low over so deep a porch</source>
+   <translation>das Dach reicht über einem so tiefen Vordach zu weit herab</translation>
+  </message>
+  <message>
+   <source>the roof has no room for such a skylight, or its panes are too small</source>
+   <translation>das Dach hat keinen Platz für so ein Dachfenster, oder seine Scheiben sind zu klein</translation>
+  </message>
+  <message>
+   <source>the room is too shallow for its stairs</source>
+   <translation>der Raum ist zu flach für seine Treppen</translation>
+  </message>
+  <message>
+   <source>the room is too short for the stair and a landing at each end</source>
+   <translation>der Raum ist zu kurz für die Treppe und einen Absatz an jedem Ende</translation>
+  </message>
+  <message>
+   <source>the room over a stair</source>
+   <translation>die Höhe über einer Treppe</translation>
+  </message>
+  <message>
    <source>the same for a browser</source>
    <translation>dasselbe für den Browser</translation>
+  </message>
+  <message>
+   <source>the seat's</source>
+   <translation>des Sitzes</translation>
   </message>
   <message>
    <source>the sheet</source>
@@ -12913,6 +14661,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the wings of so narrow a gate cannot be taken hold of</source>
    <translation>die Flügel eines so schmalen Tors lassen sich nicht fassen</translation>
+  </message>
+  <message>
+   <source>the {first} to {last}</source>
+   <translation>{first} bis {last}</translation>
   </message>
   <message>
    <source>the {names} already lie under the {host}</source>
@@ -13163,6 +14915,10 @@ Protokoll: {log}</translation>
    <translation>Titel auf {title}</translation>
   </message>
   <message>
+   <source>to a drawer</source>
+   <translation>an einer Schublade</translation>
+  </message>
+  <message>
    <source>to a sixteenth of an inch</source>
    <translation>auf ein Sechzehntelzoll</translation>
   </message>
@@ -13235,12 +14991,24 @@ Protokoll: {log}</translation>
    <translation>Trittstufe</translation>
   </message>
   <message>
+   <source>tread </source>
+   <translation>Stufe </translation>
+  </message>
+  <message>
    <source>tread #</source>
    <translation>Trittstufe #</translation>
   </message>
   <message>
+   <source>tread # on stair #</source>
+   <translation>Stufe # auf Treppe #</translation>
+  </message>
+  <message>
    <source>tread 1</source>
    <translation>Trittstufe 1</translation>
+  </message>
+  <message>
+   <source>treads</source>
+   <translation>Stufenkarten</translation>
   </message>
   <message>
    <source>treat bag</source>
@@ -13307,6 +15075,10 @@ Protokoll: {log}</translation>
    <translation>Rohr</translation>
   </message>
   <message>
+   <source>tubes</source>
+   <translation>Röhren</translation>
+  </message>
+  <message>
    <source>tuck box</source>
    <translation>Steckschachtel</translation>
   </message>
@@ -13345,6 +15117,10 @@ Protokoll: {log}</translation>
   <message>
    <source>turn words, pictures and shaded fills into plain paths, or save it as PNG</source>
    <translation>machen Sie aus Wörtern, Bildern und Verläufen einfache Züge, oder speichern Sie es als PNG</translation>
+  </message>
+  <message>
+   <source>turned</source>
+   <translation>gewendet</translation>
   </message>
   <message>
    <source>turned in</source>
@@ -13407,6 +15183,10 @@ Protokoll: {log}</translation>
    <translation>zwei Schlitze laufen {gap:.2f} mm voneinander: Was dazwischen liegt, reißt</translation>
   </message>
   <message>
+   <source>two slopes and a ridge</source>
+   <translation>zwei Flächen und ein First</translation>
+  </message>
+  <message>
    <source>two things have the id {id!r}</source>
    <translation>zwei Dinge haben die id {id!r}</translation>
   </message>
@@ -13423,6 +15203,10 @@ Protokoll: {log}</translation>
    <translation>darunter</translation>
   </message>
   <message>
+   <source>under the edge of the porch</source>
+   <translation>unter dem Rand des Vordachs</translation>
+  </message>
+  <message>
    <source>underneath</source>
    <translation>unten</translation>
   </message>
@@ -13437,6 +15221,14 @@ Protokoll: {log}</translation>
   <message>
    <source>up</source>
    <translation>hoch</translation>
+  </message>
+  <message>
+   <source>upholstery</source>
+   <translation>Polsterung</translation>
+  </message>
+  <message>
+   <source>upper</source>
+   <translation>obere Muffe</translation>
   </message>
   <message>
    <source>upper band #</source>
@@ -13471,6 +15263,14 @@ Protokoll: {log}</translation>
    <translation>Kappe oben</translation>
   </message>
   <message>
+   <source>upper collar</source>
+   <translation>Muffe oben</translation>
+  </message>
+  <message>
+   <source>upper collar #</source>
+   <translation>Muffe oben #</translation>
+  </message>
+  <message>
    <source>upper edge</source>
    <translation>oberen Kante</translation>
   </message>
@@ -13483,12 +15283,20 @@ Protokoll: {log}</translation>
    <translation>oberer Bezug darauf</translation>
   </message>
   <message>
+   <source>upright bars in a window</source>
+   <translation>senkrechte Sprossen in einem Fenster</translation>
+  </message>
+  <message>
    <source>upright height of the roof; 0 for a flat canopy</source>
    <translation>aufrechte Höhe des Dachs; 0 für ein flaches</translation>
   </message>
   <message>
    <source>upright, from foot to rim</source>
    <translation>aufrecht, vom Fuß bis zum Rand</translation>
+  </message>
+  <message>
+   <source>uprights</source>
+   <translation>Sprossen senkrecht</translation>
   </message>
   <message>
    <source>use 0 to {most:g} mm</source>
@@ -13707,6 +15515,14 @@ Protokoll: {log}</translation>
    <translation>was sie geschlossen hält</translation>
   </message>
   <message>
+   <source>what leads from floor to floor</source>
+   <translation>was von Geschoss zu Geschoss führt</translation>
+  </message>
+  <message>
+   <source>what lies over it</source>
+   <translation>was darüber liegt</translation>
+  </message>
+  <message>
    <source>what must come before it comes after it</source>
    <translation>was vorher kommen muss, kommt nachher</translation>
   </message>
@@ -13745,6 +15561,14 @@ Protokoll: {log}</translation>
   <message>
    <source>whether a pocket is made for it</source>
    <translation>ob eine Tasche dafür gemacht wird</translation>
+  </message>
+  <message>
+   <source>whether it can be closed</source>
+   <translation>ob es sich schließen lässt</translation>
+  </message>
+  <message>
+   <source>whether it has one</source>
+   <translation>ob er eine hat</translation>
   </message>
   <message>
    <source>whether it is closed on both sides</source>
@@ -13803,6 +15627,18 @@ Protokoll: {log}</translation>
    <translation>Breite</translation>
   </message>
   <message>
+   <source>width of a frame on each door; 0 for none</source>
+   <translation>Breite eines Rahmens auf jeder Tür; 0 für keinen</translation>
+  </message>
+  <message>
+   <source>width of a post</source>
+   <translation>Breite eines Pfostens</translation>
+  </message>
+  <message>
+   <source>width of a window</source>
+   <translation>Breite eines Fensters</translation>
+  </message>
+  <message>
    <source>width of each leaf of the gussets</source>
    <translation>Breite jedes Blatts der Falten</translation>
   </message>
@@ -13823,6 +15659,10 @@ Protokoll: {log}</translation>
    <translation>Breite der Rückenpappe</translation>
   </message>
   <message>
+   <source>width of the stair</source>
+   <translation>Breite der Treppe</translation>
+  </message>
+  <message>
    <source>width of the strip glued inside the front</source>
    <translation>Breite des Streifens, der innen an die Vorderseite geklebt wird</translation>
   </message>
@@ -13832,6 +15672,18 @@ Protokoll: {log}</translation>
   </message>
   <message>
    <source>window</source>
+   <translation>Fenster</translation>
+  </message>
+  <message>
+   <source>window height</source>
+   <translation>Fensterhöhe</translation>
+  </message>
+  <message>
+   <source>window_height</source>
+   <translation>Fensterhöhe</translation>
+  </message>
+  <message>
+   <source>windows</source>
    <translation>Fenster</translation>
   </message>
   <message>
@@ -13861,6 +15713,10 @@ Protokoll: {log}</translation>
   <message>
    <source>wrap</source>
    <translation>Bezug</translation>
+  </message>
+  <message>
+   <source>wrap </source>
+   <translation>Bezug </translation>
   </message>
   <message>
    <source>wrap back</source>
@@ -14203,10 +16059,6 @@ Protokoll: {log}</translation>
    <translation>schreiben Sie etwa #2e4a73</translation>
   </message>
   <message>
-   <source>write one such as 0.35</source>
-   <translation>schreiben Sie etwa 0.35</translation>
-  </message>
-  <message>
    <source>write one such as 1.5</source>
    <translation>schreiben Sie etwa 1.5</translation>
   </message>
@@ -14249,6 +16101,10 @@ Protokoll: {log}</translation>
   <message>
    <source>write one such as upright:40%</source>
    <translation>schreiben Sie etwa upright:40%</translation>
+  </message>
+  <message>
+   <source>write one such as {such}</source>
+   <translation>schreib eine wie {such}</translation>
   </message>
   <message>
    <source>write one, such as {default}</source>
@@ -14455,6 +16311,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{count} layers reach {reached}, {off}. Glue flat, grain the same way, and dry under weight.</source>
    <translation>{count} Schichten ergeben {reached}, {off}. Flach leimen, Laufrichtung gleich, unter Gewicht trocknen.</translation>
+  </message>
+  <message>
+   <source>{count} legs of {layers} boards: cut {many} alike</source>
+   <translation>{count} Beine aus {layers} Pappen: schneid {many} gleiche</translation>
   </message>
   <message>
    <source>{count} light passes rather than one hard one</source>

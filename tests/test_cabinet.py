@@ -29,7 +29,7 @@ class Keeping(unittest.TestCase):
     def test_there_are_at_least_forty_everyday_stocks_of_every_kind(self) -> None:
         self.assertGreaterEqual(len(CATALOGUE), 40)
         self.assertEqual({s.kind for s in CATALOGUE},
-                         {"paper", "card", "board", "corrugated", "film", "fabric"})
+                         {"paper", "card", "board", "corrugated", "film", "fabric", "padding"})
         self.assertEqual(len({s.id for s in CATALOGUE}), len(CATALOGUE))
 
     def test_a_stock_of_ones_own_stands_in_the_place_of_the_catalogues_until_it_is_taken_out(self) -> None:

@@ -203,7 +203,8 @@ class Stools(unittest.TestCase):
     @given(stools())
     def test_all_of_it_stands_where_it_belongs_and_one_sits_as_high_as_asked(self, made: Build) -> None:
         self.assertEqual([c for p in made.patterns for c in closure(p, made.patterns) if not c.closes], [])
-        self.assertEqual(shared(made), [])
+        # the ends of a rolled strip meet the next turn, which is not drawn: a hair is let pass
+        self.assertEqual(shared(made, 0.01), [])
         self.assertEqual([str(f) for f in run(made, find_sheet("A0"), thorough=True)
                           if f.severity.name == "ERROR" and not f.code.startswith("sheet")], [])
         self.assertAlmostEqual(box_of(made, "seat pad")[1][2], float(made.brief.values["height"]), places=6)
@@ -226,7 +227,7 @@ class Stools(unittest.TestCase):
             return next(i for i, said in enumerate(words) if text in said)
 
         order = [at("Glue the seat pad"), at("Draw the cover"), at("seat lining on the seat board"),
-                 at("Push the collars"), at("Glue the legs to the lower collar"), at("Glue the column under"),
+                 at("Push the collars"), at("Glue the legs to the lower collar"), at("Glue the stick under"),
                  at("Put the stick"), at("Glue a bead")]
         self.assertEqual(order, sorted(order))
         self.assertEqual(simulate(stool()), ())

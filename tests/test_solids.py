@@ -79,7 +79,9 @@ class Solids(unittest.TestCase):
         declared = {name: new_brief(name).drafted.slides for name in recipes()}
         self.assertEqual({name: (slides[0].piece, slides[0].way) for name,
                           slides in declared.items() if slides},
-                         MOTIONS | {"sleeve": ("sleeve", (1.0, 0.0, 0.0))})
+                         MOTIONS | {"sleeve": ("sleeve", (1.0, 0.0, 0.0)),
+                                    "drawer-chest": ("drawer 1", (0.0, -1.0, 0.0)),
+                                    "house": ("front wall", (0.0, -1.0, 0.0))})
 
     @given(st.sampled_from(sorted(MOTIONS)).flatmap(changed_briefs))
     def test_nothing_stands_in_the_way_of_what_slides(self, any_build: tuple[Brief, Stock]) -> None:

@@ -61,8 +61,9 @@ class Catalogue(unittest.TestCase):
 
     def test_bulk_is_that_of_paper_or_board(self) -> None:
         # common practice: solid paper and board have 1.0 to 1.7 cm3/g; corrugated is mostly air, film is
-        # dense, fabric is loose
-        usual = {"corrugated": (3.0, 10.0), "film": (0.6, 1.15), "fabric": (1.5, 2.6)}
+        # dense, fabric is loose, padding mostly air
+        usual = {"corrugated": (3.0, 10.0), "film": (0.6, 1.15), "fabric": (1.5, 2.6),
+                 "padding": (8.0, 40.0)}
         for stock in CATALOGUE:
             bulk = stock.caliper_mm * 1000 / stock.grammage_gsm
             low, high = usual.get(stock.kind, (1.0, 1.7))

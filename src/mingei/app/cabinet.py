@@ -188,6 +188,8 @@ class CabinetDialog(Dialog):
         self.passes.setToolTip(t("Light passes of the scoring tool; heavy stock wants several"))
         self.passes.valueChanged.connect(lambda _: self._edited())
         form.addRow(t("Scoring passes"), self.passes)
+        line("stretch", t("Cloth gives"),
+             t("Draw a strip of 100 mm tight: by so many mm it grows. Covers are cut smaller by half of it."))
         line("price", t("Price of a sheet"), t("In your own money; 0 where you do not know"))
         line("sheets", t("Sheets"), t("Sizes it is sold in, with commas between them"))
         form.addRow(self._heading(t("Built-up board")))
@@ -219,7 +221,7 @@ class CabinetDialog(Dialog):
         texts = {"name": t(stock.name), "grammage": f"{plain_number(stock.grammage_gsm)} g",
                  "caliper": write_mm(stock.caliper_mm, 3),
                  "gain": write_mm(stock.crease_gain_mm, 3), "price": plain_number(stock.price),
-                 "sheets": ", ".join(stock.sheets)}
+                 "sheets": ", ".join(stock.sheets), "stretch": f"{plain_number(stock.stretch_pct)} %"}
         for key, text in texts.items():
             self.lines[key].setText(text)
             self.lines[key].setCursorPosition(0)
@@ -256,11 +258,8 @@ class CabinetDialog(Dialog):
         kept = self.stock
         if not text["name"]:
             raise StockError("a stock needs a name", "name", "write what you call it")
-        try:
-            price = float(text["price"].replace(",", ".") or 0)
-        except ValueError:
-            raise StockError(say("{text!r} is not a number", text=text["price"]), "price",
-                             "write one such as 0.35") from None
+        price = self._number(text["price"], "price", "0.35")
+        stretch = self._number(text["stretch"].rstrip("% "), "stretch", "3")
         caliper, gain = (self._same(text["caliper"], kept.caliper_mm),
                          self._same(text["gain"], kept.crease_gain_mm))
         grammage = (kept.grammage_gsm if text["grammage"] == f"{plain_number(kept.grammage_gsm)} g"
@@ -271,7 +270,16 @@ class CabinetDialog(Dialog):
             crease_gain_mm=gain,
             grain=Grain(self.grain.currentData()), faced=Faced(self.faced.currentData()),
             score_passes=self.passes.value(), price=price,
+            stretch_pct=stretch,
             sheets=tuple(s.strip() for s in text["sheets"].split(",") if s.strip()))
+
+    def _number(self, text: str, place: str, such: str) -> float:
+        """The number written, nothing for 0.  Raises StockError."""
+        try:
+            return float(text.replace(",", ".") or 0)
+        except ValueError:
+            raise StockError(say("{text!r} is not a number", text=text), place,
+                             say("write one such as {such}", such=such)) from None
 
     def _same(self, text: str, kept: float) -> float:
         """The length written; what was shown rounded and not touched stays exact."""

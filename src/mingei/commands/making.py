@@ -181,8 +181,9 @@ def _with_mats(brief: Brief, stock: Stock, border: str) -> Brief:
 
 def _known_parts(made: Build, brief: Brief) -> None:
     """Raises UsageError when a stock is given to a part the thing does not have."""
-    for part, _ in brief.parts:
-        if part not in made.part_names:
+    usual = dict(made.recipe.part_stocks)  # parts that another choice would bring
+    for part, stock in brief.parts:
+        if part not in made.part_names and usual.get(part) != stock:
             raise UsageError(say("it has no part named {part!r}", part=part), "--part",
                              say("its parts are: {names}", names=some_of(made.part_names)
                                  or "none but its body"))

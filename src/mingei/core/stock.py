@@ -178,12 +178,11 @@ CATALOGUE: tuple[Stock, ...] = (
     _film("vellum-112", "Vellum 112 g", 112, 0.12),
     _film("acetate-02", "Acetate 0.2 mm, for windows", 260, 0.20),
     _film("cotton-120", "Cotton fabric 120 g", 120, 0.25, "fabric", 2.0),
-    _film("jersey-180", "Jersey 180 g", 180, 0.6, "fabric", 20.0),
-    _film("felt-200", "Craft felt 200 g", 200, 1.2, "fabric", 4.0),
+    _film("jersey-200", "Jersey 200 g", 200, 0.45, "fabric", 20.0),
     _film("bookcloth-200", "Book cloth 200 g", 200, 0.35, "fabric"),
-    _film("foam-20", "Foam sheet 2 mm", 100, 2.0, "padding"),
-    _film("foam-50", "Foam sheet 5 mm", 150, 5.0, "padding"),
-    _film("wadding-40", "Wadding, 4 mm pressed", 120, 4.0, "padding"),
+    _film("foam-20", "Foam sheet 2 mm", 200, 2.0, "padding"),
+    _film("foam-50", "Foam sheet 5 mm", 500, 5.0, "padding"),
+    _film("wadding-40", "Wadding, 4 mm pressed", 130, 4.0, "padding"),
 )
 
 DEFAULT_STOCK_ID = "card-300"
@@ -271,7 +270,7 @@ class Estimate(NamedTuple):
 #: Bulk (cm3/g) of stocks by kind, and how much it differs from one to the next (common practice).
 BULK: Mapping[str, tuple[float, float]] = {
     "paper": (1.25, 0.15), "card": (1.27, 0.12), "board": (1.58, 0.1), "corrugated": (7.0, 1.5),
-    "film": (0.8, 0.15), "fabric": (1.9, 0.3), "padding": (30.0, 10.0)}
+    "film": (0.8, 0.15), "fabric": (1.9, 0.3), "padding": (18.0, 8.0)}
 
 
 def estimate_caliper(gsm: float, kind: str = "card") -> Estimate:

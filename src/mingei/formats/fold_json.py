@@ -222,9 +222,10 @@ def _seams(pattern: Pattern, build: Build, net: _Net, index: dict[str, int]) -> 
                               else {"b": None, "b_face": mate.host}),
                            "gap_mm": round(closures[mate.seam].apart_mm, 9)})
     for lap in pattern.laps:
-        result.append({"name": lap.name, "kind": "lap" if lap.glued else "open", "a": [index[lap.lower], []],
-                       **({"b": [index[lap.upper], []]} if lap.upper in index
-                          else {"b": None, "b_face": lap.upper}),
+        sides: dict[str, Any] = {}
+        for end, name in (("a", lap.lower), ("b", lap.upper)):
+            sides |= {end: [index[name], []]} if name in index else {end: None, f"{end}_face": name}
+        result.append({"name": lap.name, "kind": "lap" if lap.glued else "open", **sides,
                        "gap_mm": round(closures[lap.name].apart_mm, 9)})
     return result
 

@@ -24,7 +24,7 @@ class Bought(NamedTuple):
     name: what it is, in the singular; many: so many in one thing; words: the step in which it is put in, a
     full sentence; panel: where it goes; length_mm: each is cut so long, 0 where it is bought in its size;
     size: how thick or wide, in words, ""; when: it goes in; why: then, without a stop, "" where it needs no
-    word; before: the panel whose joints come right after it.
+    word; before: the panel whose joints come right after it; last: after all handwork.
     """
 
     name: str
@@ -36,6 +36,7 @@ class Bought(NamedTuple):
     when: When = When.OPEN
     why: str = ""
     before: str = ""
+    last: bool = False
 
 
 class Handwork(NamedTuple):

@@ -90,8 +90,7 @@ def operations(draft: Draft, given: Given = NOTHING_MORE) -> tuple[Operation, ..
         "it is glued while the {piece} lies open", piece=op.piece)))) if op.does is Does.FOLD
         and op.piece in first else op for op in pieces]
     found = [*flat, *(_waiting(op, flat) for op in pieces)]
-    # what is put in at the very end comes after what is done to the finished thing
-    last = [b for b in draft.bought if b.when is When.CLOSED and not b.before]
+    last = [b for b in draft.bought if b.last]
     handled: tuple[Bought | Handwork, ...] = (*(b for b in draft.bought if b not in last), *draft.handwork,
                                               *last)
     for number, each in enumerate(handled, 1):

@@ -147,10 +147,10 @@ def _bought(values: Values, high: float) -> tuple[Bought, ...]:
     found = [Bought("stick", 1, say("Put the stick into the column, so that it stands out below by the "
                                     "castors' height at the most."), "column 1",
                     max(5.0, high - _THICKEST_MM * 2 - float(values["castor"])),
-                    size=write_both(float(values["stick"])), when=When.CLOSED)]
+                    size=write_both(float(values["stick"])), when=When.CLOSED, last=True)]
     if float(values["castor"]) > 0:
         found.append(Bought("bead", int(values["legs"]), say("Glue a bead under the end of each leg."),
-                            "leg 1", size=write_both(float(values["castor"])), when=When.CLOSED))
+                            "leg 1", size=write_both(float(values["castor"])), when=When.CLOSED, last=True))
     return tuple(found)
 
 

@@ -73,13 +73,27 @@ def _edges(build: Build) -> list[_Edge]:
     return found
 
 
-def room_beside(build: Build, unit: str) -> int:
-    """Room (px) for the measures at a piece's side: in steps, so that the drawing does not jump with every
-    figure that is written."""
+def room_beside(build: Build, unit: str) -> tuple[int, int]:
+    """Room (px) for the measures at the left and at the right of all pieces, 0 where none stand there: in
+    steps, so that the drawing does not jump with every figure that is written."""
     metrics = QFontMetricsF(theme.figure_font(theme.SMALL))
-    words = [write(float(build.brief.made[e.measure]), unit) for e in _edges(build) if not e.level]
-    wanted = max((metrics.horizontalAdvance(w) for w in words), default=0.0) + _PAD_PX + _AWAY_PX + _GAP_PX
-    return _LEFT_PX + _MORE_PX * max(0, math.ceil((wanted - _LEFT_PX) / _MORE_PX))
+    wide = {True: 0.0, False: 0.0}
+    for edge in _edges(build):
+        if not edge.level:
+            words = write(float(build.brief.made[edge.measure]), unit)
+            first = _first_in_row(edge)
+            wide[first] = max(wide[first], metrics.horizontalAdvance(words) + _PAD_PX + _AWAY_PX + _GAP_PX)
+
+    def room(wanted: float) -> int:
+        return _LEFT_PX + _MORE_PX * max(0, math.ceil((wanted - _LEFT_PX) / _MORE_PX)) if wanted else 0
+
+    return room(wide[True]), room(wide[False])
+
+
+def _first_in_row(edge: _Edge) -> bool:
+    """Whether its piece stands at the left of all."""
+    box = edge.pattern.box
+    return edge.move.apply((box.left, box.bottom))[0] < 1e-6
 
 
 def dimensions(build: Build, unit: str, to_px: ToPx) -> list[Dimension]:
@@ -101,7 +115,7 @@ def dimensions(build: Build, unit: str, to_px: ToPx) -> list[Dimension]:
         else:
             # at the left of a piece that stands first in its row; at the right of the others, where no other
             # piece's measures stand
-            first_in_row = move.apply((pattern.box.left, pattern.box.bottom))[0] < 1e-6
+            first_in_row = _first_in_row(edge)
             x = (corner.x() - _AWAY_PX if first_in_row
                  else to_px(move.apply((pattern.box.right, pattern.box.bottom))).x() + _AWAY_PX)
             a, b = QPointF(x, p.y()), QPointF(x, q.y())

@@ -140,12 +140,11 @@ class FlatView(PartView):
             self._fit_to(self.build.spread_box)
 
     def _fit_to(self, box: Box) -> None:
-        placed = zip(self.build.spread, self.build.patterns, strict=True) if self.build else ()
-        left = below = _EDGE_PX
+        left = right = below = _EDGE_PX
         # room for dimensions only where there are any
         if self.build is not None and self.build.draft.dimensions:
-            left, below = dimensions.room_beside(self.build, self.unit), dimensions.BELOW_PX
-        right = left if any(move.x + p.box.left > 1e-6 for move, p in placed) else _EDGE_PX
+            left, right = (max(_EDGE_PX, room) for room in dimensions.room_beside(self.build, self.unit))
+            below = dimensions.BELOW_PX
         paper = self._paper().adjusted(left, _EDGE_PX, -right, -below)
         scale = min(paper.width() / max(box.width, 1e-6), paper.height() / max(box.height, 1e-6))
         self.scale = max(SCALE_LEAST, min(SCALE_MOST, scale))

@@ -3,8 +3,8 @@ kept."""
 
 from __future__ import annotations
 
-from PySide6.QtCore import QLineF, QPointF, QRectF, Qt, Signal
-from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
+from PySide6.QtCore import QEvent, QLineF, QPointF, QRectF, Qt, Signal
+from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPixmap, QPolygonF
 from PySide6.QtWidgets import QApplication, QSizePolicy, QWidget
 
 from mingei.app import theme
@@ -17,6 +17,8 @@ _TURN_DEG, _KEY_DEG = 0.4, 15.0
 _FACES = {Tint.PRINTED: "printed", Tint.INSIDE: "inside", Tint.RIM: "rim"}
 #: A small picture is so wide and so high, px.
 STRIP_WIDE, _STRIP_HIGH = 118, 84
+#: In a picture lower than this, px, hatching would only be black.
+_HATCHED_PX = 120
 
 
 def paint_picture(painter: QPainter, room: QRectF, picture: Picture) -> None:
@@ -27,7 +29,7 @@ def paint_picture(painter: QPainter, room: QRectF, picture: Picture) -> None:
     def at(p: Point) -> QPointF:
         return QPointF(left + p[0] * high, top + (1 - p[1]) * high)
 
-    hatch = dict(picture.hatch)
+    hatch = dict(picture.hatch) if high >= _HATCHED_PX else {}
     ink, accent = QColor(INK), theme.colour("persimmon")
     for number, shape in enumerate(picture.shapes):
         fill = _fill(shape.tint, shape.shade)
@@ -129,6 +131,7 @@ class StepStrip(QWidget):
         self.pictures: list[Picture | None] = []
         self.current = 0
         self.done: set[int] = set()
+        self._small: dict[int, tuple[Picture, QPixmap]] = {}  # as painted, while they are shown
         self._pressed: QPointF | None = None
         self._lands: int | None = None  # where the one that is dragged would come to lie
         self.setFixedHeight(_STRIP_HIGH)
@@ -136,8 +139,30 @@ class StepStrip(QWidget):
 
     def show_steps(self, pictures: list[Picture | None], current: int, done: set[int]) -> None:
         self.pictures, self.current, self.done = pictures, current, done
+        held = {id(p) for p in pictures}
+        self._small = {key: kept for key, kept in self._small.items() if key in held}
         self.setMinimumWidth(STRIP_WIDE * max(1, len(pictures)))
         self.update()
+
+    def changeEvent(self, event: QEvent) -> None:
+        if event.type() == QEvent.Type.PaletteChange:
+            self._small.clear()
+        super().changeEvent(event)
+
+    def _painted(self, picture: Picture, room: QRectF) -> QPixmap:
+        """A small picture, painted once."""
+        kept = self._small.get(id(picture))
+        if kept is None or kept[0] is not picture or kept[1].devicePixelRatio() != self.devicePixelRatioF():
+            share = self.devicePixelRatioF()
+            image = QPixmap(round(room.width() * share), round(room.height() * share))
+            image.setDevicePixelRatio(share)
+            image.fill(Qt.GlobalColor.transparent)
+            painter = QPainter(image)
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            paint_picture(painter, QRectF(0.0, 0.0, room.width(), room.height()), picture)
+            painter.end()
+            kept = self._small[id(picture)] = (picture, image)
+        return kept[1]
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
@@ -151,7 +176,8 @@ class StepStrip(QWidget):
             painter.drawRoundedRect(box, 4, 4)
             picture = self.pictures[number]
             if picture is not None:
-                paint_picture(painter, box.adjusted(12, 6, -6, -6), picture)
+                room = box.adjusted(12, 6, -6, -6)
+                painter.drawPixmap(room.topLeft(), self._painted(picture, room))
             painter.setPen(theme.colour("moss" if number in self.done else "quiet"))
             painter.drawText(box.adjusted(6, 3, 0, 0), Qt.AlignmentFlag.AlignTop | Qt.AlignmentFlag.AlignLeft,
                              f"{number + 1}{' ✓' if number in self.done else ''}")

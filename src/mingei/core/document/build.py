@@ -3,7 +3,7 @@ value."""
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable, Mapping
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
 from typing import TYPE_CHECKING, NamedTuple
@@ -41,6 +41,8 @@ class Part(NamedTuple):
 NOTHING = Part("", "")
 #: Room (mm) between pieces shown side by side.
 _BETWEEN = 25.0
+#: More pieces than this lie in rows that are about as wide as each other.
+_MANY = 24
 #: The usual shape of a view of the flat, beside the folded one.
 _VIEW = (3.0, 4.0)
 
@@ -142,8 +144,17 @@ class Build:
 
     @cached_property
     def _spread(self) -> tuple[tuple[Rigid, ...], Box]:
-        """The arrangement in rows of one length that shows largest in a view a little taller than wide."""
-        return min((_in_rows(self.patterns, columns) for columns in range(1, len(self.patterns) + 1)),
+        """The arrangement in rows that shows largest in a view a little taller than wide: rows of one number
+        of pieces, of many pieces rows about as wide as each other."""
+        count = len(self.patterns)
+        if count <= _MANY:
+            rows = [[self.patterns[i:i + n] for i in range(0, count, n)] for n in range(1, count + 1)]
+        else:
+            widest = max(p.box.width for p in self.patterns)
+            every = sum(p.box.width + _BETWEEN for p in self.patterns)
+            share = (every / widest) ** (1 / _MANY)
+            rows = [_filled(self.patterns, widest * share**n) for n in range(_MANY)]
+        return min((_in_rows(some) for some in rows),
                    key=lambda found: max(found[1].width / _VIEW[0], found[1].height / _VIEW[1]))
 
     @cached_property
@@ -187,10 +198,22 @@ def whole_name(build: Build, panel: str) -> str:
     return next((p.by_name[panel].whole or panel for p in build.patterns if panel in p.by_name), panel)
 
 
-def _in_rows(patterns: tuple[Pattern, ...], columns: int) -> tuple[tuple[Rigid, ...], Box]:
-    """So many pieces in a row, rows from the top down, the last row's lower edge at 0; and the rectangle
-    round them."""
-    rows = [patterns[i:i + columns] for i in range(0, len(patterns), columns)]
+def _filled(patterns: Sequence[Pattern], wide: float) -> list[tuple[Pattern, ...]]:
+    """Rows of pieces, in their order, each as full as so many mm let it be."""
+    rows: list[list[Pattern]] = [[]]
+    x = 0.0
+    for pattern in patterns:
+        if rows[-1] and x + pattern.box.width > wide:
+            rows.append([])
+            x = 0.0
+        rows[-1].append(pattern)
+        x += pattern.box.width + _BETWEEN
+    return [tuple(row) for row in rows]
+
+
+def _in_rows(rows: Sequence[Sequence[Pattern]]) -> tuple[tuple[Rigid, ...], Box]:
+    """Where each piece lies, rows from the top down, the last row's lower edge at 0; and the rectangle round
+    them."""
     heights = [max(p.box.height for p in row) for row in rows]
     top = sum(heights) + _BETWEEN * (len(rows) - 1)
     widest, moves, y = 0.0, [], top

@@ -25,8 +25,12 @@ def stretched(draft: Draft, stock: Stock, parts: Mapping[str, Stock]) -> Draft:
                 for p in piece.panels}
     by_name = {p.name: p for piece in draft.pieces for p in piece.panels}
 
+    known: dict[tuple[str, ...], float] = {}
+
     def thick(names: tuple[str, ...]) -> float:
-        return sum(calipers[name] for name in names)
+        if names not in known:
+            known[names] = sum(calipers[name] for name in names)
+        return known[names]
 
     def host(site: Site) -> Site:
         if isinstance(site, EdgeRef):

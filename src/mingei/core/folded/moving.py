@@ -42,8 +42,9 @@ def goes_with(name: str, piece: str) -> bool:
 
 def motions(patterns: Sequence[Pattern], swings: Sequence[Swing], slides: Sequence[Slide],
             share: float) -> Mapping[str, Array]:
-    """Of each piece that moves its motion (4, 4), with all of them open by a share (0 shut .. 1 open); what
-    slides goes as far as it is long along its way."""
+    """Of each piece that moves its motion (4, 4), with all of them open by a share (0 shut .. 1 open).  What
+    slides goes to its stop, or as far as it is long along its way, and no less than half of what it is
+    across; what turns in it goes with it."""
     by_name = {p.name: p for p in patterns}
     found = {name: turned(host, s, s.most_deg * share) for s in swings
              for host in (host_of(patterns, s),) if host is not None
@@ -57,6 +58,7 @@ def motions(patterns: Sequence[Pattern], swings: Sequence[Swing], slides: Sequen
                                   @ finished(by_name[name])[panel.name].T
                                   for name in names for panel in by_name[name].panels])
         motion = np.eye(4)
-        motion[:3, 3] = way * share * (slide.most or float(np.ptp(corners[:, :3] @ way)))
-        found |= dict.fromkeys(names, motion)
+        along, across = float(np.ptp(corners[:, :3] @ way)), float(np.ptp(corners[:, :3], axis=0).max())
+        motion[:3, 3] = way * share * (slide.most or max(along, across / 2))
+        found |= {name: motion @ found.get(name, np.eye(4)) for name in names}
     return found

@@ -141,6 +141,37 @@ def prepare(pattern: Pattern) -> Model:
 
 def solids(pattern: Pattern, fraction: Moment = 1.0) -> Solids:
     """The thick panels at a moment of the folding."""
+    if len(pattern.panels) == 1:  # a board: it only stands somewhere, and there may be many alike
+        posed = finished(pattern) if fraction == 1.0 else pose(pattern, fraction)
+        board = _Board(pattern)
+        return _moved(_lying(board), posed[pattern.panels[0].name])
+    return _folded(pattern, fraction)
+
+
+class _Board:
+    """A piece of one panel, alike where outline, openings and thickness are."""
+
+    def __init__(self, pattern: Pattern) -> None:
+        (panel,) = pattern.panels
+        self.pattern = pattern
+        self.like = panel.path, panel.holes, panel.gaps, panel.lies, pattern.stock.caliper_mm, panel.whole
+
+    def __eq__(self, other: object) -> bool:
+        return isinstance(other, _Board) and self.like == other.like
+
+    def __hash__(self) -> int:
+        return hash(self.like)
+
+
+@lru_cache(maxsize=512)
+def _lying(board: _Board) -> Solids:
+    """A board in its own coordinates."""
+    pattern = board.pattern
+    back = np.linalg.inv(finished(pattern)[pattern.panels[0].name]).astype(np.float64)
+    return _moved(_folded(pattern, 1.0), back)
+
+
+def _folded(pattern: Pattern, fraction: Moment) -> Solids:
     model = prepare(pattern)
     posed = finished(pattern) if fraction == 1.0 else pose(pattern, fraction)
     matrices = np.array([posed[p.name] for p in pattern.panels])
@@ -296,6 +327,7 @@ def assembled(patterns: Sequence[Pattern], moments: Mapping[str, Moment], apart:
 
 
 def _moved(part: Solids, motion: Array) -> Solids:
+    """Moved as one: points, and the ways they face."""
     turn, by = motion[:3, :3].T, motion[:3, 3]
     return part._replace(triangles=part.triangles @ turn + by, normals=part.normals @ turn,
                          shading=part.shading @ turn, edges=part.edges @ turn + by,

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterable, Iterator
+from functools import lru_cache
 
 from mingei.core.errors import GeometryError
 from mingei.core.plane.shape import (
@@ -23,6 +24,12 @@ def chain(segments: Iterable[Segment]) -> tuple[Path, ...]:
 
     Raises GeometryError when an end meets no start: a cut that would not come free.
     """
+    return _chained(tuple(segments))
+
+
+@lru_cache(maxsize=512)
+def _chained(segments: Path) -> tuple[Path, ...]:
+    """The same; kept, since of boards there are many alike."""
     grid = 1e-5
     # shorter ones only bridge what two calculations of one point differ by
     parts = [part for part in [(s, *s, math.dist(*s)) if isinstance(s, Line)

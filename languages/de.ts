@@ -2147,6 +2147,10 @@
    <translation>Kleb die Beine an die untere Muffe, auf Papier stehend, das nicht haftet, über einem gezeichneten Stern.</translation>
   </message>
   <message>
+   <source>Glue the lining over the hem.</source>
+   <translation>Kleb das Futter über den Saum.</translation>
+  </message>
+  <message>
    <source>Glue the pocket by its three edges onto the back lining, its mouth to the top, and slip the tag in.</source>
    <translation>Kleb die Tasche mit ihren drei Rändern auf den hinteren Spiegel, die Öffnung nach oben, und steck den Anhänger hinein.</translation>
   </message>
@@ -2797,6 +2801,10 @@
   <message>
    <source>Layers of this stock, glued together, come as near to it as they can</source>
    <translation>So nahe, wie aufeinander geklebte Schichten dieses Materials ihr kommen</translation>
+  </message>
+  <message>
+   <source>Layers, from the inside out</source>
+   <translation>Lagen, von innen nach außen</translation>
   </message>
   <message>
    <source>Laying out</source>
@@ -4927,6 +4935,10 @@ Protokoll: {log}</translation>
    <translation>Durch eine Papierschablone</translation>
   </message>
   <message>
+   <source>Through the {panel}: {thick}</source>
+   <translation>Durch {panel}: {thick}</translation>
+  </message>
+  <message>
    <source>Throw it away</source>
    <translation>Wegwerfen</translation>
   </message>
@@ -5073,6 +5085,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Turn the edges of the lid's wrap in, the long ones first, rub them down, and glue the lining over them.</source>
    <translation>Schlag die Ränder des Deckelbezugs ein, die langen zuerst, reib sie an und kleb das Futter darüber.</translation>
+  </message>
+  <message>
+   <source>Turn the hem in below: straight sides first, then the curves, tooth by tooth, and rub it down.</source>
+   <translation>Schlag den Saum unten ein: gerade Seiten zuerst, dann die Rundungen, Zahn für Zahn, und reib ihn an.</translation>
   </message>
   <message>
    <source>Turn the sheet over</source>
@@ -6233,6 +6249,14 @@ Protokoll: {log}</translation>
   <message>
    <source>a window's sill</source>
    <translation>die Brüstung eines Fensters</translation>
+  </message>
+  <message>
+   <source>a wrap does not go round an opening</source>
+   <translation>ein Bezug geht nicht um eine Öffnung</translation>
+  </message>
+  <message>
+   <source>a wrap, turned in below</source>
+   <translation>ein Bezug, unten eingeschlagen</translation>
   </message>
   <message>
    <source>above</source>
@@ -8245,6 +8269,10 @@ Protokoll: {log}</translation>
   <message>
    <source>face #</source>
    <translation>Fläche #</translation>
+  </message>
+  <message>
+   <source>face it, or leave it bare</source>
+   <translation>kaschier es, oder lass es roh</translation>
   </message>
   <message>
    <source>face the other side with the same paper, and dry it under weight</source>
@@ -10867,6 +10895,10 @@ Protokoll: {log}</translation>
    <translation>Zeile {lineno}, Stelle {colno}</translation>
   </message>
   <message>
+   <source>lined</source>
+   <translation>gefüttert</translation>
+  </message>
+  <message>
    <source>lined envelope</source>
    <translation>gefütterter Umschlag</translation>
   </message>
@@ -11753,6 +11785,10 @@ Protokoll: {log}</translation>
   <message>
    <source>of a window</source>
    <translation>eines Fensters</translation>
+  </message>
+  <message>
+   <source>of a wrap, turned in below</source>
+   <translation>eines Bezugs, unten eingeschlagen</translation>
   </message>
   <message>
    <source>of cloth beyond the seam</source>
@@ -15803,6 +15839,10 @@ Protokoll: {log}</translation>
    <translation>Bezug auf dem Vorderdeckel</translation>
   </message>
   <message>
+   <source>wrap on it</source>
+   <translation>Bezug darauf</translation>
+  </message>
+  <message>
    <source>wrap on spine board</source>
    <translation>Bezug auf der Rückenpappe</translation>
   </message>
@@ -16800,6 +16840,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{panel} words</source>
    <translation>{panel} Wörter</translation>
+  </message>
+  <message>
+   <source>{panel}, {thick} of {stock}</source>
+   <translation>{panel}, {thick} aus {stock}</translation>
   </message>
   <message>
    <source>{panel}: {width} × {height} flat</source>

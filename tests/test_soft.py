@@ -160,6 +160,27 @@ class Covers(unittest.TestCase):
             self.assertRaises(StockError, cloth, 0.3, value)
 
 
+class Wraps(unittest.TestCase):
+    @given(st.sampled_from(["plate", "round", "arch", "drop", "heart"]), st.integers(1, 6),
+           st.floats(0.5, 3.0), st.floats(5.0, 15.0))
+    def test_a_wrap_goes_round_all_layers_and_the_lining_lies_over_its_hem(
+            self, outline: str, layers: int, board: float, turn: float) -> None:
+        made = build(new_brief("laminate", {"outline": outline, "layers": float(layers), "width": 90.0,
+                                            "height": 60.0, "facing": "wrapped", "turn": turn}),
+                     Stock("board", "Board", 900, board, kind="board"), (("facing", cloth(0.1)),))
+        whole = Polygon(panel_of(made, "layer 1").polygon)
+        wrap = Polygon(panel_of(made, "wrap").polygon).buffer(0)
+        lining = Polygon(panel_of(made, "lining").polygon)
+        self.assertTrue(whole.buffer(0.01).contains(lining))
+        self.assertTrue(wrap.buffer(0.01).contains(whole))
+        # as far as it goes over the edge of all layers and in below
+        far = math.pi / 2 * 0.05 + layers * board + math.pi / 4 * 0.1 + turn
+        low, high = (min(y for _, y in panel_of(made, n).polygon) for n in ("wrap", "layer 1"))
+        if outline in ("plate", "arch"):
+            self.assertAlmostEqual(high - low, far, delta=0.001)
+        self.assertEqual(shared(made), [])
+
+
 class Strips(unittest.TestCase):
     @given(st.floats(1.0, 30.0), st.floats(1.0, 20.0), st.floats(0.05, 0.3))
     def test_a_strip_is_as_long_as_the_spiral_that_fills_its_ring(self, inner: float, wall: float,

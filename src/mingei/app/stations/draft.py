@@ -25,6 +25,7 @@ from mingei.app.document import Document
 from mingei.app.fields import STEP_MM, QuietCombo, StepSlider
 from mingei.app.figures import write_both
 from mingei.app.flat_view import FlatView
+from mingei.app.layers import LayersCard
 from mingei.app.measures import MeasuresCard
 from mingei.app.openings import OpeningsCard
 from mingei.app.overlays import OverlaysCard
@@ -72,6 +73,7 @@ class DraftStation(Station):
         self.openings = OpeningsCard(document)
         self.overlays = OverlaysCard(document)
         self.artwork = ArtCard(document)
+        self.layers = LayersCard(document)
         self.splices = SplicesCard(document)
         self.stock = StockCard(document)
         self.facts = FactsCard(document)
@@ -84,7 +86,8 @@ class DraftStation(Station):
         row = QHBoxLayout(self)
         row.setContentsMargins(10, 8, 10, 10)
         row.setSpacing(10)
-        self.side = SideColumn(self.seam, self.openings, self.overlays, self.artwork, self.splices,
+        self.side = SideColumn(self.seam, self.openings, self.overlays, self.artwork, self.layers,
+                               self.splices,
                                self.measures, self.stock, self.facts)
         row.addWidget(self.side)
         row.addWidget(self._views(), 1)

@@ -99,7 +99,9 @@ def _lying(name: str, outline: contour.Outline, where: str, other: str, led: Led
 
 
 def inset(outline: contour.Outline, by: float) -> contour.Outline:
-    """The same drawn smaller all round by about so much, mm: scaled, so that arcs stay arcs."""
+    """The same drawn smaller all round by about so much, mm: scaled about its middle, so that arcs stay
+    arcs."""
     box = box_of(outline)
     share = 1.0 - 2 * by / min(box.width, box.height)
-    return tuple(k._replace(x=k.x * share, y=k.y * share) for k in outline)
+    x, y = (box.left + box.right) / 2, (box.bottom + box.top) / 2
+    return tuple(k._replace(x=x + (k.x - x) * share, y=y + (k.y - y) * share) for k in outline)

@@ -9,9 +9,11 @@ from __future__ import annotations
 
 import itertools
 import math
+from dataclasses import replace
 
-from mingei.core.draft import Draft, Glued, Handwork, Lap, Panel, Piece, Placement
+from mingei.core.draft import Draft, Glued, Handwork, Lap, Led, Panel, Piece, Placement, When
 from mingei.core.drafting.outlines import LIBRARY, OWN
+from mingei.core.drafting.padded import inset, plate
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
 from mingei.core.plane import contour
@@ -20,10 +22,12 @@ from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.profile_wall import divided, shape_of
 from mingei.core.words import say
 
-NONE, BOTH, STRIP = "none", "both", "strip"
+NONE, BOTH, STRIP, WRAPPED = "none", "both", "strip", "wrapped"
 PLATE = "plate"
 #: How far a chord stands off its arc, mm.
 _SMOOTH_MM = 0.5
+#: A lining keeps so far inside, mm.
+_LINING_MM = 2.0
 #: An edge strip laps over itself so far, mm.
 _LAP_MM = 8.0
 _LIES = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
@@ -37,14 +41,16 @@ def shape(values: Values) -> tuple[contour.Outline, ...]:
     return shape_of(values)
 
 
-def _plate(name: str, values: Values, layer: float = 0.0, on: str = "", under: str = "") -> Panel:
+def _plate(name: str, values: Values, layer: float = 0.0, on: str = "", under: str = "",
+           led: Led | None = None) -> Panel:
     outer, *inner = shape(values)
     # wide arcs in several: their chords alone would hardly be the outline
     runs = [r for here, after in zip(outer, (*outer[1:], outer[0]), strict=True)
             for r in divided(here, after, _SMOOTH_MM, math.inf)]
     return Panel(name, tuple(r.start for r in runs), layer=layer, on=on, under=under,
                  curves=tuple((i, r.sweep_deg) for i, r in enumerate(runs) if r.sweep_deg),
-                 holes=tuple(contour.path(contour.reversed_outline(o)) for o in inner))
+                 holes=() if led else tuple(contour.path(contour.reversed_outline(o)) for o in inner),
+                 edges=tuple((i, led) for i in range(len(runs))) if led else ())
 
 
 def draft_laminate(values: Values) -> Draft:
@@ -64,21 +70,40 @@ def draft_laminate(values: Values) -> Draft:
         pieces.append(Piece("lower facing", "lower facing", _LIES,
                             (_plate("lower facing", values, under=names[0]),),
                             laps=(Lap("it on lower facing", names[0], "lower facing"),), part="facing"))
+    wrapped: tuple[Handwork, ...] = ()
+    if values["facing"] == WRAPPED:
+        led = Led((), tuple(names), float(values["turn"]))
+        pieces.append(Piece("wrap", "wrap", _LIES, (_plate("wrap", values, on=names[-1], led=led),),
+                            part="facing"))
+        above[names[-1]] = Lap("wrap on it", "wrap", names[-1])
+        pieces = [replace(p, laps=(above[p.name],)) if p.name in above else p for p in pieces]
+        wrapped = (Handwork("turned in", say("Turn the hem in below: straight sides first, then the curves, "
+                                             "tooth by tooth, and rub it down."), "wrap", When.CLOSED),)
+        pieces.append(Piece("lining", "lining", _LIES, (_lining(values, names[0]),), part="facing"))
+        wrapped = (*wrapped, Handwork("lined", say("Glue the lining over the hem."), "lining", When.CLOSED))
     around = path_length(contour.path(shape(values)[0]))
     handwork: tuple[Handwork, ...] = ()
     said = say("{length} of edge round it", length=write_both(around))
-    if values["edge"] == STRIP:
+    if values["edge"] == STRIP and not wrapped:
         said = say("cut the strip for its edge {length} by {width}: once round, and {lap} to lap",
                    length=write_both(around + _LAP_MM), width=write_both(float(values["thick"])),
                    lap=write_both(_LAP_MM))
         handwork = (Handwork("edge",
                              say("Glue the strip round the edge, its ends where they show least, and rub "
                                          "it down."), names[0]),)
-    return Draft(tuple(pieces), closes=False, remarks=(("edge", said),), handwork=handwork,
+    return Draft(tuple(pieces), closes=False, remarks=(("edge", said),), handwork=(*wrapped, *handwork),
                  glued=Glued(names[0], count, float(values["thick"])))
 
 
+def _lining(values: Values, under: str) -> Panel:
+    """A sheet over the hem below, drawn a little smaller all round."""
+    return plate("lining", inset(shape(values)[0], _LINING_MM), under=under)
+
+
 def _sound(values: Values) -> None:
+    if values["facing"] == WRAPPED and len(shape(values) if values["outline"] != OWN or values["drawn"]
+                                           else ()) > 1:
+        raise MeasureError("a wrap does not go round an opening", "facing", "face it, or leave it bare")
     if values["outline"] == OWN and not values["drawn"]:
         raise MeasureError("no outline of your own is there yet", "outline",
                            "read one from an SVG drawing, or choose one of ours")
@@ -97,7 +122,9 @@ RECIPE = Recipe(
         Measure("thick", Kind.LENGTH, 6.0, "how thick it shall be, about", 0.5, 60.0, label="Thickness"),
         Measure("layers", Kind.COUNT, 3.0, "how many lie on each other", 1.0, 24.0),
         Measure("facing", Kind.CHOICE, BOTH, "whether its faces are covered: one alone warps",
-                choices=((NONE, "bare"), (BOTH, "both faces"))),
+                choices=((NONE, "bare"), (BOTH, "both faces"), (WRAPPED, "a wrap, turned in below"))),
+        Measure("turn", Kind.LENGTH, 10.0, "of a wrap, turned in below", 4.0, 30.0, label="Turn-in",
+                stays=True),
         Measure("edge", Kind.CHOICE, STRIP, "what covers its edge",
                 choices=((NONE, "nothing"), (STRIP, "a strip"))),
     ),

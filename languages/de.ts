@@ -732,6 +732,18 @@
    <translation>Fläche des flachen Stücks, und was es in diesem Material wiegt.</translation>
   </message>
   <message>
+   <source>Arm</source>
+   <translation>Arm</translation>
+  </message>
+  <message>
+   <source>Arm and slide</source>
+   <translation>Arm und Schieber</translation>
+  </message>
+  <message>
+   <source>Arm width</source>
+   <translation>Armbreite</translation>
+  </message>
+  <message>
    <source>Artwork of this panel</source>
    <translation>Druckbilder dieses Felds</translation>
   </message>
@@ -922,6 +934,10 @@
   <message>
    <source>Border</source>
    <translation>Rand</translation>
+  </message>
+  <message>
+   <source>Both boards cut slanting, so that no edge shows.</source>
+   <translation>Beide Pappen schräg geschnitten, so dass keine Kante zu sehen ist.</translation>
   </message>
   <message>
    <source>Both ends of each placement as pricks, on the waste where they can be, so that no line shows on the finished thing.</source>
@@ -1763,6 +1779,10 @@
    <translation>Blende</translation>
   </message>
   <message>
+   <source>Fastener</source>
+   <translation>Klammer</translation>
+  </message>
+  <message>
    <source>Fence</source>
    <translation>Anschlag</translation>
   </message>
@@ -2157,6 +2177,14 @@
   <message>
    <source>Glue the roof on the canopy.</source>
    <translation>Das Dach auf den Baldachin kleben.</translation>
+  </message>
+  <message>
+   <source>Glue the slanting edge of the {carrier} to that of the {host}.</source>
+   <translation>Kleb die schräge Kante von {carrier} an die von {host}.</translation>
+  </message>
+  <message>
+   <source>Glue the slanting edges of the {carrier} to those of {hosts}.</source>
+   <translation>Kleb die schrägen Kanten von {carrier} an die von {hosts}.</translation>
   </message>
   <message>
    <source>Glue the stick under the middle of the seat, upright; the seat turns in its column, which stays dry.</source>
@@ -3127,6 +3155,10 @@ Protokoll: {log}</translation>
    <translation>Gespiegelt, auf Papier, das hinten auf den Karton geklebt wird; Berge sind dort Täler.</translation>
   </message>
   <message>
+   <source>Mitre</source>
+   <translation>Gehrung</translation>
+  </message>
+  <message>
    <source>Models</source>
    <translation>Modelle</translation>
   </message>
@@ -3185,6 +3217,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Names beneath pieces</source>
    <translation>Namen unter den Stücken</translation>
+  </message>
+  <message>
+   <source>Neck</source>
+   <translation>Hals</translation>
   </message>
   <message>
    <source>Neither nesting nor laying out moves it.</source>
@@ -3895,6 +3931,14 @@ Protokoll: {log}</translation>
    <translation>In jede Kante von {door} einen Stift stecken und sie auf den unteren stellen.</translation>
   </message>
   <message>
+   <source>Put the fastener through arm, washer and board, and spread its legs behind, so that the arm still turns.</source>
+   <translation>Steck die Klammer durch Arm, Scheibe und Pappe und spreiz ihre Beine dahinter so, dass sich der Arm noch dreht.</translation>
+  </message>
+  <message>
+   <source>Put the neck through the slot from the front, and glue the stop behind it; keep glue from the board, and let it run to and fro before it is dry.</source>
+   <translation>Steck den Hals von vorn durch den Schlitz und kleb den Anschlag dahinter; halt Leim von der Pappe fern und lass ihn hin und her laufen, ehe er trocken ist.</translation>
+  </message>
+  <message>
    <source>Put the pad in through the gap, and glue the gap.</source>
    <translation>Schieb das Polster durch die Öffnung und kleb sie zu.</translation>
   </message>
@@ -4273,6 +4317,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Skylight</source>
    <translation>Dachfenster</translation>
+  </message>
+  <message>
+   <source>Slide</source>
+   <translation>Schieber</translation>
   </message>
   <message>
    <source>Slide the two boards of the column into each other, pass their tongues through the slots of the deck, bend neighbours opposite ways and glue them down; then the same with the ceiling.</source>
@@ -4839,6 +4887,10 @@ Protokoll: {log}</translation>
    <translation>Die zwei Ansichten, wie das Flache es braucht</translation>
   </message>
   <message>
+   <source>The {a} meets the {b} slanting along {length}.</source>
+   <translation>{a} trifft auf {length} schräg auf {b}.</translation>
+  </message>
+  <message>
    <source>The {a} stands in the groove of the {b} along {length}.</source>
    <translation>{a} steht auf {length} in der Nut von {b}.</translation>
   </message>
@@ -5049,6 +5101,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Trailing knife, 600 mm mat</source>
    <translation>Schleppmesser, 600-mm-Matte</translation>
+  </message>
+  <message>
+   <source>Travel</source>
+   <translation>Weg</translation>
   </message>
   <message>
    <source>Tray</source>
@@ -5755,6 +5811,10 @@ Protokoll: {log}</translation>
    <translation>ein Brett hat eine Schicht oder mehr, Leimfilme und Einzüge von 0 oder mehr</translation>
   </message>
   <message>
+   <source>a board with an arm on a fastener, and a slide in a slot</source>
+   <translation>eine Pappe mit einem Arm an einer Klammer und einem Schieber in einem Schlitz</translation>
+  </message>
+  <message>
    <source>a box of boards in a wrap, with a lid that slides over it or is hinged</source>
    <translation>eine Schachtel aus Pappe mit Bezug und Deckel, übergestülpt oder mit Scharnier</translation>
   </message>
@@ -6139,6 +6199,10 @@ Protokoll: {log}</translation>
    <translation>eine Größe muss über 0 liegen</translation>
   </message>
   <message>
+   <source>a slide in a slot</source>
+   <translation>ein Schieber in einem Schlitz</translation>
+  </message>
+  <message>
    <source>a slit of the {name}, while the sheet still holds it</source>
    <translation>ein Schlitz von {name}, solange der Bogen es noch hält</translation>
   </message>
@@ -6453,6 +6517,10 @@ Protokoll: {log}</translation>
   <message>
    <source>arched</source>
    <translation>gebogen</translation>
+  </message>
+  <message>
+   <source>arm</source>
+   <translation>Arm</translation>
   </message>
   <message>
    <source>artwork {name}</source>
@@ -6947,6 +7015,10 @@ Protokoll: {log}</translation>
    <translation>stumpfen Sie die Spitze ab</translation>
   </message>
   <message>
+   <source>board</source>
+   <translation>Pappe</translation>
+  </message>
+  <message>
    <source>board covered on one face only warps as the glue dries</source>
    <translation>einseitig beklebtes Brett verzieht sich, wenn der Leim trocknet</translation>
   </message>
@@ -7075,6 +7147,10 @@ Protokoll: {log}</translation>
    <translation>bringen Sie es näher an die Größe des Bodens</translation>
   </message>
   <message>
+   <source>broad</source>
+   <translation>Armbreite</translation>
+  </message>
+  <message>
    <source>building</source>
    <translation>Gebäude</translation>
   </message>
@@ -7101,6 +7177,10 @@ Protokoll: {log}</translation>
   <message>
    <source>butt the {seam}</source>
    <translation>{seam} stumpf stoßen</translation>
+  </message>
+  <message>
+   <source>butted</source>
+   <translation>stumpf</translation>
   </message>
   <message>
    <source>butted between the sides</source>
@@ -7451,6 +7531,10 @@ Protokoll: {log}</translation>
    <translation>Spiel</translation>
   </message>
   <message>
+   <source>clock hand</source>
+   <translation>Uhrzeiger</translation>
+  </message>
+  <message>
    <source>close it another way, or make it wider</source>
    <translation>anders schließen oder breiter machen</translation>
   </message>
@@ -7723,10 +7807,6 @@ Protokoll: {log}</translation>
    <translation>schneiden Sie die Bänder aus Papier bis {most}</translation>
   </message>
   <message>
-   <source>cut the strip for its edge {length} by {width}: once round, and {lap} to lap</source>
-   <translation>den Streifen für die Kante {length} mal {width} schneiden: einmal herum, und {lap} zum Überlappen</translation>
-  </message>
-  <message>
    <source>cut the strips before you begin, place them out to the edge, peel one end, lay it straight, then peel the rest</source>
    <translation>schneiden Sie die Streifen vorher zu, setzen Sie sie bis an die Kante, ziehen Sie ein Ende ab, richten Sie aus, dann ziehen Sie den Rest ab</translation>
   </message>
@@ -7901,6 +7981,10 @@ Protokoll: {log}</translation>
   <message>
    <source>diameter of the discs that cover the tips; 0 for none</source>
    <translation>Durchmesser der Scheiben über den Spitzen; 0 für keine</translation>
+  </message>
+  <message>
+   <source>diameter of the fastener</source>
+   <translation>Durchmesser der Klammer</translation>
   </message>
   <message>
    <source>diameter of the hole for a knob; 0 for none</source>
@@ -8173,6 +8257,18 @@ Protokoll: {log}</translation>
   <message>
    <source>edge</source>
    <translation>Kante</translation>
+  </message>
+  <message>
+   <source>edge strip </source>
+   <translation>Kantenstreifen </translation>
+  </message>
+  <message>
+   <source>edge strip #</source>
+   <translation>Kantenstreifen #</translation>
+  </message>
+  <message>
+   <source>edge strip 1</source>
+   <translation>Kantenstreifen 1</translation>
   </message>
   <message>
    <source>edges</source>
@@ -9247,6 +9343,10 @@ Protokoll: {log}</translation>
    <translation>wie weit Seiten und Rücken unter den Boden reichen; 0 für keinen</translation>
   </message>
   <message>
+   <source>how far the arm turns</source>
+   <translation>wie weit sich der Arm dreht</translation>
+  </message>
+  <message>
    <source>how far the flaps of a square one overlap; the long pair of others more</source>
    <translation>wie weit die Klappen eines quadratischen überlappen; das lange Paar anderer mehr</translation>
   </message>
@@ -9273,6 +9373,10 @@ Protokoll: {log}</translation>
   <message>
    <source>how far the roof stands out</source>
    <translation>wie weit das Dach übersteht</translation>
+  </message>
+  <message>
+   <source>how far the slide runs</source>
+   <translation>wie weit der Schieber läuft</translation>
   </message>
   <message>
    <source>how far the straight crease of a tooth may stand off the true curve: less gives more teeth</source>
@@ -9381,6 +9485,10 @@ Protokoll: {log}</translation>
   <message>
    <source>how much wider than what it goes on, or narrower than what it goes into</source>
    <translation>um wie viel weiter als das, worauf es kommt, oder enger als das, worein es kommt</translation>
+  </message>
+  <message>
+   <source>how the boards meet at the corners</source>
+   <translation>wie die Pappen an den Ecken zusammenkommen</translation>
   </message>
   <message>
    <source>how the covers are joined</source>
@@ -10571,6 +10679,10 @@ Protokoll: {log}</translation>
    <translation>Länge</translation>
   </message>
   <message>
+   <source>length of the arm, from end to end</source>
+   <translation>Länge des Arms, von Ende zu Ende</translation>
+  </message>
+  <message>
    <source>length of the fold; where the outline runs straight, it is as long as that</source>
    <translation>Länge des Falzes; wo der Umriss gerade läuft, ist er so lang wie das</translation>
   </message>
@@ -10593,6 +10705,10 @@ Protokoll: {log}</translation>
   <message>
    <source>let it in by {most} at the most, or take thicker board</source>
    <translation>höchstens {most} einlassen oder dickere Pappe nehmen</translation>
+  </message>
+  <message>
+   <source>let it turn by {most:g}° at the most, or leave the slide out</source>
+   <translation>lass ihn sich um höchstens {most:g}° drehen, oder lass den Schieber weg</translation>
   </message>
   <message>
    <source>let less of it stay in sight</source>
@@ -10625,6 +10741,10 @@ Protokoll: {log}</translation>
   <message>
    <source>levels</source>
    <translation>Sprossen waagrecht</translation>
+  </message>
+  <message>
+   <source>lever</source>
+   <translation>Hebel</translation>
   </message>
   <message>
    <source>library pocket</source>
@@ -11243,6 +11363,10 @@ Protokoll: {log}</translation>
    <translation>machen Sie einen davon größer, oder wählen Sie das Rohr</translation>
   </message>
   <message>
+   <source>make the board {high} high or more, or the travel shorter</source>
+   <translation>mach die Pappe {high} hoch oder höher, oder den Weg kürzer</translation>
+  </message>
+  <message>
    <source>make the clearance {more} or more</source>
    <translation>machen Sie das Spiel {more} oder mehr</translation>
   </message>
@@ -11379,6 +11503,14 @@ Protokoll: {log}</translation>
    <translation>Miniatur</translation>
   </message>
   <message>
+   <source>mitre the {seam}</source>
+   <translation>{seam} auf Gehrung</translation>
+  </message>
+  <message>
+   <source>mitred: cut slanting</source>
+   <translation>auf Gehrung: schräg geschnitten</translation>
+  </message>
+  <message>
    <source>models</source>
    <translation>Modelle</translation>
   </message>
@@ -11441,6 +11573,10 @@ Protokoll: {log}</translation>
   <message>
    <source>move {name}</source>
    <translation>{name} verschieben</translation>
+  </message>
+  <message>
+   <source>moving card</source>
+   <translation>bewegliche Karte</translation>
   </message>
   <message>
    <source>multiply a length by a plain number, or divide it by one</source>
@@ -11517,6 +11653,10 @@ Protokoll: {log}</translation>
   <message>
    <source>near side</source>
    <translation>Seite nah</translation>
+  </message>
+  <message>
+   <source>neck</source>
+   <translation>Hals</translation>
   </message>
   <message>
    <source>neither bar is to be seen whole: margins are wider than set; write the printer's own margin</source>
@@ -11629,6 +11769,10 @@ Protokoll: {log}</translation>
   <message>
    <source>no stock has that name</source>
    <translation>kein Material heißt so</translation>
+  </message>
+  <message>
+   <source>no strip is longer</source>
+   <translation>kein Streifen ist länger</translation>
   </message>
   <message>
    <source>no such grade of paper</source>
@@ -11825,6 +11969,10 @@ Protokoll: {log}</translation>
   <message>
    <source>of the ball it goes over, or of the thing it covers</source>
    <translation>der Kugel, über die sie geht, oder des Dings, das sie bedeckt</translation>
+  </message>
+  <message>
+   <source>of the board</source>
+   <translation>der Pappe</translation>
   </message>
   <message>
    <source>of the card</source>
@@ -12507,6 +12655,10 @@ Protokoll: {log}</translation>
    <translation>spitz</translation>
   </message>
   <message>
+   <source>pointer</source>
+   <translation>Zeiger</translation>
+  </message>
+  <message>
    <source>popcorn cup</source>
    <translation>Popcornbecher</translation>
   </message>
@@ -12633,6 +12785,10 @@ Protokoll: {log}</translation>
   <message>
    <source>publishing {word}</source>
    <translation>Veröffentlichung {word}</translation>
+  </message>
+  <message>
+   <source>pull tab</source>
+   <translation>Ziehlasche</translation>
   </message>
   <message>
    <source>put back the copy kept beside it, whose name ends in ~</source>
@@ -13295,6 +13451,10 @@ Protokoll: {log}</translation>
    <translation>Samen</translation>
   </message>
   <message>
+   <source>semaphore</source>
+   <translation>Flügelsignal</translation>
+  </message>
+  <message>
    <source>set it higher</source>
    <translation>setz es höher</translation>
   </message>
@@ -13391,6 +13551,10 @@ Protokoll: {log}</translation>
    <translation>Böden</translation>
   </message>
   <message>
+   <source>shims</source>
+   <translation>Beilagen</translation>
+  </message>
+  <message>
    <source>shoe box</source>
    <translation>Schuhkarton</translation>
   </message>
@@ -13459,6 +13623,10 @@ Protokoll: {log}</translation>
    <translation>Schild</translation>
   </message>
   <message>
+   <source>signal</source>
+   <translation>Signal</translation>
+  </message>
+  <message>
    <source>silhouette</source>
    <translation>Silhouette</translation>
   </message>
@@ -13515,12 +13683,44 @@ Protokoll: {log}</translation>
    <translation>Lasche Hülle</translation>
   </message>
   <message>
+   <source>slide</source>
+   <translation>Schieber</translation>
+  </message>
+  <message>
    <source>slide in the {seam}</source>
    <translation>{seam} einschieben</translation>
   </message>
   <message>
    <source>slide the two boards into each other, pass their tongues through the slots, bend neighbours opposite ways and glue them down, the deck's first</source>
    <translation>schieben Sie die zwei Bretter ineinander, führen Sie ihre Zungen durch die Schlitze, biegen Sie Nachbarn entgegengesetzt und kleben Sie sie nieder, die des Bodens zuerst</translation>
+  </message>
+  <message>
+   <source>slider</source>
+   <translation>Schieber</translation>
+  </message>
+  <message>
+   <source>slider neck</source>
+   <translation>Schieberhals</translation>
+  </message>
+  <message>
+   <source>slider plate</source>
+   <translation>Schieberplatte</translation>
+  </message>
+  <message>
+   <source>slider plate on it</source>
+   <translation>Schieberplatte darauf</translation>
+  </message>
+  <message>
+   <source>slider shim</source>
+   <translation>Schieberbeilage</translation>
+  </message>
+  <message>
+   <source>slider shim on it</source>
+   <translation>Schieberbeilage darauf</translation>
+  </message>
+  <message>
+   <source>slider stop</source>
+   <translation>Schieberanschlag</translation>
   </message>
   <message>
    <source>sliding drawer</source>
@@ -13647,6 +13847,10 @@ Protokoll: {log}</translation>
    <translation>ein so langer Umschlag hat keine Spitzen an seinen Klappen</translation>
   </message>
   <message>
+   <source>so low a board does not bear its arm</source>
+   <translation>eine so niedrige Pappe trägt ihren Arm nicht</translation>
+  </message>
+  <message>
    <source>so low a front has no room for its top</source>
    <translation>eine so niedrige Vorderseite hat keinen Platz für ihren oberen Rand</translation>
   </message>
@@ -13707,12 +13911,20 @@ Protokoll: {log}</translation>
    <translation>ein so schmaler Deckel hat keinen Platz für Ösen</translation>
   </message>
   <message>
+   <source>so narrow a board leaves nothing round the fastener</source>
+   <translation>eine so schmale Pappe lässt nichts um die Klammer</translation>
+  </message>
+  <message>
    <source>so narrow a door has no room for pin and knob</source>
    <translation>eine so schmale Tür hat keinen Platz für Stift und Knauf</translation>
   </message>
   <message>
    <source>so narrow a spine leaves the pockets no room</source>
    <translation>ein so schmaler Rücken lässt den Taschen keinen Raum</translation>
+  </message>
+  <message>
+   <source>so narrow an arm leaves nothing round its fastener</source>
+   <translation>ein so schmaler Arm lässt nichts um seine Klammer</translation>
   </message>
   <message>
    <source>so round a corner leaves no edge</source>
@@ -13733,6 +13945,10 @@ Protokoll: {log}</translation>
   <message>
    <source>so shallow a pocket holds nothing</source>
    <translation>eine so flache Tasche hält nichts</translation>
+  </message>
+  <message>
+   <source>so short an arm is no arm</source>
+   <translation>ein so kurzer Arm ist kein Arm</translation>
   </message>
   <message>
    <source>so small a back takes no lining</source>
@@ -13793,6 +14009,10 @@ Protokoll: {log}</translation>
   <message>
    <source>so wide a lap covers half the front</source>
    <translation>ein so breiter Überlapp bedeckt die halbe Vorderseite</translation>
+  </message>
+  <message>
+   <source>so wide a neck leaves nothing of the board beside its slot</source>
+   <translation>ein so breiter Hals lässt nichts von der Pappe neben dem Schlitz</translation>
   </message>
   <message>
    <source>so wide a notch leaves no edge</source>
@@ -13999,6 +14219,10 @@ Protokoll: {log}</translation>
    <translation>Hocker</translation>
   </message>
   <message>
+   <source>stop</source>
+   <translation>Anschlag</translation>
+  </message>
+  <message>
    <source>storeys</source>
    <translation>Geschosse</translation>
   </message>
@@ -14033,6 +14257,10 @@ Protokoll: {log}</translation>
   <message>
    <source>strip #</source>
    <translation>Streifen #</translation>
+  </message>
+  <message>
+   <source>strips</source>
+   <translation>Streifen</translation>
   </message>
   <message>
    <source>stroke {spans}</source>
@@ -14285,6 +14513,10 @@ Protokoll: {log}</translation>
   <message>
    <source>that is not a finite length</source>
    <translation>das ist keine endliche Länge</translation>
+  </message>
+  <message>
+   <source>the arm would come down on the slide</source>
+   <translation>der Arm käme auf den Schieber herab</translation>
   </message>
   <message>
    <source>the back lies too far from the front</source>
@@ -14645,6 +14877,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the sheet</source>
    <translation>der Bogen</translation>
+  </message>
+  <message>
+   <source>the slide would run under the arm</source>
+   <translation>der Schieber liefe unter den Arm</translation>
   </message>
   <message>
    <source>the smallest sheet that gives one is {smallest}</source>
@@ -15017,6 +15253,10 @@ Protokoll: {log}</translation>
   <message>
    <source>tower</source>
    <translation>Turm</translation>
+  </message>
+  <message>
+   <source>travel</source>
+   <translation>Weg</translation>
   </message>
   <message>
    <source>tray</source>
@@ -15475,6 +15715,10 @@ Protokoll: {log}</translation>
    <translation>Kleiderschrank</translation>
   </message>
   <message>
+   <source>washer</source>
+   <translation>Scheibe</translation>
+  </message>
+  <message>
    <source>ways of scoring and cutting</source>
    <translation>Arten zu rillen und zu schneiden</translation>
   </message>
@@ -15599,6 +15843,10 @@ Protokoll: {log}</translation>
    <translation>ob eine Tasche dafür gemacht wird</translation>
   </message>
   <message>
+   <source>whether a slide runs below the arm</source>
+   <translation>ob unter dem Arm ein Schieber läuft</translation>
+  </message>
+  <message>
    <source>whether it can be closed</source>
    <translation>ob es sich schließen lässt</translation>
   </message>
@@ -15679,6 +15927,10 @@ Protokoll: {log}</translation>
    <translation>Breite jedes Blatts der Falten</translation>
   </message>
   <message>
+   <source>width of the arm</source>
+   <translation>Breite des Arms</translation>
+  </message>
+  <message>
    <source>width of the column's two boards</source>
    <translation>Breite der zwei Bretter der Säule</translation>
   </message>
@@ -15701,6 +15953,10 @@ Protokoll: {log}</translation>
   <message>
    <source>width of the strip glued inside the front</source>
    <translation>Breite des Streifens, der innen an die Vorderseite geklebt wird</translation>
+  </message>
+  <message>
+   <source>width of what runs in the slot</source>
+   <translation>Breite dessen, was im Schlitz läuft</translation>
   </message>
   <message>
    <source>will not work</source>

@@ -47,11 +47,18 @@ def slab(pattern: Pattern, panel: FlatPanel, matrix: Array) -> Slab:
     """A panel as it stands.  matrix: from its own coordinates to the whole."""
     half = pattern.stock.caliper_mm / 2
     hair = min(HAIR_MM, half / 4)
-    loops = [np.array(panel.standing), *(np.array(h) for h in (*panel.hole_polygons, *panel.gaps))]
+    outer = panel.polygon if panel.bevels else panel.standing
+    loops = [np.array(outer), *(np.array(h) for h in (*panel.hole_polygons, *panel.gaps))]
     area = manifold3d.CrossSection(loops,
                                    manifold3d.FillRule.Positive).offset(-hair, manifold3d.JoinType.Miter)
     height = 2 * (half - hair)
     solid = area.extrude(height).translate((0.0, 0.0, -height / 2))
+    for number, angle in panel.bevels:  # a plane through the outer rim, slanting inwards below it
+        (ax, ay), (bx, by) = panel.path[number].start, panel.path[number].end
+        inward = np.array((ay - by, bx - ax)) / np.hypot(bx - ax, by - ay)
+        way = np.array((*inward, np.tan(np.radians(angle))))
+        way /= np.linalg.norm(way)
+        solid = solid.trim_by_plane(tuple(way), float(way @ (ax, ay, half)) + hair)
     for groove in panel.grooves:  # a channel is cut a hair wider and deeper, as all else is a hair smaller
         ring = [manifold3d.CrossSection([np.array(flat_points(groove.path)[:-1])],
                                         manifold3d.FillRule.NonZero)]

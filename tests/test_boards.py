@@ -405,7 +405,8 @@ class Laminates(unittest.TestCase):
                                                               outline: str) -> None:
         stock, paper = board(thick), Stock("paper", "Paper", 90, 0.1)
         brief = new_brief("laminate", {"layers": float(count), "facing": "both" if faced else "none",
-                                       "outline": "plate" if outline == "rectangle" else outline}, stock)
+                                       "edge": "none", "outline": "plate" if outline == "rectangle"
+                                       else outline}, stock)
         made = build(brief, stock, (("facing", paper),))
         self.assertTrue(all(c.closes for c in made.closures))
         self.assertEqual(solids.shared(solids.slabs(made.patterns)), ())
@@ -433,7 +434,14 @@ class Laminates(unittest.TestCase):
     def test_its_edge_strip_goes_once_round(self) -> None:
         made = build(new_brief("laminate", {"width": 100.0, "height": 70.0, "thick": 6.0}), board(2.0))
         (said,) = [f for f in run(made, find_sheet("A3")) if f.place == "edge"]
-        self.assertIn("348 mm", said.sentence)  # 2 x 170 and 8 to lap
+        self.assertIn("340 mm", said.sentence)  # 2 x 170
+        # two strips of 170 with 8 to lap, and half the way paper of 0.07 is longer amid its thickness; as
+        # wide as three boards of 2
+        strips = [p.box for p in made.patterns if p.name.startswith("edge strip")]
+        self.assertEqual(len(strips), 2)
+        for box in strips:
+            self.assertAlmostEqual(box.width, 178.0 + math.pi * 0.07 / 2, places=3)
+            self.assertAlmostEqual(box.height, 6.0, places=6)
 
 
 

@@ -24,7 +24,7 @@ from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.splice import lines_that_fit
 from mingei.core.recipes import Value, find_recipe
 from mingei.core.stock import find_stock
-from tests.solids import shared
+from tests.solids import shared, slabs
 from tests.test_house import box_of, of, replaced
 
 
@@ -166,6 +166,66 @@ class Lids(unittest.TestCase):
         (ribbon,) = [b for b in made.draft.bought if b.name == "ribbon"]
         # 60 from the hinge, opened by 105 degrees: 2 x 60 x sin 52.5 = 95.20, and 12 glued at each end
         self.assertAlmostEqual(ribbon.length_mm, 95.20 + 24.0, delta=0.01)
+
+
+@st.composite
+def mitred(draw: st.DrawFn) -> Build:
+    return made_of(
+        "rigid-box", draw(st.floats(0.8, 3.0)), {"wrap": draw(st.floats(0.05, 0.25))}, corners="mitred",
+        lid=draw(st.sampled_from(["none", "lid", "hinged"])), length=draw(st.floats(30.0, 300.0)),
+        width=draw(st.floats(30.0, 300.0)), height=draw(st.floats(30.0, 200.0)), skirt=14.0,
+        turn=draw(st.floats(6.0, 10.0)), flap=draw(st.floats(5.0, 12.0)))
+
+
+class Mitres(unittest.TestCase):
+    @given(mitred())
+    def test_boards_cut_slanting_meet_rim_on_rim_and_take_no_place_of_each_other(self, made: Build) -> None:
+        sound(self, made)
+        # as long outside as a butted box's front, which runs past its ends
+        butted = build(made.brief.with_measure("corners", "butted"), made.stock, made.stocks)
+        a, b = (next(p.by_name["front"] for p in m.patterns if "front" in p.by_name) for m in (made, butted))
+        self.assertAlmostEqual(max(x for x, _ in a.polygon), max(x for x, _ in b.polygon), places=6)
+        self.assertEqual(len([p for p in made.patterns for panel in p.panels if panel.bevels]) % 4, 0)
+
+    def test_a_mitred_wall_fills_the_corner_that_a_square_one_would_share(self) -> None:
+        # by hand: board 2, corners of 45 degrees: each wall is as long as the room and a board at each end
+        # outside, and as the room inside
+        made = made_of("rigid-box", 2.0, {}, corners="mitred", lid="none", length=100.0, width=60.0)
+        solid = {s.panel.name: s for s in slabs(made.patterns)}
+        for name, length in (("front", 100.0), ("left", 60.0)):
+            panel = next(p.by_name[name] for p in made.patterns if name in p.by_name)
+            xs = [x for x, _ in panel.polygon]
+            self.assertAlmostEqual(max(xs) - min(xs), length + 4.0, places=6)
+            inner = panel.within(2.0)
+            self.assertAlmostEqual(max(x for x, _ in inner) - min(x for x, _ in inner), length, places=6)
+            high = max(y for _, y in panel.polygon) - min(y for _, y in panel.polygon)
+            # the mean of both faces times board and height, less the hair solids are smaller by
+            self.assertAlmostEqual(solid[name].solid.volume(), (length + 2.0) * 2.0 * high,
+                                   delta=0.03 * (length + 2.0) * 2.0 * high)
+
+    def test_boards_that_run_to_the_corner_and_are_cut_square_share_it(self) -> None:
+        made = made_of("rigid-box", 2.0, {}, corners="mitred", lid="none")
+        square = tuple(replace(p, panels=tuple(replace(q, bevels=(), lies=()) for q in p.panels))
+                       for p in made.patterns)
+        self.assertTrue(shared(replaced(made, square)))
+
+
+class Signals(unittest.TestCase):
+    @given(st.floats(0.3, 3.0), st.floats(0.2, 3.0), st.floats(0.1, 0.6), st.floats(5.0, 60.0),
+           st.floats(10.0, 180.0))
+    def test_its_slide_runs_to_its_stop_and_its_arm_turns_without_catching(
+            self, board: float, arm: float, shim: float, travel: float, turns: float) -> None:
+        made = made_of("signal", board, {"arm": arm, "shims": shim}, travel=travel, turns=turns,
+                       height=60.0 + travel)
+        sound(self, made)
+        moving = {"slider neck", "slider shim", "slider plate", "slider stop"}
+        ways = [(0.0, 0.0, travel * share) for share in (0.1, 0.3, 0.5, 0.8, 1.0)]
+        self.assertEqual(shared(made, moved=ways, moving=moving), [])
+        # past its stop it catches on the slot's end
+        self.assertTrue(shared(made, moved=[(0.0, 0.0, travel + 1.0)], moving=moving))
+        # in front it has as much play as its shim is thick
+        self.assertAlmostEqual(box_of(made, "board")[0][1] - box_of(made, "slider plate")[1][1], shim,
+                               places=6)
 
 
 class Pockets(unittest.TestCase):

@@ -81,7 +81,8 @@ class Solids(unittest.TestCase):
                           slides in declared.items() if slides},
                          MOTIONS | {"sleeve": ("sleeve", (1.0, 0.0, 0.0)),
                                     "drawer-chest": ("drawer 1", (0.0, -1.0, 0.0)),
-                                    "house": ("front wall", (0.0, -1.0, 0.0))})
+                                    "house": ("front wall", (0.0, -1.0, 0.0)),
+                                    "signal": ("slider", (0.0, 0.0, 1.0))})
 
     @given(st.sampled_from(sorted(MOTIONS)).flatmap(changed_briefs))
     def test_nothing_stands_in_the_way_of_what_slides(self, any_build: tuple[Brief, Stock]) -> None:

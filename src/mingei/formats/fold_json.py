@@ -214,7 +214,7 @@ def _seams(pattern: Pattern, build: Build, net: _Net, index: dict[str, int]) -> 
             other = {"b": ends[1]} if len(ends) > 1 else {"b": None, "b_face": mate.host}
             result.append({"name": mate.seam, "kind": str(mate.joint), "a": ends[0], **other,
                            "gap_mm": round(fold.edges_apart(pattern, mate, build.patterns), 9)})
-        elif mate.joint.stands in (Stands.STANDS_ON, Stands.HOUSED):  # a side on, or in, a board's face
+        elif mate.joint.stands in (Stands.STANDS_ON, Stands.HOUSED, Stands.MITRED):  # a side on a board
             edge = _edge_beside(net, index[mate.carrier], pattern.by_name[mate.carrier],
                                 _own(pattern, mate.carrier, mate.carrier_line))
             result.append({"name": mate.seam, "kind": str(mate.joint), "a": [index[mate.carrier], edge],

@@ -32,6 +32,7 @@ from mingei.core.draft.panel import (
     Slot,
     Stretch,
     Within,
+    Wound,
 )
 from mingei.core.draft.piece import Crease, Fold, Lap, Past, Piece, Placement, Seam, fellow, strap, strap_name
 from mingei.core.draft.thing import Dimension, Draft, Glued, Round, Slide, Spine, Swing
@@ -40,4 +41,4 @@ __all__ = ["Against", "Bought", "Crease", "Dimension", "Draft", "Edge", "EdgeRef
            "Halving", "Handwork", "Inset", "Joint", "Lap", "Led", "Level", "LineOn", "Meeting", "Meets",
            "Mitred", "Over", "Panel", "Past", "Piece", "Pierced", "Placement", "Plain", "Raised", "Role",
            "Rolled", "Round", "Seam", "Site", "Slide", "Slot", "Spine", "Stretch", "Swing", "When",
-           "Within", "fellow", "strap", "strap_name"]
+           "Within", "Wound", "fellow", "strap", "strap_name"]

@@ -49,6 +49,8 @@ class Stands(StrEnum):
     STANDS_ON = "stands on"
     #: the side stands in the body of the other, as deep as it was asked to
     HOUSED = "housed"
+    #: the two sides meet slanting, outer rim on outer rim
+    MITRED = "mitred"
 
 
 class Adhesive(StrEnum):
@@ -69,7 +71,8 @@ class Joint:
     called, of ``{seam}``; chosen: a person may choose it for a seam; adds, stands: see there; hinges: strips
     of adhesive along the seam; takes: the adhesives that hold it, none where it is not glued; opens: it
     slides apart again; carrier_last: the carrier closes last, and not the host; host_comes: the host is
-    brought to the carriers once they stand, and not they to it.
+    brought to the carriers once they stand, and not they to it; bevels: both sides are cut slanting, half the
+    corner's turn each.
 
     carrier: how far the carrier's side runs past its nominal line, mm, where it bears no tab; host: the same
     of the host's side, None where the side's own rule holds.  groove_mm: by how much a channel cut for it is
@@ -94,6 +97,7 @@ class Joint:
     opens: bool = False
     carrier_last: bool = False
     host_comes: bool = False
+    bevels: bool = False
     carrier: Callable[[Meeting], float] | None = None
     host: Callable[[Meeting], float | None] | None = None
     groove_mm: float | None = None

@@ -35,6 +35,14 @@ class Rolled(NamedTuple):
     angle_deg: float
 
 
+class Wound(NamedTuple):
+    """The free end of a strip that goes on by so much (mm) round what it lies against, and turns by so much
+    on the way (degrees)."""
+
+    more: float
+    turn_deg: float
+
+
 class Plain(NamedTuple):
     """A free edge that stays where it was drawn."""
 
@@ -102,7 +110,7 @@ class Level(NamedTuple):
     angle_deg: float
 
 
-Edge = Plain | Over | Against | Raised | Led | Rolled | Mitred | Within | Inset | Meets | Level
+Edge = Plain | Over | Against | Raised | Led | Rolled | Wound | Mitred | Within | Inset | Meets | Level
 
 
 class Slot(NamedTuple):

@@ -35,6 +35,7 @@ from mingei.core.draft import (
     Seam,
     Site,
     Within,
+    Wound,
 )
 from mingei.core.errors import GeometryError, StockError
 from mingei.core.flat.clearance import Ground, Lying
@@ -207,7 +208,7 @@ class _Developer:
     def outline(self, panel: Panel) -> Work:
         """A panel with its sides moved by what thickness asks of them."""
         distances = tuple([self._side_offset(panel, i) for i in range(len(panel.outline))])
-        soft = [i for i in range(len(panel.outline)) if isinstance(panel.edge_rule(i), (Led, Rolled))]
+        soft = [i for i in range(len(panel.outline)) if isinstance(panel.edge_rule(i), (Led, Rolled, Wound))]
         rim, points, lies = (self._led(panel, distances) if soft
                              else ((), outset(panel.outline, distances), ()))
         after = (*points[1:], points[0])
@@ -244,6 +245,8 @@ class _Developer:
         def flat(rule: Edge, distance: float) -> float:
             if isinstance(rule, Led):
                 return self._by_rule(panel, rule.along)
+            if isinstance(rule, Wound):
+                return 0.0
             return bend_setback(mid, mid, rule.angle_deg) if isinstance(rule, Rolled) else distance
 
         lies = moved(panel.outline, [flat(r, d) for r, d in zip(rules, distances, strict=True)])
@@ -354,6 +357,8 @@ class _Developer:
             pad, edges = (sum(self.given.thick(name) for name in names) for names in (rule.pads, rule.boards))
             return (led_over(pad, edges, self.given.thick(panel.name), rule.half) + rule.hem
                     + self._by_rule(panel, rule.along))
+        if isinstance(rule, Wound):  # its middle goes round outside of what it lies against
+            return rule.more + math.radians(rule.turn_deg) * self.given.thick(panel.name) / 2
         if isinstance(rule, Rolled):
             thick = self.given.thick(panel.name)
             more = rolled_length(rule.inner, rule.outer, thick) - math.pi * (rule.outer - thick)
@@ -476,7 +481,12 @@ class _Developer:
             trim(work, [edge for edge in range(len(work.sides)) if self._free(work, edge)])
         path: list[Segment] = []
         labels: list[int | None] = []
+        bevels: list[tuple[int, float]] = []
         for edge, (side, numbers) in enumerate(zip(work.sides, work.labels, strict=True)):
+            here = EdgeRef(panel.name, edge)
+            mitred = self.given.carried.get(here) or self.given.hosted.get(here)
+            if mitred is not None and mitred.joint.bevels:
+                bevels += [(len(path) + k, mitred.angle_deg / 2) for k in range(len(side))]
             path += side
             labels += numbers
             if edge in work.corners:
@@ -488,16 +498,19 @@ class _Developer:
                 for p in panel.pierced for mid in (self.given.bodies[p.into].mid,))
         standing = [(s, s.host) for s in self.given.standing.get(panel.name, ())
                     if isinstance(s.host, LineOn)]
-        return FlatPanel(panel.name, role=panel.role, layer=panel.layer, depth=work.depth, path=tuple(path),
+        found = FlatPanel(panel.name, role=panel.role, layer=panel.layer, depth=work.depth, path=tuple(path),
                          folds=tuple(labels), frame=frame, lies=lies,
-                         hinges=panel.hinges,
-                         guides=(*panel.guides,
+                         hinges=panel.hinges, bevels=tuple(bevels),
+                         guides=(*panel.guides, *_slanting(path, bevels, self.t),
                                  *(self._footprint(s, host, 0.0) for s, host in standing if s.joint.traces)),
                          whole=panel.whole, holes=(*panel.holes, *slots, *pins),
                          grooves=tuple(Groove(s.name, self._footprint(s, host, s.joint.groove_mm),
                                               self._deep(s),
                                               host.inside)
                                        for s, host in standing if s.joint.groove_mm is not None))
+        if bevels:  # what lies in its mid-surface, which a slanting side cuts further in
+            found = replace(found, lies=polygon_path(found.within(self.t / 2)))
+        return found
 
     def _footprint(self, seam: Seam, host: LineOn, play: float) -> Path:
         """Where the side of a panel stands on a face of this one: as wide as its body and the play, mm."""
@@ -513,6 +526,17 @@ class _Developer:
         here = EdgeRef(work.panel.name, edge)
         straight = work.labels[edge] == [None] and isinstance(work.sides[edge][0], Line)
         return straight and here not in self.given.hosted and here not in self.given.carried
+
+
+def _slanting(path: Sequence[Segment], bevels: Sequence[tuple[int, float]], thick: float) -> tuple[Path, ...]:
+    """How far in the inner face of slanting sides ends, as lines to cut towards."""
+    found = []
+    for number, angle in bevels:
+        (ax, ay), (bx, by) = path[number].start, path[number].end
+        far, by_ = math.dist((ax, ay), (bx, by)), thick * math.tan(math.radians(angle))
+        ox, oy = (ay - by) / far * by_, (bx - ax) / far * by_
+        found.append((Line((ax + ox, ay + oy), (bx + ox, by + oy)),))
+    return tuple(found)
 
 
 def _opened(panels: tuple[FlatPanel, ...], name: str,

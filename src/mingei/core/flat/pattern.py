@@ -24,6 +24,7 @@ from mingei.core.plane.shape import (
     flat_points,
     grown,
     moved_path,
+    outset,
     path_bounds,
     signed_area,
 )
@@ -50,7 +51,8 @@ class FlatPanel:
     row of teeth, it is one of; holes: closed paths cut out of it, in its own coordinates, clockwise; gaps:
     what it lacks of openings that cross its bends, likewise; grooves: the channels in its faces;
     lies: what of it lies in its plane when it is finished, () for all of it: the rest is led round what it
-    covers, or rolled up; hinges: lines it bends along without a score.
+    covers, or rolled up; hinges: lines it bends along without a score; bevels: segments of the path that are
+    cut slanting, by their numbers, and how far from square, degrees, the inner face the smaller.
     """
 
     name: str
@@ -68,6 +70,15 @@ class FlatPanel:
     grooves: tuple[Groove, ...] = ()
     lies: Path = ()
     hinges: tuple[tuple[Point, Point], ...] = ()
+    bevels: tuple[tuple[int, float], ...] = ()
+
+    def within(self, deep: float) -> Polygon:
+        """Its outline so far beneath its outer face (mm), where its slanting sides lie further in."""
+        if not self.bevels:
+            return self.polygon
+        by = dict(self.bevels)
+        return outset(self.polygon, tuple(-deep * math.tan(math.radians(by.get(i, 0.0)))
+                                          for i in range(len(self.polygon))))
 
     @cached_property
     def hole_polygons(self) -> tuple[Polygon, ...]:

@@ -19,7 +19,7 @@ from mingei.core.draft import Role
 from mingei.core.draft.joint import Stands
 from mingei.core.flat.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
 from mingei.core.plane.area import area_of
-from mingei.core.plane.shape import Point, flat_points
+from mingei.core.plane.shape import Point, distance_to_segment, flat_points
 from mingei.core.tolerance import TOLERANCE
 
 Matrix: TypeAlias = NDArray[np.float64]
@@ -211,6 +211,7 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
             wanted = lies if a.whole or b.whole or name in loose else max(wanted, lies)
         results.append(Closure(name, apart, wanted, tilt, past))
     results += _stood(pattern, others)
+    results += _slanted(pattern, others)
     order = {name: i for i, name in enumerate([*(s.name for s in pattern.seams),
                                                *(lap.name for lap in pattern.laps),
                                                *(m.seam for m in pattern.mates)])}
@@ -241,6 +242,30 @@ def _stood(pattern: Pattern, others: Sequence[Pattern]) -> list[Closure]:
         past = _past(seen[:, :2], room) if room is not None else 0.0
         results.append(Closure(mate.seam, deep, groove.depth_mm if groove else 0.0,
                                abs(turned - mate.angle_deg), past))
+    return results
+
+
+def _slanted(pattern: Pattern, others: Sequence[Pattern]) -> list[Closure]:
+    """How the slanting sides of two boards meet: so far the outer rims lie apart at their ends, and by how
+    much the corner differs from what was asked."""
+    results = []
+    for mate in pattern.mates:
+        if mate.joint.stands is not Stands.MITRED:
+            continue
+        host = next((p for p in (pattern, *others) if mate.host in p.by_name and p.rides is None), pattern)
+        at, to = finished(pattern)[mate.carrier], finished(host)[mate.host]
+        rim = place(at, edge_as_cut(pattern.by_name[mate.carrier], mate.carrier_line),
+                    pattern.stock.caliper_mm / 2)
+        other = host.by_name[mate.host]
+        seen = (rim - to[:3, 3]) @ to[:3, :3]
+        # in the host's outer face, on a slanting side of it
+        level = np.abs(seen[:, 2] - host.stock.caliper_mm / 2).max()
+        away = [max(distance_to_segment((float(x), float(y)), other.path[number].start,
+                                        other.path[number].end) for x, y, _ in seen)
+                for number, _ in other.bevels]
+        turned = math.degrees(math.acos(max(-1.0, min(1.0, float(at[:3, 2] @ to[:3, 2])))))
+        results.append(Closure(mate.seam, float(max(level, min(away, default=math.inf))), 0.0,
+                               abs(turned - mate.angle_deg), 0.0))
     return results
 
 

@@ -7,7 +7,8 @@ does not count.
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+import math
+from collections.abc import Iterator, Sequence
 from typing import Any, NamedTuple
 
 import numpy as np
@@ -17,7 +18,7 @@ from mingei.core.draft import Role, Swing
 from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded.fold import Triple, finished
 from mingei.core.folded.moving import goes_with, host_of, turned
-from mingei.core.plane.shape import flat_points
+from mingei.core.plane.shape import Point, flat_points
 
 #: Taken off each face and off each side of a panel, mm.
 HAIR_MM = 0.02
@@ -64,8 +65,11 @@ def slab(pattern: Pattern, panel: FlatPanel, matrix: Array) -> Slab:
         return section.offset(by, m3.JoinType.Miter)
 
     height = 2 * (half - hair)
-    solid = area((panel.standing, *panel.hole_polygons, *panel.gaps), -hair).extrude(height)
+    outer = panel.polygon if panel.bevels else panel.standing
+    solid = area((outer, *panel.hole_polygons, *panel.gaps), -hair).extrude(height)
     solid = solid.translate((0.0, 0.0, -height / 2))
+    for a, way in _slanting(panel):
+        solid = solid.trim_by_plane(way, float(np.dot(way, (*a, half))) + hair)
     for groove in panel.grooves:  # wider and deeper by the hair that all else is smaller
         ring = flat_points(groove.path)[:-1]
         ring = ring if _left(ring) else ring[::-1]
@@ -74,6 +78,16 @@ def slab(pattern: Pattern, panel: FlatPanel, matrix: Array) -> Slab:
     solid = solid.transform(matrix[:3])
     box = solid.bounding_box()
     return Slab(pattern, panel, solid, np.array((box[:3], box[3:])))
+
+
+def _slanting(panel: FlatPanel) -> Iterator[tuple[Point, Triple]]:
+    """Of each side that is cut slanting a point on its outer rim, and the unit vector square to the cut, into
+    the board."""
+    for number, angle in panel.bevels:
+        (ax, ay), (bx, by) = panel.path[number].start, panel.path[number].end
+        far, tan = math.dist((ax, ay), (bx, by)), math.tan(math.radians(angle))
+        nx, ny, size = (ay - by) / far, (bx - ax) / far, math.hypot(1.0, tan)
+        yield (ax, ay), (nx / size, ny / size, tan / size)
 
 
 def _left(ring: Sequence[tuple[float, float]]) -> bool:

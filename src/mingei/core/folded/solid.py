@@ -94,9 +94,9 @@ def prepare(pattern: Pattern) -> Model:
     # of each area its panel, whether it is fanned from its centre, its loops
     regions: list[tuple[int, bool, list[list[Point]]]] = []
     for index, panel in enumerate(pattern.panels):
-        outline, folds = _outline(panel)
+        outline, folds = _outline(panel, pattern.stock.caliper_mm / 2)
         # else it has arcs, which are drawn by coarser chords here
-        flat_sided = len(outline) == len(panel.polygon) and not panel.lies
+        flat_sided = len(outline) == len(panel.polygon) and not panel.lies and not panel.bevels
         holes = [[*flat_points(h, _CHORD)[:-1]] for h in panel.holes]
         areas = (_cut_through(panel, outline, folds, holes) if panel.gaps
                  else [[(outline, folds), *((h, [-1] * len(h)) for h in holes)]])
@@ -131,8 +131,9 @@ def prepare(pattern: Pattern) -> Model:
     folds_after = np.array(fold_after, np.int32)
     owners, folds_before = np.array(owner, np.int32), folds_after[before]
     number = {p.name: i for i, p in enumerate(pattern.panels)}
-    ends = np.array([*((number[f.parent], number[f.child]) for f in pattern.folds), (0, 0)], np.int32)
-    bend = np.array([*(f.bend for f in pattern.folds), False])
+    # two more for what is no fold, a cut that slants and one that does not
+    ends = np.array([*((number[f.parent], number[f.child]) for f in pattern.folds), (0, 0), (0, 0)], np.int32)
+    bend = np.array([*(f.bend for f in pattern.folds), False, False])
     beyond = [np.where(bend[f], ends[f].sum(axis=1) - owners, owners).astype(np.int32)
               for f in (folds_before, folds_after)]
     return Model(pattern, array, owners, before, next_, folds_before, folds_after, outward[before], outward,
@@ -154,7 +155,8 @@ class _Board:
     def __init__(self, pattern: Pattern) -> None:
         (panel,) = pattern.panels
         self.pattern = pattern
-        self.like = panel.path, panel.holes, panel.gaps, panel.lies, pattern.stock.caliper_mm, panel.whole
+        self.like = (panel.path, panel.holes, panel.gaps, panel.lies, pattern.stock.caliper_mm, panel.whole,
+                     panel.bevels)
 
     def __eq__(self, other: object) -> bool:
         return isinstance(other, _Board) and self.like == other.like
@@ -177,7 +179,8 @@ def _folded(pattern: Pattern, fraction: Moment) -> Solids:
     matrices = np.array([posed[p.name] for p in pattern.panels])
     half = pattern.stock.caliper_mm / 2
     turned = [0.0 if f.apart_mm else f.angle_deg * progress(pattern, fraction, f.step) for f in pattern.folds]
-    mitre = np.array([*(half * _mitre(angle) for angle in turned), 0.0])
+    slants = next((angle for p in pattern.panels for _, angle in p.bevels), 0.0)
+    mitre = np.array([*(half * _mitre(angle) for angle in (*turned, 2 * slants)), 0.0])
     shift = _corner_shift(model, mitre[model.fold_before], mitre[model.fold_after])
     own = matrices[model.owner]
     across, origin, lift = own[:, :3, :2], own[:, :3, 3], own[:, :3, 2] * half
@@ -338,8 +341,17 @@ def _mitre(angle_deg: float) -> float:
     return math.tan(math.radians(max(-_MITRE_MOST_DEG, min(_MITRE_MOST_DEG, angle_deg))) / 2)
 
 
-def _outline(panel: FlatPanel) -> tuple[list[Point], list[int]]:
-    """Points round a panel, and for each the fold of the side that begins there (-1 for a cut)."""
+#: In place of a fold's number: a cut square through, and a cut that slants.
+_SQUARE, _SLANTS = -1, -2
+
+
+def _outline(panel: FlatPanel, half: float) -> tuple[list[Point], list[int]]:
+    """Points round a panel's mid-surface, half (mm) beneath its outer face, and for each the fold of the side
+    that begins there, or that it is a cut."""
+    if panel.bevels:
+        slants = dict(panel.bevels)
+        shown = list(panel.within(half))
+        return shown, [_SLANTS if i in slants else _SQUARE for i in range(len(shown))]
     points: list[Point] = []
     folds: list[int] = []
     if panel.lies:

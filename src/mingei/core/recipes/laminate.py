@@ -9,15 +9,29 @@ from __future__ import annotations
 
 import itertools
 import math
+from collections.abc import Sequence
 from dataclasses import replace
 
-from mingei.core.draft import Draft, Glued, Handwork, Lap, Led, Panel, Piece, Placement, When
+from mingei.core.draft import (
+    Draft,
+    Glued,
+    Handwork,
+    Inset,
+    Lap,
+    Led,
+    Panel,
+    Piece,
+    Placement,
+    Raised,
+    When,
+    Wound,
+)
 from mingei.core.drafting.outlines import LIBRARY, OWN
 from mingei.core.drafting.padded import inset, plate
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
 from mingei.core.plane import contour
-from mingei.core.plane.shape import path_length, rectangle
+from mingei.core.plane.shape import Arc, Path, Point, path_length, rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.profile_wall import divided, shape_of
 from mingei.core.words import say
@@ -26,6 +40,8 @@ NONE, BOTH, STRIP, WRAPPED = "none", "both", "strip", "wrapped"
 PLATE = "plate"
 #: How far a chord stands off its arc, mm.
 _SMOOTH_MM = 0.5
+#: Width (mm) of a strip before thickness makes it as wide as what it covers.
+_HAIR_MM = 1e-3
 #: A lining keeps so far inside, mm.
 _LINING_MM = 2.0
 #: An edge strip laps over itself so far, mm.
@@ -83,16 +99,44 @@ def draft_laminate(values: Values) -> Draft:
         wrapped = (*wrapped, Handwork("lined", say("Glue the lining over the hem."), "lining", When.CLOSED))
     around = path_length(contour.path(shape(values)[0]))
     handwork: tuple[Handwork, ...] = ()
-    said = say("{length} of edge round it", length=write_both(around))
     if values["edge"] == STRIP and not wrapped:
-        said = say("cut the strip for its edge {length} by {width}: once round, and {lap} to lap",
-                   length=write_both(around + _LAP_MM), width=write_both(float(values["thick"])),
-                   lap=write_both(_LAP_MM))
-        handwork = (Handwork("edge",
-                             say("Glue the strip round the edge, its ends where they show least, and rub "
-                                         "it down."), names[0]),)
+        pieces += _strips(values, names, around)
+        handwork = (Handwork("edge", say("Glue the strip round the edge, its ends where they show least, and "
+                                         "rub it down."), "edge strip 1", When.CLOSED),)
+    said = say("{length} of edge round it", length=write_both(around))
     return Draft(tuple(pieces), closes=False, remarks=(("edge", said),), handwork=(*wrapped, *handwork),
                  glued=Glued(names[0], count, float(values["thick"])))
+
+
+def _strips(values: Values, names: Sequence[str], around: float) -> list[Piece]:
+    """Strips as wide as all layers are thick, each to lap onto the next; only where each begins is drawn."""
+    path = contour.path(shape(values)[0])
+    count = max(1, math.ceil(around / (float(values["strip"]) - _LAP_MM)))
+    each, made = around / count, []
+    for number in range(count):
+        (x, y), (ux, uy) = _along(path, (number + 0.37) * each)
+        name = f"edge strip {number + 1}"
+        panel = Panel(name, rectangle(_HAIR_MM, _HAIR_MM),
+                      edges=((0, Inset(_HAIR_MM)), (1, Wound(each + _LAP_MM - _HAIR_MM, 360.0 / count)),
+                             (2, Raised(tuple((layer, 1.0) for layer in names)))))
+        made.append(Piece(name, name, Placement((x, y, -_HAIR_MM), (ux, uy, 0.0), (0.0, 0.0, 1.0)),
+                          (panel,), part="strips"))
+    return made
+
+
+def _along(path: Path, far: float) -> tuple[Point, Point]:
+    """A point so far along an outline, mm, and the way it runs there, as a unit vector."""
+    for segment in path:
+        if far <= segment.length:
+            break
+        far -= segment.length
+    if isinstance(segment, Arc):
+        turn = segment.start_deg + segment.sweep_deg * far / segment.length
+        way = math.radians(turn + math.copysign(90.0, segment.sweep_deg))
+        return segment.at(far / segment.length), (math.cos(way), math.sin(way))
+    (ax, ay), (bx, by) = segment
+    ux, uy = (bx - ax) / segment.length, (by - ay) / segment.length
+    return (ax + ux * far, ay + uy * far), (ux, uy)
 
 
 def _lining(values: Values, under: str) -> Panel:
@@ -127,7 +171,9 @@ RECIPE = Recipe(
                 stays=True),
         Measure("edge", Kind.CHOICE, STRIP, "what covers its edge",
                 choices=((NONE, "nothing"), (STRIP, "a strip"))),
+        Measure("strip", Kind.LENGTH, 240.0, "no strip is longer", 60.0, 1000.0, label="Longest strip",
+                stays=True),
     ),
     draft=draft_laminate, thinnest=0.2, thickest=4.0, contradictions=_sound, stock="greyboard-20",
-    part_stocks=(("facing", "wrapping-60"),),
+    part_stocks=(("facing", "wrapping-60"), ("strips", "wrapping-60")),
 )

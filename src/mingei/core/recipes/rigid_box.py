@@ -18,6 +18,7 @@ from mingei.core.draft import (
     Fold,
     Handwork,
     Inset,
+    Joint,
     Lap,
     Led,
     Over,
@@ -33,13 +34,14 @@ from mingei.core.draft import (
 )
 from mingei.core.drafting.content import block
 from mingei.core.errors import MeasureError
-from mingei.core.joints import BUTT
+from mingei.core.joints import BUTT, MITRE
 from mingei.core.length import write_both
 from mingei.core.plane.shape import rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.words import say
 
 NONE, LID, HINGED = "none", "lid", "hinged"
+BUTTED, MITRED = "butted", "mitred"
 #: Ends of what is turned in keep so far from the corners, mm; the boards of a tray end so far below the lid,
 #: mm, for the wrap that goes over them.
 _IN_MM, _REST_MM = 1.5, 0.4
@@ -57,7 +59,7 @@ _ENDS, _LONG = ("left", "right"), ("front", "back")
 class _Tray(NamedTuple):
     """What a tray is drawn by: the prefix of its names, its length, width and the height of its walls, mm;
     how deep its wrap is turned in, and its corner flaps, mm; upside down, for a lid; what its walls lie
-    outside of, and with how much play, mm."""
+    outside of, and with how much play, mm; how its corners are joined."""
 
     prefix: str
     length: float
@@ -68,6 +70,7 @@ class _Tray(NamedTuple):
     lid: bool = False
     rises: float = 0.0
     play: float = 0.0
+    joint: Joint = BUTT
 
     def name(self, side: str) -> str:
         return f"{self.prefix}{side}"
@@ -114,7 +117,7 @@ def _boards(tray: _Tray, outside: dict[str, str]) -> list[Piece]:
         name, span = tray.name(side), tray.length if side in _LONG else tray.width
         panel = Panel(name, rectangle(span, tray.height), on=outside.get(side, ""),
                       air=tray.play if side in outside else 0.0)
-        seams = tuple(Seam(f"{name} at the {tray.name(other)}", BUTT, EdgeRef(name, edge),
+        seams = tuple(Seam(f"{name} at the {tray.name(other)}", tray.joint, EdgeRef(name, edge),
                            EdgeRef(tray.name(other), _ends_of(tray, other)[side]), 0.0, 1)
                       for other, edge in _ends_of(tray, side).items()) if side in _ENDS else ()
         wrapped = (_over(f"{tray.name('wrap')} {side}", name),) if side in _ENDS else tuple(
@@ -214,13 +217,15 @@ def draft_rigid(values: Values) -> Draft:
     length, width, height = (float(values[k]) for k in ("length", "width", "height"))
     turn, flap = float(values["turn"]), float(values["flap"])
     covered, hinged = values["lid"] == LID, values["lid"] == HINGED
-    tray = _Tray("", length, width, height - (_REST_MM if covered or hinged else 0.0), turn, flap)
+    joint = MITRE if values["corners"] == MITRED else BUTT
+    tray = _Tray("", length, width, height - (_REST_MM if covered or hinged else 0.0), turn, flap,
+                 joint=joint)
     pieces = [*_boards(tray, {}), _wrap(tray)]
     slides: tuple[Slide, ...] = ()
     tapes = [("base", "wrap", say("Tape the corners of the boards outside before the wrap goes on."))]
     if covered:
         lid = _Tray("lid ", length, width, float(values["skirt"]), turn, flap, True, height,
-                    float(values["play"]))
+                    float(values["play"]), joint)
         tapes.append(("lid base", "lid wrap", say("Tape the corners of the lid's boards outside, too.")))
         pieces += [*_boards(lid, {side: f"wrap {side}" for side in (*_LONG, *_ENDS)}), _wrap(lid)]
         slides = (Slide("lid", (0.0, 0.0, 1.0)),)
@@ -261,6 +266,8 @@ RECIPE = Recipe(
         Measure("lid", Kind.CHOICE, LID, "what closes it",
                 choices=((NONE, "nothing"), (LID, "a lid over it"),
                          (HINGED, "a hinged lid with a ribbon"))),
+        Measure("corners", Kind.CHOICE, BUTTED, "how the boards meet at the corners",
+                choices=((BUTTED, "butted"), (MITRED, "mitred: cut slanting"))),
         Measure("skirt", Kind.LENGTH, 30.0, "how far the lid comes down", 10.0, 250.0),
         Measure("play", Kind.LENGTH, 0.8, "between the wrapped tray and the lid's boards, all round", 0.5,
                 3.0,

@@ -212,6 +212,10 @@
    <translation> Wand</translation>
   </message>
   <message>
+   <source> wing</source>
+   <translation> Ohr</translation>
+  </message>
+  <message>
    <source># to # tab</source>
    <translation># an # Lasche</translation>
   </message>
@@ -2119,10 +2123,6 @@
    <translation>An jedem Pol eine Scheibe über die Spitzen kleben.</translation>
   </message>
   <message>
-   <source>Glue a strip of cloth or strong paper, {long} by {wide}, over the back and the lid while it stands open square.</source>
-   <translation>Kleb einen Streifen Stoff oder festes Papier, {long} mal {wide}, über Rücken und Deckel, während er rechtwinklig offen steht.</translation>
-  </message>
-  <message>
    <source>Glue between layers</source>
    <translation>Leim zwischen den Schichten</translation>
   </message>
@@ -2163,6 +2163,10 @@
    <translation>Den Streifen des Äquators um die Kugel kleben, dann die Bänder zu den Polen hin, jedes über das letzte greifend, und auf jeden Pol eine Scheibe.</translation>
   </message>
   <message>
+   <source>Glue the hinge over the back and the lid while the lid stands open square, and fold it as it closes.</source>
+   <translation>Kleb das Scharnier über Rücken und Deckel, während der Deckel rechtwinklig offen steht, und falte es beim Schließen.</translation>
+  </message>
+  <message>
    <source>Glue the legs to the lower collar, standing on paper that does not stick, over a drawn star.</source>
    <translation>Kleb die Beine an die untere Muffe, auf Papier stehend, das nicht haftet, über einem gezeichneten Stern.</translation>
   </message>
@@ -2201,6 +2205,10 @@
   <message>
    <source>Glue the upright to the rear of the seat's board, between board and lining if there is room, and hold it till it is dry.</source>
    <translation>Kleb die Stütze hinten an die Sitzplatte, wenn Platz ist zwischen Platte und Futter, und halt sie, bis sie trocken ist.</translation>
+  </message>
+  <message>
+   <source>Glue the wings to the sides of the back, leaning forward, with a strip of cloth behind each joint.</source>
+   <translation>Kleb die Ohren nach vorn geneigt an die Seiten der Lehne, mit einem Streifen Stoff hinter jeder Fuge.</translation>
   </message>
   <message>
    <source>Glue the {carrier} on the edges of {hosts}.</source>
@@ -6059,6 +6067,10 @@ Protokoll: {log}</translation>
    <translation>eine gepolsterte Lehne</translation>
   </message>
   <message>
+   <source>a padded back with wings</source>
+   <translation>eine gepolsterte Lehne mit Ohren</translation>
+  </message>
+  <message>
    <source>a padded seat on a rolled column and a star of legs, with a back if wished</source>
    <translation>ein gepolsterter Sitz auf einer gerollten Säule und einem Stern aus Beinen, auf Wunsch mit Lehne</translation>
   </message>
@@ -9237,6 +9249,18 @@ Protokoll: {log}</translation>
   <message>
    <source>hinge</source>
    <translation>Scharnier</translation>
+  </message>
+  <message>
+   <source>hinge back</source>
+   <translation>Scharnier hinten</translation>
+  </message>
+  <message>
+   <source>hinge lid</source>
+   <translation>Scharnier am Deckel</translation>
+  </message>
+  <message>
+   <source>hinges</source>
+   <translation>Scharniere</translation>
   </message>
   <message>
    <source>hold the {seam} twice</source>
@@ -13367,6 +13391,10 @@ Protokoll: {log}</translation>
    <translation>Sitz</translation>
   </message>
   <message>
+   <source>seat </source>
+   <translation>Sitz </translation>
+  </message>
+  <message>
    <source>seat back</source>
    <translation>Lehne</translation>
   </message>
@@ -13411,6 +13439,34 @@ Protokoll: {log}</translation>
    <translation>Sitzbezug auf Sitzpolster</translation>
   </message>
   <message>
+   <source>seat left wing board</source>
+   <translation>Ohrplatte links</translation>
+  </message>
+  <message>
+   <source>seat left wing cover</source>
+   <translation>Ohrbezug links</translation>
+  </message>
+  <message>
+   <source>seat left wing cover on seat left wing pad</source>
+   <translation>Ohrbezug links auf Ohrpolster</translation>
+  </message>
+  <message>
+   <source>seat left wing lining</source>
+   <translation>Ohrfutter links</translation>
+  </message>
+  <message>
+   <source>seat left wing lining on seat left wing board</source>
+   <translation>Ohrfutter links auf Ohrplatte</translation>
+  </message>
+  <message>
+   <source>seat left wing pad</source>
+   <translation>Ohrpolster links</translation>
+  </message>
+  <message>
+   <source>seat left wing pad on seat left wing board</source>
+   <translation>Ohrpolster links auf Ohrplatte</translation>
+  </message>
+  <message>
    <source>seat lining</source>
    <translation>Sitzfutter</translation>
   </message>
@@ -13425,6 +13481,34 @@ Protokoll: {log}</translation>
   <message>
    <source>seat pad on seat board</source>
    <translation>Sitzpolster auf Sitzplatte</translation>
+  </message>
+  <message>
+   <source>seat right wing board</source>
+   <translation>Ohrplatte rechts</translation>
+  </message>
+  <message>
+   <source>seat right wing cover</source>
+   <translation>Ohrbezug rechts</translation>
+  </message>
+  <message>
+   <source>seat right wing cover on seat right wing pad</source>
+   <translation>Ohrbezug rechts auf Ohrpolster</translation>
+  </message>
+  <message>
+   <source>seat right wing lining</source>
+   <translation>Ohrfutter rechts</translation>
+  </message>
+  <message>
+   <source>seat right wing lining on seat right wing board</source>
+   <translation>Ohrfutter rechts auf Ohrplatte</translation>
+  </message>
+  <message>
+   <source>seat right wing pad</source>
+   <translation>Ohrpolster rechts</translation>
+  </message>
+  <message>
+   <source>seat right wing pad on seat right wing board</source>
+   <translation>Ohrpolster rechts auf Ohrplatte</translation>
   </message>
   <message>
    <source>seat upright</source>
@@ -15977,6 +16061,10 @@ Protokoll: {log}</translation>
   <message>
    <source>windows</source>
    <translation>Fenster</translation>
+  </message>
+  <message>
+   <source>wings</source>
+   <translation>Ohren</translation>
   </message>
   <message>
    <source>with a pocket</source>

@@ -216,7 +216,7 @@ def stools(draw: st.DrawFn) -> Build:
                  height=draw(st.floats(50.0, 150.0)),
                  hem=draw(st.floats(3.0, 10.0)), stick=stick, column=column, collar=collar, upper=upper,
                  legs=float(legs), leg=max(10.0, collar / 2 + rise) + draw(st.floats(1.0, 40.0)), rise=rise,
-                 layers=float(layers), castor=castor, back=draw(st.sampled_from(["none", "back"])),
+                 layers=float(layers), castor=castor, back=draw(st.sampled_from(["none", "back", "wings"])),
                  back_width=wide, back_height=draw(st.floats(14.0, 60.0)))
 
 

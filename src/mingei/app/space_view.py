@@ -19,7 +19,7 @@ from mingei.app.space_gl import NO_PLANE, ArtFaces, NoGraphics, Plane, Scene, re
 from mingei.app.words import t
 from mingei.core.document.build import NOTHING, Build, Part
 from mingei.core.folded.measuring import gap
-from mingei.core.folded.moving import motions
+from mingei.core.folded.moving import motions, opened
 from mingei.core.folded.sides import STANDARD_VIEWS
 from mingei.core.folded.solid import INSIDE, RIM, Hit, Solids, assembled, hit, printed_faces
 from mingei.core.folded.view import Camera, framed, light_of
@@ -117,9 +117,13 @@ class SpaceView(PartView):
         """The model at a moment of its folding."""
         assert self.build is not None
         draft = self.build.draft
-        moved = (motions(self.build.patterns, draft.swings, draft.slides, self.open)
-                 if self.open > 0 and fraction == 1.0 else {})
-        return assembled(self.build.patterns, self.build.moments(fraction), self.apart, moved)
+        moments = self.build.moments(fraction)
+        if self.open == 0 or fraction != 1.0:
+            return assembled(self.build.patterns, moments, self.apart)
+        moved = motions(self.build.patterns, draft.swings, draft.slides, self.open)
+        return assembled(self.build.patterns,
+                         {**moments, **opened(self.build.patterns, draft.swings, self.open)}, self.apart,
+                         moved)
 
     def _framed(self, fraction: float) -> Camera:
         """A camera that holds the model at a moment of its folding; kept for the build."""

@@ -83,7 +83,8 @@ class Swing(NamedTuple):
     panel the line it turns about is told in; start, end: two points of that line in the panel's coordinates,
     mm; most_deg: how far it turns, degrees, positive as seen from the line's end; face: where the line lies,
     0 amid its thickness, 1 on its outer face, -1 on its inner; as_cut: the line is the side of the panel
-    between the points, where it is cut; square: it stands square on the panel at its start.
+    between the points, where it is cut; square: it stands square on the panel at its start; strip: the piece
+    folded once that hinges it, whose fold opens with it.
     """
 
     piece: str
@@ -94,6 +95,7 @@ class Swing(NamedTuple):
     face: float = 0.0
     as_cut: bool = False
     square: bool = False
+    strip: str = ""
 
 
 @dataclass(frozen=True)

@@ -30,6 +30,18 @@ def turned(pattern: Pattern, swing: Swing, angle_deg: float) -> Array:
     return turn_about(start[:3], end[:3], angle_deg)
 
 
+def opened(patterns: Sequence[Pattern], swings: Sequence[Swing], share: float) -> Mapping[str, float]:
+    """Of each strip that hinges something how far its fold is still folded (1 shut .. 0 laid out), with all
+    open by a share."""
+    by_name = {p.name: p for p in patterns}
+    found = {}
+    for swing in swings:
+        if swing.strip in by_name and by_name[swing.strip].folds:
+            turn = abs(by_name[swing.strip].folds[0].angle_deg)
+            found[swing.strip] = max(0.0, 1.0 - abs(swing.most_deg) * share / turn)
+    return found
+
+
 def host_of(patterns: Sequence[Pattern], swing: Swing) -> Pattern | None:
     """The piece of the panel that what turns is told in."""
     return next((p for p in patterns if swing.panel in p.by_name and p.rides is None), None)

@@ -144,7 +144,8 @@ def swung(every: Sequence[Slab], swing: Swing, angle_deg: float) -> tuple[Shared
         solid: m3.Manifold = a.solid.transform(motion[:3])
         box = np.array(solid.bounding_box()).reshape(2, 3)
         for b in every:
-            if b in moves or not ((box[0] < b.box[1]).all() and (b.box[0] < box[1]).all()):
+            if b in moves or b.pattern.name == swing.strip or not (
+                    (box[0] < b.box[1]).all() and (b.box[0] < box[1]).all()):
                 continue
             volume = float((solid ^ b.solid).volume())
             if volume > LEAST_MM3:

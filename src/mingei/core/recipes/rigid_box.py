@@ -188,19 +188,24 @@ def _hinged(values: Values) -> list[Piece]:
     laps = (_over("lid wrap", "lid board"), Lap("lid board on lid lining", "lid board", "lid lining",
                                                     glued=False))
     past = (Past((0.0, 0.0, 1.0), ("lid lining",)),)
+    # the hinge: a strip folded over the rear edge, from the back up onto the lid
+    reach, within = min(_HINGE_MM, 0.8 * height, 0.8 * width), ((1, Inset(_IN_MM)), (3, Inset(_IN_MM)))
+    hinge = (Panel("hinge back", rectangle(length, reach), on="wrap back", edges=within),
+             Panel("hinge lid", rectangle(length, reach), on="lid wrap", edges=within))
+    behind = Placement((length, width, height - reach), (-1.0, 0.0, 0.0), (0.0, 0.0, 1.0))
+    fold = Fold(EdgeRef("hinge back", 2), EdgeRef("hinge lid", 0), 90.0, 5)
+    strip = Piece("hinge", "hinge back", behind, hinge, folds=(fold,), part="hinges", past=past)
     return [Piece("lid board", "lid board", at, (board,), laps=laps, past=past),
             Piece("lid wrap", "lid wrap", at, (wrap,), part="wrap", past=past),
-            Piece("lid lining", "lid lining", at, (lining,), part="wrap", past=past)]
+            Piece("lid lining", "lid lining", at, (lining,), part="wrap", past=past), strip]
 
 
 def _hung(values: Values) -> tuple[Handwork, ...]:
     """How a hinged lid is hung."""
-    length = float(values["length"])
     return (Handwork("lid edges", say("Turn the edges of the lid's wrap in, the long ones first, rub them "
                                       "down, and glue the lining over them."), "lid board"),
-            Handwork("hinge", say("Glue a strip of cloth or strong paper, {long} by {wide}, over the back "
-                                  "and the lid while it stands open square.", long=write_both(length),
-                                  wide=write_both(2 * _HINGE_MM)), "lid board", When.CLOSED))
+            Handwork("hinge", say("Glue the hinge over the back and the lid while the lid stands open "
+                                  "square, and fold it as it closes."), "hinge back", When.CLOSED))
 
 
 def _ribbon(values: Values) -> Bought:
@@ -208,7 +213,8 @@ def _ribbon(values: Values) -> Bought:
     away = _RIBBON * float(values["width"])
     long = 2 * away * math.sin(math.radians(_OPENS_DEG) / 2) + 2 * _GLUED_MM
     return Bought("ribbon", 1, say("Glue the ends of the ribbon to the lid and to a wall, {away} from the "
-                                   "hinge.", away=write_both(away)), "lid board", long, when=When.CLOSED)
+                                   "hinge.", away=write_both(away)), "lid board", long, when=When.CLOSED,
+                  last=True)
 
 
 def draft_rigid(values: Values) -> Draft:
@@ -236,7 +242,7 @@ def draft_rigid(values: Values) -> Draft:
         pieces += _hinged(values)
         handwork, bought = (*handwork, *_hung(values)), (_ribbon(values),)
         swings = (Swing("lid", "lid board", (length, width), (0.0, width), _OPENS_DEG, face=-1.0,
-                        as_cut=True),)
+                        as_cut=True, strip="hinge"),)
     shown = (Dimension("length", EdgeRef("base", 0)), Dimension("width", EdgeRef("base", 1)),
              *(() if covered or hinged else (Dimension("height", EdgeRef("front", 1)),)))
     return Draft(tuple(pieces), inside_mm=(length, width, height), closes=False, dimensions=shown,
@@ -278,6 +284,7 @@ RECIPE = Recipe(
     ),
     draft=draft_rigid, inside=("length", "width", "height"), thinnest=0.8, thickest=3.0,
     contradictions=_sound,
-    gives=("skirt", "turn", "flap"), stock="greyboard-20", part_stocks=(("wrap", "wrapping-60"),),
-    part_calipers=(("wrap", 0.05, 0.25),),
+    gives=("skirt", "turn", "flap"), stock="greyboard-20",
+    part_stocks=(("wrap", "wrapping-60"), ("hinges", "bookcloth-200")),
+    part_calipers=(("wrap", 0.05, 0.25), ("hinges", 0.05, 0.6)),
 )

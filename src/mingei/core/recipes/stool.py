@@ -17,6 +17,7 @@ from mingei.core.draft import (
     Lap,
     Meets,
     Panel,
+    Past,
     Piece,
     Placement,
     Raised,
@@ -33,13 +34,16 @@ from mingei.core.plane import contour
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.words import say
 
-NONE, BACK = "none", "back"
+NONE, BACK, WINGS = "none", "back", "wings"
 #: The thickest board it is made of, mm, and facets that stand for a tube's outermost turn.
 _THICKEST_MM, _FACETS = 3.0, 20
 #: A stick turns in its tube with so much play, mm; the lowest collar stands so far above and below the legs.
 _PLAY_MM, _PAST_MM = 0.2, 1.0
 #: A lining keeps so far inside the seat, mm; the back stands so far from what is round the seat.
 _LINING_MM, _OFF_MM = 2.0, 1.5
+#: Wings are so wide, of the back, and no narrower than that, mm; they lean so far forward, degrees, stand so
+#: far from the back, mm, and by so much of what leans towards the other further.
+_WING, _LEAST_WING_MM, _LEANS_DEG, _WING_OFF_MM, _PUSHED = 0.45, 14.0, 35.0, 1.0, 0.7
 #: Legs stand so far off the collar, mm: for glue, and for facets that stand for a round.
 _GLUE_MM = 0.15
 _PARTS = {"pad": "pad", "cover": "cover", "lining": "linings"}
@@ -56,7 +60,7 @@ def draft_stool(values: Values) -> Draft:
     # the pad's upper face is as high as asked: everything hangs from it
     seat = [replace(p, panels=tuple(_hung(q) for q in p.panels)) for p in seat]
     pieces = [*seat, *_column(values, high, under), *_legs(values)]
-    if values["back"] == BACK:
+    if values["back"] != NONE:
         pieces += _back(values, high, hem)
     # it turns on its stick, and the back with it
     turns = (Swing("seat", "seat board", (0.0, 0.0), (0.0, 0.0), 360.0, square=True),)
@@ -134,6 +138,9 @@ def _back(values: Values, high: float, hem: float) -> list[Piece]:
     outline = rounded(wide, tall, min(float(values["corner"]), 0.45 * min(wide, tall)))
     pieces = padded("seat back", outline, inset(outline, _LINING_MM), at, hem, down=True, layer=-1,
                     parts=_PARTS)
+    if values["back"] == WINGS:
+        for side, way in (("left", -1.0), ("right", 1.0)):
+            pieces += _wing(values, side, way, (wide / 2 + _WING_OFF_MM, y, high + gap + tall / 2), tall, hem)
     strip = wide / 4
     shape = tuple((x, z) for x, z in ((-strip / 2, -(gap + tall / 2 + high * 0.2)),
                                       (strip / 2, -(gap + tall / 2 + high * 0.2)),
@@ -141,6 +148,23 @@ def _back(values: Values, high: float, hem: float) -> list[Piece]:
     upright = Panel("seat upright", shape, on="seat back lining")
     return [*pieces, Piece("seat upright", "seat upright", at, (upright,),
                            laps=(Lap("seat upright on its lining", "seat upright", "seat back lining"),))]
+
+
+def _wing(values: Values, side: str, way: float, at: tuple[float, float, float], tall: float,
+          hem: float) -> list[Piece]:
+    """A padded board beside the back, leaning forward.  way: -1 at the left, seen from the front."""
+    wide = max(_LEAST_WING_MM, _WING * float(values["back_width"]))
+    turn = math.radians(_LEANS_DEG)
+    x, y, z = at
+    # outward, and to the left as it is seen from behind
+    u = (-math.cos(turn), way * math.sin(turn), 0.0)
+    middle = (way * x + way * wide / 2 * math.cos(turn), y - wide / 2 * math.sin(turn), z)
+    outline = rounded(wide, tall, min(float(values["corner"]), 0.45 * min(wide, tall)))
+    made = padded(f"seat {side} wing", outline, inset(outline, _LINING_MM),
+                  Placement(middle, u, (0.0, 0.0, 1.0)), hem, down=True, layer=-1, parts=_PARTS)
+    # the pads lean towards each other: board and pad push the wing out by their share
+    out = Past((way, 0.0, 0.0), ("seat back pad", "seat back board"), _PUSHED)
+    return [replace(p, past=(*p.past, out)) for p in made]
 
 
 def _bought(values: Values, high: float) -> tuple[Bought, ...]:
@@ -165,7 +189,12 @@ def _made(values: Values) -> tuple[Handwork, ...]:
                              "a drawn star."), "leg 1", When.CLOSED),
         Handwork("seat", say("Glue the stick under the middle of the seat, upright; the seat turns in its "
                              "column, which stays dry."), "seat lining", When.CLOSED)]
-    if values["back"] == BACK:
+    if values["back"] == WINGS:
+        found.append(Handwork("wings",
+                              say("Glue the wings to the sides of the back, leaning forward, with a strip "
+                                           "of cloth behind each joint."), "seat left wing board",
+                              When.CLOSED))
+    if values["back"] != NONE:
         found.append(Handwork("back", say("Glue the upright to the rear of the seat's board, between board "
                                           "and lining if there is room, and hold it till it is dry."),
                               "seat upright", When.CLOSED))
@@ -215,7 +244,7 @@ def _sound(values: Values) -> None:
     if min(box.width, box.height) < max(collar, 6 * _LINING_MM):
         raise MeasureError("so small a seat does not cover its column", "width",
                            say("make it {least} or more", least=write_both(max(collar, 6 * _LINING_MM))))
-    if values["back"] == BACK and min(float(values[k]) for k in ("back_width", "back_height")) < (
+    if values["back"] != NONE and min(float(values[k]) for k in ("back_width", "back_height")) < (
             6 * _LINING_MM):
         raise MeasureError("so small a back takes no lining", "back_height", "make it larger")
 
@@ -248,7 +277,7 @@ RECIPE = Recipe(
         Measure("castor", Kind.LENGTH, 4.0, "diameter of the beads under the legs; 0 for none", 0.0, 20.0,
                 label="Castors", stays=True),
         Measure("back", Kind.CHOICE, NONE, "whether it has one",
-                choices=((NONE, "none"), (BACK, "a padded back"))),
+                choices=((NONE, "none"), (BACK, "a padded back"), (WINGS, "a padded back with wings"))),
         Measure("back_width", Kind.LENGTH, 28.0, "of the back", 12.0, 300.0),
         Measure("back_height", Kind.LENGTH, 18.0, "of the back", 12.0, 300.0),
     ),

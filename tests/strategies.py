@@ -44,6 +44,8 @@ def measure_values(measure: Measure) -> st.SearchStrategy[Value]:
     if measure.kind is Kind.OUTLINE:
         return st.sampled_from(["0,0 60,0 60,20,-90 40,40 0,40", "0,0,120 50,10 40,45,60",
                                 "0,0 90,0 90,60 0,60;30,20,180 50,20,180;60,22 70,22 70,40"])
+    if measure.kind is Kind.MESH:
+        return st.just(measure.default)
     if measure.kind in (Kind.COUNT, Kind.ANGLE):
         return st.integers(int(measure.minimum), int(measure.maximum)).map(float)
     return st.one_of(st.sampled_from([measure.minimum, measure.maximum, measure.default]),

@@ -93,6 +93,17 @@ def parser() -> argparse.ArgumentParser:
     new.add_argument("--title", default="")
     new.add_argument("-o", "--output", type=Path, required=True, metavar="F.mingei")
 
+    unfold = commands.add_parser("unfold", help="a faceted model from a mesh, in pieces that fold up")
+    unfold.add_argument("mesh", type=Path, metavar="MESH", help="OBJ, STL, PLY, OFF or glTF")
+    unfold.add_argument("--height", default="150mm", metavar="LENGTH", help="of the model")
+    unfold.add_argument("--facets", type=int, default=200, metavar="N", help="about so many are left")
+    unfold.add_argument("--up", choices=("z", "y"), default="z", help="which axis points up")
+    unfold.add_argument("--reach", default="0mm", metavar="LENGTH",
+                        help="no piece has more area than a square of that side; 0: any that fits the sheet")
+    unfold.add_argument("--stock", default="", metavar="ID", help="a stock's id")
+    unfold.add_argument("--sheet", default="A4", metavar="NAME")
+    unfold.add_argument("-o", "--output", type=Path, required=True, metavar="F.mingei")
+
     edit = commands.add_parser("edit", help="change a thing of a project, as the window does")
     edit.add_argument("file", type=Path, metavar="F.mingei")
     edit.add_argument("--thing", default="", metavar="NAME", help="which thing; usual: the only one")
@@ -254,6 +265,5 @@ def _result(command: argparse.ArgumentParser) -> None:
     )
 
 
-COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "edit", "pack", "export", "material",
-            "nest",
-            "rehearse", "check", "devices", "plan", "scale", "make", "publish", "log")
+COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "unfold", "edit", "pack", "export",
+            "material", "nest", "rehearse", "check", "devices", "plan", "scale", "make", "publish", "log")

@@ -70,6 +70,11 @@ class Document(AtHand):
         self.change_brief(replace(self.brief, measures=tuple(accepted.items())),
                           t("take an outline from a drawing"))
 
+    def set_mesh(self, name: str, text: str) -> None:
+        """Take a mesh that was brought in.  Raises MeasureError when the recipe cannot build it."""
+        accepted = find_recipe(self.brief.recipe).accept({**self.brief.values, name: text})
+        self.change_brief(replace(self.brief, measures=tuple(accepted.items())), t("bring in a mesh"))
+
     def set_thing(self, size: Size) -> None:
         """Make it for a thing people know by name.  Raises MeasureError when the recipe cannot build it
         so."""

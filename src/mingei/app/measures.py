@@ -5,7 +5,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtCore import QSignalBlocker
+from PySide6.QtCore import QSignalBlocker, Signal
 from PySide6.QtWidgets import QFileDialog, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from mingei.app.cards import Card
@@ -23,6 +23,9 @@ from mingei.core.sizing.sizes import THINGS, named
 
 class MeasuresCard(Card):
     """Every measure of the brief's recipe as a live field."""
+
+    #: a mesh is to be brought in
+    wanted_mesh = Signal()
 
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
         super().__init__(t("Measures"), parent)
@@ -142,12 +145,17 @@ class MeasuresCard(Card):
             return choice
         if measure.kind in (Kind.COUNT, Kind.ANGLE):
             return self._count(measure)
-        if measure.kind is Kind.OUTLINE:
-            self.outline = QPushButton(t("Outline from an SVG drawing…"))
+        if measure.kind in (Kind.OUTLINE, Kind.MESH):
+            mesh = measure.kind is Kind.MESH
+            self.outline = QPushButton(t("Bring in a mesh…") if mesh else t("Outline from an SVG drawing…"))
             self.outline.setToolTip(
+                t("OBJ, STL, PLY, OFF or glTF: mended where that is safe, and reduced to facets one can "
+                  "build.")
+                if mesh else
                 t("The largest closed path of the drawing, with its curves, and those inside it as openings. "
                   "The size is set here."))
-            self.outline.clicked.connect(lambda _=False, name=measure.name: self._read_outline(name))
+            self.outline.clicked.connect(lambda _=False, name=measure.name, mesh=mesh: (
+                self.wanted_mesh.emit() if mesh else self._read_outline(name)))
             self.outline_reason = QLabel()
             self.outline_reason.setObjectName("reason")
             self.outline_reason.setWordWrap(True)

@@ -50,6 +50,8 @@ def _file(actions: Actions, menu: QMenu, window: Window) -> None:
                     partial(desk.new, recipe.id),
                     Keys.New if number == 0 else "", capital(recipe.purpose))
     actions.add(menu, "open", t("&Open…"), desk.open, Keys.Open)
+    actions.add(menu, "bring-in", t("&Bring in a mesh…"), lambda: window.bring_in(), "",
+                t("A body from a file, as a faceted model in pieces that fold up"))
     recent = menu.addMenu(t("Open &recent"))
     recent.aboutToShow.connect(lambda: _recent(recent, window))
     actions.add(menu, "demo", t("Open the &demo"), lambda: _demo(window), "",

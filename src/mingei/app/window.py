@@ -92,6 +92,10 @@ class Elided(QLabel):
                                                           self.width()))
 
 
+#: What may be dropped besides projects.
+_MESHES = (".obj", ".stl", ".ply", ".off", ".glb", ".gltf")
+
+
 class Window(QMainWindow):
     """painted: the first picture is on the screen; ready: a project can be worked on."""
 
@@ -463,12 +467,21 @@ class Window(QMainWindow):
         else:
             event.ignore()
 
+    def bring_in(self, path: Path | None = None) -> None:
+        """Bring in a mesh from a file."""
+        from mingei.app.meshes import MeshDialog  # it needs arrays, which are slow to load
+
+        MeshDialog(self.document, path, self).open()
+
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
-        if any(url.toLocalFile().endswith(".mingei") for url in event.mimeData().urls()):
+        if any(url.toLocalFile().lower().endswith((".mingei", *_MESHES)) for url in event.mimeData().urls()):
             event.acceptProposedAction()
 
     def dropEvent(self, event: QDropEvent) -> None:
         for url in event.mimeData().urls():
             if url.toLocalFile().endswith(".mingei"):
                 self.desk.open_file(Path(url.toLocalFile()))
+                return
+            if url.toLocalFile().lower().endswith(_MESHES):
+                self.bring_in(Path(url.toLocalFile()))
                 return

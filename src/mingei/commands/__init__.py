@@ -12,8 +12,8 @@ from importlib import import_module
 #: Where each command is: its room, and the name of its function there.
 _WHERE = {
     "recipes": ("asking", "constructions"), "stock": ("asking", "stocks"), "fits": ("asking", "envelopes"),
-    "offers": ("asking", "offered"), "new": ("making", "begin"), "edit": ("making", "edit"),
-    "pack": ("making", "pack"),
+    "offers": ("asking", "offered"), "new": ("making", "begin"), "unfold": ("making", "unfold"),
+    "edit": ("making", "edit"), "pack": ("making", "pack"),
     "export": ("sheets", "write"), "material": ("sheets", "takes"), "nest": ("sheets", "nested"),
     "rehearse": ("sheets", "rehearsed"), "check": ("judging", "checked"), "plan": ("planning", "planned"),
     "devices": ("planning", "machines"),

@@ -13,6 +13,8 @@ from mingei.core import kinds
 from mingei.core.covering.overlay import Overlay, visible
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import MOST_COPIES, Brief, Project, new_brief, new_project
+from mingei.core.layout.place import room
+from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.splice import Splice
 from mingei.core.length import write_both
 from mingei.core.recipes import Kind, Recipe, Value, Values, find_recipe
@@ -20,6 +22,9 @@ from mingei.core.stock import Stock, find_stock
 from mingei.core.words import counted, say, some_of
 from mingei.formats import project_file
 from mingei.formats.assets import PACK_SUFFIX, sources
+
+#: A mesh is reduced to no more facets than this.
+MOST_FACETS = 1000
 
 
 def begin(options: argparse.Namespace) -> int:
@@ -177,6 +182,40 @@ def _with_mats(brief: Brief, stock: Stock, border: str) -> Brief:
         raise UsageError("no panel has room for a mat so far inside its edges", "--mats",
                          "write a narrower border, such as 3mm")
     return brief
+
+
+def unfold(options: argparse.Namespace) -> int:
+    """A faceted model from a mesh; what was found in it is told first."""
+    from mingei.formats.mesh_file import load
+
+    if not 4 <= options.facets <= MOST_FACETS:
+        raise UsageError(say("{count} facets are not made", count=options.facets), "--facets",
+                         say("write 4 to {most}", most=MOST_FACETS))
+    accept_output(options.output)
+    taken = load(options.mesh, options.facets, options.up)
+    sheet = find_sheet(options.sheet)
+    stock = find_stock(options.stock, cabinet().own) if options.stock else None
+    # a piece lies clear of the margins, on its side if need be
+    room_ = room(sheet)
+    brief = new_brief("mesh", {"mesh": taken.text, "height": length(options.height, "--height"),
+                               "reach": length(options.reach, "--reach"),
+                               "wide": min(room_.width, room_.height),
+                               "high": max(room_.width, room_.height)}, stock, name=options.mesh.stem[:60])
+    project = new_project(brief, options.mesh.stem[:60], sheet=options.sheet, own=(stock,) if stock else ())
+    made = build(brief, project.stock_of(brief), project.parts_of(brief))
+    project_file.save(project, options.output)
+    for what in taken.mended.done:
+        print(say("mended: {what}", what=what))
+    for what in taken.mended.left:
+        print(say("note: {what}", what=what))
+    seams = [m for p in made.patterns for m in p.mates]
+    whole = sum(m.length for m in seams) or 1.0
+    bare = sum(m.length for m in seams if not m.joint.has_tab)
+    print(say("{file}: {facets} facets in {pieces} pieces, {folds} folds; {share:.0f} % of the seams taped",
+              file=options.output, facets=len(taken.mesh.faces), pieces=len(made.patterns),
+              folds=sum(sum(not f.bend for f in p.folds) for p in made.patterns) - sum(
+                  len(p.seams) for p in made.patterns), share=100 * bare / whole))
+    return OK
 
 
 def _known_parts(made: Build, brief: Brief) -> None:

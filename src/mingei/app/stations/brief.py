@@ -364,6 +364,7 @@ class BriefStation(Station):
         self.project = ProjectCard(document)
         self.thing = ThingCard(document)
         self.measures = MeasuresCard(document)
+        self.measures.wanted_mesh.connect(lambda: self.wanted.emit("bring-in"))
         self.outside = OutsideCard(document)
         self.stock = StockCard(document)
         row = QHBoxLayout(self)

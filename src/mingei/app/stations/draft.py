@@ -91,6 +91,7 @@ class DraftStation(Station):
                                self.measures, self.stock, self.facts)
         row.addWidget(self.side)
         row.addWidget(self._views(), 1)
+        self.measures.wanted_mesh.connect(lambda: self.wanted.emit("bring-in"))
         self.flat.picked.connect(document.select)
         self.flat.pointed.connect(document.point_at)
         self.flat.dragged.connect(self._drag)

@@ -59,7 +59,8 @@ class Seam(NamedTuple):
     round_mm: radius of its free corners; angle_deg, step: of the corner between carrier and host, and of the
     fold between carrier and tab; fixed: why its tab cannot be moved to the other panel, "" where it can;
     slit_mm: how far from each end its crease is cut through, to catch on what stands beside it; row: the row
-    of teeth it is one of, along a curve, "" for a seam of its own.  The host may belong to another piece.
+    of teeth it is one of, along a curve, "" for a seam of its own; spare: how it is held where a tab finds no
+    room, None where that is refused.  The host may belong to another piece.
     """
 
     name: str
@@ -73,6 +74,7 @@ class Seam(NamedTuple):
     fixed: str = ""
     slit_mm: float = 0.0
     row: str = ""
+    spare: Joint | None = None
 
 
 def fellow(seam: str) -> str:

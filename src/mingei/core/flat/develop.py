@@ -9,7 +9,7 @@ what no fold claims is a cut.  No recipe takes part: the same few rules serve th
 from __future__ import annotations
 
 import math
-from collections.abc import Mapping, Sequence
+from collections.abc import Collection, Mapping, Sequence
 from dataclasses import replace
 from functools import lru_cache, partial
 
@@ -143,8 +143,15 @@ class _Developer:
                 for seam in self.given.tabs[self.piece.name]]
         hung += [(seam, partial(tabs.fin, seam, number)) for seam in fins for number in (0, 1)]
         seams: list[FlatSeam] = []
+        bare: set[str] = set()
         for seam, draw in hung:
-            tab, fold, flat_seam = draw()
+            try:
+                tab, fold, flat_seam = draw()
+            except (GeometryError, StockError):
+                if seam.spare is None:
+                    raise
+                bare.add(seam.name)
+                continue
             work[tab.panel.name] = tab
             folds.append(fold)
             seams += [flat_seam] if flat_seam else []
@@ -164,7 +171,8 @@ class _Developer:
             measured=self.given.draft.measured, panels=panels,
             folds=tuple(self._flat_fold(fold, line, frames)
                         for fold, line in zip(folds, lines, strict=True)),
-            seams=tuple(seams), laps=self.piece.laps, cuts=(*chain(cut), *holes), mates=self._mates(frames),
+            seams=tuple(seams), laps=self.piece.laps, cuts=(*chain(cut), *holes),
+            mates=self._mates(frames, bare),
             copies=self.piece.copies, keys=self._keys(frames), part=self.piece.part)
 
     def _line(self, site: Site, frames: Mapping[str, Rigid]) -> _Line:
@@ -173,8 +181,10 @@ class _Developer:
         start, end = site.ends(self.piece.panel(site.panel))
         return frame.apply(start), frame.apply(end)
 
-    def _mates(self, frames: Mapping[str, Rigid]) -> tuple[Mate, ...]:
-        return tuple(Mate(self.given.numbers[s.row or s.name], s.name, s.joint, s.carrier.panel, s.host.panel,
+    def _mates(self, frames: Mapping[str, Rigid], bare: Collection[str]) -> tuple[Mate, ...]:
+        """The edges its seams join.  bare: seams whose tab found no room."""
+        return tuple(Mate(self.given.numbers[s.row or s.name], s.name,
+                          s.spare if s.name in bare and s.spare else s.joint, s.carrier.panel, s.host.panel,
                           self._line(s.carrier, frames),
                           self._line(s.host, frames) if s.host.panel in self.names else None, s.row,
                           s.angle_deg)
@@ -340,6 +350,8 @@ class _Developer:
                 if off is not None:
                     return off
             if isinstance(rule, Mitred):
+                if seam.angle_deg < 0.0 and seam.joint.has_tab:  # in a hollow the carrier goes on to its tab
+                    return min(setback(depth, other.outer, seam.angle_deg) for depth in own)
                 return setback(own.mid, other.mid, seam.angle_deg)
             if isinstance(rule, Plain):
                 rule, angle = Over(seam.carrier.panel), seam.angle_deg

@@ -212,6 +212,11 @@ class Mate(NamedTuple):
     row: str = ""
     angle_deg: float = 90.0
 
+    @property
+    def length(self) -> float:
+        """Of the carrier's edge, mm."""
+        return math.dist(*self.carrier_line)
+
 
 class EdgeKey(NamedTuple):
     """A numbered edge of a piece: the edge it meets, on this piece or another, bears the same number.

@@ -104,7 +104,8 @@ class Tabs:
         thick = (math.inf if seam.name in self.given.straps else self.t * (0.5 + abs(math.cos(turn)))
                  / math.sin(turn))
         level = away(self.whole[host.name], edge)
-        beyond = min(thick, max(0.0, hinge - level))
+        # in a hollow the carrier lies before it all
+        beyond = min(thick if seam.angle_deg > 0.0 else math.inf, max(0.0, hinge - level))
         hollow = max(0.0, -host.sweeps.get(edge, 0.0))
         if hollow:  # the wall follows the arc, which lies inside the chord a tooth is hinged on
             deep = length / 2 * math.tan(math.radians(hollow) / 4)

@@ -46,6 +46,7 @@ class Kind(StrEnum):
     CHOICE = "choice"
     FLAG = "flag"
     OUTLINE = "outline"
+    MESH = "mesh"
 
 
 @dataclass(frozen=True)
@@ -97,6 +98,14 @@ class Measure:
                                    "write its corners as x,y in mm")
             if value:
                 contour.read_shape(value)
+            return value
+        if self.kind is Kind.MESH:
+            if not isinstance(value, str):
+                raise MeasureError("a mesh is a line of text", self.name, "bring one in from a file")
+            if value != self.default:
+                from mingei.core.mesh.mesh import read_mesh  # arrays are slow to load
+
+                read_mesh(value)
             return value
         if self.kind in (Kind.CHOICE, Kind.FLAG):
             allowed = [c for c, _ in self.choices] or ["yes", "no"]
@@ -174,7 +183,7 @@ class Recipe:
     def _spans(self) -> tuple[Span, ...]:
         return tuple(Span(m.name, m.minimum, m.maximum, m.default, tuple(c for c, _ in m.choices),
                           m.kind in (Kind.COUNT, Kind.ANGLE))
-                     for m in self.measures if m.kind is not Kind.OUTLINE
+                     for m in self.measures if m.kind not in (Kind.OUTLINE, Kind.MESH)
                      and (m.choices or m.kind is not Kind.FLAG))
 
     def settled(self, values: Values) -> Values:

@@ -1,0 +1,131 @@
+"""Bringing in a mesh: which file, how many facets a person will build, which way is up; then what was found
+in it, in plain words, before anything changes."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtWidgets import (
+    QDialogButtonBox,
+    QFileDialog,
+    QFormLayout,
+    QLabel,
+    QPushButton,
+    QVBoxLayout,
+    QWidget,
+)
+
+from mingei.app.cards import quiet
+from mingei.app.dialogs import Dialog
+from mingei.app.document import Document
+from mingei.app.fields import CountField, QuietCombo
+from mingei.app.taking_in import take_in
+from mingei.app.words import capital, t
+from mingei.core.document.project import new_brief
+from mingei.core.errors import MingeiError
+from mingei.formats.mesh_file import ENDINGS, Taken, load
+
+#: So many facets are offered, and at the most.
+_USUAL, _MOST = 200, 1000
+
+
+class MeshDialog(Dialog):
+    """Read, look at what was found, take it or leave it.  A faceted model in hand takes the other mesh, else
+    a new thing comes into the kit."""
+
+    def __init__(self, document: Document, path: Path | None, parent: QWidget) -> None:
+        super().__init__(parent)
+        self.document, self.path = document, path
+        self.taken: Taken | None = None
+        self.setWindowTitle(t("Bring in a mesh"))
+        self.setMinimumWidth(420)
+        self.file = QPushButton(path.name if path else t("Choose a file…"))
+        self.file.clicked.connect(self._choose)
+        self.facets = CountField(4, _MOST, t("Facets"))
+        self.facets.setValue(_USUAL)
+        self.facets.setSingleStep(50)
+        self.facets.setToolTip(t("About so many are left: as many as you will fold and glue."))
+        self.upright = QuietCombo()
+        self.upright.setAccessibleName(t("Up"))
+        for key, words in (("z", t("third axis (z)")), ("y", t("second axis (y)"))):
+            self.upright.addItem(words, key)
+        form = QFormLayout()
+        form.addRow(t("File"), self.file)
+        form.addRow(t("Facets"), self.facets)
+        form.addRow(t("Up"), self.upright)
+        self.found = QLabel()
+        self.found.setWordWrap(True)
+        self.reason = QLabel()
+        self.reason.setObjectName("reason")
+        self.reason.setWordWrap(True)
+        self.reason.hide()
+        self.buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok
+                                        | QDialogButtonBox.StandardButton.Cancel)
+        self.buttons.button(QDialogButtonBox.StandardButton.Ok).setText(t("Make it"))
+        self.buttons.button(QDialogButtonBox.StandardButton.Ok).setEnabled(False)
+        self.buttons.accepted.connect(self._take)
+        self.buttons.rejected.connect(self.reject)
+        column = QVBoxLayout(self)
+        column.addWidget(
+            quiet(t("OBJ, STL, PLY, OFF or glTF: mended where that is safe, and reduced to facets "
+                                 "one can build.")))
+        column.addLayout(form)
+        column.addWidget(self.found)
+        column.addWidget(self.reason)
+        column.addWidget(self.buttons)
+        self.facets.editingFinished.connect(self._read)
+        self.upright.activated.connect(lambda _: self._read())
+        if path:
+            self._read()
+
+    def _choose(self) -> None:
+        kinds = " ".join(f"*{ending}" for ending in ENDINGS)
+        name, _ = QFileDialog.getOpenFileName(self, t("A mesh"), "", t("Meshes ({kinds})", kinds=kinds))
+        if name:
+            self.path = Path(name)
+            self.file.setText(self.path.name)
+            self._read()
+
+    def _read(self) -> None:
+        if self.path is None:
+            return
+        facets, upright = self.facets.value(), str(self.upright.currentData())
+        take_in(self, self.path, lambda path, step: load(path, facets, upright, step), self._show,
+                self._refuse)
+
+    def _show(self, taken: Taken) -> None:
+        self.taken = taken
+        self.reason.hide()
+        self.found.setText("\n".join(report(taken)))
+        self.buttons.button(QDialogButtonBox.StandardButton.Ok).setEnabled(True)
+
+    def _refuse(self, error: MingeiError) -> None:
+        self.taken = None
+        self.found.setText("")
+        self.reason.setText(capital(error.words))
+        self.reason.show()
+        self.buttons.button(QDialogButtonBox.StandardButton.Ok).setEnabled(False)
+
+    def _take(self) -> None:
+        assert self.taken is not None and self.path is not None
+        try:
+            if self.document.brief.recipe == "mesh":
+                self.document.set_mesh("mesh", self.taken.text)
+            else:
+                self.document.add_brief(new_brief("mesh", {"mesh": self.taken.text},
+                                                  name=self.path.stem[:60]))
+        except MingeiError as error:
+            self._refuse(error)
+            return
+        self.accept()
+
+
+def report(taken: Taken) -> list[str]:
+    """What was found in a mesh, in plain words."""
+    x, y, z = taken.mesh.size
+    lines = [t("{before} faces as it came, {after} facets to fold.", before=len(taken.mended.mesh.faces),
+               after=len(taken.mesh.faces)),
+             t("It is {wide:.2f} times as wide and {deep:.2f} times as deep as it is high.", wide=x / z,
+               deep=y / z)]
+    lines += [t("Mended: {what}.", what=t(what)) for what in taken.mended.done]
+    return lines + [capital(f"{t(what)}.") for what in taken.mended.left]

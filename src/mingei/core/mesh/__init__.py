@@ -1,0 +1,1 @@
+"""Meshes: bodies given as corners and triangles, mended, sized, and cut into pieces that can be folded."""

@@ -1,0 +1,177 @@
+"""A faceted model from a mesh: its faces in pieces that fit the sheet, folded up and joined by tabs.
+
+The mesh is kept in the brief as text, mended and reduced when it was brought in.  Edges that are no folds are
+seams with a tab; where a tab finds no room, or the surface hardly turns, the edges are taped.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Mapping
+from functools import lru_cache
+from typing import TYPE_CHECKING
+
+from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Joint, Mitred, Panel, Piece, Placement, Seam
+from mingei.core.errors import MeasureError
+from mingei.core.joints import GLUE_TAB, TAPE
+from mingei.core.length import write_both
+from mingei.core.plane.shape import STAY, Polygon, Rigid, turned
+from mingei.core.recipes import Kind, Measure, Recipe, Values
+from mingei.core.words import say
+
+if TYPE_CHECKING:
+    from mingei.core.mesh.cutting import Cut
+    from mingei.core.mesh.mesh import Mesh
+
+#: Under this turn a fold needs no score, degrees (common practice).
+FLAT_DEG = 5.0
+#: An edge shorter than this bears no tab, mm.
+_LEAST_EDGE_MM = 4.0
+#: A surface that turns by less than this is flat there, degrees.
+_NO_TURN_DEG = 1e-3
+#: The middle of the card lies on the mesh: half a layer further in than a first layer does.
+_ON_THE_MESH = -0.5
+#: A tab needs the surface to turn so far, in a hollow so far, and no further than that, degrees: its crease
+#: lies where the planes of tab and carrier meet.
+_LEAST_TURN_DEG, _LEAST_HOLLOW_DEG, _SHARPEST_DEG = 2.0, 15.0, 150.0
+#: A carrier that goes on to its tab in a hollow needs so much room beside it on the flat, mm.
+_CROWDED_MM = 1.5
+#: No piece is asked to be smaller than a square of that side, mm.
+_LEAST_REACH_MM = 20.0
+_CUT = "it is cut there"
+
+
+@lru_cache(maxsize=8)
+def cut_mesh(text: str, height: float, wide: float, high: float, reach: float,
+             tab: float) -> tuple[Mesh, Cut, frozenset[tuple[int, int]], Mapping[int, int]]:
+    """The mesh so high, the pieces it is cut into, the edges beside which their flats have little room, and
+    of each face the step in which it is turned up, mm."""
+    from mingei.core.mesh.cutting import crowded, cut_up
+    from mingei.core.mesh.mesh import read_mesh
+
+    mesh = read_mesh(text).sized(height)
+    # tabs stand out beyond the faces
+    cut = cut_up(mesh, wide - 2 * tab, high - 2 * tab, reach * reach if reach else math.inf)
+    return mesh, cut, crowded(mesh, cut, _CROWDED_MM), _steps(mesh, cut)
+
+
+def _steps(mesh: Mesh, cut: Cut) -> dict[int, int]:
+    """Faces are turned up from the outside of a piece inwards, those that hang equally far out at once: each
+    is still in reach from its edge."""
+    found: dict[int, int] = {}
+    for piece in cut.pieces:
+        below = dict.fromkeys(piece, 0)
+        for face in reversed(piece):
+            if cut.parents[face] != face:
+                on = cut.parents[face]
+                below[on] = max(below[on], below[face] + 1)
+        found |= {face: 2 + below[face] for face in piece}
+    return found
+
+
+def _of(values: Values) -> tuple[Mesh, Cut, frozenset[tuple[int, int]], Mapping[int, int]]:
+    return cut_mesh(str(values["mesh"]),
+                    *(float(values[k]) for k in ("height", "wide", "high", "reach", "tab")))
+
+
+def draft_mesh(values: Values) -> Draft:
+    """mesh: text; height: of the model, mm; wide, high: of the largest piece, reach: no piece has more area
+    than a square of that side, 0 for any, tab: depth, mm."""
+    mesh, cut, narrow, steps = _of(values)
+    tab = float(values["tab"])
+    name = {face: f"facet {number}" for number, face in
+            enumerate((f for piece in cut.pieces for f in piece), 1)}
+    side = {edge: mesh.faces[face].index(edge[0]) for edge, face in mesh.beside.items()}
+    place = {face: number for number, face in enumerate(f for piece in cut.pieces for f in piece)}
+    of_piece = {face: number for number, piece in enumerate(cut.pieces) for face in piece}
+    folds: dict[int, list[Fold]] = {}
+    seams: dict[int, list[Seam]] = {}
+    for a, b, face, other in mesh.edges:
+        turn = mesh.turn_deg(face, other, a, b)
+        turn = turn if abs(turn) > _NO_TURN_DEG else 0.0
+        here, there = EdgeRef(name[face], side[a, b]), EdgeRef(name[other], side[b, a])
+        crease = Crease.MOUNTAIN if turn >= 0 else Crease.VALLEY
+        if cut.parents[other] == face and of_piece[face] == of_piece[other]:
+            folds.setdefault(of_piece[face], []).append(Fold(here, there, abs(turn), steps[other], crease))
+        elif cut.parents[face] == other and of_piece[face] == of_piece[other]:
+            folds.setdefault(of_piece[face], []).append(Fold(there, here, abs(turn), steps[face], crease))
+        else:
+            first, second = (here, there) if place[face] > place[other] else (there, here)
+            # in a hollow the one that has room goes on to its tab
+            if turn < 0.0 and (b, a) not in narrow and (a, b) in narrow:
+                first, second = there, here
+            elif turn < 0.0 and (a, b) not in narrow and (b, a) in narrow:
+                first, second = here, there
+            takes = turn > _LEAST_TURN_DEG or (-turn > _LEAST_HOLLOW_DEG and not {(a, b), (b, a)} <= narrow)
+            long = math.dist(mesh.corners[a], mesh.corners[b])
+            takes = takes and abs(turn) < _SHARPEST_DEG and long >= _LEAST_EDGE_MM
+            joint: Joint = GLUE_TAB if takes else TAPE
+            said = f"{first.panel} to {second.panel}".replace("facet ", "")
+            seams.setdefault(of_piece[face if first is here else other], []).append(
+                Seam(said, joint, first, second, tab, 1, turn if joint is GLUE_TAB else max(turn, 0.0),
+                     fixed=_CUT, spare=TAPE))
+    pieces = []
+    for number, faces in enumerate(cut.pieces):
+        lies = turned(cut.turns[number])  # square to the sheet
+        panels = tuple(Panel(name[f], _outline(mesh, f, lies if f == faces[0] else STAY),
+                             layer=_ON_THE_MESH,
+                             edges=tuple((i, Mitred()) for i in range(len(mesh.faces[f])))) for f in faces)
+        pieces.append(Piece(f"part {number + 1}", name[faces[0]], _stands(mesh, faces[0], lies), panels,
+                            folds=tuple(folds.get(number, ())), seams=tuple(seams.get(number, ())),
+                            crowded=True))
+    return Draft(tuple(pieces), closes=False)
+
+
+def _outline(mesh: Mesh, face: int, turn: Rigid) -> Polygon:
+    """A face in its own plane, turned."""
+    from mingei.core.mesh.cutting import outline
+
+    return turn.apply_all([(float(x), float(y)) for x, y in outline(mesh, face)])
+
+
+def _stands(mesh: Mesh, face: int, turn: Rigid) -> Placement:
+    """Where a face stands that is drawn turned."""
+    import numpy as np
+
+    p = mesh.corners[list(mesh.faces[face])]
+    u = (p[1] - p[0]) / np.linalg.norm(p[1] - p[0])
+    v = np.cross(mesh.normals[face], u)
+    rows = (p[0], turn.cos * u - turn.sin * v, turn.sin * u + turn.cos * v)
+    return Placement(*(tuple(row.tolist()) for row in rows))
+
+
+def _sound(values: Values) -> None:
+    if not values["mesh"]:
+        raise MeasureError("no mesh is there yet", "mesh", "bring one in: File, Bring in a mesh")
+    reach = float(values["reach"])
+    if 0.0 < reach < _LEAST_REACH_MM:
+        raise MeasureError("pieces so small are hardly to be held", "reach",
+                           say("make it {least} or more, or 0 for any", least=write_both(_LEAST_REACH_MM)))
+
+
+#: A buoy of six sides, to begin with.
+_BUOY = (
+    'c-oDUF-yZx6oqeW6O$U-n5NZDe}XO!9ZDxhQCCM1TpSz(7oi|1I5>+qICL%IKd6I)o0B+ZcX4#P-'
+    'p4(sv+r@>%l9q^-'
+    'Xo`5Ya&uvHqT|g?gt{5$Id5js^pJbRn7!|_2A!Oo?J})d~Zi2JrL>LIsZ;o$v=laOaFbQ%6anW(R;o=MK*Rt_HUf)7'
+    'gh4?$b0CYFH|{C9uK|e={l0px}9x1&uUfj_|<#p>vvVolbiq8iS4i=%c3O#FIZBzzzs_V7r1F@!3B;jOK>sXJAq5kv'
+    'uw%1p{EU(qNf9wp{Iarp=Sk-ojF{Np01??xABj3!J(%I*FjGou0YQ!96L+67<X*oEh5~nM1O^zKIZ=bH$!PF')
+
+
+RECIPE = Recipe(
+    id="mesh", title="Faceted model", family="solids",
+    purpose="any body from a mesh, in pieces that fold up",
+    also=("mesh", "low poly", "model", "figure", "animal", "mask", "sculpture", "papercraft", "3d"),
+    measures=(
+        Measure("mesh", Kind.MESH, _BUOY, "the body, brought in from a file", label="Mesh"),
+        Measure("height", Kind.LENGTH, 150.0, "of the model", 20.0, 3000.0),
+        Measure("wide", Kind.LENGTH, 190.0, "no piece is wider: the sheet less its margins", 40.0, 1500.0,
+                stays=True),
+        Measure("high", Kind.LENGTH, 277.0, "no piece is higher", 40.0, 1500.0, stays=True),
+        Measure("reach", Kind.LENGTH, 0.0, "no piece has more area than a square of that side; 0 for any",
+                0.0, 1500.0, label="Largest piece"),
+        Measure("tab", Kind.LENGTH, 6.0, "depth of the tabs; shortened where a face has less room", 3.0, 15.0,
+                label="Tab depth", stays=True),
+    ),
+    draft=draft_mesh, thinnest=0.08, thickest=0.6, contradictions=_sound, stock="card-160",
+)

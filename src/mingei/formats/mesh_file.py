@@ -1,0 +1,87 @@
+"""Reading meshes: OBJ, STL, PLY, OFF and glTF, through trimesh, from this machine alone."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+from typing import Any, NamedTuple
+
+from mingei.core.errors import MingeiError, ProjectError
+from mingei.core.mesh.facets import merged, reduced
+from mingei.core.mesh.mending import MOST_TRIANGLES, Mended, mend
+from mingei.core.mesh.mesh import Mesh, write_mesh
+from mingei.core.words import say
+
+#: The endings that are read.
+ENDINGS = (".obj", ".stl", ".ply", ".off", ".glb", ".gltf")
+#: No larger file is read, bytes.
+_MOST_BYTES = 60_000_000
+
+
+class Taken(NamedTuple):
+    """mesh: reduced, its faces merged; text: as a brief keeps it; mended: what was found."""
+
+    mesh: Mesh
+    text: str
+    mended: Mended
+
+
+def load(path: Path, facets: int = 300, upright: str = "z", step: Callable[[], None] = lambda: None) -> Taken:
+    """Read a mesh, mend it and reduce it to about so many facets.  upright: which axis points up, y or z;
+    step: called on the way, may raise.
+
+    Raises ProjectError with the reason and the remedy.
+    """
+    import numpy as np
+
+    if path.suffix.lower() not in ENDINGS:
+        raise ProjectError("it is no mesh file", str(path),
+                           say("choose one of: {names}", names=", ".join(ENDINGS)))
+    try:
+        size = path.stat().st_size
+        if size > _MOST_BYTES:
+            raise ProjectError(say("{size:.0f} MB are more than are read", size=size / 1e6), str(path),
+                               "reduce it first, or export only the body you want")
+        corners, triangles = _read(path)
+    except OSError as error:
+        raise ProjectError(say("it cannot be read ({reason})", reason=error.strerror or str(error)),
+                           str(path), "look whether it is there and may be read") from None
+    step()
+    if upright == "y":
+        corners = np.stack([corners[:, 0], -corners[:, 2], corners[:, 1]], axis=1)
+    try:
+        mended = mend(corners, triangles)
+        step()
+        mesh = reduced(mended.mesh, facets)
+        if mesh is not mended.mesh:  # what reducing left over
+            mesh = mend(mesh.corners, np.array(mesh.faces, np.int64)).mesh
+        step()
+        mesh = merged(mesh.sized(1000.0))
+    except MingeiError as error:
+        raise ProjectError(error.sentence, str(path), error.remedy) from None
+    text = write_mesh(mesh)
+    return Taken(mesh, text, mended)
+
+
+def _read(path: Path) -> tuple[Any, Any]:
+    """Corners and triangles of all bodies in a file."""
+    import numpy as np
+    import trimesh
+
+    refused = ProjectError("it holds no mesh that can be read", str(path),
+                           "export it again, as a mesh of triangles")
+    try:
+        found: Any = trimesh.load(str(path), process=False)
+        bodies: list[Any] = list(found.dump()) if isinstance(found, trimesh.Scene) else [found]
+        bodies = [b for b in bodies if isinstance(b, trimesh.Trimesh) and len(b.faces) > 0]
+        if not bodies or sum(len(b.faces) for b in bodies) > MOST_TRIANGLES:
+            raise refused
+        offsets = np.cumsum([0, *(len(b.vertices) for b in bodies)])
+        corners = np.concatenate([np.asarray(b.vertices, np.float64) for b in bodies])
+        triangles = np.concatenate([np.asarray(b.faces, np.int64) + off
+                                    for b, off in zip(bodies, offsets, strict=False)])
+    except (OSError, ProjectError):
+        raise
+    except Exception:  # noqa: BLE001 whatever a broken file makes its reader do
+        raise refused from None
+    return corners, triangles

@@ -1,0 +1,339 @@
+"""Meshes: read, mended, reduced, cut into pieces that lie flat and fit, folded back to what they were; broken
+files are refused and nothing hangs."""
+
+from __future__ import annotations
+
+import math
+import os
+import random
+import time
+import unittest
+from collections import Counter
+from pathlib import Path
+
+import numpy as np
+import trimesh
+from hypothesis import given, settings
+from hypothesis import strategies as st
+from shapely import Polygon
+
+from mingei.core.check import run
+from mingei.core.check.making import _overlapping
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import new_brief, new_project
+from mingei.core.errors import MeasureError, ProjectError
+from mingei.core.folded.fold import closure, finished, place
+from mingei.core.layout.sheets import find_sheet
+from mingei.core.mesh.cutting import Cut, cut_up
+from mingei.core.mesh.facets import merged, reduced
+from mingei.core.mesh.mending import mend
+from mingei.core.mesh.mesh import Mesh, read_mesh, write_mesh
+from mingei.core.recipes import find_recipe
+from mingei.core.recipes.mesh import cut_mesh
+from mingei.core.stock import Stock
+from mingei.formats import project_file
+from mingei.formats.mesh_file import load
+from tests.solids import shared
+from tests.support import InFolder
+from tests.test_cli import run as command
+
+SOAK = bool(os.environ.get("MINGEI_SOAK"))
+
+
+def body(found: trimesh.Trimesh) -> Mesh:
+    return Mesh(np.array(found.vertices, float), tuple(tuple(row) for row in found.faces.tolist()))
+
+
+def organic(fine: int, amount: float, seed: int) -> Mesh:
+    """A ball pushed in and out by a few waves: a smooth lump with hollows."""
+    dice = np.random.default_rng(seed)
+    ball = trimesh.creation.icosphere(fine)
+    points, ways, turns = np.array(ball.vertices), dice.normal(size=(5, 3)), dice.uniform(0, 6, 5)
+    out = 1 + amount * sum(np.sin(points @ w * 2 + p) for w, p in zip(ways, turns, strict=True)) / 5
+    return Mesh(points * out[:, None] * 50, tuple(tuple(row) for row in ball.faces.tolist()))
+
+
+BODIES = {
+    "ball": lambda: body(trimesh.creation.icosphere(1)),
+    "finer ball": lambda: body(trimesh.creation.icosphere(2)),
+    "box": lambda: body(trimesh.creation.box((3.0, 2.0, 1.0))),
+    "ring": lambda: body(trimesh.creation.torus(1.0, 0.45, major_sections=12, minor_sections=8)),
+    "capsule": lambda: body(trimesh.creation.capsule(2.0, 1.0, count=[8, 8])),
+    "cone": lambda: body(trimesh.creation.cone(1.0, 2.0, sections=10)),
+    "lump": lambda: organic(1, 0.7, 1), "second lump": lambda: organic(1, 0.9, 4),
+    "large lump": lambda: organic(2, 0.6, 2),
+}
+
+
+def made_of(mesh: Mesh, height: float = 150.0, caliper: float = 0.2, **values: float) -> Build:
+    text = write_mesh(merged(mesh.sized(1000.0)))
+    brief = new_brief("mesh", {"mesh": text, "height": height, **values})
+    return build(brief, Stock("card", "Card", 160, caliper))
+
+
+def mesh_of(made: Build) -> tuple[Mesh, Cut]:
+    v = made.brief.values
+    return cut_mesh(str(v["mesh"]), *(float(v[k]) for k in ("height", "wide", "high", "reach", "tab")))[:2]
+
+
+class Written(unittest.TestCase):
+    @given(st.sampled_from(sorted(BODIES)))
+    def test_as_text_it_is_read_back_the_same(self, name: str) -> None:
+        mesh = BODIES[name]().sized(1000.0)
+        again = read_mesh(write_mesh(mesh))
+        self.assertEqual(again.faces, mesh.faces)
+        np.testing.assert_allclose(again.corners, mesh.corners, atol=0.0051)
+
+    def test_text_that_is_none_is_refused(self) -> None:
+        good = write_mesh(BODIES["box"]())
+        for text in ("", "x", good[:-4], good[:20], good + "!!", "0" * 100, good.replace(good[30], "~", 3)):
+            with self.subTest(text=text[:20]):
+                try:
+                    read_mesh(text)
+                except MeasureError as error:
+                    self.assertIn("mesh", str(error))
+
+    def test_a_project_keeps_its_mesh(self) -> None:
+        made = made_of(BODIES["lump"]())
+        project = new_project(made.brief)
+        self.assertEqual(project_file.loads(project_file.dumps(project)).briefs[0].values["mesh"],
+                         made.brief.values["mesh"])
+
+    def test_turns_are_those_of_a_box_and_by_gauss_and_bonnet_a_whole_ball(self) -> None:
+        box = merged(BODIES["box"]())
+        self.assertEqual(sorted(round(box.turn_deg(f, o, a, b)) for a, b, f, o in box.edges), [90] * 12)
+        # the sum over corners of what is missing to a full turn is 720 degrees for any body without holes
+        for name, wanted in (("finer ball", 720.0), ("large lump", 720.0), ("ring", 0.0)):
+            mesh = BODIES[name]()
+            missing = np.full(len(mesh.corners), 360.0)
+            for ring in mesh.faces:
+                for i, n in enumerate(ring):
+                    a, b = mesh.corners[ring[i - 1]] - mesh.corners[n], mesh.corners[
+                        ring[(i + 1) % len(ring)]] - mesh.corners[n]
+                    missing[n] -= math.degrees(
+                        math.acos(float(a @ b) / np.linalg.norm(a) / np.linalg.norm(b)))
+            self.assertAlmostEqual(float(missing.sum()), wanted, places=4)
+
+
+class Mending(unittest.TestCase):
+    def soup(self, mesh: Mesh) -> tuple[np.ndarray, np.ndarray]:
+        """Every triangle with corners of its own, as STL has them."""
+        rows = np.array(mesh.faces)
+        return mesh.corners[rows].reshape(-1, 3), np.arange(3 * len(rows)).reshape(-1, 3)
+
+    def test_a_soup_of_triangles_is_welded_into_one_closed_body(self) -> None:
+        for name in ("ball", "ring", "lump"):
+            mesh = BODIES[name]()
+            found = mend(*self.soup(mesh))
+            self.assertEqual(len(found.mesh.corners), len(mesh.corners))
+            self.assertEqual(found.mesh.rims, ())
+            self.assertIn("welded", str(found.done[0]))
+
+    def test_faces_turned_inside_out_are_turned_back(self) -> None:
+        mesh = BODIES["ball"]()
+        for some in (slice(0, 20), slice(0, 60), slice(None)):
+            rows = np.array(mesh.faces)
+            rows[some] = rows[some][:, ::-1]
+            found = mend(mesh.corners, rows)
+            middle = found.mesh.corners.mean(axis=0)
+            for face, ring in enumerate(found.mesh.faces):
+                away = found.mesh.corners[list(ring)].mean(axis=0) - middle
+                self.assertGreater(float(away @ found.mesh.normals[face]), 0.0)
+            self.assertIn("inside out", " ".join(map(str, found.done)))
+
+    def test_doubled_empty_and_third_faces_go_and_small_holes_are_filled(self) -> None:
+        mesh = BODIES["ball"]()
+        rows = np.array(mesh.faces)
+        fin = len(mesh.corners)
+        corners = np.concatenate([mesh.corners, [[3.0, 3.0, 3.0]]])
+        rows = np.concatenate([rows[1:], rows[5:6], [[0, 0, 1]], [[rows[9][0], rows[9][1], fin]]])
+        found = mend(corners, rows)
+        said = " ".join(map(str, found.done))
+        for word in ("empty", "doubled", "two had already", "hole"):
+            self.assertIn(word, said)
+        self.assertEqual(found.mesh.rims, ())
+        self.assertEqual(len(found.mesh.faces), 80)
+
+    def test_what_stays_open_or_apart_is_said(self) -> None:
+        mesh = BODIES["finer ball"]()
+        above = np.array([ring for ring in mesh.faces if mesh.corners[list(ring)][:, 2].mean() > -0.3])
+        found = mend(mesh.corners, above)
+        self.assertIn("open", " ".join(map(str, found.left)))
+        two = np.concatenate([mesh.corners, mesh.corners + 5.0])
+        rows = np.array(mesh.faces)
+        found = mend(two, np.concatenate([rows, rows + len(mesh.corners)]))
+        self.assertIn("2 bodies", " ".join(map(str, found.left)))
+
+    def test_what_is_no_body_is_refused(self) -> None:
+        for corners, rows in ((np.zeros((3, 3)), np.array([[0, 1, 2]])),
+                              (np.zeros((9, 3)), np.zeros((6, 3), int)),
+                              (np.full((6, 3), np.nan), np.array([[0, 1, 2]] * 5))):
+            with self.assertRaises(MeasureError):
+                mend(corners, rows)
+
+
+class Facets(unittest.TestCase):
+    def test_as_few_are_left_as_asked_and_it_is_still_closed(self) -> None:
+        whole = body(trimesh.creation.icosphere(4))
+        for count in (400, 120, 60):
+            fewer = reduced(whole, count)
+            self.assertLessEqual(abs(len(fewer.faces) - count), 4)
+            self.assertEqual(mend(fewer.corners, np.array(fewer.faces)).mesh.rims, ())
+
+    def test_triangles_of_one_plane_become_one_convex_face(self) -> None:
+        self.assertEqual(sorted(len(r) for r in merged(BODIES["box"]()).faces), [4] * 6)
+        cone = merged(BODIES["cone"]())
+        self.assertEqual(Counter(len(r) for r in cone.faces)[3], 10)  # its sides; the base is one face or few
+        self.assertLess(len(cone.faces), 20)
+        for name in BODIES:
+            one, other = BODIES[name](), merged(BODIES[name]())
+            self.assertAlmostEqual(float(one.areas.sum()), float(other.areas.sum()), places=6)
+
+
+class Cutting(unittest.TestCase):
+    @given(st.sampled_from(sorted(BODIES)), st.floats(60.0, 300.0), st.sampled_from([0.0, 60.0, 120.0]))
+    @settings(max_examples=60 if SOAK else 12)
+    def test_every_facet_lies_flat_once_in_a_piece_that_fits(self, name: str, height: float,
+                                                             reach: float) -> None:
+        made = made_of(BODIES[name](), height, reach=reach)
+        mesh, cut = mesh_of(made)
+        self.assertEqual(sorted(f for piece in cut.pieces for f in piece), list(range(len(mesh.faces))))
+        names = [f for piece in cut.pieces for f in piece]
+        number = 0
+        for piece, pattern in zip(cut.pieces, made.patterns, strict=True):
+            faces = [pattern.by_name[f"facet {number + k + 1}"] for k in range(len(piece))]
+            number += len(piece)
+            drawn = {q.name: q.outline for p in made.draft.pieces for q in p.panels}
+            laid = [Polygon(p.frame.apply_all(drawn[p.name])) for p in faces]
+            whole = Polygon()
+            area = 0.0
+            for each in laid:
+                area += each.area
+                whole = whole.union(each.buffer(1e-6))
+            self.assertAlmostEqual(whole.area, area, delta=1e-3 * area)  # nowhere one over the other
+            if len(piece) > 1:
+                wide, high = np.ptp(np.concatenate([np.array(p.exterior.coords) for p in laid]), axis=0)
+                self.assertLessEqual(wide, 178.0 + 1e-6)  # as it lies, less room for tabs of 6
+                self.assertLessEqual(high, 265.0 + 1e-6)
+                if reach:
+                    self.assertLessEqual(area, reach * reach + 0.01)
+        self.assertEqual(len(set(names)), len(names))
+
+    @given(st.sampled_from(sorted(BODIES)), st.floats(80.0, 250.0), st.floats(0.1, 0.35))
+    @settings(max_examples=60 if SOAK else 12)
+    def test_folded_up_it_is_the_mesh_again_and_every_tab_lands(self, name: str, height: float,
+                                                                caliper: float) -> None:
+        made = made_of(BODIES[name](), height, caliper)
+        mesh, cut = mesh_of(made)
+        order = [f for piece in cut.pieces for f in piece]
+        for pattern in made.patterns:
+            posed = finished(pattern)
+            for panel in pattern.panels:
+                if not panel.name.startswith("facet "):
+                    continue
+                ring = mesh.corners[list(mesh.faces[order[int(panel.name.split()[1]) - 1]])]
+                number = order[int(panel.name.split()[1]) - 1]
+                drawn = next(q.outline for p in made.draft.pieces for q in p.panels if q.name == panel.name)
+                self.assertEqual(len(drawn), len(mesh.faces[number]))
+                stands = place(posed[panel.name], drawn)
+                np.testing.assert_allclose(stands, ring, atol=0.01)
+        self.assertEqual([c for p in made.patterns for c in closure(p, made.patterns) if not c.closes], [])
+        self.assertEqual([pair for p in made.patterns for pair in _overlapping(p)], [])
+        # card is shared only where several facets meet in a point, by less than a cube of its thickness
+        for found in shared(made):
+            self.assertLess(found.volume, 10 * caliper**3 + 0.1)
+        keys = Counter(k.key for p in made.patterns for k in p.keys)
+        self.assertEqual(set(keys.values()), {2})  # every seam is numbered on both its edges
+
+    def test_few_seams_go_without_a_tab(self) -> None:
+        for name, most in (("finer ball", 0.01), ("capsule", 0.05), ("large lump", 0.2)):
+            made = made_of(BODIES[name](), 150.0)
+            seams = [m for p in made.patterns for m in p.mates]
+            bare = sum(m.length for m in seams if not m.joint.has_tab)
+            self.assertLessEqual(bare / sum(m.length for m in seams), most, name)
+
+    def test_the_same_mesh_gives_the_same_pieces_and_a_stop_is_heard(self) -> None:
+        mesh = BODIES["large lump"]().sized(150.0)
+        self.assertEqual(cut_up(mesh, 190.0, 277.0), cut_up(mesh, 190.0, 277.0))
+
+        class Stopped(Exception):
+            pass
+
+        def stop(share: float) -> None:
+            raise Stopped
+
+        with self.assertRaises(Stopped):
+            cut_up(mesh, 190.0, 277.0, step=stop)
+
+    def test_it_is_checked_without_an_error_and_pieces_asked_too_small_are_refused(self) -> None:
+        made = made_of(BODIES["lump"]())
+        self.assertEqual([str(f) for f in run(made, find_sheet("A4")) if f.severity.name == "ERROR"], [])
+        recipe = find_recipe("mesh")
+        with self.assertRaises(MeasureError):
+            recipe.contradictions({m.name: m.default for m in recipe.measures} | {"reach": 5.0})
+
+
+class Files(InFolder):
+    def test_every_kind_of_file_is_read_and_gives_the_same_body(self) -> None:
+        mesh = body(trimesh.creation.icosphere(3))
+        whole = trimesh.Trimesh(mesh.corners * (1.0, 2.0, 3.0), mesh.faces, process=False)
+        sizes = []
+        for ending in ("obj", "stl", "ply", "off", "glb"):
+            path = Path(self.folder, f"body.{ending}")
+            whole.export(path)
+            taken = load(path, 200)
+            self.assertLessEqual(len(taken.mesh.faces), 200)
+            x, y, z = taken.mesh.size
+            sizes.append((round(x / z, 2), round(y / z, 2)))
+        self.assertLess(max(abs(a - 1 / 3) + abs(b - 2 / 3) for a, b in sizes), 0.05)
+
+    def test_a_body_that_lies_on_its_side_is_set_upright(self) -> None:
+        path = Path(self.folder, "body.stl")
+        trimesh.creation.box((1.0, 5.0, 2.0)).export(path)
+        x, y, z = load(path, upright="y").mesh.size
+        self.assertAlmostEqual(z / x, 5.0, places=3)
+        self.assertAlmostEqual(y / x, 2.0, places=3)
+
+    def test_broken_files_are_refused_in_one_sentence_and_soon(self) -> None:
+        dice = random.Random(7)
+        source = Path(self.folder, "good.obj")
+        trimesh.creation.icosphere(1).export(source)
+        good = {".obj": source.read_bytes()}
+        for ending in (".stl", ".ply", ".off", ".glb"):
+            path = Path(self.folder, f"good{ending}")
+            trimesh.creation.icosphere(1).export(path)
+            good[ending] = path.read_bytes()
+        for number in range(1000 if SOAK else 60):
+            ending = dice.choice(sorted(good))
+            data = bytearray(good[ending])
+            for _ in range(dice.randint(1, 40)):
+                data[dice.randrange(len(data))] = dice.randrange(256)
+            if dice.random() < 0.3:
+                del data[dice.randrange(len(data)):]
+            path = Path(self.folder, f"bad{ending}")
+            path.write_bytes(data)
+            begun = time.monotonic()
+            try:
+                load(path, 60)
+            except ProjectError as error:
+                self.assertNotIn("\n", str(error))
+            self.assertLess(time.monotonic() - begun, 5.0, (number, ending))
+
+    def test_the_command_tells_what_it_found_and_writes_a_project_that_can_be_read(self) -> None:
+        path = Path(self.folder, "lump.stl")
+        mesh = organic(3, 0.5, 3)
+        trimesh.Trimesh(mesh.corners, mesh.faces, process=False).export(path)
+        code, out, err = command("unfold", path, "--height", "120mm", "--facets", "120", "-o",
+                                 Path(self.folder, "lump.mingei"))
+        self.assertEqual((code, err), (0, ""))
+        self.assertIn("facets in", out)
+        (brief,) = project_file.load(Path(self.folder, "lump.mingei")).briefs
+        self.assertEqual((brief.recipe, brief.values["height"]), ("mesh", 120.0))
+        for bad in (("--facets", "2"), ("--height", "x")):
+            self.assertEqual(command("unfold", path, *bad, "-o", Path(self.folder, "x.mingei"))[0], 2)
+        self.assertEqual(command("unfold", Path(self.folder, "none.stl"), "-o",
+                                 Path(self.folder, "x.mingei"))[0], 2)
+
+
+if __name__ == "__main__":
+    unittest.main()

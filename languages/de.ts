@@ -216,6 +216,10 @@
    <translation> Ohr</translation>
   </message>
   <message>
+   <source># to #</source>
+   <translation># an #</translation>
+  </message>
+  <message>
    <source># to # tab</source>
    <translation># an # Lasche</translation>
   </message>
@@ -226,6 +230,10 @@
   <message>
    <source>&amp;Add a thing to the kit</source>
    <translation>Dem Satz ein Ding &amp;hinzufügen</translation>
+  </message>
+  <message>
+   <source>&amp;Bring in a mesh…</source>
+   <translation>&amp;Netz einlesen…</translation>
   </message>
   <message>
    <source>&amp;Checks</source>
@@ -356,6 +364,10 @@
    <translation>--device</translation>
   </message>
   <message>
+   <source>--facets</source>
+   <translation>--facets</translation>
+  </message>
+  <message>
    <source>--kind</source>
    <translation>--kind</translation>
   </message>
@@ -452,6 +464,10 @@
    <translation>Die Rillen eines Brettes führen das Werkzeug. Mingei findet die Zulage am Anschlag, mit der die meisten Linien auf Rillen fallen; die übrigen brauchen ein Lineal.</translation>
   </message>
   <message>
+   <source>A body from a file, as a faceted model in pieces that fold up</source>
+   <translation>Ein Körper aus einer Datei, als Flächenmodell in Teilen, die sich auffalten</translation>
+  </message>
+  <message>
    <source>A bought part that is set into the hole: it comes into the list of what is needed, the steps and the cautions.</source>
    <translation>Ein gekauftes Teil, das in das Loch gesetzt wird: es kommt in die Liste des Nötigen, in die Schritte und die Vorsichtshinweise.</translation>
   </message>
@@ -490,6 +506,10 @@
   <message>
    <source>A mat on the inner face. It keeps clear of what is glued there.</source>
    <translation>Eine Auflage auf der Innenseite. Sie hält sich von dem frei, was dort geklebt wird.</translation>
+  </message>
+  <message>
+   <source>A mesh</source>
+   <translation>Ein Netz</translation>
   </message>
   <message>
    <source>A panel of another paper inside this one's edges, with an even border. It follows the panel's windows.</source>
@@ -586,6 +606,10 @@
   <message>
    <source>About Mingei</source>
    <translation>Über Mingei</translation>
+  </message>
+  <message>
+   <source>About so many are left: as many as you will fold and glue.</source>
+   <translation>Etwa so viele bleiben: so viele, wie du falten und kleben willst.</translation>
   </message>
   <message>
    <source>About {hands} minutes of your hands, and {dry:.0f} to dry.</source>
@@ -980,6 +1004,14 @@
    <translation>Herausgenommenes zurückholen</translation>
   </message>
   <message>
+   <source>Bring in a mesh</source>
+   <translation>Netz einlesen</translation>
+  </message>
+  <message>
+   <source>Bring in a mesh…</source>
+   <translation>Netz einlesen…</translation>
+  </message>
+  <message>
    <source>Bring in entries</source>
    <translation>Einträge hereinholen</translation>
   </message>
@@ -1150,6 +1182,10 @@
   <message>
    <source>Choose a construction, write the size of the thing that goes in, and print. Thickness, tabs and score lines are worked out for you.</source>
    <translation>Wählen Sie eine Bauform, schreiben Sie die Größe dessen, was hineinkommt, und drucken Sie. Dicke, Laschen und Rilllinien werden für Sie gerechnet.</translation>
+  </message>
+  <message>
+   <source>Choose a file…</source>
+   <translation>Datei wählen…</translation>
   </message>
   <message>
    <source>Choose a line to go back to it, or forward again.</source>
@@ -1771,8 +1807,16 @@
    <translation>Flächen</translation>
   </message>
   <message>
+   <source>Faceted model</source>
+   <translation>Flächenmodell</translation>
+  </message>
+  <message>
    <source>Faceted solid</source>
    <translation>Vielflächner</translation>
+  </message>
+  <message>
+   <source>Facets</source>
+   <translation>Flächen</translation>
   </message>
   <message>
    <source>Facing</source>
@@ -1801,6 +1845,10 @@
   <message>
    <source>Fewer placings</source>
    <translation>Weniger Anlagen</translation>
+  </message>
+  <message>
+   <source>File</source>
+   <translation>Datei</translation>
   </message>
   <message>
    <source>Files</source>
@@ -2407,6 +2455,10 @@
    <translation>Hier bleibt {a} an {b} hängen: von Hand vorbeibiegen.</translation>
   </message>
   <message>
+   <source>High</source>
+   <translation>Höchstens hoch</translation>
+  </message>
+  <message>
    <source>History</source>
    <translation>Verlauf</translation>
   </message>
@@ -2667,6 +2719,10 @@
    <translation>Es wird {value:+.2f} mm gegen das Gewollte, {low:+.2f} bis {high:+.2f} in 95 von 100 Fällen.</translation>
   </message>
   <message>
+   <source>It is {wide:.2f} times as wide and {deep:.2f} times as deep as it is high.</source>
+   <translation>Es ist {wide:.2f}-mal so breit und {deep:.2f}-mal so tief, wie es hoch ist.</translation>
+  </message>
+  <message>
    <source>It was never saved: {things}.</source>
    <translation>Es wurde nie gespeichert: {things}.</translation>
   </message>
@@ -2805,6 +2861,10 @@
   <message>
    <source>Larger</source>
    <translation>Größer</translation>
+  </message>
+  <message>
+   <source>Largest piece</source>
+   <translation>Größtes Teil</translation>
   </message>
   <message>
    <source>Later</source>
@@ -3031,6 +3091,10 @@
    <translation>Bisher gebaut</translation>
   </message>
   <message>
+   <source>Make it</source>
+   <translation>Machen</translation>
+  </message>
+  <message>
    <source>Make it again</source>
    <translation>Noch einmal bauen</translation>
   </message>
@@ -3125,6 +3189,18 @@
   <message>
    <source>Measures</source>
    <translation>Maße</translation>
+  </message>
+  <message>
+   <source>Mended: {what}.</source>
+   <translation>Ausgebessert: {what}.</translation>
+  </message>
+  <message>
+   <source>Mesh</source>
+   <translation>Netz</translation>
+  </message>
+  <message>
+   <source>Meshes ({kinds})</source>
+   <translation>Netze ({kinds})</translation>
   </message>
   <message>
    <source>Millimetres</source>
@@ -3333,6 +3409,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Numbers of seams</source>
    <translation>Nummern der Nähte</translation>
+  </message>
+  <message>
+   <source>OBJ, STL, PLY, OFF or glTF: mended where that is safe, and reduced to facets one can build.</source>
+   <translation>OBJ, STL, PLY, OFF oder glTF: ausgebessert, wo das sicher ist, und auf Flächen verringert, die man bauen kann.</translation>
   </message>
   <message>
    <source>Of</source>
@@ -5623,6 +5703,10 @@ Protokoll: {log}</translation>
    <translation>Warum jetzt: {reasons}.</translation>
   </message>
   <message>
+   <source>Wide</source>
+   <translation>Höchstens breit</translation>
+  </message>
+  <message>
    <source>Width</source>
    <translation>Breite</translation>
   </message>
@@ -5915,6 +5999,10 @@ Protokoll: {log}</translation>
    <translation>eine Fläche noch einmal zum Aufkleben, aus anderem Papier</translation>
   </message>
   <message>
+   <source>a faceted model from a mesh, in pieces that fold up</source>
+   <translation>ein Flächenmodell aus einem Netz, in Teilen, die sich auffalten</translation>
+  </message>
+  <message>
    <source>a fastener</source>
    <translation>eine Musterklammer</translation>
   </message>
@@ -6041,6 +6129,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a measured length must be above 0</source>
    <translation>eine gemessene Länge muss über 0 liegen</translation>
+  </message>
+  <message>
+   <source>a mesh is a line of text</source>
+   <translation>ein Netz ist eine Zeile Text</translation>
   </message>
   <message>
    <source>a new project</source>
@@ -6499,6 +6591,10 @@ Protokoll: {log}</translation>
    <translation>und {count} mehr</translation>
   </message>
   <message>
+   <source>animal</source>
+   <translation>Tier</translation>
+  </message>
+  <message>
    <source>animal card</source>
    <translation>Tierkarte</translation>
   </message>
@@ -6509,6 +6605,10 @@ Protokoll: {log}</translation>
   <message>
    <source>antiprism</source>
    <translation>Antiprisma</translation>
+  </message>
+  <message>
+   <source>any body from a mesh, in pieces that fold up</source>
+   <translation>jeder Körper aus einem Netz, in Teilen, die sich auffalten</translation>
   </message>
   <message>
    <source>any flat outline made thick: faces and a strip of wall round them</source>
@@ -7151,12 +7251,28 @@ Protokoll: {log}</translation>
    <translation>Schachteln</translation>
   </message>
   <message>
+   <source>bring in a mesh</source>
+   <translation>ein Netz einlesen</translation>
+  </message>
+  <message>
    <source>bring in what Log exported</source>
    <translation>hol herein, was das Log exportiert hat</translation>
   </message>
   <message>
    <source>bring it nearer to the base's size</source>
    <translation>bringen Sie es näher an die Größe des Bodens</translation>
+  </message>
+  <message>
+   <source>bring one in from a file</source>
+   <translation>lies eins aus einer Datei ein</translation>
+  </message>
+  <message>
+   <source>bring one in: File, Bring in a mesh</source>
+   <translation>lies eins ein: Datei, Netz einlesen</translation>
+  </message>
+  <message>
+   <source>bring the mesh in again ({reason})</source>
+   <translation>lies das Netz noch einmal ein ({reason})</translation>
   </message>
   <message>
    <source>broad</source>
@@ -8363,6 +8479,10 @@ Protokoll: {log}</translation>
    <translation>dehnbar</translation>
   </message>
   <message>
+   <source>export it again, as a mesh of triangles</source>
+   <translation>exportier es noch einmal, als Netz aus Dreiecken</translation>
+  </message>
+  <message>
    <source>eyelet</source>
    <translation>Öse</translation>
   </message>
@@ -8393,6 +8513,14 @@ Protokoll: {log}</translation>
   <message>
    <source>faces</source>
    <translation>Flächen</translation>
+  </message>
+  <message>
+   <source>facet </source>
+   <translation>Fläche </translation>
+  </message>
+  <message>
+   <source>facet #</source>
+   <translation>Fläche #</translation>
   </message>
   <message>
    <source>facing</source>
@@ -8429,6 +8557,10 @@ Protokoll: {log}</translation>
   <message>
    <source>fewer placings of the rule</source>
    <translation>weniger Anlagen des Lineals</translation>
+  </message>
+  <message>
+   <source>figure</source>
+   <translation>Figur</translation>
   </message>
   <message>
    <source>fill a drawer {columns} by {rows}</source>
@@ -9247,6 +9379,10 @@ Protokoll: {log}</translation>
    <translation>Sechseckschachtel</translation>
   </message>
   <message>
+   <source>high</source>
+   <translation>höchstens hoch</translation>
+  </message>
+  <message>
    <source>hinge</source>
    <translation>Scharnier</translation>
   </message>
@@ -9863,6 +9999,10 @@ Protokoll: {log}</translation>
    <translation>es hat keinen Teil namens {part!r}</translation>
   </message>
   <message>
+   <source>it has no size</source>
+   <translation>es hat keine Größe</translation>
+  </message>
+  <message>
    <source>it has no tab and is taped outside: {tape} of tape</source>
    <translation>sie hat keine Lasche und wird außen verklebt: {tape} Band</translation>
   </message>
@@ -9887,6 +10027,10 @@ Protokoll: {log}</translation>
    <translation>es hat hier nur {ppi:.0f} Punkte je Zoll</translation>
   </message>
   <message>
+   <source>it has too few faces for a body</source>
+   <translation>es hat zu wenige Flächen für einen Körper</translation>
+  </message>
+  <message>
    <source>it holds more than a pack may</source>
    <translation>es enthält mehr, als ein Paket darf</translation>
   </message>
@@ -9895,12 +10039,20 @@ Protokoll: {log}</translation>
    <translation>es enthält mehr als {most} Werte</translation>
   </message>
   <message>
+   <source>it holds no mesh that can be read</source>
+   <translation>sie enthält kein Netz, das sich lesen lässt</translation>
+  </message>
+  <message>
    <source>it holds nothing to make</source>
    <translation>es enthält nichts zu machen</translation>
   </message>
   <message>
    <source>it is askew by {deg:.1f} degrees: it keeps its sizes; push the paper guides close</source>
    <translation>es liegt um {deg:.1f} Grad schräg: die Größen stimmen; schieben Sie die Papierführungen heran</translation>
+  </message>
+  <message>
+   <source>it is cut there</source>
+   <translation>dort ist es geschnitten</translation>
   </message>
   <message>
    <source>it is cut when nothing moves any more</source>
@@ -9959,6 +10111,14 @@ Protokoll: {log}</translation>
    <translation>es ist kein Logbuch</translation>
   </message>
   <message>
+   <source>it is no mesh file</source>
+   <translation>es ist keine Netzdatei</translation>
+  </message>
+  <message>
+   <source>it is no mesh of ours</source>
+   <translation>es ist kein Netz von uns</translation>
+  </message>
+  <message>
    <source>it is no text</source>
    <translation>es ist kein Text</translation>
   </message>
@@ -9971,12 +10131,20 @@ Protokoll: {log}</translation>
    <translation>es ist eine Fläche mit seinem Nachbarn</translation>
   </message>
   <message>
+   <source>it is {count} bodies, not one</source>
+   <translation>es sind {count} Körper, nicht einer</translation>
+  </message>
+  <message>
    <source>it is {length} round</source>
    <translation>sie ist ringsum {length} lang</translation>
   </message>
   <message>
    <source>it joins two pieces</source>
    <translation>sie verbindet zwei Stücke</translation>
+  </message>
+  <message>
+   <source>it knows no unit: it is made as high as you say</source>
+   <translation>es kennt keine Einheit: es wird so hoch gemacht, wie du sagst</translation>
   </message>
   <message>
    <source>it lies over the {lower}</source>
@@ -11107,6 +11275,14 @@ Protokoll: {log}</translation>
    <translation>vor dem Schneiden nach Fehlern suchen</translation>
   </message>
   <message>
+   <source>look whether it is there and may be read</source>
+   <translation>sieh nach, ob sie da ist und gelesen werden darf</translation>
+  </message>
+  <message>
+   <source>low poly</source>
+   <translation>wenige Flächen</translation>
+  </message>
+  <message>
    <source>lower</source>
    <translation>unten</translation>
   </message>
@@ -11347,6 +11523,10 @@ Protokoll: {log}</translation>
    <translation>mindestens {least} machen</translation>
   </message>
   <message>
+   <source>make it {least} or more, or 0 for any</source>
+   <translation>mach es {least} oder mehr, oder 0 für jedes</translation>
+  </message>
+  <message>
    <source>make it {least} or more, or 0 for none</source>
    <translation>mach es {least} oder mehr, oder 0 für keinen</translation>
   </message>
@@ -11459,6 +11639,10 @@ Protokoll: {log}</translation>
    <translation>Leuchtbuchstabe</translation>
   </message>
   <message>
+   <source>mask</source>
+   <translation>Maske</translation>
+  </message>
+  <message>
    <source>mat</source>
    <translation>Auflage</translation>
   </message>
@@ -11511,8 +11695,16 @@ Protokoll: {log}</translation>
    <translation>verschmolzene Bandenden</translation>
   </message>
   <message>
+   <source>mended: {what}</source>
+   <translation>ausgebessert: {what}</translation>
+  </message>
+  <message>
    <source>merry-go-round</source>
    <translation>Ringelspiel</translation>
+  </message>
+  <message>
+   <source>mesh</source>
+   <translation>Netz</translation>
   </message>
   <message>
    <source>metal rule and knife, or scissors</source>
@@ -11533,6 +11725,10 @@ Protokoll: {log}</translation>
   <message>
    <source>mitred: cut slanting</source>
    <translation>auf Gehrung: schräg geschnitten</translation>
+  </message>
+  <message>
+   <source>model</source>
+   <translation>Modell</translation>
   </message>
   <message>
    <source>models</source>
@@ -11739,6 +11935,10 @@ Protokoll: {log}</translation>
    <translation>kein Maß heißt {text!r}</translation>
   </message>
   <message>
+   <source>no mesh is there yet</source>
+   <translation>es ist noch kein Netz da</translation>
+  </message>
+  <message>
    <source>no open licence has that name</source>
    <translation>keine offene Lizenz heißt so</translation>
   </message>
@@ -11759,12 +11959,24 @@ Protokoll: {log}</translation>
    <translation>kein Feld heißt {panel!r}</translation>
   </message>
   <message>
+   <source>no piece has more area than a square of that side; 0 for any</source>
+   <translation>kein Teil hat mehr Fläche als ein Quadrat dieser Seite; 0 für jedes</translation>
+  </message>
+  <message>
    <source>no piece has that name</source>
    <translation>kein Stück heißt so</translation>
   </message>
   <message>
    <source>no piece is called {piece!r}</source>
    <translation>kein Stück heißt {piece!r}</translation>
+  </message>
+  <message>
+   <source>no piece is higher</source>
+   <translation>kein Teil ist höher</translation>
+  </message>
+  <message>
+   <source>no piece is wider: the sheet less its margins</source>
+   <translation>kein Teil ist breiter: das Blatt ohne seine Ränder</translation>
   </message>
   <message>
    <source>no pin goes in once the top is on</source>
@@ -11875,6 +12087,10 @@ Protokoll: {log}</translation>
    <translation>Kerbe</translation>
   </message>
   <message>
+   <source>note: {what}</source>
+   <translation>Hinweis: {what}</translation>
+  </message>
+  <message>
    <source>notes</source>
    <translation>Notizen</translation>
   </message>
@@ -11889,6 +12105,10 @@ Protokoll: {log}</translation>
   <message>
    <source>nothing lies beneath it that could be glued</source>
    <translation>nichts liegt darunter, was sich kleben ließe</translation>
+  </message>
+  <message>
+   <source>nothing of it is left that could be folded</source>
+   <translation>es bleibt nichts, was sich falten ließe</translation>
   </message>
   <message>
    <source>nothing reaches behind the {tab} any more when it is glued</source>
@@ -12033,6 +12253,10 @@ Protokoll: {log}</translation>
   <message>
    <source>of the front: above the steps, or in all</source>
    <translation>der Vorderseite: über den Stufen, oder im Ganzen</translation>
+  </message>
+  <message>
+   <source>of the model</source>
+   <translation>des Modells</translation>
   </message>
   <message>
    <source>of the product</source>
@@ -12435,6 +12659,10 @@ Protokoll: {log}</translation>
    <translation>Papier um eine Ware, mit einem Steg hinten und geschlossenen Enden</translation>
   </message>
   <message>
+   <source>papercraft</source>
+   <translation>Papiermodell</translation>
+  </message>
+  <message>
    <source>papers</source>
    <translation>Papiere</translation>
   </message>
@@ -12445,6 +12673,10 @@ Protokoll: {log}</translation>
   <message>
    <source>part </source>
    <translation>Teil </translation>
+  </message>
+  <message>
+   <source>part #</source>
+   <translation>Teil #</translation>
   </message>
   <message>
    <source>partition </source>
@@ -12573,6 +12805,10 @@ Protokoll: {log}</translation>
   <message>
    <source>pieces cut apart</source>
    <translation>abgetrennte Stücke</translation>
+  </message>
+  <message>
+   <source>pieces so small are hardly to be held</source>
+   <translation>so kleine Teile lassen sich kaum halten</translation>
   </message>
   <message>
    <source>pieces touch, and a tool needs room between them</source>
@@ -12883,6 +13119,10 @@ Protokoll: {log}</translation>
    <translation>Strahlen</translation>
   </message>
   <message>
+   <source>reach</source>
+   <translation>größtes Teil</translation>
+  </message>
+  <message>
    <source>read one from an SVG drawing, or choose one of ours</source>
    <translation>lesen Sie einen aus einer SVG-Zeichnung, oder wählen Sie einen von unseren</translation>
   </message>
@@ -12913,6 +13153,14 @@ Protokoll: {log}</translation>
   <message>
    <source>rectangle</source>
    <translation>Rechteck</translation>
+  </message>
+  <message>
+   <source>reduce it first, or export only the body you want</source>
+   <translation>verringere es zuerst, oder exportier nur den Körper, den du willst</translation>
+  </message>
+  <message>
+   <source>reduce it to {most} or fewer first</source>
+   <translation>verringere es zuerst auf {most} oder weniger</translation>
   </message>
   <message>
    <source>rehearse a file that ends in .hpgl, .gcode, .svg or .dxf</source>
@@ -13375,6 +13623,10 @@ Protokoll: {log}</translation>
    <translation>Album</translation>
   </message>
   <message>
+   <source>sculpture</source>
+   <translation>Skulptur</translation>
+  </message>
+  <message>
    <source>seam {number} joins the {a} to the {b}</source>
    <translation>Naht {number} verbindet {a} mit {b}</translation>
   </message>
@@ -13517,6 +13769,10 @@ Protokoll: {log}</translation>
   <message>
    <source>seat upright on its lining</source>
    <translation>Lehnenstütze auf ihrem Futter</translation>
+  </message>
+  <message>
+   <source>second axis (y)</source>
+   <translation>zweite Achse (y)</translation>
   </message>
   <message>
    <source>see that it is on, or save as PDF and print that</source>
@@ -14627,6 +14883,10 @@ Protokoll: {log}</translation>
    <translation>die Pappen sind dicker als der Spalt neben dem Rücken: sie lassen sich nicht hochbiegen</translation>
   </message>
   <message>
+   <source>the body, brought in from a file</source>
+   <translation>der Körper, aus einer Datei eingelesen</translation>
+  </message>
+  <message>
    <source>the catalogue of stocks, and your own</source>
    <translation>der Katalog der Materialien, und Ihre eigenen</translation>
   </message>
@@ -15165,6 +15425,10 @@ Protokoll: {log}</translation>
   <message>
    <source>thickness must be more than nothing</source>
    <translation>eine Dicke muss mehr als nichts sein</translation>
+  </message>
+  <message>
+   <source>third axis (z)</source>
+   <translation>dritte Achse (z)</translation>
   </message>
   <message>
    <source>this construction is one piece</source>
@@ -15991,6 +16255,10 @@ Protokoll: {log}</translation>
    <translation>ganz, mittig</translation>
   </message>
   <message>
+   <source>wide</source>
+   <translation>höchstens breit</translation>
+  </message>
+  <message>
    <source>width</source>
    <translation>Breite</translation>
   </message>
@@ -16297,6 +16565,10 @@ Protokoll: {log}</translation>
   <message>
    <source>write 1 to {most} in all</source>
    <translation>schreiben Sie 1 bis {most} im Ganzen</translation>
+  </message>
+  <message>
+   <source>write 4 to {most}</source>
+   <translation>schreib 4 bis {most}</translation>
   </message>
   <message>
    <source>write 50 to 150</source>
@@ -16643,6 +16915,10 @@ Protokoll: {log}</translation>
    <translation>{a} bis {b}</translation>
   </message>
   <message>
+   <source>{before} faces as it came, {after} facets to fold.</source>
+   <translation>{before} Flächen, wie es kam, {after} zum Falten.</translation>
+  </message>
+  <message>
    <source>{before} is now called {after}</source>
    <translation>{before} heißt jetzt {after}</translation>
   </message>
@@ -16686,11 +16962,64 @@ Protokoll: {log}</translation>
    <translation>{count} Kopien im Ganzen sind mehr, als auf einmal ausgelegt werden</translation>
   </message>
   <message numerus="yes">
+   <source>{count} corners were welded to others</source>
+   <translation>
+    <numerusform>{count} Ecke wurde mit einer anderen verschweißt</numerusform>
+    <numerusform>{count} Ecken wurden mit anderen verschweißt</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{count} doubled faces were dropped</source>
+   <translation>
+    <numerusform>{count} doppelte Fläche entfiel</numerusform>
+    <numerusform>{count} doppelte Flächen entfielen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{count} edges are open: they stay rims</source>
+   <translation>
+    <numerusform>{count} Kante ist offen: sie bleibt Rand</numerusform>
+    <numerusform>{count} Kanten sind offen: sie bleiben Ränder</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{count} empty faces were dropped</source>
+   <translation>
+    <numerusform>{count} leere Fläche entfiel</numerusform>
+    <numerusform>{count} leere Flächen entfielen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>{count} entries</source>
    <translation>
     <numerusform>{count} Eintrag</numerusform>
     <numerusform>{count} Einträge</numerusform>
    </translation>
+  </message>
+  <message numerus="yes">
+   <source>{count} faces are slivers, hardly to be cut</source>
+   <translation>
+    <numerusform>{count} Fläche ist ein Splitter, kaum zu schneiden</numerusform>
+    <numerusform>{count} Flächen sind Splitter, kaum zu schneiden</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{count} faces met edges that two had already, and were dropped</source>
+   <translation>
+    <numerusform>{count} Fläche traf auf eine Kante, die schon zwei hatte, und entfiel</numerusform>
+    <numerusform>{count} Flächen trafen auf Kanten, die schon zwei hatten, und entfielen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{count} faces were inside out, and turned</source>
+   <translation>
+    <numerusform>{count} Fläche war verkehrt herum und wurde gewendet</numerusform>
+    <numerusform>{count} Flächen waren verkehrt herum und wurden gewendet</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{count} facets are not made</source>
+   <translation>{count} Flächen werden nicht gemacht</translation>
   </message>
   <message>
    <source>{count} layers reach {reached}, {off}. Glue flat, grain the same way, and dry under weight.</source>
@@ -16805,6 +17134,13 @@ Protokoll: {log}</translation>
    </translation>
   </message>
   <message numerus="yes">
+   <source>{count} small holes were filled</source>
+   <translation>
+    <numerusform>{count} kleines Loch wurde gefüllt</numerusform>
+    <numerusform>{count} kleine Löcher wurden gefüllt</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>{count} strips</source>
    <translation>
     <numerusform>{count} Streifen</numerusform>
@@ -16817,6 +17153,10 @@ Protokoll: {log}</translation>
     <numerusform>{count} Streifen Klebeband von {width}, {length} lang</numerusform>
     <numerusform>{count} Streifen Klebeband von {width}, zusammen {length}, der längste {longest}</numerusform>
    </translation>
+  </message>
+  <message>
+   <source>{count} triangles are more than are looked at</source>
+   <translation>{count} Dreiecke sind mehr, als angesehen werden</translation>
   </message>
   <message>
    <source>{count} values belong here</source>
@@ -16888,6 +17228,10 @@ Protokoll: {log}</translation>
     <numerusform>{file}: mit {count} Bild</numerusform>
     <numerusform>{file}: mit {count} Bildern</numerusform>
    </translation>
+  </message>
+  <message>
+   <source>{file}: {facets} facets in {pieces} pieces, {folds} folds; {share:.0f} % of the seams taped</source>
+   <translation>{file}: {facets} Flächen in {pieces} Teilen, {folds} Falze; {share:.0f} % der Nähte mit Klebeband</translation>
   </message>
   <message>
    <source>{first}. Pressure: {pressure}</source>
@@ -17318,6 +17662,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{side} inside</source>
    <translation>{side} innen</translation>
+  </message>
+  <message>
+   <source>{size:.0f} MB are more than are read</source>
+   <translation>{size:.0f} MB sind mehr, als gelesen werden</translation>
   </message>
   <message>
    <source>{sizes!r} is no thing that must fit</source>

@@ -2455,10 +2455,6 @@
    <translation>Hier bleibt {a} an {b} hängen: von Hand vorbeibiegen.</translation>
   </message>
   <message>
-   <source>High</source>
-   <translation>Höchstens hoch</translation>
-  </message>
-  <message>
    <source>History</source>
    <translation>Verlauf</translation>
   </message>
@@ -4159,6 +4155,14 @@ Protokoll: {log}</translation>
    <translation>Dach Höhe</translation>
   </message>
   <message>
+   <source>Room high</source>
+   <translation>Platz hoch</translation>
+  </message>
+  <message>
+   <source>Room wide</source>
+   <translation>Platz breit</translation>
+  </message>
+  <message>
    <source>Rooms</source>
    <translation>Räume</translation>
   </message>
@@ -4425,6 +4429,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Slim carton</source>
    <translation>Schlanke Schachtel</translation>
+  </message>
+  <message>
+   <source>Slits, %</source>
+   <translation>Schlitze, %</translation>
   </message>
   <message>
    <source>Slot</source>
@@ -5701,10 +5709,6 @@ Protokoll: {log}</translation>
   <message>
    <source>Why now: {reasons}.</source>
    <translation>Warum jetzt: {reasons}.</translation>
-  </message>
-  <message>
-   <source>Wide</source>
-   <translation>Höchstens breit</translation>
   </message>
   <message>
    <source>Width</source>
@@ -10303,6 +10307,10 @@ Protokoll: {log}</translation>
    <translation>seine Lasche ist nur {depth} tief</translation>
   </message>
   <message>
+   <source>its tab is only {depth} deep; so it is with {count} more</source>
+   <translation>ihre Lasche ist nur {depth} tief; so ist es bei {count} weiteren</translation>
+  </message>
+  <message>
    <source>its tab is {depth} deep, and the tape {width} wide</source>
    <translation>seine Lasche ist {depth} tief, und das Band {width} breit</translation>
   </message>
@@ -11971,8 +11979,8 @@ Protokoll: {log}</translation>
    <translation>kein Stück heißt {piece!r}</translation>
   </message>
   <message>
-   <source>no piece is higher</source>
-   <translation>kein Teil ist höher</translation>
+   <source>no piece is higher: the sheet less its margins and footer</source>
+   <translation>kein Teil ist höher: der Bogen ohne seine Ränder und die Fußzeile</translation>
   </message>
   <message>
    <source>no piece is wider: the sheet less its margins</source>
@@ -12189,6 +12197,10 @@ Protokoll: {log}</translation>
   <message>
    <source>of each gusset; one is folded like a W</source>
    <translation>jeder Falte; eine ist wie ein W gefaltet</translation>
+  </message>
+  <message>
+   <source>of each piece so much of its edge, in percent, may have no room for a tab; 100 for as few pieces as may be, 0 for a tab on every edge</source>
+   <translation>so viel Prozent vom Rand jedes Teils darf ohne Platz für eine Lasche sein; 100 für möglichst wenige Teile, 0 für eine Lasche an jeder Kante</translation>
   </message>
   <message>
    <source>of each strap between its holes</source>
@@ -14077,6 +14089,10 @@ Protokoll: {log}</translation>
   <message>
    <source>slit lip</source>
    <translation>Schlitzzunge</translation>
+  </message>
+  <message>
+   <source>slits</source>
+   <translation>Schlitze</translation>
   </message>
   <message>
    <source>slot</source>
@@ -15991,8 +16007,8 @@ Protokoll: {log}</translation>
    <translation>nimm eines von: {names}</translation>
   </message>
   <message>
-   <source>use thin double-sided tape or enlarge the box</source>
-   <translation>nehmen Sie dünnes doppelseitiges Band oder vergrößern Sie die Schachtel</translation>
+   <source>use thin double-sided tape or make it larger</source>
+   <translation>dünnes doppelseitiges Klebeband nehmen oder es größer machen</translation>
   </message>
   <message>
    <source>use thinner stock, or make it larger</source>

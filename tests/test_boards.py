@@ -329,7 +329,7 @@ def rigid_boxes(draw: st.DrawFn) -> Build:
     recipe = find_recipe("rigid-box")
     values: dict[str, Value] = {m.name: draw(st.floats(m.minimum, m.maximum)) for m in recipe.measures
                                 if not m.choices}
-    (_, low, high), = recipe.part_calipers
+    low, high = next((low, high) for part, low, high in recipe.part_calipers if part == "wrap")
     try:
         return rigid(draw(st.floats(recipe.thinnest, recipe.thickest)), draw(st.floats(low, high)),
                      lid=draw(st.sampled_from(["none", "lid"])), **values)

@@ -19,6 +19,7 @@ from shapely import Polygon
 
 from mingei.core.check import run
 from mingei.core.check.making import _overlapping
+from mingei.core.check.simulating import simulate
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import new_brief, new_project
 from mingei.core.errors import MeasureError, ProjectError
@@ -71,9 +72,16 @@ def made_of(mesh: Mesh, height: float = 150.0, caliper: float = 0.2, **values: f
     return build(brief, Stock("card", "Card", 160, caliper))
 
 
+def bare_share(made: Build) -> float:
+    """The share of the seams, by length, that are taped for want of a tab."""
+    seams = [m for p in made.patterns for m in p.mates]
+    return sum(m.length for m in seams if not m.joint.has_tab) / sum(m.length for m in seams)
+
+
 def mesh_of(made: Build) -> tuple[Mesh, Cut]:
     v = made.brief.values
-    return cut_mesh(str(v["mesh"]), *(float(v[k]) for k in ("height", "wide", "high", "reach", "tab")))[:2]
+    return cut_mesh(str(v["mesh"]), *(float(v[k]) for k in ("height", "wide", "high", "reach", "tab")),
+                    int(v["slits"]))[:2]
 
 
 class Written(unittest.TestCase):
@@ -246,11 +254,30 @@ class Cutting(unittest.TestCase):
         self.assertEqual(set(keys.values()), {2})  # every seam is numbered on both its edges
 
     def test_few_seams_go_without_a_tab(self) -> None:
-        for name, most in (("finer ball", 0.01), ("capsule", 0.05), ("large lump", 0.2)):
-            made = made_of(BODIES[name](), 150.0)
-            seams = [m for p in made.patterns for m in p.mates]
-            bare = sum(m.length for m in seams if not m.joint.has_tab)
-            self.assertLessEqual(bare / sum(m.length for m in seams), most, name)
+        for name, most in (("ball", 0.0), ("finer ball", 0.05), ("capsule", 0.05), ("lump", 0.01),
+                           ("large lump", 0.13)):
+            self.assertLessEqual(bare_share(made_of(BODIES[name]())), most, name)
+
+    def test_fewer_slits_cost_more_pieces(self) -> None:
+        for name in ("finer ball", "large lump"):
+            few, usual = (made_of(BODIES[name](), slits=n) for n in (100, 10))
+            self.assertLess(len(few.patterns), len(usual.patterns))
+            self.assertLess(bare_share(usual), 0.6 * bare_share(few))
+
+    def test_no_tab_is_too_shallow_to_glue_and_shallow_ones_are_said_in_one_sentence(self) -> None:
+        made = made_of(BODIES["large lump"](), 150.0)
+        depths = [s.depth_mm for p in made.patterns for s in p.seams if s.joint.has_tab]
+        self.assertGreaterEqual(min(depths), 1.0)
+        said = [f for f in run(made, find_sheet("A4")) if f.code == "tab-narrow"]
+        self.assertEqual(len(said), 1)
+        self.assertIn(f"so it is with {sum(d < 5.0 for d in depths) - 1} more", str(said[0].sentence))
+
+    def test_every_joint_is_made_while_it_is_reached(self) -> None:
+        for name, height in (("ball", 30.0), ("lump", 150.0), ("cone", 40.0)):
+            self.assertEqual([str(f.sentence) for f in simulate(made_of(BODIES[name](), height))], [], name)
+        small = {"height": 20.0, "wide": 40.0, "high": 40.0, "tab": 3.0}
+        stock = Stock("thin", "Thin", 80, 0.08)
+        self.assertEqual(simulate(build(new_brief("mesh", small, stock), stock)), ())
 
     def test_the_same_mesh_gives_the_same_pieces_and_a_stop_is_heard(self) -> None:
         mesh = BODIES["large lump"]().sized(150.0)

@@ -58,7 +58,7 @@ def faults(made: Build) -> list[object]:
     """Everything wrong with a folded thing: card in card, seams that do not close, an inside that is not what
     was asked for."""
     found: list[object] = list(counted(made, shared(made)))
-    if made.brief.recipe in MOTIONS:
+    if made.brief.recipe in MOTIONS and made.draft.slides:  # a hinged lid turns
         name, way = MOTIONS[made.brief.recipe]
         goes = [p.name for p in made.patterns if p.name == name or p.name.startswith(f"{name} ")]
         steps = [tuple(share * mm for share in way) for mm in (0.5, 2.0, 6.0, 15.0, 40.0)]

@@ -674,6 +674,25 @@ class Files(WindowTest):
                                QDropEvent(QPointF(50, 50), Qt.DropAction.CopyAction, data, left, none))
         self.assertEqual(self.window.document.brief.values["length"], 81.0)
 
+    def test_a_mesh_brought_in_becomes_a_thing_that_fits_its_sheet(self) -> None:
+        import trimesh
+
+        from mingei.app.meshes import MeshDialog
+        from mingei.core.check import Severity, run
+
+        path = self.folder / "stone.stl"
+        trimesh.creation.icosphere(1).export(path)
+        self.window.document.set_sheet("Letter")
+        dialog = MeshDialog(self.window.document, path, self.window)
+        wait_for(lambda: dialog.taken is not None)
+        dialog._take()
+        document = self.window.document
+        self.assertEqual((document.brief.name, document.brief.recipe), ("stone", "mesh"))
+        found = run(document.build, document.project.paper)
+        self.assertEqual([str(f) for f in found if f.severity is Severity.ERROR], [])
+        document.undo.undo()
+        self.assertNotEqual(document.brief.recipe, "mesh")
+
     def test_a_second_window_on_one_file_is_warned(self) -> None:
         path = self.folder / "box.mingei"
         project_file.save(carton_project(), path)

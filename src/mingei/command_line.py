@@ -100,6 +100,8 @@ def parser() -> argparse.ArgumentParser:
     unfold.add_argument("--up", choices=("z", "y"), default="z", help="which axis points up")
     unfold.add_argument("--reach", default="0mm", metavar="LENGTH",
                         help="no piece has more area than a square of that side; 0: any that fits the sheet")
+    unfold.add_argument("--slits", type=int, default=10, metavar="PERCENT",
+                        help="of each piece so much of its edge may have no room for a tab; 100: few pieces")
     unfold.add_argument("--stock", default="", metavar="ID", help="a stock's id")
     unfold.add_argument("--sheet", default="A4", metavar="NAME")
     unfold.add_argument("-o", "--output", type=Path, required=True, metavar="F.mingei")

@@ -23,6 +23,7 @@ from mingei.app.taking_in import take_in
 from mingei.app.words import capital, t
 from mingei.core.document.project import new_brief
 from mingei.core.errors import MingeiError
+from mingei.core.layout.place import room
 from mingei.formats.mesh_file import ENDINGS, Taken, load
 
 #: So many facets are offered, and at the most.
@@ -112,8 +113,10 @@ class MeshDialog(Dialog):
             if self.document.brief.recipe == "mesh":
                 self.document.set_mesh("mesh", self.taken.text)
             else:
-                self.document.add_brief(new_brief("mesh", {"mesh": self.taken.text},
-                                                  name=self.path.stem[:60]))
+                space = room(self.document.project.paper)
+                short, long = sorted((space.width, space.height))
+                self.document.add_brief(new_brief("mesh", {"mesh": self.taken.text, "wide": short,
+                                                           "high": long}, name=self.path.stem[:60]))
         except MingeiError as error:
             self._refuse(error)
             return

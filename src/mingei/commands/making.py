@@ -198,7 +198,7 @@ def unfold(options: argparse.Namespace) -> int:
     # a piece lies clear of the margins, on its side if need be
     room_ = room(sheet)
     brief = new_brief("mesh", {"mesh": taken.text, "height": length(options.height, "--height"),
-                               "reach": length(options.reach, "--reach"),
+                               "reach": length(options.reach, "--reach"), "slits": options.slits,
                                "wide": min(room_.width, room_.height),
                                "high": max(room_.width, room_.height)}, stock, name=options.mesh.stem[:60])
     project = new_project(brief, options.mesh.stem[:60], sheet=options.sheet, own=(stock,) if stock else ())

@@ -11,7 +11,7 @@ from mingei.core.check import Finding, Fix, Severity, rule
 from mingei.core.document.build import Build, Part
 from mingei.core.document.build import build as work_out
 from mingei.core.errors import MingeiError
-from mingei.core.flat.pattern import Pattern
+from mingei.core.flat.pattern import FlatSeam, Pattern
 from mingei.core.layout.laying import FEED_SINGLY_GSM
 from mingei.core.layout.place import Load, arrange, fits, room, sheets_that_do, too_large, yield_of
 from mingei.core.layout.sheets import Sheet
@@ -26,6 +26,8 @@ from mingei.core.words import say
 
 #: Below this depth (mm) a tab holds too little glue to be trusted (common practice).
 TAB_LEAST_MM = 5.0
+#: So many seams with shallow tabs are said one by one; of more, the shallowest and how many.
+_SAID_EACH = 3
 #: Bends whose directions differ by more than this (radians) have no grain in common.
 _FANNED = 0.5
 #: Outlines that share no more than this (mm) lie side by side.
@@ -247,6 +249,7 @@ def several_from_a_sheet(build: Build, sheet: Sheet) -> Iterator[Finding]:
 @rule("tab-short")
 def tab_short(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """Say when a tab had to be made shorter than asked, and when it is too short for glue."""
+    narrow: list[tuple[Pattern, FlatSeam]] = []
     for pattern in build.patterns:
         said: set[str] = set()
         for seam in pattern.seams:
@@ -256,16 +259,23 @@ def tab_short(build: Build, sheet: Sheet) -> Iterator[Finding]:
             said.add(name)
             part = Part(pattern.name, name)
             if seam.joint.between and not seam.fellow and seam.depth_mm < TAB_LEAST_MM:
-                yield Finding("tab-narrow", Severity.LOOK,
-                              say("its tab is only {depth} deep", depth=write_mm(seam.depth_mm, 1)),
-                              say("seam {seam}", seam=name),
-                              "use thin double-sided tape or enlarge the box", part)
+                narrow.append((pattern, seam))
             elif seam.depth_mm < seam.asked_mm - 1e-6 and not seam.fellow:
                 yield Finding("tab-short", Severity.NOTE,
                               say("shortened from {asked} to {depth}, all that the {host} has room for",
                                   asked=write_mm(seam.asked_mm, 1),
                                   depth=write_mm(seam.depth_mm, 1), host=seam.host),
                               say("seam {seam}", seam=name), part=part)
+    narrow.sort(key=lambda found: found[1].depth_mm)
+    said_each = narrow if len(narrow) <= _SAID_EACH else narrow[:1]
+    for pattern, seam in said_each:
+        name, more = seam.row or seam.name, len(narrow) - len(said_each)
+        deep = write_mm(seam.depth_mm, 1)
+        yield Finding("tab-narrow", Severity.LOOK,
+                      say("its tab is only {depth} deep; so it is with {count} more", depth=deep, count=more)
+                      if more else say("its tab is only {depth} deep", depth=deep),
+                      say("seam {seam}", seam=name), "use thin double-sided tape or make it larger",
+                      Part(pattern.name, name))
 
 
 @rule("feed", of_sheet=True)

@@ -101,9 +101,10 @@ class Build:
                                                     height=write_both(o.size[1] + more)))
                         for o in self.brief.openings if o.window)
         joined = tuple(p.name for p, halves in self.halves.items() if len(halves) > 1)
+        # a recipe knows its own order, but not that of a body it was given, or of what a person changed
+        sought = self.brief.seams or self.brief.splits or any(p.crowded for p in self.draft.pieces)
         return plan(self.draft, Given(covers, windows, joined, self.brief.tape_mm == 0.0,
-                                      self.brief.splits), self.brief.order,
-                    self.patterns if self.brief.seams or self.brief.splits else ())
+                                      self.brief.splits), self.brief.order, self.patterns if sought else ())
 
     def moments(self, fraction: float) -> dict[str, fold.Moment]:
         """How far each piece is folded with the folding at ``fraction`` (0 flat .. 1 finished)."""

@@ -88,6 +88,8 @@ from mingei.core.stock import Stock
 from mingei.core.tolerance import TOLERANCE
 from mingei.core.words import say
 
+#: A tab shallower than this is spared where its edges can be held another way, mm (common practice).
+_TOO_SHALLOW_MM = 1.0
 #: A corner sharper than this (degrees) is a point.
 _SHARP_DEG = 60.0
 #: So deep, as a share of a board, a channel may be cut (common practice: two thirds are left).
@@ -150,6 +152,9 @@ class _Developer:
             except (GeometryError, StockError):
                 if seam.spare is None:
                     raise
+                bare.add(seam.name)
+                continue
+            if seam.spare and flat_seam and flat_seam.depth_mm < _TOO_SHALLOW_MM:
                 bare.add(seam.name)
                 continue
             work[tab.panel.name] = tab

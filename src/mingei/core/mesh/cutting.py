@@ -3,7 +3,8 @@
 The faces hang together in a tree that keeps long and flat edges; laid flat, every pair of faces that lie over
 each other is parted by cutting the edge that parts most such pairs at once; pieces too large are cut where
 they come apart most evenly; then pieces are joined again, long edges first, wherever the whole still lies
-flat and fits.  The same mesh and measures give the same pieces.
+flat and fits.  Where every edge that is cut wants room for a tab, the faces are joined one by one instead,
+and nothing is joined that leaves slits.  The same mesh and measures give the same pieces.
 """
 
 from __future__ import annotations
@@ -23,6 +24,10 @@ Array = NDArray[np.float64]
 _HAIR_MM = 0.02
 #: A flat edge is kept like one so many times as long.
 _FLAT = 2.0
+#: A tab may end so large a share of its side from either corner, and is no deeper than such a share of it.
+_ENDS, _DEEPEST = 0.25, 0.4
+#: Where slits are kept few, pieces once refused are tried again so many times.
+_ROUNDS = 3
 
 
 class Cut(NamedTuple):
@@ -69,7 +74,7 @@ class _Flats:
 
 def crowded(mesh: Mesh, cut: Cut, reach: float) -> frozenset[tuple[int, int]]:
     """The directed edges, of faces that are cut there, beside which the flat has less room than that, mm."""
-    from shapely import STRtree, polygons
+    from shapely import STRtree
 
     flats = _Flats(mesh)
     found: set[tuple[int, int]] = set()
@@ -78,15 +83,11 @@ def crowded(mesh: Mesh, cut: Cut, reach: float) -> frozenset[tuple[int, int]]:
         areas = _areas(flats, piece, at)
         strips, owners = [], []
         for number, face in enumerate(piece):
-            outer = flats.own[face] @ at[face][:2] + at[face][2]
             for i, (a, b) in enumerate(_ring_edges(mesh.faces[face])):
                 other = mesh.beside.get((b, a))
                 if other is None or cut.parents[other] == face or cut.parents[face] == other:
                     continue
-                p, q = outer[i], outer[(i + 1) % len(outer)]
-                way = (q - p) / np.linalg.norm(q - p)
-                out = np.array((way[1], -way[0])) * reach
-                strips.append(polygons(np.stack([p, p + out, q + out, q])).buffer(-_HAIR_MM))
+                strips.append(_strip(flats, face, i, at[face], reach))
                 owners.append((number, (a, b)))
         if strips:
             one, two = STRtree(areas).query(strips, predicate="intersects")
@@ -95,15 +96,32 @@ def crowded(mesh: Mesh, cut: Cut, reach: float) -> frozenset[tuple[int, int]]:
     return frozenset(found)
 
 
+def _strip(flats: _Flats, face: int, side: int, at: Array, reach: float) -> Any:
+    """The room a tab wants beside a side of a face: along its middle."""
+    from shapely import polygons
+
+    outer = flats.own[face] @ at[:2] + at[2]
+    p, q = outer[side], outer[(side + 1) % len(outer)]
+    long = float(np.linalg.norm(q - p))
+    way = (q - p) / long
+    p, q = p + _ENDS * long * way, q - _ENDS * long * way
+    out = np.array((way[1], -way[0])) * min(reach, _DEEPEST * long)
+    return polygons(np.stack([p, p + out, q + out, q])).buffer(-_HAIR_MM)
+
+
 def _ring_edges(ring: Sequence[int]) -> list[tuple[int, int]]:
     return list(zip(ring, (*ring[1:], ring[0]), strict=True))
 
 
-def cut_up(mesh: Mesh, width: float, height: float, largest: float = math.inf,
-           step: Callable[[float], None] = lambda share: None) -> Cut:
+def cut_up(mesh: Mesh, width: float, height: float, largest: float = math.inf, slits: float = 1.0,
+           reach: float = 4.0, step: Callable[[float], None] = lambda share: None) -> Cut:
     """Cut a mesh into pieces that lie flat and fit a room, width by height (mm), none with more area than so
-    much (mm2).  step: told how far it is, 0 to 1; may raise to stop."""
+    much (mm2).  slits: how large a share of the edges a piece is cut along may have no room for a tab on
+    either side, 1 for as few pieces as may be; reach: how far such a tab stands out, mm; step: told how far
+    it is, 0 to 1; may raise to stop."""
     flats = _Flats(mesh)
+    if slits < 1.0:
+        return _with_room(flats, width, height, largest, slits, reach, step)
     order, parent, edge_of = _tree(mesh)
     at: dict[int, Array] = {}
     for face in order:
@@ -125,8 +143,7 @@ def _tree(mesh: Mesh) -> tuple[list[int], dict[int, int], dict[int, tuple[int, i
     """The faces from roots outwards, what each hangs on, and by which edge (as its parent has it)."""
     around: dict[int, list[tuple[float, int, tuple[int, int]]]] = {f: [] for f in range(len(mesh.faces))}
     for a, b, face, other in mesh.edges:
-        long = float(np.linalg.norm(mesh.corners[a] - mesh.corners[b]))
-        worth = long * (1.0 + (_FLAT - 1.0) * max(0.0, 1.0 - abs(mesh.turn_deg(face, other, a, b)) / 90.0))
+        worth = _worth(mesh, a, b, face, other)
         around[face].append((-worth, other, (a, b)))
         around[other].append((-worth, face, (b, a)))
     order: list[int] = []
@@ -249,12 +266,118 @@ def _good(flats: _Flats, faces: Sequence[int], at: Mapping[int, Array], width: f
     return best_turn(points, width, height)[1] <= 1.0 + 1e-9
 
 
+def _worth(mesh: Mesh, a: int, b: int, face: int, other: int) -> float:
+    """What an edge is worth as a fold: its length, more where it is flat."""
+    long = float(np.linalg.norm(mesh.corners[a] - mesh.corners[b]))
+    return long * (1.0 + (_FLAT - 1.0) * max(0.0, 1.0 - abs(mesh.turn_deg(face, other, a, b)) / 90.0))
+
+
+def _with_room(flats: _Flats, width: float, height: float, largest: float, slits: float, reach: float,
+               step: Callable[[float], None]) -> Cut:
+    """Faces joined one by one along the edges worth most, wherever the whole lies flat, fits, and has room
+    for tabs beside all but so large a share of the edges it is cut along."""
+    mesh = flats.mesh
+    still = np.array(((1.0, 0.0), (0.0, 1.0), (0.0, 0.0)))
+    where: dict[int, Array] = dict.fromkeys(range(len(mesh.faces)), still)
+    root = {f: f for f in where}
+    members = {f: [f] for f in where}
+    shapes = {f: _areas(flats, [f], where) for f in where}
+    # of each piece its cut edges, as the face has them, with the strips beside them; those without room
+    cuts = {f: {e: _strip(flats, f, i, still, reach) for i, e in enumerate(_ring_edges(ring))}
+            for f, ring in enumerate(mesh.faces)}
+    tight: dict[int, set[tuple[int, int]]] = {f: set() for f in where}
+    long = {e: float(np.linalg.norm(mesh.corners[e[0]] - mesh.corners[e[1]])) for e in mesh.beside}
+    links: set[frozenset[int]] = set()
+    worth = {edge: _worth(mesh, *edge) for edge in mesh.edges}
+    waiting = sorted(worth, key=lambda e: (-worth[e], e))
+    for again in range(_ROUNDS):
+        refused = []
+        for number, (a, b, face, other) in enumerate(waiting):
+            if number % 50 == 0:
+                step((again + number / len(waiting)) / _ROUNDS)
+            if root[face] == root[other]:
+                continue
+            if len(members[root[face]]) < len(members[root[other]]):
+                a, b, face, other = b, a, other, face
+            ra, rb = root[face], root[other]
+            turn = _motion(flats, (a, b, face, other), where)
+            moved = {f: _turned(where[f], turn) for f in members[rb]}
+            both = {**{f: where[f] for f in members[ra]}, **moved}
+            if not _good(flats, list(both), both, width, height, largest):
+                refused.append((a, b, face, other))
+                continue
+            fresh = _carried(shapes[rb], turn)
+            strips = dict(zip(cuts[rb], _carried(list(cuts[rb].values()), turn), strict=True))
+            no_room = None if _meet(shapes[ra], fresh) else (
+                tight[ra] | tight[rb] | _met(cuts[ra], fresh) | _met(strips, shapes[ra]))
+            edges = {**cuts[ra], **strips}
+            edges.pop((a, b))
+            edges.pop((b, a))
+            if no_room is None or _slits(no_room, edges, long) > slits * sum(
+                    long[e] for e in edges):
+                refused.append((a, b, face, other))
+                continue
+            where |= moved
+            links.add(frozenset((face, other)))
+            shapes[ra] += fresh
+            cuts[ra], tight[ra] = edges, no_room & edges.keys()
+            for f in members[rb]:
+                root[f] = ra
+            members[ra] += members.pop(rb)
+            del shapes[rb], cuts[rb], tight[rb]
+        if len(refused) == len(waiting):
+            break
+        waiting = refused
+    return _as_cut(flats, list(members.values()), links, width, height)
+
+
+def _slits(no_room: set[tuple[int, int]], edges: Mapping[tuple[int, int], Any],
+           long: Mapping[tuple[int, int], float]) -> float:
+    """How much of the edges of a piece has no room for a tab on either side, mm, each side counted."""
+    return sum(long[e] for e in no_room if e in edges and (e[1], e[0]) in no_room)
+
+
+def _meet(some: Sequence[Any], others: Sequence[Any]) -> bool:
+    from shapely import STRtree
+
+    return len(STRtree(some).query(others, predicate="intersects")[0]) > 0
+
+
+def _met(strips: Mapping[tuple[int, int], Any], areas: Sequence[Any]) -> set[tuple[int, int]]:
+    """The edges whose strips lie over some of the areas."""
+    from shapely import STRtree
+
+    keys = list(strips)
+    found = STRtree(areas).query([strips[k] for k in keys], predicate="intersects")[0]
+    return {keys[i] for i in found.tolist()}
+
+
+def _motion(flats: _Flats, edge: tuple[int, int, int, int], where: Mapping[int, Array]) -> Array:
+    """How a piece moves (3, 2: turn and shift) so that one of its faces lies beside another face along an
+    edge."""
+    a, b, face, other = edge
+    lies = flats.beside(a, b, face, other, where[face])
+    back = np.linalg.inv(np.vstack([where[other].T, (0.0, 0.0, 1.0)]))
+    motion = np.vstack([lies.T, (0.0, 0.0, 1.0)]) @ back  # from where it lies to where it would
+    turn: Array = np.concatenate([motion[:2, :2].T, motion[:2, 2][None]])
+    return turn
+
+
+def _turned(at: Array, turn: Array) -> Array:
+    return np.concatenate([at[:2] @ turn[:2], (at[2] @ turn[:2] + turn[2])[None]])
+
+
+def _carried(some: Sequence[Any], turn: Array) -> list[Any]:
+    """Areas moved along."""
+    from shapely import transform
+
+    return list(transform(np.array(some, dtype=object), lambda points: points @ turn[:2] + turn[2]))
+
+
 def _joined(flats: _Flats, order: Sequence[int], parent: Mapping[int, int], kept: set[int],
             at: Mapping[int, Array], width: float, height: float, largest: float,
             step: Callable[[float], None]) -> Cut:
     """Join pieces again along their longest common edges, wherever the whole lies flat and fits."""
-    from shapely import STRtree
-
     mesh = flats.mesh
     root = _roots(order, parent, kept)
     members: dict[int, list[int]] = {}
@@ -274,17 +397,13 @@ def _joined(flats: _Flats, order: Sequence[int], parent: Mapping[int, int], kept
             continue
         if len(members[ra]) < len(members[rb]):  # the smaller is laid beside the larger
             a, b, face, other, ra, rb = b, a, other, face, rb, ra
-        lies = flats.beside(a, b, face, other, where[face])
-        back = np.linalg.inv(np.vstack([where[other].T, (0.0, 0.0, 1.0)]))
-        motion = np.vstack([lies.T, (0.0, 0.0, 1.0)]) @ back  # from where it lies to where it would
-        turn = np.concatenate([motion[:2, :2].T, motion[:2, 2][None]])
-        moved = {f: np.concatenate([where[f][:2] @ turn[:2], (where[f][2] @ turn[:2] + turn[2])[None]])
-                 for f in members[rb]}
+        turn = _motion(flats, (a, b, face, other), where)
+        moved = {f: _turned(where[f], turn) for f in members[rb]}
         both = {**{f: where[f] for f in members[ra]}, **moved}
         if not _good(flats, list(both), both, width, height, largest):
             continue
-        fresh = _areas(flats, members[rb], moved)
-        if len(STRtree(shapes[ra]).query(fresh, predicate="intersects")[0]):
+        fresh = _carried(shapes[rb], turn)
+        if _meet(shapes[ra], fresh):
             continue
         where |= moved
         links.add(frozenset((face, other)))

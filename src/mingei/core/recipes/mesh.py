@@ -38,12 +38,14 @@ _LEAST_TURN_DEG, _LEAST_HOLLOW_DEG, _SHARPEST_DEG = 2.0, 15.0, 150.0
 _CROWDED_MM = 1.5
 #: No piece is asked to be smaller than a square of that side, mm.
 _LEAST_REACH_MM = 20.0
+#: Beside an edge that is no slit there is room for so deep a tab, mm.
+_ROOMY_MM = 3.0
 _CUT = "it is cut there"
 
 
 @lru_cache(maxsize=8)
-def cut_mesh(text: str, height: float, wide: float, high: float, reach: float,
-             tab: float) -> tuple[Mesh, Cut, frozenset[tuple[int, int]], Mapping[int, int]]:
+def cut_mesh(text: str, height: float, wide: float, high: float, reach: float, tab: float,
+             slits: int) -> tuple[Mesh, Cut, frozenset[tuple[int, int]], Mapping[int, int]]:
     """The mesh so high, the pieces it is cut into, the edges beside which their flats have little room, and
     of each face the step in which it is turned up, mm."""
     from mingei.core.mesh.cutting import crowded, cut_up
@@ -51,7 +53,8 @@ def cut_mesh(text: str, height: float, wide: float, high: float, reach: float,
 
     mesh = read_mesh(text).sized(height)
     # tabs stand out beyond the faces
-    cut = cut_up(mesh, wide - 2 * tab, high - 2 * tab, reach * reach if reach else math.inf)
+    cut = cut_up(mesh, wide - 2 * tab, high - 2 * tab, reach * reach if reach else math.inf,
+                 slits / 100, min(tab, _ROOMY_MM))
     return mesh, cut, crowded(mesh, cut, _CROWDED_MM), _steps(mesh, cut)
 
 
@@ -71,7 +74,8 @@ def _steps(mesh: Mesh, cut: Cut) -> dict[int, int]:
 
 def _of(values: Values) -> tuple[Mesh, Cut, frozenset[tuple[int, int]], Mapping[int, int]]:
     return cut_mesh(str(values["mesh"]),
-                    *(float(values[k]) for k in ("height", "wide", "high", "reach", "tab")))
+                    *(float(values[k]) for k in ("height", "wide", "high", "reach", "tab")),
+                    int(values["slits"]))
 
 
 def draft_mesh(values: Values) -> Draft:
@@ -97,10 +101,10 @@ def draft_mesh(values: Values) -> Draft:
             folds.setdefault(of_piece[face], []).append(Fold(there, here, abs(turn), steps[face], crease))
         else:
             first, second = (here, there) if place[face] > place[other] else (there, here)
-            # in a hollow the one that has room goes on to its tab
-            if turn < 0.0 and (b, a) not in narrow and (a, b) in narrow:
+            # the one that has room bears the tab
+            if (b, a) not in narrow and (a, b) in narrow:
                 first, second = there, here
-            elif turn < 0.0 and (a, b) not in narrow and (b, a) in narrow:
+            elif (a, b) not in narrow and (b, a) in narrow:
                 first, second = here, there
             takes = turn > _LEAST_TURN_DEG or (-turn > _LEAST_HOLLOW_DEG and not {(a, b), (b, a)} <= narrow)
             long = math.dist(mesh.corners[a], mesh.corners[b])
@@ -165,9 +169,15 @@ RECIPE = Recipe(
     measures=(
         Measure("mesh", Kind.MESH, _BUOY, "the body, brought in from a file", label="Mesh"),
         Measure("height", Kind.LENGTH, 150.0, "of the model", 20.0, 3000.0),
-        Measure("wide", Kind.LENGTH, 190.0, "no piece is wider: the sheet less its margins", 40.0, 1500.0,
+        Measure("slits", Kind.COUNT, 10,
+                "of each piece so much of its edge, in percent, may have no room for a "
+                "tab; 100 for as few pieces as may be, 0 for a tab on every edge", 0, 100, label="Slits, %",
                 stays=True),
-        Measure("high", Kind.LENGTH, 277.0, "no piece is higher", 40.0, 1500.0, stays=True),
+        Measure("wide", Kind.LENGTH, 180.0, "no piece is wider: the sheet less its margins", 40.0, 1500.0,
+                label="Room wide", stays=True),
+        Measure("high", Kind.LENGTH, 250.0, "no piece is higher: the sheet less its margins and footer", 40.0,
+                1500.0,
+                label="Room high", stays=True),
         Measure("reach", Kind.LENGTH, 0.0, "no piece has more area than a square of that side; 0 for any",
                 0.0, 1500.0, label="Largest piece"),
         Measure("tab", Kind.LENGTH, 6.0, "depth of the tabs; shortened where a face has less room", 3.0, 15.0,

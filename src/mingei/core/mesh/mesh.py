@@ -1,7 +1,7 @@
 """A mesh as a value, and as text a project file keeps it in.
 
-Text: the corners as whole hundredths of a millimetre of a body 1000 mm high or so, and the faces, packed and
-written in letters; what is written is read back the same.
+Text: the corners as whole ten-thousandths of a millimetre of a body 1000 mm high or so, and the faces, packed
+and written in letters; what is written is read back the same.
 """
 
 from __future__ import annotations
@@ -22,7 +22,9 @@ Array = NDArray[np.float64]
 Ring = tuple[int, ...]
 #: No more corners or faces are kept, and no longer text is read.
 MOST_FACES, _MOST_TEXT = 20_000, 2_000_000
-_KIND = b"m1"
+_KIND = b"m2"
+#: Corners are kept so finely, parts of a millimetre: faces of several triangles stay flat.
+_PARTS = 10_000
 
 
 class Mesh:
@@ -93,7 +95,7 @@ class Mesh:
 
 def write_mesh(mesh: Mesh) -> str:
     """As text."""
-    whole = np.round(mesh.corners * 100).astype("<i4")
+    whole = np.round(mesh.corners * _PARTS).astype("<i4")
     counts = np.array([len(ring) for ring in mesh.faces], "<u2")
     numbers = np.array([n for ring in mesh.faces for n in ring], "<u4")
     head = struct.pack("<2sII", _KIND, len(whole), len(counts))
@@ -113,7 +115,7 @@ def read_mesh(text: str) -> Mesh:
         if kind != _KIND or points > 4 * MOST_FACES or not 0 < faces <= MOST_FACES:
             raise ValueError("no mesh")
         at = struct.calcsize("<2sII")
-        corners = np.frombuffer(data, "<i4", 3 * points, at).reshape(-1, 3) / 100.0
+        corners = np.frombuffer(data, "<i4", 3 * points, at).reshape(-1, 3) / _PARTS
         counts = np.frombuffer(data, "<u2", faces, at + 12 * points)
         numbers = np.frombuffer(data, "<u4", int(counts.sum()), at + 12 * points + 2 * faces)
         if (counts < 3).any() or (numbers >= points).any():

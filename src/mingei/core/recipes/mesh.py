@@ -155,11 +155,10 @@ def _sound(values: Values) -> None:
 
 #: A buoy of six sides, to begin with.
 _BUOY = (
-    'c-oDUF-yZx6oqeW6O$U-n5NZDe}XO!9ZDxhQCCM1TpSz(7oi|1I5>+qICL%IKd6I)o0B+ZcX4#P-'
-    'p4(sv+r@>%l9q^-'
-    'Xo`5Ya&uvHqT|g?gt{5$Id5js^pJbRn7!|_2A!Oo?J})d~Zi2JrL>LIsZ;o$v=laOaFbQ%6anW(R;o=MK*Rt_HUf)7'
-    'gh4?$b0CYFH|{C9uK|e={l0px}9x1&uUfj_|<#p>vvVolbiq8iS4i=%c3O#FIZBzzzs_V7r1F@!3B;jOK>sXJAq5kv'
-    'uw%1p{EU(qNf9wp{Iarp=Sk-ojF{Np01??xABj3!J(%I*FjGou0YQ!96L+67<X*oEh5~nM1O^zKIZ=bH$!PF')
+    'c-oDUJxjx26oqeX6Pq^nBW+_rkq!kX7qLhwg$(|K4h3DDh0Yxu%;0Y*jt(OD9|Vh_2;H274plmoO1BD**ZU^tW;QPe9v%*d<'
+    'Ryc{IuTVR<JSYy=X~zd<K2G5x4TPL4%+Xm9pg{VK3Mz8fgi-(;SM$O4eEr)5r6*7Sb4mBV(l3Ja`ndAS0<+$zssse;q@NfPm'
+    'f~0{9<MLedeSi{<Jw^?JLtoJ=zIJH$*L$9-6h7Cu>f4wBV#8zCZnD?JH;gacnu}Nl7*(Hh4plg)^L%IB<qDk{q02OOl7PaNj'
+    'nZjh!ut3pP6ixGZ*xa1M4#a5?Oh;dIl5bFovAc;Ev5kqX%C)ZmKP@!?9?*@n|i56;3jrg0Z3e4mH?Dt3JI{{WkzX=n')
 
 
 RECIPE = Recipe(

@@ -10091,6 +10091,10 @@ Protokoll: {log}</translation>
    <translation>es wird gefaltet, bevor es gefalzt ist: {words}</translation>
   </message>
   <message>
+   <source>it is glued over what it covers</source>
+   <translation>es ist über das geklebt, was es bedeckt</translation>
+  </message>
+  <message>
    <source>it is glued while the {piece} lies open</source>
    <translation>es wird geklebt, solange {piece} offen liegt</translation>
   </message>

@@ -14,6 +14,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 from shapely import LinearRing, Point
 
+from mingei.core.amendments.split import why_not
 from mingei.core.check import run
 from mingei.core.check.simulating import simulate
 from mingei.core.document.build import Build, build, loads_of_all
@@ -345,6 +346,15 @@ class RigidBoxes(unittest.TestCase):
         assert made.cavity is not None
         np.testing.assert_allclose(made.cavity.size, made.cavity.asked, atol=0.001)
         self.assertEqual(simulate(made), ())
+
+    def test_mitred_walls_lower_than_their_board_is_thick_thrice_meet_at_their_corners(self) -> None:
+        # their sides are cut further from the edges of the room than they are long
+        made = rigid(3.0, 0.1, length=30.0, width=30.0, height=12.0, skirt=10.0, lid="lid", corners="mitred")
+        self.assertEqual([c for c in made.closures if not c.closes], [])
+
+    def test_its_hinge_stays_whole(self) -> None:
+        made = rigid(lid="hinged")
+        self.assertEqual(why_not(made.draft, "hinge lid"), "it is glued over what it covers")
 
     @given(rigid_boxes())
     def test_its_lid_comes_off_upwards_without_catching_and_with_the_play_asked_for(

@@ -11,6 +11,8 @@ import unittest
 import xml.etree.ElementTree as ET
 from pathlib import Path
 
+import trimesh
+
 from mingei import __version__
 from mingei.cli import COMMANDS, main
 from mingei.core.recipes import Recipe, recipes
@@ -58,6 +60,7 @@ class Documents(InFolder):
         assert block is not None
         lines = block[1].replace("\\\n", " ").strip().splitlines()
         self.assertGreaterEqual(len(lines), 4)
+        trimesh.creation.icosphere(1).export(self.folder / "bird.stl")
         for line in lines:
             words = shlex.split(line.partition("  #")[0])
             self.assertEqual(words[0], "mingei")

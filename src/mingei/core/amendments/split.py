@@ -47,6 +47,8 @@ def why_not(draft: Draft, panel: str) -> str:
                 if (piece.panel(panel).role is not Role.WALL
                     or piece.panel(fold.a.panel).role is not Role.WALL):
                     return say("only walls are joined so")
+                if piece.panel(panel).on or piece.panel(fold.a.panel).on:
+                    return say("it is glued over what it covers")
                 if piece.panel(fold.a.panel).slots:
                     return say("other boards stand on the {panel}", panel=fold.a.panel)
                 laps = {name for other in draft.pieces for lap in other.laps

@@ -367,6 +367,9 @@ def edge_as_cut(panel: FlatPanel, line: tuple[Point, Point]) -> tuple[Point, Poi
     (ax, ay), (bx, by) = back.apply(line[0]), back.apply(line[1])
     length = math.dist((ax, ay), (bx, by))
     ux, uy = (bx - ax) / length, (by - ay) / length
+    across = [(x - ax) * uy - (y - ay) * ux for x, y in panel.polygon]
+    # a short side of a wide board may be cut further from its edge than it is long
+    near = max(length, max(across) - min(across)) / 2
 
     def fits(side: tuple[Point, Point]) -> tuple[float, float]:
         (px, py), (qx, qy) = side
@@ -374,7 +377,7 @@ def edge_as_cut(panel: FlatPanel, line: tuple[Point, Point]) -> tuple[Point, Poi
         away = abs((px - ax) * uy - (py - ay) * ux)
         first = (px - ax) * ux + (py - ay) * uy
         beside = min(length, first + along) - max(0.0, first)
-        return (beside if along > 0.999 * math.dist(*side) and away < length / 2 else 0.0), -away
+        return (beside if along > 0.999 * math.dist(*side) and away < near else 0.0), -away
 
     return max(zip(panel.polygon, (*panel.polygon[1:], panel.polygon[0]), strict=True), key=fits)
 

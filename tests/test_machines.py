@@ -440,6 +440,14 @@ class TheStandIn(unittest.TestCase):
         found = self.codes([Stroke("cut-outline", tool, moved)], beam)
         self.assertEqual(found & {"too-small", "open"}, set())
 
+    def test_a_notch_narrower_than_its_own_floor_opens_to_its_end(self) -> None:
+        # a neck of 0.1 mm over a floor of 0.2 mm, and a beam of 0.16 mm
+        ring = ((0.0, 0.0), (20.0, 0.0), (20.0, 20.0), (10.5, 20.0), (10.05, 14.0), (10.1, 10.0), (9.9, 10.0),
+                (9.95, 14.0), (9.5, 20.0), (0.0, 20.0))
+        sides = tuple(Line(a, b) for a, b in zip(ring, (*ring[1:], ring[0]), strict=True))
+        deepest = min(math.dist(s.start, (10.0, 10.0)) for s in beam_axis(sides, 0.08))
+        self.assertLess(deepest, 0.15)
+
     def test_outside_the_bed(self) -> None:
         moved = [s._replace(points=tuple((x + 150, y) for x, y in s.points)) for s in self.strokes]
         self.assertIn("outside-bed", self.codes(moved))

@@ -29,6 +29,8 @@ from mingei.core.plane.shape import (
 _STRAIGHT_DEG, _SAME_MM = 0.3, 1e-5
 #: Chords of a moved path keep so near to its arcs, mm.
 _FINE_MM = 0.002
+#: A floor of a notch is no longer than so many beams are wide.
+_FLOOR = 2.0
 #: A corner a beam stays so far from (in its half widths) is led into; further than this (mm) is no corner.
 _NARROW, _DEEP_MM = 2.5, 25.0
 #: No corner of two sides that turns by less than this is too narrow for a beam.
@@ -146,19 +148,24 @@ def _into_corners(axis: Path, path: Path, off: float) -> Path:
     wide, way = 2 * abs(off), math.copysign(1.0, off)
     spurs: dict[int, tuple[Point, ...]] = {}
     for k, segment in enumerate(sides):
-        blunt = segment.length < wide  # it may be the floor of a notch
+        blunt = segment.length < _FLOOR * wide  # it may be the floor of a notch
+        broad = max(wide, segment.length) if blunt else wide  # its sides may come nearer than at its floor
         after = sides[(k + 1) % len(sides)]
         turn = _turn_deg(tangent(sides[k - 1], True), tangent(segment)) * way
         if blunt:
             turn = max(turn, _turn_deg(tangent(segment, True), tangent(after)) * way)
         if turn > (0.0 if blunt else -_SHARP_DEG):
             continue  # it stands out, or is open enough
-        middle = _middle(_back_from(sides, k), _on_from(sides, k + blunt), wide)
-        if not middle:
+        middle = _middle(_back_from(sides, k), _on_from(sides, k + blunt), broad)
+        if not middle or (broad > wide and min(math.dist(s.start, middle[0]) for s in axis)
+                          <= _NARROW * abs(off)):
             continue
-        number, near = min(enumerate(s.start for s in axis), key=lambda n: math.dist(n[1], middle[-1]))
+        # over a broad floor it comes as near as the neck lets it
+        aim = middle[0] if broad > wide else middle[-1]
+        number, near = min(enumerate(s.start for s in axis), key=lambda n: math.dist(n[1], aim))
         deep = math.dist(near, middle[0])
-        if _NARROW * abs(off) < deep and math.dist(near, middle[-1]) < wide:
+        if _NARROW * abs(off) < deep and min(
+                math.dist(near, p) for p in (middle if broad > wide else middle[-1:])) < wide:
             inner = tuple(p for p in middle[1:] if math.dist(p, middle[0]) < deep)
             if len(inner) > len(spurs.get(number, ())):
                 spurs[number] = inner[::-1]

@@ -7271,12 +7271,8 @@ Protokoll: {log}</translation>
    <translation>lies eins aus einer Datei ein</translation>
   </message>
   <message>
-   <source>bring one in: File, Bring in a mesh</source>
-   <translation>lies eins ein: Datei, Netz einlesen</translation>
-  </message>
-  <message>
-   <source>bring the mesh in again ({reason})</source>
-   <translation>lies das Netz noch einmal ein ({reason})</translation>
+   <source>bring the mesh in again: File, Bring in a mesh</source>
+   <translation>lies das Netz noch einmal ein: Datei, Netz einlesen</translation>
   </message>
   <message>
    <source>broad</source>
@@ -11945,10 +11941,6 @@ Protokoll: {log}</translation>
   <message>
    <source>no measure is called {text!r}</source>
    <translation>kein Maß heißt {text!r}</translation>
-  </message>
-  <message>
-   <source>no mesh is there yet</source>
-   <translation>es ist noch kein Netz da</translation>
   </message>
   <message>
    <source>no open licence has that name</source>

@@ -21,7 +21,7 @@ from PySide6.QtWidgets import (
 from mingei.app.desk import Desk
 from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
-from mingei.app.fields import CountField, QuietCombo
+from mingei.app.fields import CountField, QuietCombo, refusal
 from mingei.app.lists import Line, PlainList
 from mingei.app.words import capital, t
 from mingei.core.cabinet.stocks import built_up, matching, redrafted
@@ -57,10 +57,7 @@ class CabinetDialog(Dialog):
         row.addWidget(self._right(), 3)
         column = QVBoxLayout(self)
         column.addLayout(row, 1)
-        self.reason = QLabel()
-        self.reason.setObjectName("reason")
-        self.reason.setWordWrap(True)
-        self.reason.hide()
+        self.reason = refusal()
         column.addWidget(self.reason)
         column.addLayout(self._anew())
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Close)

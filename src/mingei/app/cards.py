@@ -22,7 +22,7 @@ from PySide6.QtWidgets import (
 
 from mingei.app import theme
 from mingei.app.document import Document
-from mingei.app.fields import QuietCombo
+from mingei.app.fields import QuietCombo, refusal
 from mingei.app.figures import write_both, write_inches
 from mingei.app.readout import Readout
 from mingei.app.words import capital, t
@@ -136,10 +136,7 @@ class StockCard(Card):
         self.note = QLabel()
         self.note.setObjectName("quiet")
         self.note.setWordWrap(True)
-        self.reason = QLabel()
-        self.reason.setObjectName("reason")
-        self.reason.setWordWrap(True)
-        self.reason.hide()
+        self.reason = refusal()
         row = QHBoxLayout()
         row.addWidget(self.box, 1)
         self.open = tool("layers", t("Stock cabinet"),

@@ -18,7 +18,7 @@ from PySide6.QtWidgets import (
 from mingei.app.cards import Card
 from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
-from mingei.app.fields import QuietCombo
+from mingei.app.fields import QuietCombo, refusal
 from mingei.app.figures import write
 from mingei.app.pictures import picture_icon
 from mingei.app.words import t
@@ -78,10 +78,7 @@ class CompareDialog(Dialog):
             self.takes.append(take)
         card.body.addLayout(grid)
         column.addWidget(card)
-        self.reason = QLabel()
-        self.reason.setObjectName("reason")
-        self.reason.setWordWrap(True)
-        self.reason.hide()
+        self.reason = refusal()
         column.addWidget(self.reason)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Close)
         buttons.rejected.connect(self.reject)

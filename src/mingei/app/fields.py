@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Callable, Mapping
-from typing import TypeAlias
+from typing import TYPE_CHECKING, TypeAlias
 
 from PySide6.QtCore import QEvent, QObject, QPointF, QRect, Qt, Signal
 from PySide6.QtGui import QKeyEvent, QPainter, QPaintEvent, QPen, QWheelEvent
@@ -267,8 +267,33 @@ class StepSlider(QSlider):
         super().paintEvent(event)
 
 
-class QuietCombo(QComboBox):
-    """A list that the wheel changes only while it has the focus, so that scrolling past changes nothing."""
+def refusal() -> QLabel:
+    """Where it is said why something is refused; hidden until then."""
+    label = QLabel()
+    label.setObjectName("reason")
+    label.setWordWrap(True)
+    label.hide()
+    return label
+
+
+if TYPE_CHECKING:
+    _Mixed: TypeAlias = QWidget
+else:  # what is mixed in before a widget of Qt's is none of its own: one object is made, not two
+    _Mixed = object
+
+
+class _Quiet(_Mixed):
+    """What the wheel changes only while it has the focus, so that scrolling past changes nothing."""
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        if self.hasFocus():
+            super().wheelEvent(event)
+        else:
+            event.ignore()
+
+
+class QuietCombo(_Quiet, QComboBox):
+    """A list of choices."""
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -278,44 +303,33 @@ class QuietCombo(QComboBox):
         super().paintEvent(event)
         paint_chevron(self, "chevron-down", QPointF(self.width() - 13, self.height() / 2))
 
-    def wheelEvent(self, event: QWheelEvent) -> None:
-        if self.hasFocus():
-            super().wheelEvent(event)
-        else:
-            event.ignore()
-
 
 def _dress(field: QSpinBox | QDoubleSpinBox, name: str) -> None:
+    """Say what it is to a screen reader, and make room for the number."""
     field.setAccessibleName(name)
     field.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
     field.lineEdit().setTextMargins(6, 0, 0, 0)
 
 
-def _paint_arrows(field: QWidget) -> None:
-    paint_chevron(field, "chevron-up", QPointF(field.width() - 13, field.height() * 0.3))
-    paint_chevron(field, "chevron-down", QPointF(field.width() - 13, field.height() * 0.7))
+class _Spun(_Quiet):
+    """A number with arrows of ours."""
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        super().paintEvent(event)
+        paint_chevron(self, "chevron-up", QPointF(self.width() - 13, self.height() * 0.3))
+        paint_chevron(self, "chevron-down", QPointF(self.width() - 13, self.height() * 0.7))
 
 
-class CountField(QSpinBox):
-    """A whole number; the wheel changes it only while it has the focus."""
+class CountField(_Spun, QSpinBox):
+    """A whole number."""
 
     def __init__(self, least: int, most: int, name: str, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setRange(least, most)
         _dress(self, name)
 
-    def paintEvent(self, event: QPaintEvent) -> None:
-        super().paintEvent(event)
-        _paint_arrows(self)
 
-    def wheelEvent(self, event: QWheelEvent) -> None:
-        if self.hasFocus():
-            super().wheelEvent(event)
-        else:
-            event.ignore()
-
-
-class ScaleField(QDoubleSpinBox):
+class ScaleField(_Spun, QDoubleSpinBox):
     """How many times larger the real thing is, as 1:12 or 1:43.5; at 1 it is life size."""
 
     def __init__(self, most: float, name: str, parent: QWidget | None = None) -> None:
@@ -328,16 +342,6 @@ class ScaleField(QDoubleSpinBox):
 
     def textFromValue(self, value: float) -> str:
         return self.locale().toString(value, "g", 7)
-
-    def paintEvent(self, event: QPaintEvent) -> None:
-        super().paintEvent(event)
-        _paint_arrows(self)
-
-    def wheelEvent(self, event: QWheelEvent) -> None:
-        if self.hasFocus():
-            super().wheelEvent(event)
-        else:
-            event.ignore()
 
 
 #: More choices than this stand in a list instead of side by side.

@@ -19,7 +19,7 @@ from PySide6.QtWidgets import (
 )
 
 from mingei.app.cards import Card, combo, quiet, row
-from mingei.app.fields import CountField, LengthField
+from mingei.app.fields import CountField, LengthField, refusal
 from mingei.app.log_plot import ErrorRule
 from mingei.app.words import t
 from mingei.core.errors import MingeiError
@@ -79,10 +79,7 @@ class EntryCard(Card):
         again.clicked.connect(lambda: self.entry and self.again.emit(self.entry))
         away.clicked.connect(lambda: self.entry and self.removed.emit(self.entry.id))
         self.body.addLayout(row(photo, again, away))
-        self.reason = QLabel()
-        self.reason.setObjectName("reason")
-        self.reason.setWordWrap(True)
-        self.reason.hide()
+        self.reason = refusal()
         self.body.addWidget(self.reason)
         self._timer = QTimer(self)
         self._timer.setSingleShot(True)

@@ -9,7 +9,6 @@ from PySide6.QtWidgets import (
     QDialogButtonBox,
     QDoubleSpinBox,
     QFormLayout,
-    QLabel,
     QVBoxLayout,
     QWidget,
 )
@@ -17,6 +16,7 @@ from PySide6.QtWidgets import (
 from mingei.app.cards import quiet
 from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
+from mingei.app.fields import refusal
 from mingei.app.words import t
 from mingei.core.errors import MingeiError
 
@@ -52,10 +52,7 @@ class MakingDialog(Dialog):
             field.setAccessibleName(t(name))
             form.addRow(t(name), field)
             self.fields[word] = field
-        self.reason = QLabel()
-        self.reason.setObjectName("reason")
-        self.reason.setWordWrap(True)
-        self.reason.hide()
+        self.reason = refusal()
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok
                                    | QDialogButtonBox.StandardButton.Cancel)
         buttons.accepted.connect(self._take)

@@ -10,7 +10,16 @@ from PySide6.QtWidgets import QFileDialog, QHBoxLayout, QLabel, QPushButton, QVB
 
 from mingei.app.cards import Card
 from mingei.app.document import Document
-from mingei.app.fields import ChoiceField, CountField, LengthField, Offer, QuietCombo, Refusal, ScaleField
+from mingei.app.fields import (
+    ChoiceField,
+    CountField,
+    LengthField,
+    Offer,
+    QuietCombo,
+    Refusal,
+    ScaleField,
+    refusal,
+)
 from mingei.app.taking_in import take_in
 from mingei.app.words import capital, t
 from mingei.core.document.project import MOST_TIMES
@@ -115,10 +124,7 @@ class MeasuresCard(Card):
         label.setMinimumWidth(84)
         label.setBuddy(self.thing)
         self.thing.activated.connect(self._take_thing)
-        self.thing_reason = QLabel()
-        self.thing_reason.setObjectName("reason")
-        self.thing_reason.setWordWrap(True)
-        self.thing_reason.hide()
+        self.thing_reason = refusal()
         row.addWidget(label)
         row.addWidget(self.thing, 1)
         column.addLayout(row)
@@ -156,10 +162,7 @@ class MeasuresCard(Card):
                   "The size is set here."))
             self.outline.clicked.connect(lambda _=False, name=measure.name, mesh=mesh: (
                 self.wanted_mesh.emit() if mesh else self._read_outline(name)))
-            self.outline_reason = QLabel()
-            self.outline_reason.setObjectName("reason")
-            self.outline_reason.setWordWrap(True)
-            self.outline_reason.hide()
+            self.outline_reason = refusal()
             holder = QWidget()
             column = QVBoxLayout(holder)
             column.setContentsMargins(0, 0, 0, 0)

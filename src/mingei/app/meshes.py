@@ -18,7 +18,7 @@ from PySide6.QtWidgets import (
 from mingei.app.cards import quiet
 from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
-from mingei.app.fields import CountField, QuietCombo
+from mingei.app.fields import CountField, QuietCombo, refusal
 from mingei.app.taking_in import take_in
 from mingei.app.words import capital, t
 from mingei.core.document.project import new_brief
@@ -56,10 +56,7 @@ class MeshDialog(Dialog):
         form.addRow(t("Up"), self.upright)
         self.found = QLabel()
         self.found.setWordWrap(True)
-        self.reason = QLabel()
-        self.reason.setObjectName("reason")
-        self.reason.setWordWrap(True)
-        self.reason.hide()
+        self.reason = refusal()
         self.buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok
                                         | QDialogButtonBox.StandardButton.Cancel)
         self.buttons.button(QDialogButtonBox.StandardButton.Ok).setText(t("Make it"))

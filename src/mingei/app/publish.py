@@ -6,7 +6,6 @@ from PySide6.QtWidgets import (
     QCheckBox,
     QDialogButtonBox,
     QFormLayout,
-    QLabel,
     QLineEdit,
     QPlainTextEdit,
     QPushButton,
@@ -18,6 +17,7 @@ from mingei.app.cards import combo, quiet
 from mingei.app.desk import Desk
 from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
+from mingei.app.fields import refusal
 from mingei.app.words import t
 from mingei.core.document.publishing import LICENCES, Publishing
 from mingei.core.errors import MingeiError
@@ -52,10 +52,7 @@ class PublishDialog(Dialog):
         for edit in (self.words, self.terms):
             edit.setMaximumHeight(96)
             edit.setTabChangesFocus(True)
-        self.reason = QLabel()
-        self.reason.setObjectName("reason")
-        self.reason.setWordWrap(True)
-        self.reason.hide()
+        self.reason = refusal()
         buttons = QDialogButtonBox()
         publish = QPushButton(t("Publish…"))
         publish.setObjectName("main")

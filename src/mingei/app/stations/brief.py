@@ -22,7 +22,7 @@ from PySide6.QtWidgets import (
 
 from mingei.app.cards import Card, StockCard, tool
 from mingei.app.document import Document
-from mingei.app.fields import CountField, LengthField, QuietCombo
+from mingei.app.fields import CountField, LengthField, QuietCombo, refusal
 from mingei.app.figures import write
 from mingei.app.lists import Line, PlainList
 from mingei.app.measures import MeasuresCard
@@ -306,10 +306,7 @@ class ThingCard(Card):
                            else Qt.AlignmentFlag.AlignVCenter)
             grid.addWidget(field, row, 1)
         self.body.addLayout(grid)
-        self.reason = QLabel()
-        self.reason.setObjectName("reason")
-        self.reason.setWordWrap(True)
-        self.reason.hide()
+        self.reason = refusal()
         self.body.addWidget(self.reason)
         self.follow(document)
 

@@ -21,7 +21,7 @@ from PySide6.QtWidgets import (
 
 from mingei.app.cards import Card, CareCard, tool
 from mingei.app.document import Document
-from mingei.app.fields import LengthField, QuietCombo
+from mingei.app.fields import LengthField, QuietCombo, refusal
 from mingei.app.figures import write
 from mingei.app.page_finder import PageFinder
 from mingei.app.pages_view import CAPTION_PX, GAP_PX, Moved, PagesView, Shown, shown_pages
@@ -93,10 +93,7 @@ class SheetsStation(Station):
             button.clicked.connect(lambda _=False, factor=factor: self.zoom(factor))
             head.addWidget(button)
         self.card.body.addLayout(head)
-        self.error = QLabel()
-        self.error.setObjectName("reason")
-        self.error.setWordWrap(True)
-        self.error.hide()
+        self.error = refusal()
         self.card.body.addWidget(self.error)
         self.across = QPushButton(t("Cut it across"))
         self.across.setToolTip(

@@ -9,7 +9,7 @@ what no fold claims is a cut.  No recipe takes part: the same few rules serve th
 from __future__ import annotations
 
 import math
-from collections.abc import Collection, Mapping, Sequence
+from collections.abc import Callable, Collection, Mapping, Sequence
 from dataclasses import replace
 from functools import lru_cache, partial
 
@@ -54,7 +54,7 @@ from mingei.core.flat.side import (
 from mingei.core.flat.soft import Hem, drawn_tight, led_over, rolled_length, snip
 from mingei.core.flat.soft import trim as trim_hem
 from mingei.core.flat.stretch import stretched
-from mingei.core.flat.tabs import Tabs, fold_back_deg
+from mingei.core.flat.tabs import Hung, Tabs, fold_back_deg
 from mingei.core.length import write_mm
 from mingei.core.offset import (
     FLAT_DEG,
@@ -147,16 +147,11 @@ class _Developer:
         seams: list[FlatSeam] = []
         bare: set[str] = set()
         for seam, draw in hung:
-            try:
-                tab, fold, flat_seam = draw()
-            except (GeometryError, StockError):
-                if seam.spare is None:
-                    raise
+            tabbed = _if_deep(draw) if seam.spare else draw()
+            if tabbed is None:
                 bare.add(seam.name)
                 continue
-            if seam.spare and flat_seam and flat_seam.depth_mm < _TOO_SHALLOW_MM:
-                bare.add(seam.name)
-                continue
+            tab, fold, flat_seam = tabbed
             work[tab.panel.name] = tab
             folds.append(fold)
             seams += [flat_seam] if flat_seam else []
@@ -543,6 +538,16 @@ class _Developer:
         here = EdgeRef(work.panel.name, edge)
         straight = work.labels[edge] == [None] and isinstance(work.sides[edge][0], Line)
         return straight and here not in self.given.hosted and here not in self.given.carried
+
+
+def _if_deep(draw: Callable[[], Hung]) -> Hung | None:
+    """A tab, unless there is no room for one that is worth gluing."""
+    try:
+        found = draw()
+    except (GeometryError, StockError):
+        return None
+    seam = found[2]
+    return None if seam is not None and seam.depth_mm < _TOO_SHALLOW_MM else found
 
 
 def _slanting(path: Sequence[Segment], bevels: Sequence[tuple[int, float]], thick: float) -> tuple[Path, ...]:

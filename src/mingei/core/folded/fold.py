@@ -218,6 +218,11 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
     return tuple(sorted(results, key=lambda c: order[c.seam]))
 
 
+def _host_of(mate: Mate, pattern: Pattern, others: Sequence[Pattern]) -> Pattern:
+    """The piece that has the panel an edge is joined to."""
+    return next((p for p in (pattern, *others) if mate.host in p.by_name and p.rides is None), pattern)
+
+
 def _stood(pattern: Pattern, others: Sequence[Pattern]) -> list[Closure]:
     """How the sides stand that bear no tab and meet a face: so far their nearer rim stands within the face of
     the other's body, which is nothing where it is butted; past its channel or its outline it may not
@@ -226,7 +231,7 @@ def _stood(pattern: Pattern, others: Sequence[Pattern]) -> list[Closure]:
     for mate in pattern.mates:
         if mate.joint.stands not in (Stands.STANDS_ON, Stands.HOUSED):
             continue
-        host = next((p for p in (pattern, *others) if mate.host in p.by_name and p.rides is None), pattern)
+        host = _host_of(mate, pattern, others)
         panel, on = pattern.by_name[mate.carrier], host.by_name[mate.host]
         half = pattern.stock.caliper_mm / 2
         at, to = finished(pattern)[mate.carrier], finished(host)[mate.host]
@@ -252,7 +257,7 @@ def _slanted(pattern: Pattern, others: Sequence[Pattern]) -> list[Closure]:
     for mate in pattern.mates:
         if mate.joint.stands is not Stands.MITRED:
             continue
-        host = next((p for p in (pattern, *others) if mate.host in p.by_name and p.rides is None), pattern)
+        host = _host_of(mate, pattern, others)
         at, to = finished(pattern)[mate.carrier], finished(host)[mate.host]
         rim = place(at, edge_as_cut(pattern.by_name[mate.carrier], mate.carrier_line),
                     pattern.stock.caliper_mm / 2)

@@ -113,30 +113,124 @@ def _ring_edges(ring: Sequence[int]) -> list[tuple[int, int]]:
     return list(zip(ring, (*ring[1:], ring[0]), strict=True))
 
 
-def cut_up(mesh: Mesh, width: float, height: float, largest: float = math.inf, slits: float = 1.0,
-           reach: float = 4.0, step: Callable[[float], None] = lambda share: None) -> Cut:
-    """Cut a mesh into pieces that lie flat and fit a room, width by height (mm), none with more area than so
-    much (mm2).  slits: how large a share of the edges a piece is cut along may have no room for a tab on
-    either side, 1 for as few pieces as may be; reach: how far such a tab stands out, mm; step: told how far
-    it is, 0 to 1; may raise to stop."""
+class Room(NamedTuple):
+    """What pieces must be: no wider nor higher (mm), of no more area (mm2); slits: how large a share of the
+    edges a piece is cut along may have no room on either side for a tab that stands out as far as reach, mm,
+    1 for as few pieces as may be."""
+
+    width: float
+    height: float
+    largest: float = math.inf
+    slits: float = 1.0
+    reach: float = 4.0
+
+
+def cut_up(mesh: Mesh, room: Room, step: Callable[[float], None] = lambda share: None) -> Cut:
+    """Cut a mesh into pieces that lie flat and are as the room wants them.  step: told how far it is, 0 to 1;
+    may raise to stop."""
     flats = _Flats(mesh)
-    if slits < 1.0:
-        return _with_room(flats, width, height, largest, slits, reach, step)
-    order, parent, edge_of = _tree(mesh)
-    at: dict[int, Array] = {}
-    for face in order:
-        if parent[face] == face:
-            at[face] = np.array(((1.0, 0.0), (0.0, 1.0), (0.0, 0.0)))
-        else:
-            a, b = edge_of[face]
-            at[face] = flats.beside(a, b, parent[face], face, at[parent[face]])
-    step(0.1)
-    kept = {face for face in order if parent[face] != face}  # the faces that hang on another
-    _part_overlaps(flats, order, parent, kept, at)
-    step(0.4)
-    _part_large(flats, order, parent, kept, at, width, height, largest)
-    step(0.6)
-    return _joined(flats, order, parent, kept, at, width, height, largest, step)
+    if room.slits < 1.0:
+        pieces, rounds = _Pieces.single(flats, room), _ROUNDS
+        worth = {edge: _worth(mesh, *edge) for edge in mesh.edges}
+    else:
+        pieces, rounds = _Pieces.of_tree(flats, room, step), 1
+        worth = {(a, b, f, o): float(np.linalg.norm(mesh.corners[a] - mesh.corners[b]))
+                 for a, b, f, o in mesh.edges if pieces.root[f] != pieces.root[o]}
+    waiting = sorted(worth, key=lambda e: (-worth[e], e))
+    for again in range(rounds):
+        refused = []
+        for number, edge in enumerate(waiting):
+            if number % 50 == 0:
+                step(0.6 + 0.4 * (again + number / len(waiting)) / rounds)
+            if not pieces.join(*edge):
+                refused.append(edge)
+        if len(refused) == len(waiting):
+            break
+        waiting = refused
+    return _as_cut(flats, list(pieces.members.values()), pieces.links, room)
+
+
+class _Pieces:
+    """Pieces that grow: by its root the faces of each (members) and their areas (shapes), where every face
+    lies, and which hang on which (links).  Where slits are counted, of each piece the edges it is cut along,
+    as the face has them, with the strips beside them (cuts), and those without room (tight)."""
+
+    def __init__(self, flats: _Flats, room: Room, where: dict[int, Array], root: dict[int, int],
+                 links: set[frozenset[int]]) -> None:
+        self.flats, self.room, self.where, self.root, self.links = flats, room, where, root, links
+        self.members: dict[int, list[int]] = {}
+        for face in root:
+            self.members.setdefault(root[face], []).append(face)
+        self.shapes = {r: _areas(flats, faces, where) for r, faces in self.members.items()}
+        self.cuts: dict[int, dict[tuple[int, int], Any]] = {r: {} for r in self.members}
+        self.tight: dict[int, set[tuple[int, int]]] = {r: set() for r in self.members}
+        corners = flats.mesh.corners
+        self._long = {e: float(np.linalg.norm(corners[e[0]] - corners[e[1]])) for e in flats.mesh.beside}
+
+    @classmethod
+    def single(cls, flats: _Flats, room: Room) -> _Pieces:
+        """Every face a piece of its own."""
+        still = np.array(((1.0, 0.0), (0.0, 1.0), (0.0, 0.0)))
+        faces = range(len(flats.own))
+        found = cls(flats, room, dict.fromkeys(faces, still), {f: f for f in faces}, set())
+        for f in faces:
+            found.cuts[f] = {edge: _strip(flats, f, i, still, room.reach)
+                             for i, edge in enumerate(_ring_edges(flats.mesh.faces[f]))}
+        return found
+
+    @classmethod
+    def of_tree(cls, flats: _Flats, room: Room, step: Callable[[float], None]) -> _Pieces:
+        """The pieces a tree of long and flat edges comes to, once what lies over each other and what is too
+        large is parted."""
+        order, parent, edge_of = _tree(flats.mesh)
+        at: dict[int, Array] = {}
+        for face in order:
+            if parent[face] == face:
+                at[face] = np.array(((1.0, 0.0), (0.0, 1.0), (0.0, 0.0)))
+            else:
+                a, b = edge_of[face]
+                at[face] = flats.beside(a, b, parent[face], face, at[parent[face]])
+        step(0.1)
+        kept = {face for face in order if parent[face] != face}  # the faces that hang on another
+        _part_overlaps(flats, order, parent, kept, at)
+        step(0.4)
+        _part_large(flats, order, parent, kept, at, room)
+        return cls(flats, room, at, _roots(order, parent, kept), {frozenset((f, parent[f])) for f in kept})
+
+    def join(self, a: int, b: int, face: int, other: int) -> bool:
+        """Join the pieces of two faces along their edge, the smaller laid beside the larger; whether they are
+        one piece then."""
+        if self.root[face] == self.root[other]:
+            return True
+        if len(self.members[self.root[face]]) < len(self.members[self.root[other]]):
+            a, b, face, other = b, a, other, face
+        ra, rb = self.root[face], self.root[other]
+        turn = _motion(self.flats, (a, b, face, other), self.where)
+        moved = {f: _turned(self.where[f], turn) for f in self.members[rb]}
+        both = {**{f: self.where[f] for f in self.members[ra]}, **moved}
+        if not _fits(self.flats, list(both), both, self.room):
+            return False
+        fresh = _carried(self.shapes[rb], turn)
+        if _meet(self.shapes[ra], fresh):
+            return False
+        if self.room.slits < 1.0:
+            strips = dict(zip(self.cuts[rb], _carried(list(self.cuts[rb].values()), turn), strict=True))
+            tight = self.tight[ra] | self.tight[rb] | _met(self.cuts[ra], fresh) | _met(strips,
+                                                                                       self.shapes[ra])
+            edges = {e: s for e, s in (*self.cuts[ra].items(), *strips.items()) if e not in ((a, b), (b, a))}
+            tight &= edges.keys()
+            slits = sum(self._long[e] for e in tight if (e[1], e[0]) in tight)
+            if slits > self.room.slits * sum(self._long[e] for e in edges):
+                return False
+            self.cuts[ra], self.tight[ra] = edges, tight
+        self.where |= moved
+        self.links.add(frozenset((face, other)))
+        self.shapes[ra] += fresh
+        self.root |= dict.fromkeys(self.members[rb], ra)
+        self.members[ra] += self.members.pop(rb)
+        for gone in (self.shapes, self.cuts, self.tight):
+            del gone[rb]
+        return True
 
 
 def _tree(mesh: Mesh) -> tuple[list[int], dict[int, int], dict[int, tuple[int, int]]]:
@@ -237,14 +331,14 @@ def best_turn(points: Array, width: float, height: float) -> tuple[float, float]
 
 
 def _part_large(flats: _Flats, order: Sequence[int], parent: Mapping[int, int], kept: set[int],
-                at: Mapping[int, Array], width: float, height: float, largest: float) -> None:
+                at: Mapping[int, Array], room: Room) -> None:
     """Cut pieces that do not fit, or are larger than asked, where they come apart most evenly."""
     while True:
         members: dict[int, list[int]] = {}
         for face, root in _roots(order, parent, kept).items():
             members.setdefault(root, []).append(face)
         large = [faces for faces in members.values()
-                 if len(faces) > 1 and not _good(flats, faces, at, width, height, largest)]
+                 if len(faces) > 1 and not _fits(flats, faces, at, room)]
         if not large:
             return
         for faces in large:
@@ -258,83 +352,17 @@ def _part_large(flats: _Flats, order: Sequence[int], parent: Mapping[int, int], 
             kept.discard(min(able, key=lambda f: (abs(below[f] - whole / 2), f)))
 
 
-def _good(flats: _Flats, faces: Sequence[int], at: Mapping[int, Array], width: float, height: float,
-          largest: float) -> bool:
-    if sum(float(flats.mesh.areas[f]) for f in faces) > largest:
+def _fits(flats: _Flats, faces: Sequence[int], at: Mapping[int, Array], room: Room) -> bool:
+    if sum(float(flats.mesh.areas[f]) for f in faces) > room.largest:
         return False
     points = np.concatenate([flats.own[f] @ at[f][:2] + at[f][2] for f in faces])
-    return best_turn(points, width, height)[1] <= 1.0 + 1e-9
+    return best_turn(points, room.width, room.height)[1] <= 1.0 + 1e-9
 
 
 def _worth(mesh: Mesh, a: int, b: int, face: int, other: int) -> float:
     """What an edge is worth as a fold: its length, more where it is flat."""
     long = float(np.linalg.norm(mesh.corners[a] - mesh.corners[b]))
     return long * (1.0 + (_FLAT - 1.0) * max(0.0, 1.0 - abs(mesh.turn_deg(face, other, a, b)) / 90.0))
-
-
-def _with_room(flats: _Flats, width: float, height: float, largest: float, slits: float, reach: float,
-               step: Callable[[float], None]) -> Cut:
-    """Faces joined one by one along the edges worth most, wherever the whole lies flat, fits, and has room
-    for tabs beside all but so large a share of the edges it is cut along."""
-    mesh = flats.mesh
-    still = np.array(((1.0, 0.0), (0.0, 1.0), (0.0, 0.0)))
-    where: dict[int, Array] = dict.fromkeys(range(len(mesh.faces)), still)
-    root = {f: f for f in where}
-    members = {f: [f] for f in where}
-    shapes = {f: _areas(flats, [f], where) for f in where}
-    # of each piece its cut edges, as the face has them, with the strips beside them; those without room
-    cuts = {f: {e: _strip(flats, f, i, still, reach) for i, e in enumerate(_ring_edges(ring))}
-            for f, ring in enumerate(mesh.faces)}
-    tight: dict[int, set[tuple[int, int]]] = {f: set() for f in where}
-    long = {e: float(np.linalg.norm(mesh.corners[e[0]] - mesh.corners[e[1]])) for e in mesh.beside}
-    links: set[frozenset[int]] = set()
-    worth = {edge: _worth(mesh, *edge) for edge in mesh.edges}
-    waiting = sorted(worth, key=lambda e: (-worth[e], e))
-    for again in range(_ROUNDS):
-        refused = []
-        for number, (a, b, face, other) in enumerate(waiting):
-            if number % 50 == 0:
-                step((again + number / len(waiting)) / _ROUNDS)
-            if root[face] == root[other]:
-                continue
-            if len(members[root[face]]) < len(members[root[other]]):
-                a, b, face, other = b, a, other, face
-            ra, rb = root[face], root[other]
-            turn = _motion(flats, (a, b, face, other), where)
-            moved = {f: _turned(where[f], turn) for f in members[rb]}
-            both = {**{f: where[f] for f in members[ra]}, **moved}
-            if not _good(flats, list(both), both, width, height, largest):
-                refused.append((a, b, face, other))
-                continue
-            fresh = _carried(shapes[rb], turn)
-            strips = dict(zip(cuts[rb], _carried(list(cuts[rb].values()), turn), strict=True))
-            no_room = None if _meet(shapes[ra], fresh) else (
-                tight[ra] | tight[rb] | _met(cuts[ra], fresh) | _met(strips, shapes[ra]))
-            edges = {**cuts[ra], **strips}
-            edges.pop((a, b))
-            edges.pop((b, a))
-            if no_room is None or _slits(no_room, edges, long) > slits * sum(
-                    long[e] for e in edges):
-                refused.append((a, b, face, other))
-                continue
-            where |= moved
-            links.add(frozenset((face, other)))
-            shapes[ra] += fresh
-            cuts[ra], tight[ra] = edges, no_room & edges.keys()
-            for f in members[rb]:
-                root[f] = ra
-            members[ra] += members.pop(rb)
-            del shapes[rb], cuts[rb], tight[rb]
-        if len(refused) == len(waiting):
-            break
-        waiting = refused
-    return _as_cut(flats, list(members.values()), links, width, height)
-
-
-def _slits(no_room: set[tuple[int, int]], edges: Mapping[tuple[int, int], Any],
-           long: Mapping[tuple[int, int], float]) -> float:
-    """How much of the edges of a piece has no room for a tab on either side, mm, each side counted."""
-    return sum(long[e] for e in no_room if e in edges and (e[1], e[0]) in no_room)
 
 
 def _meet(some: Sequence[Any], others: Sequence[Any]) -> bool:
@@ -374,49 +402,8 @@ def _carried(some: Sequence[Any], turn: Array) -> list[Any]:
     return list(transform(np.array(some, dtype=object), lambda points: points @ turn[:2] + turn[2]))
 
 
-def _joined(flats: _Flats, order: Sequence[int], parent: Mapping[int, int], kept: set[int],
-            at: Mapping[int, Array], width: float, height: float, largest: float,
-            step: Callable[[float], None]) -> Cut:
-    """Join pieces again along their longest common edges, wherever the whole lies flat and fits."""
-    mesh = flats.mesh
-    root = _roots(order, parent, kept)
-    members: dict[int, list[int]] = {}
-    for face in order:
-        members.setdefault(root[face], []).append(face)
-    where = dict(at)
-    links = {frozenset((f, parent[f])) for f in kept}
-    long = {(a, b, f, o): float(np.linalg.norm(mesh.corners[a] - mesh.corners[b]))
-            for a, b, f, o in mesh.edges if root[f] != root[o]}
-    by_length = sorted(long, key=lambda e: (-long[e], e))
-    shapes = {r: _areas(flats, faces, where) for r, faces in members.items()}
-    for number, (a, b, face, other) in enumerate(by_length):
-        if number % 50 == 0:
-            step(0.6 + 0.4 * number / len(by_length))
-        ra, rb = root[face], root[other]
-        if ra == rb:
-            continue
-        if len(members[ra]) < len(members[rb]):  # the smaller is laid beside the larger
-            a, b, face, other, ra, rb = b, a, other, face, rb, ra
-        turn = _motion(flats, (a, b, face, other), where)
-        moved = {f: _turned(where[f], turn) for f in members[rb]}
-        both = {**{f: where[f] for f in members[ra]}, **moved}
-        if not _good(flats, list(both), both, width, height, largest):
-            continue
-        fresh = _carried(shapes[rb], turn)
-        if _meet(shapes[ra], fresh):
-            continue
-        where |= moved
-        links.add(frozenset((face, other)))
-        shapes[ra] += fresh
-        for f in members[rb]:
-            root[f] = ra
-        members[ra] += members.pop(rb)
-        shapes.pop(rb)
-    return _as_cut(flats, list(members.values()), links, width, height)
-
-
-def _as_cut(flats: _Flats, pieces: Sequence[Sequence[int]], links: set[frozenset[int]], width: float,
-            height: float) -> Cut:
+def _as_cut(flats: _Flats, pieces: Sequence[Sequence[int]], links: set[frozenset[int]],
+            room: Room) -> Cut:
     """Each piece from a root amid it outwards, largest pieces first."""
     mesh = flats.mesh
     hang: dict[int, list[int]] = {}
@@ -441,7 +428,7 @@ def _as_cut(flats: _Flats, pieces: Sequence[Sequence[int]], links: set[frozenset
     for piece in found:
         at = laid(flats, piece, parents)
         points = np.concatenate([flats.own[f] @ at[f][:2] + at[f][2] for f in piece])
-        turns.append(best_turn(points, width, height)[0])
+        turns.append(best_turn(points, room.width, room.height)[0])
     return Cut(tuple(parents), tuple(found), tuple(turns))
 
 

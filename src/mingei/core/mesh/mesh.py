@@ -16,7 +16,6 @@ import numpy as np
 from numpy.typing import NDArray
 
 from mingei.core.errors import MeasureError
-from mingei.core.words import say
 
 Array = NDArray[np.float64]
 Ring = tuple[int, ...]
@@ -112,7 +111,7 @@ def read_mesh(text: str) -> Mesh:
         packed = zlib.decompressobj()
         data = packed.decompress(base64.b85decode(text), 40 * _MOST_TEXT)
         kind, points, faces = struct.unpack_from("<2sII", data)
-        if kind != _KIND or points > 4 * MOST_FACES or not 0 < faces <= MOST_FACES:
+        if not packed.eof or kind != _KIND or points > 4 * MOST_FACES or not 0 < faces <= MOST_FACES:
             raise ValueError("no mesh")
         at = struct.calcsize("<2sII")
         corners = np.frombuffer(data, "<i4", 3 * points, at).reshape(-1, 3) / _PARTS
@@ -120,9 +119,9 @@ def read_mesh(text: str) -> Mesh:
         numbers = np.frombuffer(data, "<u4", int(counts.sum()), at + 12 * points + 2 * faces)
         if (counts < 3).any() or (numbers >= points).any():
             raise ValueError("a face of no corners")
-    except (ValueError, struct.error, zlib.error) as error:
-        raise MeasureError("it is no mesh of ours", "mesh", say("bring the mesh in again ({reason})",
-                                                                reason=str(error))) from None
+    except (ValueError, struct.error, zlib.error):
+        raise MeasureError("it is no mesh of ours", "mesh",
+                           "bring the mesh in again: File, Bring in a mesh") from None
     ends = np.cumsum(counts)
     rings = tuple(tuple(int(n) for n in numbers[end - count:end])
                   for end, count in zip(ends, counts, strict=True))

@@ -22,9 +22,9 @@ from mingei.core.plane.area import area_of
 from mingei.core.plane.space import get_out
 
 Array = NDArray[np.float64]
-#: Past so many triangles the order is left as it is, which keeps a model of two hundred facets within about
-#: a second.
-_TRIANGLES = 30_000
+#: Past so many triangles the order is left as it is, which keeps a solid of ninety faces within a fifth of a
+#: second.
+_TRIANGLES = 6000
 #: Rays go out from so far behind a tab, mm, to so many directions; so large a share of them must get out.
 _BEHIND_MM, _RAYS, _ESCAPE = 0.5, 96, 0.02
 

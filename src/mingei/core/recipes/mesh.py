@@ -48,13 +48,13 @@ def cut_mesh(text: str, height: float, wide: float, high: float, reach: float, t
              slits: int) -> tuple[Mesh, Cut, frozenset[tuple[int, int]], Mapping[int, int]]:
     """The mesh so high, the pieces it is cut into, the edges beside which their flats have little room, and
     of each face the step in which it is turned up, mm."""
-    from mingei.core.mesh.cutting import crowded, cut_up
+    from mingei.core.mesh.cutting import Room, crowded, cut_up
     from mingei.core.mesh.mesh import read_mesh
 
     mesh = read_mesh(text).sized(height)
     # tabs stand out beyond the faces
-    cut = cut_up(mesh, wide - 2 * tab, high - 2 * tab, reach * reach if reach else math.inf,
-                 slits / 100, min(tab, _ROOMY_MM))
+    cut = cut_up(mesh, Room(wide - 2 * tab, high - 2 * tab, reach * reach if reach else math.inf, slits / 100,
+                            min(tab, _ROOMY_MM)))
     return mesh, cut, crowded(mesh, cut, _CROWDED_MM), _steps(mesh, cut)
 
 
@@ -145,8 +145,6 @@ def _stands(mesh: Mesh, face: int, turn: Rigid) -> Placement:
 
 
 def _sound(values: Values) -> None:
-    if not values["mesh"]:
-        raise MeasureError("no mesh is there yet", "mesh", "bring one in: File, Bring in a mesh")
     reach = float(values["reach"])
     if 0.0 < reach < _LEAST_REACH_MM:
         raise MeasureError("pieces so small are hardly to be held", "reach",

@@ -173,7 +173,7 @@ class Cabinets(unittest.TestCase):
         # 26.37. Doors: (80 - 3 x 0.6) / 2, and 118 - 1.2 - 0.2 high.
         stock = find_stock("greyboard-20")
         made = build(new_brief("cabinet", {}, stock), stock)
-        found = {row.piece: (row.copies, round(row.width, 2), round(row.height, 2))
+        found = {row.piece(): (row.copies, round(row.width, 2), round(row.height, 2))
                  for row in cutting_list(loads_of_all((made,)))}
         self.assertEqual(found, {
             "back": (1, 122.0, 84.0), "left side, right side": (2, 122.0, 31.8),
@@ -250,7 +250,7 @@ class Albums(unittest.TestCase):
         # boards 100 x 140, spine 20, gaps 6, turn-in 15, linings 3 back, borders 4: wrap 2 x 15 + 2 x 100 + 2
         # x 6 + 20 by 2 x 15 + 140
         made = album(2.0, width=100.0, height=140.0, spine=20.0, gap=6.0, turn=15.0, lining=3.0, border=4.0)
-        found = {row.piece: (row.copies, round(row.width, 2), round(row.height, 2))
+        found = {row.piece(): (row.copies, round(row.width, 2), round(row.height, 2))
                  for row in cutting_list(loads_of_all((made,)))}
         self.assertEqual(found, {
             "wrap": (1, 262.0, 170.0), "front board": (1, 140.0, 100.0), "back board": (1, 140.0, 100.0),

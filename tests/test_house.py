@@ -15,12 +15,13 @@ from hypothesis import strategies as st
 
 from mingei.core.check import run
 from mingei.core.check.simulating import simulate
-from mingei.core.document.build import Build, build
+from mingei.core.document.build import Build, build, loads_of_all
 from mingei.core.document.project import new_brief
 from mingei.core.drafting import storeys
 from mingei.core.errors import MeasureError
 from mingei.core.flat.develop import develop
 from mingei.core.folded.fold import closure, finished, place
+from mingei.core.layout.cutting_list import cutting_list
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.recipes import Value, find_recipe
 from mingei.core.stock import Stock
@@ -123,6 +124,14 @@ class Houses(unittest.TestCase):
                 below, above = (box_of(made, f"left cladding {n}") for n in (number, number + 1))
                 thick = stock_of(made, "floors").caliper_mm
                 self.assertAlmostEqual(above[0][2] - below[1][2], thick + 0.2, delta=0.01)
+
+    def test_layers_of_a_stair_alike_stand_in_one_row_of_the_cutting_list(self) -> None:
+        made = house(storeys=2)
+        layers = [p for p in made.patterns if p.name.startswith("stair 1") and not p.part]
+        rows = [row for row in cutting_list(loads_of_all((made,))) if row.piece().startswith("stair 1")]
+        self.assertGreater(len(layers), 4)
+        self.assertEqual([(row.copies, row.piece()) for row in rows if row.stock == "board"],
+                         [(len(layers), f"stair 1, stair 1 layer 2–{len(layers)}")])
 
     @given(houses())
     def test_all_rises_of_a_stair_are_alike_and_over_each_tread_is_the_room_asked_for(

@@ -383,7 +383,7 @@ class CuttingList(InFolder):
         rows = cutting_list(loads_of("tray", build(brief, CARD, (("mats", PAPER),)).patterns))
         self.assertEqual([r.letter for r in rows], ["A", "B", "C", "D"])
         self.assertEqual([(r.square, r.copies) for r in rows], [(True, 1), (True, 2), (False, 1), (False, 1)])
-        self.assertEqual(rows[1].piece, "a, b")
+        self.assertEqual(rows[1].piece(), "a, b")
         self.assertEqual({r.stock for r in rows}, {"Card", "Paper"})
 
     def test_letters_go_on_past_z(self) -> None:

@@ -693,6 +693,20 @@ class Files(WindowTest):
         document.undo.undo()
         self.assertNotEqual(document.brief.recipe, "mesh")
 
+    def test_a_dialog_grows_with_what_is_said_in_it(self) -> None:
+        from mingei.app.meshes import MeshDialog
+
+        path = self.folder / "broken.stl"
+        path.write_bytes(b"no mesh at all" * 20)
+        dialog = MeshDialog(self.window.document, path, self.window)
+        dialog.show()
+        wait_for(dialog.reason.isVisible)
+        wait_for(lambda: dialog.file.height() >= dialog.file.sizeHint().height())
+        self.assertLessEqual(dialog.file.geometry().bottom(), dialog.facets.geometry().top())
+        self.assertLessEqual(dialog.facets.geometry().bottom(), dialog.upright.geometry().top())
+        self.assertGreaterEqual(dialog.reason.height(), dialog.reason.heightForWidth(dialog.reason.width()))
+        dialog.close()
+
     def test_a_second_window_on_one_file_is_warned(self) -> None:
         path = self.folder / "box.mingei"
         project_file.save(carton_project(), path)

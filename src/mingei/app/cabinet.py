@@ -286,6 +286,7 @@ class CabinetDialog(Dialog):
     def _refuse(self, error: MingeiError) -> None:
         self.reason.setText(capital(placed(error.place, error.sentence, error.remedy)))
         self.reason.show()
+        self.grow()
 
     def _reckon(self) -> None:
         found = estimate_caliper(self.stock.grammage_gsm, self.stock.kind)

@@ -110,3 +110,4 @@ class CompareDialog(Dialog):
         except MingeiError as error:
             self.reason.setText(t(error.words))
             self.reason.show()
+            self.grow()

@@ -13,6 +13,14 @@ class Dialog(QDialog):
         super().__init__(parent)
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
 
+    def grow(self) -> None:
+        """Make it as high as the words in it want: a layout counts on one line of them."""
+        layout = self.layout()
+        if layout is None:
+            return
+        layout.activate()
+        self.resize(self.width(), max(self.height(), layout.totalHeightForWidth(self.width())))
+
 
 def ask(dialog: QDialog) -> int:
     """Show a dialog and wait for the answer; it is let go then."""

@@ -75,5 +75,6 @@ class MakingDialog(Dialog):
         except MingeiError as error:
             self.reason.setText(t(error.words))
             self.reason.show()
+            self.grow()
             return
         self.accept()

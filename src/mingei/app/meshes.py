@@ -95,6 +95,7 @@ class MeshDialog(Dialog):
         self.taken = taken
         self.reason.hide()
         self.found.setText("\n".join(report(taken)))
+        self.grow()
         self.buttons.button(QDialogButtonBox.StandardButton.Ok).setEnabled(True)
 
     def _refuse(self, error: MingeiError) -> None:
@@ -102,6 +103,7 @@ class MeshDialog(Dialog):
         self.found.setText("")
         self.reason.setText(capital(error.words))
         self.reason.show()
+        self.grow()
         self.buttons.button(QDialogButtonBox.StandardButton.Ok).setEnabled(False)
 
     def _take(self) -> None:

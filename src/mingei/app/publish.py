@@ -86,6 +86,7 @@ class PublishDialog(Dialog):
         except MingeiError as error:
             self.reason.setText(t(error.words))
             self.reason.show()
+            self.grow()
             return
         self.accept()
         self.desk.publish()

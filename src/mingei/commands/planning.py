@@ -106,7 +106,7 @@ def _data(project: Project, builds: Sequence[Build], works: Sequence[Work]) -> d
                              for m in found],
                   "other": _other(whole)},
         "cautions": list(dict.fromkeys(str(c) for t in tables for c in t.cautions)),
-        "cutting_list": [{"letter": row.letter, "thing": row.thing, "piece": row.piece, "stock": row.stock,
+        "cutting_list": [{"letter": row.letter, "thing": row.thing, "piece": row.piece(), "stock": row.stock,
                           "count": row.copies, "size": f"{write_both(row.width)} x {write_both(row.height)}",
                           "width_mm": round(row.width, 3), "height_mm": round(row.height, 3)}
                          for row in cutting_list(loads_of_all(builds))],

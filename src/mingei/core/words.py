@@ -7,7 +7,7 @@ is wanted; a window in another language translates the template first and fills 
 from __future__ import annotations
 
 import string
-from collections.abc import Callable, Iterable, Mapping
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from difflib import SequenceMatcher
 from typing import Any
 
@@ -15,6 +15,8 @@ from typing import Any
 QUOTED, LISTED = 60, 10
 #: A place longer than this is cut in the middle.
 _LONGEST = 300
+#: So many that are numbered through are told by the first and the last.
+_MANY = 4
 
 
 class Words(str):
@@ -80,6 +82,24 @@ def joined(parts: Iterable[str], between: str = " ") -> Words:
     """The parts one after another, each still to be translated by itself."""
     named = {f"part{number}": part for number, part in enumerate(parts)}
     return say(between.join(f"{{{name}}}" for name in named), **named)
+
+
+def number_of(name: str) -> tuple[str, int]:
+    """A name without the number at its end, and the number, -1 where it has none."""
+    words, _, last = name.rpartition(" ")
+    return (words, int(last)) if words and last.isdigit() else (name, -1)
+
+
+def runs_of(names: Sequence[str]) -> list[list[str]]:
+    """The names one by one, but those numbered through together where they are many."""
+    runs: list[list[str]] = []
+    for name in names:
+        words, number = number_of(name)
+        if runs and number > 0 and number_of(runs[-1][-1]) == (words, number - 1):
+            runs[-1].append(name)
+        else:
+            runs.append([name])
+    return [some for run in runs for some in ([run] if len(run) >= _MANY else [[name] for name in run])]
 
 
 def placed(place: str, sentence: str, remedy: str) -> Words:

@@ -68,7 +68,7 @@ def _needs(sheet: MakeSheet, t: Callable[[str], str]) -> Iterator[str]:
 def _cutting(sheet: MakeSheet, t: Callable[[str], str]) -> Iterator[str]:
     yield f"<h2>{e(t('Cutting list'))}</h2>"
     yield _table((t("Letter"), t("Piece"), t("Of"), t("How many"), t("Size"), t("Stock")),
-                 ((row.letter, ", ".join(t(p) for p in row.piece.split(", ")), row.thing, str(row.copies),
+                 ((row.letter, row.piece(t), row.thing, str(row.copies),
                    f"{write_both(row.width)} × {write_both(row.height)}", t(row.stock))
                   for row in sheet.cutting), t("Every piece by letter"))
 

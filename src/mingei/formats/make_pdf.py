@@ -270,7 +270,7 @@ class _Setter:
         t = self.t
         yield self.p(t("Cutting list"), "h2")
         yield self.grid((t("Letter"), t("Piece"), t("Of"), t("How many"), t("Size"), t("Stock")),
-                        ((r.letter, ", ".join(t(x) for x in r.piece.split(", ")), r.thing, str(r.copies),
+                        ((r.letter, r.piece(t), r.thing, str(r.copies),
                           f"{write_both(r.width)} × {write_both(r.height)}", t(r.stock))
                          for r in self.sheet.cutting), (1.3, 3, 2.4, 1.5, 3.9, 2.4))
 

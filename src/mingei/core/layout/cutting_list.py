@@ -3,7 +3,7 @@ told from outlines."""
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Callable, Iterable
 from typing import NamedTuple
 
 from mingei.core.flat.pattern import Pattern
@@ -11,19 +11,21 @@ from mingei.core.layout.place import Load
 from mingei.core.length import MM_PER_INCH, write_inches
 from mingei.core.plane.shape import Line
 from mingei.core.stock import Grain
+from mingei.core.words import number_of, runs_of
 
 #: How far (mm) a piece may be from its rectangle and still be cut as one.
 _NEAR_MM = 0.05
 
 
 class Row(NamedTuple):
-    """letter: A, B … Z, AA …; thing, piece: its names; width, height: of its blank, mm; square: it is a plain
-    rectangle, cut on a trimmer; copies; stock: its name; grain: along which of its own sides the fibres
-    should run, "long", "short" or "" for either; owner: the thing by its id."""
+    """letter: A, B … Z, AA …; thing: its name; pieces: the names of the pieces alike; width, height: of its
+    blank, mm; square: it is a plain rectangle, cut on a trimmer; copies; stock: its name;
+    grain: along which of its own sides the fibres should run, "long", "short" or "" for either; owner: the
+    thing by its id."""
 
     letter: str
     thing: str
-    piece: str
+    pieces: tuple[str, ...]
     width: float
     height: float
     square: bool
@@ -31,6 +33,12 @@ class Row(NamedTuple):
     stock: str
     grain: str
     owner: str = ""
+
+    def piece(self, speak: Callable[[str], str] = str) -> str:
+        """The names of its pieces one after another, of many that are numbered through the first and the
+        last: “stair 2–19”."""
+        return ", ".join(speak(run[0]) if len(run) == 1 else f"{speak(run[0])}–{number_of(run[-1])[1]}"
+                         for run in runs_of(self.pieces))
 
 
 def letter(number: int) -> str:
@@ -52,23 +60,19 @@ def is_square(pattern: Pattern) -> bool:
 
 
 def cutting_list(loads: Iterable[Load]) -> tuple[Row, ...]:
-    """Alike pieces of one stock share a letter; rectangles first, the largest first, then outlines in their
-    order."""
+    """Alike pieces of one stock share a letter, of outlines those of one thing without folds; rectangles
+    first, the largest first, then outlines in their order."""
     alike: dict[tuple[object, ...], Row] = {}
     for load in loads:
         p = load.pattern
         width, height = sorted((round(p.box.width, 2), round(p.box.height, 2)), reverse=True)
         square = is_square(p)
-        key = (width, height, p.stock.id) if square else (load.owner, p.name)
-        known = alike.get(key)
-        if known is None:
-            alike[key] = Row("", load.thing, p.name, width, height, square, p.copies, p.stock.name,
-                             own_grain(p),
-                             load.owner)
-        else:
-            alike[key] = known._replace(copies=known.copies + p.copies,
-                                        piece=f"{known.piece}, {p.name}"
-                                        if p.name not in known.piece.split(", ") else known.piece)
+        key: tuple[object, ...] = ((width, height, p.stock.id) if square
+                                   else (load.owner, p.stock.id, p.cuts, p.folds))
+        known = alike.get(key) or Row("", load.thing, (), width, height, square, 0, p.stock.name,
+                                      own_grain(p), load.owner)
+        alike[key] = known._replace(copies=known.copies + p.copies,
+                                    pieces=tuple(dict.fromkeys((*known.pieces, p.name))))
     rows = sorted(alike.values(), key=lambda r: (not r.square, -r.width * r.height if r.square else 0.0))
     return tuple(r._replace(letter=letter(i)) for i, r in enumerate(rows))
 
@@ -115,7 +119,7 @@ def as_csv(rows: Iterable[Row]) -> str:
             (
                 r.letter,
                 plain(r.thing),
-                plain(r.piece),
+                plain(r.piece()),
                 f"{r.width:.2f}",
                 f"{r.height:.2f}",
                 *decimals,

@@ -45,7 +45,7 @@ def cutting_pages(loads: Sequence[Load], sheet: Sheet, title: str,
 def _picture(row: Row, loads: Sequence[Load], corner: Point) -> list[Stroke]:
     """The outline of the piece, small."""
     load = next(load for load in loads if load.owner == row.owner and load.pattern.name
-                == row.piece.split(", ")[0])
+                == row.pieces[0])
     points = outline(load.pattern)
     box = bounds(points)
     factor = min(_PICTURE_MM / box.width, _PICTURE_MM / box.height)
@@ -64,7 +64,7 @@ def _words(row: Row, left: float, y: float, speak: Callable[[str], str]) -> list
     return [
         Text((left + _COLUMNS[0], first), 5.0, row.letter, bold=True),
         Text((left + _COLUMNS[2], first), 3.0,
-             _short(f"{row.thing}: {speak(row.piece)}" if row.piece != row.thing else row.thing)),
+             _short(f"{row.thing}: {row.piece(speak)}" if row.pieces != (row.thing,) else row.thing)),
         Text((left + _COLUMNS[2], second), 2.6, _short(speak(row.stock))),
         Text((left + _COLUMNS[3], first), 3.2, size, bold=row.square),
         Text((left + _COLUMNS[3], second), 2.8, inches),

@@ -10,7 +10,7 @@ from enum import StrEnum
 from typing import NamedTuple
 
 from mingei.core.errors import GeometryError
-from mingei.core.words import Words, joined, say
+from mingei.core.words import Words, joined, number_of, runs_of, say
 
 
 class Does(StrEnum):
@@ -31,8 +31,6 @@ class Does(StrEnum):
 GLUES = (Does.JOIN, Does.COVER, Does.GLUE, Does.LAP)
 
 
-#: So many that are numbered through are told by the first and the last.
-_MANY = 4
 
 
 class Motion(StrEnum):
@@ -133,24 +131,7 @@ def listed(names: Sequence[str]) -> Words:
     """``the a``, ``the a and the b``, ``the a, the b and the c``; of many that are numbered through, the
     first and the last."""
     said = [say("the {name}", name=some[0]) if len(some) == 1 else
-            say("the {first} to {last}", first=some[0], last=_number(some[-1])[1]) for some in _runs(names)]
+            say("the {first} to {last}", first=some[0], last=number_of(some[-1])[1])
+            for some in runs_of(names)]
     return (said[0] if len(said) == 1 else say("{names} and {last}", names=joined(said[:-1], ", "),
                                                last=said[-1]))
-
-
-def _number(name: str) -> tuple[str, int]:
-    """A name without the number at its end, and the number, -1 where it has none."""
-    words, _, last = name.rpartition(" ")
-    return (words, int(last)) if words and last.isdigit() else (name, -1)
-
-
-def _runs(names: Sequence[str]) -> list[list[str]]:
-    """The names one by one, but those numbered through together where they are many."""
-    runs: list[list[str]] = []
-    for name in names:
-        words, number = _number(name)
-        if runs and number > 0 and _number(runs[-1][-1]) == (words, number - 1):
-            runs[-1].append(name)
-        else:
-            runs.append([name])
-    return [some for run in runs for some in ([run] if len(run) >= _MANY else [[name] for name in run])]

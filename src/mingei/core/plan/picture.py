@@ -127,7 +127,8 @@ def _shown(plan: Plan, step: Step, patterns: Sequence[Pattern]) -> tuple[Pattern
                 mine = {owner[n] for n in op.panels if n in owner} | ({op.piece} & bodies.keys())
                 touched = [group for group in together if group & mine]
                 together = [g for g in together if not g & mine] + [set().union(*touched)]
-    wanted = {op.piece for op in step.operations if op.piece in bodies} or set(list(bodies)[:1])
+    some = [name for name, p in bodies.items() if p.folds] or list(bodies)
+    wanted = {op.piece for op in step.operations if op.piece in bodies} or set(some[:1])
     if any(op.does is Does.WAIT for op in step.operations):
         wanted = set(bodies)
     pieces = set().union(*(g for g in together if g & wanted))

@@ -88,6 +88,10 @@
    <translation> in </translation>
   </message>
   <message>
+   <source> inside</source>
+   <translation> innen</translation>
+  </message>
+  <message>
    <source> lap </source>
    <translation> Überlapp </translation>
   </message>
@@ -178,6 +182,10 @@
   <message>
    <source> side </source>
    <translation> Seite </translation>
+  </message>
+  <message>
+   <source> slit</source>
+   <translation> Schlitz</translation>
   </message>
   <message>
    <source> tab</source>
@@ -1156,6 +1164,14 @@
    <translation>Rollen</translation>
   </message>
   <message>
+   <source>Cells across</source>
+   <translation>Fächer quer</translation>
+  </message>
+  <message>
+   <source>Cells along</source>
+   <translation>Fächer längs</translation>
+  </message>
+  <message>
    <source>Channel {spacing} mm, inside</source>
    <translation>Rinne {spacing} mm, innen</translation>
   </message>
@@ -1520,6 +1536,10 @@
    <translation>Durchmesser</translation>
   </message>
   <message>
+   <source>Dividers</source>
+   <translation>Fächereinsatz</translation>
+  </message>
+  <message>
    <source>Do each step for all of them: glue, lay aside, the next; so the least is laid down and taken up again.</source>
    <translation>Mach jeden Schritt für alle: kleben, beiseitelegen, das nächste; so wird am wenigsten hingelegt und wieder aufgenommen.</translation>
   </message>
@@ -1546,6 +1566,10 @@
   <message>
    <source>Door height</source>
    <translation>Türhöhe</translation>
+  </message>
+  <message>
+   <source>Door hinge</source>
+   <translation>Türband</translation>
   </message>
   <message>
    <source>Door width</source>
@@ -2215,6 +2239,10 @@
    <translation>Kleb das Scharnier über Rücken und Deckel, während der Deckel rechtwinklig offen steht, und falte es beim Schließen.</translation>
   </message>
   <message>
+   <source>Glue the hinge over the left side of the door and the wall beside it, outside, its crease amid the gap; keep glue off the crease.</source>
+   <translation>Das Band außen über die linke Seite der Tür und die Wand daneben kleben, den Falz mitten im Spalt; keinen Leim an den Falz bringen.</translation>
+  </message>
+  <message>
    <source>Glue the legs to the lower collar, standing on paper that does not stick, over a drawn star.</source>
    <translation>Kleb die Beine an die untere Muffe, auf Papier stehend, das nicht haftet, über einem gezeichneten Stern.</translation>
   </message>
@@ -2383,6 +2411,10 @@
    <translation>Faltentasche</translation>
   </message>
   <message>
+   <source>Halving</source>
+   <translation>Überblattung</translation>
+  </message>
+  <message>
    <source>Handle</source>
    <translation>Griff</translation>
   </message>
@@ -2401,10 +2433,6 @@
   <message>
    <source>Hang</source>
    <translation>Aufhängung</translation>
-  </message>
-  <message>
-   <source>Hang the door with a strip of paper glued over its left side, outside.</source>
-   <translation>Häng die Tür mit einem Streifen Papier ein, der außen über ihre linke Seite geklebt wird.</translation>
   </message>
   <message>
    <source>Hang the motif in the middle by the thread.</source>
@@ -3251,6 +3279,10 @@ Protokoll: {log}</translation>
    <translation>Geld ist in deiner Währung. Das Log errechnet dein Tempo; wie lange gehalten wird, sagt der Hersteller des Klebers.</translation>
   </message>
   <message>
+   <source>Mortise</source>
+   <translation>Zapfen</translation>
+  </message>
+  <message>
    <source>Motif</source>
    <translation>Motiv</translation>
   </message>
@@ -3705,6 +3737,22 @@ Protokoll: {log}</translation>
   <message>
    <source>Paper 100 g</source>
    <translation>Papier 100 g</translation>
+  </message>
+  <message>
+   <source>Pass the hinge through its slit and glue it down inside; then glue its other half over the left side of the door, its crease amid the gap.</source>
+   <translation>Das Band durch seinen Schlitz stecken und innen festkleben; dann die andere Hälfte über die linke Seite der Tür kleben, den Falz mitten im Spalt.</translation>
+  </message>
+  <message>
+   <source>Pass the tongues of the column through the slots of the deck, bend neighbours opposite ways and glue them down; then the same with the ceiling.</source>
+   <translation>Die Zungen der Säule durch die Schlitze des Decks stecken, benachbarte entgegengesetzt umlegen und festkleben; dann ebenso mit der Decke.</translation>
+  </message>
+  <message>
+   <source>Pass the tongues of the {carrier} through the {host}, with glue.</source>
+   <translation>Die Zapfen von {carrier} mit Leim durch {host} stecken.</translation>
+  </message>
+  <message>
+   <source>Pass the tongues of the {carrier} through {hosts}, with glue.</source>
+   <translation>Die Zapfen von {carrier} mit Leim durch {hosts} stecken.</translation>
   </message>
   <message>
    <source>Patch behind it</source>
@@ -4415,8 +4463,12 @@ Protokoll: {log}</translation>
    <translation>Schieber</translation>
   </message>
   <message>
-   <source>Slide the two boards of the column into each other, pass their tongues through the slots of the deck, bend neighbours opposite ways and glue them down; then the same with the ceiling.</source>
-   <translation>Die beiden Platten der Säule ineinanderschieben, ihre Zungen durch die Schlitze des Bodens stecken, Nachbarn gegeneinander umbiegen und festkleben; dann ebenso an der Decke.</translation>
+   <source>Slide the {carrier} and the {host} into each other.</source>
+   <translation>{carrier} und {host} ineinanderschieben.</translation>
+  </message>
+  <message>
+   <source>Slide the {carrier} and {hosts} into each other.</source>
+   <translation>{carrier} und {hosts} ineinanderschieben.</translation>
   </message>
   <message>
    <source>Slide the {carrier} into its groove in the {host}, with a little glue.</source>
@@ -4983,12 +5035,20 @@ Protokoll: {log}</translation>
    <translation>Die zwei Ansichten, wie das Flache es braucht</translation>
   </message>
   <message>
+   <source>The {a} crosses the {b} along {length}; each is cut in half way.</source>
+   <translation>{a} kreuzt {b} auf {length}; jedes ist zur Hälfte eingeschnitten.</translation>
+  </message>
+  <message>
    <source>The {a} meets the {b} slanting along {length}.</source>
    <translation>{a} trifft auf {length} schräg auf {b}.</translation>
   </message>
   <message>
    <source>The {a} stands in the groove of the {b} along {length}.</source>
    <translation>{a} steht auf {length} in der Nut von {b}.</translation>
+  </message>
+  <message>
+   <source>The {a} stands on the {b} along {length}, its tongues through it.</source>
+   <translation>{a} steht auf {length} an {b}, seine Zapfen gehen hindurch.</translation>
   </message>
   <message>
    <source>The {a} stands on the {b} along {length}.</source>
@@ -5167,6 +5227,10 @@ Protokoll: {log}</translation>
    <translation>Zusammen</translation>
   </message>
   <message>
+   <source>Tongues on the board's edge, right through slots in the other.</source>
+   <translation>Zapfen an der Brettkante, durch Schlitze im anderen hindurch.</translation>
+  </message>
+  <message>
    <source>Tooth depth</source>
    <translation>Zahntiefe</translation>
   </message>
@@ -5289,6 +5353,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Two alike at once</source>
    <translation>Zwei gleiche auf einmal</translation>
+  </message>
+  <message>
+   <source>Two boards, each cut in half way for the other.</source>
+   <translation>Zwei Bretter, jedes für das andere zur Hälfte eingeschnitten.</translation>
   </message>
   <message>
    <source>Type what you want to do</source>
@@ -5907,6 +5975,10 @@ Protokoll: {log}</translation>
    <translation>ein Brett hat eine Schicht oder mehr, Leimfilme und Einzüge von 0 oder mehr</translation>
   </message>
   <message>
+   <source>a board is cut in where none of its sides is</source>
+   <translation>ein Brett ist eingeschnitten, wo keine seiner Seiten ist</translation>
+  </message>
+  <message>
    <source>a board with an arm on a fastener, and a slide in a slot</source>
    <translation>eine Pappe mit einem Arm an einer Klammer und einem Schieber in einem Schlitz</translation>
   </message>
@@ -6501,6 +6573,10 @@ Protokoll: {log}</translation>
   <message>
    <source>allowance</source>
    <translation>Zugabe</translation>
+  </message>
+  <message>
+   <source>along</source>
+   <translation>längs</translation>
   </message>
   <message>
    <source>along a side</source>
@@ -7311,10 +7387,6 @@ Protokoll: {log}</translation>
    <translation>stumpf</translation>
   </message>
   <message>
-   <source>butted between the sides</source>
-   <translation>stumpf zwischen den Seiten</translation>
-  </message>
-  <message>
    <source>button card</source>
    <translation>Knopfkarte</translation>
   </message>
@@ -7421,6 +7493,10 @@ Protokoll: {log}</translation>
   <message>
    <source>ceiling</source>
    <translation>Decke</translation>
+  </message>
+  <message>
+   <source>cells</source>
+   <translation>Zellen</translation>
   </message>
   <message>
    <source>chair</source>
@@ -7775,6 +7851,10 @@ Protokoll: {log}</translation>
    <translation>Kommode</translation>
   </message>
   <message>
+   <source>compartments</source>
+   <translation>Fächer</translation>
+  </message>
+  <message>
    <source>concertina</source>
    <translation>Leporello</translation>
   </message>
@@ -7853,6 +7933,10 @@ Protokoll: {log}</translation>
   <message>
    <source>cross</source>
    <translation>Kreuz</translation>
+  </message>
+  <message>
+   <source>crossed strips that part a box or a drawer into cells, all alike</source>
+   <translation>gekreuzte Streifen, die eine Schachtel oder Lade in lauter gleiche Fächer teilen</translation>
   </message>
   <message>
    <source>cube</source>
@@ -8167,6 +8251,10 @@ Protokoll: {log}</translation>
    <translation>teilen Sie sie in zwei</translation>
   </message>
   <message>
+   <source>divider</source>
+   <translation>Trennstreifen</translation>
+  </message>
+  <message>
    <source>document</source>
    <translation>Dokument</translation>
   </message>
@@ -8311,6 +8399,10 @@ Protokoll: {log}</translation>
    <translation>Schublade 1 vorn</translation>
   </message>
   <message>
+   <source>drawer insert</source>
+   <translation>Schubladeneinsatz</translation>
+  </message>
+  <message>
    <source>drawers</source>
    <translation>Schubladen</translation>
   </message>
@@ -8409,6 +8501,10 @@ Protokoll: {log}</translation>
   <message>
    <source>edges of the {panel}</source>
    <translation>Kanten: {panel}</translation>
+  </message>
+  <message>
+   <source>egg crate</source>
+   <translation>Eierkarton</translation>
   </message>
   <message>
    <source>eight sides</source>
@@ -8991,6 +9087,26 @@ Protokoll: {log}</translation>
    <translation>Haustür</translation>
   </message>
   <message>
+   <source>front wall hinge</source>
+   <translation>Frontband</translation>
+  </message>
+  <message>
+   <source>front wall hinge inside</source>
+   <translation>Frontband innen</translation>
+  </message>
+  <message>
+   <source>front wall hinge leaf</source>
+   <translation>Frontband Türhälfte</translation>
+  </message>
+  <message>
+   <source>front wall hinge post</source>
+   <translation>Frontband Wandhälfte</translation>
+  </message>
+  <message>
+   <source>front wall hinge slit</source>
+   <translation>Frontband Schlitz</translation>
+  </message>
+  <message>
    <source>front wall window #-#-# frame</source>
    <translation>Vorderwand-Fenster #-#-# Rahmen</translation>
   </message>
@@ -9277,6 +9393,10 @@ Protokoll: {log}</translation>
   <message>
    <source>half cut</source>
    <translation>Halbschnitt</translation>
+  </message>
+  <message>
+   <source>halve the {seam}</source>
+   <translation>{seam} überblatten</translation>
   </message>
   <message>
    <source>handle</source>
@@ -9583,6 +9703,14 @@ Protokoll: {log}</translation>
    <translation>aus wie vielen Pappen die Treppe geschichtet ist</translation>
   </message>
   <message>
+   <source>how many cells lie across the width</source>
+   <translation>wie viele Fächer der Breite nach liegen</translation>
+  </message>
+  <message>
+   <source>how many cells lie along the length</source>
+   <translation>wie viele Fächer der Länge nach liegen</translation>
+  </message>
+  <message>
    <source>how many lie above each other</source>
    <translation>wie viele übereinander liegen</translation>
   </message>
@@ -9655,12 +9783,16 @@ Protokoll: {log}</translation>
    <translation>wie die Bezüge verbunden werden</translation>
   </message>
   <message>
+   <source>how the door of a front is hung</source>
+   <translation>wie die Tür einer Front hängt</translation>
+  </message>
+  <message>
    <source>how the long flaps close: meeting in the middle, or one over the whole of the other for weight</source>
    <translation>wie die langen Klappen schließen: in der Mitte zusammen, oder eine ganz über der anderen, für Gewicht</translation>
   </message>
   <message>
-   <source>how the shelves are held; channels are a third of the sides deep</source>
-   <translation>wie die Böden gehalten werden; Nuten sind ein Drittel der Seiten tief</translation>
+   <source>how the shelves are held by the sides: butted between them, let in by a third, or with tongues through them</source>
+   <translation>wie die Seiten die Böden halten: stumpf dazwischen, um ein Drittel eingelassen oder mit Zapfen hindurch</translation>
   </message>
   <message>
    <source>how thick it shall be, about</source>
@@ -9673,6 +9805,10 @@ Protokoll: {log}</translation>
   <message>
    <source>how wide the strip of the handle is; no wider than the tray</source>
    <translation>wie breit der Streifen des Griffs ist; nicht breiter als der Kasten</translation>
+  </message>
+  <message>
+   <source>hung</source>
+   <translation>Türband</translation>
   </message>
   <message>
    <source>icosahedron</source>
@@ -9767,6 +9903,10 @@ Protokoll: {log}</translation>
    <translation>Innenschnitte</translation>
   </message>
   <message>
+   <source>insert</source>
+   <translation>Einsatz</translation>
+  </message>
+  <message>
    <source>inside</source>
    <translation>innen</translation>
   </message>
@@ -9793,6 +9933,10 @@ Protokoll: {log}</translation>
   <message>
    <source>inside of the box</source>
    <translation>innen in der Schachtel</translation>
+  </message>
+  <message>
+   <source>inside of what they stand in</source>
+   <translation>innen, worin sie stehen</translation>
   </message>
   <message>
    <source>inside {size}</source>
@@ -10727,6 +10871,10 @@ Protokoll: {log}</translation>
    <translation>ringsum um die Auflage frei gelassen</translation>
   </message>
   <message>
+   <source>left free at each end of each strip</source>
+   <translation>an jedem Ende jedes Streifens frei</translation>
+  </message>
+  <message>
    <source>left gusset</source>
    <translation>Falte links</translation>
   </message>
@@ -10899,8 +11047,8 @@ Protokoll: {log}</translation>
    <translation>{name} loslassen</translation>
   </message>
   <message>
-   <source>let into the sides</source>
-   <translation>in die Seiten eingelassen</translation>
+   <source>let in</source>
+   <translation>eingelassen</translation>
   </message>
   <message>
    <source>let it in by {most} at the most, or take thicker board</source>
@@ -11263,6 +11411,18 @@ Protokoll: {log}</translation>
    <translation>Spind</translation>
   </message>
   <message>
+   <source>long strip </source>
+   <translation>langer Streifen </translation>
+  </message>
+  <message>
+   <source>long strip #</source>
+   <translation>langer Streifen #</translation>
+  </message>
+  <message>
+   <source>long strip # on short strip #</source>
+   <translation>langer Streifen # auf kurzem Streifen #</translation>
+  </message>
+  <message>
    <source>longest piece of wall your sheet takes; a longer wall is made in several</source>
    <translation>längstes Wandstück, das Ihr Bogen fasst; eine längere Wand wird aus mehreren gemacht</translation>
   </message>
@@ -11397,6 +11557,10 @@ Protokoll: {log}</translation>
   <message>
    <source>make it at least {share:.0%} of the height</source>
    <translation>machen Sie ihn wenigstens {share:.0%} der Höhe</translation>
+  </message>
+  <message>
+   <source>make it deeper, or butt the shelves</source>
+   <translation>tiefer machen oder die Böden stumpf setzen</translation>
   </message>
   <message>
    <source>make it deeper, or leave the doors out</source>
@@ -12291,6 +12455,10 @@ Protokoll: {log}</translation>
    <translation>der Räume, licht, von vorn nach hinten</translation>
   </message>
   <message>
+   <source>of the strips</source>
+   <translation>der Streifen</translation>
+  </message>
+  <message>
    <source>of the tag</source>
    <translation>des Anhängers</translation>
   </message>
@@ -12369,6 +12537,14 @@ Protokoll: {log}</translation>
   <message>
    <source>of {count}, {stock}</source>
    <translation>von {count}, {stock}</translation>
+  </message>
+  <message>
+   <source>on a strip outside</source>
+   <translation>an einem Streifen außen</translation>
+  </message>
+  <message>
+   <source>on a strip through a slit</source>
+   <translation>an einem Streifen durch einen Schlitz</translation>
   </message>
   <message>
    <source>on a thing</source>
@@ -12524,6 +12700,10 @@ Protokoll: {log}</translation>
   </message>
   <message>
    <source>organiser</source>
+   <translation>Ordnungskasten</translation>
+  </message>
+  <message>
+   <source>organizer</source>
    <translation>Ordnungskasten</translation>
   </message>
   <message>
@@ -12691,6 +12871,10 @@ Protokoll: {log}</translation>
    <translation>Zwischenwand </translation>
   </message>
   <message>
+   <source>partitions</source>
+   <translation>Trennwände</translation>
+  </message>
+  <message>
    <source>parts box</source>
    <translation>Teilekasten</translation>
   </message>
@@ -12705,6 +12889,14 @@ Protokoll: {log}</translation>
   <message>
    <source>party hat</source>
    <translation>Partyhut</translation>
+  </message>
+  <message>
+   <source>pass the tongues of the crossed boards through the slots, bend neighbours opposite ways and glue them down, the deck's first</source>
+   <translation>die Zungen der gekreuzten Bretter durch die Schlitze stecken, benachbarte entgegengesetzt umlegen und festkleben, die des Decks zuerst</translation>
+  </message>
+  <message>
+   <source>pass tongues through for the {seam}</source>
+   <translation>{seam} durchzapfen</translation>
   </message>
   <message>
    <source>passport</source>
@@ -13915,6 +14107,14 @@ Protokoll: {log}</translation>
    <translation>Einkaufstüte</translation>
   </message>
   <message>
+   <source>short strip </source>
+   <translation>kurzer Streifen </translation>
+  </message>
+  <message>
+   <source>short strip #</source>
+   <translation>kurzer Streifen #</translation>
+  </message>
+  <message>
    <source>short, {mm}</source>
    <translation>kurz, {mm}</translation>
   </message>
@@ -14037,10 +14237,6 @@ Protokoll: {log}</translation>
   <message>
    <source>slide in the {seam}</source>
    <translation>{seam} einschieben</translation>
-  </message>
-  <message>
-   <source>slide the two boards into each other, pass their tongues through the slots, bend neighbours opposite ways and glue them down, the deck's first</source>
-   <translation>schieben Sie die zwei Bretter ineinander, führen Sie ihre Zungen durch die Schlitze, biegen Sie Nachbarn entgegengesetzt und kleben Sie sie nieder, die des Bodens zuerst</translation>
   </message>
   <message>
    <source>slider</source>
@@ -14239,6 +14435,10 @@ Protokoll: {log}</translation>
    <translation>so viele Sprossen lassen keine Scheiben</translation>
   </message>
   <message>
+   <source>so many cells are too narrow to reach into</source>
+   <translation>so viele Fächer sind zu eng zum Hineingreifen</translation>
+  </message>
+  <message>
    <source>so many legs meet before they reach the collar</source>
    <translation>so viele Beine stoßen zusammen, ehe sie die Muffe erreichen</translation>
   </message>
@@ -14297,6 +14497,10 @@ Protokoll: {log}</translation>
   <message>
    <source>so shallow a pocket holds nothing</source>
    <translation>eine so flache Tasche hält nichts</translation>
+  </message>
+  <message>
+   <source>so shallow a shelf has no room for a tongue behind the doors</source>
+   <translation>ein so flaches Fach hat hinter den Türen keinen Platz für einen Zapfen</translation>
   </message>
   <message>
    <source>so short an arm is no arm</source>
@@ -14713,6 +14917,10 @@ Protokoll: {log}</translation>
   <message>
    <source>take fewer, or make it larger</source>
    <translation>nehmen Sie weniger, oder machen Sie ihn größer</translation>
+  </message>
+  <message>
+   <source>take fewer, or make it {least} or more</source>
+   <translation>weniger nehmen, oder {least} oder mehr</translation>
   </message>
   <message>
    <source>take fewer, or narrower ones</source>
@@ -15559,6 +15767,10 @@ Protokoll: {log}</translation>
    <translation>auf einen halben Millimeter</translation>
   </message>
   <message>
+   <source>tongued</source>
+   <translation>gezapft</translation>
+  </message>
+  <message>
    <source>too large</source>
    <translation>zu groß</translation>
   </message>
@@ -16125,6 +16337,10 @@ Protokoll: {log}</translation>
   <message>
    <source>what hangs in the middle</source>
    <translation>was in der Mitte hängt</translation>
+  </message>
+  <message>
+   <source>what is cut there reaches past its side</source>
+   <translation>was dort geschnitten wird, reicht über die Seite hinaus</translation>
   </message>
   <message>
    <source>what is glued on before would crack in the rolling</source>

@@ -20,6 +20,7 @@ from mingei.core.check.simulating import simulate
 from mingei.core.document.build import Build, build, loads_of_all
 from mingei.core.document.project import differences, new_brief, new_project
 from mingei.core.draft import Spine, Swing
+from mingei.core.draft.joint import Stands
 from mingei.core.errors import MeasureError, ProjectError, StockError
 from mingei.core.flat.develop import develop
 from mingei.core.folded import shared as solids
@@ -157,7 +158,7 @@ class Cabinets(unittest.TestCase):
     def test_a_channel_too_deep_is_refused_with_a_depth_that_would_do(self) -> None:
         made = cabinet(2.0, ends="housed")
         deep = replace(made.draft, pieces=tuple(replace(p, seams=tuple(
-            s._replace(depth_mm=1.5) if s.joint.groove_mm is not None else s for s in p.seams))
+            s._replace(depth_mm=1.5) if s.joint.stands is Stands.HOUSED else s for s in p.seams))
             for p in made.draft.pieces))
         with self.assertRaises(StockError) as caught:
             develop(deep, made.stock)

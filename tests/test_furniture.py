@@ -18,12 +18,13 @@ from mingei.core.document.project import new_brief
 from mingei.core.draft import Slide
 from mingei.core.errors import MeasureError
 from mingei.core.flat.develop import develop
-from mingei.core.folded.fold import closure, finished
-from mingei.core.folded.moving import motions, turned
+from mingei.core.folded.fold import closure, finished, pose
+from mingei.core.folded.moving import motions, opened, turned
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.splice import lines_that_fit
 from mingei.core.recipes import Value, find_recipe
 from mingei.core.stock import find_stock
+from tests.giving import given_way
 from tests.solids import shared, slabs
 from tests.test_house import box_of, of, replaced
 
@@ -118,6 +119,17 @@ class Feet(unittest.TestCase):
             if f"{swing.piece} frame" in {p.name for p in made.patterns}:
                 np.testing.assert_allclose(moved[swing.piece], moved[f"{swing.piece} frame"])
 
+    @given(footed())
+    def test_on_each_door_lies_a_frame_where_one_is_asked_for(self, made: Build) -> None:
+        values = find_recipe("cabinet").settled(made.brief.values)
+        doors = {"none": 0, "one": 1, "two": 2}[str(values["doors"])]
+        frames = [p for p in made.patterns if p.name.endswith("frame")]
+        self.assertEqual(len(frames), doors if values["frame"] else 0)
+        for frame in frames:
+            (low, high), (door, _) = box_of(made, frame.name), box_of(made, frame.name.removesuffix(" frame"))
+            self.assertAlmostEqual(high[1], door[1], delta=0.01)  # it lies on the door's outer face
+            self.assertAlmostEqual(high[1] - low[1], frame.stock.caliper_mm, delta=0.01)
+
     def test_an_arch_is_as_high_as_its_plinth_leaves(self) -> None:
         made = made_of("cabinet", 2.0, {}, plinth=20.0, foot="arch", width=80.0)
         panel = next(p.by_name["plinth"] for p in made.patterns if "plinth" in p.by_name)
@@ -128,6 +140,80 @@ class Feet(unittest.TestCase):
         recipe = find_recipe("cabinet")
         with self.assertRaises(MeasureError):
             recipe.contradictions({m.name: m.default for m in recipe.measures} | {"frame": 5.0})
+
+
+@st.composite
+def tongued(draw: st.DrawFn) -> Build:
+    return made_of(
+        "cabinet", draw(st.floats(0.5, 4.0)), {}, width=draw(st.floats(60.0, 400.0)), pin=0.5,
+        depth=draw(st.floats(40.0, 300.0)), opening=draw(st.floats(20.0, 120.0)), ends="tongued",
+        shelves=float(draw(st.integers(1, 6))), doors=draw(st.sampled_from(["none", "one", "two"])))
+
+
+class Tongues(unittest.TestCase):
+    @given(tongued())
+    def test_shelves_come_through_the_sides_and_out_flush_with_them(self, made: Build) -> None:
+        sound(self, made)
+        sides = [box_of(made, name) for name in ("left side", "right side")]
+        shelf = box_of(made, "shelf 1")
+        self.assertAlmostEqual(shelf[0][0], sides[0][0][0], delta=0.01)
+        self.assertAlmostEqual(shelf[1][0], sides[1][1][0], delta=0.01)
+
+    def test_a_shelf_too_shallow_for_a_tongue_behind_the_doors_is_butted(self) -> None:
+        self.assertEqual(given_way("cabinet", {"ends": "tongued", "depth": 10.0, "shelves": 2.0,
+                                               "doors": "one"}), {"ends": ("tongued", "butted")})
+
+
+@st.composite
+def parted(draw: st.DrawFn) -> Build:
+    return made_of("dividers", draw(st.floats(0.3, 3.0)), {}, length=draw(st.floats(60.0, 600.0)),
+                   width=draw(st.floats(60.0, 600.0)), height=draw(st.floats(10.0, 300.0)),
+                   along=float(draw(st.integers(2, 4))), across=float(draw(st.integers(2, 4))),
+                   play=draw(st.floats(0.0, 3.0)))
+
+
+class Dividers(unittest.TestCase):
+    @given(parted())
+    def test_all_cells_are_alike_and_the_whole_is_as_large_as_its_box_less_the_play(
+            self, made: Build) -> None:
+        sound(self, made)
+        values = made.brief.values
+        for axis, side, word in ((0, "length", "short"), (1, "width", "long")):
+            room = float(values[side]) - 2 * float(values["play"])
+            boxes = [box_of(made, p.name) for p in made.patterns if p.name.startswith(word)]
+            ends = [0.0, *sorted(edge[axis] for box in boxes for edge in box), room]
+            cells = [b - a for a, b in zip(ends[::2], ends[1::2], strict=True)]
+            self.assertAlmostEqual(min(cells), max(cells), delta=0.01)
+            self.assertAlmostEqual(sum(cells) + len(boxes) * made.stock.caliper_mm, room, delta=0.01)
+
+    def test_cells_too_narrow_to_reach_into_are_refused_with_what_would_do(self) -> None:
+        self.assertEqual(given_way("dividers", {"along": 12.0, "length": 100.0}), {"along": (12.0, 6.0)})
+
+    def test_its_strips_are_slid_into_each_other_and_no_glue_dries(self) -> None:
+        words = [str(step.words) for step in made_of("dividers", 1.0, {}).steps]
+        self.assertIn("short strip 1", " ".join(words))
+        self.assertFalse([w for w in words if "glue" in w.lower()])
+
+
+class Doors(unittest.TestCase):
+    @given(st.sampled_from(["outside", "slit"]), st.sampled_from(["stays", "lifts off"]),
+           st.floats(1.0, 3.0), st.floats(0.05, 0.3))
+    def test_the_strip_a_door_hangs_on_lies_on_both_and_folds_with_it(
+            self, hung: str, front: str, board: float, strip: float) -> None:
+        made = made_of("house", board, {"hinges": strip}, front=front, hung=hung, stairs="none")
+        sound(self, made)
+        (swing,) = made.draft.swings
+        hinge = next(p for p in made.patterns if p.name == swing.strip)
+        door = next(p for p in made.patterns if p.name == swing.piece)
+        for share in (0.0, 0.3, 0.7, 1.0):
+            motion = motions(made.patterns, made.draft.swings, (), share)[swing.piece]
+            leaf = pose(hinge, opened(made.patterns, made.draft.swings, share)[hinge.name])[
+                "front wall hinge leaf"]
+            moved = motion @ finished(door)[door.root]
+            seen = np.linalg.inv(moved) @ leaf  # as the door sees it
+            np.testing.assert_allclose(seen[:3, 2], (0.0, 0.0, 1.0), atol=1e-9)
+            # it turns about its own middle, half its thickness outside of the line the door turns about
+            self.assertAlmostEqual(seen[2, 3], (board + strip) / 2, delta=strip)
 
 
 @st.composite

@@ -62,6 +62,20 @@ def shelf_on_back(joint: Joint, depth: float = 0.0, width: float = 120.0, deep: 
     return Draft((back, shelf), closes=False)
 
 
+def crossed(height: float, joint: Joint | None = joints.HALVING, aside: float = 0.0,
+            alike: bool = False) -> Draft:
+    """Two boards upright in each other's middle, the first along x, the second, which comes from above, along
+    y.  aside: the second is cut so far from where the first stands; alike: both are cut from above."""
+    first = Piece("back", "back", Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 0.0, 1.0)),
+                  (Panel("back", rectangle(120.0, height), layer=-0.5),))
+    up, down = ((60.0 + aside, height), (60.0 + aside, 0.0)), ((60.0 + aside, 0.0), (60.0 + aside, height))
+    seams = (Seam("crossing", joint, LineOn("shelf", *(up if alike else down)),
+                  LineOn("back", (60.0, height), (60.0, 0.0)), 0.0, 1),) if joint else ()
+    second = Piece("shelf", "shelf", Placement((60.0, -60.0, 0.0), (0.0, 1.0, 0.0), (0.0, 0.0, 1.0)),
+                   (Panel("shelf", rectangle(120.0, height), layer=-0.5),), seams=seams, part="shelf")
+    return Draft((first, second), closes=False)
+
+
 def developed(draft: Draft, back: float, shelf: float) -> tuple[Pattern, ...]:
     return develop(draft, board(back), (("shelf", board(shelf)),))
 
@@ -103,6 +117,41 @@ class Boards(unittest.TestCase):
         (groove,) = patterns[0].panels[0].grooves
         across = max(abs(groove.path[0].start[1] - s.start[1]) for s in groove.path)
         self.assertAlmostEqual(across, shelf + 0.15)
+
+    @given(st.floats(0.5, 12.0), st.floats(0.5, 12.0), st.floats(20.0, 400.0))
+    def test_tongues_go_right_through_the_back_with_the_play_of_a_slot_and_no_more(
+            self, back: float, shelf: float, width: float) -> None:
+        patterns = developed(shelf_on_back(joints.MORTISE, width=width), back, shelf)
+        self.assertEqual(common(patterns), 0.0)
+        (stands,) = fold.closure(patterns[1], patterns)
+        self.assertTrue(stands.closes, stands)
+        self.assertAlmostEqual(slabs(patterns)[1].box[1][1], back, delta=0.03)  # flush with the other face
+        self.assertEqual(between(patterns), ())
+        self.assertGreater(common(patterns, (0.0, 0.1, 0.0)), 0.01)  # its shoulders touch
+        for moved in ((0.0, 0.0, 0.2), (0.0, 0.0, -0.2), (0.6, 0.0, 0.0), (-0.6, 0.0, 0.0)):
+            self.assertGreater(common(patterns, moved), 0.001)
+        without = replace(patterns[0], panels=(replace(patterns[0].panels[0], holes=()),))
+        (naive,) = fold.closure(patterns[1], (without, patterns[1]))
+        self.assertFalse(naive.closes)  # a back without its slots
+        self.assertGreater(common((without, patterns[1])), 0.1)
+
+    @given(st.floats(0.3, 6.0), st.floats(0.3, 6.0), st.floats(20.0, 200.0))
+    def test_halved_boards_stand_in_each_other_with_the_play_of_a_slot_and_no_more(
+            self, one: float, other: float, height: float) -> None:
+        patterns = developed(crossed(height), one, other)
+        self.assertEqual(common(patterns), 0.0)
+        (stands,) = fold.closure(patterns[1], patterns)
+        self.assertTrue(stands.closes, stands)
+        self.assertEqual(between(patterns), ())
+        for moved in ((0.15, 0.0, 0.0), (-0.15, 0.0, 0.0), (0.0, 0.15, 0.0), (0.0, -0.15, 0.0)):
+            self.assertGreater(common(patterns, moved), 0.001)
+        into = [common(patterns, (0.0, 0.0, up)) for up in (-0.6, 0.6)]
+        self.assertEqual(sum(v > 0.001 for v in into), 1)  # they come apart one way only
+        for fault in (crossed(height, joint=None), crossed(height, aside=0.4), crossed(height, alike=True)):
+            with self.subTest(fault.pieces[1].seams):
+                wrong = developed(fault, one, other)
+                self.assertGreater(common(wrong), 0.001)
+                self.assertFalse(any(c.closes for c in fold.closure(wrong[1], wrong)))
 
     def test_the_footprint_of_a_butted_board_is_traced_on_the_other(self) -> None:
         patterns = developed(shelf_on_back(joints.BUTT), 2.0, 3.0)

@@ -29,7 +29,7 @@ class Graph(unittest.TestCase):
             for reason in op.reasons:
                 self.assertLess(place[reason.before], place[op.key], (op.key, reason))
         # every seam is joined, and every panel that folds is moved
-        joined = {name for op in done if op.does in (Does.GLUE, Does.LAP) for name in op.names}
+        joined = {name for op in done if op.does in (Does.GLUE, Does.LAP, Does.PUT) for name in op.names}
         moved = {name for op in done for name in op.moves}
         for piece in draft.pieces:
             for seam in piece.seams:

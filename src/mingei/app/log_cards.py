@@ -76,8 +76,8 @@ class EntryCard(Card):
         photo, again, away = (QPushButton(t(w)) for w in ("Add a photo…", "Make it again", "Take it out"))
         again.setToolTip(t("Put the project as it was then on the bench."))
         photo.clicked.connect(self._add_photo)
-        again.clicked.connect(lambda: self.entry and self.again.emit(self.entry))
-        away.clicked.connect(lambda: self.entry and self.removed.emit(self.entry.id))
+        again.clicked.connect(self._make_again)
+        away.clicked.connect(self._take_out)
         self.body.addLayout(row(photo, again, away))
         self.reason = refusal()
         self.body.addWidget(self.reason)
@@ -171,6 +171,14 @@ class EntryCard(Card):
         if self._dirty and self.entry is not None:
             self._dirty = False
             self.kept.emit(self.entry)
+
+    def _make_again(self) -> None:
+        if self.entry:
+            self.again.emit(self.entry)
+
+    def _take_out(self) -> None:
+        if self.entry:
+            self.removed.emit(self.entry.id)
 
     def _add_photo(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self, t("Add a photo"), str(Path.home()),

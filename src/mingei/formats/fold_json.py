@@ -214,7 +214,12 @@ def _seams(pattern: Pattern, build: Build, net: _Net, index: dict[str, int]) -> 
             other = {"b": ends[1]} if len(ends) > 1 else {"b": None, "b_face": mate.host}
             result.append({"name": mate.seam, "kind": str(mate.joint), "a": ends[0], **other,
                            "gap_mm": round(fold.edges_apart(pattern, mate, build.patterns), 9)})
-        elif mate.joint.stands in (Stands.STANDS_ON, Stands.HOUSED, Stands.MITRED):  # a side on a board
+        elif mate.joint.stands is Stands.CROSSED:
+            result.append({"name": mate.seam, "kind": str(mate.joint), "a": [index[mate.carrier], []],
+                           **({"b": [index[mate.host], []]} if mate.host in index
+                              else {"b": None, "b_face": mate.host}),
+                           "gap_mm": round(closures[mate.seam].apart_mm, 9)})
+        elif mate.joint.stands not in (Stands.LANDED, Stands.BACK_TO_BACK):  # a side on a board
             edge = _edge_beside(net, index[mate.carrier], pattern.by_name[mate.carrier],
                                 _own(pattern, mate.carrier, mate.carrier_line))
             result.append({"name": mate.seam, "kind": str(mate.joint), "a": [index[mate.carrier], edge],

@@ -34,9 +34,12 @@ class SeamChange(NamedTuple):
 def seams(draft: Draft) -> dict[str, Seam]:
     """Every seam a person may hold another way, by name: not the teeth of a row, which stand where their
     curve needs them, nor a fin that joins two edges in one plane, where no tab finds a corner, nor a board
-    that stands on another's face."""
-    return {s.name: s for piece in draft.pieces for s in piece.seams
-            if not s.row and s.angle_deg != 0.0 and s.joint.chosen}
+    that stands on another's face, nor one whose depth no tab was ever meant to have."""
+    return {s.name: s for piece in draft.pieces for s in piece.seams if _may_change(s)}
+
+
+def _may_change(seam: Seam) -> bool:
+    return not seam.row and seam.angle_deg != 0.0 and seam.joint.chosen and seam.depth_mm > 0.0
 
 
 def amend(draft: Draft, changes: Iterable[SeamChange]) -> Draft:
@@ -50,7 +53,7 @@ def amend(draft: Draft, changes: Iterable[SeamChange]) -> Draft:
     for piece in draft.pieces if wanted else ():
         for seam in piece.seams:
             change = wanted.get(seam.name)
-            if change is None or seam.row or (not change.moved and change.joint == seam.joint.word):
+            if change is None or not _may_change(seam) or (not change.moved and change.joint == seam.joint.word):
                 continue
             _accept(draft, seam, change)
             pieces = _held(pieces, seam, change)

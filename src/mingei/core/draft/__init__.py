@@ -14,7 +14,6 @@ from mingei.core.draft.panel import (
     Against,
     Edge,
     EdgeRef,
-    Halving,
     Inset,
     Led,
     Level,
@@ -38,7 +37,7 @@ from mingei.core.draft.piece import Crease, Fold, Lap, Past, Piece, Placement, S
 from mingei.core.draft.thing import Dimension, Draft, Glued, Round, Slide, Spine, Swing
 
 __all__ = ["Against", "Bought", "Crease", "Dimension", "Draft", "Edge", "EdgeRef", "Fold", "Glued",
-           "Halving", "Handwork", "Inset", "Joint", "Lap", "Led", "Level", "LineOn", "Meeting", "Meets",
+           "Handwork", "Inset", "Joint", "Lap", "Led", "Level", "LineOn", "Meeting", "Meets",
            "Mitred", "Over", "Panel", "Past", "Piece", "Pierced", "Placement", "Plain", "Raised", "Role",
            "Rolled", "Round", "Seam", "Site", "Slide", "Slot", "Spine", "Stretch", "Swing", "When",
            "Within", "Wound", "fellow", "strap", "strap_name"]

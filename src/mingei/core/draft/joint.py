@@ -34,6 +34,10 @@ class Adds(StrEnum):
     TAB_AND_STRAP = "tab and strap"
     #: a flap on each of the two sides, folded back
     FLAPS = "flaps"
+    #: tongues on the carrier's side, and a slot in the host for each
+    TONGUES = "tongues"
+    #: in each of the two a cut half way, for the other
+    CUTS = "cuts"
 
 
 class Stands(StrEnum):
@@ -51,6 +55,10 @@ class Stands(StrEnum):
     HOUSED = "housed"
     #: the two sides meet slanting, outer rim on outer rim
     MITRED = "mitred"
+    #: the side stands on the face of the other, its tongues right through it
+    THROUGH = "through"
+    #: the two stand in each other, each as far as the other leaves it
+    CROSSED = "crossed"
 
 
 class Adhesive(StrEnum):
@@ -75,8 +83,9 @@ class Joint:
     corner's turn each.
 
     carrier: how far the carrier's side runs past its nominal line, mm, where it bears no tab; host: the same
-    of the host's side, None where the side's own rule holds.  groove_mm: by how much a channel cut for it is
-    wider than what stands in it, None where none is cut; traces: its footprint is drawn on the host's face.
+    of the host's side, None where the side's own rule holds.  fit_mm: by how much a channel, a slot or
+    a cut made for it is wider than what stands in it, None where none is; traces: its footprint is drawn on
+    the host's face.
 
     said: of a seam so held, of ``{a}``, ``{b}``, ``{depth}``, ``{over}``, ``{length}``; done: the step that
     joins it, of ``{seam}``, ``{carrier}``, ``{host}``, "" for "glue the host on its tabs"; done_many: the
@@ -100,7 +109,7 @@ class Joint:
     bevels: bool = False
     carrier: Callable[[Meeting], float] | None = None
     host: Callable[[Meeting], float | None] | None = None
-    groove_mm: float | None = None
+    fit_mm: float | None = None
     traces: bool = False
     done: str = ""
     done_many: str = ""

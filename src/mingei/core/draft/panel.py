@@ -126,16 +126,6 @@ class Slot(NamedTuple):
     through: str = ""
 
 
-class Halving(NamedTuple):
-    """A cut into a free side where another board crosses: so far along the side, and so deep, mm.  It is as
-    wide as that board is thick; as this one, where none is named."""
-
-    edge: int
-    along: float
-    depth: float
-    crosses: str = ""
-
-
 class Pierced(NamedTuple):
     """A round hole that meets the edge of a panel standing square on this one, amid its thickness: for a pin
     that goes on into it.  x, y: where the measured face of that panel meets this one; way: from there through
@@ -202,7 +192,7 @@ class Panel:
     through (degrees, positive bulging outward); its outline holds their chords. whole: the curved face it
     is a facet of, "" for a face of its own. holes: what is cut out of it, closed paths within its outline,
     running clockwise. round_mm: radius of the corners between two free sides; notch_mm: width of a
-    half-round thumb notch in the middle of its longest free side. slots, halvings: where other boards pass
+    half-round thumb notch in the middle of its longest free side. slots: where other boards pass
     through it, or cross it; pierced: holes for pins that go on into the edges of others. on, under: the
     panel on whose outer or inner face it lies, whatever the thickness of either; its layer is not asked
     then, and air is what lies between. stretches: where the thickness of others makes it, and what is on
@@ -224,7 +214,6 @@ class Panel:
     round_mm: float = 0.0
     notch_mm: float = 0.0
     slots: tuple[Slot, ...] = ()
-    halvings: tuple[Halving, ...] = ()
     pierced: tuple[Pierced, ...] = ()
     on: str = ""
     under: str = ""

@@ -54,6 +54,8 @@ class Fold(NamedTuple):
 class Seam(NamedTuple):
     """A site of the carrier held to a site of the host, as the joint says; the host covers the carrier there.
 
+    Where two boards cross, both sites are lines, each from the side that is cut in to where the other ends.
+
     name: the seam's, and its tab panel's; depth_mm: how deep a tab, a flap or a channel is asked for, 0 for a
     channel of a third of the board;
     round_mm: radius of its free corners; angle_deg, step: of the corner between carrier and host, and of the
@@ -65,7 +67,7 @@ class Seam(NamedTuple):
 
     name: str
     joint: Joint
-    carrier: EdgeRef
+    carrier: Site
     host: Site
     depth_mm: float
     step: int
@@ -75,6 +77,12 @@ class Seam(NamedTuple):
     slit_mm: float = 0.0
     row: str = ""
     spare: Joint | None = None
+
+    @property
+    def bearer(self) -> EdgeRef:
+        """The side of its carrier that a tab, a flap or tongues stand on: only sides bear those."""
+        assert isinstance(self.carrier, EdgeRef)
+        return self.carrier
 
 
 def fellow(seam: str) -> str:

@@ -37,6 +37,7 @@ from mingei.core.draft import (
     Within,
     Wound,
 )
+from mingei.core.draft.joint import Adds, Stands
 from mingei.core.errors import GeometryError, StockError
 from mingei.core.flat.clearance import Ground, Lying
 from mingei.core.flat.given import Given, given
@@ -44,10 +45,10 @@ from mingei.core.flat.pattern import EdgeKey, FlatFold, FlatPanel, FlatSeam, Gro
 from mingei.core.flat.side import (
     Work,
     extent,
-    halve,
     run_on,
     slot_path,
     split,
+    stepped,
     trim,
     trim_corners,
 )
@@ -59,11 +60,14 @@ from mingei.core.length import write_mm
 from mingei.core.offset import (
     FLAT_DEG,
     RELIEF_MM,
+    SLOT_ENDS_MM,
+    Slab,
     bend_setback,
     crease_gain,
     flat_setback,
     run_over,
     setback,
+    slot_width,
     stop_against,
     stop_over,
 )
@@ -83,6 +87,7 @@ from mingei.core.plane.shape import (
     moved_path,
     outset,
     polygon_path,
+    signed_area,
 )
 from mingei.core.stock import Stock
 from mingei.core.tolerance import TOLERANCE
@@ -96,6 +101,10 @@ _SHARP_DEG = 60.0
 _DEEPEST = 0.6
 #: So much of its length (a share) a facet's arc may be longer than the chord a tooth is hinged on.
 _ARC_SHARE = 0.03
+#: A board has a tongue for every so many mm of its side (from experience, no published source).
+_TONGUE_EACH_MM = 60.0
+#: A cut that leans from the square by less than this (cosine) is square to its side.
+_SQUARE = 1e-6
 #: A line on the flat, and the same seen by the two panels of a fold.
 _Line = tuple[Point, Point]
 
@@ -388,7 +397,7 @@ class _Developer:
     def _deep(self, seam: Seam) -> float:
         """How deep a joint is made, mm: a channel that is asked for without a depth a third of the board.
         Raises StockError where it would go through, nearly."""
-        if seam.joint.groove_mm is None:
+        if seam.joint.stands is not Stands.HOUSED:
             return seam.depth_mm
         thick = self.given.thick(seam.host.panel)
         if seam.depth_mm > _DEEPEST * thick:
@@ -475,8 +484,15 @@ class _Developer:
 
     def _panel(self, work: Work, frame: Rigid) -> FlatPanel:
         panel = work.panel
-        for halving in panel.halvings:
-            halve(work, halving, self.given.thick(halving.crosses) if halving.crosses else self.t)
+        for own, other in self.given.crossing.get(panel.name, ()):
+            self._cut_in(work, own, self.given.bodies[other])
+        for edge in range(len(work.sides)):
+            seam = self.given.carried.get(EdgeRef(panel.name, edge))
+            if seam is not None and seam.joint.adds is Adds.TONGUES:
+                stepped(work, edge, _tongues(panel.ways[edge][2]),
+                        seam.joint.carrier(Meeting(self.given.bodies[panel.name],  # type: ignore[misc]
+                                                   self.given.bodies[seam.host.panel], seam.angle_deg, 0.0))
+                        + self.given.thick(seam.host.panel))
         for edge, sweep in panel.curves:
             if work.labels[edge] == [None]:  # not where teeth stand on it
                 work.sides[edge] = (arc_on(work.sides[edge][0].start, work.sides[edge][0].end, sweep),)
@@ -510,16 +526,18 @@ class _Developer:
                 for p in panel.pierced for mid in (self.given.bodies[p.into].mid,))
         standing = [(s, s.host) for s in self.given.standing.get(panel.name, ())
                     if isinstance(s.host, LineOn)]
+        mortises = (mortise for s, host in standing if s.joint.adds is Adds.TONGUES
+                    for mortise in self._mortises(s, host))
         found = FlatPanel(panel.name, role=panel.role, layer=panel.layer, depth=work.depth, path=tuple(path),
                          folds=tuple(labels), frame=frame, lies=lies,
                          hinges=panel.hinges, bevels=tuple(bevels),
                          guides=(*panel.guides, *_slanting(path, bevels, self.t),
                                  *(self._footprint(s, host, 0.0) for s, host in standing if s.joint.traces)),
-                         whole=panel.whole, holes=(*panel.holes, *slots, *pins),
-                         grooves=tuple(Groove(s.name, self._footprint(s, host, s.joint.groove_mm),
+                         whole=panel.whole, holes=(*panel.holes, *slots, *pins, *mortises),
+                         grooves=tuple(Groove(s.name, self._footprint(s, host, s.joint.fit_mm or 0.0),
                                               self._deep(s),
                                               host.inside)
-                                       for s, host in standing if s.joint.groove_mm is not None))
+                                       for s, host in standing if s.joint.stands is Stands.HOUSED))
         if bevels:  # what lies in its mid-surface, which a slanting side cuts further in
             found = replace(found, lies=polygon_path(found.within(self.t / 2)))
         return found
@@ -533,11 +551,48 @@ class _Developer:
         return polygon_path(((ax + rx * near, ay + ry * near), (ax + rx * far, ay + ry * far),
                              (bx + rx * far, by + ry * far), (bx + rx * near, by + ry * near)))
 
+    def _mortises(self, seam: Seam, host: LineOn) -> list[Path]:
+        """The slots its tongues pass through, clockwise."""
+        (ax, ay), (bx, by) = host.start, host.end
+        length = math.dist(host.start, host.end)
+        ux, uy = (bx - ax) / length, (by - ay) / length
+        found = []
+        for low, high in _tongues(length):
+            low, high = low - SLOT_ENDS_MM / 2, high + SLOT_ENDS_MM / 2
+            part = host._replace(start=(ax + ux * low, ay + uy * low), end=(ax + ux * high, ay + uy * high))
+            corners = [s.start for s in self._footprint(seam, part, seam.joint.fit_mm or 0.0)]
+            if signed_area(corners) > 0.0:
+                corners.reverse()
+            found.append(polygon_path(tuple(corners)))
+        return found
+
+    def _cut_in(self, work: Work, line: LineOn, other: Slab) -> None:
+        """Cut a board in, from the side its line begins on, to half way, for a body that stands on it."""
+        (ax, ay), (bx, by) = line.start, line.end
+        length = math.dist(line.start, line.end)
+        ux, uy = (bx - ax) / length, (by - ay) / length
+        mid, half = other.mid, slot_width(other.thick) / 2
+        sx, sy = ax + uy * mid, ay - ux * mid  # amid the body, to the right of the line
+        for edge, (p, (ex, ey), far) in enumerate(work.panel.ways):
+            along, off = (sx - p[0]) * ex + (sy - p[1]) * ey, (sx - p[0]) * ey - (sy - p[1]) * ex
+            if abs(off) < TOLERANCE.edge_match and 0.0 < along < far and abs(ux * ex + uy * ey) < _SQUARE:
+                stepped(work, edge, [(along - half, along + half)], -(length + SLOT_ENDS_MM) / 2)
+                return
+        raise GeometryError("a board is cut in where none of its sides is",
+                            say("panel {panel}", panel=work.panel.name))
+
     def _free(self, work: Work, edge: int) -> bool:
         """Whether a side is one straight cut that no seam needs."""
         here = EdgeRef(work.panel.name, edge)
         straight = work.labels[edge] == [None] and isinstance(work.sides[edge][0], Line)
         return straight and here not in self.given.hosted and here not in self.given.carried
+
+
+def _tongues(length: float) -> list[tuple[float, float]]:
+    """From where to where along a side that is so long tongues stand on it, mm: as long as the gaps between
+    them, one for every so many millimetres."""
+    count = 2 * max(1, round(length / _TONGUE_EACH_MM)) + 1
+    return [(i * length / count, (i + 1) * length / count) for i in range(1, count, 2)]
 
 
 def _if_deep(draw: Callable[[], Hung]) -> Hung | None:

@@ -31,7 +31,8 @@ class Given:
     """A draft in its stocks, as tabs and sides ask of it.
 
     stocks, pieces: by panel; bodies: where the body of every panel lies; folded: by side; carried, hosted:
-    the seam a side bears, or that lands on it; standing: by panel, the seams that stand on its face; tabs,
+    the seam a side bears, or that lands on it; standing: by panel, the seams that stand on its face;
+    crossing: by panel, the lines where it is cut in for others that cross it, and which; tabs,
     fins: by piece, the seams that add a tab, straps among them, and those that add flaps; straps: by name,
     the seam a strap is of; fin_edges: by side, its fin; bearing: the sides a tab or flap hangs on; sharing:
     by host and whether it is its outer face, the sides that tabs land on; numbers: of every seam, or of its
@@ -48,6 +49,7 @@ class Given:
     carried: Mapping[EdgeRef, Seam]
     hosted: Mapping[EdgeRef, Seam]
     standing: Mapping[str, tuple[Seam, ...]]
+    crossing: Mapping[str, tuple[tuple[LineOn, str], ...]]
     tabs: Mapping[str, tuple[Seam, ...]]
     fins: Mapping[str, tuple[Seam, ...]]
     straps: Mapping[str, str]
@@ -91,7 +93,8 @@ def given(draft: Draft, stock: Stock, parts: Mapping[str, Stock]) -> Given:
     carried: dict[EdgeRef, Seam] = {}
     hosted: dict[EdgeRef, Seam] = {}
     for seam in hung:
-        carried.setdefault(seam.carrier, seam)
+        if isinstance(seam.carrier, EdgeRef):
+            carried.setdefault(seam.carrier, seam)
     for seam in landed:
         if isinstance(seam.host, EdgeRef):
             hosted.setdefault(seam.host, seam)
@@ -102,19 +105,24 @@ def given(draft: Draft, stock: Stock, parts: Mapping[str, Stock]) -> Given:
             sharing.setdefault((seam.host.panel, seam.name in names), set()).add(seam.host.edge)
     numbers: dict[str, int] = {}
     standing: dict[str, list[Seam]] = {}
+    crossing: dict[str, list[tuple[LineOn, str]]] = {}
     landing: dict[str, list[Seam]] = {}
     for piece, seam in every:
         numbers.setdefault(seam.row or seam.name, len(numbers) + 1)
-        if isinstance(seam.host, LineOn):
+        if isinstance(seam.carrier, LineOn) and isinstance(seam.host, LineOn):
+            crossing.setdefault(seam.carrier.panel, []).append((seam.carrier, seam.host.panel))
+            crossing.setdefault(seam.host.panel, []).append((seam.host, seam.carrier.panel))
+        elif isinstance(seam.host, LineOn):
             standing.setdefault(seam.host.panel, []).append(seam)
         if pieces.get(seam.host.panel) is not piece:
             landing.setdefault(seam.host.panel, []).append(seam)
-    fin_edges = {edge: s for found in fins.values() for s in found for edge in (s.carrier, s.host)
+    fin_edges = {edge: s for found in fins.values() for s in found for edge in (s.bearer, s.host)
                  if isinstance(edge, EdgeRef)}
-    bearing = frozenset(s.carrier for found in tabs.values() for s in found) | frozenset(fin_edges)
+    bearing = frozenset(s.bearer for found in tabs.values() for s in found) | frozenset(fin_edges)
     return Given(draft, panels, pieces, stocks, _bodies(draft, panels, stocks), _folded(draft), carried,
                  hosted,
-                 {name: tuple(found) for name, found in standing.items()}, tabs, fins, names, fin_edges,
+                 {name: tuple(found) for name, found in standing.items()},
+                 {name: tuple(found) for name, found in crossing.items()}, tabs, fins, names, fin_edges,
                  bearing, {key: frozenset(sides) for key, sides in sharing.items()}, numbers,
                  {name: tuple(found) for name, found in landing.items()},
                  frozenset(p.over for p in panels.values() if p.over))

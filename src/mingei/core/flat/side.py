@@ -11,7 +11,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field
 from itertools import pairwise
 
-from mingei.core.draft import Halving, Panel, Slot
+from mingei.core.draft import Panel, Slot
 from mingei.core.errors import GeometryError
 from mingei.core.offset import SLOT_ENDS_MM, slot_width
 from mingei.core.plane.shape import Line, Path, Point, Polygon, Segment, arc_on, polygon_path, rounded, turned
@@ -56,22 +56,23 @@ def slot_path(slot: Slot, through: float) -> Path:
     return polygon_path(tuple(corners))
 
 
-def halve(work: Work, halving: Halving, crossing: float) -> None:
-    """Cut a halving into a free side: as wide as the board that crosses there is thick (mm), square to the
-    side."""
-    p, (ux, uy), _ = work.panel.ways[halving.edge]
-    *before, side = work.sides[halving.edge]
-    half = slot_width(crossing) / 2
-    # how far the side lies outside its nominal line
-    level = (side.start[0] - p[0]) * uy - (side.start[1] - p[1]) * ux
-
-    def at(along: float, out: float) -> Point:
-        return p[0] + ux * along + uy * out, p[1] + uy * along - ux * out
-
-    corners = (side.start, at(halving.along - half, level), at(halving.along - half, -halving.depth),
-               at(halving.along + half, -halving.depth), at(halving.along + half, level), side.end)
-    work.sides[halving.edge] = (*before, *(Line(a, b) for a, b in pairwise(corners)))
-    work.labels[halving.edge] = [None] * len(work.sides[halving.edge])
+def stepped(work: Work, edge: int, spans: Sequence[tuple[float, float]], to: float) -> None:
+    """Between some places along a free side, mm from its nominal beginning, let it run so far (mm) out from
+    its nominal line, inward negative: tongues, or cuts square to the side."""
+    p, (ux, uy), _ = work.panel.ways[edge]
+    for low, high in sorted(spans):
+        *before, side = work.sides[edge]
+        # how far the side lies outside its nominal line
+        level = (side.start[0] - p[0]) * uy - (side.start[1] - p[1]) * ux
+        begins, ends = ((q[0] - p[0]) * ux + (q[1] - p[1]) * uy for q in (side.start, side.end))
+        if low < begins + TOLERANCE.same_point or high > ends - TOLERANCE.same_point:
+            raise GeometryError("what is cut there reaches past its side",
+                                say("panel {panel}", panel=work.panel.name))
+        corners = (side.start, *((p[0] + ux * along + uy * out, p[1] + uy * along - ux * out)
+                                 for along, out in ((low, level), (low, to), (high, to), (high, level))),
+                   side.end)
+        work.sides[edge] = (*before, *(Line(a, b) for a, b in pairwise(corners)))
+    work.labels[edge] = [None] * len(work.sides[edge])
 
 
 def trim(work: Work, free: Sequence[int]) -> None:

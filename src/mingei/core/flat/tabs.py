@@ -112,7 +112,7 @@ class Tabs:
             level, beyond = level - deep, beyond + deep
         known = FlatSeam(seam.name, seam.joint, carrier.name, host.name, seam.depth_mm, shape.depth_mm,
                          (h0, h1), beyond, level, seam.row, outside=seam.name in self.given.straps)
-        fold = Fold(seam.carrier, EdgeRef(seam.name, 0), seam.angle_deg, seam.step)
+        fold = Fold(seam.bearer, EdgeRef(seam.name, 0), seam.angle_deg, seam.step)
         return Hung(Work(panel, depth, sides, [[None], [None] * (len(shape.path) - 1)]), fold, known)
 
     def _host(self, seam: Seam) -> tuple[Panel, int]:
@@ -137,7 +137,7 @@ class Tabs:
             shape = draw(min(seam.depth_mm, self._short_of_the_next(host, edge, to_tab, length)),
                          side=tooth.side)
             if ground := self.ground:
-                onto, own = self._tab_frame(seam.carrier, length, out), (seam.carrier.panel,)
+                onto, own = self._tab_frame(seam.bearer, length, out), (seam.carrier.panel,)
                 shape = kept_clear(draw, shape, tooth.side,
                                    lambda tab: ground.clear(lying(tab, onto), own))
         except GeometryError as error:
@@ -160,13 +160,13 @@ class Tabs:
                                   self.given.sharing[host.name, seam.name in self.given.straps])
         inside = host.corners_deg
         start = joint.Corner(inside[edge], (edge - 1) % count in bearing,
-                             *self._beside(seam.carrier, True))
+                             *self._beside(seam.bearer, True))
         end = joint.Corner(inside[(edge + 1) % count], (edge + 1) % count in bearing,
-                           *self._beside(seam.carrier, False))
+                           *self._beside(seam.bearer, False))
         # a tooth stands on a chord: its ends keep in from the corners, which lie outside the true curve
         relief = (max(RELIEF_MM, length * _TOOTH_SHARE) if seam.row and self.piece.panel(carrier).whole
                   else RELIEF_MM)
-        begins, ends = extent(self.whole[carrier], seam.carrier.edge)
+        begins, ends = extent(self.whole[carrier], seam.bearer.edge)
         return joint.Tooth(edge, start, end, seam.depth_mm, out, relief, (length - ends, length - begins))
 
     def rows(self) -> dict[str, joint.TabShape]:
@@ -200,9 +200,9 @@ class Tabs:
         a caliper to each side.
         """
         host, edge = self._host(seam)
-        edges = (seam.carrier, EdgeRef(host.name, edge))
+        edges = (seam.bearer, EdgeRef(host.name, edge))
         back = fold_back_deg(seam)
-        length = self.piece.panel(seam.carrier.panel).ways[seam.carrier.edge][2]
+        length = self.piece.panel(seam.carrier.panel).ways[seam.bearer.edge][2]
         near = [self._beside(edge, at_end) for edge in edges for at_end in (True, False)]
         corner = joint.Corner(90.0, False, min(free for free, _ in near), max(clear for _, clear in near))
         tall = seam.depth_mm + 2 * length  # there is nothing a fin could land on: it stands free

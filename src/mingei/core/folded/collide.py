@@ -115,7 +115,7 @@ def _given_way(every: Sequence[tuple[Pattern, FlatPanel]]) -> set[tuple[int, int
     folded = {(number[p, f.parent], number[p, f.child]) for p in pieces for f in p.folds}
     laps = ((named.get(lap.upper), named.get(lap.lower)) for p in pieces for lap in p.laps)
     housed = ((named.get(m.carrier), named.get(m.host)) for p in pieces for m in p.mates
-              if m.joint.stands in (Stands.HOUSED, Stands.MITRED))
+              if m.joint.stands in (Stands.HOUSED, Stands.MITRED, Stands.THROUGH))
     folded |= {(a, b) for a, b in housed if a is not None and b is not None}
     return (folded | {(a, b) for a, b in laps if a is not None and b is not None
                       and (every[a][1].whole or every[b][1].whole)})

@@ -18,6 +18,7 @@ from numpy.typing import NDArray
 from mingei.core.draft import Role
 from mingei.core.draft.joint import Stands
 from mingei.core.flat.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
+from mingei.core.offset import FLAT_DEG, SLOT_ENDS_MM, SLOT_PLAY_MM
 from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Point, distance_to_segment, flat_points
 from mingei.core.tolerance import TOLERANCE
@@ -33,12 +34,13 @@ Moment: TypeAlias = float | Mapping[int, float]
 
 
 def progress(pattern: Pattern, fraction: Moment, step: int) -> float:
-    """How far (0..1) the folds of a step have turned at a moment."""
+    """How far (0..1) the folds of a step have turned at a moment; beyond 1 a strip that lies flat when it is
+    finished has folded towards its printed face, 2 being right over."""
     if not isinstance(fraction, (int, float)):
         return fraction.get(step, 0.0)
     steps = pattern.steps
     if fraction >= 1.0:
-        return 1.0
+        return fraction
     return min(1.0, max(0.0, fraction * len(steps) - steps.index(step)))
 
 
@@ -93,7 +95,7 @@ def _turn(pattern: Pattern, fold: FlatFold, done: float) -> Matrix:
     length = math.dist(p, q)
     ux, uy = (q[0] - p[0]) / length, (q[1] - p[1]) / length
     left = (-uy, ux)  # towards the parent
-    angle = math.radians(fold.angle_deg * done)
+    angle = math.radians(fold.angle_deg * min(done, 1.0) - FLAT_DEG * max(0.0, done - 1.0))
     cos, sin = math.cos(angle), math.sin(angle)
     take_up = fold.gain * done
     # the axis draws half the gain towards the parent, the child the other half towards the axis
@@ -212,6 +214,8 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
         results.append(Closure(name, apart, wanted, tilt, past))
     results += _stood(pattern, others)
     results += _slanted(pattern, others)
+    results += _passed(pattern, others)
+    results += _crossed(pattern, others)
     order = {name: i for i, name in enumerate([*(s.name for s in pattern.seams),
                                                *(lap.name for lap in pattern.laps),
                                                *(m.seam for m in pattern.mates)])}
@@ -272,6 +276,76 @@ def _slanted(pattern: Pattern, others: Sequence[Pattern]) -> list[Closure]:
         results.append(Closure(mate.seam, float(max(level, min(away, default=math.inf))), 0.0,
                                abs(turned - mate.angle_deg), 0.0))
     return results
+
+
+def _passed(pattern: Pattern, others: Sequence[Pattern]) -> list[Closure]:
+    """How tongues stand in their slots: so far they reach into the host from the face the side stands on,
+    which is right through it; past their slots, or short of that face, they may not be."""
+    through = [mate for mate in pattern.mates if mate.joint.stands is Stands.THROUGH]
+    if not through:
+        return []
+    from shapely import union_all
+
+    results = []
+    for mate in through:
+        host = _host_of(mate, pattern, others)
+        panel, on = pattern.by_name[mate.carrier], host.by_name[mate.host]
+        half, thick = pattern.stock.caliper_mm / 2, host.stock.caliper_mm
+        at, to = finished(pattern)[mate.carrier], finished(host)[mate.host]
+
+        def seen(points: Sequence[Point], at: Matrix = at, to: Matrix = to, half: float = half) -> Matrix:
+            both = np.concatenate([place(at, points, half), place(at, points, -half)])
+            return (both - to[:3, 3]) @ to[:3, :3]
+
+        card = seen(panel.polygon)
+        sign = -1.0 if float(card[:, 2].mean()) > 0.0 else 1.0  # into the host
+        deep = card[:, 2] * sign + thick / 2
+        inside = deep > TOLERANCE.closure
+        short = -float(deep[~inside].max())  # the shoulders beside the tongues stand on the face
+        slots = union_all([area_of(hole) for hole in on.hole_polygons])
+        past = _past(card[inside][:, :2], slots) if inside.any() else math.inf
+        turned = math.degrees(math.acos(max(-1.0, min(1.0, float(at[:3, 2] @ to[:3, 2])))))
+        results.append(Closure(mate.seam, float(deep.max()), thick, abs(turned - mate.angle_deg),
+                               max(past, short)))
+    return results
+
+
+def _crossed(pattern: Pattern, others: Sequence[Pattern]) -> list[Closure]:
+    """How two boards stand in each other: so far the floors of their cuts are apart, which is what a slot is
+    longer than a tongue by; the walls stand off the other's faces by half of what it is wider by."""
+    results = []
+    for mate in pattern.mates:
+        if mate.joint.stands is not Stands.CROSSED:
+            continue
+        host = _host_of(mate, pattern, others)
+        at, to = finished(pattern)[mate.carrier], finished(host)[mate.host]
+        along = np.cross(at[:3, 2], to[:3, 2])
+        along /= np.linalg.norm(along)
+        floors, off = [], 0.0
+        for panel, own, other, thick in ((pattern.by_name[mate.carrier], at, to, host.stock.caliper_mm),
+                                         (host.by_name[mate.host], to, at, pattern.stock.caliper_mm)):
+            points = place(own, panel.polygon)
+            away = np.abs((points - other[:3, 3]) @ other[:3, 2]) - thick / 2
+            cut = points[away < SLOT_PLAY_MM]  # the corners of the cut, and no others
+            level = (cut - at[:3, 3]) @ along
+            mouth, floor = _ends_of_cut(level, (points - at[:3, 3]) @ along)
+            floors.append((floor, mouth))
+            off = max([off, *np.abs(away[away < SLOT_PLAY_MM] - SLOT_PLAY_MM / 2).tolist()])
+        (a, a_mouth), (b, b_mouth) = floors
+        apart = ((b - a) if a_mouth > a and b_mouth < b else (a - b) if a_mouth < a and b_mouth > b
+                 else -math.inf)
+        turned = math.degrees(math.acos(max(-1.0, min(1.0, float(at[:3, 2] @ to[:3, 2])))))
+        results.append(Closure(mate.seam, float(apart), SLOT_ENDS_MM, abs(turned - mate.angle_deg), off))
+    return results
+
+
+def _ends_of_cut(level: Matrix, whole: Matrix) -> tuple[float, float]:
+    """The mouth and the floor of a cut by how far along the crossing its corners lie: its mouth is the one of
+    the two at an end of the board.  Infinite where there is none."""
+    if not len(level):
+        return math.inf, math.inf
+    low, high = float(level.min()), float(level.max())
+    return (high, low) if float(whole.max()) - high <= low - float(whole.min()) else (low, high)
 
 
 def _past(points: Matrix, area: Any) -> float:

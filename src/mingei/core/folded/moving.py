@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 from mingei.core.draft import Slide, Swing
 from mingei.core.flat.pattern import Pattern
 from mingei.core.folded.fold import edge_as_cut, finished
+from mingei.core.offset import FLAT_DEG
 from mingei.core.plane.shape import Point
 from mingei.core.plane.space import turn_about
 
@@ -31,14 +32,15 @@ def turned(pattern: Pattern, swing: Swing, angle_deg: float) -> Array:
 
 
 def opened(patterns: Sequence[Pattern], swings: Sequence[Swing], share: float) -> Mapping[str, float]:
-    """Of each strip that hinges something how far its fold is still folded (1 shut .. 0 laid out), with all
-    open by a share."""
+    """Of each strip that hinges something how far its fold is still folded (1 shut .. 0 laid out), or of one
+    that is laid out when shut how far it has folded (1 shut .. 2 right over), with all open by a share."""
     by_name = {p.name: p for p in patterns}
     found = {}
     for swing in swings:
         if swing.strip in by_name and by_name[swing.strip].folds:
             turn = abs(by_name[swing.strip].folds[0].angle_deg)
-            found[swing.strip] = max(0.0, 1.0 - abs(swing.most_deg) * share / turn)
+            gone = abs(swing.most_deg) * share
+            found[swing.strip] = max(0.0, 1.0 - gone / turn) if turn else 1.0 + gone / FLAT_DEG
     return found
 
 

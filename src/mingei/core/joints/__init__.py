@@ -4,17 +4,29 @@ from __future__ import annotations
 
 from mingei.core.draft import Joint
 from mingei.core.errors import ProjectError
-from mingei.core.joints import butt, double, fin, groove, housing, mitre, on_top, tab, tape, tuck
+from mingei.core.joints import (
+    butt,
+    double,
+    fin,
+    groove,
+    halving,
+    housing,
+    mitre,
+    mortise,
+    on_top,
+    tab,
+    tape,
+    tuck,
+)
 from mingei.core.words import say, some_of
 
 #: In the order they are offered.
 JOINTS: list[Joint] = [tab.JOINT, double.JOINT, tuck.JOINT, tape.JOINT, fin.JOINT, butt.JOINT, housing.JOINT,
-                       on_top.JOINT, groove.JOINT,
-                       mitre.JOINT]
+                       on_top.JOINT, groove.JOINT, mitre.JOINT, mortise.JOINT, halving.JOINT]
 
 GLUE_TAB, DOUBLE, TUCK, TAPE, FIN = tab.JOINT, double.JOINT, tuck.JOINT, tape.JOINT, fin.JOINT
 BUTT, HOUSING, ON_TOP, GROOVE = butt.JOINT, housing.JOINT, on_top.JOINT, groove.JOINT
-MITRE = mitre.JOINT
+MITRE, MORTISE, HALVING = mitre.JOINT, mortise.JOINT, halving.JOINT
 
 
 def choices() -> tuple[Joint, ...]:

@@ -12,6 +12,6 @@ def _carrier(meeting: Meeting) -> float:
 
 JOINT = Joint("housing", "Housing", "The board's edge, let into a channel of the other.", "house the {seam}",
               "The {a} stands {depth} deep in the {b} along {length}.", chosen=False, adds=Adds.NOTHING,
-              stands=Stands.HOUSED, takes=(Adhesive.WET,), carrier=_carrier, groove_mm=SLOT_PLAY_MM,
+              stands=Stands.HOUSED, takes=(Adhesive.WET,), carrier=_carrier, fit_mm=SLOT_PLAY_MM,
               done="Glue the edge of the {carrier} into its channel in the {host}.",
               done_many="Glue the edges of the {carrier} into their channels in {hosts}.")

@@ -11,8 +11,9 @@ from mingei.core.draft.joint import Stands
 from mingei.core.plan.operation import Does, Operation, Reason, listed
 from mingei.core.words import Words, say
 
-#: What stands with its side on another.
-_ON_A_FACE = (Stands.STANDS_ON, Stands.HOUSED)
+#: What stands with its side on another; what is brought to others that stand.
+_ON_A_FACE = (Stands.STANDS_ON, Stands.HOUSED, Stands.THROUGH)
+_BROUGHT = (*_ON_A_FACE, Stands.CROSSED)
 
 
 def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str],
@@ -58,11 +59,12 @@ def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]
             continue
         if seam.joint.done:
             words = say(seam.joint.done, seam=seam.name, carrier=sides[0], host=sides[1])
-            found.append(Operation(f"{piece.name}/{step}/{seam.joint.word} {seam.name}", Does.GLUE,
+            found.append(Operation(f"{piece.name}/{step}/{seam.joint.word} {seam.name}",
+                                   Does.PUT if seam.joint.stands is Stands.CROSSED else Does.GLUE,
                                    piece.name, step, words, (seam.row or seam.name,),
                                    reasons=reasons(sides, seam.row or seam.name),
                                    panels=(seam.name,) if seam.joint.has_tab or seam.joint.has_flaps
-                                   else sides, brought=sides[0] if seam.joint.stands in _ON_A_FACE else "",
+                                   else sides, brought=sides[0] if seam.joint.stands in _BROUGHT else "",
                                    many=seam.joint.done_many))
         elif seam.host.panel in own:
             glued.setdefault((step, seam.host.panel, seam.carrier.panel), []).append(seam)

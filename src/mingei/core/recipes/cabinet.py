@@ -35,14 +35,14 @@ from mingei.core.drafting.content import block
 from mingei.core.drafting.storeys import cut_out
 from mingei.core.drafting.window import moved_by
 from mingei.core.errors import MeasureError
-from mingei.core.joints import BUTT, HOUSING
+from mingei.core.joints import BUTT, HOUSING, MORTISE
 from mingei.core.length import write_both
 from mingei.core.plane.shape import Path, Polygon, Rigid, hole_path, moved_path, rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.words import say
 
 NONE, ONE, TWO = "none", "one", "two"
-BUTTED, HOUSED = "butted", "housed"
+BUTTED, HOUSED, TONGUED = "butted", "housed", "tongued"
 STRAIGHT, ARCH = "straight", "arch"
 LEFT, RIGHT = "left door", "right door"
 #: A shelf keeps so far behind what turns there, or the front, mm; a door opens so far, degrees.
@@ -123,7 +123,7 @@ def _across(name: str, up: float, values: Values, layer: int, left: EdgeRef | Li
             back: EdgeRef | LineOn) -> Piece:
     """A board that lies between the sides, its upper face so far up, and so many layers besides."""
     width, depth = float(values["width"]), float(values["depth"])
-    ends: Joint = HOUSING if layer and values["ends"] == HOUSED else BUTT
+    ends: Joint = {HOUSED: HOUSING, TONGUED: MORTISE}.get(str(values["ends"]), BUTT) if layer else BUTT
     hung = doors(values)
     # what of a door lies beyond its pins turns into the room
     rule = (Inset(_BEHIND_MM + (_pin_in(values) - float(values["play"]) if hung else 0.0)) if layer
@@ -225,11 +225,6 @@ def _door(name: str, values: Values, tall: float) -> list[Piece]:
     around = Panel(own, rectangle(wide, upright), on=name, edges=((2, Against("top")),),
                    holes=(cut_out(frame, frame, wide - 2 * frame, upright - 2 * frame), *knobs))
     within = moved_by(lies, inside, inside)
-    return [Piece(name, name, lies, (panel,), part="doors")]
-    own = f"{name} frame"
-    around = Panel(own, rectangle(across, high), on=name, edges=((2, Against("top")),),
-                   holes=(cut_out(frame, frame, across - 2 * frame, high - 2 * frame),
-                          *(holes if frame > _KNOB_IN_MM else ())))
     return [Piece(name, name, lies, (panel,), laps=(Lap(f"{own} on it", own, name),), part="doors"),
             Piece(own, own, within, (around,), part="frames")]
 
@@ -312,6 +307,10 @@ def _sound(values: Values) -> None:
     if across < 2 * _pin_in(values) + 2 * _KNOB_IN_MM + knob:
         raise MeasureError("so narrow a door has no room for pin and knob", "doors",
                            "make it wider, or leave the doors out")
+    if values["shelves"] and values["ends"] == TONGUED and float(values["depth"]) < 4 * (
+            _BEHIND_MM + _pin_in(values)):
+        raise MeasureError("so shallow a shelf has no room for a tongue behind the doors", "ends",
+                           "make it deeper, or butt the shelves")
     if values["shelves"] and float(values["depth"]) < 2 * _pin_in(values):
         raise MeasureError("so shallow a cabinet has no room for a shelf behind its doors", "doors",
                            "make it deeper, or leave the doors out")
@@ -331,9 +330,11 @@ RECIPE = Recipe(
                 label="Lowest"),
         Measure("shelves", Kind.COUNT, 3.0, "how many boards lie between bottom and top", 0.0, 12.0),
         Measure("ends", Kind.CHOICE, BUTTED,
-                "how the shelves are held; channels are a third of the sides deep",
-                choices=((BUTTED, "butted between the sides"),
-                         (HOUSED, "let into the sides")),
+                "how the shelves are held by the sides: butted between them, let in by a third, or with "
+                "tongues through them",
+                choices=((BUTTED, "butted"),
+                         (HOUSED, "let in"),
+                         (TONGUED, "tongued")),
                 label="Shelf ends"),
         Measure("doors", Kind.CHOICE, TWO, "what closes its front",
                 choices=((NONE, "open front"), (ONE, "one door"), (TWO, "two doors"))),
@@ -349,7 +350,7 @@ RECIPE = Recipe(
                 stays=True),
     ),
     draft=draft_cabinet, inside=("width", "depth", "opening"), thinnest=0.5, thickest=_THICKEST_MM,
-    contradictions=_sound, gives=("frame", "plinth", "doors", "play"),
+    contradictions=_sound, gives=("frame", "plinth", "ends", "doors", "play"),
     stock="greyboard-20", part_stocks=(("frames", "card-220"),), part_calipers=(("frames", 0.1, 1.0),),
     human=(("width", "a cupboard's width"), ("depth", "a cupboard's depth"),
            ("opening", "the clear height of a shelf")),

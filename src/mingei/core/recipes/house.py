@@ -12,9 +12,11 @@ from typing import NamedTuple
 
 from mingei.core.draft import (
     Against,
+    Crease,
     Dimension,
     Draft,
     EdgeRef,
+    Fold,
     Glued,
     Handwork,
     Inset,
@@ -27,6 +29,7 @@ from mingei.core.draft import (
     Placement,
     Seam,
     Slide,
+    Slot,
     Stretch,
     Swing,
     When,
@@ -65,6 +68,11 @@ _LEFT_MM = 6.0
 #: A post stands so far behind the porch's edge, mm: it is laid up from two boards.
 _POST_IN_MM, _POST_BOARDS = 6.0, 2
 _OPENS_DEG = 100.0
+OUTSIDE, SLIT = "outside", "slit"
+#: The strip a door hangs on, and how far it reaches over door and wall: mm at the most, and a share of them;
+#: how far beside the gap a slit for it lies, and how far from the ends of the door it ends, mm.
+_SLIT_MM, _SLIT_ENDS_MM, _HAIR_MM = 3.0, 3.0, 1e-3
+_HINGE, _HINGE_MM, _HINGE_SHARE = "front wall hinge", 8.0, 0.4
 
 
 class _Window(NamedTuple):
@@ -313,13 +321,47 @@ def _front(values: Values, house: Storeys, roof: Roof, windows: list[_Window]) -
                       (wide, 0.0), (wide, high), (0.0, high))
     own, air = [w for w in windows if w.side == FRONT], _FRONT_MM if _lifts(values) else 0.0
     panel = Panel("front wall", shape, air=air, holes=_holes(values, house, own, FRONT),
+                  slots=_slits(values, left, tall),
                   stretches=(*house.rises(), *house.widens()),
                   edges=((5, Over("right wall")), (6, Within()), (7, Over("left wall"))))
     laps = tuple(frame_on(w.name, "front wall") for w in own)
     leaf = Panel("front wall door", rectangle(door - 2 * _DOOR_MM, tall - 2 * _DOOR_MM), air=air)
-    return [Piece("front wall", "front wall", house.on_wall(FRONT), (panel,), laps=laps),
-            Piece(leaf.name, leaf.name, moved_by(house.on_wall(FRONT), left + _DOOR_MM, _DOOR_MM), (leaf,)),
+    at = house.on_wall(FRONT)
+    return [Piece("front wall", "front wall", at, (panel,), laps=laps),
+            Piece(leaf.name, leaf.name, moved_by(at, left + _DOOR_MM, _DOOR_MM), (leaf,)),
+            _hinge(min(_HINGE_MM, _HINGE_SHARE * door), left, tall, at, _slit(values)),
             *(piece for w in own for piece in _inset(values, house, w))]
+
+
+def _hinge(reach: float, left: float, tall: float, at: Placement, slit: bool) -> Piece:
+    """The strip of paper the door hangs on: over its left side and the wall's, outside, its crease amid the
+    gap, as far onto each as it reaches; with a slit it goes through the wall beside the door, and is glued
+    inside."""
+    inset = _SLIT_ENDS_MM if slit else _DOOR_MM
+    beside = min(reach, _SLIT_MM if slit else _HINGE_SHARE * left)
+    high = tall - 2 * inset
+    post, leaf = (Panel(f"{_HINGE} {word}", rectangle(wide, high), on=on)
+                  for word, wide, on in (("post", beside, "front wall"), ("leaf", reach, "front wall door")))
+    panels, folds = [post, leaf], [Fold(EdgeRef(post.name, 1), EdgeRef(leaf.name, 3), 0.0, 1, Crease.VALLEY)]
+    if slit:  # amid the slit it has no width but what the wall's thickness gives it
+        within = Panel(f"{_HINGE} slit", rectangle(_HAIR_MM, high), layer=-0.5)
+        inside = Panel(f"{_HINGE} inside", rectangle(min(reach, left - beside - 1.0), high),
+                       under="front wall")
+        panels += [within, inside]
+        folds += [Fold(EdgeRef(post.name, 3), EdgeRef(within.name, 1), 90.0, 2),
+                  Fold(EdgeRef(within.name, 3), EdgeRef(inside.name, 1), 90.0, 2, Crease.VALLEY)]
+    return Piece(_HINGE, post.name, moved_by(at, left + _DOOR_MM / 2 - beside, inset), tuple(panels),
+                 folds=tuple(folds), part="hinges")
+
+
+def _slit(values: Values) -> bool:
+    return values["hung"] == SLIT
+
+
+def _slits(values: Values, left: float, tall: float) -> tuple[Slot, ...]:
+    """Where the hinge of the door passes through the front."""
+    return (Slot(left + _DOOR_MM / 2 - _SLIT_MM, tall / 2, tall - 2 * _SLIT_ENDS_MM, 90.0,
+                 through=f"{_HINGE} post"),) if _slit(values) else ()
 
 
 def _comes_down(values: Values, roof: Roof) -> float:
@@ -333,7 +375,7 @@ def _swing(values: Values) -> Swing:
     """The door turns on a strip of paper glued over its left side, outside: amid the gap there."""
     tall = float(values["door_height"])
     return Swing("front wall door", "front wall door", (-_DOOR_MM / 2, 0.0), (-_DOOR_MM / 2, tall),
-                 -_OPENS_DEG, face=1.0)
+                 -_OPENS_DEG, face=1.0, strip=_HINGE)
 
 
 def _covered(values: Values, house: Storeys, roof: Roof) -> list[Piece]:
@@ -388,7 +430,13 @@ def _remarks(values: Values, house: Storeys) -> tuple[tuple[str, str], ...]:
 def _made(values: Values, house: Storeys) -> tuple[Handwork, ...]:
     if not _closed(values):
         return ()
-    return (Handwork("door", say("Hang the door with a strip of paper glued over its left side, outside."),
+    if _slit(values):
+        return (Handwork("door", say("Pass the hinge through its slit and glue it down inside; then glue its "
+                                     "other half over the left side of the door, its crease amid the gap."),
+                         "front wall door", When.CLOSED),)
+    return (Handwork("door",
+                     say("Glue the hinge over the left side of the door and the wall beside it, outside, its "
+                             "crease amid the gap; keep glue off the crease."),
                      "front wall door", When.CLOSED),)
 
 
@@ -509,6 +557,9 @@ RECIPE = Recipe(
         Measure("uprights", Kind.COUNT, 1.0, "upright bars in a window", 0.0, 5.0, label="Upright bars"),
         Measure("levels", Kind.COUNT, 2.0, "level bars in a window", 0.0, 5.0, label="Level bars"),
         Measure("door", Kind.LENGTH, 36.0, "clear width of a door", 12.0, 200.0, label="Door width"),
+        Measure("hung", Kind.CHOICE, OUTSIDE, "how the door of a front is hung",
+                choices=((OUTSIDE, "on a strip outside"), (SLIT, "on a strip through a slit")),
+                label="Door hinge"),
         Measure("door_height", Kind.LENGTH, 84.0, "clear height of a door", 14.0, 300.0),
         Measure("stairs", Kind.CHOICE, STRAIGHT, "what leads from floor to floor",
                 choices=((NONE, "nothing"), (STRAIGHT, "a straight stair"))),
@@ -526,10 +577,11 @@ RECIPE = Recipe(
     draft=draft_house, thinnest=1.0, thickest=stairs.THICKEST_MM, contradictions=_sound,
     gives=("stairs", "posts", "skylight", "windows", "side_windows"), stock="greyboard-20",
     part_stocks=(("cladding", "greyboard-10"), ("floors", "greyboard-20"), ("partitions", "greyboard-20"),
-                 ("frames", "card-220"), ("glazing", "acetate-02"), ("treads", "card-220")),
+                 ("frames", "card-220"), ("glazing", "acetate-02"), ("treads", "card-220"),
+                 ("hinges", "kraft-110")),
     part_calipers=(("cladding", 0.5, 2.0), ("floors", 0.8, stairs.THICKEST_MM),
                    ("partitions", 0.8, stairs.THICKEST_MM), ("frames", 0.15, 0.6), ("glazing", 0.05, 0.5),
-                   ("treads", 0.1, 0.6)),
+                   ("treads", 0.1, 0.6), ("hinges", 0.05, 0.3)),
     human=(("height", "a storey's clear height"), ("door", "a door's width"),
            ("door_height", "a door's height"), ("sill", "a window's sill"), ("going", "a stair's going"),
            ("stair", "a stair's width"), ("head", "the room over a stair")),

@@ -13,18 +13,20 @@ from mingei.core.draft import (
     Draft,
     EdgeRef,
     Fold,
-    Halving,
     Handwork,
+    LineOn,
     Panel,
     Piece,
     Placement,
     Role,
+    Seam,
     Slot,
     When,
     Within,
 )
 from mingei.core.drafting.star import Star, lid_at, star_piece
 from mingei.core.errors import MeasureError
+from mingei.core.joints import HALVING
 from mingei.core.length import write_both, write_mm
 from mingei.core.plane.shape import Path, Polygon, hole_path
 from mingei.core.recipes import Kind, Measure, Recipe, Values
@@ -75,16 +77,15 @@ def draft_bandstand(values: Values) -> Draft:
                           base="roof floor", prefix="roof ")
         pieces.append(replace(tent, panels=tuple(replace(p, over="") for p in tent.panels)))
     remarks: list[tuple[str, str]] = [("column",
-                                       "slide the two boards into each other, pass their tongues through the "
-                                       "slots, bend "
+                                       "pass the tongues of the crossed boards through the slots, bend "
                                        "neighbours opposite ways and glue them down, the deck's first")]
     if stick > 0:
         remarks.append(("sticks", say("cut {count} of {length}; they stand in the holes of deck and ceiling",
                                       count=count,
                                       length=write_both(height + 2 * _THROUGH_MM))))
     handwork = [Handwork("column", say(
-        "Slide the two boards of the column into each other, pass their tongues through the slots of the "
-        "deck, bend neighbours opposite ways and glue them down; then the same with the ceiling."),
+        "Pass the tongues of the column through the slots of the deck, bend neighbours opposite ways and "
+        "glue them down; then the same with the ceiling."),
                          "column b")]
     sticks = (Bought("stick", count, say("Stand the sticks in the holes of deck and ceiling, with a collar "
                                          "of glue."), "ceiling", height + 2 * _THROUGH_MM,
@@ -120,10 +121,9 @@ def _board(name: str, cross: float, height: float, rise: float, which: int) -> P
                         (cross, 0.0), (cross, height), (x[3], height), (x[3], high), (x[2], high),
                         (x[2], height), (x[1], height),
                         (x[1], high), (x[0], high), (x[0], height), (0.0, height))
-    # sides: 4 and 14 lie between the tongues, below and above; 2, 6, 12 and 16 are the tongues' creases
-    middle = Halving(14, cross / 8, height / 2) if which == 0 else Halving(4, cross / 8, height / 2)
+    # sides 2, 6, 12 and 16 are the tongues' creases
     board = f"column {name}"
-    panels = [Panel(board, outline, layer=_ON_ITS_PLANE, halvings=(middle,))]
+    panels = [Panel(board, outline, layer=_ON_ITS_PLANE)]
     folds = []
     for number, (side, crease) in enumerate(((2, Crease.MOUNTAIN), (6, Crease.VALLEY), (12, Crease.MOUNTAIN),
                                              (16, Crease.VALLEY)), 1):
@@ -138,7 +138,10 @@ def _board(name: str, cross: float, height: float, rise: float, which: int) -> P
         folds.append(Fold(EdgeRef(board, side), EdgeRef(tongue.name, 0), 90.0, 1, crease))
     stands = (Placement((-cross / 2, 0.0, rise), (1.0, 0.0, 0.0), (0.0, 0.0, 1.0)) if which == 0 else
               Placement((0.0, -cross / 2, rise), (0.0, 1.0, 0.0), (0.0, 0.0, 1.0)))
-    return Piece(board, board, stands, tuple(panels), folds=tuple(folds))
+    upper, lower = (cross / 2, height), (cross / 2, 0.0)
+    crossed = (Seam("column", HALVING, LineOn(board, upper, lower), LineOn("column b", lower, upper), 0.0, 1),
+               ) if which == 0 else ()
+    return Piece(board, board, stands, tuple(panels), folds=tuple(folds), seams=crossed)
 
 
 def _sound(values: Values) -> None:

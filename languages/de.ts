@@ -152,6 +152,10 @@
    <translation> auf </translation>
   </message>
   <message>
+   <source> on the base</source>
+   <translation> auf dem Sockel</translation>
+  </message>
+  <message>
    <source> on the ground floor</source>
    <translation> auf der Bodenplatte</translation>
   </message>
@@ -186,6 +190,14 @@
   <message>
    <source> slit</source>
    <translation> Schlitz</translation>
+  </message>
+  <message>
+   <source> strut</source>
+   <translation> Strebe</translation>
+  </message>
+  <message>
+   <source> strut flap</source>
+   <translation> Strebenlasche</translation>
   </message>
   <message>
    <source> tab</source>
@@ -380,12 +392,20 @@
    <translation>--kind</translation>
   </message>
   <message>
+   <source>--level</source>
+   <translation>--level</translation>
+  </message>
+  <message>
    <source>--margin</source>
    <translation>--margin</translation>
   </message>
   <message>
    <source>--mats</source>
    <translation>--mats</translation>
+  </message>
+  <message>
+   <source>--overlap</source>
+   <translation>--overlap</translation>
   </message>
   <message>
    <source>--part</source>
@@ -524,8 +544,16 @@
    <translation>Ein Feld aus anderem Papier innerhalb der Kanten von diesem, mit gleichmäßigem Rand. Es folgt den Fenstern des Felds.</translation>
   </message>
   <message>
+   <source>A picture</source>
+   <translation>Ein Bild</translation>
+  </message>
+  <message>
    <source>A picture to print</source>
    <translation>Ein Bild zum Drucken</translation>
+  </message>
+  <message>
+   <source>A picture's outline, and what makes it stand: feet, a base, struts or an easel</source>
+   <translation>Der Umriss eines Bildes und was ihn stehen lässt: Füße, Sockel, Streben oder Staffelei</translation>
   </message>
   <message>
    <source>A piece of its own</source>
@@ -676,6 +704,10 @@
    <translation>Noch ein Ding wie diese Bauform hinzufügen, mit ihren üblichen Maßen</translation>
   </message>
   <message>
+   <source>Added foot</source>
+   <translation>Angesetzter Fuß</translation>
+  </message>
+  <message>
    <source>Adhesive</source>
    <translation>Kleben</translation>
   </message>
@@ -730,6 +762,10 @@
   <message>
    <source>An outline from a drawing</source>
    <translation>Ein Umriss aus einer Zeichnung</translation>
+  </message>
+  <message>
+   <source>Another picture, whose outline it is cut out along.</source>
+   <translation>Ein anderes Bild, an dessen Umriss sie ausgeschnitten wird.</translation>
   </message>
   <message>
    <source>Another stock for this part: a contrasting paper, a card to write on.</source>
@@ -848,6 +884,10 @@
    <translation>Lehnenbreite</translation>
   </message>
   <message>
+   <source>Backing</source>
+   <translation>Rücken</translation>
+  </message>
+  <message>
    <source>Bags, pouches, wraps</source>
    <translation>Tüten, Beutel, Hüllen</translation>
   </message>
@@ -948,6 +988,14 @@
    <translation>Block für {name}</translation>
   </message>
   <message>
+   <source>Board height</source>
+   <translation>Plattenhöhe</translation>
+  </message>
+  <message>
+   <source>Board width</source>
+   <translation>Plattenbreite</translation>
+  </message>
+  <message>
    <source>Board, every 1/8 in</source>
    <translation>Brett, alle 1/8 in</translation>
   </message>
@@ -958,6 +1006,10 @@
   <message>
    <source>Board, own grooves</source>
    <translation>Brett, eigene Rillen</translation>
+  </message>
+  <message>
+   <source>Boards behind the figure</source>
+   <translation>Platten hinter der Figur</translation>
   </message>
   <message>
    <source>Bond 20 lb</source>
@@ -1104,6 +1156,10 @@
    <translation>Umschlag C#/C#</translation>
   </message>
   <message>
+   <source>C&amp;ut a figure out of a picture…</source>
+   <translation>Figur aus einem Bild aus&amp;schneiden …</translation>
+  </message>
+  <message>
    <source>Cabinet</source>
    <translation>Schrank</translation>
   </message>
@@ -1206,6 +1262,14 @@
   <message>
    <source>Choose a line to go back to it, or forward again.</source>
    <translation>Wählen Sie eine Zeile, um dahin zurück- oder wieder vorzugehen.</translation>
+  </message>
+  <message>
+   <source>Choose a picture.</source>
+   <translation>Ein Bild wählen.</translation>
+  </message>
+  <message>
+   <source>Choose a picture…</source>
+   <translation>Bild wählen …</translation>
   </message>
   <message>
    <source>Clearance</source>
@@ -1408,6 +1472,10 @@
    <translation>Kissen</translation>
   </message>
   <message>
+   <source>Cut a figure out of a picture</source>
+   <translation>Eine Figur aus einem Bild ausschneiden</translation>
+  </message>
+  <message>
    <source>Cut across</source>
    <translation>Quer geschnitten</translation>
   </message>
@@ -1484,6 +1552,10 @@
    <translation>Schnitt {number}: {tool}, {mm} von der {edge}, {why}</translation>
   </message>
   <message>
+   <source>Cut-out</source>
+   <translation>Ausschneidefigur</translation>
+  </message>
+  <message>
    <source>Cuts as hairlines</source>
    <translation>Schnitte als Haarlinien</translation>
   </message>
@@ -1526,6 +1598,10 @@
   <message>
    <source>Deutsche Post, letter products, 2024</source>
    <translation>Deutsche Post, Briefprodukte, 2024</translation>
+  </message>
+  <message>
+   <source>Deviation</source>
+   <translation>Abweichung</translation>
   </message>
   <message>
    <source>Diagonal envelope</source>
@@ -1658,6 +1734,10 @@
   <message>
    <source>Drawing paper 90 g</source>
    <translation>Zeichenpapier 90 g</translation>
+  </message>
+  <message>
+   <source>Drawn</source>
+   <translation>Gezeichnet</translation>
   </message>
   <message>
    <source>Each thing on its own sheets</source>
@@ -2543,6 +2623,10 @@
    <translation>Wie Schnitte gedruckt werden</translation>
   </message>
   <message>
+   <source>How far a colour may be from the ground's and be ground too.</source>
+   <translation>Wie weit eine Farbe von der des Grundes entfernt sein und doch Grund sein darf.</translation>
+  </message>
+  <message>
    <source>How far it came out from what was asked</source>
    <translation>Wie weit es vom Gewollten abweicht</translation>
   </message>
@@ -2755,6 +2839,10 @@
    <translation>Er schreibt {stages}; Nullpunkt ist {zero}. Etwa {minutes:.1f} Minuten. {note}</translation>
   </message>
   <message>
+   <source>Its lowest parts are filled out to one line so far up.</source>
+   <translation>Ihre untersten Teile werden bis so weit hinauf zu einer Linie aufgefüllt.</translation>
+  </message>
+  <message>
    <source>Its sheet cannot be parted by cuts from edge to edge.</source>
    <translation>Sein Bogen lässt sich nicht durch Schnitte von Kante zu Kante teilen.</translation>
   </message>
@@ -2777,6 +2865,10 @@
   <message>
    <source>Keep a copy</source>
    <translation>Eine Kopie behalten</translation>
+  </message>
+  <message>
+   <source>Keep holes</source>
+   <translation>Löcher behalten</translation>
   </message>
   <message>
    <source>Keep it</source>
@@ -2841,6 +2933,10 @@
   <message>
    <source>Knobs</source>
    <translation>Knöpfe</translation>
+  </message>
+  <message>
+   <source>Knot a thread from the foot of the leg to the foot of the figure, so that the leg stands {far} behind it.</source>
+   <translation>Einen Faden vom Fuß des Beins zum Fuß der Figur knoten, so dass das Bein {far} dahinter steht.</translation>
   </message>
   <message>
    <source>Knot the elastic round the back board, so that it lies round the closed album without pulling.</source>
@@ -2945,6 +3041,10 @@
   <message>
    <source>Left</source>
    <translation>Links</translation>
+  </message>
+  <message>
+   <source>Left all round, and joins what hardly hangs together.</source>
+   <translation>Bleibt ringsum stehen und verbindet, was kaum zusammenhängt.</translation>
   </message>
   <message>
    <source>Leg</source>
@@ -3455,6 +3555,10 @@ Protokoll: {log}</translation>
    <translation>Eines Bildes oder der längsten Zeile.</translation>
   </message>
   <message>
+   <source>Of the figure as it is seen, without border.</source>
+   <translation>Der Figur, wie man sie sieht, ohne Rand.</translation>
+  </message>
+  <message>
    <source>Of the rectangle round the piece, from the sheet's edge.</source>
    <translation>Des Rechtecks um das Stück, von der Kante des Bogens.</translation>
   </message>
@@ -3595,6 +3699,10 @@ Protokoll: {log}</translation>
    <translation>Umrisskarte</translation>
   </message>
   <message>
+   <source>Outline from a picture…</source>
+   <translation>Umriss aus einem Bild …</translation>
+  </message>
+  <message>
    <source>Outline from an SVG drawing…</source>
    <translation>Umriss aus einer SVG-Zeichnung…</translation>
   </message>
@@ -3669,6 +3777,10 @@ Protokoll: {log}</translation>
   <message>
    <source>PDF, sheets to print at actual size (*.pdf)</source>
    <translation>PDF, Bogen zum Drucken in wirklicher Größe (*.pdf)</translation>
+  </message>
+  <message>
+   <source>PNG or JPEG, on a plain or see-through ground. Several stand side by side.</source>
+   <translation>PNG oder JPEG, auf einfarbigem oder durchsichtigem Grund. Mehrere stehen nebeneinander.</translation>
   </message>
   <message>
    <source>PNG picture (*.png);;SVG drawing (*.svg)</source>
@@ -3795,6 +3907,10 @@ Protokoll: {log}</translation>
    <translation>Bilder (*.png *.jpg *.jpeg *.webp)</translation>
   </message>
   <message>
+   <source>Pictures ({kinds})</source>
+   <translation>Bilder ({kinds})</translation>
+  </message>
+  <message>
    <source>Picture…</source>
    <translation>Bild…</translation>
   </message>
@@ -3917,6 +4033,14 @@ Protokoll: {log}</translation>
   <message>
    <source>Posts</source>
    <translation>Pfostenzahl</translation>
+  </message>
+  <message>
+   <source>Press on what is ground and was left in; with Shift, on what belongs to the figure.</source>
+   <translation>Auf das drücken, was Grund ist und stehen blieb; mit Umschalt auf das, was zur Figur gehört.</translation>
+  </message>
+  <message>
+   <source>Press on what is ground and was left in; with Shift, on what belongs to the figure. By keyboard: arrow keys move the cross, the space bar presses.</source>
+   <translation>Auf das drücken, was Grund ist und stehen blieb; mit Umschalt auf das, was zur Figur gehört. Mit der Tastatur: Pfeiltasten bewegen das Kreuz, die Leertaste drückt.</translation>
   </message>
   <message>
    <source>Press the creases of both ends before anything is glued.</source>
@@ -4235,6 +4359,10 @@ Protokoll: {log}</translation>
    <translation>Rundes</translation>
   </message>
   <message>
+   <source>Row</source>
+   <translation>Reihe</translation>
+  </message>
+  <message>
    <source>Royal Mail, size guide, 2024</source>
    <translation>Royal Mail, Größenführer, 2024</translation>
   </message>
@@ -4467,16 +4595,16 @@ Protokoll: {log}</translation>
    <translation>{carrier} und {host} ineinanderschieben.</translation>
   </message>
   <message>
-   <source>Slide the {carrier} and {hosts} into each other.</source>
-   <translation>{carrier} und {hosts} ineinanderschieben.</translation>
-  </message>
-  <message>
    <source>Slide the {carrier} into its groove in the {host}, with a little glue.</source>
    <translation>Schieb {carrier} mit etwas Leim in die Nut in {host}.</translation>
   </message>
   <message>
    <source>Slide the {carrier} into its grooves in {hosts}, with a little glue.</source>
    <translation>Schieb {carrier} mit etwas Leim in die Nuten in {hosts}.</translation>
+  </message>
+  <message>
+   <source>Slide the {carrier} into {hosts}.</source>
+   <translation>{carrier} in {hosts} schieben.</translation>
   </message>
   <message>
    <source>Slim carton</source>
@@ -4499,12 +4627,20 @@ Protokoll: {log}</translation>
    <translation>Kleiner</translation>
   </message>
   <message>
+   <source>So far its sides may stray from the picture: more is quicker to cut.</source>
+   <translation>So weit dürfen ihre Seiten vom Bild abweichen: mehr schneidet sich schneller.</translation>
+  </message>
+  <message>
    <source>So many side by side that they fill a drawer, with a little play</source>
    <translation>So viele nebeneinander, dass sie eine Schublade füllen, mit ein wenig Spiel</translation>
   </message>
   <message>
    <source>So that actual size is true on this screen</source>
    <translation>Damit die wirkliche Größe auf diesem Bildschirm stimmt</translation>
+  </message>
+  <message>
+   <source>So wide a straight foot is put under it; 0 for none.</source>
+   <translation>Ein gerader Fuß so breit kommt darunter; 0 für keinen.</translation>
   </message>
   <message>
    <source>Solid</source>
@@ -4573,6 +4709,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Standing pouch</source>
    <translation>Standbeutel</translation>
+  </message>
+  <message>
+   <source>Stands</source>
+   <translation>Stand</translation>
   </message>
   <message>
    <source>Stands on</source>
@@ -4687,6 +4827,10 @@ Protokoll: {log}</translation>
    <translation>Gerade Schnitte, in dieser Reihenfolge:</translation>
   </message>
   <message>
+   <source>Straight foot</source>
+   <translation>Gerader Fuß</translation>
+  </message>
+  <message>
    <source>Straight to a printer, its scale locked at actual size.</source>
    <translation>Geradewegs auf einen Drucker, in wirklicher Größe festgehalten.</translation>
   </message>
@@ -4785,6 +4929,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Tape is pressed</source>
    <translation>Klebeband wird angedrückt</translation>
+  </message>
+  <message>
+   <source>Tape the boards to each other along their long edges, the flutes upright; glue the figure on from its foot up, and cut it out when it is dry.</source>
+   <translation>Die Platten an den langen Kanten mit Band verbinden, die Wellen aufrecht; die Figur vom Fuß an aufkleben und ausschneiden, wenn sie trocken ist.</translation>
   </message>
   <message>
    <source>Tape the corners of the boards outside before the wrap goes on.</source>
@@ -4937,6 +5085,10 @@ Protokoll: {log}</translation>
   <message>
    <source>The pack you hand out: sheets, drawings, make sheet, pictures, your terms.</source>
    <translation>Das Paket zum Weitergeben: Bogen, Zeichnungen, Bauanleitung, Bilder, deine Bedingungen.</translation>
+  </message>
+  <message>
+   <source>The picture and its outline</source>
+   <translation>Das Bild und sein Umriss</translation>
   </message>
   <message>
    <source>The picture is copied to your own store, so that a file moved or changed elsewhere changes nothing here.</source>
@@ -5099,6 +5251,10 @@ Protokoll: {log}</translation>
    <translation>Dinge in diesem Satz</translation>
   </message>
   <message>
+   <source>Thinnest</source>
+   <translation>Schmalstes</translation>
+  </message>
+  <message>
    <source>This cannot be done</source>
    <translation>Das geht nicht</translation>
   </message>
@@ -5163,6 +5319,10 @@ Protokoll: {log}</translation>
    <translation>Den Fuß der Stütze an den Fuß der Vorderseite binden.</translation>
   </message>
   <message>
+   <source>Tie the struts to each other with two strips of the same board between them, so that they stay square.</source>
+   <translation>Die Streben mit zwei Streifen derselben Pappe dazwischen verbinden, damit sie im Winkel bleiben.</translation>
+  </message>
+  <message>
    <source>Tile it</source>
    <translation>Kacheln</translation>
   </message>
@@ -5173,6 +5333,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Tile larger pieces</source>
    <translation>Größere Stücke kacheln</translation>
+  </message>
+  <message>
+   <source>Tilt</source>
+   <translation>Neigung</translation>
   </message>
   <message>
    <source>Time and money</source>
@@ -5225,6 +5389,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Together</source>
    <translation>Zusammen</translation>
+  </message>
+  <message>
+   <source>Tolerance</source>
+   <translation>Toleranz</translation>
   </message>
   <message>
    <source>Tongues on the board's edge, right through slots in the other.</source>
@@ -5413,6 +5581,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Undo</source>
    <translation>Rückgängig</translation>
+  </message>
+  <message>
+   <source>Undo the last press</source>
+   <translation>Letzten Druck zurücknehmen</translation>
   </message>
   <message>
    <source>Undo {change}</source>
@@ -5611,6 +5783,10 @@ Protokoll: {log}</translation>
    <translation>Was gehalten wird</translation>
   </message>
   <message>
+   <source>What is narrower tears.</source>
+   <translation>Was schmaler ist, reißt.</translation>
+  </message>
+  <message>
    <source>What is printed</source>
    <translation>Was gedruckt wird</translation>
   </message>
@@ -5777,6 +5953,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Why now: {reasons}.</source>
    <translation>Warum jetzt: {reasons}.</translation>
+  </message>
+  <message>
+   <source>Widen what is narrower</source>
+   <translation>Schmaleres verbreitern</translation>
   </message>
   <message>
    <source>Width</source>
@@ -6083,6 +6263,14 @@ Protokoll: {log}</translation>
    <translation>eine Musterklammer</translation>
   </message>
   <message>
+   <source>a figure cut out along a picture, and what makes it stand</source>
+   <translation>eine Figur, an einem Bild ausgeschnitten, und was sie stehen lässt</translation>
+  </message>
+  <message>
+   <source>a figure cut out along a picture, on feet, a base, struts or an easel</source>
+   <translation>eine Figur, an einem Bild ausgeschnitten, auf Füßen, Sockel, Streben oder Staffelei</translation>
+  </message>
+  <message>
    <source>a figure of it cannot be true</source>
    <translation>eine seiner Zahlen kann nicht stimmen</translation>
   </message>
@@ -6345,6 +6533,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a scale of 1:{times:g} is none a model is built at</source>
    <translation>in einem Maßstab von 1:{times:g} baut man kein Modell</translation>
+  </message>
+  <message>
+   <source>a seam of theirs lies {near} from one of its sheets: glue a strip over it, or take another overlap</source>
+   <translation>eine ihrer Fugen liegt {near} von einer der Blätter: einen Streifen darüberkleben oder anders überlappen</translation>
   </message>
   <message>
    <source>a seat's height</source>
@@ -6683,6 +6875,10 @@ Protokoll: {log}</translation>
    <translation>ein anderes Feld liegt über {host}</translation>
   </message>
   <message>
+   <source>another picture</source>
+   <translation>anderes Bild</translation>
+  </message>
+  <message>
    <source>antiprism</source>
    <translation>Antiprisma</translation>
   </message>
@@ -6733,6 +6929,10 @@ Protokoll: {log}</translation>
   <message>
    <source>ask for a longer fold, or fold another side</source>
    <translation>verlangen Sie einen längeren Falz, oder falten Sie eine andere Seite</translation>
+  </message>
+  <message>
+   <source>ask for less</source>
+   <translation>weniger verlangen</translation>
   </message>
   <message>
    <source>ask for less than {most}</source>
@@ -7215,6 +7415,10 @@ Protokoll: {log}</translation>
    <translation>einseitig beklebtes Brett verzieht sich, wenn der Leim trocknet</translation>
   </message>
   <message>
+   <source>board height</source>
+   <translation>Plattenhöhe</translation>
+  </message>
+  <message>
    <source>board, {edge}, spacer {mm}</source>
    <translation>Brett, an der {edge}, Zulage {mm}</translation>
   </message>
@@ -7587,6 +7791,10 @@ Protokoll: {log}</translation>
    <translation>wähle eine PNG-, JPEG- oder WebP-Datei</translation>
   </message>
   <message>
+   <source>choose a base, or one figure</source>
+   <translation>einen Sockel wählen, oder eine Figur</translation>
+  </message>
+  <message>
    <source>choose a box</source>
    <translation>wähle eine Schachtel</translation>
   </message>
@@ -7639,8 +7847,20 @@ Protokoll: {log}</translation>
    <translation>wählen Sie ein anderes Bild</translation>
   </message>
   <message>
+   <source>choose another way to hold it up</source>
+   <translation>einen anderen Halt wählen</translation>
+  </message>
+  <message>
    <source>choose another way to make folds, or another device</source>
    <translation>wähle eine andere Art zu falten oder ein anderes Gerät</translation>
+  </message>
+  <message>
+   <source>choose feet or a base</source>
+   <translation>Füße oder Sockel wählen</translation>
+  </message>
+  <message>
+   <source>choose feet, a base or an easel</source>
+   <translation>Füße, Sockel oder Staffelei wählen</translation>
   </message>
   <message>
    <source>choose one from {thinnest:g} to {thickest:g} mm</source>
@@ -7981,6 +8201,10 @@ Protokoll: {log}</translation>
   <message>
    <source>cut nearer to the boards</source>
    <translation>näher an den Pappen schneiden</translation>
+  </message>
+  <message>
+   <source>cut nothing to size: tape them, glue the figure on, then cut along its outline</source>
+   <translation>nichts zuschneiden: mit Band verbinden, Figur aufkleben, dann am Umriss schneiden</translation>
   </message>
   <message>
    <source>cut off both upper corners; 0 leaves them</source>
@@ -8467,8 +8691,20 @@ Protokoll: {log}</translation>
    <translation>jeder Griff: {length}, die Knoten mitgerechnet; die Enden innen verknoten</translation>
   </message>
   <message>
+   <source>easel</source>
+   <translation>Staffelei</translation>
+  </message>
+  <message>
    <source>easel card</source>
    <translation>Staffeleikarte</translation>
+  </message>
+  <message>
+   <source>easel flap</source>
+   <translation>Staffelei-Lasche</translation>
+  </message>
+  <message>
+   <source>easel leg</source>
+   <translation>Staffelei-Bein</translation>
   </message>
   <message>
    <source>eaves</source>
@@ -8651,12 +8887,36 @@ Protokoll: {log}</translation>
    <translation>legen Sie Bogen einzeln ein, im Rahmen dessen, was der Hersteller des Druckers erlaubt</translation>
   </message>
   <message>
+   <source>feet</source>
+   <translation>Füße</translation>
+  </message>
+  <message>
    <source>fewer placings of the rule</source>
    <translation>weniger Anlagen des Lineals</translation>
   </message>
   <message>
    <source>figure</source>
    <translation>Figur</translation>
+  </message>
+  <message>
+   <source>figure on easel flap</source>
+   <translation>Figur auf Staffelei-Lasche</translation>
+  </message>
+  <message>
+   <source>figure on foot #</source>
+   <translation>Figur auf Fuß #</translation>
+  </message>
+  <message>
+   <source>figure on left strut flap</source>
+   <translation>Figur auf linker Strebenlasche</translation>
+  </message>
+  <message>
+   <source>figure on right strut flap</source>
+   <translation>Figur auf rechter Strebenlasche</translation>
+  </message>
+  <message>
+   <source>figure on the base</source>
+   <translation>Figur auf dem Sockel</translation>
   </message>
   <message>
    <source>fill a drawer {columns} by {rows}</source>
@@ -8793,6 +9053,14 @@ Protokoll: {log}</translation>
   <message>
    <source>foot</source>
    <translation>Fuß</translation>
+  </message>
+  <message>
+   <source>foot </source>
+   <translation>Fuß </translation>
+  </message>
+  <message>
+   <source>foot #</source>
+   <translation>Fuß #</translation>
   </message>
   <message>
    <source>foot and rim are alike, which makes a tube</source>
@@ -9203,6 +9471,22 @@ Protokoll: {log}</translation>
    <translation>geben Sie jedem Feld einen eigenen Namen</translation>
   </message>
   <message>
+   <source>give it a border of {least} or more, or bring in one at a time</source>
+   <translation>einen Rand von {least} oder mehr geben oder eines nach dem andern holen</translation>
+  </message>
+  <message>
+   <source>give it a wider foot where its picture is brought in</source>
+   <translation>beim Hereinholen des Bildes einen breiteren Fuß geben</translation>
+  </message>
+  <message>
+   <source>give it a wider foot, or a base</source>
+   <translation>einen breiteren Fuß geben, oder einen Sockel</translation>
+  </message>
+  <message>
+   <source>give it a wider foot, or ask for {tilt:.0f} degrees at the most</source>
+   <translation>einen breiteren Fuß geben oder höchstens {tilt:.0f} Grad verlangen</translation>
+  </message>
+  <message>
    <source>give it a width and a height</source>
    <translation>geben Sie ihr Breite und Höhe</translation>
   </message>
@@ -9487,6 +9771,10 @@ Protokoll: {log}</translation>
    <translation>Höhe des aufrechten Bands unter den Blättern</translation>
   </message>
   <message>
+   <source>height of those boards, along their flutes</source>
+   <translation>Höhe dieser Platten, entlang ihrer Wellen</translation>
+  </message>
+  <message>
    <source>hem</source>
    <translation>Saum</translation>
   </message>
@@ -9611,6 +9899,10 @@ Protokoll: {log}</translation>
    <translation>wie weit es zum Kleben über sich selbst lappt, am weiteren Rand</translation>
   </message>
   <message>
+   <source>how far it may be tilted, any way, and not fall</source>
+   <translation>wie weit sie in jede Richtung geneigt werden darf, ohne zu fallen</translation>
+  </message>
+  <message>
    <source>how far its ends lap over each other</source>
    <translation>wie weit ihre Enden übereinanderliegen</translation>
   </message>
@@ -9693,6 +9985,10 @@ Protokoll: {log}</translation>
   <message>
    <source>how many</source>
    <translation>wie viele</translation>
+  </message>
+  <message>
+   <source>how many alike stand side by side on one base</source>
+   <translation>wie viele gleiche nebeneinander auf einem Sockel stehen</translation>
   </message>
   <message>
    <source>how many boards lie between bottom and top</source>
@@ -10267,6 +10563,10 @@ Protokoll: {log}</translation>
    <translation>es ist kein Netz von uns</translation>
   </message>
   <message>
+   <source>it is no picture of pixels</source>
+   <translation>es ist kein Bild aus Bildpunkten</translation>
+  </message>
+  <message>
    <source>it is no text</source>
    <translation>es ist kein Text</translation>
   </message>
@@ -10323,6 +10623,14 @@ Protokoll: {log}</translation>
    <translation>es teilt {volume:.2f} mm³ Karton mit {b}</translation>
   </message>
   <message>
+   <source>it stands on a line, and falls over</source>
+   <translation>sie steht auf einer Linie und fällt um</translation>
+  </message>
+  <message>
+   <source>it stands when it is tilted {tilt:.0f} degrees, and a push of {push} N at its top tips it {way} (card alone, {mass:.0f} g)</source>
+   <translation>sie steht, wenn sie um {tilt:.0f} Grad geneigt wird, und ein Stoß von {push} N oben kippt sie {way} (nur der Karton, {mass:.0f} g)</translation>
+  </message>
+  <message>
    <source>it stands where the outline needs it</source>
    <translation>sie steht, wo der Umriss sie braucht</translation>
   </message>
@@ -10363,6 +10671,10 @@ Protokoll: {log}</translation>
    <translation>es würde zu oft wiederholt</translation>
   </message>
   <message>
+   <source>it would fall over sideways</source>
+   <translation>sie fiele seitlich um</translation>
+  </message>
+  <message>
    <source>its cut edges are {length} long in all; strips to cover them are {wide} wide</source>
    <translation>seine Schnittkanten sind zusammen {length} lang; Streifen dafür sind {wide} breit</translation>
   </message>
@@ -10385,6 +10697,14 @@ Protokoll: {log}</translation>
   <message>
    <source>its folds form a ring</source>
    <translation>seine Falze bilden einen Ring</translation>
+  </message>
+  <message>
+   <source>its foot is too narrow for a tongue</source>
+   <translation>ihr Fuß ist zu schmal für einen Zapfen</translation>
+  </message>
+  <message>
+   <source>its foot is too narrow for two feet across it</source>
+   <translation>ihr Fuß ist zu schmal für zwei Querfüße</translation>
   </message>
   <message>
    <source>its foot opens to {deep}: glue the sides of the foot's leaves to back and front, not to each other</source>
@@ -10419,6 +10739,14 @@ Protokoll: {log}</translation>
    <translation>seine längsten Falze laufen quer zur Laufrichtung und können brechen</translation>
   </message>
   <message>
+   <source>its lowest part is no straight side, and it cannot stand</source>
+   <translation>ihr unterster Teil ist keine gerade Seite, und sie kann nicht stehen</translation>
+  </message>
+  <message>
+   <source>its outline, drawn or traced from a picture</source>
+   <translation>ihr Umriss, gezeichnet oder von einem Bild abgenommen</translation>
+  </message>
+  <message>
    <source>its parts are: {names}</source>
    <translation>seine Teile sind: {names}</translation>
   </message>
@@ -10441,6 +10769,14 @@ Protokoll: {log}</translation>
   <message>
    <source>its quotes are not closed, or it is empty</source>
    <translation>seine Anführungszeichen sind nicht geschlossen, oder es ist leer</translation>
+  </message>
+  <message>
+   <source>its sides follow the picture within {reached}, not {asked}: it is too rich in corners</source>
+   <translation>ihre Seiten folgen dem Bild auf {reached}, nicht {asked}: es hat zu viele Ecken</translation>
+  </message>
+  <message>
+   <source>its sides follow the picture within {reached}, not {asked}: one dot of it is {dot}</source>
+   <translation>ihre Seiten folgen dem Bild auf {reached}, nicht {asked}: ein Punkt von ihm ist {dot}</translation>
   </message>
   <message>
    <source>its tab cannot be moved</source>
@@ -10927,6 +11263,14 @@ Protokoll: {log}</translation>
    <translation>Seite Vorderseite Umschlag links</translation>
   </message>
   <message>
+   <source>left strut</source>
+   <translation>linke Strebe</translation>
+  </message>
+  <message>
+   <source>left strut flap</source>
+   <translation>linke Strebenlasche</translation>
+  </message>
+  <message>
    <source>left wall</source>
    <translation>Wand links</translation>
   </message>
@@ -11351,6 +11695,10 @@ Protokoll: {log}</translation>
    <translation>Lebensgröße</translation>
   </message>
   <message>
+   <source>life-size</source>
+   <translation>lebensgroß</translation>
+  </message>
+  <message>
    <source>lifts off</source>
    <translation>abnehmbar</translation>
   </message>
@@ -11509,6 +11857,10 @@ Protokoll: {log}</translation>
   <message>
    <source>lower left</source>
    <translation>unten links</translation>
+  </message>
+  <message>
+   <source>lower the tolerance, or take a picture on a plain ground</source>
+   <translation>die Toleranz senken oder ein Bild auf einfarbigem Grund nehmen</translation>
   </message>
   <message>
    <source>lowest</source>
@@ -11729,6 +12081,14 @@ Protokoll: {log}</translation>
   <message>
    <source>make it {most} or less</source>
    <translation>mach es {most} oder weniger</translation>
+  </message>
+  <message>
+   <source>make its foot straight where its picture is brought in, or draw it so</source>
+   <translation>den Fuß beim Hereinholen des Bildes gerade machen oder so zeichnen</translation>
+  </message>
+  <message>
+   <source>make its foot {least} wide where its picture is brought in, choose a base, or ask for less tilt</source>
+   <translation>den Fuß beim Hereinholen des Bildes {least} breit machen, einen Sockel wählen oder weniger Neigung verlangen</translation>
   </message>
   <message>
    <source>make its width larger</source>
@@ -12267,8 +12627,20 @@ Protokoll: {log}</translation>
    <translation>nichts</translation>
   </message>
   <message>
+   <source>nothing in the picture differs from its ground</source>
+   <translation>nichts im Bild unterscheidet sich von seinem Grund</translation>
+  </message>
+  <message>
+   <source>nothing in the picture is ground</source>
+   <translation>nichts im Bild ist Grund</translation>
+  </message>
+  <message>
    <source>nothing in the project has that name</source>
    <translation>nichts im Projekt heißt so</translation>
+  </message>
+  <message>
+   <source>nothing is left of the figure</source>
+   <translation>von der Figur bleibt nichts</translation>
   </message>
   <message>
    <source>nothing lies beneath it that could be glued</source>
@@ -12401,6 +12773,10 @@ Protokoll: {log}</translation>
   <message>
    <source>of the cover, turned in below</source>
    <translation>des Bezugs, unten eingeschlagen</translation>
+  </message>
+  <message>
+   <source>of the figure</source>
+   <translation>der Figur</translation>
   </message>
   <message>
    <source>of the finished bag</source>
@@ -12599,6 +12975,14 @@ Protokoll: {log}</translation>
    <translation>eine Tür</translation>
   </message>
   <message>
+   <source>one dot of the picture is {dot} wide: finer than is seen at arm's length</source>
+   <translation>ein Punkt des Bildes ist {dot} breit: feiner, als man auf Armlänge sieht</translation>
+  </message>
+  <message>
+   <source>one dot of the picture is {dot} wide: from arm's length it is seen</source>
+   <translation>ein Punkt des Bildes ist {dot} breit: auf Armlänge sieht man ihn</translation>
+  </message>
+  <message>
    <source>one finger hole</source>
    <translation>ein Fingerloch</translation>
   </message>
@@ -12625,6 +13009,10 @@ Protokoll: {log}</translation>
   <message>
    <source>one {sheet} gives {count} of its blank, in rows; the smallest sheet that gives one is {smallest}</source>
    <translation>ein {sheet} gibt {count} seines Zuschnitts, in Reihen; der kleinste Bogen, der einen gibt, ist {smallest}</translation>
+  </message>
+  <message>
+   <source>only on a base several stand side by side</source>
+   <translation>nur auf einem Sockel stehen mehrere nebeneinander</translation>
   </message>
   <message>
    <source>only walls are joined so</source>
@@ -13251,6 +13639,10 @@ Protokoll: {log}</translation>
    <translation>Ziehlasche</translation>
   </message>
   <message>
+   <source>puppet</source>
+   <translation>Puppe</translation>
+  </message>
+  <message>
    <source>put back the copy kept beside it, whose name ends in ~</source>
    <translation>legen Sie die Kopie zurück, die daneben bewahrt ist und auf ~ endet</translation>
   </message>
@@ -13301,6 +13693,18 @@ Protokoll: {log}</translation>
   <message>
    <source>radius of the mouth's corners</source>
    <translation>Halbmesser der Ecken der Mündung</translation>
+  </message>
+  <message>
+   <source>raise the tolerance, or press on what is ground</source>
+   <translation>die Toleranz erhöhen oder auf den Grund drücken</translation>
+  </message>
+  <message>
+   <source>raise the tolerance, or take a picture on a plain ground</source>
+   <translation>die Toleranz erhöhen oder ein Bild auf einfarbigem Grund nehmen</translation>
+  </message>
+  <message>
+   <source>raise the tolerance, or take a smoother picture</source>
+   <translation>die Toleranz erhöhen oder ein glatteres Bild nehmen</translation>
   </message>
   <message>
    <source>ratio</source>
@@ -13539,6 +13943,14 @@ Protokoll: {log}</translation>
    <translation>Seite Vorderseite Umschlag rechts</translation>
   </message>
   <message>
+   <source>right strut</source>
+   <translation>rechte Strebe</translation>
+  </message>
+  <message>
+   <source>right strut flap</source>
+   <translation>rechte Strebenlasche</translation>
+  </message>
+  <message>
    <source>right wall</source>
    <translation>Wand rechts</translation>
   </message>
@@ -13733,6 +14145,10 @@ Protokoll: {log}</translation>
   <message>
    <source>round opening</source>
    <translation>runde Öffnung</translation>
+  </message>
+  <message>
+   <source>row</source>
+   <translation>Reihe</translation>
   </message>
   <message>
    <source>rules change: ask locally ({sources})</source>
@@ -14511,6 +14927,10 @@ Protokoll: {log}</translation>
    <translation>eine so kleine Lehne nimmt kein Futter</translation>
   </message>
   <message>
+   <source>so small a board backs nothing</source>
+   <translation>eine so kleine Platte trägt nichts</translation>
+  </message>
+  <message>
    <source>so small a cone cannot be rolled</source>
    <translation>ein so kleiner Kegel lässt sich nicht rollen</translation>
   </message>
@@ -14691,8 +15111,20 @@ Protokoll: {log}</translation>
    <translation>Treppe</translation>
   </message>
   <message>
+   <source>stand</source>
+   <translation>Stand</translation>
+  </message>
+  <message>
+   <source>standee</source>
+   <translation>Aufsteller</translation>
+  </message>
+  <message>
    <source>standing {width} by {deep}, {tall} high; folded flat {width} by {long}: draft its envelope for that</source>
    <translation>stehend {width} mal {deep}, {tall} hoch; flach gefaltet {width} mal {long}: entwerfen Sie ihren Umschlag dafür</translation>
+  </message>
+  <message>
+   <source>stands</source>
+   <translation>Stand</translation>
   </message>
   <message>
    <source>stands on</source>
@@ -14827,6 +15259,10 @@ Protokoll: {log}</translation>
    <translation>Striche {spans} und {last}</translation>
   </message>
   <message>
+   <source>struts</source>
+   <translation>Streben</translation>
+  </message>
+  <message>
    <source>sweet</source>
    <translation>Süßigkeit</translation>
   </message>
@@ -14857,6 +15293,10 @@ Protokoll: {log}</translation>
   <message>
    <source>tab and strap</source>
    <translation>Lasche und Gegenlasche</translation>
+  </message>
+  <message>
+   <source>table figure</source>
+   <translation>Tischfigur</translation>
   </message>
   <message>
    <source>table number</source>
@@ -15169,6 +15609,14 @@ Protokoll: {log}</translation>
   <message>
    <source>the fastener's legs cannot be reached once it is closed</source>
    <translation>die Beine der Klammer sind nicht mehr erreichbar, wenn es geschlossen ist</translation>
+  </message>
+  <message>
+   <source>the figure comes in {count} parts</source>
+   <translation>die Figur besteht aus {count} Teilen</translation>
+  </message>
+  <message>
+   <source>the figure is too ragged to be cut out</source>
+   <translation>die Figur ist zu zerrissen zum Ausschneiden</translation>
   </message>
   <message>
    <source>the file</source>
@@ -15587,6 +16035,14 @@ Protokoll: {log}</translation>
    <translation>es gibt keine Seite {number}</translation>
   </message>
   <message>
+   <source>there is no room behind it for an easel</source>
+   <translation>dahinter ist kein Platz für eine Staffelei</translation>
+  </message>
+  <message>
+   <source>there is no room behind it for struts</source>
+   <translation>dahinter ist kein Platz für Streben</translation>
+  </message>
+  <message>
    <source>there is no room for a strip to glue it by</source>
    <translation>für einen Klebestreifen ist kein Platz</translation>
   </message>
@@ -15751,6 +16207,14 @@ Protokoll: {log}</translation>
    <translation>Kachel {name} von {count}</translation>
   </message>
   <message>
+   <source>tilt</source>
+   <translation>Neigung</translation>
+  </message>
+  <message>
+   <source>tilted {way} by {tilt:.1f} degrees it falls over</source>
+   <translation>{way} um {tilt:.1f} Grad geneigt fällt sie um</translation>
+  </message>
+  <message>
    <source>title to {title}</source>
    <translation>Titel auf {title}</translation>
   </message>
@@ -15765,6 +16229,10 @@ Protokoll: {log}</translation>
   <message>
    <source>to half a millimetre</source>
    <translation>auf einen halben Millimeter</translation>
+  </message>
+  <message>
+   <source>tolerance</source>
+   <translation>Toleranz</translation>
   </message>
   <message>
    <source>tongued</source>
@@ -16303,6 +16771,10 @@ Protokoll: {log}</translation>
    <translation>wiegen Sie einen Bogen bekannter Größe</translation>
   </message>
   <message>
+   <source>weigh its foot down where people or wind pass by; keep it away from small children and out of the way</source>
+   <translation>den Fuß beschweren, wo Leute oder Wind vorbeikommen; von kleinen Kindern und aus dem Weg halten</translation>
+  </message>
+  <message>
    <source>well</source>
    <translation>Brunnen</translation>
   </message>
@@ -16331,12 +16803,20 @@ Protokoll: {log}</translation>
    <translation>was die Kante deckt</translation>
   </message>
   <message>
+   <source>what differs from the ground is specks alone</source>
+   <translation>was sich vom Grund unterscheidet, sind nur Sprenkel</translation>
+  </message>
+  <message>
    <source>what goes into a {envelope}</source>
    <translation>was in {envelope} geht</translation>
   </message>
   <message>
    <source>what hangs in the middle</source>
    <translation>was in der Mitte hängt</translation>
+  </message>
+  <message>
+   <source>what holds it upright</source>
+   <translation>was sie aufrecht hält</translation>
   </message>
   <message>
    <source>what is cut there reaches past its side</source>
@@ -16509,6 +16989,10 @@ Protokoll: {log}</translation>
   <message>
    <source>width of the arm</source>
    <translation>Breite des Arms</translation>
+  </message>
+  <message>
+   <source>width of the boards glued behind it; 0 where it is cut from one</source>
+   <translation>Breite der Platten dahinter; 0, wo sie aus einer geschnitten ist</translation>
   </message>
   <message>
    <source>width of the column's two boards</source>
@@ -16759,6 +17243,10 @@ Protokoll: {log}</translation>
    <translation>schreiben Sie 0 oder mehr</translation>
   </message>
   <message>
+   <source>write 0 to 0.9</source>
+   <translation>0 bis 0.9 schreiben</translation>
+  </message>
+  <message>
    <source>write 0 to {most:g}</source>
    <translation>schreiben Sie 0 bis {most:g}</translation>
   </message>
@@ -16793,6 +17281,10 @@ Protokoll: {log}</translation>
   <message>
    <source>write 1 to {most} in all</source>
    <translation>schreiben Sie 1 bis {most} im Ganzen</translation>
+  </message>
+  <message>
+   <source>write 2% or a length</source>
+   <translation>2% oder eine Länge schreiben</translation>
   </message>
   <message>
    <source>write 4 to {most}</source>
@@ -17075,6 +17567,10 @@ Protokoll: {log}</translation>
    <translation>schreiben Sie {least:g} bis {most:g} mm</translation>
   </message>
   <message>
+   <source>write {least} or more, or 0 for none</source>
+   <translation>{least} oder mehr schreiben, oder 0 für keine</translation>
+  </message>
+  <message>
    <source>write {least} or more, or 0 for the height of the others</source>
    <translation>mindestens {least} eingeben, oder 0 für die Höhe der anderen</translation>
   </message>
@@ -17171,8 +17667,20 @@ Protokoll: {log}</translation>
    <translation>{copies!r} ist keine Zahl von Kopien</translation>
   </message>
   <message>
+   <source>{corners} corners; {wide:.0f} mm wide, {high:.0f} mm high with its border.</source>
+   <translation>{corners} Ecken; {wide:.0f} mm breit, {high:.0f} mm hoch mit Rand.</translation>
+  </message>
+  <message>
    <source>{count} are too many</source>
    <translation>{count} sind zu viele</translation>
+  </message>
+  <message>
+   <source>{count} boards of {wide} x {high} back it, and {waste:.0f} % of them is waste</source>
+   <translation>{count} Platten von {wide} x {high} tragen sie, und {waste:.0f} % davon sind Verschnitt</translation>
+  </message>
+  <message>
+   <source>{count} boards of {wide} × {high}, {waste:.0f} % of them waste</source>
+   <translation>{count} Platten von {wide} × {high}, {waste:.0f} % davon Verschnitt</translation>
   </message>
   <message>
    <source>{count} come nearest</source>
@@ -17250,6 +17758,14 @@ Protokoll: {log}</translation>
    <translation>{count} Flächen werden nicht gemacht</translation>
   </message>
   <message>
+   <source>{count} hole is kept</source>
+   <translation>{count} Loch bleibt</translation>
+  </message>
+  <message>
+   <source>{count} holes are kept</source>
+   <translation>{count} Löcher bleiben</translation>
+  </message>
+  <message>
    <source>{count} layers reach {reached}, {off}. Glue flat, grain the same way, and dry under weight.</source>
    <translation>{count} Schichten ergeben {reached}, {off}. Flach leimen, Laufrichtung gleich, unter Gewicht trocknen.</translation>
   </message>
@@ -17301,6 +17817,14 @@ Protokoll: {log}</translation>
     <numerusform>{count} Seite</numerusform>
     <numerusform>{count} Seiten</numerusform>
    </translation>
+  </message>
+  <message>
+   <source>{count} part is narrower than {least}; it lies {up} above its foot</source>
+   <translation>{count} Teil ist schmaler als {least}; es liegt {up} über dem Fuß</translation>
+  </message>
+  <message>
+   <source>{count} parts are narrower than {least}; the largest lies {up} above its foot</source>
+   <translation>{count} Teile sind schmaler als {least}; das größte liegt {up} über dem Fuß</translation>
   </message>
   <message numerus="yes">
    <source>{count} parts of the drawing cannot be drawn</source>
@@ -17383,6 +17907,14 @@ Protokoll: {log}</translation>
    </translation>
   </message>
   <message>
+   <source>{count} thin part is widened to {least}</source>
+   <translation>{count} schmaler Teil ist auf {least} verbreitert</translation>
+  </message>
+  <message>
+   <source>{count} thin parts are widened to {least}</source>
+   <translation>{count} schmale Teile sind auf {least} verbreitert</translation>
+  </message>
+  <message>
    <source>{count} triangles are more than are looked at</source>
    <translation>{count} Dreiecke sind mehr, als angesehen werden</translation>
   </message>
@@ -17456,6 +17988,10 @@ Protokoll: {log}</translation>
     <numerusform>{file}: mit {count} Bild</numerusform>
     <numerusform>{file}: mit {count} Bildern</numerusform>
    </translation>
+  </message>
+  <message>
+   <source>{file}: {corners} corners, {pieces} pieces</source>
+   <translation>{file}: {corners} Ecken, {pieces} Teile</translation>
   </message>
   <message>
    <source>{file}: {facets} facets in {pieces} pieces, {folds} folds; {share:.0f} % of the seams taped</source>
@@ -17948,6 +18484,10 @@ Protokoll: {log}</translation>
    <translation>{text!r} ist kein Flächengewicht</translation>
   </message>
   <message>
+   <source>{text!r} is no share</source>
+   <translation>{text!r} ist kein Anteil</translation>
+  </message>
+  <message>
    <source>{text!r} is not a number</source>
    <translation>{text!r} ist keine Zahl</translation>
   </message>
@@ -18024,8 +18564,20 @@ Protokoll: {log}</translation>
    <translation>{value:g} kann nicht stimmen</translation>
   </message>
   <message>
+   <source>{value:g} is no distance of colours</source>
+   <translation>{value:g} ist kein Abstand von Farben</translation>
+  </message>
+  <message>
+   <source>{value:g} is no share of a width</source>
+   <translation>{value:g} ist kein Anteil einer Breite</translation>
+  </message>
+  <message>
    <source>{value:g} is not a whole number</source>
    <translation>{value:g} ist keine ganze Zahl</translation>
+  </message>
+  <message>
+   <source>{value} is not taken</source>
+   <translation>{value} wird nicht genommen</translation>
   </message>
   <message>
    <source>{what} differ</source>

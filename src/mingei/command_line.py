@@ -106,6 +106,32 @@ def parser() -> argparse.ArgumentParser:
     unfold.add_argument("--sheet", default="A4", metavar="NAME")
     unfold.add_argument("-o", "--output", type=Path, required=True, metavar="F.mingei")
 
+    cutout = commands.add_parser("cutout", help="a figure cut out along a picture, and what makes it stand")
+    cutout.add_argument("pictures", type=Path, nargs="+", metavar="PICTURE",
+                        help="PNG or JPEG, on a plain or see-through ground; several stand side by side")
+    cutout.add_argument("--height", required=True, metavar="LENGTH", help="of the figure, without border")
+    cutout.add_argument("--stands", default="feet", metavar="HOW",
+                        help="feet, base, struts, easel, or lies")
+    cutout.add_argument("--tilt", type=float, default=8.0, metavar="DEGREES",
+                        help="how far it may be tilted, any way, and not fall")
+    cutout.add_argument("--border", default="3mm", metavar="LENGTH", help="left all round")
+    cutout.add_argument("--tolerance", type=float, default=40.0, metavar="N",
+                        help="how far a colour may be from the ground's and be ground, 0 to 441")
+    cutout.add_argument("--holes", action="store_true", help="keep holes")
+    cutout.add_argument("--deviation", default="0.5mm", metavar="LENGTH",
+                        help="so far its sides may stray from the picture")
+    cutout.add_argument("--thinnest", default="3mm", metavar="LENGTH", help="no part should be narrower")
+    cutout.add_argument("--widen", action="store_true", help="make what is narrower as wide")
+    cutout.add_argument("--level", default="2%", metavar="LENGTH",
+                        help="its lowest parts are made straight so far up; a share of its height, or a "
+                        "length")
+    cutout.add_argument("--foot", default="0mm", metavar="LENGTH", help="a straight foot so wide under it")
+    cutout.add_argument("--overlap", type=float, default=0.0, metavar="SHARE",
+                        help="of each picture over the one before, 0 to 0.9")
+    cutout.add_argument("--stock", default="", metavar="ID", help="a stock's id")
+    cutout.add_argument("--sheet", default="A4", metavar="NAME")
+    cutout.add_argument("-o", "--output", type=Path, required=True, metavar="F.mingei")
+
     edit = commands.add_parser("edit", help="change a thing of a project, as the window does")
     edit.add_argument("file", type=Path, metavar="F.mingei")
     edit.add_argument("--thing", default="", metavar="NAME", help="which thing; usual: the only one")
@@ -267,5 +293,6 @@ def _result(command: argparse.ArgumentParser) -> None:
     )
 
 
-COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "unfold", "edit", "pack", "export",
+COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "unfold", "cutout", "edit", "pack",
+            "export",
             "material", "nest", "rehearse", "check", "devices", "plan", "scale", "make", "publish", "log")

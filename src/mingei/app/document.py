@@ -345,11 +345,15 @@ class Document(AtHand):
                  else t("tile nothing"))
         self.change(replace(self.project, tile_mm=overlap), words, "tiles")
 
-    def add_brief(self, brief: Brief) -> None:
-        """One more thing in the kit, after the others, and look at it."""
+    def add_brief(self, brief: Brief, tile_mm: float | None = None) -> None:
+        """One more thing in the kit, after the others, and look at it.  tile_mm: how larger pieces are tiled
+        from now on, None for as before."""
         named = replace(brief, name=self.project.free_name(brief.name))
         briefs = (*self.project.briefs, named)
-        self.change(self.project.with_briefs(briefs), t("add {name}", name=named.name),
+        project = self.project.with_briefs(briefs)
+        if tile_mm is not None:
+            project = replace(project, tile_mm=tile_mm)
+        self.change(project, t("add {name}", name=named.name),
                     current=len(briefs) - 1)
 
     def double_brief(self) -> None:

@@ -33,8 +33,8 @@ from mingei.core.sizing.sizes import THINGS, named
 class MeasuresCard(Card):
     """Every measure of the brief's recipe as a live field."""
 
-    #: a mesh is to be brought in
-    wanted_mesh = Signal()
+    #: a mesh or a picture is to be brought in: the name of the action
+    wanted = Signal(str)
 
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
         super().__init__(t("Measures"), parent)
@@ -161,12 +161,17 @@ class MeasuresCard(Card):
                 t("The largest closed path of the drawing, with its curves, and those inside it as openings. "
                   "The size is set here."))
             self.outline.clicked.connect(lambda _=False, name=measure.name, mesh=mesh: (
-                self.wanted_mesh.emit() if mesh else self._read_outline(name)))
+                self.wanted.emit("bring-in") if mesh else self._read_outline(name)))
             self.outline_reason = refusal()
             holder = QWidget()
             column = QVBoxLayout(holder)
             column.setContentsMargins(0, 0, 0, 0)
             column.addWidget(self.outline)
+            if self.document.brief.recipe == "cutout":
+                picture = QPushButton(t("Outline from a picture…"))
+                picture.setToolTip(t("Another picture, whose outline it is cut out along."))
+                picture.clicked.connect(lambda: self.wanted.emit("cut-out"))
+                column.addWidget(picture)
             column.addWidget(self.outline_reason)
             return holder
         hint = t(

@@ -52,6 +52,8 @@ def _file(actions: Actions, menu: QMenu, window: Window) -> None:
     actions.add(menu, "open", t("&Open…"), desk.open, Keys.Open)
     actions.add(menu, "bring-in", t("&Bring in a mesh…"), lambda: window.bring_in(), "",
                 t("A body from a file, as a faceted model in pieces that fold up"))
+    actions.add(menu, "cut-out", t("C&ut a figure out of a picture…"), lambda: window.cut_out(), "",
+                t("A picture's outline, and what makes it stand: feet, a base, struts or an easel"))
     recent = menu.addMenu(t("Open &recent"))
     recent.aboutToShow.connect(lambda: _recent(recent, window))
     actions.add(menu, "demo", t("Open the &demo"), lambda: _demo(window), "",

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from itertools import pairwise
 from pathlib import Path
 from typing import TYPE_CHECKING
@@ -94,6 +94,7 @@ class Elided(QLabel):
 
 #: What may be dropped besides projects.
 _MESHES = (".obj", ".stl", ".ply", ".off", ".glb", ".gltf")
+_PICTURES = (".png", ".jpg", ".jpeg")
 
 
 class Window(QMainWindow):
@@ -473,8 +474,15 @@ class Window(QMainWindow):
 
         MeshDialog(self.document, path, self).open()
 
+    def cut_out(self, paths: Sequence[Path] = ()) -> None:
+        """Cut a figure out of a picture."""
+        from mingei.app.cutouts import CutOutDialog  # it needs arrays, which are slow to load
+
+        CutOutDialog(self.document, paths, self).open()
+
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
-        if any(url.toLocalFile().lower().endswith((".mingei", *_MESHES)) for url in event.mimeData().urls()):
+        if any(url.toLocalFile().lower().endswith((".mingei", *_MESHES, *_PICTURES))
+               for url in event.mimeData().urls()):
             event.acceptProposedAction()
 
     def dropEvent(self, event: QDropEvent) -> None:
@@ -484,4 +492,7 @@ class Window(QMainWindow):
                 return
             if url.toLocalFile().lower().endswith(_MESHES):
                 self.bring_in(Path(url.toLocalFile()))
+                return
+            if url.toLocalFile().lower().endswith(_PICTURES):
+                self.cut_out([Path(u.toLocalFile()) for u in event.mimeData().urls()])
                 return

@@ -13,6 +13,7 @@ from importlib import import_module
 _WHERE = {
     "recipes": ("asking", "constructions"), "stock": ("asking", "stocks"), "fits": ("asking", "envelopes"),
     "offers": ("asking", "offered"), "new": ("making", "begin"), "unfold": ("making", "unfold"),
+    "cutout": ("making", "cutout"),
     "edit": ("making", "edit"), "pack": ("making", "pack"),
     "export": ("sheets", "write"), "material": ("sheets", "takes"), "nest": ("sheets", "nested"),
     "rehearse": ("sheets", "rehearsed"), "check": ("judging", "checked"), "plan": ("planning", "planned"),

@@ -218,6 +218,45 @@ def unfold(options: argparse.Namespace) -> int:
     return OK
 
 
+def cutout(options: argparse.Namespace) -> int:
+    """A figure from a picture; what was done to its outline is told."""
+    from mingei.core.picture.tracing import Wanted, check
+    from mingei.formats.picture_file import brief_of, cut_out, kept, look, project_of, tall
+
+    accept_output(options.output)
+    height = length(options.height, "--height")
+    stock = find_stock(options.stock, cabinet().own) if options.stock else None
+    level = (height * _share(options.level) if options.level.endswith("%")
+             else length(options.level, "--level"))
+    wanted = Wanted(height, options.tolerance, holes=options.holes, border=length(options.border, "--border"),
+                    deviation=length(options.deviation, "--deviation"),
+                    thinnest=length(options.thinnest, "--thinnest"), widened=options.widen, level=level,
+                    foot=length(options.foot, "--foot"))
+    check(wanted)
+    if not 0.0 <= options.overlap <= 0.9:
+        raise UsageError(say("{value:g} is no share of a width", value=options.overlap), "--overlap",
+                         "write 0 to 0.9")
+    seen = look(options.pictures, options.overlap)
+    made = kept(seen, cut_out(seen, wanted))
+    brief = brief_of(made, options.pictures[0].stem, tall(made), stock,
+                     {"stands": options.stands, "tilt": options.tilt})
+    project = project_of(brief, options.sheet, (stock,) if stock else ())
+    built = build(brief, project.stock_of(brief), project.parts_of(brief))
+    project_file.save(project, options.output)
+    for what in made.told:
+        print(say("note: {what}", what=what))
+    print(say("{file}: {corners} corners, {pieces} pieces", file=options.output,
+              corners=sum(len(o) for o in made.traced.outlines), pieces=len(built.patterns)))
+    return OK
+
+
+def _share(text: str) -> float:
+    try:
+        return float(text.removesuffix("%")) / 100
+    except ValueError:
+        raise UsageError(say("{text!r} is no share", text=text), "--level", "write 2% or a length") from None
+
+
 def _known_parts(made: Build, brief: Brief) -> None:
     """Raises UsageError when a stock is given to a part the thing does not have."""
     usual = dict(made.recipe.part_stocks)  # parts that another choice would bring

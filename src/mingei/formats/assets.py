@@ -58,6 +58,12 @@ def keep(picture: Path, folder: Path | None = None) -> Path:
     return _put(data, picture.suffix.lower().lstrip("."), folder or store())
 
 
+def keep_bytes(data: bytes, ending: str, folder: Path | None = None) -> Path:
+    """A picture made here, kept like one that was brought in.  Raises ExportError where it cannot be
+    written."""
+    return _put(data, ending, folder or store())
+
+
 def sources(projects: Iterable[Project]) -> tuple[str, ...]:
     """The files of all artwork, each once."""
     return tuple(dict.fromkeys(a.source for p in projects for b in p.briefs for a in b.arts if a.source))

@@ -361,7 +361,7 @@ class BriefStation(Station):
         self.project = ProjectCard(document)
         self.thing = ThingCard(document)
         self.measures = MeasuresCard(document)
-        self.measures.wanted_mesh.connect(lambda: self.wanted.emit("bring-in"))
+        self.measures.wanted.connect(self.wanted)
         self.outside = OutsideCard(document)
         self.stock = StockCard(document)
         row = QHBoxLayout(self)

@@ -20,6 +20,7 @@ from PySide6.QtWidgets import (
 
 from mingei.app import theme
 from mingei.app.artwork import ArtCard
+from mingei.app.backing import BackingCard
 from mingei.app.cards import Card, FactsCard, SeamCard, StockCard, tool
 from mingei.app.document import Document
 from mingei.app.fields import STEP_MM, QuietCombo, StepSlider
@@ -74,6 +75,7 @@ class DraftStation(Station):
         self.overlays = OverlaysCard(document)
         self.artwork = ArtCard(document)
         self.layers = LayersCard(document)
+        self.backing = BackingCard(document)
         self.splices = SplicesCard(document)
         self.stock = StockCard(document)
         self.facts = FactsCard(document)
@@ -87,11 +89,12 @@ class DraftStation(Station):
         row.setContentsMargins(10, 8, 10, 10)
         row.setSpacing(10)
         self.side = SideColumn(self.seam, self.openings, self.overlays, self.artwork, self.layers,
+                               self.backing,
                                self.splices,
                                self.measures, self.stock, self.facts)
         row.addWidget(self.side)
         row.addWidget(self._views(), 1)
-        self.measures.wanted_mesh.connect(lambda: self.wanted.emit("bring-in"))
+        self.measures.wanted.connect(self.wanted)
         self.flat.picked.connect(document.select)
         self.flat.pointed.connect(document.point_at)
         self.flat.dragged.connect(self._drag)

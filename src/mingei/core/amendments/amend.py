@@ -53,7 +53,8 @@ def amend(draft: Draft, changes: Iterable[SeamChange]) -> Draft:
     for piece in draft.pieces if wanted else ():
         for seam in piece.seams:
             change = wanted.get(seam.name)
-            if change is None or not _may_change(seam) or (not change.moved and change.joint == seam.joint.word):
+            if change is None or not _may_change(seam) or (
+                    not change.moved and change.joint == seam.joint.word):
                 continue
             _accept(draft, seam, change)
             pieces = _held(pieces, seam, change)

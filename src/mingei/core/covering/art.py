@@ -239,7 +239,8 @@ def place(art: Art, pattern: Pattern, over: float, taken: Collection[str] = ()) 
               else [p for p in pattern.panels if p.role is not Role.TAB])
     turn = up_deg(pattern, art.panel) - 90.0
     upright = turned(-turn)
-    box = bounds(q for p in panels for q in upright.apply_all(p.flat_polygon))
+    box = bounds(q for p in panels
+                 for q in upright.apply_all(p.frame.apply_all(p.face) if p.face else p.flat_polygon))
     width = art.width
     if art.fill in (Fill.WHOLE, Fill.COVER):
         width = _filling(art, box, over)

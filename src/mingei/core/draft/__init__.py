@@ -34,9 +34,9 @@ from mingei.core.draft.panel import (
     Wound,
 )
 from mingei.core.draft.piece import Crease, Fold, Lap, Past, Piece, Placement, Seam, fellow, strap, strap_name
-from mingei.core.draft.thing import Dimension, Draft, Glued, Round, Slide, Spine, Swing
+from mingei.core.draft.thing import Backed, Dimension, Draft, Glued, Round, Slide, Spine, Swing
 
-__all__ = ["Against", "Bought", "Crease", "Dimension", "Draft", "Edge", "EdgeRef", "Fold", "Glued",
+__all__ = ["Against", "Backed", "Bought", "Crease", "Dimension", "Draft", "Edge", "EdgeRef", "Fold", "Glued",
            "Handwork", "Inset", "Joint", "Lap", "Led", "Level", "LineOn", "Meeting", "Meets",
            "Mitred", "Over", "Panel", "Past", "Piece", "Pierced", "Placement", "Plain", "Raised", "Role",
            "Rolled", "Round", "Seam", "Site", "Slide", "Slot", "Spine", "Stretch", "Swing", "When",

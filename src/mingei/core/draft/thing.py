@@ -98,6 +98,15 @@ class Swing(NamedTuple):
     strip: str = ""
 
 
+class Backed(NamedTuple):
+    """A panel that boards of one size are glued behind: its name, how wide and how high they are as they are
+    to be had, mm."""
+
+    panel: str
+    wide: float
+    high: float
+
+
 @dataclass(frozen=True)
 class Draft:
     """The whole thing at finished size.
@@ -112,7 +121,8 @@ class Draft:
     whose convex hull it fills, in the whole, mm, () where ``inside_mm`` says it or it holds nothing; bought:
     what is bought and goes into it, in the order in which it is put in; handwork: what its recipe asks for
     besides, in order; filled: the panel before whose closing it is filled, "" where ``inside_mm`` and
-    ``closes`` say whether it is.
+    ``closes`` say whether it is; tilt_deg: how far it is meant to be tilted, any way, without falling over, 0
+    where it is not asked to stand; backed: what boards are glued behind, None.
     """
 
     pieces: tuple[Piece, ...]
@@ -132,6 +142,8 @@ class Draft:
     handwork: tuple[Handwork, ...] = ()
     filled: str = ""
     human: tuple[tuple[str, float], ...] = ()
+    tilt_deg: float = 0.0
+    backed: Backed | None = None
 
     def __post_init__(self) -> None:
         for what, names in (("panels", [p.name for piece in self.pieces for p in piece.panels]),

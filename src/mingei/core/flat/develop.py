@@ -486,9 +486,11 @@ class _Developer:
         panel = work.panel
         for own, other in self.given.crossing.get(panel.name, ()):
             self._cut_in(work, own, self.given.bodies[other])
+        face: Polygon = ()
         for edge in range(len(work.sides)):
             seam = self.given.carried.get(EdgeRef(panel.name, edge))
             if seam is not None and seam.joint.adds is Adds.TONGUES:
+                face = face or work.outline()
                 stepped(work, edge, _tongues(panel.ways[edge][2]),
                         seam.joint.carrier(Meeting(self.given.bodies[panel.name],  # type: ignore[misc]
                                                    self.given.bodies[seam.host.panel], seam.angle_deg, 0.0))
@@ -530,7 +532,7 @@ class _Developer:
                     for mortise in self._mortises(s, host))
         found = FlatPanel(panel.name, role=panel.role, layer=panel.layer, depth=work.depth, path=tuple(path),
                          folds=tuple(labels), frame=frame, lies=lies,
-                         hinges=panel.hinges, bevels=tuple(bevels),
+                         hinges=panel.hinges, face=face, bevels=tuple(bevels),
                          guides=(*panel.guides, *_slanting(path, bevels, self.t),
                                  *(self._footprint(s, host, 0.0) for s, host in standing if s.joint.traces)),
                          whole=panel.whole, holes=(*panel.holes, *slots, *pins, *mortises),

@@ -52,7 +52,8 @@ class FlatPanel:
     what it lacks of openings that cross its bends, likewise; grooves: the channels in its faces;
     lies: what of it lies in its plane when it is finished, () for all of it: the rest is led round what it
     covers, or rolled up; hinges: lines it bends along without a score; bevels: segments of the path that are
-    cut slanting, by their numbers, and how far from square, degrees, the inner face the smaller.
+    cut slanting, by their numbers, and how far from square, degrees, the inner face the smaller; face: the
+    outline without tongues, where some stand out of it, else ().
     """
 
     name: str
@@ -71,6 +72,7 @@ class FlatPanel:
     lies: Path = ()
     hinges: tuple[tuple[Point, Point], ...] = ()
     bevels: tuple[tuple[int, float], ...] = ()
+    face: Polygon = ()
 
     def within(self, deep: float) -> Polygon:
         """Its outline so far beneath its outer face (mm), where its slanting sides lie further in."""

@@ -322,15 +322,19 @@ def _crossed(pattern: Pattern, others: Sequence[Pattern]) -> list[Closure]:
         along = np.cross(at[:3, 2], to[:3, 2])
         along /= np.linalg.norm(along)
         floors, off = [], 0.0
-        for panel, own, other, thick in ((pattern.by_name[mate.carrier], at, to, host.stock.caliper_mm),
-                                         (host.by_name[mate.host], to, at, pattern.stock.caliper_mm)):
+        one, two = pattern.by_name[mate.carrier], host.by_name[mate.host]
+        for panel, crosses, own, other, thick in ((one, two, at, to, host.stock.caliper_mm),
+                                                  (two, one, to, at, pattern.stock.caliper_mm)):
             points = place(own, panel.polygon)
+            level = (points - at[:3, 3]) @ along
             away = np.abs((points - other[:3, 3]) @ other[:3, 2]) - thick / 2
-            cut = points[away < SLOT_PLAY_MM]  # the corners of the cut, and no others
-            level = (cut - at[:3, 3]) @ along
-            mouth, floor = _ends_of_cut(level, (points - at[:3, 3]) @ along)
+            beside = (place(other, crosses.polygon) - at[:3, 3]) @ along
+            # the corners of the cut, and no others: near the other board, and no further along than it goes
+            cut = ((away < SLOT_PLAY_MM) & (level > beside.min() - SLOT_ENDS_MM)
+                   & (level < beside.max() + SLOT_ENDS_MM))
+            mouth, floor = _ends_of_cut(level[cut], level)
             floors.append((floor, mouth))
-            off = max([off, *np.abs(away[away < SLOT_PLAY_MM] - SLOT_PLAY_MM / 2).tolist()])
+            off = max([off, *np.abs(away[cut] - SLOT_PLAY_MM / 2).tolist()])
         (a, a_mouth), (b, b_mouth) = floors
         apart = ((b - a) if a_mouth > a and b_mouth < b else (a - b) if a_mouth < a and b_mouth > b
                  else -math.inf)

@@ -11,4 +11,4 @@ JOINT = Joint("halving", "Halving", "Two boards, each cut in half way for the ot
               adds=Adds.CUTS,
               stands=Stands.CROSSED, fit_mm=SLOT_PLAY_MM,
               done="Slide the {carrier} and the {host} into each other.",
-              done_many="Slide the {carrier} and {hosts} into each other.")
+              done_many="Slide the {carrier} into {hosts}.")

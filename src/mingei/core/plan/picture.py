@@ -123,7 +123,7 @@ def _shown(plan: Plan, step: Step, patterns: Sequence[Pattern]) -> tuple[Pattern
         for op in each.operations:
             if op.does is Does.COVER:
                 glued.add(op.key.split("/", 1)[1])
-            if op.does in (Does.GLUE, Does.LAP):
+            if op.does in (Does.GLUE, Does.LAP) or op.brought:
                 mine = {owner[n] for n in op.panels if n in owner} | ({op.piece} & bodies.keys())
                 touched = [group for group in together if group & mine]
                 together = [g for g in together if not g & mine] + [set().union(*touched)]

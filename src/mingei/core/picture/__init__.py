@@ -1,0 +1,1 @@
+"""Figures cut out of pictures: their outlines, how they stand, the boards behind them."""

@@ -452,6 +452,10 @@
    <translation>--to</translation>
   </message>
   <message>
+   <source>--tries</source>
+   <translation>--tries</translation>
+  </message>
+  <message>
    <source>0 is level, 90 upright.</source>
    <translation>0 ist liegend, 90 aufrecht.</translation>
   </message>
@@ -1504,6 +1508,10 @@
    <translation>An seinem Falz abtrennen, mit allem, was daran hängt, und mit einer Klebelasche anfügen: wo alles für den Bogen zu groß ist.</translation>
   </message>
   <message>
+   <source>Cut it there</source>
+   <translation>Dort schneiden</translation>
+  </message>
+  <message>
    <source>Cut open</source>
    <translation>Aufschneiden</translation>
   </message>
@@ -1758,6 +1766,10 @@
   <message>
    <source>Edge bands</source>
    <translation>Kantenbänder</translation>
+  </message>
+  <message>
+   <source>Edge to</source>
+   <translation>Kante zu</translation>
   </message>
   <message>
    <source>Edges with the same number meet.</source>
@@ -2859,6 +2871,10 @@
    <translation>Jersey 200 g</translation>
   </message>
   <message>
+   <source>Join it there</source>
+   <translation>Dort verbinden</translation>
+  </message>
+  <message>
    <source>Joined</source>
    <translation>Verbunden</translation>
   </message>
@@ -3181,6 +3197,10 @@
   <message>
    <source>Look for a word: title, thing, stock, what to change…</source>
    <translation>Ein Wort suchen: Titel, Ding, Material, was zu ändern ist…</translation>
+  </message>
+  <message>
+   <source>Look for fewer pieces</source>
+   <translation>Weniger Teile suchen</translation>
   </message>
   <message>
    <source>Look from</source>
@@ -3517,6 +3537,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Nothing is measured yet: write down what you made, and what it measured.</source>
    <translation>Noch ist nichts gemessen: Schreib auf, was du gebaut hast und was es misst.</translation>
+  </message>
+  <message>
+   <source>Nothing stays joined or cut by hand, or as it was found.</source>
+   <translation>Nichts bleibt von Hand verbunden oder geschnitten, oder wie es gefunden wurde.</translation>
   </message>
   <message>
    <source>Nothing yet</source>
@@ -3941,6 +3965,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Pieces on real sheets, and out to paper</source>
    <translation>Stücke auf wirklichen Bogen, und hinaus aufs Papier</translation>
+  </message>
+  <message>
+   <source>Pieces, and the {facet}</source>
+   <translation>Teile, und {facet}</translation>
   </message>
   <message>
    <source>Pillow pouch</source>
@@ -4623,6 +4651,10 @@ Protokoll: {log}</translation>
    <translation>Kleinteile und Magnete sind nichts für Kinder unter drei; verschluckte Magnete sind ein Notfall.</translation>
   </message>
   <message>
+   <source>Small pieces are taken apart and put together anew, again and again; the best is kept when you stop.</source>
+   <translation>Kleine Teile werden immer wieder zerlegt und neu zusammengesetzt; das Beste bleibt, wenn du anhältst.</translation>
+  </message>
+  <message>
    <source>Smaller</source>
    <translation>Kleiner</translation>
   </message>
@@ -5013,6 +5045,10 @@ Protokoll: {log}</translation>
   <message>
    <source>The faces stand at {angle}°; the points are {length} apart</source>
    <translation>Die Flächen stehen im Winkel von {angle}°; die Punkte liegen {length} auseinander</translation>
+  </message>
+  <message>
+   <source>The facet beyond the edge. Press a facet on the drawing first.</source>
+   <translation>Die Facette jenseits der Kante. Zuerst auf der Zeichnung eine Facette drücken.</translation>
   </message>
   <message>
    <source>The fit shows here once three numbers are written.</source>
@@ -6037,6 +6073,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Work on {name} was not saved when Mingei stopped.</source>
    <translation>Die Arbeit an {name} war nicht gespeichert, als Mingei endete.</translation>
+  </message>
+  <message>
+   <source>Work the pieces out anew</source>
+   <translation>Teile neu ausrechnen</translation>
   </message>
   <message>
    <source>Wrapper</source>
@@ -7891,6 +7931,10 @@ Protokoll: {log}</translation>
    <translation>wählen Sie eine mit Tiefe</translation>
   </message>
   <message>
+   <source>choose two that share an edge</source>
+   <translation>zwei wählen, die eine Kante teilen</translation>
+  </message>
+  <message>
    <source>choose {names}</source>
    <translation>wählen Sie {names}</translation>
   </message>
@@ -8197,6 +8241,10 @@ Protokoll: {log}</translation>
   <message>
    <source>cut it from clear film and fix it inside before you fold</source>
    <translation>schneiden Sie ihn aus klarer Folie und befestigen Sie ihn innen, bevor Sie falten</translation>
+  </message>
+  <message>
+   <source>cut it there first</source>
+   <translation>zuerst dort schneiden</translation>
   </message>
   <message>
    <source>cut nearer to the boards</source>
@@ -8731,12 +8779,20 @@ Protokoll: {log}</translation>
    <translation>Kanten</translation>
   </message>
   <message>
+   <source>edges joined or parted by hand</source>
+   <translation>von Hand verbundene oder getrennte Kanten</translation>
+  </message>
+  <message>
    <source>edges meet</source>
    <translation>Kanten treffen sich</translation>
   </message>
   <message>
    <source>edges of the {panel}</source>
    <translation>Kanten: {panel}</translation>
+  </message>
+  <message>
+   <source>edges set by hand are a line of text</source>
+   <translation>von Hand gesetzte Kanten sind eine Zeile Text</translation>
   </message>
   <message>
    <source>egg crate</source>
@@ -9681,6 +9737,10 @@ Protokoll: {log}</translation>
   <message>
    <source>halve the {seam}</source>
    <translation>{seam} überblatten</translation>
+  </message>
+  <message>
+   <source>hand</source>
+   <translation>von Hand</translation>
   </message>
   <message>
    <source>handle</source>
@@ -10847,6 +10907,10 @@ Protokoll: {log}</translation>
    <translation>Fuge quer durch {piece}</translation>
   </message>
   <message>
+   <source>join or cut by hand</source>
+   <translation>von Hand verbinden oder schneiden</translation>
+  </message>
+  <message>
    <source>join parts with + - * /</source>
    <translation>verbinden Sie Teile mit + - * /</translation>
   </message>
@@ -11101,6 +11165,10 @@ Protokoll: {log}</translation>
   <message>
    <source>leave at least {least:g} mm of card between them</source>
    <translation>lassen Sie wenigstens {least:g} mm Karton dazwischen</translation>
+  </message>
+  <message>
+   <source>leave it empty</source>
+   <translation>leer lassen</translation>
   </message>
   <message>
    <source>leave it off there, or make it smaller and move it clear</source>
@@ -13253,6 +13321,10 @@ Protokoll: {log}</translation>
   <message>
    <source>part #</source>
    <translation>Teil #</translation>
+  </message>
+  <message>
+   <source>part them elsewhere first</source>
+   <translation>zuerst anderswo trennen</translation>
   </message>
   <message>
    <source>partition </source>
@@ -15983,6 +16055,10 @@ Protokoll: {log}</translation>
    <translation>{name} ist auf mehrere Bögen verteilt, und eine Maschine schneidet nur ganze Stücke</translation>
   </message>
   <message>
+   <source>the {one} and the {other} hang together already, by another way round</source>
+   <translation>{one} und {other} hängen schon auf einem anderen Weg zusammen</translation>
+  </message>
+  <message>
    <source>the {outer} slides over the {host}</source>
    <translation>{outer} gleitet über {host}</translation>
   </message>
@@ -16085,6 +16161,10 @@ Protokoll: {log}</translation>
   <message>
    <source>these readings cannot tell thickness and crease gain apart</source>
    <translation>diese Ablesungen können Dicke und Falzzugabe nicht scheiden</translation>
+  </message>
+  <message>
+   <source>these two facets do not meet</source>
+   <translation>diese zwei Facetten treffen sich nicht</translation>
   </message>
   <message>
    <source>thick</source>
@@ -17055,6 +17135,10 @@ Protokoll: {log}</translation>
    <translation>bei so viel Spiel bleibt von einer so niedrigen Tür nichts</translation>
   </message>
   <message>
+   <source>with the {one} and the {other} joined there, facets would lie over each other, or the piece would not fit its sheet</source>
+   <translation>wären {one} und {other} dort verbunden, lägen Facetten übereinander, oder das Teil passte nicht aufs Blatt</translation>
+  </message>
+  <message>
    <source>with {mass:.0f} g and {thick:.1f} mm it goes as: {names}</source>
    <translation>mit {mass:.0f} g und {thick:.1f} mm geht es als: {names}</translation>
   </message>
@@ -17559,6 +17643,10 @@ Protokoll: {log}</translation>
    <translation>schreiben Sie x,y oder x,y,Drehung in mm und Grad</translation>
   </message>
   <message>
+   <source>write x,y,z and + or -, as shares of the height</source>
+   <translation>x,y,z und + oder - schreiben, als Anteile der Höhe</translation>
+  </message>
+  <message>
    <source>write {least:g} to {most:g}</source>
    <translation>schreiben Sie {least:g} bis {most:g}</translation>
   </message>
@@ -17718,6 +17806,18 @@ Protokoll: {log}</translation>
     <numerusform>{count} Kanten sind offen: sie bleiben Ränder</numerusform>
    </translation>
   </message>
+  <message>
+   <source>{count} edges joined by hand are cut: their facets would lie over others, or their piece would not fit its sheet</source>
+   <translation>{count} von Hand verbundene Kanten sind geschnitten: ihre Facetten lägen über anderen, oder ihr Teil passte nicht aufs Blatt</translation>
+  </message>
+  <message>
+   <source>{count} edges set by hand are more than are kept</source>
+   <translation>{count} von Hand gesetzte Kanten sind mehr, als behalten werden</translation>
+  </message>
+  <message>
+   <source>{count} edges set by hand are not found in this mesh</source>
+   <translation>{count} von Hand gesetzte Kanten finden sich in diesem Netz nicht</translation>
+  </message>
   <message numerus="yes">
    <source>{count} empty faces were dropped</source>
    <translation>
@@ -17852,6 +17952,14 @@ Protokoll: {log}</translation>
     <numerusform>{count} Stücke passen nicht darauf.</numerusform>
    </translation>
   </message>
+  <message>
+   <source>{count} pieces so far, {share:.0f} % of the search done.</source>
+   <translation>{count} Teile bisher, {share:.0f} % der Suche getan.</translation>
+  </message>
+  <message>
+   <source>{count} pieces; {share:.0f} % of what is cut is taped.</source>
+   <translation>{count} Teile; {share:.0f} % des Geschnittenen wird mit Band geklebt.</translation>
+  </message>
   <message numerus="yes">
    <source>{count} placings of the rule</source>
    <translation>
@@ -17919,6 +18027,10 @@ Protokoll: {log}</translation>
    <translation>{count} Dreiecke sind mehr, als angesehen werden</translation>
   </message>
   <message>
+   <source>{count} tries are not made</source>
+   <translation>{count} Versuche werden nicht gemacht</translation>
+  </message>
+  <message>
    <source>{count} values belong here</source>
    <translation>hierher gehören {count} Werte</translation>
   </message>
@@ -17965,6 +18077,14 @@ Protokoll: {log}</translation>
   <message>
    <source>{errors} will not work, {looks} to look at again</source>
    <translation>{errors} gehen so nicht, {looks} noch einmal ansehen</translation>
+  </message>
+  <message>
+   <source>{facet}, cut</source>
+   <translation>{facet}, geschnitten</translation>
+  </message>
+  <message>
+   <source>{facet}, folded</source>
+   <translation>{facet}, gefalzt</translation>
   </message>
   <message>
    <source>{factor!r} is not how much a drawing can be enlarged</source>
@@ -18602,6 +18722,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{word!r} is no corner</source>
    <translation>{word!r} ist keine Ecke</translation>
+  </message>
+  <message>
+   <source>{word!r} is no edge</source>
+   <translation>{word!r} ist keine Kante</translation>
   </message>
   <message>
    <source>{word!r} is no sheet's number</source>

@@ -5,13 +5,16 @@ from __future__ import annotations
 import configparser
 import contextlib
 import io
+import os
 import re
 import shlex
 import unittest
 import xml.etree.ElementTree as ET
 from pathlib import Path
+from unittest import mock
 
 import trimesh
+from PIL import Image, ImageDraw
 
 from mingei import __version__
 from mingei.cli import COMMANDS, main
@@ -61,6 +64,13 @@ class Documents(InFolder):
         lines = block[1].replace("\\\n", " ").strip().splitlines()
         self.assertGreaterEqual(len(lines), 4)
         trimesh.creation.icosphere(1).export(self.folder / "bird.stl")
+        bird = Image.new("RGB", (200, 300), "white")
+        ImageDraw.Draw(bird).rectangle((40, 40, 160, 290), fill="black")
+        bird.save(self.folder / "puffin.png")
+        with mock.patch.dict(os.environ, {"XDG_DATA_HOME": str(self.folder)}):
+            self._run(lines)
+
+    def _run(self, lines: list[str]) -> None:
         for line in lines:
             words = shlex.split(line.partition("  #")[0])
             self.assertEqual(words[0], "mingei")

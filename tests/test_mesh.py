@@ -9,35 +9,41 @@ import random
 import time
 import unittest
 from collections import Counter
+from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
 import trimesh
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
 from shapely import Polygon
 
+from mingei.app.facets import PiecesCard
 from mingei.assets import demo_file
 from mingei.core.check import run
 from mingei.core.check.making import _overlapping
 from mingei.core.check.simulating import simulate
-from mingei.core.document.build import Build, build
+from mingei.core.document.build import Build, Part, build
 from mingei.core.document.project import new_brief, new_project
 from mingei.core.errors import MeasureError, ProjectError
 from mingei.core.folded.fold import closure, finished, place
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.mesh.cutting import Cut, Room, cut_up
 from mingei.core.mesh.facets import merged, reduced
+from mingei.core.mesh.hand import read_hand, write_hand
 from mingei.core.mesh.mending import mend
 from mingei.core.mesh.mesh import Mesh, read_mesh, write_mesh
 from mingei.core.recipes import find_recipe
-from mingei.core.recipes.mesh import cut_mesh
+from mingei.core.recipes.mesh import by_hand, cut_mesh, fewer
 from mingei.core.stock import Stock
 from mingei.formats import project_file
 from mingei.formats.mesh_file import load
 from tests.solids import shared
 from tests.support import InFolder
 from tests.test_cli import run as command
+from tests.windows import WindowTest
 
 SOAK = bool(os.environ.get("MINGEI_SOAK"))
 
@@ -69,7 +75,7 @@ BODIES = {
 }
 
 
-def made_of(mesh: Mesh, height: float = 150.0, caliper: float = 0.2, **values: float) -> Build:
+def made_of(mesh: Mesh, height: float = 150.0, caliper: float = 0.2, **values: float | str) -> Build:
     text = write_mesh(merged(mesh.sized(1000.0)))
     brief = new_brief("mesh", {"mesh": text, "height": height, **values})
     return build(brief, Stock("card", "Card", 160, caliper))
@@ -84,7 +90,7 @@ def bare_share(made: Build) -> float:
 def mesh_of(made: Build) -> tuple[Mesh, Cut]:
     v = made.brief.values
     return cut_mesh(str(v["mesh"]), *(float(v[k]) for k in ("height", "wide", "high", "reach", "tab")),
-                    int(v["slits"]))[:2]
+                    int(v["slits"]), str(v["hand"]))[:2]
 
 
 class Written(unittest.TestCase):
@@ -210,10 +216,8 @@ class Cutting(unittest.TestCase):
         mesh, cut = mesh_of(made)
         self.assertEqual(sorted(f for piece in cut.pieces for f in piece), list(range(len(mesh.faces))))
         names = [f for piece in cut.pieces for f in piece]
-        number = 0
         for piece, pattern in zip(cut.pieces, made.patterns, strict=True):
-            faces = [pattern.by_name[f"facet {number + k + 1}"] for k in range(len(piece))]
-            number += len(piece)
+            faces = [pattern.by_name[f"facet {face + 1}"] for face in piece]
             drawn = {q.name: q.outline for p in made.draft.pieces for q in p.panels}
             laid = [Polygon(p.frame.apply_all(drawn[p.name])) for p in faces]
             whole = Polygon()
@@ -235,15 +239,14 @@ class Cutting(unittest.TestCase):
     def test_folded_up_it_is_the_mesh_again_and_every_tab_lands(self, name: str, height: float,
                                                                 caliper: float) -> None:
         made = made_of(BODIES[name](), height, caliper)
-        mesh, cut = mesh_of(made)
-        order = [f for piece in cut.pieces for f in piece]
+        mesh, _ = mesh_of(made)
         for pattern in made.patterns:
             posed = finished(pattern)
             for panel in pattern.panels:
                 if not panel.name.startswith("facet "):
                     continue
-                ring = mesh.corners[list(mesh.faces[order[int(panel.name.split()[1]) - 1]])]
-                number = order[int(panel.name.split()[1]) - 1]
+                number = int(panel.name.split()[1]) - 1
+                ring = mesh.corners[list(mesh.faces[number])]
                 drawn = next(q.outline for p in made.draft.pieces for q in p.panels if q.name == panel.name)
                 self.assertEqual(len(drawn), len(mesh.faces[number]))
                 stands = place(posed[panel.name], drawn)
@@ -303,6 +306,95 @@ class Cutting(unittest.TestCase):
         recipe = find_recipe("mesh")
         with self.assertRaises(MeasureError):
             recipe.contradictions({m.name: m.default for m in recipe.measures} | {"reach": 5.0})
+
+
+class ByHand(unittest.TestCase):
+    def test_an_edge_joined_or_cut_by_hand_is_and_all_else_stays(self) -> None:
+        dice = random.Random(4)
+        made = made_of(BODIES["lump"]())
+        for _ in range(8):
+            seams = [s for p in made.draft.pieces for s in p.seams]
+            folds = [f for p in made.draft.pieces for f in p.folds]
+            before = {frozenset((f.a.panel, f.b.panel)) for f in folds}
+            joined = dice.random() < 0.5
+            one, other = ((seam.carrier.panel, seam.host.panel) if joined else (fold.a.panel, fold.b.panel)
+                          for seam, fold in [(dice.choice(seams), dice.choice(folds))]).__next__()
+            try:
+                hand = by_hand(made.brief.values, one, other, joined)
+            except MeasureError as refused:
+                self.assertTrue(joined)
+                self.assertRegex(str(refused), "lie over each other|hang together already")
+                continue
+            made = build(replace(made.brief, measures=tuple({**made.brief.values, "hand": hand}.items())),
+                         made.stock)
+            after = {frozenset((f.a.panel, f.b.panel)) for p in made.draft.pieces for f in p.folds}
+            self.assertEqual(before ^ after, {frozenset((one, other))})
+            self.assertEqual([c for c in made.closures if not c.closes], [])
+            self.assertEqual([w for p in made.patterns for w in _overlapping(p)], [])
+
+    def test_what_was_set_stays_at_another_size_as_far_as_it_fits_and_the_rest_is_told(self) -> None:
+        made = made_of(BODIES["finer ball"](), 100.0, slits=100)
+        fold = made.draft.pieces[0].folds[0]
+        hand = by_hand(made.brief.values, fold.a.panel, fold.b.panel, False)
+        small = build(replace(made.brief,
+                              measures=tuple({**made.brief.values, "hand": hand, "height": 80.0}.items())),
+                      made.stock)
+        self.assertFalse(small.draft.remarks)
+        self.assertNotIn({fold.a.panel, fold.b.panel}, [{f.a.panel, f.b.panel} for p in small.draft.pieces
+                                                        for f in p.folds])
+        large = build(replace(made.brief,
+                              measures=tuple({**made.brief.values, "hand": hand, "height": 400.0}.items())),
+                      made.stock)
+        self.assertIn("joined by hand are cut", str(large.draft.remarks[0][1]))
+        other = made_of(BODIES["box"](), hand=hand)
+        self.assertIn("not found in this mesh", " ".join(str(words) for _, words in other.draft.remarks))
+
+    def test_text_that_is_no_edge_is_refused(self) -> None:
+        for text in ("x", "1,2+", "1,2,3", "1,2,nan+", "= 1e9,0,0-"):
+            with self.assertRaisesRegex(MeasureError, "is no edge"):
+                read_hand(text)
+        again = read_hand("= 0.10000,0.20000,0.30000+ 0.00000,0.00000,1.00000-")
+        self.assertEqual(read_hand(write_hand(again)), again)
+
+    def test_looking_longer_finds_fewer_pieces_that_are_as_good(self) -> None:
+        made = made_of(BODIES["finer ball"]())
+        found = list(fewer(made.brief.values, 40))
+        self.assertEqual(found[-1].share, 1.0)
+        self.assertEqual([f.pieces for f in found], sorted((f.pieces for f in found), reverse=True))
+        self.assertLess(found[-1].pieces, len(made.patterns) * 0.8)
+        better = build(replace(made.brief,
+                               measures=tuple({**made.brief.values, "hand": found[-1].hand}.items())),
+                       made.stock)
+        self.assertEqual(len(better.patterns), found[-1].pieces)
+        self.assertEqual(sorted(f for piece in mesh_of(better)[1].pieces for f in piece), list(range(320)))
+        self.assertEqual([w for p in better.patterns for w in _overlapping(p)], [])
+        self.assertLess(bare_share(better), 0.1)
+        self.assertEqual([c for c in better.closures if not c.closes], [])
+
+
+class Window(WindowTest):
+    def test_an_edge_is_cut_and_joined_again_with_a_press_and_undone(self) -> None:
+        document = self.window.document
+        document.look_at(next(i for i, b in enumerate(document.project.briefs) if b.recipe == "mesh"))
+        self.window.go("draft")
+        card = self.window.findChild(PiecesCard)
+        pieces = len(document.build.patterns)
+        fold = document.build.draft.pieces[0].folds[0]
+        document.select(Part(document.build.patterns[0].name, fold.a.panel))
+        card.choice.setCurrentIndex(card.choice.findData(fold.b.panel))
+        card._dress()
+        self.assertEqual(card.press.text(), "Cut it there")
+        QTest.mouseClick(card.press, Qt.MouseButton.LeftButton)
+        self.assertEqual(len(document.build.patterns), pieces + 1)
+        self.assertTrue(card.forget.isVisibleTo(card))
+        card.choice.setCurrentIndex(card.choice.findData(fold.b.panel))
+        card._dress()
+        self.assertEqual(card.press.text(), "Join it there")
+        QTest.mouseClick(card.press, Qt.MouseButton.LeftButton)
+        self.assertEqual(len(document.build.patterns), pieces)
+        document.undo.undo()
+        document.undo.undo()
+        self.assertEqual(str(document.brief.values["hand"]), "")
 
 
 class Files(InFolder):

@@ -95,13 +95,16 @@ def parser() -> argparse.ArgumentParser:
 
     unfold = commands.add_parser("unfold", help="a faceted model from a mesh, in pieces that fold up")
     unfold.add_argument("mesh", type=Path, metavar="MESH", help="OBJ, STL, PLY, OFF or glTF")
-    unfold.add_argument("--height", default="150mm", metavar="LENGTH", help="of the model")
+    unfold.add_argument("--height", "--size", default="150mm", metavar="LENGTH", help="of the model")
     unfold.add_argument("--facets", type=int, default=200, metavar="N", help="about so many are left")
     unfold.add_argument("--up", choices=("z", "y"), default="z", help="which axis points up")
     unfold.add_argument("--reach", default="0mm", metavar="LENGTH",
                         help="no piece has more area than a square of that side; 0: any that fits the sheet")
     unfold.add_argument("--slits", type=int, default=10, metavar="PERCENT",
                         help="of each piece so much of its edge may have no room for a tab; 100: few pieces")
+    unfold.add_argument("--tries", type=int, default=0, metavar="N",
+                        help="look for fewer pieces by trying so often")
+    unfold.add_argument("--json", action="store_true", help="what came of it, as JSON")
     unfold.add_argument("--stock", default="", metavar="ID", help="a stock's id")
     unfold.add_argument("--sheet", default="A4", metavar="NAME")
     unfold.add_argument("-o", "--output", type=Path, required=True, metavar="F.mingei")

@@ -75,6 +75,11 @@ class Document(AtHand):
         accepted = find_recipe(self.brief.recipe).accept({**self.brief.values, name: text})
         self.change_brief(replace(self.brief, measures=tuple(accepted.items())), t("bring in a mesh"))
 
+    def set_by_hand(self, text: str) -> None:
+        """Take the edges of a mesh that were joined or parted by hand.  Raises MeasureError."""
+        accepted = find_recipe(self.brief.recipe).accept({**self.brief.values, "hand": text})
+        self.change_brief(replace(self.brief, measures=tuple(accepted.items())), t("join or cut by hand"))
+
     def set_thing(self, size: Size) -> None:
         """Make it for a thing people know by name.  Raises MeasureError when the recipe cannot build it
         so."""

@@ -105,6 +105,8 @@ class MeasuresCard(Card):
         if recipe.holds:
             self._fields.append(self._things())
         for measure in recipe.measures:
+            if measure.kind is Kind.MARKS:  # set on the drawing
+                continue
             field = self._field(measure)
             self._fields.append(field)
             self.body.addWidget(field)

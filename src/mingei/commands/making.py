@@ -3,7 +3,9 @@
 from __future__ import annotations
 
 import argparse
+import json
 import shlex
+import time
 from collections.abc import Sequence
 from dataclasses import replace
 
@@ -24,6 +26,7 @@ from mingei.formats import project_file
 from mingei.formats.assets import PACK_SUFFIX, sources
 
 #: A mesh is reduced to no more facets than this.
+MOST_TRIES = 20_000
 MOST_FACETS = 1000
 
 
@@ -186,12 +189,17 @@ def _with_mats(brief: Brief, stock: Stock, border: str) -> Brief:
 
 def unfold(options: argparse.Namespace) -> int:
     """A faceted model from a mesh; what was found in it is told first."""
+    from mingei.core.recipes.mesh import fewer
     from mingei.formats.mesh_file import load
 
     if not 4 <= options.facets <= MOST_FACETS:
         raise UsageError(say("{count} facets are not made", count=options.facets), "--facets",
                          say("write 4 to {most}", most=MOST_FACETS))
+    if not 0 <= options.tries <= MOST_TRIES:
+        raise UsageError(say("{count} tries are not made", count=options.tries), "--tries",
+                         say("write 0 to {most}", most=MOST_TRIES))
     accept_output(options.output)
+    begun = time.monotonic()
     taken = load(options.mesh, options.facets, options.up)
     sheet = find_sheet(options.sheet)
     stock = find_stock(options.stock, cabinet().own) if options.stock else None
@@ -202,15 +210,25 @@ def unfold(options: argparse.Namespace) -> int:
                                "wide": min(room_.width, room_.height),
                                "high": max(room_.width, room_.height)}, stock, name=options.mesh.stem[:60])
     project = new_project(brief, options.mesh.stem[:60], sheet=options.sheet, own=(stock,) if stock else ())
+    for found in fewer(brief.values, options.tries):
+        brief = replace(brief, measures=tuple({**brief.values, "hand": found.hand}.items()))
+    project = replace(project, briefs=(brief,))
     made = build(brief, project.stock_of(brief), project.parts_of(brief))
     project_file.save(project, options.output)
+    seams = [m for p in made.patterns for m in p.mates]
+    whole = sum(m.length for m in seams) or 1.0
+    bare = sum(m.length for m in seams if not m.joint.has_tab)
+    if options.json:
+        print(json.dumps({"facets": len(taken.mesh.faces), "pieces": len(made.patterns),
+                          "seconds": round(time.monotonic() - begun, 3),
+                          "mended": [str(w) for w in taken.mended.done],
+                          "left": [str(w) for w in taken.mended.left],
+                          "taped_share": round(bare / whole, 4)}, indent=1))
+        return OK
     for what in taken.mended.done:
         print(say("mended: {what}", what=what))
     for what in taken.mended.left:
         print(say("note: {what}", what=what))
-    seams = [m for p in made.patterns for m in p.mates]
-    whole = sum(m.length for m in seams) or 1.0
-    bare = sum(m.length for m in seams if not m.joint.has_tab)
     print(say("{file}: {facets} facets in {pieces} pieces, {folds} folds; {share:.0f} % of the seams taped",
               file=options.output, facets=len(taken.mesh.faces), pieces=len(made.patterns),
               folds=sum(sum(not f.bend for f in p.folds) for p in made.patterns) - sum(

@@ -23,6 +23,7 @@ from mingei.app.artwork import ArtCard
 from mingei.app.backing import BackingCard
 from mingei.app.cards import Card, FactsCard, SeamCard, StockCard, tool
 from mingei.app.document import Document
+from mingei.app.facets import PiecesCard
 from mingei.app.fields import STEP_MM, QuietCombo, StepSlider
 from mingei.app.figures import write_both
 from mingei.app.flat_view import FlatView
@@ -71,6 +72,7 @@ class DraftStation(Station):
         self.settings = settings
         self.measures = MeasuresCard(document)
         self.seam = SeamCard(document)
+        self.facets = PiecesCard(document)
         self.openings = OpeningsCard(document)
         self.overlays = OverlaysCard(document)
         self.artwork = ArtCard(document)
@@ -88,7 +90,8 @@ class DraftStation(Station):
         row = QHBoxLayout(self)
         row.setContentsMargins(10, 8, 10, 10)
         row.setSpacing(10)
-        self.side = SideColumn(self.seam, self.openings, self.overlays, self.artwork, self.layers,
+        self.side = SideColumn(self.seam, self.facets, self.openings, self.overlays, self.artwork,
+                               self.layers,
                                self.backing,
                                self.splices,
                                self.measures, self.stock, self.facts)

@@ -523,7 +523,7 @@ def _brief_differences(a: Brief, b: Brief) -> list[str]:
     for key, value in b.values.items():
         measure, was = recipe.measure(key), a.values[key]
         if value != was:
-            if measure.kind in (Kind.OUTLINE, Kind.MESH):
+            if measure.kind in (Kind.OUTLINE, Kind.MESH, Kind.MARKS):
                 said.append(say("{name}: another outline", name=b.name))
                 continue
             shown = [dict(measure.choices).get(str(v)) or (measure.write(v) if isinstance(v, float) else v)

@@ -11,7 +11,8 @@ from __future__ import annotations
 
 import heapq
 import math
-from collections.abc import Callable, Mapping, Sequence
+import random
+from collections.abc import Callable, Collection, Iterator, Mapping, Sequence
 from typing import Any, NamedTuple
 
 import numpy as np
@@ -26,6 +27,8 @@ _HAIR_MM = 0.02
 _FLAT = 2.0
 #: A tab may end so large a share of its side from either corner, and is no deeper than such a share of it.
 _ENDS, _DEEPEST = 0.25, 0.4
+#: So many faces at the most are taken apart at once.
+_AT_ONCE = 90
 #: Where slits are kept few, pieces once refused are tried again so many times.
 _ROUNDS = 3
 
@@ -33,11 +36,13 @@ _ROUNDS = 3
 class Cut(NamedTuple):
     """parents: of each face the one it hangs on, itself for the root of a piece; pieces: the faces of each,
     root first, each after the one it hangs on; turns: by how much each piece is turned so that it fits,
-    degrees, its root's first side along x before."""
+    degrees, its root's first side along x before; refused: the edges that a person wanted joined and could
+    not be, since faces would lie over each other or the piece would not fit."""
 
     parents: tuple[int, ...]
     pieces: tuple[tuple[int, ...], ...]
     turns: tuple[float, ...]
+    refused: tuple[tuple[int, int], ...] = ()
 
 
 def outline(mesh: Mesh, face: int) -> Array:
@@ -125,11 +130,19 @@ class Room(NamedTuple):
     reach: float = 4.0
 
 
-def cut_up(mesh: Mesh, room: Room, step: Callable[[float], None] = lambda share: None) -> Cut:
+def cut_up(mesh: Mesh, room: Room, step: Callable[[float], None] = lambda share: None,
+           joined: Collection[tuple[int, int]] = (), parted: Collection[tuple[int, int]] = (),
+           whole: bool = False) -> Cut:
     """Cut a mesh into pieces that lie flat and are as the room wants them.  step: told how far it is, 0 to 1;
-    may raise to stop."""
+    may raise to stop; joined, parted: edges, each as its two corners in order, where faces are to hang
+    together, before all others and whatever slits that leaves, or to be cut; whole: no others are joined."""
     flats = _Flats(mesh)
-    if room.slits < 1.0:
+    if whole and (cut := _of_edges(flats, room, joined)) is not None:
+        return cut
+    if joined or parted:
+        pieces, worth = _by_hand(flats, room, joined, parted)
+        rounds = _ROUNDS
+    elif room.slits < 1.0:
         pieces, rounds = _Pieces.single(flats, room), _ROUNDS
         worth = {edge: _worth(mesh, *edge) for edge in mesh.edges}
     else:
@@ -147,7 +160,111 @@ def cut_up(mesh: Mesh, room: Room, step: Callable[[float], None] = lambda share:
         if len(refused) == len(waiting):
             break
         waiting = refused
-    return _as_cut(flats, list(pieces.members.values()), pieces.links, room)
+    cut = _as_cut(flats, list(pieces.members.values()), pieces.links, room)
+    return cut._replace(refused=tuple(
+        (a, b) for a, b, face, other in mesh.edges if tuple(sorted((a, b))) in joined
+        and frozenset((face, other)) not in pieces.links)) if joined else cut
+
+
+def _of_edges(flats: _Flats, room: Room, joined: Collection[tuple[int, int]]) -> Cut | None:
+    """The pieces some edges make, all at once; None where they form a ring, faces lie over each other, or a
+    piece does not fit."""
+    from shapely import STRtree
+
+    mesh = flats.mesh
+    hang: dict[int, list[tuple[int, tuple[int, int]]]] = {f: [] for f in range(len(mesh.faces))}
+    links = set()
+    for a, b, face, other in mesh.edges:
+        if (min(a, b), max(a, b)) in joined:
+            if frozenset((face, other)) in links:
+                return None
+            links.add(frozenset((face, other)))
+            hang[face].append((other, (a, b)))
+            hang[other].append((face, (b, a)))
+    at: dict[int, Array] = {}
+    pieces: list[list[int]] = []
+    for root in range(len(mesh.faces)):
+        if root in at:
+            continue
+        at[root] = np.array(((1.0, 0.0), (0.0, 1.0), (0.0, 0.0)))
+        piece, hung = [root], {root: -1}
+        for face in piece:
+            for other, (a, b) in hang[face]:
+                if other == hung[face]:
+                    continue
+                if other in hung:
+                    return None
+                hung[other] = face
+                at[other] = flats.beside(a, b, face, other, at[face])
+                piece.append(other)
+        pieces.append(piece)
+    for piece in pieces:
+        if len(piece) == 1:
+            continue
+        if not _fits(flats, piece, at, room._replace(largest=math.inf)):
+            return None
+        areas = _areas(flats, piece, at)
+        one, two = STRtree(areas).query(areas, predicate="intersects")
+        if bool((one != two).any()):
+            return None
+    return _as_cut(flats, pieces, links, room)
+
+
+def joined_edges(mesh: Mesh, cut: Cut) -> tuple[tuple[int, int], ...]:
+    """The edges along which faces hang together, each as its two corners in order."""
+    return tuple((min(a, b), max(a, b)) for a, b, face, other in mesh.edges
+                 if cut.parents[face] == other or cut.parents[other] == face)
+
+
+def better(mesh: Mesh, cut: Cut, room: Room, tries: int, seed: int = 1) -> Iterator[tuple[float, Cut | None]]:
+    """Fewer and fewer pieces: small ones are taken apart with some of their neighbours and put together anew
+    in another order; what comes of it is kept where it is fewer pieces, or as many of which the large are
+    larger.  tries: how often.  After each try what share of them is done, and the cut where it is better."""
+    dice = random.Random(seed)
+    pieces = _Pieces.of_cut(_Flats(mesh), room, cut)
+    around: dict[int, list[tuple[int, int, int, int]]] = {f: [] for f in range(len(mesh.faces))}
+    worth = {edge: _worth(mesh, *edge) for edge in mesh.edges}
+    for edge in mesh.edges:
+        around[edge[2]].append(edge)
+        around[edge[3]].append(edge)
+    for number in range(tries):
+        share = (number + 1) / tries
+        some = pieces.some_beside(dice, around)
+        if len(some) < 2:
+            yield share, None
+            continue
+        faces = [f for root in some for f in pieces.members[root]]
+        before, kept = pieces.quality(), pieces.state(some)
+        pieces.take_apart(some)
+        blur = dice.choice((0.0, 0.15, 0.4))
+        inside = set(faces)
+        edges = sorted({e for f in faces for e in around[f] if e[2] in inside and e[3] in inside},
+                       key=lambda e: -worth[e] * dice.uniform(1.0 - blur, 1.0 + blur))
+        for edge in edges:
+            pieces.join(*edge)
+        after = pieces.quality()
+        if after < before:
+            yield share, _as_cut(pieces.flats, list(pieces.members.values()), pieces.links, room)
+            continue
+        if after > before:
+            pieces.put_back(kept)
+        yield share, None
+
+
+def _by_hand(flats: _Flats, room: Room, joined: Collection[tuple[int, int]],
+             parted: Collection[tuple[int, int]]) -> tuple[_Pieces, dict[tuple[int, int, int, int], float]]:
+    """The pieces once what a person wanted joined is, and what the other edges are worth that may be."""
+    mesh = flats.mesh
+    pieces = _Pieces.single(flats, room)
+    worth = {edge: _worth(mesh, *edge) for edge in mesh.edges}
+    named = {edge: (min(edge[:2]), max(edge[:2])) for edge in worth}
+    pieces.room = room._replace(slits=1.0)
+    pieces.counted = room.slits < 1.0
+    for edge in sorted(worth, key=lambda e: (-worth[e], e)):
+        if named[edge] in joined:
+            pieces.join(*edge)
+    pieces.room = room
+    return pieces, {e: w for e, w in worth.items() if named[e] not in joined and named[e] not in parted}
 
 
 class _Pieces:
@@ -158,6 +275,7 @@ class _Pieces:
     def __init__(self, flats: _Flats, room: Room, where: dict[int, Array], root: dict[int, int],
                  links: set[frozenset[int]]) -> None:
         self.flats, self.room, self.where, self.root, self.links = flats, room, where, root, links
+        self.counted = room.slits < 1.0
         self.members: dict[int, list[int]] = {}
         for face in root:
             self.members.setdefault(root[face], []).append(face)
@@ -177,6 +295,79 @@ class _Pieces:
             found.cuts[f] = {edge: _strip(flats, f, i, still, room.reach)
                              for i, edge in enumerate(_ring_edges(flats.mesh.faces[f]))}
         return found
+
+    @classmethod
+    def of_cut(cls, flats: _Flats, room: Room, cut: Cut) -> _Pieces:
+        """The pieces of a cut, joined again."""
+        found = cls.single(flats, room._replace(slits=1.0))
+        found.counted = room.slits < 1.0
+        for a, b, face, other in flats.mesh.edges:
+            if cut.parents[face] == other or cut.parents[other] == face:
+                found.join(a, b, face, other)
+        found.room = room
+        return found
+
+    def quality(self) -> tuple[int, float]:
+        """Smaller is better: how many pieces, then how large the large ones are."""
+        areas = self.flats.mesh.areas
+        return len(self.members), -sum(sum(float(areas[f]) for f in faces) ** 2
+                                       for faces in self.members.values())
+
+    def some_beside(self, dice: random.Random,
+                    around: Mapping[int, Sequence[tuple[int, int, int, int]]]) -> list[int]:
+        """A piece, small ones more often, and one to four beside it, of not too many faces in all."""
+        roots = sorted(self.members)
+        weights = [1.0 / len(self.members[r]) for r in roots]
+        first = dice.choices(roots, weights)[0]
+        found, faces = [first], len(self.members[first])
+        for _ in range(dice.randint(1, 4)):
+            beside = {self.root[f] for root in found for face in self.members[root] for e in around[face]
+                      for f in (e[2], e[3])} - set(found)
+            beside = {r for r in beside if faces + len(self.members[r]) <= _AT_ONCE}
+            if not beside:
+                break
+            found.append(dice.choice(sorted(beside)))
+            faces += len(self.members[found[-1]])
+        return found
+
+    def state(self, roots: Sequence[int]) -> Any:
+        """What is needed to put some pieces back as they are."""
+        faces = [f for r in roots for f in self.members[r]]
+        inside = set(faces)
+        return (faces, {f: self.where[f] for f in faces}, {f: self.root[f] for f in faces},
+                {k for k in self.links if k & inside}, {r: list(self.members[r]) for r in roots},
+                {r: list(self.shapes[r]) for r in roots}, {r: dict(self.cuts[r]) for r in roots},
+                {r: set(self.tight[r]) for r in roots})
+
+    def put_back(self, state: Any) -> None:
+        faces, where, root, links, members, shapes, cuts, tight = state
+        for r in {self.root[f] for f in faces}:
+            for own in (self.members, self.shapes, self.cuts, self.tight):
+                del own[r]
+        inside = set(faces)
+        self.links = {k for k in self.links if not k & inside} | links
+        self.where |= where
+        self.root |= root
+        self.members |= members
+        self.shapes |= shapes
+        self.cuts |= cuts
+        self.tight |= tight
+
+    def take_apart(self, roots: Sequence[int]) -> None:
+        """Every face of some pieces a piece of its own again."""
+        still = np.array(((1.0, 0.0), (0.0, 1.0), (0.0, 0.0)))
+        faces = [f for r in roots for f in self.members[r]]
+        inside = set(faces)
+        for r in roots:
+            for own in (self.members, self.shapes, self.cuts, self.tight):
+                del own[r]
+        self.links = {k for k in self.links if not k & inside}
+        for f in faces:
+            self.where[f], self.root[f], self.members[f] = still, f, [f]
+            self.shapes[f] = _areas(self.flats, [f], self.where)
+            self.cuts[f] = {edge: _strip(self.flats, f, i, still, self.room.reach)
+                            for i, edge in enumerate(_ring_edges(self.flats.mesh.faces[f]))}
+            self.tight[f] = set()
 
     @classmethod
     def of_tree(cls, flats: _Flats, room: Room, step: Callable[[float], None]) -> _Pieces:
@@ -213,14 +404,14 @@ class _Pieces:
         fresh = _carried(self.shapes[rb], turn)
         if _meet(self.shapes[ra], fresh):
             return False
-        if self.room.slits < 1.0:
+        if self.counted:
             strips = dict(zip(self.cuts[rb], _carried(list(self.cuts[rb].values()), turn), strict=True))
             tight = self.tight[ra] | self.tight[rb] | _met(self.cuts[ra], fresh) | _met(strips,
                                                                                        self.shapes[ra])
             edges = {e: s for e, s in (*self.cuts[ra].items(), *strips.items()) if e not in ((a, b), (b, a))}
             tight &= edges.keys()
             slits = sum(self._long[e] for e in tight if (e[1], e[0]) in tight)
-            if slits > self.room.slits * sum(self._long[e] for e in edges):
+            if self.room.slits < 1.0 and slits > self.room.slits * sum(self._long[e] for e in edges):
                 return False
             self.cuts[ra], self.tight[ra] = edges, tight
         self.where |= moved

@@ -47,6 +47,8 @@ class Kind(StrEnum):
     FLAG = "flag"
     OUTLINE = "outline"
     MESH = "mesh"
+    #: edges of a mesh that a person joined or parted
+    MARKS = "marks"
 
 
 @dataclass(frozen=True)
@@ -106,6 +108,14 @@ class Measure:
                 from mingei.core.mesh.mesh import read_mesh  # arrays are slow to load
 
                 read_mesh(value)
+            return value
+        if self.kind is Kind.MARKS:
+            if not isinstance(value, str):
+                raise MeasureError("edges set by hand are a line of text", self.name, "leave it empty")
+            if value:
+                from mingei.core.mesh.hand import read_hand
+
+                read_hand(value)
             return value
         if self.kind in (Kind.CHOICE, Kind.FLAG):
             allowed = [c for c, _ in self.choices] or ["yes", "no"]
@@ -183,7 +193,7 @@ class Recipe:
     def _spans(self) -> tuple[Span, ...]:
         return tuple(Span(m.name, m.minimum, m.maximum, m.default, tuple(c for c, _ in m.choices),
                           m.kind in (Kind.COUNT, Kind.ANGLE))
-                     for m in self.measures if m.kind not in (Kind.OUTLINE, Kind.MESH)
+                     for m in self.measures if m.kind not in (Kind.OUTLINE, Kind.MESH, Kind.MARKS)
                      and (m.choices or m.kind is not Kind.FLAG))
 
     def settled(self, values: Values) -> Values:

@@ -7,9 +7,9 @@ seams with a tab; where a tab finds no room, or the surface hardly turns, the ed
 from __future__ import annotations
 
 import math
-from collections.abc import Mapping
+from collections.abc import Iterator, Mapping
 from functools import lru_cache
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, NamedTuple
 
 from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Joint, Mitred, Panel, Piece, Placement, Seam
 from mingei.core.errors import MeasureError
@@ -20,7 +20,7 @@ from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.words import say
 
 if TYPE_CHECKING:
-    from mingei.core.mesh.cutting import Cut
+    from mingei.core.mesh.cutting import Cut, Room
     from mingei.core.mesh.mesh import Mesh
 
 #: Under this turn a fold needs no score, degrees (common practice).
@@ -45,17 +45,20 @@ _CUT = "it is cut there"
 
 @lru_cache(maxsize=8)
 def cut_mesh(text: str, height: float, wide: float, high: float, reach: float, tab: float,
-             slits: int) -> tuple[Mesh, Cut, frozenset[tuple[int, int]], Mapping[int, int]]:
-    """The mesh so high, the pieces it is cut into, the edges beside which their flats have little room, and
-    of each face the step in which it is turned up, mm."""
-    from mingei.core.mesh.cutting import Room, crowded, cut_up
+             slits: int, hand: str) -> tuple[Mesh, Cut, frozenset[tuple[int, int]], Mapping[int, int], int]:
+    """The mesh so high, the pieces it is cut into, the edges beside which their flats have little room, of
+    each face the step in which it is turned up, mm, and how many edges set by hand were not found."""
+    from mingei.core.mesh.cutting import crowded, cut_up
+    from mingei.core.mesh.hand import matched, read_hand
     from mingei.core.mesh.mesh import read_mesh
 
     mesh = read_mesh(text).sized(height)
+    set_by_hand = read_hand(hand)
+    marks = matched(mesh, set_by_hand.marks)
     # tabs stand out beyond the faces
-    cut = cut_up(mesh, Room(wide - 2 * tab, high - 2 * tab, reach * reach if reach else math.inf, slits / 100,
-                            min(tab, _ROOMY_MM)))
-    return mesh, cut, crowded(mesh, cut, _CROWDED_MM), _steps(mesh, cut)
+    cut = cut_up(mesh, _room(wide, high, reach, tab, slits), joined=marks.joined, parted=marks.parted,
+                 whole=set_by_hand.whole and not marks.lost)
+    return mesh, cut, crowded(mesh, cut, _CROWDED_MM), _steps(mesh, cut), marks.lost
 
 
 def _steps(mesh: Mesh, cut: Cut) -> dict[int, int]:
@@ -72,19 +75,86 @@ def _steps(mesh: Mesh, cut: Cut) -> dict[int, int]:
     return found
 
 
-def _of(values: Values) -> tuple[Mesh, Cut, frozenset[tuple[int, int]], Mapping[int, int]]:
+def _of(values: Values) -> tuple[Mesh, Cut, frozenset[tuple[int, int]], Mapping[int, int], int]:
     return cut_mesh(str(values["mesh"]),
                     *(float(values[k]) for k in ("height", "wide", "high", "reach", "tab")),
-                    int(values["slits"]))
+                    int(values["slits"]), str(values["hand"]))
+
+
+def facet(face: int) -> str:
+    """What a face of the mesh is called, whatever piece it is in."""
+    return f"facet {face + 1}"
+
+
+def _room(wide: float, high: float, reach: float, tab: float, slits: int) -> Room:
+    from mingei.core.mesh.cutting import Room
+
+    return Room(wide - 2 * tab, high - 2 * tab, reach * reach if reach else math.inf, slits / 100,
+                min(tab, _ROOMY_MM))
+
+
+def _room_of(values: Values) -> Room:
+    wide, high, reach, tab = (float(values[k]) for k in ("wide", "high", "reach", "tab"))
+    return _room(wide, high, reach, tab, int(values["slits"]))
+
+
+def by_hand(values: Values, one: str, other: str, joined: bool) -> str:
+    """The pieces as they are, settled, but for the edge between two facets, which is joined or parted: as the
+    measure by hand keeps it.
+
+    Raises MeasureError where they do not meet, or cannot hang together there.
+    """
+    from mingei.core.mesh.cutting import cut_up, joined_edges
+    from mingei.core.mesh.hand import edge_between, settled, write_hand
+
+    mesh, cut = _of(values)[:2]
+    face, beside = (int(name.removeprefix("facet ")) - 1 for name in (one, other))
+    edge = edge_between(mesh, face, beside)
+    edges = set(joined_edges(mesh, cut)) - {edge}
+    if joined:
+        if any({face, beside} <= set(piece) for piece in cut.pieces):
+            raise MeasureError(say("the {one} and the {other} hang together already, by another way round",
+                                   one=one,
+                                   other=other), "hand", "cut it there first")
+        edges.add(edge)
+        found = cut_up(mesh, _room_of(values), joined=edges, whole=True)
+        if found.refused or len(found.pieces) >= len(cut.pieces):
+            raise MeasureError(
+                say("with the {one} and the {other} joined there, facets would lie over each other, "
+                                   "or the piece would not fit its sheet", one=one, other=other), "hand",
+                               "part them elsewhere first")
+    return write_hand(settled(mesh, edges))
+
+
+class Fewer(NamedTuple):
+    """pieces: how many there are; hand: as the measure by hand keeps them; share: how much of the search is
+    done."""
+
+    pieces: int
+    hand: str
+    share: float
+
+
+def fewer(values: Values, tries: int) -> Iterator[Fewer]:
+    """Fewer and fewer pieces, found by trying so often; each time something better is found, and now and then
+    between."""
+    from mingei.core.mesh.cutting import better, joined_edges
+    from mingei.core.mesh.hand import settled, write_hand
+
+    mesh, cut = _of(values)[:2]
+    best = Fewer(len(cut.pieces), write_hand(settled(mesh, joined_edges(mesh, cut))), 0.0)
+    for share, found in better(mesh, cut, _room_of(values), tries):
+        if found is not None:
+            best = Fewer(len(found.pieces), write_hand(settled(mesh, joined_edges(mesh, found))), share)
+        yield best._replace(share=share)
 
 
 def draft_mesh(values: Values) -> Draft:
     """mesh: text; height: of the model, mm; wide, high: of the largest piece, reach: no piece has more area
     than a square of that side, 0 for any, tab: depth, mm."""
-    mesh, cut, narrow, steps = _of(values)
+    mesh, cut, narrow, steps, lost = _of(values)
     tab = float(values["tab"])
-    name = {face: f"facet {number}" for number, face in
-            enumerate((f for piece in cut.pieces for f in piece), 1)}
+    name = {face: facet(face) for piece in cut.pieces for face in piece}
     side = {edge: mesh.faces[face].index(edge[0]) for edge, face in mesh.beside.items()}
     place = {face: number for number, face in enumerate(f for piece in cut.pieces for f in piece)}
     of_piece = {face: number for number, piece in enumerate(cut.pieces) for face in piece}
@@ -123,7 +193,19 @@ def draft_mesh(values: Values) -> Draft:
         pieces.append(Piece(f"part {number + 1}", name[faces[0]], _stands(mesh, faces[0], lies), panels,
                             folds=tuple(folds.get(number, ())), seams=tuple(seams.get(number, ())),
                             crowded=True))
-    return Draft(tuple(pieces), closes=False)
+    return Draft(tuple(pieces), closes=False, remarks=_remarks(cut, lost))
+
+
+def _remarks(cut: Cut, lost: int) -> tuple[tuple[str, str], ...]:
+    """What of the edges set by hand is not as it was asked."""
+    said: list[tuple[str, str]] = []
+    if cut.refused:
+        said.append(
+            ("hand", say("{count} edges joined by hand are cut: their facets would lie over others, or "
+                                 "their piece would not fit its sheet", count=len(cut.refused))))
+    if lost:
+        said.append(("hand", say("{count} edges set by hand are not found in this mesh", count=lost)))
+    return tuple(said)
 
 
 def _outline(mesh: Mesh, face: int, turn: Rigid) -> Polygon:
@@ -177,6 +259,7 @@ RECIPE = Recipe(
                 label="Room high", stays=True),
         Measure("reach", Kind.LENGTH, 0.0, "no piece has more area than a square of that side; 0 for any",
                 0.0, 1500.0, label="Largest piece"),
+        Measure("hand", Kind.MARKS, "", "edges joined or parted by hand", label="By hand"),
         Measure("tab", Kind.LENGTH, 6.0, "depth of the tabs; shortened where a face has less room", 3.0, 15.0,
                 label="Tab depth", stays=True),
     ),

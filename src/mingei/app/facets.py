@@ -1,0 +1,162 @@
+"""The pieces of a faceted model: fewer of them, looked for in the background; and the edges of the facet in
+hand, joined or cut with a press."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterator
+from functools import partial
+from typing import NamedTuple
+
+from PySide6.QtWidgets import QLabel, QPushButton, QWidget
+
+from mingei.app.cards import Card, combo
+from mingei.app.document import Document
+from mingei.app.fields import refusal
+from mingei.app.searching import Search
+from mingei.app.words import capital, t
+from mingei.core.draft import Draft
+from mingei.core.errors import MingeiError
+from mingei.core.recipes.mesh import Fewer, by_hand, fewer
+
+#: So often pieces are taken apart and put together anew in one search.
+_TRIES = 800
+
+
+class _Edge(NamedTuple):
+    """The facet beyond an edge, and whether both hang together there."""
+
+    other: str
+    folded: bool
+
+
+def _edges(draft: Draft, facet: str) -> tuple[_Edge, ...]:
+    """The edges of a facet, folded ones first."""
+    found: dict[str, bool] = {}
+    for piece in draft.pieces:
+        for fold in piece.folds:
+            if facet in (fold.a.panel, fold.b.panel):
+                found[fold.b.panel if fold.a.panel == facet else fold.a.panel] = True
+        for seam in piece.seams:
+            if facet in (seam.carrier.panel, seam.host.panel):
+                found.setdefault(seam.host.panel if seam.carrier.panel == facet else seam.carrier.panel,
+                                 False)
+    return tuple(_Edge(other, on) for other, on in sorted(found.items(), key=lambda e: (not e[1], e[0])))
+
+
+class PiecesCard(Card):
+    """Shown with a faceted model; what concerns a facet while one, or a seam between two, is in hand."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(t("Pieces"), parent)
+        self.document = document
+        self.facet = ""
+        self.edges: tuple[_Edge, ...] = ()
+        self.words = QLabel()
+        self.words.setWordWrap(True)
+        self.search = QPushButton(t("Look for fewer pieces"))
+        self.search.setToolTip(
+            t("Small pieces are taken apart and put together anew, again and again; the best is "
+                                 "kept when you stop."))
+        self.choice = combo(t("Edge to"), t("The facet beyond the edge. Press a facet on the drawing first."))
+        self.choice.activated.connect(lambda _: self._dress())
+        self.press = QPushButton()
+        self.press.clicked.connect(self._press)
+        self.forget = QPushButton(t("Work the pieces out anew"))
+        self.forget.setToolTip(t("Nothing stays joined or cut by hand, or as it was found."))
+        self.forget.clicked.connect(lambda: self.document.set_by_hand(""))
+        self.reason = refusal()
+        for widget in (self.words, self.search):
+            self.body.addWidget(widget)
+        self.label = self.add_row(t("Edge to"), self.choice)
+        for widget in (self.press, self.forget, self.reason):
+            self.body.addWidget(widget)
+        self._search = Search(self.search, self._begin)
+        self._search.improved.connect(self._improved)
+        self._search.ended.connect(self._ended)
+        self.hide()
+        document.selected.connect(lambda _: self.refresh())
+        document.changed.connect(self._changed)
+
+    # -- fewer pieces ----------------------------------------------------------------------------------------
+
+    def _begin(self) -> Callable[[], Iterator[Fewer]]:
+        return partial(fewer, dict(self.document.brief.values), _TRIES)
+
+    def _improved(self, found: Fewer) -> None:
+        self.words.setText(t("{count} pieces so far, {share:.0f} % of the search done.", count=found.pieces,
+                             share=100 * found.share))
+
+    def _ended(self, found: Fewer | None, error: MingeiError | None) -> None:
+        if error is not None:
+            self.reason.setText(capital(error.words))
+            self.reason.show()
+        elif found is not None and found.pieces < len(self.document.build.patterns):
+            self.document.set_by_hand(found.hand)
+        else:
+            self._say()
+
+    def _changed(self) -> None:
+        self._search.give_up()
+        self.refresh()
+
+    # -- by hand ---------------------------------------------------------------------------------------------
+
+    def _in_hand(self) -> tuple[str, str]:
+        """The facet in hand and, of a seam, the one beyond it; "" for none."""
+        name = self.document.selection.panel
+        for piece in self.document.build.draft.pieces if name else ():
+            for seam in piece.seams:
+                if seam.name == name:
+                    return seam.carrier.panel, seam.host.panel
+        known = any(name in p.by_name for p in self.document.build.patterns) and name.startswith("facet ")
+        return (name if known else ""), ""
+
+    def refresh(self) -> None:
+        mesh = self.document.brief.recipe == "mesh"
+        self.setVisible(mesh)
+        if not mesh:
+            return
+        self.facet, beyond = self._in_hand()
+        self.reason.hide()
+        if not self._search.busy:
+            self._say()
+        self.forget.setVisible(bool(self.document.brief.values["hand"]))
+        for widget in (self.label, self.choice, self.press):
+            widget.setVisible(bool(self.facet))
+        self.heading.setText(t("Pieces, and the {facet}", facet=t(self.facet)) if self.facet else t("Pieces"))
+        if not self.facet:
+            return
+        self.edges = _edges(self.document.build.draft, self.facet)
+        self.choice.clear()
+        for edge in self.edges:
+            self.choice.addItem(t("{facet}, folded", facet=t(edge.other)) if edge.folded
+                                else t("{facet}, cut", facet=t(edge.other)), edge.other)
+        self.choice.setCurrentIndex(max(0, self.choice.findData(beyond)))
+        self._dress()
+
+    def _say(self) -> None:
+        """How many pieces there are, and how much of what is cut finds no room for a tab."""
+        seams = [m for p in self.document.build.patterns for m in p.mates]
+        bare = sum(m.length for m in seams if not m.joint.has_tab)
+        self.words.setText(t("{count} pieces; {share:.0f} % of what is cut is taped.",
+                             count=len(self.document.build.patterns),
+                             share=100 * bare / (sum(m.length for m in seams) or 1.0)))
+
+    def _edge(self) -> _Edge | None:
+        return next((e for e in self.edges if e.other == self.choice.currentData()), None)
+
+    def _dress(self) -> None:
+        edge = self._edge()
+        self.press.setEnabled(edge is not None)
+        self.press.setText(t("Cut it there") if edge is not None and edge.folded else t("Join it there"))
+
+    def _press(self) -> None:
+        edge = self._edge()
+        if edge is None:
+            return
+        try:
+            self.document.set_by_hand(by_hand(self.document.brief.values, self.facet, edge.other,
+                                              not edge.folded))
+        except MingeiError as error:
+            self.reason.setText(capital(error.words))
+            self.reason.show()

@@ -1,0 +1,121 @@
+"""Edges a person joined or parted, kept by where their middles lie as shares of the model's height, so that
+they are found again at another size, and mostly with another number of facets."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterable
+from typing import NamedTuple
+
+import numpy as np
+
+from mingei.core.errors import MeasureError
+from mingei.core.mesh.mesh import Mesh
+from mingei.core.words import say
+
+#: No more are kept.
+_MOST = 20_000
+#: A mark is of an edge whose middle lies nearer than such a share of the edge's length.
+_NEAR = 0.5
+#: Digits a share is kept with.
+_DIGITS = 5
+
+
+class Mark(NamedTuple):
+    """Where the middle of an edge lies, as shares of the height, and whether its faces hang together
+    there."""
+
+    x: float
+    y: float
+    z: float
+    joined: bool
+
+
+class Hand(NamedTuple):
+    """marks: of edges; whole: the pieces are settled: faces hang together where they are marked so, and
+    nowhere else."""
+
+    marks: tuple[Mark, ...] = ()
+    whole: bool = False
+
+
+class Matched(NamedTuple):
+    """joined, parted: the edges, each as its two corners in order; lost: marks that no edge lies near."""
+
+    joined: frozenset[tuple[int, int]]
+    parted: frozenset[tuple[int, int]]
+    lost: int
+
+
+def read_hand(text: str) -> Hand:
+    """What a line of text says: ``=`` first where the pieces are settled, then ``x,y,z+`` for joined and
+    ``x,y,z-`` for parted.  Raises MeasureError naming the one at fault."""
+    words = text.split()
+    whole = words[:1] == ["="]
+    words = words[1:] if whole else words
+    if len(words) > _MOST:
+        raise MeasureError(say("{count} edges set by hand are more than are kept", count=len(words)), "hand",
+                           say("keep to {most}", most=_MOST))
+    found = []
+    for word in words:
+        try:
+            x, y, z = (float(v) for v in word[:-1].split(","))
+        except ValueError:
+            x = y = z = math.nan
+        if word[-1:] not in ("+", "-") or not all(abs(v) < 1e3 for v in (x, y, z)):
+            raise MeasureError(say("{word!r} is no edge", word=word[:40]), "hand",
+                               "write x,y,z and + or -, as shares of the height")
+        found.append(Mark(x, y, z, word[-1] == "+"))
+    return Hand(tuple(found), whole)
+
+
+def write_hand(hand: Hand) -> str:
+    """The line of text that ``read_hand`` understands."""
+    return " ".join((*(("=",) if hand.whole else ()), *(
+        f"{m.x:.{_DIGITS}f},{m.y:.{_DIGITS}f},{m.z:.{_DIGITS}f}{'+' if m.joined else '-'}"
+        for m in hand.marks)))
+
+
+def matched(mesh: Mesh, marks: Iterable[Mark]) -> Matched:
+    """The edges of a mesh that marks are of; the last mark of an edge counts."""
+    marks = tuple(marks)
+    if not marks:
+        return Matched(frozenset(), frozenset(), 0)
+    edges = [(a, b) for a, b, _, _ in mesh.edges]
+    ends = mesh.corners[np.array(edges)]
+    middles, high = ends.mean(axis=1), mesh.size[2]
+    long = np.linalg.norm(ends[:, 1] - ends[:, 0], axis=1)
+    floor = mesh.corners.min(axis=0)
+    found: dict[tuple[int, int], bool] = {}
+    lost = 0
+    for mark in marks:
+        away = np.linalg.norm(middles - (np.array((mark.x, mark.y, mark.z)) * high + floor), axis=1)
+        best = int(np.argmin(away))
+        if away[best] > _NEAR * long[best]:
+            lost += 1
+            continue
+        a, b = sorted(edges[best])
+        found[a, b] = mark.joined
+    return Matched(frozenset(e for e, on in found.items() if on),
+                   frozenset(e for e, on in found.items() if not on), lost)
+
+
+def settled(mesh: Mesh, joined: Iterable[tuple[int, int]]) -> Hand:
+    """Pieces that hang together along some edges, and along no others."""
+    return Hand(tuple(_mark(mesh, a, b) for a, b in sorted(joined)), True)
+
+
+def _mark(mesh: Mesh, a: int, b: int) -> Mark:
+    corners = mesh.corners
+    x, y, z = (((corners[a] + corners[b]) / 2 - corners.min(axis=0)) / mesh.size[2]).tolist()
+    return Mark(round(x, _DIGITS), round(y, _DIGITS), round(z, _DIGITS), True)
+
+
+def edge_between(mesh: Mesh, face: int, other: int) -> tuple[int, int]:
+    """The longest edge two faces share, as its two corners in order.  Raises MeasureError where they share
+    none."""
+    shared = [(min(a, b), max(a, b)) for a, b, f, o in mesh.edges if {f, o} == {face, other}]
+    if not shared:
+        raise MeasureError("these two facets do not meet", "hand", "choose two that share an edge")
+    corners = mesh.corners
+    return max(shared, key=lambda e: float(np.linalg.norm(corners[e[0]] - corners[e[1]])))

@@ -1752,6 +1752,10 @@
    <translation>Jedes Ding auf eigene Bogen</translation>
   </message>
   <message>
+   <source>Ear to ear</source>
+   <translation>Ohr zu Ohr</translation>
+  </message>
+  <message>
    <source>Earlier</source>
    <translation>Früher</translation>
   </message>
@@ -1909,6 +1913,14 @@
   <message>
    <source>Exported {name}</source>
    <translation>{name} exportiert</translation>
+  </message>
+  <message>
+   <source>Eye holes</source>
+   <translation>Augenlöcher</translation>
+  </message>
+  <message>
+   <source>Eyes up, %</source>
+   <translation>Augen hoch, %</translation>
   </message>
   <message>
    <source>Faced</source>
@@ -2285,6 +2297,10 @@
   <message>
    <source>Glue a disc over the tips at each pole.</source>
    <translation>An jedem Pol eine Scheibe über die Spitzen kleben.</translation>
+  </message>
+  <message>
+   <source>Glue a strip of foam inside the brow, where it touches the forehead.</source>
+   <translation>Einen Streifen Schaumstoff innen an die Stirn kleben, wo sie anliegt.</translation>
   </message>
   <message>
    <source>Glue between layers</source>
@@ -2995,6 +3011,10 @@
    <translation>Überlapp</translation>
   </message>
   <message>
+   <source>Lap the strips of the band by {lap}, try the ring on the head that will wear it, and glue it; then glue it inside the mask at both temples and the brow.</source>
+   <translation>Die Streifen des Bandes um {lap} überlappen, den Ring am Kopf anprobieren, der ihn trägt, und kleben; dann innen in die Maske kleben, an beiden Schläfen und der Stirn.</translation>
+  </message>
+  <message>
    <source>Larger</source>
    <translation>Größer</translation>
   </message>
@@ -3215,6 +3235,10 @@
    <translation>Ansehen von: {side}</translation>
   </message>
   <message>
+   <source>Looks</source>
+   <translation>Schaut</translation>
+  </message>
+  <message>
    <source>Lowest</source>
    <translation>Unterstes</translation>
   </message>
@@ -3225,6 +3249,10 @@
   <message>
    <source>Machine</source>
    <translation>Maschine</translation>
+  </message>
+  <message>
+   <source>Made as</source>
+   <translation>Gemacht als</translation>
   </message>
   <message>
    <source>Made for one of</source>
@@ -3281,6 +3309,10 @@
   <message>
    <source>Marks in the corners</source>
    <translation>Marken in den Ecken</translation>
+  </message>
+  <message>
+   <source>Mask</source>
+   <translation>Maske</translation>
   </message>
   <message>
    <source>Mass</source>
@@ -4199,6 +4231,10 @@ Protokoll: {log}</translation>
    <translation>An den Löchern der Pappen durch Bezug und Spiegel stanzen und die Ösen setzen.</translation>
   </message>
   <message>
+   <source>Pupils</source>
+   <translation>Pupillen</translation>
+  </message>
+  <message>
    <source>Push the collars onto the column, the lower one flush with its foot, and glue them.</source>
    <translation>Schieb die Muffen auf die Säule, die untere bündig mit ihrem Fuß, und kleb sie.</translation>
   </message>
@@ -4377,6 +4413,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Round recess</source>
    <translation>Rundes Fach</translation>
+  </message>
+  <message>
+   <source>Round the head</source>
+   <translation>Kopfumfang</translation>
   </message>
   <message>
    <source>Round tips</source>
@@ -6295,6 +6335,10 @@ Protokoll: {log}</translation>
    <translation>eine Fläche noch einmal zum Aufkleben, aus anderem Papier</translation>
   </message>
   <message>
+   <source>a faceted head to wear, from a mesh, with eye holes and a band</source>
+   <translation>ein Facettenkopf zum Tragen, aus einem Netz, mit Augenlöchern und Band</translation>
+  </message>
+  <message>
    <source>a faceted model from a mesh, in pieces that fold up</source>
    <translation>ein Flächenmodell aus einem Netz, in Teilen, die sich auffalten</translation>
   </message>
@@ -6357,6 +6401,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a hanging lantern or ornament of flat faces</source>
    <translation>eine hängende Laterne oder ein Schmuck aus flachen Flächen</translation>
+  </message>
+  <message>
+   <source>a head {across} wide is some {round_} round</source>
+   <translation>ein {across} breiter Kopf hat etwa {round_} Umfang</translation>
   </message>
   <message>
    <source>a hinged lid with a ribbon</source>
@@ -6431,12 +6479,20 @@ Protokoll: {log}</translation>
    <translation>ein Magnet wird auf fester flacher Unterlage eingedrückt</translation>
   </message>
   <message>
+   <source>a mask to wear</source>
+   <translation>eine Maske zum Tragen</translation>
+  </message>
+  <message>
    <source>a measured length must be above 0</source>
    <translation>eine gemessene Länge muss über 0 liegen</translation>
   </message>
   <message>
    <source>a mesh is a line of text</source>
    <translation>ein Netz ist eine Zeile Text</translation>
+  </message>
+  <message>
+   <source>a model</source>
+   <translation>ein Modell</translation>
   </message>
   <message>
    <source>a new project</source>
@@ -6755,6 +6811,10 @@ Protokoll: {log}</translation>
    <translation>Durchmesser eines Fingerlochs</translation>
   </message>
   <message>
+   <source>across each hole to look through</source>
+   <translation>Durchmesser jedes Lochs zum Durchschauen</translation>
+  </message>
+  <message>
    <source>across the finished cushion</source>
    <translation>über das fertige Kissen</translation>
   </message>
@@ -6909,6 +6969,10 @@ Protokoll: {log}</translation>
   <message>
    <source>animal card</source>
    <translation>Tierkarte</translation>
+  </message>
+  <message>
+   <source>animal head</source>
+   <translation>Tierkopf</translation>
   </message>
   <message>
    <source>another panel lies over the {host}</source>
@@ -7715,6 +7779,10 @@ Protokoll: {log}</translation>
    <translation>Karten</translation>
   </message>
   <message>
+   <source>carnival</source>
+   <translation>Fasching</translation>
+  </message>
+  <message>
    <source>carousel</source>
    <translation>Karussell</translation>
   </message>
@@ -8157,6 +8225,10 @@ Protokoll: {log}</translation>
   <message>
    <source>cornet</source>
    <translation>Spitztüte</translation>
+  </message>
+  <message>
+   <source>costume</source>
+   <translation>Kostüm</translation>
   </message>
   <message>
    <source>cottage</source>
@@ -8879,6 +8951,18 @@ Protokoll: {log}</translation>
    <translation>Ösenwerkzeug</translation>
   </message>
   <message>
+   <source>eyes</source>
+   <translation>Augenlöcher</translation>
+  </message>
+  <message>
+   <source>eyes up</source>
+   <translation>Augen hoch</translation>
+  </message>
+  <message>
+   <source>face</source>
+   <translation>Gesicht</translation>
+  </message>
+  <message>
    <source>face </source>
    <translation>Fläche </translation>
   </message>
@@ -9213,6 +9297,10 @@ Protokoll: {log}</translation>
   <message>
    <source>from its floor to the face</source>
    <translation>von seinem Boden bis zur Fläche</translation>
+  </message>
+  <message>
+   <source>from pupil to pupil</source>
+   <translation>von Pupille zu Pupille</translation>
   </message>
   <message>
    <source>from the base to the rim, upright</source>
@@ -9779,6 +9867,18 @@ Protokoll: {log}</translation>
    <translation>Kopfhöhe</translation>
   </message>
   <message>
+   <source>head band</source>
+   <translation>Kopfband</translation>
+  </message>
+  <message>
+   <source>head band </source>
+   <translation>Kopfband </translation>
+  </message>
+  <message>
+   <source>head band #</source>
+   <translation>Kopfband #</translation>
+  </message>
+  <message>
    <source>heart</source>
    <translation>Herz</translation>
   </message>
@@ -9833,6 +9933,10 @@ Protokoll: {log}</translation>
   <message>
    <source>height of those boards, along their flutes</source>
    <translation>Höhe dieser Platten, entlang ihrer Wellen</translation>
+  </message>
+  <message>
+   <source>helmet</source>
+   <translation>Helm</translation>
   </message>
   <message>
    <source>hem</source>
@@ -10025,6 +10129,10 @@ Protokoll: {log}</translation>
   <message>
    <source>how high one sits, on the pad</source>
    <translation>wie hoch man sitzt, auf dem Polster</translation>
+  </message>
+  <message>
+   <source>how high the eyes lie, in percent of the height</source>
+   <translation>wie hoch die Augen liegen, in Prozent der Höhe</translation>
   </message>
   <message>
    <source>how high the windows lie over the floor</source>
@@ -10281,6 +10389,10 @@ Protokoll: {log}</translation>
   <message>
    <source>inside diameter below</source>
    <translation>Innendurchmesser unten</translation>
+  </message>
+  <message>
+   <source>inside from ear to ear, with some play</source>
+   <translation>innen von Ohr zu Ohr, mit etwas Spiel</translation>
   </message>
   <message>
    <source>inside it is {caliper} thicker there</source>
@@ -11863,6 +11975,10 @@ Protokoll: {log}</translation>
    <translation>sieh nach, ob sie da ist und gelesen werden darf</translation>
   </message>
   <message>
+   <source>looks</source>
+   <translation>schaut</translation>
+  </message>
+  <message>
    <source>low poly</source>
    <translation>wenige Flächen</translation>
   </message>
@@ -12187,6 +12303,10 @@ Protokoll: {log}</translation>
    <translation>mach den Saum schmaler, das Polster dünner oder das Ganze größer</translation>
   </message>
   <message>
+   <source>make the holes smaller, set them higher or lower, or take fewer facets</source>
+   <translation>die Löcher kleiner machen, höher oder tiefer setzen oder weniger Facetten nehmen</translation>
+  </message>
+  <message>
    <source>make the inside so much larger, where it must be kept</source>
    <translation>machen Sie das Innere um so viel größer, wo es bleiben muss</translation>
   </message>
@@ -12239,8 +12359,8 @@ Protokoll: {log}</translation>
    <translation>Leuchtbuchstabe</translation>
   </message>
   <message>
-   <source>mask</source>
-   <translation>Maske</translation>
+   <source>masquerade</source>
+   <translation>Maskerade</translation>
   </message>
   <message>
    <source>mat</source>
@@ -12497,6 +12617,10 @@ Protokoll: {log}</translation>
   <message>
    <source>no device has that id</source>
    <translation>kein Gerät hat diese Kennung</translation>
+  </message>
+  <message>
+   <source>no facet is where the eyes are</source>
+   <translation>wo die Augen sind, ist keine Facette</translation>
   </message>
   <message>
    <source>no file is named that it could be</source>
@@ -13711,6 +13835,10 @@ Protokoll: {log}</translation>
    <translation>Ziehlasche</translation>
   </message>
   <message>
+   <source>pupils</source>
+   <translation>Pupillen</translation>
+  </message>
+  <message>
    <source>puppet</source>
    <translation>Puppe</translation>
   </message>
@@ -14219,6 +14347,10 @@ Protokoll: {log}</translation>
    <translation>runde Öffnung</translation>
   </message>
   <message>
+   <source>round the head over the brow</source>
+   <translation>um den Kopf über der Stirn</translation>
+  </message>
+  <message>
    <source>row</source>
    <translation>Reihe</translation>
   </message>
@@ -14485,6 +14617,10 @@ Protokoll: {log}</translation>
   <message>
    <source>set it higher</source>
    <translation>setz es höher</translation>
+  </message>
+  <message>
+   <source>set the eyes higher or lower, or say where it looks</source>
+   <translation>die Augen höher oder tiefer setzen oder sagen, wohin sie schaut</translation>
   </message>
   <message>
    <source>set the spacing to {mm:g} mm on Sheets, or cut by hand</source>
@@ -15053,6 +15189,10 @@ Protokoll: {log}</translation>
   <message>
    <source>so wide a frame leaves nothing of the door</source>
    <translation>ein so breiter Rahmen lässt nichts von der Tür</translation>
+  </message>
+  <message>
+   <source>so wide a head is not so far round</source>
+   <translation>ein so breiter Kopf hat nicht diesen Umfang</translation>
   </message>
   <message>
    <source>so wide a lap covers half the front</source>
@@ -15679,6 +15819,10 @@ Protokoll: {log}</translation>
    <translation>die Kante des Rahmens läuft durch das Loch des Knopfs</translation>
   </message>
   <message>
+   <source>the facet before an eye takes a hole of {most} at the most</source>
+   <translation>die Facette vor einem Auge fasst höchstens ein Loch von {most}</translation>
+  </message>
+  <message>
    <source>the fastener's legs cannot be reached once it is closed</source>
    <translation>die Beine der Klammer sind nicht mehr erreichbar, wenn es geschlossen ist</translation>
   </message>
@@ -15733,6 +15877,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the gum leaves the liner's flap no room</source>
    <translation>die Gummierung lässt der Klappe des Futters keinen Platz</translation>
+  </message>
+  <message>
+   <source>the head, open behind, brought in from a file</source>
+   <translation>der Kopf, hinten offen, aus einer Datei geholt</translation>
   </message>
   <message>
    <source>the job is broken or cut short ({reason})</source>
@@ -15801,6 +15949,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the middle of the mark in the lower left corner of the sheet</source>
    <translation>die Mitte der Marke in der unteren linken Ecke des Bogens</translation>
+  </message>
+  <message>
+   <source>the middles of its eye holes are {apart} apart</source>
+   <translation>die Mitten ihrer Augenlöcher liegen {apart} auseinander</translation>
   </message>
   <message>
    <source>the motif does not hang free in the middle</source>
@@ -17031,6 +17183,10 @@ Protokoll: {log}</translation>
    <translation>wie sie öffnet; der Zuschnitt ist derselbe, andere Nähte werden geklebt</translation>
   </message>
   <message>
+   <source>which way the mesh looks, as it was made</source>
+   <translation>wohin das Netz schaut, wie es gemacht wurde</translation>
+  </message>
+  <message>
    <source>which way the teeth at its foot turn: in under a floor, out onto what it stands on, or both by turns, where it joins a floor and a face round it</source>
    <translation>wohin die Zähne am Fuß zeigen: nach innen unter einen Boden, nach außen auf das, worauf es steht, oder abwechselnd, wo es einen Boden und eine Fläche darum verbindet</translation>
   </message>
@@ -17069,6 +17225,10 @@ Protokoll: {log}</translation>
   <message>
    <source>width of the arm</source>
    <translation>Breite des Arms</translation>
+  </message>
+  <message>
+   <source>width of the band round the head; 0 for none</source>
+   <translation>Breite des Bandes um den Kopf; 0 für keines</translation>
   </message>
   <message>
    <source>width of the boards glued behind it; 0 where it is cut from one</source>
@@ -17876,6 +18036,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{count} light passes rather than one hard one</source>
    <translation>{count} leichte Durchgänge statt eines harten</translation>
+  </message>
+  <message>
+   <source>{count} long open edges, {length} in all, are taped inside, and flat folds beside them</source>
+   <translation>{count} lange offene Kanten, zusammen {length}, werden innen mit Band verstärkt, und flache Falze daneben</translation>
   </message>
   <message>
    <source>{count} million pixels are too many</source>

@@ -40,6 +40,7 @@ from mingei.core.recipes.mesh import by_hand, cut_mesh, fewer
 from mingei.core.stock import Stock
 from mingei.formats import project_file
 from mingei.formats.mesh_file import load
+from tests.giving import given_way
 from tests.solids import shared
 from tests.support import InFolder
 from tests.test_cli import run as command
@@ -370,6 +371,44 @@ class ByHand(unittest.TestCase):
         self.assertEqual([w for p in better.patterns for w in _overlapping(p)], [])
         self.assertLess(bare_share(better), 0.1)
         self.assertEqual([c for c in better.closures if not c.closes], [])
+
+
+class Masks(unittest.TestCase):
+    @given(st.floats(120.0, 220.0), st.floats(55.0, 70.0), st.floats(10.0, 18.0), st.integers(58, 70))
+    @settings(max_examples=60 if SOAK else 8)
+    def test_it_is_as_wide_as_asked_and_each_eye_hole_lies_whole_on_one_facet_before_a_pupil(
+            self, across: float, pupils: float, eyes: float, up: int) -> None:
+        brief = new_brief("mask", {"across": across, "head": across * 3.4, "pupils": pupils, "eyes": eyes,
+                                   "eyes_up": up})
+        made = build(brief, Stock("card", "Card", 200, 0.25))
+        self.assertEqual([c for c in made.closures if not c.closes], [])
+        facets = [(p, panel) for p in made.patterns for panel in p.panels if panel.name.startswith("facet ")]
+        corners = np.concatenate([place(finished(p)[f.name], f.polygon) for p, f in facets])
+        self.assertAlmostEqual(float(np.ptp(corners[:, 0])), across, delta=1.5)  # card beyond the mesh
+        pierced = [(p, f) for p, f in facets if f.holes]
+        self.assertEqual(len(pierced), 2)
+        sides = []
+        for pattern, facet in pierced:
+            (hole,) = facet.hole_polygons
+            inside = Polygon(facet.polygon).buffer(-3.0)
+            self.assertTrue(inside.contains(Polygon(hole)))
+            self.assertAlmostEqual(Polygon(hole).area, math.pi * eyes * eyes / 4, delta=0.02 * eyes * eyes)
+            middle = place(finished(pattern)[facet.name], hole).mean(axis=0)
+            sides.append(float(middle[0]))
+            self.assertLess(abs(abs(middle[0]) - pupils / 2), 14.0)
+        self.assertAlmostEqual(sides[0], -sides[1], delta=0.5)  # alike on both sides
+
+    def test_the_band_goes_round_the_head_with_its_laps_and_no_strip_is_longer_than_the_sheet(self) -> None:
+        made = build(new_brief("mask", {"head": 600.0, "high": 240.0}), Stock("card", "Card", 200, 0.25))
+        strips = [p.box.width for p in made.patterns if p.name.startswith("head band")]
+        # by hand: 600 and 10 of ease in three strips, each 30 longer for its lap
+        self.assertEqual([round(s, 3) for s in strips], [233.333] * 3)
+        self.assertAlmostEqual(sum(strips) - 30.0 * 3, 610.0)
+
+    def test_eye_holes_too_wide_for_their_facets_give_way(self) -> None:
+        self.assertEqual(given_way("mask", {"eyes": 40.0}), {"eyes": (40.0, 24.0)})
+        with self.assertRaisesRegex(MeasureError, "no facet is where the eyes are"):
+            new_brief("mask", {"looks": "back"})
 
 
 class Window(WindowTest):

@@ -102,6 +102,10 @@ def parser() -> argparse.ArgumentParser:
                         help="no piece has more area than a square of that side; 0: any that fits the sheet")
     unfold.add_argument("--slits", type=int, default=10, metavar="PERCENT",
                         help="of each piece so much of its edge may have no room for a tab; 100: few pieces")
+    unfold.add_argument("--mask", action="store_true",
+                        help="a mask to wear: as wide as --across says, with eye holes and a band")
+    unfold.add_argument("--across", default="165mm", metavar="LENGTH", help="of a mask, from ear to ear")
+    unfold.add_argument("--head", default="570mm", metavar="LENGTH", help="of a mask, round the head")
     unfold.add_argument("--tries", type=int, default=0, metavar="N",
                         help="look for fewer pieces by trying so often")
     unfold.add_argument("--json", action="store_true", help="what came of it, as JSON")

@@ -14,12 +14,23 @@ from mingei.app.document import Document
 from mingei.app.fields import refusal
 from mingei.app.searching import Search
 from mingei.app.words import capital, t
+from mingei.core.document.project import Brief
 from mingei.core.draft import Draft
 from mingei.core.errors import MingeiError
+from mingei.core.recipes import Values, mask
 from mingei.core.recipes.mesh import Fewer, by_hand, fewer
 
 #: So often pieces are taken apart and put together anew in one search.
 _TRIES = 800
+
+
+#: The constructions that are made of the facets of a mesh.
+FACETED = ("mesh", "mask")
+
+
+def _values(brief: Brief) -> Values:
+    """The measures of the faceted model a thing is."""
+    return mask.faceted(brief.values) if brief.recipe == "mask" else brief.values
 
 
 class _Edge(NamedTuple):
@@ -80,7 +91,7 @@ class PiecesCard(Card):
     # -- fewer pieces ----------------------------------------------------------------------------------------
 
     def _begin(self) -> Callable[[], Iterator[Fewer]]:
-        return partial(fewer, dict(self.document.brief.values), _TRIES)
+        return partial(fewer, dict(_values(self.document.brief)), _TRIES)
 
     def _improved(self, found: Fewer) -> None:
         self.words.setText(t("{count} pieces so far, {share:.0f} % of the search done.", count=found.pieces,
@@ -90,7 +101,7 @@ class PiecesCard(Card):
         if error is not None:
             self.reason.setText(capital(error.words))
             self.reason.show()
-        elif found is not None and found.pieces < len(self.document.build.patterns):
+        elif found is not None and found.pieces < self._count():
             self.document.set_by_hand(found.hand)
         else:
             self._say()
@@ -112,7 +123,7 @@ class PiecesCard(Card):
         return (name if known else ""), ""
 
     def refresh(self) -> None:
-        mesh = self.document.brief.recipe == "mesh"
+        mesh = self.document.brief.recipe in FACETED
         self.setVisible(mesh)
         if not mesh:
             return
@@ -138,9 +149,13 @@ class PiecesCard(Card):
         """How many pieces there are, and how much of what is cut finds no room for a tab."""
         seams = [m for p in self.document.build.patterns for m in p.mates]
         bare = sum(m.length for m in seams if not m.joint.has_tab)
-        self.words.setText(t("{count} pieces; {share:.0f} % of what is cut is taped.",
-                             count=len(self.document.build.patterns),
+        self.words.setText(t("{count} pieces; {share:.0f} % of what is cut is taped.", count=self._count(),
                              share=100 * bare / (sum(m.length for m in seams) or 1.0)))
+
+    def _count(self) -> int:
+        """How many pieces the mesh is cut into."""
+        return sum(any(panel.name.startswith("facet ") for panel in p.panels)
+                   for p in self.document.build.patterns)
 
     def _edge(self) -> _Edge | None:
         return next((e for e in self.edges if e.other == self.choice.currentData()), None)
@@ -155,7 +170,7 @@ class PiecesCard(Card):
         if edge is None:
             return
         try:
-            self.document.set_by_hand(by_hand(self.document.brief.values, self.facet, edge.other,
+            self.document.set_by_hand(by_hand(_values(self.document.brief), self.facet, edge.other,
                                               not edge.folded))
         except MingeiError as error:
             self.reason.setText(capital(error.words))

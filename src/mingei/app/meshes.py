@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
 from mingei.app.cards import quiet
 from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
+from mingei.app.facets import FACETED
 from mingei.app.fields import CountField, QuietCombo, refusal
 from mingei.app.taking_in import take_in
 from mingei.app.words import capital, t
@@ -54,6 +55,11 @@ class MeshDialog(Dialog):
         form.addRow(t("File"), self.file)
         form.addRow(t("Facets"), self.facets)
         form.addRow(t("Up"), self.upright)
+        self.kind = QuietCombo()
+        self.kind.setAccessibleName(t("Made as"))
+        for key, words in (("mesh", t("a model")), ("mask", t("a mask to wear"))):
+            self.kind.addItem(words, key)
+        form.addRow(t("Made as"), self.kind)
         self.found = QLabel()
         self.found.setWordWrap(True)
         self.reason = refusal()
@@ -109,12 +115,13 @@ class MeshDialog(Dialog):
     def _take(self) -> None:
         assert self.taken is not None and self.path is not None
         try:
-            if self.document.brief.recipe == "mesh":
+            if self.document.brief.recipe in FACETED:
                 self.document.set_mesh("mesh", self.taken.text)
             else:
                 space = room(self.document.project.paper)
                 short, long = sorted((space.width, space.height))
-                self.document.add_brief(new_brief("mesh", {"mesh": self.taken.text, "wide": short,
+                self.document.add_brief(new_brief(str(self.kind.currentData()),
+                                                  {"mesh": self.taken.text, "wide": short,
                                                            "high": long}, name=self.path.stem[:60]))
         except MingeiError as error:
             self._refuse(error)

@@ -189,6 +189,7 @@ def _with_mats(brief: Brief, stock: Stock, border: str) -> Brief:
 
 def unfold(options: argparse.Namespace) -> int:
     """A faceted model from a mesh; what was found in it is told first."""
+    from mingei.core.recipes.mask import faceted
     from mingei.core.recipes.mesh import fewer
     from mingei.formats.mesh_file import load
 
@@ -205,12 +206,15 @@ def unfold(options: argparse.Namespace) -> int:
     stock = find_stock(options.stock, cabinet().own) if options.stock else None
     # a piece lies clear of the margins, on its side if need be
     room_ = room(sheet)
-    brief = new_brief("mesh", {"mesh": taken.text, "height": length(options.height, "--height"),
-                               "reach": length(options.reach, "--reach"), "slits": options.slits,
-                               "wide": min(room_.width, room_.height),
-                               "high": max(room_.width, room_.height)}, stock, name=options.mesh.stem[:60])
+    space = {"mesh": taken.text, "slits": options.slits, "wide": min(room_.width, room_.height),
+             "high": max(room_.width, room_.height)}
+    own = ({"across": length(options.across, "--across"), "head": length(options.head, "--head")}
+           if options.mask
+           else {"height": length(options.height, "--height"), "reach": length(options.reach, "--reach")})
+    brief = new_brief("mask" if options.mask else "mesh", {**space, **own}, stock,
+                      name=options.mesh.stem[:60])
     project = new_project(brief, options.mesh.stem[:60], sheet=options.sheet, own=(stock,) if stock else ())
-    for found in fewer(brief.values, options.tries):
+    for found in fewer(faceted(brief.values) if options.mask else brief.values, options.tries):
         brief = replace(brief, measures=tuple({**brief.values, "hand": found.hand}.items()))
     project = replace(project, briefs=(brief,))
     made = build(brief, project.stock_of(brief), project.parts_of(brief))

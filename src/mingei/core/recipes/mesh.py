@@ -9,13 +9,14 @@ from __future__ import annotations
 import math
 from collections.abc import Iterator, Mapping
 from functools import lru_cache
+from types import MappingProxyType
 from typing import TYPE_CHECKING, NamedTuple
 
 from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Joint, Mitred, Panel, Piece, Placement, Seam
 from mingei.core.errors import MeasureError
 from mingei.core.joints import GLUE_TAB, TAPE
 from mingei.core.length import write_both
-from mingei.core.plane.shape import STAY, Polygon, Rigid, turned
+from mingei.core.plane.shape import STAY, Path, Polygon, Rigid, moved_path, turned
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.words import say
 
@@ -149,9 +150,9 @@ def fewer(values: Values, tries: int) -> Iterator[Fewer]:
         yield best._replace(share=share)
 
 
-def draft_mesh(values: Values) -> Draft:
+def draft_mesh(values: Values, holes: Mapping[int, Path] = MappingProxyType({})) -> Draft:
     """mesh: text; height: of the model, mm; wide, high: of the largest piece, reach: no piece has more area
-    than a square of that side, 0 for any, tab: depth, mm."""
+    than a square of that side, 0 for any, tab: depth, mm.  holes: by face, in its own plane."""
     mesh, cut, narrow, steps, lost = _of(values)
     tab = float(values["tab"])
     name = {face: facet(face) for piece in cut.pieces for face in piece}
@@ -188,6 +189,8 @@ def draft_mesh(values: Values) -> Draft:
     for number, faces in enumerate(cut.pieces):
         lies = turned(cut.turns[number])  # square to the sheet
         panels = tuple(Panel(name[f], _outline(mesh, f, lies if f == faces[0] else STAY),
+                             holes=(moved_path(holes[f], lies if f == faces[0] else STAY),) if f in holes
+                             else (),
                              layer=_ON_THE_MESH,
                              edges=tuple((i, Mitred()) for i in range(len(mesh.faces[f])))) for f in faces)
         pieces.append(Piece(f"part {number + 1}", name[faces[0]], _stands(mesh, faces[0], lies), panels,
@@ -244,7 +247,7 @@ _BUOY = (
 RECIPE = Recipe(
     id="mesh", title="Faceted model", family="solids",
     purpose="any body from a mesh, in pieces that fold up",
-    also=("mesh", "low poly", "model", "figure", "animal", "mask", "sculpture", "papercraft", "3d"),
+    also=("mesh", "low poly", "model", "figure", "animal", "sculpture", "papercraft", "3d"),
     measures=(
         Measure("mesh", Kind.MESH, _BUOY, "the body, brought in from a file", label="Mesh"),
         Measure("height", Kind.LENGTH, 150.0, "of the model", 20.0, 3000.0),

@@ -5131,6 +5131,10 @@ Protokoll: {log}</translation>
    <translation>Das Logbuch ist stellenweise beschädigt.</translation>
   </message>
   <message>
+   <source>The mesh</source>
+   <translation>Das Netz</translation>
+  </message>
+  <message>
    <source>The minutes of this kit go from {before:.0f} to {after:.0f}.</source>
    <translation>Die Minuten dieses Satzes gehen von {before:.0f} auf {after:.0f}.</translation>
   </message>
@@ -18229,6 +18233,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{doc}. From {least} to {most}. Write mm, cm or inches (3 7/8 in), or a sum after an equals sign (=width*2). The arrow keys change it step by step.</source>
    <translation>{doc}. Von {least} bis {most}. Schreiben Sie mm, cm oder Zoll (3 7/8 in) oder eine Summe nach einem Gleichheitszeichen (=width*2). Die Pfeiltasten ändern schrittweise.</translation>
+  </message>
+  <message>
+   <source>{edges} edges to fold or glue, some {hours:.1f} hours; {flat} turn so little that they need no score. The shortest edge is {share:.1f} % of the height.</source>
+   <translation>{edges} Kanten zum Falzen oder Kleben, etwa {hours:.1f} Stunden; {flat} knicken so wenig, dass sie keine Rille brauchen. Die kürzeste Kante ist {share:.1f} % der Höhe.</translation>
   </message>
   <message>
    <source>{ending!r} is no file for machines</source>

@@ -33,6 +33,7 @@ from mingei.core.layout.sheets import find_sheet
 from mingei.core.mesh.cutting import Cut, Room, cut_up
 from mingei.core.mesh.facets import merged, reduced
 from mingei.core.mesh.hand import read_hand, write_hand
+from mingei.core.mesh.look import asks, seen
 from mingei.core.mesh.mending import mend
 from mingei.core.mesh.mesh import Mesh, read_mesh, write_mesh
 from mingei.core.recipes import find_recipe
@@ -371,6 +372,25 @@ class ByHand(unittest.TestCase):
         self.assertEqual([w for p in better.patterns for w in _overlapping(p)], [])
         self.assertLess(bare_share(better), 0.1)
         self.assertEqual([c for c in better.closures if not c.closes], [])
+
+
+class Looks(unittest.TestCase):
+    def test_a_box_shows_its_faces_from_the_furthest_and_an_open_one_its_rim(self) -> None:
+        box = BODIES["box"]()
+        shown = seen(merged(box.sized(100.0)))
+        self.assertEqual((len(shown.shapes), shown.open), (6, ()))
+        # the last three are drawn over the first three: they are the ones that look this way
+        self.assertEqual(max(y for s in shown.shapes for _, y in s.corners), 1.0)
+        lid = Mesh(box.corners, box.faces[:-1])
+        self.assertEqual(len(seen(lid).open), 3)
+
+    def test_what_building_asks_for_is_counted(self) -> None:
+        work = asks(merged(BODIES["box"]().sized(100.0)))  # twelve edges, all square
+        self.assertEqual((work.edges, work.flat), (12, 0))
+        self.assertAlmostEqual(work.shortest, 1.0)  # 3 x 2 x 1, one high
+        ball = asks(merged(BODIES["finer ball"]().sized(100.0)))
+        self.assertEqual(ball.edges, 480)
+        self.assertGreater(ball.hours, work.hours)
 
 
 class Masks(unittest.TestCase):

@@ -5,6 +5,8 @@ from __future__ import annotations
 
 from pathlib import Path
 
+from PySide6.QtCore import QPointF
+from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import (
     QDialogButtonBox,
     QFileDialog,
@@ -15,6 +17,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from mingei.app import theme
 from mingei.app.cards import quiet
 from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
@@ -25,6 +28,8 @@ from mingei.app.words import capital, t
 from mingei.core.document.project import new_brief
 from mingei.core.errors import MingeiError
 from mingei.core.layout.place import room
+from mingei.core.mesh.look import Seen, asks, seen
+from mingei.core.mesh.mesh import Mesh
 from mingei.formats.mesh_file import ENDINGS, Taken, load
 
 #: So many facets are offered, and at the most.
@@ -60,6 +65,7 @@ class MeshDialog(Dialog):
         for key, words in (("mesh", t("a model")), ("mask", t("a mask to wear"))):
             self.kind.addItem(words, key)
         form.addRow(t("Made as"), self.kind)
+        self.view = MeshView()
         self.found = QLabel()
         self.found.setWordWrap(True)
         self.reason = refusal()
@@ -74,6 +80,7 @@ class MeshDialog(Dialog):
             quiet(t("OBJ, STL, PLY, OFF or glTF: mended where that is safe, and reduced to facets "
                                  "one can build.")))
         column.addLayout(form)
+        column.addWidget(self.view)
         column.addWidget(self.found)
         column.addWidget(self.reason)
         column.addWidget(self.buttons)
@@ -101,12 +108,14 @@ class MeshDialog(Dialog):
         self.taken = taken
         self.reason.hide()
         self.found.setText("\n".join(report(taken)))
+        self.view.show_mesh(taken.mesh)
         self.grow()
         self.buttons.button(QDialogButtonBox.StandardButton.Ok).setEnabled(True)
 
     def _refuse(self, error: MingeiError) -> None:
         self.taken = None
         self.found.setText("")
+        self.view.show_mesh(None)
         self.reason.setText(capital(error.words))
         self.reason.show()
         self.grow()
@@ -129,6 +138,45 @@ class MeshDialog(Dialog):
         self.accept()
 
 
+class MeshView(QWidget):
+    """The mesh as it will be folded, its open edges heavy."""
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setMinimumHeight(190)
+        self.setAccessibleName(t("The mesh"))
+        self._seen: Seen | None = None
+        self.hide()
+
+    def show_mesh(self, mesh: Mesh | None) -> None:
+        self._seen = seen(mesh) if mesh is not None else None
+        self.setVisible(mesh is not None)
+        self.update()
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        if self._seen is None:
+            return
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        factor = min((self.width() - 16) / self._seen.width, self.height() - 16.0)
+        left = (self.width() - self._seen.width * factor) / 2
+
+        def at(point: tuple[float, float]) -> QPointF:
+            return QPointF(left + point[0] * factor, self.height() - 8 - point[1] * factor)
+
+        bright, dark = theme.colour("printed"), theme.colour("rim")
+        painter.setPen(QPen(theme.colour("ink"), 0.8))
+        for shape in self._seen.shapes:
+            share = shape.light
+            painter.setBrush(QColor(*(round(share * a + (1 - share) * b) for a, b in (
+                (bright.red(), dark.red()), (bright.green(), dark.green()), (bright.blue(), dark.blue())))))
+            painter.drawPolygon(QPolygonF([at(p) for p in shape.corners]))
+        painter.setPen(QPen(theme.colour("persimmon"), 2.5))
+        for a, b in self._seen.open:
+            painter.drawLine(at(a), at(b))
+        painter.end()
+
+
 def report(taken: Taken) -> list[str]:
     """What was found in a mesh, in plain words."""
     x, y, z = taken.mesh.size
@@ -136,5 +184,11 @@ def report(taken: Taken) -> list[str]:
                after=len(taken.mesh.faces)),
              t("It is {wide:.2f} times as wide and {deep:.2f} times as deep as it is high.", wide=x / z,
                deep=y / z)]
+    work = asks(taken.mesh)
+    lines.append(
+        t("{edges} edges to fold or glue, some {hours:.1f} hours; {flat} turn so little that they need no "
+                   "score. The shortest edge is {share:.1f} % of the height.", edges=work.edges,
+          hours=work.hours,
+                   flat=work.flat, share=100 * work.shortest))
     lines += [t("Mended: {what}.", what=t(what)) for what in taken.mended.done]
     return lines + [capital(f"{t(what)}.") for what in taken.mended.left]

@@ -672,18 +672,18 @@ class OnTheCommandLine(unittest.TestCase):
     def test_jobs_of_a_folder_are_read_again_and_sheets_the_machine_cannot_take_are_a_finding(self) -> None:
         with tempfile.TemporaryDirectory() as folder:
             code, said = self.run_it("export", str(demo_file()), "--to", folder + "/", "--kind", "hpgl",
-                                     "--device", "knife-600", "--sheet-no", "12-14")
-            self.assertEqual(code, 1)  # sheet 14 is corrugated board
+                                     "--device", "knife-600", "--sheet-no", "16-18")
+            self.assertEqual(code, 1)  # sheet 18 is corrugated board
             self.assertEqual(sorted(p.name for p in Path(folder).iterdir()),
-                             ["sheet 12.hpgl", "sheet 13.hpgl"])
+                             ["sheet 16.hpgl", "sheet 17.hpgl"])
             self.assertEqual(len(said.splitlines()), 2)
-            code, said = self.run_it("rehearse", "cut", f"{folder}/sheet 12.hpgl", "--device", "knife-600",
-                                     "--against", str(demo_file()), "--sheet-no", "12", "--json")
+            code, said = self.run_it("rehearse", "cut", f"{folder}/sheet 16.hpgl", "--device", "knife-600",
+                                     "--against", str(demo_file()), "--sheet-no", "16", "--json")
             found = json.loads(said)
             self.assertEqual((code, found["faults"]), (0, []))
             self.assertLess(found["worst_mm"], 0.05)
             self.assertGreater(found["minutes"], 0)
-            code, said = self.run_it("rehearse", "cut", f"{folder}/sheet 12.hpgl", "--device", "knife-600",
-                                     "--against", str(demo_file()), "--sheet-no", "13", "--json")
+            code, said = self.run_it("rehearse", "cut", f"{folder}/sheet 16.hpgl", "--device", "knife-600",
+                                     "--against", str(demo_file()), "--sheet-no", "17", "--json")
             self.assertEqual(code, 1)  # it is another sheet
             self.assertIn("off-the-drawing", {f["code"] for f in json.loads(said)["faults"]})

@@ -398,7 +398,7 @@ class Masks(unittest.TestCase):
     @settings(max_examples=60 if SOAK else 8)
     def test_it_is_as_wide_as_asked_and_each_eye_hole_lies_whole_on_one_facet_before_a_pupil(
             self, across: float, pupils: float, eyes: float, up: int) -> None:
-        brief = new_brief("mask", {"across": across, "head": across * 3.4, "pupils": pupils, "eyes": eyes,
+        brief = new_brief("mask", {"across": across, "head": min(720.0, across * 3.4), "pupils": pupils, "eyes": eyes,
                                    "eyes_up": up})
         made = build(brief, Stock("card", "Card", 200, 0.25))
         self.assertEqual([c for c in made.closures if not c.closes], [])

@@ -687,6 +687,7 @@ class Files(WindowTest):
         wait_for(lambda: dialog.taken is not None)
         dialog._take()
         document = self.window.document
+        wait_for(lambda: document.brief.recipe == "mesh")
         self.assertEqual((document.brief.name, document.brief.recipe), ("stone", "mesh"))
         found = run(document.build, document.project.paper)
         self.assertEqual([str(f) for f in found if f.severity is Severity.ERROR], [])

@@ -70,11 +70,6 @@ class Document(AtHand):
         self.change_brief(replace(self.brief, measures=tuple(accepted.items())),
                           t("take an outline from a drawing"))
 
-    def set_mesh(self, name: str, text: str) -> None:
-        """Take a mesh that was brought in.  Raises MeasureError when the recipe cannot build it."""
-        accepted = find_recipe(self.brief.recipe).accept({**self.brief.values, name: text})
-        self.change_brief(replace(self.brief, measures=tuple(accepted.items())), t("bring in a mesh"))
-
     def set_by_hand(self, text: str) -> None:
         """Take the edges of a mesh that were joined or parted by hand.  Raises MeasureError."""
         accepted = find_recipe(self.brief.recipe).accept({**self.brief.values, "hand": text})

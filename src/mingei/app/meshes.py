@@ -3,6 +3,7 @@ in it, in plain words, before anything changes."""
 
 from __future__ import annotations
 
+from dataclasses import replace
 from pathlib import Path
 
 from PySide6.QtCore import QPointF
@@ -25,11 +26,14 @@ from mingei.app.facets import FACETED
 from mingei.app.fields import CountField, QuietCombo, refusal
 from mingei.app.taking_in import take_in
 from mingei.app.words import capital, t
-from mingei.core.document.project import new_brief
+from mingei.core.document.build import build
+from mingei.core.document.project import Brief, new_brief
 from mingei.core.errors import MingeiError
 from mingei.core.layout.place import room
 from mingei.core.mesh.look import Seen, asks, seen
 from mingei.core.mesh.mesh import Mesh
+from mingei.core.recipes import find_recipe
+from mingei.core.stock import find_stock
 from mingei.formats.mesh_file import ENDINGS, Taken, load
 
 #: So many facets are offered, and at the most.
@@ -122,19 +126,34 @@ class MeshDialog(Dialog):
         self.buttons.button(QDialogButtonBox.StandardButton.Ok).setEnabled(False)
 
     def _take(self) -> None:
+        """Cut it into pieces in the background, so that the window has them at once when it comes into the
+        kit."""
         assert self.taken is not None and self.path is not None
+        document, project = self.document, self.document.project
         try:
-            if self.document.brief.recipe in FACETED:
-                self.document.set_mesh("mesh", self.taken.text)
+            if document.brief.recipe in FACETED:
+                accepted = find_recipe(document.brief.recipe).accept(
+                    {**document.brief.values, "mesh": self.taken.text, "hand": ""})
+                brief = replace(document.brief, measures=tuple(accepted.items()))
+                stock, parts = project.stock_of(brief), project.parts_of(brief)
             else:
-                space = room(self.document.project.paper)
+                space = room(project.paper)
                 short, long = sorted((space.width, space.height))
-                self.document.add_brief(new_brief(str(self.kind.currentData()),
-                                                  {"mesh": self.taken.text, "wide": short,
-                                                           "high": long}, name=self.path.stem[:60]))
+                brief = new_brief(str(self.kind.currentData()), {"mesh": self.taken.text, "wide": short,
+                                                                  "high": long}, name=self.path.stem[:60])
+                stock, parts = find_stock(brief.stock, project.stocks), ()
         except MingeiError as error:
             self._refuse(error)
             return
+        self.buttons.button(QDialogButtonBox.StandardButton.Ok).setEnabled(False)
+        take_in(self, self.path, lambda _, step: build(brief, stock, parts), lambda _: self._add(brief),
+                self._refuse)
+
+    def _add(self, brief: Brief) -> None:
+        if self.document.brief.recipe in FACETED:
+            self.document.change_brief(brief, t("bring in a mesh"))
+        else:
+            self.document.add_brief(brief)
         self.accept()
 
 

@@ -1995,6 +1995,10 @@
    <translation>Erst füllen.</translation>
   </message>
   <message>
+   <source>Fill small holes</source>
+   <translation>Kleine Löcher füllen</translation>
+  </message>
+  <message>
    <source>Fin</source>
    <translation>Steg</translation>
   </message>
@@ -2625,6 +2629,10 @@
   <message>
    <source>Holes</source>
    <translation>Löcher</translation>
+  </message>
+  <message>
+   <source>Holes of few sides are closed; leave them open where they are meant, such as eyes.</source>
+   <translation>Löcher mit wenigen Seiten werden geschlossen; offen lassen, wo sie gewollt sind, etwa Augen.</translation>
   </message>
   <message>
    <source>Hot glue burns skin and softens plastic windows: follow the maker's instructions.</source>

@@ -173,6 +173,14 @@ class Mending(unittest.TestCase):
         self.assertEqual(found.mesh.rims, ())
         self.assertEqual(len(found.mesh.faces), 80)
 
+    def test_small_holes_stay_open_where_that_is_asked(self) -> None:
+        ball = trimesh.creation.icosphere(2)
+        corners, faces = np.array(ball.vertices, float), np.array(ball.faces, np.int64)[:-1]
+        self.assertFalse(mend(corners, faces).mesh.rims)
+        kept = mend(corners, faces, fill=False)
+        self.assertEqual(len(kept.mesh.rims), 3)
+        self.assertFalse([w for w in kept.done if "hole" in str(w)])
+
     def test_what_stays_open_or_apart_is_said(self) -> None:
         mesh = BODIES["finer ball"]()
         above = np.array([ring for ring in mesh.faces if mesh.corners[list(ring)][:, 2].mean() > -0.3])
@@ -398,8 +406,9 @@ class Masks(unittest.TestCase):
     @settings(max_examples=60 if SOAK else 8)
     def test_it_is_as_wide_as_asked_and_each_eye_hole_lies_whole_on_one_facet_before_a_pupil(
             self, across: float, pupils: float, eyes: float, up: int) -> None:
-        brief = new_brief("mask", {"across": across, "head": min(720.0, across * 3.4), "pupils": pupils, "eyes": eyes,
-                                   "eyes_up": up})
+        values = {"across": across, "head": min(720.0, across * 3.4), "pupils": pupils, "eyes": eyes,
+                  "eyes_up": up}
+        brief = new_brief("mask", values)
         made = build(brief, Stock("card", "Card", 200, 0.25))
         self.assertEqual([c for c in made.closures if not c.closes], [])
         facets = [(p, panel) for p in made.patterns for panel in p.panels if panel.name.startswith("facet ")]

@@ -98,6 +98,7 @@ def parser() -> argparse.ArgumentParser:
     unfold.add_argument("--height", "--size", default="150mm", metavar="LENGTH", help="of the model")
     unfold.add_argument("--facets", type=int, default=200, metavar="N", help="about so many are left")
     unfold.add_argument("--up", choices=("z", "y"), default="z", help="which axis points up")
+    unfold.add_argument("--holes", action="store_true", help="leave small holes open")
     unfold.add_argument("--reach", default="0mm", metavar="LENGTH",
                         help="no piece has more area than a square of that side; 0: any that fits the sheet")
     unfold.add_argument("--slits", type=int, default=10, metavar="PERCENT",

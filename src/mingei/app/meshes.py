@@ -9,6 +9,7 @@ from pathlib import Path
 from PySide6.QtCore import QPointF
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import (
+    QCheckBox,
     QDialogButtonBox,
     QFileDialog,
     QFormLayout,
@@ -69,6 +70,12 @@ class MeshDialog(Dialog):
         for key, words in (("mesh", t("a model")), ("mask", t("a mask to wear"))):
             self.kind.addItem(words, key)
         form.addRow(t("Made as"), self.kind)
+        self.fill = QCheckBox(t("Fill small holes"))
+        self.fill.setToolTip(
+            t("Holes of few sides are closed; leave them open where they are meant, such as eyes."))
+        self.fill.setChecked(True)
+        self.fill.toggled.connect(lambda _: self._read())
+        form.addRow("", self.fill)
         self.view = MeshView()
         self.found = QLabel()
         self.found.setWordWrap(True)
@@ -105,7 +112,8 @@ class MeshDialog(Dialog):
         if self.path is None:
             return
         facets, upright = self.facets.value(), str(self.upright.currentData())
-        take_in(self, self.path, lambda path, step: load(path, facets, upright, step), self._show,
+        fill = self.fill.isChecked()
+        take_in(self, self.path, lambda path, step: load(path, facets, upright, step, fill), self._show,
                 self._refuse)
 
     def _show(self, taken: Taken) -> None:

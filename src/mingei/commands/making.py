@@ -201,7 +201,7 @@ def unfold(options: argparse.Namespace) -> int:
                          say("write 0 to {most}", most=MOST_TRIES))
     accept_output(options.output)
     begun = time.monotonic()
-    taken = load(options.mesh, options.facets, options.up)
+    taken = load(options.mesh, options.facets, options.up, fill=not options.holes)
     sheet = find_sheet(options.sheet)
     stock = find_stock(options.stock, cabinet().own) if options.stock else None
     # a piece lies clear of the margins, on its side if need be

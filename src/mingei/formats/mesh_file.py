@@ -26,9 +26,10 @@ class Taken(NamedTuple):
     mended: Mended
 
 
-def load(path: Path, facets: int = 300, upright: str = "z", step: Callable[[], None] = lambda: None) -> Taken:
+def load(path: Path, facets: int = 300, upright: str = "z", step: Callable[[], None] = lambda: None,
+         fill: bool = True) -> Taken:
     """Read a mesh, mend it and reduce it to about so many facets.  upright: which axis points up, y or z;
-    step: called on the way, may raise.
+    step: called on the way, may raise; fill: small holes are closed.
 
     Raises ProjectError with the reason and the remedy.
     """
@@ -50,11 +51,11 @@ def load(path: Path, facets: int = 300, upright: str = "z", step: Callable[[], N
     if upright == "y":
         corners = np.stack([corners[:, 0], -corners[:, 2], corners[:, 1]], axis=1)
     try:
-        mended = mend(corners, triangles)
+        mended = mend(corners, triangles, fill)
         step()
         mesh = reduced(mended.mesh, facets)
         if mesh is not mended.mesh:  # what reducing left over
-            mesh = mend(mesh.corners, np.array(mesh.faces, np.int64)).mesh
+            mesh = mend(mesh.corners, np.array(mesh.faces, np.int64), fill).mesh
         step()
         mesh = merged(mesh.sized(1000.0))
     except MingeiError as error:

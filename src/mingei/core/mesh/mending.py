@@ -32,8 +32,9 @@ class Mended(NamedTuple):
     left: tuple[Words | str, ...]
 
 
-def mend(corners: NDArray[np.float64], triangles: NDArray[np.int64]) -> Mended:
-    """Look through corners (n, 3) and triangles (m, 3).  Raises MeasureError where it is no body at all."""
+def mend(corners: NDArray[np.float64], triangles: NDArray[np.int64], fill: bool = True) -> Mended:
+    """Look through corners (n, 3) and triangles (m, 3).  fill: small holes are closed.  Raises MeasureError
+    where it is no body at all."""
     if len(triangles) > MOST_TRIANGLES:
         raise MeasureError(say("{count} triangles are more than are looked at", count=len(triangles)), "mesh",
                            say("reduce it to {most} or fewer first", most=MOST_TRIANGLES))
@@ -56,7 +57,8 @@ def mend(corners: NDArray[np.float64], triangles: NDArray[np.int64]) -> Mended:
         raise MeasureError("nothing of it is left that could be folded", "mesh",
                            "export it again, as a mesh of triangles")
     triangles, parts = _turned(corners, triangles, done)
-    triangles = _filled(triangles, done)
+    if fill:
+        triangles = _filled(triangles, done)
     mesh = Mesh(corners, tuple(tuple(row) for row in triangles.tolist()))
     if mesh.rims:
         left.append(counted("{count} edge is open: it stays a rim", "{count} edges are open: they stay rims",

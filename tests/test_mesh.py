@@ -45,7 +45,7 @@ from tests.giving import given_way
 from tests.solids import shared
 from tests.support import InFolder
 from tests.test_cli import run as command
-from tests.windows import WindowTest
+from tests.windows import WindowTest, wait_for
 
 SOAK = bool(os.environ.get("MINGEI_SOAK"))
 
@@ -463,6 +463,20 @@ class Window(WindowTest):
         document.undo.undo()
         document.undo.undo()
         self.assertEqual(str(document.brief.values["hand"]), "")
+
+    def test_fewer_pieces_are_looked_for_until_it_is_stopped_and_kept_as_one_step(self) -> None:
+        document = self.window.document
+        document.open(new_project(made_of(BODIES["finer ball"]()).brief))
+        self.window.go("draft")
+        card = self.window.findChild(PiecesCard)
+        pieces, steps = len(document.build.patterns), document.undo.count()
+        QTest.mouseClick(card.search, Qt.MouseButton.LeftButton)
+        wait_for(lambda: "so far" in card.words.text() and int(card.words.text().split()[0]) < pieces)
+        QTest.mouseClick(card.search, Qt.MouseButton.LeftButton)
+        wait_for(lambda: len(document.build.patterns) < pieces)
+        self.assertEqual(document.undo.count(), steps + 1)
+        document.undo.undo()
+        self.assertEqual(len(document.build.patterns), pieces)
 
 
 class Files(InFolder):

@@ -288,7 +288,10 @@ def _whole(area: Any, wanted: Wanted) -> Any:
         raise MeasureError("nothing is left of the figure", "picture", "ask for less")
     large = [p for p in parts if p.area >= _SPECK * parts[0].area]
     if len(large) > 1:
-        apart = max(min(p.distance(q) for q in large if q is not p) for p in large)
+        from shapely import STRtree
+
+        _, gaps = STRtree(large).query_nearest(large, exclusive=True, return_distance=True)
+        apart = float(gaps.max())
         raise MeasureError(say("the figure comes in {count} parts", count=len(large)), "picture",
                            say("give it a border of {least} or more, or bring in one at a time",
                                least=write_mm(wanted.border + apart / 2 + 0.5)))

@@ -13287,6 +13287,10 @@ Protokoll: {log}</translation>
    <translation>Arbeit {key}</translation>
   </message>
   <message>
+   <source>or back each inside with a strip {wide} wide, half on either side</source>
+   <translation>oder jede innen mit einem {wide} breiten Streifen hinterlegen, halb auf jeder Seite</translation>
+  </message>
+  <message>
    <source>order of the steps</source>
    <translation>Reihenfolge der Schritte</translation>
   </message>
@@ -18146,6 +18150,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{count} plates of {width} by {depth}: measure the stack, it should be as high as the inside less a little</source>
    <translation>{count} Platten von {width} mal {depth}: miss den Stapel, er soll etwas niedriger sein als das Innere</translation>
+  </message>
+  <message>
+   <source>{count} seams have no tab and are taped: {tape} of tape in all, the longest {length}</source>
+   <translation>{count} Nähte haben keine Lasche und werden mit Band geklebt: {tape} Band insgesamt, die längste {length}</translation>
   </message>
   <message>
    <source>{count} shapes are no outline to be cut</source>

@@ -34,7 +34,7 @@ from mingei.core.picture import standing
 from mingei.core.picture.boards import STAGGER_MM, fewest
 from mingei.core.picture.tracing import Pixels, Pressed, Wanted, check, figure, joined, trace
 from mingei.core.plane import contour
-from mingei.core.plane.shape import Polygon
+from mingei.core.plane.shape import Arc, Polygon
 from mingei.core.stock import find_stock
 from mingei.formats import picture_file, project_file
 from mingei.formats.export import Wanted as Export
@@ -219,6 +219,21 @@ class Figures(unittest.TestCase):
         rests = resting(wrong)
         self.assertLess(min(t.tilt_deg for t in standing.tips(rests.footprint, rests.under, rests.height)),
                         8.0)
+
+    def test_an_outline_with_arcs_keeps_them_and_its_round_holes(self) -> None:
+        drawn = "0,0 90,0 90,60,180 0,60;30,20,180 50,20,180"  # a half round above, a hole of 20
+        for how in ("lies", "base", "feet"):
+            made = build(new_brief("cutout", {"drawn": drawn, "height": 210.0, "stands": how}),
+                         find_stock("greyboard-15"))
+            panel = made.patterns[0].by_name["figure"]
+            # 105 high drawn at 210: twice as large; by hand 180 x 120 and a half disc of 90 less a hole of 20
+            # radius
+            wanted = 180 * 120 + math.pi * 90 * 90 / 2 - math.pi * 20 * 20
+            cut = 0.0 if how == "lies" else 0.03 * wanted
+            self.assertAlmostEqual(Area(panel.polygon, panel.hole_polygons).area, wanted,
+                                   delta=0.004 * wanted + cut)
+            self.assertTrue(any(isinstance(s, Arc) for s in panel.path))
+            self.assertEqual(list(shared(made)), [])
 
     def test_a_row_stands_on_one_base(self) -> None:
         made = build(new_brief("cutout", {"stands": "base", "row": 4.0}), find_stock("greyboard-15"))

@@ -30,6 +30,7 @@ from mingei.core.document.project import new_brief, new_project
 from mingei.core.errors import MeasureError, ProjectError
 from mingei.core.folded.fold import closure, finished, place
 from mingei.core.layout.sheets import find_sheet
+from mingei.core.length import write_both
 from mingei.core.mesh.cutting import Cut, Room, cut_up
 from mingei.core.mesh.facets import merged, reduced
 from mingei.core.mesh.hand import read_hand, write_hand
@@ -273,6 +274,13 @@ class Cutting(unittest.TestCase):
         for name, most in (("ball", 0.0), ("finer ball", 0.05), ("capsule", 0.05), ("lump", 0.01),
                            ("large lump", 0.13)):
             self.assertLessEqual(bare_share(made_of(BODIES[name]())), most, name)
+
+    def test_many_seams_without_a_tab_are_told_together_with_the_tape_they_take(self) -> None:
+        made = made_of(BODIES["finer ball"](), 120.0, slits=100)
+        bare = [m for p in made.patterns for m in p.mates if m.joint.outer_tape]
+        (said,) = [f for f in run(made, find_sheet("A3")) if f.code == "taped"]
+        self.assertIn(f"{len(bare)} seams have no tab", str(said))
+        self.assertIn(write_both(sum(m.length for m in bare)), str(said))
 
     def test_fewer_slits_cost_more_pieces(self) -> None:
         for name in ("finer ball", "large lump"):

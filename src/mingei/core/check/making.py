@@ -294,9 +294,25 @@ def feed(build: Build, sheet: Sheet) -> Iterator[Finding]:
                       "feed one sheet at a time, within what the printer's maker allows")
 
 
+#: So many taped seams are told one by one; a strip behind one is so wide, mm (from experience).
+_TAPED_SAID, _STRIP_MM = 4, 12.0
+
+
 @rule("taped")
 def taped(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """A seam without a tab needs tape, of a length worth knowing beforehand."""
+    bare = [(pattern, mate) for pattern in build.patterns for mate in pattern.mates if mate.joint.outer_tape]
+    if len(bare) > _TAPED_SAID:
+        pattern, longest = max(bare, key=lambda found: found[1].length)
+        yield Finding("taped", Severity.NOTE,
+                      say("{count} seams have no tab and are taped: {tape} of tape in all, the longest "
+                          "{length}",
+                          count=len(bare), tape=write_both(sum(mate.length for _, mate in bare)),
+                          length=write_both(longest.length)),
+                      say("seam {seam}", seam=longest.seam),
+                      say("or back each inside with a strip {wide} wide, half on either side",
+                          wide=write_both(_STRIP_MM)), Part(pattern.name, longest.seam))
+        return
     for pattern in build.patterns:
         for mate in pattern.mates:
             if mate.joint.outer_tape:

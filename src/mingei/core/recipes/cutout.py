@@ -35,8 +35,10 @@ from mingei.core.joints import HALVING, MORTISE
 from mingei.core.length import write_both
 from mingei.core.picture.standing import depth_behind, half_depth, lean_for, tips
 from mingei.core.plane import contour
-from mingei.core.plane.shape import Polygon, polygon_path, rectangle
+from mingei.core.plane.area import area_of
+from mingei.core.plane.shape import Path, Polygon, flat_points, rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
+from mingei.core.recipes.profile_wall import divided
 from mingei.core.words import say
 
 LIES, FEET, BASE, STRUTS, EASEL = "lies", "feet", "base", "struts", "easel"
@@ -45,6 +47,8 @@ FIGURE = "figure"
 _THICKEST_MM = 7.0
 #: How near the floor (mm) a side of the figure stands on it.
 _FLOOR_MM = 1e-6
+#: How far a chord may stand off its arc, mm.
+_SMOOTH_MM = 0.5
 #: A foot is at least so high, and this share of the figure, mm; it stands so far inside what it holds up.
 _FOOT_MM, _FOOT_SHARE, _IN_MM = 12.0, 0.1, 4.0
 #: A base reaches so far past the figure's own foot, mm.
@@ -63,18 +67,24 @@ _UPRIGHT = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 0.0, 1.0))
 
 
 class Figure(NamedTuple):
-    """The figure as it stands: its corners, and those of its holes, mm, the floor at 0; area: the same;
-    middle: its centroid; foot: the sides that stand on the floor, by number, with their ends."""
+    """The figure as it stands: its corners, mm, the floor at 0, with how far the side after each turns,
+    degrees; its holes; area: what it covers; middle: its centroid; foot: the straight sides that stand on the
+    floor, by number, with their ends."""
 
     corners: Polygon
-    holes: tuple[Polygon, ...]
+    curves: tuple[tuple[int, float], ...]
+    holes: tuple[Path, ...]
     area: Any
     middle: tuple[float, float]
     foot: tuple[tuple[int, float, float], ...]
 
     @property
     def tall(self) -> float:
-        return max(y for _, y in self.corners)
+        return float(self.area.bounds[3])
+
+    @property
+    def right(self) -> float:
+        return float(self.area.bounds[2])
 
     @property
     def stands(self) -> tuple[float, float]:
@@ -85,18 +95,20 @@ class Figure(NamedTuple):
 @lru_cache(maxsize=16)
 def figure_of(drawn: str, height: float) -> Figure:
     """The figure of an outline so high, mm."""
-    from shapely.geometry import Polygon as Area
-
     shape = contour.read_shape(drawn, ours=True)
     around = contour.box(shape[0])
-    factor = height / around.height
-    outer, *inner = (tuple(((k.x - around.left) * factor, (k.y - around.bottom) * factor) for k in outline)
-                     for outline in shape)
-    area = Area(outer, inner)
+    outer, *inner = contour.sized_shape(shape, around.width * height / around.height)
+    # wide arcs in several: their chords alone would hardly be the outline
+    runs = [r for here, after in zip(outer, (*outer[1:], outer[0]), strict=True)
+            for r in divided(here, after, _SMOOTH_MM, math.inf)]
+    corners = tuple(r.start for r in runs)
+    holes = tuple(contour.path(contour.reversed_outline(o)) for o in inner)
+    area = area_of(flat_points(contour.path(outer))[:-1], [flat_points(h)[:-1] for h in holes])
     foot = tuple((i, min(a[0], b[0]), max(a[0], b[0]))
-                 for i, (a, b) in enumerate(zip(outer, (*outer[1:], outer[0]), strict=True))
-                 if abs(a[1]) < _FLOOR_MM and abs(b[1]) < _FLOOR_MM)
-    return Figure(outer, tuple(inner), area, (float(area.centroid.x), float(area.centroid.y)), foot)
+                 for i, (a, b) in enumerate(zip(corners, (*corners[1:], corners[0]), strict=True))
+                 if abs(a[1]) < _FLOOR_MM and abs(b[1]) < _FLOOR_MM and not runs[i].sweep_deg)
+    return Figure(corners, tuple((i, r.sweep_deg) for i, r in enumerate(runs) if r.sweep_deg), holes, area,
+                  (float(area.centroid.x), float(area.centroid.y)), foot)
 
 
 def _figure(values: Values) -> Figure:
@@ -107,8 +119,7 @@ def draft_cutout(values: Values) -> Draft:
     """drawn: its outline; height: mm; stands: on what; tilt: degrees it may be tilted; row: how many stand
     side by side on one base."""
     figure, how = _figure(values), str(values["stands"])
-    panel = Panel(FIGURE, figure.corners, holes=tuple(polygon_path(tuple(reversed(h)) if _ccw(h) else h)
-                                                      for h in figure.holes))
+    panel = Panel(FIGURE, figure.corners, holes=figure.holes, curves=figure.curves)
     make = {LIES: _lying, FEET: _on_feet, BASE: _on_base, STRUTS: _strutted, EASEL: _easel}[how]
     drafted = make(values, figure, panel)
     wide, high = float(values["board"]), float(values["board_height"])
@@ -119,10 +130,6 @@ def draft_cutout(values: Values) -> Draft:
                                         "upright; glue the figure on from its foot up, and cut it out when "
                                         "it is dry."), drafted.pieces[0].root, When.FLAT), *work)
     return replace(drafted, tilt_deg=0.0 if how == LIES else _tilt(values), backed=backed, handwork=work)
-
-
-def _ccw(points: Polygon) -> bool:
-    return sum(a[0] * b[1] - b[0] * a[1] for a, b in zip(points, (*points[1:], points[0]), strict=True)) > 0
 
 
 def _lying(values: Values, figure: Figure, panel: Panel) -> Draft:
@@ -178,7 +185,7 @@ def _on_base(values: Values, figure: Figure, panel: Panel) -> Draft:
     """One figure, or several alike side by side, tongued into one plate."""
     up, tilt = figure.middle[1] + _THICKEST_MM, _tilt(values)
     deep = half_depth(up, tilt) + _THICKEST_MM
-    each = max(x for x, _ in figure.corners)
+    each = figure.right
     count = int(values["row"])
     x0, x1 = figure.stands
     left = min(x0 - _BASE_MM, figure.middle[0] - half_depth(up, tilt))
@@ -189,7 +196,7 @@ def _on_base(values: Values, figure: Figure, panel: Panel) -> Draft:
     pieces = []
     for number in range(count):
         name = FIGURE if count == 1 else f"{FIGURE} {number + 1}"
-        own = Panel(name, panel.outline, holes=panel.holes)
+        own = replace(panel, name=name)
         seams = tuple(Seam(f"{name} on the base" + (f" {i}" if len(figure.foot) > 1 else ""), MORTISE,
                            EdgeRef(name, edge),
                            LineOn("base", (b - left + number * each, deep), (a - left + number * each, deep)),
@@ -302,7 +309,7 @@ def _leg(figure: Figure) -> tuple[float, float, float, float]:
     middle, (x0, x1) = figure.middle[0], figure.stands
     high = max(2 * _FLAP_MM, _FLAP_SHARE * figure.tall)
     for share in (0.3, 0.22, 0.15, 0.1):
-        wide = max(2 * _FLAP_MM, share * max(x for x, _ in figure.corners))
+        wide = max(2 * _FLAP_MM, share * figure.right)
         up = _HUNG * figure.tall
         while up > 0.3 * figure.tall:
             if _whole(figure, middle - wide / 2, middle + wide / 2, up, up + high):

@@ -243,12 +243,12 @@ class Figures(unittest.TestCase):
         self.assertEqual(list(shared(made)), [])
 
     def test_one_that_would_fall_over_sideways_is_refused_with_the_foot_it_wants(self) -> None:
-        narrow = "40,0 60,0 100,200 0,200"
+        narrow = "25,0 75,0 100,200 0,200"
         with self.assertRaisesRegex(MeasureError, "sideways") as refused:
             new_brief("cutout", {"drawn": narrow, "height": 200.0, "stands": "struts"})
         wide = float(refused.exception.remedy.split("foot ")[1].split(" mm")[0])
         half = wide / 2
-        ok = f"{50 - half},0 {50 + half},0 {50 + half},12 60,12 100,200 0,200 40,12 {50 - half},12"
+        ok = f"{50 - half},0 {50 + half},0 {50 + half},12 75,12 100,200 0,200 25,12 {50 - half},12"
         new_brief("cutout", {"drawn": ok, "height": 200.0, "stands": "struts"})
         with self.assertRaisesRegex(MeasureError, "no straight side"):
             new_brief("cutout", {"drawn": "50,0 100,80 50,100 0,80", "stands": "feet"})

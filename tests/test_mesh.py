@@ -443,7 +443,9 @@ class Masks(unittest.TestCase):
         self.assertAlmostEqual(sum(strips) - 30.0 * 3, 610.0)
 
     def test_eye_holes_too_wide_for_their_facets_give_way(self) -> None:
-        self.assertEqual(given_way("mask", {"eyes": 40.0}), {"eyes": (40.0, 24.0)})
+        (name, (asked, made)), = given_way("mask", {"eyes": 40.0}).items()
+        self.assertEqual((name, asked), ("eyes", 40.0))
+        self.assertTrue(23.0 < float(made) <= 24.0)
         with self.assertRaisesRegex(MeasureError, "no facet is where the eyes are"):
             new_brief("mask", {"looks": "back"})
 

@@ -63,6 +63,8 @@ _HUNG, _FLAP_SHARE, _LEG_SHARE = 0.66, 0.14, 0.3
 _KNOT_MM, _LEAST_BOARD_MM = 60.0, 100.0
 #: What falls along a way with more than this across it falls to a side.
 _SIDEWAYS = 0.5
+#: Where something hangs behind it, it stands sideways this much further than asked, degrees.
+_SPARE_DEG = 2.0
 _UPRIGHT = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 0.0, 1.0))
 
 
@@ -386,7 +388,8 @@ def _stands_sideways(values: Values, figure: Figure, wide: float) -> bool:
     lean = math.radians(held.lean)
     footprint = ((-wide / 2, 0.0), (wide / 2, 0.0), (behind / 2, held.floor), (-behind / 2, held.floor))
     height = up * math.cos(lean) + _THICKEST_MM / 2
-    return all(tip.tilt_deg >= _tilt(values) for tip in tips(
+    # what holds it weighs, too, and hangs behind, where the footprint is narrower
+    return all(tip.tilt_deg >= _tilt(values) + _SPARE_DEG for tip in tips(
         footprint, (0.0, up * math.sin(lean) + _THICKEST_MM / 2), height) if abs(tip.way[0]) > _SIDEWAYS)
 
 

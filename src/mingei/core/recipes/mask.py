@@ -51,21 +51,23 @@ def _read(text: str) -> Mesh:
     return read_mesh(text)
 
 
-def _eyes(values: Values) -> tuple[Mesh, tuple[Eye, Eye]]:
+def _eyes(values: Values) -> tuple[Eye, Eye]:
     from mingei.core.mesh.worn import eyes
 
-    own = faceted(values)
-    found = _shape(values).sized(float(own["height"]))
-    up = float(values["eyes_up"]) / 100 * float(own["height"])
-    return found, eyes(found, _WAYS[str(values["looks"])], float(values["pupils"]), up, float(values["eyes"]))
+    own, shape = faceted(values), _shape(values)
+    height = float(own["height"])
+    return eyes(shape, _WAYS[str(values["looks"])], float(values["pupils"]),
+                float(values["eyes_up"]) / 100 * height,
+                float(values["eyes"]), height / shape.size[2])
 
 
 def draft_mask(values: Values) -> Draft:
     """mesh: text; across: from ear to ear, mm; head: round it, mm; looks: which way; pupils, eyes: how far
     apart and how wide the holes are, mm; eyes_up: how high, percent; band: its width, mm."""
-    body, found = _eyes(values)
+    found, own = _eyes(values), faceted(values)
+    body = _shape(values).sized(float(own["height"]))
     holes: Mapping[int, Path] = {eye.face: hole_path(float(values["eyes"]), eye.at) for eye in found}
-    drafted = mesh.draft_mesh(faceted(values), holes)
+    drafted = mesh.draft_mesh(own, holes)
     apart = abs(found[1].aside - found[0].aside)
     said = [*drafted.remarks,
             ("eyes", say("the middles of its eye holes are {apart} apart", apart=write_both(apart)))]

@@ -27,8 +27,8 @@ _HAIR_MM = 0.02
 _FLAT = 2.0
 #: A tab may end so large a share of its side from either corner, and is no deeper than such a share of it.
 _ENDS, _DEEPEST = 0.25, 0.4
-#: So many faces at the most are taken apart at once.
-_AT_ONCE = 90
+#: So many faces at the most are taken apart at once, where room beside edges counts and where it does not.
+_AT_ONCE, _MANY_AT_ONCE = 90, 500
 #: Where slits are kept few, pieces once refused are tried again so many times.
 _ROUNDS = 3
 
@@ -318,12 +318,13 @@ class _Pieces:
         """A piece, small ones more often, and one to four beside it, of not too many faces in all."""
         roots = sorted(self.members)
         weights = [1.0 / len(self.members[r]) for r in roots]
+        most = _AT_ONCE if self.counted else _MANY_AT_ONCE
         first = dice.choices(roots, weights)[0]
         found, faces = [first], len(self.members[first])
         for _ in range(dice.randint(1, 4)):
             beside = {self.root[f] for root in found for face in self.members[root] for e in around[face]
                       for f in (e[2], e[3])} - set(found)
-            beside = {r for r in beside if faces + len(self.members[r]) <= _AT_ONCE}
+            beside = {r for r in beside if faces + len(self.members[r]) <= most}
             if not beside:
                 break
             found.append(dice.choice(sorted(beside)))

@@ -5939,6 +5939,10 @@ Protokoll: {log}</translation>
    <translation>Was so viele Sätze zusammen brauchen; sonst ändert sich nichts.</translation>
   </message>
   <message>
+   <source>What stands tall can fall: weigh its foot down, keep it off ways and from small children, and bring it in from wind.</source>
+   <translation>Was hoch steht, kann fallen: den Fuß beschweren, aus dem Weg und von kleinen Kindern fernhalten und vor Wind hereinholen.</translation>
+  </message>
+  <message>
    <source>What the folds need. Write 0.4 mm, 14 pt, 350 µm or 1/64 in; measure ten sheets and divide by ten.</source>
    <translation>Was die Falze brauchen. Schreiben Sie 0.4 mm, 14 pt, 350 µm oder 1/64 in; messen Sie zehn Bogen und teilen Sie durch zehn.</translation>
   </message>
@@ -17121,6 +17125,10 @@ Protokoll: {log}</translation>
   <message>
    <source>what shows on the front is {width} by {long}, centred; the fin lies in the middle of the back, to be pressed to one side</source>
    <translation>was vorn zu sehen ist, ist {width} mal {long}, mittig; der Steg liegt hinten in der Mitte und wird auf eine Seite gedrückt</translation>
+  </message>
+  <message>
+   <source>what stands tall</source>
+   <translation type="unfinished" />
   </message>
   <message>
    <source>what the post charges goes by size, weight and thickness: ask locally</source>

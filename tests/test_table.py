@@ -156,6 +156,7 @@ class Cautions(unittest.TestCase):
             (of_adhesives([Adhesive.HOT]), Risk.CHILD), (of_parts(["magnet"]), Risk.SMALL_PARTS),
             (of_parts(["eyelet"]), Risk.PUNCH), (of_parts(["ribbon"]), Risk.SEALING),
             (of_use("a hanging lantern"), Risk.CANDLE), (of_use("heron mask"), Risk.MASK),
+            (of_use("a life-size standee"), Risk.STANDS),
             (of_use("a box for sweets"), Risk.FOOD), (of_use("an envelope"), Risk.POST),
             (of_use("hanging mobile"), Risk.WALL),
         ):

@@ -22,6 +22,7 @@ class Risk(StrEnum):
     CANDLE = "candle"
     FOOD = "food"
     MASK = "mask"
+    STANDS = "what stands tall"
     MACHINE = "machine"
     LASER = "laser"
     WALL = "wall load"
@@ -46,6 +47,9 @@ CAUTIONS = {
     Risk.CANDLE: say("Never a candle in card or paper: LED lights only, as their maker allows."),
     Risk.FOOD: say("No direct contact with food unless the stock is made for it."),
     Risk.MASK: say("A mask leaves sight and breath free; nobody runs or crosses a road in it."),
+    Risk.STANDS:
+    say("What stands tall can fall: weigh its foot down, keep it off ways and from small children, and "
+                     "bring it in from wind."),
     Risk.MACHINE: say("With cutting machines follow the maker's instructions and local rules."),
     Risk.LASER: say("A laser is never left alone and burns only what its maker and that of the stock allow."),
     Risk.WALL: say("What hangs over people is fixed as somebody qualified would fix it."),
@@ -61,7 +65,8 @@ _BY_PART = {"ribbon": (Risk.SEALING,), "strap": (Risk.SEALING,), "eyelet": (Risk
 #: What a construction is used for, by words in its title, its purpose and what people call it.
 _BY_USE = (("lantern", Risk.CANDLE), ("light", Risk.CANDLE), ("food", Risk.FOOD), ("sweets", Risk.FOOD),
            ("cake", Risk.FOOD), ("biscuit", Risk.FOOD), ("chocolate", Risk.FOOD), ("mask", Risk.MASK),
-           ("post", Risk.POST), ("envelope", Risk.POST), ("mobile", Risk.WALL), ("hanging", Risk.WALL))
+           ("standee", Risk.STANDS), ("post", Risk.POST), ("envelope", Risk.POST), ("mobile", Risk.WALL),
+           ("hanging", Risk.WALL))
 
 
 def of_cutting(machine: str = "", beam: bool = False) -> tuple[Risk, ...]:

@@ -17128,7 +17128,7 @@ Protokoll: {log}</translation>
   </message>
   <message>
    <source>what stands tall</source>
-   <translation type="unfinished" />
+   <translation>was hoch steht</translation>
   </message>
   <message>
    <source>what the post charges goes by size, weight and thickness: ask locally</source>

@@ -31,12 +31,14 @@ from mingei.core.errors import MeasureError, ProjectError
 from mingei.core.folded.fold import closure, finished, place
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.length import write_both
-from mingei.core.mesh.cutting import Cut, Room, cut_up
+from mingei.core.mesh.cutting import cut_up
 from mingei.core.mesh.facets import merged, reduced
+from mingei.core.mesh.flats import Room
 from mingei.core.mesh.hand import read_hand, write_hand
 from mingei.core.mesh.look import asks, seen
 from mingei.core.mesh.mending import mend
 from mingei.core.mesh.mesh import Mesh, read_mesh, write_mesh
+from mingei.core.mesh.pieces import Cut
 from mingei.core.recipes import find_recipe
 from mingei.core.recipes.mesh import by_hand, cut_mesh, fewer
 from mingei.core.stock import Stock

@@ -10,7 +10,7 @@ import numpy as np
 
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
-from mingei.core.mesh.cutting import outline
+from mingei.core.mesh.flats import outline
 from mingei.core.mesh.mesh import Mesh
 from mingei.core.plane.shape import Point
 from mingei.core.plane.shape import Polygon as Polygon_

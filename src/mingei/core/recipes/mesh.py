@@ -21,8 +21,9 @@ from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.words import say
 
 if TYPE_CHECKING:
-    from mingei.core.mesh.cutting import Cut, Room
+    from mingei.core.mesh.flats import Room
     from mingei.core.mesh.mesh import Mesh
+    from mingei.core.mesh.pieces import Cut
 
 #: Under this turn a fold needs no score, degrees (common practice).
 FLAT_DEG = 5.0
@@ -88,7 +89,7 @@ def facet(face: int) -> str:
 
 
 def _room(wide: float, high: float, reach: float, tab: float, slits: int) -> Room:
-    from mingei.core.mesh.cutting import Room
+    from mingei.core.mesh.flats import Room
 
     return Room(wide - 2 * tab, high - 2 * tab, reach * reach if reach else math.inf, slits / 100,
                 min(tab, _ROOMY_MM))
@@ -139,8 +140,9 @@ class Fewer(NamedTuple):
 def fewer(values: Values, tries: int) -> Iterator[Fewer]:
     """Fewer and fewer pieces, found by trying so often; each time something better is found, and now and then
     between."""
-    from mingei.core.mesh.cutting import better, joined_edges
+    from mingei.core.mesh.cutting import joined_edges
     from mingei.core.mesh.hand import settled, write_hand
+    from mingei.core.mesh.search import better
 
     mesh, cut = _of(values)[:2]
     best = Fewer(len(cut.pieces), write_hand(settled(mesh, joined_edges(mesh, cut))), 0.0)
@@ -213,7 +215,7 @@ def _remarks(cut: Cut, lost: int) -> tuple[tuple[str, str], ...]:
 
 def _outline(mesh: Mesh, face: int, turn: Rigid) -> Polygon:
     """A face in its own plane, turned."""
-    from mingei.core.mesh.cutting import outline
+    from mingei.core.mesh.flats import outline
 
     return turn.apply_all([(float(x), float(y)) for x, y in outline(mesh, face)])
 

@@ -4,7 +4,7 @@ of its own, fits, and leaves no more slits than it may.
 
 from __future__ import annotations
 
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Collection, Sequence
 from typing import Any, NamedTuple
 
 import numpy as np
@@ -27,6 +27,9 @@ from mingei.core.mesh.flats import (
 )
 from mingei.core.mesh.tree import part_large, part_overlaps, roots, tree_of
 
+#: Where a face lies that lies alone.
+_STILL: Array = np.array(((1.0, 0.0), (0.0, 1.0), (0.0, 0.0)))
+
 
 class Cut(NamedTuple):
     """parents: of each face the one it hangs on, itself for the root of a piece; pieces: the faces of each,
@@ -38,6 +41,19 @@ class Cut(NamedTuple):
     pieces: tuple[tuple[int, ...], ...]
     turns: tuple[float, ...]
     refused: tuple[tuple[int, int], ...] = ()
+
+
+class Kept(NamedTuple):
+    """Some pieces as they were before they were taken apart: of each face where it lay and its root, which
+    hung on which, and of each root what ``Pieces`` has of it."""
+
+    where: dict[int, Array]
+    root: dict[int, int]
+    links: set[frozenset[int]]
+    members: dict[int, list[int]]
+    shapes: dict[int, list[Any]]
+    cuts: dict[int, dict[tuple[int, int], Any]]
+    tight: dict[int, set[tuple[int, int]]]
 
 
 class Pieces:
@@ -61,13 +77,16 @@ class Pieces:
     @classmethod
     def single(cls, flats: Flats, room: Room) -> Pieces:
         """Every face a piece of its own."""
-        still = np.array(((1.0, 0.0), (0.0, 1.0), (0.0, 0.0)))
         faces = range(len(flats.own))
-        found = cls(flats, room, dict.fromkeys(faces, still), {f: f for f in faces}, set())
-        for f in faces:
-            found.cuts[f] = {edge: strip_beside(flats, f, i, still, room.reach)
-                             for i, edge in enumerate(ring_edges(flats.mesh.faces[f]))}
+        found = cls(flats, room, dict.fromkeys(faces, _STILL), {f: f for f in faces}, set())
+        for face in faces:
+            found.cuts[face] = found._strips(face)
         return found
+
+    def _strips(self, face: int) -> dict[tuple[int, int], Any]:
+        """The strips beside the edges of a face that lies alone."""
+        return {edge: strip_beside(self.flats, face, i, _STILL, self.room.reach)
+                for i, edge in enumerate(ring_edges(self.flats.mesh.faces[face]))}
 
     @classmethod
     def of_cut(cls, flats: Flats, room: Room, cut: Cut) -> Pieces:
@@ -86,7 +105,7 @@ class Pieces:
         at: dict[int, Array] = {}
         for face in order:
             if parent[face] == face:
-                at[face] = np.array(((1.0, 0.0), (0.0, 1.0), (0.0, 0.0)))
+                at[face] = _STILL
             else:
                 a, b = edge_of[face]
                 at[face] = flats.beside(a, b, parent[face], face, at[parent[face]])
@@ -132,44 +151,35 @@ class Pieces:
             del gone[rb]
         return True
 
-    def take_apart(self, roots: Sequence[int]) -> None:
-        """Every face of some pieces a piece of its own again."""
-        still = np.array(((1.0, 0.0), (0.0, 1.0), (0.0, 0.0)))
-        faces = [f for r in roots for f in self.members[r]]
+    def take_apart(self, some: Sequence[int]) -> Kept:
+        """Every face of some pieces a piece of its own again; what puts them back as they were."""
+        faces = tuple(f for r in some for f in self.members[r])
         inside = set(faces)
-        for r in roots:
-            for own in (self.members, self.shapes, self.cuts, self.tight):
-                del own[r]
-        self.links = {k for k in self.links if not k & inside}
+        kept = Kept({f: self.where[f] for f in faces}, {f: self.root[f] for f in faces},
+                    {k for k in self.links if k & inside}, {r: self.members[r] for r in some},
+                    {r: self.shapes[r] for r in some}, {r: self.cuts[r] for r in some},
+                    {r: self.tight[r] for r in some})
+        self._drop(some, inside)
         for f in faces:
-            self.where[f], self.root[f], self.members[f] = still, f, [f]
+            self.where[f], self.root[f], self.members[f] = _STILL, f, [f]
             self.shapes[f] = areas_of(self.flats, [f], self.where)
-            self.cuts[f] = {edge: strip_beside(self.flats, f, i, still, self.room.reach)
-                            for i, edge in enumerate(ring_edges(self.flats.mesh.faces[f]))}
-            self.tight[f] = set()
+            self.cuts[f], self.tight[f] = self._strips(f), set()
+        return kept
 
-    def state(self, roots: Sequence[int]) -> Any:
-        """What is needed to put some pieces back as they are."""
-        faces = [f for r in roots for f in self.members[r]]
-        inside = set(faces)
-        return (faces, {f: self.where[f] for f in faces}, {f: self.root[f] for f in faces},
-                {k for k in self.links if k & inside}, {r: list(self.members[r]) for r in roots},
-                {r: list(self.shapes[r]) for r in roots}, {r: dict(self.cuts[r]) for r in roots},
-                {r: set(self.tight[r]) for r in roots})
+    def put_back(self, kept: Kept) -> None:
+        """The pieces that were taken apart as they were, whatever was made of their faces since, so long as
+        that took in no others."""
+        self._drop({self.root[f] for f in kept.root}, set(kept.root))
+        self.links |= kept.links
+        for own, was in ((self.where, kept.where), (self.root, kept.root), (self.members, kept.members),
+                         (self.shapes, kept.shapes), (self.cuts, kept.cuts), (self.tight, kept.tight)):
+            own.update(was)  # type: ignore[arg-type]
 
-    def put_back(self, state: Any) -> None:
-        faces, where, root, links, members, shapes, cuts, tight = state
-        for r in {self.root[f] for f in faces}:
+    def _drop(self, some: Collection[int], faces: set[int]) -> None:
+        self.links = {k for k in self.links if not k & faces}
+        for r in some:
             for own in (self.members, self.shapes, self.cuts, self.tight):
                 del own[r]
-        inside = set(faces)
-        self.links = {k for k in self.links if not k & inside} | links
-        self.where |= where
-        self.root |= root
-        self.members |= members
-        self.shapes |= shapes
-        self.cuts |= cuts
-        self.tight |= tight
 
     def cut(self) -> Cut:
         """Each piece from a root amid it outwards, the largest first."""

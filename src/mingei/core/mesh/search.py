@@ -31,8 +31,7 @@ def better(mesh: Mesh, cut: Cut, room: Room, tries: int, seed: int = 1) -> Itera
             yield share, None
             continue
         faces = [f for root in some for f in pieces.members[root]]
-        before, kept = _quality(pieces), pieces.state(some)
-        pieces.take_apart(some)
+        before, kept = _quality(pieces), pieces.take_apart(some)
         blur = dice.choice((0.0, 0.15, 0.4))
         inside = set(faces)
         edges = sorted({e for f in faces for e in around[f] if e[2] in inside and e[3] in inside},

@@ -1,7 +1,6 @@
 """Developing: a draft given the thickness of its stock and laid flat.
 
-``develop`` moves every side of every panel by the rule of what it does there (``offset``): folds by their
-setback and the crease's gain, free edges to the face they stop at, the sides of seams as their joints say.
+``develop`` moves every side of every panel as far as what it does there asks (``offsets``).
 Seams become tabs (``tabs``).  Then the panels are laid flat round the root, score line on score line, and
 what no fold claims is a cut.  No recipe takes part: the same few rules serve them all.
 """
@@ -14,33 +13,24 @@ from dataclasses import replace
 from functools import lru_cache, partial
 
 from mingei.core.draft import (
-    Against,
     Draft,
     Edge,
     EdgeRef,
     Fold,
-    Inset,
     Led,
-    Level,
     LineOn,
-    Meeting,
-    Meets,
-    Mitred,
-    Over,
     Panel,
     Piece,
-    Plain,
-    Raised,
     Rolled,
-    Seam,
     Site,
-    Within,
     Wound,
 )
 from mingei.core.draft.joint import Adds, Stands
 from mingei.core.errors import GeometryError, StockError
+from mingei.core.flat.boards import cut_in, footprint, mortises, slanting, tongues
 from mingei.core.flat.clearance import Ground, Lying
 from mingei.core.flat.given import Given, given
+from mingei.core.flat.offsets import Offsets
 from mingei.core.flat.pattern import EdgeKey, FlatFold, FlatPanel, FlatSeam, Groove, Mate, Pattern
 from mingei.core.flat.side import (
     Work,
@@ -52,24 +42,16 @@ from mingei.core.flat.side import (
     trim,
     trim_corners,
 )
-from mingei.core.flat.soft import Hem, drawn_tight, led_over, rolled_length, snip
+from mingei.core.flat.soft import Hem, drawn_tight, snip
 from mingei.core.flat.soft import trim as trim_hem
 from mingei.core.flat.stretch import stretched
-from mingei.core.flat.tabs import Hung, Tabs, fold_back_deg
+from mingei.core.flat.tabs import Hung, Tabs
 from mingei.core.length import write_mm
 from mingei.core.offset import (
     FLAT_DEG,
     RELIEF_MM,
-    SLOT_ENDS_MM,
-    Slab,
     bend_setback,
-    crease_gain,
     flat_setback,
-    run_over,
-    setback,
-    slot_width,
-    stop_against,
-    stop_over,
 )
 from mingei.core.plane.outline import chain
 from mingei.core.plane.shape import (
@@ -87,7 +69,6 @@ from mingei.core.plane.shape import (
     moved_path,
     outset,
     polygon_path,
-    signed_area,
 )
 from mingei.core.stock import Stock
 from mingei.core.tolerance import TOLERANCE
@@ -97,14 +78,8 @@ from mingei.core.words import say
 _TOO_SHALLOW_MM = 1.0
 #: A corner sharper than this (degrees) is a point.
 _SHARP_DEG = 60.0
-#: So deep, as a share of a board, a channel may be cut (common practice: two thirds are left).
-_DEEPEST = 0.6
 #: So much of its length (a share) a facet's arc may be longer than the chord a tooth is hinged on.
 _ARC_SHARE = 0.03
-#: A board has a tongue for every so many mm of its side (from experience, no published source).
-_TONGUE_EACH_MM = 60.0
-#: A cut that leans from the square by less than this (cosine) is square to its side.
-_SQUARE = 1e-6
 #: A line on the flat, and the same seen by the two panels of a fold.
 _Line = tuple[Point, Point]
 
@@ -132,6 +107,7 @@ class _Developer:
         self.stock = known.stocks[piece.root]
         self.names = {p.name for p in piece.panels}
         self.t = self.stock.caliper_mm
+        self.offsets = Offsets(known, piece)
 
     def pattern(self, whole: Mapping[str, Work]) -> Pattern:
         """The piece laid flat.  whole: the panels of every piece, since a tab may land on another's."""
@@ -226,7 +202,7 @@ class _Developer:
 
     def outline(self, panel: Panel) -> Work:
         """A panel with its sides moved by what thickness asks of them."""
-        distances = tuple([self._side_offset(panel, i) for i in range(len(panel.outline))])
+        distances = tuple([self.offsets.of(panel, i) for i in range(len(panel.outline))])
         soft = [i for i in range(len(panel.outline)) if isinstance(panel.edge_rule(i), (Led, Rolled, Wound))]
         rim, points, lies = (self._led(panel, distances) if soft
                              else ((), outset(panel.outline, distances), ()))
@@ -239,7 +215,7 @@ class _Developer:
                                  "use thinner stock, or make it larger")
         sides: list[Path] = [(Line(a, b),) for a, b in zip(points, after, strict=True)]
         work = Work(panel, self.given.depth(panel.name), sides, [[None] for _ in sides],
-                    run=self._run_over(panel), rim=rim, lies=lies)
+                    run=self.offsets.run_over(panel), rim=rim, lies=lies)
         self._blunt(work)
         return work
 
@@ -263,7 +239,7 @@ class _Developer:
 
         def flat(rule: Edge, distance: float) -> float:
             if isinstance(rule, Led):
-                return self._by_rule(panel, rule.along)
+                return self.offsets.by_rule(panel, rule.along)
             if isinstance(rule, Wound):
                 return 0.0
             return bend_setback(mid, mid, rule.angle_deg) if isinstance(rule, Rolled) else distance
@@ -287,7 +263,7 @@ class _Developer:
         """Cut off what of a sharp corner between two seams would stand out past the point in which like
         panels meet: one that covers its neighbours would run far past it, across what stands opposite."""
         panel, count = work.panel, len(work.sides)
-        mitred = [self._mitred(EdgeRef(panel.name, edge)) for edge in range(count)]
+        mitred = [self.offsets.mitred(EdgeRef(panel.name, edge)) for edge in range(count)]
         for edge in range(count):
             after = (edge + 1) % count
             here, there = mitred[edge], mitred[after]
@@ -309,119 +285,12 @@ class _Developer:
             work.sides[after] = (Line(b, last.end), *work.sides[after][1:])
             work.corners[edge] = (Line(a, b),)
 
-    def _mitred(self, here: EdgeRef) -> float | None:
-        """How far a side would run past its nominal line up to where its mid-surface meets that of a panel
-        beyond its seam that lies alike, mm; None where no seam is."""
-        seam = self.given.carried.get(here) or self.given.hosted.get(here)
-        if seam is None:
-            return None
-        mid = self.given.bodies[here.panel].mid
-        return setback(mid, mid, seam.angle_deg)
 
-    def _run_over(self, panel: Panel) -> dict[int, float]:
-        """By side, how far it runs on over the tab beneath it, mm, where that would show and nothing slides
-        over it."""
-        found: dict[int, float] = {}
-        for edge in range(len(panel.outline)):
-            here = EdgeRef(panel.name, edge)
-            seam = self.given.hosted.get(here)
-            if (seam is None or seam.row or not seam.joint.has_tab or seam.joint.has_strap
-                    or here in self.given.carried or not isinstance(panel.edge_rule(edge), Plain)):
-                continue
-            if {panel.name, seam.carrier.panel} & self.given.slid or edge in panel.sweeps:
-                continue
-            bodies = self.given.bodies
-            past = run_over(bodies[panel.name], bodies[seam.carrier.panel], seam.angle_deg)
-            if past > TOLERANCE.chord:
-                found[edge] = past
-        return found
 
-    def _side_offset(self, panel: Panel, edge: int) -> float:
-        """How far (mm) a side runs past its nominal line."""
-        here, bodies = EdgeRef(panel.name, edge), self.given.bodies
-        own = bodies[panel.name]
-        if here in self.given.folded:
-            return self._fold_offset(here)
-        if here in self.given.fin_edges:
-            back = fold_back_deg(self.given.fin_edges[here])
-            return setback(own.mid, self.t / 2, -back) + self._gain(back) / 2
-        rule, angle = panel.edge_rule(edge), 0.0
-        if (seam := self.given.carried.get(here)) is not None:
-            if seam.joint.carrier is None:
-                return (setback(own.mid, self.given.tab_depth(seam), seam.angle_deg)
-                        + self._gain(seam.angle_deg) / 2)
-            return seam.joint.carrier(Meeting(own, bodies[seam.host.panel], seam.angle_deg,
-                                              self._deep(seam)))
-        if (seam := self.given.hosted.get(here)) is not None:
-            other = bodies[seam.carrier.panel]
-            if seam.joint.host is not None:
-                off = seam.joint.host(Meeting(own, other, seam.angle_deg, seam.depth_mm))
-                if off is not None:
-                    return off
-            if isinstance(rule, Mitred):
-                if seam.angle_deg < 0.0 and seam.joint.has_tab:  # in a hollow the carrier goes on to its tab
-                    return min(setback(depth, other.outer, seam.angle_deg) for depth in own)
-                return setback(own.mid, other.mid, seam.angle_deg)
-            if isinstance(rule, Plain):
-                rule, angle = Over(seam.carrier.panel), seam.angle_deg
-        return self._by_rule(panel, rule, angle)
 
-    def _by_rule(self, panel: Panel, rule: Edge, angle: float = 0.0) -> float:
-        """How far (mm) a free side runs past its nominal line by what it does there.  angle: between it and
-        what it meets, degrees, 0 for what the rule says."""
-        own, bodies = self.given.bodies[panel.name], self.given.bodies
-        if isinstance(rule, Over):
-            return stop_over(own, bodies[rule.panel], angle or rule.angle_deg) + rule.past
-        if isinstance(rule, Against):
-            return stop_against(own, bodies[rule.panel].inner, rule.angle_deg)
-        if isinstance(rule, Led):
-            pad, edges = (sum(self.given.thick(name) for name in names) for names in (rule.pads, rule.boards))
-            return (led_over(pad, edges, self.given.thick(panel.name), rule.half) + rule.hem
-                    + self._by_rule(panel, rule.along))
-        if isinstance(rule, Wound):  # its middle goes round outside of what it lies against
-            return rule.more + math.radians(rule.turn_deg) * self.given.thick(panel.name) / 2
-        if isinstance(rule, Rolled):
-            thick = self.given.thick(panel.name)
-            more = rolled_length(rule.inner, rule.outer, thick) - math.pi * (rule.outer - thick)
-            return bend_setback(own.mid, own.mid, rule.angle_deg) + max(0.0, more)
-        if isinstance(rule, Raised):
-            return sum(times * self.given.thick(name) for name, times in rule.by)
-        if isinstance(rule, Meets):
-            return bend_setback(own.mid, own.mid, rule.angle_deg)
-        if isinstance(rule, Level):
-            return stop_against(own, 0.0, rule.angle_deg, 0.0)
-        if isinstance(rule, Inset):
-            return -rule.by
-        return -RELIEF_MM if isinstance(rule, Within) else 0.0
 
-    def _deep(self, seam: Seam) -> float:
-        """How deep a joint is made, mm: a channel that is asked for without a depth a third of the board.
-        Raises StockError where it would go through, nearly."""
-        if seam.joint.stands is not Stands.HOUSED:
-            return seam.depth_mm
-        thick = self.given.thick(seam.host.panel)
-        if seam.depth_mm > _DEEPEST * thick:
-            raise StockError(say("a channel {deep} deep leaves too little of board {thick} thick",
-                                 deep=write_mm(seam.depth_mm), thick=write_mm(thick)),
-                             say("seam {seam}", seam=seam.name),
-                             say("let it in by {most} at the most, or take thicker board",
-                                 most=write_mm(math.floor(_DEEPEST * thick * 10) / 10)))
-        return seam.depth_mm or thick / 3
 
-    def _fold_offset(self, here: EdgeRef) -> float:
-        """The same of a side that folds."""
-        turn = self.given.folded[here]
-        own, other = self.given.depth(here.panel), self.given.depth(turn.other.panel)
-        if turn.curved:
-            return setback(own, other, turn.signed_deg)
-        if turn.bend:
-            return bend_setback(own, other, turn.signed_deg) + turn.take_mm / 2
-        round_it = (flat_setback(own, other) if abs(turn.signed_deg) == FLAT_DEG
-                    else setback(own, other, turn.signed_deg))
-        return turn.take_mm / 2 + (round_it + self._gain(turn.signed_deg) / 2)
 
-    def _gain(self, angle_deg: float) -> float:
-        return crease_gain(self.stock.crease_gain_mm, angle_deg)
 
     # -- folds -------------------------------------------------------------------------------------------
 
@@ -476,25 +345,23 @@ class _Developer:
         gain, apart = fold.take_mm, 0.0
         if fold.angle_deg == FLAT_DEG:
             one, other = (self.given.depth(edge.panel) for edge in (fold.a, fold.b))
-            gain, apart = gain + self._gain(FLAT_DEG) + 2 * flat_setback(one, other), abs(one + other)
+            gain, apart = gain + self.offsets.gain(FLAT_DEG) + 2 * flat_setback(one, other), abs(one + other)
         elif not (fold.bend or fold.curved):
-            gain += self._gain(fold.angle_deg)
+            gain += self.offsets.gain(fold.angle_deg)
         return FlatFold(fold.a.panel, fold.b.panel, frame.apply(line[0][0]), frame.apply(line[0][1]),
                         fold.signed_deg, gain, fold.step, fold.bend, fold.closing, fold.curved, apart)
 
     def _panel(self, work: Work, frame: Rigid) -> FlatPanel:
-        panel = work.panel
+        panel, bodies = work.panel, self.given.bodies
         for own, other in self.given.crossing.get(panel.name, ()):
-            self._cut_in(work, own, self.given.bodies[other])
+            cut_in(work, own, bodies[other])
         face: Polygon = ()
         for edge in range(len(work.sides)):
             seam = self.given.carried.get(EdgeRef(panel.name, edge))
             if seam is not None and seam.joint.adds is Adds.TONGUES:
                 face = face or work.outline()
-                stepped(work, edge, _tongues(panel.ways[edge][2]),
-                        seam.joint.carrier(Meeting(self.given.bodies[panel.name],  # type: ignore[misc]
-                                                   self.given.bodies[seam.host.panel], seam.angle_deg, 0.0))
-                        + self.given.thick(seam.host.panel))
+                stepped(work, edge, tongues(panel.ways[edge][2]),
+                        self.offsets.of(panel, edge) + self.given.thick(seam.host.panel))
         for edge, sweep in panel.curves:
             if work.labels[edge] == [None]:  # not where teeth stand on it
                 work.sides[edge] = (arc_on(work.sides[edge][0].start, work.sides[edge][0].end, sweep),)
@@ -528,60 +395,26 @@ class _Developer:
                 for p in panel.pierced for mid in (self.given.bodies[p.into].mid,))
         standing = [(s, s.host) for s in self.given.standing.get(panel.name, ())
                     if isinstance(s.host, LineOn)]
-        mortises = (mortise for s, host in standing if s.joint.adds is Adds.TONGUES
-                    for mortise in self._mortises(s, host))
+        through = (slot for s, host in standing if s.joint.adds is Adds.TONGUES
+                    for slot in mortises(bodies[s.carrier.panel], host, s.joint.fit_mm or 0.0))
         found = FlatPanel(panel.name, role=panel.role, layer=panel.layer, depth=work.depth, path=tuple(path),
                          folds=tuple(labels), frame=frame, lies=lies,
                          hinges=panel.hinges, face=face, bevels=tuple(bevels),
-                         guides=(*panel.guides, *_slanting(path, bevels, self.t),
-                                 *(self._footprint(s, host, 0.0) for s, host in standing if s.joint.traces)),
-                         whole=panel.whole, holes=(*panel.holes, *slots, *pins, *mortises),
-                         grooves=tuple(Groove(s.name, self._footprint(s, host, s.joint.fit_mm or 0.0),
-                                              self._deep(s),
+                         guides=(*panel.guides, *slanting(path, bevels, self.t),
+                                 *(footprint(bodies[s.carrier.panel], host) for s, host in standing
+                                   if s.joint.traces)),
+                         whole=panel.whole, holes=(*panel.holes, *slots, *pins, *through),
+                         grooves=tuple(Groove(s.name, footprint(bodies[s.carrier.panel], host,
+                                                                s.joint.fit_mm or 0.0),
+                                              self.offsets.deep(s),
                                               host.inside)
                                        for s, host in standing if s.joint.stands is Stands.HOUSED))
         if bevels:  # what lies in its mid-surface, which a slanting side cuts further in
             found = replace(found, lies=polygon_path(found.within(self.t / 2)))
         return found
 
-    def _footprint(self, seam: Seam, host: LineOn, play: float) -> Path:
-        """Where the side of a panel stands on a face of this one: as wide as its body and the play, mm."""
-        (ax, ay), (bx, by) = host.start, host.end
-        body, length = self.given.bodies[seam.carrier.panel], math.dist(host.start, host.end)
-        rx, ry = (by - ay) / length, (ax - bx) / length  # to the right of the line
-        near, far = body.inner - play / 2, body.outer + play / 2
-        return polygon_path(((ax + rx * near, ay + ry * near), (ax + rx * far, ay + ry * far),
-                             (bx + rx * far, by + ry * far), (bx + rx * near, by + ry * near)))
 
-    def _mortises(self, seam: Seam, host: LineOn) -> list[Path]:
-        """The slots its tongues pass through, clockwise."""
-        (ax, ay), (bx, by) = host.start, host.end
-        length = math.dist(host.start, host.end)
-        ux, uy = (bx - ax) / length, (by - ay) / length
-        found = []
-        for low, high in _tongues(length):
-            low, high = low - SLOT_ENDS_MM / 2, high + SLOT_ENDS_MM / 2
-            part = host._replace(start=(ax + ux * low, ay + uy * low), end=(ax + ux * high, ay + uy * high))
-            corners = [s.start for s in self._footprint(seam, part, seam.joint.fit_mm or 0.0)]
-            if signed_area(corners) > 0.0:
-                corners.reverse()
-            found.append(polygon_path(tuple(corners)))
-        return found
 
-    def _cut_in(self, work: Work, line: LineOn, other: Slab) -> None:
-        """Cut a board in, from the side its line begins on, to half way, for a body that stands on it."""
-        (ax, ay), (bx, by) = line.start, line.end
-        length = math.dist(line.start, line.end)
-        ux, uy = (bx - ax) / length, (by - ay) / length
-        mid, half = other.mid, slot_width(other.thick) / 2
-        sx, sy = ax + uy * mid, ay - ux * mid  # amid the body, to the right of the line
-        for edge, (p, (ex, ey), far) in enumerate(work.panel.ways):
-            along, off = (sx - p[0]) * ex + (sy - p[1]) * ey, (sx - p[0]) * ey - (sy - p[1]) * ex
-            if abs(off) < TOLERANCE.edge_match and 0.0 < along < far and abs(ux * ex + uy * ey) < _SQUARE:
-                stepped(work, edge, [(along - half, along + half)], -(length + SLOT_ENDS_MM) / 2)
-                return
-        raise GeometryError("a board is cut in where none of its sides is",
-                            say("panel {panel}", panel=work.panel.name))
 
     def _free(self, work: Work, edge: int) -> bool:
         """Whether a side is one straight cut that no seam needs."""
@@ -590,11 +423,6 @@ class _Developer:
         return straight and here not in self.given.hosted and here not in self.given.carried
 
 
-def _tongues(length: float) -> list[tuple[float, float]]:
-    """From where to where along a side that is so long tongues stand on it, mm: as long as the gaps between
-    them, one for every so many millimetres."""
-    count = 2 * max(1, round(length / _TONGUE_EACH_MM)) + 1
-    return [(i * length / count, (i + 1) * length / count) for i in range(1, count, 2)]
 
 
 def _if_deep(draw: Callable[[], Hung]) -> Hung | None:
@@ -607,15 +435,6 @@ def _if_deep(draw: Callable[[], Hung]) -> Hung | None:
     return None if seam is not None and seam.depth_mm < _TOO_SHALLOW_MM else found
 
 
-def _slanting(path: Sequence[Segment], bevels: Sequence[tuple[int, float]], thick: float) -> tuple[Path, ...]:
-    """How far in the inner face of slanting sides ends, as lines to cut towards."""
-    found = []
-    for number, angle in bevels:
-        (ax, ay), (bx, by) = path[number].start, path[number].end
-        far, by_ = math.dist((ax, ay), (bx, by)), thick * math.tan(math.radians(angle))
-        ox, oy = (ay - by) / far * by_, (bx - ax) / far * by_
-        found.append((Line((ax + ox, ay + oy), (bx + ox, by + oy)),))
-    return tuple(found)
 
 
 def _opened(panels: tuple[FlatPanel, ...], name: str,

@@ -20,7 +20,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 from shapely import Polygon
 
-from mingei.app.facets import PiecesCard
+from mingei.app.pieces import PiecesCard
 from mingei.assets import demo_file
 from mingei.core.check import run
 from mingei.core.check.making import _overlapping
@@ -368,6 +368,20 @@ class ByHand(unittest.TestCase):
         self.assertIn("joined by hand are cut", str(large.draft.remarks[0][1]))
         other = made_of(BODIES["box"](), hand=hand)
         self.assertIn("not found in this mesh", " ".join(str(words) for _, words in other.draft.remarks))
+
+    def test_an_edge_that_cannot_be_joined_is_refused_and_says_why(self) -> None:
+        made = made_of(BODIES["finer ball"](), 300.0)
+        refused = 0
+        for seam in [s for p in made.draft.pieces for s in p.seams][:40:4]:
+            try:
+                hand = by_hand(made.brief.values, seam.carrier.panel, seam.host.panel, True)
+            except MeasureError as error:
+                refused += "not fit its sheet" in str(error)
+                continue
+            after = build(replace(made.brief, measures=tuple({**made.brief.values, "hand": hand}.items())),
+                          made.stock)
+            self.assertEqual(len(after.patterns), len(made.patterns) - 1)
+        self.assertGreater(refused, 0)
 
     def test_text_that_is_no_edge_is_refused(self) -> None:
         for text in ("x", "1,2+", "1,2,3", "1,2,nan+", "= 1e9,0,0-"):

@@ -49,15 +49,16 @@ class BackingView(QWidget):
         painter.setPen(Qt.PenStyle.NoPen)
         painter.drawPolygon(QPolygonF([at(x, y) for x, y in self._outline]))
         painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.setPen(QPen(theme.colour("ink"), 1.5))
+        painter.drawPolygon(QPolygonF([at(x, y) for x, y in self._outline]))
         for number, (x0, y0, x1, y1) in enumerate(self._backing.boards, 1):
             where = QRectF(at(x0, y1), at(x1, y0))
             painter.setPen(QPen(theme.colour("ink"), 1, Qt.PenStyle.DashLine))
             painter.drawRect(where)
+            label = QRectF(where.left() + 3, where.bottom() - 17, 8.0 + 7 * len(str(number)), 14)
+            painter.fillRect(label, theme.colour("surface"))
             painter.setPen(theme.colour("ink"))
-            painter.drawText(where.adjusted(5, 2, -4, -3),
-                             Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignBottom, str(number))
-        painter.setPen(QPen(theme.colour("ink"), 1.5))
-        painter.drawPolygon(QPolygonF([at(x, y) for x, y in self._outline]))
+            painter.drawText(label, Qt.AlignmentFlag.AlignCenter, str(number))
         painter.end()
 
 

@@ -100,9 +100,9 @@ class PictureView(QWidget):
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        painter.fillRect(self.rect(), theme.colour("ground"))
+        painter.fillRect(self.rect(), QColor(theme.LIGHT.ground))  # paper, whatever the light
         if self._image.isNull():
-            painter.setPen(theme.colour("quiet"))
+            painter.setPen(QColor(theme.LIGHT.quiet))
             painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, t("Choose a picture."))
             return
         where, factor = self._placed()
@@ -112,7 +112,7 @@ class PictureView(QWidget):
             self._paint_outline(painter, where, factor)
         if self._cross is not None and self.hasFocus():
             x, y = where.left() + self._cross.x() * factor, where.top() + self._cross.y() * factor
-            painter.setPen(QPen(theme.colour("persimmon"), 2))
+            painter.setPen(QPen(QColor(theme.LIGHT.persimmon), 2))
             painter.drawLine(QPointF(x - 9, y), QPointF(x + 9, y))
             painter.drawLine(QPointF(x, y - 9), QPointF(x, y + 9))
 
@@ -129,11 +129,11 @@ class PictureView(QWidget):
             path.closeSubpath()
         beside = QPainterPath()
         beside.addRect(QRectF(self.rect()))
-        veil = QColor(theme.colour("ground"))
+        veil = QColor(theme.LIGHT.ground)
         veil.setAlpha(150)
         path.setFillRule(Qt.FillRule.OddEvenFill)
         painter.fillPath(beside.subtracted(path), veil)
-        painter.setPen(QPen(theme.colour("indigo"), 2))
+        painter.setPen(QPen(QColor(theme.LIGHT.indigo), 2))
         painter.drawPath(path)
 
     def mousePressEvent(self, event: QMouseEvent) -> None:

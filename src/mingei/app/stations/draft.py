@@ -23,7 +23,6 @@ from mingei.app.artwork import ArtCard
 from mingei.app.backing import BackingCard
 from mingei.app.cards import Card, FactsCard, SeamCard, StockCard, tool
 from mingei.app.document import Document
-from mingei.app.facets import PiecesCard
 from mingei.app.fields import STEP_MM, QuietCombo, StepSlider
 from mingei.app.figures import write_both
 from mingei.app.flat_view import FlatView
@@ -31,6 +30,7 @@ from mingei.app.layers import LayersCard
 from mingei.app.measures import MeasuresCard
 from mingei.app.openings import OpeningsCard
 from mingei.app.overlays import OverlaysCard
+from mingei.app.pieces import PiecesCard
 from mingei.app.settings import Settings
 from mingei.app.sharing import shared
 from mingei.app.spans import measured_words

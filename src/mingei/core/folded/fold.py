@@ -196,7 +196,7 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
         ma, mb = done[inner], done[outer]
         # inside on inside the two normals look away from each other, outside on outside at each other
         alike = -1.0 if name in facing or name in fins else 1.0
-        tilt = math.degrees(math.acos(max(-1.0, min(1.0, alike * float(ma[:3, 2] @ mb[:3, 2])))))
+        tilt = _between_deg(ma, mb, alike)
         past = 0.0
         if name in fins:
             landed = (place(ma, a.polygon) - mb[:3, 3]) @ mb[:3, :3]
@@ -220,6 +220,12 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
                                                *(lap.name for lap in pattern.laps),
                                                *(m.seam for m in pattern.mates)])}
     return tuple(sorted(results, key=lambda c: order[c.seam]))
+
+
+def _between_deg(one: Matrix, other: Matrix, alike: float = 1.0) -> float:
+    """The angle between the normals of two panels, degrees; alike: -1 where they should look away from each
+    other."""
+    return math.degrees(math.acos(max(-1.0, min(1.0, alike * float(one[:3, 2] @ other[:3, 2])))))
 
 
 def _host_of(mate: Mate, pattern: Pattern, others: Sequence[Pattern]) -> Pattern:
@@ -246,11 +252,10 @@ def _stood(pattern: Pattern, others: Sequence[Pattern]) -> list[Closure]:
         inner = groove.inside if groove else float(seen[:, 2].mean()) < 0.0
         thick = host.stock.caliper_mm / 2
         deep = float((seen[:, 2] + thick).max() if inner else (thick - seen[:, 2]).max())
-        turned = math.degrees(math.acos(max(-1.0, min(1.0, float(at[:3, 2] @ to[:3, 2])))))
         room = area_of(tuple(flat_points(groove.path)[:-1])) if groove else None
         past = _past(seen[:, :2], room) if room is not None else 0.0
         results.append(Closure(mate.seam, deep, groove.depth_mm if groove else 0.0,
-                               abs(turned - mate.angle_deg), past))
+                               abs(_between_deg(at, to) - mate.angle_deg), past))
     return results
 
 
@@ -272,9 +277,8 @@ def _slanted(pattern: Pattern, others: Sequence[Pattern]) -> list[Closure]:
         away = [max(distance_to_segment((float(x), float(y)), other.path[number].start,
                                         other.path[number].end) for x, y, _ in seen)
                 for number, _ in other.bevels]
-        turned = math.degrees(math.acos(max(-1.0, min(1.0, float(at[:3, 2] @ to[:3, 2])))))
         results.append(Closure(mate.seam, float(max(level, min(away, default=math.inf))), 0.0,
-                               abs(turned - mate.angle_deg), 0.0))
+                               abs(_between_deg(at, to) - mate.angle_deg), 0.0))
     return results
 
 
@@ -304,8 +308,8 @@ def _passed(pattern: Pattern, others: Sequence[Pattern]) -> list[Closure]:
         short = -float(deep[~inside].max())  # the shoulders beside the tongues stand on the face
         slots = union_all([area_of(hole) for hole in on.hole_polygons])
         past = _past(card[inside][:, :2], slots) if inside.any() else math.inf
-        turned = math.degrees(math.acos(max(-1.0, min(1.0, float(at[:3, 2] @ to[:3, 2])))))
-        results.append(Closure(mate.seam, float(deep.max()), thick, abs(turned - mate.angle_deg),
+        results.append(Closure(mate.seam, float(deep.max()), thick,
+                               abs(_between_deg(at, to) - mate.angle_deg),
                                max(past, short)))
     return results
 
@@ -338,8 +342,8 @@ def _crossed(pattern: Pattern, others: Sequence[Pattern]) -> list[Closure]:
         (a, a_mouth), (b, b_mouth) = floors
         apart = ((b - a) if a_mouth > a and b_mouth < b else (a - b) if a_mouth < a and b_mouth > b
                  else -math.inf)
-        turned = math.degrees(math.acos(max(-1.0, min(1.0, float(at[:3, 2] @ to[:3, 2])))))
-        results.append(Closure(mate.seam, float(apart), SLOT_ENDS_MM, abs(turned - mate.angle_deg), off))
+        results.append(Closure(mate.seam, float(apart), SLOT_ENDS_MM,
+                               abs(_between_deg(at, to) - mate.angle_deg), off))
     return results
 
 

@@ -8,6 +8,7 @@ a column meets a corner of the figure.
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterator, Sequence
 from functools import lru_cache
 from typing import Any, NamedTuple
@@ -122,10 +123,5 @@ def _seams(boards: Sequence[tuple[float, ...]]) -> tuple[tuple[float, float, flo
 
 def _nearest(boards: Sequence[tuple[float, ...]], across: Sequence[float], up: Sequence[float]) -> float:
     """How near a seam of boards lies to one of the others that runs the same way, mm."""
-    near = float("inf")
-    for x0, y0, x1, y1 in _seams(boards):
-        others = across if x0 == x1 else up
-        at = x0 if x0 == x1 else y0
-        near = min([near, *(abs(at - o) for o in others)])
-        del x1, y1
-    return near
+    return min((abs((x if upright else y) - other) for x, y, right, _ in _seams(boards)
+                for upright in (x == right,) for other in (across if upright else up)), default=math.inf)

@@ -106,26 +106,25 @@ def by_hand(values: Values, one: str, other: str, joined: bool) -> str:
 
     Raises MeasureError where they do not meet, or cannot hang together there.
     """
-    from mingei.core.mesh.cutting import cut_up, joined_edges
+    from mingei.core.mesh.cutting import joined_edges
     from mingei.core.mesh.hand import edge_between, settled, write_hand
 
     mesh, cut = _of(values)[:2]
     face, beside = (int(name.removeprefix("facet ")) - 1 for name in (one, other))
     edge = edge_between(mesh, face, beside)
     edges = set(joined_edges(mesh, cut)) - {edge}
-    if joined:
-        if any({face, beside} <= set(piece) for piece in cut.pieces):
-            raise MeasureError(say("the {one} and the {other} hang together already, by another way round",
-                                   one=one,
-                                   other=other), "hand", "cut it there first")
-        edges.add(edge)
-        found = cut_up(mesh, _room_of(values), joined=edges, whole=True)
-        if found.refused or len(found.pieces) >= len(cut.pieces):
-            raise MeasureError(
-                say("with the {one} and the {other} joined there, facets would lie over each other, "
-                                   "or the piece would not fit its sheet", one=one, other=other), "hand",
-                               "part them elsewhere first")
-    return write_hand(settled(mesh, edges))
+    if joined and any({face, beside} <= set(piece) for piece in cut.pieces):
+        raise MeasureError(say("the {one} and the {other} hang together already, by another way round",
+                               one=one,
+                               other=other), "hand", "cut it there first")
+    edges |= {edge} if joined else set()
+    text = write_hand(settled(mesh, edges))
+    if joined and set(joined_edges(mesh, _of({**values, "hand": text})[1])) != edges:
+        raise MeasureError(
+            say("with the {one} and the {other} joined there, facets would lie over each other, or "
+                               "the piece would not fit its sheet", one=one, other=other), "hand",
+                           "part them elsewhere first")
+    return text
 
 
 class Fewer(NamedTuple):

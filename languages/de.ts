@@ -4,6 +4,14 @@
  <context>
   <name>Mingei</name>
   <message>
+   <source>  made in this order: {names}</source>
+   <translation>  in dieser Reihenfolge gemacht: {names}</translation>
+  </message>
+  <message>
+   <source>  {count} x {name}: {how} {host}</source>
+   <translation>  {count} x {name}: {how} {host}</translation>
+  </message>
+  <message>
    <source> (the clock stands: nothing is done)</source>
    <translation> (die Uhr steht: es geschieht nichts)</translation>
   </message>
@@ -376,6 +384,10 @@
    <translation>--amend</translation>
   </message>
   <message>
+   <source>--amend join</source>
+   <translation>--amend join</translation>
+  </message>
+  <message>
    <source>--copies</source>
    <translation>--copies</translation>
   </message>
@@ -402,6 +414,10 @@
   <message>
    <source>--mats</source>
    <translation>--mats</translation>
+  </message>
+  <message>
+   <source>--merge</source>
+   <translation>--merge</translation>
   </message>
   <message>
    <source>--overlap</source>
@@ -544,8 +560,20 @@
    <translation>Ein Netz</translation>
   </message>
   <message>
+   <source>A microscope, a roundabout and a lighthouse keeper, each of many things joined to each other</source>
+   <translation>Ein Mikroskop, ein Karussell und ein Leuchtturmwärter, jedes aus vielen miteinander verbundenen Dingen</translation>
+  </message>
+  <message>
    <source>A panel of another paper inside this one's edges, with an even border. It follows the panel's windows.</source>
    <translation>Ein Feld aus anderem Papier innerhalb der Kanten von diesem, mit gleichmäßigem Rand. Es folgt den Fenstern des Felds.</translation>
+  </message>
+  <message>
+   <source>A panel of it glued flat on a face.</source>
+   <translation>Eine Fläche davon flach aufgeklebt.</translation>
+  </message>
+  <message>
+   <source>A paper fastener through both.</source>
+   <translation>Eine Musterklammer durch beide.</translation>
   </message>
   <message>
    <source>A picture</source>
@@ -562,6 +590,10 @@
   <message>
    <source>A piece of its own</source>
    <translation>Ein eigenes Stück</translation>
+  </message>
+  <message>
+   <source>A place the other thing names; x and y are counted from it.</source>
+   <translation>Ein Platz, den das andere Ding nennt; x und y zählen von dort.</translation>
   </message>
   <message>
    <source>A quiet sound when it is over</source>
@@ -618,6 +650,10 @@
   <message>
    <source>A thing of a size people know by name; or write its sizes below.</source>
    <translation>Ein Ding in einer Größe, die man beim Namen kennt; oder schreiben Sie seine Maße darunter.</translation>
+  </message>
+  <message>
+   <source>A thread through a hole in each.</source>
+   <translation>Ein Faden durch je ein Loch.</translation>
   </message>
   <message>
    <source>A wheel creases, then a turned knife cuts; the sheet is held by suction. Hands off the table while it runs; follow the maker's instructions.</source>
@@ -730,6 +766,10 @@
   <message>
    <source>All at a glance</source>
    <translation>Alle auf einen Blick</translation>
+  </message>
+  <message>
+   <source>All look outwards then.</source>
+   <translation>Dann zeigen alle nach außen.</translation>
   </message>
   <message>
    <source>All pages</source>
@@ -1054,6 +1094,14 @@
   <message>
    <source>Boxes and trays</source>
    <translation>Schachteln und Kästen</translation>
+  </message>
+  <message>
+   <source>Breathing holes</source>
+   <translation>Atemlöcher</translation>
+  </message>
+  <message>
+   <source>Breathing holes up, %</source>
+   <translation>Atemlöcher hoch, %</translation>
   </message>
   <message>
    <source>Brief</source>
@@ -1480,6 +1528,10 @@
    <translation>Eine Figur aus einem Bild ausschneiden</translation>
   </message>
   <message>
+   <source>Cut a strip {wide} wide and {long} long of strong card or cloth, score it across the middle, pass its ends through the slits of the {guest} and the {panel}, and glue them behind; both lie beside the line it bends along.</source>
+   <translation>Schneiden Sie einen Streifen, {wide} breit und {long} lang, aus festem Karton oder Stoff, rillen Sie ihn quer über die Mitte, führen Sie die Enden durch die Schlitze von {guest} und {panel} und kleben Sie sie dahinter fest; beide liegen neben der Linie, an der er knickt.</translation>
+  </message>
+  <message>
    <source>Cut across</source>
    <translation>Quer geschnitten</translation>
   </message>
@@ -1696,6 +1748,10 @@
    <translation>Einen Schritt dorthin ziehen, wo er hin soll; was das bricht, wird gleich gesagt. Früher und Später tun dasselbe mit Tasten.</translation>
   </message>
   <message>
+   <source>Drag it, or move it with the arrow keys: with Shift by 10 mm, with Control by 0.1 mm.</source>
+   <translation>Ziehen Sie es oder rücken Sie es mit den Pfeiltasten: mit Umschalt um 10 mm, mit Strg um 0,1 mm.</translation>
+  </message>
+  <message>
    <source>Drag it, or nudge it with the arrow keys (with Shift by 10 mm). R turns it, L holds it, Delete lets it go.</source>
    <translation>Ziehen oder mit den Pfeiltasten rücken (mit Umschalt um 10 mm). R dreht, L hält fest, Entf lässt los.</translation>
   </message>
@@ -1746,6 +1802,14 @@
   <message>
    <source>Drawn</source>
    <translation>Gezeichnet</translation>
+  </message>
+  <message>
+   <source>Drop the {guest} into the {panel}.</source>
+   <translation>Setzen Sie {guest} in {panel} ein.</translation>
+  </message>
+  <message>
+   <source>Drops into</source>
+   <translation>Sinkt ein in</translation>
   </message>
   <message>
    <source>Each thing on its own sheets</source>
@@ -1895,6 +1959,10 @@
    <translation>Alles in diesem Projekt, das daraus ist, folgt; es lässt sich rückgängig machen</translation>
   </message>
   <message>
+   <source>Everything this thing is joined with, where it stands. Apart moves it along its joints, Open moves what turns and slides.</source>
+   <translation>Alles, womit dieses Ding verbunden ist, an seinem Platz. Auseinander bewegt es entlang der Verbindungen, Offen bewegt, was dreht und gleitet.</translation>
+  </message>
+  <message>
    <source>Export</source>
    <translation>Exportieren</translation>
   </message>
@@ -1935,6 +2003,10 @@
    <translation>Flächen</translation>
   </message>
   <message>
+   <source>Faceted bowl</source>
+   <translation>Facettenschale</translation>
+  </message>
+  <message>
    <source>Faceted model</source>
    <translation>Flächenmodell</translation>
   </message>
@@ -1945,6 +2017,10 @@
   <message>
    <source>Facets</source>
    <translation>Flächen</translation>
+  </message>
+  <message>
+   <source>Facets that turn by no more are made one; corners move a little for it.</source>
+   <translation>Facetten, die nicht weiter abknicken, werden eine; Ecken rücken dafür ein wenig.</translation>
   </message>
   <message>
    <source>Facing</source>
@@ -2043,6 +2119,10 @@
    <translation>Den Flicken, {size}, hinter {window} von {panel} befestigen.</translation>
   </message>
   <message>
+   <source>Flag on a stick</source>
+   <translation>Fahne am Stab</translation>
+  </message>
+  <message>
    <source>Flap</source>
    <translation>Klappe</translation>
   </message>
@@ -2061,6 +2141,10 @@
   <message>
    <source>Flat and folded side by side</source>
    <translation>Flach und gefaltet nebeneinander</translation>
+  </message>
+  <message>
+   <source>Flat figure</source>
+   <translation>Flache Figur</translation>
   </message>
   <message>
    <source>Flat pocket</source>
@@ -2163,8 +2247,16 @@
    <translation>Fuß</translation>
   </message>
   <message>
+   <source>Foot across</source>
+   <translation>Fuß quer</translation>
+  </message>
+  <message>
    <source>Foot teeth</source>
    <translation>Zähne Fuß</translation>
+  </message>
+  <message>
+   <source>Foot up</source>
+   <translation>Fuß hoch</translation>
   </message>
   <message>
    <source>For</source>
@@ -2237,6 +2329,14 @@
   <message>
    <source>From the lower end of the flat to the line.</source>
    <translation>Vom unteren Ende des Flachen bis zur Linie.</translation>
+  </message>
+  <message>
+   <source>From the middle; a length, or a sum such as =deck.width/4 - 6 mm of the measures of either thing.</source>
+   <translation>Von der Mitte; eine Länge oder eine Summe wie =deck.width/4 - 6 mm aus Maßen beider Dinge.</translation>
+  </message>
+  <message>
+   <source>From the middle; a length, or a sum.</source>
+   <translation>Von der Mitte; eine Länge oder eine Summe.</translation>
   </message>
   <message>
    <source>From the panel's middle to the label's. Write a minus to go down.</source>
@@ -2317,6 +2417,10 @@
   <message>
    <source>Glue the allowances of the covers together, wrong side to wrong side, but for a gap of {gap} between the marks.</source>
    <translation>Kleb die Zugaben der Bezüge links auf links zusammen, bis auf eine Öffnung von {gap} zwischen den Marken.</translation>
+  </message>
+  <message>
+   <source>Glue the disc of the foot beneath the base, sides in line.</source>
+   <translation>Kleben Sie die Scheibe des Fußes unter den Boden, die Seiten in einer Flucht.</translation>
   </message>
   <message>
    <source>Glue the disc over the tips.</source>
@@ -2407,6 +2511,14 @@
    <translation>Die {count} Platten aufeinanderkleben, Kanten bündig, und unter einem Gewicht trocknen lassen.</translation>
   </message>
   <message>
+   <source>Glue the {guest} flat on the {panel}, where it is traced.</source>
+   <translation>Kleben Sie {guest} flach auf {panel}, wo es vorgezeichnet ist.</translation>
+  </message>
+  <message>
+   <source>Glue the {guest} onto the {panel}, where it is traced.</source>
+   <translation>Kleben Sie {guest} auf {panel}, wo es vorgezeichnet ist.</translation>
+  </message>
+  <message>
    <source>Glue the {host} on the edge of the {carrier}.</source>
    <translation>Kleb {host} auf die Kante von {carrier}.</translation>
   </message>
@@ -2457,6 +2569,10 @@
   <message>
    <source>Go to page</source>
    <translation>Zur Seite</translation>
+  </message>
+  <message>
+   <source>Goes through</source>
+   <translation>Geht durch</translation>
   </message>
   <message>
    <source>Going</source>
@@ -2523,6 +2639,10 @@
    <translation>Faltentasche</translation>
   </message>
   <message>
+   <source>Halves</source>
+   <translation>Hälften</translation>
+  </message>
+  <message>
    <source>Halving</source>
    <translation>Überblattung</translation>
   </message>
@@ -2549,6 +2669,14 @@
   <message>
    <source>Hang the motif in the middle by the thread.</source>
    <translation>Das Motiv am Faden in die Mitte hängen.</translation>
+  </message>
+  <message>
+   <source>Hang the {guest} from the {panel} by a thread, knotted above and below.</source>
+   <translation>Hängen Sie {guest} mit einem Faden an {panel}, oben und unten verknotet.</translation>
+  </message>
+  <message>
+   <source>Hangs from</source>
+   <translation>Hängt an</translation>
   </message>
   <message>
    <source>Head</source>
@@ -2583,6 +2711,10 @@
    <translation>Höhe der Polster, auf denen es steht; 0, wo es flach aufgeklebt ist. Ihre Höhe zählt im Umschlag mit.</translation>
   </message>
   <message>
+   <source>Held</source>
+   <translation>Gehalten</translation>
+  </message>
+  <message>
    <source>Held with</source>
    <translation>Gehalten mit</translation>
   </message>
@@ -2593,6 +2725,10 @@
   <message>
    <source>Here the {a} catches on the {b}: bend it past by hand.</source>
    <translation>Hier bleibt {a} an {b} hängen: von Hand vorbeibiegen.</translation>
+  </message>
+  <message>
+   <source>Hinged on</source>
+   <translation>Klappt auf</translation>
   </message>
   <message>
    <source>History</source>
@@ -2667,6 +2803,10 @@
    <translation>Wie weit es vom Gewollten abweicht</translation>
   </message>
   <message>
+   <source>How far it drops in, how long its thread is, or how far it slides.</source>
+   <translation>Wie tief es einsinkt, wie lang sein Faden ist oder wie weit es gleitet.</translation>
+  </message>
+  <message>
    <source>How far it keeps inside the panel's edges: 3 mm, or an eighth of an inch, is usual. Of a band, how far it goes over each face.</source>
    <translation>Wie weit es innerhalb der Kanten bleibt: 3 mm oder ein Achtelzoll sind üblich. Bei einem Band, wie weit es über jede Fläche geht.</translation>
   </message>
@@ -2707,6 +2847,10 @@
    <translation>Wie es geworden ist.</translation>
   </message>
   <message>
+   <source>How it is joined</source>
+   <translation>Wie es verbunden ist</translation>
+  </message>
+  <message>
    <source>How it is made</source>
    <translation>Wie es gemacht ist</translation>
   </message>
@@ -2745,6 +2889,10 @@
   <message>
    <source>How many layers of this card pass through the slot: two where tongues go side by side.</source>
    <translation>Wie viele Schichten dieses Kartons durch den Schlitz gehen: zwei, wo Zungen nebeneinander gehen.</translation>
+  </message>
+  <message>
+   <source>How many stand there</source>
+   <translation>Wie viele dort stehen</translation>
   </message>
   <message>
    <source>How much longer a piece must be for each right-angled fold; a test strip tells</source>
@@ -2863,6 +3011,10 @@
    <translation>Es wird {value:+.2f} mm gegen das Gewollte, {low:+.2f} bis {high:+.2f} in 95 von 100 Fällen.</translation>
   </message>
   <message>
+   <source>It has colours: each facet is printed in its own.</source>
+   <translation>Es hat Farben: jede Facette wird in ihrer gedruckt.</translation>
+  </message>
+  <message>
    <source>It is {wide:.2f} times as wide and {deep:.2f} times as deep as it is high.</source>
    <translation>Es ist {wide:.2f}-mal so breit und {deep:.2f}-mal so tief, wie es hoch ist.</translation>
   </message>
@@ -2877,6 +3029,14 @@
   <message>
    <source>Its lowest parts are filled out to one line so far up.</source>
    <translation>Ihre untersten Teile werden bis so weit hinauf zu einer Linie aufgefüllt.</translation>
+  </message>
+  <message>
+   <source>Its own panel</source>
+   <translation>Eigene Fläche</translation>
+  </message>
+  <message>
+   <source>Its panel</source>
+   <translation>Seine Fläche</translation>
   </message>
   <message>
    <source>Its sheet cannot be parted by cuts from edge to edge.</source>
@@ -2901,6 +3061,10 @@
   <message>
    <source>Joined</source>
    <translation>Verbunden</translation>
+  </message>
+  <message>
+   <source>Joined to</source>
+   <translation>Verbunden mit</translation>
   </message>
   <message>
    <source>Keep a copy</source>
@@ -3051,6 +3215,10 @@
    <translation>Lege das bedruckte Papier mit {names} auf {stock}, beschwere es, damit es nicht rutscht, und rille hindurch. Nimm es erst ab, wenn alles gerillt ist, und schneide entlang des Durchgestochenen.</translation>
   </message>
   <message>
+   <source>Lay the stick in the sleeve, glue the leaves together inside, and press them up to it.</source>
+   <translation>Legen Sie den Stab in die Hülse, kleben Sie die Blätter innen zusammen und drücken Sie sie bis an ihn heran.</translation>
+  </message>
+  <message>
    <source>Lay the tool down, choose nothing</source>
    <translation>Das Werkzeug weglegen, nichts wählen</translation>
   </message>
@@ -3121,6 +3289,10 @@
   <message>
    <source>Length of the bar</source>
    <translation>Länge des Balkens</translation>
+  </message>
+  <message>
+   <source>Let down from above until it touches, and glued there.</source>
+   <translation>Von oben herabgelassen, bis es berührt, und dort geklebt.</translation>
   </message>
   <message>
    <source>Let it dry {minutes:.0f} min</source>
@@ -3287,6 +3459,14 @@
    <translation>So machen</translation>
   </message>
   <message>
+   <source>Make one</source>
+   <translation>Zusammenfassen</translation>
+  </message>
+  <message>
+   <source>Make one up to</source>
+   <translation>Zusammen bis</translation>
+  </message>
+  <message>
    <source>Make sheet</source>
    <translation>Bauanleitung</translation>
   </message>
@@ -3305,6 +3485,10 @@
   <message>
    <source>Make this step one place sooner. What that breaks is said at once.</source>
    <translation>Diesen Schritt um einen Platz früher machen. Was das verletzt, wird sofort gesagt.</translation>
+  </message>
+  <message>
+   <source>Make {wanted}</source>
+   <translation>{wanted} machen</translation>
   </message>
   <message>
    <source>Many-sided box</source>
@@ -3373,6 +3557,10 @@
   <message>
    <source>Measures</source>
    <translation>Maße</translation>
+  </message>
+  <message>
+   <source>Mended</source>
+   <translation>Ausgebessert</translation>
   </message>
   <message>
    <source>Mended: {what}.</source>
@@ -3623,6 +3811,10 @@ Protokoll: {log}</translation>
    <translation>Der Figur, wie man sie sieht, ohne Rand.</translation>
   </message>
   <message>
+   <source>Of the other thing.</source>
+   <translation>Des anderen Dings.</translation>
+  </message>
+  <message>
    <source>Of the rectangle round the piece, from the sheet's edge.</source>
    <translation>Des Rechtecks um das Stück, von der Kante des Bogens.</translation>
   </message>
@@ -3647,6 +3839,10 @@ Protokoll: {log}</translation>
    <translation>Auf Papier</translation>
   </message>
   <message>
+   <source>On the inner face</source>
+   <translation>Auf der Innenseite</translation>
+  </message>
+  <message>
    <source>On the {a}, {depth} deep; lands inside the {b}. {length} long.</source>
    <translation>An {a}, {depth} tief; kommt in {b}. {length} lang.</translation>
   </message>
@@ -3665,6 +3861,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Once for a design: to draw and try it</source>
    <translation>Einmal je Entwurf: zeichnen und erproben</translation>
+  </message>
+  <message>
+   <source>Once, in a ring, in a row, or mirrored about the middle.</source>
+   <translation>Einmal, im Ring, in einer Reihe oder an der Mitte gespiegelt.</translation>
   </message>
   <message>
    <source>One file with the sheets on A4 and Letter, every piece as SVG and DXF, the make sheet, pictures and a text with your terms. Nothing in it tells of this computer.</source>
@@ -3711,6 +3911,10 @@ Protokoll: {log}</translation>
    <translation>Nur {piece}</translation>
   </message>
   <message>
+   <source>Onto</source>
+   <translation>Auf</translation>
+  </message>
+  <message>
    <source>Open</source>
    <translation>Offen</translation>
   </message>
@@ -3733,6 +3937,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Open the demo</source>
    <translation>Die Demo öffnen</translation>
+  </message>
+  <message>
+   <source>Open the demo of &amp;models</source>
+   <translation>Die &amp;Modell-Demo öffnen</translation>
   </message>
   <message>
    <source>Opening</source>
@@ -3903,6 +4111,10 @@ Protokoll: {log}</translation>
    <translation>Feld</translation>
   </message>
   <message>
+   <source>Panel it is joined to</source>
+   <translation>Fläche, mit der es verbunden ist</translation>
+  </message>
+  <message>
    <source>Panel: {name}</source>
    <translation>Feld: {name}</translation>
   </message>
@@ -3929,6 +4141,14 @@ Protokoll: {log}</translation>
   <message>
    <source>Pass the tongues of the {carrier} through {hosts}, with glue.</source>
    <translation>Die Zapfen von {carrier} mit Leim durch {hosts} stecken.</translation>
+  </message>
+  <message>
+   <source>Pass the tongues of the {guest} through the slots in the {panel}, bend them over and glue them down.</source>
+   <translation>Führen Sie die Zungen von {guest} durch die Schlitze in {panel}, biegen Sie sie um und kleben Sie sie fest.</translation>
+  </message>
+  <message>
+   <source>Pass the tongues of the {guest} through the slots in the {panel}, with glue.</source>
+   <translation>Führen Sie die Zungen von {guest} durch die Schlitze in {panel}, mit Leim.</translation>
   </message>
   <message>
    <source>Patch behind it</source>
@@ -4019,12 +4239,24 @@ Protokoll: {log}</translation>
    <translation>Stift</translation>
   </message>
   <message>
+   <source>Pin the {guest} to the {panel} with its fastener, legs spread behind, so loose that it turns.</source>
+   <translation>Heften Sie {guest} mit seiner Klammer an {panel}, die Beine dahinter gespreizt, so locker, dass es dreht.</translation>
+  </message>
+  <message>
    <source>Pitch</source>
    <translation>Dachneigung</translation>
   </message>
   <message>
+   <source>Place</source>
+   <translation>Platz</translation>
+  </message>
+  <message>
    <source>Place of the cut</source>
    <translation>Stelle des Schnitts</translation>
+  </message>
+  <message>
+   <source>Place on the panel</source>
+   <translation>Platz auf der Fläche</translation>
   </message>
   <message>
    <source>Placed</source>
@@ -4253,6 +4485,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Push the fastener through the {hole} of the {panel} and spread its legs flat behind.</source>
    <translation>Die Musterklammer durch {hole} von {panel} stecken und ihre Beine dahinter flach spreizen.</translation>
+  </message>
+  <message>
+   <source>Put a fastener through the {guest} and the slot in the {panel}, a washer of card behind, and spread its legs: the ends of the slot are its stops.</source>
+   <translation>Stecken Sie eine Klammer durch {guest} und den Schlitz in {panel}, dahinter eine Scheibe aus Karton, und spreizen Sie ihre Beine: die Enden des Schlitzes sind die Anschläge.</translation>
   </message>
   <message>
    <source>Put a pin into each edge of the {door}, and stand it on the lower one.</source>
@@ -4571,6 +4807,10 @@ Protokoll: {log}</translation>
    <translation>Die Wände des Gefalteten sehen, wo es geschnitten ist</translation>
   </message>
   <message>
+   <source>Set</source>
+   <translation>Gesetzt</translation>
+  </message>
+  <message>
    <source>Set a knob into the hole of each door.</source>
    <translation>Setz einen Knopf in das Loch jeder Tür.</translation>
   </message>
@@ -4593,6 +4833,14 @@ Protokoll: {log}</translation>
   <message>
    <source>Set the two eyelets into the holes of the back, their rims outside.</source>
    <translation>Die zwei Ösen in die Löcher des Rückens setzen, ihre Ränder außen.</translation>
+  </message>
+  <message>
+   <source>Set the {guest} on the {host} where it belongs, and glue it where it touches.</source>
+   <translation>Setzen Sie {guest} auf {host}, wo es hingehört, und kleben Sie es, wo es berührt.</translation>
+  </message>
+  <message>
+   <source>Shape</source>
+   <translation>Form</translation>
   </message>
   <message>
    <source>Shapes</source>
@@ -4643,8 +4891,16 @@ Protokoll: {log}</translation>
    <translation>Brüstung</translation>
   </message>
   <message>
+   <source>Sits on a round</source>
+   <translation>Sitzt auf Rundem</translation>
+  </message>
+  <message>
    <source>Size</source>
    <translation>Größe</translation>
+  </message>
+  <message>
+   <source>Sized by</source>
+   <translation>Größe nach</translation>
   </message>
   <message>
    <source>Sizes and weights in the post are the carrier's to say; ask before you send many.</source>
@@ -4683,6 +4939,10 @@ Protokoll: {log}</translation>
    <translation>{carrier} in {hosts} schieben.</translation>
   </message>
   <message>
+   <source>Slides in</source>
+   <translation>Gleitet in</translation>
+  </message>
+  <message>
    <source>Slim carton</source>
    <translation>Schlanke Schachtel</translation>
   </message>
@@ -4711,8 +4971,16 @@ Protokoll: {log}</translation>
    <translation>So weit dürfen ihre Seiten vom Bild abweichen: mehr schneidet sich schneller.</translation>
   </message>
   <message>
+   <source>So large is the model; of a mask, what is on Draft counts.</source>
+   <translation>So groß wird das Modell; bei einer Maske zählt, was unter Entwurf steht.</translation>
+  </message>
+  <message>
    <source>So many side by side that they fill a drawer, with a little play</source>
    <translation>So viele nebeneinander, dass sie eine Schublade füllen, mit ein wenig Spiel</translation>
+  </message>
+  <message>
+   <source>So much room there is all round.</source>
+   <translation>So viel Luft ist ringsum.</translation>
   </message>
   <message>
    <source>So that actual size is true on this screen</source>
@@ -4851,6 +5119,10 @@ Protokoll: {log}</translation>
    <translation>Stab</translation>
   </message>
   <message>
+   <source>Stick length</source>
+   <translation>Stablänge</translation>
+  </message>
+  <message>
    <source>Stiffening card</source>
    <translation>Versteifung Karte</translation>
   </message>
@@ -4935,6 +5207,10 @@ Protokoll: {log}</translation>
    <translation>Zug {number} von {count}: {stage}, {whose}, {mm:.0f} mm mit: {tool}</translation>
   </message>
   <message>
+   <source>Stuck on</source>
+   <translation>Aufgeklebt</translation>
+  </message>
+  <message>
    <source>THING</source>
    <translation>DING</translation>
   </message>
@@ -4985,6 +5261,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Take out</source>
    <translation>Herausnehmen</translation>
+  </message>
+  <message>
+   <source>Take the joint away</source>
+   <translation>Verbindung lösen</translation>
   </message>
   <message>
    <source>Take the offcuts named here off the list.</source>
@@ -5175,6 +5455,10 @@ Protokoll: {log}</translation>
    <translation>Das Paket zum Weitergeben: Bogen, Zeichnungen, Bauanleitung, Bilder, deine Bedingungen.</translation>
   </message>
   <message>
+   <source>The panel of it that lies there, or is pierced.</source>
+   <translation>Seine Fläche, die dort liegt oder durchstochen wird.</translation>
+  </message>
+  <message>
    <source>The picture and its outline</source>
    <translation>Das Bild und sein Umriss</translation>
   </message>
@@ -5203,6 +5487,10 @@ Protokoll: {log}</translation>
    <translation>Die Projektdatei kommt mit</translation>
   </message>
   <message>
+   <source>The radius of the ring, or from one to the next.</source>
+   <translation>Der Halbmesser des Rings oder von einem zum nächsten.</translation>
+  </message>
+  <message>
    <source>The rectangle the flat is cut from.</source>
    <translation>Das Rechteck, aus dem der Bogen geschnitten wird.</translation>
   </message>
@@ -5221,6 +5509,10 @@ Protokoll: {log}</translation>
   <message>
    <source>The same thing at another size, drafted anew, so that thickness and tabs stay right</source>
    <translation>Dasselbe Ding in anderer Größe, neu entworfen, damit Dicke und Laschen stimmen</translation>
+  </message>
+  <message>
+   <source>The search gets ready; its first time takes half a minute.</source>
+   <translation>Die Suche wird vorbereitet; beim ersten Mal dauert es eine halbe Minute.</translation>
   </message>
   <message>
    <source>The sheet</source>
@@ -5273,6 +5565,14 @@ Protokoll: {log}</translation>
   <message>
    <source>The two views as the flat asks</source>
    <translation>Die zwei Ansichten, wie das Flache es braucht</translation>
+  </message>
+  <message>
+   <source>The whole</source>
+   <translation>Das Ganze</translation>
+  </message>
+  <message>
+   <source>The whole: {names}; {size}, {mass:.0f} g</source>
+   <translation>Das Ganze: {names}; {size}, {mass:.0f} g</translation>
   </message>
   <message>
    <source>The {a} crosses the {b} along {length}; each is cut in half way.</source>
@@ -5333,6 +5633,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Thing</source>
    <translation>Ding</translation>
+  </message>
+  <message>
+   <source>Thing it is joined to</source>
+   <translation>Ding, mit dem es verbunden ist</translation>
   </message>
   <message>
    <source>Things in this kit</source>
@@ -5401,6 +5705,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Ticks outside the corners</source>
    <translation>Striche außerhalb der Ecken</translation>
+  </message>
+  <message>
+   <source>Tie a strap of {wide} or an elastic through the slots at the temples, and try it on: it must come off at a pull.</source>
+   <translation>Binden Sie ein Band von {wide} oder ein Gummi durch die Schlitze an den Schläfen und probieren Sie es an: es muss bei einem Ruck abgehen.</translation>
   </message>
   <message>
    <source>Tie the foot of the leg to the foot of the front.</source>
@@ -5483,6 +5791,14 @@ Protokoll: {log}</translation>
    <translation>Toleranz</translation>
   </message>
   <message>
+   <source>Tongues bent over</source>
+   <translation>Zungen umgebogen</translation>
+  </message>
+  <message>
+   <source>Tongues on its lower sides go through slots.</source>
+   <translation>Zungen an seinen unteren Seiten gehen durch Schlitze.</translation>
+  </message>
+  <message>
    <source>Tongues on the board's edge, right through slots in the other.</source>
    <translation>Zapfen an der Brettkante, durch Schlitze im anderen hindurch.</translation>
   </message>
@@ -5555,6 +5871,10 @@ Protokoll: {log}</translation>
    <translation>Um 90° drehen</translation>
   </message>
   <message>
+   <source>Turn faces that are inside out</source>
+   <translation>Verkehrte Flächen wenden</translation>
+  </message>
+  <message>
    <source>Turn the edges of the lid's wrap in, the long ones first, rub them down, and glue the lining over them.</source>
    <translation>Schlag die Ränder des Deckelbezugs ein, die langen zuerst, reib sie an und kleb das Futter darüber.</translation>
   </message>
@@ -5591,6 +5911,10 @@ Protokoll: {log}</translation>
    <translation>Umgeschlagen Rückseite</translation>
   </message>
   <message>
+   <source>Turned by</source>
+   <translation>Gedreht um</translation>
+  </message>
+  <message>
    <source>Turned top</source>
    <translation>Umgeschlagen Oberseite</translation>
   </message>
@@ -5601,6 +5925,18 @@ Protokoll: {log}</translation>
   <message>
    <source>Turns</source>
    <translation>Windungen</translation>
+  </message>
+  <message>
+   <source>Turns by</source>
+   <translation>Dreht um</translation>
+  </message>
+  <message>
+   <source>Turns either way</source>
+   <translation>Dreht nach beiden Seiten</translation>
+  </message>
+  <message>
+   <source>Turns on</source>
+   <translation>Dreht auf</translation>
   </message>
   <message>
    <source>Twice</source>
@@ -5791,6 +6127,10 @@ Protokoll: {log}</translation>
    <translation>Aquarellpapier 300 g</translation>
   </message>
   <message>
+   <source>Weld corners at one place</source>
+   <translation>Ecken an einer Stelle verschweißen</translation>
+  </message>
+  <message>
    <source>Wet glue</source>
    <translation>Nassleim</translation>
   </message>
@@ -5835,6 +6175,10 @@ Protokoll: {log}</translation>
    <translation>Was daraus wurde</translation>
   </message>
   <message>
+   <source>What comes as loose triangles hangs together then.</source>
+   <translation>Was als lose Dreiecke kommt, hängt dann zusammen.</translation>
+  </message>
+  <message>
    <source>What differs from the file:</source>
    <translation>Was sich von der Datei unterscheidet:</translation>
   </message>
@@ -5845,6 +6189,10 @@ Protokoll: {log}</translation>
   <message>
    <source>What each reading is off the fit</source>
    <translation>Wie weit jede Ablesung von der Ausgleichung liegt</translation>
+  </message>
+  <message>
+   <source>What hangs by a thread hangs out of reach of small children: threads wind round necks.</source>
+   <translation>Was an einem Faden hängt, hängt außer Reichweite kleiner Kinder: Fäden legen sich um den Hals.</translation>
   </message>
   <message>
    <source>What hangs over people is fixed as somebody qualified would fix it.</source>
@@ -5897,6 +6245,10 @@ Protokoll: {log}</translation>
   <message>
    <source>What it must itself fit into.</source>
    <translation>Wo es selbst hineinpassen muss.</translation>
+  </message>
+  <message>
+   <source>What it stands on, goes through or hangs from.</source>
+   <translation>Worauf es steht, wodurch es geht oder woran es hängt.</translation>
   </message>
   <message>
    <source>What it takes</source>
@@ -5997,6 +6349,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Where it is cut open.</source>
    <translation>Wo es aufgeschnitten ist.</translation>
+  </message>
+  <message>
+   <source>Where on its own panel, from its middle.</source>
+   <translation>Wo auf seiner eigenen Fläche, von deren Mitte.</translation>
   </message>
   <message>
    <source>Where several pieces share a sheet.</source>
@@ -6135,6 +6491,10 @@ Protokoll: {log}</translation>
    <translation>Teile neu ausrechnen</translation>
   </message>
   <message>
+   <source>Working out the pieces…</source>
+   <translation>Die Teile werden berechnet…</translation>
+  </message>
+  <message>
    <source>Wrapper</source>
    <translation>Hülle</translation>
   </message>
@@ -6223,6 +6583,10 @@ Protokoll: {log}</translation>
    <translation>eine Tüte mit faltbaren Seiten und flachem Boden, für einen Laden oder ein Geschenk</translation>
   </message>
   <message>
+   <source>a band of card</source>
+   <translation>ein Reif aus Karton</translation>
+  </message>
+  <message>
    <source>a bar of 100 mm that prints as {bar:g} mm was fitted to the page</source>
    <translation>ein Balken von 100 mm, der als {bar:g} mm herauskommt, wurde an die Seite angepasst</translation>
   </message>
@@ -6259,6 +6623,10 @@ Protokoll: {log}</translation>
    <translation>eine Pappe mit einem Arm an einer Klammer und einem Schieber in einem Schlitz</translation>
   </message>
   <message>
+   <source>a bowl of flat sides in two halves, on a foot if wished</source>
+   <translation>eine Schale mit flachen Seiten in zwei Hälften, auf Wunsch auf einem Fuß</translation>
+  </message>
+  <message>
    <source>a box of boards in a wrap, with a lid that slides over it or is hinged</source>
    <translation>eine Schachtel aus Pappe mit Bezug und Deckel, übergestülpt oder mit Scharnier</translation>
   </message>
@@ -6269,6 +6637,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a bracket is not closed</source>
    <translation>eine Klammer ist nicht geschlossen</translation>
+  </message>
+  <message>
+   <source>a breathing hole and an eye hole would run into each other</source>
+   <translation>ein Atemloch und ein Augenloch liefen ineinander</translation>
   </message>
   <message>
    <source>a cabinet of boards with a drawer in each opening</source>
@@ -6373,6 +6745,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a figure of it cannot be true</source>
    <translation>eine seiner Zahlen kann nicht stimmen</translation>
+  </message>
+  <message>
+   <source>a flag, a sign or a sail whose sleeve goes round its stick</source>
+   <translation>eine Fahne, ein Schild oder ein Segel, dessen Hülse um den Stab geht</translation>
   </message>
   <message>
    <source>a flat bag whose foot opens so that it stands, its top folded over</source>
@@ -6595,6 +6971,10 @@ Protokoll: {log}</translation>
    <translation>ein Übertopf oder eine Schale aus drei bis zwölf schrägen Seiten, oben offen</translation>
   </message>
   <message>
+   <source>a play of {fit:g} mm holds nothing</source>
+   <translation>ein Spiel von {fit:g} mm hält nichts</translation>
+  </message>
+  <message>
    <source>a pocket for such a tag does not lie on the lining</source>
    <translation>eine Tasche für so einen Anhänger liegt nicht auf dem Spiegel</translation>
   </message>
@@ -6707,6 +7087,10 @@ Protokoll: {log}</translation>
    <translation>die Breite einer Treppe</translation>
   </message>
   <message>
+   <source>a step needs a name and a sentence</source>
+   <translation>ein Schritt braucht einen Namen und einen Satz</translation>
+  </message>
+  <message>
    <source>a step stands twice in its order</source>
    <translation>ein Schritt steht zweimal in der Reihenfolge</translation>
   </message>
@@ -6771,6 +7155,10 @@ Protokoll: {log}</translation>
    <translation>ein Ding ist nicht dünner als nichts</translation>
   </message>
   <message>
+   <source>a tongue stands on a free straight side only</source>
+   <translation>eine Zunge steht nur an einer freien geraden Seite</translation>
+  </message>
+  <message>
    <source>a tray that slides out of a sleeve open at both ends</source>
    <translation>ein Kasten, der aus einer an beiden Enden offenen Hülle gleitet</translation>
   </message>
@@ -6831,8 +7219,16 @@ Protokoll: {log}</translation>
    <translation>Durchmesser jedes Lochs zum Durchschauen</translation>
   </message>
   <message>
+   <source>across each of two holes to breathe through; 0 for none, where it is open beneath</source>
+   <translation>Weite von je einem der zwei Atemlöcher; 0 für keine, wo sie unten offen ist</translation>
+  </message>
+  <message>
    <source>across the finished cushion</source>
    <translation>über das fertige Kissen</translation>
+  </message>
+  <message>
+   <source>across the foot where it stands</source>
+   <translation>über den Fuß, wo er steht</translation>
   </message>
   <message>
    <source>across the outline</source>
@@ -6867,6 +7263,10 @@ Protokoll: {log}</translation>
    <translation>Advent</translation>
   </message>
   <message>
+   <source>alike</source>
+   <translation>gleich</translation>
+  </message>
+  <message>
    <source>all faces</source>
    <translation>alle Flächen</translation>
   </message>
@@ -6897,6 +7297,10 @@ Protokoll: {log}</translation>
   <message>
    <source>along the short side</source>
    <translation>längs der kurzen Seite</translation>
+  </message>
+  <message>
+   <source>along the stick</source>
+   <translation>entlang des Stabs</translation>
   </message>
   <message>
    <source>along the tube, inside where its ends are closed</source>
@@ -6971,6 +7375,14 @@ Protokoll: {log}</translation>
    <translation>ein Umriss ist eine Zeile Text</translation>
   </message>
   <message>
+   <source>an outline of your own</source>
+   <translation>ein eigener Umriss</translation>
+  </message>
+  <message>
+   <source>an outline with layers on it: bases, decks, faces, ears, hanging figures</source>
+   <translation>ein Umriss mit Lagen darauf: Böden, Decks, Gesichter, Ohren, hängende Figuren</translation>
+  </message>
+  <message>
    <source>and dries</source>
    <translation>und trocknet</translation>
   </message>
@@ -7001,6 +7413,10 @@ Protokoll: {log}</translation>
   <message>
    <source>antiprism</source>
    <translation>Antiprisma</translation>
+  </message>
+  <message>
+   <source>any</source>
+   <translation>beliebig</translation>
   </message>
   <message>
    <source>any body from a mesh, in pieces that fold up</source>
@@ -7041,6 +7457,18 @@ Protokoll: {log}</translation>
   <message>
    <source>artwork {name}: its picture cannot be read, and an empty frame is printed instead; bring it in again</source>
    <translation>Druckbild {name}: sein Bild lässt sich nicht lesen, stattdessen wird ein leerer Rahmen gedruckt; holen Sie es neu herein</translation>
+  </message>
+  <message>
+   <source>as far from below as from the left</source>
+   <translation>von unten so weit wie von links</translation>
+  </message>
+  <message>
+   <source>as far from the left as from below</source>
+   <translation>von links so weit wie von unten</translation>
+  </message>
+  <message>
+   <source>as it stands</source>
+   <translation>wie es steht</translation>
   </message>
   <message>
    <source>as it was opened</source>
@@ -7371,6 +7799,10 @@ Protokoll: {log}</translation>
    <translation>Bankkarte (ID-1)</translation>
   </message>
   <message>
+   <source>banner</source>
+   <translation>Banner</translation>
+  </message>
+  <message>
    <source>bar</source>
    <translation>Sprosse</translation>
   </message>
@@ -7415,6 +7847,10 @@ Protokoll: {log}</translation>
    <translation>Boden geschlossen</translation>
   </message>
   <message>
+   <source>base on base</source>
+   <translation>Boden auf Boden</translation>
+  </message>
+  <message>
    <source>base teeth</source>
    <translation>Zähne Boden</translation>
   </message>
@@ -7433,6 +7869,10 @@ Protokoll: {log}</translation>
   <message>
    <source>base wall # tab</source>
    <translation>Boden Wand # Lasche</translation>
+  </message>
+  <message>
+   <source>basin</source>
+   <translation>Becken</translation>
   </message>
   <message>
    <source>basket</source>
@@ -7473,6 +7913,10 @@ Protokoll: {log}</translation>
   <message>
    <source>begin from its usual measures, or take another construction</source>
    <translation>beginnen Sie mit ihren üblichen Maßen, oder nehmen Sie eine andere Bauform</translation>
+  </message>
+  <message>
+   <source>below {deep} the {guest} is too thin for an opening</source>
+   <translation>unterhalb von {deep} ist {guest} zu dünn für eine Öffnung</translation>
   </message>
   <message>
    <source>below {name}</source>
@@ -7655,6 +8099,18 @@ Protokoll: {log}</translation>
    <translation>Schachteln</translation>
   </message>
   <message>
+   <source>breath</source>
+   <translation>Atemlöcher</translation>
+  </message>
+  <message>
+   <source>breath up</source>
+   <translation>Atemlöcher hoch</translation>
+  </message>
+  <message>
+   <source>breath_up</source>
+   <translation>Atemlöcher hoch</translation>
+  </message>
+  <message>
    <source>bring in a mesh</source>
    <translation>ein Netz einlesen</translation>
   </message>
@@ -7697,6 +8153,10 @@ Protokoll: {log}</translation>
   <message>
    <source>bundle</source>
    <translation>Bündel</translation>
+  </message>
+  <message>
+   <source>bunting</source>
+   <translation>Wimpelkette</translation>
   </message>
   <message>
    <source>business card</source>
@@ -7931,6 +8391,10 @@ Protokoll: {log}</translation>
    <translation>wählen Sie eine Datei oder schreiben Sie Wörter</translation>
   </message>
   <message>
+   <source>choose a flat panel nothing stands out of</source>
+   <translation>wählen Sie eine flache Fläche, aus der nichts heraussteht</translation>
+  </message>
+  <message>
    <source>choose a folder you may write to</source>
    <translation>wähle einen Ordner, in den du schreiben darfst</translation>
   </message>
@@ -8095,6 +8559,10 @@ Protokoll: {log}</translation>
    <translation>ohne Gummi schließen oder größer machen</translation>
   </message>
   <message>
+   <source>close its base, or let it turn on a fastener</source>
+   <translation>schließen Sie seinen Boden, oder lassen Sie es auf einer Klammer drehen</translation>
+  </message>
+  <message>
    <source>close {name}</source>
    <translation>{name} schließen</translation>
   </message>
@@ -8145,6 +8613,10 @@ Protokoll: {log}</translation>
   <message>
    <source>collars</source>
    <translation>Muffen</translation>
+  </message>
+  <message>
+   <source>colours</source>
+   <translation>Farben</translation>
   </message>
   <message>
    <source>column</source>
@@ -8299,6 +8771,10 @@ Protokoll: {log}</translation>
    <translation>Kuboktaeder</translation>
   </message>
   <message>
+   <source>cup</source>
+   <translation>Tasse</translation>
+  </message>
+  <message>
    <source>cupboard</source>
    <translation>Schränkchen</translation>
   </message>
@@ -8421,6 +8897,10 @@ Protokoll: {log}</translation>
   <message>
    <source>deck</source>
    <translation>Deck</translation>
+  </message>
+  <message>
+   <source>deep</source>
+   <translation>Tiefe</translation>
   </message>
   <message>
    <source>depth</source>
@@ -8573,6 +9053,10 @@ Protokoll: {log}</translation>
   <message>
    <source>diameter of the rolled column</source>
    <translation>Durchmesser der gerollten Säule</translation>
+  </message>
+  <message>
+   <source>diameter of the stick</source>
+   <translation>Durchmesser des Stabs</translation>
   </message>
   <message>
    <source>diameter of the stick in the column</source>
@@ -8939,6 +9423,10 @@ Protokoll: {log}</translation>
    <translation>Äquator Überlapp #</translation>
   </message>
   <message>
+   <source>error: {name}: {error}</source>
+   <translation>Fehler: {name}: {error}</translation>
+  </message>
+  <message>
    <source>evenly, once</source>
    <translation>gleichmäßig, einmal</translation>
   </message>
@@ -9091,8 +9579,16 @@ Protokoll: {log}</translation>
    <translation>Finger</translation>
   </message>
   <message>
+   <source>fit</source>
+   <translation>Spiel</translation>
+  </message>
+  <message>
    <source>fits</source>
    <translation>passt</translation>
+  </message>
+  <message>
+   <source>flag</source>
+   <translation>Fahne</translation>
   </message>
   <message>
    <source>flap</source>
@@ -9231,6 +9727,10 @@ Protokoll: {log}</translation>
    <translation>Fuß geschlossen</translation>
   </message>
   <message>
+   <source>foot disc</source>
+   <translation>Fußscheibe</translation>
+  </message>
+  <message>
    <source>foot front</source>
    <translation>Fuß Vorderseite</translation>
   </message>
@@ -9241,6 +9741,14 @@ Protokoll: {log}</translation>
   <message>
    <source>foot teeth #</source>
    <translation>Fuß Zähne #</translation>
+  </message>
+  <message>
+   <source>foot wall #</source>
+   <translation>Fußwand #</translation>
+  </message>
+  <message>
+   <source>foot wall # tab</source>
+   <translation>Fußwand # Lasche</translation>
   </message>
   <message>
    <source>for a practised hand</source>
@@ -9731,6 +10239,10 @@ Protokoll: {log}</translation>
    <translation>geklebt</translation>
   </message>
   <message>
+   <source>goblet</source>
+   <translation>Pokal</translation>
+  </message>
+  <message>
    <source>goes snugly on a rod or into a hole; one turn or several, open or closed</source>
    <translation>sitzt knapp auf einem Stab oder in einem Loch; eine Windung oder mehrere, offen oder geschlossen</translation>
   </message>
@@ -9919,6 +10431,10 @@ Protokoll: {log}</translation>
    <translation>Höhe jeder Stufe</translation>
   </message>
   <message>
+   <source>height of its foot; 0 for none</source>
+   <translation>Höhe des Fußes; 0 für keinen</translation>
+  </message>
+  <message>
    <source>height of the band</source>
    <translation>Höhe der Binde</translation>
   </message>
@@ -9949,6 +10465,10 @@ Protokoll: {log}</translation>
   <message>
    <source>height of those boards, along their flutes</source>
    <translation>Höhe dieser Platten, entlang ihrer Wellen</translation>
+  </message>
+  <message>
+   <source>held</source>
+   <translation>gehalten</translation>
   </message>
   <message>
    <source>helmet</source>
@@ -10031,6 +10551,10 @@ Protokoll: {log}</translation>
    <translation>Löcher für die Finger, die ihn herausziehen</translation>
   </message>
   <message>
+   <source>host</source>
+   <translation>Träger</translation>
+  </message>
+  <message>
    <source>hot glue</source>
    <translation>Heißkleber</translation>
   </message>
@@ -10055,8 +10579,20 @@ Protokoll: {log}</translation>
    <translation>{seam} einlassen</translation>
   </message>
   <message>
+   <source>how</source>
+   <translation>wie</translation>
+  </message>
+  <message>
+   <source>how deep it drops was not said</source>
+   <translation>wie tief es einsinkt, wurde nicht gesagt</translation>
+  </message>
+  <message>
    <source>how far a propped front leans back</source>
    <translation>wie weit eine gestützte Vorderseite zurücklehnt</translation>
+  </message>
+  <message>
+   <source>how far apart they stand was not said</source>
+   <translation>wie weit sie auseinanderstehen, wurde nicht gesagt</translation>
   </message>
   <message>
    <source>how far clear of the boards' corners the wrap is cut: 1.5 times their thickness</source>
@@ -10081,6 +10617,10 @@ Protokoll: {log}</translation>
   <message>
    <source>how far it may be tilted, any way, and not fall</source>
    <translation>wie weit sie in jede Richtung geneigt werden darf, ohne zu fallen</translation>
+  </message>
+  <message>
+   <source>how far it slides was not said</source>
+   <translation>wie weit es gleitet, wurde nicht gesagt</translation>
   </message>
   <message>
    <source>how far its ends lap over each other</source>
@@ -10155,6 +10695,10 @@ Protokoll: {log}</translation>
    <translation>wie hoch die Fenster über dem Boden liegen</translation>
   </message>
   <message>
+   <source>how high they lie, in percent of the height</source>
+   <translation>wie hoch sie liegen, in Prozent der Höhe</translation>
+  </message>
+  <message>
    <source>how high what lies in it is</source>
    <translation>wie hoch ist, was darin liegt</translation>
   </message>
@@ -10223,6 +10767,10 @@ Protokoll: {log}</translation>
    <translation>wie viele Dreiecke umgeklappt werden</translation>
   </message>
   <message>
+   <source>how many walls it has, an even number</source>
+   <translation>wie viele Wände sie hat, eine gerade Zahl</translation>
+  </message>
+  <message>
    <source>how many walls stand round the base</source>
    <translation>wie viele Wände um den Boden stehen</translation>
   </message>
@@ -10255,6 +10803,10 @@ Protokoll: {log}</translation>
    <translation>um wie viel weiter als das, worauf es kommt, oder enger als das, worein es kommt</translation>
   </message>
   <message>
+   <source>how much wider the sleeve is</source>
+   <translation>um wie viel die Hülse weiter ist</translation>
+  </message>
+  <message>
    <source>how the boards meet at the corners</source>
    <translation>wie die Pappen an den Ecken zusammenkommen</translation>
   </message>
@@ -10279,12 +10831,20 @@ Protokoll: {log}</translation>
    <translation>wie dick es etwa werden soll</translation>
   </message>
   <message>
+   <source>how wide a strap is</source>
+   <translation>wie breit ein Band ist</translation>
+  </message>
+  <message>
    <source>how wide the bars of windows are</source>
    <translation>wie breit die Sprossen sind</translation>
   </message>
   <message>
    <source>how wide the strip of the handle is; no wider than the tray</source>
    <translation>wie breit der Streifen des Griffs ist; nicht breiter als der Kasten</translation>
+  </message>
+  <message>
+   <source>hull</source>
+   <translation>Rumpf</translation>
   </message>
   <message>
    <source>hung</source>
@@ -10307,12 +10867,28 @@ Protokoll: {log}</translation>
    <translation>innen</translation>
   </message>
   <message>
+   <source>in a ring</source>
+   <translation>im Ring</translation>
+  </message>
+  <message>
+   <source>in a row</source>
+   <translation>in einer Reihe</translation>
+  </message>
+  <message>
    <source>in both leaves</source>
    <translation>in beiden Blättern</translation>
   </message>
   <message>
    <source>in each side wall on every floor</source>
    <translation>in jeder Seitenwand auf jedem Geschoss</translation>
+  </message>
+  <message>
+   <source>in line with another, across</source>
+   <translation>waagrecht in einer Flucht mit einem anderen</translation>
+  </message>
+  <message>
+   <source>in line with another, up and down</source>
+   <translation>senkrecht in einer Flucht mit einem anderen</translation>
   </message>
   <message>
    <source>in the back</source>
@@ -10375,12 +10951,20 @@ Protokoll: {log}</translation>
    <translation># Wand # innen</translation>
   </message>
   <message>
+   <source>inner base</source>
+   <translation>innerer Boden</translation>
+  </message>
+  <message>
    <source>inner cut</source>
    <translation>Innenschnitt</translation>
   </message>
   <message>
    <source>inner cuts</source>
    <translation>Innenschnitte</translation>
+  </message>
+  <message>
+   <source>inner half</source>
+   <translation>innere Hälfte</translation>
   </message>
   <message>
    <source>insert</source>
@@ -10631,6 +11215,10 @@ Protokoll: {log}</translation>
    <translation>es hat keine Größe</translation>
   </message>
   <message>
+   <source>it has no such side</source>
+   <translation>eine solche Seite hat sie nicht</translation>
+  </message>
+  <message>
    <source>it has no tab and is taped outside: {tape} of tape</source>
    <translation>sie hat keine Lasche und wird außen verklebt: {tape} Band</translation>
   </message>
@@ -10723,6 +11311,10 @@ Protokoll: {log}</translation>
    <translation>es wird geklebt, solange {piece} offen liegt</translation>
   </message>
   <message>
+   <source>it is joined to nothing</source>
+   <translation>es ist mit nichts verbunden</translation>
+  </message>
+  <message>
    <source>it is larger than {mb:g} MB</source>
    <translation>es ist größer als {mb:g} MB</translation>
   </message>
@@ -10767,6 +11359,10 @@ Protokoll: {log}</translation>
    <translation>es ist eine Fläche mit seinem Nachbarn</translation>
   </message>
   <message>
+   <source>it is turned by no number</source>
+   <translation>es ist um keine Zahl gedreht</translation>
+  </message>
+  <message>
    <source>it is {count} bodies, not one</source>
    <translation>es sind {count} Körper, nicht einer</translation>
   </message>
@@ -10783,8 +11379,16 @@ Protokoll: {log}</translation>
    <translation>es kennt keine Einheit: es wird so hoch gemacht, wie du sagst</translation>
   </message>
   <message>
+   <source>it lies nowhere</source>
+   <translation>sie liegt nirgends</translation>
+  </message>
+  <message>
    <source>it lies over the {lower}</source>
    <translation>es liegt über {lower}</translation>
+  </message>
+  <message>
+   <source>it lies too far off</source>
+   <translation>es liegt zu weit weg</translation>
   </message>
   <message>
    <source>it meets another opening</source>
@@ -10805,6 +11409,10 @@ Protokoll: {log}</translation>
   <message>
    <source>it opens to {wide}: glue the outer leaf of each gusset only, and cut both gussets at once from doubled paper</source>
    <translation>sie öffnet sich auf {wide}: kleben Sie nur das äußere Blatt jeder Falte, und schneiden Sie beide Falten auf einmal aus gedoppeltem Papier</translation>
+  </message>
+  <message>
+   <source>it reaches {past} past the {panel}</source>
+   <translation>es ragt {past} über {panel} hinaus</translation>
   </message>
   <message>
    <source>it shares {volume:.2f} mm³ of card with the {b}</source>
@@ -10861,6 +11469,10 @@ Protokoll: {log}</translation>
   <message>
    <source>it would fall over sideways</source>
    <translation>sie fiele seitlich um</translation>
+  </message>
+  <message>
+   <source>its back is out of reach once it is closed</source>
+   <translation>seine Rückseite ist nicht mehr erreichbar, wenn es geschlossen ist</translation>
   </message>
   <message>
    <source>its cut edges are {length} long in all; strips to cover them are {wide} wide</source>
@@ -10929,6 +11541,10 @@ Protokoll: {log}</translation>
   <message>
    <source>its lowest part is no straight side, and it cannot stand</source>
    <translation>ihr unterster Teil ist keine gerade Seite, und sie kann nicht stehen</translation>
+  </message>
+  <message>
+   <source>its outline</source>
+   <translation>ihr Umriss</translation>
   </message>
   <message>
    <source>its outline, drawn or traced from a picture</source>
@@ -11031,8 +11647,24 @@ Protokoll: {log}</translation>
    <translation>Lehre</translation>
   </message>
   <message>
+   <source>join</source>
+   <translation>Verbindung</translation>
+  </message>
+  <message>
    <source>join across the {piece}</source>
    <translation>Fuge quer durch {piece}</translation>
+  </message>
+  <message>
+   <source>join it to another, or take the joint away</source>
+   <translation>verbinden Sie es mit einem anderen, oder lösen Sie die Verbindung</translation>
+  </message>
+  <message>
+   <source>join it to something that does not stand on it</source>
+   <translation>verbinden Sie es mit etwas, das nicht auf ihm steht</translation>
+  </message>
+  <message>
+   <source>join it to {host}</source>
+   <translation>mit {host} verbinden</translation>
   </message>
   <message>
    <source>join or cut by hand</source>
@@ -11057,6 +11689,10 @@ Protokoll: {log}</translation>
   <message>
    <source>joined</source>
    <translation>verbunden</translation>
+  </message>
+  <message>
+   <source>joined to {host}</source>
+   <translation>verbunden mit {host}</translation>
   </message>
   <message>
    <source>journal</source>
@@ -11125,6 +11761,10 @@ Protokoll: {log}</translation>
   <message>
    <source>keep to {most}: share it out over several files</source>
    <translation>bleiben Sie bei {most}: verteilen Sie es auf mehrere Dateien</translation>
+  </message>
+  <message>
+   <source>keep within {most:g} mm of the panel's middle</source>
+   <translation>bleiben Sie innerhalb von {most:g} mm um die Mitte der Fläche</translation>
   </message>
   <message>
    <source>keepsake</source>
@@ -11203,6 +11843,10 @@ Protokoll: {log}</translation>
    <translation>Schild</translation>
   </message>
   <message>
+   <source>laid on it, each where it is traced</source>
+   <translation>daraufgelegt, jede wo sie vorgezeichnet ist</translation>
+  </message>
+  <message>
    <source>laminate</source>
    <translation>Schichtpappe</translation>
   </message>
@@ -11263,6 +11907,10 @@ Protokoll: {log}</translation>
    <translation>Lage # auf Lage #</translation>
   </message>
   <message>
+   <source>layered</source>
+   <translation>in Lagen</translation>
+  </message>
+  <message>
    <source>layers</source>
    <translation>Lagen</translation>
   </message>
@@ -11307,6 +11955,10 @@ Protokoll: {log}</translation>
    <translation>lass ihn weg</translation>
   </message>
   <message>
+   <source>leave it out, or make the base larger</source>
+   <translation>lassen Sie ihn weg, oder machen Sie den Boden größer</translation>
+  </message>
+  <message>
    <source>leave it out, or make the tag larger</source>
    <translation>lassen Sie sie weg, oder machen Sie den Anhänger größer</translation>
   </message>
@@ -11327,8 +11979,20 @@ Protokoll: {log}</translation>
    <translation>lassen Sie das Futter weg, oder nehmen Sie einen Umschlag mit Seitennähten</translation>
   </message>
   <message>
+   <source>leave the place empty, and count from the middle</source>
+   <translation>lassen Sie den Platz leer und zählen Sie von der Mitte</translation>
+  </message>
+  <message>
    <source>left</source>
    <translation>links</translation>
+  </message>
+  <message>
+   <source>left all round each layer</source>
+   <translation>bleibt rings um jede Lage</translation>
+  </message>
+  <message>
+   <source>left and right of this mesh are not alike: its pieces are no pairs</source>
+   <translation>links und rechts sind bei diesem Netz nicht gleich: seine Teile sind keine Paare</translation>
   </message>
   <message>
    <source>left at the back</source>
@@ -11591,12 +12255,28 @@ Protokoll: {log}</translation>
    <translation>eingelassen</translation>
   </message>
   <message>
+   <source>let it go through slots, on tongues</source>
+   <translation>lassen Sie es mit Zungen durch Schlitze gehen</translation>
+  </message>
+  <message>
    <source>let it in by {most} at the most, or take thicker board</source>
    <translation>höchstens {most} einlassen oder dickere Pappe nehmen</translation>
   </message>
   <message>
+   <source>let it stand on the {panel}, or make it {least} wide</source>
+   <translation>lassen Sie es auf {panel} stehen, oder machen Sie es {least} breit</translation>
+  </message>
+  <message>
+   <source>let it stand, or glue it on</source>
+   <translation>lassen Sie es stehen, oder kleben Sie es auf</translation>
+  </message>
+  <message>
    <source>let it turn by {most:g}° at the most, or leave the slide out</source>
    <translation>lass ihn sich um höchstens {most:g}° drehen, oder lass den Schieber weg</translation>
+  </message>
+  <message>
+   <source>let it turn on a fastener</source>
+   <translation>lassen Sie es auf einer Klammer drehen</translation>
   </message>
   <message>
    <source>let less of it stay in sight</source>
@@ -11903,6 +12583,10 @@ Protokoll: {log}</translation>
    <translation>gleiche Stücke, aus denen er besteht, jedes über das nächste gelappt; 1 für einen Ausschnitt</translation>
   </message>
   <message>
+   <source>limb</source>
+   <translation>Glied</translation>
+  </message>
+  <message>
    <source>line {lineno}, column {colno}</source>
    <translation>Zeile {lineno}, Stelle {colno}</translation>
   </message>
@@ -11953,6 +12637,10 @@ Protokoll: {log}</translation>
   <message>
    <source>locker</source>
    <translation>Spind</translation>
+  </message>
+  <message>
+   <source>long</source>
+   <translation>Länge</translation>
   </message>
   <message>
    <source>long strip </source>
@@ -12167,8 +12855,16 @@ Protokoll: {log}</translation>
    <translation>machen Sie sie größer, oder lassen Sie die Ringe weniger überlappen</translation>
   </message>
   <message>
+   <source>make it less than half the side</source>
+   <translation>nehmen Sie weniger als die halbe Seite</translation>
+  </message>
+  <message>
    <source>make it longer or thinner</source>
    <translation>machen Sie sie länger oder dünner</translation>
+  </message>
+  <message>
+   <source>make it longer, or choose another shape</source>
+   <translation>machen Sie sie länger, oder wählen Sie eine andere Form</translation>
   </message>
   <message>
    <source>make it lower</source>
@@ -12185,6 +12881,10 @@ Protokoll: {log}</translation>
   <message>
    <source>make it narrower, or leave the liner out</source>
    <translation>machen Sie sie schmaler, oder lassen Sie das Futter weg</translation>
+  </message>
+  <message>
+   <source>make it nearer to the base's size</source>
+   <translation>nehmen Sie es näher an der Größe des Bodens</translation>
   </message>
   <message>
    <source>make it shallower</source>
@@ -12215,6 +12915,14 @@ Protokoll: {log}</translation>
    <translation>machen Sie sie kleiner oder rücken Sie sie nach innen</translation>
   </message>
   <message>
+   <source>make it smaller, or the figure larger</source>
+   <translation>machen Sie es kleiner oder die Figur größer</translation>
+  </message>
+  <message>
+   <source>make it smaller, or the opening larger</source>
+   <translation>machen Sie es kleiner oder die Öffnung größer</translation>
+  </message>
+  <message>
    <source>make it smaller, or turn in more</source>
    <translation>machen Sie es kleiner oder schlagen Sie mehr ein</translation>
   </message>
@@ -12237,6 +12945,14 @@ Protokoll: {log}</translation>
   <message>
    <source>make it wider, or leave the doors out</source>
    <translation>breiter machen oder die Türen weglassen</translation>
+  </message>
+  <message>
+   <source>make it {least:g} mm wide at the least</source>
+   <translation>machen Sie sie mindestens {least:g} mm breit</translation>
+  </message>
+  <message>
+   <source>make it {least} long</source>
+   <translation>machen Sie ihn {least} lang</translation>
   </message>
   <message>
    <source>make it {least} or higher, or 0</source>
@@ -12279,8 +12995,20 @@ Protokoll: {log}</translation>
    <translation>mach es {least} oder mehr, oder die Treppe steiler</translation>
   </message>
   <message>
+   <source>make it {least} to {most}</source>
+   <translation>nehmen Sie {least} bis {most}</translation>
+  </message>
+  <message>
    <source>make it {most} or less</source>
    <translation>mach es {most} oder weniger</translation>
+  </message>
+  <message>
+   <source>make it {sides}</source>
+   <translation>nehmen Sie {sides}</translation>
+  </message>
+  <message>
+   <source>make it {wide} by {high} or larger</source>
+   <translation>machen Sie sie {wide} mal {high} oder größer</translation>
   </message>
   <message>
    <source>make its foot straight where its picture is brought in, or draw it so</source>
@@ -12339,6 +13067,10 @@ Protokoll: {log}</translation>
    <translation>den Rücken mindestens {wider} breit machen</translation>
   </message>
   <message>
+   <source>make the strap narrower, take fewer facets, or a band</source>
+   <translation>machen Sie das Band schmaler, nehmen Sie weniger Facetten oder einen Reif</translation>
+  </message>
+  <message>
    <source>make the tag {least} to {most} high, or leave the pocket out</source>
    <translation>mach den Anhänger {least} bis {most} hoch, oder lass die Tasche weg</translation>
   </message>
@@ -12359,12 +13091,20 @@ Protokoll: {log}</translation>
    <translation>{count} davon machen</translation>
   </message>
   <message>
+   <source>make {wanted}</source>
+   <translation>machen Sie {wanted}</translation>
+  </message>
+  <message>
    <source>making pace</source>
    <translation>Tempo</translation>
   </message>
   <message>
    <source>making {word}</source>
    <translation>Bauen {word}</translation>
+  </message>
+  <message>
+   <source>many-sided</source>
+   <translation>vielseitig</translation>
   </message>
   <message>
    <source>margin</source>
@@ -12455,6 +13195,18 @@ Protokoll: {log}</translation>
    <translation>Miniatur</translation>
   </message>
   <message>
+   <source>mirrored</source>
+   <translation>gespiegelt</translation>
+  </message>
+  <message>
+   <source>mirrored, across</source>
+   <translation>quer gespiegelt</translation>
+  </message>
+  <message>
+   <source>mirrored, up</source>
+   <translation>in der Höhe gespiegelt</translation>
+  </message>
+  <message>
    <source>mitre the {seam}</source>
    <translation>{seam} auf Gehrung</translation>
   </message>
@@ -12503,8 +13255,16 @@ Protokoll: {log}</translation>
    <translation>schieb ihn zurück, oder lass es so, wo du es besser weißt</translation>
   </message>
   <message>
+   <source>move it by {across} across and {up} up</source>
+   <translation>rücken Sie es um {across} quer und {up} hoch</translation>
+  </message>
+  <message>
    <source>move it in from the edge</source>
    <translation>rücken Sie sie von der Kante herein</translation>
+  </message>
+  <message>
+   <source>move it inwards by that, or make the {panel} larger by twice as much</source>
+   <translation>rücken Sie es um so viel nach innen, oder machen Sie {panel} um das Doppelte größer</translation>
   </message>
   <message>
    <source>move it off the lap, or cut both layers through when the glue is dry</source>
@@ -12563,6 +13323,10 @@ Protokoll: {log}</translation>
    <translation>nennen Sie einen anderen</translation>
   </message>
   <message>
+   <source>name another panel</source>
+   <translation>nennen Sie eine andere Fläche</translation>
+  </message>
+  <message>
    <source>name each step once</source>
    <translation>nenne jeden Schritt einmal</translation>
   </message>
@@ -12603,6 +13367,10 @@ Protokoll: {log}</translation>
    <translation>nennen Sie das Projekt so</translation>
   </message>
   <message>
+   <source>name the thing it is joined to</source>
+   <translation>nennen Sie das Ding, mit dem es verbunden ist</translation>
+  </message>
+  <message>
    <source>napkin ring</source>
    <translation>Serviettenring</translation>
   </message>
@@ -12635,8 +13403,12 @@ Protokoll: {log}</translation>
    <translation>kein Gerät hat diese Kennung</translation>
   </message>
   <message>
-   <source>no facet is where the eyes are</source>
-   <translation>wo die Augen sind, ist keine Facette</translation>
+   <source>no facet beside the eyes has room for a strap</source>
+   <translation>keine Facette neben den Augen hat Platz für ein Band</translation>
+  </message>
+  <message>
+   <source>no facet is where the holes would be</source>
+   <translation>wo die Löcher wären, ist keine Facette</translation>
   </message>
   <message>
    <source>no file is named that it could be</source>
@@ -12657,6 +13429,10 @@ Protokoll: {log}</translation>
   <message>
    <source>no font here has {letters}: a question mark is printed instead; install a font that has them, or write it otherwise</source>
    <translation>keine Schrift hier hat {letters}: stattdessen wird ein Fragezeichen gedruckt; richten Sie eine ein, die sie hat, oder schreiben Sie es anders</translation>
+  </message>
+  <message>
+   <source>no free lower side of the {guest} is long enough for a tongue</source>
+   <translation>keine freie untere Seite von {guest} ist lang genug für eine Zunge</translation>
   </message>
   <message>
    <source>no hole</source>
@@ -12693,6 +13469,10 @@ Protokoll: {log}</translation>
   <message>
    <source>no panel is called {panel!r}</source>
    <translation>kein Feld heißt {panel!r}</translation>
+  </message>
+  <message>
+   <source>no panel of the {guest} can be pierced</source>
+   <translation>keine Fläche von {guest} kann durchstochen werden</translation>
   </message>
   <message>
    <source>no piece has more area than a square of that side; 0 for any</source>
@@ -12847,6 +13627,14 @@ Protokoll: {log}</translation>
    <translation>nichts im Projekt heißt so</translation>
   </message>
   <message>
+   <source>nothing in the project has the name {name!r}</source>
+   <translation>nichts im Projekt heißt {name!r}</translation>
+  </message>
+  <message>
+   <source>nothing is joined to anything</source>
+   <translation>nichts ist mit etwas verbunden</translation>
+  </message>
+  <message>
    <source>nothing is left of the figure</source>
    <translation>von der Figur bleibt nichts</translation>
   </message>
@@ -12871,12 +13659,20 @@ Protokoll: {log}</translation>
    <translation>nichts {thick} Dickes geht hinein</translation>
   </message>
   <message>
+   <source>nothing: it stands alone</source>
+   <translation>nichts: es steht allein</translation>
+  </message>
+  <message>
    <source>now inside</source>
    <translation>jetzt innen</translation>
   </message>
   <message>
    <source>number</source>
    <translation>Ziffer</translation>
+  </message>
+  <message>
+   <source>numbers</source>
+   <translation>Nummern</translation>
   </message>
   <message>
    <source>observatory</source>
@@ -12901,6 +13697,10 @@ Protokoll: {log}</translation>
   <message>
    <source>of a concertina</source>
    <translation>eines Leporellos</translation>
+  </message>
+  <message>
+   <source>of a many-sided figure</source>
+   <translation>einer vielseitigen Figur</translation>
   </message>
   <message>
    <source>of a rectangle</source>
@@ -12955,6 +13755,10 @@ Protokoll: {log}</translation>
    <translation>von Vorder- und Rückseite; ein eigener wird aus einer SVG-Zeichnung gelesen</translation>
   </message>
   <message>
+   <source>of its end</source>
+   <translation>ihres Endes</translation>
+  </message>
+  <message>
    <source>of the back</source>
    <translation>der Lehne</translation>
   </message>
@@ -12965,6 +13769,10 @@ Protokoll: {log}</translation>
   <message>
    <source>of the ball it goes over, or of the thing it covers</source>
    <translation>der Kugel, über die sie geht, oder des Dings, das sie bedeckt</translation>
+  </message>
+  <message>
+   <source>of the base inside, from flat to flat</source>
+   <translation>des Bodens innen, von Fläche zu Fläche</translation>
   </message>
   <message>
    <source>of the board</source>
@@ -12991,6 +13799,10 @@ Protokoll: {log}</translation>
    <translation>der fertigen Tüte</translation>
   </message>
   <message>
+   <source>of the flag, from the stick</source>
+   <translation>der Fahne, vom Stab aus</translation>
+  </message>
+  <message>
    <source>of the flap that closes it</source>
    <translation>der Klappe, die ihn schließt</translation>
   </message>
@@ -13015,6 +13827,10 @@ Protokoll: {log}</translation>
    <translation>des Modells</translation>
   </message>
   <message>
+   <source>of the outline; of many sides, from flat to flat</source>
+   <translation>des Umrisses; bei vielen Seiten von Fläche zu Fläche</translation>
+  </message>
+  <message>
    <source>of the product</source>
    <translation>der Ware</translation>
   </message>
@@ -13025,6 +13841,10 @@ Protokoll: {log}</translation>
   <message>
    <source>of the product, along the fin</source>
    <translation>der Ware, längs des Stegs</translation>
+  </message>
+  <message>
+   <source>of the rim inside, from flat to flat</source>
+   <translation>des Rands innen, von Fläche zu Fläche</translation>
   </message>
   <message>
    <source>of the room in it</source>
@@ -13147,6 +13967,10 @@ Protokoll: {log}</translation>
    <translation>unterwegs bleibt es an {b} hängen, in Schritt {step}</translation>
   </message>
   <message>
+   <source>on its way the {a} of the {one} runs into the {b} of the {other}</source>
+   <translation>auf seinem Weg stößt {a} von {one} an {b} von {other}</translation>
+  </message>
+  <message>
    <source>on one face</source>
    <translation>auf einer Seite</translation>
   </message>
@@ -13165,6 +13989,14 @@ Protokoll: {log}</translation>
   <message>
    <source>on the lining of the back board</source>
    <translation>auf dem Spiegel des Rückdeckels</translation>
+  </message>
+  <message>
+   <source>on the middle, across</source>
+   <translation>quer auf der Mitte</translation>
+  </message>
+  <message>
+   <source>on the middle, up</source>
+   <translation>in der Höhe auf der Mitte</translation>
   </message>
   <message>
    <source>on the waste, to turn the blade</source>
@@ -13323,6 +14155,10 @@ Protokoll: {log}</translation>
    <translation>außen</translation>
   </message>
   <message>
+   <source>outer half</source>
+   <translation>äußere Hälfte</translation>
+  </message>
+  <message>
    <source>outline</source>
    <translation>Umriss</translation>
   </message>
@@ -13361,6 +14197,10 @@ Protokoll: {log}</translation>
   <message>
    <source>overlay {name}</source>
    <translation>Auflage {name}</translation>
+  </message>
+  <message>
+   <source>own</source>
+   <translation>eigener</translation>
   </message>
   <message>
    <source>own outline</source>
@@ -13403,8 +14243,16 @@ Protokoll: {log}</translation>
    <translation>Seiten {n} bis {last} von {count}: {piece}</translation>
   </message>
   <message>
+   <source>pairs</source>
+   <translation>Paare</translation>
+  </message>
+  <message>
    <source>pane</source>
    <translation>Fensterbreite</translation>
+  </message>
+  <message>
+   <source>panel</source>
+   <translation>Fläche</translation>
   </message>
   <message>
    <source>panel </source>
@@ -13429,6 +14277,10 @@ Protokoll: {log}</translation>
   <message>
    <source>panel {panel}</source>
    <translation>Feld {panel}</translation>
+  </message>
+  <message>
+   <source>panel {panel}, side {side}</source>
+   <translation>Fläche {panel}, Seite {side}</translation>
   </message>
   <message>
    <source>panel {self}</source>
@@ -13527,6 +14379,10 @@ Protokoll: {log}</translation>
    <translation>Federschachtel</translation>
   </message>
   <message>
+   <source>pennant</source>
+   <translation>Wimpel</translation>
+  </message>
+  <message>
    <source>perforate</source>
    <translation>perforieren</translation>
   </message>
@@ -13604,7 +14460,7 @@ Protokoll: {log}</translation>
   </message>
   <message>
    <source>pieces</source>
-   <translation>Stücke</translation>
+   <translation>Teile</translation>
   </message>
   <message>
    <source>pieces cut apart</source>
@@ -13639,8 +14495,16 @@ Protokoll: {log}</translation>
    <translation>Dachneigung</translation>
   </message>
   <message>
+   <source>place</source>
+   <translation>Platz</translation>
+  </message>
+  <message>
    <source>place card</source>
    <translation>Platzkarte</translation>
+  </message>
+  <message>
+   <source>place it</source>
+   <translation>hinsetzen</translation>
   </message>
   <message>
    <source>plain</source>
@@ -13721,6 +14585,10 @@ Protokoll: {log}</translation>
   <message>
    <source>pointer</source>
    <translation>Zeiger</translation>
+  </message>
+  <message>
+   <source>pole</source>
+   <translation>Stab</translation>
   </message>
   <message>
    <source>popcorn cup</source>
@@ -14379,6 +15247,10 @@ Protokoll: {log}</translation>
    <translation>Regeln ändern sich: fragen Sie vor Ort ({sources})</translation>
   </message>
   <message>
+   <source>sail</source>
+   <translation>Segel</translation>
+  </message>
+  <message>
    <source>save it again as plain SVG</source>
    <translation>speichern Sie sie noch einmal als einfaches SVG</translation>
   </message>
@@ -14639,8 +15511,16 @@ Protokoll: {log}</translation>
    <translation>setz es höher</translation>
   </message>
   <message>
-   <source>set the eyes higher or lower, or say where it looks</source>
-   <translation>die Augen höher oder tiefer setzen oder sagen, wohin sie schaut</translation>
+   <source>set it nearer to the middle</source>
+   <translation>setzen Sie es näher an die Mitte</translation>
+  </message>
+  <message>
+   <source>set one of them elsewhere, or let it turn less</source>
+   <translation>setzen Sie eines woanders hin, oder lassen Sie es weniger weit drehen</translation>
+  </message>
+  <message>
+   <source>set the breathing holes lower, or make them smaller</source>
+   <translation>setzen Sie die Atemlöcher tiefer, oder machen Sie sie kleiner</translation>
   </message>
   <message>
    <source>set the spacing to {mm:g} mm on Sheets, or cut by hand</source>
@@ -14653,6 +15533,10 @@ Protokoll: {log}</translation>
   <message>
    <source>set them further in, or further apart</source>
    <translation>setzen Sie sie weiter nach innen oder weiter auseinander</translation>
+  </message>
+  <message>
+   <source>set them higher or lower, or say where it looks</source>
+   <translation>setzen Sie sie höher oder tiefer, oder sagen Sie, wohin es blickt</translation>
   </message>
   <message>
    <source>set-up box</source>
@@ -14871,6 +15755,14 @@ Protokoll: {log}</translation>
    <translation>Hülle</translation>
   </message>
   <message>
+   <source>sleeve </source>
+   <translation>Hülse </translation>
+  </message>
+  <message>
+   <source>sleeve #</source>
+   <translation>Hülse #</translation>
+  </message>
+  <message>
    <source>sleeve tab</source>
    <translation>Lasche Hülle</translation>
   </message>
@@ -14975,6 +15867,10 @@ Protokoll: {log}</translation>
    <translation>eine so tiefe Lasche füllt die Tasche</translation>
   </message>
   <message>
+   <source>so flat a bowl is a plate</source>
+   <translation>eine so flache Schale ist ein Teller</translation>
+  </message>
+  <message>
    <source>so flat a cone has no room for its lap</source>
    <translation>ein so flacher Kegel hat keinen Platz für seinen Überlapp</translation>
   </message>
@@ -14999,8 +15895,16 @@ Protokoll: {log}</translation>
    <translation>eine so hohe Tasche verbirgt, was darin ist</translation>
   </message>
   <message>
+   <source>so it does not drop in at all</source>
+   <translation>so sinkt es gar nicht ein</translation>
+  </message>
+  <message>
    <source>so large a disc does not lie on the ball</source>
    <translation>eine so große Scheibe liegt nicht auf der Kugel</translation>
+  </message>
+  <message>
+   <source>so large a hole leaves nothing round it</source>
+   <translation>ein so großes Loch lässt nichts um sich</translation>
   </message>
   <message>
    <source>so large a hole leaves too little card beside it</source>
@@ -15035,12 +15939,24 @@ Protokoll: {log}</translation>
    <translation>ein so langer Überlapp geht um mehr als das halbe Rohr</translation>
   </message>
   <message>
+   <source>so long a sum is none</source>
+   <translation>eine so lange Summe ist keine</translation>
+  </message>
+  <message>
    <source>so long an envelope has no tips to its flaps</source>
    <translation>ein so langer Umschlag hat keine Spitzen an seinen Klappen</translation>
   </message>
   <message>
    <source>so low a board does not bear its arm</source>
    <translation>eine so niedrige Pappe trägt ihren Arm nicht</translation>
+  </message>
+  <message>
+   <source>so low a foot bears no tabs</source>
+   <translation>ein so niedriger Fuß trägt keine Laschen</translation>
+  </message>
+  <message>
+   <source>so low a foot does not reach so far</source>
+   <translation>ein so niedriger Fuß reicht nicht so weit</translation>
   </message>
   <message>
    <source>so low a front has no room for its top</source>
@@ -15123,6 +16039,10 @@ Protokoll: {log}</translation>
    <translation>ein so schmaler Arm lässt nichts um seine Klammer</translation>
   </message>
   <message>
+   <source>so round a corner is more than the side</source>
+   <translation>eine so runde Ecke ist mehr als die Seite</translation>
+  </message>
+  <message>
    <source>so round a corner leaves no edge</source>
    <translation>eine so runde Ecke lässt keine Kante</translation>
   </message>
@@ -15147,12 +16067,24 @@ Protokoll: {log}</translation>
    <translation>ein so flaches Fach hat hinter den Türen keinen Platz für einen Zapfen</translation>
   </message>
   <message>
+   <source>so short a flag has no tail</source>
+   <translation>eine so kurze Fahne hat keinen Schwanz</translation>
+  </message>
+  <message>
+   <source>so short a thread cannot be tied</source>
+   <translation>ein so kurzer Faden lässt sich nicht knoten</translation>
+  </message>
+  <message>
    <source>so short an arm is no arm</source>
    <translation>ein so kurzer Arm ist kein Arm</translation>
   </message>
   <message>
    <source>so small a back takes no lining</source>
    <translation>eine so kleine Lehne nimmt kein Futter</translation>
+  </message>
+  <message>
+   <source>so small a base has no foot</source>
+   <translation>ein so kleiner Boden hat keinen Fuß</translation>
   </message>
   <message>
    <source>so small a board backs nothing</source>
@@ -15183,6 +16115,10 @@ Protokoll: {log}</translation>
    <translation>ein so kleiner Anhänger braucht keine Tasche</translation>
   </message>
   <message>
+   <source>so small a tongue tears off</source>
+   <translation>eine so kleine Zunge reißt ab</translation>
+  </message>
+  <message>
    <source>so small an opening cannot be rolled</source>
    <translation>eine so kleine Öffnung lässt sich nicht rollen</translation>
   </message>
@@ -15193,6 +16129,10 @@ Protokoll: {log}</translation>
   <message>
    <source>so wide a border leaves a side of the overlay no length</source>
    <translation>ein so breiter Rand lässt einer Seite der Auflage keine Länge</translation>
+  </message>
+  <message>
+   <source>so wide a border leaves nothing of the last layer</source>
+   <translation>ein so breiter Rand lässt nichts von der letzten Lage</translation>
   </message>
   <message>
    <source>so wide a border leaves nothing of the overlay beside an opening</source>
@@ -15383,6 +16323,10 @@ Protokoll: {log}</translation>
    <translation>geblieben</translation>
   </message>
   <message>
+   <source>step {name}</source>
+   <translation>Schritt {name}</translation>
+  </message>
+  <message>
    <source>step {number}</source>
    <translation>Schritt {number}</translation>
   </message>
@@ -15401,6 +16345,10 @@ Protokoll: {log}</translation>
   <message>
    <source>steps</source>
    <translation>Stufen</translation>
+  </message>
+  <message>
+   <source>steps of one's own</source>
+   <translation>eigene Schritte</translation>
   </message>
   <message>
    <source>stick</source>
@@ -15471,6 +16419,10 @@ Protokoll: {log}</translation>
    <translation>Griffe dort lassen neben ihren Löchern zu wenig Karton</translation>
   </message>
   <message>
+   <source>straps through slots</source>
+   <translation>Bänder durch Schlitze</translation>
+  </message>
+  <message>
    <source>strip</source>
    <translation>Streifen</translation>
   </message>
@@ -15493,6 +16445,10 @@ Protokoll: {log}</translation>
   <message>
    <source>struts</source>
    <translation>Streben</translation>
+  </message>
+  <message>
+   <source>swallow-tailed</source>
+   <translation>Schwalbenschwanz</translation>
   </message>
   <message>
    <source>sweet</source>
@@ -15629,6 +16585,10 @@ Protokoll: {log}</translation>
   <message>
    <source>take the id out of one of them</source>
    <translation>nehmen Sie die id aus einem davon</translation>
+  </message>
+  <message>
+   <source>take the joint away</source>
+   <translation>die Verbindung lösen</translation>
   </message>
   <message>
    <source>take the plan's own order</source>
@@ -15839,8 +16799,8 @@ Protokoll: {log}</translation>
    <translation>die Kante des Rahmens läuft durch das Loch des Knopfs</translation>
   </message>
   <message>
-   <source>the facet before an eye takes a hole of {most} at the most</source>
-   <translation>die Facette vor einem Auge fasst höchstens ein Loch von {most}</translation>
+   <source>the facet there takes a hole of {most} at the most</source>
+   <translation>die Facette dort fasst höchstens ein Loch von {most}</translation>
   </message>
   <message>
    <source>the fastener's legs cannot be reached once it is closed</source>
@@ -15965,6 +16925,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the make sheet: what is needed, and every step with its picture</source>
    <translation>die Bauanleitung: was gebraucht wird, und jeder Schritt mit seinem Bild</translation>
+  </message>
+  <message>
+   <source>the middle</source>
+   <translation>die Mitte</translation>
   </message>
   <message>
    <source>the middle of the mark in the lower left corner of the sheet</source>
@@ -16127,6 +17091,10 @@ Protokoll: {log}</translation>
    <translation>dasselbe für den Browser</translation>
   </message>
   <message>
+   <source>the search ended by itself</source>
+   <translation>die Suche brach von selbst ab</translation>
+  </message>
+  <message>
    <source>the seat's</source>
    <translation>des Sitzes</translation>
   </message>
@@ -16143,6 +17111,14 @@ Protokoll: {log}</translation>
    <translation>der kleinste Bogen, der einen gibt, ist {smallest}</translation>
   </message>
   <message>
+   <source>the stick is cut so long; 0 for none</source>
+   <translation>so lang wird der Stab geschnitten; 0 für keinen</translation>
+  </message>
+  <message>
+   <source>the stick is shorter than its flag is high</source>
+   <translation>der Stab ist kürzer, als seine Fahne hoch ist</translation>
+  </message>
+  <message>
    <source>the sum is nested too deeply</source>
    <translation>die Summe ist zu tief verschachtelt</translation>
   </message>
@@ -16157,6 +17133,14 @@ Protokoll: {log}</translation>
   <message>
    <source>the teeth would show past so narrow a ring</source>
    <translation>die Zähne zeigten sich hinter einem so schmalen Ring</translation>
+  </message>
+  <message>
+   <source>the thing it is joined to is gone</source>
+   <translation>das Ding, mit dem es verbunden ist, ist fort</translation>
+  </message>
+  <message>
+   <source>the thread is too short: the {guest} would touch the {panel}</source>
+   <translation>der Faden ist zu kurz: {guest} würde {panel} berühren</translation>
   </message>
   <message>
    <source>the title</source>
@@ -16183,6 +17167,10 @@ Protokoll: {log}</translation>
    <translation>die Einheit {unit!r} ist nicht bekannt</translation>
   </message>
   <message>
+   <source>the whole needs {wanted} of it, and {made} are made</source>
+   <translation>das Ganze braucht {wanted} davon, gemacht werden {made}</translation>
+  </message>
+  <message>
    <source>the whole thing is taped</source>
    <translation>das Ganze wird mit Klebeband gehalten</translation>
   </message>
@@ -16191,8 +17179,36 @@ Protokoll: {log}</translation>
    <translation>die Flügel eines so schmalen Tors lassen sich nicht fassen</translation>
   </message>
   <message>
+   <source>the {a} of the {one} and the {b} of the {other} stand in each other</source>
+   <translation>{a} von {one} und {b} von {other} stehen ineinander</translation>
+  </message>
+  <message>
    <source>the {first} to {last}</source>
    <translation>{first} bis {last}</translation>
+  </message>
+  <message>
+   <source>the {guest} comes too near to the edge of the {panel}</source>
+   <translation>{guest} kommt dem Rand von {panel} zu nah</translation>
+  </message>
+  <message>
+   <source>the {guest} does not go into the opening that is there</source>
+   <translation>{guest} geht nicht in die Öffnung, die da ist</translation>
+  </message>
+  <message>
+   <source>the {guest} does not touch what it should sit on</source>
+   <translation>{guest} berührt nicht, worauf es sitzen soll</translation>
+  </message>
+  <message>
+   <source>the {guest} has no level panel beneath for a hinge</source>
+   <translation>{guest} hat unten keine waagrechte Fläche für ein Scharnier</translation>
+  </message>
+  <message>
+   <source>the {guest} stands on a point: there is nothing to hinge</source>
+   <translation>{guest} steht auf einer Spitze: da gibt es nichts zu klappen</translation>
+  </message>
+  <message>
+   <source>the {host} has no panel {panel!r} any more</source>
+   <translation>{host} hat keine Fläche {panel!r} mehr</translation>
   </message>
   <message>
    <source>the {names} already lie under the {host}</source>
@@ -16241,6 +17257,22 @@ Protokoll: {log}</translation>
   <message>
    <source>the {panel} is too small for card {caliper:g} mm thick</source>
    <translation>{panel} ist zu klein für {caliper:g} mm dicken Karton</translation>
+  </message>
+  <message>
+   <source>the {panel} is too small for the {guest}</source>
+   <translation>{panel} ist zu klein für {guest}</translation>
+  </message>
+  <message>
+   <source>the {panel} names no place {name!r}</source>
+   <translation>{panel} nennt keinen Platz {name!r}</translation>
+  </message>
+  <message>
+   <source>the {panel} of the {guest} has no room for a hole</source>
+   <translation>{panel} von {guest} hat keinen Platz für ein Loch</translation>
+  </message>
+  <message>
+   <source>the {panel} of the {guest} is not free to lie on anything</source>
+   <translation>{panel} von {guest} ist nicht frei, auf etwas zu liegen</translation>
   </message>
   <message>
    <source>the {piece} comes out up to {mm:.2f} mm off its drawing</source>
@@ -16305,6 +17337,10 @@ Protokoll: {log}</translation>
   <message>
    <source>there is no sheet {number}</source>
    <translation>es gibt keinen Bogen {number}</translation>
+  </message>
+  <message>
+   <source>there is no such panel</source>
+   <translation>eine solche Fläche gibt es nicht</translation>
   </message>
   <message>
    <source>there is no such piece now</source>
@@ -16431,6 +17467,10 @@ Protokoll: {log}</translation>
    <translation>Faden</translation>
   </message>
   <message>
+   <source>through its middle; 0 for none</source>
+   <translation>durch ihre Mitte; 0 für keines</translation>
+  </message>
+  <message>
    <source>thumb notch in its mouth; 0 for none</source>
    <translation>Daumenkerbe in der Mündung; 0 für keine</translation>
   </message>
@@ -16487,6 +17527,10 @@ Protokoll: {log}</translation>
    <translation>Toleranz</translation>
   </message>
   <message>
+   <source>tongue on the {panel}</source>
+   <translation>Zunge an {panel}</translation>
+  </message>
+  <message>
    <source>tongued</source>
    <translation>gezapft</translation>
   </message>
@@ -16513,6 +17557,10 @@ Protokoll: {log}</translation>
   <message>
    <source>tooth</source>
    <translation>Zahn</translation>
+  </message>
+  <message>
+   <source>toothpick flag</source>
+   <translation>Zahnstocherfahne</translation>
   </message>
   <message>
    <source>top</source>
@@ -16545,6 +17593,10 @@ Protokoll: {log}</translation>
   <message>
    <source>tower</source>
    <translation>Turm</translation>
+  </message>
+  <message>
+   <source>trace {name}</source>
+   <translation>Umriss {name}</translation>
   </message>
   <message>
    <source>travel</source>
@@ -16639,6 +17691,10 @@ Protokoll: {log}</translation>
    <translation>einen Druck auf einem Stellvertreter proben und seine Prüfbalken messen</translation>
   </message>
   <message>
+   <source>try again, perhaps with fewer facets</source>
+   <translation>versuchen Sie es noch einmal, vielleicht mit weniger Facetten</translation>
+  </message>
+  <message>
    <source>tube</source>
    <translation>Rohr</translation>
   </message>
@@ -16715,6 +17771,10 @@ Protokoll: {log}</translation>
    <translation>zwei Fingerlöcher</translation>
   </message>
   <message>
+   <source>two halves take an even number of sides</source>
+   <translation>zwei Hälften brauchen eine gerade Zahl von Seiten</translation>
+  </message>
+  <message>
    <source>two leaves with pockets, for sheets, tickets or cards</source>
    <translation>zwei Blätter mit Taschen, für Bogen, Karten oder Scheine</translation>
   </message>
@@ -16755,8 +17815,16 @@ Protokoll: {log}</translation>
    <translation>zwei Flächen und ein First</translation>
   </message>
   <message>
+   <source>two steps are named {name!r}</source>
+   <translation>zwei Schritte heißen {name!r}</translation>
+  </message>
+  <message>
    <source>two things have the id {id!r}</source>
    <translation>zwei Dinge haben die id {id!r}</translation>
+  </message>
+  <message>
+   <source>two traces are named {name!r}</source>
+   <translation>zwei Umrisse heißen {name!r}</translation>
   </message>
   <message>
    <source>two trays, one sliding over the other</source>
@@ -16867,6 +17935,10 @@ Protokoll: {log}</translation>
    <translation>Sprossen senkrecht</translation>
   </message>
   <message>
+   <source>use 0 to 180 degrees</source>
+   <translation>nehmen Sie 0 bis 180 Grad</translation>
+  </message>
+  <message>
    <source>use 0 to {most:g} mm</source>
    <translation>nehmen Sie 0 bis {most:g} mm</translation>
   </message>
@@ -16943,6 +18015,10 @@ Protokoll: {log}</translation>
    <translation>nehmen Sie dünneres Material oder machen Sie es größer</translation>
   </message>
   <message>
+   <source>use up to 360 degrees</source>
+   <translation>nehmen Sie höchstens 360 Grad</translation>
+  </message>
+  <message>
    <source>use {least:g} to {most:g}</source>
    <translation>nehmen Sie {least:g} bis {most:g}</translation>
   </message>
@@ -16957,6 +18033,10 @@ Protokoll: {log}</translation>
   <message>
    <source>valley fold, towards you</source>
    <translation>Talfalz, zu Ihnen hin</translation>
+  </message>
+  <message>
+   <source>vase</source>
+   <translation>Vase</translation>
   </message>
   <message>
    <source>wall</source>
@@ -17067,6 +18147,10 @@ Protokoll: {log}</translation>
    <translation>was in der Mitte hängt</translation>
   </message>
   <message>
+   <source>what holds it on the head</source>
+   <translation>was sie am Kopf hält</translation>
+  </message>
+  <message>
    <source>what holds it upright</source>
    <translation>was sie aufrecht hält</translation>
   </message>
@@ -17083,6 +18167,14 @@ Protokoll: {log}</translation>
    <translation>was auf Felder geklebt wird, kommt vor dem ersten Falz darauf, solange alles flach liegt</translation>
   </message>
   <message>
+   <source>what is joined to what: things, counts, size, mass, order</source>
+   <translation>was womit verbunden ist: Dinge, Anzahl, Größe, Masse, Reihenfolge</translation>
+  </message>
+  <message>
+   <source>what is printed on the facets</source>
+   <translation>was auf die Facetten gedruckt wird</translation>
+  </message>
+  <message>
    <source>what is published</source>
    <translation>was veröffentlicht wird</translation>
   </message>
@@ -17093,6 +18185,10 @@ Protokoll: {log}</translation>
   <message>
    <source>what it becomes</source>
    <translation>was daraus wird</translation>
+  </message>
+  <message>
+   <source>what it is joined to</source>
+   <translation>womit es verbunden ist</translation>
   </message>
   <message>
    <source>what it stands on</source>
@@ -17187,6 +18283,10 @@ Protokoll: {log}</translation>
    <translation>ob die Zunge des öffnenden Endes neben ihrem Falz geschlitzt ist, damit sie hinter den kleinen Klappen fängt und nicht aufspringt, wenn man drückt; nicht beim Öffnen längs einer Seite</translation>
   </message>
   <message>
+   <source>whether the pieces of left and right are alike</source>
+   <translation>ob die Teile links und rechts gleich sind</translation>
+  </message>
+  <message>
    <source>which ends are closed with a disc</source>
    <translation>welche Enden mit einer Scheibe geschlossen sind</translation>
   </message>
@@ -17213,6 +18313,10 @@ Protokoll: {log}</translation>
   <message>
    <source>which way the teeth at its foot turn: in under a floor, out onto what it stands on, or both by turns, where it joins a floor and a face round it</source>
    <translation>wohin die Zähne am Fuß zeigen: nach innen unter einen Boden, nach außen auf das, worauf es steht, oder abwechselnd, wo es einen Boden und eine Fläche darum verbindet</translation>
+  </message>
+  <message>
+   <source>whole</source>
+   <translation>Ganzes</translation>
   </message>
   <message>
    <source>whole turns; each lies on the one before</source>
@@ -17551,6 +18655,10 @@ Protokoll: {log}</translation>
    <translation>schreiben Sie 1 bis {most} im Ganzen</translation>
   </message>
   <message>
+   <source>write 1 to {most} letters</source>
+   <translation>schreiben Sie 1 bis {most} Buchstaben</translation>
+  </message>
+  <message>
    <source>write 2% or a length</source>
    <translation>2% oder eine Länge schreiben</translation>
   </message>
@@ -17619,8 +18727,20 @@ Protokoll: {log}</translation>
    <translation>schreiben Sie weniger oder andere Wörter, oder eines von: {names}</translation>
   </message>
   <message>
+   <source>write how deep, such as 5 mm</source>
+   <translation>schreiben Sie, wie tief, etwa 5 mm</translation>
+  </message>
+  <message>
    <source>write how far its middle lies from the panel's middle</source>
    <translation>schreiben Sie, wie weit ihre Mitte von der Mitte des Felds liegt</translation>
+  </message>
+  <message>
+   <source>write how far, such as 30 mm</source>
+   <translation>schreiben Sie, wie weit, etwa 30 mm</translation>
+  </message>
+  <message>
+   <source>write how long it is, such as 20 mm</source>
+   <translation>schreiben Sie, wie lang er ist, etwa 20 mm</translation>
   </message>
   <message>
    <source>write how many times larger the real thing is, such as 1:12</source>
@@ -17791,6 +18911,10 @@ Protokoll: {log}</translation>
    <translation>schreiben Sie den fehlenden Teil oder lassen Sie das Zeichen weg</translation>
   </message>
   <message>
+   <source>write the radius of the ring, or from one to the next, such as 30 mm</source>
+   <translation>schreiben Sie den Halbmesser des Rings oder von einem zum nächsten, etwa 30 mm</translation>
+  </message>
+  <message>
    <source>write the wanted thickness and the caliper in mm</source>
    <translation>schreiben Sie die gewünschte Dicke und die des Materials in mm</translation>
   </message>
@@ -17827,8 +18951,8 @@ Protokoll: {log}</translation>
    <translation>schreiben Sie x,y oder x,y,Drehung in mm und Grad</translation>
   </message>
   <message>
-   <source>write x,y,z and + or -, as shares of the height</source>
-   <translation>x,y,z und + oder - schreiben, als Anteile der Höhe</translation>
+   <source>write x,y,z and +, - or a stop, as shares of the height</source>
+   <translation>schreiben Sie x,y,z und +, - oder einen Punkt, als Anteile der Höhe</translation>
   </message>
   <message>
    <source>write {least:g} to {most:g}</source>
@@ -17885,6 +19009,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{air} of play on each side is tight for this stock</source>
    <translation>{air} Spiel auf jeder Seite ist für dieses Material eng</translation>
+  </message>
+  <message>
+   <source>{angle:g} degrees is no way to turn either way</source>
+   <translation>{angle:g} Grad ist keine Drehung nach beiden Seiten</translation>
   </message>
   <message>
    <source>{apart} between the faces</source>
@@ -18082,6 +19210,14 @@ Protokoll: {log}</translation>
     <numerusform>{count} neuer Eintrag</numerusform>
     <numerusform>{count} neue Einträge</numerusform>
    </translation>
+  </message>
+  <message>
+   <source>{count} of it are not set on one thing</source>
+   <translation>{count} davon stehen nicht auf einem Ding</translation>
+  </message>
+  <message>
+   <source>{count} of it in all. {told}.</source>
+   <translation>Insgesamt {count} davon. {told}.</translation>
   </message>
   <message>
    <source>{count} of the kind {kind} are too many</source>
@@ -18366,6 +19502,14 @@ Protokoll: {log}</translation>
    <translation>{layers} Schichten gehen nicht durch einen Schlitz</translation>
   </message>
   <message>
+   <source>{left} from the left, {right} from the right, {below} from below, {above} from above</source>
+   <translation>{left} von links, {right} von rechts, {below} von unten, {above} von oben</translation>
+  </message>
+  <message>
+   <source>{length:g} mm is no depth</source>
+   <translation>{length:g} mm ist keine Tiefe</translation>
+  </message>
+  <message>
    <source>{length} between the points: {across} across, {up} up</source>
    <translation>{length} zwischen den Punkten: {across} quer, {up} hoch</translation>
   </message>
@@ -18490,6 +19634,10 @@ Protokoll: {log}</translation>
    <translation>{name} hat Änderungen, die nicht gespeichert sind.</translation>
   </message>
   <message>
+   <source>{name} is joined to itself by way of others</source>
+   <translation>{name} ist über andere mit sich selbst verbunden</translation>
+  </message>
+  <message>
    <source>{name} is open in another window already.</source>
    <translation>{name} ist schon in einem anderen Fenster offen.</translation>
   </message>
@@ -18536,6 +19684,14 @@ Protokoll: {log}</translation>
   <message>
    <source>{name}: its blank {wide} across and {high} up, outside {out}</source>
    <translation>{name}: Zuschnitt {wide} quer und {high} hoch, außen {out}</translation>
+  </message>
+  <message>
+   <source>{name}: {size}, {mass:.1f} g</source>
+   <translation>{name}: {size}, {mass:.1f} g</translation>
+  </message>
+  <message>
+   <source>{name}: {turn} of {all}</source>
+   <translation>{name}: {turn} von {all}</translation>
   </message>
   <message>
    <source>{name}: {what} differ</source>
@@ -18728,6 +19884,10 @@ Protokoll: {log}</translation>
    <translation>{rest!r} ist nicht zu lesen</translation>
   </message>
   <message>
+   <source>{row!r} is no way to stand</source>
+   <translation>{row!r} ist keine Aufstellung</translation>
+  </message>
+  <message>
    <source>{said} is outside what this recipe builds</source>
    <translation>{said} liegt außerhalb dessen, was diese Bauform baut</translation>
   </message>
@@ -18750,6 +19910,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{sizes!r} is no thing that must fit</source>
    <translation>{sizes!r} ist kein Ding, das hineinpassen muss</translation>
+  </message>
+  <message>
+   <source>{size} is no size of a model</source>
+   <translation>{size} ist keine Größe für ein Modell</translation>
   </message>
   <message>
    <source>{size}, largest of {count}</source>
@@ -18880,6 +20044,10 @@ Protokoll: {log}</translation>
    <translation>{value:g} kann nicht stimmen</translation>
   </message>
   <message>
+   <source>{value:g} degrees are too many to be flat</source>
+   <translation>{value:g} Grad sind zu viel, um flach zu sein</translation>
+  </message>
+  <message>
    <source>{value:g} is no distance of colours</source>
    <translation>{value:g} ist kein Abstand von Farben</translation>
   </message>
@@ -18924,6 +20092,10 @@ Protokoll: {log}</translation>
    <translation>{word!r} ist keine Kante</translation>
   </message>
   <message>
+   <source>{word!r} is no joint between things</source>
+   <translation>{word!r} ist keine Verbindung zwischen Dingen</translation>
+  </message>
+  <message>
    <source>{word!r} is no sheet's number</source>
    <translation>{word!r} ist keine Nummer eines Bogens</translation>
   </message>
@@ -18940,6 +20112,10 @@ Protokoll: {log}</translation>
    <translation>{word!r} ist nicht TEIL=ID</translation>
   </message>
   <message>
+   <source>{words} So it is done {count} times.</source>
+   <translation>{words} So wird es {count}-mal gemacht.</translation>
+  </message>
+  <message>
    <source>{words}.</source>
    <translation>{words}.</translation>
   </message>
@@ -18954,6 +20130,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{wrapped} goes over each face; glue edge bands on the panels that are seen</source>
    <translation>{wrapped} geht über jede Fläche; kleben Sie Kantenbänder auf die Felder, die man sieht</translation>
+  </message>
+  <message>
+   <source>{x:.1f} across, {y:.1f} up, from the middle</source>
+   <translation>{x:.1f} quer, {y:.1f} hoch, von der Mitte</translation>
   </message>
   <message>
    <source>… and {count} more</source>

@@ -18,10 +18,13 @@ from mingei.core.covering.overlay import Overlay
 from mingei.core.document.build import build
 from mingei.core.document.project import Brief, Need, Project, new_brief, new_project, used
 from mingei.core.errors import MeasureError, MingeiError, StockError
+from mingei.core.kinds.join import Join, Row
 from mingei.core.layout.laying import CutLine, Laying, Printer, Way
 from mingei.core.layout.splice import Splice
 from mingei.core.recipes import Kind, Measure, Value, find_recipe, recipes
 from mingei.core.stock import Grain, Stock, find_stock
+from mingei.core.whole.joined import seated
+from mingei.core.whole.joints import joints as joints_between
 
 
 def calipers(least: float, most: float) -> st.SearchStrategy[float]:
@@ -214,6 +217,28 @@ def _amended(draw: st.DrawFn, brief: Brief, stock: Stock) -> Brief:
     return brief
 
 
+def _joined(draw: st.DrawFn, project: Project) -> Project:
+    """Some things of a project joined to those before them; now and then in a way that cannot be."""
+    for number in range(1, len(project.briefs)):
+        if not draw(st.booleans()):
+            continue
+        host = draw(st.integers(0, number - 1))
+        panel = draw(st.sampled_from([p.name for piece in project.briefs[host].drafted.pieces
+                                      for p in piece.panels]))
+        join = Join(project.briefs[host].id, panel, draw(st.sampled_from(sorted(joints_between()))),
+                    x=draw(st.sampled_from(["0", "7 mm", "=panel.wide/5"])),
+                    deep=draw(st.sampled_from(["", "6 mm"])),
+                    turn_deg=draw(st.sampled_from([0.0, 30.0])), inside=draw(st.booleans()),
+                    row=draw(st.sampled_from(Row)), many=draw(st.integers(1, 3)), apart="20 mm",
+                    bent=draw(st.booleans()))
+        guest = project.with_brief(number, project.briefs[number].amended(join))
+        try:
+            project = seated(guest, number)
+        except MingeiError:
+            project = guest if draw(st.sampled_from([False, False, True])) else project
+    return project
+
+
 @st.composite
 def documents(draw: st.DrawFn) -> Project:
     """Anything a document can hold: things of any recipe, amended in any way, of any stock, named alike, on
@@ -238,6 +263,7 @@ def documents(draw: st.DrawFn) -> Project:
     project = replace(new_project(briefs[0], draw(word), draw(st.sampled_from(["mm", "in"])), own=tuple(own)),
                       briefs=tuple(briefs))
     project = replace(project, stocks=used(tuple(briefs), (*own, find_stock("card-160"))))
+    project = _joined(draw, project)
     laying = Laying(gap=draw(st.sampled_from([0.0, 2.0, 8.0])), way=draw(st.sampled_from(Way)),
                     together=draw(st.booleans()),
                     template=draw(st.booleans()), cuts=draw(st.sampled_from(CutLine)),

@@ -33,8 +33,8 @@ from mingei.core.length import parse, write_real
 from mingei.core.recipes import Value, find_recipe
 from mingei.core.recipes.cabinet import heights
 from mingei.core.stock import Stock, find_stock
+from mingei.core.whole.joined import builds_of
 from mingei.formats import project_file
-from mingei.formats.export import builds_of
 from tests.giving import given_way
 from tests.solids import shared, slabs
 

@@ -17,11 +17,11 @@ from mingei.core.layout.place import arrange
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.plane.shape import flat_points
 from mingei.core.stock import find_stock
+from mingei.core.whole.joined import builds_of
 from mingei.core.work.cutting import Tool
 from mingei.core.work.lines import lines_of
 from mingei.core.work.plan import Working, work_on
 from mingei.formats import project_file
-from mingei.formats.export import builds_of
 
 
 class ByHand(unittest.TestCase):

@@ -23,9 +23,10 @@ from mingei.core.document.data import MOST_AMENDMENTS, MOST_THINGS, from_data, t
 from mingei.core.document.project import MOST_COPIES_IN_ALL, new_brief, new_project
 from mingei.core.errors import ImportRefused, MingeiError, ProjectError
 from mingei.core.sizing.scale import scaled
+from mingei.core.whole.joined import builds_of
 from mingei.core.words import LISTED, QUOTED, quoted, say, some_of
 from mingei.formats import artwork, atomic, project_file, stock_file, svg_outline, svg_reading
-from mingei.formats.export import Wanted, builds_of, export
+from mingei.formats.export import Wanted, export
 from mingei.formats.reading import read
 from tests.support import InFolder, carton_project
 

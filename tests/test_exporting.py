@@ -14,8 +14,8 @@ from mingei.app import exporting
 from mingei.core.document.build import loads_of_all
 from mingei.core.document.project import Project, new_brief, new_project
 from mingei.core.layout.place import lay_out
+from mingei.core.whole.joined import builds_of
 from mingei.formats import project_file
-from mingei.formats.export import builds_of
 from tests.support import InFolder
 from tests.test_cli import run
 from tests.windows import WindowTest, settle

@@ -24,8 +24,9 @@ from mingei.core.errors import MingeiError
 from mingei.core.layout.place import arrange
 from mingei.core.plane import contour
 from mingei.core.sizing.scale import scaled
+from mingei.core.whole.joined import builds_of
 from mingei.formats import artwork, project_file, recovery, stock_file, svg_outline
-from mingei.formats.export import _loads, builds_of, export
+from mingei.formats.export import _loads, export
 from tests.hostile import (
     as_json,
     bent,
@@ -202,7 +203,8 @@ class Hostile(unittest.TestCase):
         self.all_is_well(survey(hostile_picture, seeds(40, 1_000)))
 
     def test_any_command_line_does_something_or_is_refused_in_one_sentence(self) -> None:
-        self.all_is_well(survey(hostile_arguments, seeds(60, 3_000), seconds=20.0))
+        # to publish two things of eighty steps on two papers takes twenty seconds
+        self.all_is_well(survey(hostile_arguments, seeds(60, 3_000), seconds=60.0))
 
     def test_whenever_saving_is_killed_the_file_is_whole(self) -> None:
         rng = random.Random(5)

@@ -39,6 +39,7 @@ from mingei.core.layout.sheets import find_sheet
 from mingei.core.plane.shape import Arc, Line, flat_points, path_bounds
 from mingei.core.plane.shape import Path as Way
 from mingei.core.stock import find_stock
+from mingei.core.whole.joined import builds_of
 from mingei.core.work.device import Does, refuse
 from mingei.core.work.device import Way as ToolWay
 from mingei.core.work.job import Job, Stage, job_for, try_square
@@ -49,7 +50,6 @@ from mingei.devices.cutter import rehearse
 from mingei.devices.job_reader import Stroke, read_job
 from mingei.formats import device_file, project_file
 from mingei.formats.device_file import devices, find_device
-from mingei.formats.export import builds_of
 from mingei.formats.machine import machine_file
 
 #: What the plotter language's steps of 1/40 mm leave, half a diagonal.

@@ -30,6 +30,7 @@ from mingei.core.layout.sheets import find_sheet
 from mingei.core.plan.operation import Does
 from mingei.core.plan.picture import Picture, Tint, step_picture
 from mingei.core.stock import find_stock
+from mingei.core.whole.joined import builds_of
 from mingei.formats import project_file
 from mingei.formats.make_html import make_html
 from mingei.formats.make_pdf import make_pdf
@@ -47,7 +48,7 @@ def project() -> Project:
 
 
 PROJECT = project()
-SHEET: MakeSheet = make_sheet(PROJECT)
+SHEET: MakeSheet = make_sheet(PROJECT, builds_of(PROJECT))
 
 
 class Pictures(unittest.TestCase):
@@ -162,7 +163,7 @@ class Pages(unittest.TestCase):
 
     def test_what_no_sheet_holds_is_told_all_the_same_and_said(self) -> None:
         project = new_project(new_brief("tray", {"length": 500.0, "width": 400.0}), "Chart tray", "mm", "A4")
-        sheet = make_sheet(project)
+        sheet = make_sheet(project, builds_of(project))
         self.assertEqual((sheet.pages, sheet.works), ((), ()))
         text = re.sub(r"\s+", " ", " ".join(page.get_textpage().get_text_range()
                                             for page in pypdfium2.PdfDocument(

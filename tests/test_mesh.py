@@ -4,6 +4,7 @@ files are refused and nothing hangs."""
 from __future__ import annotations
 
 import math
+import multiprocessing
 import os
 import random
 import time
@@ -16,19 +17,25 @@ import numpy as np
 import trimesh
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from PIL import Image
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
-from shapely import Polygon
+from shapely import Point as Spot
+from shapely import Polygon, union_all
 
+from mingei.app.elsewhere import elsewhere
 from mingei.app.pieces import PiecesCard
 from mingei.assets import demo_file
 from mingei.core.check import run
 from mingei.core.check.making import _overlapping
 from mingei.core.check.simulating import simulate
+from mingei.core.covering.art import printed
 from mingei.core.document.build import Build, Part, build
 from mingei.core.document.project import new_brief, new_project
+from mingei.core.draft import Role
 from mingei.core.errors import MeasureError, ProjectError
 from mingei.core.folded.fold import closure, finished, place
+from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.length import write_both
 from mingei.core.mesh.cutting import cut_up
@@ -36,11 +43,16 @@ from mingei.core.mesh.facets import merged, reduced
 from mingei.core.mesh.flats import Room
 from mingei.core.mesh.hand import read_hand, write_hand
 from mingei.core.mesh.look import asks, seen
+from mingei.core.mesh.mending import Mending as Mends
 from mingei.core.mesh.mending import mend
 from mingei.core.mesh.mesh import Mesh, read_mesh, write_mesh
+from mingei.core.mesh.mirror import mirrored_faces
 from mingei.core.mesh.pieces import Cut
+from mingei.core.mesh.thinning import without_thin
+from mingei.core.plane.area import area_of
+from mingei.core.plane.shape import bounds
 from mingei.core.recipes import find_recipe
-from mingei.core.recipes.mesh import by_hand, cut_mesh, fewer
+from mingei.core.recipes.mesh import by_hand, cut_mesh, fewer, opened
 from mingei.core.stock import Stock
 from mingei.formats import project_file
 from mingei.formats.mesh_file import load
@@ -48,6 +60,7 @@ from tests.giving import given_way
 from tests.solids import shared
 from tests.support import InFolder
 from tests.test_cli import run as command
+from tests.test_pages import pages_of
 from tests.windows import WindowTest, wait_for
 
 SOAK = bool(os.environ.get("MINGEI_SOAK"))
@@ -95,7 +108,7 @@ def bare_share(made: Build) -> float:
 def mesh_of(made: Build) -> tuple[Mesh, Cut]:
     v = made.brief.values
     return cut_mesh(str(v["mesh"]), *(float(v[k]) for k in ("height", "wide", "high", "reach", "tab")),
-                    int(v["slits"]), str(v["hand"]))[:2]
+                    int(v["slits"]), str(v["hand"]), False)[:2]
 
 
 class Written(unittest.TestCase):
@@ -123,7 +136,7 @@ class Written(unittest.TestCase):
 
     def test_turns_are_those_of_a_box_and_by_gauss_and_bonnet_a_whole_ball(self) -> None:
         box = merged(BODIES["box"]())
-        self.assertEqual(sorted(round(box.turn_deg(f, o, a, b)) for a, b, f, o in box.edges), [90] * 12)
+        self.assertEqual(sorted(np.round(box.turns_deg).tolist()), [90] * 12)
         # the sum over corners of what is missing to a full turn is 720 degrees for any body without holes
         for name, wanted in (("finer ball", 720.0), ("large lump", 720.0), ("ring", 0.0)):
             mesh = BODIES[name]()
@@ -180,7 +193,7 @@ class Mending(unittest.TestCase):
         ball = trimesh.creation.icosphere(2)
         corners, faces = np.array(ball.vertices, float), np.array(ball.faces, np.int64)[:-1]
         self.assertFalse(mend(corners, faces).mesh.rims)
-        kept = mend(corners, faces, fill=False)
+        kept = mend(corners, faces, [Mends.FILL])
         self.assertEqual(len(kept.mesh.rims), 3)
         self.assertFalse([w for w in kept.done if "hole" in str(w)])
 
@@ -406,6 +419,34 @@ class ByHand(unittest.TestCase):
         self.assertEqual([c for c in better.closures if not c.closes], [])
 
 
+    def test_looking_longer_leaves_the_edges_a_person_joined_or_cut(self) -> None:
+        made = made_of(BODIES["finer ball"]())
+        folds = [f for p in made.draft.pieces for f in p.folds][:12]
+        hand = made.brief.values["hand"]
+        for fold in folds[::4]:
+            hand = by_hand({**made.brief.values, "hand": hand}, fold.a.panel, fold.b.panel, False)
+        cut = {frozenset((f.a.panel, f.b.panel)) for f in folds[::4]}
+        best = list(fewer({**made.brief.values, "hand": hand}, 60))[-1]
+        better = build(replace(made.brief, measures=tuple({**made.brief.values, "hand": best.hand}.items())),
+                       made.stock)
+        after = {frozenset((f.a.panel, f.b.panel)) for p in better.draft.pieces for f in p.folds}
+        self.assertEqual(after & cut, set())
+        self.assertLess(best.pieces, len(made.patterns))
+        self.assertEqual(sum(word.endswith("-") for word in best.hand.split()), 3)
+
+    def test_a_search_elsewhere_finds_the_same_fails_the_same_and_ends_when_it_is_left(self) -> None:
+        made = made_of(BODIES["finer ball"]())
+        values = dict(made.brief.values)
+        there = [found for found in elsewhere(fewer, values, 20) if found is not None]
+        self.assertEqual(there[-1], list(fewer(values, 20))[-1])
+        with self.assertRaisesRegex(MeasureError, "is no edge"):
+            list(elsewhere(fewer, {**values, "hand": "x"}, 5))
+        running = elsewhere(fewer, values, 100_000)
+        next(found for found in running if found is not None)
+        running.close()
+        self.assertEqual(multiprocessing.active_children(), [])
+
+
 class Looks(unittest.TestCase):
     def test_a_box_shows_its_faces_from_the_furthest_and_an_open_one_its_rim(self) -> None:
         box = BODIES["box"]()
@@ -462,7 +503,7 @@ class Masks(unittest.TestCase):
         (name, (asked, made)), = given_way("mask", {"eyes": 40.0}).items()
         self.assertEqual((name, asked), ("eyes", 40.0))
         self.assertTrue(23.0 < float(made) <= 24.0)
-        with self.assertRaisesRegex(MeasureError, "no facet is where the eyes are"):
+        with self.assertRaisesRegex(MeasureError, "no facet is where the holes would be"):
             new_brief("mask", {"looks": "back"})
 
 
@@ -479,13 +520,13 @@ class Window(WindowTest):
         card._dress()
         self.assertEqual(card.press.text(), "Cut it there")
         QTest.mouseClick(card.press, Qt.MouseButton.LeftButton)
-        self.assertEqual(len(document.build.patterns), pieces + 1)
+        wait_for(lambda: len(document.build.patterns) == pieces + 1)
         self.assertTrue(card.forget.isVisibleTo(card))
         card.choice.setCurrentIndex(card.choice.findData(fold.b.panel))
         card._dress()
         self.assertEqual(card.press.text(), "Join it there")
         QTest.mouseClick(card.press, Qt.MouseButton.LeftButton)
-        self.assertEqual(len(document.build.patterns), pieces)
+        wait_for(lambda: len(document.build.patterns) == pieces)
         document.undo.undo()
         document.undo.undo()
         self.assertEqual(str(document.brief.values["hand"]), "")
@@ -505,7 +546,173 @@ class Window(WindowTest):
         self.assertEqual(len(document.build.patterns), pieces)
 
 
+def symmetric(fine: int = 4) -> Mesh:
+    """A lump whose left and right are alike, and nothing else of it."""
+    ball = trimesh.creation.icosphere(fine)
+    p = np.array(ball.vertices)
+    out = (1 + 0.35 * np.cos(3 * p[:, 0]) * np.cos(4 * p[:, 1] + 1) + 0.25 * np.sin(5 * p[:, 2])
+           + 0.15 * np.cos(7 * p[:, 1] * p[:, 2] + 1))
+    return Mesh(p * out[:, None], tuple(tuple(row) for row in ball.faces.tolist()))
+
+
+class Thin(unittest.TestCase):
+    def test_reduced_no_facet_is_too_thin_to_be_cut_and_the_surface_stays_where_it_was(self) -> None:
+        fine = trimesh.creation.icosphere(5)
+        for whole in (body(fine), organic(5, 0.7, 3)):
+            found = reduced(whole, 1000)
+            size = float(np.ptp(found.corners, axis=0).max())
+            p = found.corners[np.array(found.faces)]
+            twice = np.linalg.norm(np.cross(p[:, 1] - p[:, 0], p[:, 2] - p[:, 0]), axis=1)
+            longest = np.linalg.norm(p - np.roll(p, -1, axis=1), axis=2).max(axis=1)
+            self.assertGreater(float((twice / longest).min()), 0.0055 * size)
+            self.assertEqual(found.rims, ())
+            used = {n for ring in found.faces for n in ring}
+            self.assertEqual(len(used) - len(found.edges) + len(found.faces), 2)  # Euler: still one body
+            # no corner has left the surface it came from
+            near = np.array([np.linalg.norm(whole.corners - c, axis=1).min() for c in found.corners])
+            self.assertLess(float(near.max()), 0.03 * size)
+
+    def test_a_thin_triangle_is_drawn_together_or_laid_across_and_a_rim_stays(self) -> None:
+        flat = [(0.0, 0, 0), (100, 0, 0), (100, 100, 0), (0, 100, 0), (50, 50, 40), (50.2, 50, 40)]
+        faces = ((0, 1, 4), (1, 5, 4), (1, 2, 5), (2, 3, 5), (3, 4, 5), (3, 0, 4))
+        found = without_thin(Mesh(np.array(flat), faces))
+        self.assertEqual(len(found.faces), 4)
+        self.assertEqual(len(found.rims), 4)
+        whole = body(trimesh.creation.icosphere(2))
+        self.assertEqual(without_thin(whole).faces, whole.faces)
+
+
+class Pairs(unittest.TestCase):
+    def test_reduced_left_and_right_stay_alike_and_closed(self) -> None:
+        for count in (60, 200, 500):
+            found = reduced(symmetric(), count)
+            axis, images = mirrored_faces(found)
+            self.assertEqual(axis, 0)
+            self.assertEqual(found.rims, ())
+            self.assertLess(abs(len(found.faces) - count), 0.1 * count)
+            self.assertEqual([images[images[f]] for f in images], list(images))
+        # of a lump that is not alike no half is taken
+        self.assertIsNone(mirrored_faces(reduced(organic(4, 0.7, 1), 200)))
+
+    def test_each_piece_has_its_mirror_image_on_the_other_side(self) -> None:
+        for slits in (10, 100):
+            made = made_of(reduced(symmetric(), 200), pairs="alike", slits=slits)
+            mesh, cut, *_ = opened(made.brief.values)
+            _, images = mirrored_faces(mesh)
+            pieces = {frozenset(piece) for piece in cut.pieces}
+            self.assertEqual({frozenset(images[f] for f in piece) for piece in pieces}, pieces)
+            self.assertEqual(sorted(f for piece in cut.pieces for f in piece), list(range(len(mesh.faces))))
+            self.assertEqual([c for c in made.closures if not c.closes], [])
+            self.assertEqual([w for p in made.patterns for w in _overlapping(p)], [])
+            best = list(fewer(made.brief.values, 40))[-1]
+            better = opened({**made.brief.values, "hand": best.hand})
+            again = {frozenset(piece) for piece in better.cut.pieces}
+            self.assertEqual({frozenset(images[f] for f in piece) for piece in again}, again)
+
+    def test_where_they_are_not_it_is_said(self) -> None:
+        made = made_of(BODIES["lump"](), pairs="alike")
+        self.assertIn("are not alike", str(made.draft.remarks[0][1]))
+
+
+class MadeOne(unittest.TestCase):
+    def test_made_one_within_an_angle_every_facet_is_flat_and_the_body_stays_closed(self) -> None:
+        mesh = organic(2, 0.6, 2).sized(1000.0)
+        count = len(mesh.faces)
+        for degrees in (3.0, 6.0, 10.0):
+            found = merged(mesh, degrees)
+            self.assertLess(len(found.faces), count)
+            count = len(found.faces)
+            self.assertEqual(found.rims, ())
+            for ring, normal in zip(found.faces, found.normals, strict=True):
+                p = found.corners[list(ring)]
+                self.assertLess(float(np.abs((p - p.mean(axis=0)) @ normal).max()), 0.02)
+            made = made_of(found)
+            self.assertEqual([c for c in made.closures if not c.closes], [])
+        # Euler: of a closed body without a handle
+        used = {n for ring in found.faces for n in ring}
+        self.assertEqual(len(used) - len(found.edges) + len(found.faces), 2)
+
+    def test_by_pieces_the_facets_of_each_are_of_one_colour_and_neighbouring_pieces_are_told_apart(
+        self) -> None:
+        made = made_of(BODIES["finer ball"](), face="pieces")
+        tints = [{p.tint for p in pattern.panels if p.role is not Role.TAB} for pattern in made.patterns]
+        self.assertEqual({len(t) for t in tints}, {1})
+        self.assertEqual(len(set.union(*tints)), min(8, len(made.patterns)))
+
+    def test_with_numbers_every_facet_bears_its_own_once(self) -> None:
+        made = made_of(BODIES["ball"](), face="numbers")
+        pages = pages_of(new_project(made.brief))
+        said = {text.words for page in pages for text in page_drawing(page, "x").texts}
+        for number in range(1, 81):
+            self.assertIn(str(number), said)
+
+    def test_colours_are_printed_each_on_its_facet_and_past_its_cuts(self) -> None:
+        mesh = BODIES["box"]().sized(1000.0)
+        mesh = merged(mesh)
+        colours = np.array([(40 * f, 250 - 40 * f, 100) for f in range(6)], np.uint8)
+        text = write_mesh(Mesh(mesh.corners, mesh.faces, colours))
+        np.testing.assert_array_equal(read_mesh(text).colours, colours)
+        brief = new_brief("mesh", {"mesh": text, "height": 60.0, "face": "colours"})
+        made = build(brief, Stock("card", "Card", 160, 0.2))
+        for pattern in made.patterns:
+            (shown,) = printed((), [pattern], {})[pattern]
+            box = bounds(q for outline, _ in shown.within for q in outline)
+            for panel in pattern.panels:
+                if panel.role is Role.TAB:
+                    continue
+                x, y = bounds(panel.flat_polygon).centre
+                over = [m for m in shown.picture.marks if area_of(tuple(
+                    (p[0][0] + box.left, p[0][1] + box.bottom) for _, p in m.commands if p)).contains(
+                        Spot(x, y))]
+                self.assertEqual(over[-1].fill, tuple(colours[int(panel.name.split()[1]) - 1]))
+            card = union_all([area_of(p.flat_polygon) for p in pattern.panels if p.role is not Role.TAB])
+            ink = union_all([area_of(outline) for outline, _ in shown.within])
+            self.assertTrue(ink.buffer(0.01).contains(card.buffer(2.9)))
+
+
 class Files(InFolder):
+    def test_colours_come_from_faces_corners_and_pictures(self) -> None:
+        box = trimesh.creation.box((1.0, 1.0, 1.0))
+        red, blue = (250, 10, 20), (10, 20, 250)
+        want = [red if n[2] > 0.5 else blue for n in box.face_normals]
+        box.visual.face_colors = [(*c, 255) for c in want]
+        box.export(Path(self.folder, "faces.ply"))
+        apart = trimesh.Trimesh(box.vertices[box.faces].reshape(-1, 3), np.arange(36).reshape(-1, 3),
+                                process=False)
+        apart.visual.vertex_colors = [(*c, 255) for c in want for _ in range(3)]
+        apart.export(Path(self.folder, "corners.ply"))
+        picture = Image.new("RGB", (2, 1), red)
+        picture.putpixel((1, 0), blue)
+        uv = np.array([(0.25, 0.5) if c == red else (0.75, 0.5) for c in want for _ in range(3)])
+        apart.visual = trimesh.visual.TextureVisuals(
+            uv=uv, material=trimesh.visual.material.PBRMaterial(baseColorTexture=picture))
+        apart.export(Path(self.folder, "picture.glb"))
+        for name, up in (("faces.ply", "z"), ("corners.ply", "z"), ("picture.glb", "z")):
+            mesh = load(Path(self.folder, name), upright=up).mesh
+            self.assertIsNotNone(mesh.colours, name)
+            for colour, normal in zip(mesh.colours.tolist(), mesh.normals, strict=True):
+                near = np.abs(np.array(colour) - (red if normal[2] > 0.5 else blue)).max()
+                self.assertLessEqual(near, 2, name)
+        trimesh.creation.box().export(Path(self.folder, "plain.stl"))
+        self.assertIsNone(load(Path(self.folder, "plain.stl")).mesh.colours)
+
+    def test_each_mending_may_be_left(self) -> None:
+        ball = trimesh.creation.icosphere(1)
+        faces = ball.faces.copy()
+        faces[3] = faces[3][::-1]
+        loose = trimesh.Trimesh(ball.vertices, np.delete(faces, 40, axis=0), process=False)
+        path = Path(self.folder, "hurt.off")
+        loose.export(path)
+        kinds = {done.kind for done in load(path).mended.done}
+        self.assertEqual(kinds, {Mends.TURN, Mends.FILL})
+        self.assertEqual({d.kind for d in load(path, left=[Mends.FILL]).mended.done}, {Mends.TURN})
+        self.assertEqual(len(load(path, left=[Mends.FILL]).mesh.rims), 3)
+        self.assertEqual({d.kind for d in load(path, left=[Mends.TURN]).mended.done}, {Mends.FILL})
+        soup = Path(self.folder, "soup.stl")
+        ball.export(soup)
+        self.assertEqual([d.kind for d in load(soup).mended.done], [Mends.WELD])
+        self.assertEqual(len(load(soup, left=[Mends.WELD]).mesh.edges), 0)
+
     def test_every_kind_of_file_is_read_and_gives_the_same_body(self) -> None:
         mesh = body(trimesh.creation.icosphere(3))
         whole = trimesh.Trimesh(mesh.corners * (1.0, 2.0, 3.0), mesh.faces, process=False)

@@ -31,8 +31,9 @@ from mingei.core.layout.sheets import SHEETS, find_sheet
 from mingei.core.plane.shape import Line, Polygon, flat_points
 from mingei.core.recipes import recipes
 from mingei.core.stock import find_stock
+from mingei.core.whole.joined import builds_of
 from mingei.formats import project_file
-from mingei.formats.export import Wanted, builds_of, export
+from mingei.formats.export import Wanted, export
 from mingei.formats.letters import outlines
 from tests.support import InFolder, carton
 

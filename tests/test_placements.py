@@ -22,10 +22,10 @@ from mingei.core.layout.sheets import find_sheet
 from mingei.core.plane.shape import distance_to_segment
 from mingei.core.recipes import recipes
 from mingei.core.stock import find_stock
+from mingei.core.whole.joined import builds_of
 from mingei.core.work.lines import Face, Faces, Score, lines_of
 from mingei.core.work.placements import WITHIN_MM, in_order, placements
 from mingei.formats import project_file
-from mingei.formats.export import builds_of
 
 WHOSE = Whose("t", "p", 0, Kind.SCORE, 0)
 

@@ -69,6 +69,18 @@ class Hidden(unittest.TestCase):
                 self.assertGreaterEqual(agreed, 0.97 * asked)  # rays along a crease may go either way
                 self.assertGreater(asked, 8)
 
+    def test_of_many_faces_those_out_of_sight_alone_are_left_out(self) -> None:
+        for fraction in (0.35, 1.0):
+            shape = solids(carton("greyboard-15").pattern, fraction)
+            camera = framed(Camera(-52.0, 28.0), shape.triangles.reshape(-1, 3))
+            whole, sifted = (seen(shape, camera, 1.0, light_of(camera), many) for many in (10_000, 10))
+            self.assertLess(len({f.source for f in sifted}), len({f.source for f in whole}))
+            rng = np.random.default_rng(7)
+            for x, y in rng.random((300, 2)).tolist():
+                all_of, left = ([f.source for f in faces if _inside(f.points, x, y)]
+                                for faces in (whole, sifted))
+                self.assertEqual(all_of[-1:], left[-1:])
+
     def test_faces_that_cross_are_cut(self) -> None:
         square = np.array([(-1.0, -1.0, 0.0), (1.0, -1.0, 0.0), (1.0, 1.0, 0.0), (-1.0, 1.0, 0.0)])
         upright = square[:, [0, 2, 1]]

@@ -11,6 +11,7 @@ from mingei.core.errors import MeasureError
 from mingei.core.layout.lettering import width
 from mingei.core.layout.place import arrange
 from mingei.core.layout.sheets import find_sheet
+from mingei.core.whole.joined import builds_of
 from mingei.core.work.board import NEAR_MM, on_board
 from mingei.core.work.lines import Face, lines_of
 from mingei.core.work.marks import marks_of
@@ -19,7 +20,6 @@ from mingei.core.work.plan_pages import plan_pages
 from mingei.core.work.tasks import Sort, strokes_of, tasks
 from mingei.core.work.waste import Waste
 from mingei.formats import project_file
-from mingei.formats.export import builds_of
 
 
 class TasksOfTheDemo(unittest.TestCase):

@@ -96,9 +96,17 @@ def parser() -> argparse.ArgumentParser:
     unfold = commands.add_parser("unfold", help="a faceted model from a mesh, in pieces that fold up")
     unfold.add_argument("mesh", type=Path, metavar="MESH", help="OBJ, STL, PLY, OFF or glTF")
     unfold.add_argument("--height", "--size", default="150mm", metavar="LENGTH", help="of the model")
+    unfold.add_argument("--width", default="", metavar="LENGTH", help="of the model, instead of its height")
+    unfold.add_argument("--depth", default="", metavar="LENGTH", help="of the model, instead of its height")
     unfold.add_argument("--facets", type=int, default=200, metavar="N", help="about so many are left")
     unfold.add_argument("--up", choices=("z", "y"), default="z", help="which axis points up")
-    unfold.add_argument("--holes", action="store_true", help="leave small holes open")
+    unfold.add_argument("--leave", action="append", default=[], choices=("weld", "turn", "fill"),
+                        help="what is not mended: corners welded, faces turned, small holes filled")
+    unfold.add_argument("--merge", type=float, default=0.5, metavar="DEGREES",
+                        help="facets that turn by no more are made one")
+    unfold.add_argument("--pairs", action="store_true", help="pieces of left and right alike")
+    unfold.add_argument("--face", choices=("plain", "colours", "numbers", "pieces"),
+                        help="what is printed on the facets; the colours of the mesh where it has any")
     unfold.add_argument("--reach", default="0mm", metavar="LENGTH",
                         help="no piece has more area than a square of that side; 0: any that fits the sheet")
     unfold.add_argument("--slits", type=int, default=10, metavar="PERCENT",
@@ -152,9 +160,11 @@ def parser() -> argparse.ArgumentParser:
     edit.add_argument("--name", default="", metavar="NAME", help="another name")
     edit.add_argument("--notes", default=None, metavar="TEXT")
     edit.add_argument("--amend", action="append", default=[], metavar="KIND FIELD=VALUE...", dest="amends",
-                      help="a seam, opening, trim, split, splice or overlay, or what is otherwise in one "
-                      "that is there, such as \"opening name=window panel=front width=30 window=yes\" "
-                      "or \"seam seam='front tab' joint=tape\"")
+                      help="a seam, opening, trim, split, splice, overlay, trace, tongue, hold, look, work "
+                      "or join, or what is otherwise in one that is there, such as "
+                      "\"opening name=window panel=front width=30 window=yes\", "
+                      "\"seam seam='front tab' joint=tape\" or "
+                      "\"join host='Roundabout deck' panel=top how=stands\"")
     edit.add_argument("--drop", action="append", default=[], metavar="KIND NAME", dest="drops",
                       help='take one out again, such as "opening window" or "split front"')
     _result(edit)
@@ -249,6 +259,10 @@ def parser() -> argparse.ArgumentParser:
                       help="only some of needs,cutting,sheets,scores,steps,adhesive,record")
     make.add_argument("--sheet", default="", metavar="NAME", help="PDF: the paper; usual: the project's")
 
+    stands = commands.add_parser("whole", help="what is joined to what: things, counts, size, mass, order")
+    stands.add_argument("file", type=Path, metavar="F.mingei")
+    stands.add_argument("--json", action="store_true")
+
     publish = commands.add_parser("publish", help="the pack a designer hands out: sheets on A4 and Letter, "
                                   "drawings, make sheet, pictures, terms")
     publish.add_argument("file", type=Path, metavar="F.mingei")
@@ -303,4 +317,5 @@ def _result(command: argparse.ArgumentParser) -> None:
 
 COMMANDS = ("window", "recipes", "stock", "fits", "offers", "new", "unfold", "cutout", "edit", "pack",
             "export",
-            "material", "nest", "rehearse", "check", "devices", "plan", "scale", "make", "publish", "log")
+            "material", "nest", "rehearse", "check", "devices", "plan", "scale", "make", "publish", "log",
+            "whole")

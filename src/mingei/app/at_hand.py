@@ -14,13 +14,16 @@ from PySide6.QtGui import QGuiApplication, QUndoCommand, QUndoStack
 from mingei.app.shelf import Shelf
 from mingei.app.words import t
 from mingei.core.amendments.amend import SeamChange, seams
-from mingei.core.check import Finding, run
+from mingei.core.check import Finding, run_joined
 from mingei.core.document.build import NOTHING, Build, Part, build
 from mingei.core.document.project import Brief, Project
+from mingei.core.kinds.join import is_joined
+from mingei.core.length import write_mm
 
 if TYPE_CHECKING:
     from mingei.app.prints import Print, Prints
     from mingei.core.flat.pattern import Pattern
+    from mingei.core.whole.joined import Shown
 
 #: Steps of undo that are kept.
 _UNDO_MOST = 1000
@@ -138,13 +141,17 @@ class AtHand(QObject):
             kept = set(self.project.briefs) if self.project.stocks == self._builds[0].stocks else set()
             self._builds = self.project, {b: made for b, made in self._builds[1].items() if b in kept}
         brief, known = self.project.briefs[number], self._builds[1]
+        if is_joined(self.project.briefs):
+            from mingei.core.whole.joined import joined
+
+            return joined(self.project).build_of(number)
         if brief not in known:
             known[brief] = build(brief, self.project.stock_of(brief), self.project.parts_of(brief))
         return known[brief]
 
     def findings(self) -> tuple[Finding, ...]:
-        found = run(self.build, self.project.paper)
-        return (*found, *self.prints.findings(self.build)) if self.brief.arts else found
+        found = run_joined(self.project, self.current, self.build)
+        return (*found, *self.prints.findings(self.build)) if self.build.prints else found
 
     @cached_property
     def prints(self) -> Prints:
@@ -159,9 +166,78 @@ class AtHand(QObject):
             app.applicationStateChanged.connect(made.come_back)
         return made
 
+    def whole(self, shown: Shown) -> tuple[Build, Mapping[Pattern, Print]]:
+        """All that the thing in hand is joined with, where it stands, as one thing to look at; and what is
+        printed on it, as far as it has been read."""
+        from mingei.core.whole.joined import joined, whole_build, whole_sources
+
+        found = joined(self.project)
+        made = whole_build(found, self.current, shown)
+        prints: dict[Pattern, Print] = {}
+        for piece, (number, source) in zip(made.patterns, whole_sources(found, self.current), strict=True):
+            known = self.prints_of(self.build_of(number))
+            if source in known:
+                prints[piece] = known[source]
+        return made, prints
+
+    def told_whole(self) -> str:
+        """What the whole is made of, how large and heavy it is, in words."""
+        from mingei.core.folded.extent import outside
+        from mingei.core.whole.joined import joined, many, order, whole_of
+
+        found = joined(self.project)
+        counts = [(many(found, n), n) for n in reversed(order(found, self.current))]
+        mass = sum(count * found.build_of(n).mass_g for count, n in counts)
+        names = ", ".join(self.project.briefs[n].name if count == 1
+                          else f"{count} × {self.project.briefs[n].name}"
+                          for count, n in counts)
+        return t("The whole: {names}; {size}, {mass:.0f} g", names=names, mass=mass,
+                 size=" × ".join(write_mm(v) for v in outside(whole_of(found, self.current))))
+
+    def order(self) -> tuple[int, ...]:
+        """The things of the kit in the order they are made in: what is joined after all that is set on it."""
+        numbers = tuple(range(len(self.project.briefs)))
+        if not is_joined(self.project.briefs):
+            return numbers
+        from mingei.core.whole.joined import joined, order
+
+        found, result = joined(self.project), list[int]()
+        for number in numbers:
+            result += [n for n in order(found, number) if n not in result]
+        return tuple(result)
+
+    def turn_of(self, number: int) -> tuple[int, int] | None:
+        """Which of how many a thing is in the order of its whole, from 1; None where it stands alone."""
+        if not is_joined(self.project.briefs):
+            return None
+        from mingei.core.whole.joined import joined, order
+
+        every = order(joined(self.project), number)
+        return (every.index(number) + 1, len(every)) if len(every) > 1 else None
+
+    def made_after(self) -> int | None:
+        """The thing that is made after the one in hand, in the order of its whole; None where it is the
+        last."""
+        if (turn := self.turn_of(self.current)) is None or turn[0] == turn[1]:
+            return None
+        from mingei.core.whole.joined import joined, order
+
+        return order(joined(self.project), self.current)[turn[0]]
+
+    def movers(self) -> tuple[int, ...]:
+        """The things of the whole in hand that turn or slide, by their numbers."""
+        if not is_joined(self.project.briefs):
+            return ()
+        from mingei.core.whole.joined import joined
+
+        found = joined(self.project)
+        root = found.root(self.current)
+        return tuple(seat.guest for seat in found.seats if found.root(seat.guest) == root and (
+            seat.joint.slides or (seat.joint.turns and seat.join.most_deg)))
+
     def prints_of(self, build: Build) -> Mapping[Pattern, Print]:
         """What is printed on the pieces of a thing, as far as it has been read."""
-        return self.prints.of(build) if build.brief.arts else {}
+        return self.prints.of(build) if build.prints else {}
 
     def seam_in_force(self, name: str) -> SeamChange:
         """How a seam is held now.  Raises KeyError when this build has no such seam."""

@@ -217,7 +217,8 @@ class Desk(QObject):
         """Ask for the numbers of some sheets, then write those as PDF."""
         from mingei.app import exporting
         from mingei.core.layout.place import lay_out
-        from mingei.formats.export import Wanted, builds_of
+        from mingei.core.whole.joined import builds_of
+        from mingei.formats.export import Wanted
 
         project = self.document.project
         try:
@@ -288,11 +289,12 @@ class Desk(QObject):
 
         def work(progress: Progress) -> None:
             from mingei.core.document.make_sheet import make_sheet
+            from mingei.core.whole.pictures import drawn_of, in_order
             from mingei.formats.make_html import make_html
             from mingei.formats.make_pdf import make_pdf
 
             progress.report(0.05)
-            told = make_sheet(project)
+            told = make_sheet(project, in_order(project), drawn_of(project))
             progress.report(0.7)
             atomic.write(path, make_html(told, t, language) if path.suffix.lower() == ".html"
                          else make_pdf(told, project.paper, t))

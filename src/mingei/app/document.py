@@ -19,6 +19,7 @@ from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.joints import find_joint
 from mingei.core.kinds import some, without
 from mingei.core.kinds.hold import Hold
+from mingei.core.kinds.join import Join, is_joined, join_of
 from mingei.core.kinds.look import Look
 from mingei.core.layout.laying import Laying, Printer, Spot, check_laying, check_printer
 from mingei.core.layout.sheets import find_sheet
@@ -74,6 +75,21 @@ class Document(AtHand):
         """Take the edges of a mesh that were joined or parted by hand.  Raises MeasureError."""
         accepted = find_recipe(self.brief.recipe).accept({**self.brief.values, "hand": text})
         self.change_brief(replace(self.brief, measures=tuple(accepted.items())), t("join or cut by hand"))
+
+    def set_join(self, join: Join | None, key: str = "") -> None:
+        """Join the thing in hand to another, or take its joint away; as many are made of it as the whole
+        needs. Raises MeasureError where it cannot be joined so; then nothing changes."""
+        brief = replace(self.brief,
+                        amendments=tuple(a for a in self.brief.amendments if not isinstance(a, Join)))
+        if join is None:
+            self.change_brief(replace(brief, copies=1), t("take the joint away"))
+            return
+        from mingei.core.whole.joined import seated
+
+        host = next((b.name for b in self.project.briefs if b.id == join.host), "")
+        project = seated(self.project.with_brief(self.current, brief.amended(join)), self.current)
+        words = t("place it") if key else t("join it to {host}", host=host)
+        self.change(project, words, key and f"{self.current}:join:{key}")
 
     def set_thing(self, size: Size) -> None:
         """Make it for a thing people know by name.  Raises MeasureError when the recipe cannot build it
@@ -265,7 +281,15 @@ class Document(AtHand):
                           f"trim:{trim.panel}")
 
     def set_copies(self, copies: int) -> None:
-        self.change_brief(replace(self.brief, copies=copies), t("make {count}", count=copies), "copies")
+        words, fresh = t("make {count}", count=copies), replace(self.brief, copies=copies)
+        if join_of(self.brief) is None and is_joined(self.project.briefs):
+            from mingei.core.whole.joined import counted_out
+
+            # what stands on it is made as often
+            project = counted_out(self.project.with_brief(self.current, fresh), self.current)
+            self.change(project, words, f"{self.current}:copies")
+            return
+        self.change_brief(fresh, words, "copies")
 
     def set_model(self, times: float) -> None:
         """It is a model of a thing so many times larger; 1: it is none."""

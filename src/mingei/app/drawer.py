@@ -24,8 +24,9 @@ from mingei.app.document import Document
 from mingei.app.scroll import WordScroll
 from mingei.app.words import capital, t
 from mingei.app.workers import AFTER_PAINT_MS, Job, Progress
-from mingei.core.check import Finding, Severity, run
-from mingei.core.document.project import Brief
+from mingei.core.check import Finding, Severity, run_joined
+from mingei.core.document.project import Brief, Project
+from mingei.core.kinds.join import is_joined
 from mingei.core.layout.sheets import Sheet
 from mingei.core.length import typeset
 from mingei.core.stock import Stock
@@ -104,6 +105,7 @@ class _Known(NamedTuple):
     paper: Sheet
     findings: tuple[Finding, ...]
     thorough: bool = False
+    whole: Project | None = None  # of things that are joined, all of it
 
 
 class ChecksDrawer(QFrame):
@@ -166,16 +168,18 @@ class ChecksDrawer(QFrame):
             known = self._known.get(id(brief))
             fresh = known is not None and known.paper == paper and (
                 known.stocks == project.stocks
-                or known.made_of == (project.stock_of(brief), project.parts_of(brief)))
+                or known.made_of == (project.stock_of(brief), project.parts_of(brief))) and (
+                known.whole is (project if is_joined(project.briefs) else None))
             found.append(known.findings if known is not None and fresh else None)
         return found
 
     def _check(self, number: int) -> tuple[Finding, ...]:
         project = self.document.project
         brief = project.briefs[number]
-        findings = run(self.document.build_of(number), project.paper)
+        findings = run_joined(project, number, self.document.build_of(number), False)
         made_of = project.stock_of(brief), project.parts_of(brief)
-        self._known[id(brief)] = _Known(brief, project.stocks, made_of, project.paper, findings)
+        self._known[id(brief)] = _Known(brief, project.stocks, made_of, project.paper, findings,
+                                        whole=project if is_joined(project.briefs) else None)
         return findings
 
     def _unchecked(self, known: Sequence[tuple[Finding, ...] | None]) -> list[int]:
@@ -202,11 +206,11 @@ class ChecksDrawer(QFrame):
             return
         if self._proving is not None:
             self._proving.cancel()
-        build, paper = self.document.build, self.document.project.paper
+        build, project, current = self.document.build, self.document.project, self.document.current
 
         def work(progress: Progress) -> tuple[Finding, ...]:
             progress.stop_if_asked()
-            return run(build, paper, thorough=True)
+            return run_joined(project, current, build, True)
 
         job = self._proving = Job(work, self)
         job.done.connect(lambda findings: self._proved(job, known, findings))

@@ -32,7 +32,8 @@ class Choice(NamedTuple):
 
 def choices(project: Project, ending: str) -> list[Choice]:
     """What can be written in a format; one where there is nothing to choose."""
-    from mingei.formats.export import Wanted, builds_of
+    from mingei.core.whole.joined import builds_of
+    from mingei.formats.export import Wanted
 
     plain = Wanted(speak=t)
     if ending in _ONE_THING:

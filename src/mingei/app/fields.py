@@ -131,6 +131,13 @@ class LengthField(QWidget):
 
     # -- shown -----------------------------------------------------------------------------------------------
 
+    def bare(self) -> None:
+        """Without its label, which stands elsewhere."""
+        self.label.hide()
+        grid = self.layout()
+        assert isinstance(grid, QGridLayout)
+        grid.setColumnMinimumWidth(0, 0)
+
     def show_value(self, mm: float) -> None:
         """The length in force; what is being written stays as it is while it means the same."""
         if (mm, self.unit) == self._shown and self.reason.isHidden() and not self.line.hasFocus():

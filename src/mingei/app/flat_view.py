@@ -433,7 +433,8 @@ class FlatView(PartView):
         assert self.build is not None
         parts = self.panels.named()
         if self.prints:  # artwork is not written over
-            covered = {(a.piece, a.panel) for a in self.build.brief.arts}
+            covered = {(a.piece, a.panel) for a in self.build.brief.arts} | {
+                (pattern.name, p.name) for pattern in self.build.patterns for p in pattern.panels if p.tint}
             parts = {part for part in parts if not covered & {(part.piece, part.panel), (part.piece, "")}}
         taken = [edges(d.label) for d in drawn]
         taken += [around(m.at.x(), m.at.y(), 2 * MARK_PX, 2 * MARK_PX) for m in marks]

@@ -3,6 +3,7 @@ drawing."""
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import QSignalBlocker, Signal
@@ -20,8 +21,10 @@ from mingei.app.fields import (
     ScaleField,
     refusal,
 )
-from mingei.app.taking_in import take_in
+from mingei.app.pieces import FACETED
+from mingei.app.taking_in import take_in, work_out
 from mingei.app.words import capital, t
+from mingei.core.document.build import build
 from mingei.core.document.project import MOST_TIMES
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.length import typeset
@@ -232,25 +235,38 @@ class MeasuresCard(Card):
         take_in(self.outline, Path(file), lambda path, _: svg_outline.load(path), then, refused)
 
     def _set_count(self, name: str, count: int) -> None:
-        try:
-            self.document.set_measure(name, float(count))
-        except MingeiError as error:
+        def refused(error: MingeiError) -> None:
             self.refresh()
             self._refuse(error, name, float(count))
 
+        self._set(name, float(count), refused)
+
     def _choose(self, name: str, value: str) -> None:
-        try:
-            self.document.set_measure(name, value)
-        except MingeiError as error:
-            self._refuse(error, name, value)
+        self._set(name, value, lambda error: self._refuse(error, name, value))
 
     def _edit(self, name: str, mm: float) -> None:
         field = self.lengths[name]
+        self._set(name, mm, lambda error: self._refuse(error, name, mm), lambda: field.show_value(mm))
+
+    def _set(self, name: str, value: float | str, refused: Callable[[MingeiError], None],
+             then: Callable[[], None] = lambda: None) -> None:
+        """Change a measure; what is slow to be drafted is drafted in the background first."""
+        document = self.document
+
+        def take(_: object = None) -> None:
+            document.set_measure(name, value)
+            then()
+
         try:
-            self.document.set_measure(name, mm)
-            field.show_value(mm)
+            if document.brief.recipe not in FACETED:
+                take()
+                return
+            brief, project = document.brief.with_measure(name, value), document.project
         except MingeiError as error:
-            self._refuse(error, name, mm)
+            refused(error)
+            return
+        work_out(self, t("Working out the pieces…"),
+                 lambda _: build(brief, project.stock_of(brief), project.parts_of(brief)), take, refused)
 
     def _refuse(self, error: MingeiError, name: str, value: float | str) -> None:
         """Say beneath a measure why it cannot be so, and offer what would do."""

@@ -58,6 +58,9 @@ def _file(actions: Actions, menu: QMenu, window: Window) -> None:
     recent.aboutToShow.connect(lambda: _recent(recent, window))
     actions.add(menu, "demo", t("Open the &demo"), lambda: _demo(window), "",
                 t("The shop of the Tern Point field station, invented for looking around"))
+    actions.add(menu, "demo-models", t("Open the demo of &models"), lambda: _demo(window, True), "",
+                t("A microscope, a roundabout and a lighthouse keeper, each of many things joined to "
+                  "each other"))
     menu.addSeparator()
     actions.add(menu, "save", t("&Save"), desk.save, Keys.Save)
     actions.add(menu, "save-as", t("Save &as…"), desk.save_as, "Ctrl+Shift+S")
@@ -126,11 +129,11 @@ def _recent(menu: QMenu, window: Window) -> None:
         menu.addAction(t("Nothing yet")).setEnabled(False)
 
 
-def _demo(window: Window) -> None:
-    from mingei.assets import demo_file
+def _demo(window: Window, models: bool = False) -> None:
+    from mingei.assets import demo_file, demo_models
     from mingei.formats import project_file
 
-    window.desk.show_demo(project_file.load(demo_file()))
+    window.desk.show_demo(project_file.load(demo_models() if models else demo_file()))
 
 
 def _edit(actions: Actions, menu: QMenu, window: Window) -> None:

@@ -13,6 +13,7 @@ from PySide6.QtWidgets import (
     QDialogButtonBox,
     QFileDialog,
     QFormLayout,
+    QHBoxLayout,
     QLabel,
     QPushButton,
     QVBoxLayout,
@@ -23,22 +24,28 @@ from mingei.app import theme
 from mingei.app.cards import quiet
 from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
-from mingei.app.fields import CountField, QuietCombo, refusal
+from mingei.app.fields import CountField, LengthField, QuietCombo, refusal
 from mingei.app.pieces import FACETED
 from mingei.app.taking_in import take_in
 from mingei.app.words import capital, t
 from mingei.core.document.build import build
 from mingei.core.document.project import Brief, new_brief
-from mingei.core.errors import MingeiError
+from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.layout.place import room
+from mingei.core.length import write_both
+from mingei.core.mesh.facets import MOST_MERGED_DEG
 from mingei.core.mesh.look import Seen, asks, seen
+from mingei.core.mesh.mending import Mending
 from mingei.core.mesh.mesh import Mesh
 from mingei.core.recipes import find_recipe
 from mingei.core.stock import find_stock
+from mingei.core.words import say
 from mingei.formats.mesh_file import ENDINGS, Taken, load
 
 #: So many facets are offered, and at the most.
-_USUAL, _MOST = 200, 1000
+_USUAL, _MOST = 200, 5000
+#: So high a model is to begin with, mm.
+_HIGH_MM = 150.0
 
 
 class MeshDialog(Dialog):
@@ -70,12 +77,38 @@ class MeshDialog(Dialog):
         for key, words in (("mesh", t("a model")), ("mask", t("a mask to wear"))):
             self.kind.addItem(words, key)
         form.addRow(t("Made as"), self.kind)
-        self.fill = QCheckBox(t("Fill small holes"))
-        self.fill.setToolTip(
-            t("Holes of few sides are closed; leave them open where they are meant, such as eyes."))
-        self.fill.setChecked(True)
-        self.fill.toggled.connect(lambda _: self._read())
-        form.addRow("", self.fill)
+        self.merge = CountField(0, int(MOST_MERGED_DEG), t("Make one"))
+        self.merge.setSuffix("°")
+        self.merge.setToolTip(t("Facets that turn by no more are made one; corners move a little for it."))
+        form.addRow(t("Make one up to"), self.merge)
+        self.axis = QuietCombo()
+        self.axis.setAccessibleName(t("Sized by"))
+        for number, words in enumerate((t("width"), t("depth"), t("height"))):
+            self.axis.addItem(words, number)
+        self.axis.setCurrentIndex(2)
+        self.length = LengthField("", t("So large is the model; of a mask, what is on Draft counts."))
+        self.length.set_unit(document.project.unit)
+        self.length.line.setAccessibleName(t("Size"))
+        self.length.bare()
+        self.length.show_value(_HIGH_MM)
+        self.length.edited.connect(self._sized)
+        self.length_mm = _HIGH_MM
+        sized = QHBoxLayout()
+        sized.addWidget(self.axis)
+        sized.addWidget(self.length, 1)
+        form.addRow(t("Sized by"), sized)
+        self.mended: dict[Mending, QCheckBox] = {}
+        for kind, words, hint in (
+                (Mending.WELD, t("Weld corners at one place"),
+                 t("What comes as loose triangles hangs together then.")),
+                (Mending.TURN, t("Turn faces that are inside out"), t("All look outwards then.")),
+                (Mending.FILL, t("Fill small holes"),
+                 t("Holes of few sides are closed; leave them open where they are meant, such as eyes."))):
+            box = self.mended[kind] = QCheckBox(words)
+            box.setToolTip(hint)
+            box.setChecked(True)
+            box.toggled.connect(lambda _: self._read())
+            form.addRow(t("Mended") if kind is Mending.WELD else "", box)
         self.view = MeshView()
         self.found = QLabel()
         self.found.setWordWrap(True)
@@ -96,6 +129,7 @@ class MeshDialog(Dialog):
         column.addWidget(self.reason)
         column.addWidget(self.buttons)
         self.facets.editingFinished.connect(self._read)
+        self.merge.editingFinished.connect(self._read)
         self.upright.activated.connect(lambda _: self._read())
         if path:
             self._read()
@@ -112,9 +146,22 @@ class MeshDialog(Dialog):
         if self.path is None:
             return
         facets, upright = self.facets.value(), str(self.upright.currentData())
-        fill = self.fill.isChecked()
-        take_in(self, self.path, lambda path, step: load(path, facets, upright, step, fill), self._show,
+        left = [kind for kind, box in self.mended.items() if not box.isChecked()]
+        merge = float(self.merge.value()) or 0.5
+        take_in(self, self.path, lambda path, step: load(path, facets, upright, step, left, merge),
+                self._show,
                 self._refuse)
+
+    def _sized(self, mm: float) -> None:
+        height = find_recipe("mesh").measure("height")
+        lowest, highest = height.minimum, height.maximum
+        if not lowest <= mm <= highest:
+            self.length.refuse(MeasureError(say("{size} is no size of a model", size=write_both(mm)), "",
+                                            say("make it {least} to {most}", least=write_both(lowest),
+                                                most=write_both(highest))))
+            return
+        self.length_mm = mm
+        self.length.show_value(mm)
 
     def _show(self, taken: Taken) -> None:
         self.taken = taken
@@ -138,17 +185,22 @@ class MeshDialog(Dialog):
         kit."""
         assert self.taken is not None and self.path is not None
         document, project = self.document, self.document.project
+        mesh = self.taken.mesh
+        own: dict[str, float | str] = {"face": "plain" if mesh.colours is None else "colours"}
+        kind = document.brief.recipe if document.brief.recipe in FACETED else str(self.kind.currentData())
+        if kind == "mesh":
+            own["height"] = round(mesh.height_for(int(self.axis.currentData()), self.length_mm), 1)
         try:
             if document.brief.recipe in FACETED:
                 accepted = find_recipe(document.brief.recipe).accept(
-                    {**document.brief.values, "mesh": self.taken.text, "hand": ""})
+                    {**document.brief.values, "mesh": self.taken.text, "hand": "", **own})
                 brief = replace(document.brief, measures=tuple(accepted.items()))
                 stock, parts = project.stock_of(brief), project.parts_of(brief)
             else:
                 space = room(project.paper)
                 short, long = sorted((space.width, space.height))
-                brief = new_brief(str(self.kind.currentData()), {"mesh": self.taken.text, "wide": short,
-                                                                  "high": long}, name=self.path.stem[:60])
+                brief = new_brief(kind, {"mesh": self.taken.text, "wide": short, "high": long, **own},
+                                  name=self.path.stem[:60])
                 stock, parts = find_stock(brief.stock, project.stocks), ()
         except MingeiError as error:
             self._refuse(error)
@@ -195,8 +247,10 @@ class MeshView(QWidget):
         painter.setPen(QPen(theme.colour("ink"), 0.8))
         for shape in self._seen.shapes:
             share = shape.light
-            painter.setBrush(QColor(*(round(share * a + (1 - share) * b) for a, b in (
-                (bright.red(), dark.red()), (bright.green(), dark.green()), (bright.blue(), dark.blue())))))
+            near = shape.colour or (bright.red(), bright.green(), bright.blue())
+            far = tuple(c // 2 for c in near) if shape.colour else (dark.red(), dark.green(), dark.blue())
+            painter.setBrush(QColor(*(round(share * a + (1 - share) * b)
+                                      for a, b in zip(near, far, strict=True))))
             painter.drawPolygon(QPolygonF([at(p) for p in shape.corners]))
         painter.setPen(QPen(theme.colour("persimmon"), 2.5))
         for a, b in self._seen.open:
@@ -217,5 +271,7 @@ def report(taken: Taken) -> list[str]:
                    "score. The shortest edge is {share:.1f} % of the height.", edges=work.edges,
           hours=work.hours,
                    flat=work.flat, share=100 * work.shortest))
-    lines += [t("Mended: {what}.", what=t(what)) for what in taken.mended.done]
+    lines += [t("Mended: {what}.", what=t(done.words)) for done in taken.mended.done]
+    if taken.mesh.colours is not None:
+        lines.append(t("It has colours: each facet is printed in its own."))
     return lines + [capital(f"{t(what)}.") for what in taken.mended.left]

@@ -3,7 +3,7 @@ hand, joined or cut with a press."""
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Generator
 from functools import partial
 from typing import NamedTuple
 
@@ -13,15 +13,17 @@ from mingei.app.cards import Card, combo
 from mingei.app.document import Document
 from mingei.app.fields import refusal
 from mingei.app.searching import Search
+from mingei.app.taking_in import work_out
 from mingei.app.words import capital, t
+from mingei.core.document.build import build
 from mingei.core.document.project import Brief
 from mingei.core.draft import Draft
 from mingei.core.errors import MingeiError
 from mingei.core.recipes import Values, mask
-from mingei.core.recipes.mesh import Fewer, by_hand, fewer
+from mingei.core.recipes.mesh import Fewer, as_cut, by_hand, fewer
 
 #: So often pieces are taken apart and put together anew in one search.
-_TRIES = 800
+_TRIES = 4000
 
 
 #: The constructions that are made of the facets of a mesh.
@@ -90,19 +92,25 @@ class PiecesCard(Card):
 
     # -- fewer pieces ----------------------------------------------------------------------------------------
 
-    def _begin(self) -> Callable[[], Iterator[Fewer]]:
-        return partial(fewer, dict(_values(self.document.brief)), _TRIES)
+    def _begin(self) -> Callable[[], Generator[Fewer | None]]:
+        from mingei.app.elsewhere import elsewhere  # multiprocessing loads with the first search
+
+        values = dict(_values(self.document.brief))
+        return partial(elsewhere, fewer, {**values, "hand": as_cut(values)}, _TRIES)
 
     def _improved(self, found: Fewer) -> None:
+        if found.share == 0.0:
+            self.words.setText(t("The search gets ready; its first time takes half a minute."))
+            return
         self.words.setText(t("{count} pieces so far, {share:.0f} % of the search done.", count=found.pieces,
                              share=100 * found.share))
 
     def _ended(self, found: Fewer | None, error: MingeiError | None) -> None:
         if error is not None:
-            self.reason.setText(capital(error.words))
-            self.reason.show()
+            self._refuse(error)
         elif found is not None and found.pieces < self._count():
-            self.document.set_by_hand(found.hand)
+            hand = found.hand
+            self._put(lambda: hand)
         else:
             self._say()
 
@@ -169,9 +177,20 @@ class PiecesCard(Card):
         edge = self._edge()
         if edge is None:
             return
-        try:
-            self.document.set_by_hand(by_hand(_values(self.document.brief), self.facet, edge.other,
-                                              not edge.folded))
-        except MingeiError as error:
-            self.reason.setText(capital(error.words))
-            self.reason.show()
+        values, facet, other, joined = _values(self.document.brief), self.facet, edge.other, not edge.folded
+        self._put(lambda: by_hand(values, facet, other, joined))
+
+    def _put(self, by: Callable[[], str]) -> None:
+        """Put the edges set by hand that it returns, worked out and drafted in the background."""
+        brief, project = self.document.brief, self.document.project
+
+        def work(_: object) -> str:
+            text = by()
+            build(brief.with_measure("hand", text), project.stock_of(brief), project.parts_of(brief))
+            return text
+
+        work_out(self, t("Working out the pieces…"), work, self.document.set_by_hand, self._refuse)
+
+    def _refuse(self, error: MingeiError) -> None:
+        self.reason.setText(capital(error.words))
+        self.reason.show()

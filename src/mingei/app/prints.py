@@ -179,7 +179,7 @@ class Prints(QObject):
 
     def of(self, build: Build) -> Mapping[Pattern, Print]:
         """The prints of a thing's pieces, as far as their pictures have been read."""
-        if not build.brief.arts:
+        if not build.prints:
             return {}
         known = self._made.get(build)
         if known is not None and known[0] == self._version:
@@ -197,7 +197,7 @@ class Prints(QObject):
         """The prints of several things that are painted already; the others are painted one at a turn of the
         event loop."""
         found: dict[Pattern, Print] = {}
-        asked = [b for b in builds if b.brief.arts]
+        asked = [b for b in builds if b.prints]
         self._most = max(1, len(asked))
         for build in asked:
             known = self._made.get(build)

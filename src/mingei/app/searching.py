@@ -3,7 +3,8 @@ kept."""
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Generator
+from contextlib import closing
 from typing import Any
 
 from PySide6.QtCore import QObject, Signal
@@ -24,8 +25,9 @@ class Search(QObject):
     ended = Signal(object, object)
     given_up = Signal()
 
-    def __init__(self, button: QPushButton, begin: Callable[[], Callable[[], Iterator[Any]]]) -> None:
-        """begin: called on the interface thread, hands over what then searches on another."""
+    def __init__(self, button: QPushButton, begin: Callable[[], Callable[[], Generator[Any]]]) -> None:
+        """begin: called on the interface thread, hands over what then searches on another; it yields the best
+        so far, or None where there is nothing new."""
         super().__init__(button)
         self._button, self._words = button, button.text()
         self._begin = begin
@@ -46,9 +48,13 @@ class Search(QObject):
         search = self._begin()
 
         def work(progress: Progress) -> None:
-            for found in search():
-                self._best = found
-                progress.report(found.share)
+            with closing(search()) as all_found:
+                for found in all_found:
+                    if found is None:
+                        progress.stop_if_asked()
+                        continue
+                    self._best = found
+                    progress.report(found.share)
 
         self._best = None
         self._job = job = Job(work, self)

@@ -3,7 +3,7 @@ printer."""
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable, Iterator
+from collections.abc import Callable, Generator, Iterable
 from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QSignalBlocker, Qt, Signal
@@ -139,11 +139,11 @@ class LayingCard(_ChoicesCard):
     def busy(self) -> bool:
         return self.search.busy
 
-    def _begin(self) -> Callable[[], Iterator[Found]]:
+    def _begin(self) -> Callable[[], Generator[Found]]:
         loads, project, tries = self.loads(), self.document.project, self.tries
         self.anew.setEnabled(False)
 
-        def search() -> Iterator[Found]:
+        def search() -> Generator[Found]:
             from mingei.core.layout.closer import TRIES, closer
 
             return closer(loads, project.paper, project.spots, tries or TRIES)

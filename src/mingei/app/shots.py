@@ -73,7 +73,22 @@ def views(window: Window) -> list[tuple[str, Callable[[], object]]]:
         ("lamp-build", each(lambda: window.document.set_unit("mm"), lambda: document.look_at(9), go("build"),
                             lambda: _at_table(window, 4))),
         ("lamp-log", go("log")),
+        ("draft-whole", each(lambda: window.change_light("day"), lambda: _models(window),
+                             lambda: window.draft().opened.setValue(35))),
+        ("build-whole", each(lambda: window.document.look_at(0), go("build"), lambda: _at_table(window, 11))),
     ]
+
+
+def _models(window: Window) -> None:
+    """The arm of the microscope in hand, and the whole it belongs to."""
+    from mingei.assets import demo_models
+    from mingei.formats import project_file
+
+    window.document.open(project_file.load(demo_models()))
+    window.document.look_at(4)
+    window.go("draft")
+    window.draft().lay_out("beside")
+    window.draft().whole.setChecked(True)
 
 
 def _at_table(window: Window, step: int) -> None:

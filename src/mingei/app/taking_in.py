@@ -1,5 +1,5 @@
-"""Reading what is brought in, a drawing or a picture, in the background: the window goes on, and Cancel
-leaves all as it was."""
+"""Reading what is brought in, a drawing or a picture, or working out what takes long, in the background: the
+window goes on, and Cancel leaves all as it was."""
 
 from __future__ import annotations
 
@@ -24,11 +24,18 @@ def take_in(parent: QWidget, path: Path, read: Callable[[Path, Callable[[], None
             then: Callable[[T], None], refused: Callable[[MingeiError], None]) -> Job:
     """Read a file in the background.  read: with what it calls on the way, so that it can be stopped; then:
     what is done with what was read; refused: what is done with the reason it was not, by either of them."""
-    said = QProgressDialog(t("Reading {name}…", name=path.name), t("Cancel"), 0, 0, parent)
+    return work_out(parent, t("Reading {name}…", name=path.name), lambda step: read(path, step), then,
+                    refused)
+
+
+def work_out(parent: QWidget, words: str, work: Callable[[Callable[[], None]], T], then: Callable[[T], None],
+             refused: Callable[[MingeiError], None]) -> Job:
+    """Work something out in the background, as ``take_in`` reads; words: what is said where it takes long."""
+    said = QProgressDialog(words, t("Cancel"), 0, 0, parent)
     said.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
     said.setWindowModality(Qt.WindowModality.WindowModal)
     said.setMinimumDuration(_PATIENCE_MS)
-    job = Job(lambda progress: read(path, progress.stop_if_asked), parent)
+    job = Job(lambda progress: work(progress.stop_if_asked), parent)
 
     def ended() -> bool:
         """Put the words away; whether it was not called off."""

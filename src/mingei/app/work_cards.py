@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator, Sequence
+from collections.abc import Callable, Generator, Sequence
 from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QSignalBlocker, Qt, Signal
@@ -332,11 +332,11 @@ class OrderCard(Card):
         if self.list.current != number:
             self.list.take(number)
 
-    def _begin(self) -> Callable[[], Iterator[Lined]]:
+    def _begin(self) -> Callable[[], Generator[Lined]]:
         project = self.document.project
         loads = loads_of_all([self.document.build_of(i) for i in range(len(project.briefs))])
 
-        def search() -> Iterator[Lined]:
+        def search() -> Generator[Lined]:
             from mingei.core.work.lining import line_up
 
             return line_up(loads, project.paper, project.spots, project.working)

@@ -30,6 +30,11 @@ def demo_log() -> bytes:
     return (HERE / "demo" / "tern-point-log.json").read_bytes()
 
 
+def demo_models() -> Path:
+    """The models of Tern Point: things joined to things."""
+    return HERE / "demo" / "tern-point-models.mingei"
+
+
 def demo_file() -> Path:
     """The Tern Point demo project."""
     return HERE / "demo" / "tern-point.mingei"

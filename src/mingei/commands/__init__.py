@@ -19,7 +19,7 @@ _WHERE = {
     "rehearse": ("sheets", "rehearsed"), "check": ("judging", "checked"), "plan": ("planning", "planned"),
     "devices": ("planning", "machines"),
     "scale": ("judging", "rescaled"), "make": ("publishing", "make"), "publish": ("publishing", "hand_out"),
-    "log": ("keeping", "log"),
+    "log": ("keeping", "log"), "whole": ("wholes", "whole"),
 }
 
 

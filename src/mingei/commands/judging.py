@@ -18,24 +18,23 @@ from mingei.core.layout.sheets import find_sheet
 from mingei.core.length import parse
 from mingei.core.sizing import scale
 from mingei.core.stock import Stock
+from mingei.core.whole.joined import builds_of
 from mingei.core.words import say, some_of
 from mingei.formats import project_file
 from mingei.formats.artwork import gather
 from mingei.formats.assets import digest_of
-from mingei.formats.export import builds_of
 
 
 def checked(options: argparse.Namespace) -> int:
     project = project_file.load(options.file)
-    sheet = project.paper
     found = []
-    for b in builds_of(project):
+    for number, b in enumerate(builds_of(project)):
         pictures, refused = gather(b.brief.arts, whole=True)
         prints = [each for on in printed(b.brief.arts, b.patterns, pictures).values() for each in on]
         missing = {art for art, _ in refused}
         changed = [art for art in b.brief.arts if art.source and art.digest and art not in missing
                    and digest_of(art.source) != art.digest]
-        found += [(b.brief.name, f) for f in (*check.run(b, sheet, thorough=True),
+        found += [(b.brief.name, f) for f in (*check.run_joined(project, number, b, thorough=True),
                                               *found_about(refused, prints, changed))]
     if options.json:
         print(json.dumps([{"brief": name, "code": f.code, "severity": f.severity.name.lower(),

@@ -8,6 +8,7 @@ import shlex
 import time
 from collections.abc import Sequence
 from dataclasses import replace
+from typing import TYPE_CHECKING
 
 from mingei.command_line import OK, UsageError
 from mingei.commands.common import accept_output, cabinet, length
@@ -15,19 +16,24 @@ from mingei.core import kinds
 from mingei.core.covering.overlay import Overlay, visible
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import MOST_COPIES, Brief, Project, new_brief, new_project
+from mingei.core.kinds.join import Join, join_of
 from mingei.core.layout.place import room
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.splice import Splice
 from mingei.core.length import write_both
 from mingei.core.recipes import Kind, Recipe, Value, Values, find_recipe
 from mingei.core.stock import Stock, find_stock
+from mingei.core.whole.joined import counted_out, seated
 from mingei.core.words import counted, say, some_of
 from mingei.formats import project_file
 from mingei.formats.assets import PACK_SUFFIX, sources
 
+if TYPE_CHECKING:
+    from mingei.core.mesh.mesh import Mesh
+
 #: A mesh is reduced to no more facets than this.
 MOST_TRIES = 20_000
-MOST_FACETS = 1000
+MOST_FACETS = 5000
 
 
 def begin(options: argparse.Namespace) -> int:
@@ -104,17 +110,35 @@ def edit(options: argparse.Namespace) -> int:
             raise UsageError("its quotes are not closed, or it is empty", "--amend",
                              "write a kind and FIELD=VALUE, such as trim panel=front round_mm=3") from None
         wanted = dict(pair.partition("=")[::2] for pair in pairs)
+        if word == "join":
+            wanted["seat"] = Join._field_defaults["seat"]  # a thing has one
+            if "host" in wanted:
+                wanted["host"] = _host(project, wanted["host"], brief)
         brief = brief.amended(kinds.from_words(word, wanted, brief.amendments, f"--amend {word}"))
     project = project.with_brief(number, brief)
     if options.stock:
         project = project.with_stock(number, find_stock(options.stock, cabinet().own))
     brief = project.briefs[number]
     made = build(brief, project.stock_of(brief), project.parts_of(brief))  # refuses what cannot be made
+    if join_of(brief) is not None:
+        project = seated(project, number)
+    elif options.copies is not None:
+        project = counted_out(project, number)
     for splice in brief.splices:
         _known_piece(made, splice.piece, "--amend splice")
     project_file.save(project, output)
     print(output)
     return OK
+
+
+def _host(project: Project, name: str, guest: Brief) -> str:
+    """The id of a thing, by its name or its id."""
+    found = next((b for b in project.briefs if name in (b.id, b.name) and b is not guest), None)
+    if found is None:
+        names = [b.name for b in project.briefs if b is not guest]
+        raise UsageError(say("nothing in the project has the name {name!r}", name=name), "--amend join",
+                         say("choose one of: {names}", names=some_of(names, name)))
+    return found.id
 
 
 def _sets(words: Sequence[str], recipe: Recipe, values: Values) -> dict[str, Value]:
@@ -189,6 +213,8 @@ def _with_mats(brief: Brief, stock: Stock, border: str) -> Brief:
 
 def unfold(options: argparse.Namespace) -> int:
     """A faceted model from a mesh; what was found in it is told first."""
+    from mingei.core.mesh.facets import MOST_MERGED_DEG
+    from mingei.core.mesh.mending import Mending
     from mingei.core.recipes.mask import faceted
     from mingei.core.recipes.mesh import fewer
     from mingei.formats.mesh_file import load
@@ -201,16 +227,22 @@ def unfold(options: argparse.Namespace) -> int:
                          say("write 0 to {most}", most=MOST_TRIES))
     accept_output(options.output)
     begun = time.monotonic()
-    taken = load(options.mesh, options.facets, options.up, fill=not options.holes)
+    if not 0.0 <= options.merge <= MOST_MERGED_DEG:
+        raise UsageError(say("{value:g} degrees are too many to be flat", value=options.merge), "--merge",
+                         say("write 0 to {most:g}", most=MOST_MERGED_DEG))
+    taken = load(options.mesh, options.facets, options.up, left=[Mending(word) for word in options.leave],
+                 merge_deg=options.merge)
     sheet = find_sheet(options.sheet)
     stock = find_stock(options.stock, cabinet().own) if options.stock else None
     # a piece lies clear of the margins, on its side if need be
     room_ = room(sheet)
-    space = {"mesh": taken.text, "slits": options.slits, "wide": min(room_.width, room_.height),
+    space = {"mesh": taken.text, "pairs": "alike" if options.pairs else "any", "slits": options.slits,
+             "face": options.face or ("plain" if taken.mesh.colours is None else "colours"),
+             "wide": min(room_.width, room_.height),
              "high": max(room_.width, room_.height)}
     own = ({"across": length(options.across, "--across"), "head": length(options.head, "--head")}
            if options.mask
-           else {"height": length(options.height, "--height"), "reach": length(options.reach, "--reach")})
+           else {"height": _height(options, taken.mesh), "reach": length(options.reach, "--reach")})
     brief = new_brief("mask" if options.mask else "mesh", {**space, **own}, stock,
                       name=options.mesh.stem[:60])
     project = new_project(brief, options.mesh.stem[:60], sheet=options.sheet, own=(stock,) if stock else ())
@@ -225,12 +257,12 @@ def unfold(options: argparse.Namespace) -> int:
     if options.json:
         print(json.dumps({"facets": len(taken.mesh.faces), "pieces": len(made.patterns),
                           "seconds": round(time.monotonic() - begun, 3),
-                          "mended": [str(w) for w in taken.mended.done],
+                          "mended": [str(d.words) for d in taken.mended.done],
                           "left": [str(w) for w in taken.mended.left],
                           "taped_share": round(bare / whole, 4)}, indent=1))
         return OK
-    for what in taken.mended.done:
-        print(say("mended: {what}", what=what))
+    for done in taken.mended.done:
+        print(say("mended: {what}", what=done.words))
     for what in taken.mended.left:
         print(say("note: {what}", what=what))
     print(say("{file}: {facets} facets in {pieces} pieces, {folds} folds; {share:.0f} % of the seams taped",
@@ -238,6 +270,15 @@ def unfold(options: argparse.Namespace) -> int:
               folds=sum(sum(not f.bend for f in p.folds) for p in made.patterns) - sum(
                   len(p.seams) for p in made.patterns), share=100 * bare / whole))
     return OK
+
+
+def _height(options: argparse.Namespace, mesh: Mesh) -> float:
+    """How high a model is made, mm."""
+    if options.width:
+        return mesh.height_for(0, length(options.width, "--width"))
+    if options.depth:
+        return mesh.height_for(1, length(options.depth, "--depth"))
+    return length(options.height, "--height")
 
 
 def cutout(options: argparse.Namespace) -> int:

@@ -19,11 +19,11 @@ from mingei.core.layout.place import lay_out, piles_of
 from mingei.core.length import write_both
 from mingei.core.plan.holding import TAPE_SHORT_MM, grams, tape_list
 from mingei.core.plan.steps import Step
+from mingei.core.whole.joined import builds_of
 from mingei.core.work.plan import Work, pressure, work_on
 from mingei.core.work.words import cut_words, placement_words
 from mingei.formats import project_file
 from mingei.formats.device_file import devices
-from mingei.formats.export import builds_of
 
 #: So many reasons are given of a step.
 _REASONS = 2

@@ -10,6 +10,7 @@ from mingei.core.document.make_sheet import ALL, Section, make_sheet
 from mingei.core.document.publishing import check_publishing
 from mingei.core.errors import ExportError
 from mingei.core.layout.sheets import find_sheet
+from mingei.core.whole.pictures import drawn_of, in_order
 from mingei.core.words import say, some_of
 from mingei.formats import atomic, project_file
 from mingei.formats.make_html import make_html
@@ -26,7 +27,7 @@ def make(options: argparse.Namespace) -> int:
         raise ExportError(say("{suffix} is no make sheet", suffix=ending or "a name without an ending"),
                           str(options.output), "end the name in .pdf or .html")
     paper = find_sheet(options.sheet) if options.sheet else project.paper
-    told = make_sheet(project)
+    told = make_sheet(project, in_order(project), drawn_of(project))
     atomic.write(options.output, make_html(told, sections=sections) if ending == ".html"
                  else make_pdf(told, paper, sections=sections))
     print(options.output)

@@ -22,13 +22,14 @@ from mingei.core.layout.material import material
 from mingei.core.layout.place import Load, lay_out, piles_for
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.layout.tile import LEAST_MM, MOST_MM
+from mingei.core.whole.joined import builds_of
 from mingei.core.words import counted, say
 from mingei.core.work.lining import line_up
 from mingei.devices.cutter import rehearse as rehearse_cut
 from mingei.devices.job_reader import read_job
 from mingei.formats import atomic, project_file, reading
 from mingei.formats.device_file import find_device
-from mingei.formats.export import Wanted, builds_of, export, export_all, machine_pages, pdf_of, read_numbers
+from mingei.formats.export import Wanted, export, export_all, machine_pages, pdf_of, read_numbers
 from mingei.formats.rehearsal import Faults, rehearse
 
 #: No job is larger than this, bytes.

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from typing import Any
+
 from mingei.core.words import Words, placed, say
 
 
@@ -21,6 +23,9 @@ class MingeiError(Exception):
 
     def __str__(self) -> str:
         return self.words
+
+    def __reduce__(self) -> tuple[Any, ...]:
+        return type(self), (self.sentence, self.place, self.remedy), self.__dict__  # from process to process
 
     @property
     def words(self) -> Words:

@@ -10,15 +10,17 @@ from pathlib import Path
 from typing import NamedTuple, TypeAlias
 
 from mingei.core.covering.art import Printed, printed
-from mingei.core.document.build import Build, build, loads_of_all
+from mingei.core.document.build import Build, loads_of_all
 from mingei.core.document.project import Project
 from mingei.core.errors import ExportError
 from mingei.core.flat.pattern import Pattern
+from mingei.core.kinds.join import is_joined
 from mingei.core.layout.drawing import Drawing, flat_drawing
 from mingei.core.layout.marks import page_drawings
 from mingei.core.layout.place import Load, Page, lay_out
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.stock import Stock
+from mingei.core.whole.joined import builds_of, joined, stood
 from mingei.core.words import say, some_of
 from mingei.formats import atomic
 
@@ -117,9 +119,15 @@ def _dxf(project: Project, wanted: Wanted) -> tuple[bytes, Remarks]:
 
 
 def _fold(project: Project, wanted: Wanted) -> tuple[bytes, Remarks]:
-    from mingei.formats.fold_json import fold_file
+    from mingei.formats.fold_json import fold_file, whole_file
 
     every = builds_of(project)
+    if not wanted.piece and len(every) > 1 and is_joined(project.briefs):
+        found = joined(project)
+        roots = {found.root(number) for number in range(len(every))}
+        if len(roots) == 1:
+            (root,) = roots
+            return whole_file([(found.build_of(s.number), s.turn, s.pose) for s in stood(found, root)]), ()
     builds = [b for b in every if not wanted.piece or wanted.piece == b.brief.name
               or any(p.name == wanted.piece for p in b.patterns)]
     if len(builds) != 1:
@@ -152,14 +160,9 @@ FORMATS: Mapping[str, Format] = {
 }
 
 
-def builds_of(project: Project) -> tuple[Build, ...]:
-    """Every brief worked out.  Raises MeasureError, StockError."""
-    return tuple(build(b, project.stock_of(b), project.parts_of(b)) for b in project.briefs)
-
-
 def printed_on(made: Build) -> Mapping[Pattern, tuple[Printed, ...]]:
-    """The artwork of a thing, by piece."""
-    if not made.brief.arts:
+    """What is printed on a thing, by piece."""
+    if not made.prints:
         return {}
     from mingei.formats import artwork
 

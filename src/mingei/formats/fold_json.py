@@ -42,6 +42,29 @@ def fold_file(build: Build, piece: str = "") -> bytes:
     return (json.dumps(document, ensure_ascii=False) + "\n").encode()
 
 
+def whole_file(things: Sequence[tuple[Build, int, Any]]) -> bytes:
+    """The pieces of several things where they stand in one whole.  things: each with which of several it is,
+    and the way from it to the whole (4, 4)."""
+    frames: list[dict[str, Any]] = []
+    for build, turn, pose in things:
+        name = build.brief.name if turn == 0 else f"{build.brief.name} {turn + 1}"
+        for pattern in build.patterns:
+            flat, folded = _frames(pattern, build)
+            folded["vertices_coords"] = [
+                [round(float(sum(pose[i][k] * p[k] for k in range(3)) + pose[i][3]), 9) for i in range(3)]
+                for p in folded["vertices_coords"]]
+            for frame in (flat, folded):
+                frame["frame_title"] = f"{name}: {frame['frame_title']}"
+                frame["mingei:thing"] = name
+                frame.pop("mingei:inside_mm", None)  # told in the thing's own place, not in the whole's
+            frames += [flat, folded]
+    document: dict[str, Any] = {
+        "file_spec": 1.2, "file_creator": f"Mingei {__version__}", "file_title": things[0][0].brief.name,
+        "file_classes": ["multiModel"], **frames[0], "file_frames": frames[1:],
+    }
+    return (json.dumps(document, ensure_ascii=False) + "\n").encode()
+
+
 #: What an edge is: a fold by number, and whether it is the line itself or the hinge of a spine beside it;
 #: None for a cut.
 _Kind: TypeAlias = tuple[int, str] | None

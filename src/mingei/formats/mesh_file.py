@@ -2,15 +2,16 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Collection
 from pathlib import Path
 from typing import Any, NamedTuple
 
 from mingei.core.errors import MingeiError, ProjectError
 from mingei.core.mesh.facets import merged, reduced
-from mingei.core.mesh.mending import MOST_TRIANGLES, Mended, mend
+from mingei.core.mesh.mending import MOST_TRIANGLES, Mended, Mending, mend
 from mingei.core.mesh.mesh import Mesh, write_mesh
 from mingei.core.words import say
+from mingei.formats.mesh_colours import Samples, coloured, samples_of
 
 #: The endings that are read.
 ENDINGS = (".obj", ".stl", ".ply", ".off", ".glb", ".gltf")
@@ -27,9 +28,10 @@ class Taken(NamedTuple):
 
 
 def load(path: Path, facets: int = 300, upright: str = "z", step: Callable[[], None] = lambda: None,
-         fill: bool = True) -> Taken:
+         left: Collection[Mending] = (), merge_deg: float = 0.5) -> Taken:
     """Read a mesh, mend it and reduce it to about so many facets.  upright: which axis points up, y or z;
-    step: called on the way, may raise; fill: small holes are closed.
+    step: called on the way, may raise; left: what is not to be mended; merge_deg: facets
+    that turn by no more are made one.
 
     Raises ProjectError with the reason and the remedy.
     """
@@ -43,29 +45,40 @@ def load(path: Path, facets: int = 300, upright: str = "z", step: Callable[[], N
         if size > _MOST_BYTES:
             raise ProjectError(say("{size:.0f} MB are more than are read", size=size / 1e6), str(path),
                                "reduce it first, or export only the body you want")
-        corners, triangles = _read(path)
+        corners, triangles, samples = _read(path)
     except OSError as error:
         raise ProjectError(say("it cannot be read ({reason})", reason=error.strerror or str(error)),
                            str(path), "look whether it is there and may be read") from None
     step()
     if upright == "y":
-        corners = np.stack([corners[:, 0], -corners[:, 2], corners[:, 1]], axis=1)
+        corners = _set_up(corners)
+        samples = samples and samples._replace(spots=_set_up(samples.spots), ways=_set_up(samples.ways))
     try:
-        mended = mend(corners, triangles, fill)
+        mended = mend(corners, triangles, left)
         step()
         mesh = reduced(mended.mesh, facets)
         if mesh is not mended.mesh:  # what reducing left over
-            mesh = mend(mesh.corners, np.array(mesh.faces, np.int64), fill).mesh
+            mesh = mend(mesh.corners, np.array(mesh.faces, np.int64), left).mesh
         step()
-        mesh = merged(mesh.sized(1000.0))
+        flat = merged(mesh, merge_deg)
+        if samples is not None:
+            flat = Mesh(flat.corners, flat.faces, coloured(flat, samples))
+        mesh = flat.sized(1000.0)
     except MingeiError as error:
         raise ProjectError(error.sentence, str(path), error.remedy) from None
     text = write_mesh(mesh)
     return Taken(mesh, text, mended)
 
 
-def _read(path: Path) -> tuple[Any, Any]:
-    """Corners and triangles of all bodies in a file."""
+def _set_up(points: Any) -> Any:
+    """Points whose second axis points up, set upright."""
+    import numpy as np
+
+    return np.stack([points[:, 0], -points[:, 2], points[:, 1]], axis=1)
+
+
+def _read(path: Path) -> tuple[Any, Any, Samples | None]:
+    """Corners and triangles of all bodies in a file, and what they are coloured like."""
     import numpy as np
     import trimesh
 
@@ -81,8 +94,10 @@ def _read(path: Path) -> tuple[Any, Any]:
         corners = np.concatenate([np.asarray(b.vertices, np.float64) for b in bodies])
         triangles = np.concatenate([np.asarray(b.faces, np.int64) + off
                                     for b, off in zip(bodies, offsets, strict=False)])
+        some = [found for found in map(samples_of, bodies) if found is not None]
+        samples = Samples(*(np.concatenate(each) for each in zip(*some, strict=True))) if some else None
     except (OSError, ProjectError):
         raise
     except Exception:  # noqa: BLE001 whatever a broken file makes its reader do
         raise refused from None
-    return corners, triangles
+    return corners, triangles, samples

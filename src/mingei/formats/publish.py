@@ -16,6 +16,7 @@ from mingei.core.document.publishing import text
 from mingei.core.errors import ExportError, MingeiError
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.plan.picture import Picture
+from mingei.core.whole.pictures import drawn_of, in_order
 from mingei.core.words import say
 from mingei.formats import atomic, project_file
 from mingei.formats.export import Wanted, export_members, file_name, pdf_of
@@ -47,7 +48,7 @@ def members(project: Project, speak: Callable[[str], str] = str, language: str =
             continue
         what.append((f"{title} sheets {paper}.pdf", say("sheets to print at actual size")))
     progress(0.2)
-    sheet = make_sheet(project)
+    sheet = make_sheet(project, in_order(project), drawn_of(project))
     progress(0.6)
     for paper in PAPERS:
         found[f"{title} make sheet {paper}.pdf"] = make_pdf(sheet, find_sheet(paper), speak)

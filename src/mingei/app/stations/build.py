@@ -34,6 +34,7 @@ from mingei.core.document.make_sheet import needs_words
 from mingei.core.document.table import Table, table
 from mingei.core.errors import MingeiError
 from mingei.core.kinds import some
+from mingei.core.kinds.join import is_joined
 from mingei.core.kinds.look import Look
 from mingei.core.plan.holding import grams, tape_list
 from mingei.core.plan.steps import Step
@@ -283,8 +284,12 @@ class BuildStation(Station):
         self.table = table(self.build, project.making)
         with QSignalBlocker(self.thing):
             self.thing.clear()
-            self.thing.addItems([b.name for b in project.briefs])
-            self.thing.setCurrentIndex(self.document.current)
+            for number in self.document.order():
+                turn = self.document.turn_of(number)
+                self.thing.addItem(t("{name}: {turn} of {all}", name=project.briefs[number].name,
+                                     turn=turn[0],
+                                     all=turn[1]) if turn else project.briefs[number].name, number)
+            self.thing.setCurrentIndex(self.thing.findData(self.document.current))
         keys = [s.key for s in self.steps]
         self.number = keys.index(before) if same and before in keys else 0
         with QSignalBlocker(self.copies):
@@ -300,8 +305,8 @@ class BuildStation(Station):
         return self.bench.of(self.build.brief.id)
 
     def _look_at(self, index: int) -> None:
-        if 0 <= index < len(self.document.project.briefs):
-            self.document.look_at(index)
+        if 0 <= index < self.thing.count():
+            self.document.look_at(int(self.thing.itemData(index)))
 
     # -- pictures --------------------------------------------------------------------------------------------
 
@@ -320,13 +325,20 @@ class BuildStation(Station):
         if not missing:
             return
         fresh: list[tuple[tuple[object, str, object], Picture]] = []
+        project, number = self.document.project, self.document.current
 
         def work(progress: Telling) -> None:
             from mingei.core.plan.picture import step_picture
 
             for key, step in missing:
                 look = key[2] if isinstance(key[2], tuple) else None
-                fresh.append((key, step_picture(build.plan, step, build.patterns, look=look)))
+                drawn = None
+                if is_joined(project.briefs):
+                    from mingei.core.whole.joined import joined
+                    from mingei.core.whole.pictures import join_picture
+
+                    drawn = join_picture(joined(project), number, step, look=look)
+                fresh.append((key, drawn or step_picture(build.plan, step, build.patterns, look=look)))
                 progress.report(len(fresh) / len(missing))
 
         self._drawing = job = Job(work, self)
@@ -392,6 +404,9 @@ class BuildStation(Station):
         if self.current is not None:
             self.progress.done.add(self.current.key)
             self.bench.touched()
+        if self.number >= len(self.steps) - 1 and (after := self.document.made_after()) is not None:
+            self.document.look_at(after)  # the next of the whole
+            return
         self.step(1)
 
     def _show(self) -> None:

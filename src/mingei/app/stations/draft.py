@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QSignalBlocker, Qt, QTimer
@@ -31,6 +31,7 @@ from mingei.app.measures import MeasuresCard
 from mingei.app.openings import OpeningsCard
 from mingei.app.overlays import OverlaysCard
 from mingei.app.pieces import PiecesCard
+from mingei.app.placing import JoinCard
 from mingei.app.settings import Settings
 from mingei.app.sharing import shared
 from mingei.app.spans import measured_words
@@ -38,14 +39,17 @@ from mingei.app.splices import SplicesCard
 from mingei.app.stations import SideColumn, Station
 from mingei.app.words import t
 from mingei.app.workers import AFTER_PAINT_MS
-from mingei.core.document.build import NOTHING, Part, whole_name
+from mingei.core.document.build import NOTHING, Build, Part, whole_name
 from mingei.core.errors import MingeiError
 from mingei.core.folded.sides import STANDARD_VIEWS
+from mingei.core.kinds.join import is_joined
 from mingei.core.layout.splice import Splice
 from mingei.core.plane.shape import bounds
 
 if TYPE_CHECKING:  # the folded view and what it needs load once flat and fields stand
+    from mingei.app.prints import Print
     from mingei.app.space_view import SpaceView
+    from mingei.core.flat.pattern import Pattern
     from mingei.core.folded.collide import Collision
     from mingei.core.folded.measuring import Gap, Span
 
@@ -79,6 +83,7 @@ class DraftStation(Station):
         self.layers = LayersCard(document)
         self.backing = BackingCard(document)
         self.splices = SplicesCard(document)
+        self.joined = JoinCard(document)
         self.stock = StockCard(document)
         self.facts = FactsCard(document)
         self.flat = FlatView()
@@ -94,7 +99,7 @@ class DraftStation(Station):
                                self.layers,
                                self.backing,
                                self.splices,
-                               self.measures, self.stock, self.facts)
+                               self.measures, self.stock, self.joined, self.facts)
         row.addWidget(self.side)
         row.addWidget(self._views(), 1)
         self.measures.wanted.connect(self.wanted)
@@ -158,7 +163,7 @@ class DraftStation(Station):
             view.pointed.connect(self.document.point_at)
             view.measured.connect(self._say_gap)
             QWidget.setTabOrder(self.heads_last, view)
-            view.show_build(self.document.build, self.document.prints_of(self.document.build))
+            view.show_build(*self._seen())
             view.show_selection(self.document.selection)
             view.show_fraction(self.document.fraction)
             view.measure(self.document.measuring)
@@ -221,11 +226,16 @@ class DraftStation(Station):
                 lambda _=False, name=name: self.space.look_from(name))
         self.look.setMenu(menu)
         self.look.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        self.whole = tool("blocks", t("The whole"),
+                          t("Everything this thing is joined with, where it stands. Apart moves it along its "
+                            "joints, Open moves what turns and slides."))
+        self.whole.setCheckable(True)
+        self.whole.toggled.connect(lambda _: self._show_whole())
         self.cut = tool("slice", t("Cut open"),
                         t("Cut the folded thing open and look at its walls. The cut faces are persimmon."))
         self.cut.setCheckable(True)
         self.cut.toggled.connect(self._cut)
-        return [self.look, self.cut]
+        return [self.whole, self.look, self.cut]
 
     def _section_row(self) -> QHBoxLayout:
         """Where the cut goes, and how far the pieces stand apart; each shown only when there is something to
@@ -245,7 +255,7 @@ class DraftStation(Station):
         self.apart.setRange(0, 100)
         self.apart.setAccessibleName(t("Pieces apart"))
         self.apart.setToolTip(t("Move the pieces away from each other to see how they go together."))
-        self.apart.valueChanged.connect(lambda value: self.space.explode(value / 100))
+        self.apart.valueChanged.connect(lambda _: self._moved_apart())
         self.open_words = QLabel(t("Open"))
         self.opened = QSlider(Qt.Orientation.Horizontal)
         self.opened.setRange(0, 100)
@@ -253,7 +263,7 @@ class DraftStation(Station):
         self.opened.setToolTip(
             t("Move what moves in the finished thing: doors on their pins, lids and drawers "
                                  "along their way."))
-        self.opened.valueChanged.connect(lambda value: self.space.swing(value / 100))
+        self.opened.valueChanged.connect(lambda _: self._moved_apart())
         row = QHBoxLayout()
         for widget in (self.cut_axis, self.cut_slider, self.apart_words, self.apart, self.open_words,
                        self.opened):
@@ -288,19 +298,57 @@ class DraftStation(Station):
         prints = self.document.prints_of(build)
         self._follow()
         self.flat.show_build(build, prints)
-        several = len(build.patterns) > 1
+        joined_up = is_joined(self.document.project.briefs)
+        self.whole.setVisible(joined_up)
+        if not joined_up and self.whole.isChecked():
+            self.whole.setChecked(False)
+        several = len(build.patterns) > 1 or self.whole.isChecked()
         self.apart.setVisible(several)
         self.apart_words.setVisible(several)
-        moves = bool(build.draft.swings or build.draft.slides)
+        moves = (bool(self.document.movers()) if self.whole.isChecked()
+                 else bool(build.draft.swings or build.draft.slides))
         self.opened.setVisible(moves)
         self.open_words.setVisible(moves)
         self.slider.show_steps(len(build.plan.folding))
-        self._show_step()
+        if self.whole.isChecked():
+            self.step.setText(self.document.told_whole())
+        else:
+            self._show_step()
 
     def _show_folded(self) -> None:
         """The folded thing, once the flat is drawn."""
         if self._space is not None:
-            self._space.show_build(self.document.build, self.document.prints_of(self.document.build))
+            self._space.show_build(*self._seen())
+
+    def _seen(self) -> tuple[Build, Mapping[Pattern, Print]]:
+        """What the folded view shows: the thing in hand, or the whole it belongs to."""
+        if not self.whole.isChecked():
+            return self.document.build, self.document.prints_of(self.document.build)
+        from mingei.core.whole.joined import Shown
+
+        share = self.opened.value() / 100
+        return self.document.whole(Shown(self.apart.value() / 100,
+                                         tuple((number, share) for number in self.document.movers())))
+
+    def _moved_apart(self) -> None:
+        """A slider was moved: pieces away from each other, or what moves along its way."""
+        if self.whole.isChecked():
+            self._show_folded()
+            return
+        self.space.explode(self.apart.value() / 100)
+        self.space.swing(self.opened.value() / 100)
+
+    def _show_whole(self) -> None:
+        """Turn to the whole, or back to the thing in hand."""
+        on = self.whole.isChecked()
+        self.space.explode(0.0 if on else self.apart.value() / 100)
+        self.space.swing(0.0 if on else self.opened.value() / 100)
+        if on:
+            self.document.fold(1.0)
+        for widget in (self.slider, self.play):
+            widget.setEnabled(not on)
+        self.refresh()
+        self._show_folded()
 
     def _show_prints(self) -> None:
         """A picture was read: only what is printed changes."""

@@ -286,7 +286,7 @@ class SheetsStation(Station):
     def _find(self) -> None:
         """Show the pages that are looked for."""
         builds = [self.document.build_of(i) for i in range(len(self.document.project.briefs))]
-        prints = self.document.prints.of_all(builds) if any(b.brief.arts for b in builds) else {}
+        prints = self.document.prints.of_all(builds) if any(b.prints for b in builds) else {}
         found = self.finder.found()
         self._shown = shown_pages(found, self.document.project.title, prints, self._shown)
         count, all_ = len(found), len(self.pages)

@@ -16,6 +16,7 @@ from mingei.core.errors import MeasureError
 from mingei.core.flat.curved import curved_face
 from mingei.core.flat.side import slot_path
 from mingei.core.length import write_both
+from mingei.core.offset import slot_width
 from mingei.core.plane import contour
 from mingei.core.plane.shape import (
     Box,
@@ -77,7 +78,8 @@ class Opening(NamedTuple):
     panel: where; width, height: mm (round: width is its diameter; drawn: its outline is scaled to the width);
     x, y: its middle from the panel's middle, mm, as the panel is drawn; corner: radius of a rectangle's
     corners; turn_deg: counter-clockwise; stays: it is made for a bought part and does not grow with the
-    thing; window: it gets a patch behind it; drawn: an outline as text; takes: what is set into a round one.
+    thing; thick: of a slot, what passes through it, mm, 0 for so many layers of its own card; window: it gets
+    a patch behind it; drawn: an outline as text; takes: what is set into a round one.
     """
 
     name: str
@@ -94,6 +96,7 @@ class Opening(NamedTuple):
     drawn: str = ""
     layers: int = 1
     takes: Takes = Takes.NOTHING
+    thick: float = 0.0
     extra: Extra = ()
 
     def grown(self, factor: float) -> Opening:
@@ -112,7 +115,7 @@ class Opening(NamedTuple):
             around = contour.box(contour.sized(contour.read(self.drawn), self.width))
             return around.width, around.height
         if self.shape is Shape.SLOT:
-            return self.width, self.layers * _THICK_MM
+            return self.width, slot_width(self.thick) if self.thick else self.layers * _THICK_MM
         return self.width, self.height
 
 
@@ -163,7 +166,7 @@ def check(opening: Opening) -> None:
         raise MeasureError(say("a hole that takes a part has no patch: {part}", part=opening.takes), place,
                            "leave out the patch, or the part")
     for word, value, least in (("width", opening.width, LEAST_HOLE_MM),
-                               ("height", opening.height, LEAST_HOLE_MM),
+                               ("height", opening.height, LEAST_HOLE_MM), ("thick", opening.thick, 0.0),
                                ("corner", opening.corner, 0.0)):
         if not (math.isfinite(value) and least <= value <= MOST_MM):
             raise MeasureError(say("its {word} of {value:g} mm cannot be cut", word=word, value=value), place,
@@ -257,7 +260,8 @@ def _opened(panel: Panel, openings: Sequence[Opening]) -> Panel:
     middle = around.centre
     edge = outline_points(panel)
     taken: list[list[Point]] = [list(flat_points(h)[:-1])
-                                for h in (*panel.holes, *(slot_path(s, _THICK_MM) for s in panel.slots))]
+                                for h in (*panel.holes,
+                                          *(slot_path(s, s.thick or _THICK_MM) for s in panel.slots))]
     holes, slots = list(panel.holes), list(panel.slots)
 
     def within(ring: Sequence[Point]) -> bool:
@@ -267,7 +271,7 @@ def _opened(panel: Panel, openings: Sequence[Opening]) -> Panel:
         path = _placed(opening, panel.name, middle, within, taken)
         if opening.shape is Shape.SLOT:
             slots.append(Slot(middle[0] + opening.x, middle[1] + opening.y, opening.width, opening.turn_deg,
-                              opening.layers))
+                              opening.layers, thick=opening.thick))
         else:
             holes.append(path)
     return replace(panel, holes=tuple(holes), slots=tuple(slots))

@@ -15,8 +15,9 @@ from functools import cache
 from typing import NamedTuple, TypeAlias
 
 from mingei.core.document.build import NOTHING, Build, Part
-from mingei.core.document.project import Brief
+from mingei.core.document.project import Brief, Project
 from mingei.core.keeping import kept_with
+from mingei.core.kinds.join import is_joined
 from mingei.core.layout.sheets import SHEETS, Sheet
 from mingei.core.words import Words, placed
 
@@ -98,6 +99,16 @@ def run(build: Build, sheet: Sheet, thorough: bool = False) -> tuple[Finding, ..
     """All findings on a build to be made from a sheet, gravest first; with those of the slow rules where they
     are asked for."""
     return _found(build, sheet, thorough)
+
+
+def run_joined(project: Project, number: int, build: Build, thorough: bool = False) -> tuple[Finding, ...]:
+    """All findings on a thing of a project: where it is joined to others, first, then on the thing itself."""
+    found = run(build, project.paper, thorough)
+    if is_joined(project.briefs):
+        from mingei.core.check.joined import whole_findings  # what joins things loads with the first joint
+
+        found = (*whole_findings(project, number, thorough), *found)
+    return found
 
 
 @kept_with

@@ -320,6 +320,32 @@ def _within(art: Art, pattern: Pattern,
                  and hasattr(part, "exterior"))
 
 
+@lru_cache(maxsize=256)
+def tinted(pattern: Pattern) -> Printed | None:
+    """The panels of a piece that are printed in colours of their own, as one picture: beneath them each grown
+    by its bleed, so that it runs past cuts and under tabs; none runs over another.  None where there is
+    none."""
+    from shapely import union_all
+
+    panels = [p for p in pattern.panels if p.tint is not None]
+    if not panels:
+        return None
+    areas = [area_of(p.flat_polygon, [p.frame.apply_all(h) for h in p.hole_polygons]) for p in panels]
+    grown = [a.buffer(BLEED_MM, join_style="mitre", mitre_limit=2.0) for a in areas]
+    left, bottom, right, top = union_all(grown).bounds
+    marks = [Mark(_commands(tuple((x - left, y - bottom) for x, y in area.exterior.coords[:-1])), p.tint)
+             for some in (grown, areas) for p, area in zip(panels, some, strict=True)]
+    frame = Frame(((left + right) / 2, (bottom + top) / 2), 0.0, right - left, top - bottom)
+    whole = union_all([a.buffer(1e-4) for a in areas]).buffer(BLEED_MM, join_style="mitre", mitre_limit=2.0)
+    within = tuple((tuple(part.exterior.coords[:-1]), tuple(tuple(r.coords[:-1]) for r in part.interiors))
+                   for part in getattr(whole, "geoms", [whole]))
+    return Printed("colours", Vector(right - left, top - bottom, tuple(marks)), (frame,), within)
+
+
+def _commands(ring: Polygon) -> tuple[tuple[str, tuple[Point, ...]], ...]:
+    return (("M", (ring[0],)), *(("L", (p,)) for p in ring[1:]), ("Z", ()))
+
+
 def arrow(pattern: Pattern, panel: str, size: float = 6.0) -> tuple[Point, Point, Point, Point]:
     """Foot, tip and both barbs of an arrow at a panel's right edge that shows which way is up when it is
     folded, on the flat, mm."""
@@ -333,9 +359,10 @@ def arrow(pattern: Pattern, panel: str, size: float = 6.0) -> tuple[Point, Point
 
 def printed(arts: Iterable[Art], patterns: Iterable[Pattern],
             pictures: Mapping[Art, Picture | None]) -> dict[Pattern, tuple[Printed, ...]]:
-    """What is printed on each piece, by piece.  pictures: by artwork; one whose picture is missing keeps its
-    place, at three to two."""
-    found: dict[Pattern, tuple[Printed, ...]] = {}
+    """What is printed on each piece, by piece: the colours of its panels, and artwork over them.  pictures:
+    by artwork; one whose picture is missing keeps its place, at three to two."""
+    patterns = tuple(patterns)
+    found: dict[Pattern, tuple[Printed, ...]] = {p: (tints,) for p in patterns if (tints := tinted(p))}
     pieces = {p.name: p for p in patterns}
     arts = tuple(arts)
     taken = {a.panel for a in arts if a.panel}

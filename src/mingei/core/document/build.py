@@ -72,6 +72,11 @@ class Build:
         return self.patterns[0]
 
     @cached_property
+    def prints(self) -> bool:
+        """Whether anything is printed on it: artwork, or panels in colours."""
+        return bool(self.brief.arts) or any(p.tint for pattern in self.patterns for p in pattern.panels)
+
+    @cached_property
     def closures(self) -> tuple[fold.Closure, ...]:
         from mingei.core.folded import fold
 

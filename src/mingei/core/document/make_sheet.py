@@ -7,9 +7,9 @@ import math
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 from enum import StrEnum
-from typing import NamedTuple
+from typing import NamedTuple, TypeAlias
 
-from mingei.core.document.build import Build, build, loads_of_all
+from mingei.core.document.build import Build, loads_of_all
 from mingei.core.document.project import Project
 from mingei.core.document.table import Needs, Reckoned, Table, all_tape, reckoned, table
 from mingei.core.draft.joint import Adhesive
@@ -48,6 +48,10 @@ RECORD = (say("Date"), say("Stock and settings"), say("Printed bar, across and a
 _EASY_STEPS, _HARD_STEPS = 7, 14
 #: What every thing is made with.
 _TOOLS = (say("metal rule and knife, or scissors"), say("scoring tool"), say("cutting mat"))
+
+
+#: Of a thing and a step of it, or None for when it is done, its picture; None where it is the usual one.
+Drawn: TypeAlias = Callable[[Build, Step | None], Picture | None]
 
 
 class Told(NamedTuple):
@@ -93,9 +97,11 @@ class MakeSheet:
     unlaid: str = ""
 
 
-def make_sheet(project: Project) -> MakeSheet:
-    """All that is told of a project."""
-    builds = [build(b, project.stock_of(b), project.parts_of(b)) for b in project.briefs]
+def make_sheet(project: Project, builds: Sequence[Build],
+               drawn: Drawn = lambda build, step: None) -> MakeSheet:
+    """All that is told of a project.  builds: its things, worked out, in the order in which they are made;
+    drawn: the picture of a step, or of a thing when it is done (no step), where it is another than the thing
+    alone."""
     loads = loads_of_all(builds)
     unlaid = ""
     try:
@@ -117,7 +123,7 @@ def make_sheet(project: Project) -> MakeSheet:
     machine = project.working.machine
     mind = cautions.told(cautions.of_cutting(machine, "beam" in machine))
     return MakeSheet(
-        project.title, tuple(_thing(t) for t in tables), stocks, _tools(tables), _bought(tables),
+        project.title, tuple(_thing(t, drawn) for t in tables), stocks, _tools(tables), _bought(tables),
         tuple(dict.fromkeys((*mind, *(c for t in tables for c in t.cautions)))), cutting_list(loads), pages,
         works, tape_list(all_tape(tables)), tuple((name, low, high) for name, (low, high) in glue.items()),
         whole, unlaid)
@@ -129,19 +135,21 @@ def needed_stocks(sheet: MakeSheet, speak: Callable[[str], str]) -> tuple[str, .
                  for m in sheet.material)
 
 
-def told(t: Table, width: float = 1.5) -> tuple[Told, ...]:
+def told(t: Table, width: float = 1.5, drawn: Drawn = lambda build, step: None) -> tuple[Told, ...]:
     """The steps of one thing with their pictures."""
     looks = {look.step: (look.yaw_deg, look.pitch_deg) for look in some(t.build.brief.amendments, Look)}
-    return tuple(Told(s, t.needs(s), step_picture(t.plan, s, t.build.patterns, width, looks.get(s.key)))
-                 for s in t.steps)
+    return tuple(Told(s, t.needs(s), drawn(t.build, s)
+                      or step_picture(t.plan, s, t.build.patterns, width, looks.get(s.key))) for s in t.steps)
 
 
-def _thing(t: Table) -> Thing:
+def _thing(t: Table, drawn: Drawn) -> Thing:
     b = t.build
-    steps = told(t)
+    steps = told(t, drawn=drawn)
     last = t.steps[-1] if t.steps else Step(1, "", ())
     return Thing(b.brief.name, b.recipe.purpose, b.brief.copies, _sizes(b), _skill(t), b.brief.notes,
-                 steps[-1].picture if steps else step_picture(t.plan, last, b.patterns), steps, t.held)
+                 drawn(b, None) or (steps[-1].picture if steps else step_picture(t.plan, last, b.patterns)),
+                 steps,
+                 t.held)
 
 
 def _sizes(b: Build) -> tuple[str, ...]:

@@ -17,6 +17,7 @@ from mingei.core.draft import Bought
 from mingei.core.draft.joint import Adhesive
 from mingei.core.kinds import some
 from mingei.core.kinds.hold import Hold
+from mingei.core.kinds.join import join_of
 from mingei.core.layout.material import Material
 from mingei.core.layout.sheets import Sheet
 from mingei.core.plan import cautions
@@ -66,10 +67,11 @@ class Table:
     @property
     def cautions(self) -> tuple[str, ...]:
         """What to mind with this thing, beside the cutting."""
-        recipe = self.build.recipe
+        recipe, join = self.build.recipe, join_of(self.build.brief)
         said = " ".join((recipe.title, recipe.purpose, *recipe.also, self.build.brief.name))
         return cautions.told((*cautions.of_adhesives(h.adhesive for h in self.held),
-                              *cautions.of_parts(b.name for b in self.bought), *cautions.of_use(said)))
+                              *cautions.of_parts(b.name for b in self.bought),
+                              *cautions.of_joint(join.how if join else ""), *cautions.of_use(said)))
 
     @property
     def turns(self) -> tuple[tuple[int, ...], ...]:

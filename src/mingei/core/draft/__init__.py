@@ -30,14 +30,17 @@ from mingei.core.draft.panel import (
     Site,
     Slot,
     Stretch,
+    Tongued,
     Within,
     Wound,
 )
 from mingei.core.draft.piece import Crease, Fold, Lap, Past, Piece, Placement, Seam, fellow, strap, strap_name
-from mingei.core.draft.thing import Backed, Dimension, Draft, Glued, Round, Slide, Spine, Swing
+from mingei.core.draft.thing import Backed, Dimension, Draft, Glued, Place, Round, Slide, Spine, Swing
 
 __all__ = ["Against", "Backed", "Bought", "Crease", "Dimension", "Draft", "Edge", "EdgeRef", "Fold", "Glued",
            "Handwork", "Inset", "Joint", "Lap", "Led", "Level", "LineOn", "Meeting", "Meets",
-           "Mitred", "Over", "Panel", "Past", "Piece", "Pierced", "Placement", "Plain", "Raised", "Role",
-           "Rolled", "Round", "Seam", "Site", "Slide", "Slot", "Spine", "Stretch", "Swing", "When",
+           "Mitred", "Over", "Panel", "Past", "Piece", "Pierced", "Place", "Placement", "Plain", "Raised",
+           "Role",
+           "Rolled", "Round", "Seam", "Site", "Slide", "Slot", "Spine", "Stretch", "Swing", "Tongued",
+           "When",
            "Within", "Wound", "fellow", "strap", "strap_name"]

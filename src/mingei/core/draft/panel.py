@@ -116,7 +116,7 @@ Edge = Plain | Over | Against | Raised | Led | Rolled | Wound | Mitred | Within 
 class Slot(NamedTuple):
     """A slot that card passes through: its middle and length (mm) in the panel's coordinates, its direction
     (degrees), and how many layers pass.  How wide it is decides the card of the panel that passes through,
-    this one's own where none is named."""
+    this one's own where none is named; or thick, mm, of what comes from another thing."""
 
     x: float
     y: float
@@ -124,6 +124,18 @@ class Slot(NamedTuple):
     turn_deg: float = 0.0
     layers: int = 1
     through: str = ""
+    thick: float = 0.0
+
+
+class Tongued(NamedTuple):
+    """A tongue on a free side: from where to where along it, how far it stands out, and how far out it is
+    bent over, 0 where it stays straight; mm."""
+
+    side: int
+    low: float
+    high: float
+    out: float
+    bend: float = 0.0
 
 
 class Pierced(NamedTuple):
@@ -184,19 +196,21 @@ Site = EdgeRef | LineOn
 class Panel:
     """One flat face at finished size.
 
-    outline: nominal, mm, counter-clockwise seen from outside; air: clearance (mm) it stands further out
-    than its layers alone, for a piece that slides over another, and over: the panel of that other it lies
-    outside of; edges: what each free side does, by side number, Plain where not named (sides with folds and
-    seams find their own place); guides: lines traced on it, neither cut nor folded, in its own coordinates:
-    where something lands or is pierced. curves: the sides that are cut as arcs, with the angle each turns
-    through (degrees, positive bulging outward); its outline holds their chords. whole: the curved face it
-    is a facet of, "" for a face of its own. holes: what is cut out of it, closed paths within its outline,
-    running clockwise. round_mm: radius of the corners between two free sides; notch_mm: width of a
-    half-round thumb notch in the middle of its longest free side. slots: where other boards pass
-    through it, or cross it; pierced: holes for pins that go on into the edges of others. on, under: the
-    panel on whose outer or inner face it lies, whatever the thickness of either; its layer is not asked
-    then, and air is what lies between. stretches: where the thickness of others makes it, and what is on
-    it, longer; hinges: lines it bends along without a score, which no join may lie beside.
+    outline: nominal, mm, counter-clockwise seen from outside; air: clearance (mm) it stands further out than
+    its layers alone, for a piece that slides over another, and over: the panel of that other it lies outside
+    of; edges: what each free side does, by side number, Plain where not named (sides with folds and seams
+    find their own place); guides: lines traced on it, neither cut nor folded, in its own coordinates: where
+    something lands or is pierced. curves: the sides that are cut as arcs, with the angle each turns through
+    (degrees, positive bulging outward); its outline holds their chords. whole: the curved face it is a facet
+    of, "" for a face of its own. holes: what is cut out of it, closed paths within its outline, running
+    clockwise. round_mm: radius of the corners between two free sides; notch_mm: width of a half-round thumb
+    notch in the middle of its longest free side. slots: where other boards pass through it, or cross it;
+    pierced: holes for pins that go on into the edges of others. on, under: the panel on whose outer or inner
+    face it lies, whatever the thickness of either; its layer is not asked then, and air is what lies between.
+    stretches: where the thickness of others makes it, and what is on it, longer; hinges: lines it bends along
+    without a score, which no join may lie beside. tint: the colour its outer face is printed in, red, green
+    and blue, 0 to 255, with bleed past its cuts; said: what is printed amid it;
+    tongues: what stands out of its free sides.
     """
 
     name: str
@@ -219,6 +233,9 @@ class Panel:
     under: str = ""
     stretches: tuple[Stretch, ...] = ()
     hinges: tuple[tuple[Point, Point], ...] = ()
+    tint: tuple[int, int, int] | None = None
+    said: str = ""
+    tongues: tuple[Tongued, ...] = ()
 
     def __post_init__(self) -> None:
         if signed_area(self.outline) <= 0:

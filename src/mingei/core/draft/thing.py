@@ -98,6 +98,15 @@ class Swing(NamedTuple):
     strip: str = ""
 
 
+class Place(NamedTuple):
+    """A place on a panel that other things are set on, by name; x, y: in the panel's own coordinates, mm."""
+
+    name: str
+    panel: str
+    x: float
+    y: float
+
+
 class Backed(NamedTuple):
     """A panel that boards of one size are glued behind: its name, how wide and how high they are as they are
     to be had, mm."""
@@ -122,7 +131,8 @@ class Draft:
     what is bought and goes into it, in the order in which it is put in; handwork: what its recipe asks for
     besides, in order; filled: the panel before whose closing it is filled, "" where ``inside_mm`` and
     ``closes`` say whether it is; tilt_deg: how far it is meant to be tilted, any way, without falling over, 0
-    where it is not asked to stand; backed: what boards are glued behind, None.
+    where it is not asked to stand; backed: what boards are glued behind, None; places: where other things
+    are set, by name.
     """
 
     pieces: tuple[Piece, ...]
@@ -144,6 +154,7 @@ class Draft:
     human: tuple[tuple[str, float], ...] = ()
     tilt_deg: float = 0.0
     backed: Backed | None = None
+    places: tuple[Place, ...] = ()
 
     def __post_init__(self) -> None:
         for what, names in (("panels", [p.name for piece in self.pieces for p in piece.panels]),

@@ -85,16 +85,17 @@ class Star(NamedTuple):
 
 def star_piece(name: str, star: Star, tab: float, stands: Placement, *, base: str = "base", layer: int = 1,
                air: float = 0.0,
-               prefix: str = "", tucked: bool = False) -> Piece:
+               prefix: str = "", tucked: bool = False, nested: bool = True) -> Piece:
     """The star as one piece.
 
     tab: depth asked for, mm.  layer: of the walls; air: clearance (mm) they stand further out; prefix: put
     before every panel's name; tucked: the last tab is tucked in, so that the thing is filled through the last
-    wall.
+    wall; nested: with a prefix, its walls lie outside those without one.
     """
     walls = tuple(f"{prefix}wall {i + 1}" for i in range(star.sides))
     # seen from above, a lid's walls run round the other way than those they lie outside of
-    inner = [f"wall {(star.sides - i) % star.sides + 1}" if prefix else "" for i in range(star.sides)]
+    inner = [f"wall {(star.sides - i) % star.sides + 1}" if prefix and nested else ""
+             for i in range(star.sides)]
     outline = star.wall_outline
     last = len(outline) - 1
     rim = ((2, Level(90.0 + star.flare_deg)),) if star.across_rim > 0.0 and star.flare_deg else ()

@@ -7,7 +7,7 @@ from __future__ import annotations
 import math
 from collections.abc import Sequence
 
-from mingei.core.draft import LineOn
+from mingei.core.draft import LineOn, Panel, Tongued
 from mingei.core.errors import GeometryError
 from mingei.core.flat.side import Work, stepped
 from mingei.core.offset import SLOT_ENDS_MM, Slab, slot_width
@@ -68,6 +68,14 @@ def tongues(length: float) -> list[tuple[float, float]]:
     them, one for every so many millimetres."""
     count = 2 * max(1, round(length / _TONGUE_EACH_MM)) + 1
     return [(i * length / count, (i + 1) * length / count) for i in range(1, count, 2)]
+
+
+def tongue_bend(panel: Panel, tongue: Tongued, out: float) -> Path:
+    """The line a tongue is bent over along; out: where its side lies, mm from where it was drawn."""
+    (x, y), (ux, uy), _ = panel.ways[tongue.side]
+    far = out + tongue.bend
+    return (Line((x + ux * tongue.low + uy * far, y + uy * tongue.low - ux * far),
+                 (x + ux * tongue.high + uy * far, y + uy * tongue.high - ux * far)),)
 
 
 def slanting(path: Sequence[Segment], bevels: Sequence[tuple[int, float]], thick: float) -> tuple[Path, ...]:

@@ -27,7 +27,7 @@ from mingei.core.draft import (
 )
 from mingei.core.draft.joint import Adds, Stands
 from mingei.core.errors import GeometryError, StockError
-from mingei.core.flat.boards import cut_in, footprint, mortises, slanting, tongues
+from mingei.core.flat.boards import cut_in, footprint, mortises, slanting, tongue_bend, tongues
 from mingei.core.flat.clearance import Ground, Lying
 from mingei.core.flat.given import Given, given
 from mingei.core.flat.offsets import Offsets
@@ -362,6 +362,16 @@ class _Developer:
                 face = face or work.outline()
                 stepped(work, edge, tongues(panel.ways[edge][2]),
                         self.offsets.of(panel, edge) + self.given.thick(seam.host.panel))
+        bends: list[Path] = []
+        for edge in dict.fromkeys(t.side for t in panel.tongues):
+            if not self._free(work, edge):
+                raise GeometryError("a tongue stands on a free straight side only",
+                                    say("panel {panel}, side {side}", panel=panel.name, side=edge))
+            face = face or work.outline()
+            out = self.offsets.of(panel, edge)
+            for t in sorted((t for t in panel.tongues if t.side == edge), key=lambda t: t.low):
+                stepped(work, edge, [(t.low, t.high)], out + t.out)
+                bends += [tongue_bend(panel, t, out)] if t.bend else []
         for edge, sweep in panel.curves:
             if work.labels[edge] == [None]:  # not where teeth stand on it
                 work.sides[edge] = (arc_on(work.sides[edge][0].start, work.sides[edge][0].end, sweep),)
@@ -389,7 +399,7 @@ class _Developer:
             if edge in work.corners:
                 path += work.corners[edge]
                 labels += [None] * len(work.corners[edge])
-        slots = (slot_path(s, s.layers * (self.given.thick(s.through) if s.through else self.t))
+        slots = (slot_path(s, s.thick or s.layers * (self.given.thick(s.through) if s.through else self.t))
                  for s in panel.slots)
         pins = (hole_path(p.across, (p.x + p.way[0] * mid, p.y + p.way[1] * mid))
                 for p in panel.pierced for mid in (self.given.bodies[p.into].mid,))
@@ -399,8 +409,9 @@ class _Developer:
                     for slot in mortises(bodies[s.carrier.panel], host, s.joint.fit_mm or 0.0))
         found = FlatPanel(panel.name, role=panel.role, layer=panel.layer, depth=work.depth, path=tuple(path),
                          folds=tuple(labels), frame=frame, lies=lies,
-                         hinges=panel.hinges, face=face, bevels=tuple(bevels),
-                         guides=(*panel.guides, *slanting(path, bevels, self.t),
+                         hinges=panel.hinges, tint=panel.tint, said=panel.said, face=face,
+                          bevels=tuple(bevels),
+                         guides=(*panel.guides, *bends, *slanting(path, bevels, self.t),
                                  *(footprint(bodies[s.carrier.panel], host) for s, host in standing
                                    if s.joint.traces)),
                          whole=panel.whole, holes=(*panel.holes, *slots, *pins, *through),

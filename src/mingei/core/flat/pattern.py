@@ -53,7 +53,8 @@ class FlatPanel:
     lies: what of it lies in its plane when it is finished, () for all of it: the rest is led round what it
     covers, or rolled up; hinges: lines it bends along without a score; bevels: segments of the path that are
     cut slanting, by their numbers, and how far from square, degrees, the inner face the smaller; face: the
-    outline without tongues, where some stand out of it, else ().
+    outline without tongues, where some stand out of it, else (); tint, said: the colour it is printed in, and
+    what is printed amid it.
     """
 
     name: str
@@ -73,6 +74,8 @@ class FlatPanel:
     hinges: tuple[tuple[Point, Point], ...] = ()
     bevels: tuple[tuple[int, float], ...] = ()
     face: Polygon = ()
+    tint: tuple[int, int, int] | None = None
+    said: str = ""
 
     def within(self, deep: float) -> Polygon:
         """Its outline so far beneath its outer face (mm), where its slanting sides lie further in."""

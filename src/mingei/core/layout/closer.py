@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Generator, Iterator, Sequence
 from typing import NamedTuple
 
 from mingei.core.layout.laying import Key, Spot
@@ -38,7 +38,7 @@ class Found(NamedTuple):
 
 
 def closer(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = (), tries: int = TRIES,
-           seed: int = 0) -> Iterator[Found]:
+           seed: int = 0) -> Generator[Found]:
     """The layout of all that fits, better and better, until nothing is gained any more; what is locked stays
     where it is.
 

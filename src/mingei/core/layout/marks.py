@@ -284,7 +284,7 @@ def _words(page: Page, strokes: Sequence[Stroke], printed: Sequence[Printed], fi
     limits = space if page.tile is not None else Box(left, space.bottom - 0.5, right, sheet.height - m)
     cards = [item.move.apply_all(p.flat_polygon) for item in page.items for p in item.load.pattern.panels]
     bled = [outline_ for p in printed for outline_, _ in p.within]
-    ground = Ground(strokes, [*cards, *bled], limits)
+    ground = Ground(strokes, cards, limits, bled)
     if laying.corners:
         c = CORNER_MM
         ground.take([((x, y), (x + c, y), (x + c, y + c), (x, y + c)) for x in (m, sheet.width - m - c)
@@ -297,6 +297,7 @@ def _words(page: Page, strokes: Sequence[Stroke], printed: Sequence[Printed], fi
         texts += ground.grant(_name(item, speak) for item in page.items)
     if laying.numbers:
         texts += ground.grant(wish for item in page.items for wish in _on_tabs(item, speak))
+        texts += ground.grant(wish for item in page.items for wish in _amid(item))
         texts += ground.grant(wish for item in page.items for wish in _beside_edges(item))
     return texts
 
@@ -355,6 +356,24 @@ def _middles(panel: FlatPanel) -> list[Point]:
             for dx in (0.0, -0.22, 0.22, -0.35, 0.35)]
 
 
+def _amid(item: Item) -> Iterator[Wish]:
+    """What is printed amid panels."""
+    for p in item.load.pattern.panels:
+        if p.said:
+            turn = _upright(p.frame.then(item.move).turn_deg)
+            middles = [item.move.apply(p.frame.apply(at)) for at in (_amidst(p.polygon), *_middles(p))]
+            yield Wish(p.said, [Place(at, size, turn) for size in _TAB_SIZES for at in middles],
+                       item.move.apply_all(p.flat_polygon))
+
+
+def _amidst(outline_: Polygon) -> Point:
+    """The middle of the largest circle within an outline."""
+    from shapely import maximum_inscribed_circle
+
+    x, y = maximum_inscribed_circle(area_of(outline_)).coords[0]
+    return float(x), float(y)
+
+
 def _beside_edges(item: Item) -> Iterator[Wish]:
     """The numbers of the edges that meet others, on what is cut away."""
     pattern, move = item.load.pattern, item.move
@@ -362,7 +381,7 @@ def _beside_edges(item: Item) -> Iterator[Wish]:
     for edge in pattern.keys:
         if edge.bears and edge.seam in said:
             continue
-        yield Wish(str(edge.key), [Place(move.apply(at), size) for size, at in _beside(edge)])
+        yield Wish(str(edge.key), [Place(move.apply(at), size) for size, at in _beside(edge)], on_bleed=True)
 
 
 def _beside(edge: EdgeKey) -> Iterator[tuple[float, Point]]:

@@ -35,12 +35,14 @@ class Place(NamedTuple):
 
 class Wish(NamedTuple):
     """words: to be placed; places: where they may stand; within: the outline they must keep inside, None
-    where they must keep off all card; bold: in the heavier weight."""
+    where they must keep off all card; bold: in the heavier weight; on_bleed: they may stand on what is
+    printed past the card where they find no other place."""
 
     words: str
     places: Sequence[Place]
     within: Polygon | None = None
     bold: bool = False
+    on_bleed: bool = False
 
 
 def box_of(words: str, place: Place, bold: bool = False, clear: float = 0.0) -> Polygon:
@@ -57,7 +59,9 @@ class Ground:
     """A page as far as words must keep clear of it: its lines, its card and what is printed past that, and
     the words already placed."""
 
-    def __init__(self, strokes: Iterable[Stroke], cards: Sequence[Polygon], limits: Box) -> None:
+    def __init__(self, strokes: Iterable[Stroke], cards: Sequence[Polygon], limits: Box,
+                 bled: Sequence[Polygon] = ()) -> None:
+        """bled: what is printed past the cards."""
         from shapely import (  # slow to load, and no page is drawn before it is looked at
             STRtree,
             box,
@@ -70,6 +74,7 @@ class Ground:
                                                    indices=[i for i, points in enumerate(lines)
                                                             for _ in points]) if lines else [])
         self._cards: STRtree = STRtree([polygons(card) for card in cards])
+        self._bled: STRtree = STRtree([polygons(outline) for outline in bled])
         self._limits = box(limits.left, limits.bottom, limits.right, limits.top)
         self._taken: list[Any] = []
 
@@ -104,6 +109,10 @@ class Ground:
                  *([STRtree(self._taken)] if self._taken else [])]
         for tree in trees:
             free[tree.query(boxes, predicate="intersects")[0]] = False
+        if wish.within is None:
+            clean = free.copy()
+            clean[self._bled.query(boxes, predicate="intersects")[0]] = False
+            free = clean if clean.any() or not wish.on_bleed else free
         first = int(free.argmax())
         if not free[first]:
             return None

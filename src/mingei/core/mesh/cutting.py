@@ -21,8 +21,8 @@ from mingei.core.mesh.flats import (
     fits,
     laid,
     ring_edges,
-    strip_beside,
-    worth_of,
+    strips_beside,
+    worths,
 )
 from mingei.core.mesh.mesh import Mesh
 from mingei.core.mesh.pieces import Cut, Pieces, as_cut
@@ -44,7 +44,7 @@ def cut_up(mesh: Mesh, room: Room, step: Callable[[float], None] = lambda share:
         rounds = _ROUNDS
     elif room.slits < 1.0:
         pieces, rounds = Pieces.single(flats, room), _ROUNDS
-        worth = {edge: worth_of(mesh, *edge) for edge in mesh.edges}
+        worth = worths(mesh)
     else:
         pieces, rounds = Pieces.of_tree(flats, room, step), 1
         worth = {(a, b, f, o): float(np.linalg.norm(mesh.corners[a] - mesh.corners[b]))
@@ -71,7 +71,7 @@ def _by_hand(flats: Flats, room: Room, joined: Collection[tuple[int, int]],
     """The pieces once what a person wanted joined is, and what the other edges are worth that may be."""
     mesh = flats.mesh
     pieces = Pieces.single(flats, room)
-    worth = {edge: worth_of(mesh, *edge) for edge in mesh.edges}
+    worth = worths(mesh)
     named = {edge: (min(edge[:2]), max(edge[:2])) for edge in worth}
     for edge in sorted(worth, key=lambda e: (-worth[e], e)):
         if named[edge] in joined:
@@ -138,15 +138,16 @@ def crowded(mesh: Mesh, cut: Cut, reach: float) -> frozenset[tuple[int, int]]:
     for piece in cut.pieces:
         at = laid(flats, piece, cut.parents)
         areas = areas_of(flats, piece, at)
-        strips, owners = [], []
+        sides, owners = [], []
         for number, face in enumerate(piece):
             for i, (a, b) in enumerate(ring_edges(mesh.faces[face])):
                 other = mesh.beside.get((b, a))
                 if other is None or cut.parents[other] == face or cut.parents[face] == other:
                     continue
-                strips.append(strip_beside(flats, face, i, at[face], reach))
+                sides.append((face, i))
                 owners.append((number, (a, b)))
-        if strips:
+        if sides:
+            strips = strips_beside(flats, sides, at, reach)
             one, two = STRtree(areas).query(strips, predicate="intersects")
             found |= {owners[i][1] for i, j in zip(one.tolist(), two.tolist(), strict=True)
                       if owners[i][0] != j}

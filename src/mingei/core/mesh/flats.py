@@ -16,10 +16,18 @@ from mingei.core.mesh.mesh import Mesh
 Array = NDArray[np.float64]
 #: Faces are taken so much smaller when it is asked whether they lie over each other, mm: edges touch.
 _HAIR_MM = 0.02
+#: A tab needs the surface to turn so far, in a hollow so far, degrees: its crease lies where the planes of
+#: tab and carrier meet.
+LEAST_TURN_DEG, LEAST_HOLLOW_DEG = 2.0, 15.0
+#: An edge that turns less is kept like one so many times as long.
+_BARE = 2.5
 #: A flat edge is kept like one so many times as long.
 _FLAT = 2.0
 #: A tab may end so large a share of its side from either corner, and is no deeper than such a share of it.
 _ENDS, _DEEPEST = 0.25, 0.4
+
+_NONE: Array = np.zeros((0, 2))
+
 
 class Room(NamedTuple):
     """What pieces must be: no wider nor higher (mm), of no more area (mm2); slits: how large a share of the
@@ -35,12 +43,18 @@ class Room(NamedTuple):
 
 def outline(mesh: Mesh, face: int) -> Array:
     """A face in its own plane (n, 2): its first side along x from the origin, seen from outside."""
-    p = mesh.corners[list(mesh.faces[face])]
-    u = p[1] - p[0]
-    u = u / np.linalg.norm(u)
-    v = np.cross(mesh.normals[face], u)
-    away = p - p[0]
-    return np.stack([away @ u, away @ v], axis=1)
+    found: Array = _outlines(mesh.corners[[list(mesh.faces[face])]], mesh.normals[[face]])[0]
+    return found
+
+
+def _outlines(p: Array, normals: Array) -> Array:
+    """Faces of equally many corners (k, n, 3) in their own planes (k, n, 2)."""
+    u = p[:, 1] - p[:, 0]
+    u = u / np.linalg.norm(u, axis=1)[:, None]
+    v = np.cross(normals, u)
+    away = p - p[:, :1]
+    found: Array = np.stack([np.einsum("kni,ki->kn", away, u), np.einsum("kni,ki->kn", away, v)], axis=2)
+    return found
 
 
 class Flats:
@@ -48,8 +62,12 @@ class Flats:
 
     def __init__(self, mesh: Mesh) -> None:
         self.mesh = mesh
-        self.own = [outline(mesh, f) for f in range(len(mesh.faces))]
-        self.side = {edge: mesh.faces[face].index(edge[0]) for edge, face in mesh.beside.items()}
+        self.own: list[Array] = [_NONE] * len(mesh.faces)
+        for numbers, rings in mesh.by_count:
+            for face, own in zip(numbers.tolist(), _outlines(mesh.corners[rings], mesh.normals[numbers]),
+                                 strict=True):
+                self.own[face] = own
+        self.side = {edge: i for ring in mesh.faces for i, edge in enumerate(ring_edges(ring))}
 
     def beside(self, a: int, b: int, face: int, other: int, at: Array) -> Array:
         """Where the other face lies (3, 2: turn and shift) when the first lies at ``at`` and they share the
@@ -80,24 +98,39 @@ def laid(flats: Flats, piece: Sequence[int], parents: Sequence[int]) -> dict[int
     return at
 
 
-def areas_of(flats: Flats, faces: Sequence[int], at: Mapping[int, Array]) -> list[Any]:
+def areas_of(flats: Flats, faces: Sequence[int], at: Mapping[int, Array] | Array) -> list[Any]:
     """The faces where they lie, a hair smaller."""
-    from shapely import polygons
+    from shapely import buffer, linearrings, polygons
 
-    return [polygons(flats.own[f] @ at[f][:2] + at[f][2]).buffer(-_HAIR_MM) for f in faces]
+    rings = [flats.own[f] @ at[f][:2] + at[f][2] for f in faces]
+    counts = [len(ring) for ring in rings]
+    found = buffer(
+        polygons(linearrings(np.concatenate(rings), indices=np.repeat(np.arange(len(rings)), counts))),
+                   -_HAIR_MM)
+    return list(found)
 
 
-def strip_beside(flats: Flats, face: int, side: int, at: Array, reach: float) -> Any:
-    """The room a tab wants beside a side of a face: along its middle."""
-    from shapely import polygons
+def strips_beside(flats: Flats, sides: Sequence[tuple[int, int]], at: Mapping[int, Array] | Array,
+                  reach: float) -> list[Any]:
+    """The room a tab wants beside sides, each of a face, a hair smaller."""
+    from shapely import buffer, polygons
 
-    outer = flats.own[face] @ at[:2] + at[2]
-    p, q = outer[side], outer[(side + 1) % len(outer)]
-    long = float(np.linalg.norm(q - p))
+    if not sides:
+        return []
+    ends = np.array([(flats.own[f][i], flats.own[f][(i + 1) % len(flats.own[f])]) for f, i in sides])
+    lies = np.array([at[f] for f, _ in sides])
+    ends = np.einsum("kni,kij->knj", ends, lies[:, :2]) + lies[:, 2:]
+    return list(buffer(polygons(strip_corners(ends, reach)), -_HAIR_MM))
+
+
+def strip_corners(ends: Array, reach: float) -> Array:
+    """The corners (k, 4, 2) of the room a tab wants along the middle of sides from end to end (k, 2, 2)."""
+    p, q = ends[:, 0], ends[:, 1]
+    long = np.linalg.norm(q - p, axis=1)[:, None]
     way = (q - p) / long
     p, q = p + _ENDS * long * way, q - _ENDS * long * way
-    out = np.array((way[1], -way[0])) * min(reach, _DEEPEST * long)
-    return polygons(np.stack([p, p + out, q + out, q])).buffer(-_HAIR_MM)
+    out = np.stack([way[:, 1], -way[:, 0]], axis=1) * np.minimum(reach, _DEEPEST * long)
+    return np.stack([p, p + out, q + out, q], axis=1)
 
 
 def meet(some: Sequence[Any], others: Sequence[Any]) -> bool:
@@ -115,7 +148,7 @@ def met(strips: Mapping[tuple[int, int], Any], areas: Sequence[Any]) -> set[tupl
     return {keys[i] for i in found.tolist()}
 
 
-def motion(flats: Flats, edge: tuple[int, int, int, int], where: Mapping[int, Array]) -> Array:
+def motion(flats: Flats, edge: tuple[int, int, int, int], where: Mapping[int, Array] | Array) -> Array:
     """How a piece moves (3, 2: turn and shift) so that one of its faces lies beside another face along an
     edge."""
     a, b, face, other = edge
@@ -127,7 +160,10 @@ def motion(flats: Flats, edge: tuple[int, int, int, int], where: Mapping[int, Ar
 
 
 def turned(at: Array, turn: Array) -> Array:
-    return np.concatenate([at[:2] @ turn[:2], (at[2] @ turn[:2] + turn[2])[None]])
+    """Where faces lie (n, 3, 2) that move along."""
+    found = at @ turn[:2]
+    found[:, 2] += turn[2]
+    return found
 
 
 def carried(some: Sequence[Any], turn: Array) -> list[Any]:
@@ -137,12 +173,18 @@ def carried(some: Sequence[Any], turn: Array) -> list[Any]:
     return list(transform(np.array(some, dtype=object), lambda points: points @ turn[:2] + turn[2]))
 
 
+def hull_of(points: Array) -> Array:
+    """The corners of the convex hull of points (n, 2), the first again at the end."""
+    from shapely import convex_hull, get_coordinates, multipoints
+
+    found: Array = get_coordinates(convex_hull(multipoints(points)))
+    return found
+
+
 def best_turn(points: Array, width: float, height: float) -> tuple[float, float]:
     """At which turn (degrees) points fill a room the least, and how much of it, 1 to fill one of its sides:
     with a side of their hull along the room, or at any whole degree."""
-    from shapely import MultiPoint
-
-    hull = np.asarray(getattr(MultiPoint(points).convex_hull, "exterior", MultiPoint(points)).coords)
+    hull = hull_of(points)
     sides = np.diff(hull, axis=0)
     turns = np.concatenate([np.arange(0.0, 90.0), -np.degrees(np.arctan2(sides[:, 1], sides[:, 0])) % 90.0])
     turns = np.concatenate([turns, turns + 90.0])
@@ -154,14 +196,30 @@ def best_turn(points: Array, width: float, height: float) -> tuple[float, float]
     return float(turns[best]), float(filled[best])
 
 
-def fits(flats: Flats, faces: Sequence[int], at: Mapping[int, Array], room: Room) -> bool:
+def fits(flats: Flats, faces: Sequence[int], at: Mapping[int, Array] | Array, room: Room) -> bool:
+    """Whether faces where they lie are no larger than a piece may be."""
     if sum(float(flats.mesh.areas[f]) for f in faces) > room.largest:
         return False
-    points = np.concatenate([flats.own[f] @ at[f][:2] + at[f][2] for f in faces])
+    return fits_hull(np.concatenate([flats.own[f] @ at[f][:2] + at[f][2] for f in faces]), room)
+
+
+def fits_hull(points: Array, room: Room) -> bool:
+    """Whether points fit the room somehow turned."""
+    wide, high = np.ptp(points, axis=0).tolist()
+    if wide <= room.width and high <= room.height:
+        return True
     return best_turn(points, room.width, room.height)[1] <= 1.0 + 1e-9
 
 
-def worth_of(mesh: Mesh, a: int, b: int, face: int, other: int) -> float:
-    """What an edge is worth as a fold: its length, more where it is flat."""
-    long = float(np.linalg.norm(mesh.corners[a] - mesh.corners[b]))
-    return long * (1.0 + (_FLAT - 1.0) * max(0.0, 1.0 - abs(mesh.turn_deg(face, other, a, b)) / 90.0))
+def worths(mesh: Mesh) -> dict[tuple[int, int, int, int], float]:
+    """What every edge is worth as a fold: its length, more where it is flat, and more where it could bear no
+    tab."""
+    if not mesh.edges:
+        return {}
+    ends = mesh.corners[np.array(mesh.edges)[:, :2]]
+    long = np.linalg.norm(ends[:, 1] - ends[:, 0], axis=1)
+    turns = mesh.turns_deg
+    bare = (turns < LEAST_TURN_DEG) & (turns > -LEAST_HOLLOW_DEG)
+    worth = np.round(long * (1.0 + (_FLAT - 1.0) * np.maximum(0.0, 1.0 - np.abs(turns) / 90.0))
+                     * np.where(bare, _BARE, 1.0), 6)
+    return dict(zip(mesh.edges, worth.tolist(), strict=True))

@@ -4,7 +4,7 @@ they are found again at another size, and mostly with another number of facets."
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 from typing import NamedTuple
 
 import numpy as np
@@ -19,16 +19,18 @@ _MOST = 20_000
 _NEAR = 0.5
 #: Digits a share is kept with.
 _DIGITS = 5
+_SIGNS = ("+", "-", ".")
 
 
 class Mark(NamedTuple):
-    """Where the middle of an edge lies, as shares of the height, and whether its faces hang together
-    there."""
+    """Where the middle of an edge lies, as shares of the height, and whether its faces hang together there;
+    found: a search did that, no person."""
 
     x: float
     y: float
     z: float
     joined: bool
+    found: bool = False
 
 
 class Hand(NamedTuple):
@@ -40,16 +42,19 @@ class Hand(NamedTuple):
 
 
 class Matched(NamedTuple):
-    """joined, parted: the edges, each as its two corners in order; lost: marks that no edge lies near."""
+    """joined, parted: the edges, each as its two corners in order; lost: marks that no edge lies near; found:
+    those of the joined that a search joined."""
 
     joined: frozenset[tuple[int, int]]
     parted: frozenset[tuple[int, int]]
     lost: int
+    found: frozenset[tuple[int, int]] = frozenset()
 
 
 def read_hand(text: str) -> Hand:
     """What a line of text says: ``=`` first where the pieces are settled, then ``x,y,z+`` for joined and
-    ``x,y,z-`` for parted.  Raises MeasureError naming the one at fault."""
+    ``x,y,z-`` for parted by hand, ``x,y,z.`` for joined by a search.  Raises MeasureError naming the one at
+    fault."""
     words = text.split()
     whole = words[:1] == ["="]
     words = words[1:] if whole else words
@@ -62,17 +67,17 @@ def read_hand(text: str) -> Hand:
             x, y, z = (float(v) for v in word[:-1].split(","))
         except ValueError:
             x = y = z = math.nan
-        if word[-1:] not in ("+", "-") or not all(abs(v) < 1e3 for v in (x, y, z)):
+        if word[-1:] not in _SIGNS or not all(abs(v) < 1e3 for v in (x, y, z)):
             raise MeasureError(say("{word!r} is no edge", word=word[:40]), "hand",
-                               "write x,y,z and + or -, as shares of the height")
-        found.append(Mark(x, y, z, word[-1] == "+"))
+                               "write x,y,z and +, - or a stop, as shares of the height")
+        found.append(Mark(x, y, z, word[-1] != "-", word[-1] == "."))
     return Hand(tuple(found), whole)
 
 
 def write_hand(hand: Hand) -> str:
     """The line of text that ``read_hand`` understands."""
     return " ".join((*(("=",) if hand.whole else ()), *(
-        f"{m.x:.{_DIGITS}f},{m.y:.{_DIGITS}f},{m.z:.{_DIGITS}f}{'+' if m.joined else '-'}"
+        f"{m.x:.{_DIGITS}f},{m.y:.{_DIGITS}f},{m.z:.{_DIGITS}f}{'.' if m.found else '+' if m.joined else '-'}"
         for m in hand.marks)))
 
 
@@ -86,7 +91,7 @@ def matched(mesh: Mesh, marks: Iterable[Mark]) -> Matched:
     middles, high = ends.mean(axis=1), mesh.size[2]
     long = np.linalg.norm(ends[:, 1] - ends[:, 0], axis=1)
     floor = mesh.corners.min(axis=0)
-    found: dict[tuple[int, int], bool] = {}
+    found: dict[tuple[int, int], Mark] = {}
     lost = 0
     for mark in marks:
         away = np.linalg.norm(middles - (np.array((mark.x, mark.y, mark.z)) * high + floor), axis=1)
@@ -95,20 +100,25 @@ def matched(mesh: Mesh, marks: Iterable[Mark]) -> Matched:
             lost += 1
             continue
         a, b = sorted(edges[best])
-        found[a, b] = mark.joined
-    return Matched(frozenset(e for e, on in found.items() if on),
-                   frozenset(e for e, on in found.items() if not on), lost)
+        found[a, b] = mark
+    return Matched(frozenset(e for e, m in found.items() if m.joined),
+                   frozenset(e for e, m in found.items() if not m.joined), lost,
+                   frozenset(e for e, m in found.items() if m.joined and m.found))
 
 
-def settled(mesh: Mesh, joined: Iterable[tuple[int, int]]) -> Hand:
-    """Pieces that hang together along some edges, and along no others."""
-    return Hand(tuple(_mark(mesh, a, b) for a, b in sorted(joined)), True)
+def settled(mesh: Mesh, joined: Iterable[tuple[int, int]], held: Mapping[tuple[int, int], bool]) -> Hand:
+    """Pieces that hang together along some edges, and along no others.  held: of the edges a person joined or
+    parted, which; a search leaves them."""
+    joined = set(joined)
+    return Hand((*(_mark(mesh, a, b, True, (a, b) not in held) for a, b in sorted(joined)),
+                 *(_mark(mesh, a, b, False, False) for (a, b), on in sorted(held.items())
+                   if not on and (a, b) not in joined)), True)
 
 
-def _mark(mesh: Mesh, a: int, b: int) -> Mark:
+def _mark(mesh: Mesh, a: int, b: int, joined: bool, found: bool) -> Mark:
     corners = mesh.corners
     x, y, z = (((corners[a] + corners[b]) / 2 - corners.min(axis=0)) / mesh.size[2]).tolist()
-    return Mark(round(x, _DIGITS), round(y, _DIGITS), round(z, _DIGITS), True)
+    return Mark(round(x, _DIGITS), round(y, _DIGITS), round(z, _DIGITS), joined, found)
 
 
 def edge_between(mesh: Mesh, face: int, other: int) -> tuple[int, int]:

@@ -23,6 +23,7 @@ class Shape(NamedTuple):
 
     corners: Polygon
     light: float
+    colour: tuple[int, int, int] | None = None
 
 
 class Seen(NamedTuple):
@@ -56,14 +57,16 @@ def seen(mesh: Mesh, yaw_deg: float = -35.0, pitch_deg: float = 18.0) -> Seen:
     order = sorted(range(len(mesh.faces)), key=lambda f: -float(depth[list(mesh.faces[f])].mean()))
     light = np.abs(mesh.normals @ (up * 0.6 - ahead * 0.8))
     points = [(float(x), float(y)) for x, y in flat]
-    shapes = tuple(Shape(tuple(points[i] for i in mesh.faces[f]), float(light[f])) for f in order)
+    colours = mesh.colours.tolist() if mesh.colours is not None else None
+    shapes = tuple(Shape(tuple(points[i] for i in mesh.faces[f]), float(light[f]),
+                         (colours[f][0], colours[f][1], colours[f][2]) if colours else None) for f in order)
     bare = tuple((points[a], points[b]) for a, b in mesh.beside if (b, a) not in mesh.beside)
     return Seen(shapes, bare, float(flat[:, 0].max()))
 
 
 def asks(mesh: Mesh) -> Asks:
     """What building it asks for."""
-    turns = [abs(mesh.turn_deg(f, o, a, b)) for a, b, f, o in mesh.edges]
+    turns = np.abs(mesh.turns_deg).tolist()
     long = [float(np.linalg.norm(mesh.corners[a] - mesh.corners[b])) for a, b in mesh.beside]
     return Asks(len(turns), sum(turn < FLAT_DEG for turn in turns), min(long) / float(mesh.size[2]),
                 len(turns) * _EDGE_MIN / 60)

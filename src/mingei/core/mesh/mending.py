@@ -4,6 +4,8 @@ doubled and empty faces dropped, faces turned right side out, small holes filled
 from __future__ import annotations
 
 from collections import Counter
+from collections.abc import Collection
+from enum import StrEnum
 from typing import NamedTuple
 
 import numpy as np
@@ -23,17 +25,33 @@ _SLIVER = 0.02
 MOST_TRIANGLES = 200_000
 
 
+class Mending(StrEnum):
+    """What is mended, and may be left as it is: the rest has to be, or nothing could be folded."""
+
+    WELD = "weld"
+    TURN = "turn"
+    FILL = "fill"
+
+
+class Done(NamedTuple):
+    """What was mended, in words, and which mending it was, None where it had to be."""
+
+    words: Words | str
+    kind: Mending | None = None
+
+
 class Mended(NamedTuple):
     """mesh: of triangles; done: what was mended; left: what a person should know, full sentences without a
     stop."""
 
     mesh: Mesh
-    done: tuple[Words | str, ...]
+    done: tuple[Done, ...]
     left: tuple[Words | str, ...]
 
 
-def mend(corners: NDArray[np.float64], triangles: NDArray[np.int64], fill: bool = True) -> Mended:
-    """Look through corners (n, 3) and triangles (m, 3).  fill: small holes are closed.  Raises MeasureError
+def mend(corners: NDArray[np.float64], triangles: NDArray[np.int64],
+         leave: Collection[Mending] = ()) -> Mended:
+    """Look through corners (n, 3) and triangles (m, 3).  leave: what is not mended.  Raises MeasureError
     where it is no body at all."""
     if len(triangles) > MOST_TRIANGLES:
         raise MeasureError(say("{count} triangles are more than are looked at", count=len(triangles)), "mesh",
@@ -48,16 +66,19 @@ def mend(corners: NDArray[np.float64], triangles: NDArray[np.int64], fill: bool 
     size = float(np.ptp(corners[used], axis=0).max())
     if size <= 0.0:
         raise MeasureError("it has no size", "mesh", "export it again, as a mesh of triangles")
-    done: list[Words | str] = []
+    done: list[Done] = []
     left: list[Words | str] = []
-    corners, triangles = _welded(corners, triangles, size, done)
+    if Mending.WELD in leave:
+        corners, triangles = corners[used], np.searchsorted(used, triangles)
+    else:
+        corners, triangles = _welded(corners, triangles, size, done)
     triangles = _without_empty(corners, triangles, size, done)
     triangles = _at_most_two(triangles, done)
     if len(triangles) < 4:
         raise MeasureError("nothing of it is left that could be folded", "mesh",
                            "export it again, as a mesh of triangles")
-    triangles, parts = _turned(corners, triangles, done)
-    if fill:
+    triangles, parts = _turned(corners, triangles, done, Mending.TURN not in leave)
+    if Mending.FILL not in leave:
         triangles = _filled(triangles, done)
     mesh = Mesh(corners, tuple(tuple(row) for row in triangles.tolist()))
     if mesh.rims:
@@ -75,35 +96,36 @@ def mend(corners: NDArray[np.float64], triangles: NDArray[np.int64], fill: bool 
 
 
 def _welded(corners: NDArray[np.float64], triangles: NDArray[np.int64], size: float,
-            done: list[Words | str]) -> tuple[NDArray[np.float64], NDArray[np.int64]]:
+            done: list[Done]) -> tuple[NDArray[np.float64], NDArray[np.int64]]:
     grid = np.round((corners - np.nan_to_num(corners).min(axis=0)) / (size * _WELD))
     _, first, back = np.unique(np.nan_to_num(grid), axis=0, return_index=True, return_inverse=True)
     triangles = back.reshape(-1)[triangles]
     used, packed = np.unique(triangles, return_inverse=True)
     away = len(corners) - len(first)
     if away:
-        done.append(counted("{count} corner was welded to another", "{count} corners were welded to others",
-                            away))
+        done.append(
+            Done(counted("{count} corner was welded to another", "{count} corners were welded to others",
+                            away), Mending.WELD))
     return corners[first][used], packed.reshape(-1, 3)
 
 
 def _without_empty(corners: NDArray[np.float64], triangles: NDArray[np.int64], size: float,
-                   done: list[Words | str]) -> NDArray[np.int64]:
+                   done: list[Done]) -> NDArray[np.int64]:
     p = corners[triangles]
     twice = np.linalg.norm(np.cross(p[:, 1] - p[:, 0], p[:, 2] - p[:, 0]), axis=1)
     sound = triangles[twice > _EMPTY * size * size * 1e-3]
     if len(sound) < len(triangles):
-        done.append(counted("{count} empty face was dropped", "{count} empty faces were dropped",
-                            len(triangles) - len(sound)))
+        done.append(Done(counted("{count} empty face was dropped", "{count} empty faces were dropped",
+                            len(triangles) - len(sound))))
     _, first = np.unique(np.sort(sound, axis=1), axis=0, return_index=True)
     if len(first) < len(sound):
-        done.append(counted("{count} doubled face was dropped", "{count} doubled faces were dropped",
-                            len(sound) - len(first)))
+        done.append(Done(counted("{count} doubled face was dropped", "{count} doubled faces were dropped",
+                            len(sound) - len(first))))
     found: NDArray[np.int64] = sound[np.sort(first)]
     return found
 
 
-def _at_most_two(triangles: NDArray[np.int64], done: list[Words | str]) -> NDArray[np.int64]:
+def _at_most_two(triangles: NDArray[np.int64], done: list[Done]) -> NDArray[np.int64]:
     """No edge has more than two faces: of card no third can meet there."""
     seen: Counter[tuple[int, int]] = Counter()
     kept = []
@@ -113,14 +135,14 @@ def _at_most_two(triangles: NDArray[np.int64], done: list[Words | str]) -> NDArr
             seen.update(edges)
             kept.append(row)
     if len(kept) < len(triangles):
-        done.append(counted("{count} face met an edge that two had already, and was dropped",
+        done.append(Done(counted("{count} face met an edge that two had already, and was dropped",
                             "{count} faces met edges that two had already, and were dropped",
-                            len(triangles) - len(kept)))
+                            len(triangles) - len(kept))))
     return np.array(kept, np.int64).reshape(-1, 3)
 
 
 def _turned(corners: NDArray[np.float64], triangles: NDArray[np.int64],
-            done: list[Words | str]) -> tuple[NDArray[np.int64], int]:
+            done: list[Done], turn: bool) -> tuple[NDArray[np.int64], int]:
     """All faces of a body the same way round, and a closed one right side out; and how many bodies it is."""
     rows = triangles.tolist()
     by_edge: dict[tuple[int, int], list[int]] = {}
@@ -153,13 +175,16 @@ def _turned(corners: NDArray[np.float64], triangles: NDArray[np.int64],
             for n in body:
                 rows[n] = rows[n][::-1]
             flipped = len(body) - flipped if parts == 1 and len(body) == len(rows) else flipped + len(body)
+    if not turn:
+        return triangles, parts
     if flipped:
-        done.append(counted("{count} face was inside out, and turned", "{count} faces were inside out, and "
-                            "turned", flipped))
+        done.append(
+            Done(counted("{count} face was inside out, and turned", "{count} faces were inside out, and "
+                            "turned", flipped), Mending.TURN))
     return np.array(rows, np.int64), parts
 
 
-def _filled(triangles: NDArray[np.int64], done: list[Words | str]) -> NDArray[np.int64]:
+def _filled(triangles: NDArray[np.int64], done: list[Done]) -> NDArray[np.int64]:
     """Small holes closed by a fan from their first corner."""
     rows = triangles.tolist()
     directed = {(a, b) for row in rows for a, b in zip(row, (*row[1:], row[0]), strict=True)}
@@ -167,6 +192,8 @@ def _filled(triangles: NDArray[np.int64], done: list[Words | str]) -> NDArray[np
     starts = Counter(a for a, _ in rims)
     then = dict(rims)
     filled, left = 0, set(then)
+    body = _bodies(triangles)
+    faces = Counter(body[row[0]] for row in rows)
     for begin in sorted(then):
         if begin not in left:
             continue
@@ -176,12 +203,27 @@ def _filled(triangles: NDArray[np.int64], done: list[Words | str]) -> NDArray[np
             left.discard(at)
             loop.append(at)
             at = then[at]
-        if at == begin and 3 <= len(loop) <= _SMALL_HOLE and all(starts[n] == 1 for n in loop):
+        # the rim of a loose flat piece is no hole in it
+        if (at == begin and 3 <= len(loop) <= _SMALL_HOLE and all(starts[n] == 1 for n in loop)
+                and faces[body[loop[0]]] > len(loop) - 2):
             rows += [[loop[0], loop[i], loop[i + 1]] for i in range(1, len(loop) - 1)]
             filled += 1
     if filled:
-        done.append(counted("{count} small hole was filled", "{count} small holes were filled", filled))
+        done.append(Done(counted("{count} small hole was filled", "{count} small holes were filled", filled),
+                         Mending.FILL))
     return np.array(rows, np.int64)
+
+
+def _bodies(triangles: NDArray[np.int64]) -> list[int]:
+    """Of every corner the body it belongs to."""
+    from scipy.sparse import coo_array
+    from scipy.sparse.csgraph import connected_components
+
+    many = int(triangles.max()) + 1
+    one, two = triangles[:, [0, 1]].ravel(), triangles[:, [1, 2]].ravel()
+    links = coo_array((np.ones(len(one), np.int8), (one, two)), (many, many))
+    found: list[int] = connected_components(links, directed=False)[1].tolist()
+    return found
 
 
 def _slivers(corners: NDArray[np.float64], triangles: NDArray[np.int64]) -> int:

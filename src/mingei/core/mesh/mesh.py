@@ -19,38 +19,52 @@ from mingei.core.errors import MeasureError
 
 Array = NDArray[np.float64]
 Ring = tuple[int, ...]
+Colours = NDArray[np.uint8]
 #: No more corners or faces are kept, and no longer text is read.
 MOST_FACES, _MOST_TEXT = 20_000, 2_000_000
-_KIND = b"m2"
+_KIND, _COLOURED = b"m2", b"m3"
 #: Corners are kept so finely, parts of a millimetre: faces of several triangles stay flat.
 _PARTS = 10_000
 
 
 class Mesh:
-    """corners: (n, 3), mm; faces: rings of corner numbers, counter-clockwise seen from outside."""
+    """corners: (n, 3), mm; faces: rings of corner numbers, counter-clockwise seen from outside; colours: of
+    each face red, green and blue (m, 3), None where it has none."""
 
-    def __init__(self, corners: Array, faces: tuple[Ring, ...]) -> None:
-        self.corners, self.faces = corners, faces
+    def __init__(self, corners: Array, faces: tuple[Ring, ...], colours: Colours | None = None) -> None:
+        self.corners, self.faces, self.colours = corners, faces, colours
 
     @cached_property
     def normals(self) -> Array:
         """Of each face its outward unit vector (m, 3), by the area its ring spans."""
-        found = np.zeros((len(self.faces), 3))
-        for number, ring in enumerate(self.faces):
-            p = self.corners[list(ring)]
-            found[number] = np.cross(p - p[0], np.roll(p, -1, axis=0) - p[0]).sum(axis=0)
-        size = np.linalg.norm(found, axis=1)
-        unit: Array = found / np.maximum(size, 1e-12)[:, None]
+        size = np.linalg.norm(self._spans, axis=1)
+        unit: Array = self._spans / np.maximum(size, 1e-12)[:, None]
         return unit
 
     @cached_property
     def areas(self) -> Array:
         """Of each face, mm2."""
-        found = np.zeros(len(self.faces))
-        for number, ring in enumerate(self.faces):
-            p = self.corners[list(ring)]
-            found[number] = np.linalg.norm(np.cross(p - p[0], np.roll(p, -1, axis=0) - p[0]).sum(axis=0)) / 2
+        found: Array = np.linalg.norm(self._spans, axis=1) / 2
         return found
+
+    @cached_property
+    def _spans(self) -> Array:
+        """Of each face twice its area along its normal (m, 3)."""
+        found = np.zeros((len(self.faces), 3))
+        for numbers, rings in self.by_count:
+            p = self.corners[rings]
+            away = p - p[:, :1]
+            found[numbers] = np.cross(away, np.roll(away, -1, axis=1)).sum(axis=1)
+        return found
+
+    @cached_property
+    def by_count(self) -> tuple[tuple[NDArray[np.int64], NDArray[np.int64]], ...]:
+        """The faces of three corners, of four and so on: their numbers (k,), and their corners (k, n)."""
+        groups: dict[int, list[int]] = {}
+        for number, ring in enumerate(self.faces):
+            groups.setdefault(len(ring), []).append(number)
+        return tuple((np.array(numbers), np.array([self.faces[f] for f in numbers]))
+                     for numbers in groups.values())
 
     @cached_property
     def beside(self) -> Mapping[tuple[int, int], int]:
@@ -69,21 +83,30 @@ class Mesh:
         """The edges no second face has."""
         return tuple(e for e in self.beside if (e[1], e[0]) not in self.beside)
 
-    def turn_deg(self, a: int, b: int, start: int, end: int) -> float:
-        """How far the surface turns from a face to the next across their edge, which runs from start to end
-        on the first: positive away from one who looks from outside, negative in a hollow."""
-        n, m = self.normals[a], self.normals[b]
-        along = self.corners[end] - self.corners[start]
-        size = float(np.linalg.norm(along)) or 1.0
-        sine = float(np.cross(n, m) @ along) / size
-        return float(np.degrees(np.arctan2(sine, float(n @ m))))
+    @cached_property
+    def turns_deg(self) -> Array:
+        """Of every edge how far the surface turns from its first face to the second: positive away from one
+        who looks from outside, negative in a hollow."""
+        if not self.edges:
+            return np.zeros(0)
+        a, b, face, other = np.array(self.edges).T
+        n, m = self.normals[face], self.normals[other]
+        along = self.corners[b] - self.corners[a]
+        size = np.linalg.norm(along, axis=1)
+        sine = (np.cross(n, m) * along).sum(axis=1) / np.where(size > 0, size, 1.0)
+        found: Array = np.degrees(np.arctan2(sine, (n * m).sum(axis=1)))
+        return found
 
     def sized(self, height: float) -> Mesh:
         """So high, its foot at 0 and its middle over the origin, mm."""
         low, high = self.corners.min(axis=0), self.corners.max(axis=0)
         share = height / max(float(high[2] - low[2]), 1e-9)
         middle = np.array([(low[0] + high[0]) / 2, (low[1] + high[1]) / 2, low[2]])
-        return Mesh((self.corners - middle) * share, self.faces)
+        return Mesh((self.corners - middle) * share, self.faces, self.colours)
+
+    def height_for(self, axis: int, length: float) -> float:
+        """How high it is (mm) where it is so wide (axis 0), deep (1) or high (2), mm."""
+        return length * self.size[2] / max(self.size[axis], 1e-9)
 
     @cached_property
     def size(self) -> tuple[float, float, float]:
@@ -97,8 +120,10 @@ def write_mesh(mesh: Mesh) -> str:
     whole = np.round(mesh.corners * _PARTS).astype("<i4")
     counts = np.array([len(ring) for ring in mesh.faces], "<u2")
     numbers = np.array([n for ring in mesh.faces for n in ring], "<u4")
-    head = struct.pack("<2sII", _KIND, len(whole), len(counts))
-    return base64.b85encode(zlib.compress(head + whole.tobytes() + counts.tobytes() + numbers.tobytes(),
+    head = struct.pack("<2sII", _KIND if mesh.colours is None else _COLOURED, len(whole), len(counts))
+    colours = b"" if mesh.colours is None else mesh.colours.astype(np.uint8).tobytes()
+    return base64.b85encode(zlib.compress(head + whole.tobytes() + counts.tobytes() + numbers.tobytes()
+                                          + colours,
                                           9)).decode("ascii")
 
 
@@ -111,12 +136,16 @@ def read_mesh(text: str) -> Mesh:
         packed = zlib.decompressobj()
         data = packed.decompress(base64.b85decode(text), 40 * _MOST_TEXT)
         kind, points, faces = struct.unpack_from("<2sII", data)
-        if not packed.eof or kind != _KIND or points > 4 * MOST_FACES or not 0 < faces <= MOST_FACES:
+        if (not packed.eof or kind not in (_KIND, _COLOURED) or points > 4 * MOST_FACES
+            or not 0 < faces <= MOST_FACES):
             raise ValueError("no mesh")
         at = struct.calcsize("<2sII")
         corners = np.frombuffer(data, "<i4", 3 * points, at).reshape(-1, 3) / _PARTS
         counts = np.frombuffer(data, "<u2", faces, at + 12 * points)
         numbers = np.frombuffer(data, "<u4", int(counts.sum()), at + 12 * points + 2 * faces)
+        after = at + 12 * points + 2 * faces + 4 * len(numbers)
+        colours = (np.frombuffer(data, np.uint8, 3 * faces, after).reshape(-1, 3) if kind == _COLOURED
+                   else None)
         if (counts < 3).any() or (numbers >= points).any():
             raise ValueError("a face of no corners")
     except (ValueError, struct.error, zlib.error):
@@ -125,4 +154,4 @@ def read_mesh(text: str) -> Mesh:
     ends = np.cumsum(counts)
     rings = tuple(tuple(int(n) for n in numbers[end - count:end])
                   for end, count in zip(ends, counts, strict=True))
-    return Mesh(corners, rings)
+    return Mesh(corners, rings, colours)

@@ -4,7 +4,7 @@ of its own, fits, and leaves no more slits than it may.
 
 from __future__ import annotations
 
-from collections.abc import Callable, Collection, Sequence
+from collections.abc import Callable, Sequence
 from typing import Any, NamedTuple
 
 import numpy as np
@@ -16,13 +16,14 @@ from mingei.core.mesh.flats import (
     areas_of,
     best_turn,
     carried,
-    fits,
+    fits_hull,
+    hull_of,
     laid,
     meet,
     met,
     motion,
     ring_edges,
-    strip_beside,
+    strips_beside,
     turned,
 )
 from mingei.core.mesh.tree import part_large, part_overlaps, roots, tree_of
@@ -43,25 +44,13 @@ class Cut(NamedTuple):
     refused: tuple[tuple[int, int], ...] = ()
 
 
-class Kept(NamedTuple):
-    """Some pieces as they were before they were taken apart: of each face where it lay and its root, which
-    hung on which, and of each root what ``Pieces`` has of it."""
-
-    where: dict[int, Array]
-    root: dict[int, int]
-    links: set[frozenset[int]]
-    members: dict[int, list[int]]
-    shapes: dict[int, list[Any]]
-    cuts: dict[int, dict[tuple[int, int], Any]]
-    tight: dict[int, set[tuple[int, int]]]
-
-
 class Pieces:
-    """Pieces that grow: by its root the faces of each (members) and their areas (shapes), where every face
-    lies, and which hang on which (links).  Where slits are counted, of each piece the edges it is cut along,
-    as the face has them, with the strips beside them (cuts), and those without room (tight)."""
+    """Pieces that grow: by its root the faces of each (members), their areas (shapes), its hull and how large
+    it is, where every face lies (where: (n, 3, 2), turn and shift), and which hang on which (links).  Where
+    slits are counted, of each piece the edges it is cut along, as the face has them, with the strips beside
+    them (cuts), and those without room (tight)."""
 
-    def __init__(self, flats: Flats, room: Room, where: dict[int, Array], root: dict[int, int],
+    def __init__(self, flats: Flats, room: Room, where: Array, root: dict[int, int],
                  links: set[frozenset[int]]) -> None:
         self.flats, self.room, self.where, self.root, self.links = flats, room, where, root, links
         self.counted = room.slits < 1.0
@@ -69,6 +58,9 @@ class Pieces:
         for face in root:
             self.members.setdefault(root[face], []).append(face)
         self.shapes = {r: areas_of(flats, faces, where) for r, faces in self.members.items()}
+        self.hulls = {r: hull_of(np.concatenate([flats.own[f] @ where[f][:2] + where[f][2] for f in faces]))
+                      for r, faces in self.members.items()}
+        self.areas = {r: sum(float(flats.mesh.areas[f]) for f in faces) for r, faces in self.members.items()}
         self.cuts: dict[int, dict[tuple[int, int], Any]] = {r: {} for r in self.members}
         self.tight: dict[int, set[tuple[int, int]]] = {r: set() for r in self.members}
         corners = flats.mesh.corners
@@ -78,23 +70,13 @@ class Pieces:
     def single(cls, flats: Flats, room: Room) -> Pieces:
         """Every face a piece of its own."""
         faces = range(len(flats.own))
-        found = cls(flats, room, dict.fromkeys(faces, _STILL), {f: f for f in faces}, set())
-        for face in faces:
-            found.cuts[face] = found._strips(face)
-        return found
-
-    def _strips(self, face: int) -> dict[tuple[int, int], Any]:
-        """The strips beside the edges of a face that lies alone."""
-        return {edge: strip_beside(self.flats, face, i, _STILL, self.room.reach)
-                for i, edge in enumerate(ring_edges(self.flats.mesh.faces[face]))}
-
-    @classmethod
-    def of_cut(cls, flats: Flats, room: Room, cut: Cut) -> Pieces:
-        """The pieces of a cut, joined again."""
-        found = cls.single(flats, room)
-        for a, b, face, other in flats.mesh.edges:
-            if cut.parents[face] == other or cut.parents[other] == face:
-                found.join(a, b, face, other, anyhow=True)
+        found = cls(flats, room, np.tile(_STILL, (len(flats.own), 1, 1)), {f: f for f in faces}, set())
+        if found.counted:
+            edges = [(face, i, edge) for face in faces
+                     for i, edge in enumerate(ring_edges(flats.mesh.faces[face]))]
+            for (face, _, edge), strip in zip(edges, strips_beside(flats, [e[:2] for e in edges], found.where,
+                                                                   room.reach), strict=True):
+                found.cuts[face][edge] = strip
         return found
 
     @classmethod
@@ -102,7 +84,7 @@ class Pieces:
         """The pieces a tree of long and flat edges comes to, once what lies over each other and what is too
         large is parted."""
         order, parent, edge_of = tree_of(flats.mesh)
-        at: dict[int, Array] = {}
+        at = np.zeros((len(flats.own), 3, 2))
         for face in order:
             if parent[face] == face:
                 at[face] = _STILL
@@ -124,10 +106,11 @@ class Pieces:
         if len(self.members[self.root[face]]) < len(self.members[self.root[other]]):
             a, b, face, other = b, a, other, face
         ra, rb = self.root[face], self.root[other]
+        if self.areas[ra] + self.areas[rb] > self.room.largest:
+            return False
         turn = motion(self.flats, (a, b, face, other), self.where)
-        moved = {f: turned(self.where[f], turn) for f in self.members[rb]}
-        both = {**{f: self.where[f] for f in self.members[ra]}, **moved}
-        if not fits(self.flats, list(both), both, self.room):
+        points = np.concatenate([self.hulls[ra], self.hulls[rb] @ turn[:2] + turn[2]])
+        if not fits_hull(points, self.room):
             return False
         fresh = carried(self.shapes[rb], turn)
         if meet(self.shapes[ra], fresh):
@@ -142,44 +125,16 @@ class Pieces:
             if not anyhow and slits > self.room.slits * sum(self._long[e] for e in edges):
                 return False
             self.cuts[ra], self.tight[ra] = edges, tight
-        self.where |= moved
+        self.where[self.members[rb]] = turned(self.where[self.members[rb]], turn)
+        self.hulls[ra] = hull_of(points)
+        self.areas[ra] += self.areas[rb]
         self.links.add(frozenset((face, other)))
         self.shapes[ra] += fresh
         self.root |= dict.fromkeys(self.members[rb], ra)
         self.members[ra] += self.members.pop(rb)
-        for gone in (self.shapes, self.cuts, self.tight):
+        for gone in (self.shapes, self.cuts, self.tight, self.hulls, self.areas):
             del gone[rb]
         return True
-
-    def take_apart(self, some: Sequence[int]) -> Kept:
-        """Every face of some pieces a piece of its own again; what puts them back as they were."""
-        faces = tuple(f for r in some for f in self.members[r])
-        inside = set(faces)
-        kept = Kept({f: self.where[f] for f in faces}, {f: self.root[f] for f in faces},
-                    {k for k in self.links if k & inside}, {r: self.members[r] for r in some},
-                    {r: self.shapes[r] for r in some}, {r: self.cuts[r] for r in some},
-                    {r: self.tight[r] for r in some})
-        self._drop(some, inside)
-        for f in faces:
-            self.where[f], self.root[f], self.members[f] = _STILL, f, [f]
-            self.shapes[f] = areas_of(self.flats, [f], self.where)
-            self.cuts[f], self.tight[f] = self._strips(f), set()
-        return kept
-
-    def put_back(self, kept: Kept) -> None:
-        """The pieces that were taken apart as they were, whatever was made of their faces since, so long as
-        that took in no others."""
-        self._drop({self.root[f] for f in kept.root}, set(kept.root))
-        self.links |= kept.links
-        for own, was in ((self.where, kept.where), (self.root, kept.root), (self.members, kept.members),
-                         (self.shapes, kept.shapes), (self.cuts, kept.cuts), (self.tight, kept.tight)):
-            own.update(was)  # type: ignore[arg-type]
-
-    def _drop(self, some: Collection[int], faces: set[int]) -> None:
-        self.links = {k for k in self.links if not k & faces}
-        for r in some:
-            for own in (self.members, self.shapes, self.cuts, self.tight):
-                del own[r]
 
     def cut(self) -> Cut:
         """Each piece from a root amid it outwards, the largest first."""

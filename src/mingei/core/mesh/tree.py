@@ -10,15 +10,14 @@ from __future__ import annotations
 import heapq
 from collections.abc import Mapping, Sequence
 
-from mingei.core.mesh.flats import Array, Flats, Room, areas_of, fits, worth_of
+from mingei.core.mesh.flats import Array, Flats, Room, areas_of, fits, worths
 from mingei.core.mesh.mesh import Mesh
 
 
 def tree_of(mesh: Mesh) -> tuple[list[int], dict[int, int], dict[int, tuple[int, int]]]:
     """The faces from roots outwards, what each hangs on, and by which edge (as its parent has it)."""
     around: dict[int, list[tuple[float, int, tuple[int, int]]]] = {f: [] for f in range(len(mesh.faces))}
-    for a, b, face, other in mesh.edges:
-        worth = worth_of(mesh, a, b, face, other)
+    for (a, b, face, other), worth in worths(mesh).items():
         around[face].append((-worth, other, (a, b)))
         around[other].append((-worth, face, (b, a)))
     order: list[int] = []
@@ -52,7 +51,7 @@ def roots(order: Sequence[int], parent: Mapping[int, int], kept: set[int]) -> di
 
 
 def part_overlaps(flats: Flats, order: Sequence[int], parent: Mapping[int, int], kept: set[int],
-                   at: Mapping[int, Array]) -> None:
+                   at: Array) -> None:
     """Cut edges until no two faces of a piece lie over each other: of all that lie between two such faces the
     one that lies between most."""
     from shapely import STRtree
@@ -88,7 +87,7 @@ def part_overlaps(flats: Flats, order: Sequence[int], parent: Mapping[int, int],
 
 
 def part_large(flats: Flats, order: Sequence[int], parent: Mapping[int, int], kept: set[int],
-                at: Mapping[int, Array], room: Room) -> None:
+                at: Array, room: Room) -> None:
     """Cut pieces that do not fit, or are larger than asked, where they come apart most evenly."""
     while True:
         members: dict[int, list[int]] = {}

@@ -29,6 +29,7 @@ class Risk(StrEnum):
     POST = "post"
     CHILD = "child"
     SEALING = "melted ribbon ends"
+    THREAD = "threads"
 
 
 #: Sentences; all defer to makers' instructions, the rules of the place and people qualified.
@@ -56,6 +57,8 @@ CAUTIONS = {
     Risk.POST: say("Sizes and weights in the post are the carrier's to say; ask before you send many."),
     Risk.CHILD: say("Children cut, heat and glue hot only with an adult."),
     Risk.SEALING: say("Seal ribbon ends away from paper and with a draught: melted ends burn."),
+    Risk.THREAD: say("What hangs by a thread hangs out of reach of small children: threads wind round "
+                     "necks."),
 }
 
 _BY_ADHESIVE = {Adhesive.HOT: (Risk.HOT_GLUE, Risk.CHILD)}
@@ -66,7 +69,9 @@ _BY_PART = {"ribbon": (Risk.SEALING,), "strap": (Risk.SEALING,), "eyelet": (Risk
 _BY_USE = (("lantern", Risk.CANDLE), ("light", Risk.CANDLE), ("food", Risk.FOOD), ("sweets", Risk.FOOD),
            ("cake", Risk.FOOD), ("biscuit", Risk.FOOD), ("chocolate", Risk.FOOD), ("mask", Risk.MASK),
            ("standee", Risk.STANDS), ("post", Risk.POST), ("envelope", Risk.POST), ("mobile", Risk.WALL),
-           ("hanging", Risk.WALL))
+           ("mobile", Risk.THREAD), ("hanging", Risk.WALL))
+#: By how it is joined to another.
+_BY_JOINT = {"hangs": (Risk.THREAD,), "turns": (Risk.PUNCH, Risk.SMALL_PARTS)}
 
 
 def of_cutting(machine: str = "", beam: bool = False) -> tuple[Risk, ...]:
@@ -83,6 +88,11 @@ def of_adhesives(some: Iterable[Adhesive]) -> tuple[Risk, ...]:
 def of_parts(names: Iterable[str]) -> tuple[Risk, ...]:
     """What bought parts ask for, by their names."""
     return tuple(dict.fromkeys(risk for name in names for risk in _BY_PART.get(name, ())))
+
+
+def of_joint(how: str) -> tuple[Risk, ...]:
+    """What joining a thing to another asks for, by the joint's word."""
+    return _BY_JOINT.get(how, ())
 
 
 def of_use(words: str) -> tuple[Risk, ...]:

@@ -33,7 +33,7 @@ _MIDWAY = 0.55
 _VIEWS = tuple((yaw, pitch) for pitch in (28.0, 55.0, -28.0, -55.0) for yaw in (-60.0, 30.0, 120.0, 210.0))
 #: Hatching lies so far apart, in the picture's measure.
 _HATCH = 0.014
-#: More faces than this are not cut where they cross, which takes long.
+#: Of more faces than this those out of sight are left out before they are cut where they cross.
 _MANY = 900
 #: What is glued at panels that are there already.
 _STUCK = (Does.GLUE, Does.LAP, Does.JOIN)
@@ -97,19 +97,38 @@ def step_picture(plan: Plan, step: Step, patterns: Sequence[Pattern], width: flo
     for face in faces:
         panel = int(shape.panel[face.source])
         side = int(shape.face[face.source])
-        now = panel in moving or panel in covers
-        tint = (Tint.RIM if side not in (PRINTED, INSIDE) else
-                (Tint.NOW if side == PRINTED else Tint.NOW_INSIDE) if now else
-                (Tint.PRINTED if side == PRINTED else Tint.INSIDE))
-        points = tuple((float(x) * width, float(y)) for x, y in face.points)
-        shapes.append(Shape(points, tint, face.shade,
-                            _sides(face, edges.get((panel, side), ()), camera, width)))
+        shapes.append(_painted(face, panel, side, panel in moving or panel in covers, edges, camera, width))
         if panel in glued and side == _glue_side(names[panel][1], step):
-            lines = _hatched(points)
+            lines = _hatched(shapes[-1].points)
             if lines:
                 hatch.append((len(shapes) - 1, lines))
     arrows = _arrows(shown, step, before, after, camera, width) if step.panels else ()
     return Picture(width, tuple(shapes), tuple(hatch), arrows, camera.yaw, camera.pitch)
+
+
+def finished_picture(patterns: Sequence[Pattern], now: Collection[str] = (), width: float = 1.5,
+                     look: tuple[float, float] | None = None) -> Picture:
+    """Pieces as they stand when all is done.  now: the names of those that are being put there."""
+    shape = assembled(patterns, {p.name: 1.0 for p in patterns})
+    names = [p.name for p in patterns for _ in p.panels]
+    focus = {i for i, name in enumerate(names) if name in now}
+    camera = framed(_camera(shape, focus, look), shape.triangles.reshape(-1, 3))
+    edges = _edges(shape)
+    shapes = []
+    for face in seen(shape, camera, width, light_of(camera), _MANY):
+        panel, side = int(shape.panel[face.source]), int(shape.face[face.source])
+        shapes.append(_painted(face, panel, side, panel in focus, edges, camera, width))
+    return Picture(width, tuple(shapes), (), (), camera.yaw, camera.pitch)
+
+
+def _painted(face: Seen, panel: int, side: int, now: bool, edges: Mapping[tuple[int, int], Array],
+             camera: Camera, width: float) -> Shape:
+    """A face as it is seen; now: it is what the step is about."""
+    tint = (Tint.RIM if side not in (PRINTED, INSIDE) else
+            (Tint.NOW if side == PRINTED else Tint.NOW_INSIDE) if now else
+            (Tint.PRINTED if side == PRINTED else Tint.INSIDE))
+    points = tuple((float(x) * width, float(y)) for x, y in face.points)
+    return Shape(points, tint, face.shade, _sides(face, edges.get((panel, side), ()), camera, width))
 
 
 def _shown(plan: Plan, step: Step, patterns: Sequence[Pattern]) -> tuple[Pattern, ...]:
@@ -208,19 +227,13 @@ def _sides(face: Seen, edges: Any, camera: Camera, width: float) -> tuple[int, .
             @ camera.matrix(width).T)
     flat = ((clip[:, :2] / clip[:, 3:4] + 1) / 2).reshape(-1, 2, 2) * (width, 1.0)
     points = face.points * (width, 1.0)
-    found = []
     starts, ways = flat[:, 0], flat[:, 1] - flat[:, 0]
     lengths = np.maximum(np.linalg.norm(ways, axis=1), 1e-12)
-    for i in range(len(points)):
-        near = np.ones(len(flat), dtype=bool)
-        for p in (points[i], points[(i + 1) % len(points)]):
-            away = p - starts
-            along = (away * ways).sum(axis=1) / lengths
-            off = np.abs(away[:, 0] * ways[:, 1] - away[:, 1] * ways[:, 0]) / lengths
-            near &= (off < 6e-4) & (along > -6e-4) & (along < lengths + 6e-4)
-        if near.any():
-            found.append(i)
-    return tuple(found)
+    away = points[:, None] - starts  # of every corner from every edge's start
+    along = (away * ways).sum(axis=2) / lengths
+    off = np.abs(away[..., 0] * ways[:, 1] - away[..., 1] * ways[:, 0]) / lengths
+    near = (off < 6e-4) & (along > -6e-4) & (along < lengths + 6e-4)
+    return tuple(np.flatnonzero((near & np.roll(near, -1, axis=0)).any(axis=1)).tolist())
 
 
 def _glue_side(panel: Any, step: Step) -> int:

@@ -5,7 +5,6 @@ kept on one facet, and a band round the head.
 from __future__ import annotations
 
 import math
-from collections.abc import Mapping
 from dataclasses import replace
 from functools import lru_cache
 from typing import TYPE_CHECKING
@@ -13,23 +12,27 @@ from typing import TYPE_CHECKING
 from mingei.core.draft import Bought, Draft, Handwork, Panel, Piece, Placement, When
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
-from mingei.core.plane.shape import Path, hole_path, rectangle
+from mingei.core.plane.shape import Path, hole_path, polygon_path, rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values, mesh
 from mingei.core.words import say
 
 if TYPE_CHECKING:
     from mingei.core.mesh.mesh import Mesh
-    from mingei.core.mesh.worn import Eye
+    from mingei.core.mesh.worn import Eye, Strap
 
 #: Which way it looks, as a level unit vector, by choice.
 _WAYS = {"front": (0.0, -1.0), "back": (0.0, 1.0), "right": (1.0, 0.0), "left": (-1.0, 0.0)}
 #: A band is larger than the head, and its strips lap, by so much; it stands so far behind the mask, mm.
 _EASE_MM, _LAP_MM, _BEHIND_MM = 10.0, 30.0, 30.0
+#: The holes to breathe through lie so far apart, mm.
+_NOSTRILS_MM = 24.0
+#: So much card stays between two holes, mm.
+_BETWEEN_MM = 4.0
 #: A rim of open edges longer than this is taped inside, mm (common practice).
 _LONG_RIM_MM = 40.0
 #: No head is further round by its width than this, and none less (from memory, no published source).
 _ROUND_LEAST, _ROUND_MOST = 2.6, 4.6
-_WITHIN = ("wide", "high", "slits", "tab", "hand")
+_WITHIN = ("wide", "high", "slits", "tab", "pairs", "hand", "face")
 
 
 def faceted(values: Values) -> Values:
@@ -61,12 +64,45 @@ def _eyes(values: Values) -> tuple[Eye, Eye]:
                 float(values["eyes"]), height / shape.size[2])
 
 
+def _breath(values: Values) -> tuple[Eye, ...]:
+    """The holes to breathe through; none where they are not wanted."""
+    from mingei.core.mesh.worn import eyes
+
+    across = float(values["breath"])
+    if across <= 0:
+        return ()
+    shape, height = _shape(values), float(faceted(values)["height"])
+    return eyes(shape, _WAYS[str(values["looks"])], _NOSTRILS_MM, float(values["breath_up"]) / 100 * height,
+                across,
+                height / shape.size[2], ("breath_up", "breath"))
+
+
+def _straps(values: Values) -> tuple[Strap, ...]:
+    """The slots for straps; none where it has a band."""
+    if values["held"] != "straps":
+        return ()
+    return _slots(str(values["mesh"]), str(values["looks"]), float(faceted(values)["height"]),
+                  float(values["eyes_up"]), float(values["strap"]))
+
+
+@lru_cache(maxsize=64)
+def _slots(text: str, looks: str, height: float, up: float, wide: float) -> tuple[Strap, ...]:
+    from mingei.core.mesh.worn import straps
+
+    return straps(_read(text).sized(height), _WAYS[looks], up / 100 * height, wide)
+
+
 def draft_mask(values: Values) -> Draft:
     """mesh: text; across: from ear to ear, mm; head: round it, mm; looks: which way; pupils, eyes: how far
     apart and how wide the holes are, mm; eyes_up: how high, percent; band: its width, mm."""
     found, own = _eyes(values), faceted(values)
     body = _shape(values).sized(float(own["height"]))
-    holes: Mapping[int, Path] = {eye.face: hole_path(float(values["eyes"]), eye.at) for eye in found}
+    holes: dict[int, tuple[Path, ...]] = {}
+    for wide, some in ((float(values["eyes"]), found), (float(values["breath"]), _breath(values))):
+        for eye in some:
+            holes[eye.face] = (*holes.get(eye.face, ()), hole_path(wide, eye.at))
+    for strap in _straps(values):
+        holes[strap.face] = (*holes.get(strap.face, ()), polygon_path(strap.slot))
     drafted = mesh.draft_mesh(own, holes)
     apart = abs(found[1].aside - found[0].aside)
     said = [*drafted.remarks,
@@ -88,7 +124,7 @@ def draft_mask(values: Values) -> Draft:
 def _band(values: Values, body: Mesh) -> list[Piece]:
     """Strips that lap into one ring round the head, none longer than the sheet takes."""
     wide = float(values["band"])
-    if wide <= 0:
+    if wide <= 0 or values["held"] != "band":
         return []
     whole = float(values["head"]) + _EASE_MM
     count = max(1, math.ceil(whole / (float(values["high"]) - _LAP_MM)))
@@ -101,6 +137,12 @@ def _band(values: Values, body: Mesh) -> list[Piece]:
 
 
 def _worn(values: Values) -> tuple[Handwork, ...]:
+    if values["held"] == "straps":
+        return (Handwork("straps",
+                         say("Tie a strap of {wide} or an elastic through the slots at the temples, and try "
+                                       "it on: it must come off at a pull.",
+                             wide=write_both(float(values["strap"]))),
+                         mesh.facet(_straps(values)[0].face), When.CLOSED),)
     if float(values["band"]) <= 0:
         return ()
     return (Handwork("band",
@@ -116,7 +158,13 @@ def _sound(values: Values) -> None:
         raise MeasureError("so wide a head is not so far round", "head",
                            say("a head {across} wide is some {round_} round", across=write_both(across),
                                round_=write_both(round(3.4 * across))))
-    _eyes(values)
+    _straps(values)
+    apart = (float(values["eyes"]) + float(values["breath"])) / 2 + _BETWEEN_MM
+    for eye in _eyes(values):
+        for hole in _breath(values):
+            if eye.face == hole.face and math.dist(eye.at, hole.at) < apart:
+                raise MeasureError("a breathing hole and an eye hole would run into each other", "breath_up",
+                                   "set the breathing holes lower, or make them smaller")
 
 
 #: A heron's head, to begin with.
@@ -145,9 +193,17 @@ RECIPE = Recipe(
                 stays=True),
         Measure("eyes_up", Kind.COUNT, 65, "how high the eyes lie, in percent of the height", 10, 95,
                 label="Eyes up, %", stays=True),
+        Measure("breath", Kind.LENGTH, 0.0,
+                "across each of two holes to breathe through; 0 for none, where it is "
+                "open beneath", 0.0, 20.0, label="Breathing holes", stays=True),
+        Measure("breath_up", Kind.COUNT, 30, "how high they lie, in percent of the height", 5, 90,
+                label="Breathing holes up, %", stays=True),
+        Measure("held", Kind.CHOICE, "band", "what holds it on the head",
+                choices=(("band", "a band of card"), ("straps", "straps through slots"))),
+        Measure("strap", Kind.LENGTH, 12.0, "how wide a strap is", 3.0, 40.0, stays=True),
         Measure("band", Kind.LENGTH, 30.0, "width of the band round the head; 0 for none", 0.0, 80.0,
                 stays=True),
-        *(mesh.RECIPE.measure(name) for name in ("slits", "wide", "high", "hand", "tab")),
+        *(mesh.RECIPE.measure(name) for name in ("slits", "wide", "high", "pairs", "hand", "tab", "face")),
     ),
     draft=draft_mask, thinnest=0.08, thickest=0.6, contradictions=_sound, gives=("eyes",), stock="card-250",
 )

@@ -33,34 +33,55 @@ _LEAST_EDGE_MM = 4.0
 _NO_TURN_DEG = 1e-3
 #: The middle of the card lies on the mesh: half a layer further in than a first layer does.
 _ON_THE_MESH = -0.5
-#: A tab needs the surface to turn so far, in a hollow so far, and no further than that, degrees: its crease
-#: lies where the planes of tab and carrier meet.
-_LEAST_TURN_DEG, _LEAST_HOLLOW_DEG, _SHARPEST_DEG = 2.0, 15.0, 150.0
+#: A tab needs the surface to turn no further, degrees.
+_SHARPEST_DEG = 150.0
 #: A carrier that goes on to its tab in a hollow needs so much room beside it on the flat, mm.
 _CROWDED_MM = 1.5
 #: No piece is asked to be smaller than a square of that side, mm.
 _LEAST_REACH_MM = 20.0
 #: Beside an edge that is no slit there is room for so deep a tab, mm.
 _ROOMY_MM = 3.0
+#: Card is taken to be so thick, mm, and a crease lies no further in than such a share of a facet.
+_CARD_MM, _CREASE_AT = 0.3, 0.35
+#: Pieces are told apart by these colours, pale enough for lines and numbers to be read on them.
+_PALETTE = ((236, 214, 160), (178, 206, 214), (222, 184, 168), (190, 212, 176), (214, 196, 222),
+            (232, 226, 196),
+            (168, 190, 222), (226, 198, 204))
 _CUT = "it is cut there"
+
+
+class Opened(NamedTuple):
+    """A mesh as high as it is made; the pieces it is cut into; narrow: the edges beside which their flats
+    have little room; steps: of each face the step in which it is turned up; held: the edges a person joined
+    or parted, and which; lost: how many edges set by hand were not found."""
+
+    mesh: Mesh
+    cut: Cut
+    narrow: frozenset[tuple[int, int]]
+    steps: Mapping[int, int]
+    held: Mapping[tuple[int, int], bool]
+    lost: int
 
 
 @lru_cache(maxsize=8)
 def cut_mesh(text: str, height: float, wide: float, high: float, reach: float, tab: float,
-             slits: int, hand: str) -> tuple[Mesh, Cut, frozenset[tuple[int, int]], Mapping[int, int], int]:
-    """The mesh so high, the pieces it is cut into, the edges beside which their flats have little room, of
-    each face the step in which it is turned up, mm, and how many edges set by hand were not found."""
+             slits: int, hand: str, pairs: bool) -> Opened:
+    """The mesh so high, cut into pieces."""
     from mingei.core.mesh.cutting import crowded, cut_up
     from mingei.core.mesh.hand import matched, read_hand
     from mingei.core.mesh.mesh import read_mesh
+    from mingei.core.mesh.pairs import cut_paired, halves_of
 
     mesh = read_mesh(text).sized(height)
     set_by_hand = read_hand(hand)
     marks = matched(mesh, set_by_hand.marks)
     # tabs stand out beyond the faces
-    cut = cut_up(mesh, _room(wide, high, reach, tab, slits), joined=marks.joined, parted=marks.parted,
-                 whole=set_by_hand.whole and not marks.lost)
-    return mesh, cut, crowded(mesh, cut, _CROWDED_MM), _steps(mesh, cut), marks.lost
+    space, settled = _room(wide, high, reach, tab, slits), set_by_hand.whole and not marks.lost
+    halves = halves_of(mesh) if pairs and not settled else None
+    cut = (cut_paired(mesh, halves, space, joined=marks.joined, parted=marks.parted) if halves is not None
+           else cut_up(mesh, space, joined=marks.joined, parted=marks.parted, whole=settled))
+    held = {**dict.fromkeys(marks.joined - marks.found, True), **dict.fromkeys(marks.parted, False)}
+    return Opened(mesh, cut, crowded(mesh, cut, _CROWDED_MM), _steps(mesh, cut), held, marks.lost)
 
 
 def _steps(mesh: Mesh, cut: Cut) -> dict[int, int]:
@@ -77,10 +98,15 @@ def _steps(mesh: Mesh, cut: Cut) -> dict[int, int]:
     return found
 
 
-def _of(values: Values) -> tuple[Mesh, Cut, frozenset[tuple[int, int]], Mapping[int, int], int]:
+def opened(values: Values) -> Opened:
+    """What the measures of a faceted model come to."""
     return cut_mesh(str(values["mesh"]),
                     *(float(values[k]) for k in ("height", "wide", "high", "reach", "tab")),
-                    int(values["slits"]), str(values["hand"]))
+                    int(values["slits"]), str(values["hand"]), _paired(values))
+
+
+def _paired(values: Values) -> bool:
+    return values["pairs"] == "alike"
 
 
 def facet(face: int) -> str:
@@ -109,7 +135,7 @@ def by_hand(values: Values, one: str, other: str, joined: bool) -> str:
     from mingei.core.mesh.cutting import joined_edges
     from mingei.core.mesh.hand import edge_between, settled, write_hand
 
-    mesh, cut = _of(values)[:2]
+    mesh, cut, _, _, held, _ = opened(values)
     face, beside = (int(name.removeprefix("facet ")) - 1 for name in (one, other))
     edge = edge_between(mesh, face, beside)
     edges = set(joined_edges(mesh, cut)) - {edge}
@@ -118,13 +144,22 @@ def by_hand(values: Values, one: str, other: str, joined: bool) -> str:
                                one=one,
                                other=other), "hand", "cut it there first")
     edges |= {edge} if joined else set()
-    text = write_hand(settled(mesh, edges))
-    if joined and set(joined_edges(mesh, _of({**values, "hand": text})[1])) != edges:
+    text = write_hand(settled(mesh, edges, {**held, edge: joined}))
+    if joined and set(joined_edges(mesh, opened({**values, "hand": text}).cut)) != edges:
         raise MeasureError(
             say("with the {one} and the {other} joined there, facets would lie over each other, or "
                                "the piece would not fit its sheet", one=one, other=other), "hand",
                            "part them elsewhere first")
     return text
+
+
+def as_cut(values: Values) -> str:
+    """The pieces as they are, settled: as the measure by hand keeps them."""
+    from mingei.core.mesh.cutting import joined_edges
+    from mingei.core.mesh.hand import settled, write_hand
+
+    mesh, cut, _, _, held, _ = opened(values)
+    return write_hand(settled(mesh, joined_edges(mesh, cut), held))
 
 
 class Fewer(NamedTuple):
@@ -141,20 +176,29 @@ def fewer(values: Values, tries: int) -> Iterator[Fewer]:
     between."""
     from mingei.core.mesh.cutting import joined_edges
     from mingei.core.mesh.hand import settled, write_hand
+    from mingei.core.mesh.pairs import doubled_cut, half_cut, halves_of
     from mingei.core.mesh.search import better
 
-    mesh, cut = _of(values)[:2]
-    best = Fewer(len(cut.pieces), write_hand(settled(mesh, joined_edges(mesh, cut))), 0.0)
-    for share, found in better(mesh, cut, _room_of(values), tries):
+    mesh, cut, _, _, held, _ = opened(values)
+    best = Fewer(len(cut.pieces), as_cut(values), 0.0)
+    yield best
+    halves = halves_of(mesh) if _paired(values) else None
+    room = _room_of(values)
+    tried = (better(mesh, cut, room, tries, held) if halves is None
+             else better(halves.half, half_cut(halves, cut, room), room, tries, held))
+    for share, half in tried:
+        found = half if half is None or halves is None else doubled_cut(mesh, halves, half, room)
         if found is not None:
-            best = Fewer(len(found.pieces), write_hand(settled(mesh, joined_edges(mesh, found))), share)
+            best = Fewer(len(found.pieces), write_hand(settled(mesh, joined_edges(mesh, found), held)), share)
         yield best._replace(share=share)
 
 
-def draft_mesh(values: Values, holes: Mapping[int, Path] = MappingProxyType({})) -> Draft:
+def draft_mesh(values: Values, holes: Mapping[int, tuple[Path, ...]] = MappingProxyType({})) -> Draft:
     """mesh: text; height: of the model, mm; wide, high: of the largest piece, reach: no piece has more area
     than a square of that side, 0 for any, tab: depth, mm.  holes: by face, in its own plane."""
-    mesh, cut, narrow, steps, lost = _of(values)
+    from mingei.core.mesh.flats import LEAST_HOLLOW_DEG, LEAST_TURN_DEG
+
+    mesh, cut, narrow, steps, _, lost = opened(values)
     tab = float(values["tab"])
     name = {face: facet(face) for piece in cut.pieces for face in piece}
     side = {edge: mesh.faces[face].index(edge[0]) for edge, face in mesh.beside.items()}
@@ -162,8 +206,7 @@ def draft_mesh(values: Values, holes: Mapping[int, Path] = MappingProxyType({}))
     of_piece = {face: number for number, piece in enumerate(cut.pieces) for face in piece}
     folds: dict[int, list[Fold]] = {}
     seams: dict[int, list[Seam]] = {}
-    for a, b, face, other in mesh.edges:
-        turn = mesh.turn_deg(face, other, a, b)
+    for (a, b, face, other), turn in zip(mesh.edges, mesh.turns_deg.tolist(), strict=True):
         turn = turn if abs(turn) > _NO_TURN_DEG else 0.0
         here, there = EdgeRef(name[face], side[a, b]), EdgeRef(name[other], side[b, a])
         crease = Crease.MOUNTAIN if turn >= 0 else Crease.VALLEY
@@ -178,31 +221,49 @@ def draft_mesh(values: Values, holes: Mapping[int, Path] = MappingProxyType({}))
                 first, second = there, here
             elif (a, b) not in narrow and (b, a) in narrow:
                 first, second = here, there
-            takes = turn > _LEAST_TURN_DEG or (-turn > _LEAST_HOLLOW_DEG and not {(a, b), (b, a)} <= narrow)
+            takes = turn > LEAST_TURN_DEG or (-turn > LEAST_HOLLOW_DEG and not {(a, b), (b, a)} <= narrow)
             long = math.dist(mesh.corners[a], mesh.corners[b])
             takes = takes and abs(turn) < _SHARPEST_DEG and long >= _LEAST_EDGE_MM
+            # where the surface hardly turns, the crease lies far in on the carrier: it must have that room
+            low = 2 * min(float(mesh.areas[face]), float(mesh.areas[other])) / long
+            takes = takes and _CARD_MM / math.sin(math.radians(abs(turn))) < _CREASE_AT * low
             joint: Joint = GLUE_TAB if takes else TAPE
             said = f"{first.panel} to {second.panel}".replace("facet ", "")
             seams.setdefault(of_piece[face if first is here else other], []).append(
                 Seam(said, joint, first, second, tab, 1, turn if joint is GLUE_TAB else max(turn, 0.0),
                      fixed=_CUT, spare=TAPE))
+    tint = (_tints(mesh) if values["face"] == "colours" else
+            {f: _PALETTE[number % len(_PALETTE)] for number, piece in enumerate(cut.pieces) for f in piece}
+            if values["face"] == "pieces" else {})
     pieces = []
     for number, faces in enumerate(cut.pieces):
         lies = turned(cut.turns[number])  # square to the sheet
         panels = tuple(Panel(name[f], _outline(mesh, f, lies if f == faces[0] else STAY),
-                             holes=(moved_path(holes[f], lies if f == faces[0] else STAY),) if f in holes
-                             else (),
-                             layer=_ON_THE_MESH,
+                             holes=tuple(moved_path(hole, lies if f == faces[0] else STAY)
+                                         for hole in holes.get(f, ())),
+                             layer=_ON_THE_MESH, tint=tint.get(f),
+                             said=str(f + 1) if values["face"] == "numbers" else "",
                              edges=tuple((i, Mitred()) for i in range(len(mesh.faces[f])))) for f in faces)
         pieces.append(Piece(f"part {number + 1}", name[faces[0]], _stands(mesh, faces[0], lies), panels,
                             folds=tuple(folds.get(number, ())), seams=tuple(seams.get(number, ())),
                             crowded=True))
-    return Draft(tuple(pieces), closes=False, remarks=_remarks(cut, lost))
+    return Draft(tuple(pieces), closes=False, remarks=_remarks(mesh, cut, lost, _paired(values)))
 
 
-def _remarks(cut: Cut, lost: int) -> tuple[tuple[str, str], ...]:
-    """What of the edges set by hand is not as it was asked."""
+def _tints(mesh: Mesh) -> dict[int, tuple[int, int, int]]:
+    """The colour of each face, where the mesh has any."""
+    if mesh.colours is None:
+        return {}
+    return {face: (red, green, blue) for face, (red, green, blue) in enumerate(mesh.colours.tolist())}
+
+
+def _remarks(mesh: Mesh, cut: Cut, lost: int, paired: bool) -> tuple[tuple[str, str], ...]:
+    """What is not as it was asked."""
+    from mingei.core.mesh.mirror import mirrored_faces
+
     said: list[tuple[str, str]] = []
+    if paired and mirrored_faces(mesh) is None:
+        said.append(("pairs", say("left and right of this mesh are not alike: its pieces are no pairs")))
     if cut.refused:
         said.append(
             ("hand", say("{count} edges joined by hand are cut: their facets would lie over others, or "
@@ -263,9 +324,14 @@ RECIPE = Recipe(
                 label="Room high", stays=True),
         Measure("reach", Kind.LENGTH, 0.0, "no piece has more area than a square of that side; 0 for any",
                 0.0, 1500.0, label="Largest piece"),
+        Measure("pairs", Kind.CHOICE, "any", "whether the pieces of left and right are alike", label="Halves",
+                choices=(("any", "any"), ("alike", "alike"))),
         Measure("hand", Kind.MARKS, "", "edges joined or parted by hand", label="By hand"),
         Measure("tab", Kind.LENGTH, 6.0, "depth of the tabs; shortened where a face has less room", 3.0, 15.0,
                 label="Tab depth", stays=True),
+        Measure("face", Kind.CHOICE, "plain", "what is printed on the facets", label="Facets",
+                choices=(("plain", "plain"), ("colours", "colours"),
+                         ("numbers", "numbers"), ("pieces", "pieces"))),
     ),
     draft=draft_mesh, thinnest=0.08, thickest=0.6, contradictions=_sound, stock="card-160",
 )

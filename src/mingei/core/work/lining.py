@@ -9,7 +9,7 @@ little worse, less and less often (simulated annealing, Kirkpatrick and others, 
 from __future__ import annotations
 
 import math
-from collections.abc import Iterator, Sequence
+from collections.abc import Generator, Sequence
 from itertools import pairwise
 from random import Random
 from typing import NamedTuple
@@ -68,7 +68,7 @@ _Sheet = tuple[_Laid, ...]
 
 
 def line_up(loads: Sequence[Load], sheet: Sheet, spots: Sequence[Spot] = (), working: Working | None = None,
-            seed: int = 0, tries: int = 0) -> Iterator[Lined]:
+            seed: int = 0, tries: int = 0) -> Generator[Lined]:
     """Layouts that need fewer placings of the rule, better and better; sheets on which something is locked
     stay as they are.  The same pieces, tries and seed give the same layouts."""
     working = working or Working()

@@ -1,0 +1,91 @@
+"""What is found of things that are joined: joints that cannot be, how many are needed, what meets in the
+whole and on its way."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import replace
+
+from mingei.core.check import Finding, Fix, Severity
+from mingei.core.document.project import Project
+from mingei.core.folded.shared import shared, slabs
+from mingei.core.kinds.join import is_joined
+from mingei.core.length import write_both
+from mingei.core.whole.joined import ASSEMBLED, Joined, Shown, joined, needed, stood, whole_of
+from mingei.core.whole.placing import overhang
+from mingei.core.words import say
+
+#: Where what moves is looked at, as shares of all it may.
+_ON_THE_WAY = (-1.0, -0.5, 0.5, 1.0)
+#: So many meetings are told, and of how many the rest is counted.
+_TOLD = 4
+#: What reaches past a panel by less is on it, mm.
+_PAST_MM = 0.5
+
+
+def whole_findings(project: Project, number: int, thorough: bool = False) -> tuple[Finding, ...]:
+    """What is found of a thing of a project where it is joined to others.  thorough: with what meets in the
+    whole, for the thing all others of it stand on."""
+    if not is_joined(project.briefs):
+        return ()
+    found = joined(project)
+    return ((*_troubles(found, number), *_counted(found, number),
+            *_overhanging(found, number), *(_meetings(found, number) if thorough else ())))
+
+
+def _troubles(found: Joined, number: int) -> Iterator[Finding]:
+    for trouble in found.troubles:
+        if trouble.guest == number:
+            yield Finding("joined", Severity.ERROR, trouble.error.sentence, trouble.error.place or "join",
+                          trouble.error.remedy)
+
+
+def _counted(found: Joined, number: int) -> Iterator[Finding]:
+    brief = found.project.briefs[number]
+    if found.seat_of(number) is None:
+        return
+    wanted = needed(found, number)
+    if wanted != brief.copies:
+        yield Finding("joined-count", Severity.LOOK,
+                      say("the whole needs {wanted} of it, and {made} are made", wanted=wanted,
+                          made=brief.copies),
+                      "copies", say("make {wanted}", wanted=wanted),
+                      fix=Fix(say("Make {wanted}", wanted=wanted), replace(brief, copies=wanted)))
+
+
+def _overhanging(found: Joined, number: int) -> Iterator[Finding]:
+    seat = found.seat_of(number)
+    if seat is None or seat.joint.word != "stands":
+        return
+    past = overhang(seat)
+    if past > _PAST_MM:
+        panel = seat.join.panel
+        yield Finding("joined-overhang", Severity.LOOK,
+                      say("it reaches {past} past the {panel}", past=write_both(round(past, 1)), panel=panel),
+                      "join",
+                      say("move it inwards by that, or make the {panel} larger by twice as much",
+                          panel=panel))
+
+
+def _meetings(found: Joined, number: int) -> Iterator[Finding]:
+    if found.root(number) != number or len(stood(found, number)) < 2:
+        return
+    moving = [seat.guest for seat in found.seats if seat.joint.turns or seat.joint.slides]
+    looks = [ASSEMBLED, *(Shown(moved=((guest, share),)) for guest in moving for share in _ON_THE_WAY)]
+    told: set[tuple[str, str]] = set()
+    for shown in looks:
+        for each in shared(slabs(whole_of(found, number, shown))):
+            one, other = each.a[0].split(": ")[0], each.b[0].split(": ")[0]
+            if one == other or (one, other) in told:
+                continue
+            told.add((one, other))
+            if len(told) <= _TOLD:
+                yield Finding(
+                    "joined-meets", Severity.ERROR,
+                    say("the {a} of the {one} and the {b} of the {other} stand in each other", a=each.a[1],
+                        one=one,
+                        b=each.b[1], other=other) if shown == ASSEMBLED
+                    else say("on its way the {a} of the {one} runs into the {b} of the {other}", a=each.a[1],
+                             one=one,
+                             b=each.b[1], other=other), "whole",
+                             "set one of them elsewhere, or let it turn less")

@@ -1,0 +1,166 @@
+"""A joint between two things, as a value: what it adds to host and guest, how the guest lies there, how it
+may move.  ``core/whole/joints`` has those there are, one module each."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from functools import lru_cache
+from typing import NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+
+from mingei.core.document.build import Build
+from mingei.core.draft import Panel
+from mingei.core.errors import MeasureError
+from mingei.core.flat.pattern import Pattern
+from mingei.core.folded.fold import finished, place
+from mingei.core.kinds import Amendment
+from mingei.core.kinds.join import Join
+from mingei.core.plane.shape import Point, bounds
+from mingei.core.whole.bodies import solids, upright
+from mingei.core.words import Words, say
+
+Array = NDArray[np.float64]
+
+
+#: So much may lie on the face by which a guest is glued on, such as a wrap or a facing, mm.
+_LAYERS_MM = 4.0
+_HAIR_MM = 1e-6
+
+
+class Spot(NamedTuple):
+    """Where a guest is set: its place on the host's panel, from the panel's middle, mm, and its turn from the
+    panel's own x axis, degrees."""
+
+    x: float
+    y: float
+    turn_deg: float
+
+
+class Given(NamedTuple):
+    """What a joint is worked out from.  panel, pattern: the host's, as drafted and as it lies flat; deep: how
+    far it goes in, or hangs, or slides, mm, None where that was not said; foot_at: where on the guest's foot;
+    spots: where it is set."""
+
+    host: Build
+    guest: Build
+    join: Join
+    panel: Panel
+    pattern: Pattern
+    deep: float | None
+    foot_at: Point
+    spots: tuple[Spot, ...]
+
+    @property
+    def thick(self) -> float:
+        """How thick the host's panel is, mm."""
+        return self.pattern.stock.caliper_mm
+
+    @property
+    def middle(self) -> Point:
+        """The middle of the host's panel, in its own coordinates."""
+        return bounds(self.panel.outline).centre
+
+    def face(self, spot: Spot) -> Array:
+        """From the face of the host's panel at a spot to the host (4, 4): x as the guest is turned, z away
+        from the card."""
+        x, y = self.middle[0] + spot.x, self.middle[1] + spot.y
+        turn = np.radians(spot.turn_deg)
+        cos, sin = float(np.cos(turn)), float(np.sin(turn))
+        way = -1.0 if self.join.inside else 1.0  # on the inner face it is turned over, about y
+        at = np.array(((cos * way, -sin * way, 0.0, x), (sin, cos, 0.0, y),
+                       (0.0, 0.0, way, way * self.thick / 2),
+                       (0.0, 0.0, 0.0, 1.0)))
+        found: Array = finished(self.pattern)[self.panel.name] @ at
+        return found
+
+    def on_panel(self, spot: Spot, points: Array) -> Array:
+        """Points beside a spot (n, 2), in the guest's own turn, as places on the panel from its middle."""
+        turn = np.radians(spot.turn_deg)
+        cos, sin = float(np.cos(turn)), float(np.sin(turn))
+        way = -1.0 if self.join.inside else 1.0
+        x, y = points[:, 0], points[:, 1]
+        return np.stack([spot.x + way * (cos * x - sin * y), spot.y + sin * x + cos * y], axis=1)
+
+
+class Added(NamedTuple):
+    """What a joint adds to each of the two, as amendments."""
+
+    host: tuple[Amendment, ...] = ()
+    guest: tuple[Amendment, ...] = ()
+
+
+def standing(given: Given, spot: Spot, sunk: float = 0.0) -> Array:
+    """From the guest to the host where it stands on a face, its bottom so far beneath it, mm."""
+    down = np.eye(4)
+    down[2, 3] = -sunk
+    found: Array = given.face(spot) @ down @ upright(given.guest)
+    return found
+
+
+def lying(given: Given, spot: Spot) -> Array:
+    """From the guest to the host where a panel of the guest lies on a face, face to face: with the face that
+    the rest of the guest does not stand behind."""
+    panel, pattern = foot_of(given)
+    matrix = finished(pattern)[panel.name]
+    x, y = (a + b for a, b in zip(bounds(panel.outline).centre, given.foot_at, strict=True))
+    back = np.linalg.inv(matrix)
+    every = np.concatenate([place(back @ finished(p)[q.name], q.polygon, side * p.stock.caliper_mm / 2)
+                            for p in given.guest.patterns for q in p.panels for side in (-1.0, 1.0)])[:, 2]
+    half = pattern.stock.caliper_mm / 2
+    beneath, above = -float(every.min()) - half, float(every.max()) - half
+    if panel.whole or min(beneath, above) > _LAYERS_MM:
+        raise MeasureError(say("the {panel} of the {guest} is not free to lie on anything", panel=panel.name,
+                               guest=given.guest.brief.name), "foot",
+                           "choose a flat panel nothing stands out of")
+    way = 1.0 if beneath <= above + _HAIR_MM else -1.0
+    # the foot's middle to the origin, turned over where its outer face comes to lie, and up by what is
+    # beneath it
+    to = np.array(((way, 0.0, 0.0, -way * x), (0.0, 1.0, 0.0, -y),
+                   (0.0, 0.0, way, half + (beneath if way > 0 else above)), (0.0, 0.0, 0.0, 1.0)))
+    found: Array = given.face(spot) @ to @ back
+    return found
+
+
+def foot_of(given: Given) -> tuple[Panel, Pattern]:
+    """The guest's panel that lies on the host: the one that was named, else its first."""
+    from mingei.core.whole.bodies import panels
+
+    every = panels(given.guest)
+    return next((each for each in every if each[0].name == given.join.foot), every[0])
+
+
+@lru_cache(maxsize=64)
+def height_of(build: Build) -> float:
+    """How high a thing is as it stands, mm."""
+    stands = upright(build)
+    return max(float(s.solid.transform(stands[:3]).bounding_box()[5]) for s in solids(build)
+               if not s.solid.is_empty())
+
+
+@dataclass(frozen=True, eq=False)
+class Between:
+    """A joint between things; told apart by identity.
+
+    word: in files; title, hint: on its button, and what it means; needs: the fields of a join that mean
+    something here; adds: what it adds; pose: where the guest lies, from it to the host; done: the step that
+    joins them, of ``{guest}``, ``{panel}``, ``{count}``; early: it is done before the host closes, where that
+    closes; turns: it turns about the square of the face at its spot; slides: it slides along its x; hangs: it
+    is beneath what it is joined to.
+    """
+
+    word: str
+    title: str
+    hint: str
+    needs: frozenset[str]
+    adds: Callable[[Given], Added]
+    pose: Callable[[Given, Spot], Array]
+    done: Callable[[Given], Words]
+    early: bool = False
+    turns: bool = False
+    slides: bool = False
+    hangs: bool = False
+    free: bool = False
+    axis: Callable[[Given, Spot], Array] | None = None

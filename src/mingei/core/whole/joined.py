@@ -1,0 +1,485 @@
+"""The things of a project joined: which is whose guest, what that adds to each, and where everything stands
+in the whole.
+
+A thing is worked out by itself first; what its joints add is then put to it as further amendments, so that
+everything else knows of slots, tongues, holes and traced outlines as of any others.  Nothing of that is kept
+in the project: it holds what a person decided, and the rest follows.
+"""
+
+from __future__ import annotations
+
+import math
+import re
+from collections.abc import Mapping, Sequence
+from dataclasses import replace
+from functools import lru_cache
+from typing import NamedTuple
+
+import numpy as np
+
+from mingei.core.amendments.opening import LEAST_BRIDGE_MM, Opening, cut_path
+from mingei.core.document.build import Build, build
+from mingei.core.document.project import MOST_COPIES, Project
+from mingei.core.draft import Draft, Panel, Placement, When
+from mingei.core.errors import MeasureError, MingeiError
+from mingei.core.flat.pattern import Pattern
+from mingei.core.kinds import Amendment, some
+from mingei.core.kinds.join import Join, Row, is_joined, join_of
+from mingei.core.kinds.work import Work
+from mingei.core.length import parse, write_both, write_mm
+from mingei.core.plane.shape import bounds, flat_points, moved_path, shifted
+from mingei.core.recipes import Kind, find_recipe
+from mingei.core.whole.between import Added, Array, Between, Given, Spot, height_of
+from mingei.core.whole.bodies import panels
+from mingei.core.whole.joints import find
+from mingei.core.words import say, some_of
+
+#: Of one root no more things stand on each other than this.
+_DEEPEST = 40
+
+
+class Trouble(NamedTuple):
+    """A joint that cannot be: the number of the guest, and why."""
+
+    guest: int
+    error: MingeiError
+
+
+class Seat(NamedTuple):
+    """A guest on its host, by their numbers in the project; joint: what joins them; poses: from the guest to
+    the host (4, 4), one for each time it is set there; at: its x and y as they were
+    worked out, mm."""
+
+    guest: int
+    host: int
+    joint: Between
+    join: Join
+    given: Given
+    poses: tuple[Array, ...]
+    at: tuple[float, float] = (0.0, 0.0)
+
+
+class Joined(NamedTuple):
+    """builds: the things that joints add to, by their numbers in the project; seats: the joints that hold;
+    troubles: those that do not."""
+
+    project: Project
+    builds: Mapping[int, Build]
+    seats: tuple[Seat, ...]
+    troubles: tuple[Trouble, ...]
+
+    def build_of(self, number: int) -> Build:
+        """A thing as its joints make it."""
+        return self.builds[number] if number in self.builds else plain(self.project, number)
+
+    def on(self, number: int) -> tuple[Seat, ...]:
+        """What is set on a thing."""
+        return tuple(s for s in self.seats if s.host == number)
+
+    def seat_of(self, number: int) -> Seat | None:
+        return next((s for s in self.seats if s.guest == number), None)
+
+    def root(self, number: int) -> int:
+        """The thing that what a thing stands on stands on, and so on, down to the last."""
+        seat = self.seat_of(number)
+        while seat is not None:
+            number = seat.host
+            seat = self.seat_of(number)
+        return number
+
+
+def slug(name: str) -> str:
+    """A thing's name as a sum calls it."""
+    found = re.sub(r"\W+", "_", name.strip().lower()).strip("_")
+    return found if found[:1].isalpha() else f"thing_{found}"
+
+
+def names_for(guest: Build, host: Build, panel: str) -> dict[str, float]:
+    """What a sum for a place may name: the guest's measures, the host's after its name and a stop, and how
+    wide and high the panel is."""
+    found: dict[str, float] = {}
+    for made, before in ((guest, ""), (guest, f"{slug(guest.brief.name)}."),
+                         (host, f"{slug(host.brief.name)}."),
+                         (host, "host.")):
+        recipe = find_recipe(made.brief.recipe)
+        values = recipe.settled(made.brief.values)
+        found |= {f"{before}{m.name}": float(values[m.name]) for m in recipe.measures
+                  if m.kind in (Kind.LENGTH, Kind.COUNT) and isinstance(values[m.name], (int, float))}
+    around = next((bounds(p.outline) for p, _ in panels(host) if p.name == panel), None)
+    if around is not None:
+        found |= {"panel.wide": around.width, "panel.high": around.height}
+    return found
+
+
+def worked(text: str, names: Mapping[str, float], place: str) -> float:
+    """A length as a person wrote it, mm; nothing is 0.  Raises MeasureError naming the field."""
+    if not text.strip():
+        return 0.0
+    try:
+        return parse(text, names=names)
+    except MingeiError as error:
+        raise MeasureError(error.sentence, place, error.remedy) from None
+
+
+def spots_of(join: Join, names: Mapping[str, float]) -> tuple[Spot, ...]:
+    """Where a guest is set, all times."""
+    x, y = worked(join.x, names, "x"), worked(join.y, names, "y")
+    apart = worked(join.apart, names, "apart")
+    if join.row is not Row.ONE and join.row is not Row.MIRRORED and join.many > 1 and apart <= 0:
+        raise MeasureError("how far apart they stand was not said", "apart",
+                           "write the radius of the ring, or from one to the next, such as 30 mm")
+    if join.row is Row.RING:
+        angles = [join.turn_deg + 360.0 * i / join.many for i in range(join.many)]
+        return tuple(Spot(x + apart * math.cos(math.radians(a)), y + apart * math.sin(math.radians(a)), a)
+                     for a in angles)
+    if join.row is Row.ROW:
+        turn = math.radians(join.turn_deg)
+        along = [(i - (join.many - 1) / 2) * apart for i in range(join.many)]
+        return tuple(Spot(x + d * math.cos(turn), y + d * math.sin(turn), join.turn_deg) for d in along)
+    if join.row is Row.MIRRORED:
+        return (Spot(x, y, join.turn_deg), Spot(-x, y, -join.turn_deg))
+    return (Spot(x, y, join.turn_deg),)
+
+
+def plain(project: Project, number: int) -> Build:
+    """A thing by itself."""
+    brief = project.briefs[number]
+    return build(brief, project.stock_of(brief), project.parts_of(brief))
+
+
+@lru_cache(maxsize=8)
+def joined(project: Project) -> Joined:
+    """The things of a project that are joined, each as its joints make it."""
+    troubles: list[Trouble] = []
+    seats: list[Seat] = []
+    added: dict[int, tuple[Amendment, ...]] = {}
+    for number, brief in enumerate(project.briefs):
+        join = join_of(brief)
+        if join is None:
+            continue
+        try:
+            seat = _seat(project, number, join)
+            to = _added(seat.given)
+        except MingeiError as error:
+            troubles.append(Trouble(number, error))
+            continue
+        seats.append(seat)
+        added[seat.host] = (*added.get(seat.host, ()), *to.host, _work(seat))
+        if to.guest:
+            added[number] = (*added.get(number, ()), *to.guest)
+    try:
+        builds = {number: _made(project, number, more) for number, more in added.items()}
+    except MingeiError:  # one of them cannot be: which, and why
+        return _one_by_one(project, seats, troubles)
+    return Joined(project, builds, tuple(seats), tuple(troubles))
+
+
+def _one_by_one(project: Project, seats: Sequence[Seat], troubles: Sequence[Trouble]) -> Joined:
+    """The joints that hold, each put to those before it; the others are told."""
+    found, kept = list(troubles), []
+    added: dict[int, tuple[Amendment, ...]] = {}
+    for seat in seats:
+        to = _added(seat.given)
+        fresh = {seat.host: (*added.get(seat.host, ()), *to.host, _work(seat))}
+        if to.guest:
+            fresh[seat.guest] = (*added.get(seat.guest, ()), *to.guest)
+        try:
+            for number, more in fresh.items():
+                _made(project, number, more)
+        except MingeiError as error:
+            found.append(Trouble(seat.guest, _near_edge(seat, to) or error))
+            continue
+        added |= fresh
+        kept.append(seat)
+    builds = {number: _made(project, number, more) for number, more in added.items()}
+    return Joined(project, builds, tuple(kept), tuple(sorted(found, key=lambda t: t.guest)))
+
+
+def seated(project: Project, number: int) -> Project:
+    """The project once a thing of it is joined: as many are made of it and of what stands on it as the whole
+    needs.  Raises MeasureError where it cannot be joined so."""
+    found = joined(project)
+    trouble = next((t for t in found.troubles if t.guest == number), None)
+    if trouble is not None:
+        raise trouble.error
+    return counted_out(project, number)
+
+
+def counted_out(project: Project, number: int) -> Project:
+    """The project with as many made of all that stands on a thing as its whole needs."""
+    found = joined(project)
+    for each in {s.number for s in stood(found, number)}:
+        wanted = needed(found, each)
+        if project.briefs[each].copies != wanted and wanted <= MOST_COPIES:
+            project = project.with_brief(each, replace(project.briefs[each], copies=wanted))
+    return project
+
+
+def _near_edge(seat: Seat, to: Added) -> MeasureError | None:
+    """What is cut for a guest that comes too near to the edge of its panel: by how much it is to be moved, or
+    how large the panel would have to be.  None where that is not what is wrong."""
+    openings = some(to.host, Opening)
+    if not openings:
+        return None
+    middle = seat.given.middle
+    around = bounds(seat.given.panel.outline)
+    points = [q for o in openings for q in flat_points(moved_path(cut_path(o), shifted(o.x, o.y)))]
+    box = bounds(points)
+    need = LEAST_BRIDGE_MM
+    past = (around.left - middle[0] + need - box.left, box.right - (around.right - middle[0]) + need,
+            around.bottom - middle[1] + need - box.bottom, box.top - (around.top - middle[1]) + need)
+    if max(past) <= 0:
+        return None
+    words = {"guest": seat.given.guest.brief.name, "panel": seat.given.panel.name}
+    wide, high = box.width + 2 * need, box.height + 2 * need
+    if wide > around.width or high > around.height:
+        return MeasureError(say("the {panel} is too small for the {guest}", **words), "panel",
+                            say("make it {wide} by {high} or larger", wide=write_both(math.ceil(wide)),
+                                high=write_both(math.ceil(high))))
+    across, up = (max(0.0, low) - max(0.0, high) for low, high in (past[:2], past[2:]))
+    return MeasureError(say("the {guest} comes too near to the edge of the {panel}", **words), "x",
+                        say("move it by {across} across and {up} up", across=write_mm(_outwards(across)),
+                            up=write_mm(_outwards(up))))
+
+
+def _outwards(mm: float) -> float:
+    """To a tenth, away from nothing."""
+    return math.copysign(math.ceil(abs(mm) * 10 - 1e-6) / 10, mm) if mm else 0.0
+
+
+def build_of(project: Project, number: int) -> Build:
+    """A thing of a project as its joints make it."""
+    return joined(project).build_of(number) if is_joined(project.briefs) else plain(project, number)
+
+
+def builds_of(project: Project) -> tuple[Build, ...]:
+    """Every thing of a project as its joints make it.  Raises MeasureError, StockError."""
+    return tuple(build_of(project, number) for number in range(len(project.briefs)))
+
+
+def _made(project: Project, number: int, added: tuple[Amendment, ...]) -> Build:
+    brief = project.briefs[number]
+    return build(replace(brief, amendments=(*brief.amendments, *added)), project.stock_of(brief),
+                 project.parts_of(brief))
+
+
+def _named(made: Build, name: str, field: str) -> tuple[Panel, Pattern]:
+    """A panel by its name, and as it lies flat.  Raises MeasureError naming the field where there is none."""
+    every = panels(made)
+    found = next((each for each in every if each[0].name == name), None)
+    if found is None:
+        raise MeasureError(say("the {host} has no panel {panel!r} any more", host=made.brief.name,
+                               panel=name),
+                           field, say("choose one of: {names}", names=some_of([p.name for p, _ in every],
+                                                                              name)))
+    return found
+
+
+def _seat(project: Project, number: int, join: Join) -> Seat:
+    """Raises MeasureError where a guest cannot be joined so."""
+    briefs = project.briefs
+    host = next((i for i, brief in enumerate(briefs) if brief.id and brief.id == join.host), None)
+    if host is None:
+        raise MeasureError("the thing it is joined to is gone", "host",
+                           "join it to another, or take the joint away")
+    at, seen = host, {number}
+    while at not in seen and len(seen) < _DEEPEST:
+        seen.add(at)
+        below = join_of(briefs[at])
+        at = next((i for i, brief in enumerate(briefs) if below and brief.id == below.host), -1)
+        if at < 0:
+            break
+    if at >= 0:
+        raise MeasureError(say("{name} is joined to itself by way of others", name=briefs[number].name),
+                           "host",
+                           "join it to something that does not stand on it")
+    joint = find(join.how)
+    one, other = plain(project, number), plain(project, host)
+    panel, pattern = _named(other, join.panel, "panel")
+    if join.foot and "foot" in joint.needs:
+        _named(one, join.foot, "foot")
+    names = names_for(one, other, join.panel)
+    dx, dy = _place(other.draft, join)
+    spots = tuple(Spot(s.x + dx, s.y + dy, s.turn_deg) for s in spots_of(join, names))
+    foot_at = worked(join.foot_x, names, "foot_x"), worked(join.foot_y, names, "foot_y")
+    deep = worked(join.deep, names, "deep") if join.deep.strip() else None
+    if deep is not None and deep < 0.0:
+        raise MeasureError(say("{length:g} mm is no depth", length=deep), "deep", "write 0 or more")
+    given = Given(other, one, join, panel, pattern, deep, foot_at, spots)
+    return Seat(number, host, joint, join, given, _poses(given),
+                (worked(join.x, names, "x"), worked(join.y, names, "y")))
+
+
+@lru_cache(maxsize=512)
+def _poses(given: Given) -> tuple[Array, ...]:
+    joint = find(given.join.how)
+    return tuple(joint.pose(given, spot) for spot in given.spots)
+
+
+@lru_cache(maxsize=512)
+def _added(given: Given) -> Added:
+    return find(given.join.how).adds(given)
+
+
+def _place(draft: Draft, join: Join) -> tuple[float, float]:
+    """How far a place the host names lies from its panel's middle, mm."""
+    if not join.place:
+        return 0.0, 0.0
+    found = next((p for p in draft.places if p.name == join.place and p.panel == join.panel), None)
+    if found is None:
+        names = [p.name for p in draft.places if p.panel == join.panel]
+        raise MeasureError(say("the {panel} names no place {name!r}", panel=join.panel, name=join.place),
+                           "place", say("choose one of: {names}", names=some_of(names)) if names
+                           else say("leave the place empty, and count from the middle"))
+    panel = next(p for piece in draft.pieces for p in piece.panels if p.name == join.panel)
+    middle = bounds(panel.outline).centre
+    return found.x - middle[0], found.y - middle[1]
+
+
+def _work(seat: Seat) -> Work:
+    """The step in which a guest is joined to its host."""
+    early = seat.joint.early and seat.given.host.draft.closes and len(seat.given.host.draft.pieces) > 0
+    words = seat.joint.done(seat.given)
+    if len(seat.given.spots) > 1:
+        words = say("{words} So it is done {count} times.", words=words, count=len(seat.given.spots))
+    return Work(f"join {seat.given.guest.brief.name}", words, seat.join.panel, When.OPEN if early
+                else When.CLOSED,
+                say("its back is out of reach once it is closed") if early else "")
+
+
+# -- the whole -----------------------------------------------------------------------------------------------
+
+
+class Stood(NamedTuple):
+    """A thing where it stands in the whole: its number, which one of several it is (from 0), and the way from
+    it to the whole (4, 4)."""
+
+    number: int
+    turn: int
+    pose: Array
+
+
+class Shown(NamedTuple):
+    """How the whole is looked at: apart: 0 assembled to 1 taken apart, each guest along its joint's own way;
+    moved: how far each guest that can turn or slide has, -1 to 1, by its number."""
+
+    apart: float = 0.0
+    moved: tuple[tuple[int, float], ...] = ()
+
+
+ASSEMBLED = Shown()
+#: No more things are shown of one whole.
+_MOST_STOOD = 400
+#: Taken apart, things lie so far from each other, mm, besides their own height.
+_CLEAR_MM = 25.0
+
+
+def stood(found: Joined, number: int, shown: Shown = ASSEMBLED) -> tuple[Stood, ...]:
+    """Everything that stands on a thing, itself first, where it stands; a guest of a thing that is set
+    several times stands on each."""
+    result = [Stood(number, 0, np.eye(4))]
+    counts: dict[int, int] = {number: 1}
+    for each in result:
+        for seat in found.on(each.number):
+            for spot, pose in zip(seat.given.spots, seat.poses, strict=True):
+                turn = counts.get(seat.guest, 0)
+                counts[seat.guest] = turn + 1
+                result.append(Stood(seat.guest, turn, each.pose @ _shifted(seat, spot, shown) @ pose))
+        if len(result) > _MOST_STOOD:
+            break
+    return tuple(result)
+
+
+def _shifted(seat: Seat, spot: Spot, shown: Shown) -> Array:
+    """How far a guest is from where it belongs, in its host (4, 4)."""
+    face = seat.given.face(spot)
+    found = motion(seat, spot, dict(shown.moved).get(seat.guest, 0.0))
+    if shown.apart > 0:
+        off = np.eye(4)
+        away = face[:3, 2]
+        if seat.joint.hangs or seat.joint.free:
+            away = np.array((0.0, 0.0, -1.0 if seat.joint.hangs else 1.0))
+        off[:3, 3] = away * shown.apart * (height_of(seat.given.guest) + _CLEAR_MM)
+        found = off @ found
+    return found
+
+
+def motion(seat: Seat, spot: Spot, share: float) -> Array:
+    """How a guest has moved that turns or slides, in its host (4, 4); share: -1 to 1 of all it may."""
+    joint, given = seat.joint, seat.given
+    if not share or not (joint.turns or joint.slides):
+        return np.eye(4)
+    face = given.face(spot) if joint.axis is None else joint.axis(given, spot)
+    move = np.eye(4)
+    if joint.axis is not None:
+        angle = np.radians(abs(share) * given.join.most_deg)
+        move[1:3, 1:3] = ((np.cos(angle), np.sin(angle)), (-np.sin(angle), np.cos(angle)))
+    elif joint.turns:
+        angle = np.radians(share * given.join.most_deg)
+        move[:2, :2] = ((np.cos(angle), -np.sin(angle)), (np.sin(angle), np.cos(angle)))
+    else:
+        move[0, 3] = share * (given.deep or 0.0) / 2
+    found: Array = face @ move @ np.linalg.inv(face)
+    return found
+
+
+def many(found: Joined, number: int) -> int:
+    """How many of a thing one of the whole it belongs to needs."""
+    return sum(each.number == number for each in stood(found, found.root(number)))
+
+
+def needed(found: Joined, number: int) -> int:
+    """How many of a thing are made for as many of its whole as are."""
+    return many(found, number) * found.project.briefs[found.root(number)].copies
+
+
+def whole_build(found: Joined, number: int, shown: Shown = ASSEMBLED) -> Build:
+    """The whole a thing belongs to as one thing to look at: it has no draft of its own, and is not folded."""
+    root = found.build_of(found.root(number))
+    return Build(root.brief, root.recipe, root.stock, Draft((), closes=False), whole_of(found, number, shown))
+
+
+def whole_sources(found: Joined, number: int) -> tuple[tuple[int, Pattern], ...]:
+    """Of every piece of a whole, in the order of ``whole_of``, its thing and the piece it is of that."""
+    return tuple((each.number, pattern) for each in stood(found, found.root(number))
+                 for pattern in found.build_of(each.number).patterns)
+
+
+def whole_of(found: Joined, number: int, shown: Shown = ASSEMBLED) -> tuple[Pattern, ...]:
+    """All pieces of the whole a thing belongs to, where they stand, each named after its thing."""
+    pieces: list[Pattern] = []
+    for each in stood(found, found.root(number), shown):
+        made = found.build_of(each.number)
+        before = made.brief.name if each.turn == 0 else f"{made.brief.name} {each.turn + 1}"
+        moved: dict[Pattern, Pattern] = {}
+        for pattern in made.patterns:
+            moved[pattern] = _carried(pattern, each.pose, before, moved)
+        pieces += moved.values()
+    return tuple(pieces)
+
+
+def _carried(pattern: Pattern, pose: Array, before: str, moved: Mapping[Pattern, Pattern]) -> Pattern:
+    """A piece carried along, named after its thing."""
+    origin, u, v = (np.array(part) for part in pattern.placement)
+    turn = pose[:3, :3]
+    ways = (turn @ origin + pose[:3, 3], turn @ u, turn @ v)
+    rides = pattern.rides
+    if rides is not None and rides.host in moved:
+        rides = rides._replace(host=moved[rides.host])
+    return replace(pattern, name=f"{before}: {pattern.name}", rides=rides,
+                   placement=Placement(*((float(x), float(y), float(z)) for x, y, z in ways)))
+
+
+def order(found: Joined, number: int) -> tuple[int, ...]:
+    """The things of a whole in the order in which they are made: each after all that is set on it."""
+    root = found.root(number)
+    result: list[int] = []
+
+    def after(at: int) -> None:
+        for seat in found.on(at):
+            after(seat.guest)
+        if at not in result:
+            result.append(at)
+
+    after(root)
+    return tuple(result)

@@ -1,0 +1,60 @@
+"""It sits on a ball or anything round: let down from above until it touches, and glued there."""
+
+from __future__ import annotations
+
+import numpy as np
+
+from mingei.core.errors import MeasureError
+from mingei.core.whole.between import Added, Array, Between, Given, Spot
+from mingei.core.whole.bodies import solids, upright
+from mingei.core.words import Words, say
+
+#: It touches where it would share more than this, mm3; its height is found in so many steps, then so
+#: finely, mm.
+_TOUCHES_MM3, _FINE_MM, _STEPS = 0.004, 0.02, 64
+
+
+def _pose(given: Given, spot: Spot) -> Array:
+    """Let down along the upright through the spot, counted from the middle of the host."""
+    import manifold3d as m3
+
+    host = m3.Manifold.compose([s.solid for s in solids(given.host) if not s.solid.is_empty()])
+    box = np.array(host.bounding_box()).reshape(2, 3)
+    turn = np.radians(spot.turn_deg)
+    stand = np.eye(4)
+    stand[:2, :2] = ((np.cos(turn), -np.sin(turn)), (np.sin(turn), np.cos(turn)))
+    stand[:2, 3] = (box[0] + box[1])[:2] / 2 + (spot.x, spot.y)
+    own = stand @ upright(given.guest, True)
+    parts = [s.solid.transform(own[:3]) for s in solids(given.guest) if not s.solid.is_empty()]
+    high, low = float(box[1][2]) + 1.0, float(box[0][2]) - 1.0
+
+    def touches(z: float) -> bool:
+        return any(float((part.translate((0.0, 0.0, z)) ^ host).volume()) > _TOUCHES_MM3 for part in parts)
+
+    step = (high - low) / _STEPS
+    first = next((i for i in range(_STEPS, -1, -1) if touches(low + i * step)), None)
+    if first is None:
+        raise MeasureError(say("the {guest} does not touch what it should sit on",
+                               guest=given.guest.brief.name), "x",
+                           "set it nearer to the middle")
+    low, high = low + first * step, low + (first + 1) * step
+    while high - low > _FINE_MM:
+        amid = (low + high) / 2
+        low, high = (amid, high) if touches(amid) else (low, amid)
+    drop = np.eye(4)
+    drop[2, 3] = high
+    found: Array = drop @ own
+    return found
+
+
+def _adds(given: Given) -> Added:
+    return Added()
+
+
+def _done(given: Given) -> Words:
+    return say("Set the {guest} on the {host} where it belongs, and glue it where it touches.",
+               guest=given.guest.brief.name, host=given.host.brief.name)
+
+
+JOINT = Between("rests", "Sits on a round", "Let down from above until it touches, and glued there.",
+                frozenset({"x", "y", "turn_deg", "row"}), _adds, _pose, _done, free=True)

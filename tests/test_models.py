@@ -1,0 +1,270 @@
+"""What models of many things are made of: flat figures with layers, faceted bowls in halves, flags round a
+stick; the demo of models; joining in the window."""
+
+from __future__ import annotations
+
+import math
+import unittest
+
+import numpy as np
+from hypothesis import given
+from hypothesis import strategies as st
+from PySide6.QtCore import QPoint, Qt
+from PySide6.QtTest import QTest
+from shapely import Polygon
+
+from mingei.app.drawer import ChecksDrawer
+from mingei.app.placing import JoinCard, PlaceView
+from mingei.assets import demo_models
+from mingei.core.check import Severity, run
+from mingei.core.check.joined import whole_findings
+from mingei.core.document.build import build
+from mingei.core.document.project import new_brief
+from mingei.core.errors import MeasureError
+from mingei.core.folded.fold import finished, place
+from mingei.core.kinds.join import Join, join_of
+from mingei.core.plan.picture import Tint
+from mingei.core.plane.shape import bounds, flat_points
+from mingei.core.stock import Stock
+from mingei.core.whole.joined import joined, many, needed
+from mingei.core.whole.pictures import drawn_of, in_order, join_picture
+from mingei.formats import project_file
+from tests.test_whole import FLOOR, kit
+from tests.windows import WindowTest, wait_for
+
+CARD = Stock("card", "Card", 200, 0.25)
+
+
+class Figures(unittest.TestCase):
+    @given(st.sampled_from(("rectangle", "polygon", "round", "heart", "drop", "leaf", "limb")),
+           st.floats(40.0, 200.0), st.integers(1, 3), st.floats(1.0, 4.0))
+    def test_each_layer_lies_within_the_one_below_where_that_is_traced(self, shape: str, width: float,
+                                                                       layers: int, border: float) -> None:
+        try:
+            brief = new_brief("flat-figure",
+                              {"shape": shape, "width": width, "layers": layers, "border": border})
+        except MeasureError:
+            return
+        made = build(brief, CARD)
+        self.assertEqual(len(made.patterns), layers + 1)
+        below = made.patterns[0].panels[0]
+        for pattern in made.patterns[1:]:
+            above = pattern.panels[0]
+            (traced,) = below.guides
+            area = Polygon(above.polygon).area  # arcs are chords here
+            self.assertLess(Polygon(flat_points(traced)).symmetric_difference(Polygon(above.polygon)).area,
+                            0.005 * area)
+            self.assertTrue(Polygon(below.polygon).contains(Polygon(above.polygon)))
+            below = above
+
+    def test_many_sides_are_so_wide_from_flat_to_flat(self) -> None:
+        for sides in (4, 6, 8, 12):
+            made = build(new_brief("flat-figure", {"shape": "polygon", "sides": sides, "width": 80.0}), CARD)
+            points = np.array(made.patterns[0].panels[0].polygon)
+            self.assertAlmostEqual(float(np.ptp(points[:, 1])), 80.0, places=6)
+
+
+class Bowls(unittest.TestCase):
+    @given(st.sampled_from((4, 6, 8, 10, 12)), st.floats(20.0, 80.0), st.floats(20.0, 120.0),
+           st.floats(20.0, 60.0),
+           st.sampled_from((0.0, 15.0)))
+    def test_both_halves_close_over_their_whole_range(self, sides: int, across: float, rim: float,
+                                                      height: float,
+                                                      foot: float) -> None:
+        try:
+            brief = new_brief("bowl",
+                              {"sides": sides, "across": across, "rim": rim, "height": height, "foot": foot,
+                                       "stand": across})
+        except MeasureError:
+            return
+        made = build(brief, CARD)
+        self.assertEqual([c for c in made.closures if not c.closes], [])
+        walls = [p for pattern in made.patterns for p in pattern.panels if p.name.startswith("wall ")
+                 and not p.name.endswith("tab")]
+        self.assertEqual(len(walls), sides)
+
+    def test_one_base_lies_on_the_other_by_one_sheet(self) -> None:
+        made = build(new_brief("bowl"), CARD)
+        outer, inner = (finished(p)[name]
+                        for p, name in zip(made.patterns, ("base", "inner base"), strict=False))
+        self.assertAlmostEqual(inner[2, 3] - outer[2, 3], CARD.caliper_mm, places=9)
+        foot = finished(made.patterns[2])["foot disc"]
+        self.assertAlmostEqual(outer[2, 3] - foot[2, 3], CARD.caliper_mm, places=9)
+
+
+class Flags(unittest.TestCase):
+    @given(st.floats(1.0, 12.0), st.floats(0.0, 1.0), st.sampled_from(("plain", "pennant", "swallow")))
+    def test_the_sleeve_touches_the_stick_all_round_and_the_leaves_meet(self, stick: float, play: float,
+                                                                        shape: str) -> None:
+        made = build(new_brief("flag", {"stick": stick, "play": play, "shape": shape}),
+                     Stock("thin", "T", 120, 0.15))
+        (pattern,) = made.patterns
+        posed = finished(pattern)
+        for panel in pattern.panels:
+            if not panel.name.startswith("sleeve"):
+                continue
+            inner = place(posed[panel.name], panel.polygon, -pattern.stock.caliper_mm / 2)
+            for x, y in inner[:, :2]:
+                self.assertGreaterEqual(math.hypot(x, y), (stick + play) / 2 - 0.01)
+            if panel.name not in ("sleeve 1", "sleeve 9"):  # those run straight to where the leaves part
+                self.assertLess(math.hypot(*inner[:, :2].mean(axis=0)), (stick + play) / 2 + 0.2)
+        front, back = (place(posed[name], pattern.by_name[name].polygon, -pattern.stock.caliper_mm / 2)
+                       for name in ("front", "back"))
+        self.assertLess(abs(float(front[:, 1].mean() - back[:, 1].mean())), 0.02)
+        self.assertEqual([c for c in made.closures if not c.closes], [])
+
+
+class Demo(unittest.TestCase):
+    @classmethod
+    def setUpClass(cls) -> None:
+        cls.project = project_file.load(demo_models())
+        cls.found = joined(cls.project)
+
+    def test_three_wholes_hold_run_into_nothing_and_are_as_many_as_they_need(self) -> None:
+        self.assertEqual(self.found.troubles, ())
+        roots = [n for n in range(len(self.project.briefs)) if self.found.seat_of(n) is None]
+        self.assertEqual([self.project.briefs[n].name for n in roots],
+                         ["Microscope foot", "Roundabout drum", "Keeper's coat"])
+        for root in roots:
+            self.assertEqual([str(f) for f in whole_findings(self.project, root, True)], [])
+        for number, brief in enumerate(self.project.briefs):
+            self.assertEqual(brief.copies, needed(self.found, number), brief.name)
+            bad = [f for f in run(self.found.build_of(number), self.project.paper)
+                   if f.severity is Severity.ERROR]
+            self.assertEqual([str(f) for f in bad], [], brief.name)
+        self.assertEqual(max(many(self.found, n) for n in range(len(self.project.briefs))), 8)
+
+    def test_what_is_set_on_a_thing_is_made_before_it(self) -> None:
+        names = [b.brief.name for b in in_order(self.project)]
+        for seat in self.found.seats:
+            guest, host = (self.project.briefs[n].name for n in (seat.guest, seat.host))
+            self.assertLess(names.index(guest), names.index(host))
+
+    def test_the_step_that_joins_shows_the_guest_coming_and_the_last_picture_is_the_whole(self) -> None:
+        made = self.found.build_of(0)
+        steps = [s for s in made.steps if join_picture(self.found, 0, s) is not None]
+        self.assertEqual(len(steps), 3)
+        first = join_picture(self.found, 0, steps[0])
+        last = join_picture(self.found, 0, steps[-1])
+        self.assertLess(len(first.shapes), len(last.shapes))
+        self.assertIn(Tint.NOW, {s.tint for s in first.shapes})
+        drawn = drawn_of(self.project)
+        self.assertGreater(len(drawn(made, None).shapes), 100)
+        self.assertIsNone(drawn(self.found.build_of(3), None))
+
+
+class Window(WindowTest):
+    def setUp(self) -> None:
+        super().setUp()
+        self.document = self.window.document
+        self.document.open(kit(FLOOR, ("post", "carton", {"length": 40.0, "width": 30.0, "height": 20.0},
+                                       None)))
+        self.document.look_at(1)
+        self.window.go("draft")
+        self.card = self.window.findChild(JoinCard)
+        self.document.settle()
+
+    def _joined(self) -> Join:
+        self.card.host.setCurrentIndex(self.card.host.findData("floor"))
+        self.card.host.activated.emit(self.card.host.currentIndex())
+        self.document.settle()
+        return join_of(self.document.brief)
+
+    def test_a_thing_is_joined_moved_by_keys_and_by_dragging_and_each_is_undone(self) -> None:
+        self.assertTrue(self.card.isVisibleTo(self.window))
+        self.assertEqual(self._joined().panel, "base")
+        view = self.card.findChild(PlaceView)
+        view.setFocus()
+        QTest.keyClick(view, Qt.Key.Key_Right, Qt.KeyboardModifier.ShiftModifier)
+        self.document.settle()
+        QTest.keyClick(view, Qt.Key.Key_Up)
+        self.document.settle()
+        join = join_of(self.document.brief)
+        self.assertEqual((join.x, join.y), ("10.00 mm", "1.00 mm"))
+        self.assertIn("from the left", view.accessibleDescription())
+        at = view.rect().center()
+        QTest.mousePress(view, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier, at)
+        for i in range(1, 9):
+            QTest.mouseMove(view, at + QPoint(-2 * i, 3 * i))
+        QTest.mouseRelease(view, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier,
+                           at + QPoint(-16, 24))
+        self.document.settle()
+        moved = join_of(self.document.brief)
+        self.assertNotEqual((moved.x, moved.y), (join.x, join.y))
+        while self.document.undo.canUndo():
+            self.document.undo.undo()
+        self.assertIsNone(join_of(self.document.brief))
+
+    def test_lengths_are_shown_with_their_unit_and_what_is_none_is_refused_and_changes_nothing(self) -> None:
+        join = self._joined()
+        self.card.how.setCurrentIndex(self.card.how.findData("through"))
+        self.card.how.activated.emit(self.card.how.currentIndex())
+        self.document.settle()
+        x, fit = self.card.lines["x"], self.card.lines["fit"]
+        self.assertEqual((x.text(), fit.text()), ("0 mm", f"{join.fit:g} mm"))
+        before = self.document.project
+        x.editingFinished.emit()
+        self.assertIs(self.document.project, before)  # as it was
+        for line, text, said in ((fit, "wide", "wide"), (x, "wide", "wide"), (fit, "90 mm", "use 0 to 5 mm")):
+            line.setText(text)
+            line.editingFinished.emit()
+            self.assertIn(said, self.card.reason.text())
+            self.assertTrue(self.card.reason.isVisibleTo(self.window))
+            self.assertIs(self.document.project, before)
+            self.card.refresh()
+        x.setText("1/2 in")
+        x.editingFinished.emit()
+        self.document.settle()
+        self.assertEqual(join_of(self.document.brief).x, "1/2 in")
+
+    def test_more_of_the_whole_is_more_of_all_that_stands_on_it(self) -> None:
+        self._joined()
+        self.document.look_at(0)
+        self.document.set_copies(3)
+        self.assertEqual([b.copies for b in self.document.project.briefs], [3, 3])
+        self.document.undo.undo()
+        self.assertEqual([b.copies for b in self.document.project.briefs], [1, 1])
+
+    def test_what_cannot_be_is_refused_beneath_and_changes_nothing(self) -> None:
+        before = self._joined()
+        self.card.how.setCurrentIndex(self.card.how.findData("through"))
+        self.card.how.activated.emit(self.card.how.currentIndex())
+        self.assertIn("no free lower side", self.card.reason.text())
+        self.assertEqual(join_of(self.document.brief), before)
+
+    def test_what_meets_in_the_whole_is_among_the_checks(self) -> None:
+        self.document.open(kit(FLOOR, ("post", "carton", {"length": 40.0, "width": 30.0, "height": 20.0},
+                                       Join("floor", "base", "stands", inside=True)),
+                               ("other", "carton", {"length": 40.0, "width": 30.0, "height": 20.0},
+                                Join("floor", "base", "stands", inside=True, x="10")),
+                               ("lost", "carton", {}, Join("gone", "base", "stands"))))
+        self.document.settle()
+        drawer = self.window.findChild(ChecksDrawer)
+        self.window.actions_["checks"].setChecked(True)
+        codes = lambda: {f.code for _, found in drawer.found() for f in found}  # noqa: E731
+        wait_for(lambda: {"joined", "joined-meets"} <= codes())
+        self.document.look_at(3)
+        self.document.settle()
+        self.card.off.click()
+        self.document.settle()
+        wait_for(lambda: "joined" not in codes())
+
+    def test_the_whole_is_shown_apart_and_told(self) -> None:
+        self._joined()
+        draft = self.window.draft()
+        draft.whole.setChecked(True)
+        wait_for(lambda: draft.space.build is not None and len(draft.space.build.patterns) == 2)
+        self.assertIn("The whole: floor, post", draft.step.text())
+        high = bounds(q[1:] for s in draft.space.solids.triangles for q in s.tolist()).top
+        draft.apart.setValue(100)
+        self.assertGreater(bounds(q[1:] for s in draft.space.solids.triangles for q in s.tolist()).top,
+                           high + 20.0)
+        draft.whole.setChecked(False)
+        self.assertEqual(len(draft.space.build.patterns), 1)
+        self.card.off.click()
+        self.document.settle()
+        self.assertFalse(draft.whole.isVisibleTo(draft))
+
+
+if __name__ == "__main__":
+    unittest.main()

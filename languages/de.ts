@@ -2995,6 +2995,10 @@
    <translation>Bügle bei geringer Hitze, den Druck nach unten oder bedeckt; lass das Eisen nie darauf stehen.</translation>
   </message>
   <message>
+   <source>It bears a picture: that is printed round the model, under tabs, too.</source>
+   <translation>Es trägt ein Bild: Das wird rundum auf das Modell gedruckt, auch unter die Laschen.</translation>
+  </message>
+  <message>
    <source>It cannot be printed</source>
    <translation>Es lässt sich nicht drucken</translation>
   </message>
@@ -8175,8 +8179,16 @@ Protokoll: {log}</translation>
    <translation>Knopfkarte</translation>
   </message>
   <message>
+   <source>by how far they turn</source>
+   <translation>danach, wie weit sie sich neigen</translation>
+  </message>
+  <message>
    <source>by turns</source>
    <translation>abwechselnd</translation>
+  </message>
+  <message>
+   <source>by when they are folded</source>
+   <translation>danach, wann sie gefalzt werden</translation>
   </message>
   <message>
    <source>byte {start}</source>

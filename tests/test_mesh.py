@@ -12,13 +12,16 @@ import unittest
 from collections import Counter
 from dataclasses import replace
 from pathlib import Path
+from unittest import mock
 
 import numpy as np
+import pypdfium2
 import trimesh
 from hypothesis import given, settings
 from hypothesis import strategies as st
 from PIL import Image
 from PySide6.QtCore import Qt
+from PySide6.QtGui import QImage
 from PySide6.QtTest import QTest
 from shapely import Point as Spot
 from shapely import Polygon, union_all
@@ -29,7 +32,7 @@ from mingei.assets import demo_file
 from mingei.core.check import run
 from mingei.core.check.making import _overlapping
 from mingei.core.check.simulating import simulate
-from mingei.core.covering.art import printed
+from mingei.core.covering.art import Printed, Raster, printed
 from mingei.core.document.build import Build, Part, build
 from mingei.core.document.project import new_brief, new_project
 from mingei.core.draft import Role
@@ -54,8 +57,9 @@ from mingei.core.plane.shape import bounds
 from mingei.core.recipes import find_recipe
 from mingei.core.recipes.mesh import by_hand, cut_mesh, fewer, opened
 from mingei.core.stock import Stock
-from mingei.formats import project_file
-from mingei.formats.mesh_file import load
+from mingei.formats import mesh_colours, project_file
+from mingei.formats.export import Wanted, export, printed_on
+from mingei.formats.mesh_file import load, with_picture
 from tests.giving import given_way
 from tests.solids import shared
 from tests.support import InFolder
@@ -284,6 +288,13 @@ class Cutting(unittest.TestCase):
             self.assertLess(found.volume, 10 * caliper**3 + 0.1)
         keys = Counter(k.key for p in made.patterns for k in p.keys)
         self.assertEqual(set(keys.values()), {2})  # every seam is numbered on both its edges
+
+    def test_where_facets_come_to_a_point_on_the_flat_one_gives_way(self) -> None:
+        for fine, seed, height, caliper in ((2, 0, 100.0, 0.3), (3, 2, 150.0, 0.15)):
+            made = made_of(organic(fine, 0.7, seed), height, caliper)
+            self.assertEqual([pair for p in made.patterns for pair in _overlapping(p)], [])
+            self.assertEqual([c for p in made.patterns for c in closure(p, made.patterns) if not c.closes],
+                             [])
 
     def test_few_seams_go_without_a_tab(self) -> None:
         for name, most in (("ball", 0.0), ("finer ball", 0.05), ("capsule", 0.05), ("lump", 0.01),
@@ -639,6 +650,22 @@ class MadeOne(unittest.TestCase):
         self.assertEqual({len(t) for t in tints}, {1})
         self.assertEqual(len(set.union(*tints)), min(8, len(made.patterns)))
 
+    def test_by_turns_and_by_order_deeper_is_sharper_and_later(self) -> None:
+        made = made_of(BODIES["cone"](), face="turns")
+        mesh, _ = mesh_of(made)
+        tints = {int(p.name.split()[1]) - 1: p.tint for q in made.patterns for p in q.panels
+                 if p.role is not Role.TAB}
+        sharp = {f: max(abs(t) for (_, _, a, b), t in zip(mesh.edges, mesh.turns_deg, strict=True)
+                        if f in (a, b)) for f in tints}
+        by_turn = sorted(tints, key=sharp.__getitem__)
+        self.assertEqual([tints[f][0] for f in by_turn], sorted((t[0] for t in tints.values()), reverse=True))
+        made = made_of(BODIES["lump"](), face="order")
+        for pattern in made.patterns:
+            for fold in pattern.folds:
+                one, other = (pattern.by_name[name] for name in (fold.parent, fold.child))
+                if other.role is not Role.TAB:  # what hangs on another is turned up before it
+                    self.assertGreater(other.tint[0], one.tint[0])
+
     def test_with_numbers_every_facet_bears_its_own_once(self) -> None:
         made = made_of(BODIES["ball"](), face="numbers")
         pages = pages_of(new_project(made.brief))
@@ -668,6 +695,100 @@ class MadeOne(unittest.TestCase):
             card = union_all([area_of(p.flat_polygon) for p in pattern.panels if p.role is not Role.TAB])
             ink = union_all([area_of(outline) for outline, _ in shown.within])
             self.assertTrue(ink.buffer(0.01).contains(card.buffer(2.9)))
+
+
+class Round(InFolder):
+    """A body whose colour says where in space it is: what is printed on every facet must be the colour of the
+    place it comes to lie at."""
+
+    def setUp(self) -> None:
+        super().setUp()
+        ball = trimesh.creation.icosphere(2)
+        ball.apply_scale((1.0, 1.2, 1.5))
+        self.low, self.high = ball.bounds
+        ball.visual.vertex_colors = np.column_stack([self.colour(ball.vertices),
+                                                        np.full(162, 255)]).astype(np.uint8)
+        path = Path(self.folder, "ball.ply")
+        ball.export(path)
+        taken = load(path, 400, merge_deg=0.0)
+        self.assertEqual(taken.printed, "picture")
+        brief = new_brief("mesh", {"mesh": taken.text, "height": 100.0, "face": taken.printed})
+        with mock.patch.object(mesh_colours, "_DOTS", 500_000):  # coarse is enough, and soon done
+            brief = with_picture(brief, taken, folder=Path(self.folder))
+        self.project = new_project(brief)
+        self.made = build(brief, self.project.stock_of(brief))
+        (art,) = brief.arts
+        with Image.open(art.source) as picture:
+            self.dots = np.array(picture)
+
+    def colour(self, points: np.ndarray) -> np.ndarray:
+        return np.round(20 + 215 * (np.asarray(points) - self.low) / (self.high - self.low))
+
+    def dot(self, shown: Printed, x: float, y: float) -> np.ndarray:
+        """What a picture has at a place on the flat."""
+        (frame,) = shown.frames
+        across, up = frame.move.inverse().apply((x, y))
+        left = shown.picture.left + (across / frame.width + 0.5) * shown.picture.width
+        top = shown.picture.top + (0.5 - up / frame.height) * shown.picture.height
+        return self.dots[int(top), int(left)].astype(float)
+
+    def test_every_facet_bears_what_lies_there_in_space_and_goes_on_past_its_cuts(self) -> None:
+        seen = 0
+        share = (self.high - self.low)[2] / 100.0
+        for pattern, shown in printed_on(self.made).items():
+            shown = [s for s in shown if isinstance(s.picture, Raster)]
+            areas = [union_all([area_of(outline) for outline, _ in s.within]) for s in shown]
+            posed = finished(pattern)
+            facets = [p for p in pattern.panels if p.role is not Role.TAB]
+            self.assertEqual(len(shown), 2 * len(facets))
+            for panel in facets:
+                middle = np.mean(panel.polygon, axis=0)
+                for corner in panel.polygon:
+                    at = tuple(0.3 * middle + 0.7 * np.array(corner))
+                    x, y = panel.frame.apply(at)
+                    over = [s for s, area in zip(shown, areas, strict=True) if area.contains(Spot(x, y))]
+                    space = place(posed[panel.name], [at])[0] * share + (0.0, 0.0, self.low[2])
+                    np.testing.assert_allclose(self.dot(over[-1], x, y), self.colour(space), atol=5)
+                    seen += 1
+            card = union_all([area_of(p.flat_polygon) for p in facets])
+            ink = union_all([area_of(outline) for s in shown for outline, _ in s.within])
+            self.assertTrue(ink.buffer(0.01).contains(card.buffer(1.3)))
+        self.assertGreaterEqual(seen, 960)
+
+    def test_as_pdf_svg_and_on_screen_it_is_the_same(self) -> None:
+        from mingei.app.prints import paint
+
+        pattern = self.made.patterns[0]
+        export(self.project, Path(self.folder, "ball.pdf"))
+        (page, *_) = pages_of(self.project)
+        first = pypdfium2.PdfDocument(str(Path(self.folder, "ball.pdf")))[0]
+        drawn = np.array(first.render(scale=4).to_pil())
+        mm = drawn.shape[0] / page_drawing(page, "").height
+        export(self.project, Path(self.folder, "ball.svg"), Wanted(piece=pattern.name))
+        self.assertIn(b"data:image/png;base64,", Path(self.folder, "ball.svg").read_bytes())
+        shown = printed_on(self.made)[pattern]
+        (picture,) = {s.picture.of for s in shown if isinstance(s.picture, Raster)}
+        image = QImage(picture.file)
+        screen = paint(shown, {id(picture): image})
+        compared = 0
+        for placed in page.items:
+            if placed.load.pattern.name != pattern.name:
+                continue
+            for panel in pattern.panels:
+                if panel.role is Role.TAB:
+                    continue
+                spot = panel.frame.apply(tuple(np.mean(panel.polygon, axis=0)))
+                over = [s for s in shown if any(area_of(outline).contains(Spot(*spot))
+                                                for outline, _ in s.within)]
+                want = self.dot(over[-1], *spot)
+                x, y = placed.move.apply(spot)
+                np.testing.assert_allclose(drawn[drawn.shape[0] - round(y * mm), round(x * mm)], want, atol=8)
+                tint = screen.image.pixelColor(
+                    round((spot[0] - screen.box.left) / screen.box.width * screen.image.width()),
+                    round((screen.box.top - spot[1]) / screen.box.height * screen.image.height()))
+                np.testing.assert_allclose(tint.getRgb()[:3], want, atol=8)
+                compared += 1
+        self.assertGreater(compared, 10)
 
 
 class Files(InFolder):

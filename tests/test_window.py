@@ -565,13 +565,13 @@ class Checks(WindowTest):
         self.window.actions_["checks"].setChecked(True)
         planted = Finding("planted", Severity.LOOK, "it was planted", "panel top", "take it out")
 
-        def slow(build: object, paper: object, thorough: bool = False) -> tuple[Finding, ...]:
+        def slow(project: object, number: int, build: object, thorough: bool) -> tuple[Finding, ...]:
             return (planted,) if thorough else ()
 
         def shown() -> list[str]:
             return [r.finding.code for r in self.window.drawer.rows if isinstance(r, FindingRow)]
 
-        with mock.patch.object(drawer, "run", side_effect=slow):
+        with mock.patch.object(drawer, "run_joined", side_effect=slow):
             self.window.document.set_measure("length", 142.0)
             self.window.document.settle()
             self.assertNotIn("planted", shown())
@@ -587,7 +587,7 @@ class Checks(WindowTest):
         wait_for(lambda: not self.window.drawer.checking)
         before = dict(self.window.drawer.found())
         self.window.document.look_at(0)
-        with mock.patch.object(drawer, "run", wraps=drawer.run) as checked:
+        with mock.patch.object(drawer, "run_joined", wraps=drawer.run_joined) as checked:
             self.window.document.set_measure("length", 141.0)
             self.window.document.settle()
         checked.assert_called_once()

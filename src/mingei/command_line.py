@@ -105,7 +105,8 @@ def parser() -> argparse.ArgumentParser:
     unfold.add_argument("--merge", type=float, default=0.5, metavar="DEGREES",
                         help="facets that turn by no more are made one")
     unfold.add_argument("--pairs", action="store_true", help="pieces of left and right alike")
-    unfold.add_argument("--face", choices=("plain", "colours", "numbers", "pieces"),
+    unfold.add_argument("--face", choices=("plain", "colours", "picture", "numbers", "pieces", "turns",
+                                                   "order"),
                         help="what is printed on the facets; the colours of the mesh where it has any")
     unfold.add_argument("--reach", default="0mm", metavar="LENGTH",
                         help="no piece has more area than a square of that side; 0: any that fits the sheet")

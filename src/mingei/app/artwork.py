@@ -116,7 +116,8 @@ class ArtCard(PanelCard):
 
     def _here(self) -> list[Art]:
         piece, panel = self.part()
-        return [a for a in self.document.brief.arts if a.piece == piece and a.panel in (panel, "")]
+        return [a for a in self.document.brief.arts
+                if a.piece == piece and a.panel in (panel, "") and a.fill is not Fill.ROUND]
 
     def _now(self) -> Art:
         return next(a for a in self._here() if a.name == self.shown)

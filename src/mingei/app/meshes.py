@@ -3,6 +3,7 @@ in it, in plain words, before anything changes."""
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
@@ -40,7 +41,7 @@ from mingei.core.mesh.mesh import Mesh
 from mingei.core.recipes import find_recipe
 from mingei.core.stock import find_stock
 from mingei.core.words import say
-from mingei.formats.mesh_file import ENDINGS, Taken, load
+from mingei.formats.mesh_file import ENDINGS, Taken, load, with_picture
 
 #: So many facets are offered, and at the most.
 _USUAL, _MOST = 200, 5000
@@ -186,7 +187,7 @@ class MeshDialog(Dialog):
         assert self.taken is not None and self.path is not None
         document, project = self.document, self.document.project
         mesh = self.taken.mesh
-        own: dict[str, float | str] = {"face": "plain" if mesh.colours is None else "colours"}
+        own: dict[str, float | str] = {"face": self.taken.printed}
         kind = document.brief.recipe if document.brief.recipe in FACETED else str(self.kind.currentData())
         if kind == "mesh":
             own["height"] = round(mesh.height_for(int(self.axis.currentData()), self.length_mm), 1)
@@ -206,8 +207,14 @@ class MeshDialog(Dialog):
             self._refuse(error)
             return
         self.buttons.button(QDialogButtonBox.StandardButton.Ok).setEnabled(False)
-        take_in(self, self.path, lambda _, step: build(brief, stock, parts), lambda _: self._add(brief),
-                self._refuse)
+        taken = self.taken
+
+        def made(_: Path, step: Callable[[], None]) -> Brief:
+            found = with_picture(brief, taken, step)
+            build(found, stock, parts)
+            return found
+
+        take_in(self, self.path, made, self._add, self._refuse)
 
     def _add(self, brief: Brief) -> None:
         if self.document.brief.recipe in FACETED:
@@ -272,6 +279,8 @@ def report(taken: Taken) -> list[str]:
           hours=work.hours,
                    flat=work.flat, share=100 * work.shortest))
     lines += [t("Mended: {what}.", what=t(done.words)) for done in taken.mended.done]
-    if taken.mesh.colours is not None:
+    if taken.skin is not None:
+        lines.append(t("It bears a picture: that is printed round the model, under tabs, too."))
+    elif taken.mesh.colours is not None:
         lines.append(t("It has colours: each facet is printed in its own."))
     return lines + [capital(f"{t(what)}.") for what in taken.mended.left]

@@ -320,10 +320,17 @@ def _tile(picture: Vector, frame: Frame, scale: float) -> QImage:
 def _draw(painter: QPainter, each: Printed, width: float, height: float,
           images: Mapping[int, QImage | None]) -> None:
     """One picture about the origin, y up."""
-    pixels = images.get(id(each.picture))
+    part = each.picture if isinstance(each.picture, Raster) else None
+    pixels = images.get(id(part.of if part and part.of else each.picture))
     if each.picture is not None and pixels is not None:
         painter.scale(1, -1)
-        painter.drawImage(QRectF(-width / 2, -height / 2, width, height), pixels)
+        target = QRectF(-width / 2, -height / 2, width, height)
+        if part is not None and part.of is not None:
+            x, y = pixels.width() / part.of.width, pixels.height() / part.of.height
+            painter.drawImage(target, pixels, QRectF(part.left * x, part.top * y, part.width * x,
+                                                     part.height * y))
+        else:
+            painter.drawImage(target, pixels)
     elif isinstance(each.picture, Vector):
         _marks(painter, each.picture, width)
     else:  # the place of a picture that is missing

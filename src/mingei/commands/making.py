@@ -217,7 +217,7 @@ def unfold(options: argparse.Namespace) -> int:
     from mingei.core.mesh.mending import Mending
     from mingei.core.recipes.mask import faceted
     from mingei.core.recipes.mesh import fewer
-    from mingei.formats.mesh_file import load
+    from mingei.formats.mesh_file import load, with_picture
 
     if not 4 <= options.facets <= MOST_FACETS:
         raise UsageError(say("{count} facets are not made", count=options.facets), "--facets",
@@ -237,7 +237,7 @@ def unfold(options: argparse.Namespace) -> int:
     # a piece lies clear of the margins, on its side if need be
     room_ = room(sheet)
     space = {"mesh": taken.text, "pairs": "alike" if options.pairs else "any", "slits": options.slits,
-             "face": options.face or ("plain" if taken.mesh.colours is None else "colours"),
+             "face": options.face or taken.printed,
              "wide": min(room_.width, room_.height),
              "high": max(room_.width, room_.height)}
     own = ({"across": length(options.across, "--across"), "head": length(options.head, "--head")}
@@ -245,6 +245,7 @@ def unfold(options: argparse.Namespace) -> int:
            else {"height": _height(options, taken.mesh), "reach": length(options.reach, "--reach")})
     brief = new_brief("mask" if options.mask else "mesh", {**space, **own}, stock,
                       name=options.mesh.stem[:60])
+    brief = with_picture(brief, taken)
     project = new_project(brief, options.mesh.stem[:60], sheet=options.sheet, own=(stock,) if stock else ())
     for found in fewer(faceted(brief.values) if options.mask else brief.values, options.tries):
         brief = replace(brief, measures=tuple({**brief.values, "hand": found.hand}.items()))

@@ -7,6 +7,7 @@ file holds is answered in a sentence: too large, cut short, not a picture, missi
 
 from __future__ import annotations
 
+import math
 from collections.abc import Callable, Iterable, Iterator, Mapping
 from contextlib import contextmanager
 from functools import cache, lru_cache
@@ -168,6 +169,24 @@ def preview(raster: Raster, most: int) -> tuple[int, int, bytes]:
                                   [plain.getchannel(c).reduce(factor) for c in plain.getbands()])
             small.paste(reduced.convert("RGBA"), (0, top // factor))
         return small.width, small.height, small.tobytes()
+
+
+@lru_cache(maxsize=2)
+def _whole_picture(file: str, changed: int) -> Image:
+    with _opened(Path(file)) as image:
+        return image.convert("RGB")
+
+
+def part_of(raster: Raster) -> Image:
+    """The pixels of a part of a picture, whole ones, from the one its left upper corner lies in.
+
+    Raises ImportRefused when the file is broken or cut short.
+    """
+    with _told_of(raster):
+        whole = _whole_picture(raster.file, Path(raster.file).stat().st_mtime_ns)
+    return whole.crop((int(raster.left), int(raster.top),
+                       min(whole.width, max(int(raster.left) + 1, math.ceil(raster.left + raster.width))),
+                       min(whole.height, max(int(raster.top) + 1, math.ceil(raster.top + raster.height)))))
 
 
 @contextmanager

@@ -3,15 +3,19 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Collection
+from dataclasses import replace
 from pathlib import Path
 from typing import Any, NamedTuple
 
+from mingei.core.covering.art import Art, Fill, free_name
+from mingei.core.document.project import Brief
 from mingei.core.errors import MingeiError, ProjectError
 from mingei.core.mesh.facets import merged, reduced
 from mingei.core.mesh.mending import MOST_TRIANGLES, Mended, Mending, mend
-from mingei.core.mesh.mesh import Mesh, write_mesh
+from mingei.core.mesh.mesh import Mesh, read_mesh, write_mesh
 from mingei.core.words import say
-from mingei.formats.mesh_colours import Samples, coloured, samples_of
+from mingei.formats import assets
+from mingei.formats.mesh_colours import Samples, Skin, coloured, joined, samples_of, skin_of, wrapped
 
 #: The endings that are read.
 ENDINGS = (".obj", ".stl", ".ply", ".off", ".glb", ".gltf")
@@ -20,11 +24,19 @@ _MOST_BYTES = 60_000_000
 
 
 class Taken(NamedTuple):
-    """mesh: reduced, its faces merged; text: as a brief keeps it; mended: what was found."""
+    """mesh: reduced, its faces merged; text: as a brief keeps it; mended: what was found; skin: what it is
+    coloured like, where it bears a picture or colours that run into each other, in the mesh's own
+    coordinates."""
 
     mesh: Mesh
     text: str
     mended: Mended
+    skin: Skin | None = None
+
+    @property
+    def printed(self) -> str:
+        """What its facets are printed with, unless something else is wanted."""
+        return "picture" if self.skin else "plain" if self.mesh.colours is None else "colours"
 
 
 def load(path: Path, facets: int = 300, upright: str = "z", step: Callable[[], None] = lambda: None,
@@ -45,7 +57,7 @@ def load(path: Path, facets: int = 300, upright: str = "z", step: Callable[[], N
         if size > _MOST_BYTES:
             raise ProjectError(say("{size:.0f} MB are more than are read", size=size / 1e6), str(path),
                                "reduce it first, or export only the body you want")
-        corners, triangles, samples = _read(path)
+        corners, triangles, samples, skin = _read(path)
     except OSError as error:
         raise ProjectError(say("it cannot be read ({reason})", reason=error.strerror or str(error)),
                            str(path), "look whether it is there and may be read") from None
@@ -53,6 +65,7 @@ def load(path: Path, facets: int = 300, upright: str = "z", step: Callable[[], N
     if upright == "y":
         corners = _set_up(corners)
         samples = samples and samples._replace(spots=_set_up(samples.spots), ways=_set_up(samples.ways))
+        skin = skin and skin.moved(_set_up)
     try:
         mended = mend(corners, triangles, left)
         step()
@@ -64,10 +77,26 @@ def load(path: Path, facets: int = 300, upright: str = "z", step: Callable[[], N
         if samples is not None:
             flat = Mesh(flat.corners, flat.faces, coloured(flat, samples))
         mesh = flat.sized(1000.0)
+        text = write_mesh(mesh)
+        skin = (skin.moved(lambda points: flat.seated(points, 1000.0))
+                if skin is not None and not skin.even else None)
     except MingeiError as error:
         raise ProjectError(error.sentence, str(path), error.remedy) from None
-    text = write_mesh(mesh)
-    return Taken(mesh, text, mended)
+    return Taken(mesh, text, mended, skin)
+
+
+def with_picture(brief: Brief, taken: Taken, step: Callable[[], None] = lambda: None,
+                 folder: Path | None = None) -> Brief:
+    """The brief with the picture that goes round its mesh painted and kept, and the one before gone.  step:
+    called on the way, may raise; folder: where pictures are kept.  Raises ExportError where it cannot be
+    written."""
+    brief = replace(brief, arts=tuple(a for a in brief.arts if a.fill is not Fill.ROUND))
+    if taken.skin is None:
+        return brief
+    # on the mesh as it is kept, which is what is laid out later
+    kept = assets.keep_bytes(wrapped(read_mesh(taken.text), taken.skin, step), "png", folder)
+    return brief.with_art(Art(free_name(brief.arts, "picture"), "part 1", source=str(kept), fill=Fill.ROUND,
+                              digest=kept.stem))
 
 
 def _set_up(points: Any) -> Any:
@@ -77,7 +106,7 @@ def _set_up(points: Any) -> Any:
     return np.stack([points[:, 0], -points[:, 2], points[:, 1]], axis=1)
 
 
-def _read(path: Path) -> tuple[Any, Any, Samples | None]:
+def _read(path: Path) -> tuple[Any, Any, Samples | None, Skin | None]:
     """Corners and triangles of all bodies in a file, and what they are coloured like."""
     import numpy as np
     import trimesh
@@ -96,8 +125,9 @@ def _read(path: Path) -> tuple[Any, Any, Samples | None]:
                                     for b, off in zip(bodies, offsets, strict=False)])
         some = [found for found in map(samples_of, bodies) if found is not None]
         samples = Samples(*(np.concatenate(each) for each in zip(*some, strict=True))) if some else None
+        skins = [found for found in map(skin_of, bodies) if found is not None]
     except (OSError, ProjectError):
         raise
     except Exception:  # noqa: BLE001 whatever a broken file makes its reader do
         raise refused from None
-    return corners, triangles, samples
+    return corners, triangles, samples, joined(skins) if skins else None

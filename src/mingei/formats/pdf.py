@@ -19,6 +19,7 @@ from mingei.assets import BOLD_FONT, TEXT_FONT
 from mingei.core.covering.art import Frame, Picture, Printed, Raster, Vector
 from mingei.core.layout.drawing import LOOKS, Drawing, Ink, Stroke
 from mingei.core.plane.shape import Arc, Box, Path
+from mingei.formats.artwork import part_of
 from mingei.formats.bands import bands
 
 if TYPE_CHECKING:
@@ -204,6 +205,13 @@ def _pixels(canvas: Canvas, picture: Raster) -> None:
     from PIL import Image
     from reportlab.lib.utils import ImageReader
 
+    if picture.of is not None:
+        part = part_of(picture)
+        # its pixels are whole ones, its sides need not be
+        canvas.drawImage(ImageReader(part), int(picture.left) - picture.left,
+                         picture.height - (int(picture.top) - picture.top) - part.height, part.width,
+                         part.height)
+        return
     if picture.width * picture.height <= _BAND_PX or Path_(picture.file).suffix.lower() in (".jpg", ".jpeg"):
         canvas.drawImage(picture.file, 0, 0, picture.width, picture.height, mask="auto")
         return

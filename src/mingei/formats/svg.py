@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import base64
+import io
 import math
 import re
 import xml.etree.ElementTree as ET
@@ -14,6 +15,7 @@ from xml.sax.saxutils import unescape
 from mingei.core.covering.art import Mark, Picture, Vector
 from mingei.core.layout.drawing import LOOKS, Drawing, Ink, in_order
 from mingei.core.plane.shape import Arc, Path
+from mingei.formats.artwork import part_of
 
 if TYPE_CHECKING:
     import numpy as np
@@ -141,6 +143,15 @@ def _hold(group: ET.Element, picture: Picture, name: str) -> None:
         within.set("transform", f"translate(0 {number(picture.height)}) scale(1 -1)")
         for mark in picture.marks:
             ET.SubElement(within, "path", _mark(mark))
+        return
+    if picture.of is not None:
+        part = part_of(picture)
+        data = io.BytesIO()
+        part.save(data, "PNG")
+        ET.SubElement(within, "image", {
+            "x": number(int(picture.left) - picture.left), "y": number(int(picture.top) - picture.top),
+            "width": number(part.width), "height": number(part.height), "preserveAspectRatio": "none",
+            "href": "data:image/png;base64," + base64.b64encode(data.getvalue()).decode("ascii")})
         return
     ET.SubElement(within, "image", {"width": number(picture.width), "height": number(picture.height),
                                     "preserveAspectRatio": "none", "href": _LATER + picture.file})

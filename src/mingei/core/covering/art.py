@@ -46,6 +46,7 @@ class Fill(StrEnum):
     SIZED = "sized"
     REPEAT = "repeat"
     STEPPED = "stepped"
+    ROUND = "round"
 
 
 class Art(NamedTuple):
@@ -53,7 +54,8 @@ class Art(NamedTuple):
 
     piece, panel: where; panel "" is the whole piece, across its folds.  source: the picture's file, "" for
     words; words: lines of text; font: a family, "" the shipped one.  fill: whole within the panel, covering
-    it, at its size, or repeated side by side, every other row shifted by half when stepped.  width: of one
+    it, at its size, or repeated side by side, every other row shifted by half when stepped; round: on the
+    panels of every piece that have a patch of it, whatever piece and panel say.  width: of one
     picture, or of the words' longest line, mm, where it is sized or repeated; x, y: its middle from the
     panel's middle, upright; turn_deg: from upright, counter-clockwise; bleed: past cuts, mm; colour: of
     words, "#rrggbb"; digest: the SHA-256 of the picture as it was when it was taken in, "" where not known.
@@ -123,11 +125,20 @@ class Vector:
 
 @dataclass(frozen=True, eq=False)
 class Raster:
-    """A picture of pixels, by the file it lies in; width, height: px."""
+    """A picture of pixels, by the file it lies in; width, height: px; of: the whole picture this is a part
+    of, whose left and upper side lie so far from the whole's, px."""
 
     file: str
     width: float
     height: float
+    of: Raster | None = None
+    left: float = 0.0
+    top: float = 0.0
+
+    def part(self, left: float, top: float, right: float, bottom: float) -> Raster:
+        """A part of it, between shares of its width and height, y down."""
+        return Raster(self.file, (right - left) * self.width, (bottom - top) * self.height, self,
+                      left * self.width, top * self.height)
 
 
 Picture: TypeAlias = Vector | Raster
@@ -342,6 +353,25 @@ def tinted(pattern: Pattern) -> Printed | None:
     return Printed("colours", Vector(right - left, top - bottom, tuple(marks)), (frame,), within)
 
 
+def _round(art: Art, pattern: Pattern, picture: Raster) -> tuple[Printed, ...]:
+    """A picture on all the panels of a piece that have a patch of it: first each as far past its cuts and
+    over its folds as it bleeds, then all as far as they go, so that none runs over another."""
+    wrapped = [(p, p.wrap) for p in pattern.panels if p.wrap is not None]
+    areas = [area_of(p.flat_polygon, [p.frame.apply_all(h) for h in p.hole_polygons]) for p, _ in wrapped]
+    found = []
+    parts = [picture.part(*w.part) for _, w in wrapped]
+    frames = [Frame(p.frame.apply((w.x, w.y)), w.turn_deg + p.frame.turn_deg, w.width, w.height)
+              for p, w in wrapped]
+    for grown in (True, False):
+        for (_, wrap), area, part, frame in zip(wrapped, areas, parts, frames, strict=True):
+            room = (area.buffer(min(art.bleed, wrap.past), join_style="mitre", mitre_limit=2.0) if grown
+                    else area)
+            found.append(Printed(art.name, part, (frame,), tuple(
+                (tuple(some.exterior.coords[:-1]), tuple(tuple(r.coords[:-1]) for r in some.interiors))
+                for some in getattr(room, "geoms", [room]))))
+    return tuple(found)
+
+
 def _commands(ring: Polygon) -> tuple[tuple[str, tuple[Point, ...]], ...]:
     return (("M", (ring[0],)), *(("L", (p,)) for p in ring[1:]), ("Z", ()))
 
@@ -367,6 +397,12 @@ def printed(arts: Iterable[Art], patterns: Iterable[Pattern],
     arts = tuple(arts)
     taken = {a.panel for a in arts if a.panel}
     for art in arts:
+        if art.fill is Fill.ROUND:
+            wraps = pictures.get(art)
+            if isinstance(wraps, Raster):
+                found |= {p: (*found.get(p, ()), *on_it) for p in patterns
+                          if (on_it := _round(art, p, wraps))}
+            continue
         pattern = pieces.get(art.piece)
         # cut off its piece, or joined to it again
         if art.panel and (pattern is None or art.panel not in pattern.by_name):

@@ -33,6 +33,7 @@ from mingei.core.draft.panel import (
     Tongued,
     Within,
     Wound,
+    Wrap,
 )
 from mingei.core.draft.piece import Crease, Fold, Lap, Past, Piece, Placement, Seam, fellow, strap, strap_name
 from mingei.core.draft.thing import Backed, Dimension, Draft, Glued, Place, Round, Slide, Spine, Swing
@@ -43,4 +44,4 @@ __all__ = ["Against", "Backed", "Bought", "Crease", "Dimension", "Draft", "Edge"
            "Role",
            "Rolled", "Round", "Seam", "Site", "Slide", "Slot", "Spine", "Stretch", "Swing", "Tongued",
            "When",
-           "Within", "Wound", "fellow", "strap", "strap_name"]
+           "Within", "Wound", "Wrap", "fellow", "strap", "strap_name"]

@@ -81,6 +81,20 @@ class Raised(NamedTuple):
     by: tuple[tuple[str, float], ...]
 
 
+class Wrap(NamedTuple):
+    """The patch of a picture that lies on a panel: its middle in the panel's own coordinates and its size,
+    mm, its turn, degrees; part: its left, upper, right and lower side on the picture, as shares of the
+    picture's width and height, y down; past: how far it goes past the panel, mm."""
+
+    x: float
+    y: float
+    turn_deg: float
+    width: float
+    height: float
+    part: tuple[float, float, float, float]
+    past: float
+
+
 class Mitred(NamedTuple):
     """A host's free edge that goes no further than where its mid-surface meets its carrier's, so that nothing
     stands out at the corners of a solid whose faces all lie alike."""
@@ -210,7 +224,7 @@ class Panel:
     stretches: where the thickness of others makes it, and what is on it, longer; hinges: lines it bends along
     without a score, which no join may lie beside. tint: the colour its outer face is printed in, red, green
     and blue, 0 to 255, with bleed past its cuts; said: what is printed amid it;
-    tongues: what stands out of its free sides.
+    wrap: its patch of a picture that goes round the thing; tongues: what stands out of its free sides.
     """
 
     name: str
@@ -235,6 +249,7 @@ class Panel:
     hinges: tuple[tuple[Point, Point], ...] = ()
     tint: tuple[int, int, int] | None = None
     said: str = ""
+    wrap: Wrap | None = None
     tongues: tuple[Tongued, ...] = ()
 
     def __post_init__(self) -> None:

@@ -1,16 +1,16 @@
-"""Keeping clear on the flat: areas that lie there already, and tabs shortened until they lie over none of
-them."""
+"""Keeping clear on the flat: areas that lie there already, corners that give way where panels come to a
+point, and tabs shortened until they lie over none of them."""
 
 from __future__ import annotations
 
 import math
-from collections.abc import Callable, Collection, Iterator
+from collections.abc import Callable, Collection, Iterator, Mapping
 from functools import cached_property
 from typing import Any
 
 from mingei.core.errors import GeometryError
 from mingei.core.flat import joint
-from mingei.core.flat.side import Work
+from mingei.core.flat.side import Work, set_back
 from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Polygon, Rigid, bounds, divided, flat_points
 
@@ -22,6 +22,10 @@ _NEXT_TO_NOTHING_MM = 1.5
 _FURTHER = (0.1, 0.2, 0.35, 0.5)
 #: What shares no more than this with a neighbour (mm) lies beside it.
 _HAIR_MM = 1e-9
+#: Two panels that share more than this (mm2) lie over each other.
+_OVER_MM2 = 1e-6
+#: By such shares of its sides a corner gives way.
+_SET_BACK = (0.01, 0.02, 0.04, 0.07, 0.1, 0.15, 0.2, 0.3, 0.4)
 #: The side of a square of the grid that things on the flat are found by, mm: about as large as a panel.
 _SQUARE_MM = 40.0
 
@@ -75,6 +79,47 @@ class Ground:
         for x in range(math.floor(box.left / _SQUARE_MM), math.floor(box.right / _SQUARE_MM) + 1):
             for y in range(math.floor(box.bottom / _SQUARE_MM), math.floor(box.top / _SQUARE_MM) + 1):
                 yield x, y
+
+
+def make_way(work: Mapping[str, Work], frames: Mapping[str, Rigid]) -> None:
+    """Where panels come to a point together and one would lie over another, the corner of one is set back,
+    the one that loses less.  What no corner can clear is left as it is."""
+    from shapely import STRtree, area, intersection
+
+    names = list(work)
+    areas = [Lying.of(work[name], frames[name]).area for name in names]
+    one, other = STRtree(areas).query(areas, predicate="overlaps")
+    pairs = [(i, j) for i, j in zip(one.tolist(), other.tolist(), strict=True) if i < j]
+    for i, j in pairs:
+        here, there = (Lying.of(work[names[k]], frames[names[k]]).area for k in (i, j))
+        over = intersection(here, there, grid_size=1e-6)
+        if area(over) <= _OVER_MM2:
+            continue
+        ways = [(lost, name, changed) for name, beside in ((names[i], there), (names[j], here))
+                for lost, changed in _given_way(work[name], frames[name], beside, over.centroid)]
+        if ways:
+            _, name, changed = min(ways, key=lambda way: way[0])
+            work[name].sides, work[name].corners = changed.sides, changed.corners
+
+
+def _given_way(work: Work, frame: Rigid, beside: Any, over: Any) -> Iterator[tuple[float, Work]]:
+    """A panel with its corner nearest to where it lies over what is beside it set back till it is clear, with
+    the area that costs; none where that is not to be had."""
+    from shapely import area, intersection
+
+    at = frame.inverse().apply((over.x, over.y))
+    corner = min(range(len(work.sides)),
+                 key=lambda k: min(math.dist(at, work.sides[k][-1].end),
+                                   math.dist(at, work.sides[(k + 1) % len(work.sides)][0].start)))
+    whole = Lying.of(work, frame).area.area
+    for share in _SET_BACK:
+        changed = set_back(work, corner, share)
+        if changed is None:
+            return
+        lies = Lying.of(changed, frame).area
+        if lies.is_valid and area(intersection(lies, beside, grid_size=1e-6)) <= _OVER_MM2:
+            yield whole - lies.area, changed
+            return
 
 
 def kept_clear(draw: Callable[..., joint.TabShape], shape: joint.TabShape, side: tuple[float, float],

@@ -11,6 +11,7 @@ import math
 from collections.abc import Callable, Collection, Mapping, Sequence
 from dataclasses import replace
 from functools import lru_cache, partial
+from typing import NamedTuple
 
 from mingei.core.draft import (
     Draft,
@@ -28,7 +29,7 @@ from mingei.core.draft import (
 from mingei.core.draft.joint import Adds, Stands
 from mingei.core.errors import GeometryError, StockError
 from mingei.core.flat.boards import cut_in, footprint, mortises, slanting, tongue_bend, tongues
-from mingei.core.flat.clearance import Ground, Lying
+from mingei.core.flat.clearance import Ground, Lying, make_way
 from mingei.core.flat.given import Given, given
 from mingei.core.flat.offsets import Offsets
 from mingei.core.flat.pattern import EdgeKey, FlatFold, FlatPanel, FlatSeam, Groove, Mate, Pattern
@@ -96,7 +97,15 @@ def develop(draft: Draft, stock: Stock, parts: tuple[tuple[str, Stock], ...] = (
     known = given(draft, stock, dict(parts))
     makers = [_Developer(known, piece) for piece in draft.pieces]
     whole = {p.name: maker.outline(p) for maker in makers for p in maker.piece.panels}
-    return tuple(maker.pattern(whole) for maker in makers)
+    laid = [maker.laid(whole) for maker in makers]  # a tab lands on what is as large as it stays
+    return tuple(maker.pattern(whole, lies) for maker, lies in zip(makers, laid, strict=True))
+
+
+class _Laid(NamedTuple):
+    """Where the folds of a piece lie, each seen by its two panels, and its panels on the flat."""
+
+    lines: list[tuple[_Line, _Line]]
+    frames: dict[str, Rigid]
 
 
 class _Developer:
@@ -109,15 +118,23 @@ class _Developer:
         self.t = self.stock.caliper_mm
         self.offsets = Offsets(known, piece)
 
-    def pattern(self, whole: Mapping[str, Work]) -> Pattern:
-        """The piece laid flat.  whole: the panels of every piece, since a tab may land on another's."""
+    def laid(self, whole: Mapping[str, Work]) -> _Laid:
+        """The piece's panels laid flat, without tabs, and what of their corners gives way taken off.  whole:
+        the panels of every piece."""
         work = {p.name: whole[p.name] for p in self.piece.panels}
-        folds = list(self.piece.folds)
-        lines = [self._fold_line(work, i, fold) for i, fold in enumerate(folds)]
-        frames = self._lay_flat(folds, lines)
+        lines = [self._fold_line(work, i, fold) for i, fold in enumerate(self.piece.folds)]
+        frames = self._lay_flat(self.piece.folds, lines)
         if self.piece.crowded:
             for w in work.values():
                 trim_corners(w)
+            make_way(work, frames)
+        return _Laid(lines, frames)
+
+    def pattern(self, whole: Mapping[str, Work], laid: _Laid) -> Pattern:
+        """The piece with its tabs.  whole: the panels of every piece, laid flat, since a tab may land on
+        another's."""
+        work = {p.name: whole[p.name] for p in self.piece.panels}
+        folds, lines, frames = list(self.piece.folds), list(laid.lines), dict(laid.frames)
         fins = self.given.fins[self.piece.name]
         near = self.piece.crowded or bool(fins)
         ground = Ground() if near else None
@@ -409,7 +426,7 @@ class _Developer:
                     for slot in mortises(bodies[s.carrier.panel], host, s.joint.fit_mm or 0.0))
         found = FlatPanel(panel.name, role=panel.role, layer=panel.layer, depth=work.depth, path=tuple(path),
                          folds=tuple(labels), frame=frame, lies=lies,
-                         hinges=panel.hinges, tint=panel.tint, said=panel.said, face=face,
+                         hinges=panel.hinges, tint=panel.tint, said=panel.said, wrap=panel.wrap, face=face,
                           bevels=tuple(bevels),
                          guides=(*panel.guides, *bends, *slanting(path, bevels, self.t),
                                  *(footprint(bodies[s.carrier.panel], host) for s, host in standing

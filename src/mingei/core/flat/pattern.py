@@ -11,7 +11,7 @@ from dataclasses import KW_ONLY, dataclass, replace
 from functools import cached_property
 from typing import Any, NamedTuple
 
-from mingei.core.draft import Crease, Joint, Lap, Placement, Role
+from mingei.core.draft import Crease, Joint, Lap, Placement, Role, Wrap
 from mingei.core.offset import Measured
 from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import (
@@ -53,8 +53,8 @@ class FlatPanel:
     lies: what of it lies in its plane when it is finished, () for all of it: the rest is led round what it
     covers, or rolled up; hinges: lines it bends along without a score; bevels: segments of the path that are
     cut slanting, by their numbers, and how far from square, degrees, the inner face the smaller; face: the
-    outline without tongues, where some stand out of it, else (); tint, said: the colour it is printed in, and
-    what is printed amid it.
+    outline without tongues, where some stand out of it, else (); tint, said, wrap: the colour it is
+    printed in, what is printed amid it, and its patch of a picture, likewise in its own coordinates.
     """
 
     name: str
@@ -76,6 +76,7 @@ class FlatPanel:
     face: Polygon = ()
     tint: tuple[int, int, int] | None = None
     said: str = ""
+    wrap: Wrap | None = None
 
     def within(self, deep: float) -> Polygon:
         """Its outline so far beneath its outer face (mm), where its slanting sides lie further in."""

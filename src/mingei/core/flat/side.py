@@ -8,7 +8,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from itertools import pairwise
 
 from mingei.core.draft import Panel, Slot
@@ -154,6 +154,24 @@ def trim_corners(work: Work) -> None:
             work.sides[after] = (Line(_before(Line(first.end, first.start), level), first.end),
                                  *work.sides[after][1:])
         work.corners[edge] = (Line(work.sides[edge][-1].end, work.sides[after][0].start),)
+
+
+def set_back(work: Work, corner: int, share: float) -> Work | None:
+    """The panel with the corner after a side cut off so far along what of both sides no fold claims, as a
+    share of each; None where folds claim both."""
+    after = (corner + 1) % len(work.sides)
+    last, first = work.sides[corner][-1], work.sides[after][0]
+    free, free_after = work.labels[corner][-1] is None, work.labels[after][0] is None
+    if not (free or free_after) or corner == after:
+        return None
+    sides = list(work.sides)
+    if free:
+        sides[corner] = (*sides[corner][:-1], Line(last.start, _before(last, share * last.length)))
+    if free_after:
+        back = Line(first.end, first.start)
+        sides[after] = (Line(_before(back, share * first.length), first.end), *sides[after][1:])
+    cut = Line(sides[corner][-1].end, sides[after][0].start)
+    return replace(work, sides=sides, corners={**work.corners, corner: (cut,)})
 
 
 def _before(segment: Segment, over: float) -> Point:

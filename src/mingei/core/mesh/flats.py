@@ -15,7 +15,7 @@ from mingei.core.mesh.mesh import Mesh
 
 Array = NDArray[np.float64]
 #: Faces are taken so much smaller when it is asked whether they lie over each other, mm: edges touch.
-_HAIR_MM = 0.02
+_HAIR_MM = 0.004
 #: A tab needs the surface to turn so far, in a hollow so far, degrees: its crease lies where the planes of
 #: tab and carrier meet.
 LEAST_TURN_DEG, LEAST_HOLLOW_DEG = 2.0, 15.0

@@ -99,10 +99,15 @@ class Mesh:
 
     def sized(self, height: float) -> Mesh:
         """So high, its foot at 0 and its middle over the origin, mm."""
+        return Mesh(self.seated(self.corners, height), self.faces, self.colours)
+
+    def seated(self, points: Array, height: float) -> Array:
+        """Points (n, 3) of the mesh as it is, where they lie once it is sized, mm."""
         low, high = self.corners.min(axis=0), self.corners.max(axis=0)
         share = height / max(float(high[2] - low[2]), 1e-9)
         middle = np.array([(low[0] + high[0]) / 2, (low[1] + high[1]) / 2, low[2]])
-        return Mesh((self.corners - middle) * share, self.faces, self.colours)
+        found: Array = (points - middle) * share
+        return found
 
     def height_for(self, axis: int, length: float) -> float:
         """How high it is (mm) where it is so wide (axis 0), deep (1) or high (2), mm."""

@@ -33,7 +33,7 @@ def compiled(function: F) -> F:
 
 
 #: Faces that lie over each other by less than this meet, mm: less than the exact test forgives.
-_OVER_MM = 0.03
+_OVER_MM = 0.006
 #: Faces of the pieces taken apart at once; with more, so many edges are cut in all; now and then all the
 #: same.
 _AT_ONCE, _EDGES, _REGARDLESS = 150, 60.0, 0.1

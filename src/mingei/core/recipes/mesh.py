@@ -12,7 +12,7 @@ from functools import lru_cache
 from types import MappingProxyType
 from typing import TYPE_CHECKING, NamedTuple
 
-from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Joint, Mitred, Panel, Piece, Placement, Seam
+from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Joint, Mitred, Panel, Piece, Placement, Seam, Wrap
 from mingei.core.errors import MeasureError
 from mingei.core.joints import GLUE_TAB, TAPE
 from mingei.core.length import write_both
@@ -47,6 +47,9 @@ _CARD_MM, _CREASE_AT = 0.3, 0.35
 _PALETTE = ((236, 214, 160), (178, 206, 214), (222, 184, 168), (190, 212, 176), (214, 196, 222),
             (232, 226, 196),
             (168, 190, 222), (226, 198, 204))
+#: Facets are told apart by how far they turn, or by when, from pale to deep; a turn so sharp is deep,
+#: degrees.
+_PALE, _DEEP, _SHARP_DEG = (244, 236, 214), (122, 150, 186), 90.0
 _CUT = "it is cut there"
 
 
@@ -226,15 +229,18 @@ def draft_mesh(values: Values, holes: Mapping[int, tuple[Path, ...]] = MappingPr
             takes = takes and abs(turn) < _SHARPEST_DEG and long >= _LEAST_EDGE_MM
             # where the surface hardly turns, the crease lies far in on the carrier: it must have that room
             low = 2 * min(float(mesh.areas[face]), float(mesh.areas[other])) / long
-            takes = takes and _CARD_MM / math.sin(math.radians(abs(turn))) < _CREASE_AT * low
+            crease_at = _CARD_MM / math.sin(math.radians(max(abs(turn), _NO_TURN_DEG)))
+            takes = takes and crease_at < _CREASE_AT * low
+            # where its next side goes on almost straight, that far in lies far along it, too
+            takes = takes and crease_at < _CREASE_AT * long * _least_bend(mesh, *(
+                (face, side[a, b]) if first is here else (other, side[b, a])))
             joint: Joint = GLUE_TAB if takes else TAPE
             said = f"{first.panel} to {second.panel}".replace("facet ", "")
             seams.setdefault(of_piece[face if first is here else other], []).append(
                 Seam(said, joint, first, second, tab, 1, turn if joint is GLUE_TAB else max(turn, 0.0),
                      fixed=_CUT, spare=TAPE))
-    tint = (_tints(mesh) if values["face"] == "colours" else
-            {f: _PALETTE[number % len(_PALETTE)] for number, piece in enumerate(cut.pieces) for f in piece}
-            if values["face"] == "pieces" else {})
+    tint = _tints(str(values["face"]), mesh, cut, steps)
+    wraps = _wraps(str(values["mesh"]), mesh) if values["face"] == "picture" else {}
     pieces = []
     for number, faces in enumerate(cut.pieces):
         lies = turned(cut.turns[number])  # square to the sheet
@@ -243,6 +249,7 @@ def draft_mesh(values: Values, holes: Mapping[int, tuple[Path, ...]] = MappingPr
                                          for hole in holes.get(f, ())),
                              layer=_ON_THE_MESH, tint=tint.get(f),
                              said=str(f + 1) if values["face"] == "numbers" else "",
+                             wrap=_laid(wraps.get(f), lies if f == faces[0] else STAY),
                              edges=tuple((i, Mitred()) for i in range(len(mesh.faces[f])))) for f in faces)
         pieces.append(Piece(f"part {number + 1}", name[faces[0]], _stands(mesh, faces[0], lies), panels,
                             folds=tuple(folds.get(number, ())), seams=tuple(seams.get(number, ())),
@@ -250,11 +257,64 @@ def draft_mesh(values: Values, holes: Mapping[int, tuple[Path, ...]] = MappingPr
     return Draft(tuple(pieces), closes=False, remarks=_remarks(mesh, cut, lost, _paired(values)))
 
 
-def _tints(mesh: Mesh) -> dict[int, tuple[int, int, int]]:
-    """The colour of each face, where the mesh has any."""
-    if mesh.colours is None:
-        return {}
-    return {face: (red, green, blue) for face, (red, green, blue) in enumerate(mesh.colours.tolist())}
+def _least_bend(mesh: Mesh, face: int, side: int) -> float:
+    """The sine of how far a face's outline turns at the straighter end of a side of it."""
+    import numpy as np
+
+    ring = mesh.faces[face]
+    points = mesh.corners[[ring[(side + i) % len(ring)] for i in (-1, 0, 1, 2)]]
+    before, along, after = (way / np.linalg.norm(way) for way in np.diff(points, axis=0))
+    return min(float(np.linalg.norm(np.cross(*pair))) for pair in ((before, along), (along, after)))
+
+
+def _tints(face: str, mesh: Mesh, cut: Cut, steps: Mapping[int, int]) -> dict[int, tuple[int, int, int]]:
+    """The colours facets are told apart by, or bear of their own."""
+    if face in ("colours", "picture") and mesh.colours is not None:
+        return {face: (red, green, blue) for face, (red, green, blue) in enumerate(mesh.colours.tolist())}
+    if face == "pieces":
+        return {f: _PALETTE[number % len(_PALETTE)] for number, piece in enumerate(cut.pieces) for f in piece}
+    if face == "turns":  # by its sharpest edge: pale is flat
+        sharpest = dict.fromkeys(range(len(mesh.faces)), 0.0)
+        for (_, _, one, other), turn in zip(mesh.edges, mesh.turns_deg.tolist(), strict=True):
+            for each in (one, other):
+                sharpest[each] = max(sharpest[each], abs(turn))
+        return {each: _between(turn / _SHARP_DEG) for each, turn in sharpest.items()}
+    if face == "order":  # pale is turned up first; the root of each piece lies
+        last = max(steps.values())
+        return {each: _between((step - 2) / max(1, last - 2)) for each, step in steps.items()}
+    return {}
+
+
+def _between(share: float) -> tuple[int, int, int]:
+    """A colour from pale to deep."""
+    red, green, blue = (round(pale + (deep - pale) * min(1.0, max(0.0, share)))
+                        for pale, deep in zip(_PALE, _DEEP, strict=True))
+    return red, green, blue
+
+
+def _wraps(text: str, mesh: Mesh) -> dict[int, Wrap]:
+    """Of each face its patch of the picture that goes round the mesh as it is made."""
+    from mingei.core.mesh.mesh import read_mesh
+    from mingei.core.mesh.wrapping import patches
+
+    kept = read_mesh(text)
+    places, share = patches(kept), mesh.size[2] / kept.size[2]
+    found = {}
+    for face, ((left, top), low, (wide, high)) in enumerate(zip(
+            places.at.tolist(), places.low.tolist(), places.size.tolist(), strict=True)):
+        part = (left / places.width, top / places.height,
+                (left + wide) / places.width, (top + high) / places.height)
+        found[face] = Wrap((low[0] + wide / 2) * share, (low[1] + high / 2) * share, 0.0, wide * share,
+                           high * share, part, places.round * share)
+    return found
+
+
+def _laid(wrap: Wrap | None, turn: Rigid) -> Wrap | None:
+    """The patch of a panel that is drawn turned."""
+    if wrap is None:
+        return None
+    x, y = turn.apply((wrap.x, wrap.y))
+    return wrap._replace(x=x, y=y, turn_deg=wrap.turn_deg + turn.turn_deg)
 
 
 def _remarks(mesh: Mesh, cut: Cut, lost: int, paired: bool) -> tuple[tuple[str, str], ...]:
@@ -330,8 +390,9 @@ RECIPE = Recipe(
         Measure("tab", Kind.LENGTH, 6.0, "depth of the tabs; shortened where a face has less room", 3.0, 15.0,
                 label="Tab depth", stays=True),
         Measure("face", Kind.CHOICE, "plain", "what is printed on the facets", label="Facets",
-                choices=(("plain", "plain"), ("colours", "colours"),
-                         ("numbers", "numbers"), ("pieces", "pieces"))),
+                choices=(("plain", "plain"), ("colours", "colours"), ("picture", "picture"),
+                         ("numbers", "numbers"), ("pieces", "pieces"),
+                         ("turns", "by how far they turn"), ("order", "by when they are folded"))),
     ),
     draft=draft_mesh, thinnest=0.08, thickest=0.6, contradictions=_sound, stock="card-160",
 )

@@ -11663,6 +11663,10 @@ Protokoll: {log}</translation>
    <translation>Verbindung</translation>
   </message>
   <message>
+   <source>join </source>
+   <translation>füge </translation>
+  </message>
+  <message>
    <source>join across the {piece}</source>
    <translation>Fuge quer durch {piece}</translation>
   </message>
@@ -19262,6 +19266,10 @@ Protokoll: {log}</translation>
    <source>{count} parts are narrower than {least}; the largest lies {up} above its foot</source>
    <translation>{count} Teile sind schmaler als {least}; das größte liegt {up} über dem Fuß</translation>
   </message>
+  <message>
+   <source>{count} parts are not put in at a step</source>
+   <translation>{count} Teile werden in einem Schritt nicht eingesetzt</translation>
+  </message>
   <message numerus="yes">
    <source>{count} parts of the drawing cannot be drawn</source>
    <translation>
@@ -19520,6 +19528,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{length:g} mm is no depth</source>
    <translation>{length:g} mm ist keine Tiefe</translation>
+  </message>
+  <message>
+   <source>{length:g} mm is no length of a part</source>
+   <translation>{length:g} mm ist keine Länge eines Teils</translation>
   </message>
   <message>
    <source>{length} between the points: {across} across, {up} up</source>

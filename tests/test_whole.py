@@ -18,6 +18,7 @@ from shapely import LineString, Polygon, union_all
 from shapely.ops import polygonize
 
 from mingei.core.check.joined import whole_findings
+from mingei.core.document.make_sheet import make_sheet
 from mingei.core.document.project import Project, new_brief, new_project
 from mingei.core.document.table import table
 from mingei.core.errors import MeasureError
@@ -26,6 +27,8 @@ from mingei.core.folded.shared import shared, slabs
 from mingei.core.kinds import some
 from mingei.core.kinds.join import Join, Row
 from mingei.core.kinds.trace import Trace
+from mingei.core.kinds.work import Work
+from mingei.core.length import write_both
 from mingei.core.offset import SLOT_ENDS_MM, SLOT_PLAY_MM
 from mingei.core.plan.cautions import CAUTIONS, Risk
 from mingei.core.plan.making import USUAL
@@ -240,6 +243,41 @@ class Moves(unittest.TestCase):
         self.assertAlmostEqual(above[2] - at[2], 25.0, places=9)
         short = joined(kit(FLOOR, ("fish", "tag", {}, Join("floor", "base", "hangs", deep="2 mm"))))
         self.assertRegex(str(short.troubles[0].error), "make it \\d+ mm")
+
+    def test_threads_and_strips_are_on_the_list_of_needs_each_as_long_as_it_is_cut(self) -> None:
+        fish = ("fish", "tag", {}, Join("floor", "base", "hangs", deep="25 mm", row=Row.ROW, many=3,
+                                        apart="40 mm"))
+        post = ("post", "carton", {"length": 40.0, "width": 60.0, "height": 30.0},
+                on_floor("hinged", most_deg=70.0, y="-40"))
+        found = joined(kit(FLOOR, fish, post))
+        self.assertEqual([str(t.error) for t in found.troubles], [])
+        at_table = table(found.build_of(0), USUAL)
+        parts = {b.name: b for b in at_table.bought}
+        thread, strip = parts["thread"], parts["strip of strong card or cloth"]
+        # 25 mm between the knots, 50 mm for each (common practice)
+        self.assertEqual((thread.many, thread.length_mm), (3, 125.0))
+        (slit,) = [o for o in found.build_of(0).brief.openings if o.name.startswith("post")]
+        self.assertEqual((strip.many, strip.length_mm), (1, 48.0))
+        self.assertEqual(strip.size, write_both(round(slit.width, 1)))
+        for part in (thread, strip):
+            (step,) = [s for s in at_table.steps if any(op.words == part.words for op in s.operations)]
+            self.assertEqual(at_table.needs(step).bought, (part,))
+        needs = make_sheet(found.project, builds_of(found.project)).bought
+        (told,) = [line for line in needs if line.startswith("3 x thread")]
+        self.assertIn("125 mm", told)
+
+    def test_a_step_of_ones_own_lists_what_it_takes(self) -> None:
+        wire = Work("wire", "Bend the wire round the rim.", "base", part="wire", many=2, length=300.0)
+        brief = new_brief("tray").amended(wire)
+        project = new_project(brief)
+        self.assertEqual(project_file.loads(project_file.dumps(project)).briefs[0].amendments, (wire,))
+        (line,) = make_sheet(project, builds_of(project)).bought
+        self.assertRegex(line, "^2 x wire, 300 mm")
+        self.assertIn(wire.words, [str(op.words) for s in plain(project, 0).plan.steps
+                                   for op in s.operations])
+        for wrong in (wire._replace(many=0), wire._replace(length=-1.0), wire._replace(length=math.nan)):
+            with self.assertRaises(MeasureError):
+                brief.amended(wrong)
 
     def test_a_thread_and_a_fastener_between_things_are_cautioned_and_tongues_are_not(self) -> None:
         said = {}

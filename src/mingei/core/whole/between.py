@@ -92,6 +92,15 @@ class Added(NamedTuple):
     guest: tuple[Amendment, ...] = ()
 
 
+class Part(NamedTuple):
+    """What is bought or cut to join a guest once.  name: in the singular; length_mm: cut so long, 0 where it
+    comes in its size; size: how thick or wide, in words."""
+
+    name: str
+    length_mm: float = 0.0
+    size: str = ""
+
+
 def standing(given: Given, spot: Spot, sunk: float = 0.0) -> Array:
     """From the guest to the host where it stands on a face, its bottom so far beneath it, mm."""
     down = np.eye(4)
@@ -146,9 +155,9 @@ class Between:
 
     word: in files; title, hint: on its button, and what it means; needs: the fields of a join that mean
     something here; adds: what it adds; pose: where the guest lies, from it to the host; done: the step that
-    joins them, of ``{guest}``, ``{panel}``, ``{count}``; early: it is done before the host closes, where that
-    closes; turns: it turns about the square of the face at its spot; slides: it slides along its x; hangs: it
-    is beneath what it is joined to.
+    joins them, of ``{guest}``, ``{panel}``, ``{count}``; part: what is bought or cut for it; early: it is
+    done before the host closes, where that closes; turns: it turns about the square of the face at its spot;
+    slides: it slides along its x; hangs: it is beneath what it is joined to.
     """
 
     word: str
@@ -164,3 +173,4 @@ class Between:
     hangs: bool = False
     free: bool = False
     axis: Callable[[Given, Spot], Array] | None = None
+    part: Callable[[Given], Part] | None = None

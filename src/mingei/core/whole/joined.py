@@ -342,9 +342,13 @@ def _work(seat: Seat) -> Work:
     words = seat.joint.done(seat.given)
     if len(seat.given.spots) > 1:
         words = say("{words} So it is done {count} times.", words=words, count=len(seat.given.spots))
-    return Work(f"join {seat.given.guest.brief.name}", words, seat.join.panel, When.OPEN if early
-                else When.CLOSED,
-                say("its back is out of reach once it is closed") if early else "")
+    found = Work(f"join {seat.given.guest.brief.name}", words, seat.join.panel, When.OPEN if early
+                 else When.CLOSED,
+                 say("its back is out of reach once it is closed") if early else "")
+    if seat.joint.part is None:
+        return found
+    part = seat.joint.part(seat.given)
+    return found._replace(part=part.name, many=len(seat.given.spots), length=part.length_mm, size=part.size)
 
 
 # -- the whole -----------------------------------------------------------------------------------------------

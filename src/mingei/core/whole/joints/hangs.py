@@ -11,12 +11,14 @@ from mingei.core.errors import MeasureError
 from mingei.core.folded.fold import finished, place
 from mingei.core.length import write_both
 from mingei.core.plane.shape import bounds, flat_points
-from mingei.core.whole.between import Added, Array, Between, Given, Spot, height_of
+from mingei.core.whole.between import Added, Array, Between, Given, Part, Spot, height_of
 from mingei.core.whole.bodies import panels, top_of, upright
 from mingei.core.words import Words, say
 
 #: A hole for a thread, mm (common practice).
 _THREAD_MM, _HAIR_MM = 2.0, 0.05
+#: A knot takes so much of it at either end, mm (common practice).
+_KNOT_MM = 50.0
 #: It hangs clear by so much, mm.
 _FREE_MM = 2.0
 #: A thread is so long where nothing is said, mm.
@@ -95,7 +97,11 @@ def _done(given: Given) -> Words:
                guest=given.guest.brief.name, panel=given.panel.name)
 
 
+def _part(given: Given) -> Part:
+    return Part("thread", math.ceil(_length(given) + 2 * _KNOT_MM))
+
+
 JOINT = Between("hangs", "Hangs from", "A thread through a hole in each.",
                 frozenset({"x", "y", "turn_deg", "row", "deep", "foot", "inside"}), _adds, _pose, _done,
                 early=True,
-                hangs=True)
+                hangs=True, part=_part)

@@ -9,13 +9,14 @@ from mingei.core.errors import MeasureError
 from mingei.core.folded.fold import finished
 from mingei.core.length import write_both
 from mingei.core.plane.shape import bounds
-from mingei.core.whole.between import Added, Array, Between, Given, Spot, standing
+from mingei.core.whole.between import Added, Array, Between, Given, Part, Spot, standing
 from mingei.core.whole.bodies import lower, panels, touching, upright
 from mingei.core.words import Words, say
 
 #: The strip is card so thick, and its slits lie so far from the line it bends along, mm; glued behind it
 #: reaches so far (common practice).
 _STRIP_MM, _FROM_LINE_MM, _GLUED_MM = 0.3, 6.0, 18.0
+_LONG_MM = 2 * (_FROM_LINE_MM + _GLUED_MM)
 #: A strip takes such a share of the side it lies along, and is no wider than this, mm.
 _SHARE, _WIDEST_MM = 0.6, 40.0
 #: What lies so low (mm) must not turn into what it stands on.
@@ -93,11 +94,15 @@ def _done(given: Given) -> Words:
                "ends through the slits of the {guest} and the {panel}, and glue them behind; both lie beside "
                "the line "
                "it bends along.", wide=write_both(round(_wide(given), 1)),
-               long=write_both(2 * (_FROM_LINE_MM + _GLUED_MM)), guest=given.guest.brief.name,
+               long=write_both(_LONG_MM), guest=given.guest.brief.name,
                panel=given.panel.name)
+
+
+def _part(given: Given) -> Part:
+    return Part("strip of strong card or cloth", _LONG_MM, write_both(round(_wide(given), 1)))
 
 
 JOINT = Between("hinged", "Hinged on", "A strip through a slit in each; it tips up about its back.",
                 frozenset({"x", "y", "turn_deg", "row", "deep", "most_deg", "inside"}), _adds, standing,
                 _done,
-                early=True, turns=True, axis=axis)
+                early=True, turns=True, axis=axis, part=_part)

@@ -624,6 +624,10 @@
    <translation>Ein Stellvertreter liest die Datei wie die Maschine, führt das Werkzeug über den Bogen und vergleicht, was wirklich geschnitten würde, mit der Zeichnung.</translation>
   </message>
   <message>
+   <source>A step of your own</source>
+   <translation>Ein eigener Schritt</translation>
+  </message>
+  <message>
    <source>A stock of your own, beginning as this one</source>
    <translation>Ein eigenes Material, das wie dieses beginnt</translation>
   </message>
@@ -738,6 +742,10 @@
   <message>
    <source>Add a photo…</source>
    <translation>Foto dazu…</translation>
+  </message>
+  <message>
+   <source>Add a step…</source>
+   <translation>Schritt hinzufügen …</translation>
   </message>
   <message>
    <source>Add another thing like this construction, with its usual measures</source>
@@ -998,6 +1006,10 @@
   <message>
    <source>Before cutting the whole sheet lies still and one placing of the rule serves several pieces. After cutting each piece is scored in the hand.</source>
    <translation>Vor dem Schneiden liegt der ganze Bogen still, und ein Anlegen des Lineals dient mehreren Teilen. Nach dem Schneiden wird jedes Teil einzeln gerillt.</translation>
+  </message>
+  <message>
+   <source>Before it is closed is in time for what is out of reach later.</source>
+   <translation>Bevor es geschlossen wird: rechtzeitig für das, was später außer Reichweite ist.</translation>
   </message>
   <message>
    <source>Belly band</source>
@@ -1278,6 +1290,10 @@
   <message>
    <source>Cells along</source>
    <translation>Fächer längs</translation>
+  </message>
+  <message>
+   <source>Change it…</source>
+   <translation>Ändern …</translation>
   </message>
   <message>
    <source>Channel {spacing} mm, inside</source>
@@ -1810,6 +1826,10 @@
   <message>
    <source>Drops into</source>
    <translation>Sinkt ein in</translation>
+  </message>
+  <message>
+   <source>Each is cut so long; 0 for what comes in its size.</source>
+   <translation>So lang wird jedes geschnitten; 0 für das, was in seiner Größe kommt.</translation>
   </message>
   <message>
    <source>Each thing on its own sheets</source>
@@ -3291,6 +3311,10 @@
    <translation>Länge innen</translation>
   </message>
   <message>
+   <source>Length of each</source>
+   <translation>Länge je Stück</translation>
+  </message>
+  <message>
    <source>Length of the bar</source>
    <translation>Länge des Balkens</translation>
   </message>
@@ -4109,6 +4133,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Pages: {words}</source>
    <translation>Seiten: {words}</translation>
+  </message>
+  <message>
+   <source>Paint the inside black, and let it dry.</source>
+   <translation>Malen Sie das Innere schwarz an, und lassen Sie es trocknen.</translation>
   </message>
   <message>
    <source>Panel</source>
@@ -5007,6 +5035,10 @@ Protokoll: {log}</translation>
    <translation>Etwas hat sich geändert: die Suche wurde aufgegeben.</translation>
   </message>
   <message>
+   <source>Something you do that no recipe asks for: paint the inside, tie a ribbon.</source>
+   <translation>Was Sie tun, ohne dass eine Bauart es verlangt: innen anmalen, ein Band knüpfen.</translation>
+  </message>
+  <message>
    <source>Space</source>
    <translation>Leertaste</translation>
   </message>
@@ -5117,6 +5149,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Steps</source>
    <translation>Stufen</translation>
+  </message>
+  <message>
+   <source>Steps of your own</source>
+   <translation>Eigene Schritte</translation>
   </message>
   <message>
    <source>Stick</source>
@@ -5457,6 +5493,10 @@ Protokoll: {log}</translation>
   <message>
    <source>The pack you hand out: sheets, drawings, make sheet, pictures, your terms.</source>
    <translation>Das Paket zum Weitergeben: Bogen, Zeichnungen, Bauanleitung, Bilder, deine Bedingungen.</translation>
+  </message>
+  <message>
+   <source>The panel it is done on; it comes with the piece of that panel.</source>
+   <translation>Die Fläche, an der es geschieht; es kommt mit dem Teil dieser Fläche.</translation>
   </message>
   <message>
    <source>The panel of it that lies there, or is pierced.</source>
@@ -6215,6 +6255,10 @@ Protokoll: {log}</translation>
    <translation>Was geschnitten wird, liegt innerhalb von {mm:.2f} mm an der Zeichnung; {minutes:.1f} Minuten.</translation>
   </message>
   <message>
+   <source>What is done</source>
+   <translation>Was getan wird</translation>
+  </message>
+  <message>
    <source>What is glued on this panel</source>
    <translation>Was auf dieses Feld geklebt ist</translation>
   </message>
@@ -6257,6 +6301,10 @@ Protokoll: {log}</translation>
   <message>
    <source>What it takes</source>
    <translation>Was es braucht</translation>
+  </message>
+  <message>
+   <source>What it takes comes onto the list of needs. For paint, heat and blades, follow their makers' instructions.</source>
+   <translation>Was er braucht, kommt auf die Liste. Für Farbe, Wärme und Klingen gelten die Anleitungen der Hersteller.</translation>
   </message>
   <message>
    <source>What it teaches</source>
@@ -6345,6 +6393,14 @@ Protokoll: {log}</translation>
   <message>
    <source>What you need, and every step with its picture, as PDF or for a browser.</source>
    <translation>Was du brauchst, und jeder Schritt mit seinem Bild, als PDF oder für den Browser.</translation>
+  </message>
+  <message>
+   <source>When</source>
+   <translation>Wann</translation>
+  </message>
+  <message>
+   <source>Where</source>
+   <translation>Wo</translation>
   </message>
   <message>
    <source>Where Mingei writes down what went wrong</source>
@@ -7095,6 +7151,10 @@ Protokoll: {log}</translation>
    <translation>ein Schritt braucht einen Namen und einen Satz</translation>
   </message>
   <message>
+   <source>a step of your own</source>
+   <translation>ein eigener Schritt</translation>
+  </message>
+  <message>
    <source>a step stands twice in its order</source>
    <translation>ein Schritt steht zweimal in der Reihenfolge</translation>
   </message>
@@ -7433,6 +7493,10 @@ Protokoll: {log}</translation>
   <message>
    <source>any outline cut from board several times and glued up to a thickness</source>
    <translation>ein beliebiger Umriss, mehrmals aus Pappe geschnitten und zu einer Dicke verleimt</translation>
+  </message>
+  <message>
+   <source>anywhere</source>
+   <translation>irgendwo</translation>
   </message>
   <message>
    <source>apart</source>
@@ -7897,6 +7961,10 @@ Protokoll: {log}</translation>
   <message>
    <source>beam, faint</source>
    <translation>Strahl, schwach</translation>
+  </message>
+  <message>
+   <source>before it is closed</source>
+   <translation>bevor es geschlossen wird</translation>
   </message>
   <message>
    <source>before {number}: {why}</source>
@@ -13675,6 +13743,10 @@ Protokoll: {log}</translation>
    <translation>nichts {thick} Dickes geht hinein</translation>
   </message>
   <message>
+   <source>nothing, or ribbon, wire, bead</source>
+   <translation>nichts, oder Band, Draht, Perle</translation>
+  </message>
+  <message>
    <source>nothing: it stands alone</source>
    <translation>nichts: es steht allein</translation>
   </message>
@@ -14221,6 +14293,10 @@ Protokoll: {log}</translation>
   <message>
    <source>own outline</source>
    <translation>eigener Umriss</translation>
+  </message>
+  <message>
+   <source>own step {number}</source>
+   <translation>eigener Schritt {number}</translation>
   </message>
   <message>
    <source>pace and prices</source>
@@ -16591,6 +16667,10 @@ Protokoll: {log}</translation>
    <translation>eine Fuge quer durch {piece} herausnehmen</translation>
   </message>
   <message>
+   <source>take out the step {name}</source>
+   <translation>den Schritt {name} herausnehmen</translation>
+  </message>
+  <message>
    <source>take pins of {most} at the most, or thicker board</source>
    <translation>Stifte von höchstens {most} nehmen oder dickere Pappe</translation>
   </message>
@@ -18255,6 +18335,10 @@ Protokoll: {log}</translation>
    <translation>Rad</translation>
   </message>
   <message>
+   <source>when all else is done</source>
+   <translation>wenn alles andere getan ist</translation>
+  </message>
+  <message>
    <source>where front and back are joined</source>
    <translation>wo Vorder- und Rückseite verbunden sind</translation>
   </message>
@@ -18329,6 +18413,10 @@ Protokoll: {log}</translation>
   <message>
    <source>which way the teeth at its foot turn: in under a floor, out onto what it stands on, or both by turns, where it joins a floor and a face round it</source>
    <translation>wohin die Zähne am Fuß zeigen: nach innen unter einen Boden, nach außen auf das, worauf es steht, oder abwechselnd, wo es einen Boden und eine Fläche darum verbindet</translation>
+  </message>
+  <message>
+   <source>while it lies flat</source>
+   <translation>solange es flach liegt</translation>
   </message>
   <message>
    <source>whole</source>
@@ -20014,6 +20102,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{thing} is in the logbook: measure it inside, and write that beside it.</source>
    <translation>{thing} steht im Logbuch: Miss es innen und schreib es daneben.</translation>
+  </message>
+  <message>
+   <source>{thing}, whole, of {count} things</source>
+   <translation>{thing}, das Ganze, aus {count} Dingen</translation>
   </message>
   <message>
    <source>{times!r} is no scale of a model</source>

@@ -13,12 +13,15 @@ from unittest import mock
 import pypdfium2
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QApplication, QLineEdit
+from PySide6.QtWidgets import QApplication, QDialogButtonBox, QLineEdit
 
 from mingei.app.bench import Bench
 from mingei.app.making import MakingDialog
+from mingei.app.own_steps import StepDialog
 from mingei.core.document.build import Part
 from mingei.core.document.project import new_brief, new_project
+from mingei.core.kinds import some
+from mingei.core.kinds.work import Work
 from mingei.formats import project_file
 from tests.windows import WindowTest, answer_file, click, wait_for, write
 
@@ -48,6 +51,47 @@ class Station(WindowTest):
         self.assertEqual(self.station.view.accessibleDescription(), self.station.sentence.text())
         wait_for(lambda: not self.station.drawing)
         self.assertIs(self.station.view.picture, self.station.strip.pictures[1])
+
+    def test_a_step_of_ones_own_is_added_changed_undone_and_taken_out(self) -> None:
+        document, own = self.window.document, self.station.own
+        self.assertFalse(own.change.isVisible())
+        before = len(self.station.steps)
+
+        def dialog() -> StepDialog:
+            wait_for(lambda: isinstance(QApplication.activeModalWidget(), StepDialog))
+            return QApplication.activeModalWidget()
+
+        def say(asked: StepDialog, words: str) -> None:
+            asked.words.setFocus()
+            asked.words.selectAll()
+            QTest.keyClicks(asked.words, words)
+
+        click(own.add)
+        asked = dialog()
+        click(asked.findChild(QDialogButtonBox).button(QDialogButtonBox.StandardButton.Ok))
+        self.assertTrue(asked.reason.isVisible())  # nothing was said yet
+        say(asked, "Paint the inside black.")
+        asked.when.setCurrentIndex(2)
+        write(asked.part, "brush")
+        write(asked.length.line, "120")
+        QTest.keyClick(asked.length.line, Qt.Key.Key_Tab)
+        click(asked.findChild(QDialogButtonBox).button(QDialogButtonBox.StandardButton.Ok))
+        self.assertEqual(len(self.station.steps), before + 1)
+        (at,) = [n for n, s in enumerate(self.station.steps)
+                 if "Paint the inside black." in [str(op.words) for op in s.operations]]
+        self.station.take(at)
+        self.assertIn("1 x brush, 120 mm", self.station.needs.text())
+        click(own.change)
+        asked = dialog()
+        self.assertEqual(asked.words.toPlainText(), "Paint the inside black.")
+        say(asked, "Paint the inside red.")
+        click(asked.findChild(QDialogButtonBox).button(QDialogButtonBox.StandardButton.Ok))
+        self.assertEqual([w.words for w in some(document.brief.amendments, Work)], ["Paint the inside red."])
+        document.undo()
+        self.assertEqual([w.words for w in some(document.brief.amendments, Work)],
+                         ["Paint the inside black."])
+        click(own.remove)
+        self.assertEqual(len(self.station.steps), before)
 
     def test_a_hold_runs_on_while_one_reads_on_and_says_when_it_is_over(self) -> None:
         glued = next(n for n, s in enumerate(self.station.steps) if self.station.table.needs(s).hold_s)

@@ -9,9 +9,12 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QFileDialog
 
+from mingei.assets import demo_models
 from mingei.core.document.project import new_brief, new_project
 from mingei.core.document.table import table
 from mingei.core.logbook.entry import Entry
+from mingei.core.whole.joined import joined, order
+from mingei.formats import project_file
 from mingei.formats.logbook import Logbook
 from tests.windows import WindowTest, answer_file, click, wait_for, write
 
@@ -31,6 +34,27 @@ class Station(WindowTest):
     @property
     def at(self):
         return self.window.settings.data / "log"
+
+    def test_a_whole_is_written_down_with_all_its_things_and_a_guest_alone(self) -> None:
+        document = self.window.document
+        document.open(project_file.load(demo_models()))
+        station = self.show()
+        found = joined(document.project)
+        things = order(found, 0)
+        self.assertGreater(len(things), 8)
+        for number in things:
+            station.bench.of(document.project.briefs[number].id).spent["fold"] = 60.0
+        click(station.log)
+        entry = station.entry.entry
+        self.assertEqual(entry.thing, f"Microscope foot, whole, of {len(things)} things")
+        self.assertEqual(entry.spent, (("fold", float(len(things))),))
+        wanted = sum(stage.minutes * found.build_of(n).brief.copies for n in things
+                     for stage in table(found.build_of(n), document.project.making._replace(pace=1.0)).stages)
+        self.assertAlmostEqual(sum(m for _, m in entry.planned), wanted, places=6)
+        self.assertTrue(entry.photos)
+        document.look_at(things[0])
+        click(station.log)
+        self.assertEqual(station.entry.entry.thing, document.project.briefs[things[0]].name)
 
     def fill(self, count: int) -> None:
         stock = self.window.document.build.stock.name

@@ -50,6 +50,7 @@ from mingei.core.whole.joined import (
     whole_of,
 )
 from mingei.core.whole.joints import joints
+from mingei.core.whole.pictures import join_picture
 from mingei.formats import project_file
 from tests.support import InFolder
 from tests.test_cli import run as command
@@ -262,6 +263,7 @@ class Moves(unittest.TestCase):
         for part in (thread, strip):
             (step,) = [s for s in at_table.steps if any(op.words == part.words for op in s.operations)]
             self.assertEqual(at_table.needs(step).bought, (part,))
+            self.assertIsNotNone(join_picture(found, 0, step))
         needs = make_sheet(found.project, builds_of(found.project)).bought
         (told,) = [line for line in needs if line.startswith("3 x thread")]
         self.assertIn("125 mm", told)

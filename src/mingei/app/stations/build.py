@@ -25,6 +25,7 @@ from mingei.app.cards import Card, CareCard, combo, quiet, row
 from mingei.app.document import Document
 from mingei.app.fields import CountField
 from mingei.app.holds import Holds
+from mingei.app.own_steps import OwnSteps
 from mingei.app.stations import SideColumn, Station
 from mingei.app.step_view import STRIP_WIDE, StepStrip, StepView
 from mingei.app.words import capital, t
@@ -75,7 +76,9 @@ class BuildStation(Station):
         across = QHBoxLayout(self)
         across.setContentsMargins(10, 8, 10, 10)
         across.setSpacing(10)
-        self.side = SideColumn(self._needs_card(), self._copies_card(), self._order_card(), self._cost_card(),
+        self.own = OwnSteps(document)
+        self.side = SideColumn(self._needs_card(), self._copies_card(), self._order_card(), self.own,
+                               self._cost_card(),
                                self._out_card(),
                                CareCard(
                                    t("Knife and glue away when you stop. Children cut, heat and glue hot "
@@ -411,6 +414,7 @@ class BuildStation(Station):
 
     def _show(self) -> None:
         step = self.current
+        self.own.show_step(step)
         self._show_pictures()
         for widget in (self.back, self.next, self.hold, self.earlier, self.later):
             widget.setEnabled(step is not None)

@@ -4,6 +4,7 @@ question, and what it all teaches, each lesson with its press."""
 from __future__ import annotations
 
 import uuid
+from collections import defaultdict
 from collections.abc import Callable
 from dataclasses import replace
 from datetime import datetime
@@ -23,8 +24,10 @@ from mingei.app.log_plot import TOLERANCE_MM, PlotView, Question, Spot
 from mingei.app.stations import SideColumn, Station
 from mingei.app.words import counted, t
 from mingei.app.workers import Job, Progress
+from mingei.core.document.build import Build
 from mingei.core.document.table import table
 from mingei.core.errors import MingeiError
+from mingei.core.kinds.join import is_joined
 from mingei.core.logbook import fits
 from mingei.core.logbook.entry import Entry
 from mingei.core.stock import Stock
@@ -285,15 +288,22 @@ class LogStation(Station):
         if self.book is None:
             return
         project, build = self.document.project, self.document.build
-        t_ = table(build, project.making._replace(pace=1.0))
-        spent = tuple((stage, s / 60) for stage, s in self.bench.of(build.brief.id).spent.items())
+        made = self._whole() or (build,)
+        planned, spent = defaultdict[str, float](float), defaultdict[str, float](float)
+        for each in made:
+            for stage in table(each, project.making._replace(pace=1.0)).stages:
+                planned[stage.word] += stage.minutes * each.brief.copies
+            for word, seconds in self.bench.of(each.brief.id).spent.items():
+                spent[word] += seconds / 60
+        thing = (t("{thing}, whole, of {count} things", thing=build.brief.name, count=len(made))
+                 if len(made) > 1 else build.brief.name)
         fresh = Entry(
-            str(uuid.uuid4()), datetime.now().isoformat(timespec="seconds"), project.title, build.brief.name,
+            str(uuid.uuid4()), datetime.now().isoformat(timespec="seconds"), project.title, thing,
             build.recipe.id, build.stock.name, build.stock.caliper_mm, build.brief.copies,
             project.printer.name,
             asked=_rounded(build.cavity.size) if build.cavity else (0.0, 0.0, 0.0),
             gain_mm=build.stock.crease_gain_mm,
-            planned=tuple((s.word, s.minutes * build.brief.copies) for s in t_.stages), spent=spent,
+            planned=tuple(planned.items()), spent=tuple(spent.items()),
             snapshot=project_file.dumps(project).decode())
         try:
             picture = self._picture()
@@ -310,13 +320,33 @@ class LogStation(Station):
             self.list.take(ids.index(fresh.id))
             self.take(ids.index(fresh.id))
 
+    def _whole(self) -> tuple[Build, ...]:
+        """Everything that stands on the thing in hand, in the order in which it is made, where that stands on
+        nothing itself; none where nothing stands on it."""
+        project, current = self.document.project, self.document.current
+        if not is_joined(project.briefs):
+            return ()
+        from mingei.core.whole.joined import joined, order
+
+        found = joined(project)
+        if found.seat_of(current) is not None or not found.on(current):
+            return ()
+        return tuple(found.build_of(number) for number in order(found, current))
+
     def _picture(self) -> str:
         """A picture of the thing in hand, kept with the photos."""
-        from mingei.core.plan.picture import step_picture
+        from mingei.core.plan.picture import finished_picture, step_picture
         from mingei.formats.publish import png
 
         build = self.document.build
-        if not build.steps or self.book is None:
+        if self.book is None:
+            return ""
+        if self._whole():
+            from mingei.core.whole.joined import joined, whole_of
+
+            whole = whole_of(joined(self.document.project), self.document.current)
+            return self.book.keep_photo(png(finished_picture(whole), 320))
+        if not build.steps:
             return ""
         return self.book.keep_photo(png(step_picture(build.plan, build.steps[-1], build.patterns), 320))
 

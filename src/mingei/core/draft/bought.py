@@ -24,7 +24,8 @@ class Bought(NamedTuple):
     name: what it is, in the singular; many: so many in one thing; words: the step in which it is put in, a
     full sentence; panel: where it goes; length_mm: each is cut so long, 0 where it is bought in its size;
     size: how thick or wide, in words, ""; when: it goes in; why: then, without a stop, "" where it needs no
-    word; before: the panel whose joints come right after it; last: after all handwork.
+    word; before: the panel whose joints come right after it; last: after all handwork; step: what its step
+    is called, "" for its name.
     """
 
     name: str
@@ -37,6 +38,7 @@ class Bought(NamedTuple):
     why: str = ""
     before: str = ""
     last: bool = False
+    step: str = ""
 
 
 class Handwork(NamedTuple):

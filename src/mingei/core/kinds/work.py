@@ -65,7 +65,7 @@ def _shapes(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
                                       for w in own if not w.part)),
                    bought=(*draft.bought,
                            *(Bought(w.part, w.many, w.words, w.panel or panels[0], w.length, w.size, w.when,
-                                    w.why, last=True) for w in own if w.part)))
+                                    w.why, last=True, step=w.name) for w in own if w.part)))
 
 
 KIND = Kind(word="work", record=Work, of="name", always=("name", "words"), differ="steps of one's own",

@@ -191,7 +191,8 @@ def _with_handled(draft: Draft, some: Sequence[Operation], each: Bought | Handwo
     closes it, or when all stands."""
     piece = next((p for p in draft.pieces if any(each.panel in (q.name, q.whole) for q in p.panels)),
                  draft.pieces[-1])
-    put = Operation(f"{piece.name}/{each.name} {number}", Does.PUT, piece.name, _AFTER + number, each.words,
+    step = each.step if isinstance(each, Bought) and each.step else each.name
+    put = Operation(f"{piece.name}/{step} {number}", Does.PUT, piece.name, _AFTER + number, each.words,
                     (each.name,), panels=(each.panel,))
     if each.before:
         return _just_before(draft, some, each, put)

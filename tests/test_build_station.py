@@ -59,7 +59,10 @@ class Station(WindowTest):
 
         def dialog() -> StepDialog:
             wait_for(lambda: isinstance(QApplication.activeModalWidget(), StepDialog))
-            return QApplication.activeModalWidget()
+            asked = QApplication.activeModalWidget()
+            asked.activateWindow()
+            QTest.qWaitForWindowActive(asked)
+            return asked
 
         def say(asked: StepDialog, words: str) -> None:
             asked.words.setFocus()
@@ -87,7 +90,7 @@ class Station(WindowTest):
         say(asked, "Paint the inside red.")
         click(asked.findChild(QDialogButtonBox).button(QDialogButtonBox.StandardButton.Ok))
         self.assertEqual([w.words for w in some(document.brief.amendments, Work)], ["Paint the inside red."])
-        document.undo()
+        document.undo.undo()
         self.assertEqual([w.words for w in some(document.brief.amendments, Work)],
                          ["Paint the inside black."])
         click(own.remove)

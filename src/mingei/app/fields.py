@@ -100,6 +100,7 @@ class LengthField(QWidget):
         super().__init__(parent)
         self.unit = "mm"
         self.value = 0.0
+        self._typing = False  # a key was pressed just now
         self._shown: tuple[float, str] | None = None  # what stands there, as far as nobody wrote since
         self.names: Callable[[], Mapping[str, float]] = dict
         self.times = 1.0  # of a model the real thing is so many times larger
@@ -146,7 +147,7 @@ class LengthField(QWidget):
         self.value = mm
         self._show_other(mm)
         self._clear_reason()
-        if not (self.line.hasFocus() and self._means(mm)):
+        if not ((self._typing or self.line.hasFocus()) and self._means(mm)):
             self.line.setText(write(mm, self.unit))
 
     def set_unit(self, unit: str) -> None:
@@ -207,7 +208,9 @@ class LengthField(QWidget):
             self.refuse(error)
             return
         self._show_other(mm)
+        self._typing = True
         self.edited.emit(mm)
+        self._typing = False
 
     def _settle(self) -> None:
         """Leaving the field: show the length in force, unless a refused one is still to be mended."""

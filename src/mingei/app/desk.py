@@ -21,6 +21,7 @@ from mingei.core.cabinet.stocks import differs, redrafted
 from mingei.core.document.build import build, loads_of_all
 from mingei.core.document.project import Project, differences, new_brief, new_project
 from mingei.core.errors import MingeiError
+from mingei.core.kinds.join import is_joined
 from mingei.core.stock import Stock
 from mingei.formats import atomic, project_file, recovery
 
@@ -80,9 +81,7 @@ class Desk(QObject):
         """Open a project; a file that cannot be read is said, and what is on the bench stays.  Returns
         whether it was opened."""
         try:
-            project = project_file.load(path)
-            for brief in project.briefs:
-                build(brief, project.stock_of(brief), project.parts_of(brief))
+            project = self._read(path)
         except MingeiError as error:
             self.settings.forget(path)
             self.complain(t("This cannot be opened"), error)
@@ -103,6 +102,21 @@ class Desk(QObject):
         self.settings.remember(path)
         self._show(project, path, lock)
         return True
+
+    def _read(self, path: Path) -> Project:
+        """A project file, all its things worked out, in the background: the window goes on painting, and
+        takes nothing in meanwhile.  Raises MingeiError."""
+        loop, found, errors = QEventLoop(), list[Project](), list[MingeiError]()
+        job = Job(lambda progress: _worked_out(path, progress), self.window)
+        job.done.connect(found.append)
+        job.failed.connect(errors.append)
+        for ended in (job.done, job.failed, job.stopped):
+            ended.connect(loop.quit)
+        job.start()
+        loop.exec(QEventLoop.ProcessEventsFlag.ExcludeUserInputEvents)
+        if errors:
+            raise errors[0]
+        return found[0]
 
     def open_text(self, text: str) -> None:
         """Put a project kept as text on the bench, as one that is not saved yet."""
@@ -510,3 +524,17 @@ def _told(saved: Project | None, kept: Project) -> str:
             else "")
     return (t("What differs from the file:") + "\n"
             + "\n".join([*(f"· {t(s)}" for s in said[:_DIFFERENCES_SHOWN]), more]).strip())
+
+
+def _worked_out(path: Path, progress: Progress) -> Project:
+    """A project as it is read, everything in it worked out once, so that showing it is quick.  Raises
+    MingeiError where any of it cannot be."""
+    project = project_file.load(path)
+    for brief in project.briefs:
+        progress.stop_if_asked()
+        build(brief, project.stock_of(brief), project.parts_of(brief))
+    if is_joined(project.briefs):
+        from mingei.core.whole.joined import joined
+
+        joined(project)
+    return project

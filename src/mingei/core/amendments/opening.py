@@ -8,7 +8,7 @@ import math
 from collections.abc import Callable, Iterable, Sequence
 from dataclasses import replace
 from enum import StrEnum
-from typing import NamedTuple
+from typing import Any, NamedTuple
 
 from mingei.core.data.extra import Extra
 from mingei.core.draft import Bought, Draft, Panel, Piece, Role, Slot, When
@@ -40,6 +40,8 @@ from mingei.core.words import Words, say
 #: Card left between an opening and anything else, at least, mm: less tears (common practice: strips under 2
 #: mm are too small to cut).
 LEAST_BRIDGE_MM = 2.0
+#: More pairs of a corner and a side than this are measured all at once.
+_MANY = 400
 #: A smaller hole cannot be cut or punched, mm (common practice).
 LEAST_HOLE_MM = 1.0
 MOST_MM = 2000.0
@@ -306,9 +308,11 @@ def _placed(opening: Opening, panel: str, middle: Point, within: Callable[[Seque
         raise MeasureError(say("less than {least:g} mm of card would be left at the panel's edge",
                                least=LEAST_BRIDGE_MM), place,
                            "make it smaller, or move it inward")
+    around = bounds(ring).grown(LEAST_BRIDGE_MM)
     for other in taken:
-        if (contains(other, ring[0]) or contains(ring, other[0]) or _apart(ring, other) < LEAST_BRIDGE_MM
-            - 1e-6):
+        if around.meets(bounds(other)) and (
+                contains(other, ring[0]) or contains(ring, other[0])
+                or _apart(ring, other) < LEAST_BRIDGE_MM - 1e-6):
             raise MeasureError("it meets another opening", place,
                                say("leave at least {least:g} mm of card between them", least=LEAST_BRIDGE_MM))
     taken.append(ring)
@@ -329,6 +333,21 @@ def outline_points(panel: Panel) -> list[Point]:
 def _apart(a: Sequence[Point], b: Sequence[Point]) -> float:
     """Least distance between two rings, mm; rings that cross are as near as a corner of one to the other, at
     most."""
+    if len(a) * len(b) > _MANY:
+        import numpy as np  # loaded only where it is worth it
+
+        return min(float(np.min(_from_corners(np.array(one), np.array(other))))
+                   for one, other in ((a, b), (b, a)))
     near = min(distance_to_segment(p, q, r) for p in a for q, r in zip(b, (*b[1:], b[0]), strict=True))
     return min(near,
                min(distance_to_segment(p, q, r) for p in b for q, r in zip(a, (*a[1:], a[0]), strict=True)))
+
+
+def _from_corners(ring: Any, other: Any) -> Any:
+    """How far each corner of a ring (n, 2) lies from each side of another (n, m), mm."""
+    import numpy as np
+
+    along = np.roll(other, -1, axis=0) - other
+    to = ring[:, None] - other
+    share = np.clip((to * along).sum(axis=2) / np.maximum((along * along).sum(axis=1), 1e-300), 0.0, 1.0)
+    return np.linalg.norm(to - share[..., None] * along, axis=2)

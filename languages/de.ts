@@ -1979,8 +1979,8 @@
    <translation>Alles in diesem Projekt, das daraus ist, folgt; es lässt sich rückgängig machen</translation>
   </message>
   <message>
-   <source>Everything this thing is joined with, where it stands. Apart moves it along its joints, Open moves what turns and slides.</source>
-   <translation>Alles, womit dieses Ding verbunden ist, an seinem Platz. Auseinander bewegt es entlang der Verbindungen, Offen bewegt, was dreht und gleitet.</translation>
+   <source>Everything this thing is joined with, where it stands. Apart moves it along its joints, Open moves what turns and slides. Drag the thing in hand along its panel; click another to take it in hand.</source>
+   <translation>Alles, womit dieses Ding verbunden ist, wo es steht. Auseinander bewegt es entlang seiner Verbindungen, Öffnen bewegt, was sich dreht und schiebt. Ziehen Sie das Ding in der Hand auf seiner Fläche entlang; ein Klick nimmt ein anderes in die Hand.</translation>
   </message>
   <message>
    <source>Export</source>

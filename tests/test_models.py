@@ -9,7 +9,7 @@ import unittest
 import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
-from PySide6.QtCore import QPoint, Qt
+from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtTest import QTest
 from shapely import Polygon
 
@@ -23,14 +23,15 @@ from mingei.core.document.project import new_brief
 from mingei.core.errors import MeasureError
 from mingei.core.folded.fold import finished, place
 from mingei.core.kinds.join import Join, join_of
+from mingei.core.length import parse
 from mingei.core.plan.picture import Tint
 from mingei.core.plane.shape import bounds, flat_points
 from mingei.core.stock import Stock
-from mingei.core.whole.joined import joined, many, needed
+from mingei.core.whole.joined import joined, many, needed, stood
 from mingei.core.whole.pictures import drawn_of, in_order, join_picture
 from mingei.formats import project_file
 from tests.test_whole import FLOOR, kit
-from tests.windows import WindowTest, wait_for
+from tests.windows import WindowTest, click, drag, wait_for
 
 CARD = Stock("card", "Card", 200, 0.25)
 
@@ -194,6 +195,50 @@ class Window(WindowTest):
         while self.document.undo.canUndo():
             self.document.undo.undo()
         self.assertIsNone(join_of(self.document.brief))
+
+    def test_in_the_whole_what_is_in_hand_is_carried_along_its_panel_and_others_come_into_hand(self) -> None:
+        self._joined()
+        draft = self.window.draft()
+        draft.whole.setChecked(True)
+        space = draft.space
+        wait_for(lambda: space.solids is not None and space.at_rest)
+        found = joined(self.document.project)
+        pose = stood(found, 0)[1].pose
+        seat = found.seats[0]
+        points = np.concatenate([place(finished(p)[q.name], q.polygon) for p in seat.given.guest.patterns
+                                 for q in p.panels])
+        middle = pose[:3, :3] @ points.mean(axis=0) + pose[:3, 3]
+
+        def px(point: np.ndarray) -> QPointF:
+            return space.to_px(tuple(point.tolist()))
+
+        start = QPointF(px(middle).toPoint())  # where a press lands
+        self.assertIsNotNone(space.hit_at(start))
+        met = np.array(space.hit_at(start).point)
+        camera, before = space.camera, join_of(self.document.brief)
+        # where the point that was touched shows once it is 20 mm along the panel's x and 12 mm down its y
+        frame = stood(found, 0)[0].pose @ finished(seat.given.pattern)[seat.given.panel.name]
+        goal = px(met + frame[:3, :3] @ (20.0, -12.0, 0.0))
+        drag(space, start, goal)
+        self.document.settle()
+        now = join_of(self.document.brief)
+        self.assertEqual(space.camera, camera)  # it was carried, not turned
+        self.assertAlmostEqual(parse(now.x) - parse(before.x), 20.0, delta=0.6)
+        self.assertAlmostEqual(parse(now.y) - parse(before.y), -12.0, delta=0.6)
+        self.document.undo.undo()  # one drag is one step
+        self.assertEqual(join_of(self.document.brief), before)
+        # what it stands on turns the view, and a click takes it in hand
+        floor = next(QPointF(x, y) for x in range(0, space.width(), 6) for y in range(0, space.height(), 6)
+                     if (hit := space.hit_at(QPointF(x, y))) is not None
+                     and draft._thing_of(space.build.parts[hit.panel])[0] == 0)
+        drag(space, floor, floor + QPointF(30, 0))
+        self.assertNotEqual(space.camera, camera)
+        self.assertEqual(join_of(self.document.brief), before)
+        spot = next(QPointF(x, y) for x in range(0, space.width(), 6) for y in range(0, space.height(), 6)
+                    if (hit := space.hit_at(QPointF(x, y))) is not None
+                    and draft._thing_of(space.build.parts[hit.panel])[0] == 0)
+        click(space, spot)
+        self.assertEqual(self.document.current, 0)
 
     def test_lengths_are_shown_with_their_unit_and_what_is_none_is_refused_and_changes_nothing(self) -> None:
         join = self._joined()

@@ -24,7 +24,7 @@ if TYPE_CHECKING:  # what joins things loads with the first joint
 
 _HIGH_PX, _EDGE_PX = 190, 10
 #: A dragged thing catches within so many px.
-_CATCH_PX = 7.0
+CATCH_PX = 7.0
 #: An arrow key moves by so much, mm: alone, with Shift, with Control.
 _NUDGE_MM, _FAR_MM, _FINE_MM = 1.0, 10.0, 0.1
 _ARROWS = {Qt.Key.Key_Left: (-1, 0), Qt.Key.Key_Right: (1, 0), Qt.Key.Key_Up: (0, 1),
@@ -117,7 +117,7 @@ class PlaceView(QWidget):
         factor = self._scale()[0]
         off = event.position() - self._from[0]
         found = caught(self._board, self._from[1] + off.x() / factor, self._from[2] - off.y() / factor,
-                       _CATCH_PX / factor)
+                       CATCH_PX / factor)
         self._shift = found.x - self._from[1], found.y - self._from[2]
         self.said.emit("; ".join(t(words) for words in found.said)
                        or t("{x:.1f} across, {y:.1f} up, from the middle", x=found.x, y=found.y))
@@ -238,7 +238,7 @@ class JoinCard(Card):
             box.clicked.connect(lambda _: self._changed_by_hand())
         for spin in (self.turn, self.many, self.most):
             spin.editingFinished.connect(self._changed_by_hand)
-        self.view.moved.connect(self._move)
+        self.view.moved.connect(self.place_at)
         self.view.said.connect(self.caught.setText)
 
     # -- showing it ------------------------------------------------------------------------------------------
@@ -399,7 +399,7 @@ class JoinCard(Card):
             x=texts["x"] or "0", y=texts["y"] or "0", deep=texts["deep"], apart=texts["apart"],
             foot_x=texts["foot_x"] or "0", foot_y=texts["foot_y"] or "0")
 
-    def _move(self, x: float, y: float) -> None:
+    def place_at(self, x: float, y: float) -> None:
         """It was dragged or nudged there, from the middle; a named place stays what x and y are counted
         from."""
         from mingei.core.whole.joined import joined

@@ -3,10 +3,11 @@ sides."""
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Mapping
+import math
+from collections.abc import Callable, Iterator, Mapping
 from dataclasses import replace
 from types import MappingProxyType
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, NamedTuple
 
 import numpy as np
 from PySide6.QtCore import QPoint, QPointF, Qt, QTimer
@@ -22,8 +23,9 @@ from mingei.core.folded.measuring import gap
 from mingei.core.folded.moving import motions, opened
 from mingei.core.folded.sides import STANDARD_VIEWS
 from mingei.core.folded.solid import INSIDE, RIM, Hit, Solids, assembled, hit, printed_faces
-from mingei.core.folded.view import Camera, framed, light_of
+from mingei.core.folded.view import Array, Camera, framed, light_of, on_plane
 from mingei.core.length import write_mm
+from mingei.core.plane.shape import Point
 
 if TYPE_CHECKING:
     from mingei.app.prints import Print
@@ -35,8 +37,17 @@ NO_PRINTS: Mapping[Pattern, Print] = MappingProxyType({})
 _REST_MS = 120
 
 
+class Carried(NamedTuple):
+    """Something that is carried along a plane.  plane: from it to the model (4, 4), its z square to it; to:
+    called with how far it is carried along x and y, and how much a px is there, mm."""
+
+    plane: Array
+    to: Callable[[float, float, float], None]
+
+
 class SpaceView(PartView):
-    """measured: the Gap between two faces."""
+    """measured: the Gap between two faces; carrying: what a part that is taken hold of is carried along, None
+    where the model is turned instead."""
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(t("Folded view"), parent)
@@ -55,6 +66,8 @@ class SpaceView(PartView):
         self.struck: set[Part] = set()
         self.prints: Mapping[Pattern, Print] = NO_PRINTS
         self._moved = False
+        self.carrying: Callable[[Part], Carried | None] = lambda part: None
+        self._carried: tuple[Carried, float, Point] | None = None
         self._smooth = False
         self._bands: Iterator[None] | None = None  # the still picture on its way
         # and done: where it lies, and of what size of view
@@ -299,6 +312,8 @@ class SpaceView(PartView):
         if event.button() in (Qt.MouseButton.LeftButton, Qt.MouseButton.MiddleButton):
             self._dragging = event.position().toPoint()
             self._moved = False
+            self._carried = (self._taken_hold_of(event.position())
+                             if event.button() is Qt.MouseButton.LeftButton and not self.measuring else None)
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if self._dragging is None:
@@ -308,6 +323,9 @@ class SpaceView(PartView):
         step = at - self._dragging
         if self._moved or step.manhattanLength() > 3:
             self._moved = True
+            if self._carried is not None:
+                self._carry(event.position())
+                return
             self._dragging = at
             self.camera = self.camera.orbit(-0.4 * step.x(), 0.4 * step.y())
             self._touch()
@@ -318,7 +336,28 @@ class SpaceView(PartView):
                 self._touch_face(event.position())
             else:
                 self.picked.emit(self.part_at(event.position()))
-        self._dragging = None
+        self._dragging = self._carried = None
+
+    def _taken_hold_of(self, at: QPointF) -> tuple[Carried, float, Point] | None:
+        """What is carried from a point of the view, how high over its plane it was taken, and where."""
+        met = self.hit_at(at)
+        carried = None if met is None or self.build is None else self.carrying(self.build.parts[met.panel])
+        if met is None or carried is None:
+            return None
+        x, y, z, _ = (np.linalg.inv(carried.plane) @ (*met.point, 1.0)).tolist()
+        return carried, z, (x, y)
+
+    def _carry(self, at: QPointF) -> None:
+        if self._carried is None:
+            return
+        carried, level, (x, y) = self._carried
+        there, beside = (self._on_plane(carried.plane, level, at + QPointF(off, 0.0)) for off in (0.0, 1.0))
+        if there is not None and beside is not None:
+            carried.to(there[0] - x, there[1] - y, math.dist(there, beside))
+
+    def _on_plane(self, plane: Array, level: float, at: QPointF) -> Point | None:
+        x, y = 2 * at.x() / self.width() - 1, 1 - 2 * at.y() / self.height()
+        return on_plane(plane, level, *self.camera.ray(x, y, self.width() / self.height()))
 
     def _touch_face(self, at: QPointF) -> None:
         met = self.hit_at(at)

@@ -31,7 +31,7 @@ from mingei.app.measures import MeasuresCard
 from mingei.app.openings import OpeningsCard
 from mingei.app.overlays import OverlaysCard
 from mingei.app.pieces import PiecesCard
-from mingei.app.placing import JoinCard
+from mingei.app.placing import CATCH_PX, JoinCard
 from mingei.app.settings import Settings
 from mingei.app.sharing import shared
 from mingei.app.spans import measured_words
@@ -48,7 +48,7 @@ from mingei.core.plane.shape import bounds
 
 if TYPE_CHECKING:  # the folded view and what it needs load once flat and fields stand
     from mingei.app.prints import Print
-    from mingei.app.space_view import SpaceView
+    from mingei.app.space_view import Carried, SpaceView
     from mingei.core.flat.pattern import Pattern
     from mingei.core.folded.collide import Collision
     from mingei.core.folded.measuring import Gap, Span
@@ -159,7 +159,8 @@ class DraftStation(Station):
             self._space_room.hide()
             self._space_room.deleteLater()
             self.space_card.body.setStretchFactor(view, 1)
-            view.picked.connect(self.document.select)
+            view.picked.connect(self._pick)
+            view.carrying = self._carry
             view.pointed.connect(self.document.point_at)
             view.measured.connect(self._say_gap)
             QWidget.setTabOrder(self.heads_last, view)
@@ -228,7 +229,8 @@ class DraftStation(Station):
         self.look.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         self.whole = tool("blocks", t("The whole"),
                           t("Everything this thing is joined with, where it stands. Apart moves it along its "
-                            "joints, Open moves what turns and slides."))
+                            "joints, Open moves what turns and slides. Drag the thing in hand along its panel; "
+                            "click another to take it in hand."))
         self.whole.setCheckable(True)
         self.whole.toggled.connect(lambda _: self._show_whole())
         self.cut = tool("slice", t("Cut open"),
@@ -329,6 +331,49 @@ class DraftStation(Station):
         share = self.opened.value() / 100
         return self.document.whole(Shown(self.apart.value() / 100,
                                          tuple((number, share) for number in self.document.movers())))
+
+    def _thing_of(self, part: Part) -> tuple[int, Part] | None:
+        """Whose a part of the whole is, by its number, and what that thing itself calls it."""
+        build = self.space.build
+        if build is None or not self.whole.isChecked():
+            return None
+        from mingei.core.whole.joined import joined, whole_sources
+
+        sources = whole_sources(joined(self.document.project), self.document.current)
+        return next(((number, Part(source.name, part.panel)) for piece, (number, source)
+                     in zip(build.patterns, sources, strict=True) if piece.name == part.piece), None)
+
+    def _pick(self, part: Part) -> None:
+        """A part in the folded view: of the whole, its thing comes into hand."""
+        found = self._thing_of(part)
+        if found is None:
+            self.document.select(part)
+        elif found[0] != self.document.current:
+            self.document.look_at(found[0])
+        else:
+            self.document.select(found[1])
+
+    def _carry(self, part: Part) -> Carried | None:
+        """The thing in hand is moved along the panel it is joined to, in the whole as it stands together."""
+        found = self._thing_of(part)
+        if found is None or found[0] != self.document.current or self.apart.value():
+            return None
+        from mingei.app.space_view import Carried
+        from mingei.core.whole.placing import carried_on
+
+        share = self.opened.value() / 100
+        held = carried_on(self.document.project, self.document.current,
+                          tuple((number, share) for number in self.document.movers()))
+        if held is None:
+            return None
+
+        def carry(x: float, y: float, px: float) -> None:
+            caught = held.to(x, y, CATCH_PX * px)
+            self.joined.place_at(caught.x, caught.y)
+            self.told.emit("; ".join(t(words) for words in caught.said)
+                           or t("{x:.1f} across, {y:.1f} up, from the middle", x=caught.x, y=caught.y))
+
+        return Carried(held.plane, carry)
 
     def _moved_apart(self) -> None:
         """A slider was moved: pieces away from each other, or what moves along its way."""

@@ -14,6 +14,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from mingei.core.folded.sides import STANDARD_VIEWS
+from mingei.core.plane.shape import Point
 
 Array = NDArray[np.float64]
 #: Half the angle under which the ball round the model is seen, degrees: a quiet perspective, as of a thing in
@@ -22,6 +23,8 @@ _HALF_VIEW_DEG = 11.0
 #: Room left round the model, as a share of it.
 _AIR = 1.05
 _PITCH_MOST = 89.0
+#: A plane is looked along where the sine is less than this.
+_ALONG = 0.03
 ZOOM_LEAST, ZOOM_MOST = 0.2, 20.0
 
 @dataclass(frozen=True)
@@ -117,3 +120,17 @@ def light_of(camera: Camera) -> Array:
     right, up, back = camera.basis()
     light = -0.35 * right + 0.75 * up + 0.55 * back
     return light / float(np.linalg.norm(light))
+
+
+def on_plane(plane: Array, level: float, origin: Array, way: Array) -> Point | None:
+    """Where a ray meets a plane so high over another, in that one's own x and y, mm; None where it looks
+    along it or past it.  plane: from it to the model (4, 4), its z square to it."""
+    back = np.linalg.inv(plane)
+    start, along = back[:3, :3] @ origin + back[:3, 3], back[:3, :3] @ way
+    if abs(along[2]) < _ALONG * float(np.linalg.norm(along)):
+        return None
+    far = (level - start[2]) / along[2]
+    if far <= 0:
+        return None
+    x, y, _ = (start + far * along).tolist()
+    return x, y

@@ -8,11 +8,13 @@ from typing import NamedTuple
 import numpy as np
 
 from mingei.core.amendments.opening import outline_points
+from mingei.core.document.project import Project
 from mingei.core.folded.fold import finished, place
 from mingei.core.length import write_mm
 from mingei.core.plane.shape import Box, Point, Polygon, bounds, flat_points
+from mingei.core.whole.between import Array
 from mingei.core.whole.bodies import touching
-from mingei.core.whole.joined import Joined, Seat
+from mingei.core.whole.joined import Joined, Seat, Shown, joined, stood
 from mingei.core.words import Words, say
 
 
@@ -73,6 +75,36 @@ def board_of(found: Joined, seat: Seat) -> Board:
     return Board(moved(panel.outline), tuple(moved(tuple(flat_points(h)[:-1])) for h in panel.holes),
                  lying_on(seat),
                  tuple(others))
+
+
+class Carried(NamedTuple):
+    """A guest that is carried along its host's panel.  plane: from the panel, its middle the origin, to the
+    whole (4, 4); board: what it is placed on."""
+
+    plane: Array
+    board: Board
+
+    def to(self, x: float, y: float, within: float) -> Caught:
+        """Where it comes to lie once it was carried so far, mm."""
+        own_x, own_y = self.board.own[0].at
+        return caught(self.board, own_x + x, own_y + y, within)
+
+
+def carried_on(project: Project, number: int, moved: tuple[tuple[int, float], ...] = ()) -> Carried | None:
+    """A thing of a whole as it may be carried along what it is joined to; None where it stands alone.  moved:
+    how far what can turn or slide has, as it is shown."""
+    found = joined(project)
+    seat = found.seat_of(number)
+    if seat is None:
+        return None
+    host = next((each for each in stood(found, found.root(number), Shown(moved=moved))
+                 if each.number == seat.host), None)
+    if host is None:
+        return None
+    middle = np.eye(4)
+    middle[:2, 3] = seat.given.middle
+    plane: Array = host.pose @ finished(seat.given.pattern)[seat.given.panel.name] @ middle
+    return Carried(plane, board_of(found, seat))
 
 
 def overhang(seat: Seat) -> float:

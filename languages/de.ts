@@ -12063,10 +12063,6 @@ Protokoll: {log}</translation>
    <translation>lassen Sie das Futter weg, oder nehmen Sie einen Umschlag mit Seitennähten</translation>
   </message>
   <message>
-   <source>leave the place empty, and count from the middle</source>
-   <translation>lassen Sie den Platz leer und zählen Sie von der Mitte</translation>
-  </message>
-  <message>
    <source>left</source>
    <translation>links</translation>
   </message>
@@ -12829,6 +12825,14 @@ Protokoll: {log}</translation>
   <message>
    <source>lower left</source>
    <translation>unten links</translation>
+  </message>
+  <message>
+   <source>lower left corner</source>
+   <translation>untere linke Ecke</translation>
+  </message>
+  <message>
+   <source>lower right corner</source>
+   <translation>untere rechte Ecke</translation>
   </message>
   <message>
    <source>lower the tolerance, or take a picture on a plain ground</source>
@@ -18013,6 +18017,14 @@ Protokoll: {log}</translation>
   <message>
    <source>upper facing on it</source>
    <translation>oberer Bezug darauf</translation>
+  </message>
+  <message>
+   <source>upper left corner</source>
+   <translation>obere linke Ecke</translation>
+  </message>
+  <message>
+   <source>upper right corner</source>
+   <translation>obere rechte Ecke</translation>
   </message>
   <message>
    <source>upright bars in a window</source>

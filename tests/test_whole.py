@@ -245,6 +245,20 @@ class Moves(unittest.TestCase):
         short = joined(kit(FLOOR, ("fish", "tag", {}, Join("floor", "base", "hangs", deep="2 mm"))))
         self.assertRegex(str(short.troubles[0].error), "make it \\d+ mm")
 
+    def test_from_an_edge_or_a_corner_it_stays_as_far_off_when_the_host_grows(self) -> None:
+        post = ("post", "carton", {"length": 30.0, "width": 20.0, "height": 20.0},
+                on_floor("stands", place="lower left corner", x="25", y="30"))
+        for long, wide in ((200.0, 160.0), (260.0, 120.0)):
+            project = kit(("floor", "tray", {"length": long, "width": wide, "height": 20.0}, None), post)
+            (seat,) = joined(project).seats
+            box = bounds(seat.given.panel.outline)
+            spot = seat.given.spots[0]
+            self.assertAlmostEqual(spot.x + box.width / 2, 25.0, places=9)
+            self.assertAlmostEqual(spot.y + box.height / 2, 30.0, places=9)
+        box_wide = ("post", "carton", {}, on_floor("stands", place="right edge", x="-40"))
+        (seat,) = joined(kit(FLOOR, box_wide)).seats
+        self.assertAlmostEqual(bounds(seat.given.panel.outline).width / 2 - seat.given.spots[0].x, 40.0)
+
     def test_threads_and_strips_are_on_the_list_of_needs_each_as_long_as_it_is_cut(self) -> None:
         fish = ("fish", "tag", {}, Join("floor", "base", "hangs", deep="25 mm", row=Row.ROW, many=3,
                                         apart="40 mm"))
@@ -404,9 +418,9 @@ class Refused(unittest.TestCase):
                  "-5 mm is no depth; write 0 or more"),
                 (kit(("bowl", "bowl", {}, None),
                      ("post", "carton", {}, Join("bowl", "inner base", "stands", place="roof"))),
-                 "names no place 'roof'; choose one of: middle"),
+                 "names no place 'roof'; choose one of: middle, left edge"),
                 (kit(FLOOR, ("post", "carton", {}, on_floor("stands", place="roof"))),
-                 "the base names no place 'roof'; leave the place empty"),
+                 "the base names no place 'roof'; choose one of: left edge"),
                 (kit(FLOOR, ("hand", "card-outline", {}, on_floor("turns", foot="roof"))),
                  "'roof'.*choose one of"),
                 (kit(("floor", "tray", {}, Join("post", "top")), ("post", "carton", {}, on_floor("stands"))),

@@ -314,7 +314,7 @@ class JoinCard(Card):
 
     def _fill(self, join: Join) -> None:
         from mingei.core.whole.bodies import panels
-        from mingei.core.whole.joined import plain
+        from mingei.core.whole.joined import places_of, plain
 
         project = self.document.project
         host = next((n for n, b in enumerate(project.briefs) if b.id == join.host), None)
@@ -328,7 +328,8 @@ class JoinCard(Card):
             made = plain(project, host)
             for panel, _ in panels(made):
                 self.panel.addItem(t(panel.name), panel.name)
-            places = [p for p in made.draft.places if p.panel == join.panel]
+            on = next((panel for panel, _ in panels(made) if panel.name == join.panel), None)
+            places = places_of(made.draft, on) if on is not None else ()
             self.place.addItem(t("the middle"), "")
             for place in places:
                 self.place.addItem(t(place.name), place.name)

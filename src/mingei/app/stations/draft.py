@@ -229,8 +229,8 @@ class DraftStation(Station):
         self.look.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         self.whole = tool("blocks", t("The whole"),
                           t("Everything this thing is joined with, where it stands. Apart moves it along its "
-                            "joints, Open moves what turns and slides. Drag the thing in hand along its panel; "
-                            "click another to take it in hand."))
+                            "joints, Open moves what turns and slides. Drag the thing in hand along its "
+                            "panel; click another to take it in hand."))
         self.whole.setCheckable(True)
         self.whole.toggled.connect(lambda _: self._show_whole())
         self.cut = tool("slice", t("Cut open"),

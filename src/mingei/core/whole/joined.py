@@ -20,7 +20,7 @@ import numpy as np
 from mingei.core.amendments.opening import LEAST_BRIDGE_MM, Opening, cut_path
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import MOST_COPIES, Project
-from mingei.core.draft import Draft, Panel, Placement, When
+from mingei.core.draft import Draft, Panel, Place, Placement, When
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.flat.pattern import Pattern
 from mingei.core.kinds import Amendment, some
@@ -321,17 +321,30 @@ def _added(given: Given) -> Added:
     return find(given.join.how).adds(given)
 
 
+def places_of(draft: Draft, panel: Panel) -> tuple[Place, ...]:
+    """The places on a panel that x and y may be counted from: those the thing names, then the middles of the
+    sides and the corners of the rectangle round it, as it is drawn."""
+    (left, bottom, right, top), (x, y) = bounds(panel.outline), bounds(panel.outline).centre
+    every = (("left edge", left, y), ("right edge", right, y), ("lower edge", x, bottom),
+             ("upper edge", x, top), ("lower left corner", left, bottom),
+             ("lower right corner", right, bottom), ("upper left corner", left, top),
+             ("upper right corner", right, top))
+    own = tuple(p for p in draft.places if p.panel == panel.name)
+    taken = {p.name for p in own}
+    return (*own, *(Place(name, panel.name, px, py) for name, px, py in every if name not in taken))
+
+
 def _place(draft: Draft, join: Join) -> tuple[float, float]:
-    """How far a place the host names lies from its panel's middle, mm."""
+    """How far a place of the host lies from its panel's middle, mm."""
     if not join.place:
         return 0.0, 0.0
-    found = next((p for p in draft.places if p.name == join.place and p.panel == join.panel), None)
-    if found is None:
-        names = [p.name for p in draft.places if p.panel == join.panel]
-        raise MeasureError(say("the {panel} names no place {name!r}", panel=join.panel, name=join.place),
-                           "place", say("choose one of: {names}", names=some_of(names)) if names
-                           else say("leave the place empty, and count from the middle"))
     panel = next(p for piece in draft.pieces for p in piece.panels if p.name == join.panel)
+    places = places_of(draft, panel)
+    found = next((p for p in places if p.name == join.place), None)
+    if found is None:
+        raise MeasureError(say("the {panel} names no place {name!r}", panel=join.panel, name=join.place),
+                           "place", say("choose one of: {names}", names=some_of([p.name for p in places],
+                                                                                join.place)))
     middle = bounds(panel.outline).centre
     return found.x - middle[0], found.y - middle[1]
 

@@ -11503,6 +11503,10 @@ Protokoll: {log}</translation>
    <translation>sie steht auf einer Linie und fällt um</translation>
   </message>
   <message>
+   <source>it stands on a point, which has no width</source>
+   <translation>es steht auf einer Spitze, die keine Breite hat</translation>
+  </message>
+  <message>
    <source>it stands when it is tilted {tilt:.0f} degrees, and a push of {push} N at its top tips it {way} (card alone, {mass:.0f} g)</source>
    <translation>sie steht, wenn sie um {tilt:.0f} Grad geneigt wird, und ein Stoß von {push} N oben kippt sie {way} (nur der Karton, {mass:.0f} g)</translation>
   </message>
@@ -13273,6 +13277,22 @@ Protokoll: {log}</translation>
   <message>
    <source>metal rule and knife, or scissors</source>
    <translation>Stahllineal und Messer, oder Schere</translation>
+  </message>
+  <message>
+   <source>middle of the left edge</source>
+   <translation>Mitte der linken Kante</translation>
+  </message>
+  <message>
+   <source>middle of the lower edge</source>
+   <translation>Mitte der unteren Kante</translation>
+  </message>
+  <message>
+   <source>middle of the right edge</source>
+   <translation>Mitte der rechten Kante</translation>
+  </message>
+  <message>
+   <source>middle of the upper edge</source>
+   <translation>Mitte der oberen Kante</translation>
   </message>
   <message>
    <source>mingei log</source>
@@ -15825,6 +15845,10 @@ Protokoll: {log}</translation>
   <message>
    <source>size</source>
    <translation>Größe</translation>
+  </message>
+  <message>
+   <source>size it by its height instead</source>
+   <translation>bemessen Sie es nach der Höhe</translation>
   </message>
   <message>
    <source>skin</source>
@@ -18465,6 +18489,10 @@ Protokoll: {log}</translation>
   <message>
    <source>width of each leaf of the gussets</source>
    <translation>Breite jedes Blatts der Falten</translation>
+  </message>
+  <message>
+   <source>width of its foot</source>
+   <translation>Breite des Fußes</translation>
   </message>
   <message>
    <source>width of the arm</source>

@@ -847,6 +847,21 @@ class Files(InFolder):
             sizes.append((round(x / z, 2), round(y / z, 2)))
         self.assertLess(max(abs(a - 1 / 3) + abs(b - 2 / 3) for a, b in sizes), 0.05)
 
+    def test_by_its_foot_it_is_as_wide_as_the_plinth_it_goes_on(self) -> None:
+        tower = trimesh.creation.cone(30.0, 100.0, sections=24)
+        tower.export(Path(self.folder, "tower.stl"))
+        mesh = load(Path(self.folder, "tower.stl"), 100).mesh
+        made = mesh.sized(mesh.height_for(3, 45.0))
+        low = made.corners[made.corners[:, 2] < 1.0]
+        self.assertAlmostEqual(float(np.ptp(low[:, 0])), 45.0, places=3)
+        trimesh.creation.icosphere(2).export(Path(self.folder, "ball.stl"))
+        with self.assertRaisesRegex(MeasureError, "stands on a point"):
+            body(trimesh.creation.icosphere(2)).height_for(3, 45.0)
+        out = Path(self.folder, "tower.mingei")
+        code, _, _ = command("unfold", Path(self.folder, "tower.stl"), "--foot", "45mm", "-o", out)
+        self.assertEqual(code, 0)
+        self.assertAlmostEqual(float(project_file.load(out).briefs[0].values["height"]), 75.0, places=1)
+
     def test_a_body_that_lies_on_its_side_is_set_upright(self) -> None:
         path = Path(self.folder, "body.stl")
         trimesh.creation.box((1.0, 5.0, 2.0)).export(path)

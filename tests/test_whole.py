@@ -255,7 +255,7 @@ class Moves(unittest.TestCase):
             spot = seat.given.spots[0]
             self.assertAlmostEqual(spot.x + box.width / 2, 25.0, places=9)
             self.assertAlmostEqual(spot.y + box.height / 2, 30.0, places=9)
-        box_wide = ("post", "carton", {}, on_floor("stands", place="right edge", x="-40"))
+        box_wide = ("post", "carton", {}, on_floor("stands", place="middle of the right edge", x="-40"))
         (seat,) = joined(kit(FLOOR, box_wide)).seats
         self.assertAlmostEqual(bounds(seat.given.panel.outline).width / 2 - seat.given.spots[0].x, 40.0)
 
@@ -418,9 +418,9 @@ class Refused(unittest.TestCase):
                  "-5 mm is no depth; write 0 or more"),
                 (kit(("bowl", "bowl", {}, None),
                      ("post", "carton", {}, Join("bowl", "inner base", "stands", place="roof"))),
-                 "names no place 'roof'; choose one of: middle, left edge"),
+                 "names no place 'roof'; choose one of: middle, middle of the left edge"),
                 (kit(FLOOR, ("post", "carton", {}, on_floor("stands", place="roof"))),
-                 "the base names no place 'roof'; choose one of: left edge"),
+                 "the base names no place 'roof'; choose one of: middle of the left edge"),
                 (kit(FLOOR, ("hand", "card-outline", {}, on_floor("turns", foot="roof"))),
                  "'roof'.*choose one of"),
                 (kit(("floor", "tray", {}, Join("post", "top")), ("post", "carton", {}, on_floor("stands"))),

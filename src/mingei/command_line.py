@@ -98,6 +98,8 @@ def parser() -> argparse.ArgumentParser:
     unfold.add_argument("--height", "--size", default="150mm", metavar="LENGTH", help="of the model")
     unfold.add_argument("--width", default="", metavar="LENGTH", help="of the model, instead of its height")
     unfold.add_argument("--depth", default="", metavar="LENGTH", help="of the model, instead of its height")
+    unfold.add_argument("--foot", default="", metavar="LENGTH",
+                        help="width of what it stands with, as the plinth it goes on, instead of its height")
     unfold.add_argument("--facets", type=int, default=200, metavar="N", help="about so many are left")
     unfold.add_argument("--up", choices=("z", "y"), default="z", help="which axis points up")
     unfold.add_argument("--leave", action="append", default=[], choices=("weld", "turn", "fill"),

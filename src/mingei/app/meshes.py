@@ -84,7 +84,8 @@ class MeshDialog(Dialog):
         form.addRow(t("Make one up to"), self.merge)
         self.axis = QuietCombo()
         self.axis.setAccessibleName(t("Sized by"))
-        for number, words in enumerate((t("width"), t("depth"), t("height"))):
+        for number, words in enumerate((t("width"), t("depth"), t("height"),
+                                          t("width of its foot"))):
             self.axis.addItem(words, number)
         self.axis.setCurrentIndex(2)
         self.length = LengthField("", t("So large is the model; of a mask, what is on Draft counts."))

@@ -279,6 +279,8 @@ def _height(options: argparse.Namespace, mesh: Mesh) -> float:
         return mesh.height_for(0, length(options.width, "--width"))
     if options.depth:
         return mesh.height_for(1, length(options.depth, "--depth"))
+    if options.foot:
+        return mesh.height_for(3, length(options.foot, "--foot"))
     return length(options.height, "--height")
 
 

@@ -23,6 +23,8 @@ Colours = NDArray[np.uint8]
 #: No more corners or faces are kept, and no longer text is read.
 MOST_FACES, _MOST_TEXT = 20_000, 2_000_000
 _KIND, _COLOURED = b"m2", b"m3"
+#: What lies so low, as a share of the height, is what it stands with.
+_FOOT = 0.02
 #: Corners are kept so finely, parts of a millimetre: faces of several triangles stay flat.
 _PARTS = 10_000
 
@@ -110,8 +112,18 @@ class Mesh:
         return found
 
     def height_for(self, axis: int, length: float) -> float:
-        """How high it is (mm) where it is so wide (axis 0), deep (1) or high (2), mm."""
-        return length * self.size[2] / max(self.size[axis], 1e-9)
+        """How high it is (mm) where it is so wide (axis 0), deep (1) or high (2), or what it stands with so
+        wide (3), mm.  Raises MeasureError where it stands on a point."""
+        if axis == 3 and self.foot < _FOOT * self.size[2]:
+            raise MeasureError("it stands on a point, which has no width", "foot",
+                               "size it by its height instead")
+        return length * self.size[2] / max((*self.size, self.foot)[axis], 1e-9)
+
+    @cached_property
+    def foot(self) -> float:
+        """How wide (mm) what it stands with is: all that lies so low, as a share of its height."""
+        low = self.corners[self.corners[:, 2] <= self.corners[:, 2].min() + _FOOT * self.size[2]]
+        return float(np.ptp(low[:, 0]))
 
     @cached_property
     def size(self) -> tuple[float, float, float]:

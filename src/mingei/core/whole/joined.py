@@ -325,8 +325,9 @@ def places_of(draft: Draft, panel: Panel) -> tuple[Place, ...]:
     """The places on a panel that x and y may be counted from: those the thing names, then the middles of the
     sides and the corners of the rectangle round it, as it is drawn."""
     (left, bottom, right, top), (x, y) = bounds(panel.outline), bounds(panel.outline).centre
-    every = (("left edge", left, y), ("right edge", right, y), ("lower edge", x, bottom),
-             ("upper edge", x, top), ("lower left corner", left, bottom),
+    every = (("middle of the left edge", left, y), ("middle of the right edge", right, y),
+             ("middle of the lower edge", x, bottom), ("middle of the upper edge", x, top),
+             ("lower left corner", left, bottom),
              ("lower right corner", right, bottom), ("upper left corner", left, top),
              ("upper right corner", right, top))
     own = tuple(p for p in draft.places if p.panel == panel.name)

@@ -17071,6 +17071,10 @@ Protokoll: {log}</translation>
    <translation>der Name ist länger, als der einer Datei sein kann</translation>
   </message>
   <message>
+   <source>the name of what it takes is too long</source>
+   <translation>der Name dessen, was er braucht, ist zu lang</translation>
+  </message>
+  <message>
    <source>the names are: {known}</source>
    <translation>die Namen sind: {known}</translation>
   </message>
@@ -20288,8 +20292,8 @@ Protokoll: {log}</translation>
    <translation>{wrapped} geht über jede Fläche; kleben Sie Kantenbänder auf die Felder, die man sieht</translation>
   </message>
   <message>
-   <source>{x:.1f} across, {y:.1f} up, from the middle</source>
-   <translation>{x:.1f} quer, {y:.1f} hoch, von der Mitte</translation>
+   <source>{x:.1f} mm across, {y:.1f} mm up, from the middle</source>
+   <translation>{x:.1f} mm quer, {y:.1f} mm hoch, von der Mitte</translation>
   </message>
   <message>
    <source>… and {count} more</source>

@@ -230,13 +230,13 @@ class Window(WindowTest):
         # what it stands on turns the view, and a click takes it in hand
         floor = next(QPointF(x, y) for x in range(0, space.width(), 6) for y in range(0, space.height(), 6)
                      if (hit := space.hit_at(QPointF(x, y))) is not None
-                     and draft._thing_of(space.build.parts[hit.panel])[0] == 0)
+                     and draft.in_whole.thing_of(space.build.parts[hit.panel])[0] == 0)
         drag(space, floor, floor + QPointF(30, 0))
         self.assertNotEqual(space.camera, camera)
         self.assertEqual(join_of(self.document.brief), before)
         spot = next(QPointF(x, y) for x in range(0, space.width(), 6) for y in range(0, space.height(), 6)
                     if (hit := space.hit_at(QPointF(x, y))) is not None
-                    and draft._thing_of(space.build.parts[hit.panel])[0] == 0)
+                    and draft.in_whole.thing_of(space.build.parts[hit.panel])[0] == 0)
         click(space, spot)
         self.assertEqual(self.document.current, 0)
 

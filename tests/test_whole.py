@@ -291,7 +291,8 @@ class Moves(unittest.TestCase):
         self.assertRegex(line, "^2 x wire, 300 mm")
         self.assertIn(wire.words, [str(op.words) for s in plain(project, 0).plan.steps
                                    for op in s.operations])
-        for wrong in (wire._replace(many=0), wire._replace(length=-1.0), wire._replace(length=math.nan)):
+        for wrong in (wire._replace(many=0), wire._replace(length=-1.0), wire._replace(length=math.nan),
+                      wire._replace(part="w" * 61)):
             with self.assertRaises(MeasureError):
                 brief.amended(wrong)
 

@@ -20,7 +20,7 @@ from mingei.core.length import parse
 from mingei.core.plane.shape import Polygon, shifted
 
 if TYPE_CHECKING:  # what joins things loads with the first joint
-    from mingei.core.whole.placing import Board
+    from mingei.core.whole.placing import Board, Caught
 
 _HIGH_PX, _EDGE_PX = 190, 10
 #: A dragged thing catches within so many px.
@@ -35,6 +35,12 @@ def _with_unit(join: Join, name: str) -> str:
     """A length of a joint, or a sum, as it is shown: with its unit."""
     text = f"{join.fit:g}" if name == "fit" else str(getattr(join, name))
     return f"{text} mm" if text.replace(".", "", 1).removeprefix("-").isdigit() else text
+
+
+def caught_words(found: Caught) -> str:
+    """What a thing that is dragged caught on, or else where it lies."""
+    return "; ".join(t(words) for words in found.said) or t(
+        "{x:.1f} mm across, {y:.1f} mm up, from the middle", x=found.x, y=found.y)
 
 
 class PlaceView(QWidget):
@@ -119,8 +125,7 @@ class PlaceView(QWidget):
         found = caught(self._board, self._from[1] + off.x() / factor, self._from[2] - off.y() / factor,
                        CATCH_PX / factor)
         self._shift = found.x - self._from[1], found.y - self._from[2]
-        self.said.emit("; ".join(t(words) for words in found.said)
-                       or t("{x:.1f} across, {y:.1f} up, from the middle", x=found.x, y=found.y))
+        self.said.emit(caught_words(found))
         self.update()
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:

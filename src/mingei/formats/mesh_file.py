@@ -15,7 +15,7 @@ from mingei.core.mesh.mending import MOST_TRIANGLES, Mended, Mending, mend
 from mingei.core.mesh.mesh import Mesh, read_mesh, write_mesh
 from mingei.core.words import say
 from mingei.formats import assets
-from mingei.formats.mesh_colours import Samples, Skin, coloured, joined, samples_of, skin_of, wrapped
+from mingei.formats.mesh_colours import Skin, coloured, joined, skin_of, wrapped
 
 #: The endings that are read.
 ENDINGS = (".obj", ".stl", ".ply", ".off", ".glb", ".gltf")
@@ -57,14 +57,13 @@ def load(path: Path, facets: int = 300, upright: str = "z", step: Callable[[], N
         if size > _MOST_BYTES:
             raise ProjectError(say("{size:.0f} MB are more than are read", size=size / 1e6), str(path),
                                "reduce it first, or export only the body you want")
-        corners, triangles, samples, skin = _read(path)
+        corners, triangles, skin = _read(path)
     except OSError as error:
         raise ProjectError(say("it cannot be read ({reason})", reason=error.strerror or str(error)),
                            str(path), "look whether it is there and may be read") from None
     step()
     if upright == "y":
         corners = _set_up(corners)
-        samples = samples and samples._replace(spots=_set_up(samples.spots), ways=_set_up(samples.ways))
         skin = skin and skin.moved(_set_up)
     try:
         mended = mend(corners, triangles, left)
@@ -74,8 +73,8 @@ def load(path: Path, facets: int = 300, upright: str = "z", step: Callable[[], N
             mesh = mend(mesh.corners, np.array(mesh.faces, np.int64), left).mesh
         step()
         flat = merged(mesh, merge_deg)
-        if samples is not None:
-            flat = Mesh(flat.corners, flat.faces, coloured(flat, samples))
+        if skin is not None:
+            flat = Mesh(flat.corners, flat.faces, coloured(flat, skin))
         mesh = flat.sized(1000.0)
         text = write_mesh(mesh)
         skin = (skin.moved(lambda points: flat.seated(points, 1000.0))
@@ -106,7 +105,7 @@ def _set_up(points: Any) -> Any:
     return np.stack([points[:, 0], -points[:, 2], points[:, 1]], axis=1)
 
 
-def _read(path: Path) -> tuple[Any, Any, Samples | None, Skin | None]:
+def _read(path: Path) -> tuple[Any, Any, Skin | None]:
     """Corners and triangles of all bodies in a file, and what they are coloured like."""
     import numpy as np
     import trimesh
@@ -123,11 +122,9 @@ def _read(path: Path) -> tuple[Any, Any, Samples | None, Skin | None]:
         corners = np.concatenate([np.asarray(b.vertices, np.float64) for b in bodies])
         triangles = np.concatenate([np.asarray(b.faces, np.int64) + off
                                     for b, off in zip(bodies, offsets, strict=False)])
-        some = [found for found in map(samples_of, bodies) if found is not None]
-        samples = Samples(*(np.concatenate(each) for each in zip(*some, strict=True))) if some else None
         skins = [found for found in map(skin_of, bodies) if found is not None]
     except (OSError, ProjectError):
         raise
     except Exception:  # noqa: BLE001 whatever a broken file makes its reader do
         raise refused from None
-    return corners, triangles, samples, joined(skins) if skins else None
+    return corners, triangles, joined(skins) if skins else None

@@ -24,34 +24,33 @@ from mingei.app.backing import BackingCard
 from mingei.app.cards import Card, FactsCard, SeamCard, StockCard, tool
 from mingei.app.document import Document
 from mingei.app.fields import STEP_MM, QuietCombo, StepSlider
-from mingei.app.figures import write_both
 from mingei.app.flat_view import FlatView
+from mingei.app.in_whole import InWhole
 from mingei.app.layers import LayersCard
 from mingei.app.measures import MeasuresCard
 from mingei.app.openings import OpeningsCard
 from mingei.app.overlays import OverlaysCard
 from mingei.app.pieces import PiecesCard
-from mingei.app.placing import CATCH_PX, JoinCard
+from mingei.app.placing import JoinCard
+from mingei.app.saying import gap_words, part_words, span_words
 from mingei.app.settings import Settings
 from mingei.app.sharing import shared
-from mingei.app.spans import measured_words
 from mingei.app.splices import SplicesCard
 from mingei.app.stations import SideColumn, Station
 from mingei.app.words import t
 from mingei.app.workers import AFTER_PAINT_MS
-from mingei.core.document.build import NOTHING, Build, Part, whole_name
+from mingei.core.document.build import NOTHING, Build, Part
 from mingei.core.errors import MingeiError
 from mingei.core.folded.sides import STANDARD_VIEWS
 from mingei.core.kinds.join import is_joined
 from mingei.core.layout.splice import Splice
-from mingei.core.plane.shape import bounds
 
 if TYPE_CHECKING:  # the folded view and what it needs load once flat and fields stand
     from mingei.app.prints import Print
-    from mingei.app.space_view import Carried, SpaceView
+    from mingei.app.space_view import SpaceView
     from mingei.core.flat.pattern import Pattern
     from mingei.core.folded.collide import Collision
-    from mingei.core.folded.measuring import Gap, Span
+    from mingei.core.whole.joined import Shown
 
 AXES = ("length", "width", "height")
 #: A longer step is cut short, so that the view does not jump; all of it is in the tooltip.
@@ -84,6 +83,8 @@ class DraftStation(Station):
         self.backing = BackingCard(document)
         self.splices = SplicesCard(document)
         self.joined = JoinCard(document)
+        self.in_whole = InWhole(document, self.joined)
+        self.in_whole.told.connect(self.told)
         self.stock = StockCard(document)
         self.facts = FactsCard(document)
         self.flat = FlatView()
@@ -108,7 +109,7 @@ class DraftStation(Station):
         self.flat.dragged.connect(self._drag)
         self.flat.respliced.connect(self._drag_line)
         self.flat.released.connect(lambda: self._say(document.selection))
-        self.flat.measured.connect(self._say_span)
+        self.flat.measured.connect(lambda found: self.told.emit(span_words(found)))
         document.changed.connect(self.refresh)
         document.settled.connect(self._show_folded)
         document.arrived.connect(self._show_prints)
@@ -159,10 +160,9 @@ class DraftStation(Station):
             self._space_room.hide()
             self._space_room.deleteLater()
             self.space_card.body.setStretchFactor(view, 1)
-            view.picked.connect(self._pick)
-            view.carrying = self._carry
+            self.in_whole.watch(view, lambda: self.whole.isChecked(), self._shown)
             view.pointed.connect(self.document.point_at)
-            view.measured.connect(self._say_gap)
+            view.measured.connect(lambda found: self.told.emit(gap_words(found)))
             QWidget.setTabOrder(self.heads_last, view)
             view.show_build(*self._seen())
             view.show_selection(self.document.selection)
@@ -326,54 +326,14 @@ class DraftStation(Station):
         """What the folded view shows: the thing in hand, or the whole it belongs to."""
         if not self.whole.isChecked():
             return self.document.build, self.document.prints_of(self.document.build)
+        return self.document.whole(self._shown())
+
+    def _shown(self) -> Shown:
+        """How the whole is looked at: how far apart, and how far what moves in it has."""
         from mingei.core.whole.joined import Shown
 
         share = self.opened.value() / 100
-        return self.document.whole(Shown(self.apart.value() / 100,
-                                         tuple((number, share) for number in self.document.movers())))
-
-    def _thing_of(self, part: Part) -> tuple[int, Part] | None:
-        """Whose a part of the whole is, by its number, and what that thing itself calls it."""
-        build = self.space.build
-        if build is None or not self.whole.isChecked():
-            return None
-        from mingei.core.whole.joined import joined, whole_sources
-
-        sources = whole_sources(joined(self.document.project), self.document.current)
-        return next(((number, Part(source.name, part.panel)) for piece, (number, source)
-                     in zip(build.patterns, sources, strict=True) if piece.name == part.piece), None)
-
-    def _pick(self, part: Part) -> None:
-        """A part in the folded view: of the whole, its thing comes into hand."""
-        found = self._thing_of(part)
-        if found is None:
-            self.document.select(part)
-        elif found[0] != self.document.current:
-            self.document.look_at(found[0])
-        else:
-            self.document.select(found[1])
-
-    def _carry(self, part: Part) -> Carried | None:
-        """The thing in hand is moved along the panel it is joined to, in the whole as it stands together."""
-        found = self._thing_of(part)
-        if found is None or found[0] != self.document.current or self.apart.value():
-            return None
-        from mingei.app.space_view import Carried
-        from mingei.core.whole.placing import carried_on
-
-        share = self.opened.value() / 100
-        held = carried_on(self.document.project, self.document.current,
-                          tuple((number, share) for number in self.document.movers()))
-        if held is None:
-            return None
-
-        def carry(x: float, y: float, px: float) -> None:
-            caught = held.to(x, y, CATCH_PX * px)
-            self.joined.place_at(caught.x, caught.y)
-            self.told.emit("; ".join(t(words) for words in caught.said)
-                           or t("{x:.1f} across, {y:.1f} up, from the middle", x=caught.x, y=caught.y))
-
-        return Carried(held.plane, carry)
+        return Shown(self.apart.value() / 100, tuple((number, share) for number in self.document.movers()))
 
     def _moved_apart(self) -> None:
         """A slider was moved: pieces away from each other, or what moves along its way."""
@@ -415,36 +375,7 @@ class DraftStation(Station):
         self._say(part if part != NOTHING else self.document.selection)
 
     def _say(self, part: Part) -> None:
-        """Name a panel with the rectangle it fills on the flat, or a seam with its two panels."""
-        pattern = self.document.build.pattern_of(part)
-        mate = next((m for p in self.document.build.patterns
-                     for m in p.mates if part.panel in (m.seam, m.row)), None)
-        words = ""
-        if pattern is not None:
-            found = pattern.panels_of(part.panel)
-            box = bounds(found[0].polygon if len(found) == 1 else [q for p in found for q in p.flat_polygon])
-            words = t("{panel}: {width} × {height} flat", panel=t(part.panel).capitalize(),
-                      width=write_both(box.width),
-                      height=write_both(box.height))
-        if mate is not None:
-            seam = t("seam {number} joins the {a} to the {b}", number=mate.key,
-                     a=t(whole_name(self.document.build, mate.carrier)),
-                     b=t(whole_name(self.document.build, mate.host)))
-            words = f"{words}; {seam}" if words else seam.capitalize()
-        self.told.emit(words)
-
-    def _say_span(self, found: Span) -> None:
-        self.told.emit(t("{length} between the points: {across} across, {up} up",
-                         length=measured_words(found),
-                         across=write_both(found.across), up=write_both(found.up)))
-
-    def _say_gap(self, found: Gap) -> None:
-        if found.apart_mm is None:
-            self.told.emit(t("The faces stand at {angle}°; the points are {length} apart",
-                             angle=f"{found.angle_deg:.1f}",
-                             length=write_both(found.points_mm)))
-        else:
-            self.told.emit(t("{apart} between the faces", apart=write_both(found.apart_mm)))
+        self.told.emit(part_words(self.document.build, part))
 
     def _drag(self, measure: str, mm: float) -> None:
         """A dimension was dragged: to the unit's own step, as far as the recipe can build it."""

@@ -13,7 +13,7 @@ from mingei.core.errors import MeasureError
 from mingei.core.kinds import Amendment, Kind, some
 from mingei.core.words import say, some_of
 
-MOST_WORDS = 400
+MOST_WORDS, MOST_NAME = 400, 60
 MOST_PARTS, MOST_LENGTH_MM = 200, 10_000.0
 
 
@@ -39,6 +39,9 @@ def _check(work: Work) -> None:
     if not 0 < len(work.words.strip()) <= MOST_WORDS or not work.name.strip():
         raise MeasureError("a step needs a name and a sentence", say("step {name}", name=work.name),
                            say("write 1 to {most} letters", most=MOST_WORDS))
+    if len(work.part) > MOST_NAME:
+        raise MeasureError("the name of what it takes is too long", say("step {name}", name=work.name),
+                           say("write {most} letters at the most", most=MOST_NAME))
     if not 1 <= work.many <= MOST_PARTS:
         raise MeasureError(say("{count} parts are not put in at a step", count=work.many),
                            say("step {name}", name=work.name), say("use 1 to {most}", most=MOST_PARTS))

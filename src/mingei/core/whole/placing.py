@@ -14,7 +14,7 @@ from mingei.core.length import write_mm
 from mingei.core.plane.shape import Box, Point, Polygon, bounds, flat_points
 from mingei.core.whole.between import Array
 from mingei.core.whole.bodies import touching
-from mingei.core.whole.joined import Joined, Seat, Shown, joined, stood
+from mingei.core.whole.joined import ASSEMBLED, Joined, Seat, Shown, joined, stood
 from mingei.core.words import Words, say
 
 
@@ -90,14 +90,14 @@ class Carried(NamedTuple):
         return caught(self.board, own_x + x, own_y + y, within)
 
 
-def carried_on(project: Project, number: int, moved: tuple[tuple[int, float], ...] = ()) -> Carried | None:
-    """A thing of a whole as it may be carried along what it is joined to; None where it stands alone.  moved:
-    how far what can turn or slide has, as it is shown."""
+def carried_on(project: Project, number: int, shown: Shown = ASSEMBLED) -> Carried | None:
+    """A thing of a whole as it may be carried along what it is joined to, as the whole is shown; None where
+    it stands alone."""
     found = joined(project)
     seat = found.seat_of(number)
     if seat is None:
         return None
-    host = next((each for each in stood(found, found.root(number), Shown(moved=moved))
+    host = next((each for each in stood(found, found.root(number), shown)
                  if each.number == seat.host), None)
     if host is None:
         return None

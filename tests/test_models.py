@@ -19,6 +19,7 @@ from mingei.assets import demo_models
 from mingei.core.check import Severity, run
 from mingei.core.check.joined import whole_findings
 from mingei.core.document.build import build
+from mingei.core.document.make_sheet import make_sheet
 from mingei.core.document.project import new_brief
 from mingei.core.errors import MeasureError
 from mingei.core.folded.fold import finished, place
@@ -134,6 +135,11 @@ class Demo(unittest.TestCase):
                    if f.severity is Severity.ERROR]
             self.assertEqual([str(f) for f in bad], [], brief.name)
         self.assertEqual(max(many(self.found, n) for n in range(len(self.project.briefs))), 8)
+
+    def test_bought_parts_that_are_alike_in_a_thing_are_counted_together(self) -> None:
+        bought = make_sheet(self.project, in_order(self.project)).bought
+        self.assertEqual(len(set(bought)), len(bought))
+        self.assertIn("8 x stick, 4 mm (5/32 in): Roundabout deck", bought)
 
     def test_what_is_set_on_a_thing_is_made_before_it(self) -> None:
         names = [b.brief.name for b in in_order(self.project)]

@@ -180,16 +180,18 @@ def _tools(tables: Sequence[Table]) -> tuple[str, ...]:
 
 
 def _bought(tables: Sequence[Table]) -> tuple[str, ...]:
-    """What is bought, in words, with how many and how long."""
+    """What is bought, in words, with how many and how long; what is alike in a thing together."""
     found: list[Words] = []
     for t in tables:
+        alike: dict[tuple[str, str, float], int] = {}
         for b in t.bought:
-            many = b.many * t.build.brief.copies
-            size = f", {b.size}" if b.size else ""
-            found.append(say("{count} x {name}{size}, {length} long: {thing}", count=many, name=b.name,
-                             size=size,
-                             length=write_both(b.length_mm), thing=t.build.brief.name) if b.length_mm else
-                         say("{count} x {name}{size}: {thing}", count=many, name=b.name, size=size,
+            kind = b.name, b.size, b.length_mm
+            alike[kind] = alike.get(kind, 0) + b.many * t.build.brief.copies
+        for (name, size, long), many in alike.items():
+            size = f", {size}" if size else ""
+            found.append(say("{count} x {name}{size}, {length} long: {thing}", count=many, name=name,
+                             size=size, length=write_both(long), thing=t.build.brief.name) if long else
+                         say("{count} x {name}{size}: {thing}", count=many, name=name, size=size,
                              thing=t.build.brief.name))
     return tuple(found)
 

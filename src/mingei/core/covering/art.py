@@ -156,11 +156,9 @@ class Printed(NamedTuple):
     def cut_off(self, room: Any) -> Printed:
         """The same as far as it lies within an area."""
 
-        kept = []
+        kept: list[tuple[Polygon, tuple[Polygon, ...]]] = []
         for outline, holes in self.within:
-            part = area_of(outline, holes).intersection(room)
-            kept += [(tuple(p.exterior.coords[:-1]), tuple(tuple(ring.coords[:-1]) for ring in p.interiors))
-                     for p in getattr(part, "geoms", [part]) if p.area > 1e-6 and hasattr(p, "exterior")]
+            kept += _loops(area_of(outline, holes).intersection(room), 1e-6)
         return self._replace(within=tuple(kept))
 
     def moved(self, move: Rigid) -> Printed:
@@ -326,9 +324,14 @@ def _within(art: Art, pattern: Pattern,
     else:
         printed = union_all([area(p.name).buffer(1e-4) for p in pattern.panels]).buffer(
             art.bleed, join_style="mitre", mitre_limit=2.0)
+    return _loops(printed, 1e-3)
+
+
+def _loops(area: Any, least: float = 0.0) -> tuple[tuple[Polygon, tuple[Polygon, ...]], ...]:
+    """The outlines of an area, each with its holes, those larger than so many mm2."""
     return tuple((tuple(part.exterior.coords[:-1]), tuple(tuple(ring.coords[:-1]) for ring in part.interiors))
-                 for part in getattr(printed, "geoms", [printed]) if part.area > 1e-3
-                 and hasattr(part, "exterior"))
+                 for part in getattr(area, "geoms", [area])
+                 if part.area > least and hasattr(part, "exterior"))
 
 
 @lru_cache(maxsize=256)
@@ -348,9 +351,7 @@ def tinted(pattern: Pattern) -> Printed | None:
              for some in (grown, areas) for p, area in zip(panels, some, strict=True)]
     frame = Frame(((left + right) / 2, (bottom + top) / 2), 0.0, right - left, top - bottom)
     whole = union_all([a.buffer(1e-4) for a in areas]).buffer(BLEED_MM, join_style="mitre", mitre_limit=2.0)
-    within = tuple((tuple(part.exterior.coords[:-1]), tuple(tuple(r.coords[:-1]) for r in part.interiors))
-                   for part in getattr(whole, "geoms", [whole]))
-    return Printed("colours", Vector(right - left, top - bottom, tuple(marks)), (frame,), within)
+    return Printed("colours", Vector(right - left, top - bottom, tuple(marks)), (frame,), _loops(whole))
 
 
 def _round(art: Art, pattern: Pattern, picture: Raster) -> tuple[Printed, ...]:
@@ -366,9 +367,7 @@ def _round(art: Art, pattern: Pattern, picture: Raster) -> tuple[Printed, ...]:
         for (_, wrap), area, part, frame in zip(wrapped, areas, parts, frames, strict=True):
             room = (area.buffer(min(art.bleed, wrap.past), join_style="mitre", mitre_limit=2.0) if grown
                     else area)
-            found.append(Printed(art.name, part, (frame,), tuple(
-                (tuple(some.exterior.coords[:-1]), tuple(tuple(r.coords[:-1]) for r in some.interiors))
-                for some in getattr(room, "geoms", [room]))))
+            found.append(Printed(art.name, part, (frame,), _loops(room)))
     return tuple(found)
 
 

@@ -95,16 +95,16 @@ def make_way(work: Mapping[str, Work], frames: Mapping[str, Rigid]) -> None:
         over = intersection(here, there, grid_size=1e-6)
         if area(over) <= _OVER_MM2:
             continue
-        ways = [(lost, name, changed) for name, beside in ((names[i], there), (names[j], here))
-                for lost, changed in _given_way(work[name], frames[name], beside, over.centroid)]
+        ways = [(way, name) for name, beside in ((names[i], there), (names[j], here))
+                if (way := _given_way(work[name], frames[name], beside, over.centroid)) is not None]
         if ways:
-            _, name, changed = min(ways, key=lambda way: way[0])
+            (_, changed), name = min(ways, key=lambda each: each[0][0])
             work[name].sides, work[name].corners = changed.sides, changed.corners
 
 
-def _given_way(work: Work, frame: Rigid, beside: Any, over: Any) -> Iterator[tuple[float, Work]]:
+def _given_way(work: Work, frame: Rigid, beside: Any, over: Any) -> tuple[float, Work] | None:
     """A panel with its corner nearest to where it lies over what is beside it set back till it is clear, with
-    the area that costs; none where that is not to be had."""
+    the area that costs; None where that is not to be had."""
     from shapely import area, intersection
 
     at = frame.inverse().apply((over.x, over.y))
@@ -115,11 +115,11 @@ def _given_way(work: Work, frame: Rigid, beside: Any, over: Any) -> Iterator[tup
     for share in _SET_BACK:
         changed = set_back(work, corner, share)
         if changed is None:
-            return
+            return None
         lies = Lying.of(changed, frame).area
         if lies.is_valid and area(intersection(lies, beside, grid_size=1e-6)) <= _OVER_MM2:
-            yield whole - lies.area, changed
-            return
+            return whole - lies.area, changed
+    return None
 
 
 def kept_clear(draw: Callable[..., joint.TabShape], shape: joint.TabShape, side: tuple[float, float],

@@ -137,7 +137,7 @@ class Order(unittest.TestCase):
         words = " ".join(step.words for step in result.steps)
         for mate in result.pattern.mates:
             verb = {joints.GLUE_TAB: "Glue", joints.TUCK: "uck", joints.TAPE: "ape",
-                    joints.FIN: "Glue the two flaps",
+                    joints.STRIP: "on the strip behind", joints.FIN: "Glue the two flaps",
                     joints.DOUBLE: "over the outside"}[mate.joint]
             self.assertIn(verb, words)
         self.assertEqual([s.number for s in result.steps], list(range(1, len(result.steps) + 1)))

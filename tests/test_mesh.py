@@ -37,6 +37,7 @@ from mingei.core.document.build import Build, Part, build
 from mingei.core.document.project import new_brief, new_project
 from mingei.core.draft import Role
 from mingei.core.errors import MeasureError, ProjectError
+from mingei.core.flat.pattern import Pattern
 from mingei.core.folded.fold import closure, finished, place
 from mingei.core.layout.marks import page_drawing
 from mingei.core.layout.sheets import find_sheet
@@ -104,9 +105,14 @@ def made_of(mesh: Mesh, height: float = 150.0, caliper: float = 0.2, **values: f
 
 
 def bare_share(made: Build) -> float:
-    """The share of the seams, by length, that are taped for want of a tab."""
+    """The share of the seams, by length, that are taped for want of a tab or a strip."""
     seams = [m for p in made.patterns for m in p.mates]
-    return sum(m.length for m in seams if not m.joint.has_tab) / sum(m.length for m in seams)
+    return sum(m.length for m in seams if m.joint.outer_tape) / sum(m.length for m in seams)
+
+
+def pieces_of(made: Build) -> list[Pattern]:
+    """Its pieces without the strips behind their seams."""
+    return [p for p in made.patterns if p.rides is None]
 
 
 def mesh_of(made: Build) -> tuple[Mesh, Cut]:
@@ -246,7 +252,7 @@ class Cutting(unittest.TestCase):
         mesh, cut = mesh_of(made)
         self.assertEqual(sorted(f for piece in cut.pieces for f in piece), list(range(len(mesh.faces))))
         names = [f for piece in cut.pieces for f in piece]
-        for piece, pattern in zip(cut.pieces, made.patterns, strict=True):
+        for piece, pattern in zip(cut.pieces, pieces_of(made), strict=True):
             faces = [pattern.by_name[f"facet {face + 1}"] for face in piece]
             drawn = {q.name: q.outline for p in made.draft.pieces for q in p.panels}
             laid = [Polygon(p.frame.apply_all(drawn[p.name])) for p in faces]
@@ -311,7 +317,7 @@ class Cutting(unittest.TestCase):
     def test_fewer_slits_cost_more_pieces(self) -> None:
         for name in ("finer ball", "large lump"):
             few, usual = (made_of(BODIES[name](), slits=n) for n in (100, 10))
-            self.assertLess(len(few.patterns), len(usual.patterns))
+            self.assertLess(len(pieces_of(few)), len(pieces_of(usual)))
             self.assertLess(bare_share(usual), 0.6 * bare_share(few))
 
     def test_no_tab_is_too_shallow_to_glue_and_shallow_ones_are_said_in_one_sentence(self) -> None:
@@ -404,7 +410,7 @@ class ByHand(unittest.TestCase):
                 continue
             after = build(replace(made.brief, measures=tuple({**made.brief.values, "hand": hand}.items())),
                           made.stock)
-            self.assertEqual(len(after.patterns), len(made.patterns) - 1)
+            self.assertEqual(len(pieces_of(after)), len(pieces_of(made)) - 1)
         self.assertGreater(refused, 0)
 
     def test_text_that_is_no_edge_is_refused(self) -> None:
@@ -419,11 +425,11 @@ class ByHand(unittest.TestCase):
         found = list(fewer(made.brief.values, 40))
         self.assertEqual(found[-1].share, 1.0)
         self.assertEqual([f.pieces for f in found], sorted((f.pieces for f in found), reverse=True))
-        self.assertLess(found[-1].pieces, len(made.patterns) * 0.8)
+        self.assertLess(found[-1].pieces, len(pieces_of(made)) * 0.8)
         better = build(replace(made.brief,
                                measures=tuple({**made.brief.values, "hand": found[-1].hand}.items())),
                        made.stock)
-        self.assertEqual(len(better.patterns), found[-1].pieces)
+        self.assertEqual(len(pieces_of(better)), found[-1].pieces)
         self.assertEqual(sorted(f for piece in mesh_of(better)[1].pieces for f in piece), list(range(320)))
         self.assertEqual([w for p in better.patterns for w in _overlapping(p)], [])
         self.assertLess(bare_share(better), 0.1)
@@ -442,7 +448,7 @@ class ByHand(unittest.TestCase):
                        made.stock)
         after = {frozenset((f.a.panel, f.b.panel)) for p in better.draft.pieces for f in p.folds}
         self.assertEqual(after & cut, set())
-        self.assertLess(best.pieces, len(made.patterns))
+        self.assertLess(best.pieces, len(pieces_of(made)))
         self.assertEqual(sum(word.endswith("-") for word in best.hand.split()), 3)
 
     def test_a_search_elsewhere_finds_the_same_fails_the_same_and_ends_when_it_is_left(self) -> None:
@@ -524,20 +530,20 @@ class Window(WindowTest):
         document.look_at(next(i for i, b in enumerate(document.project.briefs) if b.recipe == "mesh"))
         self.window.go("draft")
         card = self.window.findChild(PiecesCard)
-        pieces = len(document.build.patterns)
+        pieces = len(pieces_of(document.build))
         fold = document.build.draft.pieces[0].folds[0]
         document.select(Part(document.build.patterns[0].name, fold.a.panel))
         card.choice.setCurrentIndex(card.choice.findData(fold.b.panel))
         card._dress()
         self.assertEqual(card.press.text(), "Cut it there")
         QTest.mouseClick(card.press, Qt.MouseButton.LeftButton)
-        wait_for(lambda: len(document.build.patterns) == pieces + 1)
+        wait_for(lambda: len(pieces_of(document.build)) == pieces + 1)
         self.assertTrue(card.forget.isVisibleTo(card))
         card.choice.setCurrentIndex(card.choice.findData(fold.b.panel))
         card._dress()
         self.assertEqual(card.press.text(), "Join it there")
         QTest.mouseClick(card.press, Qt.MouseButton.LeftButton)
-        wait_for(lambda: len(document.build.patterns) == pieces)
+        wait_for(lambda: len(pieces_of(document.build)) == pieces)
         document.undo.undo()
         document.undo.undo()
         self.assertEqual(str(document.brief.values["hand"]), "")
@@ -547,14 +553,14 @@ class Window(WindowTest):
         document.open(new_project(made_of(BODIES["finer ball"]()).brief))
         self.window.go("draft")
         card = self.window.findChild(PiecesCard)
-        pieces, steps = len(document.build.patterns), document.undo.count()
+        pieces, steps = len(pieces_of(document.build)), document.undo.count()
         QTest.mouseClick(card.search, Qt.MouseButton.LeftButton)
         wait_for(lambda: "so far" in card.words.text() and int(card.words.text().split()[0]) < pieces)
         QTest.mouseClick(card.search, Qt.MouseButton.LeftButton)
-        wait_for(lambda: len(document.build.patterns) < pieces)
+        wait_for(lambda: len(pieces_of(document.build)) < pieces)
         self.assertEqual(document.undo.count(), steps + 1)
         document.undo.undo()
-        self.assertEqual(len(document.build.patterns), pieces)
+        self.assertEqual(len(pieces_of(document.build)), pieces)
 
 
 def symmetric(fine: int = 4) -> Mesh:
@@ -646,14 +652,14 @@ class MadeOne(unittest.TestCase):
     def test_by_pieces_the_facets_of_each_are_of_one_colour_and_neighbouring_pieces_are_told_apart(
         self) -> None:
         made = made_of(BODIES["finer ball"](), face="pieces")
-        tints = [{p.tint for p in pattern.panels if p.role is not Role.TAB} for pattern in made.patterns]
+        tints = [{p.tint for p in pattern.panels if p.role is not Role.TAB} for pattern in pieces_of(made)]
         self.assertEqual({len(t) for t in tints}, {1})
-        self.assertEqual(len(set.union(*tints)), min(8, len(made.patterns)))
+        self.assertEqual(len(set.union(*tints)), min(8, len(pieces_of(made))))
 
     def test_by_turns_and_by_order_deeper_is_sharper_and_later(self) -> None:
         made = made_of(BODIES["cone"](), face="turns")
         mesh, _ = mesh_of(made)
-        tints = {int(p.name.split()[1]) - 1: p.tint for q in made.patterns for p in q.panels
+        tints = {int(p.name.split()[1]) - 1: p.tint for q in pieces_of(made) for p in q.panels
                  if p.role is not Role.TAB}
         sharp = {f: max(abs(t) for (_, _, a, b), t in zip(mesh.edges, mesh.turns_deg, strict=True)
                         if f in (a, b)) for f in tints}

@@ -156,7 +156,7 @@ class PiecesCard(Card):
     def _say(self) -> None:
         """How many pieces there are, and how much of what is cut finds no room for a tab."""
         seams = [m for p in self.document.build.patterns for m in p.mates]
-        bare = sum(m.length for m in seams if not m.joint.has_tab)
+        bare = sum(m.length for m in seams if m.joint.outer_tape)
         self.words.setText(t("{count} pieces; {share:.0f} % of what is cut is taped.", count=self._count(),
                              share=100 * bare / (sum(m.length for m in seams) or 1.0)))
 

@@ -254,9 +254,11 @@ def unfold(options: argparse.Namespace) -> int:
     project_file.save(project, options.output)
     seams = [m for p in made.patterns for m in p.mates]
     whole = sum(m.length for m in seams) or 1.0
-    bare = sum(m.length for m in seams if not m.joint.has_tab)
+    bare = sum(m.length for m in seams if m.joint.outer_tape)
+    pieces = sum(p.rides is None for p in made.patterns)
     if options.json:
-        print(json.dumps({"facets": len(taken.mesh.faces), "pieces": len(made.patterns),
+        print(json.dumps({"facets": len(taken.mesh.faces), "pieces": pieces,
+                          "strips": len(made.patterns) - pieces,
                           "seconds": round(time.monotonic() - begun, 3),
                           "mended": [str(d.words) for d in taken.mended.done],
                           "left": [str(w) for w in taken.mended.left],
@@ -267,7 +269,7 @@ def unfold(options: argparse.Namespace) -> int:
     for what in taken.mended.left:
         print(say("note: {what}", what=what))
     print(say("{file}: {facets} facets in {pieces} pieces, {folds} folds; {share:.0f} % of the seams taped",
-              file=options.output, facets=len(taken.mesh.faces), pieces=len(made.patterns),
+              file=options.output, facets=len(taken.mesh.faces), pieces=pieces,
               folds=sum(sum(not f.bend for f in p.folds) for p in made.patterns) - sum(
                   len(p.seams) for p in made.patterns), share=100 * bare / whole))
     return OK

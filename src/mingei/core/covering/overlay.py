@@ -16,6 +16,7 @@ from itertools import chain, count
 from typing import TYPE_CHECKING, Any, NamedTuple
 
 from mingei.core.covering.band import bands, renamed
+from mingei.core.covering.landed import landed_on
 from mingei.core.data.extra import Extra
 from mingei.core.draft import Draft, Panel, Piece, Placement, Role
 from mingei.core.errors import MeasureError
@@ -164,7 +165,7 @@ def lay(patterns: Sequence[Pattern], overlays: Iterable[Overlay], stock_of: Call
         if overlay.is_band:
             stock = stock_of(overlay.part)
             up = (patterns[number].stock.caliper_mm + stock.caliper_mm) / 2
-            behind = _landing(overlay._replace(inside=True), host, patterns[number], patterns)
+            behind = landed_on(host, patterns[number], patterns, True)
             drafts = bands(overlay.name, overlay.border, host, patterns[number], overlay.part, behind)
             clear = [d for d in drafts if _stands_clear(d.pieces[0], host, patterns[number], patterns)]
             named = (say("{name} {number}", name=overlay.name, number=n) if n > 1 else overlay.name
@@ -240,7 +241,7 @@ def _area(overlay: Overlay, host: FlatPanel, pattern: Pattern, patterns: Sequenc
     from shapely import difference  # slow to load, and seldom needed
 
     room = area_of(host.polygon, host.hole_polygons)
-    taken = [area_of(points) for points in _landing(overlay, host, pattern, patterns)]
+    taken = [area_of(points) for points in landed_on(host, pattern, patterns, overlay.inside)]
     for other in taken:
         room = difference(room, other, grid_size=1e-6)
     if overlay.is_label:
@@ -255,27 +256,6 @@ def _area(overlay: Overlay, host: FlatPanel, pattern: Pattern, patterns: Sequenc
                                                                    mitre_limit=4.0))
     mat = _largest(inset)
     return mat if mat is not None and not mat.buffer(-_LEAST_MM / 2).is_empty else None
-
-
-def _landing(overlay: Overlay, host: FlatPanel, pattern: Pattern,
-             patterns: Sequence[Pattern]) -> list[Polygon]:
-    """What else is glued on that face of the panel, in the panel's coordinates."""
-    names = [(p, lap.lower if overlay.inside else lap.upper) for p in patterns for lap in p.laps
-             if lap.glued and not lap.facing and (lap.upper if overlay.inside else lap.lower) == host.name]
-    names += [(p, s.name) for p in patterns for s in p.seams if s.host == host.name and not s.fellow
-              and s.outside is not overlay.inside]
-    if not names:
-        return []
-    from mingei.core.folded.fold import finished, place  # brings numpy with it
-
-    mine = finished(pattern)[host.name]
-    landed = []
-    for piece, name in names:
-        owner = next((p for p in (piece, *patterns) if name in p.by_name), None)
-        if owner is not None:
-            stands = place(finished(owner)[name], owner.by_name[name].polygon) - mine[:3, 3]
-            landed.append(tuple((float(x), float(y)) for x, y in (stands @ mine[:3, :2]).tolist()))
-    return landed
 
 
 def _largest(area: Any) -> Area | None:

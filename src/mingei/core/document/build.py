@@ -11,6 +11,7 @@ from typing import TYPE_CHECKING, NamedTuple
 from mingei.core.amendments.opening import PATCH_MM, openable
 from mingei.core.covering.art import Printed
 from mingei.core.covering.overlay import Overlay, lay
+from mingei.core.covering.strip import as_laid, with_strips
 from mingei.core.document.project import Brief
 from mingei.core.draft import Draft
 from mingei.core.flat.develop import develop
@@ -264,6 +265,8 @@ def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ())
     for part, own_stock in parts:
         brief.accept_part(part, own_stock)
     own = dict(parts)
+    patterns = with_strips(drafted, patterns, lambda part: own.get(part, stock))
+    drafted = as_laid(drafted, patterns)
     laid = lay(patterns, brief.overlays, lambda part: own.get(part, stock)) if brief.overlays else None
     if laid is None:
         return Build(brief, recipe, stock, drafted, patterns, parts)

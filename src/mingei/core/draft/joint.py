@@ -32,6 +32,8 @@ class Adds(StrEnum):
     TAB = "tab"
     #: that, and on the host's side a second tab that goes over the carrier's outside
     TAB_AND_STRAP = "tab and strap"
+    #: a strip of its own that lies behind both, half on either
+    STRIP = "strip"
     #: a flap on each of the two sides, folded back
     FLAPS = "flaps"
     #: tongues on the carrier's side, and a slot in the host for each

@@ -11,6 +11,7 @@ from dataclasses import dataclass
 from typing import NamedTuple
 
 from mingei.core.draft import Draft, EdgeRef, LineOn, Panel, Piece, Role, Seam, strap
+from mingei.core.draft.joint import Adds
 from mingei.core.offset import FLAT_DEG, Measured, Slab, slab
 from mingei.core.stock import Stock
 
@@ -103,6 +104,10 @@ def given(draft: Draft, stock: Stock, parts: Mapping[str, Stock]) -> Given:
     for seam in (s for found in tabs.values() for s in found):
         if isinstance(seam.host, EdgeRef):
             sharing.setdefault((seam.host.panel, seam.name in names), set()).add(seam.host.edge)
+    for seam in (s for _, s in every if s.joint.adds is Adds.STRIP):  # it lands on both
+        for site in (seam.carrier, seam.host):
+            if isinstance(site, EdgeRef):
+                sharing.setdefault((site.panel, False), set()).add(site.edge)
     numbers: dict[str, int] = {}
     standing: dict[str, list[Seam]] = {}
     crossing: dict[str, list[tuple[LineOn, str]]] = {}

@@ -14,6 +14,7 @@ from mingei.core.joints import (
     mitre,
     mortise,
     on_top,
+    strip,
     tab,
     tape,
     tuck,
@@ -21,10 +22,11 @@ from mingei.core.joints import (
 from mingei.core.words import say, some_of
 
 #: In the order they are offered.
-JOINTS: list[Joint] = [tab.JOINT, double.JOINT, tuck.JOINT, tape.JOINT, fin.JOINT, butt.JOINT, housing.JOINT,
-                       on_top.JOINT, groove.JOINT, mitre.JOINT, mortise.JOINT, halving.JOINT]
+JOINTS: list[Joint] = [tab.JOINT, double.JOINT, tuck.JOINT, tape.JOINT, strip.JOINT, fin.JOINT, butt.JOINT,
+                       housing.JOINT, on_top.JOINT, groove.JOINT, mitre.JOINT, mortise.JOINT, halving.JOINT]
 
 GLUE_TAB, DOUBLE, TUCK, TAPE, FIN = tab.JOINT, double.JOINT, tuck.JOINT, tape.JOINT, fin.JOINT
+STRIP = strip.JOINT
 BUTT, HOUSING, ON_TOP, GROOVE = butt.JOINT, housing.JOINT, on_top.JOINT, groove.JOINT
 MITRE, MORTISE, HALVING = mitre.JOINT, mortise.JOINT, halving.JOINT
 

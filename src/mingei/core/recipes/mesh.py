@@ -14,7 +14,7 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Joint, Mitred, Panel, Piece, Placement, Seam, Wrap
 from mingei.core.errors import MeasureError
-from mingei.core.joints import GLUE_TAB, TAPE
+from mingei.core.joints import GLUE_TAB, STRIP, TAPE
 from mingei.core.length import write_both
 from mingei.core.plane.shape import STAY, Path, Polygon, Rigid, moved_path, turned
 from mingei.core.recipes import Kind, Measure, Recipe, Values
@@ -207,6 +207,7 @@ def draft_mesh(values: Values, holes: Mapping[int, tuple[Path, ...]] = MappingPr
     side = {edge: mesh.faces[face].index(edge[0]) for edge, face in mesh.beside.items()}
     place = {face: number for number, face in enumerate(f for piece in cut.pieces for f in piece)}
     of_piece = {face: number for number, piece in enumerate(cut.pieces) for face in piece}
+    bare = TAPE if values["bare"] == "tape" else STRIP
     folds: dict[int, list[Fold]] = {}
     seams: dict[int, list[Seam]] = {}
     for (a, b, face, other), turn in zip(mesh.edges, mesh.turns_deg.tolist(), strict=True):
@@ -234,11 +235,13 @@ def draft_mesh(values: Values, holes: Mapping[int, tuple[Path, ...]] = MappingPr
             # where its next side goes on almost straight, that far in lies far along it, too
             takes = takes and crease_at < _CREASE_AT * long * _least_bend(mesh, *(
                 (face, side[a, b]) if first is here else (other, side[b, a])))
-            joint: Joint = GLUE_TAB if takes else TAPE
+            joint: Joint = GLUE_TAB if takes else bare
             said = f"{first.panel} to {second.panel}".replace("facet ", "")
             seams.setdefault(of_piece[face if first is here else other], []).append(
                 Seam(said, joint, first, second, tab, 1, turn if joint is GLUE_TAB else max(turn, 0.0),
-                     fixed=_CUT, spare=TAPE))
+                     fixed=_CUT,
+                     # in a hollow the carrier goes on to its tab, and without it lies behind the host
+                     spare=bare if turn >= 0.0 else TAPE))
     tint = _tints(str(values["face"]), mesh, cut, steps)
     wraps = _wraps(str(values["mesh"]), mesh) if values["face"] == "picture" else {}
     pieces = []
@@ -389,6 +392,8 @@ RECIPE = Recipe(
         Measure("hand", Kind.MARKS, "", "edges joined or parted by hand", label="By hand"),
         Measure("tab", Kind.LENGTH, 6.0, "depth of the tabs; shortened where a face has less room", 3.0, 15.0,
                 label="Tab depth", stays=True),
+        Measure("bare", Kind.CHOICE, "strip", "what holds an edge that finds no room for a tab",
+                choices=(("strip", "a strip behind"), ("tape", "tape outside")), label="Without a tab"),
         Measure("face", Kind.CHOICE, "plain", "what is printed on the facets", label="Facets",
                 choices=(("plain", "plain"), ("colours", "colours"), ("picture", "picture"),
                          ("numbers", "numbers"), ("pieces", "pieces"),

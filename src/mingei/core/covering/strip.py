@@ -1,0 +1,272 @@
+"""Strips behind seams: each its own piece, half glued inside the one panel, half inside the other.
+
+A strip rides on the panel that carries the seam: it is glued there while all lies flat, and the other panel
+is glued on what stands out.  It lies where both panels are when all is folded, and keeps clear of all that is
+glued inside either.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Callable, Iterable, Iterator, Mapping, Sequence
+from dataclasses import replace
+from typing import TYPE_CHECKING, Any, NamedTuple
+
+from mingei.core.covering.landed import landed_on
+from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Panel, Piece, Placement
+from mingei.core.draft.joint import Adds
+from mingei.core.flat.develop import develop
+from mingei.core.flat.pattern import FlatPanel, Mate, Pattern, Ride
+from mingei.core.joints import TAPE
+from mingei.core.offset import Measured
+from mingei.core.plane.area import area_of
+from mingei.core.plane.shape import Point, Polygon, signed_area
+from mingei.core.stock import Stock
+from mingei.core.words import say
+
+if TYPE_CHECKING:
+    from shapely.geometry import Polygon as Area
+
+#: The part strips belong to, which may be of a stock of its own.
+STRIPS = "strips"
+#: A strip keeps so far from what else is glued there and from the edges, mm.
+_CLEAR_MM = 0.4
+#: Where a strip as deep as was asked would be short, it may be so much shallower (shares), no shallower than
+#: so many mm, and is no shorter than so many mm (from experience, no published source).
+_DEPTHS, _SHALLOWEST_MM, _SHORTEST_MM = (1.0, 0.7, 0.45), 2.0, 4.0
+#: A strip that covers so much (a share) of what a deeper one could is not made shallower.
+_ENOUGH = 0.7
+#: Panels turned by less than this (sine) lie in one plane.
+_FLAT = 1e-4
+#: So near its hinge, mm, the panel may end: sides stop short of a corner by their thickness.
+_NEAR_MM = 1.0
+#: Less than this in the way of a strip, mm2, is nothing.
+_NOTHING_MM2 = 1e-3
+#: The middle of a strip lies where it is drawn, half a layer further in than a first layer does; a fold that
+#: turns less is not scored, degrees (common practice).
+_AMID, NO_SCORE_DEG = -0.5, 5.0
+#: A strip's ends lean in by so much (degrees).
+_LEAN_DEG = 15.0
+
+
+class _Side(NamedTuple):
+    """A panel that a strip lies in: its piece, the panel, and the matrix of the strip's middle layer on it
+    when all is folded, turned over, since the strip's printed face looks inward."""
+
+    pattern: Pattern
+    panel: FlatPanel
+    lies: Any
+
+
+class _Half(NamedTuple):
+    """Half a strip on one side's plane: where its hinge begins, which way it runs and how long it may be,
+    which way the panel lies from it, and what of the panel is free."""
+
+    start: Point
+    along: Point
+    length: float
+    inward: Point
+    room: Area
+
+    def at(self, x: float, y: float) -> Point:
+        """A point so far along the hinge and so far inward."""
+        return (self.start[0] + self.along[0] * x + self.inward[0] * y,
+                self.start[1] + self.along[1] * x + self.inward[1] * y)
+
+    def free(self, depth: float) -> list[tuple[float, float]]:
+        """From where to where along the hinge nothing is in the way of a strip so deep."""
+        band = area_of([self.at(x, y) for x, y in ((0.0, _NEAR_MM), (self.length, _NEAR_MM),
+                                                   (self.length, depth), (0.0, depth))])
+        blocked = band.difference(self.room)
+        spans = []
+        for part in getattr(blocked, "geoms", [blocked]):
+            if part.area > _NOTHING_MM2:
+                along = [(x - self.start[0]) * self.along[0] + (y - self.start[1]) * self.along[1]
+                         for x, y in part.exterior.coords]
+                spans.append((min(along), max(along)))
+        return spans
+
+
+def with_strips(draft: Draft, patterns: Sequence[Pattern],
+                stock_of: Callable[[str], Stock]) -> tuple[Pattern, ...]:
+    """The pieces, and after them the strips behind every seam that asks for one: long seams first, where two
+    want one place.  A seam whose strip finds no room is taped.
+
+    patterns: the draft, laid flat; stock_of: the stock of a part.
+    """
+    asked = [(pattern, mate) for pattern in patterns for mate in pattern.mates
+             if mate.joint.adds is Adds.STRIP]
+    if not asked:
+        return tuple(patterns)
+    stock = stock_of(STRIPS)
+    depths = {seam.name: seam.depth_mm for piece in draft.pieces for seam in piece.seams}
+    owner = {panel.name: pattern for pattern in patterns for panel in pattern.panels}
+    taken: dict[str, list[Area]] = {}
+    drawn = {}
+    for _, mate in sorted(asked, key=lambda each: -each[1].length):
+        sides = [_side(owner[name], name, stock.caliper_mm) for name in (mate.carrier, mate.host)]
+        drawn[mate.seam] = _drawn(mate, sides, depths[mate.seam], stock.caliper_mm, patterns, taken)
+    pieces = {p.name: _taped(p, [seam for seam, draft in drawn.items() if draft is None]) for p in patterns}
+    rode = []
+    for pattern, mate in asked:
+        strip, host = drawn[mate.seam], pieces[owner[mate.carrier].name]
+        if strip is not None:
+            up = (host.stock.caliper_mm + stock.caliper_mm) / 2
+            rode.append(replace(develop(strip, stock)[0], copies=pattern.copies,
+                                rides=Ride(host, mate.carrier, up, True)))
+    return (*pieces.values(), *rode)
+
+
+def as_laid(draft: Draft, patterns: Iterable[Pattern]) -> Draft:
+    """The draft with its seams held as they were laid flat, where a tab or a strip found no room."""
+    found = {mate.seam: mate.joint for pattern in patterns for mate in pattern.mates}
+    if all(found.get(s.name, s.joint) is s.joint for piece in draft.pieces for s in piece.seams):
+        return draft
+    return replace(draft, pieces=tuple(
+        replace(piece, seams=tuple(s._replace(joint=found.get(s.name, s.joint)) for s in piece.seams))
+        for piece in draft.pieces))
+
+
+def _taped(pattern: Pattern, bare: Sequence[str]) -> Pattern:
+    """The piece with tape on these seams."""
+    if not any(mate.seam in bare for mate in pattern.mates):
+        return pattern
+    return replace(pattern, mates=tuple(mate._replace(joint=TAPE) if mate.seam in bare else mate
+                                        for mate in pattern.mates))
+
+
+def _side(pattern: Pattern, name: str, thick: float) -> _Side:
+    import numpy as np
+
+    from mingei.core.folded.fold import finished
+
+    up = (pattern.stock.caliper_mm + thick) / 2
+    inside = np.diag((-1.0, 1.0, -1.0, 1.0))
+    inside[2, 3] = -up
+    return _Side(pattern, pattern.by_name[name], finished(pattern)[name] @ inside)
+
+
+def _drawn(mate: Mate, sides: Sequence[_Side], depth: float, thick: float, patterns: Sequence[Pattern],
+           taken: dict[str, list[Area]]) -> Draft | None:
+    """The strip behind one seam, as large as there is room for; None where there is none."""
+    halves = _halves(mate, sides, thick, patterns, taken)
+    best: tuple[float, float, float, float] | None = None
+    for share in _DEPTHS:
+        deep = depth * share
+        spans = [span for half in halves for span in half.free(deep)]
+        low, high = _longest(spans, min(half.length for half in halves))
+        if deep < min(_SHALLOWEST_MM, depth) or high - low < _SHORTEST_MM:
+            continue
+        if best is None or best[0] < _ENOUGH * (high - low) * deep:
+            best = (high - low) * deep, low, high, deep
+    if best is None:
+        return None
+    _, low, high, deep = best
+    lean = min(deep * math.tan(math.radians(_LEAN_DEG)), (high - low) / 4)
+    outlines = [tuple(half.at(x, y) for x, y in ((low, 0.0), (high, 0.0), (high - lean, deep),
+                                                  (low + lean, deep))) for half in halves]
+    for side, outline in zip(sides, outlines, strict=True):
+        taken.setdefault(side.panel.name, []).append(area_of(outline))
+    return _draft(mate, _ordered(outlines[0]), _ordered(outlines[1]), _turn_deg(sides, halves[0].inward))
+
+
+def _ordered(outline: Sequence[Point]) -> Polygon:
+    """The same counter-clockwise, its hinge first."""
+    points = tuple(outline)
+    return points if signed_area(points) > 0 else (points[1], points[0], *points[:1:-1])
+
+
+def _draft(mate: Mate, one: Polygon, other: Polygon, turn: float) -> Draft:
+    name = say("strip {number}", number=mate.key)
+    second = say("{name} beyond", name=name)
+    lies = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
+    panels = (Panel(name, one, layer=_AMID, said=str(mate.key)), Panel(second, other, layer=_AMID))
+    crease = Crease.MOUNTAIN if turn >= 0 else Crease.VALLEY
+    fold = Fold(EdgeRef(name, 0), EdgeRef(second, 0), abs(turn), 1, crease, bend=abs(turn) < NO_SCORE_DEG)
+    return Draft((Piece(name, name, lies, panels, folds=(fold,), part=STRIPS),), measured=Measured.INSIDE,
+                 closes=False)
+
+
+def _halves(mate: Mate, sides: Sequence[_Side], thick: float, patterns: Sequence[Pattern],
+            taken: Mapping[str, list[Area]]) -> list[_Half]:
+    """Both halves as they may lie: their hinge is where the strip's middle layer meets on both panels."""
+    import numpy as np
+    from shapely import LineString
+
+    from mingei.core.folded.fold import edge_as_cut
+
+    first = sides[0]
+    (ax, ay), (bx, by) = edge_as_cut(first.panel, mate.carrier_line)
+    cut = np.array(((-ax, ay, 0.0, 1.0), (-bx, by, 0.0, 1.0)))
+    beyond = np.linalg.inv(first.lies) @ sides[1].lies
+    normal, on = beyond[:3, 2], beyond[:3, 3]
+    slope = float(np.hypot(normal[0], normal[1]))
+    if slope > _FLAT:  # onto the line where the two planes meet
+        way = np.array((normal[0], normal[1]))
+        short = (float(normal @ on) - cut[:, :2] @ way) / slope**2
+        cut[:, :2] += short[:, None] * way
+    found = []
+    angles = {m.seam: m.angle_deg for p in patterns for m in p.mates if m.seam != mate.seam}
+    for number, side in enumerate(sides):
+        seen = cut if number == 0 else cut @ np.linalg.inv(beyond).T
+        (x0, y0), (x1, y1) = seen[:, :2].tolist()
+        length = math.hypot(x1 - x0, y1 - y0)
+        along = (x1 - x0) / length, (y1 - y0) / length
+        mirrored = area_of([(-x, y) for x, y in side.panel.polygon],
+                           [[(-x, y) for x, y in hole] for hole in side.panel.hole_polygons])
+        middle = mirrored.centroid
+        left = (-along[1], along[0])
+        inward = left if (middle.x - x0) * left[0] + (middle.y - y0) * left[1] > 0 else (along[1], -along[0])
+        room = mirrored.buffer(-_CLEAR_MM)
+        for (a, b), turn in _corners(side, angles):
+            room = room.difference(LineString([(-a[0], a[1]), (-b[0], b[1])]).buffer(
+                _beside_mm(turn, side.pattern.stock.caliper_mm, thick)))
+        for other in landed_on(side.panel, side.pattern, patterns, True):
+            room = room.difference(area_of([(-x, y) for x, y in other]).buffer(_CLEAR_MM))
+        for laid in taken.get(side.panel.name, ()):
+            room = room.difference(laid.buffer(_CLEAR_MM))
+        found.append(_Half((x0, y0), along, length, inward, room))
+    return found
+
+
+def _corners(side: _Side, angles: Mapping[str, float]) -> Iterator[tuple[tuple[Point, Point], float]]:
+    """The sides at which another panel stands, as lines in the panel's coordinates, and how far it turns in,
+    degrees.  angles: of the seams that count."""
+    back, name = side.panel.frame.inverse(), side.panel.name
+    for fold in side.pattern.folds:
+        if name in (fold.parent, fold.child):
+            yield (back.apply(fold.start), back.apply(fold.end)), fold.angle_deg
+    for key in side.pattern.keys:
+        if key.panel == name and key.seam in angles:
+            yield (back.apply(key.line[0]), back.apply(key.line[1])), angles[key.seam]
+
+
+def _beside_mm(turn_deg: float, panel_mm: float, strip_mm: float) -> float:
+    """How far from a corner's line a strip inside one panel is clear of the other's inner face, mm: at the
+    strip's height over the panel's middle, where the corner closes by more than a right angle (plane
+    geometry)."""
+    if turn_deg <= 90.0:
+        return _CLEAR_MM
+    inside = math.radians(180.0 - turn_deg)
+    return _CLEAR_MM + (panel_mm / 2 + strip_mm) / math.tan(inside) + panel_mm / 2 / math.sin(inside)
+
+
+def _turn_deg(sides: Sequence[_Side], inward: Point) -> float:
+    """How far the second half turns away from the first's printed face, degrees; inward: on the first, away
+    from the hinge."""
+    import numpy as np
+
+    beyond = np.linalg.inv(sides[0].lies) @ sides[1].lies
+    normal = beyond[:3, 2]
+    sine = -float(normal[0] * inward[0] + normal[1] * inward[1])
+    return math.degrees(math.atan2(sine, float(normal[2])))
+
+
+def _longest(blocked: Iterable[tuple[float, float]], length: float) -> tuple[float, float]:
+    """The longest stretch of a hinge so long that is free."""
+    best, reached = (0.0, 0.0), 0.0
+    for low, high in sorted((*blocked, (length, length))):
+        if min(low, length) - reached > best[1] - best[0]:
+            best = reached, min(low, length)
+        reached = max(reached, high)
+    return best

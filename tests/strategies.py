@@ -86,8 +86,7 @@ def amended_briefs(draw: st.DrawFn, recipe_id: str) -> tuple[Brief, Stock]:
         if draw(st.booleans()):
             moved = draw(st.booleans()) and not why_fixed(drafted, name)
             joint = draw(st.sampled_from([j.word for j in joints.choices()]))
-            if ((joint == "double" and joints.DOUBLE.why_not(drafted, name, moved))
-                or (joint == "fin" and joints.FIN.why_not(drafted, name))):
+            if joints.find_joint(joint).why_not(drafted, name, moved):
                 continue
             brief = brief.with_seam(SeamChange(name, joint, moved))
     return _buildable(brief, stock)

@@ -4,10 +4,11 @@ from __future__ import annotations
 
 import json
 import math
+import random
 import unittest
 
 import numpy as np
-from hypothesis import given
+from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from mingei.core import joints
@@ -20,6 +21,7 @@ from mingei.core.folded import fold
 from mingei.core.recipes import Value, find_recipe
 from mingei.core.stock import Stock
 from mingei.formats.fold_json import fold_file
+from tests.test_mesh import BODIES, SOAK, _overlapping, made_of, shared
 
 
 def with_fins(recipe: str, caliper: float = 0.3, **values: Value) -> Build:
@@ -72,6 +74,39 @@ class Fins(unittest.TestCase):
         for seam in made.pattern.seams:
             tip = fold.place(posed[seam.name], made.pattern.by_name[seam.name].polygon)
             self.assertTrue(((tip[:, :2] < low[:2] + 0.2) | (tip[:, :2] > high[:2] - 0.2)).any(axis=1).all())
+
+    @settings(max_examples=60 if SOAK else 8)
+    @given(st.sampled_from(["lump", "cone", "capsule"]), st.floats(0.1, 0.35),
+           st.randoms(use_true_random=False))
+    def test_a_fin_may_join_two_pieces(self, name: str, caliper: float, chance: random.Random) -> None:
+        plain = made_of(BODIES[name](), caliper=caliper)
+        own = {q.name: p.name for p in plain.draft.pieces for q in p.panels}
+        may = [s for p in plain.draft.pieces for s in p.seams
+               if s.joint is joints.GLUE_TAB and s.angle_deg > 20.0 and own[s.carrier.panel] !=
+               own[s.host.panel]]
+        brief = plain.brief
+        for seam in chance.sample(may, min(4, len(may))):
+            brief = brief.with_seam(SeamChange(seam.name, joints.FIN.word))
+        try:
+            made = build(brief, plain.stock)
+        except StockError as error:
+            self.assertIn("no room", str(error))
+            return
+        fins = [(p, s) for p in made.patterns for s in p.seams if s.fellow]
+        self.assertEqual(len(fins), min(4, len(may)))
+        closures = {c.seam: c for p in made.patterns for c in fold.closure(p, made.patterns)}
+        for piece, seam in fins:
+            self.assertNotIn(seam.fellow, piece.by_name)
+            self.assertTrue(closures[seam.name].closes, closures[seam.name])
+            words = " ".join(step.words for step in made.steps)
+            self.assertIn(f"Glue the two flaps of the {seam.name} to each other.", words)
+        moved = {name for step in made.steps for name in step.panels}
+        self.assertLessEqual({n for _, s in fins for n in (s.name, s.fellow)}, moved)
+        self.assertEqual([pair for p in made.patterns for pair in _overlapping(p)], [])
+        outside = {s.name for _, s in fins} | {s.fellow for _, s in fins}
+        for found in shared(made):
+            if {found.a.split("/")[1], found.b.split("/")[1]} & outside:
+                self.assertLess(found.volume, 10 * caliper**3 + 0.1, found)
 
     def test_two_flaps_are_alike(self) -> None:
         made = with_fins("tray")

@@ -56,7 +56,7 @@ from mingei.core.mesh.thinning import without_thin
 from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import bounds
 from mingei.core.recipes import find_recipe
-from mingei.core.recipes.mesh import by_hand, cut_mesh, fewer, opened
+from mingei.core.recipes.mesh import begin_with, by_hand, cut_mesh, fewer, opened
 from mingei.core.stock import Stock
 from mingei.formats import mesh_colours, project_file
 from mingei.formats.export import Wanted, export, printed_on
@@ -66,7 +66,7 @@ from tests.solids import shared
 from tests.support import InFolder
 from tests.test_cli import run as command
 from tests.test_pages import pages_of
-from tests.windows import WindowTest, wait_for
+from tests.windows import WindowTest, settle, wait_for
 
 SOAK = bool(os.environ.get("MINGEI_SOAK"))
 
@@ -399,6 +399,30 @@ class ByHand(unittest.TestCase):
         other = made_of(BODIES["box"](), hand=hand)
         self.assertIn("not found in this mesh", " ".join(str(words) for _, words in other.draft.remarks))
 
+    def test_a_piece_begins_with_the_facet_it_is_told_to_and_stays_whole(self) -> None:
+        made = made_of(BODIES["lump"]())
+        piece = max(pieces_of(made), key=lambda p: len(p.panels))
+        facets = [p.name for p in piece.panels if p.name.startswith("facet ")]
+        self.assertEqual(piece.root, facets[0])
+        hand = begin_with(made.brief.values, facets[-1])
+        for height in (90.0, 150.0):
+            again = made_of(BODIES["lump"](), height, hand=hand)
+            moved = next(p for p in pieces_of(again) if facets[-1] in p.by_name)
+            self.assertEqual(moved.root, facets[-1])
+            self.assertEqual([c for c in again.closures if not c.closes], [])
+        self.assertEqual({p.name for p in moved.panels if p.name.startswith("facet ")}, set(facets))
+        # the folds furthest from it are made first
+        steps = {f.b.panel: f.step for p in again.draft.pieces for f in p.folds}
+        self.assertTrue(all(steps[f.b.panel] < steps.get(f.a.panel, 10**6) for p in again.draft.pieces
+                            for f in p.folds))
+        # another facet of the piece takes its place; what is joined by hand afterwards leaves it
+        third = begin_with(again.brief.values, facets[1])
+        self.assertEqual(third.count("*"), 1)
+        cut = next(f for p in again.draft.pieces for f in p.folds)
+        kept = made_of(BODIES["lump"](), hand=by_hand({**again.brief.values, "hand": third}, cut.a.panel,
+                                                           cut.b.panel, False))
+        self.assertIn(facets[1], {p.root for p in pieces_of(kept)})
+
     def test_an_edge_that_cannot_be_joined_is_refused_and_says_why(self) -> None:
         made = made_of(BODIES["finer ball"](), 300.0)
         refused = 0
@@ -417,7 +441,7 @@ class ByHand(unittest.TestCase):
         for text in ("x", "1,2+", "1,2,3", "1,2,nan+", "= 1e9,0,0-"):
             with self.assertRaisesRegex(MeasureError, "is no edge"):
                 read_hand(text)
-        again = read_hand("= 0.10000,0.20000,0.30000+ 0.00000,0.00000,1.00000-")
+        again = read_hand("= 0.10000,0.20000,0.30000+ 0.00000,0.00000,1.00000- 0.50000,0.10000,0.20000*")
         self.assertEqual(read_hand(write_hand(again)), again)
 
     def test_looking_longer_finds_fewer_pieces_that_are_as_good(self) -> None:
@@ -546,6 +570,33 @@ class Window(WindowTest):
         wait_for(lambda: len(pieces_of(document.build)) == pieces)
         document.undo.undo()
         document.undo.undo()
+        self.assertEqual(str(document.brief.values["hand"]), "")
+
+    def test_the_mark_of_where_a_piece_begins_is_dragged_to_another_facet_and_undone(self) -> None:
+        document, station = self.window.document, self.window.station_of("draft")
+        document.look_at(next(i for i, b in enumerate(document.project.briefs) if b.recipe == "mesh"))
+        self.window.go("draft")
+        settle()
+        view = station.flat
+        mark = next(m for m in view.roots() if m.piece == document.build.patterns[0].name)
+        panel = next(p for p in document.build.patterns[0].panels
+                     if p.name.startswith("facet ") and p.name != mark.panel)
+        move = document.build.spread[0]
+        middle = Polygon([move.apply(c) for c in panel.flat_polygon]).representative_point()
+        start, end = mark.at.toPoint(), view.to_px((middle.x, middle.y)).toPoint()
+        QTest.mousePress(view, Qt.MouseButton.LeftButton, pos=start)
+        QTest.mouseMove(view, (start + end) / 2)
+        QTest.mouseMove(view, end)
+        QTest.mouseRelease(view, Qt.MouseButton.LeftButton, pos=end)
+        wait_for(lambda: document.build.patterns[0].root == panel.name)
+        document.select(Part(document.build.patterns[0].name, mark.panel))
+        card = self.window.findChild(PiecesCard)
+        QTest.mouseClick(card.root, Qt.MouseButton.LeftButton)
+        wait_for(lambda: document.build.patterns[0].root == mark.panel)
+        self.assertFalse(card.root.isEnabled())
+        document.undo.undo()
+        document.undo.undo()
+        self.assertEqual(document.build.patterns[0].root, mark.panel)
         self.assertEqual(str(document.brief.values["hand"]), "")
 
     def test_fewer_pieces_are_looked_for_until_it_is_stopped_and_kept_as_one_step(self) -> None:

@@ -175,7 +175,7 @@ class Folded(unittest.TestCase):
             # no part is much larger
             self.assertLess(max(len(p.panels) for p in parts), 2.5 * len(solid.faces) / pieces)
 
-    def test_a_seam_between_two_pieces_may_be_taped_but_takes_no_fin(self) -> None:
+    def test_a_seam_between_two_pieces_may_be_taped_or_take_a_fin(self) -> None:
         from mingei.core.amendments.amend import SeamChange
 
         brief = new_brief("polyhedron", {"solid": "cube", "pieces": 2.0})
@@ -186,8 +186,11 @@ class Folded(unittest.TestCase):
         (seam,) = [s for f in frames[::2] for s in f["mingei:seams"] if s["name"] == crossing]
         self.assertIsNone(seam["b"])
         self.assertIn(seam["b_face"], {p.name for p in parts[0].panels})
-        with self.assertRaises(MeasureError):
-            brief.with_seam(SeamChange(crossing, joints.FIN.word))
+        finned = build(brief.with_seam(SeamChange(crossing, joints.FIN.word)), find_stock("card-220"))
+        frames = [d := json.loads(fold_file(finned)), *d["file_frames"]]
+        (seam,) = [s for f in frames[::2] for s in f["mingei:seams"] if s["name"] == crossing]
+        self.assertEqual((seam["kind"], seam["b"], seam["b_face"]), ("fin", None, f"{crossing} fellow"))
+        self.assertTrue(all(c.closes for c in finned.closures))
 
     def test_the_net_is_the_one_of_several_that_prints_largest(self) -> None:
         # found by trying: rooted in an octagon, the larger faces first, they take sheets 259 and 356 mm wide

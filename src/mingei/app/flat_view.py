@@ -30,6 +30,7 @@ from mingei.app.dimensions import Dimension
 from mingei.app.flat_art import paint_arrows, paint_prints
 from mingei.app.flat_panels import FlatPanels, around, edges, paint_names
 from mingei.app.part_view import PartView
+from mingei.app.root_marks import ROOT_PX, RootMark, paint_roots, root_marks
 from mingei.app.rules import RULE_PX, Scale, paint_grid, paint_rules
 from mingei.app.seam_marks import (
     MARK_PX,
@@ -64,10 +65,12 @@ _REACH_PX = 5
 
 class FlatView(PartView):
     """dragged: a measure and its new length (mm); respliced: the number of a line across a piece, and the
-    line where it was dragged; released: the drag is over; measured: the Span between two points."""
+    line where it was dragged; rerooted: the facet another facet's piece is to begin with; released: the drag
+    is over; measured: the Span between two points."""
 
     dragged = Signal(str, float)
     respliced = Signal(int, object)
+    rerooted = Signal(str)
     released = Signal()
 
     def __init__(self, parent: QWidget | None = None) -> None:
@@ -86,6 +89,7 @@ class FlatView(PartView):
         self._space = False
         self._held = ""
         self._line: int | None = None  # the line across a piece that is dragged
+        self._root: tuple[RootMark, QPointF] | None = None  # the mark that is dragged, and where
         # measure, level, end, pressed at, value, was fitted
         self._drag: tuple[str, bool, int, QPointF, float, bool] | None = None
 
@@ -198,6 +202,12 @@ class FlatView(PartView):
         for mark in self.marks():
             if (mark.at - at).manhattanLength() <= MARK_PX + 3:
                 return mark.part
+        return self.panel_at(at)
+
+    def panel_at(self, at: QPointF) -> Part:
+        """The panel under a point of the view, whatever is written on it, or NOTHING."""
+        if self.build is None:
+            return NOTHING
         p = self.to_mm(at)
         for pattern, move in zip(self.build.patterns, self.build.spread, strict=True):
             q = move.inverse().apply(p)
@@ -217,6 +227,14 @@ class FlatView(PartView):
     def line_at(self, at: QPointF) -> JoinLine | None:
         """The line across a piece under a point of the view."""
         return next((line for line in self.lines() if line.distance(at) <= _REACH_PX), None)
+
+    def roots(self) -> list[RootMark]:
+        """The marks of where the pieces of a faceted model begin, as drawn now."""
+        return [] if self.build is None or self.printed else root_marks(self.build, self.to_px)
+
+    def root_at(self, at: QPointF) -> RootMark | None:
+        """The mark of a root under a point of the view."""
+        return next((m for m in self.roots() if (m.at - at).manhattanLength() <= ROOT_PX + 3), None)
 
     def dimensions(self) -> list[Dimension]:
         """The measures as drawn now."""
@@ -254,6 +272,10 @@ class FlatView(PartView):
             if line is not None:
                 self._line = line.number
                 return
+            if (root := self.root_at(at)) is not None:
+                self._root = root, at
+                self.update()
+                return
             self.picked.emit(self.part_at(at))
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
@@ -271,6 +293,10 @@ class FlatView(PartView):
             if line is not None:
                 self.respliced.emit(line.number, at_point(line.pattern, line.splice,
                                                           line.move.inverse().apply(self.to_mm(at))))
+        elif self._root is not None:
+            self._root = self._root[0], at
+            self.pointed.emit(self.panel_at(at))
+            self.update()
         else:
             held = next((d for d in self.dimensions() if d.end_at(at)), None)
             name = held.measure if held else ""
@@ -281,7 +307,9 @@ class FlatView(PartView):
                 line = self.line_at(at) if held is None else None
                 cursors = {None: Qt.CursorShape.ArrowCursor, True: Qt.CursorShape.SizeHorCursor,
                            False: Qt.CursorShape.SizeVerCursor}
-                self.setCursor(cursors[held.level if held else from_left(line.splice) if line else None])
+                over = held is None and line is None and self.root_at(at) is not None
+                self.setCursor(Qt.CursorShape.OpenHandCursor if over else
+                               cursors[held.level if held else from_left(line.splice) if line else None])
             self.pointed.emit(NOTHING if held else self.part_at(at))
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
@@ -294,6 +322,14 @@ class FlatView(PartView):
         if self._line is not None:
             self._line = None
             self.released.emit()
+        if self._root is not None:
+            root, part = self._root[0], self.panel_at(event.position())
+            self._root = None
+            self.update()
+            if part.piece == root.piece and part.panel not in ("", root.panel):
+                self.rerooted.emit(part.panel)
+            else:
+                self.picked.emit(Part(root.piece, root.panel))
         if self._panning is not None:
             self._panning = None
             self.setCursor(Qt.CursorShape.CrossCursor if self.measuring else Qt.CursorShape.ArrowCursor)
@@ -388,6 +424,8 @@ class FlatView(PartView):
                 ratio = self.devicePixelRatioF()
                 paint_marks(painter, self.build, marks, (self.selection, self.hover), ratio)
                 paint_lines(painter, self.lines(), self._line, ratio)
+                held, over = self._root or (None, None)
+                paint_roots(painter, self.roots(), held, over)
                 dimensions.paint(painter, drawn, self._drag[0] if self._drag else self._held)
             self._measure(painter)
         painter.restore()

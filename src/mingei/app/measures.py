@@ -21,7 +21,7 @@ from mingei.app.fields import (
     ScaleField,
     refusal,
 )
-from mingei.app.pieces import FACETED
+from mingei.app.root_marks import FACETED
 from mingei.app.taking_in import take_in, work_out
 from mingei.app.words import capital, t
 from mingei.core.document.build import build

@@ -26,7 +26,7 @@ from mingei.app.cards import quiet
 from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
 from mingei.app.fields import CountField, LengthField, QuietCombo, refusal
-from mingei.app.pieces import FACETED
+from mingei.app.root_marks import FACETED
 from mingei.app.taking_in import take_in
 from mingei.app.words import capital, t
 from mingei.core.document.build import build

@@ -12,6 +12,7 @@ from PySide6.QtWidgets import QLabel, QPushButton, QWidget
 from mingei.app.cards import Card, combo
 from mingei.app.document import Document
 from mingei.app.fields import refusal
+from mingei.app.root_marks import FACETED
 from mingei.app.searching import Search
 from mingei.app.taking_in import work_out
 from mingei.app.words import capital, t
@@ -20,14 +21,10 @@ from mingei.core.document.project import Brief
 from mingei.core.draft import Draft
 from mingei.core.errors import MingeiError
 from mingei.core.recipes import Values, mask
-from mingei.core.recipes.mesh import Fewer, as_cut, by_hand, fewer
+from mingei.core.recipes.mesh import Fewer, as_cut, begin_with, by_hand, fewer
 
 #: So often pieces are taken apart and put together anew in one search.
 _TRIES = 4000
-
-
-#: The constructions that are made of the facets of a mesh.
-FACETED = ("mesh", "mask")
 
 
 def _values(brief: Brief) -> Values:
@@ -74,6 +71,10 @@ class PiecesCard(Card):
         self.choice.activated.connect(lambda _: self._dress())
         self.press = QPushButton()
         self.press.clicked.connect(self._press)
+        self.root = QPushButton(t("Begin its piece with it"))
+        self.root.setToolTip(t("It lies still, and all other facets of its piece are turned up, the furthest "
+                               "first. The mark on the drawing may be dragged there, too."))
+        self.root.clicked.connect(lambda: self.begin_with(self.facet))
         self.forget = QPushButton(t("Work the pieces out anew"))
         self.forget.setToolTip(t("Nothing stays joined or cut by hand, or as it was found."))
         self.forget.clicked.connect(lambda: self.document.set_by_hand(""))
@@ -81,7 +82,7 @@ class PiecesCard(Card):
         for widget in (self.words, self.search):
             self.body.addWidget(widget)
         self.label = self.add_row(t("Edge to"), self.choice)
-        for widget in (self.press, self.forget, self.reason):
+        for widget in (self.press, self.root, self.forget, self.reason):
             self.body.addWidget(widget)
         self._search = Search(self.search, self._begin)
         self._search.improved.connect(self._improved)
@@ -140,8 +141,9 @@ class PiecesCard(Card):
         if not self._search.busy:
             self._say()
         self.forget.setVisible(bool(self.document.brief.values["hand"]))
-        for widget in (self.label, self.choice, self.press):
+        for widget in (self.label, self.choice, self.press, self.root):
             widget.setVisible(bool(self.facet))
+        self.root.setEnabled(not any(p.root == self.facet for p in self.document.build.patterns))
         self.heading.setText(t("Pieces, and the {facet}", facet=t(self.facet)) if self.facet else t("Pieces"))
         if not self.facet:
             return
@@ -179,6 +181,11 @@ class PiecesCard(Card):
             return
         values, facet, other, joined = _values(self.document.brief), self.facet, edge.other, not edge.folded
         self._put(lambda: by_hand(values, facet, other, joined))
+
+    def begin_with(self, facet: str) -> None:
+        """Let the piece of a facet begin with it."""
+        values = _values(self.document.brief)
+        self._put(lambda: begin_with(values, facet))
 
     def _put(self, by: Callable[[], str]) -> None:
         """Put the edges set by hand that it returns, worked out and drafted in the background."""

@@ -208,9 +208,9 @@ def _seams(pattern: Pattern, build: Build, net: _Net, index: dict[str, int]) -> 
     closures = {c.seam: c for c in fold.closure(pattern, build.patterns)}
     result: list[dict[str, Any]] = []
     for seam in pattern.seams:
-        if seam.host not in pattern.by_name:  # glued to a face of another piece
+        if seam.host not in pattern.by_name:  # glued to a face of another piece, or to a flap there
             result.append({"name": seam.name, "kind": str(seam.joint), "a": [index[seam.name], []], "b": None,
-                           "b_face": seam.host,
+                           "b_face": seam.fellow or seam.host,
                            "gap_mm": round(closures[seam.name].apart_mm, 9)})
             continue
         if seam.fellow:  # a fin: the two flaps and their hinges

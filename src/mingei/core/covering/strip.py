@@ -33,7 +33,7 @@ STRIPS = "strips"
 _CLEAR_MM = 0.4
 #: Where a strip as deep as was asked would be short, it may be so much shallower (shares), no shallower than
 #: so many mm, and is no shorter than so many mm (from experience, no published source).
-_DEPTHS, _SHALLOWEST_MM, _SHORTEST_MM = (1.0, 0.7, 0.45), 2.0, 4.0
+_DEPTHS, _SHALLOWEST_MM, _SHORTEST_MM = (1.0, 0.7, 0.45), 2.5, 5.0
 #: A strip that covers so much (a share) of what a deeper one could is not made shallower.
 _ENOUGH = 0.7
 #: Panels turned by less than this (sine) lie in one plane.
@@ -242,13 +242,12 @@ def _corners(side: _Side, angles: Mapping[str, float]) -> Iterator[tuple[tuple[P
 
 
 def _beside_mm(turn_deg: float, panel_mm: float, strip_mm: float) -> float:
-    """How far from a corner's line a strip inside one panel is clear of the other's inner face, mm: at the
-    strip's height over the panel's middle, where the corner closes by more than a right angle (plane
-    geometry)."""
-    if turn_deg <= 90.0:
+    """How far from the line where two panels' middles meet a strip inside one is clear of the other's inner
+    face, mm: at the strip's own inner face (plane geometry)."""
+    turn = math.radians(turn_deg)
+    if not 0.0 < turn_deg < 180.0:
         return _CLEAR_MM
-    inside = math.radians(180.0 - turn_deg)
-    return _CLEAR_MM + (panel_mm / 2 + strip_mm) / math.tan(inside) + panel_mm / 2 / math.sin(inside)
+    return _CLEAR_MM + max(0.0, (panel_mm / 2 - (panel_mm / 2 + strip_mm) * math.cos(turn)) / math.sin(turn))
 
 
 def _turn_deg(sides: Sequence[_Side], inward: Point) -> float:

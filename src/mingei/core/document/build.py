@@ -11,6 +11,7 @@ from typing import TYPE_CHECKING, NamedTuple
 from mingei.core.amendments.opening import PATCH_MM, openable
 from mingei.core.covering.art import Printed
 from mingei.core.covering.overlay import Overlay, lay
+from mingei.core.covering.skin import SKIN, with_skins
 from mingei.core.covering.strip import as_laid, with_strips
 from mingei.core.document.project import Brief
 from mingei.core.draft import Draft
@@ -102,7 +103,8 @@ class Build:
     def plan(self) -> Plan:
         """How it is made, step by step."""
         more = 2 * PATCH_MM
-        covers = tuple(Cover(p.name, p.rides.panel, p.rides.inside) for p in self.patterns if p.rides)
+        covers = tuple(Cover(p.name, p.rides.panel, p.rides.inside,
+                             p.rides.host.name if p.part == SKIN else "") for p in self.patterns if p.rides)
         windows = tuple(Window(o.name, o.panel, say("{width} by {height}", width=write_both(o.size[0] + more),
                                                     height=write_both(o.size[1] + more)))
                         for o in self.brief.openings if o.window)
@@ -265,9 +267,12 @@ def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ())
     for part, own_stock in parts:
         brief.accept_part(part, own_stock)
     own = dict(parts)
-    patterns = with_strips(drafted, patterns, lambda part: own.get(part, stock))
+    def stock_of(part: str) -> Stock:
+        return own.get(part, stock)
+
+    patterns = with_strips(drafted, with_skins(drafted, patterns, stock_of), stock_of)
     drafted = as_laid(drafted, patterns)
-    laid = lay(patterns, brief.overlays, lambda part: own.get(part, stock)) if brief.overlays else None
+    laid = lay(patterns, brief.overlays, stock_of) if brief.overlays else None
     if laid is None:
         return Build(brief, recipe, stock, drafted, patterns, parts)
     return Build(brief, recipe, stock, drafted, laid.patterns, parts, laid.left_out)

@@ -140,7 +140,8 @@ class Piece:
     crowded: its panels come so near each other on the flat that corners must be trimmed and tabs shrunk to
     keep clear.  openings: cut into its curved faces, by their names, each a closed path about the face's
     middle, running clockwise.  part: the part of the thing it belongs to, which may be of a stock of its own;
-    "" for its body.  past: what it stands further along for.
+    "" for its body.  past: what it stands further along for; skin: a second layer of thin paper is laid over
+    it.
     """
 
     name: str
@@ -156,6 +157,7 @@ class Piece:
     part: str = ""
     openings: tuple[tuple[str, Path], ...] = ()
     past: tuple[Past, ...] = ()
+    skin: bool = False
 
     def __post_init__(self) -> None:
         if len(self._by_name) < len(self.panels):

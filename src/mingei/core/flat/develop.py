@@ -23,6 +23,7 @@ from mingei.core.draft import (
     Panel,
     Piece,
     Rolled,
+    Seam,
     Site,
     Wound,
 )
@@ -31,6 +32,7 @@ from mingei.core.errors import GeometryError, StockError
 from mingei.core.flat.boards import cut_in, footprint, mortises, slanting, tongue_bend, tongues
 from mingei.core.flat.clearance import Ground, Lying, make_way
 from mingei.core.flat.given import Given, given
+from mingei.core.flat.joint import TabShape
 from mingei.core.flat.offsets import Offsets
 from mingei.core.flat.pattern import EdgeKey, FlatFold, FlatPanel, FlatSeam, Groove, Mate, Pattern
 from mingei.core.flat.side import (
@@ -83,6 +85,8 @@ _SHARP_DEG = 60.0
 _ARC_SHARE = 0.03
 #: A line on the flat, and the same seen by the two panels of a fold.
 _Line = tuple[Point, Point]
+#: The shapes of the two flaps of a fin.
+_Flaps = tuple[TabShape, TabShape]
 
 
 @lru_cache(maxsize=64)
@@ -98,7 +102,29 @@ def develop(draft: Draft, stock: Stock, parts: tuple[tuple[str, Stock], ...] = (
     makers = [_Developer(known, piece) for piece in draft.pieces]
     whole = {p.name: maker.outline(p) for maker in makers for p in maker.piece.panels}
     laid = [maker.laid(whole) for maker in makers]  # a tab lands on what is as large as it stays
-    return tuple(maker.pattern(whole, lies) for maker, lies in zip(makers, laid, strict=True))
+    every = {name: frame for lies in laid for name, frame in lies.frames.items()}
+    across = _flaps_across(known, whole, every)
+    return tuple(maker.pattern(whole, lies, every, across) for maker, lies in zip(makers, laid, strict=True))
+
+
+def _flaps_across(known: Given, whole: Mapping[str, Work],
+                  every: Mapping[str, Rigid]) -> Mapping[str, _Flaps]:
+    """The flaps of fins that join two pieces, by seam: each as deep as it finds room on both."""
+    seams = [(piece, seam) for piece in known.draft.pieces for seam in piece.seams
+             if seam.joint.has_flaps and known.pieces[seam.host.panel] is not piece]
+    grounds: dict[str, Ground] = {}
+    found: dict[str, _Flaps] = {}
+    for piece, seam in seams:
+        both = (piece, known.pieces[seam.host.panel])
+        for each in both:
+            if each.name not in grounds:
+                grounds[each.name] = Ground()
+                for panel in each.panels:
+                    grounds[each.name].lay(panel.name, Lying.of(whole[panel.name], every[panel.name]))
+        tabs, own = Tabs(known, piece, whole, every, None), [grounds[each.name] for each in both]
+        found[seam.name] = tabs.flaps(seam, own)
+        tabs.lay_flaps(seam, found[seam.name], own)
+    return found
 
 
 class _Laid(NamedTuple):
@@ -130,9 +156,10 @@ class _Developer:
             make_way(work, frames)
         return _Laid(lines, frames)
 
-    def pattern(self, whole: Mapping[str, Work], laid: _Laid) -> Pattern:
+    def pattern(self, whole: Mapping[str, Work], laid: _Laid, every: Mapping[str, Rigid],
+                across: Mapping[str, _Flaps]) -> Pattern:
         """The piece with its tabs.  whole: the panels of every piece, laid flat, since a tab may land on
-        another's."""
+        another's; every: where they lie; across: the flaps of fins that join two pieces, by seam."""
         work = {p.name: whole[p.name] for p in self.piece.panels}
         folds, lines, frames = list(self.piece.folds), list(laid.lines), dict(laid.frames)
         fins = self.given.fins[self.piece.name]
@@ -141,11 +168,14 @@ class _Developer:
         if ground:
             for name, w in work.items():
                 ground.lay(name, Lying.of(w, frames[name]))
-        tabs = Tabs(self.given, self.piece, whole, frames, ground)
+        tabs = Tabs(self.given, self.piece, whole, every, ground)
         drawn = {} if near else tabs.rows()
-        hung = [(seam, partial(tabs.tab, seam, drawn.get(seam.name)))
-                for seam in self.given.tabs[self.piece.name]]
-        hung += [(seam, partial(tabs.fin, seam, number)) for seam in fins for number in (0, 1)]
+        hung: list[tuple[Seam, Callable[[], Hung]]] = [
+            (seam, partial(tabs.fin, seam, number, across[seam.name])) for seam, number in fins
+            if seam.name in across]
+        hung += [(seam, partial(tabs.tab, seam, drawn.get(seam.name)))
+                 for seam in self.given.tabs[self.piece.name]]
+        hung += [(seam, partial(tabs.fin, seam, number)) for seam, number in fins if seam.name not in across]
         seams: list[FlatSeam] = []
         bare: set[str] = set()
         for seam, draw in hung:

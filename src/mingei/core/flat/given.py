@@ -34,7 +34,8 @@ class Given:
     stocks, pieces: by panel; bodies: where the body of every panel lies; folded: by side; carried, hosted:
     the seam a side bears, or that lands on it; standing: by panel, the seams that stand on its face;
     crossing: by panel, the lines where it is cut in for others that cross it, and which; tabs,
-    fins: by piece, the seams that add a tab, straps among them, and those that add flaps; straps: by name,
+    fins: by piece, the seams that add a tab, straps among them, and the flaps it bears, each with whether it
+    is its fin's first or second; straps: by name,
     the seam a strap is of; fin_edges: by side, its fin; bearing: the sides a tab or flap hangs on; sharing:
     by host and whether it is its outer face, the sides that tabs land on; numbers: of every seam, or of its
     row; landing: by panel, the seams of other pieces whose host it is; slid: the panels that another slides
@@ -52,7 +53,7 @@ class Given:
     standing: Mapping[str, tuple[Seam, ...]]
     crossing: Mapping[str, tuple[tuple[LineOn, str], ...]]
     tabs: Mapping[str, tuple[Seam, ...]]
-    fins: Mapping[str, tuple[Seam, ...]]
+    fins: Mapping[str, tuple[tuple[Seam, int], ...]]
     straps: Mapping[str, str]
     fin_edges: Mapping[EdgeRef, Seam]
     bearing: frozenset[EdgeRef]
@@ -85,7 +86,11 @@ def given(draft: Draft, stock: Stock, parts: Mapping[str, Stock]) -> Given:
               for piece in draft.pieces}
     tabs = {piece.name: (*(s for s in piece.seams if s.joint.has_tab), *(s for s, _ in straps[piece.name]))
             for piece in draft.pieces}
-    fins = {piece.name: tuple(s for s in piece.seams if s.joint.has_flaps) for piece in draft.pieces}
+    finned = [s for piece in draft.pieces for s in piece.seams if s.joint.has_flaps]
+    fins: dict[str, list[tuple[Seam, int]]] = {piece.name: [] for piece in draft.pieces}
+    for seam in finned:
+        for number, site in enumerate((seam.carrier, seam.host)):
+            fins[pieces[site.panel].name].append((seam, number))
     every = [(piece, s) for piece in draft.pieces for s in piece.seams]
     # of several on one side the first counts, a seam before a strap, one of the same piece before another's
     hung = [s for _, s in every] + [s for found in straps.values() for s, _ in found]
@@ -121,13 +126,14 @@ def given(draft: Draft, stock: Stock, parts: Mapping[str, Stock]) -> Given:
             standing.setdefault(seam.host.panel, []).append(seam)
         if pieces.get(seam.host.panel) is not piece:
             landing.setdefault(seam.host.panel, []).append(seam)
-    fin_edges = {edge: s for found in fins.values() for s in found for edge in (s.bearer, s.host)
+    fin_edges = {edge: s for s in finned for edge in (s.bearer, s.host)
                  if isinstance(edge, EdgeRef)}
     bearing = frozenset(s.bearer for found in tabs.values() for s in found) | frozenset(fin_edges)
     return Given(draft, panels, pieces, stocks, _bodies(draft, panels, stocks), _folded(draft), carried,
                  hosted,
                  {name: tuple(found) for name, found in standing.items()},
-                 {name: tuple(found) for name, found in crossing.items()}, tabs, fins, names, fin_edges,
+                 {name: tuple(found) for name, found in crossing.items()}, tabs,
+                 {name: tuple(found) for name, found in fins.items()}, names, fin_edges,
                  bearing, {key: frozenset(sides) for key, sides in sharing.items()}, numbers,
                  {name: tuple(found) for name, found in landing.items()},
                  frozenset(p.over for p in panels.values() if p.over))

@@ -54,14 +54,14 @@ class Tabs:
     """The tabs of one piece, drawn one after another on what lies flat already; lives for one call of
     ``develop``.
 
-    whole: the panels of every piece, since a tab may land on another's; frames: where those of this piece lie
-    on the flat; ground: what lies there and must be kept clear of, by name, nothing where there is room
+    whole: the panels of every piece, since a tab may land on another's; frames: where each lies on the flat
+    of its piece; ground: what lies there and must be kept clear of, by name, nothing where there is room
     enough.
     """
 
     def __init__(self, given: Given, piece: Piece, whole: Mapping[str, Work], frames: Mapping[str, Rigid],
                  ground: Ground | None) -> None:
-        self.given, self.piece, self.whole, self.frames, self.ground = given, piece, whole, frames, ground
+        self.given, self.piece, self.whole, self.every, self.ground = given, piece, whole, frames, ground
         self.stock = given.stocks[piece.root]
         self.t = self.stock.caliper_mm
         # of tabs, by host, depth of the carrier, angle, and whether it is a strap
@@ -192,29 +192,41 @@ class Tabs:
                       if shape is not None}
         return found
 
-    def fin(self, seam: Seam, number: int) -> Hung:
+    def fin(self, seam: Seam, number: int, drawn: Sequence[joint.TabShape] = ()) -> Hung:
         """Draw one of the two flaps of a fin: 0 on the carrier, 1 its fellow on the host, alike and each its
-        own mirror image.
+        own mirror image.  drawn: both their shapes, where they are known.
 
         Both lean back by half of what is left to a full turn, so that they stand in the corner's middle, half
         a caliper to each side.
         """
         host, edge = self._host(seam)
-        edges = (seam.bearer, EdgeRef(host.name, edge))
-        back = fold_back_deg(seam)
-        length = self.piece.panel(seam.carrier.panel).ways[seam.bearer.edge][2]
+        shapes = drawn or self.flaps(seam, (self.ground, self.ground))
+        depth = min(s.depth_mm for s in shapes)
+        shape, bearer = shapes[number], (seam.bearer, EdgeRef(host.name, edge))[number]
+        length = self.given.panels[seam.carrier.panel].ways[seam.bearer.edge][2]
+        name = fellow(seam.name) if number else seam.name
+        panel = Panel(name, ((0.0, 0.0), (length, 0.0), (length, 1.0), (0.0, 1.0)), layer=0, role=Role.TAB,
+                      whole=seam.name)
+        known = None if number else FlatSeam(seam.name, seam.joint, seam.carrier.panel, host.name,
+                                             seam.depth_mm,
+                                             depth, seam.host.ends(host), fellow=fellow(seam.name))
+        fold = Fold(bearer, EdgeRef(name, 0), fold_back_deg(seam), seam.step, Crease.VALLEY)
+        return Hung(Work(panel, self.t / 2, [(shape.path[0],), shape.path[1:]],
+                         [[None], [None] * (len(shape.path) - 1)]), fold, known)
+
+    def flaps(self, seam: Seam, grounds: Sequence[Ground | None]) -> tuple[joint.TabShape, joint.TabShape]:
+        """The shapes of the two flaps of a fin, as deep as both find room.  grounds: what lies on the flat of
+        the carrier's piece and of the host's.  Raises StockError where there is no room."""
+        edges, length = self._fin_edges(seam), self.given.panels[seam.carrier.panel].ways[seam.bearer.edge][2]
         near = [self._beside(edge, at_end) for edge in edges for at_end in (True, False)]
         corner = joint.Corner(90.0, False, min(free for free, _ in near), max(clear for _, clear in near))
         tall = seam.depth_mm + 2 * length  # there is nothing a fin could land on: it stands free
         box = ((0.0, 0.0), (length, 0.0), (length, tall), (0.0, tall))
-        outs = [setback(self.t / 2, self.given.depth(edge.panel), -back) + self._gain(back)
-                / 2 for edge in edges]
-        depth = seam.depth_mm
+        outs, depth = self._fin_outs(seam), seam.depth_mm
+        onto = [self._tab_frame(edge, length, out) for edge, out in zip(edges, outs, strict=True)]
         try:
             shapes = self._flaps(box, length, corner, depth, outs)
-            frames_of = [self._tab_frame(edge, length, out)
-                         for edge, out in zip(edges, outs, strict=True)]
-            while not self._fin_clear(seam.name, edges, shapes, frames_of):
+            while not self._fin_clear(seam.name, edges, shapes, onto, grounds):
                 depth = 0.8 * min(s.depth_mm for s in shapes)
                 if depth < SMALLEST_TAB_MM:
                     raise GeometryError("its flaps would lie over what stands beside them")
@@ -223,17 +235,30 @@ class Tabs:
             raise StockError("there is no room for the two flaps of a fin",
                              say("seam {seam}", seam=seam.name),
                              "glue a tab there, or tape it") from None
-        depth = min(s.depth_mm for s in shapes)
-        shape = shapes[number]
-        name = fellow(seam.name) if number else seam.name
-        panel = Panel(name, ((0.0, 0.0), (length, 0.0), (length, 1.0), (0.0, 1.0)), layer=0, role=Role.TAB,
-                      whole=seam.name)
-        known = None if number else FlatSeam(seam.name, seam.joint, seam.carrier.panel, host.name,
-                                             seam.depth_mm,
-                                             depth, seam.host.ends(host), fellow=fellow(seam.name))
-        fold = Fold(edges[number], EdgeRef(name, 0), back, seam.step, Crease.VALLEY)
-        return Hung(Work(panel, self.t / 2, [(shape.path[0],), shape.path[1:]],
-                         [[None], [None] * (len(shape.path) - 1)]), fold, known)
+        return shapes[0], shapes[1]
+
+    def lay_flaps(self, seam: Seam, shapes: Sequence[joint.TabShape],
+                  grounds: Sequence[Ground | None]) -> None:
+        """Let both flaps of a fin lie on the flats of their pieces."""
+        length = self.given.panels[seam.carrier.panel].ways[seam.bearer.edge][2]
+        names = (seam.name, fellow(seam.name))
+        for edge, out, shape, ground, name in zip(self._fin_edges(seam), self._fin_outs(seam), shapes,
+                                                  grounds, names, strict=True):
+            if ground is not None:
+                ground.lay(name, lying(shape, self._tab_frame(edge, length, out)))
+
+    def _fin_edges(self, seam: Seam) -> tuple[EdgeRef, EdgeRef]:
+        host, edge = self._host(seam)
+        return seam.bearer, EdgeRef(host.name, edge)
+
+    def _fin_outs(self, seam: Seam) -> list[float]:
+        """How far each flap's hinge lies outside the nominal edge, mm: each in its own stock."""
+        back, found = fold_back_deg(seam), []
+        for edge in self._fin_edges(seam):
+            stock = self.given.stocks[edge.panel]
+            found.append(setback(stock.caliper_mm / 2, self.given.depth(edge.panel), -back)
+                         + crease_gain(stock.crease_gain_mm, back) / 2)
+        return found
 
     def _flaps(self, box: Polygon, length: float, corner: joint.Corner, depth: float,
                outs: Sequence[float]) -> list[joint.TabShape]:
@@ -244,12 +269,12 @@ class Tabs:
         return [joint.cut_back(whole, -out) for out in outs]
 
     def _fin_clear(self, seam: str, edges: Sequence[EdgeRef], shapes: Sequence[joint.TabShape],
-                   onto: Sequence[Rigid]) -> bool:
+                   onto: Sequence[Rigid], grounds: Sequence[Ground | None]) -> bool:
         """Whether both flaps keep clear of all that lies on the flat, and of each other."""
         one, other = (lying(shape, frame) for shape, frame in zip(shapes, onto, strict=True))
-        return (self.ground is None or all(self.ground.clear(flap, (edge.panel, seam))
-                                           for flap, edge in zip((one, other), edges, strict=True))
-                ) and not one.meets(other)
+        return all(ground is None or ground.clear(flap, (edge.panel, seam))
+                   for flap, edge, ground in zip((one, other), edges, grounds, strict=True)
+                   ) and (grounds[0] is not grounds[1] or not one.meets(other))
 
     def _short_of_the_next(self, host: Panel, edge: int, to_tab: Rigid, length: float) -> float:
         """How deep (mm) a tab may be on a host whose opposite side bears a tab as well: that one turns in
@@ -284,9 +309,9 @@ class Tabs:
         """
         carrier, hinge = bearer
         name, edge, taken = carrier, hinge, 0.0
-        folded, panel_of, frames = self.given.folded, self.piece.panel, self.frames
+        folded, panels, frames = self.given.folded, self.given.panels, self.every
         while True:
-            angles = panel_of(name).corners_deg
+            angles = panels[name].corners_deg
             after = (edge + 1) % len(angles)
             taken += angles[after if at_end else edge]
             beyond = EdgeRef(name, after if at_end else (edge - 1) % len(angles))
@@ -298,7 +323,7 @@ class Tabs:
             return 180.0, 0.0
         to_carrier = frames[name].then(frames[carrier].inverse())
         a, b = (to_carrier.apply(p) for p in as_cut(self.whole[name], beyond.edge))
-        panel = self.piece.panel(carrier)
+        panel = panels[carrier]
         corner, (ux, uy), _ = panel.ways[hinge]
         level = away(self.whole[carrier], hinge)
         if at_end:
@@ -318,11 +343,11 @@ class Tabs:
     def _tab_frame(self, bearer: EdgeRef, length: float, out: float) -> Rigid:
         """From a tab's own coordinates to the flat: its hinge, ``out`` mm outside the host's nominal edge,
         lies on the carrier's side."""
-        p, (ux, uy), _ = self.piece.panel(bearer.panel).ways[bearer.edge]
+        p, (ux, uy), _ = self.given.panels[bearer.panel].ways[bearer.edge]
         level = away(self.whole[bearer.panel], bearer.edge)
         first, last = ((p[0] + uy * level, p[1] - ux * level),
                        (p[0] + ux * length + uy * level, p[1] + uy * length - ux * level))
-        frame = self.frames[bearer.panel]
+        frame = self.every[bearer.panel]
         return mapping((length, -out), (0.0, -out), frame.apply(first), frame.apply(last))
 
 

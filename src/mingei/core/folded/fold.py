@@ -177,7 +177,7 @@ def closure(pattern: Pattern, others: Sequence[Pattern] = ()) -> tuple[Closure, 
     done = dict(finished(pattern))
     panels = dict(pattern.by_name)
     thick = dict.fromkeys(panels, pattern.stock.caliper_mm)
-    wanted_names = {s.host for s in pattern.seams}
+    wanted_names = {name for s in pattern.seams for name in (s.host, s.fellow)}
     wanted_names |= {name for lap in pattern.laps for name in (lap.upper, lap.lower)}
     facing = {lap.name for lap in pattern.laps if lap.facing}
     for other in others:

@@ -1,13 +1,27 @@
 """A fin: a flap on each side, folded back outwards, glued to each other face on face."""
 
-from mingei.core.draft import Draft, Joint
+from mingei.core.draft import Draft, EdgeRef, Joint, Seam
 from mingei.core.draft.joint import Adds, Adhesive, Stands
-from mingei.core.joints.reach import joins_pieces, seam_of, slid_over
+from mingei.core.joints.reach import seam_of, slid_over
+from mingei.core.words import say
+
+
+def _taken(draft: Draft, seam: Seam) -> str:
+    """Why no flap can stand on one of its two sides, or ""."""
+    for site in (seam.carrier, seam.host):
+        if not isinstance(site, EdgeRef):
+            return say("it is no corner of two sides")
+        for piece in draft.pieces:
+            if any(site in (fold.a, fold.b) for fold in piece.folds):
+                return say("the {panel} is folded there", panel=site.panel)
+            if any(other is not seam and site in (other.carrier, other.host) for other in piece.seams):
+                return say("the {panel} bears another seam there", panel=site.panel)
+    return ""
 
 
 def _refused(draft: Draft, name: str, moved: bool) -> str:
-    piece, seam = seam_of(draft, name)
-    return (joins_pieces(piece, seam) or slid_over(draft, seam.carrier.panel)
+    _, seam = seam_of(draft, name)
+    return (_taken(draft, seam) or slid_over(draft, seam.carrier.panel)
             or slid_over(draft, seam.host.panel))
 
 

@@ -141,9 +141,16 @@ class Pieces:
         return as_cut(self.flats, list(self.members.values()), self.links, self.room)
 
 
-def as_cut(flats: Flats, pieces: Sequence[Sequence[int]], links: set[frozenset[int]],
-            room: Room) -> Cut:
-    """Each piece from a root amid it outwards, largest pieces first."""
+def rerooted(flats: Flats, cut: Cut, roots: Sequence[int], room: Room) -> Cut:
+    """The same pieces, those that hold one of these faces beginning with it; of several in one piece with the
+    last."""
+    links = {frozenset((face, on)) for face, on in enumerate(cut.parents) if face != on}
+    return as_cut(flats, cut.pieces, links, room, roots)._replace(refused=cut.refused)
+
+
+def as_cut(flats: Flats, pieces: Sequence[Sequence[int]], links: set[frozenset[int]], room: Room,
+           roots: Sequence[int] = ()) -> Cut:
+    """Each piece from a root amid it outwards, largest pieces first.  roots: faces that are to be roots."""
     mesh = flats.mesh
     hang: dict[int, list[int]] = {}
     for link in links:
@@ -153,7 +160,9 @@ def as_cut(flats: Flats, pieces: Sequence[Sequence[int]], links: set[frozenset[i
     parents = list(range(len(mesh.faces)))
     found = []
     for faces in sorted(pieces, key=lambda some: (-len(some), min(some))):
-        root = max(faces, key=lambda f: (len(hang.get(f, ())), float(mesh.areas[f]), -f))
+        wanted = [face for face in roots if face in faces]
+        root = wanted[-1] if wanted else max(
+            faces, key=lambda f: (len(hang.get(f, ())), float(mesh.areas[f]), -f))
         order = [root]
         seen = {root}
         for face in order:

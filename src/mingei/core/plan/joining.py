@@ -6,7 +6,7 @@ from collections.abc import Collection, Mapping, Sequence
 from typing import NamedTuple
 
 from mingei.core.amendments.amend import closing_step
-from mingei.core.draft import Draft, Piece, Seam
+from mingei.core.draft import Draft, Piece, Seam, fellow
 from mingei.core.draft.joint import Stands
 from mingei.core.plan.operation import Does, Operation, Reason, listed
 from mingei.core.words import Words, say
@@ -62,7 +62,8 @@ def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]
             found.append(Operation(f"{piece.name}/{step}/{seam.joint.word} {seam.name}",
                                    Does.PUT if seam.joint.stands is Stands.CROSSED else Does.GLUE,
                                    piece.name, step, words, (seam.row or seam.name,),
-                                   reasons=reasons(sides, seam.row or seam.name),
+                                   reasons=reasons((*sides, *((fellow(seam.name),) if seam.joint.has_flaps
+                                                              else ())), seam.row or seam.name),
                                    panels=(seam.name,) if seam.joint.has_tab or seam.joint.has_flaps
                                    else sides, brought=sides[0] if seam.joint.stands in _BROUGHT else "",
                                    many=seam.joint.done_many))

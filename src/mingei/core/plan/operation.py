@@ -42,6 +42,7 @@ class Motion(StrEnum):
     IN = "Fold {names} in."
     OUT = "Fold {names} out."
     BACK = "Fold the two flaps of {names} back."
+    FLAP = "Fold the flap of {names} back."
     ROUND = "Turn {names} round the corner."
     OVER = "Fold {names} over flat."
     STRAP = "Fold {names} over the outside, and glue down."
@@ -49,7 +50,7 @@ class Motion(StrEnum):
 
 #: In which order the names of what moves in a step are given.
 MOVED = (Motion.ROLL, Motion.RAISE, Motion.BRING, Motion.IN, Motion.OUT, Motion.ROUND, Motion.OVER,
-          Motion.STRAP, Motion.BACK)
+          Motion.STRAP, Motion.BACK, Motion.FLAP)
 
 
 class Reason(NamedTuple):

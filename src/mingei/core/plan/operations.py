@@ -24,11 +24,13 @@ _FLAT = (Does.JOIN, Does.CREASE, Does.COVER)
 
 
 class Cover(NamedTuple):
-    """What is glued on a panel, and rides on it: its name, the panel, whether on its inner face."""
+    """What is glued on a panel, and rides on it: its name, the panel, whether on its inner face; over: the
+    piece that it is laid over, when all stands."""
 
     name: str
     panel: str
     inside: bool
+    over: str = ""
 
 
 class Window(NamedTuple):
@@ -58,7 +60,7 @@ def operations(draft: Draft, given: Given = NOTHING_MORE) -> tuple[Operation, ..
     """All that is done, in the order the draft has it: what lies flat first, then piece by piece, then what
     joins pieces, then what is done when all stands."""
     known = {p.name: p.whole or p.name for piece in draft.pieces for p in piece.panels}
-    folds = {piece.name: folds_of(piece) for piece in draft.pieces}
+    folds = {piece.name: folds_of(piece, draft) for piece in draft.pieces}
     by_panel = {name: op.key for some in folds.values() for op in some for name in op.moves}
     flat = _ready(draft, given)
     pieces: list[Operation] = []
@@ -90,6 +92,7 @@ def operations(draft: Draft, given: Given = NOTHING_MORE) -> tuple[Operation, ..
         "it is glued while the {piece} lies open", piece=op.piece)))) if op.does is Does.FOLD
         and op.piece in first else op for op in pieces]
     found = [*flat, *(_waiting(op, flat) for op in pieces)]
+    found += _laid_over(found, given)
     last = [b for b in draft.bought if b.last]
     handled: tuple[Bought | Handwork, ...] = (*(b for b in draft.bought if b not in last), *draft.handwork,
                                               *last)
@@ -113,6 +116,14 @@ def _ready(draft: Draft, given: Given) -> list[Operation]:
             "Crease every fold and open it again: long ones first, then the edges, the small tabs last."),
             reasons=tuple(Reason(op.key, "") for op in found)))
     return found
+
+
+def _laid_over(some: Sequence[Operation], given: Given) -> list[Operation]:
+    """What is laid over pieces when all stands, piece by piece."""
+    before = tuple(Reason(op.key, "") for op in some)
+    return [Operation(f"{c.over}/over {c.name}", Does.COVER, c.over, _AFTER, say(
+        "Lay the {name} over the {piece}: glue it facet by facet, from its middle outwards.", name=c.name,
+        piece=c.over), (c.name,), reasons=before, panels=(c.panel,)) for c in given.covers if c.over]
 
 
 def _waiting(op: Operation, flat: Sequence[Operation]) -> Operation:
@@ -159,7 +170,7 @@ def _covers(piece: Piece, own: Sequence[Operation], given: Given,
     rolled = {known.get(n, n): op for op in own if op.motion is Motion.ROLL for n in op.moves}
     for key, words, panel in (
             *((f"patch {w.name}", _patch_words(w), w.panel) for w in given.windows),
-            *((f"cover {c.name}", _cover_words(c), c.panel) for c in given.covers)):
+            *((f"cover {c.name}", _cover_words(c), c.panel) for c in given.covers if not c.over)):
         if panel in panels:
             after = rolled.get(known.get(panel, panel))
             step, why = _COVERED, tuple[Reason, ...]()

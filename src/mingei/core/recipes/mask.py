@@ -40,7 +40,7 @@ def faceted(values: Values) -> Values:
     x, y, z = _shape(values).size
     wide = x if values["looks"] in ("front", "back") else y
     return {"mesh": values["mesh"], "height": float(values["across"]) * z / wide, "reach": 0.0,
-            "bare": "strip", **{name: values[name] for name in _WITHIN}}
+            "bare": "strip", "skin": "none", **{name: values[name] for name in _WITHIN}}
 
 
 def _shape(values: Values) -> Mesh:

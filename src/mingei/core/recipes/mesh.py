@@ -56,7 +56,8 @@ _CUT = "it is cut there"
 class Opened(NamedTuple):
     """A mesh as high as it is made; the pieces it is cut into; narrow: the edges beside which their flats
     have little room; steps: of each face the step in which it is turned up; held: the edges a person joined
-    or parted, and which; lost: how many edges set by hand were not found."""
+    or parted, and which; lost: how many edges set by hand were not found; roots: the faces a person let
+    pieces begin with."""
 
     mesh: Mesh
     cut: Cut
@@ -64,6 +65,7 @@ class Opened(NamedTuple):
     steps: Mapping[int, int]
     held: Mapping[tuple[int, int], bool]
     lost: int
+    roots: tuple[int, ...]
 
 
 @lru_cache(maxsize=8)
@@ -71,9 +73,11 @@ def cut_mesh(text: str, height: float, wide: float, high: float, reach: float, t
              slits: int, hand: str, pairs: bool) -> Opened:
     """The mesh so high, cut into pieces."""
     from mingei.core.mesh.cutting import crowded, cut_up
-    from mingei.core.mesh.hand import matched, read_hand
+    from mingei.core.mesh.flats import Flats
+    from mingei.core.mesh.hand import begun, matched, read_hand
     from mingei.core.mesh.mesh import read_mesh
     from mingei.core.mesh.pairs import cut_paired, halves_of
+    from mingei.core.mesh.pieces import rerooted
 
     mesh = read_mesh(text).sized(height)
     set_by_hand = read_hand(hand)
@@ -83,8 +87,10 @@ def cut_mesh(text: str, height: float, wide: float, high: float, reach: float, t
     halves = halves_of(mesh) if pairs and not settled else None
     cut = (cut_paired(mesh, halves, space, joined=marks.joined, parted=marks.parted) if halves is not None
            else cut_up(mesh, space, joined=marks.joined, parted=marks.parted, whole=settled))
+    if roots := begun(mesh, set_by_hand.roots):
+        cut = rerooted(Flats(mesh), cut, roots, space)
     held = {**dict.fromkeys(marks.joined - marks.found, True), **dict.fromkeys(marks.parted, False)}
-    return Opened(mesh, cut, crowded(mesh, cut, _CROWDED_MM), _steps(mesh, cut), held, marks.lost)
+    return Opened(mesh, cut, crowded(mesh, cut, _CROWDED_MM), _steps(mesh, cut), held, marks.lost, roots)
 
 
 def _steps(mesh: Mesh, cut: Cut) -> dict[int, int]:
@@ -117,6 +123,10 @@ def facet(face: int) -> str:
     return f"facet {face + 1}"
 
 
+def _face(name: str) -> int:
+    return int(name.removeprefix("facet ")) - 1
+
+
 def _room(wide: float, high: float, reach: float, tab: float, slits: int) -> Room:
     from mingei.core.mesh.flats import Room
 
@@ -138,8 +148,8 @@ def by_hand(values: Values, one: str, other: str, joined: bool) -> str:
     from mingei.core.mesh.cutting import joined_edges
     from mingei.core.mesh.hand import edge_between, settled, write_hand
 
-    mesh, cut, _, _, held, _ = opened(values)
-    face, beside = (int(name.removeprefix("facet ")) - 1 for name in (one, other))
+    mesh, cut, _, _, held, _, roots = opened(values)
+    face, beside = (_face(name) for name in (one, other))
     edge = edge_between(mesh, face, beside)
     edges = set(joined_edges(mesh, cut)) - {edge}
     if joined and any({face, beside} <= set(piece) for piece in cut.pieces):
@@ -147,7 +157,7 @@ def by_hand(values: Values, one: str, other: str, joined: bool) -> str:
                                one=one,
                                other=other), "hand", "cut it there first")
     edges |= {edge} if joined else set()
-    text = write_hand(settled(mesh, edges, {**held, edge: joined}))
+    text = write_hand(settled(mesh, edges, {**held, edge: joined}, roots))
     if joined and set(joined_edges(mesh, opened({**values, "hand": text}).cut)) != edges:
         raise MeasureError(
             say("with the {one} and the {other} joined there, facets would lie over each other, or "
@@ -156,13 +166,30 @@ def by_hand(values: Values, one: str, other: str, joined: bool) -> str:
     return text
 
 
+def begin_with(values: Values, name: str) -> str:
+    """The pieces as they are, but that of a facet, which lies still while all others of it are turned up: as
+    the measure by hand keeps them."""
+    from mingei.core.mesh.hand import middle_of, read_hand, write_hand
+
+    known, face = opened(values), _face(name)
+    beside = next(piece for piece in known.cut.pieces if face in piece)
+    roots = (*(root for root in known.roots if root not in beside), face)
+    hand = read_hand(str(values["hand"]))
+    return write_hand(hand._replace(roots=tuple(middle_of(known.mesh, root) for root in roots)))
+
+
+def roots_of(values: Values) -> tuple[str, ...]:
+    """The facets that pieces begin with."""
+    return tuple(facet(piece[0]) for piece in opened(values).cut.pieces)
+
+
 def as_cut(values: Values) -> str:
     """The pieces as they are, settled: as the measure by hand keeps them."""
     from mingei.core.mesh.cutting import joined_edges
     from mingei.core.mesh.hand import settled, write_hand
 
-    mesh, cut, _, _, held, _ = opened(values)
-    return write_hand(settled(mesh, joined_edges(mesh, cut), held))
+    mesh, cut, _, _, held, _, roots = opened(values)
+    return write_hand(settled(mesh, joined_edges(mesh, cut), held, roots))
 
 
 class Fewer(NamedTuple):
@@ -182,7 +209,7 @@ def fewer(values: Values, tries: int) -> Iterator[Fewer]:
     from mingei.core.mesh.pairs import doubled_cut, half_cut, halves_of
     from mingei.core.mesh.search import better
 
-    mesh, cut, _, _, held, _ = opened(values)
+    mesh, cut, _, _, held, _, roots = opened(values)
     best = Fewer(len(cut.pieces), as_cut(values), 0.0)
     yield best
     halves = halves_of(mesh) if _paired(values) else None
@@ -192,7 +219,8 @@ def fewer(values: Values, tries: int) -> Iterator[Fewer]:
     for share, half in tried:
         found = half if half is None or halves is None else doubled_cut(mesh, halves, half, room)
         if found is not None:
-            best = Fewer(len(found.pieces), write_hand(settled(mesh, joined_edges(mesh, found), held)), share)
+            best = Fewer(len(found.pieces),
+                         write_hand(settled(mesh, joined_edges(mesh, found), held, roots)), share)
         yield best._replace(share=share)
 
 
@@ -201,7 +229,7 @@ def draft_mesh(values: Values, holes: Mapping[int, tuple[Path, ...]] = MappingPr
     than a square of that side, 0 for any, tab: depth, mm.  holes: by face, in its own plane."""
     from mingei.core.mesh.flats import LEAST_HOLLOW_DEG, LEAST_TURN_DEG
 
-    mesh, cut, narrow, steps, _, lost = opened(values)
+    mesh, cut, narrow, steps, _, lost, _ = opened(values)
     tab = float(values["tab"])
     name = {face: facet(face) for piece in cut.pieces for face in piece}
     side = {edge: mesh.faces[face].index(edge[0]) for edge, face in mesh.beside.items()}
@@ -256,7 +284,7 @@ def draft_mesh(values: Values, holes: Mapping[int, tuple[Path, ...]] = MappingPr
                              edges=tuple((i, Mitred()) for i in range(len(mesh.faces[f])))) for f in faces)
         pieces.append(Piece(f"part {number + 1}", name[faces[0]], _stands(mesh, faces[0], lies), panels,
                             folds=tuple(folds.get(number, ())), seams=tuple(seams.get(number, ())),
-                            crowded=True))
+                            crowded=True, skin=values["skin"] == "paper"))
     return Draft(tuple(pieces), closes=False, remarks=_remarks(mesh, cut, lost, _paired(values)))
 
 
@@ -394,10 +422,13 @@ RECIPE = Recipe(
                 label="Tab depth", stays=True),
         Measure("bare", Kind.CHOICE, "strip", "what holds an edge that finds no room for a tab",
                 choices=(("strip", "a strip behind"), ("tape", "tape outside")), label="Without a tab"),
+        Measure("skin", Kind.CHOICE, "none", "a second layer, which bears what is printed",
+                choices=(("none", "none"), ("paper", "paper over it")), label="Second layer"),
         Measure("face", Kind.CHOICE, "plain", "what is printed on the facets", label="Facets",
                 choices=(("plain", "plain"), ("colours", "colours"), ("picture", "picture"),
                          ("numbers", "numbers"), ("pieces", "pieces"),
                          ("turns", "by how far they turn"), ("order", "by when they are folded"))),
     ),
     draft=draft_mesh, thinnest=0.08, thickest=0.6, contradictions=_sound, stock="card-160",
+    part_stocks=(("skin", "paper-100"),),
 )

@@ -44,7 +44,7 @@ from mingei.core.layout.sheets import find_sheet
 from mingei.core.length import write_both
 from mingei.core.mesh.cutting import cut_up
 from mingei.core.mesh.facets import merged, reduced
-from mingei.core.mesh.flats import Room
+from mingei.core.mesh.flats import Room, best_turn
 from mingei.core.mesh.hand import read_hand, write_hand
 from mingei.core.mesh.look import asks, seen
 from mingei.core.mesh.mending import Mending as Mends
@@ -423,6 +423,36 @@ class ByHand(unittest.TestCase):
                                                            cut.b.panel, False))
         self.assertIn(facets[1], {p.root for p in pieces_of(kept)})
 
+    @given(st.integers(0, 2000), st.floats(0.0, 360.0))
+    def test_whether_points_fit_does_not_hang_on_how_they_lie(self, seed: int, turn: float) -> None:
+        points = np.random.default_rng(seed).normal(size=(12, 2)) * (60.0, 90.0)
+        angle = math.radians(turn)
+        lies = points @ np.array(((math.cos(angle), math.sin(angle)), (-math.sin(angle), math.cos(angle))))
+        least = best_turn(points, 200.0, 300.0)[1]
+        at, again = best_turn(lies, 200.0, 300.0)
+        if abs(least - 1.0) > 1e-6:
+            self.assertEqual(least < 1.0, again < 1.0)
+        # by trying many turns one by one
+        turns = np.radians(np.arange(0.0, 180.0, 0.05))
+        wide = np.ptp(points @ np.stack([np.cos(turns), -np.sin(turns)]), axis=0)
+        high = np.ptp(points @ np.stack([np.sin(turns), np.cos(turns)]), axis=0)
+        if np.maximum(wide / 200.0, high / 300.0).min() <= 1.0:
+            self.assertLessEqual(least, 1.0 + 1e-9)
+        spun = np.radians(at)
+        self.assertAlmostEqual(max(
+            np.ptp(lies @ (np.cos(spun), -np.sin(spun))) / 200.0,
+            np.ptp(lies @ (np.sin(spun), np.cos(spun))) / 300.0), again)
+
+    def test_a_press_leaves_all_other_pieces_of_a_large_model_as_they_are(self) -> None:
+        made = made_of(organic(3, 0.6, 5))
+        fold = made.draft.pieces[0].folds[3]
+        hand = by_hand(made.brief.values, fold.a.panel, fold.b.panel, False)
+        before, after = (opened({**made.brief.values, "hand": text}) for text in ("", hand))
+        folds = [{frozenset((f, on)) for f, on in enumerate(each.cut.parents) if f != on}
+                 for each in (before, after)]
+        names = frozenset(int(name.split()[1]) - 1 for name in (fold.a.panel, fold.b.panel))
+        self.assertEqual(folds[0] ^ folds[1], {names})
+
     def test_an_edge_that_cannot_be_joined_is_refused_and_says_why(self) -> None:
         made = made_of(BODIES["finer ball"](), 300.0)
         refused = 0
@@ -560,7 +590,10 @@ class Window(WindowTest):
         card.choice.setCurrentIndex(card.choice.findData(fold.b.panel))
         card._dress()
         self.assertEqual(card.press.text(), "Cut it there")
+        view = self.window.station_of("draft").flat
+        before = view.picture()
         QTest.mouseClick(card.press, Qt.MouseButton.LeftButton)
+        self.assertNotEqual(view.picture(), before)  # the cut is there at once
         wait_for(lambda: len(pieces_of(document.build)) == pieces + 1)
         self.assertTrue(card.forget.isVisibleTo(card))
         card.choice.setCurrentIndex(card.choice.findData(fold.b.panel))

@@ -36,10 +36,12 @@ from mingei.app.seam_marks import (
     MARK_PX,
     JoinLine,
     MateMark,
+    edge_between,
     join_lines,
     mate_marks,
     paint_lines,
     paint_marks,
+    paint_set,
 )
 from mingei.app.spans import paint_span
 from mingei.app.tiles import Tiles
@@ -89,6 +91,7 @@ class FlatView(PartView):
         self._space = False
         self._held = ""
         self._line: int | None = None  # the line across a piece that is dragged
+        self._set: tuple[str, str, bool] | None = None  # the edge that was joined or cut just now
         self._root: tuple[RootMark, QPointF] | None = None  # the mark that is dragged, and where
         # measure, level, end, pressed at, value, was fitted
         self._drag: tuple[str, bool, int, QPointF, float, bool] | None = None
@@ -101,7 +104,7 @@ class FlatView(PartView):
         if self.build is not None and self.build.recipe is not build.recipe:
             self._fitted = True
             self.ends = []
-        self.build = build
+        self.build, self._set = build, None
         self.tiles = Tiles(chain.from_iterable(pattern_strokes(p, move)
                                                for p, move in zip(build.patterns, build.spread, strict=True)))
         self.panels = FlatPanels(build)
@@ -111,6 +114,12 @@ class FlatView(PartView):
             t("{piece}, {width} by {height}", piece=t(p.name), width=write_both(p.box.width),
               height=write_both(p.box.height))
             for p in build.patterns))
+        self.update()
+
+    def show_set(self, one: str, other: str, joined: bool) -> None:
+        """Show at once that the edge between two facets is joined or cut, till the pieces are worked out;
+        no names: it is not."""
+        self._set = (one, other, joined) if one else None
         self.update()
 
     def show_prints(self, prints: Mapping[Pattern, Print]) -> None:
@@ -424,6 +433,9 @@ class FlatView(PartView):
                 ratio = self.devicePixelRatioF()
                 paint_marks(painter, self.build, marks, (self.selection, self.hover), ratio)
                 paint_lines(painter, self.lines(), self._line, ratio)
+                if self._set is not None:
+                    one, other, joined = self._set
+                    paint_set(painter, edge_between(self.build, one, other, self.to_px), joined)
                 held, over = self._root or (None, None)
                 paint_roots(painter, self.roots(), held, over)
                 dimensions.paint(painter, drawn, self._drag[0] if self._drag else self._held)

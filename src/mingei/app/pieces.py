@@ -7,6 +7,7 @@ from collections.abc import Callable, Generator
 from functools import partial
 from typing import NamedTuple
 
+from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QLabel, QPushButton, QWidget
 
 from mingei.app.cards import Card, combo
@@ -55,6 +56,9 @@ def _edges(draft: Draft, facet: str) -> tuple[_Edge, ...]:
 
 class PiecesCard(Card):
     """Shown with a faceted model; what concerns a facet while one, or a seam between two, is in hand."""
+
+    #: the edge between two facets is joined or cut, and about to be worked out; no names: it was refused
+    was_set = Signal(str, str, bool)
 
     def __init__(self, document: Document, parent: QWidget | None = None) -> None:
         super().__init__(t("Pieces"), parent)
@@ -180,6 +184,7 @@ class PiecesCard(Card):
         if edge is None:
             return
         values, facet, other, joined = _values(self.document.brief), self.facet, edge.other, not edge.folded
+        self.was_set.emit(facet, other, joined)
         self._put(lambda: by_hand(values, facet, other, joined))
 
     def begin_with(self, facet: str) -> None:
@@ -199,5 +204,6 @@ class PiecesCard(Card):
         work_out(self, t("Working out the pieces…"), work, self.document.set_by_hand, self._refuse)
 
     def _refuse(self, error: MingeiError) -> None:
+        self.was_set.emit("", "", False)
         self.reason.setText(capital(error.words))
         self.reason.show()

@@ -77,6 +77,34 @@ def join_lines(build: Build, to_px: ToPx) -> list[JoinLine]:
     return result
 
 
+def edge_between(build: Build, one: str, other: str, to_px: ToPx) -> list[tuple[QPointF, QPointF]]:
+    """Where two panels meet on the flat, px: their fold, or both edges of their seam."""
+    both = {one, other}
+    moved = list(zip(build.patterns, build.spread, strict=True))
+    for pattern, move in moved:
+        for fold in pattern.folds:
+            if {fold.parent, fold.child} == both:
+                return [(to_px(move.apply(fold.start)), to_px(move.apply(fold.end)))]
+    seams = {m.seam for pattern in build.patterns for m in pattern.mates if {m.carrier, m.host} == both}
+    return [(to_px(move.apply(key.line[0])), to_px(move.apply(key.line[1]))) for pattern, move in moved
+            for key in pattern.keys if key.seam in seams]
+
+
+def paint_set(painter: QPainter, lines: Iterable[tuple[QPointF, QPointF]], joined: bool) -> None:
+    """An edge that was joined or cut by hand just now, before the pieces are worked out anew."""
+    lines = list(lines)
+    pen = QPen(theme.colour("persimmon"), 2.4)
+    if joined:
+        pen.setStyle(Qt.PenStyle.DashLine)
+    painter.setPen(pen)
+    for a, b in lines:
+        painter.drawLine(a, b)
+    if len(lines) == 2:
+        painter.setPen(QPen(theme.colour("persimmon"), 1.0, Qt.PenStyle.DotLine))
+        (a, b), (c, d) = lines
+        painter.drawLine((a + b) / 2, (c + d) / 2)
+
+
 def paint_marks(painter: QPainter, build: Build, marks: Iterable[MateMark], lit_parts: Collection[Part],
                 ratio: float) -> None:
     """The numbers that say which edge meets which; both of a pair light up together."""

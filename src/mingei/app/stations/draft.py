@@ -108,6 +108,7 @@ class DraftStation(Station):
         self.flat.pointed.connect(document.point_at)
         self.flat.dragged.connect(self._drag)
         self.flat.respliced.connect(self._drag_line)
+        self.facets.was_set.connect(self.flat.show_set)
         self.flat.rerooted.connect(self.facets.begin_with)
         self.flat.released.connect(lambda: self._say(document.selection))
         self.flat.measured.connect(lambda found: self.told.emit(span_words(found)))

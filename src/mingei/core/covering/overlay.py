@@ -165,7 +165,7 @@ def lay(patterns: Sequence[Pattern], overlays: Iterable[Overlay], stock_of: Call
         if overlay.is_band:
             stock = stock_of(overlay.part)
             up = (patterns[number].stock.caliper_mm + stock.caliper_mm) / 2
-            behind = landed_on(host, patterns[number], patterns, True)
+            behind = landed_on(host, patterns, True)
             drafts = bands(overlay.name, overlay.border, host, patterns[number], overlay.part, behind)
             clear = [d for d in drafts if _stands_clear(d.pieces[0], host, patterns[number], patterns)]
             named = (say("{name} {number}", name=overlay.name, number=n) if n > 1 else overlay.name
@@ -241,7 +241,7 @@ def _area(overlay: Overlay, host: FlatPanel, pattern: Pattern, patterns: Sequenc
     from shapely import difference  # slow to load, and seldom needed
 
     room = area_of(host.polygon, host.hole_polygons)
-    taken = [area_of(points) for points in landed_on(host, pattern, patterns, overlay.inside)]
+    taken = [area_of(points) for points in landed_on(host, patterns, overlay.inside)]
     for other in taken:
         room = difference(room, other, grid_size=1e-6)
     if overlay.is_label:

@@ -8,11 +8,11 @@ glued inside either.
 from __future__ import annotations
 
 import math
-from collections.abc import Callable, Iterable, Iterator, Mapping, Sequence
+from collections.abc import Callable, Collection, Iterable, Iterator, Sequence
 from dataclasses import replace
 from typing import TYPE_CHECKING, Any, NamedTuple
 
-from mingei.core.covering.landed import landed_on
+from mingei.core.covering.landed import landed
 from mingei.core.draft import Crease, Draft, EdgeRef, Fold, Panel, Piece, Placement
 from mingei.core.draft.joint import Adds
 from mingei.core.flat.develop import develop
@@ -101,11 +101,11 @@ def with_strips(draft: Draft, patterns: Sequence[Pattern],
     stock = stock_of(STRIPS)
     depths = {seam.name: seam.depth_mm for piece in draft.pieces for seam in piece.seams}
     owner = {panel.name: pattern for pattern in patterns for panel in pattern.panels}
-    taken: dict[str, list[Area]] = {}
+    inside = _Inside({name for _, m in asked for name in (m.carrier, m.host)}, patterns, stock.caliper_mm)
     drawn = {}
     for _, mate in sorted(asked, key=lambda each: -each[1].length):
         sides = [_side(owner[name], name, stock.caliper_mm) for name in (mate.carrier, mate.host)]
-        drawn[mate.seam] = _drawn(mate, sides, depths[mate.seam], stock.caliper_mm, patterns, taken)
+        drawn[mate.seam] = _drawn(mate, sides, depths[mate.seam], inside)
     pieces = {p.name: _taped(p, [seam for seam, draft in drawn.items() if draft is None]) for p in patterns}
     rode = []
     for pattern, mate in asked:
@@ -146,10 +146,60 @@ def _side(pattern: Pattern, name: str, thick: float) -> _Side:
     return _Side(pattern, pattern.by_name[name], finished(pattern)[name] @ inside)
 
 
-def _drawn(mate: Mate, sides: Sequence[_Side], depth: float, thick: float, patterns: Sequence[Pattern],
-           taken: dict[str, list[Area]]) -> Draft | None:
+class _Inside:
+    """What is free inside the panels of a thing; each panel's is worked out once.
+
+    hosts: the panels that are asked for; patterns: all pieces; thick: of the strips, mm.
+    """
+
+    def __init__(self, hosts: Collection[str], patterns: Sequence[Pattern], thick: float) -> None:
+        self.thick, self._landed = thick, landed(hosts, patterns, True)
+        self._turns = {m.seam: m.angle_deg for p in patterns for m in p.mates}
+        self._bare: dict[str, Area] = {}
+        self._laid: dict[str, list[Area]] = {}
+
+    def lay(self, panel: str, outline: Polygon) -> None:
+        """A strip lies there; x mirrored."""
+        self._laid.setdefault(panel, []).append(area_of(outline))
+
+    def room(self, side: _Side, seam: str) -> Area:
+        """What is free for a strip behind a seam, x mirrored."""
+        from shapely import LineString, union_all
+
+        name = side.panel.name
+        if name not in self._bare:
+            room = _mirrored(side.panel).buffer(-_CLEAR_MM)
+            held = [area_of([(-x, y) for x, y in other]) for other in self._landed.get(name, ())]
+            self._bare[name] = room.difference(union_all(held).buffer(_CLEAR_MM)) if held else room
+        taken = [laid.buffer(_CLEAR_MM) for laid in self._laid.get(name, ())]
+        for ((ax, ay), (bx, by)), turn in self._corners(side, seam):
+            beside = _beside_mm(turn, side.pattern.stock.caliper_mm, self.thick)
+            if beside > _CLEAR_MM:
+                taken.append(LineString([(-ax, ay), (-bx, by)]).buffer(beside))
+        return self._bare[name].difference(union_all(taken)) if taken else self._bare[name]
+
+    def _corners(self, side: _Side, but: str) -> Iterator[tuple[tuple[Point, Point], float]]:
+        """The sides at which another panel stands, as lines in the panel's coordinates, and how far it turns
+        in, degrees; those of one seam left out."""
+        back, name = side.panel.frame.inverse(), side.panel.name
+        for fold in side.pattern.folds:
+            if name in (fold.parent, fold.child):
+                yield (back.apply(fold.start), back.apply(fold.end)), fold.angle_deg
+        for key in side.pattern.keys:
+            if key.panel == name and key.seam != but and key.seam in self._turns:
+                yield (back.apply(key.line[0]), back.apply(key.line[1])), self._turns[key.seam]
+
+
+def _mirrored(panel: FlatPanel) -> Area:
+    return area_of([(-x, y) for x, y in panel.polygon],
+                   [[(-x, y) for x, y in hole] for hole in panel.hole_polygons])
+
+
+def _drawn(mate: Mate, sides: Sequence[_Side], depth: float, inside: _Inside) -> Draft | None:
     """The strip behind one seam, as large as there is room for; None where there is none."""
-    halves = _halves(mate, sides, thick, patterns, taken)
+    if mate.length < _SHORTEST_MM:
+        return None
+    halves = _halves(mate, sides, inside)
     best: tuple[float, float, float, float] | None = None
     for share in _DEPTHS:
         deep = depth * share
@@ -166,7 +216,7 @@ def _drawn(mate: Mate, sides: Sequence[_Side], depth: float, thick: float, patte
     outlines = [tuple(half.at(x, y) for x, y in ((low, 0.0), (high, 0.0), (high - lean, deep),
                                                   (low + lean, deep))) for half in halves]
     for side, outline in zip(sides, outlines, strict=True):
-        taken.setdefault(side.panel.name, []).append(area_of(outline))
+        inside.lay(side.panel.name, outline)
     return _draft(mate, _ordered(outlines[0]), _ordered(outlines[1]), _turn_deg(sides, halves[0].inward))
 
 
@@ -187,11 +237,9 @@ def _draft(mate: Mate, one: Polygon, other: Polygon, turn: float) -> Draft:
                  closes=False)
 
 
-def _halves(mate: Mate, sides: Sequence[_Side], thick: float, patterns: Sequence[Pattern],
-            taken: Mapping[str, list[Area]]) -> list[_Half]:
+def _halves(mate: Mate, sides: Sequence[_Side], inside: _Inside) -> list[_Half]:
     """Both halves as they may lie: their hinge is where the strip's middle layer meets on both panels."""
     import numpy as np
-    from shapely import LineString
 
     from mingei.core.folded.fold import edge_as_cut
 
@@ -206,39 +254,16 @@ def _halves(mate: Mate, sides: Sequence[_Side], thick: float, patterns: Sequence
         short = (float(normal @ on) - cut[:, :2] @ way) / slope**2
         cut[:, :2] += short[:, None] * way
     found = []
-    angles = {m.seam: m.angle_deg for p in patterns for m in p.mates if m.seam != mate.seam}
     for number, side in enumerate(sides):
         seen = cut if number == 0 else cut @ np.linalg.inv(beyond).T
         (x0, y0), (x1, y1) = seen[:, :2].tolist()
         length = math.hypot(x1 - x0, y1 - y0)
         along = (x1 - x0) / length, (y1 - y0) / length
-        mirrored = area_of([(-x, y) for x, y in side.panel.polygon],
-                           [[(-x, y) for x, y in hole] for hole in side.panel.hole_polygons])
-        middle = mirrored.centroid
+        middle = _mirrored(side.panel).centroid
         left = (-along[1], along[0])
         inward = left if (middle.x - x0) * left[0] + (middle.y - y0) * left[1] > 0 else (along[1], -along[0])
-        room = mirrored.buffer(-_CLEAR_MM)
-        for (a, b), turn in _corners(side, angles):
-            room = room.difference(LineString([(-a[0], a[1]), (-b[0], b[1])]).buffer(
-                _beside_mm(turn, side.pattern.stock.caliper_mm, thick)))
-        for other in landed_on(side.panel, side.pattern, patterns, True):
-            room = room.difference(area_of([(-x, y) for x, y in other]).buffer(_CLEAR_MM))
-        for laid in taken.get(side.panel.name, ()):
-            room = room.difference(laid.buffer(_CLEAR_MM))
-        found.append(_Half((x0, y0), along, length, inward, room))
+        found.append(_Half((x0, y0), along, length, inward, inside.room(side, mate.seam)))
     return found
-
-
-def _corners(side: _Side, angles: Mapping[str, float]) -> Iterator[tuple[tuple[Point, Point], float]]:
-    """The sides at which another panel stands, as lines in the panel's coordinates, and how far it turns in,
-    degrees.  angles: of the seams that count."""
-    back, name = side.panel.frame.inverse(), side.panel.name
-    for fold in side.pattern.folds:
-        if name in (fold.parent, fold.child):
-            yield (back.apply(fold.start), back.apply(fold.end)), fold.angle_deg
-    for key in side.pattern.keys:
-        if key.panel == name and key.seam in angles:
-            yield (back.apply(key.line[0]), back.apply(key.line[1])), angles[key.seam]
 
 
 def _beside_mm(turn_deg: float, panel_mm: float, strip_mm: float) -> float:

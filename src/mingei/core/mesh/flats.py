@@ -181,13 +181,42 @@ def hull_of(points: Array) -> Array:
     return found
 
 
+#: Points that fill a room by this much, of a whole degree's turns, may fit at one between.
+_NEARLY = 1.05
+
+
 def best_turn(points: Array, width: float, height: float) -> tuple[float, float]:
     """At which turn (degrees) points fill a room the least, and how much of it, 1 to fill one of its sides:
-    with a side of their hull along the room, or at any whole degree."""
+    with a side of their hull along the room, or at any whole degree; where they nearly fit, as exactly as
+    they fit at all, however they lie to begin with."""
     hull = hull_of(points)
     sides = np.diff(hull, axis=0)
     turns = np.concatenate([np.arange(0.0, 90.0), -np.degrees(np.arctan2(sides[:, 1], sides[:, 0])) % 90.0])
-    turns = np.concatenate([turns, turns + 90.0])
+    found = _least_filled(hull, np.concatenate([turns, turns + 90.0]), width, height)
+    if 1.0 < found[1] <= _NEARLY:
+        exact = _least_filled(hull, _just_fitting(hull, width, height), width, height)
+        found = min(found, exact, key=lambda each: each[1])
+    return found
+
+
+def _just_fitting(hull: Array, width: float, height: float) -> Array:
+    """The turns (degrees) at which two corners of a hull stand as far apart as the room is wide, or high:
+    where points fit at all, they fit at one of these, since what fits is bounded by them (plane geometry)."""
+    one, other = np.triu_indices(len(hull), 1)
+    apart = hull[other] - hull[one]
+    long, way = np.linalg.norm(apart, axis=1), np.degrees(np.arctan2(apart[:, 1], apart[:, 0]))
+    found = []
+    for most, lies in ((width, 0.0), (height, 90.0)):
+        far = long >= most
+        lean = np.degrees(np.arccos(most / long[far]))
+        found += [lies - way[far] + lean, lies - way[far] - lean]
+    return np.concatenate(found) % 180.0
+
+
+def _least_filled(hull: Array, turns: Array, width: float, height: float) -> tuple[float, float]:
+    """Of some turns (degrees) the one at which a hull fills a room the least, and how much of it."""
+    if not len(turns):
+        return 0.0, np.inf
     angle = np.radians(turns)
     wide = np.ptp(hull @ np.stack([np.cos(angle), -np.sin(angle)]), axis=0)
     high = np.ptp(hull @ np.stack([np.sin(angle), np.cos(angle)]), axis=0)

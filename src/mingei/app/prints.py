@@ -5,7 +5,7 @@ from __future__ import annotations
 
 import math
 from collections import OrderedDict
-from collections.abc import Iterable, Mapping
+from collections.abc import Callable, Iterable, Mapping
 from functools import lru_cache
 from pathlib import Path
 from typing import NamedTuple, TypeAlias
@@ -33,6 +33,8 @@ _HURRIED_PX, _REST_MS = 420.0, 220
 #: Prints of so many bytes are kept, and those asked for last; a drawing repeated more often than so many
 #: times is painted once and laid down.
 _ROOM_BYTES, _FEW = 48 * 1024 * 1024, 3
+#: A print of more patches is painted in the background.
+_MANY = 60
 
 
 _Key: TypeAlias = tuple[str, str, str, str]
@@ -108,6 +110,7 @@ class Prints(QObject):
         self._rest.setInterval(_REST_MS)
         self._rest.timeout.connect(self._refine)
         self._waiting: list[Build] = []
+        self._behind: tuple[Build, int, Job] | None = None  # what is painted in the background
         self._most = 1
         self._soon = QTimer(self)
         self._soon.setSingleShot(True)
@@ -185,6 +188,9 @@ class Prints(QObject):
         if known is not None and known[0] == self._version:
             self._made.move_to_end(build)
             return known[2]
+        if _many(build):
+            self._paint_behind(build)
+            return {}
         # while measures change a print is painted coarse, and finely when they rest
         fine = build.brief.name != self._changing
         self._changing = build.brief.name
@@ -192,6 +198,24 @@ class Prints(QObject):
         made = self._paint(build, _PRINT_PX if fine else _HURRIED_PX)
         self._keep(build, fine, made)
         return made
+
+    def _paint_behind(self, build: Build) -> None:
+        """Paint a print of many patches in the background; what was begun before is given up."""
+        if self._behind is not None:
+            if self._behind[0] is build and self._behind[1] == self._version:
+                return
+            self._behind[2].cancel()
+        version, images, pictures = self._version, self._images(), self.pictures(build)
+        job = Job(lambda progress: _painted(build, pictures, images, progress), self)
+        self._behind = build, version, job
+        job.done.connect(lambda made: self._take_painted(build, version, made))
+        job.start()
+
+    def _take_painted(self, build: Build, version: int, made: dict[Pattern, Print]) -> None:
+        if self._behind is not None and self._behind[:2] == (build, version):
+            self._behind = None
+        self._keep(build, True, made, version)
+        self.arrived.emit()
 
     def of_all(self, builds: Iterable[Build]) -> dict[Pattern, Print]:
         """The prints of several things that are painted already; the others are painted one at a turn of the
@@ -203,6 +227,8 @@ class Prints(QObject):
             known = self._made.get(build)
             if known is not None and known[0] == self._version:
                 found |= known[2]
+            elif _many(build):
+                self._paint_behind(build)
             elif build not in self._waiting:
                 self._waiting.append(build)
         if self._waiting:
@@ -212,7 +238,7 @@ class Prints(QObject):
     @property
     def waiting(self) -> bool:
         """Whether prints are still to be painted."""
-        return bool(self._waiting)
+        return bool(self._waiting) or self._behind is not None
 
     def _paint_next(self) -> None:
         build = self._waiting.pop(0)
@@ -224,30 +250,25 @@ class Prints(QObject):
         else:
             self.arrived.emit()
 
-    def _keep(self, build: Build, fine: bool, made: dict[Pattern, Print]) -> None:
-        self._made[build] = self._version, fine, made
+    def _keep(self, build: Build, fine: bool, made: dict[Pattern, Print], version: int | None = None) -> None:
+        self._made[build] = self._version if version is None else version, fine, made
         room = sum(_bytes(some) for _, _, some in self._made.values())
         while room > _ROOM_BYTES and len(self._made) > self._most:
             _, (_, _, some) = self._made.popitem(last=False)
             room -= _bytes(some)
 
     def _paint(self, build: Build, most: float) -> dict[Pattern, Print]:
-        images = {id(read.picture): read.image for read in self._known.values() if read.picture is not None}
-        lying = self._lying(build)
-        made = {pattern: paint(prints, images, most) for pattern, prints in lying.items()}
-        for pattern, prints in lying.items():
-            for half in build.halves[pattern]:
-                on_it = () if half.within is None else printed_within(prints, half)
-                if on_it:
-                    made[half.pattern] = paint(on_it, images, most)
-        return made
+        return _all_painted(build, self._lying(build), self._images(), most, lambda: None)
+
+    def _images(self) -> dict[int, QImage | None]:
+        """The pixels of the pictures that have been read, by their identity."""
+        return {id(read.picture): read.image for read in self._known.values() if read.picture is not None}
 
     def _lying(self, build: Build) -> dict[Pattern, tuple[Printed, ...]]:
         """Where everything that has been read lies; kept for the thing last asked about."""
         if self._placed is None or self._placed[0] is not build or self._placed[1] != self._version:
             pictures = self.pictures(build)
-            lying = printed([a for a in build.brief.arts if a in pictures], build.patterns, pictures)
-            self._placed = build, self._version, lying
+            self._placed = build, self._version, _lying_on(build, pictures)
         return self._placed[2]
 
     def _refine(self) -> None:
@@ -259,6 +280,37 @@ class Prints(QObject):
             del self._made[build]
         if coarse:
             self.arrived.emit()
+
+
+def _many(build: Build) -> bool:
+    """Whether so much is printed on its panels that painting it would hold the window up."""
+    return sum(p.wrap is not None or p.tint is not None for pattern in build.patterns
+               for p in pattern.panels) > _MANY
+
+
+def _lying_on(build: Build, pictures: Mapping[Art, Picture | None]) -> dict[Pattern, tuple[Printed, ...]]:
+    return printed([a for a in build.brief.arts if a in pictures], build.patterns, pictures)
+
+
+def _painted(build: Build, pictures: Mapping[Art, Picture | None], images: Mapping[int, QImage | None],
+             progress: Progress) -> dict[Pattern, Print]:
+    """All prints of a thing, fine, away from the interface."""
+    return _all_painted(build, _lying_on(build, pictures), images, _PRINT_PX, progress.stop_if_asked)
+
+
+def _all_painted(build: Build, lying: Mapping[Pattern, tuple[Printed, ...]],
+                 images: Mapping[int, QImage | None], most: float,
+                 step: Callable[[], None]) -> dict[Pattern, Print]:
+    """The prints of a thing's pieces, and of what pieces come apart into.  step: called before each."""
+    made = {}
+    for pattern, prints in lying.items():
+        step()
+        made[pattern] = paint(prints, images, most)
+        for half in build.halves[pattern]:
+            on_it = () if half.within is None else printed_within(prints, half)
+            if on_it:
+                made[half.pattern] = paint(on_it, images, most)
+    return made
 
 
 def _bytes(some: Mapping[Pattern, Print]) -> int:

@@ -1012,6 +1012,10 @@
    <translation>Bevor es geschlossen wird: rechtzeitig für das, was später außer Reichweite ist.</translation>
   </message>
   <message>
+   <source>Begin its piece with it</source>
+   <translation>Ihr Teil mit ihr beginnen</translation>
+  </message>
+  <message>
    <source>Belly band</source>
    <translation>Bauchbinde</translation>
   </message>
@@ -2215,6 +2219,10 @@
    <translation>Schritt für Schritt falten statt bewegt</translation>
   </message>
   <message>
+   <source>Fold the flap of {names} back.</source>
+   <translation>Den Lappen von {names} zurückfalten.</translation>
+  </message>
+  <message>
    <source>Fold the two flaps of {names} back.</source>
    <translation>Die zwei Klappen von {names} zurückfalten.</translation>
   </message>
@@ -2541,6 +2549,10 @@
   <message>
    <source>Glue the {host} on the edge of the {carrier}.</source>
    <translation>Kleb {host} auf die Kante von {carrier}.</translation>
+  </message>
+  <message>
+   <source>Glue the {host} on the strip behind the {carrier}.</source>
+   <translation>{host} auf den Streifen hinter {carrier} kleben.</translation>
   </message>
   <message>
    <source>Glue the {name} on the inner face of the {panel}.</source>
@@ -3043,6 +3055,10 @@
    <translation>Es ist {wide:.2f}-mal so breit und {deep:.2f}-mal so tief, wie es hoch ist.</translation>
   </message>
   <message>
+   <source>It lies still, and all other facets of its piece are turned up, the furthest first. The mark on the drawing may be dragged there, too.</source>
+   <translation>Sie bleibt liegen, und alle anderen Facetten ihres Teils werden hochgeklappt, die entferntesten zuerst. Auch die Marke auf der Zeichnung lässt sich dorthin ziehen.</translation>
+  </message>
+  <message>
    <source>It was never saved: {things}.</source>
    <translation>Es wurde nie gespeichert: {things}.</translation>
   </message>
@@ -3247,6 +3263,10 @@
    <translation>Das Werkzeug weglegen, nichts wählen</translation>
   </message>
   <message>
+   <source>Lay the {name} over the {piece}: glue it facet by facet, from its middle outwards.</source>
+   <translation>{name} über {piece} legen: Facette für Facette ankleben, von der Mitte nach außen.</translation>
+  </message>
+  <message>
    <source>Layers</source>
    <translation>Schichten</translation>
   </message>
@@ -3319,8 +3339,8 @@
    <translation>Länge des Balkens</translation>
   </message>
   <message>
-   <source>Let down from above until it touches, and glued there.</source>
-   <translation>Von oben herabgelassen, bis es berührt, und dort geklebt.</translation>
+   <source>Let down square to the panel until it touches, and glued there.</source>
+   <translation>Senkrecht zur Fläche herabgelassen, bis es berührt, und dort geklebt.</translation>
   </message>
   <message>
    <source>Let it dry {minutes:.0f} min</source>
@@ -3369,6 +3389,10 @@
   <message>
    <source>Light passes of the scoring tool; heavy stock wants several</source>
    <translation>Leichte Gänge des Rillwerkzeugs; schweres Material will mehrere</translation>
+  </message>
+  <message>
+   <source>Limb</source>
+   <translation>Glied</translation>
   </message>
   <message>
    <source>Liner</source>
@@ -3445,6 +3469,10 @@
   <message>
    <source>Looks</source>
    <translation>Schaut</translation>
+  </message>
+  <message>
+   <source>Lower end</source>
+   <translation>Unteres Ende</translation>
   </message>
   <message>
    <source>Lowest</source>
@@ -3757,6 +3785,10 @@ Protokoll: {log}</translation>
   <message>
    <source>No tab: the two edges meet and are taped outside.</source>
    <translation>Keine Lasche: die zwei Kanten treffen sich und werden außen verklebt.</translation>
+  </message>
+  <message>
+   <source>No tab: the two edges meet, and a strip of card is glued behind both.</source>
+   <translation>Keine Lasche: Die beiden Kanten stoßen aneinander, und hinter beide wird ein Kartonstreifen geklebt.</translation>
   </message>
   <message>
    <source>Not here: {reason}.</source>
@@ -4831,6 +4863,10 @@ Protokoll: {log}</translation>
    <translation>Sitzhöhe</translation>
   </message>
   <message>
+   <source>Second layer</source>
+   <translation>Zweite Lage</translation>
+  </message>
+  <message>
    <source>See how the PDF comes out of a printer that shrinks, clips or skews, and what its bars would measure.</source>
    <translation>Sehen, wie das PDF aus einem Drucker kommt, der schrumpft, abschneidet oder schräg zieht, und was die Balken dann messen.</translation>
   </message>
@@ -5233,6 +5269,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Straps apart</source>
    <translation>Griffe auseinander</translation>
+  </message>
+  <message>
+   <source>Strip</source>
+   <translation>Streifen</translation>
   </message>
   <message>
    <source>Strips</source>
@@ -6087,6 +6127,10 @@ Protokoll: {log}</translation>
    <translation>Muffe oben</translation>
   </message>
   <message>
+   <source>Upper end</source>
+   <translation>Oberes Ende</translation>
+  </message>
+  <message>
    <source>Upright bars</source>
    <translation>Sprossen senkrecht</translation>
   </message>
@@ -6525,6 +6569,10 @@ Protokoll: {log}</translation>
   <message>
    <source>With something to mend</source>
    <translation>An denen etwas zu richten ist</translation>
+  </message>
+  <message>
+   <source>Without a tab</source>
+   <translation>Ohne Lasche</translation>
   </message>
   <message>
    <source>Words</source>
@@ -7099,6 +7147,10 @@ Protokoll: {log}</translation>
    <translation>die Breite eines Sitzes</translation>
   </message>
   <message>
+   <source>a second layer, which bears what is printed</source>
+   <translation>eine zweite Lage, die trägt, was gedruckt wird</translation>
+  </message>
+  <message>
    <source>a setting for {kind} names no tool of it, no kind of stock or no passes</source>
    <translation>eine Einstellung für {kind} nennt kein Werkzeug des Geräts, keine Materialart oder keine Durchgänge</translation>
   </message>
@@ -7181,6 +7233,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a strip</source>
    <translation>ein Streifen</translation>
+  </message>
+  <message>
+   <source>a strip behind</source>
+   <translation>Streifen dahinter</translation>
   </message>
   <message>
    <source>a strip of its tab, {wide} wide, shows between the two panels</source>
@@ -7295,6 +7351,10 @@ Protokoll: {log}</translation>
    <translation>über den Fuß, wo er steht</translation>
   </message>
   <message>
+   <source>across the lower end</source>
+   <translation>quer über das untere Ende</translation>
+  </message>
+  <message>
    <source>across the outline</source>
    <translation>quer über den Umriss</translation>
   </message>
@@ -7305,6 +7365,10 @@ Protokoll: {log}</translation>
   <message>
    <source>across the seat</source>
    <translation>über den Sitz</translation>
+  </message>
+  <message>
+   <source>across the upper end, where it turns</source>
+   <translation>quer über das obere Ende, um das es sich dreht</translation>
   </message>
   <message>
    <source>across the {axis}</source>
@@ -7373,6 +7437,10 @@ Protokoll: {log}</translation>
   <message>
    <source>an arch</source>
    <translation>ein Bogen</translation>
+  </message>
+  <message>
+   <source>an arm, a leg, a pointer: two rounded ends and a wall, to turn on a pivot</source>
+   <translation>ein Arm, ein Bein, ein Zeiger: zwei runde Enden und eine Wand, drehbar um einen Zapfen</translation>
   </message>
   <message>
    <source>an edge of {length:g} mm has an opening too near it to carry a tab</source>
@@ -9915,6 +9983,10 @@ Protokoll: {log}</translation>
    <translation>vom Boden bis zur Decke</translation>
   </message>
   <message>
+   <source>from the middle of one end to that of the other</source>
+   <translation>von der Mitte des einen Endes zu der des anderen</translation>
+  </message>
+  <message>
    <source>from the middle to the end of a leg</source>
    <translation>von der Mitte bis zum Ende eines Beins</translation>
   </message>
@@ -11411,6 +11483,10 @@ Protokoll: {log}</translation>
    <translation>es ist keine SVG-Zeichnung, oder eine kaputte ({error})</translation>
   </message>
   <message>
+   <source>it is no corner of two sides</source>
+   <translation>es ist keine Ecke zweier Seiten</translation>
+  </message>
+  <message>
    <source>it is no logbook</source>
    <translation>es ist kein Logbuch</translation>
   </message>
@@ -11611,6 +11687,10 @@ Protokoll: {log}</translation>
    <translation>seine Löcher ließen zu wenig Karton</translation>
   </message>
   <message>
+   <source>its larger end would swallow the smaller</source>
+   <translation>das größere Ende würde das kleinere verschlucken</translation>
+  </message>
+  <message>
    <source>its link leads round in a circle</source>
    <translation>sein Verweis führt im Kreis</translation>
   </message>
@@ -11781,6 +11861,10 @@ Protokoll: {log}</translation>
   <message>
    <source>joined to {host}</source>
    <translation>verbunden mit {host}</translation>
+  </message>
+  <message>
+   <source>jointed figure</source>
+   <translation>Gliederfigur</translation>
   </message>
   <message>
    <source>journal</source>
@@ -13049,6 +13133,10 @@ Protokoll: {log}</translation>
   <message>
    <source>make it {least} or higher, or 0</source>
    <translation>machen Sie es {least} oder höher, oder 0</translation>
+  </message>
+  <message>
+   <source>make it {least} or longer</source>
+   <translation>{least} oder länger machen</translation>
   </message>
   <message>
    <source>make it {least} or more</source>
@@ -14411,6 +14499,10 @@ Protokoll: {log}</translation>
    <translation>Papiertüte</translation>
   </message>
   <message>
+   <source>paper over it</source>
+   <translation>Papier darüber</translation>
+  </message>
+  <message>
    <source>paper round a product, with a fin at the back and closed ends</source>
    <translation>Papier um eine Ware, mit einem Steg hinten und geschlossenen Enden</translation>
   </message>
@@ -14845,6 +14937,10 @@ Protokoll: {log}</translation>
   <message>
    <source>puppet</source>
    <translation>Puppe</translation>
+  </message>
+  <message>
+   <source>put a strip behind the {seam}</source>
+   <translation>einen Streifen hinter {seam} setzen</translation>
   </message>
   <message>
    <source>put back the copy kept beside it, whose name ends in ~</source>
@@ -15855,6 +15951,10 @@ Protokoll: {log}</translation>
    <translation>Haut</translation>
   </message>
   <message>
+   <source>skin of {piece}</source>
+   <translation>Haut von {piece}</translation>
+  </message>
+  <message>
    <source>skirt</source>
    <translation>Deckelhöhe</translation>
   </message>
@@ -16549,6 +16649,10 @@ Protokoll: {log}</translation>
   <message>
    <source>strip #</source>
    <translation>Streifen #</translation>
+  </message>
+  <message>
+   <source>strip {number}</source>
+   <translation>Streifen {number}</translation>
   </message>
   <message>
    <source>strips</source>
@@ -17377,6 +17481,14 @@ Protokoll: {log}</translation>
   <message>
    <source>the {outer} slides over the {host}</source>
    <translation>{outer} gleitet über {host}</translation>
+  </message>
+  <message>
+   <source>the {panel} bears another seam there</source>
+   <translation>{panel} trägt dort eine andere Naht</translation>
+  </message>
+  <message>
+   <source>the {panel} is folded there</source>
+   <translation>{panel} ist dort gefaltet</translation>
   </message>
   <message>
    <source>the {panel} is never folded</source>
@@ -18283,6 +18395,10 @@ Protokoll: {log}</translation>
    <translation>was in der Mitte hängt</translation>
   </message>
   <message>
+   <source>what holds an edge that finds no room for a tab</source>
+   <translation>was eine Kante hält, für deren Lasche kein Platz ist</translation>
+  </message>
+  <message>
    <source>what holds it on the head</source>
    <translation>was sie am Kopf hält</translation>
   </message>
@@ -18557,6 +18673,10 @@ Protokoll: {log}</translation>
   <message>
    <source>windows</source>
    <translation>Fenster</translation>
+  </message>
+  <message>
+   <source>wing</source>
+   <translation>Flügel</translation>
   </message>
   <message>
    <source>wings</source>
@@ -19099,8 +19219,8 @@ Protokoll: {log}</translation>
    <translation>schreiben Sie x,y oder x,y,Drehung in mm und Grad</translation>
   </message>
   <message>
-   <source>write x,y,z and +, - or a stop, as shares of the height</source>
-   <translation>schreiben Sie x,y,z und +, - oder einen Punkt, als Anteile der Höhe</translation>
+   <source>write x,y,z and +, -, * or a stop, as shares of the height</source>
+   <translation>x,y,z und +, -, * oder einen Punkt schreiben, als Anteile der Höhe</translation>
   </message>
   <message>
    <source>write {least:g} to {most:g}</source>
@@ -19181,6 +19301,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{a} meets {b} along {length}.</source>
    <translation>{a} trifft {b} längs {length}.</translation>
+  </message>
+  <message>
+   <source>{a} meets {b} along {length}; a strip lies behind, {depth} onto either.</source>
+   <translation>{a} stößt auf {length} an {b}; dahinter liegt ein Streifen, {depth} auf jeder Seite.</translation>
   </message>
   <message>
    <source>{a} to {b}</source>
@@ -19774,6 +19898,10 @@ Protokoll: {log}</translation>
    <translation>{name} Rückseite</translation>
   </message>
   <message>
+   <source>{name} beyond</source>
+   <translation>{name} jenseits</translation>
+  </message>
+  <message>
    <source>{name} cannot be built from it: {reason}</source>
    <translation>{name} lässt sich nicht daraus bauen: {reason}</translation>
   </message>
@@ -19916,6 +20044,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{panel} mat</source>
    <translation>{panel} Auflage</translation>
+  </message>
+  <message>
+   <source>{panel} skin</source>
+   <translation>{panel}: Haut</translation>
   </message>
   <message>
    <source>{panel} words</source>

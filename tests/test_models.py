@@ -5,32 +5,37 @@ from __future__ import annotations
 
 import math
 import unittest
+from dataclasses import replace
 
 import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtTest import QTest
-from shapely import Polygon
+from shapely import Point, Polygon
 
 from mingei.app.drawer import ChecksDrawer
 from mingei.app.placing import JoinCard, PlaceView
 from mingei.assets import demo_models
+from mingei.core.amendments.opening import Opening
 from mingei.core.check import Severity, run
 from mingei.core.check.joined import whole_findings
 from mingei.core.document.build import build
 from mingei.core.document.make_sheet import make_sheet
-from mingei.core.document.project import new_brief
+from mingei.core.document.project import new_brief, new_project
 from mingei.core.errors import MeasureError
 from mingei.core.folded.fold import finished, place
+from mingei.core.kinds import some
 from mingei.core.kinds.join import Join, join_of
 from mingei.core.length import parse
 from mingei.core.plan.picture import Tint
 from mingei.core.plane.shape import bounds, flat_points
 from mingei.core.stock import Stock
-from mingei.core.whole.joined import joined, many, needed, stood
+from mingei.core.whole.bodies import panels
+from mingei.core.whole.joined import Shown, joined, many, needed, stood
 from mingei.core.whole.pictures import drawn_of, in_order, join_picture
 from mingei.formats import project_file
+from tests.giving import given_way
 from tests.test_whole import FLOOR, kit
 from tests.windows import WindowTest, click, drag, wait_for
 
@@ -64,6 +69,57 @@ class Figures(unittest.TestCase):
             made = build(new_brief("flat-figure", {"shape": "polygon", "sides": sides, "width": 80.0}), CARD)
             points = np.array(made.patterns[0].panels[0].polygon)
             self.assertAlmostEqual(float(np.ptp(points[:, 1])), 80.0, places=6)
+
+
+class Limbs(unittest.TestCase):
+    @given(st.floats(20.0, 200.0), st.floats(12.0, 60.0), st.floats(12.0, 60.0), st.floats(6.0, 30.0),
+           st.floats(0.12, 0.4))
+    def test_its_ends_are_as_wide_and_as_far_apart_as_asked_and_its_wall_closes(
+            self, length: float, top: float, bottom: float, depth: float, caliper: float) -> None:
+        try:
+            brief = new_brief("limb", {"length": length, "top": top, "bottom": bottom, "depth": depth})
+        except MeasureError:
+            return
+        if brief.made["length"] != length:  # one end would swallow the other, and it gave way
+            length = float(brief.made["length"])
+            self.assertLess(length - abs(top - bottom) / 2, 6.0)
+        made = build(brief, Stock("card", "Card", 220, caliper))
+        self.assertEqual([c for c in made.closures if not c.closes], [])
+        front = next(p for pattern in made.patterns for p in pattern.panels if p.name == "front")
+        whole = Polygon(front.polygon)
+        low, left = whole.bounds[1], whole.bounds[0]
+        self.assertAlmostEqual(whole.bounds[3] - low, length + (top + bottom) / 2, delta=0.6)
+        # round both middles lie half of what was asked, whatever the sides do
+        drawn = made.draft.places[:2]
+        self.assertEqual([p.name for p in drawn], ["pivot", "end"])
+        self.assertAlmostEqual(math.dist((drawn[0].x, drawn[0].y), (drawn[1].x, drawn[1].y)), length)
+        for place_of, across in zip(drawn, (top, bottom), strict=True):
+            away = whole.exterior.distance(Point(place_of.x, place_of.y))
+            self.assertAlmostEqual(away, across / 2, delta=0.6)
+        self.assertGreater(left, -1.0)
+
+    def test_it_turns_about_its_pivot_without_being_told_where_that_is(self) -> None:
+        board = replace(new_brief("tag", {"width": 90.0, "height": 140.0}, name="board"), id="board")
+        limb = replace(new_brief("limb", {}, name="arm"), id="arm")
+        for foot in ("front", "back"):
+            join = Join("board", panels(build(board, CARD))[0][0].name, "turns", foot=foot, most_deg=60.0)
+            found = joined(replace(new_project(board, "Kit"),
+                                   briefs=(board, replace(limb, amendments=(*limb.amendments, join)))))
+            self.assertEqual([str(t.error) for t in found.troubles], [])
+            (hole,) = some(found.build_of(1).brief.amendments, Opening)
+            place = next(p for p in found.build_of(1).draft.places if p.panel == foot and p.name == "pivot")
+            middle = bounds(next(p for p, _ in panels(found.build_of(1)) if p.name == foot).outline).centre
+            self.assertAlmostEqual(hole.x + middle[0], place.x)
+            self.assertAlmostEqual(hole.y + middle[1], place.y)
+            # turned, it stays where it is pinned
+            rest, turned = (stood(found, 0, Shown(moved=((1, share),)))[1].pose for share in (0.0, 1.0))
+            pin = found.build_of(1).patterns
+            stands = finished(next(p for p in pin if foot in p.by_name))[foot]
+            at = stands @ np.array((place.x, place.y, 0.0, 1.0))
+            np.testing.assert_allclose((rest @ at)[:2], (turned @ at)[:2], atol=1e-6)
+
+    def test_an_end_that_would_swallow_the_other_gives_way(self) -> None:
+        self.assertEqual(set(given_way("limb", {"length": 10.0, "top": 60.0, "bottom": 12.0})), {"length"})
 
 
 class Bowls(unittest.TestCase):

@@ -22,7 +22,7 @@ from mingei.core.document.make_sheet import make_sheet
 from mingei.core.document.project import Project, new_brief, new_project
 from mingei.core.document.table import table
 from mingei.core.errors import MeasureError
-from mingei.core.folded.fold import finished
+from mingei.core.folded.fold import finished, place
 from mingei.core.folded.shared import shared, slabs
 from mingei.core.kinds import some
 from mingei.core.kinds.join import Join, Row
@@ -35,7 +35,7 @@ from mingei.core.plan.making import USUAL
 from mingei.core.plane import contour
 from mingei.core.plane.shape import bounds, flat_points
 from mingei.core.sizing.scale import scaled
-from mingei.core.whole.bodies import touching, upright
+from mingei.core.whole.bodies import panels, touching, upright
 from mingei.core.whole.joined import (
     ASSEMBLED,
     Shown,
@@ -338,6 +338,42 @@ class Moves(unittest.TestCase):
             every, host = slabs(plain(found.project, 1).patterns), slabs(plain(found.project, 0).patterns)
             self.assertGreater(sum(float((a.solid.transform(lower[:3]) ^ b.solid).volume()) for a in every
                                    for b in host), 0.02, recipe)
+
+    def test_on_a_side_of_a_round_it_sits_as_it_does_on_top(self) -> None:
+        ball = ("ball", "polyhedron", {"solid": "truncated-icosahedron", "edge": 16.0}, None)
+        sides = [p.name for p, _ in panels(plain(kit(ball), 0))]
+        for side in sides[::9]:
+            found = joined(kit(ball, ("nose", "tube", {"diameter": 30.0, "height": 12.0, "ends": "open"},
+                                      Join("ball", side, "rests"))))
+            self.assertEqual([str(t.error) for t in found.troubles], [], side)
+            self.assertEqual(between(found.project), [], side)
+            (pose,), given = found.seats[0].poses, found.seats[0].given
+            way = finished(given.pattern)[side][:3, 2]
+            np.testing.assert_allclose(pose[:3, 2], way, atol=1e-9)  # it stands square to the side
+            nearer = pose.copy()
+            nearer[:3, 3] -= 0.3 * way
+            every, host = slabs(plain(found.project, 1).patterns), slabs(plain(found.project, 0).patterns)
+            self.assertGreater(sum(float((a.solid.transform(nearer[:3]) ^ b.solid).volume()) for a in every
+                                   for b in host), 0.02, side)
+
+    def test_a_guest_stands_on_any_panel_of_its_own_that_is_named(self) -> None:
+        for recipe, values in (("carton", {"length": 40.0, "width": 30.0, "height": 60.0}),
+                               ("prism", {"sides": 6, "across": 40.0, "height": 50.0}), ("tag", {})):
+            for foot, pattern in panels(plain(kit(("post", recipe, values, None)), 0))[:6]:
+                found = joined(kit(FLOOR, ("post", recipe, values, on_floor("stands", foot=foot.name))))
+                self.assertEqual([str(t.error) for t in found.troubles], [], (recipe, foot.name))
+                self.assertEqual(between(found.project), [], (recipe, foot.name))
+                guest = found.build_of(1)
+                (pose,), given = found.seats[0].poses, found.seats[0].given
+                face = pose @ finished(next(p for p in guest.patterns if foot.name in p.by_name))[foot.name]
+                up = finished(given.pattern)["base"][:3, 2] * -1.0  # on the inner face
+                self.assertAlmostEqual(abs(float(face[:3, 2] @ up)), 1.0, places=6)
+                heights = np.concatenate([
+                    place(pose @ finished(p)[q.name], q.polygon, side * p.stock.caliper_mm / 2)
+                    for p in guest.patterns for q in p.panels for side in (-1, 1)]) @ up
+                low = place(face, pattern.by_name[foot.name].polygon) @ up
+                # nothing is lower but what is glued on it
+                self.assertLess(float(low.min() - heights.min()), 4.0)
 
 
 class Follows(unittest.TestCase):

@@ -107,6 +107,10 @@ class Place(NamedTuple):
     y: float
 
 
+#: The place a thing turns about, or hangs from, by itself.
+PIVOT = "pivot"
+
+
 class Backed(NamedTuple):
     """A panel that boards of one size are glued behind: its name, how wide and how high they are as they are
     to be had, mm."""

@@ -36,8 +36,9 @@ from mingei.core.words import say
 
 #: More tabs than this on one host are drawn all at once.
 _FEW_TABS = 7
-#: So much of its edge (a share) a tooth leaves free at each end.
-_TOOTH_SHARE = 0.12
+#: So much of its edge (a share) a tooth leaves free at each end; no more than this (mm) where that is straight,
+#: and only what is beside it is curved.
+_TOOTH_SHARE, _TOOTH_ENDS_MM = 0.12, 2.0
 #: Sides that lean no more than this (mm) are opposite.
 _LEVEL_MM = 1e-3
 
@@ -164,8 +165,10 @@ class Tabs:
         end = joint.Corner(inside[(edge + 1) % count], (edge + 1) % count in bearing,
                            *self._beside(seam.bearer, False))
         # a tooth stands on a chord: its ends keep in from the corners, which lie outside the true curve
-        relief = (max(RELIEF_MM, length * _TOOTH_SHARE) if seam.row and self.piece.panel(carrier).whole
-                  else RELIEF_MM)
+        relief = RELIEF_MM
+        if seam.row and self.piece.panel(carrier).whole:
+            ends = length * _TOOTH_SHARE
+            relief = max(RELIEF_MM, ends if host.sweeps.get(edge) else min(ends, _TOOTH_ENDS_MM))
         begins, ends = extent(self.whole[carrier], seam.bearer.edge)
         return joint.Tooth(edge, start, end, seam.depth_mm, out, relief, (length - ends, length - begins))
 

@@ -327,7 +327,8 @@ def _face(name: str, face: str, walls: tuple[_Loop, ...], border: float = 0.0) -
     return Panel(name, outline, layer=1, curves=curves, holes=tuple(holes), on=face if border else "")
 
 
-def _sound(values: Values) -> None:
+def sound(values: Values) -> None:
+    """Raises MeasureError where there is no wall to fold round the outline, naming the measure at fault."""
     if values["outline"] == OWN and not values["drawn"]:
         raise MeasureError("no outline of your own is there yet", "outline",
                            "read one from an SVG drawing, or choose one of ours")
@@ -409,6 +410,6 @@ RECIPE = Recipe(
                 label="Longest strip", stays=True),
         SMOOTH,
     ),
-    draft=draft_profile, thinnest=0.08, thickest=_THICKEST_MM, contradictions=_sound,
+    draft=draft_profile, thinnest=0.08, thickest=_THICKEST_MM, contradictions=sound,
     gives=("border", "tooth", "lap"), stock="card-220",
 )

@@ -101,11 +101,12 @@ class Part(NamedTuple):
     size: str = ""
 
 
-def standing(given: Given, spot: Spot, sunk: float = 0.0) -> Array:
-    """From the guest to the host where it stands on a face, its bottom so far beneath it, mm."""
+def standing(given: Given, spot: Spot, sunk: float = 0.0, foot: str = "") -> Array:
+    """From the guest to the host where it stands on a face, its bottom so far beneath it, mm; foot: the panel
+    it stands on, "" as it is made."""
     down = np.eye(4)
     down[2, 3] = -sunk
-    found: Array = given.face(spot) @ down @ upright(given.guest)
+    found: Array = given.face(spot) @ down @ upright(given.guest, foot=foot)
     return found
 
 

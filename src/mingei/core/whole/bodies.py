@@ -52,18 +52,32 @@ class Below(NamedTuple):
 
 
 @lru_cache(maxsize=64)
-def upright(build: Build, level: bool = False) -> Array:
+def upright(build: Build, level: bool = False, foot: str = "") -> Array:
     """From a thing as it is made to the thing as it stands (4, 4): its lowest point at 0, the middle of what
-    stands there over the origin.  What lies flat is set up, its panels' y upwards; level: it stays flat."""
+    stands there over the origin.  What lies flat is set up, its panels' y upwards; level: it stays flat;
+    foot: the panel it stands on, whichever way that looks as it is made."""
     turn = np.eye(4)
     points = _points(build)
-    if not level and float(np.ptp(points[:, 2])) <= _FLAT_SHEETS * build.stock.caliper_mm:
+    if foot:
+        turn[:3, :3] = _onto(build, foot, points)
+        points = points @ turn[:3, :3].T
+    elif not level and float(np.ptp(points[:, 2])) <= _FLAT_SHEETS * build.stock.caliper_mm:
         turn[:3, :3] = ((1.0, 0.0, 0.0), (0.0, 0.0, -1.0), (0.0, 1.0, 0.0))
         points = points @ turn[:3, :3].T
     floor = points[points[:, 2] < points[:, 2].min() + _NEAR_MM]
     low, high = floor.min(axis=0), floor.max(axis=0)
     turn[:3, 3] = -(low[0] + high[0]) / 2, -(low[1] + high[1]) / 2, -points[:, 2].min()
     return turn
+
+
+def _onto(build: Build, foot: str, points: Array) -> Array:
+    """The turn (3, 3) that brings a panel beneath, with the face that less of the thing stands before; its x
+    stays along x."""
+    matrix = next(finished(p)[foot] for p in build.patterns if p.rides is None and foot in p.by_name)
+    high = (points - matrix[:3, 3]) @ matrix[:3, 2]
+    down = 1.0 if float(high.max()) <= -float(high.min()) else -1.0
+    found: Array = np.diag((1.0, -down, -down)) @ matrix[:3, :3].T
+    return found
 
 
 def _points(build: Build) -> Array:
@@ -81,10 +95,11 @@ def solids(build: Build) -> tuple[Slab, ...]:
     return slabs(build.patterns)
 
 
-def touching(build: Build) -> tuple[Polygon, ...]:
-    """What of a thing touches the ground it stands on: outlines, and those of what they leave out, mm."""
+def touching(build: Build, foot: str = "") -> tuple[Polygon, ...]:
+    """What of a thing touches the ground it stands on: outlines, and those of what they leave out, mm.  foot:
+    the panel it stands on, "" as it is made."""
     thinnest = min(p.stock.caliper_mm for p in build.patterns)
-    return _sections(build, min(_ABOVE_MM, _ABOVE * thinnest), False)
+    return _sections(build, min(_ABOVE_MM, _ABOVE * thinnest), False, foot)
 
 
 def lower(build: Build, level: float) -> tuple[Polygon, ...]:
@@ -93,12 +108,12 @@ def lower(build: Build, level: float) -> tuple[Polygon, ...]:
 
 
 @lru_cache(maxsize=128)
-def _sections(build: Build, level: float, all_below: bool) -> tuple[Polygon, ...]:
+def _sections(build: Build, level: float, all_below: bool, foot: str = "") -> tuple[Polygon, ...]:
     import manifold3d as m3
     from shapely import Polygon as Area
     from shapely import union_all
 
-    stands = upright(build)
+    stands = upright(build, foot=foot)
     areas: list[Any] = []
     for each in solids(build):
         solid: m3.Manifold = each.solid.transform(stands[:3])

@@ -20,14 +20,14 @@ import numpy as np
 from mingei.core.amendments.opening import LEAST_BRIDGE_MM, Opening, cut_path
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import MOST_COPIES, Project
-from mingei.core.draft import Draft, Panel, Place, Placement, When
+from mingei.core.draft import PIVOT, Draft, Panel, Place, Placement, When
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.flat.pattern import Pattern
 from mingei.core.kinds import Amendment, some
 from mingei.core.kinds.join import Join, Row, is_joined, join_of
 from mingei.core.kinds.work import Work
 from mingei.core.length import parse, write_both, write_mm
-from mingei.core.plane.shape import bounds, flat_points, moved_path, shifted
+from mingei.core.plane.shape import Point, bounds, flat_points, moved_path, shifted
 from mingei.core.recipes import Kind, find_recipe
 from mingei.core.whole.between import Added, Array, Between, Given, Spot, height_of
 from mingei.core.whole.bodies import panels
@@ -301,7 +301,8 @@ def _seat(project: Project, number: int, join: Join) -> Seat:
     names = names_for(one, other, join.panel)
     dx, dy = _place(other.draft, join)
     spots = tuple(Spot(s.x + dx, s.y + dy, s.turn_deg) for s in spots_of(join, names))
-    foot_at = worked(join.foot_x, names, "foot_x"), worked(join.foot_y, names, "foot_y")
+    fx, fy = _pivot(one, join) if "foot_x" in joint.needs else (0.0, 0.0)
+    foot_at = fx + worked(join.foot_x, names, "foot_x"), fy + worked(join.foot_y, names, "foot_y")
     deep = worked(join.deep, names, "deep") if join.deep.strip() else None
     if deep is not None and deep < 0.0:
         raise MeasureError(say("{length:g} mm is no depth", length=deep), "deep", "write 0 or more")
@@ -319,6 +320,18 @@ def _poses(given: Given) -> tuple[Array, ...]:
 @lru_cache(maxsize=512)
 def _added(given: Given) -> Added:
     return find(given.join.how).adds(given)
+
+
+def _pivot(guest: Build, join: Join) -> Point:
+    """Where on its foot a guest turns, or hangs, by itself, from the foot's middle: at the place it names its
+    pivot, else amid it."""
+    foot = join.foot or panels(guest)[0][0].name
+    place = next((p for p in guest.draft.places if p.name == PIVOT and p.panel == foot), None)
+    panel = next((p for p, _ in panels(guest) if p.name == foot), None)
+    if place is None or panel is None:
+        return 0.0, 0.0
+    middle = bounds(panel.outline).centre
+    return place.x - middle[0], place.y - middle[1]
 
 
 def places_of(draft: Draft, panel: Panel) -> tuple[Place, ...]:

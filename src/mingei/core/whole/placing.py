@@ -115,7 +115,7 @@ def overhang(seat: Seat) -> float:
     card = Area([(x - given.middle[0], y - given.middle[1]) for x, y in outline_points(given.panel)])
     most = 0.0
     for spot in given.spots:
-        for outline in touching(given.guest):
+        for outline in touching(given.guest, given.join.foot):
             past = Area(given.on_panel(spot, np.array(outline))).difference(card)
             if not past.is_empty:
                 most = max(most, float(past.hausdorff_distance(past.intersection(card.buffer(0.01)))) if

@@ -1,10 +1,11 @@
-"""It sits on a ball or anything round: let down from above until it touches, and glued there."""
+"""It sits on a ball or anything round: let down square to a panel until it touches, and glued there."""
 
 from __future__ import annotations
 
 import numpy as np
 
 from mingei.core.errors import MeasureError
+from mingei.core.folded.fold import finished
 from mingei.core.whole.between import Added, Array, Between, Given, Spot
 from mingei.core.whole.bodies import solids, upright
 from mingei.core.words import Words, say
@@ -12,13 +13,31 @@ from mingei.core.words import Words, say
 #: It touches where it would share more than this, mm3; its height is found in so many steps, then so
 #: finely, mm.
 _TOUCHES_MM3, _FINE_MM, _STEPS = 0.004, 0.02, 64
+#: A panel that looks along x within this (sine) is seen with the host's y along x.
+_ALONG = 0.05
+
+
+def _seen(given: Given) -> Array:
+    """The host turned so that its panel looks up (4, 4), the host's own x staying as nearly along x as may
+    be."""
+    normal = finished(given.pattern)[given.panel.name][:3, 2]
+    x = np.array((1.0, 0.0, 0.0)) - normal[0] * normal
+    if np.linalg.norm(x) < _ALONG:  # it looks along x: its y then
+        x = np.array((0.0, 1.0, 0.0)) - normal[1] * normal
+    x /= np.linalg.norm(x)
+    found = np.eye(4)
+    found[:3, :3] = x, np.cross(normal, x), normal
+    return found
 
 
 def _pose(given: Given, spot: Spot) -> Array:
-    """Let down along the upright through the spot, counted from the middle of the host."""
+    """Let down square to the panel through the spot, counted from the middle of the host as it is seen from
+    there."""
     import manifold3d as m3
 
-    host = m3.Manifold.compose([s.solid for s in solids(given.host) if not s.solid.is_empty()])
+    seen = _seen(given)
+    host = m3.Manifold.compose([s.solid.transform(seen[:3]) for s in solids(given.host)
+                                if not s.solid.is_empty()])
     box = np.array(host.bounding_box()).reshape(2, 3)
     turn = np.radians(spot.turn_deg)
     stand = np.eye(4)
@@ -43,7 +62,7 @@ def _pose(given: Given, spot: Spot) -> Array:
         low, high = (amid, high) if touches(amid) else (low, amid)
     drop = np.eye(4)
     drop[2, 3] = high
-    found: Array = drop @ own
+    found: Array = np.linalg.inv(seen) @ drop @ own
     return found
 
 
@@ -56,5 +75,5 @@ def _done(given: Given) -> Words:
                guest=given.guest.brief.name, host=given.host.brief.name)
 
 
-JOINT = Between("rests", "Sits on a round", "Let down from above until it touches, and glued there.",
+JOINT = Between("rests", "Sits on a round", "Let down square to the panel until it touches, and glued there.",
                 frozenset({"x", "y", "turn_deg", "row"}), _adds, _pose, _done, free=True)

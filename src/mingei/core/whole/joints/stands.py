@@ -10,7 +10,7 @@ from shapely.geometry.polygon import orient
 from mingei.core.amendments.opening import outline_points
 from mingei.core.kinds.trace import Trace
 from mingei.core.plane.shape import Polygon
-from mingei.core.whole.between import Added, Between, Given, standing
+from mingei.core.whole.between import Added, Array, Between, Given, Spot, standing
 from mingei.core.whole.bodies import touching
 from mingei.core.words import Words, say
 
@@ -37,7 +37,11 @@ def traced(given: Given, outlines: Sequence[Polygon]) -> tuple[Trace, ...]:
 
 
 def _adds(given: Given) -> Added:
-    return Added(traced(given, touching(given.guest)))
+    return Added(traced(given, touching(given.guest, given.join.foot)))
+
+
+def _pose(given: Given, spot: Spot) -> Array:
+    return standing(given, spot, foot=given.join.foot)
 
 
 def _done(given: Given) -> Words:
@@ -46,4 +50,4 @@ def _done(given: Given) -> Words:
 
 
 JOINT = Between("stands", "Stands on", "Glued on a face; where it touches is traced there.",
-                frozenset({"x", "y", "turn_deg", "row", "inside"}), _adds, standing, _done)
+                frozenset({"x", "y", "turn_deg", "row", "inside", "foot"}), _adds, _pose, _done)

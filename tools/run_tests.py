@@ -16,6 +16,8 @@ from pathlib import Path
 ROOT = Path(__file__).parent.parent
 #: So long (s) the second waits, so that both do not look for a free display at once.
 _APART_S = 3.0
+#: So many modules that took longest are named.
+_SLOWEST = 12
 #: A module's name in the pipe is so many bytes: what is written and read whole goes to one reader only.
 _NAME = 128
 
@@ -28,10 +30,13 @@ class _Taken(unittest.TestSuite):
     def __init__(self, pipe: int) -> None:
         super().__init__()
         self._pipe = pipe
+        self.took: dict[str, float] = {}
 
     def __iter__(self) -> Iterator[unittest.TestSuite]:
         while name := os.read(self._pipe, _NAME):
-            yield unittest.defaultTestLoader.loadTestsFromName(name.decode().strip())
+            module, begun = name.decode().strip(), time.monotonic()
+            yield unittest.defaultTestLoader.loadTestsFromName(module)
+            self.took[module] = time.monotonic() - begun
 
 
 def _modules() -> list[str]:
@@ -67,7 +72,11 @@ def main() -> int:
 def _take(pipe: int) -> int:
     """Run what this process takes from the pipe; 0 where all pass."""
     sys.path.insert(0, str(ROOT))
-    return int(not unittest.TextTestRunner().run(_Taken(pipe)).wasSuccessful())
+    tests = _Taken(pipe)
+    passed = unittest.TextTestRunner().run(tests).wasSuccessful()
+    slowest = sorted(tests.took.items(), key=lambda each: -each[1])[:_SLOWEST]
+    print("slowest:", ", ".join(f"{name} {seconds:.0f} s" for name, seconds in slowest))
+    return int(not passed)
 
 
 if __name__ == "__main__":

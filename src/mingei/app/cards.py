@@ -28,11 +28,12 @@ from mingei.app.readout import Readout
 from mingei.app.words import capital, t
 from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core.amendments.amend import SeamChange, why_fixed
+from mingei.core.covering.strip import depth_of
 from mingei.core.document.project import TAPES_MM
 from mingei.core.draft import Joint, strap_name
 from mingei.core.draft.joint import Adhesive
 from mingei.core.errors import MingeiError
-from mingei.core.joints import choices
+from mingei.core.joints import STRIP, choices
 from mingei.core.kinds import some
 from mingei.core.kinds.hold import Hold
 from mingei.core.length import write_mm
@@ -354,6 +355,8 @@ class SeamCard(Card):
         self.heading.setText(t("Seam {number}: {name}", number=mate.key, name=t(name)))
         length = write_both(math.dist(*mate.carrier_line))
         deep = {s.name: write_mm(s.depth_mm) for s in pattern.seams}
+        if mate.joint is STRIP:
+            deep[name] = write_mm(round(depth_of(self.document.build.patterns, mate), 1))
         sentence = t(mate.joint.said, a=t(mate.carrier), b=t(mate.host), depth=deep.get(name, ""),
                      over=deep.get(strap_name(name), ""), length=length)
         self.words.setText(sentence[:1].upper() + sentence[1:])

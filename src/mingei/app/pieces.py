@@ -168,7 +168,7 @@ class PiecesCard(Card):
 
     def _count(self) -> int:
         """How many pieces the mesh is cut into."""
-        return sum(any(panel.name.startswith("facet ") for panel in p.panels)
+        return sum(p.rides is None and any(panel.name.startswith("facet ") for panel in p.panels)
                    for p in self.document.build.patterns)
 
     def _edge(self) -> _Edge | None:

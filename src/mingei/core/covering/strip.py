@@ -20,7 +20,7 @@ from mingei.core.flat.pattern import FlatPanel, Mate, Pattern, Ride
 from mingei.core.joints import TAPE
 from mingei.core.offset import Measured
 from mingei.core.plane.area import area_of
-from mingei.core.plane.shape import Point, Polygon, signed_area
+from mingei.core.plane.shape import Point, Polygon, distance_to_segment, signed_area
 from mingei.core.stock import Stock
 from mingei.core.words import say
 
@@ -115,6 +115,15 @@ def with_strips(draft: Draft, patterns: Sequence[Pattern],
             rode.append(replace(develop(strip, stock)[0], copies=pattern.copies,
                                 rides=Ride(host, mate.carrier, up, True)))
     return (*pieces.values(), *rode)
+
+
+def depth_of(patterns: Sequence[Pattern], mate: Mate) -> float:
+    """How far the strip behind a seam lies onto either side, mm; 0 where there is none."""
+    for pattern in patterns:
+        if pattern.part == STRIPS and pattern.panels[0].said == str(mate.key):
+            (a, b, *others) = pattern.panels[0].polygon
+            return max(distance_to_segment(point, a, b) for point in others)
+    return 0.0
 
 
 def as_laid(draft: Draft, patterns: Iterable[Pattern]) -> Draft:

@@ -36,8 +36,8 @@ from mingei.core.words import say
 
 #: More tabs than this on one host are drawn all at once.
 _FEW_TABS = 7
-#: So much of its edge (a share) a tooth leaves free at each end; no more than this (mm) where that is straight,
-#: and only what is beside it is curved.
+#: So much of its edge (a share) a tooth leaves free at each end; no more than this (mm) where that is
+#: straight, and only what is beside it is curved.
 _TOOTH_SHARE, _TOOTH_ENDS_MM = 0.12, 2.0
 #: Sides that lean no more than this (mm) are opposite.
 _LEVEL_MM = 1e-3

@@ -339,6 +339,29 @@ class Moves(unittest.TestCase):
             self.assertGreater(sum(float((a.solid.transform(lower[:3]) ^ b.solid).volume()) for a in every
                                    for b in host), 0.02, recipe)
 
+    def test_tongues_that_are_bent_over_lie_on_the_far_face_of_what_they_went_through(self) -> None:
+        for recipe, values in (("tag", {}), ("card", {}), ("flat-figure", {"shape": "polygon", "sides": 4})):
+            for stocks in ({"floor": "card-300"}, {"floor": "greyboard-15", "post": "card-160"}):
+                project = kit(FLOOR, ("post", recipe, values, on_floor("through", bent=True)), stocks=stocks)
+                found = joined(project)
+                self.assertEqual([str(t.error) for t in found.troubles], [], recipe)
+                host, guest = found.build_of(0), found.build_of(1)
+                ends = [(p, q) for p in guest.patterns for q in p.panels if " tongue " in q.name]
+                self.assertTrue(ends, recipe)
+                base = next(p for p in host.patterns if "base" in p.by_name)
+                (pose,) = found.seats[0].poses
+                half = (base.stock.caliper_mm + guest.stock.caliper_mm) / 2
+                for piece, end in ends:
+                    corners = np.c_[place(pose @ finished(piece)[end.name], end.polygon), np.ones(4)]
+                    seen = corners @ np.linalg.inv(finished(base)["base"]).T
+                    np.testing.assert_allclose(seen[:, 2], half, atol=0.01)  # face on face
+                    # a score leads to it, and it is as long as what lies on the host
+                    self.assertIn(end.name, {f.child for f in piece.folds})
+                self.assertEqual(between(project), [], recipe)
+                straight = joined(kit(FLOOR, ("post", recipe, values, on_floor("through")), stocks=stocks))
+                self.assertFalse([q for p in straight.build_of(1).patterns for q in p.panels
+                                  if " tongue " in q.name])
+
     def test_on_a_side_of_a_round_it_sits_as_it_does_on_top(self) -> None:
         ball = ("ball", "polyhedron", {"solid": "truncated-icosahedron", "edge": 16.0}, None)
         sides = [p.name for p, _ in panels(plain(kit(ball), 0))]

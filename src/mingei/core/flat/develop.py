@@ -29,6 +29,7 @@ from mingei.core.draft import (
 )
 from mingei.core.draft.joint import Adds, Stands
 from mingei.core.errors import GeometryError, StockError
+from mingei.core.flat.bent import bent_over
 from mingei.core.flat.boards import cut_in, footprint, mortises, slanting, tongue_bend, tongues
 from mingei.core.flat.clearance import Ground, Lying, make_way
 from mingei.core.flat.given import Given, given
@@ -192,7 +193,16 @@ class _Developer:
             frames[tab.panel.name] = _joined_frame(frames[fold.a.panel], on_a, on_b)
             if ground:
                 ground.lay(tab.panel.name, Lying.of(tab, frames[tab.panel.name]))
-        panels = tuple(self._panel(w, frames[name]) for name, w in work.items())
+        flat_folds = [self._flat_fold(fold, line, frames) for fold, line in zip(folds, lines, strict=True)]
+        whole_panels = [self._panel(w, frames[name]) for name, w in work.items()]
+        found: list[FlatPanel] = []
+        last = max((f.step for f in flat_folds), default=0) + 1
+        for panel in whole_panels:
+            ends, bent = bent_over(panel, self._bends(work[panel.name]), len(flat_folds), last,
+                                   self.offsets.gain(90.0))
+            found += ends
+            flat_folds += bent
+        panels = tuple(found)
         holes = tuple(moved_path(h, p.frame) for p in panels for h in p.holes)
         for name, path in self.piece.openings:
             panels, through = _opened(panels, name, path)
@@ -201,11 +211,15 @@ class _Developer:
         return Pattern(
             name=self.piece.name, stock=self.stock, root=self.piece.root, placement=self.piece.placement,
             measured=self.given.draft.measured, panels=panels,
-            folds=tuple(self._flat_fold(fold, line, frames)
-                        for fold, line in zip(folds, lines, strict=True)),
+            folds=tuple(flat_folds),
             seams=tuple(seams), laps=self.piece.laps, cuts=(*chain(cut), *holes),
             mates=self._mates(frames, bare),
             copies=self.piece.copies, keys=self._keys(frames), part=self.piece.part)
+
+    def _bends(self, work: Work) -> list[Path]:
+        """The lines its tongues are bent over along, in the panel's coordinates."""
+        panel = work.panel
+        return [tongue_bend(panel, t, self.offsets.of(panel, t.side)) for t in panel.tongues if t.bend]
 
     def _line(self, site: Site, frames: Mapping[str, Rigid]) -> _Line:
         """A nominal site on the flat."""
@@ -409,7 +423,6 @@ class _Developer:
                 face = face or work.outline()
                 stepped(work, edge, tongues(panel.ways[edge][2]),
                         self.offsets.of(panel, edge) + self.given.thick(seam.host.panel))
-        bends: list[Path] = []
         for edge in dict.fromkeys(t.side for t in panel.tongues):
             if not self._free(work, edge):
                 raise GeometryError("a tongue stands on a free straight side only",
@@ -418,7 +431,6 @@ class _Developer:
             out = self.offsets.of(panel, edge)
             for t in sorted((t for t in panel.tongues if t.side == edge), key=lambda t: t.low):
                 stepped(work, edge, [(t.low, t.high)], out + t.out)
-                bends += [tongue_bend(panel, t, out)] if t.bend else []
         for edge, sweep in panel.curves:
             if work.labels[edge] == [None]:  # not where teeth stand on it
                 work.sides[edge] = (arc_on(work.sides[edge][0].start, work.sides[edge][0].end, sweep),)
@@ -458,7 +470,7 @@ class _Developer:
                          folds=tuple(labels), frame=frame, lies=lies,
                          hinges=panel.hinges, tint=panel.tint, said=panel.said, wrap=panel.wrap, face=face,
                           bevels=tuple(bevels),
-                         guides=(*panel.guides, *bends, *slanting(path, bevels, self.t),
+                         guides=(*panel.guides, *slanting(path, bevels, self.t),
                                  *(footprint(bodies[s.carrier.panel], host) for s, host in standing
                                    if s.joint.traces)),
                          whole=panel.whole, holes=(*panel.holes, *slots, *pins, *through),

@@ -34,7 +34,8 @@ class _Cut(NamedTuple):
 
 
 def _adds(given: Given) -> Added:
-    bend = given.thick if given.join.bent else 0.0
+    # the middle of what is bent over lies half its own thickness beyond the far face
+    bend = given.thick + given.guest.stock.caliper_mm / 2 if given.join.bent else 0.0
     out = given.thick + (_BENT_MM if given.join.bent else 0.0)
     cuts: list[_Cut] = []
     for below in sides_below(given.guest):

@@ -209,6 +209,8 @@ class JoinCard(Card):
         self.many = CountField(1, MOST_TIMES, t("How many"))
         self.foot = combo(t("Its own panel"), t("The panel of it that lies there, or is pierced."))
         self.bent = QCheckBox(t("Tongues bent over"))
+        self.square = QCheckBox(t("Square to the panel"))
+        self.square.setToolTip(t("Let down square to the panel, and not from above."))
         self.most = CountField(0, 180, t("Turns either way"))
         self.most.setSuffix("°")
         self.needs = quiet()
@@ -235,11 +237,11 @@ class JoinCard(Card):
                 ("fit", t("Play"), self.lines["fit"]), ("most", t("Turns by"), self.most))
         for name, words, widget in beneath:
             self.labels[name] = self.add_row(words, widget)
-        for below in (self.bent, self.needs, self.reason, self.off):
+        for below in (self.bent, self.square, self.needs, self.reason, self.off):
             self.body.addWidget(below)
         for each in (self.how, self.panel, self.place, self.row, self.foot):
             each.activated.connect(lambda _: self._changed_by_hand())
-        for box in (self.inside, self.bent):
+        for box in (self.inside, self.bent, self.square):
             box.clicked.connect(lambda _: self._changed_by_hand())
         for spin in (self.turn, self.many, self.most):
             spin.editingFinished.connect(self._changed_by_hand)
@@ -313,6 +315,7 @@ class JoinCard(Card):
             self.labels[name].setVisible(bool(visible))
             widgets[name].setVisible(bool(visible))
         for widget, visible in ((self.inside, on), (self.view, on), (self.bent, "bent" in needs),
+                                (self.square, "square" in needs),
                                 (self.off, on),
                                 (self.caught, on), (self.needs, on)):
             widget.setVisible(bool(visible))
@@ -325,7 +328,8 @@ class JoinCard(Card):
         host = next((n for n, b in enumerate(project.briefs) if b.id == join.host), None)
         blocked = [QSignalBlocker(w) for w in (self.how, self.panel, self.place, self.row, self.foot,
                                                self.turn,
-                                               self.many, self.most, self.inside, self.bent)]
+                                               self.many, self.most, self.inside, self.bent,
+                                               self.square)]
         self.how.setCurrentIndex(max(0, self.how.findData(join.how)))
         self.panel.clear()
         self.place.clear()
@@ -353,6 +357,7 @@ class JoinCard(Card):
         self.most.setValue(round(join.most_deg))
         self.inside.setChecked(join.inside)
         self.bent.setChecked(join.bent)
+        self.square.setChecked(join.square)
         for name, line in self.lines.items():
             if not line.hasFocus():
                 line.setText(_with_unit(join, name))
@@ -397,7 +402,7 @@ class JoinCard(Card):
         return before._replace(
             panel=panel, how=str(self.how.currentData()),
             place=str(self.place.currentData() or ""), inside=inside,
-            bent=self.bent.isChecked(),
+            bent=self.bent.isChecked(), square=self.square.isChecked(),
             turn_deg=before.turn_deg if round(before.turn_deg) == self.turn.value()
             else float(self.turn.value()),
             row=row, many=self.many.value() if row in (Row.RING, Row.ROW) else 1,

@@ -40,7 +40,8 @@ class Join(NamedTuple):
     panel's own x axis, counter-clockwise; inside: on the inner face; foot: the guest's own panel that lies
     there, "" for whatever it stands on; foot_x, foot_y: where on that, from its middle; row, many, apart:
     several of it: the radius of a ring, or from one to the next; fit: play all round, mm; bent: tongues are
-    bent over; most_deg: how far it turns either way; seat: always the same, since a thing has one.
+    bent over; square: it is let down square to the panel, and not from above; most_deg: how far it turns
+    either way; seat: always the same, since a thing has one.
     """
 
     host: str
@@ -60,6 +61,7 @@ class Join(NamedTuple):
     apart: str = ""
     fit: float = USUAL_FIT_MM
     bent: bool = False
+    square: bool = False
     most_deg: float = 0.0
     seat: str = "seat"
     extra: Extra = ()

@@ -1,4 +1,5 @@
-"""It sits on a ball or anything round: let down square to a panel until it touches, and glued there."""
+"""It sits on a ball or anything round: let down from above, or square to a panel, until it touches, and glued
+there."""
 
 from __future__ import annotations
 
@@ -18,8 +19,10 @@ _ALONG = 0.05
 
 
 def _seen(given: Given) -> Array:
-    """The host turned so that its panel looks up (4, 4), the host's own x staying as nearly along x as may
-    be."""
+    """The host as it is made, or turned so that its panel looks up (4, 4), its own x staying as nearly along
+    x as may be."""
+    if not given.join.square:
+        return np.eye(4)
     normal = finished(given.pattern)[given.panel.name][:3, 2]
     x = np.array((1.0, 0.0, 0.0)) - normal[0] * normal
     if np.linalg.norm(x) < _ALONG:  # it looks along x: its y then
@@ -31,8 +34,7 @@ def _seen(given: Given) -> Array:
 
 
 def _pose(given: Given, spot: Spot) -> Array:
-    """Let down square to the panel through the spot, counted from the middle of the host as it is seen from
-    there."""
+    """Let down through the spot, counted from the middle of the host as it is seen from there."""
     import manifold3d as m3
 
     seen = _seen(given)
@@ -75,5 +77,6 @@ def _done(given: Given) -> Words:
                guest=given.guest.brief.name, host=given.host.brief.name)
 
 
-JOINT = Between("rests", "Sits on a round", "Let down square to the panel until it touches, and glued there.",
-                frozenset({"x", "y", "turn_deg", "row"}), _adds, _pose, _done, free=True)
+JOINT = Between("rests", "Sits on a round",
+                "Let down from above, or square to the panel, until it touches, and glued there.",
+                frozenset({"x", "y", "turn_deg", "row", "square"}), _adds, _pose, _done, free=True)

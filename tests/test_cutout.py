@@ -27,7 +27,7 @@ from mingei.core.document.project import new_brief
 from mingei.core.draft import Placement
 from mingei.core.errors import ImportRefused, MeasureError
 from mingei.core.flat.develop import develop
-from mingei.core.folded.fold import closure
+from mingei.core.folded.fold import closure, finished, place
 from mingei.core.layout.backing import backing_of
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.picture import standing
@@ -219,6 +219,24 @@ class Figures(unittest.TestCase):
         rests = resting(wrong)
         self.assertLess(min(t.tilt_deg for t in standing.tips(rests.footprint, rests.under, rests.height)),
                         8.0)
+
+    def test_ties_of_the_same_board_keep_the_struts_square_whatever_the_board(self) -> None:
+        for stock in ("greyboard-15", "greyboard-20", "corrugated-b"):
+            made = build(new_brief("cutout", {"stands": "struts", "height": 500.0, "tilt": 6.0},
+                                   find_stock(stock)), find_stock(stock))
+            ties = [p for p in made.patterns if p.name.endswith(" tie")]
+            self.assertEqual([p.name for p in ties], ["lower tie", "upper tie"])
+            left, right = (next(p for p in made.patterns if name in p.by_name) for name in
+                           ("left strut", "right strut"))
+            faces = [float(place(finished(p)[name], [(0.0, 0.0)], p.stock.caliper_mm / 2)[0, 0])
+                     for p, name in ((left, "left strut"), (right, "right strut"))]
+            for tie in ties:
+                self.assertAlmostEqual(tie.box.width, faces[1] - faces[0], delta=0.02)
+                ends = place(finished(tie)[tie.name], tie.by_name[tie.name].polygon)[:, 0]
+                self.assertAlmostEqual(float(ends.min()), faces[0], delta=0.02)
+                self.assertAlmostEqual(float(ends.max()), faces[1], delta=0.02)
+            words = " ".join(step.words for step in made.steps)
+            self.assertIn("lower tie", words)
 
     def test_an_outline_with_arcs_keeps_them_and_its_round_holes(self) -> None:
         drawn = "0,0 90,0 90,60,180 0,60;30,20,180 50,20,180"  # a half round above, a hole of 20

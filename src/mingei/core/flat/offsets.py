@@ -13,6 +13,7 @@ from mingei.core.draft import (
     Inset,
     Led,
     Level,
+    LineOn,
     Meeting,
     Meets,
     Mitred,
@@ -35,6 +36,7 @@ from mingei.core.length import write_mm
 from mingei.core.offset import (
     FLAT_DEG,
     RELIEF_MM,
+    Slab,
     bend_setback,
     crease_gain,
     flat_setback,
@@ -71,8 +73,10 @@ class Offsets:
             if seam.joint.carrier is None:
                 return (setback(own.mid, self.given.tab_depth(seam), seam.angle_deg)
                         + self.gain(seam.angle_deg) / 2)
-            return seam.joint.carrier(Meeting(own, bodies[seam.host.panel], seam.angle_deg,
-                                              self.deep(seam)))
+            met = bodies[seam.host.panel]
+            if isinstance(seam.host, LineOn) and not seam.host.inside:  # as it is seen from its printed face
+                met = Slab(-met.outer, -met.inner)
+            return seam.joint.carrier(Meeting(own, met, seam.angle_deg, self.deep(seam)))
         if (seam := self.given.hosted.get(here)) is not None:
             other = bodies[seam.carrier.panel]
             if seam.joint.host is not None:

@@ -31,7 +31,7 @@ from mingei.core.draft import (
 )
 from mingei.core.drafting.window import moved_by
 from mingei.core.errors import MeasureError
-from mingei.core.joints import HALVING, MORTISE
+from mingei.core.joints import BUTT, HALVING, MORTISE
 from mingei.core.length import write_both
 from mingei.core.picture.standing import depth_behind, half_depth, lean_for, tips
 from mingei.core.plane import contour
@@ -56,6 +56,9 @@ _BASE_MM = 6.0
 #: Struts are glued between these heights, as shares of the figure; a strut is scored a third in (common
 #: practice), but no flap is narrower than this, mm; they stand so far apart, as a share of the figure's foot.
 _LOW, _HIGH, _FLAP_MM, _APART = 0.02, 0.72, 8.0, 0.25
+#: Ties between struts stand so far behind, as a share of the struts' depth; so high, as a share of the struts
+#: there, and no less, mm.
+_TIE_AT, _TIE_SHARE, _TIE_MM = 0.35, 0.14, 10.0
 #: Of what lies beneath its lower end a strut touches the floor with this share.
 _TOUCHES = 0.45
 #: An easel's leg hangs at this height, as a share; its flap is so high, and it so wide, as shares.
@@ -297,10 +300,47 @@ def _strutted(values: Values, figure: Figure, panel: Panel) -> Draft:
                             (Panel(flap, rectangle(wide, long), under=FIGURE), Panel(wing, shape, layer=-1)),
                             folds=(Fold(EdgeRef(flap, hinge), EdgeRef(wing, edge), 90.0, 1),), part="stand"))
         laps.append(Lap(f"{FIGURE} on {flap}", FIGURE, flap))
-    work = Handwork("struts", say("Tie the struts to each other with two strips of the same board between "
-                                  "them, so that they stay square."), FIGURE, When.CLOSED)
-    return Draft((Piece(FIGURE, FIGURE, held.placement, (panel,), laps=tuple(laps)), *pieces), closes=False,
-                 handwork=(work,))
+    pieces += _ties(figure, held, apart, low, _Wing(long, deep, foot, toe, held.at(toe) - low))
+    return Draft((Piece(FIGURE, FIGURE, held.placement, (panel,), laps=tuple(laps)), *pieces), closes=False)
+
+
+class _Wing(NamedTuple):
+    """How long a strut is along the figure, how deep it is at its foot and how high that lies, and to where
+    and how high it is free of the floor, mm."""
+
+    long: float
+    deep: float
+    foot: float
+    toe: float
+    floor: float
+
+    def span(self, behind: float) -> tuple[float, float]:
+        """From which height to which it reaches so far behind the figure."""
+        return (self.floor * min(1.0, behind / self.toe),
+                self.long + (self.foot - self.long) * behind / self.deep)
+
+
+def _ties(figure: Figure, held: _Held, apart: float, low: float, wing: _Wing) -> list[Piece]:
+    """Boards between the two struts, so that they stay square: one low, and one high where there is room."""
+    behind = _TIE_AT * wing.deep
+    bottom, top = wing.span(behind)
+    high = max(_TIE_MM, min(_TIE_SHARE * (top - bottom), apart))
+    if top - bottom < 2 * high:
+        return []
+    at = [bottom + 0.5 * high, *([top - 2 * high] if top - bottom > 5 * high else [])]
+    (ox, oy, oz), (_, vy, vz) = held.placement.origin, held.placement.v
+    found = []
+    for word, up in zip(("lower tie", "upper tie"), at, strict=False):
+        y = low + up
+        # its printed face looks back, as far behind the figure
+        origin = (ox + figure.middle[0] + apart / 2, oy + vy * y + vz * behind, oz + vz * y - vy * behind)
+        lines = ((1, LineOn("left strut", (behind, up), (behind, up + high), False)),
+                 (3, LineOn("right strut", (-behind, up + high), (-behind, up), False)))
+        seams = tuple(Seam(f"{word} at the {line.panel}", BUTT, EdgeRef(word, edge), line, 0.0, 1)
+                      for edge, line in lines)
+        found.append(Piece(word, word, Placement(origin, (-1.0, 0.0, 0.0), held.placement.v),
+                           (Panel(word, rectangle(apart, high)),), seams=seams, part="stand"))
+    return found
 
 
 # -- an easel ------------------------------------------------------------------------------------------------

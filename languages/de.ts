@@ -3339,8 +3339,12 @@
    <translation>Länge des Balkens</translation>
   </message>
   <message>
-   <source>Let down square to the panel until it touches, and glued there.</source>
-   <translation>Senkrecht zur Fläche herabgelassen, bis es berührt, und dort geklebt.</translation>
+   <source>Let down from above, or square to the panel, until it touches, and glued there.</source>
+   <translation>Von oben oder senkrecht zur Fläche herabgelassen, bis es berührt, und dort geklebt.</translation>
+  </message>
+  <message>
+   <source>Let down square to the panel, and not from above.</source>
+   <translation>Senkrecht zur Fläche herabgelassen und nicht von oben.</translation>
   </message>
   <message>
    <source>Let it dry {minutes:.0f} min</source>
@@ -5095,6 +5099,10 @@ Protokoll: {log}</translation>
    <translation>Sprühe Kleber nur bei Durchzug und ohne Flamme; beachte die Anweisungen des Herstellers.</translation>
   </message>
   <message>
+   <source>Square to the panel</source>
+   <translation>Senkrecht zur Fläche</translation>
+  </message>
+  <message>
    <source>Stack</source>
    <translation>Stapel</translation>
   </message>
@@ -5797,10 +5805,6 @@ Protokoll: {log}</translation>
   <message>
    <source>Tie the foot of the leg to the foot of the front.</source>
    <translation>Den Fuß der Stütze an den Fuß der Vorderseite binden.</translation>
-  </message>
-  <message>
-   <source>Tie the struts to each other with two strips of the same board between them, so that they stay square.</source>
-   <translation>Die Streben mit zwei Streifen derselben Pappe dazwischen verbinden, damit sie im Winkel bleiben.</translation>
   </message>
   <message>
    <source>Tile it</source>
@@ -12927,6 +12931,18 @@ Protokoll: {log}</translation>
    <translation>die Toleranz senken oder ein Bild auf einfarbigem Grund nehmen</translation>
   </message>
   <message>
+   <source>lower tie</source>
+   <translation>unterer Riegel</translation>
+  </message>
+  <message>
+   <source>lower tie at the left strut</source>
+   <translation>unterer Riegel an der linken Strebe</translation>
+  </message>
+  <message>
+   <source>lower tie at the right strut</source>
+   <translation>unterer Riegel an der rechten Strebe</translation>
+  </message>
+  <message>
    <source>lowest</source>
    <translation>unterstes</translation>
   </message>
@@ -18167,6 +18183,18 @@ Protokoll: {log}</translation>
    <translation>obere rechte Ecke</translation>
   </message>
   <message>
+   <source>upper tie</source>
+   <translation>oberer Riegel</translation>
+  </message>
+  <message>
+   <source>upper tie at the left strut</source>
+   <translation>oberer Riegel an der linken Strebe</translation>
+  </message>
+  <message>
+   <source>upper tie at the right strut</source>
+   <translation>oberer Riegel an der rechten Strebe</translation>
+  </message>
+  <message>
    <source>upright bars in a window</source>
    <translation>senkrechte Sprossen in einem Fenster</translation>
   </message>
@@ -20048,6 +20076,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{panel} skin</source>
    <translation>{panel}: Haut</translation>
+  </message>
+  <message>
+   <source>{panel} tongue {number}</source>
+   <translation>{panel}: Zunge {number}</translation>
   </message>
   <message>
    <source>{panel} words</source>

@@ -139,7 +139,16 @@ class Bowls(unittest.TestCase):
         self.assertEqual([c for c in made.closures if not c.closes], [])
         walls = [p for pattern in made.patterns for p in pattern.panels if p.name.startswith("wall ")
                  and not p.name.endswith("tab")]
-        self.assertEqual(len(walls), sides)
+        self.assertEqual(len(walls), brief.made["sides"])  # fewer where so flat a one has no room for tabs
+
+    def test_a_bowl_too_flat_for_tabs_is_refused_with_the_height_that_would_do(self) -> None:
+        for sides in (4, 6, 8, 12):
+            with self.assertRaisesRegex(MeasureError, "plate") as refused:
+                new_brief("bowl", {"sides": sides, "across": 60.0, "rim": 160.0, "height": 20.0, "foot": 0.0})
+            least = float(refused.exception.remedy.split()[2])
+            made = build(new_brief("bowl", {"sides": sides, "across": 60.0, "rim": 160.0, "height": least,
+                                            "foot": 0.0}), Stock("thick", "T", 400, 0.6))
+            self.assertEqual([c for c in made.closures if not c.closes], [])
 
     def test_one_base_lies_on_the_other_by_one_sheet(self) -> None:
         made = build(new_brief("bowl"), CARD)

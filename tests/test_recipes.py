@@ -16,6 +16,7 @@ from shapely.geometry import Polygon as Area
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import Brief, new_brief, new_project
 from mingei.core.draft import Role
+from mingei.core.errors import MeasureError
 from mingei.core.folded import fold
 from mingei.core.plane.outline import LEAST_CUT_MM
 from mingei.core.plane.outline import closed as is_closed
@@ -142,6 +143,12 @@ class Trays(unittest.TestCase):
     def test_lids_that_cannot_be_give_way(self) -> None:
         for lid in (45.0, 5.0):
             self.assertEqual(set(given_way("lid-base", {"height": 40.0, "lid": lid})), {"lid"})
+
+    def test_a_length_nobody_could_cut_is_none(self) -> None:
+        for value in (1e-203, -1e-9, 0.0005):
+            self.assertEqual(find_recipe("stool").accept({"upper": value})["upper"], 0.0)
+        with self.assertRaises(MeasureError):
+            find_recipe("tray").accept({"length": 1e-6})
 
     def test_every_recipe_says_what_it_is_for(self) -> None:
         for recipe in recipes().values():

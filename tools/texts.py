@@ -102,7 +102,7 @@ def names() -> list[str]:
     from mingei.core.document.project import new_brief
     from mingei.core.errors import MingeiError
     from mingei.core.folded.sides import STANDARD_VIEWS
-    from mingei.core.recipes import recipes
+    from mingei.core.recipes import Kind, recipes
     from mingei.core.sizing.sizes import ENVELOPES, THINGS
     from mingei.core.stock import CATALOGUE
     from mingei.core.work.words import EDGES, FACES, STAGES, TOOLS
@@ -111,7 +111,10 @@ def names() -> list[str]:
     found: dict[str, None] = {}
     for recipe in recipes().values():
         choices = [[(m.name, c[0]) for c in m.choices] for m in recipe.measures if m.choices]
-        for picked in product(*choices):
+        # what is made of a mesh takes its time, and its names hang on no two choices at once
+        every = (product(*choices) if not any(m.kind is Kind.MESH for m in recipe.measures)
+                 else [(one,) for some in choices for one in some])
+        for picked in every:
             try:
                 draft = new_brief(recipe.id, dict(picked)).drafted
             except MingeiError:

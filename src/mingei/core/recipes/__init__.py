@@ -32,6 +32,8 @@ Values: TypeAlias = Mapping[str, Value]
 #: a side).
 _ROOM_MM = 1.0
 
+#: A shorter length is none, mm: nobody cuts or folds it.
+NOTHING_MM = 0.001
 #: In what order families are offered, and the recipe each begins with; a family not named comes last.
 FAMILIES = ("boxes", "envelopes", "cards", "wraps", "round", "shapes", "solids", "models")
 BEGUN_WITH = ("carton", "envelope-side", "card", "pillow", "tube", "profile-wall", "polyhedron", "strut-base")
@@ -129,6 +131,8 @@ class Measure:
         if self.kind is Kind.COUNT and value != int(value):
             raise MeasureError(say("{value:g} is not a whole number", value=value), self.name,
                                "write a whole number")
+        if self.kind is Kind.LENGTH and abs(value) < NOTHING_MM:
+            value = 0.0
         if not self.minimum - 1e-9 <= value <= self.maximum + 1e-9:
             said, low, high = (self.write(v) for v in (float(value), self.minimum, self.maximum))
             refused = MeasureError(say("{said} is outside what this recipe builds", said=said), self.name,

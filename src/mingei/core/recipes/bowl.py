@@ -6,6 +6,7 @@ stiff.  The foot is a ring of as many sides with its disc, glued beneath.
 
 from __future__ import annotations
 
+import math
 from dataclasses import replace
 
 from mingei.core.draft import (
@@ -30,8 +31,9 @@ from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.tray import TAB
 from mingei.core.words import say
 
-#: The foot stays so far inside the base's sides, mm; walls lean no further than so much a side of the height.
-_INSIDE_MM, _LEAN = 3.0, 2.5
+#: The foot stays so far inside the base's sides, mm; walls lean no further than so much a side of the height,
+#: and on the flat so much (degrees) is left between two of them for a tab.
+_INSIDE_MM, _LEAN, _GAP_DEG = 3.0, 2.5, 18.0
 #: A lower foot has no room for tabs, mm.
 _LEAST_FOOT_MM = 8.0
 
@@ -75,20 +77,31 @@ def _half(name: str, base: str, star: Star, tab: float, walls: list[str], own: r
     return Piece(name, base, ON_THE_TABLE, panels, folds=folds, seams=seams, laps=laps)
 
 
+def _steepest(sides: int, out: float) -> float:
+    """How high walls must be that run out by so much, mm: two sides of a net that lean by f from upright
+    leave 360/n - 2 atan(tan(180/n) sin f) between them (plane geometry of the net)."""
+    turn = math.radians(180.0 / sides)
+    most = math.tan(max(0.0, turn - math.radians(_GAP_DEG) / 2)) / math.tan(turn)
+    least = abs(out) / _LEAN
+    return max(least, out * math.sqrt(1.0 / most**2 - 1.0)) if out > 0.0 and most > 0.0 else least
+
+
 def _sound(values: Values) -> None:
     sides, across, rim, height = (float(values[k]) for k in ("sides", "across", "rim", "height"))
     if int(sides) % 2:
         raise MeasureError("two halves take an even number of sides", "sides",
                            say("make it {sides}", sides=int(sides) + 1))
-    if abs(rim - across) / 2 > _LEAN * height:
+    least = _steepest(int(sides), (rim - across) / 2)
+    if height < least:
         raise MeasureError("so flat a bowl is a plate", "height",
-                           say("make it {least} or more", least=write_both(abs(rim - across) / 2 / _LEAN)))
+                           say("make it {least} or more", least=write_both(math.ceil(least * 10) / 10)))
     if 0.0 < float(values["foot"]) < _LEAST_FOOT_MM:
         raise MeasureError("so low a foot bears no tabs", "foot",
                            say("make it {least} or more, or 0 for none", least=write_both(_LEAST_FOOT_MM)))
     if float(values["foot"]) > 0 and across < 2 * _INSIDE_MM + 20.0:
         raise MeasureError("so small a base has no foot", "foot", "leave it out, or make the base larger")
-    if float(values["foot"]) > 0 and abs(float(values["stand"]) - across) / 2 > _LEAN * float(values["foot"]):
+    if float(values["foot"]) > 0 and float(values["foot"]) < _steepest(
+            int(sides), (float(values["stand"]) - across) / 2 + _INSIDE_MM):
         raise MeasureError("so low a foot does not reach so far", "stand",
                            "make it nearer to the base's size")
 

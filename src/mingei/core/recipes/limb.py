@@ -18,7 +18,7 @@ from mingei.core.plane import contour
 from mingei.core.plane.contour import Knot, Outline
 from mingei.core.plane.shape import Point
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.profile_wall import NONE, ONE, TWO, draft_profile, sound
+from mingei.core.recipes.profile_wall import LONGEST, NONE, ONE, TWO, draft_profile, sound
 from mingei.core.recipes.tube import LAP, SMOOTH, TOOTH
 from mingei.core.words import say
 
@@ -92,9 +92,7 @@ RECIPE = Recipe(
         Measure("faces", Kind.CHOICE, TWO, "whether it is closed on both sides",
                 choices=((ONE, "front only"), (TWO, "front and back"))),
         TOOTH, LAP,
-        Measure("strip", Kind.LENGTH, 240.0,
-                "longest piece of wall your sheet takes; a longer wall is made in several", 100.0, 1200.0,
-                label="Longest strip", stays=True),
+        LONGEST,
         SMOOTH,
     ),
     draft=draft_limb, thinnest=0.08, thickest=_THICKEST_MM, contradictions=_sound,

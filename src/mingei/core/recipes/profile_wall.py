@@ -58,6 +58,11 @@ _THICKEST_MM, _HAIR_MM = 0.5, 0.02
 _STANDS = "it stands where the outline needs it"
 
 
+LONGEST = Measure("strip", Kind.LENGTH, 240.0,
+                  "longest piece of wall your sheet takes; a longer wall is made in several", 100.0, 1200.0,
+                  label="Longest strip", stays=True)
+
+
 class Side(NamedTuple):
     """One run of the wall: where it begins and ends, mm, and how far its arc turns, degrees."""
 
@@ -405,9 +410,7 @@ RECIPE = Recipe(
                 choices=((NONE, "none"), (FRONT, "front"),
                          (ALL, "all faces"))),
         Measure("border", Kind.LENGTH, 3.0, "left free all round the overlay", 0.5, 30.0, stays=True),
-        Measure("strip", Kind.LENGTH, 240.0,
-                "longest piece of wall your sheet takes; a longer wall is made in several", 100.0, 1200.0,
-                label="Longest strip", stays=True),
+        LONGEST,
         SMOOTH,
     ),
     draft=draft_profile, thinnest=0.08, thickest=_THICKEST_MM, contradictions=sound,

@@ -33,7 +33,7 @@ from mingei.core.words import say
 
 #: The foot stays so far inside the base's sides, mm; walls lean no further than so much a side of the height,
 #: and on the flat so much (degrees) is left between two of them for a tab.
-_INSIDE_MM, _LEAN, _GAP_DEG = 3.0, 2.5, 18.0
+_INSIDE_MM, _LEAN, _GAP_DEG = 3.0, 2.5, 14.0
 #: A lower foot has no room for tabs, mm.
 _LEAST_FOOT_MM = 8.0
 

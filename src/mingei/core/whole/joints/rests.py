@@ -38,8 +38,8 @@ def _pose(given: Given, spot: Spot) -> Array:
     import manifold3d as m3
 
     seen = _seen(given)
-    host = m3.Manifold.compose([s.solid.transform(seen[:3]) for s in solids(given.host)
-                                if not s.solid.is_empty()])
+    parts = [s.solid for s in solids(given.host) if not s.solid.is_empty()]
+    host = m3.Manifold.compose([part.transform(seen[:3]) for part in parts] if given.join.square else parts)
     box = np.array(host.bounding_box()).reshape(2, 3)
     turn = np.radians(spot.turn_deg)
     stand = np.eye(4)

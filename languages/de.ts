@@ -19470,6 +19470,10 @@ Protokoll: {log}</translation>
    <translation>{count} Flächen werden nicht gemacht</translation>
   </message>
   <message>
+   <source>{count} facets that pieces were to begin with are not found in this mesh</source>
+   <translation>{count} Facetten, mit denen Teile beginnen sollten, finden sich in diesem Netz nicht</translation>
+  </message>
+  <message>
    <source>{count} hole is kept</source>
    <translation>{count} Loch bleibt</translation>
   </message>

@@ -415,6 +415,9 @@ class ByHand(unittest.TestCase):
         steps = {f.b.panel: f.step for p in again.draft.pieces for f in p.folds}
         self.assertTrue(all(steps[f.b.panel] < steps.get(f.a.panel, 10**6) for p in again.draft.pieces
                             for f in p.folds))
+        other = made_of(BODIES["box"](), hand="9,9,9*")
+        said = " ".join(str(words) for _, words in other.draft.remarks)
+        self.assertIn("1 facets that pieces were to begin with", said)
         # another facet of the piece takes its place; what is joined by hand afterwards leaves it
         third = begin_with(again.brief.values, facets[1])
         self.assertEqual(third.count("*"), 1)

@@ -50,6 +50,15 @@ class Skins(unittest.TestCase):
             if "skin" in found.a + found.b:
                 self.assertLess(found.volume, 0.1, found)
 
+    def test_enlarged_as_a_drawing_it_covers_its_facets_still(self) -> None:
+        plain = made_of(BODIES["lump"](), skin="paper")
+        large = build(replace(plain.brief, enlarged=1.5), plain.stock)
+        for one, other in zip(skins_of(plain), skins_of(large), strict=True):
+            self.assertAlmostEqual(other.area / one.area, 2.25, places=6)
+            # it was drawn for a layer 1.5 times as far out as it lies: thickness is not enlarged
+            assert other.rides is not None
+            self.assertLess(off_its_facets(other), other.rides.up)
+
     def test_a_skin_folded_otherwise_is_seen(self) -> None:
         made = made_of(BODIES["lump"](), skin="paper")
         skin = skins_of(made)[0]

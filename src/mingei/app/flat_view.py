@@ -239,7 +239,9 @@ class FlatView(PartView):
 
     def roots(self) -> list[RootMark]:
         """The marks of where the pieces of a faceted model begin, as drawn now."""
-        return [] if self.build is None or self.printed else root_marks(self.build, self.to_px)
+        if self.build is None or self.printed:
+            return []
+        return root_marks(self.build, self.to_px, [mark.at for mark in self.marks()], MARK_PX)
 
     def root_at(self, at: QPointF) -> RootMark | None:
         """The mark of a root under a point of the view."""

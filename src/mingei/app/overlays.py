@@ -68,7 +68,9 @@ class OverlaysCard(PanelCard):
         if overlay is not None:
             return overlay.panel
         pattern = self.document.build.pattern_of(part)
-        if pattern is None or part.panel not in pattern.by_name or not may_cover(pattern.by_name[part.panel]):
+        if pattern is None or pattern.rides is not None or part.panel not in pattern.by_name:
+            return ""
+        if not may_cover(pattern.by_name[part.panel]):
             return ""
         return part.panel
 

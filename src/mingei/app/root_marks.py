@@ -3,7 +3,7 @@ the others are turned up, which is dragged to another facet of its piece."""
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable
+from collections.abc import Callable, Iterable, Sequence
 from typing import NamedTuple
 
 from PySide6.QtCore import QPointF, Qt
@@ -17,7 +17,9 @@ from mingei.core.plane.shape import Point
 FACETED = ("mesh", "mask")
 #: How far the mark reaches from its middle, and how far below the middle of its facet it is, where its name
 #: is; px.
-ROOT_PX, _BELOW_PX = 6.0, 15.0
+ROOT_PX, _BESIDE_PX = 6.0, 16.0
+#: Ways from there, the first that meets no seam's number is taken.
+_WAYS = ((0.0, 1.0), (0.0, -1.0), (1.0, 0.0), (-1.0, 0.0), (0.0, 0.0))
 
 
 class RootMark(NamedTuple):
@@ -28,8 +30,10 @@ class RootMark(NamedTuple):
     at: QPointF
 
 
-def root_marks(build: Build, to_px: Callable[[Point], QPointF]) -> list[RootMark]:
-    """The marks of a faceted model's pieces that have more than one facet."""
+def root_marks(build: Build, to_px: Callable[[Point], QPointF], numbers: Sequence[QPointF],
+               reach: float) -> list[RootMark]:
+    """The marks of a faceted model's pieces that have more than one facet.  numbers, reach: where the numbers
+    of seams stand, and how far they reach, px."""
     if build.recipe.id not in FACETED:
         return []
     found = []
@@ -39,7 +43,10 @@ def root_marks(build: Build, to_px: Callable[[Point], QPointF]) -> list[RootMark
             corners = [to_px(move.apply(c)) for c in pattern.by_name[pattern.root].flat_polygon]
             count = len(corners)
             middle = QPointF(sum(c.x() for c in corners) / count, sum(c.y() for c in corners) / count)
-            found.append(RootMark(pattern.name, pattern.root, middle + QPointF(0.0, _BELOW_PX)))
+            ways = [middle + QPointF(x * _BESIDE_PX, y * _BESIDE_PX) for x, y in _WAYS]
+            free = [at for at in ways if all((at - number).manhattanLength() > reach + ROOT_PX
+                                             for number in numbers)]
+            found.append(RootMark(pattern.name, pattern.root, (free or ways)[0]))
     return found
 
 

@@ -13,7 +13,7 @@ from dataclasses import replace
 
 from mingei.core.draft import Draft, Edge, EdgeRef, Inset, Panel, Piece
 from mingei.core.flat.develop import develop
-from mingei.core.flat.pattern import Pattern, Ride
+from mingei.core.flat.pattern import Pattern, Ride, enlarged
 from mingei.core.stock import Stock
 from mingei.core.words import say
 
@@ -23,12 +23,13 @@ SKIN, SKIN_STOCK_ID = "skin", "paper-100"
 _HAIR_MM = 0.15
 
 
-def with_skins(draft: Draft, patterns: Sequence[Pattern],
-               stock_of: Callable[[str], Stock]) -> tuple[Pattern, ...]:
+def with_skins(draft: Draft, patterns: Sequence[Pattern], stock_of: Callable[[str], Stock],
+               factor: float = 1.0) -> tuple[Pattern, ...]:
     """The pieces, and after them a skin for every piece that asks for one, which takes over what is printed
     on it.
 
-    patterns: the draft's pieces, laid flat, in its order; stock_of: the stock of a part.
+    patterns: the draft's pieces, laid flat, in its order; stock_of: the stock of a part; factor: by how much
+    the pieces were enlarged as drawings.
     """
     asked = [piece for piece in draft.pieces if piece.skin]
     if not asked:
@@ -43,7 +44,7 @@ def with_skins(draft: Draft, patterns: Sequence[Pattern],
         pieces[piece.name] = bare
         drawn = Draft((_skin(piece, host.stock.caliper_mm, stock.caliper_mm, turns),), closes=False)
         up = (host.stock.caliper_mm + stock.caliper_mm) / 2
-        rode.append(replace(develop(drawn, stock)[0], copies=host.copies,
+        rode.append(replace(enlarged(develop(drawn, stock)[0], factor), copies=host.copies,
                             rides=Ride(bare, piece.root, up, False)))
     return (*pieces.values(), *rode)
 

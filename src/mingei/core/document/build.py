@@ -267,10 +267,11 @@ def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ())
     for part, own_stock in parts:
         brief.accept_part(part, own_stock)
     own = dict(parts)
+
     def stock_of(part: str) -> Stock:
         return own.get(part, stock)
 
-    patterns = with_strips(drafted, with_skins(drafted, patterns, stock_of), stock_of)
+    patterns = with_strips(drafted, with_skins(drafted, patterns, stock_of, brief.enlarged), stock_of)
     drafted = as_laid(drafted, patterns)
     laid = lay(patterns, brief.overlays, stock_of) if brief.overlays else None
     if laid is None:

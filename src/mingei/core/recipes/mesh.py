@@ -57,7 +57,7 @@ class Opened(NamedTuple):
     """A mesh as high as it is made; the pieces it is cut into; narrow: the edges beside which their flats
     have little room; steps: of each face the step in which it is turned up; held: the edges a person joined
     or parted, and which; lost: how many edges set by hand were not found; roots: the faces a person let
-    pieces begin with."""
+    pieces begin with; astray: how many of those were not found."""
 
     mesh: Mesh
     cut: Cut
@@ -66,6 +66,7 @@ class Opened(NamedTuple):
     held: Mapping[tuple[int, int], bool]
     lost: int
     roots: tuple[int, ...]
+    astray: int
 
 
 @lru_cache(maxsize=8)
@@ -87,10 +88,12 @@ def cut_mesh(text: str, height: float, wide: float, high: float, reach: float, t
     halves = halves_of(mesh) if pairs and not settled else None
     cut = (cut_paired(mesh, halves, space, joined=marks.joined, parted=marks.parted) if halves is not None
            else cut_up(mesh, space, joined=marks.joined, parted=marks.parted, whole=settled))
-    if roots := begun(mesh, set_by_hand.roots):
+    roots = begun(mesh, set_by_hand.roots)
+    if roots:
         cut = rerooted(Flats(mesh), cut, roots, space)
     held = {**dict.fromkeys(marks.joined - marks.found, True), **dict.fromkeys(marks.parted, False)}
-    return Opened(mesh, cut, crowded(mesh, cut, _CROWDED_MM), _steps(mesh, cut), held, marks.lost, roots)
+    return Opened(mesh, cut, crowded(mesh, cut, _CROWDED_MM), _steps(mesh, cut), held, marks.lost, roots,
+                  len(set_by_hand.roots) - len(roots))
 
 
 def _steps(mesh: Mesh, cut: Cut) -> dict[int, int]:
@@ -148,7 +151,8 @@ def by_hand(values: Values, one: str, other: str, joined: bool) -> str:
     from mingei.core.mesh.cutting import joined_edges
     from mingei.core.mesh.hand import edge_between, settled, write_hand
 
-    mesh, cut, _, _, held, _, roots = opened(values)
+    known = opened(values)
+    mesh, cut, held, roots = known.mesh, known.cut, known.held, known.roots
     face, beside = (_face(name) for name in (one, other))
     edge = edge_between(mesh, face, beside)
     edges = set(joined_edges(mesh, cut)) - {edge}
@@ -188,7 +192,8 @@ def as_cut(values: Values) -> str:
     from mingei.core.mesh.cutting import joined_edges
     from mingei.core.mesh.hand import settled, write_hand
 
-    mesh, cut, _, _, held, _, roots = opened(values)
+    known = opened(values)
+    mesh, cut, held, roots = known.mesh, known.cut, known.held, known.roots
     return write_hand(settled(mesh, joined_edges(mesh, cut), held, roots))
 
 
@@ -209,7 +214,8 @@ def fewer(values: Values, tries: int) -> Iterator[Fewer]:
     from mingei.core.mesh.pairs import doubled_cut, half_cut, halves_of
     from mingei.core.mesh.search import better
 
-    mesh, cut, _, _, held, _, roots = opened(values)
+    known = opened(values)
+    mesh, cut, held, roots = known.mesh, known.cut, known.held, known.roots
     best = Fewer(len(cut.pieces), as_cut(values), 0.0)
     yield best
     halves = halves_of(mesh) if _paired(values) else None
@@ -229,7 +235,8 @@ def draft_mesh(values: Values, holes: Mapping[int, tuple[Path, ...]] = MappingPr
     than a square of that side, 0 for any, tab: depth, mm.  holes: by face, in its own plane."""
     from mingei.core.mesh.flats import LEAST_HOLLOW_DEG, LEAST_TURN_DEG
 
-    mesh, cut, narrow, steps, _, lost, _ = opened(values)
+    known = opened(values)
+    mesh, cut, narrow, steps = known.mesh, known.cut, known.narrow, known.steps
     tab = float(values["tab"])
     name = {face: facet(face) for piece in cut.pieces for face in piece}
     side = {edge: mesh.faces[face].index(edge[0]) for edge, face in mesh.beside.items()}
@@ -285,7 +292,7 @@ def draft_mesh(values: Values, holes: Mapping[int, tuple[Path, ...]] = MappingPr
         pieces.append(Piece(f"part {number + 1}", name[faces[0]], _stands(mesh, faces[0], lies), panels,
                             folds=tuple(folds.get(number, ())), seams=tuple(seams.get(number, ())),
                             crowded=True, skin=values["skin"] == "paper"))
-    return Draft(tuple(pieces), closes=False, remarks=_remarks(mesh, cut, lost, _paired(values)))
+    return Draft(tuple(pieces), closes=False, remarks=_remarks(known, _paired(values)))
 
 
 def _least_bend(mesh: Mesh, face: int, side: int) -> float:
@@ -348,19 +355,22 @@ def _laid(wrap: Wrap | None, turn: Rigid) -> Wrap | None:
     return wrap._replace(x=x, y=y, turn_deg=wrap.turn_deg + turn.turn_deg)
 
 
-def _remarks(mesh: Mesh, cut: Cut, lost: int, paired: bool) -> tuple[tuple[str, str], ...]:
+def _remarks(known: Opened, paired: bool) -> tuple[tuple[str, str], ...]:
     """What is not as it was asked."""
     from mingei.core.mesh.mirror import mirrored_faces
 
     said: list[tuple[str, str]] = []
-    if paired and mirrored_faces(mesh) is None:
+    if paired and mirrored_faces(known.mesh) is None:
         said.append(("pairs", say("left and right of this mesh are not alike: its pieces are no pairs")))
-    if cut.refused:
+    if known.cut.refused:
         said.append(
             ("hand", say("{count} edges joined by hand are cut: their facets would lie over others, or "
-                                 "their piece would not fit its sheet", count=len(cut.refused))))
-    if lost:
-        said.append(("hand", say("{count} edges set by hand are not found in this mesh", count=lost)))
+                                 "their piece would not fit its sheet", count=len(known.cut.refused))))
+    if known.lost:
+        said.append(("hand", say("{count} edges set by hand are not found in this mesh", count=known.lost)))
+    if known.astray:
+        said.append(("hand", say("{count} facets that pieces were to begin with are not found in this mesh",
+                                 count=known.astray)))
     return tuple(said)
 
 

@@ -7,8 +7,10 @@ import unittest
 from dataclasses import replace
 from unittest import mock
 
+import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
+from shapely import Polygon, union_all
 
 from mingei.core import joints
 from mingei.core.amendments.amend import SeamChange
@@ -23,8 +25,9 @@ from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded import fold
 from mingei.core.folded.collide import between, collisions
 from mingei.core.folded.extent import outside
+from mingei.core.folded.solid import prepare
 from mingei.core.layout.sheets import find_sheet
-from mingei.core.plane.shape import polygon_path
+from mingei.core.plane.shape import flat_points, polygon_path
 from mingei.core.recipes import recipes
 from mingei.core.stock import Stock, find_stock
 from tests.solids import Shared, shared, slabs
@@ -116,6 +119,19 @@ class Solids(unittest.TestCase):
             made = build(new_brief("frustum-box", {"rim": rim, "height": 60.0}, board), board)
             top = max(s.box[1][2] for s in slabs(made.patterns) if s.panel.role is Role.WALL)
             self.assertAlmostEqual(top, 60.0, delta=0.05)
+
+    def test_a_hole_that_runs_over_the_edge_of_its_board_is_drawn_as_far_as_there_is_board(self) -> None:
+        board = find_stock("greyboard-10")  # thinner than the pins of the doors
+        made = build(new_brief("cabinet", {"doors": "two"}, board), board)
+        (bottom,) = (p for p in made.patterns if p.panels[0].name == "bottom")
+        model = prepare(bottom)
+        a, b, c = (model.points[model.caps[:, k]] for k in range(3))
+        caps = np.abs((b - a)[:, 0] * (c - a)[:, 1] - (b - a)[:, 1] * (c - a)[:, 0]).sum() / 2
+        panel = bottom.panels[0]
+        outline, *holes = (Polygon(flat_points(path, 0.1)) for path in (panel.path, *panel.holes))
+        self.assertTrue(all(hole.crosses(outline.exterior) for hole in holes))
+        self.assertAlmostEqual(caps, outline.difference(union_all(holes)).area, delta=0.1)
+        self.assertIn("pins", {f.code for f in run(made, find_sheet("A4"))})
 
     def test_what_is_turned_right_over_reaches_as_far_as_its_half_circle(self) -> None:
         stock = Stock("any", "Any", 300, 0.5)

@@ -19,7 +19,7 @@ from numpy.typing import NDArray
 
 from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded.fold import Moment, finished, pose, progress
-from mingei.core.plane.area import area_of
+from mingei.core.plane.area import area_of, breaks_out
 from mingei.core.plane.shape import Line, Point, bounds, distance_to_segment, flat_points, flatten
 
 PRINTED, INSIDE, RIM = 0, 1, 2
@@ -98,7 +98,8 @@ def prepare(pattern: Pattern) -> Model:
         # else it has arcs, which are drawn by coarser chords here
         flat_sided = len(outline) == len(panel.polygon) and not panel.lies and not panel.bevels
         holes = [[*flat_points(h, _CHORD)[:-1]] for h in panel.holes]
-        areas = (_cut_through(panel, outline, folds, holes) if panel.gaps
+        through = panel.gaps or (holes and breaks_out(outline, holes))
+        areas = (_cut_through(panel, outline, folds, holes) if through
                  else [[(outline, folds), *((h, [-1] * len(h)) for h in holes)]])
         for area in areas:
             for loop, labels in area:
@@ -380,8 +381,8 @@ def _folds_of(panel: FlatPanel, outline: Sequence[Point]) -> list[int]:
 
 def _cut_through(panel: FlatPanel, outline: list[Point], folds: list[int],
                  holes: list[list[Point]]) -> list[list[tuple[list[Point], list[int]]]]:
-    """What is left of a facet that an opening runs across: areas, each its loops with the folds of their
-    sides (-1 for a cut)."""
+    """What is left of a facet that an opening runs across, or whose holes run over its edge: areas, each its
+    loops with the folds of their sides (-1 for a cut)."""
     from shapely import union_all  # few openings cross a bend, and it is slow to load
     from shapely.geometry.polygon import orient
 

@@ -22,6 +22,13 @@ def area_of(outline: Any, holes: Iterable[Any] = ()) -> Polygon:
     return found if found.is_valid else mended(found)
 
 
+def breaks_out(outline: Any, holes: Iterable[Any]) -> bool:
+    """Whether holes meet each other or run over the edge of an outline that does not cross itself."""
+    from shapely.geometry import Polygon
+
+    return not Polygon(outline, list(holes)).is_valid
+
+
 def mended(area: Any) -> Any:
     """A valid area of the same card: what crosses itself comes apart, lines and points are dropped."""
     from shapely import make_valid, union_all

@@ -19,7 +19,9 @@ from shiboken6 import isValid
 
 from mingei.app.actions import Finder
 from mingei.app.drawer import FindingRow
+from mingei.app.measures import MeasuresCard
 from mingei.app.menus import save_picture
+from mingei.app.placing import JoinCard
 from mingei.app.rules import RULE_PX
 from mingei.app.space_gl import Region
 from mingei.app.stations.brief import BriefStation
@@ -27,11 +29,23 @@ from mingei.app.stations.sheets import SheetsStation
 from mingei.app.stations.start import StartPage
 from mingei.core import joints
 from mingei.core.document.build import NOTHING
+from mingei.core.document.project import new_brief, new_project
 from mingei.core.length import write_mm
 from mingei.core.stock import find_stock
 from mingei.formats import project_file
 from tests.support import carton_project
-from tests.windows import WindowTest, answer, answer_file, click, drag, settle, steady, wait_for, write
+from tests.windows import (
+    WindowTest,
+    answer,
+    answer_file,
+    click,
+    drag,
+    reading_ends,
+    settle,
+    steady,
+    wait_for,
+    write,
+)
 
 
 class FirstUse(WindowTest):
@@ -750,6 +764,33 @@ class Preparing(WindowTest):
                 self.window._prepare()
             settle()
         fault.assert_not_called()
+
+
+class Late(WindowTest):
+    def test_what_was_asked_of_a_thing_that_is_no_longer_shown_is_not_done_to_the_next(self) -> None:
+        document = self.window.document
+        document.open(new_project(new_brief("mesh")))
+        self.window.go("brief")
+        settle()
+        measures = next(m for m in self.window.findChildren(MeasuresCard) if m.isVisible())
+        with mock.patch("sys.excepthook") as fault:
+            measures._choose("pairs", "alike")
+            document.set_recipe("wrapper")
+            reading_ends()
+            self.assertEqual(document.undo.count(), 1)
+        fault.assert_not_called()
+
+    def test_a_list_of_things_that_are_gone_is_read_anew_when_it_is_used(self) -> None:
+        document = self.window.document
+        self.window.go("draft")
+        card = self.window.findChild(JoinCard)
+        card.host.setCurrentIndex(1)
+        with mock.patch("sys.excepthook") as fault:
+            document.open(new_project(new_brief("tray")))  # and before it is drawn
+            card.host.activated.emit(1)
+            settle()
+        fault.assert_not_called()
+        self.assertEqual(document.undo.count(), 0)
 
 
 class Commands(WindowTest):

@@ -191,7 +191,7 @@ class ArtCard(PanelCard):
                 self._print(Art(free_name(self.document.brief.arts, Path(name).stem[:40] or t("picture")),
                                 piece, panel, source=name, digest=digest))
 
-            take_in(self, Path(name), whole, then, self._refuse)
+            take_in(self, Path(name), whole, then, self._refuse, self.document.still_this())
 
     def _keep(self) -> None:
         """Take a copy of the picture into the person's own store, in the background."""
@@ -206,7 +206,7 @@ class ArtCard(PanelCard):
         def then(copy: Path) -> None:
             self._put(art._replace(source=str(copy), digest=copy.stem))
 
-        take_in(self, Path(art.source), kept, then, self._refuse)
+        take_in(self, Path(art.source), kept, then, self._refuse, self.document.still_this())
 
     def _add_words(self) -> None:
         piece, panel = self.part()

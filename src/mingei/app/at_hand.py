@@ -3,7 +3,7 @@ folding, and undo."""
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from functools import cached_property
 from pathlib import Path
 from typing import TYPE_CHECKING
@@ -120,6 +120,11 @@ class AtHand(QObject):
         self.opened.emit()
         self.changed.emit()
         self.moved.emit()
+
+    def still_this(self) -> Callable[[], bool]:
+        """To ask later, of what takes long: whether what is shown is still this thing, of this recipe."""
+        this = self.brief.id, self.brief.recipe
+        return lambda: (self.brief.id, self.brief.recipe) == this
 
     # -- what is shown ---------------------------------------------------------------------------------------
 

@@ -232,7 +232,8 @@ class MeasuresCard(Card):
             self.outline_reason.setText(capital(error.words))
             self.outline_reason.show()
 
-        take_in(self.outline, Path(file), lambda path, _: svg_outline.load(path), then, refused)
+        take_in(self.outline, Path(file), lambda path, _: svg_outline.load(path), then, refused,
+                self.document.still_this())
 
     def _set_count(self, name: str, count: int) -> None:
         def refused(error: MingeiError) -> None:
@@ -266,7 +267,8 @@ class MeasuresCard(Card):
             refused(error)
             return
         work_out(self, t("Working out the pieces…"),
-                 lambda _: build(brief, project.stock_of(brief), project.parts_of(brief)), take, refused)
+                 lambda _: build(brief, project.stock_of(brief), project.parts_of(brief)), take, refused,
+                 document.still_this())
 
     def _refuse(self, error: MingeiError, name: str, value: float | str) -> None:
         """Say beneath a measure why it cannot be so, and offer what would do."""

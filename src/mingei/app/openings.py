@@ -219,7 +219,8 @@ class OpeningsCard(PanelCard):
                 self._cut(Opening(self._free(t("outline")), panel, Shape.DRAWN, round(width, 2),
                                   drawn=contour.write(found.outline)))
 
-            take_in(self, Path(name), lambda path, _: svg_outline.load(path), then, self._refuse)
+            take_in(self, Path(name), lambda path, _: svg_outline.load(path), then, self._refuse,
+                    self.document.still_this())
 
     def _put(self, opening: Opening) -> None:
         self.document.set_opening(opening, t("change {name}", name=opening.name))

@@ -201,7 +201,8 @@ class PiecesCard(Card):
             build(brief.with_measure("hand", text), project.stock_of(brief), project.parts_of(brief))
             return text
 
-        work_out(self, t("Working out the pieces…"), work, self.document.set_by_hand, self._refuse)
+        work_out(self, t("Working out the pieces…"), work, self.document.set_by_hand, self._refuse,
+                 self.document.still_this())
 
     def _refuse(self, error: MingeiError) -> None:
         self.was_set.emit("", "", False)

@@ -366,6 +366,10 @@ class JoinCard(Card):
     # -- changing it -----------------------------------------------------------------------------------------
 
     def _changed_by_hand(self) -> None:
+        host = str(self.host.currentData() or "")
+        if host and all(b.id != host for b in self.document.project.briefs):
+            self.refresh()  # what it lists is of the project before, until that which came is drafted
+            return
         wanted = self._wanted()
         if wanted != self._shown:
             self._set(wanted)

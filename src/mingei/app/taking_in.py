@@ -21,15 +21,17 @@ _PATIENCE_MS = 400
 
 
 def take_in(parent: QWidget, path: Path, read: Callable[[Path, Callable[[], None]], T],
-            then: Callable[[T], None], refused: Callable[[MingeiError], None]) -> Job:
+            then: Callable[[T], None], refused: Callable[[MingeiError], None],
+            asked: Callable[[], bool] = lambda: True) -> Job:
     """Read a file in the background.  read: with what it calls on the way, so that it can be stopped; then:
-    what is done with what was read; refused: what is done with the reason it was not, by either of them."""
+    what is done with what was read; refused: what is done with the reason it was not, by either of them;
+    asked: whether that is still wanted by then."""
     return work_out(parent, t("Reading {name}…", name=path.name), lambda step: read(path, step), then,
-                    refused)
+                    refused, asked)
 
 
 def work_out(parent: QWidget, words: str, work: Callable[[Callable[[], None]], T], then: Callable[[T], None],
-             refused: Callable[[MingeiError], None]) -> Job:
+             refused: Callable[[MingeiError], None], asked: Callable[[], bool] = lambda: True) -> Job:
     """Work something out in the background, as ``take_in`` reads; words: what is said where it takes long."""
     said = QProgressDialog(words, t("Cancel"), 0, 0, parent)
     said.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
@@ -38,12 +40,12 @@ def work_out(parent: QWidget, words: str, work: Callable[[Callable[[], None]], T
     job = Job(lambda progress: work(progress.stop_if_asked), parent)
 
     def ended() -> bool:
-        """Put the words away; whether it was not called off."""
+        """Put the words away; whether it was neither called off nor is nobody waiting for it any more."""
         if isValid(said):
             said.canceled.disconnect(job.cancel)
             said.close()
             said.deleteLater()
-        return not job.cancelled
+        return not job.cancelled and asked()
 
     def done(found: T) -> None:
         if ended():

@@ -36,7 +36,7 @@ from tests.strategies import documents
 
 
 class Documents(unittest.TestCase):
-    @settings(max_examples=300 if os.environ.get("MINGEI_SOAK") else 6)
+    @settings(max_examples=300 if os.environ.get("MINGEI_SOAK") else 4)
     @given(documents())
     def test_whatever_a_document_holds_is_saved_checked_laid_out_exported_and_scaled(
             self, project: Project) -> None:
@@ -104,7 +104,7 @@ if __name__ == "__main__":
 
 
 class WorkOnDocuments(unittest.TestCase):
-    @settings(max_examples=150 if os.environ.get("MINGEI_SOAK") else 8)
+    @settings(max_examples=150 if os.environ.get("MINGEI_SOAK") else 6)
     @given(documents(), st.builds(
         Working, st.sampled_from(Faces), st.sampled_from(When), st.sampled_from([0.0, 10.0]),
         st.sampled_from(Fence), st.booleans(), st.booleans(), st.booleans()))

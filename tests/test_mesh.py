@@ -245,7 +245,7 @@ class Facets(unittest.TestCase):
 
 class Cutting(unittest.TestCase):
     @given(st.sampled_from(sorted(BODIES)), st.floats(60.0, 300.0), st.sampled_from([0.0, 60.0, 120.0]))
-    @settings(max_examples=60 if SOAK else 12)
+    @settings(max_examples=60 if SOAK else 8)
     def test_every_facet_lies_flat_once_in_a_piece_that_fits(self, name: str, height: float,
                                                              reach: float) -> None:
         made = made_of(BODIES[name](), height, reach=reach)
@@ -271,7 +271,7 @@ class Cutting(unittest.TestCase):
         self.assertEqual(len(set(names)), len(names))
 
     @given(st.sampled_from(sorted(BODIES)), st.floats(80.0, 250.0), st.floats(0.1, 0.35))
-    @settings(max_examples=60 if SOAK else 12)
+    @settings(max_examples=60 if SOAK else 8)
     def test_folded_up_it_is_the_mesh_again_and_every_tab_lands(self, name: str, height: float,
                                                                 caliper: float) -> None:
         made = made_of(BODIES[name](), height, caliper)
@@ -459,7 +459,7 @@ class ByHand(unittest.TestCase):
     def test_an_edge_that_cannot_be_joined_is_refused_and_says_why(self) -> None:
         made = made_of(BODIES["finer ball"](), 300.0)
         refused = 0
-        for seam in [s for p in made.draft.pieces for s in p.seams][:40:4]:
+        for seam in [s for p in made.draft.pieces for s in p.seams][:40:8]:
             try:
                 hand = by_hand(made.brief.values, seam.carrier.panel, seam.host.panel, True)
             except MeasureError as error:
@@ -796,11 +796,11 @@ class Round(InFolder):
 
     def setUp(self) -> None:
         super().setUp()
-        ball = trimesh.creation.icosphere(2)
+        ball = trimesh.creation.icosphere(1)
         ball.apply_scale((1.0, 1.2, 1.5))
         self.low, self.high = ball.bounds
         ball.visual.vertex_colors = np.column_stack([self.colour(ball.vertices),
-                                                        np.full(162, 255)]).astype(np.uint8)
+                                                        np.full(len(ball.vertices), 255)]).astype(np.uint8)
         path = Path(self.folder, "ball.ply")
         ball.export(path)
         taken = load(path, 400, merge_deg=0.0)
@@ -846,7 +846,7 @@ class Round(InFolder):
             card = union_all([area_of(p.flat_polygon) for p in facets])
             ink = union_all([area_of(outline) for s in shown for outline, _ in s.within])
             self.assertTrue(ink.buffer(0.01).contains(card.buffer(1.3)))
-        self.assertGreaterEqual(seen, 960)
+        self.assertGreaterEqual(seen, 240)
 
     def test_as_pdf_svg_and_on_screen_it_is_the_same(self) -> None:
         from mingei.app.prints import paint

@@ -537,6 +537,7 @@ class StraightToAPrinter(WindowTest):
 
     def test_what_is_printed_is_as_large_as_the_pdf_says(self) -> None:
         self.document = self.window.document
+        self.document.open(new_project(new_brief("carton")))
         for sheet in ("A4", "Letter"):
             self.document.set_sheet(sheet)
             printer = printer_for(self.document.project.paper)

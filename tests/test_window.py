@@ -762,6 +762,7 @@ class Preparing(WindowTest):
         with mock.patch("sys.excepthook") as fault:
             while self.window._undressed:
                 self.window._prepare()
+                settle(1)  # what goes on in the background, which it waits for, comes to its end
             settle()
         fault.assert_not_called()
 

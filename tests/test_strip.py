@@ -11,6 +11,7 @@ from hypothesis import strategies as st
 
 from mingei.core import joints
 from mingei.core.amendments.amend import SeamChange, seams
+from mingei.core.covering.strip import depth_of
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import Brief, new_brief
 from mingei.core.flat.pattern import Pattern
@@ -28,8 +29,7 @@ def strips_of(made: Build) -> list[Pattern]:
 def off_its_panels(strip: Pattern, made: Build) -> float:
     """The furthest (mm) any corner of a strip's middle layer lies from where it is glued: half its own
     caliper and half the panel's from the panel's middle, on its inner side, within its outline."""
-    mates = {m.key: m for p in made.patterns for m in p.mates}
-    mate = mates[int(strip.panels[0].said)]
+    mate = next(m for p in made.patterns for m in p.mates if m.seam == strip.rides.seam)
     worst = 0.0
     for own, name in zip(strip.panels, (mate.carrier, mate.host), strict=True):
         piece = next(p for p in made.patterns if name in p.by_name and p.rides is None)
@@ -81,7 +81,7 @@ class Strips(unittest.TestCase):
         for name in ("ring", "cone", "large lump", "heron"):
             made = made_of(BODIES[name]())
             landed: dict[str, list[tuple[str, object]]] = {}
-            mates = {m.key: m for p in made.patterns for m in p.mates}
+            mates = {m.seam: m for p in made.patterns for m in p.mates}
             stands = {q.name: finished(p)[q.name] for p in made.patterns if p.rides is None for q in p.panels}
             for pattern in made.patterns:
                 lying = [(p, h) for p, h in zip(pattern.panels, _hosts(pattern, mates), strict=True) if h]
@@ -102,18 +102,28 @@ class Strips(unittest.TestCase):
         self.assertTrue(taped)
         joint = {s.name: s.joint for piece in made.draft.pieces for s in piece.seams}
         self.assertEqual({name for name, each in joint.items() if each is joints.TAPE}, taped)
-        behind = {int(s.panels[0].said) for s in strips_of(made)}
-        self.assertFalse(behind & {m.key for p in made.patterns for m in p.mates if m.seam in taped})
+        self.assertFalse({s.rides.seam for s in strips_of(made)} & taped)
 
     def test_it_is_glued_flat_and_before_its_other_side(self) -> None:
         made = made_of(BODIES["cone"]())
         steps = [step.words for step in made.steps]
         for strip in strips_of(made):
-            mate = next(m for p in made.patterns for m in p.mates if m.key == int(strip.panels[0].said))
+            mate = next(m for p in made.patterns for m in p.mates if m.seam == strip.rides.seam)
             laid = next(i for i, words in enumerate(steps) if strip.name in words)
             on_it = f"on the strip behind the {mate.carrier}"
             closed = next(i for i, words in enumerate(steps) if on_it in words and mate.host in words)
             self.assertLess(laid, closed)
+
+    def test_its_hinge_lies_level_on_the_sheet_and_it_bears_the_number_of_its_seam(self) -> None:
+        for name in ("cone", "ring"):
+            made = made_of(BODIES[name]())
+            mates = {m.seam: m for p in made.patterns for m in p.mates}
+            for strip in strips_of(made):
+                (fold,) = strip.folds
+                self.assertAlmostEqual(fold.start[1], fold.end[1], places=9)
+                deep = depth_of(made.patterns, mates[strip.rides.seam])
+                self.assertLess(strip.box.height, 2 * deep + 0.2)
+                self.assertEqual(strip.panels[0].said, str(mates[strip.rides.seam].key))
 
     def test_tape_may_be_wanted_instead(self) -> None:
         made = made_of(BODIES["ring"](), bare="tape")
@@ -124,7 +134,7 @@ class Strips(unittest.TestCase):
 def _hosts(pattern: Pattern, mates: dict) -> list[str]:
     """Of each panel of a piece the panel it is glued inside of, "" of none."""
     if pattern.part == "strips":
-        mate = mates[int(pattern.panels[0].said)]
+        mate = mates[pattern.rides.seam]
         return [mate.carrier, mate.host]
     hosts = {s.name: s.host for s in pattern.seams}
     return [hosts.get(p.name, "") for p in pattern.panels]

@@ -20,7 +20,7 @@ from mingei.core.flat.pattern import FlatPanel, Mate, Pattern, Ride
 from mingei.core.joints import TAPE
 from mingei.core.offset import Measured
 from mingei.core.plane.area import area_of
-from mingei.core.plane.shape import Point, Polygon, distance_to_segment, signed_area
+from mingei.core.plane.shape import Point, Polygon, Rigid, distance_to_segment, signed_area
 from mingei.core.stock import Stock
 from mingei.core.words import say
 
@@ -56,6 +56,13 @@ class _Side(NamedTuple):
     pattern: Pattern
     panel: FlatPanel
     lies: Any
+
+
+class _Strip(NamedTuple):
+    """A strip as it is drafted, its hinge level, and how that lies on the panel that carries the seam."""
+
+    draft: Draft
+    at: Rigid
 
 
 class _Half(NamedTuple):
@@ -102,25 +109,25 @@ def with_strips(draft: Draft, patterns: Sequence[Pattern],
     depths = {seam.name: seam.depth_mm for piece in draft.pieces for seam in piece.seams}
     owner = {panel.name: pattern for pattern in patterns for panel in pattern.panels}
     inside = _Inside({name for _, m in asked for name in (m.carrier, m.host)}, patterns, stock.caliper_mm)
-    drawn = {}
+    drawn: dict[str, _Strip | None] = {}
     for _, mate in sorted(asked, key=lambda each: -each[1].length):
         sides = [_side(owner[name], name, stock.caliper_mm) for name in (mate.carrier, mate.host)]
         drawn[mate.seam] = _drawn(mate, sides, depths[mate.seam], inside)
-    pieces = {p.name: _taped(p, [seam for seam, draft in drawn.items() if draft is None]) for p in patterns}
+    pieces = {p.name: _taped(p, [seam for seam, strip in drawn.items() if strip is None]) for p in patterns}
     rode = []
     for pattern, mate in asked:
         strip, host = drawn[mate.seam], pieces[owner[mate.carrier].name]
         if strip is not None:
             up = (host.stock.caliper_mm + stock.caliper_mm) / 2
-            rode.append(replace(develop(strip, stock)[0], copies=pattern.copies,
-                                rides=Ride(host, mate.carrier, up, True)))
+            rode.append(replace(develop(strip.draft, stock)[0], copies=pattern.copies,
+                                rides=Ride(host, mate.carrier, up, True, strip.at, mate.seam)))
     return (*pieces.values(), *rode)
 
 
 def depth_of(patterns: Sequence[Pattern], mate: Mate) -> float:
     """How far the strip behind a seam lies onto either side, mm; 0 where there is none."""
     for pattern in patterns:
-        if pattern.part == STRIPS and pattern.panels[0].said == str(mate.key):
+        if pattern.rides is not None and pattern.rides.seam == mate.seam:
             (a, b, *others) = pattern.panels[0].polygon
             return max(distance_to_segment(point, a, b) for point in others)
     return 0.0
@@ -204,7 +211,7 @@ def _mirrored(panel: FlatPanel) -> Area:
                    [[(-x, y) for x, y in hole] for hole in panel.hole_polygons])
 
 
-def _drawn(mate: Mate, sides: Sequence[_Side], depth: float, inside: _Inside) -> Draft | None:
+def _drawn(mate: Mate, sides: Sequence[_Side], depth: float, inside: _Inside) -> _Strip | None:
     """The strip behind one seam, as large as there is room for; None where there is none."""
     if mate.length < _SHORTEST_MM:
         return None
@@ -226,7 +233,11 @@ def _drawn(mate: Mate, sides: Sequence[_Side], depth: float, inside: _Inside) ->
                                                   (low + lean, deep))) for half in halves]
     for side, outline in zip(sides, outlines, strict=True):
         inside.lay(side.panel.name, outline)
-    return _draft(mate, _ordered(outlines[0]), _ordered(outlines[1]), _turn_deg(sides, halves[0].inward))
+    first, second = (_ordered(outline) for outline in outlines)
+    (ax, ay), (bx, by) = first[:2]
+    length = math.dist(*first[:2])
+    at = Rigid((bx - ax) / length, (by - ay) / length, ax, ay)
+    return _Strip(_draft(mate, at.inverse().apply_all(first), second, _turn_deg(sides, halves[0].inward)), at)
 
 
 def _ordered(outline: Sequence[Point]) -> Polygon:

@@ -15,6 +15,7 @@ from mingei.core.draft import Crease, Joint, Lap, Placement, Role, Wrap
 from mingei.core.offset import Measured
 from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import (
+    STAY,
     Box,
     Path,
     Point,
@@ -240,12 +241,15 @@ class EdgeKey(NamedTuple):
 
 class Ride(NamedTuple):
     """Where a piece is glued on another: the panel, how far its mid-surface lies from the panel's (mm), and
-    on which of its faces."""
+    on which of its faces; at: how its own coordinates lie in the panel's, seen from that face; seam: what it
+    is behind, "" for none."""
 
     host: Pattern
     panel: str
     up: float
     inside: bool
+    at: Rigid = STAY
+    seam: str = ""
 
 
 @dataclass(frozen=True, eq=False, kw_only=True)

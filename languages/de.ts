@@ -8603,6 +8603,10 @@ Protokoll: {log}</translation>
    <translation>Füße, Sockel oder Staffelei wählen</translation>
   </message>
   <message>
+   <source>choose how it is placed on a panel, or take it off</source>
+   <translation>wählen Sie, wie es auf einer Fläche liegt, oder nehmen Sie es weg</translation>
+  </message>
+  <message>
    <source>choose one from {thinnest:g} to {thickest:g} mm</source>
    <translation>wählen Sie eine von {thinnest:g} bis {thickest:g} mm</translation>
   </message>
@@ -17253,6 +17257,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the photo is too large</source>
    <translation>das Foto ist zu groß</translation>
+  </message>
+  <message>
+   <source>the picture goes round a model of facets, and this thing has no places for it</source>
+   <translation>das Bild läuft um ein Modell aus Facetten, und dieses Ding hat keinen Platz dafür</translation>
   </message>
   <message>
    <source>the picture is broken or cut short ({error})</source>

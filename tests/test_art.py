@@ -201,6 +201,15 @@ class Files(InFolder):
         (said,) = found_about([], [artwork_core.Printed("a", vector, (), ())])
         self.assertEqual(said.code, "art-parts")
 
+    def test_a_picture_that_goes_round_what_has_no_facets_is_told_to_find_no_place(self) -> None:
+        path = Path(self.folder, "t.mingei")
+        art = Art("sky", "tray", source=str(self.picture("sky.png", (300, 200))),
+                               fill=Fill.ROUND, width=50.0)
+        project_file.save(new_project(new_brief("tray").with_art(art)), path)
+        with redirect_stdout(io.StringIO()) as said:
+            cli.main(["check", str(path)])
+        self.assertIn("artwork sky: the picture goes round a model of facets", said.getvalue())
+
     def test_broken_hostile_and_missing_files_are_answered_in_a_sentence(self) -> None:
         whole = self.picture("whole.png", (300, 200)).read_bytes()
         bad = {
@@ -380,6 +389,20 @@ class InTheWindow(WindowTest):
         settle()
         self.path = self.folder_of_test() / "a.png"
         Image.new("RGB", (300, 200), (200, 30, 40)).save(self.path)
+
+    def test_a_picture_that_found_no_place_is_given_one_on_the_panel_at_hand(self) -> None:
+        self.document.set_art(Art("sky", "part 1", source=str(self.path), fill=Fill.ROUND), "print the sky")
+        reading_ends()
+        self.document.select(Part("carton", "front"))
+        settle()
+        self.assertIn("sky", self.card.remove.text())
+        fill = self.card.fill
+        fill.setCurrentIndex(fill.findData(Fill.COVER))
+        fill.activated.emit(fill.currentIndex())
+        (art,) = self.document.brief.arts
+        self.assertEqual((art.fill, art.piece, art.panel), (Fill.COVER, "carton", "front"))
+        click(self.card.remove)
+        self.assertEqual(self.document.brief.arts, ())
 
     def folder_of_test(self) -> Path:
         import tempfile

@@ -23,7 +23,7 @@ from mingei.app.fields import CountField, QuietCombo
 from mingei.app.panel_card import PanelCard
 from mingei.app.taking_in import take_in
 from mingei.app.words import t
-from mingei.core.covering.art import Art, Fill, free_name
+from mingei.core.covering.art import Art, Fill, free_name, nowhere
 from mingei.core.draft import Role
 from mingei.core.plane.shape import bounds
 
@@ -63,7 +63,7 @@ class ArtCard(PanelCard):
             self.fill.addItem(t(words), fill)
         self.fill.setToolTip(t("How the picture takes its place on the panel."))
         self.fill.activated.connect(
-            lambda i: self._try(lambda: self._put(self._now()._replace(fill=Fill(self.fill.itemData(i))))))
+            lambda i: self._try(lambda: self._put(self._filling(Fill(self.fill.itemData(i))))))
         self.font_.activated.connect(
             lambda i: self._try(lambda: self._put(self._now()._replace(font=str(self.font_.itemData(i))))))
         self.rows: dict[str, tuple[QLabel, QWidget]] = {}
@@ -116,8 +116,18 @@ class ArtCard(PanelCard):
 
     def _here(self) -> list[Art]:
         piece, panel = self.part()
-        return [a for a in self.document.brief.arts
-                if a.piece == piece and a.panel in (panel, "") and a.fill is not Fill.ROUND]
+        arts = self.document.brief.arts
+        lost = nowhere(arts, self.document.build.patterns)  # for want of any panel they are offered on all
+        return [a for a in arts if a in lost
+                or (a.piece == piece and a.panel in (panel, "") and a.fill is not Fill.ROUND)]
+
+    def _filling(self, fill: Fill) -> Art:
+        """The artwork at hand, filling so; what went round fills this panel then."""
+        art = self._now()
+        if art.fill is not Fill.ROUND:
+            return art._replace(fill=fill)
+        piece, panel = self.part()
+        return art._replace(fill=fill, piece=piece, panel=panel)
 
     def _now(self) -> Art:
         return next(a for a in self._here() if a.name == self.shown)

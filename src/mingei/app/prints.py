@@ -16,7 +16,7 @@ from PySide6.QtGui import QColor, QImage, QPainter, QPainterPath, QPen, QTransfo
 from mingei.app.workers import Job, Progress
 from mingei.core.check import Finding
 from mingei.core.check.printing import found_about
-from mingei.core.covering.art import Art, Frame, Mark, Picture, Printed, Raster, Vector, printed
+from mingei.core.covering.art import Art, Frame, Mark, Picture, Printed, Raster, Vector, nowhere, printed
 from mingei.core.document.build import Build
 from mingei.core.errors import MingeiError
 from mingei.core.flat.pattern import Pattern
@@ -178,7 +178,7 @@ class Prints(QObject):
                    and read.digest != art.digest]
         return tuple(found_about(self.refused(build),
                                  [each for on in self._lying(build).values() for each in on],
-                                 changed))
+                                 changed, nowhere(build.brief.arts, build.patterns)))
 
     def of(self, build: Build) -> Mapping[Pattern, Print]:
         """The prints of a thing's pieces, as far as their pictures have been read."""

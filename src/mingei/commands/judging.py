@@ -10,7 +10,7 @@ from mingei.command_line import FINDINGS, OK, UsageError
 from mingei.commands.common import accept_output
 from mingei.core import check
 from mingei.core.check.printing import found_about
-from mingei.core.covering.art import printed
+from mingei.core.covering.art import nowhere, printed
 from mingei.core.document.build import build
 from mingei.core.document.project import Brief
 from mingei.core.errors import LengthError, MeasureError
@@ -35,7 +35,8 @@ def checked(options: argparse.Namespace) -> int:
         changed = [art for art in b.brief.arts if art.source and art.digest and art not in missing
                    and digest_of(art.source) != art.digest]
         found += [(b.brief.name, f) for f in (*check.run_joined(project, number, b, thorough=True),
-                                              *found_about(refused, prints, changed))]
+                                              *found_about(refused, prints, changed,
+                                                           nowhere(b.brief.arts, b.patterns)))]
     if options.json:
         print(json.dumps([{"brief": name, "code": f.code, "severity": f.severity.name.lower(),
                            "sentence": f.sentence, "place": f.place,

@@ -15,9 +15,14 @@ COARSE_PPI = 150.0
 
 
 def found_about(refused: Iterable[tuple[Art, MingeiError]], prints: Iterable[Printed],
-                changed: Iterable[Art] = ()) -> Iterator[Finding]:
+                changed: Iterable[Art] = (), lost: Iterable[Art] = ()) -> Iterator[Finding]:
     """Pictures that are missing or broken, with their file and the reason; coarse ones; drawings with parts
-    that cannot be drawn; those that are no longer what they were when they were taken in."""
+    that cannot be drawn; those that are no longer what they were when they were taken in, and those that find
+    no place."""
+    for art in lost:
+        yield Finding("art-nowhere", Severity.LOOK,
+                      "the picture goes round a model of facets, and this thing has no places for it",
+                      say("artwork {name}", name=art.name), "choose how it is placed on a panel, or take it off")
     for art in changed:
         yield Finding("art-changed", Severity.NOTE, "the picture was changed since it was taken in",
                       say("artwork {name}, {file}", name=art.name, file=art.source),

@@ -371,6 +371,13 @@ def _round(art: Art, pattern: Pattern, picture: Raster) -> tuple[Printed, ...]:
     return tuple(found)
 
 
+def nowhere(arts: Iterable[Art], patterns: Iterable[Pattern]) -> list[Art]:
+    """Artwork that goes round, on a thing none of whose panels has a patch of it."""
+    if any(panel.wrap is not None for pattern in patterns for panel in pattern.panels):
+        return []
+    return [art for art in arts if art.fill is Fill.ROUND]
+
+
 def _commands(ring: Polygon) -> tuple[tuple[str, tuple[Point, ...]], ...]:
     return (("M", (ring[0],)), *(("L", (p,)) for p in ring[1:]), ("Z", ()))
 

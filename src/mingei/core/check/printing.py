@@ -22,7 +22,8 @@ def found_about(refused: Iterable[tuple[Art, MingeiError]], prints: Iterable[Pri
     for art in lost:
         yield Finding("art-nowhere", Severity.LOOK,
                       "the picture goes round a model of facets, and this thing has no places for it",
-                      say("artwork {name}", name=art.name), "choose how it is placed on a panel, or take it off")
+                      say("artwork {name}", name=art.name),
+                      "choose how it is placed on a panel, or take it off")
     for art in changed:
         yield Finding("art-changed", Severity.NOTE, "the picture was changed since it was taken in",
                       say("artwork {name}, {file}", name=art.name, file=art.source),

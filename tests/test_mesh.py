@@ -676,6 +676,13 @@ class Thin(unittest.TestCase):
             near = np.array([np.linalg.norm(whole.corners - c, axis=1).min() for c in found.corners])
             self.assertLess(float(near.max()), 0.03 * size)
 
+    def test_hardly_reduced_no_corner_is_there_twice_where_left_meets_right(self) -> None:
+        for fine, count in ((4, 4000), (5, 8000)):  # corners of these lie on the mirror
+            found = reduced(body(trimesh.creation.icosphere(fine)), count)
+            p = found.corners[np.array(found.faces)]
+            self.assertGreater(float(np.linalg.norm(p - np.roll(p, -1, axis=1), axis=2).min()), 1e-3)
+            self.assertEqual(found.rims, ())
+
     def test_a_thin_triangle_is_drawn_together_or_laid_across_and_a_rim_stays(self) -> None:
         flat = [(0.0, 0, 0), (100, 0, 0), (100, 100, 0), (0, 100, 0), (50, 50, 40), (50.2, 50, 40)]
         faces = ((0, 1, 4), (1, 5, 4), (1, 2, 5), (2, 3, 5), (3, 4, 5), (3, 0, 4))

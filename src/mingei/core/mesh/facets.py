@@ -10,6 +10,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from mingei.core.mesh.mending import welded, without_empty
 from mingei.core.mesh.mesh import Mesh, Ring
 from mingei.core.mesh.mirror import doubled, middle_of, mirrored_faces
 from mingei.core.mesh.thinning import without_thin
@@ -47,9 +48,11 @@ def _reduced_half(mesh: Mesh, count: int, axis: int) -> Mesh:
     way, origin = np.eye(3)[axis], np.eye(3)[axis] * middle
     slicing: Any = slice_faces_plane
     corners, faces, _ = slicing(mesh.corners, np.array(mesh.faces, np.int64), way, origin)
-    half = _simpler(corners, np.asarray(faces, np.int32), count // 2)
+    size = float(np.ptp(mesh.corners, axis=0).max())
+    corners, faces = welded(corners, np.asarray(faces, np.int64), size, [])  # sliced at a corner, it is twice
+    half = _simpler(corners, without_empty(corners, faces, size, []).astype(np.int32), count // 2)
     corners = half.corners.copy()
-    near = _ON_MIRROR * float(np.ptp(mesh.corners, axis=0).max())
+    near = _ON_MIRROR * size
     for n in {n for edge in half.rims for n in edge}:  # the rim drifts off the mirror a little
         if abs(corners[n, axis] - middle) < near:
             corners[n, axis] = middle

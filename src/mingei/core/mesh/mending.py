@@ -71,8 +71,8 @@ def mend(corners: NDArray[np.float64], triangles: NDArray[np.int64],
     if Mending.WELD in leave:
         corners, triangles = corners[used], np.searchsorted(used, triangles)
     else:
-        corners, triangles = _welded(corners, triangles, size, done)
-    triangles = _without_empty(corners, triangles, size, done)
+        corners, triangles = welded(corners, triangles, size, done)
+    triangles = without_empty(corners, triangles, size, done)
     triangles = _at_most_two(triangles, done)
     if len(triangles) < 4:
         raise MeasureError("nothing of it is left that could be folded", "mesh",
@@ -95,8 +95,9 @@ def mend(corners: NDArray[np.float64], triangles: NDArray[np.int64],
     return Mended(mesh, tuple(done), tuple(left))
 
 
-def _welded(corners: NDArray[np.float64], triangles: NDArray[np.int64], size: float,
-            done: list[Done]) -> tuple[NDArray[np.float64], NDArray[np.int64]]:
+def welded(corners: NDArray[np.float64], triangles: NDArray[np.int64], size: float,
+           done: list[Done]) -> tuple[NDArray[np.float64], NDArray[np.int64]]:
+    """Corners in one place made one; what was done is added to ``done``."""
     grid = np.round((corners - np.nan_to_num(corners).min(axis=0)) / (size * _WELD))
     _, first, back = np.unique(np.nan_to_num(grid), axis=0, return_index=True, return_inverse=True)
     triangles = back.reshape(-1)[triangles]
@@ -109,8 +110,9 @@ def _welded(corners: NDArray[np.float64], triangles: NDArray[np.int64], size: fl
     return corners[first][used], packed.reshape(-1, 3)
 
 
-def _without_empty(corners: NDArray[np.float64], triangles: NDArray[np.int64], size: float,
-                   done: list[Done]) -> NDArray[np.int64]:
+def without_empty(corners: NDArray[np.float64], triangles: NDArray[np.int64], size: float,
+                  done: list[Done]) -> NDArray[np.int64]:
+    """The triangles that have an area, each once; what was done is added to ``done``."""
     p = corners[triangles]
     twice = np.linalg.norm(np.cross(p[:, 1] - p[:, 0], p[:, 2] - p[:, 0]), axis=1)
     sound = triangles[twice > _EMPTY * size * size * 1e-3]

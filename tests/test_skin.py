@@ -9,10 +9,13 @@ import numpy as np
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from mingei.core.check import run
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import new_brief
 from mingei.core.flat.pattern import Pattern
 from mingei.core.folded.fold import finished
+from mingei.core.layout.sheets import find_sheet
+from mingei.core.plane.area import area_of
 from mingei.core.stock import Stock
 from tests.test_mesh import BODIES, SOAK, _overlapping, made_of, mesh_of, pieces_of, shared
 
@@ -66,6 +69,15 @@ class Skins(unittest.TestCase):
         wrong = replace(skin, folds=(first._replace(angle_deg=first.angle_deg + 1.0), *rest))
         self.assertGreater(off_its_facets(wrong), 0.01)
         self.assertGreater(off_its_facets(replace(skin, rides=skin.rides._replace(up=0.3))), 0.05)
+
+    def test_beside_narrow_slits_no_facet_of_a_skin_lies_over_another_on_the_flat(self) -> None:
+        for height in (150.0, 300.0):
+            made = made_of(BODIES["heron"](), height, skin="paper")
+            for skin in skins_of(made):
+                areas = [area_of(p.flat_polygon) for p in skin.panels]
+                for i, one in enumerate(areas):
+                    self.assertLess(max((one.intersection(o).area for o in areas[:i]), default=0.0), 1e-6)
+            self.assertNotIn("overlap", {f.code for f in run(made, find_sheet("A4"))})
 
     def test_what_is_printed_goes_on_the_skin(self) -> None:
         made = made_of(BODIES["lump"](), skin="paper", face="pieces")

@@ -11,12 +11,14 @@ from hypothesis import strategies as st
 
 from mingei.core import joints
 from mingei.core.amendments.amend import SeamChange, seams
+from mingei.core.check import run
 from mingei.core.covering.strip import depth_of
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import Brief, new_brief
 from mingei.core.flat.pattern import Pattern
 from mingei.core.folded.collide import between
 from mingei.core.folded.fold import finished, place
+from mingei.core.layout.sheets import find_sheet
 from mingei.core.plane.area import area_of
 from mingei.core.stock import Stock
 from tests.test_mesh import BODIES, made_of
@@ -124,6 +126,8 @@ class Strips(unittest.TestCase):
                 deep = depth_of(made.patterns, mates[strip.rides.seam])
                 self.assertLess(strip.box.height, 2 * deep + 0.2)
                 self.assertEqual(strip.panels[0].said, str(mates[strip.rides.seam].key))
+            kinks = [f for f in run(made, find_sheet("A4")) if "kinks" in f.sentence and "strip" in f.place]
+            self.assertEqual(kinks, [])  # bent by less than 5 degrees nothing is rolled
 
     def test_tape_may_be_wanted_instead(self) -> None:
         made = made_of(BODIES["ring"](), bare="tape")

@@ -30,6 +30,8 @@ TAB_LEAST_MM = 5.0
 _SAID_EACH = 3
 #: Bends whose directions differ by more than this (radians) have no grain in common.
 _FANNED = 0.5
+#: What bends by less in all, degrees, is not rolled (from experience).
+_HARDLY_DEG = 10.0
 #: Outlines that share no more than this (mm) lie side by side.
 _HAIR = 1e-4
 
@@ -378,6 +380,8 @@ def grain(build: Build, sheet: Sheet) -> Iterator[Finding]:
                 for f in pattern.folds if f.bend]
         if longest.bend and max(ways) - min(ways) > _FANNED:
             continue  # bends that fan out cannot all run along the grain
+        if longest.bend and sum(abs(f.angle_deg) for f in pattern.folds) < _HARDLY_DEG:
+            continue  # so little is not rolled
         lying = abs(longest.end[0] - longest.start[0]) >= abs(longest.end[1] - longest.start[1])
         turn = fits(pattern, sheet)
         if turn is None or build.stock.grain == "none" or build.stock.caliper_mm < 0.15:

@@ -2,7 +2,8 @@
 when all stands, and printed in its stead.
 
 A skin rides on the root of its piece and is folded as that is.  Where panels turn away from each other its
-edges end where two skins' inner faces meet, in a hollow where their outer faces do, less a hair.
+edges end where two skins' inner faces meet, in a hollow where their outer faces do, less a hair; beside a
+slit so narrow that two of them would lie over each other on the flat, both end further in.
 """
 
 from __future__ import annotations
@@ -14,6 +15,7 @@ from dataclasses import replace
 from mingei.core.draft import Draft, Edge, EdgeRef, Inset, Panel, Piece
 from mingei.core.flat.develop import develop
 from mingei.core.flat.pattern import Pattern, Ride, enlarged
+from mingei.core.plane.area import area_of
 from mingei.core.stock import Stock
 from mingei.core.words import say
 
@@ -21,6 +23,9 @@ from mingei.core.words import say
 SKIN, SKIN_STOCK_ID = "skin", "paper-100"
 #: The edges of two skins keep so far (mm) from each other, half of it each (from experience).
 _HAIR_MM = 0.15
+#: Beside a narrow slit they end so far (mm) inside the card, as little of that as does; less than this of one
+#: over another on the flat, mm2, is nothing.
+_EASED_MM, _NOTHING_MM2 = (0.0, 0.1, 0.2, 0.4), 1e-6
 
 
 def with_skins(draft: Draft, patterns: Sequence[Pattern], stock_of: Callable[[str], Stock],
@@ -42,9 +47,9 @@ def with_skins(draft: Draft, patterns: Sequence[Pattern], stock_of: Callable[[st
         host = pieces[piece.name]
         bare = replace(host, panels=tuple(replace(p, tint=None, said="", wrap=None) for p in host.panels))
         pieces[piece.name] = bare
-        drawn = Draft((_skin(piece, host.stock.caliper_mm, stock.caliper_mm, turns),), closes=False)
+        drawn = _drawn(piece, host.stock.caliper_mm, stock, turns)
         up = (host.stock.caliper_mm + stock.caliper_mm) / 2
-        rode.append(replace(enlarged(develop(drawn, stock)[0], factor), copies=host.copies,
+        rode.append(replace(enlarged(drawn, factor), copies=host.copies,
                             rides=Ride(bare, piece.root, up, False)))
     return (*pieces.values(), *rode)
 
@@ -55,14 +60,45 @@ def _turns(draft: Draft) -> Mapping[EdgeRef, float]:
             for site in (seam.carrier, seam.host) if isinstance(site, EdgeRef)}
 
 
-def _skin(piece: Piece, card: float, paper: float, turns: Mapping[EdgeRef, float]) -> Piece:
-    """The skin of a piece, its middle half of each caliper outside the middle of the card."""
+def _drawn(piece: Piece, card: float, stock: Stock, turns: Mapping[EdgeRef, float]) -> Pattern:
+    """The skin of a piece, laid flat, none of it over itself."""
+    def laid() -> Pattern:
+        skin = _skin(piece, card, stock.caliper_mm, turns, eased)
+        return develop(Draft((skin,), closes=False), stock)[0]
+
+    eased: dict[str, float] = {}
+    pattern = laid()
+    for least in _EASED_MM:
+        over = _over_others(pattern)
+        if not over:
+            break
+        eased |= dict.fromkeys(over, least)
+        pattern = laid()
+    return pattern
+
+
+def _over_others(pattern: Pattern) -> set[str]:
+    """The panels that lie over others on the flat."""
+    from shapely import STRtree, area, intersection
+
+    areas = [area_of(panel.flat_polygon) for panel in pattern.panels]
+    one, other = STRtree(areas).query(areas, predicate="intersects")
+    several = one < other
+    shared = area(intersection([areas[i] for i in one[several]], [areas[i] for i in other[several]]))
+    real = shared > _NOTHING_MM2
+    return {pattern.panels[i].name for i in {*one[several][real].tolist(), *other[several][real].tolist()}}
+
+
+def _skin(piece: Piece, card: float, paper: float, turns: Mapping[EdgeRef, float],
+          eased: Mapping[str, float]) -> Piece:
+    """The skin of a piece, its middle half of each caliper outside the middle of the card.  eased: by panel
+    of it, how far inside the card its edges end at the least, mm."""
     layer = card / 2 / paper  # the card's middle is the nominal plane
 
     def edge(panel: Panel, number: int) -> Edge:
         turn = math.radians(turns.get(EdgeRef(panel.name, number), 0.0))
         meets = (card / 2 if turn >= 0.0 else card / 2 + paper) * math.tan(turn / 2)
-        return Inset(_HAIR_MM / 2 - meets)
+        return Inset(max(_HAIR_MM / 2 - meets, eased.get(named(panel.name), -math.inf)))
 
     def named(panel: str) -> str:
         return say("{panel} skin", panel=panel)

@@ -12,6 +12,15 @@ from pathlib import Path
 from bench import median, p95, timed, within
 
 
+def settle(ms: int) -> None:
+    """Let the window work for so long, and what goes on in the background with it."""
+    from PySide6.QtCore import QEventLoop, QTimer
+
+    loop = QEventLoop()
+    QTimer.singleShot(ms, loop.quit)
+    loop.exec()
+
+
 def start() -> None:
     """Painted and ready, against a bare window."""
     bare, painted, ready, everything, memory = [], [], [], [], 0.0
@@ -62,7 +71,6 @@ def change() -> None:
     view, the facts and the checks are; beside a bare window of the same size redrawn."""
     app, window = _window()
     document, draft = window.document, window.draft()
-    from PySide6.QtTest import QTest
     from PySide6.QtWidgets import QLabel
 
     from mingei.core.document.project import new_brief
@@ -82,7 +90,7 @@ def change() -> None:
     few: list[float] = []
     for recipe in recipes().values():
         document.change_brief(new_brief(recipe.id), recipe.title)
-        QTest.qWait(50)  # what the last recipe leaves behind is cleared away
+        settle(50)  # what the last recipe leaves behind is cleared away
         name, start = next((m.name, float(m.default)) for m in recipe.measures if m.kind == "length")
         flat_ms, whole_ms = _changed(app, document, draft, name, start, 30)
         patterns = document.build.patterns
@@ -151,7 +159,6 @@ def space() -> None:
 
 def pan() -> None:
     """Panning a flat of 20,000 strokes."""
-    from PySide6.QtTest import QTest
 
     from bench.files import many
     from mingei.app.tiles import Tiles
@@ -160,7 +167,7 @@ def pan() -> None:
     flat = window.draft().flat
     flat.tiles = Tiles(many(20_000).strokes)
     flat._fit_to(__import__("mingei.core.plane.shape", fromlist=["Box"]).Box(0, 0, 280, 380))
-    QTest.qWait(4000)  # what a window does first is no part of panning
+    settle(4000)  # what a window does first is no part of panning
 
     def move() -> None:
         flat.pan(9, 5)
@@ -172,7 +179,6 @@ def pan() -> None:
 
 def pages() -> None:
     """A hundred pages scrolled."""
-    from PySide6.QtTest import QTest
 
     from mingei.core.document.project import new_brief
 
@@ -183,7 +189,7 @@ def pages() -> None:
                  for i in range(100))
     window.document.open(replace(window.document.project, briefs=many))
     window.go("sheets")
-    QTest.qWait(3000)
+    settle(3000)
     view = window.stations["sheets"].view
     bar = view.parentWidget().parentWidget().verticalScrollBar()
     steps = iter(range(1, 10_000))
@@ -226,7 +232,6 @@ def large() -> None:
 def loop() -> None:
     """The longest the event loop stands still through a round of work."""
     from PySide6.QtCore import QTimer
-    from PySide6.QtTest import QTest
 
     _app, window = _window()
     gaps: list[tuple[float, float, str]] = []
@@ -242,7 +247,7 @@ def loop() -> None:
 
     timer.timeout.connect(tick)
     timer.start()
-    QTest.qWait(3000)  # stations are made ahead in the pauses
+    settle(3000)  # stations are made ahead in the pauses
     gaps.clear()
     folder = Path(tempfile.mkdtemp())
     steps = [
@@ -266,7 +271,7 @@ def loop() -> None:
     for name, act in steps:
         doing = name
         QTimer.singleShot(0, act)
-        QTest.qWait(160)
+        settle(160)
     print(within("longest work between two turns of the event loop", max(gaps)[0], 50.0), "longest:",
           ", ".join(f"{ms:.0f} ms ({name})" for ms, _, name in sorted(gaps, reverse=True)[:5]))
     print("longest by the clock, the machine's own pauses included: "

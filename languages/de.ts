@@ -17347,10 +17347,6 @@ Protokoll: {log}</translation>
    <translation>dasselbe für den Browser</translation>
   </message>
   <message>
-   <source>the search ended by itself</source>
-   <translation>die Suche brach von selbst ab</translation>
-  </message>
-  <message>
    <source>the seat's</source>
    <translation>des Sitzes</translation>
   </message>
@@ -17433,6 +17429,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the wings of so narrow a gate cannot be taken hold of</source>
    <translation>die Flügel eines so schmalen Tors lassen sich nicht fassen</translation>
+  </message>
+  <message>
+   <source>the work ended by itself</source>
+   <translation>die Arbeit brach von selbst ab</translation>
   </message>
   <message>
    <source>the {a} of the {one} and the {b} of the {other} stand in each other</source>

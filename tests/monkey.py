@@ -49,6 +49,7 @@ from mingei.assets import demo_file
 from mingei.core.document.project import new_brief, new_project
 from mingei.formats import project_file
 from tests.hostile import NASTY, some_drawing, some_picture
+from tests.windows import settle
 
 #: What may not be pressed: it ends the run, or opens what is not ours.
 _NOT = {"quit", "log-file"}
@@ -137,7 +138,7 @@ class Monkey:
         self._next()
         self._watch.start(_LOOK_MS)
         while time.monotonic() < end:
-            QTest.qWait(50)
+            settle(50)
             if time.monotonic() > minute or not self.held:
                 gc.collect()
                 self.held.append(round(held_mb(), 1))
@@ -146,7 +147,7 @@ class Monkey:
         self._watch.stop()
         for _ in range(20):
             self._close_modal()
-            QTest.qWait(20)
+            settle(20)
         QCoreApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete)
         gc.collect()
         return {
@@ -287,7 +288,7 @@ def run(seconds: float, seed: int) -> dict[str, Any]:
         window.show()
         watch(window)
         open_on(window, demo_file(), True)
-        QTest.qWait(500)
+        settle(500)
         window.ready.emit()
         monkey = Monkey(window, folder, seed)
         said = sys.excepthook

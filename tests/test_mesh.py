@@ -26,10 +26,12 @@ from PySide6.QtTest import QTest
 from shapely import Point as Spot
 from shapely import Polygon, union_all
 
+from mingei.app import drawer
 from mingei.app.elsewhere import elsewhere
 from mingei.app.pieces import PiecesCard
+from mingei.app.ready import is_large, ready
 from mingei.assets import demo_file
-from mingei.core.check import run
+from mingei.core.check import run, run_joined
 from mingei.core.check.making import _overlapping
 from mingei.core.check.simulating import simulate
 from mingei.core.covering.art import Printed, Raster, printed
@@ -634,6 +636,18 @@ class Window(WindowTest):
         document.undo.undo()
         self.assertEqual(document.build.patterns[0].root, mark.panel)
         self.assertEqual(str(document.brief.values["hand"]), "")
+
+    def test_a_large_model_is_proven_in_a_process_of_its_own_and_as_it_would_be_here(self) -> None:
+        project = new_project(made_of(BODIES["large lump"]()).brief)
+        (brief,) = project.briefs
+        self.assertTrue(is_large(ready(brief, project)))
+        with mock.patch.object(drawer, "run_joined", wraps=run_joined) as here:
+            self.window.document.open(project)
+            self.window.document.settle()
+            wait_for(lambda: not self.window.drawer.proving)
+        self.assertFalse(any(call.args[3] for call in here.call_args_list))
+        ((_, found),) = self.window.drawer.found()
+        self.assertEqual(found, run_joined(project, 0, self.window.document.build, True))
 
     def test_fewer_pieces_are_looked_for_until_it_is_stopped_and_kept_as_one_step(self) -> None:
         document = self.window.document

@@ -13,7 +13,7 @@ from pathlib import Path
 from typing import TypeVar
 from unittest import mock
 
-from PySide6.QtCore import QEvent, QPoint, QPointF, Qt, QTimer
+from PySide6.QtCore import QCoreApplication, QEvent, QEventLoop, QPoint, QPointF, Qt, QTimer
 from PySide6.QtGui import QMouseEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QFileDialog, QLineEdit, QMessageBox, QPushButton, QWidget
@@ -30,23 +30,28 @@ _PATIENCE_S = 60.0
 _WATCHDOG_S = 180
 
 
+def settle(ms: int = 30) -> None:
+    """Let the window work for so long.  The toolkit's own waiting for tests keeps Python to itself, so that
+    work in the background hardly gets on meanwhile."""
+    loop = QEventLoop()
+    QTimer.singleShot(ms, loop.quit)
+    loop.exec()
+    QCoreApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete)
+
+
 def wait_for(condition: Callable[[], object]) -> None:
     """Let the window work until the condition holds.  Raises AssertionError when it never does."""
     end = time.monotonic() + _PATIENCE_S
     while not condition():
         if time.monotonic() > end:
             raise AssertionError("waited in vain")
-        QTest.qWait(5)
+        settle(5)
 
 
 def reading_ends() -> None:
     """What is read in the background is there."""
     wait_for_all(20_000)
     settle()
-
-
-def settle(ms: int = 30) -> None:
-    QTest.qWait(ms)
 
 
 def steady(flat: FlatView) -> None:
@@ -79,7 +84,7 @@ def drag(widget: QWidget, start: QPointF, end: QPointF, steps: int = 6,
                             button,
                             Qt.KeyboardModifier.NoModifier)
         QApplication.sendEvent(widget, event)
-        QTest.qWait(1)
+        settle(1)
     QTest.mouseRelease(widget, button, Qt.KeyboardModifier.NoModifier, end.toPoint())
 
 

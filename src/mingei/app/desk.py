@@ -13,12 +13,13 @@ from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
 
 from mingei.app.dialogs import ask
 from mingei.app.document import Document
+from mingei.app.ready import ready
 from mingei.app.recovery import Autosave
 from mingei.app.settings import Settings
 from mingei.app.words import t
 from mingei.app.workers import Job, Progress, wait_for_all
 from mingei.core.cabinet.stocks import differs, redrafted
-from mingei.core.document.build import build, loads_of_all
+from mingei.core.document.build import loads_of_all
 from mingei.core.document.project import Project, differences, new_brief, new_project
 from mingei.core.errors import MingeiError
 from mingei.core.kinds.join import is_joined
@@ -532,7 +533,7 @@ def _worked_out(path: Path, progress: Progress) -> Project:
     project = project_file.load(path)
     for brief in project.briefs:
         progress.stop_if_asked()
-        build(brief, project.stock_of(brief), project.parts_of(brief))
+        ready(brief, project)
     if is_joined(project.briefs):
         from mingei.core.whole.joined import joined
 

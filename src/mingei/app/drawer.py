@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
+from contextlib import closing
 from functools import partial
 from typing import NamedTuple
 
@@ -21,10 +22,11 @@ from PySide6.QtWidgets import (
 from mingei.app import theme
 from mingei.app.cards import tool
 from mingei.app.document import Document
+from mingei.app.ready import is_large
 from mingei.app.scroll import WordScroll
 from mingei.app.words import capital, t
 from mingei.app.workers import AFTER_PAINT_MS, Job, Progress
-from mingei.core.check import Finding, Severity, run_joined
+from mingei.core.check import Finding, Severity, prove, run_joined
 from mingei.core.document.project import Brief, Project
 from mingei.core.kinds.join import is_joined
 from mingei.core.layout.sheets import Sheet
@@ -210,11 +212,26 @@ class ChecksDrawer(QFrame):
 
         def work(progress: Progress) -> tuple[Finding, ...]:
             progress.stop_if_asked()
-            return run_joined(project, current, build, True)
+            if not is_large(build):
+                return run_joined(project, current, build, True)
+            from mingei.app.elsewhere import elsewhere  # multiprocessing loads with the first large thing
+
+            with closing(elsewhere(prove, project, current)) as proofs:
+                for findings in proofs:
+                    progress.stop_if_asked()
+                    if findings is not None:
+                        return tuple(findings)
+            return ()
 
         job = self._proving = Job(work, self)
         job.done.connect(lambda findings: self._proved(job, known, findings))
+        job.failed.connect(lambda _: self._unproven(job))
         job.start()
+
+    def _unproven(self, job: Job) -> None:
+        """They ended by themselves: what was found before stands."""
+        if job is self._proving:
+            self._proving = None
 
     def _proved(self, job: Job, known: _Known, findings: tuple[Finding, ...]) -> None:
         """What they found joins what was found before, where that still holds."""

@@ -31,7 +31,7 @@ def elsewhere(work: Callable[..., Iterator[Any]], *given: Any) -> Generator[Any]
             try:
                 kind, found = here.recv()
             except EOFError:
-                raise MingeiError(say("the search ended by itself"), "",
+                raise MingeiError(say("the work ended by itself"), "",
                                   say("try again, perhaps with fewer facets")) from None
             if kind == "ended":
                 return

@@ -92,6 +92,7 @@ class FlatView(PartView):
         self._held = ""
         self._line: int | None = None  # the line across a piece that is dragged
         self._set: tuple[str, str, bool] | None = None  # the edge that was joined or cut just now
+        self._marks: tuple[object, list[MateMark]] | None = None  # those of a build at a scale and place
         self._root: tuple[RootMark, QPointF] | None = None  # the mark that is dragged, and where
         # measure, level, end, pressed at, value, was fitted
         self._drag: tuple[str, bool, int, QPointF, float, bool] | None = None
@@ -227,7 +228,12 @@ class FlatView(PartView):
 
     def marks(self) -> list[MateMark]:
         """The numbers of the seams, each beside both its edges, where there is room for them."""
-        return [] if self.build is None or self.printed else mate_marks(self.build, self.to_px)
+        if self.build is None or self.printed:
+            return []
+        drawn = self.build, self.scale, self.origin.toTuple()
+        if self._marks is None or self._marks[0] != drawn:  # asked for again and again while nothing moves
+            self._marks = drawn, mate_marks(self.build, self.to_px)
+        return self._marks[1]
 
     def lines(self) -> list[JoinLine]:
         """The lines that pieces are cut across by, as drawn now."""

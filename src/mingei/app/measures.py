@@ -21,10 +21,10 @@ from mingei.app.fields import (
     ScaleField,
     refusal,
 )
+from mingei.app.ready import ready
 from mingei.app.root_marks import FACETED
 from mingei.app.taking_in import take_in, work_out
 from mingei.app.words import capital, t
-from mingei.core.document.build import build
 from mingei.core.document.project import MOST_TIMES
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.length import typeset
@@ -267,7 +267,7 @@ class MeasuresCard(Card):
             refused(error)
             return
         work_out(self, t("Working out the pieces…"),
-                 lambda _: build(brief, project.stock_of(brief), project.parts_of(brief)), take, refused,
+                 lambda _: ready(brief, project), take, refused,
                  document.still_this())
 
     def _refuse(self, error: MingeiError, name: str, value: float | str) -> None:

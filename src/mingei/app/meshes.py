@@ -26,6 +26,7 @@ from mingei.app.cards import quiet
 from mingei.app.dialogs import Dialog
 from mingei.app.document import Document
 from mingei.app.fields import CountField, LengthField, QuietCombo, refusal
+from mingei.app.ready import look_ahead
 from mingei.app.root_marks import FACETED
 from mingei.app.taking_in import take_in
 from mingei.app.words import capital, t
@@ -208,11 +209,11 @@ class MeshDialog(Dialog):
             self._refuse(error)
             return
         self.buttons.button(QDialogButtonBox.StandardButton.Ok).setEnabled(False)
-        taken = self.taken
+        taken, paper = self.taken, self.document.project.paper
 
         def made(_: Path, step: Callable[[], None]) -> Brief:
             found = with_picture(brief, taken, step)
-            build(found, stock, parts)
+            look_ahead(build(found, stock, parts), paper)
             return found
 
         take_in(self, self.path, made, self._add, self._refuse)

@@ -13,11 +13,11 @@ from PySide6.QtWidgets import QLabel, QPushButton, QWidget
 from mingei.app.cards import Card, combo
 from mingei.app.document import Document
 from mingei.app.fields import refusal
+from mingei.app.ready import ready
 from mingei.app.root_marks import FACETED
 from mingei.app.searching import Search
 from mingei.app.taking_in import work_out
 from mingei.app.words import capital, t
-from mingei.core.document.build import build
 from mingei.core.document.project import Brief
 from mingei.core.draft import Draft
 from mingei.core.errors import MingeiError
@@ -198,7 +198,7 @@ class PiecesCard(Card):
 
         def work(_: object) -> str:
             text = by()
-            build(brief.with_measure("hand", text), project.stock_of(brief), project.parts_of(brief))
+            ready(brief.with_measure("hand", text), project)
             return text
 
         work_out(self, t("Working out the pieces…"), work, self.document.set_by_hand, self._refuse,

@@ -89,10 +89,10 @@ def rule(code: str, thorough: bool = False, of_sheet: bool = False) -> Callable[
 
 @cache
 def rules() -> dict[str, Rule]:
-    """Every rule by code."""
+    """Every rule by code, in the order of their modules, whichever of those was loaded first."""
     for info in pkgutil.iter_modules(__path__):
         importlib.import_module(f"{__name__}.{info.name}")
-    return dict(_RULES)
+    return dict(sorted(_RULES.items(), key=lambda each: each[1].__module__))
 
 
 def run(build: Build, sheet: Sheet, thorough: bool = False) -> tuple[Finding, ...]:
@@ -109,6 +109,13 @@ def run_joined(project: Project, number: int, build: Build, thorough: bool = Fal
 
         found = (*whole_findings(project, number, thorough), *found)
     return found
+
+
+def prove(project: Project, number: int) -> Iterator[tuple[Finding, ...]]:
+    """All findings on a thing of a project, those of the slow rules too: once, when they are found."""
+    from mingei.core.whole.joined import build_of
+
+    yield run_joined(project, number, build_of(project, number), True)
 
 
 @kept_with

@@ -9,7 +9,6 @@ from __future__ import annotations
 
 import math
 from collections.abc import Mapping, Sequence
-from functools import lru_cache
 from typing import Any, NamedTuple, TypeAlias
 
 import numpy as np
@@ -18,6 +17,7 @@ from numpy.typing import NDArray
 from mingei.core.draft import Role
 from mingei.core.draft.joint import Stands
 from mingei.core.flat.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
+from mingei.core.keeping import kept_with
 from mingei.core.offset import FLAT_DEG, SLOT_ENDS_MM, SLOT_PLAY_MM
 from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Point, distance_to_segment, flat_points
@@ -65,7 +65,7 @@ def pose(pattern: Pattern, fraction: Moment = 1.0) -> Pose:
     return matrices
 
 
-@lru_cache(maxsize=16)
+@kept_with
 def finished(pattern: Pattern) -> Pose:
     """The pose with every fold closed; kept, since every proof begins with it."""
     return pose(pattern)
@@ -140,7 +140,7 @@ def standing(pattern: Pattern, posed: Pose) -> Standing:
     return Standing(points, owner, np.cumsum(counts) - counts, matrices)
 
 
-@lru_cache(maxsize=16)
+@kept_with
 def stands_finished(pattern: Pattern) -> Standing:
     """All corners with every fold closed; kept, as ``finished`` is."""
     return standing(pattern, finished(pattern))

@@ -19,6 +19,7 @@ from numpy.typing import NDArray
 
 from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded.fold import Moment, finished, pose, progress
+from mingei.core.keeping import kept_with
 from mingei.core.plane.area import area_of, breaks_out
 from mingei.core.plane.shape import Line, Point, bounds, distance_to_segment, flat_points, flatten
 
@@ -83,7 +84,7 @@ class Model(NamedTuple):
     bent: NDArray[np.bool_]
 
 
-@lru_cache(maxsize=16)
+@kept_with
 def prepare(pattern: Pattern) -> Model:
     """The model of a pattern; kept for the patterns last used."""
     points: list[Point] = []

@@ -101,8 +101,9 @@ class Limbs(unittest.TestCase):
     def test_it_turns_about_its_pivot_without_being_told_where_that_is(self) -> None:
         board = replace(new_brief("tag", {"width": 90.0, "height": 140.0}, name="board"), id="board")
         limb = replace(new_brief("limb", {}, name="arm"), id="arm")
-        for foot in ("front", "back"):
-            join = Join("board", panels(build(board, CARD))[0][0].name, "turns", foot=foot, most_deg=60.0)
+        for asked in ("front", "back", ""):  # by itself on its back
+            foot = asked or "back"
+            join = Join("board", panels(build(board, CARD))[0][0].name, "turns", foot=asked, most_deg=60.0)
             found = joined(replace(new_project(board, "Kit"),
                                    briefs=(board, replace(limb, amendments=(*limb.amendments, join)))))
             self.assertEqual([str(t.error) for t in found.troubles], [])

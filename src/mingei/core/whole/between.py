@@ -12,7 +12,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from mingei.core.document.build import Build
-from mingei.core.draft import Panel
+from mingei.core.draft import PIVOT, Panel
 from mingei.core.errors import MeasureError
 from mingei.core.flat.pattern import Pattern
 from mingei.core.folded.fold import finished, place
@@ -135,11 +135,21 @@ def lying(given: Given, spot: Spot) -> Array:
 
 
 def foot_of(given: Given) -> tuple[Panel, Pattern]:
-    """The guest's panel that lies on the host: the one that was named, else its first."""
+    """The guest's panel that lies on the host: the one that was named, else its own choice."""
     from mingei.core.whole.bodies import panels
 
     every = panels(given.guest)
-    return next((each for each in every if each[0].name == given.join.foot), every[0])
+    foot = given.join.foot or own_foot(given.guest)
+    return next((each for each in every if each[0].name == foot), every[0])
+
+
+def own_foot(guest: Build) -> str:
+    """The panel a thing lies on by itself: the last that names where it turns, else its first."""
+    from mingei.core.whole.bodies import panels
+
+    every = [panel.name for panel, _ in panels(guest)]
+    pivots = [place.panel for place in guest.draft.places if place.name == PIVOT and place.panel in every]
+    return pivots[-1] if pivots else every[0]
 
 
 @lru_cache(maxsize=64)

@@ -29,7 +29,7 @@ from mingei.core.kinds.work import Work
 from mingei.core.length import parse, write_both, write_mm
 from mingei.core.plane.shape import Point, bounds, flat_points, moved_path, shifted
 from mingei.core.recipes import Kind, find_recipe
-from mingei.core.whole.between import Added, Array, Between, Given, Spot, height_of
+from mingei.core.whole.between import Added, Array, Between, Given, Spot, height_of, own_foot
 from mingei.core.whole.bodies import panels
 from mingei.core.whole.joints import find
 from mingei.core.words import say, some_of
@@ -325,7 +325,7 @@ def _added(given: Given) -> Added:
 def _pivot(guest: Build, join: Join) -> Point:
     """Where on its foot a guest turns, or hangs, by itself, from the foot's middle: at the place it names its
     pivot, else amid it."""
-    foot = join.foot or panels(guest)[0][0].name
+    foot = join.foot or own_foot(guest)
     place = next((p for p in guest.draft.places if p.name == PIVOT and p.panel == foot), None)
     panel = next((p for p, _ in panels(guest) if p.name == foot), None)
     if place is None or panel is None:

@@ -3,6 +3,9 @@ there."""
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+from typing import Any
+
 import numpy as np
 
 from mingei.core.errors import MeasureError
@@ -39,7 +42,8 @@ def _pose(given: Given, spot: Spot) -> Array:
 
     seen = _seen(given)
     parts = [s.solid for s in solids(given.host) if not s.solid.is_empty()]
-    host = m3.Manifold.compose([part.transform(seen[:3]) for part in parts] if given.join.square else parts)
+    parts = [part.transform(seen[:3]) for part in parts] if given.join.square else parts
+    host, around = m3.Manifold.compose(parts), _boxes(parts)
     box = np.array(host.bounding_box()).reshape(2, 3)
     turn = np.radians(spot.turn_deg)
     stand = np.eye(4)
@@ -47,10 +51,14 @@ def _pose(given: Given, spot: Spot) -> Array:
     stand[:2, 3] = (box[0] + box[1])[:2] / 2 + (spot.x, spot.y)
     own = stand @ upright(given.guest, True)
     parts = [s.solid.transform(own[:3]) for s in solids(given.guest) if not s.solid.is_empty()]
+    boxes = _boxes(parts)
     high, low = float(box[1][2]) + 1.0, float(box[0][2]) - 1.0
 
     def touches(z: float) -> bool:
-        return any(float((part.translate((0.0, 0.0, z)) ^ host).volume()) > _TOUCHES_MM3 for part in parts)
+        lies = boxes + np.array((0.0, 0.0, z))
+        apart = (lies[:, None, 0] >= around[None, :, 1]) | (around[None, :, 0] >= lies[:, None, 1])
+        near = np.flatnonzero(~np.any(apart, axis=2).all(axis=1)).tolist()
+        return any(float((parts[i].translate((0.0, 0.0, z)) ^ host).volume()) > _TOUCHES_MM3 for i in near)
 
     step = (high - low) / _STEPS
     first = next((i for i in range(_STEPS, -1, -1) if touches(low + i * step)), None)
@@ -66,6 +74,11 @@ def _pose(given: Given, spot: Spot) -> Array:
     drop[2, 3] = high
     found: Array = np.linalg.inv(seen) @ drop @ own
     return found
+
+
+def _boxes(parts: Sequence[Any]) -> Array:
+    """Lowest and highest corners of solids: (n, 2, 3)."""
+    return np.array([part.bounding_box() for part in parts]).reshape(-1, 2, 3)
 
 
 def _adds(given: Given) -> Added:

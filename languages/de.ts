@@ -8635,6 +8635,10 @@ Protokoll: {log}</translation>
    <translation>wählen Sie eine mit Tiefe</translation>
   </message>
   <message>
+   <source>choose the other axis to point up, or set it upright where it comes from</source>
+   <translation>wählen Sie die andere Achse nach oben, oder stellen Sie es dort auf, woher es kommt</translation>
+  </message>
+  <message>
    <source>choose two that share an edge</source>
    <translation>zwei wählen, die eine Kante teilen</translation>
   </message>
@@ -11535,6 +11539,10 @@ Protokoll: {log}</translation>
    <translation>sie ist ringsum {length} lang</translation>
   </message>
   <message>
+   <source>it is {size:.0e} units large</source>
+   <translation>es ist {size:.0e} Einheiten groß</translation>
+  </message>
+  <message>
    <source>it joins two pieces</source>
    <translation>sie verbindet zwei Stücke</translation>
   </message>
@@ -11549,6 +11557,10 @@ Protokoll: {log}</translation>
   <message>
    <source>it lies over the {lower}</source>
    <translation>es liegt über {lower}</translation>
+  </message>
+  <message>
+   <source>it lies so low that nothing can be told by its height</source>
+   <translation>es liegt so flach, dass seine Höhe nichts sagt</translation>
   </message>
   <message>
    <source>it lies too far off</source>
@@ -15529,6 +15541,10 @@ Protokoll: {log}</translation>
   <message>
    <source>scale by another measure</source>
    <translation>skalieren Sie nach einem anderen Maß</translation>
+  </message>
+  <message>
+   <source>scale it where it comes from, so that it is between a millionth and a million</source>
+   <translation>skalieren Sie es dort, woher es kommt, auf eine Größe zwischen einem Millionstel und einer Million</translation>
   </message>
   <message>
    <source>scale {factor} times</source>

@@ -374,6 +374,68 @@ def some_picture(rng: random.Random, path: Path) -> None:
     path.write_bytes(bent(data, rng) if rng.random() < 0.8 else data)
 
 
+def some_shapes(rng: random.Random, path: Path) -> None:
+    """A picture of a few shapes on plain or no ground."""
+    from PIL import Image, ImageDraw
+
+    wide, high = rng.randrange(8, 160), rng.randrange(8, 160)
+    image = Image.new("RGBA", (wide, high), rng.choice(((0, 0, 0, 0), (255, 255, 255, 255),
+                                                              (90, 140, 200, 255))))
+    pen = ImageDraw.Draw(image)
+    for _ in range(rng.randrange(6)):
+        (x, u), (y, v) = (sorted(rng.randrange(-9, size + 9) for _ in range(2)) for size in (wide, high))
+        ink = (*(rng.randrange(256) for _ in range(3)), rng.choice((0, 120, 255)))
+        rng.choice((pen.rectangle, pen.ellipse))((x, y, u, v), fill=ink)
+    (image if path.suffix == ".png" else image.convert("RGB")).save(path)
+
+
+def some_mesh(rng: random.Random, folder: Path) -> Path:
+    """A mesh in some file, its corners and faces spoiled, or the file itself."""
+    import numpy as np
+    import trimesh
+
+    dice = np.random.default_rng(rng.randrange(1 << 32))
+    made = rng.choice((
+        lambda: trimesh.creation.icosphere(rng.choice((0, 1, 2))),
+        lambda: trimesh.creation.box((3.0, 2.0, 1.0)),
+        lambda: trimesh.creation.torus(1.0, 0.4, major_sections=9, minor_sections=5),
+        lambda: trimesh.creation.cone(1.0, 2.0, sections=rng.choice((3, 7, 40))),
+        lambda: trimesh.Trimesh(dice.normal(size=(9, 3)), dice.integers(0, 9, (14, 3)), process=False)))()
+    points, faces = np.array(made.vertices, float), np.array(made.faces)
+    for _ in range(rng.randrange(4)):
+        act, count = rng.randrange(9), max(1, len(faces) // rng.choice((3, 10, 60)))
+        some = dice.integers(0, len(faces), count) if len(faces) else np.zeros(0, int)
+        if act == 0:
+            faces = np.delete(faces, some, axis=0)  # holes
+        elif act == 1:
+            faces[some] = faces[some][:, ::-1]  # inside out
+        elif act == 2:
+            faces = np.concatenate([faces, faces[some]])  # twice
+        elif act == 3:
+            faces[some, 0] = faces[some, 1]  # of no area
+        elif act == 4:
+            points[dice.integers(0, len(points), 1 + count // 3)] = rng.choice((np.nan, np.inf, 1e30, 0.0))
+        elif act == 5:
+            points *= rng.choice((1e-12, 1e12, 0.0))
+        elif act == 6:
+            points[:, rng.randrange(3)] *= rng.choice((0.0, 1e-9))  # flat
+        elif act == 7:
+            points, faces = (np.concatenate([points, points + rng.choice((0.0, 0.3, 50.0))]),
+                             np.concatenate([faces, faces + len(points)]))
+        else:
+            faces = dice.permuted(faces, axis=0)  # any corners together
+    spoiled = trimesh.Trimesh(points, faces, process=False)
+    ending = rng.choice(("obj", "stl", "ply", "off", "glb"))
+    try:
+        data = spoiled.export(file_type=ending)
+    except Exception:  # noqa: BLE001 - what cannot be written at all comes as nothing
+        data = b""
+    data = data.encode() if isinstance(data, str) else data
+    path = folder / f"mesh.{rng.choice(('obj', 'stl')) if rng.random() < 0.05 else ending}"
+    path.write_bytes(bent(data, rng) if rng.random() < 0.5 else data)
+    return path
+
+
 def one_sentence(error: MingeiError) -> bool:
     """Whether a refusal can be printed on any terminal's line, is not long, and says something."""
     said = str(error)

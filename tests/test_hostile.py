@@ -22,10 +22,11 @@ from mingei.core.covering.art import Art, Fill, Raster
 from mingei.core.document.project import Project, new_brief, new_project
 from mingei.core.errors import MingeiError
 from mingei.core.layout.place import arrange
+from mingei.core.picture.tracing import Wanted
 from mingei.core.plane import contour
 from mingei.core.sizing.scale import scaled
 from mingei.core.whole.joined import builds_of
-from mingei.formats import artwork, project_file, recovery, stock_file, svg_outline
+from mingei.formats import artwork, mesh_file, picture_file, project_file, recovery, stock_file, svg_outline
 from mingei.formats.export import _loads, export
 from tests.hostile import (
     as_json,
@@ -33,8 +34,10 @@ from tests.hostile import (
     mutated,
     one_sentence,
     some_drawing,
+    some_mesh,
     some_picture,
     some_project,
+    some_shapes,
     some_words,
     survey,
 )
@@ -162,6 +165,45 @@ def hostile_picture(seed: int) -> None:
         ET.parse(Path(name) / "out.svg")
 
 
+def hostile_mesh(seed: int) -> None:
+    rng = random.Random(seed)
+    with TemporaryDirectory() as name:
+        path = some_mesh(rng, Path(name))
+        try:
+            taken = mesh_file.load(path, rng.choice((20, 60, 300)), rng.choice("yz"),
+                                   merge_deg=rng.choice((0.0, 0.5, 8.0)))
+            brief = new_brief("mesh", {"mesh": taken.text, "height": rng.choice((20.0, 150.0, 900.0))})
+            fresh = new_project(mesh_file.with_picture(brief, taken, folder=Path(name)))
+            assert project_file.loads(project_file.dumps(fresh)) == fresh
+            (made,) = builds_of(fresh)
+            assert all(c.closes for c in made.closures), [str(c) for c in made.closures if not c.closes][:3]
+        except MingeiError as error:
+            assert one_sentence(error), error
+
+
+def hostile_figure(seed: int) -> None:
+    rng = random.Random(seed)
+    with TemporaryDirectory() as name:
+        path = Path(name) / rng.choice(("picture.png", "picture.jpg"))
+        if rng.random() < 0.6:
+            some_shapes(rng, path)
+        else:
+            some_picture(rng, path)
+        wanted = Wanted(rng.choice((20.0, 300.0, 1800.0)), rng.choice((0.0, 40.0, 441.0)), (),
+                        rng.random() < 0.5, rng.choice((0.0, 3.0, 40.0)), rng.choice((0.1, 0.5, 5.0)),
+                        rng.choice((0.0, 3.0, 30.0)), rng.random() < 0.5, rng.choice((0.0, 20.0)),
+                        rng.choice((0.0, 80.0)))
+        try:
+            seen = picture_file.look([path])
+            made = picture_file.kept(seen, picture_file.cut_out(seen, wanted), Path(name))
+            brief = picture_file.brief_of(made, "figure", picture_file.tall(made))
+            fresh = new_project(brief.with_art(picture_file.art_of(made)))
+            assert project_file.loads(project_file.dumps(fresh)) == fresh
+            builds_of(fresh)
+        except MingeiError as error:
+            assert one_sentence(error), error
+
+
 def hostile_arguments(seed: int) -> None:
     rng = random.Random(seed)
     with TemporaryDirectory() as name, contextlib.chdir(name):
@@ -201,6 +243,12 @@ class Hostile(unittest.TestCase):
 
     def test_any_picture_is_printed_or_is_missed_with_a_word(self) -> None:
         self.all_is_well(survey(hostile_picture, seeds(40, 1_000)))
+
+    def test_any_mesh_becomes_a_model_that_closes_or_is_refused(self) -> None:
+        self.all_is_well(survey(hostile_mesh, seeds(40, 1_000)))
+
+    def test_any_picture_becomes_a_figure_or_is_refused(self) -> None:
+        self.all_is_well(survey(hostile_figure, seeds(30, 500)))
 
     def test_any_command_line_does_something_or_is_refused_in_one_sentence(self) -> None:
         # to publish two things of eighty steps on two papers takes twenty seconds

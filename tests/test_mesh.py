@@ -7,6 +7,7 @@ import math
 import multiprocessing
 import os
 import random
+import tempfile
 import time
 import unittest
 from collections import Counter
@@ -218,6 +219,16 @@ class Mending(unittest.TestCase):
         rows = np.array(mesh.faces)
         found = mend(two, np.concatenate([rows, rows + len(mesh.corners)]))
         self.assertIn("2 bodies", " ".join(map(str, found.left)))
+
+    def test_what_lies_flat_or_has_no_size_of_this_world_is_refused(self) -> None:
+        box = trimesh.creation.box((3.0, 2.0, 1.0))
+        for scale, said in (((1.0, 1.0, 0.0), "it lies so low"), ((1e12, 1e12, 1e12), "units large"),
+                            ((1e-9, 1e-9, 1e-9), "units large")):
+            with tempfile.TemporaryDirectory() as name:
+                path = Path(name, "box.off")
+                trimesh.Trimesh(box.vertices * scale, box.faces, process=False).export(path)
+                with self.assertRaisesRegex(ProjectError, said):
+                    load(path)
 
     def test_what_is_no_body_is_refused(self) -> None:
         for corners, rows in ((np.zeros((3, 3)), np.array([[0, 1, 2]])),

@@ -9,7 +9,7 @@ from typing import Any, NamedTuple
 
 from mingei.core.covering.art import Art, Fill, free_name
 from mingei.core.document.project import Brief
-from mingei.core.errors import MingeiError, ProjectError
+from mingei.core.errors import MeasureError, MingeiError, ProjectError
 from mingei.core.mesh.facets import merged, reduced
 from mingei.core.mesh.mending import MOST_TRIANGLES, Mended, Mending, mend
 from mingei.core.mesh.mesh import Mesh, read_mesh, write_mesh
@@ -21,6 +21,8 @@ from mingei.formats.mesh_colours import Skin, coloured, joined, skin_of, wrapped
 ENDINGS = (".obj", ".stl", ".ply", ".off", ".glb", ".gltf")
 #: No larger file is read, bytes.
 _MOST_BYTES = 60_000_000
+#: A body that is lower than such a share of its size is not sized by its height.
+_LOWEST = 100.0
 
 
 class Taken(NamedTuple):
@@ -75,6 +77,9 @@ def load(path: Path, facets: int = 300, upright: str = "z", step: Callable[[], N
         flat = merged(mesh, merge_deg)
         if skin is not None:
             flat = Mesh(flat.corners, flat.faces, coloured(flat, skin))
+        if flat.size[2] < max(flat.size) / _LOWEST:
+            raise MeasureError("it lies so low that nothing can be told by its height", "mesh",
+                               "choose the other axis to point up, or set it upright where it comes from")
         mesh = flat.sized(1000.0)
         text = write_mesh(mesh)
         skin = (skin.moved(lambda points: flat.seated(points, 1000.0))
@@ -122,6 +127,8 @@ def _read(path: Path) -> tuple[Any, Any, Skin | None]:
         corners = np.concatenate([np.asarray(b.vertices, np.float64) for b in bodies])
         triangles = np.concatenate([np.asarray(b.faces, np.int64) + off
                                     for b, off in zip(bodies, offsets, strict=False)])
+        if corners.shape[1:] != (3,) or triangles.shape[1:] != (3,):
+            raise refused
         skins = [found for found in map(skin_of, bodies) if found is not None]
     except (OSError, ProjectError):
         raise

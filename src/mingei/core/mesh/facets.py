@@ -48,9 +48,12 @@ def _reduced_half(mesh: Mesh, count: int, axis: int) -> Mesh:
     way, origin = np.eye(3)[axis], np.eye(3)[axis] * middle
     slicing: Any = slice_faces_plane
     corners, faces, _ = slicing(mesh.corners, np.array(mesh.faces, np.int64), way, origin)
+    if not len(faces):  # all of it lies in the mirror
+        return mesh
     size = float(np.ptp(mesh.corners, axis=0).max())
     corners, faces = welded(corners, np.asarray(faces, np.int64), size, [])  # sliced at a corner, it is twice
-    half = _simpler(corners, without_empty(corners, faces, size, []).astype(np.int32), count // 2)
+    faces = without_empty(corners, faces, size, [])
+    half = _simpler(corners, faces.astype(np.int32), count // 2)
     corners = half.corners.copy()
     near = _ON_MIRROR * size
     for n in {n for edge in half.rims for n in edge}:  # the rim drifts off the mirror a little
@@ -62,6 +65,9 @@ def _reduced_half(mesh: Mesh, count: int, axis: int) -> Mesh:
 
 def _simpler(corners: NDArray[np.float64], faces: NDArray[np.int32], count: int) -> Mesh:
     from fast_simplification import simplify  # type: ignore[import-untyped]
+
+    if count >= len(faces):
+        return Mesh(corners, tuple(tuple(int(n) for n in row) for row in faces))
 
     points, found = simplify(np.ascontiguousarray(corners, np.float32), faces, target_count=count)
     return Mesh(np.asarray(points, np.float64), tuple(tuple(int(n) for n in row) for row in found))

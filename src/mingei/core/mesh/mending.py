@@ -17,6 +17,8 @@ from mingei.core.words import Words, counted, say
 
 #: Corners nearer than this share of the whole are one; a face lower than that has no area.
 _WELD, _EMPTY = 1e-6, 1e-7
+#: No body is larger or smaller, in whatever units.
+_LEAST, _MOST = 1e-6, 1e6
 #: A hole of no more sides is filled.
 _SMALL_HOLE = 8
 #: A face so much lower than it is long is a sliver.
@@ -63,14 +65,16 @@ def mend(corners: NDArray[np.float64], triangles: NDArray[np.int64],
         raise MeasureError("it has too few faces for a body", "mesh",
                            "export it again, as a mesh of triangles")
     used = np.unique(triangles)
-    size = float(np.ptp(corners[used], axis=0).max())
+    corners, triangles = corners[used], np.searchsorted(used, triangles)
+    size = float(np.ptp(corners, axis=0).max())
     if size <= 0.0:
         raise MeasureError("it has no size", "mesh", "export it again, as a mesh of triangles")
+    if not _LEAST <= size <= _MOST:
+        raise MeasureError(say("it is {size:.0e} units large", size=size), "mesh",
+                           "scale it where it comes from, so that it is between a millionth and a million")
     done: list[Done] = []
     left: list[Words | str] = []
-    if Mending.WELD in leave:
-        corners, triangles = corners[used], np.searchsorted(used, triangles)
-    else:
+    if Mending.WELD not in leave:
         corners, triangles = welded(corners, triangles, size, done)
     triangles = without_empty(corners, triangles, size, done)
     triangles = _at_most_two(triangles, done)

@@ -303,7 +303,9 @@ def _simple(area: Any, deviation: float, step: Callable[[], None]) -> tuple[Any,
     from shapely.geometry import Polygon
 
     while True:
-        found = area.simplify(deviation)
+        plainer = area.simplify(deviation)
+        # where a bridge has no width it comes apart
+        found = max(getattr(plainer, "geoms", [plainer]), key=lambda part: part.area)
         found = Polygon(found.exterior, [r for r in found.interiors if Polygon(r).area > 4 * deviation])
         corners = sum(len(r.coords) - 1 for r in (found.exterior, *found.interiors))
         if corners <= min(_MOST_CORNERS, MOST_CORNERS) and found.is_valid:

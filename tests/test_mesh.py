@@ -24,6 +24,7 @@ from PIL import Image
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QImage
 from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QApplication
 from shapely import Point as Spot
 from shapely import Polygon, union_all
 
@@ -608,7 +609,11 @@ class Window(WindowTest):
         self.assertEqual(card.press.text(), "Cut it there")
         view = self.window.station_of("draft").flat
         before = view.picture()
-        QTest.mouseClick(card.press, Qt.MouseButton.LeftButton)
+        with mock.patch.object(view, "_paint", wraps=view._paint) as painted:
+            QTest.mouseClick(card.press, Qt.MouseButton.LeftButton)
+            QApplication.processEvents()
+            (only, *_) = painted.call_args_list
+            self.assertLess(only.args[1].boundingRect().height(), view.height() / 2)  # no more than changed
         self.assertNotEqual(view.picture(), before)  # the cut is there at once
         wait_for(lambda: len(pieces_of(document.build)) == pieces + 1)
         self.assertTrue(card.forget.isVisibleTo(card))

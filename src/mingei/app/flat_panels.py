@@ -3,7 +3,7 @@ names."""
 
 from __future__ import annotations
 
-from collections.abc import Callable, Collection, Iterable, Iterator
+from collections.abc import Callable, Collection, Iterable, Iterator, Sequence
 from functools import lru_cache
 from typing import TypeAlias, cast
 
@@ -14,7 +14,7 @@ from mingei.app import theme
 from mingei.app.words import t
 from mingei.core.document.build import Build, Part
 from mingei.core.draft import Role
-from mingei.core.plane.shape import Point, bounds
+from mingei.core.plane.shape import Box, Point, bounds
 
 #: Left, top, right and bottom of a rectangle as plain numbers: there are many to compare.
 Edges: TypeAlias = tuple[float, float, float, float]
@@ -49,6 +49,11 @@ class FlatPanels:
         """One part, in the brush that is set."""
         for polygon in self.polygons.get(part, ()):
             painter.drawPolygon(polygon)
+
+    def within(self, boxes: Sequence[Box]) -> set[Part]:
+        """The parts that may show within some boxes."""
+        rects = [QRectF(b.left, b.bottom, b.width, b.height) for b in boxes]
+        return {part for part, box in self.boxes.items() if any(box.intersects(rect) for rect in rects)}
 
     def named(self) -> set[Part]:
         """The parts that bear their name; a row of teeth is named by its number instead."""

@@ -3,7 +3,7 @@ edges."""
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from itertools import chain
 from types import MappingProxyType
 from typing import TYPE_CHECKING
@@ -18,6 +18,7 @@ from PySide6.QtGui import (
     QPainter,
     QPaintEvent,
     QPen,
+    QPolygonF,
     QRegion,
     QResizeEvent,
     QTransform,
@@ -121,7 +122,12 @@ class FlatView(PartView):
         """Show at once that the edge between two facets is joined or cut, till the pieces are worked out;
         no names: it is not."""
         self._set = (one, other, joined) if one else None
-        self.update()
+        lines = edge_between(self.build, one, other, self.to_px) if one and self.build is not None else []
+        if lines:  # of a large model no more is painted than changes
+            ends = QPolygonF([point for line in lines for point in line])
+            self.update(ends.boundingRect().toAlignedRect().adjusted(-4, -4, 4, 4))
+        else:
+            self.update()
 
     def show_prints(self, prints: Mapping[Pattern, Print]) -> None:
         """What is printed on the build shown."""
@@ -425,10 +431,10 @@ class FlatView(PartView):
         if self.build is not None:
             painter.setWorldTransform(QTransform(self.scale, 0, 0, -self.scale, self.origin.x(),
                                                  self.origin.y()), True)
-            if not self.printed:
-                self._fills(painter)
-            painter.setBrush(Qt.BrushStyle.NoBrush)
             boxes = [self._box_mm(r) for r in region]  # type: ignore[attr-defined]  # stubs lack it
+            if not self.printed:
+                self._fills(painter, boxes)
+            painter.setBrush(Qt.BrushStyle.NoBrush)
             self.tiles.paint(painter, self._tints(), boxes, self.printed)
             painter.restore()
             painter.save()
@@ -466,12 +472,15 @@ class FlatView(PartView):
                 Ink.PERFORATE: ink, Ink.DRAW: quiet,
                 Ink.GUIDE: quiet}
 
-    def _fills(self, painter: QPainter) -> None:
+    def _fills(self, painter: QPainter, boxes: Sequence[Box]) -> None:
+        """The panels within some boxes, mm."""
+        shown = self.panels.within(boxes)
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)  # lines cover the borders
         painter.setBrush(theme.colour("raised"))
         for part in self.panels.polygons:
-            self.panels.paint(painter, part)
+            if part in shown:
+                self.panels.paint(painter, part)
         if self.prints and self.build is not None:
             paint_prints(painter, self.build, self.prints, self.scale * self.devicePixelRatioF())
         for part, tint in ((self.hover, "hover"), (self.selection, "wash")):
@@ -483,7 +492,8 @@ class FlatView(PartView):
         brush.setTransform(painter.worldTransform().inverted()[0])
         painter.setBrush(brush)
         for part in self.panels.tabs:
-            self.panels.paint(painter, part)
+            if part in shown:
+                self.panels.paint(painter, part)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
 
     def _names(self, painter: QPainter, drawn: list[Dimension], marks: list[MateMark]) -> None:

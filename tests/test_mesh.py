@@ -24,7 +24,6 @@ from PIL import Image
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QImage
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QApplication
 from shapely import Point as Spot
 from shapely import Polygon, union_all
 
@@ -608,12 +607,14 @@ class Window(WindowTest):
         card._dress()
         self.assertEqual(card.press.text(), "Cut it there")
         view = self.window.station_of("draft").flat
+        settle()
         before = view.picture()
-        with mock.patch.object(view, "_paint", wraps=view._paint) as painted:
-            QTest.mouseClick(card.press, Qt.MouseButton.LeftButton)
-            QApplication.processEvents()
-            (only, *_) = painted.call_args_list
-            self.assertLess(only.args[1].boundingRect().height(), view.height() / 2)  # no more than changed
+        with mock.patch.object(view, "update") as asked:  # no more is painted than changes
+            view.show_set(fold.a.panel, fold.b.panel, False)
+        ((rect,), _) = asked.call_args
+        self.assertLess(rect.width() * rect.height(), view.width() * view.height() / 2)
+        view.show_set("", "", False)
+        QTest.mouseClick(card.press, Qt.MouseButton.LeftButton)
         self.assertNotEqual(view.picture(), before)  # the cut is there at once
         wait_for(lambda: len(pieces_of(document.build)) == pieces + 1)
         self.assertTrue(card.forget.isVisibleTo(card))

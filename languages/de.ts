@@ -15543,8 +15543,8 @@ Protokoll: {log}</translation>
    <translation>skalieren Sie nach einem anderen Maß</translation>
   </message>
   <message>
-   <source>scale it where it comes from, so that it is between a millionth and a million</source>
-   <translation>skalieren Sie es dort, woher es kommt, auf eine Größe zwischen einem Millionstel und einer Million</translation>
+   <source>scale it where it comes from, to between {least:g} and {most:g}</source>
+   <translation>skalieren Sie es dort, woher es kommt, auf {least:g} bis {most:g}</translation>
   </message>
   <message>
    <source>scale {factor} times</source>

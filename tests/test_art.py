@@ -21,6 +21,7 @@ from PySide6.QtWidgets import QFileDialog
 from shapely.geometry import Polygon as Area
 
 from mingei import cli
+from mingei.app.drawer import FindingRow
 from mingei.core.check.printing import found_about
 from mingei.core.covering import art as artwork_core
 from mingei.core.covering.art import Art, Fill, Placed, Raster, Vector, place, printed, up_deg
@@ -394,15 +395,23 @@ class InTheWindow(WindowTest):
         self.document.set_art(Art("sky", "part 1", source=str(self.path), fill=Fill.ROUND), "print the sky")
         reading_ends()
         self.document.select(Part("carton", "front"))
+        self.window.actions_["checks"].setChecked(True)
         settle()
+        self.assertIn("art-nowhere", self.codes())
         self.assertIn("sky", self.card.remove.text())
         fill = self.card.fill
         fill.setCurrentIndex(fill.findData(Fill.COVER))
         fill.activated.emit(fill.currentIndex())
         (art,) = self.document.brief.arts
         self.assertEqual((art.fill, art.piece, art.panel), (Fill.COVER, "carton", "front"))
+        settle()
+        self.assertNotIn("art-nowhere", self.codes())
         click(self.card.remove)
         self.assertEqual(self.document.brief.arts, ())
+
+    def codes(self) -> list[str]:
+        """Of what the drawer of the checks shows."""
+        return [row.finding.code for row in self.window.drawer.rows if isinstance(row, FindingRow)]
 
     def folder_of_test(self) -> Path:
         import tempfile
@@ -470,11 +479,13 @@ class InTheWindow(WindowTest):
         self.add()
         self.path.unlink()
         self.document.prints.look_again()
-        wait_for(lambda: any(f.code == "art-missing" for f in self.document.findings()))
+        wait_for(lambda: any(f.code == "art-missing" for f in self.document.artwork_findings(0)))
         self.assertTrue(self.document.prints_of(self.document.build))
-        (found,) = [f for f in self.document.findings() if f.code == "art-missing"]
+        (found,) = [f for f in self.document.artwork_findings(0) if f.code == "art-missing"]
         self.assertIn("a.png", found.place)
+        self.window.actions_["checks"].setChecked(True)
         settle()
+        self.assertIn("art-missing", self.codes())
         self.assertTrue(self.card.missing.isVisible())
 
     def test_a_picture_that_was_drawn_on_is_read_again(self) -> None:

@@ -18,7 +18,9 @@ from mingei.app.scaling import ScaleDialog
 from mingei.app.stations.brief import BriefStation
 from mingei.app.strip import StripDialog
 from mingei.core.cabinet.strip import SPACINGS_MM, What
+from mingei.core.check import run
 from mingei.core.document.project import new_brief, new_project
+from mingei.core.layout.sheets import SHEETS
 from mingei.core.recipes import find_recipe
 from mingei.core.stock import find_stock
 from mingei.formats import project_file, stock_file
@@ -211,7 +213,7 @@ class Scaling(Dialogs):
     def test_enlarging_the_drawing_is_there_and_is_found_by_the_checks(self) -> None:
         self.press(self.scale(), "Enlarge the drawing instead")
         self.assertEqual(self.window.document.brief.enlarged, 2.0)
-        self.assertIn("enlarged", [f.code for f in self.window.document.findings()])
+        self.assertIn("enlarged", [f.code for f in run(self.window.document.build, SHEETS[0])])
 
     def test_the_whole_kit_is_scaled_together(self) -> None:
         dialog = self.scale()

@@ -10,6 +10,7 @@ from pathlib import Path
 
 from mingei import cli
 from mingei.core import check
+from mingei.core.check import run
 from mingei.core.document.build import Build, build
 from mingei.core.document.data import from_data, to_data
 from mingei.core.document.project import TAPES_MM, Brief, new_brief, new_project
@@ -110,7 +111,7 @@ class InTheWindow(WindowTest):
         card.adhesive.setCurrentIndex(index)
         card.adhesive.activated.emit(index)
         self.assertEqual((document.brief.tape_mm, document.brief.values["tab"]), (13.0, 13.0))
-        wait_for(lambda: any(f.code == "tape" for f in document.findings()))
+        wait_for(lambda: any(f.code == "tape" for f in run(document.build, document.project.paper)))
         document.undo.undo()
         self.assertEqual(document.brief, before)
         self.assertEqual(card.adhesive.currentData(), 0.0)

@@ -611,9 +611,14 @@ class Window(WindowTest):
         before = view.picture()
         with mock.patch.object(view, "update") as asked:  # no more is painted than changes
             view.show_set(fold.a.panel, fold.b.panel, False)
-        ((rect,), _) = asked.call_args
-        self.assertLess(rect.width() * rect.height(), view.width() * view.height() / 2)
-        view.show_set("", "", False)
+            ((region,), _) = asked.call_args
+            rect = region.boundingRect()
+            self.assertLess(rect.width() * rect.height(), view.width() * view.height() / 2)
+            other = document.build.draft.pieces[-1].folds[0]
+            view.show_set(other.a.panel, other.b.panel, False)  # and what was shown before goes
+            ((region,), _) = asked.call_args
+            self.assertTrue(region.contains(rect.center()))
+            view.show_set("", "", False)
         QTest.mouseClick(card.press, Qt.MouseButton.LeftButton)
         self.assertNotEqual(view.picture(), before)  # the cut is there at once
         wait_for(lambda: len(pieces_of(document.build)) == pieces + 1)

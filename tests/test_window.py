@@ -28,8 +28,10 @@ from mingei.app.stations.brief import BriefStation
 from mingei.app.stations.sheets import SheetsStation
 from mingei.app.stations.start import StartPage
 from mingei.core import joints
+from mingei.core.check import run
 from mingei.core.document.build import NOTHING
 from mingei.core.document.project import new_brief, new_project
+from mingei.core.layout.sheets import SHEETS
 from mingei.core.length import write_mm
 from mingei.core.stock import find_stock
 from mingei.formats import project_file
@@ -300,7 +302,7 @@ class Selecting(WindowTest):
         click(draft.seam.joints[joints.TAPE])
         self.assertNotIn("front tab", self.window.document.build.pattern.by_name)
         self.assertTrue(draft.seam.isVisible())  # its numbers still stand on both edges
-        self.assertTrue(any(f.code == "taped" for f in self.window.document.findings()))
+        self.assertTrue(any(f.code == "taped" for f in run(self.window.document.build, SHEETS[0])))
         click(draft.flat, next(m.at for m in draft.flat.marks() if m.part.panel == "front tab"))
         self.assertEqual(self.window.document.selection, self.part("front tab"))
         for _ in range(3):

@@ -14,7 +14,7 @@ from PySide6.QtGui import QGuiApplication, QUndoCommand, QUndoStack
 from mingei.app.shelf import Shelf
 from mingei.app.words import t
 from mingei.core.amendments.amend import SeamChange, seams
-from mingei.core.check import Finding, run_joined
+from mingei.core.check import Finding
 from mingei.core.document.build import NOTHING, Build, Part, build
 from mingei.core.document.project import Brief, Project
 from mingei.core.kinds.join import is_joined
@@ -154,9 +154,9 @@ class AtHand(QObject):
             known[brief] = build(brief, self.project.stock_of(brief), self.project.parts_of(brief))
         return known[brief]
 
-    def findings(self) -> tuple[Finding, ...]:
-        found = run_joined(self.project, self.current, self.build)
-        return (*found, *self.prints.findings(self.build)) if self.build.prints else found
+    def artwork_findings(self, number: int) -> tuple[Finding, ...]:
+        """What is to be said of the artwork of a thing, as far as its pictures have been read."""
+        return self.prints.findings(self.build_of(number)) if self.project.briefs[number].arts else ()
 
     @cached_property
     def prints(self) -> Prints:

@@ -264,8 +264,13 @@ class ChecksDrawer(QFrame):
         if len(self._known) > _KNOWN_MOST:
             here = {id(b) for b in self.document.project.briefs}
             self._known = {key: kept for key, kept in self._known.items() if key in here}
-        return tuple((i, self._check(i) if findings is None else findings) for i, findings in enumerate(known)
-                     if i not in waiting)
+        return tuple((i, self._with_artwork(i, self._check(i) if findings is None else findings))
+                     for i, findings in enumerate(known) if i not in waiting)
+
+    def _with_artwork(self, number: int, findings: tuple[Finding, ...]) -> tuple[Finding, ...]:
+        """What was found on a thing, and on its artwork, whose pictures come and go; gravest first."""
+        more = self.document.artwork_findings(number)
+        return tuple(sorted((*findings, *more), key=lambda f: -f.severity)) if more else findings
 
     def refresh(self) -> None:
         found = self.found()

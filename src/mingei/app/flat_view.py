@@ -121,13 +121,14 @@ class FlatView(PartView):
     def show_set(self, one: str, other: str, joined: bool) -> None:
         """Show at once that the edge between two facets is joined or cut, till the pieces are worked out;
         no names: it is not."""
-        self._set = (one, other, joined) if one else None
-        lines = edge_between(self.build, one, other, self.to_px) if one and self.build is not None else []
-        if lines:  # of a large model no more is painted than changes
-            ends = QPolygonF([point for line in lines for point in line])
-            self.update(ends.boundingRect().toAlignedRect().adjusted(-4, -4, 4, 4))
-        else:
-            self.update()
+        before, self._set = self._set, (one, other, joined) if one else None
+        if self.build is None:
+            return
+        changed = QRegion()  # of a large model no more is painted than changes
+        for edge in filter(None, (before, self._set)):
+            ends = QPolygonF([p for line in edge_between(self.build, *edge[:2], self.to_px) for p in line])
+            changed += ends.boundingRect().toAlignedRect().adjusted(-4, -4, 4, 4)
+        self.update(changed)
 
     def show_prints(self, prints: Mapping[Pattern, Print]) -> None:
         """What is printed on the build shown."""

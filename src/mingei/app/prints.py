@@ -9,6 +9,7 @@ from collections.abc import Callable, Iterable, Mapping
 from functools import lru_cache
 from pathlib import Path
 from typing import NamedTuple, TypeAlias
+from weakref import WeakKeyDictionary
 
 from PySide6.QtCore import QObject, QPointF, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import QColor, QImage, QPainter, QPainterPath, QPen, QTransform
@@ -104,6 +105,8 @@ class Prints(QObject):
         self._made: OrderedDict[Build, tuple[int, bool, dict[Pattern, Print]]] = OrderedDict()
         self._version = 0
         self._changing = ""  # the thing whose print was painted last, until it rests
+        # what is to be said of each, and at which version
+        self._told: WeakKeyDictionary[Build, tuple[int, tuple[Finding, ...]]] = WeakKeyDictionary()
         self._placed: tuple[Build, int, dict[Pattern, tuple[Printed, ...]]] | None = None
         self._rest = QTimer(self)
         self._rest.setSingleShot(True)
@@ -172,13 +175,18 @@ class Prints(QObject):
         return [(art, read.error) for art, read in reads if read is not None and read.error is not None]
 
     def findings(self, build: Build) -> tuple[Finding, ...]:
-        """What is to be said of a thing's artwork."""
+        """What is to be said of a thing's artwork; kept with it while no more is read."""
+        known = self._told.get(build)
+        if known is not None and known[0] == self._version:
+            return known[1]
+        lying = _lying_on(build, self.pictures(build))
         reads = [(art, self._known.get(self._key(art))) for art in build.brief.arts]
         changed = [art for art, read in reads if read is not None and read.digest and art.digest
                    and read.digest != art.digest]
-        return tuple(found_about(self.refused(build),
-                                 [each for on in self._lying(build).values() for each in on],
-                                 changed, nowhere(build.brief.arts, build.patterns)))
+        prints, lost = [each for on in lying.values() for each in on], nowhere(build.brief.arts, build.patterns)
+        found = tuple(found_about(self.refused(build), prints, changed, lost))
+        self._told[build] = self._version, found
+        return found
 
     def of(self, build: Build) -> Mapping[Pattern, Print]:
         """The prints of a thing's pieces, as far as their pictures have been read."""

@@ -40,7 +40,7 @@ def work_out(parent: QWidget, words: str, work: Callable[[Callable[[], None]], T
     job = Job(lambda progress: work(progress.stop_if_asked), parent)
 
     def ended() -> bool:
-        """Put the words away; whether it was neither called off nor is nobody waiting for it any more."""
+        """Put the words away; whether what it was about is still wanted."""
         if isValid(said):
             said.canceled.disconnect(job.cancel)
             said.close()

@@ -18,7 +18,7 @@ from mingei.core.words import Words, counted, say
 #: Corners nearer than this share of the whole are one; a face lower than that has no area.
 _WELD, _EMPTY = 1e-6, 1e-7
 #: No body is larger or smaller, in whatever units.
-_LEAST, _MOST = 1e-6, 1e6
+_LEAST, _MOST = 1e-6, 1e9
 #: A hole of no more sides is filled.
 _SMALL_HOLE = 8
 #: A face so much lower than it is long is a sliver.
@@ -71,7 +71,8 @@ def mend(corners: NDArray[np.float64], triangles: NDArray[np.int64],
         raise MeasureError("it has no size", "mesh", "export it again, as a mesh of triangles")
     if not _LEAST <= size <= _MOST:
         raise MeasureError(say("it is {size:.0e} units large", size=size), "mesh",
-                           "scale it where it comes from, so that it is between a millionth and a million")
+                           say("scale it where it comes from, to between {least:g} and {most:g}",
+                               least=_LEAST, most=_MOST))
     done: list[Done] = []
     left: list[Words | str] = []
     if Mending.WELD not in leave:

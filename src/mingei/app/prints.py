@@ -183,7 +183,8 @@ class Prints(QObject):
         reads = [(art, self._known.get(self._key(art))) for art in build.brief.arts]
         changed = [art for art, read in reads if read is not None and read.digest and art.digest
                    and read.digest != art.digest]
-        prints, lost = [each for on in lying.values() for each in on], nowhere(build.brief.arts, build.patterns)
+        prints = [each for on in lying.values() for each in on]
+        lost = nowhere(build.brief.arts, build.patterns)
         found = tuple(found_about(self.refused(build), prints, changed, lost))
         self._told[build] = self._version, found
         return found

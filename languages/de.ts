@@ -1548,10 +1548,6 @@
    <translation>Eine Figur aus einem Bild ausschneiden</translation>
   </message>
   <message>
-   <source>Cut a strip {wide} wide and {long} long of strong card or cloth, score it across the middle, pass its ends through the slits of the {guest} and the {panel}, and glue them behind; both lie beside the line it bends along.</source>
-   <translation>Schneiden Sie einen Streifen, {wide} breit und {long} lang, aus festem Karton oder Stoff, rillen Sie ihn quer über die Mitte, führen Sie die Enden durch die Schlitze von {guest} und {panel} und kleben Sie sie dahinter fest; beide liegen neben der Linie, an der er knickt.</translation>
-  </message>
-  <message>
    <source>Cut across</source>
    <translation>Quer geschnitten</translation>
   </message>
@@ -4193,6 +4189,14 @@ Protokoll: {log}</translation>
   <message>
    <source>Paper 100 g</source>
    <translation>Papier 100 g</translation>
+  </message>
+  <message>
+   <source>Pass an end of the {name} through the slit in the {panel} as far as the pair of scores that is as wide as the {panel} is thick, and glue it down, towards the front; no glue on what stays outside.</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <source>Pass the free end of the hinge strip of the {guest} through the slit in the {panel} and glue it down behind; what lies between the slits stays free of glue.</source>
+   <translation type="unfinished" />
   </message>
   <message>
    <source>Pass the hinge through its slit and glue it down inside; then glue its other half over the left side of the door, its crease amid the gap.</source>
@@ -6911,6 +6915,10 @@ Protokoll: {log}</translation>
    <translation>ein {across} breiter Kopf hat etwa {round_} Umfang</translation>
   </message>
   <message>
+   <source>a hinge of {name} does not bend to and fro</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
    <source>a hinged lid with a ribbon</source>
    <translation>ein Klappdeckel mit Band</translation>
   </message>
@@ -8561,6 +8569,10 @@ Protokoll: {log}</translation>
   <message>
    <source>choose a smaller one</source>
    <translation>wählen Sie eine kleinere</translation>
+  </message>
+  <message>
+   <source>choose a stock no thicker than {most} for the hinges of the {guest}</source>
+   <translation type="unfinished" />
   </message>
   <message>
    <source>choose among: {names}</source>
@@ -10667,6 +10679,34 @@ Protokoll: {log}</translation>
    <translation>Scharnier am Deckel</translation>
   </message>
   <message>
+   <source>hinge strip</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <source>hinge strip behind</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <source>hinge strip beneath</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <source>hinge strip far slit</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <source>hinge strip inside</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <source>hinge strip slit</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <source>hinge strip under</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
    <source>hinges</source>
    <translation>Scharniere</translation>
   </message>
@@ -12169,6 +12209,14 @@ Protokoll: {log}</translation>
   <message>
    <source>leave the liner out, or take an envelope with side seams</source>
    <translation>lassen Sie das Futter weg, oder nehmen Sie einen Umschlag mit Seitennähten</translation>
+  </message>
+  <message>
+   <source>leave {deep} of it free at its back, or let it turn on a fastener</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <source>leave {deep} of it free behind the {guest}, or let it turn on a fastener</source>
+   <translation type="unfinished" />
   </message>
   <message>
    <source>left</source>
@@ -17551,6 +17599,10 @@ Protokoll: {log}</translation>
    <translation>{panel} von {guest} hat keinen Platz für ein Loch</translation>
   </message>
   <message>
+   <source>the {panel} of the {guest} has no room to glue a hinge on</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
    <source>the {panel} of the {guest} is not free to lie on anything</source>
    <translation>{panel} von {guest} ist nicht frei, auf etwas zu liegen</translation>
   </message>
@@ -17613,6 +17665,10 @@ Protokoll: {log}</translation>
   <message>
    <source>there is no room for the two flaps of a fin</source>
    <translation>für die zwei Klappen eines Stegs ist kein Platz</translation>
+  </message>
+  <message>
+   <source>there is no room to glue a hinge behind the {panel}</source>
+   <translation type="unfinished" />
   </message>
   <message>
    <source>there is no sheet {number}</source>

@@ -28,7 +28,6 @@ from mingei.core.kinds import some
 from mingei.core.kinds.join import Join, Row
 from mingei.core.kinds.trace import Trace
 from mingei.core.kinds.work import Work
-from mingei.core.length import write_both
 from mingei.core.offset import SLOT_ENDS_MM, SLOT_PLAY_MM
 from mingei.core.plan.cautions import CAUTIONS, Risk
 from mingei.core.plan.making import USUAL
@@ -260,25 +259,18 @@ class Moves(unittest.TestCase):
         (seat,) = joined(kit(FLOOR, box_wide)).seats
         self.assertAlmostEqual(bounds(seat.given.panel.outline).width / 2 - seat.given.spots[0].x, 40.0)
 
-    def test_threads_and_strips_are_on_the_list_of_needs_each_as_long_as_it_is_cut(self) -> None:
+    def test_threads_are_on_the_list_of_needs_each_as_long_as_it_is_cut(self) -> None:
         fish = ("fish", "tag", {}, Join("floor", "base", "hangs", deep="25 mm", row=Row.ROW, many=3,
                                         apart="40 mm"))
-        post = ("post", "carton", {"length": 40.0, "width": 60.0, "height": 30.0},
-                on_floor("hinged", most_deg=70.0, y="-40"))
-        found = joined(kit(FLOOR, fish, post))
+        found = joined(kit(FLOOR, fish))
         self.assertEqual([str(t.error) for t in found.troubles], [])
         at_table = table(found.build_of(0), USUAL)
-        parts = {b.name: b for b in at_table.bought}
-        thread, strip = parts["thread"], parts["strip of strong card or cloth"]
+        (thread,) = [b for b in at_table.bought if b.name == "thread"]
         # 25 mm between the knots, 50 mm for each (common practice)
         self.assertEqual((thread.many, thread.length_mm), (3, 125.0))
-        (slit,) = [o for o in found.build_of(0).brief.openings if o.name.startswith("post")]
-        self.assertEqual((strip.many, strip.length_mm), (1, 48.0))
-        self.assertEqual(strip.size, write_both(round(slit.width, 1)))
-        for part in (thread, strip):
-            (step,) = [s for s in at_table.steps if any(op.words == part.words for op in s.operations)]
-            self.assertEqual(at_table.needs(step).bought, (part,))
-            self.assertIsNotNone(join_picture(found, 0, step))
+        (step,) = [s for s in at_table.steps if any(op.words == thread.words for op in s.operations)]
+        self.assertEqual(at_table.needs(step).bought, (thread,))
+        self.assertIsNotNone(join_picture(found, 0, step))
         needs = make_sheet(found.project, builds_of(found.project)).bought
         (told,) = [line for line in needs if line.startswith("3 x thread")]
         self.assertIn("125 mm", told)

@@ -157,6 +157,8 @@ def parser() -> argparse.ArgumentParser:
     edit.add_argument("--set", action="append", default=[], metavar="NAME=VALUE", dest="sets",
                       help='a measure, such as width="1 1/4 in"')
     edit.add_argument("--stock", default="", metavar="ID", help="another stock")
+    edit.add_argument("--part", action="append", default=[], metavar="PART=ID", dest="parts",
+                      help="a part of it from a stock of its own, such as hinges=kraft-110")
     edit.add_argument("--copies", type=int, default=None, metavar="N")
     edit.add_argument("--model", type=float, default=None, metavar="TIMES",
                       help="a model of a thing so many times larger; 1: life size")

@@ -29,6 +29,7 @@ from mingei.app.words import capital, t
 from mingei.app.workers import AFTER_PAINT_MS
 from mingei.core.amendments.amend import SeamChange, why_fixed
 from mingei.core.covering.strip import depth_of
+from mingei.core.document.build import usual_stocks
 from mingei.core.document.project import TAPES_MM
 from mingei.core.draft import Joint, strap_name
 from mingei.core.draft.joint import Adhesive
@@ -215,7 +216,7 @@ class StockCard(Card):
             if part in names:
                 if [box.itemData(i) for i in range(1, box.count())] != [s.id for s in self._stocks]:
                     box.clear()
-                    usual = dict(self.document.build.recipe.part_stocks).get(part)
+                    usual = usual_stocks(self.document.build.recipe, names).get(part)
                     box.addItem(t("Usual: {name}", name=t(find_stock(usual).name)) if usual else
                                 t("The same stock"))
                     for s in self._stocks:

@@ -23,7 +23,7 @@ from mingei.core.layout.splice import Splice
 from mingei.core.length import write_both
 from mingei.core.recipes import Kind, Recipe, Value, Values, find_recipe
 from mingei.core.stock import Stock, find_stock
-from mingei.core.whole.joined import counted_out, seated
+from mingei.core.whole.joined import build_of, counted_out, seated
 from mingei.core.words import counted, say, some_of
 from mingei.formats import project_file
 from mingei.formats.assets import PACK_SUFFIX, sources
@@ -54,13 +54,9 @@ def begin(options: argparse.Namespace) -> int:
     if options.mats:
         brief = _with_mats(brief, find_stock(brief.stock, (stock,) if stock else ()), options.mats)
     own = [stock] if stock else []
-    for word in options.parts:
-        part, equals, stock_id = word.partition("=")
-        if not equals:
-            raise UsageError(say("{word!r} is not PART=ID", word=word), "--part",
-                             "write one such as liner=wrapping-60")
-        own.append(find_stock(stock_id.strip(), cabinet().own))
-        brief = brief.with_part(part.strip(), own[-1])
+    for part, stock in _parts(options.parts):
+        own.append(stock)
+        brief = brief.with_part(part, stock)
     project = new_project(brief, options.title, sheet=options.sheet, own=tuple(own))
     _known_parts(build(brief, project.stock_of(brief), project.parts_of(brief)), brief)
     accept_output(options.output)
@@ -118,17 +114,33 @@ def edit(options: argparse.Namespace) -> int:
     project = project.with_brief(number, brief)
     if options.stock:
         project = project.with_stock(number, find_stock(options.stock, cabinet().own))
+    for part, stock in _parts(options.parts):
+        project = project.with_part(number, part, stock)
     brief = project.briefs[number]
     made = build(brief, project.stock_of(brief), project.parts_of(brief))  # refuses what cannot be made
     if join_of(brief) is not None:
         project = seated(project, number)
     elif options.copies is not None:
         project = counted_out(project, number)
+    if options.parts:
+        _known_parts(build_of(project, number), brief)
     for splice in brief.splices:
         _known_piece(made, splice.piece, "--amend splice")
     project_file.save(project, output)
     print(output)
     return OK
+
+
+def _parts(words: Sequence[str]) -> list[tuple[str, Stock]]:
+    """The parts and their stocks as they were written.  Raises UsageError, StockError."""
+    found = []
+    for word in words:
+        part, equals, stock_id = word.partition("=")
+        if not equals:
+            raise UsageError(say("{word!r} is not PART=ID", word=word), "--part",
+                             "write one such as liner=wrapping-60")
+        found.append((part.strip(), find_stock(stock_id.strip(), cabinet().own)))
+    return found
 
 
 def _host(project: Project, name: str, guest: Brief) -> str:

@@ -7,6 +7,7 @@ from collections.abc import Iterator
 
 from mingei.core.check import Finding, Severity, rule
 from mingei.core.check.fitting import LEAST_PLAY_MM
+from mingei.core.covering.leaf import HINGES
 from mingei.core.covering.overlay import BANDS, OVER_MM
 from mingei.core.document.build import Build, Part
 from mingei.core.flat.pattern import Pattern
@@ -119,7 +120,7 @@ def overlay_warps(build: Build, sheet: Sheet) -> Iterator[Finding]:
         return
     faces: dict[str, set[bool]] = {}
     for p in build.patterns:
-        if p.rides is not None and p.part != BANDS:
+        if p.rides is not None and p.part not in (BANDS, HINGES):
             faces.setdefault(p.rides.panel, set()).add(p.rides.inside)
     single = [panel for panel, sides in faces.items() if len(sides) == 1]
     if single:

@@ -7,6 +7,7 @@ from collections.abc import Iterator
 from dataclasses import replace
 
 from mingei.core.check import Finding, Fix, Severity
+from mingei.core.covering.leaf import LEAF
 from mingei.core.document.project import Project
 from mingei.core.folded.shared import shared, slabs
 from mingei.core.kinds.join import is_joined
@@ -76,7 +77,8 @@ def _meetings(found: Joined, number: int) -> Iterator[Finding]:
     for shown in looks:
         for each in shared(slabs(whole_of(found, number, shown))):
             one, other = each.a[0].split(": ")[0], each.b[0].split(": ")[0]
-            if one == other or (one, other) in told:
+            hinge = shown != ASSEMBLED and any(name.endswith(f": {LEAF}") for name, _ in (each.a, each.b))
+            if (one == other and not hinge) or (one, other) in told:
                 continue
             told.add((one, other))
             if len(told) <= _TOLD:

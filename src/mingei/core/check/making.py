@@ -384,10 +384,10 @@ def grain(build: Build, sheet: Sheet) -> Iterator[Finding]:
             continue  # so little is not rolled
         lying = abs(longest.end[0] - longest.start[0]) >= abs(longest.end[1] - longest.start[1])
         turn = fits(pattern, sheet)
-        if turn is None or build.stock.grain == "none" or build.stock.caliper_mm < 0.15:
+        if turn is None or pattern.stock.grain == "none" or pattern.stock.caliper_mm < 0.15:
             continue
         upright = lying == (turn == 90.0)  # the longest folds run along the sheet's long side
-        if upright != (build.stock.grain == "long"):
+        if upright != (pattern.stock.grain == "long"):
             yield Finding("grain", Severity.LOOK,
                           "rolled across the grain it kinks" if longest.bend
                           else "its longest folds run across the grain and may crack",

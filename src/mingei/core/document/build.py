@@ -3,14 +3,15 @@ value."""
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable, Mapping, Sequence
+from collections.abc import Callable, Collection, Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
 from typing import TYPE_CHECKING, NamedTuple
 
 from mingei.core.amendments.opening import PATCH_MM, openable
 from mingei.core.covering.art import Printed
-from mingei.core.covering.overlay import Overlay, lay
+from mingei.core.covering.leaf import HINGE_STOCK_ID, HINGES, LEAF, Leaf, with_leaves
+from mingei.core.covering.overlay import Laid, Overlay, lay
 from mingei.core.covering.skin import SKIN, with_skins
 from mingei.core.covering.strip import as_laid, with_strips
 from mingei.core.document.project import Brief
@@ -104,7 +105,8 @@ class Build:
         """How it is made, step by step."""
         more = 2 * PATCH_MM
         covers = tuple(Cover(p.name, p.rides.panel, p.rides.inside,
-                             p.rides.host.name if p.part == SKIN else "") for p in self.patterns if p.rides)
+                             p.rides.host.name if p.part == SKIN else "", p.name == LEAF)
+                       for p in self.patterns if p.rides)
         windows = tuple(Window(o.name, o.panel, say("{width} by {height}", width=write_both(o.size[0] + more),
                                                     height=write_both(o.size[1] + more)))
                         for o in self.brief.openings if o.window)
@@ -237,9 +239,10 @@ def _in_rows(rows: Sequence[Sequence[Pattern]]) -> tuple[tuple[Rigid, ...], Box]
 
 
 @lru_cache(maxsize=64)
-def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ()) -> Build:
+def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = (),
+          leaves: tuple[Leaf, ...] = ()) -> Build:
     """Work a brief out.  parts: the stocks of parts that have their own; the others are of what they usually
-    are, or else of the body's.
+    are, or else of the body's.  leaves: strips it tips up on, as large as they are whatever its scale.
 
     Raises MeasureError, StockError when the brief cannot be built, GeometryError for a fault of a recipe.
     """
@@ -247,7 +250,8 @@ def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ())
     values = recipe.accept(brief.values)
     recipe.accept_stock(stock)
     chosen = {part for part, _ in parts}
-    parts = (*parts, *((part, find_stock(i)) for part, i in recipe.part_stocks if part not in chosen))
+    usual = usual_stocks(recipe, (HINGES,) if leaves else ())
+    parts = (*parts, *((part, find_stock(i)) for part, i in usual.items() if part not in chosen))
     # a brief made in the window is whole, and has been drafted once already
     plain = brief.drafted if values == brief.values else parted(recipe.draft(values), brief.amendments)
     drafted = shaped(plain, brief.amendments)
@@ -273,10 +277,21 @@ def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = ())
 
     patterns = with_strips(drafted, with_skins(drafted, patterns, stock_of, brief.enlarged), stock_of)
     drafted = as_laid(drafted, patterns)
-    laid = lay(patterns, brief.overlays, stock_of) if brief.overlays else None
-    if laid is None:
-        return Build(brief, recipe, stock, drafted, patterns, parts)
-    return Build(brief, recipe, stock, drafted, laid.patterns, parts, laid.left_out)
+    laid = lay(patterns, brief.overlays, stock_of) if brief.overlays else Laid(patterns, ())
+    patterns = _rehosted(with_leaves(laid.patterns, leaves, stock_of))
+    return Build(brief, recipe, stock, drafted, patterns, parts, laid.left_out)
+
+
+def _rehosted(patterns: tuple[Pattern, ...]) -> tuple[Pattern, ...]:
+    """The same pieces; what rides on one that was drawn upon since rides on it as it is now."""
+    now = {p.name: p for p in patterns if p.rides is None}
+    return tuple(p if p.rides is None or p.rides.host is now.get(p.rides.host.name, p.rides.host)
+                 else replace(p, rides=p.rides._replace(host=now[p.rides.host.name])) for p in patterns)
+
+
+def usual_stocks(recipe: Recipe, also: Collection[str]) -> dict[str, str]:
+    """The stocks, by id, that parts of a thing are usually of.  also: parts that its joints brought."""
+    return {**({HINGES: HINGE_STOCK_ID} if HINGES in also else {}), **dict(recipe.part_stocks)}
 
 
 def loads_of_all(builds: Iterable[Build],

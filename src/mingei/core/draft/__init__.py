@@ -35,13 +35,24 @@ from mingei.core.draft.panel import (
     Wound,
     Wrap,
 )
-from mingei.core.draft.piece import Crease, Fold, Lap, Past, Piece, Placement, Seam, fellow, strap, strap_name
+from mingei.core.draft.piece import (
+    FORMED,
+    Crease,
+    Fold,
+    Lap,
+    Past,
+    Piece,
+    Placement,
+    Seam,
+    fellow,
+    strap,
+    strap_name,
+)
 from mingei.core.draft.thing import PIVOT, Backed, Dimension, Draft, Glued, Place, Round, Slide, Spine, Swing
 
-__all__ = ["PIVOT", "Against", "Backed", "Bought", "Crease", "Dimension", "Draft", "Edge", "EdgeRef", "Fold",
-"Glued",            "Handwork", "Inset", "Joint", "Lap", "Led", "Level", "LineOn", "Meeting", "Meets",
-           "Mitred", "Over", "Panel", "Past", "Piece", "Pierced", "Place", "Placement", "Plain", "Raised",
-           "Role",
-           "Rolled", "Round", "Seam", "Site", "Slide", "Slot", "Spine", "Stretch", "Swing", "Tongued",
-           "When",
-           "Within", "Wound", "Wrap", "fellow", "strap", "strap_name"]
+__all__ = ["FORMED", "PIVOT", "Against", "Backed", "Bought", "Crease", "Dimension", "Draft", "Edge",
+           "EdgeRef", "Fold", "Glued", "Handwork", "Inset", "Joint", "Lap", "Led", "Level", "LineOn",
+           "Meeting", "Meets", "Mitred", "Over", "Panel", "Past", "Piece", "Pierced", "Place",
+           "Placement", "Plain", "Raised", "Role", "Rolled", "Round", "Seam", "Site", "Slide", "Slot",
+           "Spine", "Stretch", "Swing", "Tongued", "When", "Within", "Wound", "Wrap", "fellow", "strap",
+           "strap_name"]

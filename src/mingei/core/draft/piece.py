@@ -19,6 +19,9 @@ from mingei.core.errors import GeometryError
 from mingei.core.plane.shape import Path
 from mingei.core.words import say
 
+#: The step of folds that are made before all others: of a strip that is passed through a slit.
+FORMED = -1
+
 
 class Crease(StrEnum):
     """Which way a fold turns, seen from the printed face."""

@@ -14,7 +14,7 @@ from typing import Any, NamedTuple, TypeAlias
 import numpy as np
 from numpy.typing import NDArray
 
-from mingei.core.draft import Role
+from mingei.core.draft import FORMED, Role
 from mingei.core.draft.joint import Stands
 from mingei.core.flat.pattern import FlatFold, FlatPanel, FlatSeam, Mate, Pattern
 from mingei.core.keeping import kept_with
@@ -36,6 +36,8 @@ Moment: TypeAlias = float | Mapping[int, float]
 def progress(pattern: Pattern, fraction: Moment, step: int) -> float:
     """How far (0..1) the folds of a step have turned at a moment; beyond 1 a strip that lies flat when it is
     finished has folded towards its printed face, 2 being right over."""
+    if step == FORMED:
+        return 1.0
     if not isinstance(fraction, (int, float)):
         return fraction.get(step, 0.0)
     steps = pattern.steps

@@ -25,12 +25,13 @@ _FLAT = (Does.JOIN, Does.CREASE, Does.COVER)
 
 class Cover(NamedTuple):
     """What is glued on a panel, and rides on it: its name, the panel, whether on its inner face; over: the
-    piece that it is laid over, when all stands."""
+    piece that it is laid over, when all stands; through: it goes through a slit, and is glued by its end."""
 
     name: str
     panel: str
     inside: bool
     over: str = ""
+    through: bool = False
 
 
 class Window(NamedTuple):
@@ -187,6 +188,10 @@ def _merged(own: Sequence[Operation], covers: Sequence[Operation]) -> list[Opera
 
 
 def _cover_words(cover: Cover) -> Words:
+    if cover.through:
+        return say("Pass an end of the {name} through the slit in the {panel} as far as the pair of scores "
+                   "that is as wide as the {panel} is thick, and glue it down, towards the front; no glue on "
+                   "what stays outside.", name=cover.name, panel=cover.panel)
     return (say("Glue the {name} on the inner face of the {panel}.", name=cover.name, panel=cover.panel)
             if cover.inside else say("Glue the {name} on the {panel}.", name=cover.name, panel=cover.panel))
 

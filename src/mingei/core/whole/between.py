@@ -3,6 +3,7 @@ may move.  ``core/whole/joints`` has those there are, one module each."""
 
 from __future__ import annotations
 
+import math
 from collections.abc import Callable
 from dataclasses import dataclass
 from functools import lru_cache
@@ -11,6 +12,7 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
+from mingei.core.covering.leaf import Leaf
 from mingei.core.document.build import Build
 from mingei.core.draft import PIVOT, Panel
 from mingei.core.errors import MeasureError
@@ -20,6 +22,7 @@ from mingei.core.kinds import Amendment
 from mingei.core.kinds.join import Join
 from mingei.core.plane.shape import Point, bounds
 from mingei.core.whole.bodies import solids, upright
+from mingei.core.whole.layers import behind
 from mingei.core.words import Words, say
 
 Array = NDArray[np.float64]
@@ -59,6 +62,14 @@ class Given(NamedTuple):
         return self.pattern.stock.caliper_mm
 
     @property
+    def through(self) -> float:
+        """How thick all is that lies there layer on layer, mm: what goes through the panel goes through it
+        all."""
+        x, y = self.middle
+        return max(behind(self.host, self.panel.name, self.join.inside, (x + spot.x, y + spot.y))[-1].far
+                   for spot in self.spots)
+
+    @property
     def middle(self) -> Point:
         """The middle of the host's panel, in its own coordinates."""
         return bounds(self.panel.outline).centre
@@ -86,10 +97,13 @@ class Given(NamedTuple):
 
 
 class Added(NamedTuple):
-    """What a joint adds to each of the two, as amendments."""
+    """What a joint adds to each of the two, as amendments; leaves: the strips the guest tips up on; deep: how
+    deep the host's openings reach through what lies there layer on layer, mm."""
 
     host: tuple[Amendment, ...] = ()
     guest: tuple[Amendment, ...] = ()
+    leaves: tuple[Leaf, ...] = ()
+    deep: float = math.inf
 
 
 class Part(NamedTuple):

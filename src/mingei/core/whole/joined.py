@@ -18,6 +18,7 @@ from typing import NamedTuple
 import numpy as np
 
 from mingei.core.amendments.opening import LEAST_BRIDGE_MM, Opening, cut_path
+from mingei.core.covering.leaf import Leaf, opened
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import MOST_COPIES, Project
 from mingei.core.draft import PIVOT, Draft, Panel, Place, Placement, When
@@ -32,8 +33,11 @@ from mingei.core.recipes import Kind, find_recipe
 from mingei.core.whole.between import Added, Array, Between, Given, Spot, height_of, own_foot
 from mingei.core.whole.bodies import panels
 from mingei.core.whole.joints import find
+from mingei.core.whole.layers import behind
 from mingei.core.words import say, some_of
 
+#: What goes in less far than this, mm, does not reach a layer.
+_FINE_MM = 0.05
 #: Of one root no more things stand on each other than this.
 _DEEPEST = 40
 
@@ -57,6 +61,13 @@ class Seat(NamedTuple):
     given: Given
     poses: tuple[Array, ...]
     at: tuple[float, float] = (0.0, 0.0)
+
+
+class Own(NamedTuple):
+    """What joints add to one thing: amendments, and strips it tips up on."""
+
+    amendments: tuple[Amendment, ...] = ()
+    leaves: tuple[Leaf, ...] = ()
 
 
 class Joined(NamedTuple):
@@ -152,7 +163,7 @@ def joined(project: Project) -> Joined:
     """The things of a project that are joined, each as its joints make it."""
     troubles: list[Trouble] = []
     seats: list[Seat] = []
-    added: dict[int, tuple[Amendment, ...]] = {}
+    added: dict[int, Own] = {}
     for number, brief in enumerate(project.briefs):
         join = join_of(brief)
         if join is None:
@@ -164,9 +175,7 @@ def joined(project: Project) -> Joined:
             troubles.append(Trouble(number, error))
             continue
         seats.append(seat)
-        added[seat.host] = (*added.get(seat.host, ()), *to.host, _work(seat))
-        if to.guest:
-            added[number] = (*added.get(number, ()), *to.guest)
+        added |= _with(added, seat, to)
     try:
         builds = {number: _made(project, number, more) for number, more in added.items()}
     except MingeiError:  # one of them cannot be: which, and why
@@ -174,15 +183,23 @@ def joined(project: Project) -> Joined:
     return Joined(project, builds, tuple(seats), tuple(troubles))
 
 
+def _with(added: Mapping[int, Own], seat: Seat, to: Added) -> dict[int, Own]:
+    """What is added to the two of a joint, besides what is already."""
+    found = {}
+    for number, more in ((seat.host, Own((*to.host, _work(seat)))), (seat.guest, Own(to.guest, to.leaves))):
+        before = added.get(number, Own())
+        if more.amendments or more.leaves:
+            found[number] = Own((*before.amendments, *more.amendments), (*before.leaves, *more.leaves))
+    return found
+
+
 def _one_by_one(project: Project, seats: Sequence[Seat], troubles: Sequence[Trouble]) -> Joined:
     """The joints that hold, each put to those before it; the others are told."""
     found, kept = list(troubles), []
-    added: dict[int, tuple[Amendment, ...]] = {}
+    added: dict[int, Own] = {}
     for seat in seats:
         to = _added(seat.given)
-        fresh = {seat.host: (*added.get(seat.host, ()), *to.host, _work(seat))}
-        if to.guest:
-            fresh[seat.guest] = (*added.get(seat.guest, ()), *to.guest)
+        fresh = _with(added, seat, to)
         try:
             for number, more in fresh.items():
                 _made(project, number, more)
@@ -257,10 +274,10 @@ def builds_of(project: Project) -> tuple[Build, ...]:
     return tuple(build_of(project, number) for number in range(len(project.briefs)))
 
 
-def _made(project: Project, number: int, added: tuple[Amendment, ...]) -> Build:
+def _made(project: Project, number: int, added: Own) -> Build:
     brief = project.briefs[number]
-    return build(replace(brief, amendments=(*brief.amendments, *added)), project.stock_of(brief),
-                 project.parts_of(brief))
+    return build(replace(brief, amendments=(*brief.amendments, *added.amendments)), project.stock_of(brief),
+                 project.parts_of(brief), added.leaves)
 
 
 def _named(made: Build, name: str, field: str) -> tuple[Panel, Pattern]:
@@ -319,7 +336,24 @@ def _poses(given: Given) -> tuple[Array, ...]:
 
 @lru_cache(maxsize=512)
 def _added(given: Given) -> Added:
-    return find(given.join.how).adds(given)
+    to = find(given.join.how).adds(given)
+    return to._replace(host=_deepened(given.host, to.host, (given.join.inside,), to.deep),
+                       guest=_deepened(given.guest, to.guest, (False, True), math.inf))
+
+
+def _deepened(made: Build, added: tuple[Amendment, ...], faces: tuple[bool, ...],
+              deep: float) -> tuple[Amendment, ...]:
+    """What is added to a thing, its openings cut through whatever lies layer on layer.  faces: from which of
+    a panel's faces, whether its inner one; deep: so deep, mm."""
+    found = list(added)
+    for opening in some(added, Opening):
+        panel = next(p for p, _ in panels(made) if p.name == opening.panel)
+        x, y = bounds(panel.outline).centre
+        for inside in faces:
+            found += [layer.takes(opening, panel) for layer in
+                      behind(made, panel.name, inside, (x + opening.x, y + opening.y))[1:]
+                      if layer.near < deep - _FINE_MM]
+    return tuple(found)
 
 
 def _pivot(guest: Build, join: Join) -> Point:
@@ -382,12 +416,13 @@ def _work(seat: Seat) -> Work:
 
 
 class Stood(NamedTuple):
-    """A thing where it stands in the whole: its number, which one of several it is (from 0), and the way from
-    it to the whole (4, 4)."""
+    """A thing where it stands in the whole: its number, which one of several it is (from 0), the way from it
+    to the whole (4, 4), and how far it is tipped up on its hinge, degrees."""
 
     number: int
     turn: int
     pose: Array
+    tipped: float = 0.0
 
 
 class Shown(NamedTuple):
@@ -415,10 +450,17 @@ def stood(found: Joined, number: int, shown: Shown = ASSEMBLED) -> tuple[Stood, 
             for spot, pose in zip(seat.given.spots, seat.poses, strict=True):
                 turn = counts.get(seat.guest, 0)
                 counts[seat.guest] = turn + 1
-                result.append(Stood(seat.guest, turn, each.pose @ _shifted(seat, spot, shown) @ pose))
+                result.append(Stood(seat.guest, turn, each.pose @ _shifted(seat, spot, shown) @ pose,
+                                    _tipped(seat, shown)))
         if len(result) > _MOST_STOOD:
             break
     return tuple(result)
+
+
+def _tipped(seat: Seat, shown: Shown) -> float:
+    """How far a guest on a hinge is tipped up, degrees; 0 for any other."""
+    share = dict(shown.moved).get(seat.guest, 0.0)
+    return abs(share) * seat.join.most_deg if seat.joint.axis is not None else 0.0
 
 
 def _shifted(seat: Seat, spot: Spot, shown: Shown) -> Array:
@@ -484,7 +526,7 @@ def whole_of(found: Joined, number: int, shown: Shown = ASSEMBLED) -> tuple[Patt
         before = made.brief.name if each.turn == 0 else f"{made.brief.name} {each.turn + 1}"
         moved: dict[Pattern, Pattern] = {}
         for pattern in made.patterns:
-            moved[pattern] = _carried(pattern, each.pose, before, moved)
+            moved[pattern] = _carried(opened(pattern, each.tipped), each.pose, before, moved)
         pieces += moved.values()
     return tuple(pieces)
 

@@ -1,108 +1,258 @@
-"""It stands on a panel and tips up on a strip that goes through a slit in each of the two."""
+"""It stands on a panel and tips up on a strip that goes through a slit in each of the two.
+
+The strip is a piece of the guest, drawn where it lies when all is shut: glued on the guest's floor, down
+through its slit, back beneath it to the line it bends along, on behind it on the host, through the host's
+slit, and glued beneath.  So the guest stands higher by the strip's thickness, and tips about the middle of
+the strip, as far behind the guest as the strip is half thick: its back then lies down on the strip.
+"""
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+from typing import NamedTuple
+
 import numpy as np
 
-from mingei.core.amendments.opening import LEAST_HOLE_MM, Opening, Shape
+from mingei.core.amendments.opening import LEAST_HOLE_MM, Opening, Shape, may_open
+from mingei.core.covering.landed import landed_on
+from mingei.core.covering.leaf import HINGE_STOCK_ID, HINGES, LEAF, Leaf
+from mingei.core.document.build import Build
+from mingei.core.draft import FORMED, Crease, EdgeRef, Fold, Panel, Piece, Placement
 from mingei.core.errors import MeasureError
-from mingei.core.folded.fold import finished
+from mingei.core.flat.pattern import Pattern
+from mingei.core.folded.fold import finished, place
 from mingei.core.length import write_both
-from mingei.core.plane.shape import bounds
-from mingei.core.whole.between import Added, Array, Between, Given, Part, Spot, standing
+from mingei.core.plane.area import area_of
+from mingei.core.plane.shape import Point, Polygon, Rigid, bounds, rectangle
+from mingei.core.stock import Stock, find_stock
+from mingei.core.whole.between import Added, Array, Between, Given, Spot, standing
 from mingei.core.whole.bodies import lower, panels, touching, upright
+from mingei.core.whole.layers import behind
 from mingei.core.words import Words, say
 
-#: The strip is card so thick, and its slits lie so far from the line it bends along, mm; glued behind it
-#: reaches so far (common practice).
-_STRIP_MM, _FROM_LINE_MM, _GLUED_MM = 0.3, 6.0, 18.0
-_LONG_MM = 2 * (_FROM_LINE_MM + _GLUED_MM)
+#: Its slits lie so far from the line it bends along, mm; glued it reaches so far, the furthest there is room
+#: for (common practice).
+_FROM_LINE_MM = 6.0
+_GLUED_MM = (18.0, 15.0, 12.0, 10.0, 8.0)
+#: What is thicker does not bend to and fro, mm (common practice).
+_THICKEST_MM = 0.6
 #: A strip takes such a share of the side it lies along, and is no wider than this, mm.
 _SHARE, _WIDEST_MM = 0.6, 40.0
+#: It keeps so far from edges and from what is glued there, mm.
+_CLEAR_MM = 0.4
 #: What lies so low (mm) must not turn into what it stands on.
 _CORNER_MM = 3.0
+#: A floor lies no higher, mm, and layers on each other within so much.
+_LOW_MM, _HAIR_MM = 20.0, 0.1
 #: A panel is level within this (cosine).
 _LEVEL = 0.999
+#: A strip is drawn in the middle of its thickness.
+_AMID = -0.5
 
 
-def _side(given: Given) -> tuple[float, float, float]:
-    """The line the guest tips about, in its own standing place: how far behind its middle, mm, and from where
-    to where along x."""
+class _Line(NamedTuple):
+    """What the guest tips up about, in its own standing place: how far behind its middle its back is, mm, and
+    from where to where along x it stands there."""
+
+    behind: float
+    left: float
+    right: float
+
+
+class _Floor(NamedTuple):
+    """The guest's level panel at its bottom: its name, its piece, the way from it to the guest as it stands
+    (4, 4), and how high its upper face lies, mm."""
+
+    name: str
+    pattern: Pattern
+    matrix: Array
+    top: float
+
+    @property
+    def back(self) -> Array:
+        """The way from the guest as it stands to the panel (4, 4)."""
+        return np.asarray(np.linalg.inv(self.matrix), dtype=np.float64)
+
+    @property
+    def inside(self) -> bool:
+        """Whether its upper face is its inner one."""
+        return bool(self.matrix[2, 2] < 0)
+
+
+def _stock(given: Given) -> Stock:
+    """What the strip is of.  Raises MeasureError where that does not bend to and fro."""
+    own = dict(given.guest.stocks).get(HINGES)
+    stock = own or find_stock(HINGE_STOCK_ID)
+    if stock.caliper_mm > _THICKEST_MM:
+        raise MeasureError(say("a hinge of {name} does not bend to and fro", name=stock.name), "how",
+                           say("choose a stock no thicker than {most} for the hinges of the {guest}",
+                               most=write_both(_THICKEST_MM), guest=given.guest.brief.name))
+    return stock
+
+
+def _line(given: Given) -> _Line:
     # walls reach past the base by their card
     rings = touching(given.guest) and lower(given.guest, _CORNER_MM)
     if not rings:
         raise MeasureError(say("the {guest} stands on a point: there is nothing to hinge",
                                guest=given.guest.brief.name), "how", "let it turn on a fastener")
     box = bounds(q for ring in rings for q in ring)
-    behind = box.top if given.deep is None else given.deep
-    return behind, box.left, box.right
+    return _Line(box.top if given.deep is None else given.deep, box.left, box.right)
 
 
 def _wide(given: Given) -> float:
-    _, left, right = _side(given)
+    line = _line(given)
     under = bounds(given.panel.outline)
-    return min(_WIDEST_MM, *(_SHARE * side for side in (right - left, under.width, under.height)))
+    return min(_WIDEST_MM, *(_SHARE * side for side in (line.right - line.left, under.width, under.height)))
 
 
-def _floor(given: Given) -> tuple[str, tuple[float, float], float]:
-    """The guest's own level panel at its bottom, where its slit lies in it, from its middle, and its turn."""
-    stands = upright(given.guest)
-    behind, left, right = _side(given)
+def _floor(given: Given) -> _Floor:
+    """The level panel beneath, with nothing but card between it and the ground, that has most room for the
+    strip, the largest of those."""
+    stands, line = upright(given.guest), _line(given)
+    slit = ((line.left + line.right) / 2, line.behind - _FROM_LINE_MM)
+    found = []
     for panel, pattern in panels(given.guest):
         matrix = stands @ finished(pattern)[panel.name]
-        if abs(matrix[2, 2]) < _LEVEL or abs(matrix[2, 3]) > 2 * pattern.stock.caliper_mm or panel.whole:
+        if abs(matrix[2, 2]) < _LEVEL or not 0.0 < matrix[2, 3] < _LOW_MM or not may_open(panel):
             continue
-        at = np.linalg.inv(matrix) @ np.array(((left + right) / 2, behind - _FROM_LINE_MM, matrix[2, 3], 1.0))
-        along = np.linalg.inv(matrix)[:2, 0]
-        middle = bounds(panel.outline).centre
-        return (panel.name, (float(at[0]) - middle[0], float(at[1]) - middle[1]),
-                float(np.degrees(np.arctan2(along[1], along[0]))))
-    raise MeasureError(say("the {guest} has no level panel beneath for a hinge",
-                           guest=given.guest.brief.name), "how",
-                       "close its base, or let it turn on a fastener")
+        floor = _Floor(panel.name, pattern, matrix, float(matrix[2, 3]) + pattern.stock.caliper_mm / 2)
+        x, y = place(floor.back, [slit], floor.top)[0, :2].tolist()
+        last = behind(given.guest, panel.name, floor.inside, (x, y))[-1]
+        if floor.top - last.far < last.far - last.near + _HAIR_MM:
+            found.append(floor)
+    if not found:
+        raise MeasureError(say("the {guest} has no level panel beneath for a hinge",
+                               guest=given.guest.brief.name), "how",
+                           "close its base, or let it turn on a fastener")
+    return max(found, key=lambda floor: (_within(given, floor), area_of(
+        floor.pattern.by_name[floor.name].polygon).area))
+
+
+def _free(pattern: Pattern, name: str, patterns: tuple[Pattern, ...], inside: bool,
+          at: Array) -> bool:
+    """Whether a place on a face of a panel, in the panel's coordinates (n, 2), is free."""
+    panel = pattern.by_name[name]
+    room = area_of(panel.polygon, panel.hole_polygons).buffer(-_CLEAR_MM)
+    wanted = area_of([(float(x), float(y)) for x, y in at])
+    return bool(room.covers(wanted)) and not any(
+        area_of(held).buffer(_CLEAR_MM).intersects(wanted) for held in landed_on(panel, patterns, inside))
+
+
+def _within(given: Given, floor: _Floor) -> float:
+    """How far the strip is glued on the guest's floor, forward from its slit, mm; 0 where it has no room."""
+    line, wide = _line(given), _wide(given)
+    slit = line.behind - _FROM_LINE_MM
+    for long in _GLUED_MM:
+        corners = _corners((line.left + line.right) / 2, wide, slit - long, slit)
+        at = place(floor.back, corners, floor.top)[:, :2]
+        if _free(floor.pattern, floor.name, given.guest.patterns, floor.inside, at):
+            return long
+    return 0.0
+
+
+def _on_host(given: Given, spot: Spot, points: Sequence[Point]) -> Array:
+    """Places beside a spot, in the guest's own turn, in the coordinates of the host's panel (n, 2)."""
+    found: Array = given.on_panel(spot, np.array(points)) + np.array(given.middle)
+    return found
+
+
+def _owner(made: Build, panel: str) -> Pattern:
+    return next(pattern for found, pattern in panels(made) if found.name == panel)
+
+
+def _beneath(given: Given) -> tuple[float, float]:
+    """How far the strip is glued behind the host's panel, mm, and which way: 1 on backwards from its slit, -1
+    forwards beneath the guest."""
+    line, wide = _line(given), _wide(given)
+    middle, slit = (line.left + line.right) / 2, line.behind + _FROM_LINE_MM
+    last = [behind(given.host, given.panel.name, given.join.inside, (x, y))[-1] for x, y in
+            (_on_host(given, spot, ((middle, slit),))[0].tolist() for spot in given.spots)]
+    for long in _GLUED_MM:
+        for way in (1.0, -1.0):
+            corners = _corners(middle, wide, slit, slit + way * long)
+            if all(_free(_owner(given.host, layer.panel.name), layer.panel.name, given.host.patterns,
+                         given.join.inside is bool(layer.to[2, 2] < 0),
+                         place(layer.to, _on_host(given, spot, corners).tolist())[:, :2])
+                   for spot, layer in zip(given.spots, last, strict=True)):
+                return long, way
+    raise MeasureError(say("there is no room to glue a hinge behind the {panel}", panel=given.panel.name),
+                       "how", say("leave {deep} of it free behind the {guest}, or let it turn on a fastener",
+                                  deep=write_both(_FROM_LINE_MM + _GLUED_MM[-1]),
+                                  guest=given.guest.brief.name))
+
+
+def _corners(middle: float, wide: float, low: float, high: float) -> Polygon:
+    low, high = min(low, high), max(low, high)
+    return tuple((middle - wide / 2 + x, low + y) for x, y in rectangle(wide, high - low))
+
+
+def _strip(given: Given) -> Leaf:
+    """The strip, its root where it is glued on the guest's floor."""
+    thick, wide, line, floor = _stock(given).caliper_mm, _wide(given), _line(given), _floor(given)
+    within, (beneath, way) = _within(given, floor), _beneath(given)
+    if not within:
+        raise MeasureError(say("the {panel} of the {guest} has no room to glue a hinge on", panel=floor.name,
+                               guest=given.guest.brief.name), "how",
+                           say("leave {deep} of it free at its back, or let it turn on a fastener",
+                               deep=write_both(_FROM_LINE_MM + _GLUED_MM[-1])))
+    glued = min(within, beneath)  # its ends are alike, so that neither is taken for the other
+    lengths = (("hinge strip inside", glued), ("hinge strip slit", floor.top + thick),
+               ("hinge strip under", _FROM_LINE_MM + thick / 2),
+               ("hinge strip behind", _FROM_LINE_MM - thick / 2),
+               ("hinge strip far slit", given.through + thick), ("hinge strip beneath", glued))
+    faces = tuple(Panel(name, rectangle(wide, long), layer=_AMID) for name, long in lengths)
+    turns = ((90.0, Crease.MOUNTAIN), (90.0, Crease.VALLEY), (0.0, Crease.VALLEY), (90.0, Crease.MOUNTAIN),
+             (90.0, Crease.VALLEY if way > 0 else Crease.MOUNTAIN))
+    folds = tuple(Fold(EdgeRef(a.name, 2), EdgeRef(b.name, 0), turn, FORMED, crease)
+                  for a, b, (turn, crease) in zip(faces, faces[1:], turns, strict=False))
+    piece = Piece(LEAF, faces[0].name, Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0)), faces,
+                  folds=folds, part=HINGES)
+    back = floor.back
+    start = ((line.left + line.right) / 2 - wide / 2, line.behind - _FROM_LINE_MM - glued)
+    x, y = place(back, [start], floor.top)[0, :2].tolist()
+    return Leaf(piece, floor.name, floor.inside,
+                Rigid(float(back[1, 1]), float(back[1, 0]), -x if floor.inside else x, y))
 
 
 def _adds(given: Given) -> Added:
-    behind, left, right = _side(given)
-    wide = _wide(given)
-    name, (x, y), turn = _floor(given)
+    line, wide, thick, floor = _line(given), _wide(given), _stock(given).caliper_mm, _floor(given)
+    across = (line.left + line.right) / 2
     host = []
     for number, spot in enumerate(given.spots, 1):
-        at, ahead = given.on_panel(spot, np.array((((left + right) / 2, behind + _FROM_LINE_MM),
-                                                   ((left + right) / 2 + 1.0, behind + _FROM_LINE_MM))))
+        at, ahead = given.on_panel(spot, np.array(((across, line.behind + _FROM_LINE_MM),
+                                                   (across + 1.0, line.behind + _FROM_LINE_MM))))
         way = float(np.degrees(np.arctan2(*(ahead - at)[::-1])))
         host.append(Opening(f"{given.guest.brief.name} {number}", given.panel.name, Shape.SLOT, wide,
-                            LEAST_HOLE_MM,
-                            float(at[0]), float(at[1]), turn_deg=way, stays=True, thick=_STRIP_MM))
-    own = Opening("hinge", name, Shape.SLOT, wide, LEAST_HOLE_MM, x, y, turn_deg=turn, stays=True,
-                  thick=_STRIP_MM)
-    return Added(tuple(host), (own,))
+                            LEAST_HOLE_MM, float(at[0]), float(at[1]), turn_deg=way, stays=True, thick=thick))
+    back = floor.back
+    x, y = place(back, [(across, line.behind - _FROM_LINE_MM)], floor.top)[0, :2].tolist()
+    middle = bounds(next(p for p, _ in panels(given.guest) if p.name == floor.name).outline).centre
+    turn = float(np.degrees(np.arctan2(back[1, 0], back[0, 0])))
+    own = Opening("hinge", floor.name, Shape.SLOT, wide, LEAST_HOLE_MM, x - middle[0], y - middle[1],
+                  turn_deg=turn, stays=True, thick=thick)
+    return Added(tuple(host), (own,), (_strip(given),))
+
+
+def _pose(given: Given, spot: Spot) -> Array:
+    return standing(given, spot, sunk=-_stock(given).caliper_mm)
 
 
 def axis(given: Given, spot: Spot) -> Array:
     """From the line it tips about to the host (4, 4): x along the line."""
+    half = _stock(given).caliper_mm / 2
     to = np.eye(4)
-    to[1, 3] = _side(given)[0]
+    to[1:3, 3] = _line(given).behind + half, half
     found: Array = given.face(spot) @ to
     return found
 
 
 def _done(given: Given) -> Words:
-    return say(
-        "Cut a strip {wide} wide and {long} long of strong card or cloth, score it across the middle, "
-        "pass its "
-               "ends through the slits of the {guest} and the {panel}, and glue them behind; both lie beside "
-               "the line "
-               "it bends along.", wide=write_both(round(_wide(given), 1)),
-               long=write_both(_LONG_MM), guest=given.guest.brief.name,
-               panel=given.panel.name)
-
-
-def _part(given: Given) -> Part:
-    return Part("strip of strong card or cloth", _LONG_MM, write_both(round(_wide(given), 1)))
+    return say("Pass the free end of the hinge strip of the {guest} through the slit in the {panel} and glue "
+               "it down behind; what lies between the slits stays free of glue.",
+               guest=given.guest.brief.name, panel=given.panel.name)
 
 
 JOINT = Between("hinged", "Hinged on", "A strip through a slit in each; it tips up about its back.",
-                frozenset({"x", "y", "turn_deg", "row", "deep", "most_deg", "inside"}), _adds, standing,
-                _done,
-                early=True, turns=True, axis=axis, part=_part)
+                frozenset({"x", "y", "turn_deg", "row", "deep", "most_deg", "inside"}), _adds, _pose, _done,
+                early=True, turns=True, axis=axis)

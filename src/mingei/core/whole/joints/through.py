@@ -34,9 +34,10 @@ class _Cut(NamedTuple):
 
 
 def _adds(given: Given) -> Added:
+    deep = given.through
     # the middle of what is bent over lies half its own thickness beyond the far face
-    bend = given.thick + given.guest.stock.caliper_mm / 2 if given.join.bent else 0.0
-    out = given.thick + (_BENT_MM if given.join.bent else 0.0)
+    bend = deep + given.guest.stock.caliper_mm / 2 if given.join.bent else 0.0
+    out = deep + (_BENT_MM if given.join.bent else 0.0)
     cuts: list[_Cut] = []
     for below in sides_below(given.guest):
         long = float(np.linalg.norm(below.end - below.start))
@@ -44,7 +45,7 @@ def _adds(given: Given) -> Added:
         # amid the side, or towards its ends where others cross it there
         for spans in (tongues(long), [(share * long, (share + _AT_END) * long) for share in _ENDS]):
             fresh = [_Cut(below.start[:2] + way * (low + high) / 2, way, (high - low) / 2,
-                          below.passes(given.thick),
+                          below.passes(deep),
                           (Tongue(below.panel, below.side, low, high, out, bend),))
                      for low, high in spans if high - low >= LEAST_TONGUE_MM]
             clear = [cut for cut in _clear(_together([*cuts, *fresh])) if any(t in f.tongues for f in fresh

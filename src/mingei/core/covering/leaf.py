@@ -1,0 +1,56 @@
+"""A strip on which one thing tips up on another: glued on a panel of the one, through a slit in it, through
+a slit in the other, and glued behind that.
+
+It rides on the panel it is glued on, bent from the first as it lies when all is shut; its one fold that lies
+flat then opens with what it hinges.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from dataclasses import replace
+from typing import NamedTuple
+
+from mingei.core.draft import Draft, Piece
+from mingei.core.flat.develop import develop
+from mingei.core.flat.pattern import Pattern, Ride
+from mingei.core.plane.shape import Rigid
+from mingei.core.stock import Stock
+
+#: The part such strips belong to, and what those between things are usually cut from.
+HINGES, HINGE_STOCK_ID = "hinges", "bookcloth-200"
+#: The strip's name.
+LEAF = "hinge strip"
+#: A fold that turns less, degrees, lies flat.
+_FLAT_DEG = 1e-6
+
+
+class Leaf(NamedTuple):
+    """piece: the strip as it lies; panel: it is glued on; inside: on its inner face; at: how its root lies in
+    the panel's coordinates, seen from that face."""
+
+    piece: Piece
+    panel: str
+    inside: bool
+    at: Rigid
+
+
+def with_leaves(patterns: Sequence[Pattern], leaves: Sequence[Leaf],
+                stock_of: Callable[[str], Stock]) -> tuple[Pattern, ...]:
+    """The pieces, and after them the strips glued on them.  stock_of: the stock of a part."""
+    rode = []
+    for leaf in leaves:
+        stock = stock_of(HINGES)
+        host = next(p for p in patterns if leaf.panel in p.by_name and p.rides is None)
+        up = (host.stock.caliper_mm + stock.caliper_mm) / 2
+        rode.append(replace(develop(Draft((leaf.piece,), closes=False), stock)[0], copies=host.copies,
+                            rides=Ride(host, leaf.panel, up, leaf.inside, leaf.at)))
+    return (*patterns, *rode)
+
+
+def opened(pattern: Pattern, tipped: float) -> Pattern:
+    """A piece while its thing is tipped up so far, degrees: the strip it turns on opens with it."""
+    if pattern.name != LEAF or not tipped:
+        return pattern
+    return replace(pattern, folds=tuple(f._replace(angle_deg=-tipped) if abs(f.angle_deg) < _FLAT_DEG else f
+                                        for f in pattern.folds))

@@ -1,0 +1,231 @@
+"""The strip one thing tips up on: cut as long as its way through both slits, at rest and on the way in
+nobody's card, one half with each thing; and holes between things go through all that lies there."""
+
+from __future__ import annotations
+
+import json
+import math
+import unittest
+from dataclasses import replace
+from pathlib import Path
+
+import numpy as np
+from shapely import Polygon
+
+from mingei.core.check.joined import whole_findings
+from mingei.core.covering.leaf import HINGE_STOCK_ID, HINGES, LEAF
+from mingei.core.document.build import loads_of_all
+from mingei.core.document.project import Project
+from mingei.core.flat.pattern import Pattern
+from mingei.core.folded.fold import finished, place
+from mingei.core.folded.shared import shared, slabs
+from mingei.core.kinds.join import Join, Row
+from mingei.core.plane.shape import bounds
+from mingei.core.stock import find_stock
+from mingei.core.whole.joined import Shown, build_of, builds_of, joined, needed, plain, seated, whole_of
+from mingei.formats import project_file
+from tests.support import InFolder
+from tests.test_cli import run as command
+from tests.test_whole import FLOOR, between, kit, on_floor
+
+POST = {"length": 40.0, "width": 60.0, "height": 30.0}
+DECK = ("deck", "carton", {"length": 160.0, "width": 140.0, "height": 30.0}, None)
+
+
+def hinged(most_deg: float = 90.0, stocks: dict[str, str] | None = None, **more: object) -> Project:
+    return kit(DECK, ("post", "carton", POST, Join("deck", "top", "hinged", most_deg=most_deg, **more)),
+               stocks=stocks)
+
+
+def strip_of(project: Project, share: float = 0.0) -> Pattern:
+    """The strip of a post where it is in the whole, tipped by a share."""
+    return next(p for p in whole_of(joined(project), 0, Shown(moved=((1, share),)))
+                if p.name == f"post: {LEAF}")
+
+
+def where(pattern: Pattern, panel: str) -> np.ndarray:
+    return place(finished(pattern)[f"{LEAF} {panel}"], pattern.by_name[f"{LEAF} {panel}"].polygon)
+
+
+class Strip(unittest.TestCase):
+    def test_it_is_as_long_as_its_way_through_both_slits(self) -> None:
+        for stocks in ({}, {"post": "card-160"}, {"deck": "greyboard-10"}):
+            project = hinged(stocks=stocks)
+            made, strip = build_of(project, 1), strip_of(project)
+            thick = find_stock(HINGE_STOCK_ID).caliper_mm
+            wall, deck = (plain(project, n).stock.caliper_mm for n in (1, 0))
+            # glued 18 mm behind either, 6 mm of it on each side of the line (common practice), and from
+            # the middle of the strip on one face of each to its middle on the other
+            long = 2 * 18.0 + 2 * 6.0 + (wall + thick) + (deck + thick)
+            self.assertAlmostEqual(strip.box.height, long, places=6)
+            (slit,) = [o for o in made.brief.openings if o.name == "hinge"]
+            self.assertAlmostEqual(strip.box.width, slit.width, places=6)
+            self.assertEqual((slit.thick, made.part_names), (thick, (HINGES,)))
+
+    def test_one_half_goes_with_the_guest_and_the_other_stays_with_the_host(self) -> None:
+        project = hinged(x="-12", y="7", turn_deg=33.0)
+        rest = strip_of(project)
+        box = plain(project, 0).patterns
+        top = max(float(place(finished(p)["top"], p.by_name["top"].polygon)[:, 2].max()) for p in box
+                  if "top" in p.by_name) + box[0].stock.caliper_mm / 2
+        # the half behind the line lies on the deck, by half its thickness, and what is glued under it
+        half = rest.stock.caliper_mm / 2
+        np.testing.assert_allclose(where(rest, "behind")[:, 2], top + half, atol=1e-6)
+        under = top - box[0].stock.caliper_mm - half
+        np.testing.assert_allclose(where(rest, "beneath")[:, 2], under, atol=1e-6)
+        for share in (0.25, 0.5, 1.0):
+            tipped = strip_of(project, share)
+            for panel in ("behind", "far slit", "beneath"):
+                np.testing.assert_allclose(where(tipped, panel), where(rest, panel), atol=1e-6)
+            normals = [finished(p)[f"{LEAF} inside"][:3, 2] for p in (rest, tipped)]
+            turned = math.degrees(math.acos(float(normals[0] @ normals[1])))
+            self.assertAlmostEqual(turned, 90.0 * share, places=4)
+
+    def test_nothing_shares_card_with_it_at_rest_or_on_the_way(self) -> None:
+        for stocks in ({}, {"deck": "greyboard-10"}, {"post": "card-160"}):
+            project = hinged(stocks=stocks)
+            for share in (0.0, 0.3, 0.6, 1.0):
+                pieces = whole_of(joined(project), 0, Shown(moved=((1, share),)))
+                self.assertEqual(shared(slabs(pieces)), ())
+            self.assertEqual(whole_findings(project, 0, True), ())
+
+    def test_planted_faults_are_refused(self) -> None:
+        project = hinged()
+        found = joined(project)
+        every = whole_of(found, 0, Shown(moved=((1, 1.0),)))
+
+        def bodies(pieces: tuple[Pattern, ...]) -> float:
+            return sum(s.volume for s in shared(slabs(pieces)))
+
+        self.assertEqual(bodies(every), 0.0)
+        # no slit in the deck, or none in the post
+        for number in (0, 1):
+            made = found.build_of(number)
+            bare = replace(made, patterns=tuple(p if p.rides else plain(project, number).patterns[0]
+                                                for p in made.patterns))
+            swapped = found._replace(builds={**found.builds, number: bare})
+            self.assertGreater(bodies(whole_of(swapped, 0)), 0.5, number)
+        # a strip that does not open as its thing tips up
+        stiff = tuple(replace(p, folds=tuple(f._replace(angle_deg=0.0) if f.angle_deg == -90.0
+                                             and f.child == f"{LEAF} behind" else f for f in p.folds))
+                      for p in every)
+        self.assertGreater(bodies(stiff), 0.5)
+
+    def test_of_a_stock_of_its_own_its_slits_follow_and_what_is_too_stiff_is_refused(self) -> None:
+        project = hinged()
+        thin = project.with_brief(1, project.briefs[1].with_part(HINGES, find_stock("kraft-110")))
+        self.assertEqual([str(t.error) for t in joined(thin).troubles], [])
+        kraft = find_stock("kraft-110").caliper_mm
+        self.assertEqual([o.thick for n in (0, 1) for o in build_of(thin, n).brief.openings], [kraft, kraft])
+        self.assertEqual(strip_of(thin).stock.id, "kraft-110")
+        board = project.with_brief(1, project.briefs[1].with_part(HINGES, find_stock("greyboard-20")))
+        (trouble,) = joined(board).troubles
+        self.assertRegex(str(trouble.error), r"does not bend.*no thicker than 0\.6 mm")
+
+    def test_where_there_is_little_room_it_is_glued_on_less_and_at_last_refused(self) -> None:
+        glued = {}
+        for deep in (40.0, 22.0, 12.0):
+            project = kit(DECK, ("post", "carton", {**POST, "width": deep, "length": 60.0},
+                                 Join("deck", "top", "hinged")))
+            found = joined(project)
+            glued[deep] = (strip_of(project).by_name[f"{LEAF} inside"] if found.seats
+                           else str(found.troubles[0].error))
+        lengths = [bounds(glued[d].polygon).height for d in (40.0, 22.0)]
+        self.assertGreater(lengths[0], lengths[1])
+        self.assertRegex(glued[12.0], r"no room to glue a hinge on; leave 14 mm")
+
+    def test_it_is_laid_on_sheets_counted_and_follows_scale(self) -> None:
+        project = seated(kit(DECK, ("post", "carton", {**POST, "length": 30.0, "width": 40.0},
+                                    Join("deck", "top", "hinged", x="35", row=Row.MIRRORED))), 1)
+        loads = [load for load in loads_of_all(builds_of(project)) if load.pattern.name == LEAF]
+        self.assertEqual([load.pattern.copies for load in loads], [2])
+        self.assertEqual(needed(joined(project), 1), 2)
+        told = [str(op.words) for step in build_of(project, 1).plan.steps for op in step.operations]
+        (words,) = [w for w in told if LEAF in w]
+        self.assertRegex(words, "slit in the base")
+        # it goes in while all lies flat, before the box is closed
+        self.assertLess(told.index(words), min(i for i, w in enumerate(told) if w.startswith("Fold the")))
+
+
+class Kept(InFolder):
+    def test_the_commands_give_its_strip_a_stock_of_its_own_and_write_it_with_the_rest(self) -> None:
+        path = Path(self.folder, "kit.mingei")
+        project_file.save(hinged(), path)
+        code, _, err = command("edit", path, "--thing", "post", "--part", "hinges=kraft-110", "--in-place")
+        self.assertEqual((code, err), (0, ""))
+        project = project_file.load(path)
+        self.assertEqual(strip_of(project).stock.id, "kraft-110")
+        code, _, err = command("edit", path, "--thing", "deck", "--part", "hinges=kraft-110", "--in-place")
+        self.assertEqual(code, 2)
+        self.assertIn("no part named 'hinges'", err)
+        code, _, err = command("edit", path, "--thing", "post", "--part", "hinges=greyboard-20", "--in-place")
+        self.assertEqual(code, 2)
+        self.assertRegex(err, "no thicker than 0.6 mm")
+        self.assertEqual(project_file.load(path), project)
+        out = Path(self.folder, "strip.svg")
+        self.assertEqual(command("export", path, "--piece", f"post, {LEAF}", "--to", out)[0], 0)
+        self.assertGreater(out.stat().st_size, 500)
+        fold = Path(self.folder, "kit.fold")
+        self.assertEqual(command("export", path, "--to", fold)[0], 0)
+        data = json.loads(fold.read_text())
+        posts = [f for f in (data, *data["file_frames"]) if f.get("mingei:thing") == "post"
+                   and "foldedForm" in f["frame_classes"]]
+        strip = strip_of(project)
+        lowest = min(where(strip, "beneath")[:, 2])
+        self.assertAlmostEqual(min(z for post in posts for _, _, z in post["vertices_coords"]), lowest,
+                               delta=1e-3)
+
+
+class Layers(unittest.TestCase):
+    PLATE = ("plate", "laminate", {}, None)
+
+    def test_what_goes_through_goes_through_every_layer(self) -> None:
+        project = kit(self.PLATE, ("post", "dividers", {}, Join("plate", "upper facing", "through")))
+        found = joined(project)
+        self.assertEqual([str(t.error) for t in found.troubles], [])
+        thick = sum(p.stock.caliper_mm for p in plain(project, 0).patterns if "strip" not in p.name)
+        tongues = [t for piece in found.build_of(1).draft.pieces for p in piece.panels for t in p.tongues]
+        for tongue in tongues:
+            self.assertAlmostEqual(tongue.out, thick, places=6)
+        layers = [p for p in found.build_of(0).patterns if "strip" not in p.name]
+        self.assertEqual({len(p.panels[0].holes) for p in layers}, {len(tongues)})
+        self.assertEqual(between(project), [])
+        # with one layer left whole they stand in it
+        for number, layer in enumerate(layers):
+            whole = found.build_of(0)
+            bare = tuple(replace(p, panels=(plain(project, 0).patterns[number].panels[0],)) if p is layer
+                         else p for p in whole.patterns)
+            pieces = whole_of(found._replace(builds={**found.builds, 0: replace(whole, patterns=bare)}), 0)
+            self.assertGreater(sum(s.volume for s in shared(slabs(pieces))), 0.01, layer.name)
+
+    def test_what_drops_in_goes_through_as_many_layers_as_it_is_deep(self) -> None:
+        for deep, cut in ((0.05, 1), (2.0, 2), (4.0, 3), (4.5, 4)):
+            project = kit(self.PLATE, ("post", "tube", {"diameter": 30.0, "height": 40.0},
+                                       Join("plate", "upper facing", "drops", deep=f"{deep} mm")))
+            found = joined(project)
+            self.assertEqual([str(t.error) for t in found.troubles], [])
+            holed = [p.name for p in found.build_of(0).patterns if p.panels[0].holes]
+            self.assertEqual(len(holed), cut, holed)
+
+    def test_a_hole_seen_from_the_other_side_lies_where_it_does_from_this(self) -> None:
+        wedge = ("post", "prism", {"sides": 3, "across": 36.0},
+                 Join("plate", "upper facing", "drops", x="9", y="-5", deep="6.2 mm", turn_deg=20.0))
+        found = joined(kit(self.PLATE, wedge))
+        self.assertEqual([str(t.error) for t in found.troubles], [])
+        self.assertEqual(between(found.project), [])
+        seen = [Polygon(place(finished(p)[q.name], ring)[:, :2]) for p in found.build_of(0).patterns
+                for q in p.panels for ring in q.hole_polygons]
+        self.assertEqual(len(seen), 5)  # three boards and two facings
+        for ring in seen[1:]:
+            self.assertLess(ring.symmetric_difference(seen[0]).area, 0.01)
+
+    def test_a_pivot_goes_through_the_layers_of_what_turns(self) -> None:
+        arm = ("arm", "laminate", {}, on_floor("turns", foot="lower facing", most_deg=30.0))
+        found = joined(kit(FLOOR, arm))
+        self.assertEqual([str(t.error) for t in found.troubles], [])
+        holed = [p.name for p in found.build_of(1).patterns if p.panels[0].holes]
+        self.assertEqual(len(holed), len([p for p in found.build_of(1).patterns if "strip" not in p.name]))
+
+
+if __name__ == "__main__":
+    unittest.main()

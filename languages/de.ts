@@ -4192,11 +4192,11 @@ Protokoll: {log}</translation>
   </message>
   <message>
    <source>Pass an end of the {name} through the slit in the {panel} as far as the pair of scores that is as wide as the {panel} is thick, and glue it down, towards the front; no glue on what stays outside.</source>
-   <translation type="unfinished" />
+   <translation>Ein Ende ({name}) durch den Schlitz in {panel} führen, bis zu dem Rillenpaar, das so breit ist wie {panel} dick, und nach vorn hin festkleben; kein Kleber auf das, was draußen bleibt.</translation>
   </message>
   <message>
    <source>Pass the free end of the hinge strip of the {guest} through the slit in the {panel} and glue it down behind; what lies between the slits stays free of glue.</source>
-   <translation type="unfinished" />
+   <translation>Das freie Ende des Scharnierstreifens von {guest} durch den Schlitz in {panel} führen und dahinter festkleben; was zwischen den Schlitzen liegt, bleibt ohne Kleber.</translation>
   </message>
   <message>
    <source>Pass the hinge through its slit and glue it down inside; then glue its other half over the left side of the door, its crease amid the gap.</source>
@@ -6916,7 +6916,7 @@ Protokoll: {log}</translation>
   </message>
   <message>
    <source>a hinge of {name} does not bend to and fro</source>
-   <translation type="unfinished" />
+   <translation>ein Scharnier aus {name} biegt sich nicht hin und her</translation>
   </message>
   <message>
    <source>a hinged lid with a ribbon</source>
@@ -8572,7 +8572,7 @@ Protokoll: {log}</translation>
   </message>
   <message>
    <source>choose a stock no thicker than {most} for the hinges of the {guest}</source>
-   <translation type="unfinished" />
+   <translation>wählen Sie für die Scharniere von {guest} ein Material, das höchstens {most} dick ist</translation>
   </message>
   <message>
    <source>choose among: {names}</source>
@@ -10680,31 +10680,31 @@ Protokoll: {log}</translation>
   </message>
   <message>
    <source>hinge strip</source>
-   <translation type="unfinished" />
+   <translation>Scharnierstreifen</translation>
   </message>
   <message>
    <source>hinge strip behind</source>
-   <translation type="unfinished" />
+   <translation>Scharnierstreifen hinten</translation>
   </message>
   <message>
    <source>hinge strip beneath</source>
-   <translation type="unfinished" />
+   <translation>Scharnierstreifen darunter</translation>
   </message>
   <message>
    <source>hinge strip far slit</source>
-   <translation type="unfinished" />
+   <translation>Scharnierstreifen ferner Schlitz</translation>
   </message>
   <message>
    <source>hinge strip inside</source>
-   <translation type="unfinished" />
+   <translation>Scharnierstreifen innen</translation>
   </message>
   <message>
    <source>hinge strip slit</source>
-   <translation type="unfinished" />
+   <translation>Scharnierstreifen Schlitz</translation>
   </message>
   <message>
    <source>hinge strip under</source>
-   <translation type="unfinished" />
+   <translation>Scharnierstreifen unten</translation>
   </message>
   <message>
    <source>hinges</source>
@@ -11311,6 +11311,10 @@ Protokoll: {log}</translation>
    <translation>es kann kein eigenes Stück sein</translation>
   </message>
   <message>
+   <source>it cannot be brought in once that is closed</source>
+   <translation>es lässt sich nicht mehr hineinbringen, sobald das geschlossen ist</translation>
+  </message>
+  <message>
    <source>it cannot be found ({strerror})</source>
    <translation>es ist nicht zu finden ({strerror})</translation>
   </message>
@@ -11875,10 +11879,6 @@ Protokoll: {log}</translation>
    <translation>Verbindung</translation>
   </message>
   <message>
-   <source>join </source>
-   <translation>füge </translation>
-  </message>
-  <message>
    <source>join across the {piece}</source>
    <translation>Fuge quer durch {piece}</translation>
   </message>
@@ -12212,11 +12212,11 @@ Protokoll: {log}</translation>
   </message>
   <message>
    <source>leave {deep} of it free at its back, or let it turn on a fastener</source>
-   <translation type="unfinished" />
+   <translation>lassen Sie davon hinten {deep} frei, oder lassen Sie es sich auf einer Klammer drehen</translation>
   </message>
   <message>
    <source>leave {deep} of it free behind the {guest}, or let it turn on a fastener</source>
-   <translation type="unfinished" />
+   <translation>lassen Sie davon hinter {guest} {deep} frei, oder lassen Sie es sich auf einer Klammer drehen</translation>
   </message>
   <message>
    <source>left</source>
@@ -13547,6 +13547,14 @@ Protokoll: {log}</translation>
    <translation>rücken Sie sie vom Überlapp, oder schneiden Sie beide Schichten durch, wenn der Leim trocken ist</translation>
   </message>
   <message>
+   <source>move its step before that of the {others}</source>
+   <translation>ziehen Sie seinen Schritt vor den von {others}</translation>
+  </message>
+  <message>
+   <source>move its step up, to where that is still open</source>
+   <translation>ziehen Sie seinen Schritt nach vorn, dorthin, wo das noch offen ist</translation>
+  </message>
+  <message>
    <source>move the join across the {piece}</source>
    <translation>die Fuge quer durch {piece} verschieben</translation>
   </message>
@@ -13921,6 +13929,10 @@ Protokoll: {log}</translation>
   <message>
    <source>nothing of it is left that could be folded</source>
    <translation>es bleibt nichts, was sich falten ließe</translation>
+  </message>
+  <message>
+   <source>nothing reaches behind the {panel} any more when the {guest} is joined</source>
+   <translation>hinter {panel} kommt nichts mehr, wenn {guest} angesetzt wird</translation>
   </message>
   <message>
    <source>nothing reaches behind the {tab} any more when it is glued</source>
@@ -17511,6 +17523,10 @@ Protokoll: {log}</translation>
    <translation>{guest} kommt dem Rand von {panel} zu nah</translation>
   </message>
   <message>
+   <source>the {guest} does not come to the {panel} any more when it is joined</source>
+   <translation>{guest} kommt nicht mehr an {panel}, wenn es angesetzt wird</translation>
+  </message>
+  <message>
    <source>the {guest} does not go into the opening that is there</source>
    <translation>{guest} geht nicht in die Öffnung, die da ist</translation>
   </message>
@@ -17600,7 +17616,7 @@ Protokoll: {log}</translation>
   </message>
   <message>
    <source>the {panel} of the {guest} has no room to glue a hinge on</source>
-   <translation type="unfinished" />
+   <translation>{panel} von {guest} hat keinen Platz, ein Scharnier anzukleben</translation>
   </message>
   <message>
    <source>the {panel} of the {guest} is not free to lie on anything</source>
@@ -17668,7 +17684,7 @@ Protokoll: {log}</translation>
   </message>
   <message>
    <source>there is no room to glue a hinge behind the {panel}</source>
-   <translation type="unfinished" />
+   <translation>hinter {panel} ist kein Platz, ein Scharnier anzukleben</translation>
   </message>
   <message>
    <source>there is no sheet {number}</source>

@@ -7,6 +7,7 @@ from collections.abc import Iterator
 from dataclasses import replace
 
 from mingei.core.check import Finding, Fix, Severity
+from mingei.core.check.joining import blind
 from mingei.core.covering.leaf import LEAF
 from mingei.core.document.project import Project
 from mingei.core.folded.shared import shared, slabs
@@ -14,6 +15,7 @@ from mingei.core.kinds.join import is_joined
 from mingei.core.length import write_both
 from mingei.core.whole.joined import ASSEMBLED, Joined, Shown, joined, needed, stood, whole_of
 from mingei.core.whole.placing import overhang
+from mingei.core.words import joined as joined_words
 from mingei.core.words import say
 
 #: Where what moves is looked at, as shares of all it may.
@@ -31,7 +33,8 @@ def whole_findings(project: Project, number: int, thorough: bool = False) -> tup
         return ()
     found = joined(project)
     return ((*_troubles(found, number), *_counted(found, number),
-            *_overhanging(found, number), *(_meetings(found, number) if thorough else ())))
+            *_overhanging(found, number),
+            *((*_blind(found, number), *_meetings(found, number)) if thorough else ())))
 
 
 def _troubles(found: Joined, number: int) -> Iterator[Finding]:
@@ -66,6 +69,23 @@ def _overhanging(found: Joined, number: int) -> Iterator[Finding]:
                       "join",
                       say("move it inwards by that, or make the {panel} larger by twice as much",
                           panel=panel))
+
+
+def _blind(found: Joined, number: int) -> Iterator[Finding]:
+    briefs = found.project.briefs
+    for each in blind(found, number):
+        seat = found.seat_of(each.guest)
+        assert seat is not None
+        words = {"guest": briefs[each.guest].name, "panel": seat.join.panel}
+        yield Finding(
+            "joined-reach", Severity.ERROR,
+            say("nothing reaches behind the {panel} any more when the {guest} is joined", **words)
+            if each.behind else say("the {guest} does not come to the {panel} any more when it is joined",
+                                    **words),
+            say("step {number}", number=each.step),
+            say("move its step before that of the {others}", others=joined_words(
+                [briefs[n].name for n in each.past], ", ")) if each.past
+            else "move its step up, to where that is still open")
 
 
 def _meetings(found: Joined, number: int) -> Iterator[Finding]:

@@ -9,29 +9,21 @@ from __future__ import annotations
 
 import math
 from collections import Counter
-from collections.abc import Collection, Iterable, Iterator, Mapping, Sequence
+from collections.abc import Collection, Iterator, Mapping, Sequence
 from typing import Any, NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
+from mingei.core.check.cells import DEEP, Cells, any_of, cell_for, free_cells
 from mingei.core.document.build import Build
 from mingei.core.draft.joint import Stands
 from mingei.core.flat.pattern import FlatFold, FlatPanel, Pattern
 from mingei.core.folded.fold import place, pose
 from mingei.core.plan.operation import Does, Operation
 from mingei.core.plan.steps import Plan
-from mingei.core.plane.shape import Point, bounds
+from mingei.core.plane.shape import Point
 from mingei.core.words import say
-
-#: Cells are so wide (mm) at least and at most: a passage of one cell lets a stick through, and so does card
-#: that bends. So many cells along the longest side.
-_LEAST_MM, _MOST_MM, _CELLS = 1.5, 4.0, 56
-#: So few cells cut off by themselves are what cells leave of a wedge, no room.
-_POCKET = 64
-#: A hand comes from within to so many cells off the inner face.
-_DEEP = (1.0, 1.6, 2.2)
-Cells = NDArray[np.bool_]
 
 
 class Fault(NamedTuple):
@@ -141,7 +133,7 @@ def _reached(build: Build, plan: Plan) -> Iterator[Fault]:
         if op.does is Does.GLUE and inner & set(op.panels) and number not in filled:
             seen.append((op, list(done), number))
     by_key = {op.key: op for _, op in every}
-    space = _Space(bodies, by_key)
+    space = Space(bodies, by_key)
     for op, at, number in seen:
         blind = space.blind(op, at)
         if not blind:
@@ -156,7 +148,7 @@ def _reached(build: Build, plan: Plan) -> Iterator[Fault]:
                         number)
 
 
-def _kept_before(space: _Space, op: Operation, at: Sequence[str],
+def _kept_before(space: Space, op: Operation, at: Sequence[str],
                  before: Mapping[str, frozenset[str]]) -> set[str] | None:
     """As much of what is done as may come before a joint so that it is still reached; None where nothing
     helps.  What is left till later is left from the end on; one step is done side by side."""
@@ -206,7 +198,7 @@ class _Moment(NamedTuple):
     posed: Mapping[str, Any]
 
 
-class _Space:
+class Space:
     """Cells taken by the panels at moments of the building; what was asked is kept."""
 
     def __init__(self, bodies: Mapping[str, Pattern], by_key: Mapping[str, Operation]) -> None:
@@ -214,8 +206,7 @@ class _Space:
         self._owner = {panel.name: p.name for p in bodies.values() for panel in p.panels}
         self._creases = {p.name: {f.child: f for f in p.folds} for p in bodies.values()}
         self._kept: dict[frozenset[Any], _Moment] = {}
-        sizes = [p.box for p in bodies.values()]
-        self._cell = max(_LEAST_MM, min(_MOST_MM, max(max(b.width, b.height) for b in sizes) / 2 / _CELLS))
+        self._cell = cell_for(bodies.values())
 
     def group(self, key: str) -> str:
         """What an operation is done together with."""
@@ -233,24 +224,34 @@ class _Space:
             matrix = posed[owner][name]
             face = self._bodies[owner].stock.caliper_mm / 2
             spread = _spread(panel, self._creases[owner].get(name), cell)
-            points = np.concatenate([place(matrix, spread, -(face + deep * cell)) for deep in _DEEP])
+            points = np.concatenate([place(matrix, spread, -(face + deep * cell)) for deep in DEEP])
             index = np.floor((points - low) / cell).astype(int)
             # where card lies in every cell behind it, it lies in a wedge too narrow to say
-            if not _any(free, index) and (not sure or _any(~taken, index)):
+            if not any_of(free, index) and (not sure or any_of(~taken, index)):
                 return name
         return ""
 
     def _moment(self, done: Collection[str], op: Operation) -> _Moment:
-        folds = frozenset((o.piece, o.step) for key in done for o in (self._by_key[key],)
-                          if o.does is Does.FOLD)
-        pieces = self._joined(done, op)
+        folds, pieces = self._folds(done), self._joined(done, op)
         key = frozenset((*folds, *(("", name) for name in pieces)))
         if key not in self._kept:
-            posed = {name: pose(self._bodies[name], {s: 1.0 for piece, s in folds if piece == name})
-                     for name in pieces}
-            self._kept[key] = _Moment(*_free_cells([(self._bodies[n], posed[n]) for n in pieces], self._cell),
+            posed = self._posed(pieces, folds)
+            self._kept[key] = _Moment(*free_cells([(self._bodies[n], posed[n]) for n in pieces], self._cell),
                                       self._cell, posed)
         return self._kept[key]
+
+    def stands(self, done: Collection[str], op: Operation) -> Mapping[str, Any]:
+        """Where every panel stands of the pieces that hang together with an operation's, with so much
+        done."""
+        return self._posed(self._joined(done, op), self._folds(done))
+
+    def _folds(self, done: Collection[str]) -> frozenset[tuple[str, int]]:
+        return frozenset((o.piece, o.step) for key in done for o in (self._by_key[key],)
+                         if o.does is Does.FOLD)
+
+    def _posed(self, pieces: Collection[str], folds: Collection[tuple[str, int]]) -> dict[str, Any]:
+        return {name: pose(self._bodies[name], {s: 1.0 for piece, s in folds if piece == name})
+                for name in pieces}
 
     def _joined(self, done: Collection[str], op: Operation) -> tuple[str, ...]:
         """The pieces that hang together with those an operation joins, once it is done."""
@@ -280,43 +281,3 @@ def _spread(panel: FlatPanel, crease: FlatFold | None, cell: float) -> list[Poin
     off = (middle[0] - ax) * nx + (middle[1] - ay) * ny
     away = math.copysign(max(0.0, 1.5 * cell - abs(off)), off)
     return [*found, (middle[0] + nx * away, middle[1] + ny * away)]
-
-
-def _free_cells(bodies: Iterable[tuple[Pattern, Any]],
-                cell: float) -> tuple[Cells, Cells, NDArray[np.float64]]:
-    """The cells a way leads to from outside, those card lies in, and the lower corner of them all, mm."""
-    from scipy.ndimage import label
-    from shapely import contains_xy
-
-    from mingei.core.plane.area import area_of
-
-    clouds = []
-    for pattern, posed in bodies:
-        for panel in pattern.panels:
-            box = bounds(panel.polygon)
-            step = cell * 0.55
-            xs = np.arange(box.left, box.right + step, step)
-            ys = np.arange(box.bottom, box.top + step, step)
-            x, y = (a.ravel() for a in np.meshgrid(xs, ys))
-            holes = (*panel.hole_polygons, *panel.gaps)
-            inside = contains_xy(area_of(panel.polygon, tuple(h for h in holes if len(h) > 2)), x, y)
-            outline = np.array(panel.polygon)
-            flat = np.concatenate([np.stack([x[inside], y[inside]], axis=1), outline])
-            matrix = posed[panel.name]
-            clouds.append(flat @ matrix[:3, :2].T + matrix[:3, 3])
-    points = np.concatenate(clouds)
-    low = points.min(axis=0) - 3 * cell
-    shape = tuple(math.ceil(v) for v in (points.max(axis=0) + 3 * cell - low) / cell)
-    taken = np.zeros(shape, dtype=bool)
-    index = np.floor((points - low) / cell).astype(int)
-    taken[tuple(index.T)] = True
-    parts, _ = label(~taken)
-    free: Cells = parts == parts[0, 0, 0]
-    pocket = np.bincount(parts.ravel()) < _POCKET
-    return free, taken | pocket[parts], low
-
-
-def _any(cells: Cells, index: NDArray[np.int_]) -> bool:
-    """Whether one of these cells is."""
-    inside = ((index >= 0) & (index < cells.shape)).all(axis=1)
-    return bool(cells[tuple(index[inside].T)].any())

@@ -16,7 +16,8 @@ from shapely import constrained_delaunay_triangles, get_parts
 
 from mingei.core.draft.joint import Stands
 from mingei.core.flat.pattern import FlatPanel, Pattern
-from mingei.core.folded.fold import place, pose
+from mingei.core.folded.fold import finished, place, pose
+from mingei.core.keeping import kept_with
 from mingei.core.plan.operation import GLUES, Does, Operation
 from mingei.core.plane.area import area_of
 from mingei.core.plane.space import get_out
@@ -40,6 +41,21 @@ def within_reach(some: Sequence[Operation], patterns: Sequence[Pattern]) -> tupl
         if joint.group not in filled and space.patient:
             order = _opened(order, joint, space)
     return tuple(order)
+
+
+def gets_out(patterns: Sequence[Pattern], points: Array, way: Array, share: float = _ESCAPE) -> bool:
+    """Whether from a finished thing so large a share of rays gets out, of those that go ``way`` (3,) from
+    each of some points (n, 3)."""
+    triangles = np.concatenate([_finished(p) for p in patterns if p.rides is None])
+    return get_out(points, way, triangles, _RAYS, share)
+
+
+@kept_with
+def _finished(pattern: Pattern) -> Array:
+    """Its triangles where they stand when all is folded (t, 3, 3)."""
+    stand = finished(pattern)
+    return np.concatenate([_face(panel).triangles @ stand[panel.name][:3, :3].T + stand[panel.name][:3, 3]
+                           for panel in pattern.panels])
 
 
 def _opened(order: list[Operation], joint: Operation, space: _Space) -> list[Operation]:

@@ -180,8 +180,8 @@ class Between:
 
     word: in files; title, hint: on its button, and what it means; needs: the fields of a join that mean
     something here; adds: what it adds; pose: where the guest lies, from it to the host; done: the step that
-    joins them, of ``{guest}``, ``{panel}``, ``{count}``; part: what is bought or cut for it; early: it is
-    done before the host closes, where that closes; turns: it turns about the square of the face at its spot;
+    joins them, of ``{guest}``, ``{panel}``, ``{count}``; part: what is bought or cut for it; from_behind:
+    it is fixed from behind the host's panel, too; turns: it turns about the square of the face at its spot;
     slides: it slides along its x; hangs: it is beneath what it is joined to.
     """
 
@@ -192,7 +192,7 @@ class Between:
     adds: Callable[[Given], Added]
     pose: Callable[[Given, Spot], Array]
     done: Callable[[Given], Words]
-    early: bool = False
+    from_behind: bool = False
     turns: bool = False
     slides: bool = False
     hangs: bool = False

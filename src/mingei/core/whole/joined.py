@@ -21,7 +21,7 @@ from mingei.core.amendments.opening import LEAST_BRIDGE_MM, Opening, cut_path
 from mingei.core.covering.leaf import Leaf, opened
 from mingei.core.document.build import Build, build
 from mingei.core.document.project import MOST_COPIES, Project
-from mingei.core.draft import PIVOT, Draft, Panel, Place, Placement, When
+from mingei.core.draft import PIVOT, Draft, Panel, Place, Placement
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.flat.pattern import Pattern
 from mingei.core.kinds import Amendment, some
@@ -34,6 +34,7 @@ from mingei.core.whole.between import Added, Array, Between, Given, Spot, height
 from mingei.core.whole.bodies import panels
 from mingei.core.whole.joints import find
 from mingei.core.whole.layers import behind
+from mingei.core.whole.reach import hands, when
 from mingei.core.words import say, some_of
 
 #: What goes in less far than this, mm, does not reach a layer.
@@ -397,15 +398,19 @@ def _place(draft: Draft, join: Join) -> tuple[float, float]:
     return found.x - middle[0], found.y - middle[1]
 
 
+def join_step(seat: Seat) -> str:
+    """What the step in which a guest is joined is called."""
+    return f"join {seat.given.guest.brief.name}"
+
+
 def _work(seat: Seat) -> Work:
     """The step in which a guest is joined to its host."""
-    early = seat.joint.early and seat.given.host.draft.closes and len(seat.given.host.draft.pieces) > 0
+    at = hands(seat.given, some(_added(seat.given).host, Opening))
+    due, why = when(seat.given, at, seat.joint.from_behind)
     words = seat.joint.done(seat.given)
     if len(seat.given.spots) > 1:
         words = say("{words} So it is done {count} times.", words=words, count=len(seat.given.spots))
-    found = Work(f"join {seat.given.guest.brief.name}", words, seat.join.panel, When.OPEN if early
-                 else When.CLOSED,
-                 say("its back is out of reach once it is closed") if early else "")
+    found = Work(join_step(seat), words, seat.join.panel, due, why)
     if seat.joint.part is None:
         return found
     part = seat.joint.part(seat.given)

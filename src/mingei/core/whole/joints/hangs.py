@@ -103,5 +103,5 @@ def _part(given: Given) -> Part:
 
 JOINT = Between("hangs", "Hangs from", "A thread through a hole in each.",
                 frozenset({"x", "y", "turn_deg", "row", "deep", "foot", "inside"}), _adds, _pose, _done,
-                early=True,
+                from_behind=True,
                 hangs=True, part=_part)

@@ -255,4 +255,4 @@ def _done(given: Given) -> Words:
 
 JOINT = Between("hinged", "Hinged on", "A strip through a slit in each; it tips up about its back.",
                 frozenset({"x", "y", "turn_deg", "row", "deep", "most_deg", "inside"}), _adds, _pose, _done,
-                early=True, turns=True, axis=axis)
+                from_behind=True, turns=True, axis=axis)

@@ -37,4 +37,4 @@ def _done(given: Given) -> Words:
 JOINT = Between("slides", "Slides in", "A fastener in a slot, a washer behind; the ends of the slot stop it.",
                 frozenset({"x", "y", "turn_deg", "row", "foot", "foot_x", "foot_y", "deep", "fit", "inside"}),
                 _adds,
-                lying, _done, early=True, slides=True)
+                lying, _done, from_behind=True, slides=True)

@@ -124,4 +124,4 @@ def _done(given: Given) -> Words:
 
 JOINT = Between("through", "Goes through", "Tongues on its lower sides go through slots.",
                 frozenset({"x", "y", "turn_deg", "row", "bent", "inside"}), _adds, standing, _done,
-                early=True)
+                from_behind=True)

@@ -30,4 +30,4 @@ def _done(given: Given) -> Words:
 JOINT = Between("turns", "Turns on", "A paper fastener through both.",
                 frozenset({"x", "y", "turn_deg", "row", "foot", "foot_x", "foot_y", "most_deg", "inside"}),
                 _adds,
-                lying, _done, early=True, turns=True)
+                lying, _done, from_behind=True, turns=True)

@@ -1,0 +1,116 @@
+"""When things are joined: once the host is finished where a hand still comes there, while it is open where
+none does; and the proof of it, by another way, over all that was joined before."""
+
+from __future__ import annotations
+
+import random
+import unittest
+from dataclasses import replace
+
+from mingei.core.check.joined import whole_findings
+from mingei.core.check.joining import blind
+from mingei.core.document.build import build
+from mingei.core.draft import When
+from mingei.core.kinds import some
+from mingei.core.kinds.join import Join, join_of
+from mingei.core.kinds.work import Work
+from mingei.core.whole.joined import Joined, joined
+from mingei.core.whole.joints import joints
+from tests.test_whole import GUESTS, SOAK, kit
+
+SMALL = {"length": 20.0, "width": 24.0, "height": 20.0}
+
+
+def pair(host: str, panel: str, how: str, inside: bool = False) -> Joined:
+    wide = {"length": 160.0, "width": 140.0, "height": 30.0} if how == "hinged" else {}
+    post = {**SMALL, "width": 40.0} if how == "hinged" else SMALL
+    return joined(kit(("deck", host, wide, None),
+                      ("post", "carton", post, Join("deck", panel, how, inside=inside))))
+
+
+def step_of(found: Joined) -> Work:
+    (work,) = some(found.build_of(0).brief.amendments, Work)
+    return work
+
+
+def at_the_end(found: Joined, number: int = 0) -> Joined:
+    """The same with everything joined once its host is finished: a planted fault where that is shut."""
+    made = found.build_of(number)
+    late = tuple(w._replace(when=When.CLOSED) if isinstance(w, Work) else w for w in made.brief.amendments)
+    brief = replace(made.brief, amendments=late)
+    fresh = build(brief, found.project.stock_of(brief), found.project.parts_of(brief))
+    return found._replace(builds={**found.builds, number: fresh})
+
+
+class Moment(unittest.TestCase):
+    def test_where_a_hand_comes_to_the_finished_host_it_is_joined_then(self) -> None:
+        for case in (("tray", "base", "stands", True), ("carton", "top", "stands"),
+                     ("lid-base", "base", "stands", True), ("sleeve", "base", "stands", True),
+                     ("cabinet", "shelf 1", "stands"), ("tray", "base", "turns", True),
+                     ("prism", "base", "turns")):
+            with self.subTest(case=case):
+                found = pair(*case)
+                self.assertEqual([str(t.error) for t in found.troubles], [])
+                self.assertEqual(step_of(found).when, When.CLOSED)
+                self.assertEqual(list(blind(found, 0)), [])
+
+    def test_what_is_shut_in_is_joined_while_the_host_is_open_and_says_why(self) -> None:
+        for case, why in ((("carton", "base", "stands", True), "cannot be brought in"),
+                          (("carton", "front", "turns"), "back is out of reach"),
+                          (("carton", "top", "hinged"), "back is out of reach")):
+            with self.subTest(case=case):
+                found = pair(*case)
+                self.assertEqual([str(t.error) for t in found.troubles], [])
+                self.assertEqual(step_of(found).when, When.OPEN)
+                self.assertRegex(str(step_of(found).why), why)
+                self.assertEqual(list(blind(found, 0)), [])
+
+    def test_joined_too_late_it_is_found_out_of_reach(self) -> None:
+        for case in (("carton", "base", "stands", True), ("carton", "front", "turns")):
+            with self.subTest(case=case):
+                (fault,) = blind(at_the_end(pair(*case)), 0)
+                self.assertEqual((fault.guest, fault.behind), (1, case[2] == "turns"))
+
+    def test_what_is_joined_before_may_be_in_the_way_and_is_named(self) -> None:
+        plate = ("deck", "laminate", {"width": 160.0, "height": 160.0}, None)
+        dome = ("dome", "dome", {"diameter": 90.0}, Join("deck", "upper facing", "stands"))
+        pin = ("pin", "carton", SMALL, Join("deck", "upper facing", "stands"))
+        over = joined(kit(plate, dome, pin))
+        self.assertEqual([str(t.error) for t in over.troubles], [])
+        (fault,) = blind(over, 0)
+        self.assertEqual((fault.guest, fault.past), (2, (1,)))
+        (told,) = [f for f in whole_findings(over.project, 0, True) if f.code == "joined-reach"]
+        self.assertRegex(str(told.remedy), "before that of the dome")
+        self.assertEqual(list(blind(joined(kit(plate, pin, dome)), 0)), [])
+
+
+class AtRandom(unittest.TestCase):
+    HOSTS = (("tray", "base", True), ("carton", "top", False), ("carton", "top", True),
+             ("carton", "front", False), ("lid-base", "base", True), ("prism", "base", False),
+             ("sleeve", "base", True), ("laminate", "upper facing", False))
+
+    def test_whatever_is_joined_where_a_hand_comes_to_it_by_the_plan(self) -> None:
+        dice = random.Random(23)
+        held, early = 0, 0
+        for number in range(200 if SOAK else 24):
+            host, panel, inside = dice.choice(self.HOSTS)
+            how = dice.choice([w for w in joints() if w not in ("rests",)])
+            join = Join("deck", panel, how, inside=inside, x=f"{dice.uniform(-12, 12):.1f}",
+                        y=f"{dice.uniform(-12, 12):.1f}", turn_deg=dice.uniform(-180, 180),
+                        deep="8 mm" if how in ("drops", "slides") else "40 mm" if how == "hangs" else "")
+            guest = dice.choice(GUESTS)
+            found = joined(kit(("deck", host, {}, None),
+                               ("post", guest, SMALL if guest == "carton" else {}, join)))
+            if found.troubles:
+                continue
+            with self.subTest(number=number, host=host, panel=panel, how=how, guest=guest):
+                held += 1
+                early += step_of(found).when is When.OPEN
+                self.assertEqual(list(blind(found, 0)), [])
+                self.assertIsNotNone(join_of(found.project.briefs[1]))
+        self.assertGreater(held, 8)
+        self.assertGreater(early, 1)
+
+
+if __name__ == "__main__":
+    unittest.main()

@@ -102,9 +102,10 @@ def touching(build: Build, foot: str = "") -> tuple[Polygon, ...]:
     return _sections(build, min(_ABOVE_MM, _ABOVE * thinnest), False, foot)
 
 
-def lower(build: Build, level: float) -> tuple[Polygon, ...]:
-    """The outlines of all that lies below a level, seen from above, mm; their holes filled."""
-    return _sections(build, level, True)
+def lower(build: Build, level: float, foot: str = "") -> tuple[Polygon, ...]:
+    """The outlines of all that lies below a level, seen from above, mm; their holes filled.  foot: the panel
+    it stands on, "" as it is made."""
+    return _sections(build, level, True, foot)
 
 
 @lru_cache(maxsize=128)

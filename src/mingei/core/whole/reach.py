@@ -47,7 +47,7 @@ def hands(given: Given, openings: Sequence[Opening]) -> tuple[Places, ...]:
     own = tuple(((o.x, o.y),) for o in openings if o.panel == given.panel.name)
     if own:
         return own
-    rings = touching(given.guest) if given.join.how == _STANDS else ()
+    rings = touching(given.guest, given.join.foot) if given.join.how == _STANDS else ()
     if not rings:
         return tuple(((spot.x, spot.y),) for spot in given.spots)
     ring = max(rings, key=len)

@@ -92,7 +92,7 @@ def _stock(given: Given) -> Stock:
 
 def _line(given: Given) -> _Line:
     # walls reach past the base by their card
-    rings = touching(given.guest) and lower(given.guest, _CORNER_MM)
+    rings = touching(given.guest, given.join.foot) and lower(given.guest, _CORNER_MM, given.join.foot)
     if not rings:
         raise MeasureError(say("the {guest} stands on a point: there is nothing to hinge",
                                guest=given.guest.brief.name), "how", "let it turn on a fastener")
@@ -109,7 +109,7 @@ def _wide(given: Given) -> float:
 def _floor(given: Given) -> _Floor:
     """The level panel beneath, with nothing but card between it and the ground, that has most room for the
     strip, the largest of those."""
-    stands, line = upright(given.guest), _line(given)
+    stands, line = upright(given.guest, foot=given.join.foot), _line(given)
     slit = ((line.left + line.right) / 2, line.behind - _FROM_LINE_MM)
     found = []
     for panel, pattern in panels(given.guest):
@@ -235,7 +235,7 @@ def _adds(given: Given) -> Added:
 
 
 def _pose(given: Given, spot: Spot) -> Array:
-    return standing(given, spot, sunk=-_stock(given).caliper_mm)
+    return standing(given, spot, sunk=-_stock(given).caliper_mm, foot=given.join.foot)
 
 
 def axis(given: Given, spot: Spot) -> Array:
@@ -254,5 +254,5 @@ def _done(given: Given) -> Words:
 
 
 JOINT = Between("hinged", "Hinged on", "A strip through a slit in each; it tips up about its back.",
-                frozenset({"x", "y", "turn_deg", "row", "deep", "most_deg", "inside"}), _adds, _pose, _done,
+                frozenset({"x", "y", "turn_deg", "row", "deep", "most_deg", "inside", "foot"}), _adds, _pose, _done,
                 from_behind=True, turns=True, axis=axis)

@@ -18315,6 +18315,10 @@ Protokoll: {log}</translation>
    <translation>nehmen Sie 0 bis {most:g} mm</translation>
   </message>
   <message>
+   <source>use 0 to {most:g} mm2</source>
+   <translation>nehmen Sie 0 bis {most:g} mm2</translation>
+  </message>
+  <message>
    <source>use 1 to {most}</source>
    <translation>nehmen Sie 1 bis {most}</translation>
   </message>
@@ -19409,6 +19413,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{apart} between the faces</source>
    <translation>{apart} zwischen den Flächen</translation>
+  </message>
+  <message>
+   <source>{area:g} mm2 are not glued at a step</source>
+   <translation>{area:g} mm2 werden in keinem Schritt geklebt</translation>
   </message>
   <message>
    <source>{area} cm²</source>

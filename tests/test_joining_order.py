@@ -10,12 +10,18 @@ from dataclasses import replace
 from mingei.core.check.joined import whole_findings
 from mingei.core.check.joining import blind
 from mingei.core.document.build import build
+from mingei.core.document.table import table
 from mingei.core.draft import When
+from mingei.core.draft.joint import Adhesive
+from mingei.core.folded import extent
 from mingei.core.kinds import some
 from mingei.core.kinds.join import Join, join_of
 from mingei.core.kinds.work import Work
-from mingei.core.whole.joined import Joined, joined
+from mingei.core.plan.making import USUAL
+from mingei.core.plan.picture import Tint, finished_picture
+from mingei.core.whole.joined import Joined, joined, whole_of
 from mingei.core.whole.joints import joints
+from mingei.core.whole.pictures import join_picture
 from tests.test_whole import GUESTS, SOAK, kit
 
 SMALL = {"length": 20.0, "width": 24.0, "height": 20.0}
@@ -82,6 +88,41 @@ class Moment(unittest.TestCase):
         (told,) = [f for f in whole_findings(over.project, 0, True) if f.code == "joined-reach"]
         self.assertRegex(str(told.remedy), "before that of the dome")
         self.assertEqual(list(blind(joined(kit(plate, pin, dome)), 0)), [])
+
+
+class AtTheTable(unittest.TestCase):
+    def test_the_step_says_what_holds_it_and_how_much_is_glued(self) -> None:
+        # a closed box stands on its base, whose outline is glued all over
+        found = pair("tray", "base", "stands", True)
+        at_table = table(found.build_of(0), USUAL)
+        step = next(s for s in at_table.steps if any("/join post" in op.key for op in s.operations))
+        (held,) = at_table.needs(step).held
+        self.assertEqual(held.adhesive, Adhesive.WET)
+        box = extent.outside(found.build_of(1).patterns)
+        self.assertAlmostEqual(held.area_mm2, box[0] * box[1], delta=0.06 * box[0] * box[1])
+        self.assertGreater(at_table.needs(step).hold_s, 0.0)
+        for how in ("turns", "slides"):  # they are pinned, and told once
+            pinned = joined(kit(("deck", "tray", {}, None),
+                                ("post", "tag", {}, Join("deck", "base", how, inside=True, deep="20 mm"))))
+            self.assertEqual([str(t.error) for t in pinned.troubles], [])
+            on = table(pinned.build_of(0), USUAL)
+            step = next(s for s in on.steps if any("/join post" in op.key for op in s.operations))
+            self.assertEqual(on.needs(step).held, ())
+            self.assertEqual([(b.name, b.many) for b in on.needs(step).bought], [("fastener", 1)])
+            self.assertEqual(len(step.operations), 1)
+
+    def test_its_picture_shows_the_host_as_it_is_by_then(self) -> None:
+        found = pair("carton", "top", "hinged")
+        step = next(s for s in found.build_of(0).plan.steps
+                    if any("/join post" in op.key for op in s.operations))
+        early = join_picture(found, 0, step)
+        assert early is not None
+        self.assertIn(Tint.NOW, {shape.tint for shape in early.shapes})
+        # a carton that lies flat fills more of the picture than one that is closed, its flaps out of sight
+        pieces = whole_of(found, 0)
+        closed = finished_picture(pieces, {p.name for p in pieces if p.name.startswith("post")})
+        flat, shut = (sum(s.tint is Tint.PRINTED for s in picture.shapes) for picture in (early, closed))
+        self.assertGreater(flat, shut + 4)
 
 
 class AtRandom(unittest.TestCase):

@@ -18,10 +18,9 @@ from mingei.core.check.simulating import Space
 from mingei.core.flat.pattern import Pattern
 from mingei.core.folded.fold import finished
 from mingei.core.kinds import some
-from mingei.core.plan.operation import Operation
 from mingei.core.plan.steps import Plan
 from mingei.core.whole.between import Array
-from mingei.core.whole.joined import Joined, Seat, join_step, plain, stood
+from mingei.core.whole.joined import Joined, Seat, joins, plain, stood
 from mingei.core.whole.reach import beside, hands
 
 
@@ -46,7 +45,7 @@ def blind(found: Joined, number: int, plan: Plan | None = None) -> Iterator[Blin
     done: list[str] = []
     there: list[Seat] = []
     for step, op in every:
-        seat = next((s for s in found.on(number) if _joins(s, op)), None)
+        seat = next((s for s in found.on(number) if joins(s, op)), None)
         if seat is not None:
             stands = space.stands(done, op)
             for side in (1.0, -1.0) if seat.joint.from_behind else (1.0,):
@@ -54,10 +53,6 @@ def blind(found: Joined, number: int, plan: Plan | None = None) -> Iterator[Blin
                     yield Blind(seat.guest, side < 0, step, _past(found, seat, side, bodies, stands, there))
             there.append(seat)
         done.append(op.key)
-
-
-def _joins(seat: Seat, op: Operation) -> bool:
-    return re.fullmatch(rf"{re.escape(join_step(seat))} \d+", op.key.partition("/")[2]) is not None
 
 
 def _past(found: Joined, seat: Seat, side: float, bodies: dict[str, Pattern], stands: Any,

@@ -15,6 +15,7 @@ from mingei.core.document.table import Needs, Reckoned, Table, all_tape, reckone
 from mingei.core.draft.joint import Adhesive
 from mingei.core.errors import SheetError
 from mingei.core.kinds import some
+from mingei.core.kinds.join import STEP
 from mingei.core.kinds.look import Look
 from mingei.core.layout.cutting_list import Row, cutting_list
 from mingei.core.layout.material import Material, material
@@ -210,7 +211,8 @@ def needs_words(needs: Needs) -> tuple[str, ...]:
     for held in needs.held:
         by.setdefault(held.adhesive, []).append(held)
     for adhesive, some_held in by.items():
-        names = ", ".join(h.name for h in some_held[:4]) + (" …" if len(some_held) > 4 else "")
+        names = ", ".join(h.name.removeprefix(STEP) for h in some_held[:4])
+        names += " …" if len(some_held) > 4 else ""
         strips = [mm for h in some_held for mm in h.strips_mm]
         if strips:
             lengths = sorted({round(mm, 1) for mm in strips}, reverse=True)

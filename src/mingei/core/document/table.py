@@ -18,6 +18,7 @@ from mingei.core.draft.joint import Adhesive
 from mingei.core.kinds import some
 from mingei.core.kinds.hold import Hold
 from mingei.core.kinds.join import join_of
+from mingei.core.kinds.work import Work
 from mingei.core.layout.material import Material
 from mingei.core.layout.sheets import Sheet
 from mingei.core.plan import cautions
@@ -87,7 +88,8 @@ class Table:
         """What a step needs."""
         names = {name for op in step.operations for name in (*op.names, *op.panels, *_cover_of(op.key))}
         joins = [op for op in step.operations if op.does not in (Does.FOLD, Does.PUT, Does.FILL, Does.WAIT)]
-        glued = tuple(h for h in self.held if h.name in names and joins)
+        put = {name for op in step.operations if op.does is Does.PUT for name in op.names}
+        glued = tuple(h for h in self.held if h.name in names and (joins or h.name in put))
         bought = tuple(b for b in self.bought if any(op.does is Does.PUT and b.name in op.names
                                                      and op.words == b.words for op in step.operations))
         waits = any(op.does is Does.WAIT for op in step.operations)
@@ -108,7 +110,8 @@ def holds_of(build: Build, making: Making = USUAL) -> tuple[Held, ...]:
     chosen = {h.seam: Adhesive(h.adhesive) for h in some(build.brief.amendments, Hold)}
     windows = [(o.name, o.panel, o.size[0] + 2 * PATCH_MM, o.size[1] + 2 * PATCH_MM)
                for o in build.brief.openings if o.window]
-    return held(build.patterns, build.brief.tape_mm, chosen, windows, making)
+    steps = [(w.name, w.panel, w.glued) for w in some(build.brief.amendments, Work) if w.glued > 0]
+    return held(build.patterns, build.brief.tape_mm, chosen, windows, making, steps)
 
 
 @lru_cache(maxsize=64)

@@ -13,6 +13,8 @@ from mingei.core.errors import MeasureError
 from mingei.core.kinds import Amendment, Kind, some
 from mingei.core.words import say, some_of
 
+#: What a step in which a guest is joined is called, before the guest's name.
+STEP = "join "
 #: One thing is set on another no more often.
 MOST_TIMES = 60
 #: So much play there is all round, mm, where nothing else is said.

@@ -15,13 +15,14 @@ from mingei.core.words import say, some_of
 
 MOST_WORDS, MOST_NAME = 400, 60
 MOST_PARTS, MOST_LENGTH_MM = 200, 10_000.0
+MOST_GLUED_MM2 = 4e6
 
 
 class Work(NamedTuple):
     """name: a word for it; words: a full sentence; panel: where, "" for the whole; when: while it lies flat,
     while it is open, or when all is closed; why: then, without a stop; part: what is bought or cut for it, in
     the singular, "" for nothing; many: so many; length: each is cut so long, mm, 0 where it comes in its
-    size; size: how thick or wide, in words."""
+    size; size: how thick or wide, in words; glued: so much is coated with glue, mm2, 0 for nothing."""
 
     name: str
     words: str
@@ -32,6 +33,7 @@ class Work(NamedTuple):
     many: int = 1
     length: float = 0.0
     size: str = ""
+    glued: float = 0.0
     extra: Extra = ()
 
 
@@ -49,6 +51,10 @@ def _check(work: Work) -> None:
         raise MeasureError(say("{length:g} mm is no length of a part", length=work.length),
                            say("step {name}", name=work.name),
                            say("use 0 to {most:g} mm", most=MOST_LENGTH_MM))
+    if not (math.isfinite(work.glued) and 0.0 <= work.glued <= MOST_GLUED_MM2):
+        raise MeasureError(say("{area:g} mm2 are not glued at a step", area=work.glued),
+                           say("step {name}", name=work.name),
+                           say("use 0 to {most:g} mm2", most=MOST_GLUED_MM2))
 
 
 def _fits(draft: Draft, work: Work) -> None:

@@ -62,10 +62,11 @@ class Total(NamedTuple):
 
 
 def held(patterns: Sequence[Pattern], tape_mm: float = 0.0, chosen: Mapping[str, Adhesive] | None = None,
-         windows: Iterable[tuple[str, str, float, float]] = (), making: Making = USUAL) -> tuple[Held, ...]:
+         windows: Iterable[tuple[str, str, float, float]] = (), making: Making = USUAL,
+         steps: Iterable[tuple[str, str, float]] = ()) -> tuple[Held, ...]:
     """What holds each joint of one thing, in the order of the pieces.  tape_mm: the thing is taped with so
     wide a tape, 0: glued; chosen: what a person chose, by name; windows: name, panel, width and height of
-    each patch, mm."""
+    each patch, mm; steps: name, panel and area of what is glued in steps of its own, mm2."""
     chosen = chosen or {}
     found: list[Held] = []
     lines: dict[tuple[str, str], tuple[Pattern, Joint, list[float]]] = {}
@@ -92,6 +93,10 @@ def held(patterns: Sequence[Pattern], tape_mm: float = 0.0, chosen: Mapping[str,
         why = say("hot glue may soften the film") if name not in chosen else say("it was chosen")
         found.append(_held(name, owner, adhesive, why, [width, width, height, height],
                            2 * (width + height) * PATCH_TAPE_MM, PATCH_TAPE_MM, making))
+    for name, panel, area in steps:
+        owner = next((p for p in patterns if p.panels_of(panel)), patterns[0])
+        adhesive, why = _adhesive(None, owner.stock, tape_mm, False, chosen.get(name))
+        found.append(_held(name, owner, adhesive, why, [math.sqrt(area)], area, tape_mm, making))
     return tuple(found)
 
 

@@ -11,6 +11,7 @@ import math
 from collections.abc import Collection, Mapping, Sequence
 from enum import StrEnum
 from functools import partial
+from types import MappingProxyType
 from typing import Any, NamedTuple
 
 import numpy as np
@@ -74,7 +75,7 @@ class Picture(NamedTuple):
 def step_picture(plan: Plan, step: Step, patterns: Sequence[Pattern], width: float = 1.5,
                  look: tuple[float, float] | None = None) -> Picture:
     """The picture of a step.  width: over height; look: yaw and pitch (degrees) a person chose."""
-    shown = _shown(plan, step, patterns)
+    shown = shown_at(plan, step, patterns)
     before, after = plan.moment(step.number - 1), plan.moment(step.number)
     moments = _moments(shown, before, after, _MIDWAY if step.panels else 1.0)
     shape = assembled(shown, moments)
@@ -107,9 +108,11 @@ def step_picture(plan: Plan, step: Step, patterns: Sequence[Pattern], width: flo
 
 
 def finished_picture(patterns: Sequence[Pattern], now: Collection[str] = (), width: float = 1.5,
-                     look: tuple[float, float] | None = None) -> Picture:
-    """Pieces as they stand when all is done.  now: the names of those that are being put there."""
-    shape = assembled(patterns, {p.name: 1.0 for p in patterns})
+                     look: tuple[float, float] | None = None,
+                     moments: Mapping[str, Moment] = MappingProxyType({})) -> Picture:
+    """Pieces as they stand when all is done.  now: the names of those that are being put there; moments: of
+    pieces, by name, that are not done yet."""
+    shape = assembled(patterns, {p.name: moments.get(p.name, 1.0) for p in patterns})
     names = [p.name for p in patterns for _ in p.panels]
     focus = {i for i, name in enumerate(names) if name in now}
     camera = framed(_camera(shape, focus, look), shape.triangles.reshape(-1, 3))
@@ -131,7 +134,7 @@ def _painted(face: Seen, panel: int, side: int, now: bool, edges: Mapping[tuple[
     return Shape(points, tint, face.shade, _sides(face, edges.get((panel, side), ()), camera, width))
 
 
-def _shown(plan: Plan, step: Step, patterns: Sequence[Pattern]) -> tuple[Pattern, ...]:
+def shown_at(plan: Plan, step: Step, patterns: Sequence[Pattern]) -> tuple[Pattern, ...]:
     """The pieces that hang together with those the step works on, overlays on them that are glued on by
     then."""
     bodies = {p.name: p for p in patterns if p.rides is None}

@@ -180,9 +180,10 @@ class Between:
 
     word: in files; title, hint: on its button, and what it means; needs: the fields of a join that mean
     something here; adds: what it adds; pose: where the guest lies, from it to the host; done: the step that
-    joins them, of ``{guest}``, ``{panel}``, ``{count}``; part: what is bought or cut for it; from_behind:
-    it is fixed from behind the host's panel, too; turns: it turns about the square of the face at its spot;
-    slides: it slides along its x; hangs: it is beneath what it is joined to.
+    joins them, of ``{guest}``, ``{panel}``, ``{count}``; part: what is bought or cut for it; glued: how much
+    of one is coated with glue, mm2; from_behind: it is fixed from behind the host's panel, too; turns: it
+    turns about the square of the face at its spot; slides: it slides along its x; hangs: it is beneath what
+    it is joined to.
     """
 
     word: str
@@ -199,3 +200,4 @@ class Between:
     free: bool = False
     axis: Callable[[Given, Spot], Array] | None = None
     part: Callable[[Given], Part] | None = None
+    glued: Callable[[Given], float] | None = None

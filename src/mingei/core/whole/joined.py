@@ -25,9 +25,10 @@ from mingei.core.draft import PIVOT, Draft, Panel, Place, Placement
 from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.flat.pattern import Pattern
 from mingei.core.kinds import Amendment, some
-from mingei.core.kinds.join import Join, Row, is_joined, join_of
+from mingei.core.kinds.join import STEP, Join, Row, is_joined, join_of
 from mingei.core.kinds.work import Work
 from mingei.core.length import parse, write_both, write_mm
+from mingei.core.plan.operation import Operation
 from mingei.core.plane.shape import Point, bounds, flat_points, moved_path, shifted
 from mingei.core.recipes import Kind, find_recipe
 from mingei.core.whole.between import Added, Array, Between, Given, Spot, height_of, own_foot
@@ -400,7 +401,12 @@ def _place(draft: Draft, join: Join) -> tuple[float, float]:
 
 def join_step(seat: Seat) -> str:
     """What the step in which a guest is joined is called."""
-    return f"join {seat.given.guest.brief.name}"
+    return f"{STEP}{seat.given.guest.brief.name}"
+
+
+def joins(seat: Seat, op: Operation) -> bool:
+    """Whether it is done in an operation: its key ends in what the step is called, and a number."""
+    return re.fullmatch(rf"{re.escape(join_step(seat))} \d+", op.key.partition("/")[2]) is not None
 
 
 def _work(seat: Seat) -> Work:
@@ -411,6 +417,8 @@ def _work(seat: Seat) -> Work:
     if len(seat.given.spots) > 1:
         words = say("{words} So it is done {count} times.", words=words, count=len(seat.given.spots))
     found = Work(join_step(seat), words, seat.join.panel, due, why)
+    if seat.joint.glued is not None:
+        found = found._replace(glued=seat.joint.glued(seat.given) * len(seat.given.spots))
     if seat.joint.part is None:
         return found
     part = seat.joint.part(seat.given)
@@ -536,15 +544,23 @@ def whole_of(found: Joined, number: int, shown: Shown = ASSEMBLED) -> tuple[Patt
     return tuple(pieces)
 
 
+def carried(patterns: Sequence[Pattern], poses: Mapping[str, Array]) -> tuple[Pattern, ...]:
+    """Pieces moved, each by the pose (4, 4) under its name, with what rides on them."""
+    moved: dict[Pattern, Pattern] = {}
+    for pattern in patterns:
+        moved[pattern] = _carried(pattern, poses[pattern.name], "", moved)
+    return tuple(moved.values())
+
+
 def _carried(pattern: Pattern, pose: Array, before: str, moved: Mapping[Pattern, Pattern]) -> Pattern:
-    """A piece carried along, named after its thing."""
+    """A piece carried along, named after its thing, where that is named."""
     origin, u, v = (np.array(part) for part in pattern.placement)
     turn = pose[:3, :3]
     ways = (turn @ origin + pose[:3, 3], turn @ u, turn @ v)
     rides = pattern.rides
     if rides is not None and rides.host in moved:
         rides = rides._replace(host=moved[rides.host])
-    return replace(pattern, name=f"{before}: {pattern.name}", rides=rides,
+    return replace(pattern, name=f"{before}: {pattern.name}" if before else pattern.name, rides=rides,
                    placement=Placement(*((float(x), float(y), float(z)) for x, y, z in ways)))
 
 

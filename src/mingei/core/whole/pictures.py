@@ -3,25 +3,33 @@ done."""
 
 from __future__ import annotations
 
+import numpy as np
+
 from mingei.core.document.build import Build
 from mingei.core.document.make_sheet import Drawn
 from mingei.core.document.project import Project
+from mingei.core.flat.pattern import Pattern
+from mingei.core.folded.fold import Moment, finished, pose
 from mingei.core.kinds.join import is_joined
-from mingei.core.plan.picture import Picture, finished_picture
+from mingei.core.plan.picture import Picture, finished_picture, shown_at
 from mingei.core.plan.steps import Step
-from mingei.core.whole.joined import ASSEMBLED, Joined, Seat, builds_of, joined, order, whole_of
-
-#: What the key of an operation that joins a guest has before the guest's name.
-_JOINS = "/join "
+from mingei.core.whole.between import Array
+from mingei.core.whole.joined import (
+    ASSEMBLED,
+    Joined,
+    Seat,
+    builds_of,
+    carried,
+    joined,
+    joins,
+    order,
+    whole_of,
+)
 
 
 def joining(found: Joined, number: int, step: Step) -> Seat | None:
     """The guest that a step of a thing sets on it; None where it does something else."""
-    for seat in found.on(number):
-        word = f"{_JOINS}{seat.given.guest.brief.name}"  # a number follows
-        if any(op.key.rpartition(" ")[0].endswith(word) for op in step.operations):
-            return seat
-    return None
+    return next((seat for seat in found.on(number) if any(joins(seat, op) for op in step.operations)), None)
 
 
 def join_picture(found: Joined, number: int, step: Step, width: float = 1.5,
@@ -39,7 +47,37 @@ def join_picture(found: Joined, number: int, step: Step, width: float = 1.5,
     before = so_far._replace(seats=tuple(s for s in so_far.seats if s.guest != seat.guest))
     there = {p.name for p in whole_of(before, number)}
     pieces = whole_of(so_far, number, ASSEMBLED)
-    return finished_picture(pieces, {p.name for p in pieces} - there, width, look)
+    now = {p.name for p in pieces} - there
+    host, moments = _host_at(found.build_of(number), step)
+    if not moments:
+        return finished_picture(pieces, now, width, look)
+    # the host is not done yet: what is set on it goes with its panel
+    moved = dict[str, Array]()
+    for other in so_far.on(number):
+        panel = other.join.panel
+        owner = next((p for p in host if panel in p.by_name), None)
+        if owner is not None:
+            to = pose(owner, moments[owner.name])[panel] @ np.linalg.inv(finished(owner)[panel])
+            moved |= dict.fromkeys(_of(so_far, other), to)
+    guests = carried([p for p in pieces if p.name in moved], moved)
+    return finished_picture((*host, *guests), now, width, look, moments)
+
+
+def _host_at(made: Build, step: Step) -> tuple[tuple[Pattern, ...], dict[str, Moment]]:
+    """The pieces of a thing that hang together at a step, and how far each is folded then; no moments where
+    all is done."""
+    shown = shown_at(made.plan, step, made.patterns)
+    at = made.plan.moment(step.number)
+    if at == made.plan.moment(len(made.plan.steps)):
+        return shown, {}
+    return shown, {p.name: at.get(p.name, {}) for p in shown if p.rides is None}
+
+
+def _of(found: Joined, seat: Seat) -> list[str]:
+    """The names of the pieces, in the whole of its host, of a guest and all that stands on it."""
+    without = found._replace(seats=tuple(s for s in found.seats if s is not seat))
+    there = {p.name for p in whole_of(without, seat.host)}
+    return [p.name for p in whole_of(found, seat.host) if p.name not in there]
 
 
 def in_order(project: Project) -> tuple[Build, ...]:

@@ -247,6 +247,11 @@ def axis(given: Given, spot: Spot) -> Array:
     return found
 
 
+def _glued_on(given: Given) -> float:
+    """Of its end behind the host; the other is glued when the guest is made."""
+    return _wide(given) * min(_within(given, _floor(given)), _beneath(given)[0])
+
+
 def _done(given: Given) -> Words:
     return say("Pass the free end of the hinge strip of the {guest} through the slit in the {panel} and glue "
                "it down behind; what lies between the slits stays free of glue.",
@@ -254,5 +259,5 @@ def _done(given: Given) -> Words:
 
 
 JOINT = Between("hinged", "Hinged on", "A strip through a slit in each; it tips up about its back.",
-                frozenset({"x", "y", "turn_deg", "row", "deep", "most_deg", "inside", "foot"}), _adds, _pose, _done,
-                from_behind=True, turns=True, axis=axis)
+                frozenset({"x", "y", "turn_deg", "row", "deep", "most_deg", "inside", "foot"}), _adds, _pose,
+                _done, from_behind=True, turns=True, axis=axis, glued=_glued_on)

@@ -17,6 +17,8 @@ from mingei.core.words import Words, say
 #: It touches where it would share more than this, mm3; its height is found in so many steps, then so
 #: finely, mm.
 _TOUCHES_MM3, _FINE_MM, _STEPS = 0.004, 0.02, 64
+#: A round touches in few places: so much of it is glued (from experience).
+_GLUED_MM2 = 60.0
 #: A panel that looks along x within this (sine) is seen with the host's y along x.
 _ALONG = 0.05
 
@@ -85,6 +87,10 @@ def _adds(given: Given) -> Added:
     return Added()
 
 
+def _glued(given: Given) -> float:
+    return _GLUED_MM2
+
+
 def _done(given: Given) -> Words:
     return say("Set the {guest} on the {host} where it belongs, and glue it where it touches.",
                guest=given.guest.brief.name, host=given.host.brief.name)
@@ -92,4 +98,5 @@ def _done(given: Given) -> Words:
 
 JOINT = Between("rests", "Sits on a round",
                 "Let down from above, or square to the panel, until it touches, and glued there.",
-                frozenset({"x", "y", "turn_deg", "row", "square"}), _adds, _pose, _done, free=True)
+                frozenset({"x", "y", "turn_deg", "row", "square"}), _adds, _pose, _done, free=True,
+                glued=_glued)

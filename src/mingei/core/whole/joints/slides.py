@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from mingei.core.amendments.opening import Opening, Shape
+from mingei.core.amendments.opening import Opening, Shape, Takes
 from mingei.core.errors import MeasureError
-from mingei.core.whole.between import Added, Between, Given, foot_of, lying
+from mingei.core.length import write_both
+from mingei.core.whole.between import Added, Between, Given, Part, foot_of, lying
 from mingei.core.words import Words, say
 
 #: The hole for a paper fastener, mm (common practice).
@@ -34,7 +35,11 @@ def _done(given: Given) -> Words:
                panel=given.panel.name)
 
 
+def _part(given: Given) -> Part:
+    return Part(Takes.FASTENER, size=write_both(_FASTENER_MM))
+
+
 JOINT = Between("slides", "Slides in", "A fastener in a slot, a washer behind; the ends of the slot stop it.",
                 frozenset({"x", "y", "turn_deg", "row", "foot", "foot_x", "foot_y", "deep", "fit", "inside"}),
                 _adds,
-                lying, _done, from_behind=True, slides=True)
+                lying, _done, from_behind=True, slides=True, part=_part)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from functools import reduce
 
 import numpy as np
 from shapely.geometry.polygon import orient
@@ -44,10 +45,19 @@ def _pose(given: Given, spot: Spot) -> Array:
     return standing(given, spot, foot=given.join.foot)
 
 
+def _glued(given: Given) -> float:
+    """What touches, mm2."""
+    from shapely import Polygon as Area
+
+    # outlines, and those of what they leave out
+    rings = [Area(ring) for ring in touching(given.guest, given.join.foot)]
+    return float(reduce(lambda a, b: a.symmetric_difference(b), rings, Area()).area)
+
+
 def _done(given: Given) -> Words:
     return say("Glue the {guest} onto the {panel}, where it is traced.", guest=given.guest.brief.name,
                panel=given.panel.name)
 
 
 JOINT = Between("stands", "Stands on", "Glued on a face; where it touches is traced there.",
-                frozenset({"x", "y", "turn_deg", "row", "inside", "foot"}), _adds, _pose, _done)
+                frozenset({"x", "y", "turn_deg", "row", "inside", "foot"}), _adds, _pose, _done, glued=_glued)

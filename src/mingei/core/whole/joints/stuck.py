@@ -6,6 +6,7 @@ import numpy as np
 
 from mingei.core.folded.fold import finished, place
 from mingei.core.kinds.trace import Trace
+from mingei.core.plane.area import area_of
 from mingei.core.whole.between import Added, Between, Given, foot_of, lying
 from mingei.core.words import Words, say
 
@@ -25,6 +26,12 @@ def _adds(given: Given) -> Added:
     return Added(tuple(found))
 
 
+def _glued(given: Given) -> float:
+    panel, pattern = foot_of(given)
+    flat = pattern.by_name[panel.name]
+    return float(area_of(flat.polygon, flat.hole_polygons).area)
+
+
 def _done(given: Given) -> Words:
     return say("Glue the {guest} flat on the {panel}, where it is traced.", guest=given.guest.brief.name,
                panel=given.panel.name)
@@ -32,4 +39,4 @@ def _done(given: Given) -> Words:
 
 JOINT = Between("stuck", "Stuck on", "A panel of it glued flat on a face.",
                 frozenset({"x", "y", "turn_deg", "row", "foot", "foot_x", "foot_y", "inside"}), _adds, lying,
-                _done)
+                _done, glued=_glued)

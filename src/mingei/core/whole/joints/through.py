@@ -9,6 +9,7 @@ import numpy as np
 from mingei.core.amendments.opening import LEAST_BRIDGE_MM, LEAST_HOLE_MM, Opening, Shape
 from mingei.core.errors import MeasureError
 from mingei.core.flat.boards import tongues
+from mingei.core.kinds import some
 from mingei.core.kinds.tongue import LEAST_TONGUE_MM, Tongue
 from mingei.core.length import write_both
 from mingei.core.offset import SLOT_ENDS_MM, SLOT_PLAY_MM
@@ -113,6 +114,12 @@ def _clear(cuts: list[_Cut]) -> list[_Cut]:
     return found
 
 
+def _glued(given: Given) -> float:
+    """Both sides of every tongue within the host, or what of it is bent over, mm2."""
+    tongues = some(_adds(given).guest, Tongue)
+    return sum((t.high - t.low) * (_BENT_MM if given.join.bent else 2 * given.through) for t in tongues)
+
+
 def _done(given: Given) -> Words:
     if given.join.bent:
         return say(
@@ -124,4 +131,4 @@ def _done(given: Given) -> Words:
 
 JOINT = Between("through", "Goes through", "Tongues on its lower sides go through slots.",
                 frozenset({"x", "y", "turn_deg", "row", "bent", "inside"}), _adds, standing, _done,
-                from_behind=True)
+                from_behind=True, glued=_glued)

@@ -568,12 +568,12 @@
    <translation>Ein Feld aus anderem Papier innerhalb der Kanten von diesem, mit gleichmäßigem Rand. Es folgt den Fenstern des Felds.</translation>
   </message>
   <message>
-   <source>A panel of it glued flat on a face.</source>
-   <translation>Eine Fläche davon flach aufgeklebt.</translation>
+   <source>A panel of it glued flat on a face, or on pads so high.</source>
+   <translation>Eine Fläche davon flach aufgeklebt, oder auf so hohen Klebepads.</translation>
   </message>
   <message>
-   <source>A paper fastener through both.</source>
-   <translation>Eine Musterklammer durch beide.</translation>
+   <source>A paper fastener or a pin through both, or a stick it is set on.</source>
+   <translation>Eine Musterklammer oder ein Stift durch beide, oder ein Stab, auf dem es sitzt.</translation>
   </message>
   <message>
    <source>A picture</source>
@@ -656,8 +656,8 @@
    <translation>Ein Ding in einer Größe, die man beim Namen kennt; oder schreiben Sie seine Maße darunter.</translation>
   </message>
   <message>
-   <source>A thread through a hole in each.</source>
-   <translation>Ein Faden durch je ein Loch.</translation>
+   <source>A thread, a ribbon or an elastic through a hole in each.</source>
+   <translation>Ein Faden, ein Band oder ein Gummi durch ein Loch in jedem.</translation>
   </message>
   <message>
    <source>A wheel creases, then a turned knife cuts; the sheet is held by suction. Hands off the table while it runs; follow the maker's instructions.</source>
@@ -1174,6 +1174,10 @@
   <message>
    <source>Butt</source>
    <translation>Stumpf</translation>
+  </message>
+  <message>
+   <source>By</source>
+   <translation>Mit</translation>
   </message>
   <message>
    <source>By a factor</source>
@@ -2699,8 +2703,16 @@
    <translation>Das Motiv am Faden in die Mitte hängen.</translation>
   </message>
   <message>
+   <source>Hang the {guest} from the {panel} by a ribbon through the slit in each, knotted above and below.</source>
+   <translation>{guest} an {panel} mit einem Band durch den Schlitz in jedem aufhängen, oben und unten verknotet.</translation>
+  </message>
+  <message>
    <source>Hang the {guest} from the {panel} by a thread, knotted above and below.</source>
    <translation>Hängen Sie {guest} mit einem Faden an {panel}, oben und unten verknotet.</translation>
+  </message>
+  <message>
+   <source>Hang the {guest} from the {panel} by an elastic, knotted above and below.</source>
+   <translation>{guest} an {panel} mit einem Gummi aufhängen, oben und unten verknotet.</translation>
   </message>
   <message>
    <source>Hangs from</source>
@@ -2741,6 +2753,10 @@
   <message>
    <source>Held</source>
    <translation>Gehalten</translation>
+  </message>
+  <message>
+   <source>Held by</source>
+   <translation>Gehalten von</translation>
   </message>
   <message>
    <source>Held with</source>
@@ -2831,8 +2847,8 @@
    <translation>Wie weit es vom Gewollten abweicht</translation>
   </message>
   <message>
-   <source>How far it drops in, how long its thread is, or how far it slides.</source>
-   <translation>Wie tief es einsinkt, wie lang sein Faden ist oder wie weit es gleitet.</translation>
+   <source>How far it drops in, how long its thread is, how far it slides, or how high its pads are.</source>
+   <translation>Wie tief es sitzt, wie lang sein Faden ist, wie weit es gleitet oder wie hoch seine Klebepads sind.</translation>
   </message>
   <message>
    <source>How far it keeps inside the panel's edges: 3 mm, or an eighth of an inch, is usual. Of a band, how far it goes over each face.</source>
@@ -4315,6 +4331,10 @@ Protokoll: {log}</translation>
    <translation>Heften Sie {guest} mit seiner Klammer an {panel}, die Beine dahinter gespreizt, so locker, dass es dreht.</translation>
   </message>
   <message>
+   <source>Pin the {guest} to the {panel} with its pin, its point turned over behind and covered, so loose that it turns.</source>
+   <translation>{guest} mit seinem Stift an {panel} befestigen, die Spitze dahinter umgebogen und abgedeckt, so locker, dass es sich dreht.</translation>
+  </message>
+  <message>
    <source>Pitch</source>
    <translation>Dachneigung</translation>
   </message>
@@ -5131,6 +5151,10 @@ Protokoll: {log}</translation>
    <translation>Den Stift in {hole} von {panel} stellen.</translation>
   </message>
   <message>
+   <source>Stand the stick in the hole of the {panel} with a collar of glue, set the {guest} on it, and glue a stop on the end of the stick, so loose that it turns.</source>
+   <translation>Den Stab mit einem Kragen aus Kleber in das Loch von {panel} stellen, {guest} daraufsetzen und einen Anschlag auf das Ende des Stabs kleben, so locker, dass es sich dreht.</translation>
+  </message>
+  <message>
    <source>Stand the sticks in the holes of deck and ceiling, with a collar of glue.</source>
    <translation>Die Stäbe in die Löcher von Boden und Decke stellen, mit einem Kragen aus Kleber.</translation>
   </message>
@@ -5209,6 +5233,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Stick length</source>
    <translation>Stablänge</translation>
+  </message>
+  <message>
+   <source>Stick the {guest} on the {panel} with pads {high} high, spread evenly and none near its edge, where it is traced.</source>
+   <translation>{guest} mit {high} hohen Klebepads auf {panel} kleben, gleichmäßig verteilt und keines nah am Rand, wo es angezeichnet ist.</translation>
   </message>
   <message>
    <source>Stiffening card</source>
@@ -6337,6 +6365,10 @@ Protokoll: {log}</translation>
   <message>
    <source>What it becomes</source>
    <translation>Was daraus wird</translation>
+  </message>
+  <message>
+   <source>What it hangs by, or turns on.</source>
+   <translation>Woran es hängt, oder worauf es sich dreht.</translation>
   </message>
   <message>
    <source>What it leaves white at each side, the widest of them.</source>
@@ -8325,6 +8357,10 @@ Protokoll: {log}</translation>
   <message>
    <source>button card</source>
    <translation>Knopfkarte</translation>
+  </message>
+  <message>
+   <source>by</source>
+   <translation>womit</translation>
   </message>
   <message>
    <source>by how far they turn</source>
@@ -11879,6 +11915,10 @@ Protokoll: {log}</translation>
    <translation>Verbindung</translation>
   </message>
   <message>
+   <source>join </source>
+   <translation>ansetzen: </translation>
+  </message>
+  <message>
    <source>join across the {piece}</source>
    <translation>Fuge quer durch {piece}</translation>
   </message>
@@ -12205,6 +12245,10 @@ Protokoll: {log}</translation>
   <message>
    <source>leave out the patch, or the part</source>
    <translation>den Flicken oder das Teil weglassen</translation>
+  </message>
+  <message>
+   <source>leave that out</source>
+   <translation>lassen Sie das weg</translation>
   </message>
   <message>
    <source>leave the liner out, or take an envelope with side seams</source>
@@ -13745,6 +13789,10 @@ Protokoll: {log}</translation>
   <message>
    <source>no outline of your own is there yet</source>
    <translation>ein eigener Umriss ist noch nicht da</translation>
+  </message>
+  <message>
+   <source>no pads are {high} high</source>
+   <translation>keine Klebepads sind {high} hoch</translation>
   </message>
   <message>
    <source>no panel has room for a mat so far inside its edges</source>
@@ -16395,6 +16443,10 @@ Protokoll: {log}</translation>
    <translation>ein so kurzer Arm ist kein Arm</translation>
   </message>
   <message>
+   <source>so short, the {guest} would touch the {panel}</source>
+   <translation>so kurz würde {guest} an {panel} stoßen</translation>
+  </message>
+  <message>
    <source>so small a back takes no lining</source>
    <translation>eine so kleine Lehne nimmt kein Futter</translation>
   </message>
@@ -16673,6 +16725,10 @@ Protokoll: {log}</translation>
   <message>
    <source>sticks</source>
    <translation>Stäbe</translation>
+  </message>
+  <message>
+   <source>sticky pad</source>
+   <translation>Klebepad</translation>
   </message>
   <message>
    <source>stiffening</source>
@@ -17465,10 +17521,6 @@ Protokoll: {log}</translation>
   <message>
    <source>the thing it is joined to is gone</source>
    <translation>das Ding, mit dem es verbunden ist, ist fort</translation>
-  </message>
-  <message>
-   <source>the thread is too short: the {guest} would touch the {panel}</source>
-   <translation>der Faden ist zu kurz: {guest} würde {panel} berühren</translation>
   </message>
   <message>
    <source>the title</source>
@@ -18393,6 +18445,10 @@ Protokoll: {log}</translation>
   <message>
    <source>use up to 360 degrees</source>
    <translation>nehmen Sie höchstens 360 Grad</translation>
+  </message>
+  <message>
+   <source>use up to {most}, or let it stand on something</source>
+   <translation>nehmen Sie bis {most}, oder lassen Sie es auf etwas stehen</translation>
   </message>
   <message>
    <source>use {least:g} to {most:g}</source>
@@ -20500,6 +20556,10 @@ Protokoll: {log}</translation>
    <translation>{what} sind anders</translation>
   </message>
   <message>
+   <source>{wide} wide, {high} high</source>
+   <translation>{wide} breit, {high} hoch</translation>
+  </message>
+  <message>
    <source>{wide} x {high}</source>
    <translation>{wide} x {high}</translation>
   </message>
@@ -20542,6 +20602,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{word!r} is not PART=ID</source>
    <translation>{word!r} ist nicht TEIL=ID</translation>
+  </message>
+  <message>
+   <source>{word!r} is nothing it can be held by</source>
+   <translation>{word!r} hält es nicht</translation>
   </message>
   <message>
    <source>{words} So it is done {count} times.</source>

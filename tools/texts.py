@@ -34,7 +34,7 @@ _READ: dict[str, tuple[tuple[int, ...], tuple[str, ...]]] = {
     "Finding": ((2, 3, 4), ("sentence", "place", "remedy")), "Fix": ((0,), ("words",)),
     "Stock": ((1,), ("name",)), "Look": ((2, 3), ("words", "short")), "Reason": ((1,), ()),
     "Cell": ((0,), ()), "Stop": ((1, 3), ()), "Envelope": ((0,), ("name",)), "Size": ((0,), ("name",)),
-    "Thing": ((0,), ("name",)), "Use": ((0,), ()), "Class": ((0,), ()),
+    "Part": ((0,), ("name",)), "Thing": ((0,), ("name",)), "Use": ((0,), ()), "Class": ((0,), ()),
 }
 _REFUSALS = ("MingeiError", "MeasureError", "StockError", "ProjectError", "ExportError", "GeometryError",
              "LengthError", "UsageError", "ImportRefused")

@@ -155,6 +155,10 @@ class PlaceView(QWidget):
         self.update()
 
 
+#: The joint whose guest lies flat on a face, or on pads.
+_FLAT = "stuck"
+
+
 class JoinCard(Card):
     """Shown where there are several things; all but its first row is made for the first joined thing."""
 
@@ -188,7 +192,8 @@ class JoinCard(Card):
                  t("From the middle; a length, or a sum such as =deck.width/4 - 6 mm of the measures "
                                      "of either thing.")),
                 ("y", t("Up"), t("From the middle; a length, or a sum.")),
-                ("deep", t("Depth"), t("How far it drops in, how long its thread is, or how far it slides.")),
+                ("deep", t("Depth"), t("How far it drops in, how long its thread is, how far it slides, "
+                                       "or how high its pads are.")),
                 ("apart", t("Apart"), t("The radius of the ring, or from one to the next.")),
                 ("foot_x", t("Foot across"), t("Where on its own panel, from its middle.")),
                 ("foot_y", t("Foot up"), t("Where on its own panel, from its middle.")),
@@ -213,6 +218,7 @@ class JoinCard(Card):
         self.square.setToolTip(t("Let down square to the panel, and not from above."))
         self.most = CountField(0, 180, t("Turns either way"))
         self.most.setSuffix("°")
+        self.by = combo(t("Held by"), t("What it hangs by, or turns on."))
         self.needs = quiet()
         self.off = QPushButton(t("Take the joint away"))
         self.off.clicked.connect(lambda: self._set(None))
@@ -220,6 +226,7 @@ class JoinCard(Card):
         above: tuple[tuple[str, str, QWidget], ...] = (
                 ("how", t("How"), self.how),
                 ("panel", t("Panel"), self.panel),
+                ("by", t("By"), self.by),
                 ("place", t("Place"), self.place))
         for name, words, widget in above:
             self.labels[name] = self.add_row(words, widget)
@@ -239,7 +246,7 @@ class JoinCard(Card):
             self.labels[name] = self.add_row(words, widget)
         for below in (self.bent, self.square, self.needs, self.reason, self.off):
             self.body.addWidget(below)
-        for each in (self.how, self.panel, self.place, self.row, self.foot):
+        for each in (self.how, self.by, self.panel, self.place, self.row, self.foot):
             each.activated.connect(lambda _: self._changed_by_hand())
         for box in (self.inside, self.bent, self.square):
             box.clicked.connect(lambda _: self._changed_by_hand())
@@ -293,24 +300,29 @@ class JoinCard(Card):
     def _dress(self, join: Join | None) -> None:
         """Show the rows that mean something."""
         needs: frozenset[str] = frozenset()
-        several = False
+        several, by = False, tuple[str, ...]()
         if join is not None:
             from mingei.core.whole.joints import joints
 
             several = join.row in (Row.RING, Row.ROW)
-            needs = joints()[join.how].needs if join.how in joints() else needs
+            if join.how in joints():
+                needs, by = joints()[join.how].needs, joints()[join.how].by
+            if [self.by.itemData(i) for i in range(self.by.count())] != list(by):
+                self.by.clear()
+                for word in by:
+                    self.by.addItem(t(word), word)
             if not self.how.count():
                 for word, joint in joints().items():
                     self.how.addItem(t(joint.title), word)
                     self.how.setItemData(self.how.count() - 1, t(joint.hint), Qt.ItemDataRole.ToolTipRole)
         on = join is not None
-        shown = {"how": on, "panel": on, "place": False, "x": on, "y": on, "turn": on, "row": on,
-                 "many": several, "apart": several,
+        shown = {"how": on, "by": bool(by), "panel": on, "place": False, "x": on, "y": on,
+                 "turn": on, "row": on, "many": several, "apart": several,
                  "deep": "deep" in needs, "foot": "foot" in needs, "foot_x": "foot_x" in needs,
                  "foot_y": "foot_y" in needs, "fit": "fit" in needs, "most": "most_deg" in needs}
-        widgets = {"how": self.how, "panel": self.panel, "place": self.place, "turn": self.turn,
-                   "row": self.row,
-                   "many": self.many, "foot": self.foot, "most": self.most, **self.lines}
+        widgets = {"how": self.how, "by": self.by, "panel": self.panel, "place": self.place,
+                   "turn": self.turn, "row": self.row, "many": self.many, "foot": self.foot,
+                   "most": self.most, **self.lines}
         for name, visible in shown.items():
             self.labels[name].setVisible(bool(visible))
             widgets[name].setVisible(bool(visible))
@@ -326,11 +338,12 @@ class JoinCard(Card):
 
         project = self.document.project
         host = next((n for n, b in enumerate(project.briefs) if b.id == join.host), None)
-        blocked = [QSignalBlocker(w) for w in (self.how, self.panel, self.place, self.row, self.foot,
+        blocked = [QSignalBlocker(w) for w in (self.how, self.by, self.panel, self.place, self.row, self.foot,
                                                self.turn,
                                                self.many, self.most, self.inside, self.bent,
                                                self.square)]
         self.how.setCurrentIndex(max(0, self.how.findData(join.how)))
+        self.by.setCurrentIndex(max(0, self.by.findData(join.by)))
         self.panel.clear()
         self.place.clear()
         if host is not None:
@@ -397,14 +410,16 @@ class JoinCard(Card):
         except MingeiError as error:
             self._refuse(error)
             return before
-        row = Row(self.row.currentData())
+        row, how = Row(self.row.currentData()), str(self.how.currentData())
         panel = str(self.panel.currentData() or before.panel)
         inside = self.inside.isChecked()
         if panel != before.panel:  # the face that looks up
             number = next(n for n, b in enumerate(self.document.project.briefs) if b.id == host)
             inside = looks_down(plain(self.document.project, number), panel)
+        if how == _FLAT != before.how:  # a thread's length is no height of pads
+            texts["deep"] = ""
         return before._replace(
-            panel=panel, how=str(self.how.currentData()),
+            panel=panel, how=how, by=self._by(how, before),
             place=str(self.place.currentData() or ""), inside=inside,
             bent=self.bent.isChecked(), square=self.square.isChecked(),
             turn_deg=before.turn_deg if round(before.turn_deg) == self.turn.value()
@@ -413,6 +428,12 @@ class JoinCard(Card):
             foot=str(self.foot.currentData() or ""), most_deg=float(self.most.value()), fit=fit,
             x=texts["x"] or "0", y=texts["y"] or "0", deep=texts["deep"], apart=texts["apart"],
             foot_x=texts["foot_x"] or "0", foot_y=texts["foot_y"] or "0")
+
+    def _by(self, how: str, before: Join) -> str:
+        """What it is held by; "" for what is usual."""
+        if how != before.how:
+            return ""
+        return str(self.by.currentData() or "") if self.by.currentIndex() > 0 else ""
 
     def place_at(self, x: float, y: float) -> None:
         """It was dragged or nudged there, from the middle; a named place stays what x and y are counted

@@ -43,7 +43,8 @@ class Join(NamedTuple):
     there, "" for whatever it stands on; foot_x, foot_y: where on that, from its middle; row, many, apart:
     several of it: the radius of a ring, or from one to the next; fit: play all round, mm; bent: tongues are
     bent over; square: it is let down square to the panel, and not from above; most_deg: how far it turns
-    either way; seat: always the same, since a thing has one.
+    either way; by: what it hangs by or turns on, "" for what is usual; seat: always the same, since a thing
+    has one.
     """
 
     host: str
@@ -65,6 +66,7 @@ class Join(NamedTuple):
     bent: bool = False
     square: bool = False
     most_deg: float = 0.0
+    by: str = ""
     seat: str = "seat"
     extra: Extra = ()
 

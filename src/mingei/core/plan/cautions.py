@@ -71,7 +71,8 @@ _BY_USE = (("lantern", Risk.CANDLE), ("light", Risk.CANDLE), ("food", Risk.FOOD)
            ("standee", Risk.STANDS), ("post", Risk.POST), ("envelope", Risk.POST), ("mobile", Risk.WALL),
            ("mobile", Risk.THREAD), ("hanging", Risk.WALL))
 #: By how it is joined to another.
-_BY_JOINT = {"hangs": (Risk.THREAD,), "turns": (Risk.PUNCH, Risk.SMALL_PARTS)}
+_BY_JOINT = {"hangs": (Risk.THREAD,), "turns": (Risk.PUNCH, Risk.SMALL_PARTS),
+             "slides": (Risk.PUNCH, Risk.SMALL_PARTS)}
 
 
 def of_cutting(machine: str = "", beam: bool = False) -> tuple[Risk, ...]:

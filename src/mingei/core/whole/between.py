@@ -45,7 +45,7 @@ class Spot(NamedTuple):
 class Given(NamedTuple):
     """What a joint is worked out from.  panel, pattern: the host's, as drafted and as it lies flat; deep: how
     far it goes in, or hangs, or slides, mm, None where that was not said; foot_at: where on the guest's foot;
-    spots: where it is set."""
+    spots: where it is set; usual: what it hangs by or turns on where nothing else is said."""
 
     host: Build
     guest: Build
@@ -55,6 +55,12 @@ class Given(NamedTuple):
     deep: float | None
     foot_at: Point
     spots: tuple[Spot, ...]
+    usual: str = ""
+
+    @property
+    def by(self) -> str:
+        """What it hangs by or turns on."""
+        return self.join.by or self.usual
 
     @property
     def thick(self) -> float:
@@ -108,11 +114,12 @@ class Added(NamedTuple):
 
 class Part(NamedTuple):
     """What is bought or cut to join a guest once.  name: in the singular; length_mm: cut so long, 0 where it
-    comes in its size; size: how thick or wide, in words."""
+    comes in its size; size: how thick or wide, in words; many: so many of it."""
 
     name: str
     length_mm: float = 0.0
     size: str = ""
+    many: int = 1
 
 
 def standing(given: Given, spot: Spot, sunk: float = 0.0, foot: str = "") -> Array:
@@ -124,9 +131,9 @@ def standing(given: Given, spot: Spot, sunk: float = 0.0, foot: str = "") -> Arr
     return found
 
 
-def lying(given: Given, spot: Spot) -> Array:
-    """From the guest to the host where a panel of the guest lies on a face, face to face: with the face that
-    the rest of the guest does not stand behind."""
+def lying(given: Given, spot: Spot, off: float = 0.0) -> Array:
+    """From the guest to the host where a panel of the guest lies on a face, face to face, or so far (mm) off
+    it: with the face that the rest of the guest does not stand behind."""
     panel, pattern = foot_of(given)
     matrix = finished(pattern)[panel.name]
     x, y = (a + b for a, b in zip(bounds(panel.outline).centre, given.foot_at, strict=True))
@@ -143,7 +150,7 @@ def lying(given: Given, spot: Spot) -> Array:
     # the foot's middle to the origin, turned over where its outer face comes to lie, and up by what is
     # beneath it
     to = np.array(((way, 0.0, 0.0, -way * x), (0.0, 1.0, 0.0, -y),
-                   (0.0, 0.0, way, half + (beneath if way > 0 else above)), (0.0, 0.0, 0.0, 1.0)))
+                   (0.0, 0.0, way, half + off + (beneath if way > 0 else above)), (0.0, 0.0, 0.0, 1.0)))
     found: Array = given.face(spot) @ to @ back
     return found
 
@@ -182,7 +189,8 @@ class Between:
     something here; adds: what it adds; pose: where the guest lies, from it to the host; done: the step that
     joins them, of ``{guest}``, ``{panel}``, ``{count}``; part: what is bought or cut for it; glued: how much
     of one is coated with glue, mm2; from_behind: it is fixed from behind the host's panel, too; turns: it
-    turns about the square of the face at its spot; slides: it slides along its x; hangs: it is beneath what
+    turns about the square of the face at its spot; by: what it may hang by or turn on, the usual first;
+    slides: it slides along its x; hangs: it is beneath what
     it is joined to.
     """
 
@@ -199,5 +207,6 @@ class Between:
     hangs: bool = False
     free: bool = False
     axis: Callable[[Given, Spot], Array] | None = None
-    part: Callable[[Given], Part] | None = None
+    part: Callable[[Given], Part | None] | None = None
     glued: Callable[[Given], float] | None = None
+    by: tuple[str, ...] = ()

@@ -317,6 +317,10 @@ def _seat(project: Project, number: int, join: Join) -> Seat:
     panel, pattern = _named(other, join.panel, "panel")
     if join.foot and "foot" in joint.needs:
         _named(one, join.foot, "foot")
+    if join.by and join.by not in joint.by:
+        raise MeasureError(say("{word!r} is nothing it can be held by", word=join.by), "by",
+                           say("use one of: {names}", names=some_of(list(joint.by))) if joint.by
+                           else "leave that out")
     names = names_for(one, other, join.panel)
     dx, dy = _place(other.draft, join)
     spots = tuple(Spot(s.x + dx, s.y + dy, s.turn_deg) for s in spots_of(join, names))
@@ -325,7 +329,7 @@ def _seat(project: Project, number: int, join: Join) -> Seat:
     deep = worked(join.deep, names, "deep") if join.deep.strip() else None
     if deep is not None and deep < 0.0:
         raise MeasureError(say("{length:g} mm is no depth", length=deep), "deep", "write 0 or more")
-    given = Given(other, one, join, panel, pattern, deep, foot_at, spots)
+    given = Given(other, one, join, panel, pattern, deep, foot_at, spots, joint.by[0] if joint.by else "")
     return Seat(number, host, joint, join, given, _poses(given),
                 (worked(join.x, names, "x"), worked(join.y, names, "y")))
 
@@ -419,10 +423,11 @@ def _work(seat: Seat) -> Work:
     found = Work(join_step(seat), words, seat.join.panel, due, why)
     if seat.joint.glued is not None:
         found = found._replace(glued=seat.joint.glued(seat.given) * len(seat.given.spots))
-    if seat.joint.part is None:
+    part = seat.joint.part(seat.given) if seat.joint.part is not None else None
+    if part is None:
         return found
-    part = seat.joint.part(seat.given)
-    return found._replace(part=part.name, many=len(seat.given.spots), length=part.length_mm, size=part.size)
+    return found._replace(part=part.name, many=len(seat.given.spots) * part.many, length=part.length_mm,
+                          size=part.size)
 
 
 # -- the whole -----------------------------------------------------------------------------------------------

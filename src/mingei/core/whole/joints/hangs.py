@@ -1,4 +1,4 @@
-"""It hangs from a panel by a thread through a hole in each."""
+"""It hangs from a panel by a thread, a ribbon or an elastic through a hole in each."""
 
 from __future__ import annotations
 
@@ -6,7 +6,7 @@ import math
 
 import numpy as np
 
-from mingei.core.amendments.opening import LEAST_BRIDGE_MM, Opening, Shape
+from mingei.core.amendments.opening import LEAST_BRIDGE_MM, LEAST_HOLE_MM, Opening, Shape
 from mingei.core.errors import MeasureError
 from mingei.core.folded.fold import finished, place
 from mingei.core.length import write_both
@@ -15,16 +15,25 @@ from mingei.core.whole.between import Added, Array, Between, Given, Part, Spot, 
 from mingei.core.whole.bodies import panels, top_of, upright
 from mingei.core.words import Words, say
 
-#: A hole for a thread, mm (common practice).
-_THREAD_MM, _HAIR_MM = 2.0, 0.05
-#: A knot takes so much of it at either end, mm (common practice).
-_KNOT_MM = 50.0
+#: What it hangs by, the usual first: how wide its hole is, mm, and how much a knot takes of it at either end
+#: (common practice).
+_BY = {"thread": (2.0, 50.0), "ribbon": (6.0, 60.0), "elastic": (2.5, 40.0)}
+#: A ribbon goes through a slit for something so thick, mm.
+_RIBBON, _RIBBON_MM, _HAIR_MM = "ribbon", 0.3, 0.05
 #: It hangs clear by so much, mm.
 _FREE_MM = 2.0
 #: A thread is so long where nothing is said, mm.
 _USUAL_MM = 20.0
 #: A panel that rises less (sine) lies level.
 _LEVEL = 0.5
+
+
+def _hole(given: Given, name: str, panel: str, x: float, y: float, turn: float = 0.0) -> Opening:
+    wide, _ = _BY[given.by]
+    if given.by == _RIBBON:
+        return Opening(name, panel, Shape.SLOT, wide, LEAST_HOLE_MM, x, y, turn_deg=turn, stays=True,
+                       thick=_RIBBON_MM)
+    return Opening(name, panel, Shape.ROUND, wide, wide, x, y, stays=True)
 
 
 def _length(given: Given) -> float:
@@ -45,7 +54,7 @@ def _pierced(given: Given) -> tuple[str, tuple[float, float]]:
     if float(np.linalg.norm(up)) < _LEVEL:  # through the middle of a lid
         return name, given.foot_at
     room = Polygon(panel.outline, [flat_points(h)[:-1] for h in panel.holes]).buffer(
-        -(_THREAD_MM / 2 + LEAST_BRIDGE_MM + _HAIR_MM))
+        -(_BY[given.by][0] / 2 + LEAST_BRIDGE_MM + _HAIR_MM))
     if room.is_empty:
         raise MeasureError(say("the {panel} of the {guest} has no room for a hole", panel=name,
                                guest=given.guest.brief.name), "foot", "name another panel")
@@ -62,10 +71,9 @@ def _adds(given: Given) -> Added:
         raise MeasureError("so short a thread cannot be tied", "deep", "write how long it is, such as 20 mm")
     name, (x, y) = _pierced(given)
     word = given.guest.brief.name
-    host = tuple(Opening(f"{word} {number}", given.panel.name, Shape.ROUND, _THREAD_MM, _THREAD_MM, spot.x,
-                         spot.y,
-                         stays=True) for number, spot in enumerate(given.spots, 1))
-    return Added(host, (Opening("thread", name, Shape.ROUND, _THREAD_MM, _THREAD_MM, x, y, stays=True),))
+    host = tuple(_hole(given, f"{word} {number}", given.panel.name, spot.x, spot.y, spot.turn_deg)
+                 for number, spot in enumerate(given.spots, 1))
+    return Added(host, (_hole(given, given.by, name, x, y),))
 
 
 def _pose(given: Given, spot: Spot) -> Array:
@@ -77,7 +85,7 @@ def _pose(given: Given, spot: Spot) -> Array:
     at = place(stands @ finished(pattern)[name], [(middle[0] + x, middle[1] + y)])[0]
     above = height_of(given.guest) - float(at[2])
     if above > _length(given) - _FREE_MM:
-        raise MeasureError(say("the thread is too short: the {guest} would touch the {panel}",
+        raise MeasureError(say("so short, the {guest} would touch the {panel}",
                                guest=given.guest.brief.name, panel=given.panel.name), "deep",
                            say("make it {least} long", least=write_both(math.ceil(above + _FREE_MM))))
     face = given.face(spot)
@@ -93,15 +101,21 @@ def _pose(given: Given, spot: Spot) -> Array:
 
 
 def _done(given: Given) -> Words:
-    return say("Hang the {guest} from the {panel} by a thread, knotted above and below.",
-               guest=given.guest.brief.name, panel=given.panel.name)
+    words = {"guest": given.guest.brief.name, "panel": given.panel.name}
+    if given.by == _RIBBON:
+        return say("Hang the {guest} from the {panel} by a ribbon through the slit in each, knotted above "
+                   "and below.", **words)
+    if given.by == "elastic":
+        return say("Hang the {guest} from the {panel} by an elastic, knotted above and below.", **words)
+    return say("Hang the {guest} from the {panel} by a thread, knotted above and below.", **words)
 
 
 def _part(given: Given) -> Part:
-    return Part("thread", math.ceil(_length(given) + 2 * _KNOT_MM))
+    wide, knot = _BY[given.by]
+    return Part(given.by, math.ceil(_length(given) + 2 * knot),
+                write_both(wide) if given.by == _RIBBON else "")
 
 
-JOINT = Between("hangs", "Hangs from", "A thread through a hole in each.",
-                frozenset({"x", "y", "turn_deg", "row", "deep", "foot", "inside"}), _adds, _pose, _done,
-                from_behind=True,
-                hangs=True, part=_part)
+JOINT = Between("hangs", "Hangs from", "A thread, a ribbon or an elastic through a hole in each.",
+                frozenset({"x", "y", "turn_deg", "row", "deep", "foot", "inside", "by"}), _adds, _pose, _done,
+                from_behind=True, hangs=True, part=_part, by=tuple(_BY))

@@ -1,5 +1,6 @@
-"""The strip one thing tips up on: cut as long as its way through both slits, at rest and on the way in
-nobody's card, one half with each thing; and holes between things go through all that lies there."""
+"""What joins two things.  The strip one tips up on: cut as long as its way through both slits, at rest and on
+the way in nobody's card, one half with each thing; holes between things go through all that lies there; what
+hangs, turns and sticks, by what it is said to."""
 
 from __future__ import annotations
 
@@ -12,6 +13,7 @@ from pathlib import Path
 import numpy as np
 from shapely import Polygon
 
+from mingei.core.amendments.opening import Shape
 from mingei.core.check.joined import whole_findings
 from mingei.core.covering.leaf import HINGE_STOCK_ID, HINGES, LEAF
 from mingei.core.document.build import loads_of_all
@@ -225,6 +227,60 @@ class Layers(unittest.TestCase):
         self.assertEqual([str(t.error) for t in found.troubles], [])
         holed = [p.name for p in found.build_of(1).patterns if p.panels[0].holes]
         self.assertEqual(len(holed), len([p for p in found.build_of(1).patterns if "strip" not in p.name]))
+
+
+class HeldBy(unittest.TestCase):
+    def test_what_hangs_hangs_by_thread_ribbon_or_elastic_each_with_its_hole_and_length(self) -> None:
+        # 2 mm and 50 mm for a thread, a slit 6 mm wide and 60 mm for a ribbon (common practice)
+        for by, wide, knots in (("", 2.0, 50.0), ("thread", 2.0, 50.0), ("ribbon", 6.0, 60.0),
+                                ("elastic", 2.5, 40.0)):
+            with self.subTest(by=by):
+                found = joined(kit(FLOOR, ("fish", "tag", {}, Join("floor", "base", "hangs", deep="25 mm",
+                                                                   by=by))))
+                self.assertEqual([str(t.error) for t in found.troubles], [])
+                for number in (0, 1):
+                    (hole,) = [o for o in found.build_of(number).brief.openings if o.panel in ("base", "tag")
+                               or number == 1][-1:]
+                    self.assertEqual((hole.width, hole.shape is Shape.SLOT), (wide, by == "ribbon"))
+                (part,) = found.build_of(0).draft.bought
+                self.assertEqual((part.name, part.length_mm), (by or "thread", 25.0 + 2 * knots))
+                self.assertIn(f"by a{'n' if by == 'elastic' else ''} {by or 'thread'}", str(part.words))
+                self.assertEqual(between(found.project), [])
+
+    def test_what_turns_turns_on_a_fastener_a_pin_or_a_stick_with_play(self) -> None:
+        for by, holes in (("", (4.0, 4.0)), ("pin", (1.0, 1.0)), ("stick", (3.0, 3.6))):
+            with self.subTest(by=by):
+                arm = ("arm", "tag", {}, on_floor("turns", most_deg=40.0, by=by, fit=0.3))
+                found = joined(kit(FLOOR, arm))
+                self.assertEqual([str(t.error) for t in found.troubles], [])
+                (host,), (own,) = ([o for o in found.build_of(n).brief.openings
+                                    if o.name in ("pivot", "arm 1")] for n in (0, 1))
+                self.assertAlmostEqual(host.width, holes[0])
+                self.assertAlmostEqual(own.width, holes[1])
+                (part,) = found.build_of(0).draft.bought
+                self.assertEqual(part.name, by or "fastener")
+                if by == "stick":  # through both, and 8 mm out
+                    thick = sum(plain(found.project, n).stock.caliper_mm for n in (0, 1))
+                    self.assertAlmostEqual(part.length_mm, thick + 8.0, delta=0.051)
+
+    def test_what_it_cannot_be_held_by_is_refused_with_what_it_can(self) -> None:
+        for how, by, told in (("hangs", "wire", "thread, ribbon"), ("stands", "thread", "leave that out")):
+            (trouble,) = joined(kit(FLOOR, ("fish", "tag", {}, Join("floor", "base", how, deep="25 mm",
+                                                                    by=by)))).troubles
+            self.assertRegex(str(trouble.error), told)
+
+    def test_stuck_on_pads_it_lies_so_far_off_and_the_pads_are_on_the_list(self) -> None:
+        flat, high = (joined(kit(FLOOR, ("plate", "form-block", {"length": 60.0, "width": 40.0},
+                                         on_floor("stuck", deep=deep)))) for deep in ("", "3 mm"))
+        self.assertEqual([str(t.error) for f in (flat, high) for t in f.troubles], [])
+        low, off = (f.seats[0].poses[0][2, 3] for f in (flat, high))
+        self.assertAlmostEqual(off - low, 3.0, places=9)
+        (pad,) = high.build_of(0).draft.bought
+        area = plain(high.project, 1).patterns[0].area
+        self.assertEqual(pad.many, math.ceil(area / 400.0))  # one holds 4 cm2 (from experience)
+        self.assertEqual(flat.build_of(0).draft.bought, ())
+        (trouble,) = joined(kit(FLOOR, ("plate", "form-block", {}, on_floor("stuck", deep="30 mm")))).troubles
+        self.assertRegex(str(trouble.error), "use up to 20 mm")
 
 
 if __name__ == "__main__":

@@ -268,6 +268,29 @@ class Window(WindowTest):
             self.document.undo.undo()
         self.assertIsNone(join_of(self.document.brief))
 
+    def test_what_it_hangs_by_is_chosen_by_keys_and_undone_and_is_usual_again_joined_otherwise(self) -> None:
+        self._joined()
+        self.assertTrue(self.card.by.isHidden())
+        self.card.how.setCurrentIndex(self.card.how.findData("hangs"))
+        self.card.how.activated.emit(self.card.how.currentIndex())
+        self.document.settle()
+        self.assertFalse(self.card.by.isHidden())
+        self.card.by.setFocus()
+        QTest.keyClick(self.card.by, Qt.Key.Key_Down)
+        self.document.settle()
+        self.assertEqual(join_of(self.document.brief).by, "ribbon")
+        (part,) = [b.name for b in self.document.build_of(0).draft.bought]
+        self.assertEqual(part, "ribbon")
+        self.document.undo.undo()
+        self.document.settle()
+        self.assertEqual((join_of(self.document.brief).by, self.card.by.currentIndex()), ("", 0))
+        self.document.undo.redo()
+        self.document.settle()
+        self.card.how.setCurrentIndex(self.card.how.findData("turns"))
+        self.card.how.activated.emit(self.card.how.currentIndex())
+        self.document.settle()
+        self.assertEqual((join_of(self.document.brief).by, self.card.by.currentText()), ("", "fastener"))
+
     def test_in_the_whole_what_is_in_hand_is_carried_along_its_panel_and_others_come_into_hand(self) -> None:
         self._joined()
         draft = self.window.draft()

@@ -6,6 +6,7 @@ from __future__ import annotations
 
 import json
 import math
+import random
 import unittest
 from dataclasses import replace
 from pathlib import Path
@@ -21,14 +22,15 @@ from mingei.core.document.project import Project
 from mingei.core.flat.pattern import Pattern
 from mingei.core.folded.fold import finished, place
 from mingei.core.folded.shared import shared, slabs
-from mingei.core.kinds.join import Join, Row
+from mingei.core.kinds.join import Join, Row, join_of
 from mingei.core.plane.shape import bounds
 from mingei.core.stock import find_stock
+from mingei.core.whole.clear import aside
 from mingei.core.whole.joined import Shown, build_of, builds_of, joined, needed, plain, seated, whole_of
 from mingei.formats import project_file
 from tests.support import InFolder
 from tests.test_cli import run as command
-from tests.test_whole import FLOOR, between, kit, on_floor
+from tests.test_whole import FLOOR, SOAK, between, kit, on_floor
 
 POST = {"length": 40.0, "width": 60.0, "height": 30.0}
 DECK = ("deck", "carton", {"length": 160.0, "width": 140.0, "height": 30.0}, None)
@@ -281,6 +283,50 @@ class HeldBy(unittest.TestCase):
         self.assertEqual(flat.build_of(0).draft.bought, ())
         (trouble,) = joined(kit(FLOOR, ("plate", "form-block", {}, on_floor("stuck", deep="30 mm")))).troubles
         self.assertRegex(str(trouble.error), "use up to 20 mm")
+
+
+class Clear(unittest.TestCase):
+    DECK = ("deck", "laminate", {"width": 200.0, "height": 160.0}, None)
+    BOX = {"length": 40.0, "width": 30.0, "height": 30.0}
+
+    def _pair(self, x: float, y: float, turn: float = 0.0) -> Project:
+        on = Join("deck", "upper facing", "stands", turn_deg=turn)
+        return kit(self.DECK, ("one", "carton", self.BOX, on),
+                   ("two", "carton", self.BOX, on._replace(x=f"{x:.4f} mm", y=f"{y:.4f} mm")))
+
+    def test_set_aside_as_it_says_it_is_clear_and_by_a_little_less_it_is_not(self) -> None:
+        dice = random.Random(3)
+        for _ in range(60 if SOAK else 6):
+            x, y, turn = dice.uniform(-30, 30), dice.uniform(-20, 20), dice.choice((0.0, 0.0, 30.0))
+            project = self._pair(x, y, turn)
+            if not between(project):
+                continue
+            way = aside(joined(project), 0, 2)
+            assert way is not None
+            (told,) = {f.remedy for f in whole_findings(project, 0, True) if f.code == "joined-meets"}
+            self.assertIn("set the two", str(told))
+            self.assertEqual(between(self._pair(x + way.x * way.far, y + way.y * way.far, turn)), [])
+            less = way.far - 0.4
+            if less > 0.0:
+                self.assertNotEqual(between(self._pair(x + way.x * less, y + way.y * less, turn)), [])
+
+    def test_it_may_turn_as_far_as_it_says_and_no_further(self) -> None:
+        wall = ("wall", "carton", {"length": 20.0, "width": 60.0, "height": 60.0},
+                Join("deck", "upper facing", "stands", x="-50 mm"))
+        arm = ("arm", "tag", {}, Join("deck", "upper facing", "turns", most_deg=90.0))
+        project = kit(self.DECK, wall, arm)
+        found = joined(project)
+        self.assertEqual([str(t.error) for t in found.troubles], [])
+        told = [str(f.remedy) for f in whole_findings(project, 0, True) if f.code == "joined-meets"]
+        self.assertRegex(told[0], r"let the arm turn by no more than \d+ degrees")
+        angle = float(told[0].split(" degrees")[0].rsplit(" ", 1)[1])
+        shares = [sign * (angle + more) / 90.0 for sign in (1, -1) for more in (0.0, 3.0)]
+        met = [bool(between(project, 0, Shown(moved=((2, share),)))) for share in shares]
+        self.assertFalse(met[0] and met[2])
+        self.assertTrue(met[1] or met[3])
+        less = project.with_brief(2, project.briefs[2].amended(join_of(project.briefs[2])._replace(
+            most_deg=angle)))
+        self.assertEqual([f for f in whole_findings(less, 0, True) if f.code == "joined-meets"], [])
 
 
 if __name__ == "__main__":

@@ -3,6 +3,7 @@ whole and on its way."""
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterator
 from dataclasses import replace
 
@@ -13,10 +14,11 @@ from mingei.core.document.project import Project
 from mingei.core.folded.shared import shared, slabs
 from mingei.core.kinds.join import is_joined
 from mingei.core.length import write_both
+from mingei.core.whole.clear import aside, turns_clear
 from mingei.core.whole.joined import ASSEMBLED, Joined, Shown, joined, needed, stood, whole_of
 from mingei.core.whole.placing import overhang
+from mingei.core.words import Words, say
 from mingei.core.words import joined as joined_words
-from mingei.core.words import say
 
 #: Where what moves is looked at, as shares of all it may.
 _ON_THE_WAY = (-1.0, -0.5, 0.5, 1.0)
@@ -110,4 +112,35 @@ def _meetings(found: Joined, number: int) -> Iterator[Finding]:
                     else say("on its way the {a} of the {one} runs into the {b} of the {other}", a=each.a[1],
                              one=one,
                              b=each.b[1], other=other), "whole",
-                             "set one of them elsewhere, or let it turn less")
+                    _elsewhere(found, number, (one, other)) if shown == ASSEMBLED
+                    else _less(found, number, *shown.moved[0]))
+
+
+def _elsewhere(found: Joined, root: int, names: tuple[str, str]) -> Words:
+    """Where one of two things that meet would be clear of everything."""
+    own = {each.number for each in stood(found, root)} - {root}
+    for name in reversed(names):
+        # of those set several times all but the first have a number
+        guest = next((n for n in own if name == found.project.briefs[n].name), None)
+        way = aside(found, root, guest) if guest is not None else None
+        if way is not None:
+            words = {"guest": name, "far": write_both(round(way.far, 1))}
+            return {(1, 0): say("set the {guest} {far} further to the right", **words),
+                    (-1, 0): say("set the {guest} {far} further to the left", **words),
+                    (0, 1): say("set the {guest} {far} further up", **words),
+                    (0, -1): say("set the {guest} {far} further down", **words)}[way.x, way.y]
+    return say("set one of them elsewhere, or make it smaller")
+
+
+def _less(found: Joined, root: int, guest: int, share: float) -> Words:
+    """How far what moves may go."""
+    seat = found.seat_of(guest)
+    assert seat is not None
+    clear = abs(turns_clear(found, root, guest, share))
+    name = found.project.briefs[guest].name
+    if seat.joint.slides:
+        far = math.floor(10 * clear * (seat.given.deep or 0.0)) / 10
+        return say("let the {guest} slide no further than {far}", guest=name, far=write_both(far))
+    angle = math.floor(clear * seat.join.most_deg)
+    return (say("let the {guest} turn by no more than {angle:g} degrees", guest=name, angle=angle) if angle
+            else say("set the {guest} elsewhere: it cannot turn there", guest=name))

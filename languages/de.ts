@@ -4579,8 +4579,8 @@ Protokoll: {log}</translation>
    <translation>Die Musterklammer durch {hole} von {panel} stecken und ihre Beine dahinter flach spreizen.</translation>
   </message>
   <message>
-   <source>Put a fastener through the {guest} and the slot in the {panel}, a washer of card behind, and spread its legs: the ends of the slot are its stops.</source>
-   <translation>Stecken Sie eine Klammer durch {guest} und den Schlitz in {panel}, dahinter eine Scheibe aus Karton, und spreizen Sie ihre Beine: die Enden des Schlitzes sind die Anschläge.</translation>
+   <source>Put a fastener through the {guest} and the slot in the {panel}, the washer behind, and spread its legs: the ends of the slot are its stops.</source>
+   <translation>Eine Musterklammer durch {guest} und den Schlitz in {panel} stecken, die Scheibe dahinter, und ihre Beine spreizen: die Enden des Schlitzes halten sie auf.</translation>
   </message>
   <message>
    <source>Put a pin into each edge of the {door}, and stand it on the lower one.</source>
@@ -12571,6 +12571,14 @@ Protokoll: {log}</translation>
    <translation>lass die Front fest, oder lass die Pfosten weg</translation>
   </message>
   <message>
+   <source>let the {guest} slide no further than {far}</source>
+   <translation>lassen Sie {guest} höchstens {far} gleiten</translation>
+  </message>
+  <message>
+   <source>let the {guest} turn by no more than {angle:g} degrees</source>
+   <translation>lassen Sie {guest} sich um höchstens {angle:g} Grad drehen</translation>
+  </message>
+  <message>
    <source>let them lap less, or take fewer bands</source>
    <translation>lassen Sie sie weniger überlappen, oder nehmen Sie weniger Ringe</translation>
   </message>
@@ -15871,8 +15879,8 @@ Protokoll: {log}</translation>
    <translation>setzen Sie es näher an die Mitte</translation>
   </message>
   <message>
-   <source>set one of them elsewhere, or let it turn less</source>
-   <translation>setzen Sie eines woanders hin, oder lassen Sie es weniger weit drehen</translation>
+   <source>set one of them elsewhere, or make it smaller</source>
+   <translation>setzen Sie eines davon anderswohin, oder machen Sie es kleiner</translation>
   </message>
   <message>
    <source>set the breathing holes lower, or make them smaller</source>
@@ -15881,6 +15889,26 @@ Protokoll: {log}</translation>
   <message>
    <source>set the spacing to {mm:g} mm on Sheets, or cut by hand</source>
    <translation>setze den Abstand unter „Bogen“ auf {mm:g} mm, oder schneide von Hand</translation>
+  </message>
+  <message>
+   <source>set the {guest} elsewhere: it cannot turn there</source>
+   <translation>setzen Sie {guest} anderswohin: dort kann es sich nicht drehen</translation>
+  </message>
+  <message>
+   <source>set the {guest} {far} further down</source>
+   <translation>setzen Sie {guest} {far} weiter nach unten</translation>
+  </message>
+  <message>
+   <source>set the {guest} {far} further to the left</source>
+   <translation>setzen Sie {guest} {far} weiter nach links</translation>
+  </message>
+  <message>
+   <source>set the {guest} {far} further to the right</source>
+   <translation>setzen Sie {guest} {far} weiter nach rechts</translation>
+  </message>
+  <message>
+   <source>set the {guest} {far} further up</source>
+   <translation>setzen Sie {guest} {far} weiter nach oben</translation>
   </message>
   <message>
    <source>set them back less, or turn in more</source>

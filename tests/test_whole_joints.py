@@ -10,13 +10,15 @@ import random
 import unittest
 from dataclasses import replace
 from pathlib import Path
+from typing import ClassVar
 
 import numpy as np
 from shapely import Polygon
 
 from mingei.core.amendments.opening import Shape
 from mingei.core.check.joined import whole_findings
-from mingei.core.covering.leaf import HINGE_STOCK_ID, HINGES, LEAF
+from mingei.core.check.simulating import simulate
+from mingei.core.covering.leaf import HINGE_STOCK_ID, HINGES, LEAF, WASHER, WASHERS
 from mingei.core.document.build import loads_of_all
 from mingei.core.document.project import Project
 from mingei.core.flat.pattern import Pattern
@@ -287,7 +289,7 @@ class HeldBy(unittest.TestCase):
 
 class Clear(unittest.TestCase):
     DECK = ("deck", "laminate", {"width": 200.0, "height": 160.0}, None)
-    BOX = {"length": 40.0, "width": 30.0, "height": 30.0}
+    BOX: ClassVar = {"length": 40.0, "width": 30.0, "height": 30.0}
 
     def _pair(self, x: float, y: float, turn: float = 0.0) -> Project:
         on = Join("deck", "upper facing", "stands", turn_deg=turn)
@@ -327,6 +329,42 @@ class Clear(unittest.TestCase):
         less = project.with_brief(2, project.briefs[2].amended(join_of(project.briefs[2])._replace(
             most_deg=angle)))
         self.assertEqual([f for f in whole_findings(less, 0, True) if f.code == "joined-meets"], [])
+
+
+class Washer(unittest.TestCase):
+    def test_it_lies_behind_the_slot_whatever_lies_there_and_goes_with_what_slides(self) -> None:
+        for host, panel in ((("deck", "laminate", {"width": 120.0}, None), "upper facing"),
+                            (("deck", *FLOOR[1:]), "base")):
+            slide = ("slide", "tag", {}, Join("deck", panel, "slides", deep="20 mm", inside=panel == "base"))
+            project = kit(host, slide)
+            found = joined(project)
+            self.assertEqual([str(t.error) for t in found.troubles], [])
+            (washer,) = [p for p in found.build_of(1).patterns if p.name == WASHER]
+            # 4 mm past a slot for a fastener of 4 mm with 0.25 mm of play, on either side (common practice)
+            self.assertAlmostEqual(washer.box.width, 4.25 + 2 * 4.0, places=3)
+            self.assertEqual(len(washer.panels[0].holes), 1)
+            places = {}
+            for share in (-1.0, 0.0, 1.0):
+                pieces = whole_of(found, 0, Shown(moved=((1, share),)))
+                self.assertEqual(shared(slabs(pieces)), ())
+                (disc,) = [p for p in pieces if p.name == f"slide: {WASHER}"]
+                places[share] = place(finished(disc)[WASHER], disc.panels[0].polygon)
+            np.testing.assert_allclose(np.ptp(places[1.0] - places[-1.0], axis=0), 0.0, atol=1e-9)
+            self.assertAlmostEqual(float(np.linalg.norm((places[1.0] - places[-1.0])[0])), 20.0, places=6)
+            # face to face with the last of what it is behind
+            rest = [s.solid for s in slabs(whole_of(found, 0)) if s.pattern.name.startswith("deck")]
+            (own,) = [s.solid for s in slabs(whole_of(found, 0)) if s.pattern.name == f"slide: {WASHER}"]
+            self.assertLess(min(own.min_gap(other, 5.0) for other in rest), 0.04)  # solids are a hair smaller
+
+    def test_it_is_cut_with_the_rest_and_no_step_of_its_own_glues_it(self) -> None:
+        found = joined(kit(FLOOR, ("slide", "tag", {}, on_floor("slides", deep="20 mm"))))
+        made = found.build_of(1)
+        self.assertIn(WASHER, [load.pattern.name for load in loads_of_all(builds_of(found.project))])
+        self.assertNotIn(WASHER, " ".join(str(op.words) for s in made.plan.steps for op in s.operations))
+        self.assertIn(WASHER, " ".join(str(op.words) for s in found.build_of(0).plan.steps
+                                       for op in s.operations))
+        self.assertEqual(simulate(made), ())
+        self.assertEqual(made.part_names, (WASHERS,))
 
 
 if __name__ == "__main__":

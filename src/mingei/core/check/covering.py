@@ -40,7 +40,7 @@ def overlay_room(build: Build, sheet: Sheet) -> Iterator[Finding]:
 def overlay_when(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """Overlays go on while all lies flat (common practice), pads and linings counted where something must
     fit."""
-    rides = [p for p in build.patterns if p.rides is not None]
+    rides = [p for p in build.patterns if p.covers]
     if rides:
         yield Finding("overlay-when", Severity.NOTE,
                       "what is glued on panels goes on before the first fold, while all lies flat",
@@ -59,7 +59,7 @@ def overlay_when(build: Build, sheet: Sheet) -> Iterator[Finding]:
 def overlay_slides(build: Build, sheet: Sheet) -> Iterator[Finding]:
     """What is glued between two panels of which one slides over the other takes of the play between them."""
     panels = {p.name: p for piece in build.draft.pieces for p in piece.panels}
-    for cover in (p for p in build.patterns if p.rides is not None):
+    for cover in (p for p in build.patterns if p.covers):
         assert cover.rides is not None
         under = panels.get(cover.rides.panel)
         if under is None:
@@ -120,7 +120,7 @@ def overlay_warps(build: Build, sheet: Sheet) -> Iterator[Finding]:
         return
     faces: dict[str, set[bool]] = {}
     for p in build.patterns:
-        if p.rides is not None and p.part not in (BANDS, HINGES):
+        if p.rides is not None and p.covers and p.part not in (BANDS, HINGES):
             faces.setdefault(p.rides.panel, set()).add(p.rides.inside)
     single = [panel for panel, sides in faces.items() if len(sides) == 1]
     if single:

@@ -70,7 +70,7 @@ def _counted(build: Build, plan: Plan) -> Iterator[Fault]:
                 yield Fault("twice", say("the {seam} is glued twice", seam=s.name), 0)
     covered = Counter(op.key.split("/", 1)[-1] for _, op in _each(plan) if op.does is Does.COVER)
     for p in build.patterns:
-        if p.rides is not None and covered[f"cover {p.name}"] != 1:
+        if p.covers and covered[f"cover {p.name}"] != 1:
             yield Fault("not-covered", say("the {name} is glued on {count} times", name=p.name,
                                            count=covered[f"cover {p.name}"]), 0)
     put = Counter(op.words for _, op in _each(plan) if op.does is Does.PUT)

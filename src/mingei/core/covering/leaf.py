@@ -1,8 +1,9 @@
-"""A strip on which one thing tips up on another: glued on a panel of the one, through a slit in it, through
-a slit in the other, and glued behind that.
+"""What is cut besides for a thing that is joined to another, and goes with it: the strip on which it tips up,
+glued on a panel of it, through a slit in that, through a slit in the other, and glued behind that; the washer
+behind the slot in which it slides.
 
-It rides on the panel it is glued on, bent from the first as it lies when all is shut; its one fold that lies
-flat then opens with what it hinges.
+It rides on the thing's own panel.  A strip is bent from the first as it lies when all is shut; its one fold
+that lies flat then opens with what it hinges.
 """
 
 from __future__ import annotations
@@ -19,32 +20,36 @@ from mingei.core.stock import Stock
 
 #: The part such strips belong to, and what those between things are usually cut from.
 HINGES, HINGE_STOCK_ID = "hinges", "bookcloth-200"
-#: The strip's name.
+#: The strip's name; the part and the name of a washer.
 LEAF = "hinge strip"
+WASHERS, WASHER = "washers", "washer"
 #: A fold that turns less, degrees, lies flat.
 _FLAT_DEG = 1e-6
 
 
 class Leaf(NamedTuple):
-    """piece: the strip as it lies; panel: it is glued on; inside: on its inner face; at: how its root lies in
-    the panel's coordinates, seen from that face."""
+    """piece: as it lies; panel: it is glued on, or goes with; inside: on its inner face; at: how its root
+    lies in the panel's coordinates, seen from that face; off: so far off the panel, mm; loose: it is not
+    glued there."""
 
     piece: Piece
     panel: str
     inside: bool
     at: Rigid
+    off: float = 0.0
+    loose: bool = False
 
 
 def with_leaves(patterns: Sequence[Pattern], leaves: Sequence[Leaf],
                 stock_of: Callable[[str], Stock]) -> tuple[Pattern, ...]:
-    """The pieces, and after them the strips glued on them.  stock_of: the stock of a part."""
+    """The pieces, and after them what goes with them.  stock_of: the stock of a part."""
     rode = []
     for leaf in leaves:
-        stock = stock_of(HINGES)
+        stock = stock_of(leaf.piece.part)
         host = next(p for p in patterns if leaf.panel in p.by_name and p.rides is None)
-        up = (host.stock.caliper_mm + stock.caliper_mm) / 2
+        up = (host.stock.caliper_mm + stock.caliper_mm) / 2 + leaf.off
         rode.append(replace(develop(Draft((leaf.piece,), closes=False), stock)[0], copies=host.copies,
-                            rides=Ride(host, leaf.panel, up, leaf.inside, leaf.at)))
+                            rides=Ride(host, leaf.panel, up, leaf.inside, leaf.at, loose=leaf.loose)))
     return (*patterns, *rode)
 
 

@@ -106,7 +106,7 @@ class Build:
         more = 2 * PATCH_MM
         covers = tuple(Cover(p.name, p.rides.panel, p.rides.inside,
                              p.rides.host.name if p.part == SKIN else "", p.name == LEAF)
-                       for p in self.patterns if p.rides)
+                       for p in self.patterns if p.rides and p.covers)
         windows = tuple(Window(o.name, o.panel, say("{width} by {height}", width=write_both(o.size[0] + more),
                                                     height=write_both(o.size[1] + more)))
                         for o in self.brief.openings if o.window)
@@ -242,7 +242,7 @@ def _in_rows(rows: Sequence[Sequence[Pattern]]) -> tuple[tuple[Rigid, ...], Box]
 def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = (),
           leaves: tuple[Leaf, ...] = ()) -> Build:
     """Work a brief out.  parts: the stocks of parts that have their own; the others are of what they usually
-    are, or else of the body's.  leaves: strips it tips up on, as large as they are whatever its scale.
+    are, or else of the body's.  leaves: what its joints cut besides, as large as it is whatever its scale.
 
     Raises MeasureError, StockError when the brief cannot be built, GeometryError for a fault of a recipe.
     """
@@ -250,7 +250,7 @@ def build(brief: Brief, stock: Stock, parts: tuple[tuple[str, Stock], ...] = (),
     values = recipe.accept(brief.values)
     recipe.accept_stock(stock)
     chosen = {part for part, _ in parts}
-    usual = usual_stocks(recipe, (HINGES,) if leaves else ())
+    usual = usual_stocks(recipe, {leaf.piece.part for leaf in leaves})
     parts = (*parts, *((part, find_stock(i)) for part, i in usual.items() if part not in chosen))
     # a brief made in the window is whole, and has been drafted once already
     plain = brief.drafted if values == brief.values else parted(recipe.draft(values), brief.amendments)

@@ -242,7 +242,7 @@ class EdgeKey(NamedTuple):
 class Ride(NamedTuple):
     """Where a piece is glued on another: the panel, how far its mid-surface lies from the panel's (mm), and
     on which of its faces; at: how its own coordinates lie in the panel's, seen from that face; seam: what it
-    is behind, "" for none."""
+    is behind, "" for none; loose: it is not glued there, and only goes with it."""
 
     host: Pattern
     panel: str
@@ -250,6 +250,7 @@ class Ride(NamedTuple):
     inside: bool
     at: Rigid = STAY
     seam: str = ""
+    loose: bool = False
 
 
 @dataclass(frozen=True, eq=False, kw_only=True)
@@ -276,6 +277,11 @@ class Pattern:
     keys: tuple[EdgeKey, ...] = ()
     part: str = ""
     rides: Ride | None = None
+
+    @property
+    def covers(self) -> bool:
+        """Whether it is glued on another piece, and goes with that."""
+        return self.rides is not None and not self.rides.loose
 
     def __repr__(self) -> str:
         return f"<pattern of {self.name}, {len(self.panels)} panels>"

@@ -75,7 +75,7 @@ def finished(pattern: Pattern) -> Pose:
 
 def _root_matrix(pattern: Pattern, root: FlatPanel, fraction: Moment) -> Matrix:
     if pattern.rides is not None:
-        host, panel, up, inside, at, _ = pattern.rides
+        host, panel, up, inside, at, *_ = pattern.rides
         carried = (finished(host) if fraction == 1.0 else pose(host, fraction))[panel]
         way = -1.0 if inside else 1.0  # on the inner face it is turned over
         on: Matrix = (carried @ np.array(((way * at.cos, -way * at.sin, 0.0, way * at.x),

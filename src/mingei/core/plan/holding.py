@@ -83,7 +83,7 @@ def held(patterns: Sequence[Pattern], tape_mm: float = 0.0, chosen: Mapping[str,
                    if s.name == m.seam and name in (m.row, m.seam)) * joint.hinges
         found.append(_held(name, p, adhesive, why, lengths * joint.hinges, area, tape_mm, making))
     found += _laps(patterns, tape_mm, chosen, making)
-    for p in (p for p in patterns if p.rides is not None):
+    for p in (p for p in patterns if p.covers):
         adhesive, why = _adhesive(None, p.stock, 0.0, False, chosen.get(p.name))
         across = math.sqrt(p.area)
         found.append(_held(p.name, p, adhesive, why, [across, across], p.area, tape_mm, making))

@@ -103,7 +103,7 @@ class Given(NamedTuple):
 
 
 class Added(NamedTuple):
-    """What a joint adds to each of the two, as amendments; leaves: the strips the guest tips up on; deep: how
+    """What a joint adds to each of the two, as amendments; leaves: what goes with the guest besides; deep: so
     deep the host's openings reach through what lies there layer on layer, mm."""
 
     host: tuple[Amendment, ...] = ()

@@ -66,7 +66,7 @@ class Seat(NamedTuple):
 
 
 class Own(NamedTuple):
-    """What joints add to one thing: amendments, and strips it tips up on."""
+    """What joints add to one thing: amendments, and what goes with it besides."""
 
     amendments: tuple[Amendment, ...] = ()
     leaves: tuple[Leaf, ...] = ()

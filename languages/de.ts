@@ -12115,6 +12115,10 @@ Protokoll: {log}</translation>
    <translation>Schild</translation>
   </message>
   <message>
+   <source>labels</source>
+   <translation>Etiketten</translation>
+  </message>
+  <message>
    <source>laid on it, each where it is traced</source>
    <translation>daraufgelegt, jede wo sie vorgezeichnet ist</translation>
   </message>
@@ -18549,6 +18553,10 @@ Protokoll: {log}</translation>
   <message>
    <source>washer</source>
    <translation>Scheibe</translation>
+  </message>
+  <message>
+   <source>washers</source>
+   <translation>Scheiben</translation>
   </message>
   <message>
    <source>ways of scoring and cutting</source>

@@ -23,7 +23,7 @@ from mingei.core.document.build import loads_of_all
 from mingei.core.document.project import Project
 from mingei.core.flat.pattern import Pattern
 from mingei.core.folded.fold import finished, place
-from mingei.core.folded.shared import shared, slabs
+from mingei.core.folded.shared import HAIR_MM, shared, slabs
 from mingei.core.kinds.join import Join, Row, join_of
 from mingei.core.plane.shape import bounds
 from mingei.core.stock import find_stock
@@ -354,7 +354,7 @@ class Washer(unittest.TestCase):
             # face to face with the last of what it is behind
             rest = [s.solid for s in slabs(whole_of(found, 0)) if s.pattern.name.startswith("deck")]
             (own,) = [s.solid for s in slabs(whole_of(found, 0)) if s.pattern.name == f"slide: {WASHER}"]
-            self.assertLess(min(own.min_gap(other, 5.0) for other in rest), 0.04)  # solids are a hair smaller
+            self.assertLess(min(own.min_gap(other, 5.0) for other in rest), 2 * HAIR_MM + 1e-6)
 
     def test_it_is_cut_with_the_rest_and_no_step_of_its_own_glues_it(self) -> None:
         found = joined(kit(FLOOR, ("slide", "tag", {}, on_floor("slides", deep="20 mm"))))

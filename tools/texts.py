@@ -99,12 +99,17 @@ def texts() -> tuple[dict[str, str], dict[str, str]]:
 def names() -> list[str]:
     """What pieces, panels, seams and their like are called, numbers as #."""
     from mingei.core.amendments.opening import Takes
+    from mingei.core.covering.leaf import HINGES, LEAF, WASHER, WASHERS
+    from mingei.core.covering.overlay import PARTS
+    from mingei.core.covering.skin import SKIN
+    from mingei.core.covering.strip import STRIPS
     from mingei.core.document.project import new_brief
     from mingei.core.errors import MingeiError
     from mingei.core.folded.sides import STANDARD_VIEWS
     from mingei.core.recipes import Kind, recipes
     from mingei.core.sizing.sizes import ENVELOPES, THINGS
     from mingei.core.stock import CATALOGUE
+    from mingei.core.whole.joints import joints
     from mingei.core.work.words import EDGES, FACES, STAGES, TOOLS
     from mingei.formats.device_file import devices
 
@@ -133,8 +138,9 @@ def names() -> list[str]:
                 found[said] = None
         for said in (recipe.title, recipe.purpose, recipe.family, recipe.family.capitalize(), *recipe.also):
             found[said] = None
-    for takes in Takes:
-        found[takes.value] = None
+    for named in (*(takes.value for takes in Takes), *PARTS, STRIPS, SKIN, HINGES, WASHERS, WASHER, LEAF,
+                  *(word for joint in joints().values() for word in joint.by)):
+        found[named] = None
     for name, _, _ in STANDARD_VIEWS:
         found[name] = found[name.capitalize()] = None
     for said in (*(s.name for s in CATALOGUE), *_TABLES):

@@ -199,7 +199,7 @@ class StockCard(Card):
         names, chosen = self.document.build.part_names, dict(self.document.brief.parts)
         for part in names:
             if part not in self.parts:
-                label, box = QLabel(t(part.capitalize())), QuietCombo()
+                label, box = QLabel(capital(t(part))), QuietCombo()
                 label.setMinimumWidth(84)
                 label.setBuddy(box)
                 box.setAccessibleName(t("Stock of the {part}", part=t(part)))

@@ -2151,6 +2151,10 @@
    <translation>Klappe</translation>
   </message>
   <message>
+   <source>Flaps</source>
+   <translation>Laschen</translation>
+  </message>
+  <message>
    <source>Flaps of {depth} on the {a} and the {b}, glued to each other. {length} long.</source>
    <translation>Klappen von {depth} an {a} und {b}, aneinander geklebt. {length} lang.</translation>
   </message>
@@ -3387,6 +3391,10 @@
    <translation>Liegende Linie</translation>
   </message>
   <message>
+   <source>Lever for a slot</source>
+   <translation>Hebel für einen Schlitz</translation>
+  </message>
+  <message>
    <source>Lid</source>
    <translation>Deckel</translation>
   </message>
@@ -4237,6 +4245,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Pass the tongues of the {guest} through the slots in the {panel}, with glue.</source>
    <translation>Führen Sie die Zungen von {guest} durch die Schlitze in {panel}, mit Leim.</translation>
+  </message>
+  <message>
+   <source>Pass the {guest} through the slot in the {panel} from behind: its foot stays behind, and the ends of the slot are its stops; no glue.</source>
+   <translation>{guest} von hinten durch den Schlitz in {panel} stecken: der Fuß bleibt dahinter, und die Enden des Schlitzes halten ihn auf; kein Kleber.</translation>
   </message>
   <message>
    <source>Patch behind it</source>
@@ -6995,6 +7007,10 @@ Protokoll: {log}</translation>
    <translation>eine Länge fehlt</translation>
   </message>
   <message>
+   <source>a lever that slides in a slot and cannot come out of it</source>
+   <translation>ein Hebel, der in einem Schlitz gleitet und nicht herauskann</translation>
+  </message>
+  <message>
    <source>a lid over it</source>
    <translation>ein Deckel darüber</translation>
   </message>
@@ -7471,6 +7487,10 @@ Protokoll: {log}</translation>
    <translation>längs der kurzen Seite</translation>
   </message>
   <message>
+   <source>along the slot</source>
+   <translation>entlang des Schlitzes</translation>
+  </message>
+  <message>
    <source>along the stick</source>
    <translation>entlang des Stabs</translation>
   </message>
@@ -7745,6 +7765,10 @@ Protokoll: {log}</translation>
   <message>
    <source>back flap on left flap front</source>
    <translation>Rückseite Klappe auf Klappe Vorderseite links</translation>
+  </message>
+  <message>
+   <source>back flap on plate</source>
+   <translation>hintere Lasche auf Platte</translation>
   </message>
   <message>
    <source>back flap on right flap</source>
@@ -10027,6 +10051,10 @@ Protokoll: {log}</translation>
    <translation>von vorn nach hinten, wenn sie offen steht</translation>
   </message>
   <message>
+   <source>from its flaps to its end</source>
+   <translation>von seinen Laschen bis zu seinem Ende</translation>
+  </message>
+  <message>
    <source>from its floor to the face</source>
    <translation>von seinem Boden bis zur Fläche</translation>
   </message>
@@ -10101,6 +10129,10 @@ Protokoll: {log}</translation>
   <message>
    <source>front flap on left flap</source>
    <translation>Klappe Vorderseite Klappe auf links</translation>
+  </message>
+  <message>
+   <source>front flap on plate</source>
+   <translation>vordere Lasche auf Platte</translation>
   </message>
   <message>
    <source>front flap on right flap</source>
@@ -11815,6 +11847,10 @@ Protokoll: {log}</translation>
    <translation>ihr Umriss, gezeichnet oder von einem Bild abgenommen</translation>
   </message>
   <message>
+   <source>its own foot</source>
+   <translation>seinem eigenen Fuß</translation>
+  </message>
+  <message>
    <source>its parts are: {names}</source>
    <translation>seine Teile sind: {names}</translation>
   </message>
@@ -12545,6 +12581,10 @@ Protokoll: {log}</translation>
   <message>
    <source>let it in by {most} at the most, or take thicker board</source>
    <translation>höchstens {most} einlassen oder dickere Pappe nehmen</translation>
+  </message>
+  <message>
+   <source>let it slide on a fastener</source>
+   <translation>lassen Sie es auf einer Klammer gleiten</translation>
   </message>
   <message>
    <source>let it stand on the {panel}, or make it {least} wide</source>
@@ -13313,6 +13353,10 @@ Protokoll: {log}</translation>
   <message>
    <source>make it {least} to {most}</source>
    <translation>nehmen Sie {least} bis {most}</translation>
+  </message>
+  <message>
+   <source>make it {least} wide across the slot, or let it slide on a fastener</source>
+   <translation>machen Sie ihn quer zum Schlitz {least} breit, oder lassen Sie es auf einer Klammer gleiten</translation>
   </message>
   <message>
    <source>make it {most} or less</source>
@@ -15079,6 +15123,10 @@ Protokoll: {log}</translation>
    <translation>Veröffentlichung {word}</translation>
   </message>
   <message>
+   <source>pull</source>
+   <translation>Zug</translation>
+  </message>
+  <message>
    <source>pull tab</source>
    <translation>Ziehlasche</translation>
   </message>
@@ -16263,6 +16311,10 @@ Protokoll: {log}</translation>
    <translation>eine so tiefe Lasche füllt die Tasche</translation>
   </message>
   <message>
+   <source>so far a flap reaches to either side</source>
+   <translation>so weit reicht eine Lasche nach jeder Seite</translation>
+  </message>
+  <message>
    <source>so flat a bowl is a plate</source>
    <translation>eine so flache Schale ist ein Teller</translation>
   </message>
@@ -17259,6 +17311,10 @@ Protokoll: {log}</translation>
    <translation>die Schrift {family} ist hier nicht eingerichtet</translation>
   </message>
   <message>
+   <source>the foot of the {guest} would come through the slot</source>
+   <translation>der Fuß von {guest} ginge durch den Schlitz</translation>
+  </message>
+  <message>
    <source>the gaps between its strips are what the floors slide into: lay it up with a scrap of the floor between, and cut the windows before</source>
    <translation>in die Lücken zwischen ihren Streifen werden die Böden geschoben: leg sie mit einem Rest des Bodens dazwischen auf, und schneid die Fenster vorher</translation>
   </message>
@@ -17617,6 +17673,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the {guest} does not touch what it should sit on</source>
    <translation>{guest} berührt nicht, worauf es sitzen soll</translation>
+  </message>
+  <message>
+   <source>the {guest} has no foot to hold it behind a slot</source>
+   <translation>{guest} hat keinen Fuß, der es hinter einem Schlitz hält</translation>
   </message>
   <message>
    <source>the {guest} has no level panel beneath for a hinge</source>

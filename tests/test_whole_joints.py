@@ -13,22 +13,34 @@ from pathlib import Path
 from typing import ClassVar
 
 import numpy as np
+from hypothesis import given
+from hypothesis import strategies as st
 from shapely import Polygon
 
 from mingei.core.amendments.opening import Shape
 from mingei.core.check.joined import whole_findings
 from mingei.core.check.simulating import simulate
 from mingei.core.covering.leaf import HINGE_STOCK_ID, HINGES, LEAF, WASHER, WASHERS
-from mingei.core.document.build import loads_of_all
-from mingei.core.document.project import Project
+from mingei.core.document.build import build, loads_of_all
+from mingei.core.document.project import Project, new_brief
 from mingei.core.flat.pattern import Pattern
 from mingei.core.folded.fold import finished, place
 from mingei.core.folded.shared import HAIR_MM, shared, slabs
 from mingei.core.kinds.join import Join, Row, join_of
 from mingei.core.plane.shape import bounds
-from mingei.core.stock import find_stock
+from mingei.core.stock import Stock, find_stock
 from mingei.core.whole.clear import aside
-from mingei.core.whole.joined import Shown, build_of, builds_of, joined, needed, plain, seated, whole_of
+from mingei.core.whole.joined import (
+    Shown,
+    build_of,
+    builds_of,
+    joined,
+    needed,
+    plain,
+    seated,
+    stood,
+    whole_of,
+)
 from mingei.formats import project_file
 from tests.support import InFolder
 from tests.test_cli import run as command
@@ -332,6 +344,19 @@ class Clear(unittest.TestCase):
 
 
 class Washer(unittest.TestCase):
+    def test_turned_on_an_inner_face_too_the_slot_lies_along_its_way(self) -> None:
+        found = joined(kit(FLOOR, ("slide", "tag", {}, on_floor("slides", deep="20 mm", turn_deg=30.0))))
+        (slot,) = found.build_of(0).patterns[0].by_name["base"].hole_polygons
+        pattern = found.build_of(0).patterns[0]
+        ring = place(finished(pattern)["base"], slot)
+        longest = ring[1:] - ring[:-1]
+        along = longest[np.linalg.norm(longest, axis=1).argmax()]
+        poses = [next(s.pose for s in stood(found, 0, Shown(moved=((1, share),))) if s.number == 1)[:3, 3]
+                 for share in (-1.0, 1.0)]
+        way = poses[1] - poses[0]
+        cosine = abs(float(along @ way)) / float(np.linalg.norm(along) * np.linalg.norm(way))
+        self.assertAlmostEqual(cosine, 1.0, places=6)
+
     def test_it_lies_behind_the_slot_whatever_lies_there_and_goes_with_what_slides(self) -> None:
         for host, panel in ((("deck", "laminate", {"width": 120.0}, None), "upper facing"),
                             (("deck", *FLOOR[1:]), "base")):
@@ -365,6 +390,54 @@ class Washer(unittest.TestCase):
                                        for op in s.operations))
         self.assertEqual(simulate(made), ())
         self.assertEqual(made.part_names, (WASHERS,))
+
+
+class Levers(unittest.TestCase):
+    def test_a_lever_slides_in_its_slot_and_does_not_come_out(self) -> None:
+        for host, panel, inside in ((("deck", "laminate", {"width": 120.0}, None), "upper facing", False),
+                                    (("deck", *FLOOR[1:]), "base", True)):
+            lever = ("lever", "lever", {}, Join("deck", panel, "slides", deep="25 mm", turn_deg=30.0,
+                                                by="its own foot", inside=inside))
+            project = kit(host, lever)
+            found = joined(project)
+            self.assertEqual([str(t.error) for t in found.troubles], [])
+            thick = sum(p.stock.caliper_mm for p in plain(project, 0).patterns if "strip" not in p.name)
+            for share in (-1.0, -0.4, 0.0, 1.0):
+                self.assertEqual(between(project, 0, Shown(moved=((1, share),))), [])
+            # its foot lies against the far side of what it goes through
+            rest = {p.name: p for p in whole_of(found, 0)}
+            leaf = place(finished(rest["lever: lever"])["front"],
+                         rest["lever: lever"].by_name["front"].polygon)
+            seat = found.seats[0]
+            back = np.linalg.inv(seat.given.face(seat.given.spots[0]))
+            out = (leaf @ back[:3, :3].T + back[:3, 3])[:, 2]
+            # 16 mm from its flaps to its end, less what it goes through
+            self.assertAlmostEqual(float(out.max()), 16.0 - thick, delta=0.3)
+            # pulled straight out its flaps meet the card beside the slot
+            every = slabs(whole_of(found, 0))
+            way = tuple((seat.given.face(seat.given.spots[0])[:3, 2] * 0.5).tolist())
+            caught = shared(every, way, frozenset(p for p in rest if p.startswith("lever")))
+            self.assertGreater(sum(s.volume for s in caught), 1.0)
+            # further than it may, it meets the end of its slot
+            past = seat.given.face(seat.given.spots[0])[:3, 0] * (12.5 + 0.6)
+            self.assertNotEqual(shared(every, tuple(past.tolist()),
+                                       frozenset(p for p in rest if p.startswith("lever"))), ())
+
+    def test_a_foot_that_would_come_through_is_refused_with_the_width_that_would_do(self) -> None:
+        post = ("post", "carton", POST, on_floor("slides", deep="20 mm", by="its own foot"))
+        (trouble,) = joined(kit(FLOOR, post)).troubles
+        self.assertRegex(str(trouble.error), r"would come through.*make it \d+ mm")
+
+    @given(st.floats(5.0, 80.0), st.floats(5.0, 120.0), st.floats(4.0, 40.0), st.floats(0.1, 0.5))
+    def test_a_lever_closes_over_its_whole_range(self, wide: float, out: float, flap: float,
+                                                 thick: float) -> None:
+        made = build(new_brief("lever", {"wide": wide, "out": out, "flap": flap}),
+                     Stock("card", "Card", 200, thick))
+        self.assertEqual([c for c in made.closures if not c.closes], [])
+        self.assertEqual(shared(slabs(made.patterns)), ())
+        self.assertEqual(simulate(made), ())
+        high = made.outside[2] - 2 * thick  # over flap and plate
+        self.assertAlmostEqual(high, out, places=6)
 
 
 if __name__ == "__main__":

@@ -102,6 +102,13 @@ class Given(NamedTuple):
         return np.stack([spot.x + way * (cos * x - sin * y), spot.y + sin * x + cos * y], axis=1)
 
 
+    def turn_on_panel(self, spot: Spot) -> float:
+        """The guest's x at a spot, in the panel's coordinates, degrees: on the inner face it turns the other
+        way."""
+        at, ahead = self.on_panel(spot, np.array(((0.0, 0.0), (1.0, 0.0))))
+        return float(np.degrees(np.arctan2(*(ahead - at)[::-1])))
+
+
 class Added(NamedTuple):
     """What a joint adds to each of the two, as amendments; leaves: what goes with the guest besides; deep: so
     deep the host's openings reach through what lies there layer on layer, mm."""

@@ -102,6 +102,11 @@ def touching(build: Build, foot: str = "") -> tuple[Polygon, ...]:
     return _sections(build, min(_ABOVE_MM, _ABOVE * thinnest), False, foot)
 
 
+def across(build: Build, level: float) -> tuple[Polygon, ...]:
+    """What of a thing lies at a level as it stands: outlines, and those of what they leave out, mm."""
+    return _sections(build, level, False)
+
+
 def lower(build: Build, level: float, foot: str = "") -> tuple[Polygon, ...]:
     """The outlines of all that lies below a level, seen from above, mm; their holes filled.  foot: the panel
     it stands on, "" as it is made."""

@@ -71,7 +71,7 @@ def _adds(given: Given) -> Added:
         raise MeasureError("so short a thread cannot be tied", "deep", "write how long it is, such as 20 mm")
     name, (x, y) = _pierced(given)
     word = given.guest.brief.name
-    host = tuple(_hole(given, f"{word} {number}", given.panel.name, spot.x, spot.y, spot.turn_deg)
+    host = tuple(_hole(given, f"{word} {number}", given.panel.name, spot.x, spot.y, given.turn_on_panel(spot))
                  for number, spot in enumerate(given.spots, 1))
     return Added(host, (_hole(given, given.by, name, x, y),))
 

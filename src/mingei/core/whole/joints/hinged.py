@@ -220,11 +220,10 @@ def _adds(given: Given) -> Added:
     across = (line.left + line.right) / 2
     host = []
     for number, spot in enumerate(given.spots, 1):
-        at, ahead = given.on_panel(spot, np.array(((across, line.behind + _FROM_LINE_MM),
-                                                   (across + 1.0, line.behind + _FROM_LINE_MM))))
-        way = float(np.degrees(np.arctan2(*(ahead - at)[::-1])))
+        (at,) = given.on_panel(spot, np.array(((across, line.behind + _FROM_LINE_MM),)))
         host.append(Opening(f"{given.guest.brief.name} {number}", given.panel.name, Shape.SLOT, wide,
-                            LEAST_HOLE_MM, float(at[0]), float(at[1]), turn_deg=way, stays=True, thick=thick))
+                            LEAST_HOLE_MM, float(at[0]), float(at[1]), turn_deg=given.turn_on_panel(spot),
+                            stays=True, thick=thick))
     back = floor.back
     x, y = place(back, [(across, line.behind - _FROM_LINE_MM)], floor.top)[0, :2].tolist()
     middle = bounds(next(p for p, _ in panels(given.guest) if p.name == floor.name).outline).centre

@@ -12,6 +12,7 @@ import numpy as np
 from mingei.core.amendments.opening import Opening
 from mingei.core.draft import When
 from mingei.core.flat.pattern import Pattern
+from mingei.core.folded.fold import stands_finished
 from mingei.core.plan.reaching import gets_out
 from mingei.core.plane.shape import Point
 from mingei.core.whole.between import Array, Given, Spot
@@ -68,6 +69,10 @@ def _reached(given: Given, groups: Sequence[Places], side: float) -> bool:
     finished."""
     way = side * given.face(Spot(0.0, 0.0, 0.0))[:3, 2]
     there = left_on(given)
+    beyond = max(float((stands_finished(p).points @ way).max()) for p in there if p.rides is None)
+    if all(float((beside(given, place, side, _OFF_MM) @ way)[0]) > beyond for places in groups
+           for place in places):
+        return True  # nothing of the host is on that side of it at all
     return all(any(gets_out(there, beside(given, place, side, _OFF_MM), way, _HAND) for place in places)
                for places in groups)
 

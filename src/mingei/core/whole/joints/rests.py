@@ -40,27 +40,33 @@ def _seen(given: Given) -> Array:
 
 def _pose(given: Given, spot: Spot) -> Array:
     """Let down through the spot, counted from the middle of the host as it is seen from there."""
-    import manifold3d as m3
-
     seen = _seen(given)
     parts = [s.solid for s in solids(given.host) if not s.solid.is_empty()]
     parts = [part.transform(seen[:3]) for part in parts] if given.join.square else parts
-    host, around = m3.Manifold.compose(parts), _boxes(parts)
-    box = np.array(host.bounding_box()).reshape(2, 3)
+    around = _boxes(parts)
+    box = np.stack([around[:, 0].min(axis=0), around[:, 1].max(axis=0)])
     turn = np.radians(spot.turn_deg)
     stand = np.eye(4)
     stand[:2, :2] = ((np.cos(turn), -np.sin(turn)), (np.sin(turn), np.cos(turn)))
     stand[:2, 3] = (box[0] + box[1])[:2] / 2 + (spot.x, spot.y)
     own = stand @ upright(given.guest, True)
-    parts = [s.solid.transform(own[:3]) for s in solids(given.guest) if not s.solid.is_empty()]
-    boxes = _boxes(parts)
+    mine = [s.solid.transform(own[:3]) for s in solids(given.guest) if not s.solid.is_empty()]
+    boxes = _boxes(mine)
+    # only what lies below it can be met
+    under = np.flatnonzero(((around[:, 0, :2] < boxes[:, 1, :2].max(axis=0))
+                            & (around[:, 1, :2] > boxes[:, 0, :2].min(axis=0))).all(axis=1)).tolist()
+    parts, around = [parts[i] for i in under], around[under]
     high, low = float(box[1][2]) + 1.0, float(box[0][2]) - 1.0
 
     def touches(z: float) -> bool:
         lies = boxes + np.array((0.0, 0.0, z))
         apart = (lies[:, None, 0] >= around[None, :, 1]) | (around[None, :, 0] >= lies[:, None, 1])
-        near = np.flatnonzero(~np.any(apart, axis=2).all(axis=1)).tolist()
-        return any(float((parts[i].translate((0.0, 0.0, z)) ^ host).volume()) > _TOUCHES_MM3 for i in near)
+        met: dict[int, float] = {}
+        for i, j in np.argwhere(~np.any(apart, axis=2)).tolist():
+            met[i] = met.get(i, 0.0) + float((mine[i].translate((0.0, 0.0, z)) ^ parts[j]).volume())
+            if met[i] > _TOUCHES_MM3:
+                return True
+        return False
 
     step = (high - low) / _STEPS
     first = next((i for i in range(_STEPS, -1, -1) if touches(low + i * step)), None)

@@ -38,6 +38,16 @@ class Everywhere(unittest.TestCase):
             self.assertTrue(closure.closes, closure)
 
     @given(any_build)
+    def test_a_measure_on_the_drawing_stands_beside_a_side_as_long(self, made: tuple[Brief, Stock]) -> None:
+        brief, _ = made
+        values = find_recipe(brief.recipe).settled(brief.values)
+        draft = find_recipe(brief.recipe).draft(values)
+        panels = {panel.name: panel for piece in draft.pieces for panel in piece.panels}
+        for shown in draft.dimensions:
+            length = math.dist(*shown.side.ends(panels[shown.side.panel]))
+            self.assertAlmostEqual(length, float(values[shown.measure]), delta=0.02, msg=shown.measure)
+
+    @given(any_build)
     def test_the_cavity_is_what_was_asked(self, made: tuple[Brief, Stock]) -> None:
         cavity = build(*made).cavity
         if cavity is None:

@@ -47,7 +47,10 @@ def draft_figure(values: Values) -> Draft:
                       holes=(hole_path(hole),) if hole > 0 else ())
         laps = (Lap(f"{above} on {name}", above, name),) if above else ()
         pieces.append(Piece(name, name, _FLAT, (panel,), laps=laps, part="layers" if i else ""))
-    shown = (Dimension("width", EdgeRef("figure", 0)),) if values["shape"] == RECTANGLE else ()
+    # where its corners are not rounded its sides are as long as it is wide and high
+    square = values["shape"] == RECTANGLE and not float(values["corner"])
+    shown = tuple(Dimension(word, EdgeRef("figure", side))
+                  for side, word in enumerate(("width", "height")) if square)
     return Draft(tuple(pieces), closes=False, dimensions=shown,
                  places=(Place("middle", names[-1], 0.0, 0.0),))
 

@@ -518,7 +518,8 @@ class AtRandom(unittest.TestCase):
             join = on_floor(how, x=f"{dice.uniform(-20, 20):.2f}", y=f"{dice.uniform(-20, 20):.2f}",
                             turn_deg=dice.uniform(-180, 180), fit=dice.uniform(0.1, 0.6),
                             deep=f"{dice.uniform(3, 12):.2f} mm" if how in ("drops", "slides") else "",
-                            bent=dice.random() < 0.5)
+                            bent=dice.random() < 0.5, by=dice.choice(joints()[how].by or ("",)),
+                            most_deg=dice.choice((0.0, 30.0, 90.0)) if "most_deg" in joints()[how].needs else 0.0)
             project = kit(("floor", "tray", {"length": 300.0, "width": 260.0, "height": 12.0}, None),
                           ("post", dice.choice(GUESTS), {}, join), stocks={"post": stock})
             found = joined(project)

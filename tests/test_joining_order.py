@@ -18,10 +18,10 @@ from mingei.core.kinds import some
 from mingei.core.kinds.join import Join, join_of
 from mingei.core.kinds.work import Work
 from mingei.core.plan.making import USUAL
-from mingei.core.plan.picture import Tint, finished_picture
+from mingei.core.plan.picture import Tint, finished_picture, step_picture
 from mingei.core.whole.joined import Joined, joined, whole_of
 from mingei.core.whole.joints import joints
-from mingei.core.whole.pictures import join_picture
+from mingei.core.whole.pictures import join_picture, picture_of
 from tests.test_whole import GUESTS, SOAK, kit
 
 SMALL = {"length": 20.0, "width": 24.0, "height": 20.0}
@@ -110,6 +110,31 @@ class AtTheTable(unittest.TestCase):
             self.assertEqual(on.needs(step).held, ())
             self.assertEqual([(b.name, b.many) for b in on.needs(step).bought], [("fastener", 1)])
             self.assertEqual(len(step.operations), 1)
+
+    def test_pictures_show_what_was_set_on_it_before_and_nothing_that_comes_later(self) -> None:
+        plate = ("deck", "carton", {"length": 160.0, "width": 140.0, "height": 30.0}, None)
+        late = ("late", "carton", SMALL, Join("deck", "top", "stands", x="40 mm"))
+        early = ("early", "tag", {}, Join("deck", "front", "turns"))
+        found = joined(kit(plate, late, early))  # the later in the list is joined first
+        self.assertEqual([str(t.error) for t in found.troubles], [])
+        steps = found.build_of(0).plan.steps
+        when = {name: next(s.number for s in steps for op in s.operations if f"/join {name} " in op.key)
+                for name in ("early", "late")}
+        self.assertLess(when["early"], when["late"])
+        bare = found._replace(seats=())
+        for step in steps:
+            shown, alone = picture_of(found, 0, step), picture_of(bare, 0, step)
+            self.assertIsNone(alone)
+            if step.number < when["early"]:
+                self.assertIsNone(shown)
+                continue
+            own = step_picture(found.build_of(0).plan, step, found.build_of(0).patterns)
+            faces = len(shown.shapes)
+            if when["early"] < step.number < when["late"]:
+                # what the tag adds is seen, or it hides what is behind it
+                self.assertNotEqual(faces, len(own.shapes))
+            if step.number == when["early"]:
+                self.assertLess(faces, len(picture_of(found, 0, steps[when["late"] - 1]).shapes))
 
     def test_its_picture_shows_the_host_as_it_is_by_then(self) -> None:
         found = pair("carton", "top", "hinged")

@@ -515,11 +515,12 @@ class AtRandom(unittest.TestCase):
         for number in range(300 if SOAK else 40):
             how = dice.choice([w for w in joints() if w not in ("hangs",)])
             stock = dice.choice(("card-160", "card-250", "card-300"))
+            turns = "most_deg" in joints()[how].needs
             join = on_floor(how, x=f"{dice.uniform(-20, 20):.2f}", y=f"{dice.uniform(-20, 20):.2f}",
                             turn_deg=dice.uniform(-180, 180), fit=dice.uniform(0.1, 0.6),
                             deep=f"{dice.uniform(3, 12):.2f} mm" if how in ("drops", "slides") else "",
                             bent=dice.random() < 0.5, by=dice.choice(joints()[how].by or ("",)),
-                            most_deg=dice.choice((0.0, 30.0, 90.0)) if "most_deg" in joints()[how].needs else 0.0)
+                            most_deg=dice.choice((0.0, 30.0, 90.0)) if turns else 0.0)
             project = kit(("floor", "tray", {"length": 300.0, "width": 260.0, "height": 12.0}, None),
                           ("post", dice.choice(GUESTS), {}, join), stocks={"post": stock})
             found = joined(project)

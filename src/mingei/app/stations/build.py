@@ -69,6 +69,7 @@ class BuildStation(Station):
         self.number = 0
         self.table: Table | None = None
         self._pictures: dict[tuple[object, str, object], Picture] = {}
+        self._on: tuple[object, int, object] | None = None
         self._drawing: Job | None = None
         self._clock, self._last = QElapsedTimer(), 0.0
         self._clock.start()
@@ -316,7 +317,20 @@ class BuildStation(Station):
     def _key(self, step: Step) -> tuple[object, str, object]:
         looks = {look.step: (look.yaw_deg, look.pitch_deg)
                  for look in some(self.build.brief.amendments, Look)}
-        return self.build.plan, step.key, looks.get(step.key)
+        return (self.build.plan, self._set_on_it()), step.key, looks.get(step.key)
+
+    def _set_on_it(self) -> object:
+        """What is set on the thing, which its pictures show, too."""
+        project, current = self.document.project, self.document.current
+        if self._on is None or self._on[0] is not project or self._on[1] != current:
+            on: object = ()
+            if is_joined(project.briefs):
+                from mingei.core.whole.joined import joined
+                from mingei.core.whole.pictures import set_on
+
+                on = set_on(joined(project), current)
+            self._on = project, current, on
+        return self._on[2]
 
     def _draw(self) -> None:
         """Draw the pictures that are missing, the one in hand first, in the background."""
@@ -338,9 +352,9 @@ class BuildStation(Station):
                 drawn = None
                 if is_joined(project.briefs):
                     from mingei.core.whole.joined import joined
-                    from mingei.core.whole.pictures import join_picture
+                    from mingei.core.whole.pictures import picture_of
 
-                    drawn = join_picture(joined(project), number, step, look=look)
+                    drawn = picture_of(joined(project), number, step, look=look)
                 fresh.append((key, drawn or step_picture(build.plan, step, build.patterns, look=look)))
                 progress.report(len(fresh) / len(missing))
 

@@ -8,11 +8,11 @@ measure, y up, in painting order.
 from __future__ import annotations
 
 import math
-from collections.abc import Collection, Mapping, Sequence
+from collections.abc import Callable, Collection, Mapping, Sequence
 from enum import StrEnum
 from functools import partial
 from types import MappingProxyType
-from typing import Any, NamedTuple
+from typing import Any, NamedTuple, TypeAlias
 
 import numpy as np
 from numpy.typing import NDArray
@@ -59,6 +59,14 @@ class Shape(NamedTuple):
     sides: tuple[int, ...]
 
 
+#: What else is there at a step: of the pieces shown and their moments, other finished pieces.
+Besides: TypeAlias = Callable[[Sequence[Pattern], Mapping[str, Moment]], Sequence[Pattern]]
+
+
+def nothing(shown: Sequence[Pattern], moments: Mapping[str, Moment]) -> Sequence[Pattern]:
+    return ()
+
+
 class Picture(NamedTuple):
     """width: of the picture, its height being 1; shapes in painting order; hatch: where glue goes, lines over
     the shapes they belong to, by the number of the shape; arrows: ways of what moves, their heads last;
@@ -73,12 +81,14 @@ class Picture(NamedTuple):
 
 
 def step_picture(plan: Plan, step: Step, patterns: Sequence[Pattern], width: float = 1.5,
-                 look: tuple[float, float] | None = None) -> Picture:
-    """The picture of a step.  width: over height; look: yaw and pitch (degrees) a person chose."""
+                 look: tuple[float, float] | None = None, besides: Besides = nothing) -> Picture:
+    """The picture of a step.  width: over height; look: yaw and pitch (degrees) a person chose; besides: what
+    else is there, finished, where it goes with the pieces shown at their moments."""
     shown = shown_at(plan, step, patterns)
     before, after = plan.moment(step.number - 1), plan.moment(step.number)
     moments = _moments(shown, before, after, _MIDWAY if step.panels else 1.0)
-    shape = assembled(shown, moments)
+    others = besides(shown, moments)
+    shape = assembled((*shown, *others), {**moments, **{p.name: 1.0 for p in others}})
     names = [(p.name, panel) for p in shown for panel in p.panels]
     moving = {i for i, (piece, panel) in enumerate(names) for op in step.operations if op.piece == piece
               and {panel.name, panel.whole} & set(op.moves)}

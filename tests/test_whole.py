@@ -21,7 +21,7 @@ from mingei.core.check.joined import whole_findings
 from mingei.core.document.make_sheet import make_sheet
 from mingei.core.document.project import Project, new_brief, new_project
 from mingei.core.document.table import table
-from mingei.core.errors import MeasureError
+from mingei.core.errors import MeasureError, MingeiError
 from mingei.core.folded.fold import finished, place
 from mingei.core.folded.shared import shared, slabs
 from mingei.core.kinds import some
@@ -34,6 +34,7 @@ from mingei.core.plan.making import USUAL
 from mingei.core.plane import contour
 from mingei.core.plane.shape import bounds, flat_points
 from mingei.core.sizing.scale import scaled
+from mingei.core.stock import find_stock
 from mingei.core.whole.bodies import panels, touching, upright
 from mingei.core.whole.joined import (
     ASSEMBLED,
@@ -511,8 +512,8 @@ GUESTS = ("carton", "dividers", "prism", "frustum-box", "pyramid", "sleeve", "tu
 class AtRandom(unittest.TestCase):
     def test_pairs_of_any_things_share_no_card_or_are_refused_in_a_sentence(self) -> None:
         dice = random.Random(11)
-        held = 0
-        for number in range(300 if SOAK else 40):
+        held = grown = 0
+        for number in range(300 if SOAK else 30):
             how = dice.choice([w for w in joints() if w not in ("hangs",)])
             stock = dice.choice(("card-160", "card-250", "card-300"))
             turns = "most_deg" in joints()[how].needs
@@ -520,7 +521,8 @@ class AtRandom(unittest.TestCase):
                             turn_deg=dice.uniform(-180, 180), fit=dice.uniform(0.1, 0.6),
                             deep=f"{dice.uniform(3, 12):.2f} mm" if how in ("drops", "slides") else "",
                             bent=dice.random() < 0.5, by=dice.choice(joints()[how].by or ("",)),
-                            most_deg=dice.choice((0.0, 30.0, 90.0)) if turns else 0.0)
+                            most_deg=dice.choice((0.0, 30.0, 90.0)) if turns else 0.0,
+                            row=dice.choice((Row.ONE, Row.ONE, Row.MIRRORED)))
             project = kit(("floor", "tray", {"length": 300.0, "width": 260.0, "height": 12.0}, None),
                           ("post", dice.choice(GUESTS), {}, join), stocks={"post": stock})
             found = joined(project)
@@ -529,11 +531,25 @@ class AtRandom(unittest.TestCase):
                     self.assertNotIn("\n", str(found.troubles[0].error))
                     continue
                 held += 1
-                walls = {"left wall", "right wall", "front wall", "back wall"}
-                met = [s for s in between(project) if not {s.a[1], s.b[1]} & walls and "tab" not in s.a[1]]
-                self.assertEqual(met, [])
+                self.assertEqual(self._met(project), [])
+                # at another size, and the host in another stock, it fits as well, or is refused
+                try:
+                    larger = replace(project, briefs=tuple(scaled(b, dice.choice((0.8, 1.3)))
+                                                           for b in project.briefs))
+                    other = larger.with_stock(0, find_stock(dice.choice(("card-160", "greyboard-10"))))
+                except MingeiError:
+                    continue
+                again = joined(other)
+                grown += not again.troubles
+                self.assertEqual(self._met(other), [])
         self.assertGreater(held, 10)
+        self.assertGreater(grown, 5)
 
+    def _met(self, project: Project) -> list[object]:
+        """What guest and host share, but the walls a guest may reach past."""
+        walls = {"left wall", "right wall", "front wall", "back wall"}
+        return [s for s in between(project) if not {s.a[1], s.b[1]} & walls and "tab" not in s.a[1]
+                and not (s.a[0].startswith("post") and s.b[0].startswith("post"))]
 
     def test_trees_of_several_things_share_no_card_but_where_they_are_told(self) -> None:
         dice = random.Random(5)

@@ -155,6 +155,18 @@ class Through(unittest.TestCase):
                 self.assertAlmostEqual(size[1], wanted[1], places=3)
             self.assertEqual(between(project), [])
 
+    def test_boards_that_are_cut_in_where_they_cross_have_tongues_beside_their_slots(self) -> None:
+        project = kit(FLOOR, ("post", "dividers", {"length": 60.0, "width": 60.0, "along": 2.0, "across": 2.0},
+                              on_floor("through")))
+        found = joined(project)
+        self.assertEqual([str(t.error) for t in found.troubles], [])
+        tongues = {p.name: len(p.tongues) for piece in found.build_of(1).draft.pieces for p in piece.panels}
+        self.assertEqual(sorted(tongues.values()), [1, 2])  # amid the one, on either side of the slot
+        self.assertEqual(len(found.build_of(0).patterns[0].by_name["base"].holes), 3)
+        self.assertEqual(between(project), [])
+        # the boards are still halved into each other
+        self.assertEqual([c for c in found.build_of(1).closures if not c.closes], [])
+
     def test_without_its_slots_it_would_stand_in_the_host(self) -> None:
         project = kit(FLOOR, ("post", "dividers", {}, on_floor("through")))
         found = joined(project)
@@ -372,6 +384,18 @@ class Moves(unittest.TestCase):
             every, host = slabs(plain(found.project, 1).patterns), slabs(plain(found.project, 0).patterns)
             self.assertGreater(sum(float((a.solid.transform(nearer[:3]) ^ b.solid).volume()) for a in every
                                    for b in host), 0.02, side)
+
+    def test_what_is_let_down_square_to_a_side_comes_apart_that_way(self) -> None:
+        ball = ("ball", "ball-bands", {"diameter": 44.0, "cap": 14.0}, None)
+        nose = ("nose", "tube", {"diameter": 20.0, "height": 20.0},
+                Join("ball", "equator 1", "rests", square=True))
+        found = joined(kit(ball, nose))
+        self.assertEqual([str(t.error) for t in found.troubles], [])
+        seat = found.seats[0]
+        together, apart = (stood(found, 0, Shown(apart=share))[1].pose for share in (0.0, 1.0))
+        way = apart[:3, 3] - together[:3, 3]
+        normal = finished(seat.given.pattern)["equator 1"][:3, 2]
+        np.testing.assert_allclose(way / np.linalg.norm(way), normal, atol=1e-9)
 
     def test_a_guest_stands_on_any_panel_of_its_own_that_is_named(self) -> None:
         for recipe, values in (("carton", {"length": 40.0, "width": 30.0, "height": 60.0}),

@@ -424,7 +424,7 @@ class _Developer:
                 stepped(work, edge, tongues(panel.ways[edge][2]),
                         self.offsets.of(panel, edge) + self.given.thick(seam.host.panel))
         for edge in dict.fromkeys(t.side for t in panel.tongues):
-            if not self._free(work, edge):
+            if not self._bare(work, edge):
                 raise GeometryError("a tongue stands on a free straight side only",
                                     say("panel {panel}, side {side}", panel=panel.name, side=edge))
             face = face or work.outline()
@@ -485,6 +485,12 @@ class _Developer:
 
 
 
+
+    def _bare(self, work: Work, edge: int) -> bool:
+        """Whether a side is free and straight, but for the slots cut into it."""
+        here = EdgeRef(work.panel.name, edge)
+        straight = all(label is None for label in work.labels[edge]) and all(isinstance(part, Line) for part in work.sides[edge])
+        return straight and here not in self.given.hosted and here not in self.given.carried
 
     def _free(self, work: Work, edge: int) -> bool:
         """Whether a side is one straight cut that no seam needs."""

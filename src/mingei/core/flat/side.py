@@ -61,17 +61,20 @@ def stepped(work: Work, edge: int, spans: Sequence[tuple[float, float]], to: flo
     its nominal line, inward negative: tongues, or cuts square to the side."""
     p, (ux, uy), _ = work.panel.ways[edge]
     for low, high in sorted(spans):
-        *before, side = work.sides[edge]
-        # how far the side lies outside its nominal line
-        level = (side.start[0] - p[0]) * uy - (side.start[1] - p[1]) * ux
-        begins, ends = ((q[0] - p[0]) * ux + (q[1] - p[1]) * uy for q in (side.start, side.end))
-        if low < begins + TOLERANCE.same_point or high > ends - TOLERANCE.same_point:
+        path = work.sides[edge]
+        # of each part of the side, from where to where along it, and how far outside its nominal line
+        parts = [(*((q[0] - p[0]) * ux + (q[1] - p[1]) * uy for q in (part.start, part.end)),
+                  (part.start[0] - p[0]) * uy - (part.start[1] - p[1]) * ux) for part in path]
+        at = next((i for i, (begins, ends, _) in enumerate(parts)
+                   if begins + TOLERANCE.same_point <= low and high <= ends - TOLERANCE.same_point), None)
+        if at is None:
             raise GeometryError("what is cut there reaches past its side",
                                 say("panel {panel}", panel=work.panel.name))
+        side, level = path[at], parts[at][2]
         corners = (side.start, *((p[0] + ux * along + uy * out, p[1] + uy * along - ux * out)
                                  for along, out in ((low, level), (low, to), (high, to), (high, level))),
                    side.end)
-        work.sides[edge] = (*before, *(Line(a, b) for a, b in pairwise(corners)))
+        work.sides[edge] = (*path[:at], *(Line(a, b) for a, b in pairwise(corners)), *path[at + 1:])
     work.labels[edge] = [None] * len(work.sides[edge])
 
 

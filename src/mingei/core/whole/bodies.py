@@ -31,13 +31,16 @@ _STANDS = 0.7
 _ABOVE_MM, _ABOVE, _NEAR_MM = 0.1, 0.4, 0.3
 #: Gaps so narrow (mm) are closed twice over.
 _CLOSED_MM = 0.2
+#: Of a side cut into, shorter spans than this (mm) are no place for a tongue, and such a share of it is left.
+_SPAN_MM, _MOSTLY = 3.0, 0.85
 #: A side lies no further from where it was drawn, mm; what touches on less is a point, mm2.
 _OFF_MM, _SPOT_MM2 = 3.0, 0.5
 
 
 class Below(NamedTuple):
-    """A side of a panel that stands on the ground: its panel and number, its ends, how thick it is, mm, and
-    how much it leans (tangent)."""
+    """A side of a panel that stands on the ground: its panel and number, its ends, how thick it is, mm, how
+    much it leans (tangent), and from where to where along it it is straight, mm: boards that cross another
+    are cut in."""
 
     panel: str
     side: int
@@ -45,6 +48,7 @@ class Below(NamedTuple):
     end: Array
     thick: float
     leans: float
+    spans: tuple[tuple[float, float], ...] = ()
 
     def passes(self, through: float) -> float:
         """How wide it is (mm) on its way through something so thick, mm."""
@@ -166,19 +170,27 @@ def sides_below(build: Build) -> tuple[Below, ...]:
             a, b = corners[side], corners[(side + 1) % len(corners)]
             if (EdgeRef(panel.name, side) not in taken and lowest < _NEAR_MM
                     and max(a[2], b[2]) < _NEAR_MM + pattern.stock.caliper_mm
-                    and _straight(panel, flat, side)):
-                found.append(Below(panel.name, side, a, b, pattern.stock.caliper_mm,
-                                   abs(float(matrix[2, 2])) / math.sqrt(1.0 - float(matrix[2, 2]) ** 2)))
+                    and (spans := _straight(panel, flat, side))):
+                leans = abs(float(matrix[2, 2])) / math.sqrt(1.0 - float(matrix[2, 2]) ** 2)
+                found.append(Below(panel.name, side, a, b, pattern.stock.caliper_mm, leans, spans))
     return tuple(found)
 
 
-def _straight(panel: Panel, flat: FlatPanel, side: int) -> bool:
-    """Whether a side is one straight cut from corner to corner."""
+def _straight(panel: Panel, flat: FlatPanel, side: int) -> tuple[tuple[float, float], ...]:
+    """From where to where along a side it is one straight cut: all of it, or what is between the slots cut
+    into it; nothing where that is less than most of it."""
     (px, py), (ux, uy), long = panel.ways[side]
-    along = [segment for segment, fold in zip(flat.path, flat.folds, strict=True)
-             if fold is None and isinstance(segment, Line) and segment.length > long / 2
-             and all(abs((x - px) * uy - (y - py) * ux) < _OFF_MM for x, y in (segment.start, segment.end))]
-    return len(along) == 1 and along[0].length > 0.9 * long
+    spans = []
+    for segment, fold in zip(flat.path, flat.folds, strict=True):
+        ends = (segment.start, segment.end)
+        if fold is None and isinstance(segment, Line) and all(
+                abs((x - px) * uy - (y - py) * ux) < _OFF_MM for x, y in ends):
+            low, high = sorted(max(0.0, min(long, (x - px) * ux + (y - py) * uy)) for x, y in ends)
+            if high - low > _SPAN_MM:
+                spans.append((low, high))
+    if sum(high - low for low, high in spans) < _MOSTLY * long:
+        return ()
+    return ((0.0, long),) if len(spans) == 1 else tuple(sorted(spans))
 
 
 def panels(build: Build) -> list[tuple[Panel, Pattern]]:

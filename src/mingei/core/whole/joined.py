@@ -237,7 +237,7 @@ def counted_out(project: Project, number: int) -> Project:
 def _near_edge(seat: Seat, to: Added) -> MeasureError | None:
     """What is cut for a guest that comes too near to the edge of its panel: by how much it is to be moved, or
     how large the panel would have to be.  None where that is not what is wrong."""
-    openings = some(to.host, Opening)
+    openings = [o for o in some(to.host, Opening) if o.panel == seat.given.panel.name]
     if not openings:
         return None
     middle = seat.given.middle
@@ -488,7 +488,7 @@ def _shifted(seat: Seat, spot: Spot, shown: Shown) -> Array:
     if shown.apart > 0:
         off = np.eye(4)
         away = face[:3, 2]
-        if seat.joint.hangs or seat.joint.free:
+        if seat.joint.hangs or (seat.joint.free and not seat.join.square):
             away = np.array((0.0, 0.0, -1.0 if seat.joint.hangs else 1.0))
         off[:3, 3] = away * shown.apart * (height_of(seat.given.guest) + _CLEAR_MM)
         found = off @ found

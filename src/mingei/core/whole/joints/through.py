@@ -43,8 +43,11 @@ def _adds(given: Given) -> Added:
     for below in sides_below(given.guest):
         long = float(np.linalg.norm(below.end - below.start))
         way = (below.end - below.start)[:2] / long
-        # amid the side, or towards its ends where others cross it there
-        for spans in (tongues(long), [(share * long, (share + _AT_END) * long) for share in _ENDS]):
+        # amid the side, or towards its ends where others cross it there; beside the slots cut into it
+        at_ends = [(share * long, (share + _AT_END) * long) for share in _ENDS]
+        beside = [(start + low, start + high) for start, end in below.spans
+                  for low, high in tongues(end - start)]
+        for spans in (beside, at_ends) if len(below.spans) == 1 else (beside,):
             fresh = [_Cut(below.start[:2] + way * (low + high) / 2, way, (high - low) / 2,
                           below.passes(deep),
                           (Tongue(below.panel, below.side, low, high, out, bend),))

@@ -9379,6 +9379,10 @@ Protokoll: {log}</translation>
    <translation>neu entwerfen mit {name}</translation>
   </message>
   <message>
+   <source>draft it anew at that size</source>
+   <translation>entwerfen Sie es in dieser Größe neu</translation>
+  </message>
+  <message>
    <source>draft it anew at this size</source>
    <translation>entwerfen Sie es in dieser Größe neu</translation>
   </message>
@@ -17257,6 +17261,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the drawing is packed, and broken</source>
    <translation>die Zeichnung ist gepackt und kaputt</translation>
+  </message>
+  <message>
+   <source>the drawing of the {name} is enlarged: what joins it would grow with that</source>
+   <translation>die Zeichnung von {name} ist vergrößert: was es verbindet, wüchse mit</translation>
   </message>
   <message>
    <source>the edge of the frame runs through the hole of the knob</source>

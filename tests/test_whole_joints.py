@@ -21,6 +21,7 @@ from mingei.core.amendments.opening import Shape
 from mingei.core.check.joined import whole_findings
 from mingei.core.check.simulating import simulate
 from mingei.core.covering.leaf import HINGE_STOCK_ID, HINGES, LEAF, WASHER, WASHERS
+from mingei.core.covering.overlay import Overlay
 from mingei.core.document.build import build, loads_of_all
 from mingei.core.document.project import Project, new_brief
 from mingei.core.flat.pattern import Pattern
@@ -28,6 +29,7 @@ from mingei.core.folded.fold import finished, place
 from mingei.core.folded.shared import HAIR_MM, shared, slabs
 from mingei.core.kinds.join import Join, Row, join_of
 from mingei.core.plane.shape import bounds
+from mingei.core.sizing.scale import scaled
 from mingei.core.stock import Stock, find_stock
 from mingei.core.whole.clear import aside
 from mingei.core.whole.joined import (
@@ -151,6 +153,23 @@ class Strip(unittest.TestCase):
         lengths = [bounds(glued[d].polygon).height for d in (40.0, 22.0)]
         self.assertGreater(lengths[0], lengths[1])
         self.assertRegex(glued[12.0], r"no room to glue a hinge on; leave 14 mm")
+
+    def test_what_is_glued_on_its_floor_or_behind_the_host_leaves_it_no_room(self) -> None:
+        for number, panel, told in ((1, "base", "no room to glue a hinge on"), (0, "top", "behind the top")):
+            project = hinged()
+            lined = project.briefs[number].amended(Overlay("lining", panel, inside=True, part="linings"))
+            self.assertRegex(str(joined(project.with_brief(number, lined)).troubles[0].error), told)
+
+    def test_a_thing_whose_drawing_is_enlarged_is_refused_with_what_would_do(self) -> None:
+        for number in (0, 1):
+            project = hinged()
+            copied = project.with_brief(number, replace(project.briefs[number], enlarged=1.5))
+            (trouble,) = joined(copied).troubles
+            self.assertRegex(str(trouble.error), f"{project.briefs[number].name} is enlarged.*draft it anew")
+            anew = replace(project, briefs=tuple(scaled(b, 1.5) if n == number and number == 0 else b
+                                                 for n, b in enumerate(project.briefs)))
+            self.assertEqual(joined(anew).troubles, ())
+            self.assertEqual(between(anew), [])
 
     def test_it_is_laid_on_sheets_counted_and_follows_scale(self) -> None:
         project = seated(kit(DECK, ("post", "carton", {**POST, "length": 30.0, "width": 40.0},

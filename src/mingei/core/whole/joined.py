@@ -312,6 +312,10 @@ def _seat(project: Project, number: int, join: Join) -> Seat:
         raise MeasureError(say("{name} is joined to itself by way of others", name=briefs[number].name),
                            "host",
                            "join it to something that does not stand on it")
+    copied = next((briefs[n].name for n in (number, host) if briefs[n].enlarged != 1.0), "")
+    if copied:
+        raise MeasureError(say("the drawing of the {name} is enlarged: what joins it would grow with that",
+                               name=copied), "scale", "draft it anew at that size")
     joint = find(join.how)
     one, other = plain(project, number), plain(project, host)
     panel, pattern = _named(other, join.panel, "panel")

@@ -135,8 +135,12 @@ def _free(pattern: Pattern, name: str, patterns: tuple[Pattern, ...], inside: bo
     panel = pattern.by_name[name]
     room = area_of(panel.polygon, panel.hole_polygons).buffer(-_CLEAR_MM)
     wanted = area_of([(float(x), float(y)) for x, y in at])
+    back = np.linalg.inv(finished(pattern)[name])
+    laid = [place(back @ finished(p)[p.root], p.by_name[p.root].polygon)[:, :2] for p in patterns
+            if p.rides is not None and p.rides.panel == name and p.rides.inside is inside]
     return bool(room.covers(wanted)) and not any(
-        area_of(held).buffer(_CLEAR_MM).intersects(wanted) for held in landed_on(panel, patterns, inside))
+        area_of(held).buffer(_CLEAR_MM).intersects(wanted)
+        for held in (*landed_on(panel, patterns, inside), *laid))
 
 
 def _within(given: Given, floor: _Floor) -> float:

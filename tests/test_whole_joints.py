@@ -264,6 +264,24 @@ class Layers(unittest.TestCase):
         self.assertEqual(len(holed), len([p for p in found.build_of(1).patterns if "strip" not in p.name]))
 
 
+class OnAMat(unittest.TestCase):
+    def test_on_a_mat_and_its_pads_it_stands_higher_by_them_and_still_goes_through(self) -> None:
+        for how, guest, values, deep in (("stands", "carton", POST, ""), ("through", "dividers", {}, ""),
+                                         ("stuck", "tag", {}, ""), ("turns", "tag", {}, ""),
+                                         ("slides", "tag", {}, "20 mm"), ("drops", "carton", POST, "5 mm"),
+                                         ("hinged", "carton", POST, "")):
+            with self.subTest(how=how):
+                bare = kit(DECK, ("post", guest, values, Join("deck", "top", how, deep=deep)))
+                mat = Overlay("mat", "top", pad=1.5)
+                project = bare.with_brief(0, bare.briefs[0].amended(mat))
+                low, high = joined(bare), joined(project)
+                self.assertEqual([str(t.error) for t in high.troubles], [])
+                rise = high.seats[0].poses[0][2, 3] - low.seats[0].poses[0][2, 3]
+                card = plain(project, 0).patterns[-1].stock.caliper_mm
+                self.assertAlmostEqual(rise, 1.5 + card, places=6)
+                self.assertEqual(between(project), [])
+
+
 class HeldBy(unittest.TestCase):
     def test_what_hangs_hangs_by_thread_ribbon_or_elastic_each_with_its_hole_and_length(self) -> None:
         # 2 mm and 50 mm for a thread, a slit 6 mm wide and 60 mm for a ribbon (common practice)

@@ -20,7 +20,7 @@ from mingei.core.flat.pattern import Pattern
 from mingei.core.folded.fold import finished, place
 from mingei.core.kinds import Amendment
 from mingei.core.kinds.join import Join
-from mingei.core.plane.shape import Point, bounds
+from mingei.core.plane.shape import Point, bounds, contains
 from mingei.core.whole.bodies import solids, upright
 from mingei.core.whole.layers import behind
 from mingei.core.words import Words, say
@@ -73,7 +73,12 @@ class Given(NamedTuple):
         all."""
         x, y = self.middle
         return max(behind(self.host, self.panel.name, self.join.inside, (x + spot.x, y + spot.y))[-1].far
-                   for spot in self.spots)
+                   + self.laid(spot) for spot in self.spots)
+
+    def laid(self, spot: Spot) -> float:
+        """How high what is glued on the face lies there, mats and labels with their pads, mm."""
+        return _laid(self.host, self.panel.name, self.join.inside,
+                     (self.middle[0] + spot.x, self.middle[1] + spot.y))
 
     @property
     def middle(self) -> Point:
@@ -88,7 +93,7 @@ class Given(NamedTuple):
         cos, sin = float(np.cos(turn)), float(np.sin(turn))
         way = -1.0 if self.join.inside else 1.0  # on the inner face it is turned over, about y
         at = np.array(((cos * way, -sin * way, 0.0, x), (sin, cos, 0.0, y),
-                       (0.0, 0.0, way, way * self.thick / 2),
+                       (0.0, 0.0, way, way * (self.thick / 2 + self.laid(spot))),
                        (0.0, 0.0, 0.0, 1.0)))
         found: Array = finished(self.pattern)[self.panel.name] @ at
         return found
@@ -107,6 +112,19 @@ class Given(NamedTuple):
         way."""
         at, ahead = self.on_panel(spot, np.array(((0.0, 0.0), (1.0, 0.0))))
         return float(np.degrees(np.arctan2(*(ahead - at)[::-1])))
+
+
+@lru_cache(maxsize=512)
+def _laid(host: Build, panel: str, inside: bool, at: Point) -> float:
+    high = 0.0
+    for p in host.patterns:
+        if p.rides is None or not p.covers or p.rides.panel != panel or p.rides.inside is not inside:
+            continue
+        back = np.linalg.inv(finished(p.rides.host)[panel]) @ finished(p)[p.root]
+        outline = place(back, p.by_name[p.root].polygon)[:, :2]
+        if contains([(float(x), float(y)) for x, y in outline], at):
+            high = max(high, p.rides.up + (p.stock.caliper_mm - p.rides.host.stock.caliper_mm) / 2)
+    return high
 
 
 class Added(NamedTuple):

@@ -84,7 +84,7 @@ def _adds(given: Given) -> Added:
             host.append(Opening(f"{given.guest.brief.name} {number}.{part}", given.panel.name, Shape.DRAWN,
                                 float(high[0] - low[0]), float(high[1] - low[1]), float(middle[0]),
                                 float(middle[1]), drawn=text, stays=True))
-    return Added(tuple(host), deep=deep)
+    return Added(tuple(host), deep=deep - given.laid(given.spots[0]))
 
 
 def _pose(given: Given, spot: Spot) -> Array:

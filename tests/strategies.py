@@ -23,7 +23,7 @@ from mingei.core.layout.laying import CutLine, Laying, Printer, Way
 from mingei.core.layout.splice import Splice
 from mingei.core.recipes import Kind, Measure, Value, find_recipe, recipes
 from mingei.core.stock import Grain, Stock, find_stock
-from mingei.core.whole.joined import seated
+from mingei.core.whole.assembly import seated
 from mingei.core.whole.joints import joints as joints_between
 
 

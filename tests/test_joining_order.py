@@ -19,7 +19,8 @@ from mingei.core.kinds.join import Join, join_of
 from mingei.core.kinds.work import Work
 from mingei.core.plan.making import USUAL
 from mingei.core.plan.picture import Tint, finished_picture, step_picture
-from mingei.core.whole.joined import Joined, joined, whole_of
+from mingei.core.whole.assembly import whole_of
+from mingei.core.whole.joined import Joined, joined
 from mingei.core.whole.joints import joints
 from mingei.core.whole.pictures import join_picture, picture_of
 from tests.test_whole import GUESTS, SOAK, kit

@@ -13,7 +13,8 @@ from mingei.assets import demo_models
 from mingei.core.document.project import new_brief, new_project
 from mingei.core.document.table import table
 from mingei.core.logbook.entry import Entry
-from mingei.core.whole.joined import joined, order
+from mingei.core.whole.assembly import order
+from mingei.core.whole.joined import joined
 from mingei.formats import project_file
 from mingei.formats.logbook import Logbook
 from tests.windows import WindowTest, answer_file, click, wait_for, write

@@ -31,8 +31,9 @@ from mingei.core.length import parse
 from mingei.core.plan.picture import Tint
 from mingei.core.plane.shape import bounds, flat_points
 from mingei.core.stock import Stock
+from mingei.core.whole.assembly import Shown, many, needed, stood
 from mingei.core.whole.bodies import panels
-from mingei.core.whole.joined import Shown, joined, many, needed, stood
+from mingei.core.whole.joined import joined
 from mingei.core.whole.pictures import drawn_of, in_order, join_picture
 from mingei.formats import project_file
 from tests.giving import given_way

@@ -35,20 +35,9 @@ from mingei.core.plane import contour
 from mingei.core.plane.shape import bounds, flat_points
 from mingei.core.sizing.scale import scaled
 from mingei.core.stock import find_stock
+from mingei.core.whole.assembly import ASSEMBLED, Shown, many, order, seated, stood, whole_of
 from mingei.core.whole.bodies import panels, touching, upright
-from mingei.core.whole.joined import (
-    ASSEMBLED,
-    Shown,
-    build_of,
-    builds_of,
-    joined,
-    many,
-    order,
-    plain,
-    seated,
-    stood,
-    whole_of,
-)
+from mingei.core.whole.joined import build_of, builds_of, joined, plain
 from mingei.core.whole.joints import joints
 from mingei.core.whole.pictures import join_picture
 from mingei.formats import project_file
@@ -156,8 +145,8 @@ class Through(unittest.TestCase):
             self.assertEqual(between(project), [])
 
     def test_boards_that_are_cut_in_where_they_cross_have_tongues_beside_their_slots(self) -> None:
-        project = kit(FLOOR, ("post", "dividers", {"length": 60.0, "width": 60.0, "along": 2.0, "across": 2.0},
-                              on_floor("through")))
+        crossed = {"length": 60.0, "width": 60.0, "along": 2.0, "across": 2.0}
+        project = kit(FLOOR, ("post", "dividers", crossed, on_floor("through")))
         found = joined(project)
         self.assertEqual([str(t.error) for t in found.troubles], [])
         tongues = {p.name: len(p.tongues) for piece in found.build_of(1).draft.pieces for p in piece.panels}

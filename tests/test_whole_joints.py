@@ -31,18 +31,9 @@ from mingei.core.kinds.join import Join, Row, join_of
 from mingei.core.plane.shape import bounds
 from mingei.core.sizing.scale import scaled
 from mingei.core.stock import Stock, find_stock
+from mingei.core.whole.assembly import Shown, needed, seated, stood, whole_of
 from mingei.core.whole.clear import aside
-from mingei.core.whole.joined import (
-    Shown,
-    build_of,
-    builds_of,
-    joined,
-    needed,
-    plain,
-    seated,
-    stood,
-    whole_of,
-)
+from mingei.core.whole.joined import build_of, builds_of, joined, plain
 from mingei.formats import project_file
 from tests.support import InFolder
 from tests.test_cli import run as command

@@ -23,7 +23,7 @@ from mingei.core.length import write_mm
 if TYPE_CHECKING:
     from mingei.app.prints import Print, Prints
     from mingei.core.flat.pattern import Pattern
-    from mingei.core.whole.joined import Shown
+    from mingei.core.whole.assembly import Shown
 
 #: Steps of undo that are kept.
 _UNDO_MOST = 1000
@@ -174,7 +174,8 @@ class AtHand(QObject):
     def whole(self, shown: Shown) -> tuple[Build, Mapping[Pattern, Print]]:
         """All that the thing in hand is joined with, where it stands, as one thing to look at; and what is
         printed on it, as far as it has been read."""
-        from mingei.core.whole.joined import joined, whole_build, whole_sources
+        from mingei.core.whole.assembly import whole_build, whole_sources
+        from mingei.core.whole.joined import joined
 
         found = joined(self.project)
         made = whole_build(found, self.current, shown)
@@ -188,7 +189,8 @@ class AtHand(QObject):
     def told_whole(self) -> str:
         """What the whole is made of, how large and heavy it is, in words."""
         from mingei.core.folded.extent import outside
-        from mingei.core.whole.joined import joined, many, order, whole_of
+        from mingei.core.whole.assembly import many, order, whole_of
+        from mingei.core.whole.joined import joined
 
         found = joined(self.project)
         counts = [(many(found, n), n) for n in reversed(order(found, self.current))]
@@ -204,7 +206,8 @@ class AtHand(QObject):
         numbers = tuple(range(len(self.project.briefs)))
         if not is_joined(self.project.briefs):
             return numbers
-        from mingei.core.whole.joined import joined, order
+        from mingei.core.whole.assembly import order
+        from mingei.core.whole.joined import joined
 
         found, result = joined(self.project), list[int]()
         for number in numbers:
@@ -215,7 +218,8 @@ class AtHand(QObject):
         """Which of how many a thing is in the order of its whole, from 1; None where it stands alone."""
         if not is_joined(self.project.briefs):
             return None
-        from mingei.core.whole.joined import joined, order
+        from mingei.core.whole.assembly import order
+        from mingei.core.whole.joined import joined
 
         every = order(joined(self.project), number)
         return (every.index(number) + 1, len(every)) if len(every) > 1 else None
@@ -225,7 +229,8 @@ class AtHand(QObject):
         last."""
         if (turn := self.turn_of(self.current)) is None or turn[0] == turn[1]:
             return None
-        from mingei.core.whole.joined import joined, order
+        from mingei.core.whole.assembly import order
+        from mingei.core.whole.joined import joined
 
         return order(joined(self.project), self.current)[turn[0]]
 

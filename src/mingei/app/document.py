@@ -84,7 +84,7 @@ class Document(AtHand):
         if join is None:
             self.change_brief(replace(brief, copies=1), t("take the joint away"))
             return
-        from mingei.core.whole.joined import seated
+        from mingei.core.whole.assembly import seated
 
         host = next((b.name for b in self.project.briefs if b.id == join.host), "")
         project = seated(self.project.with_brief(self.current, brief.amended(join)), self.current)
@@ -283,7 +283,7 @@ class Document(AtHand):
     def set_copies(self, copies: int) -> None:
         words, fresh = t("make {count}", count=copies), replace(self.brief, copies=copies)
         if join_of(self.brief) is None and is_joined(self.project.briefs):
-            from mingei.core.whole.joined import counted_out
+            from mingei.core.whole.assembly import counted_out
 
             # what stands on it is made as often
             project = counted_out(self.project.with_brief(self.current, fresh), self.current)

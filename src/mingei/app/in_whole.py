@@ -14,7 +14,7 @@ from mingei.core.document.build import Part
 
 if TYPE_CHECKING:  # the folded view loads once flat and fields stand
     from mingei.app.space_view import Carried, SpaceView
-    from mingei.core.whole.joined import Shown
+    from mingei.core.whole.assembly import Shown
 
 
 class InWhole(QObject):
@@ -40,7 +40,8 @@ class InWhole(QObject):
         build = self._view.build if self._view is not None and self._is_on() else None
         if build is None:
             return None
-        from mingei.core.whole.joined import joined, whole_sources
+        from mingei.core.whole.assembly import whole_sources
+        from mingei.core.whole.joined import joined
 
         sources = whole_sources(joined(self.document.project), self.document.current)
         return next(((number, Part(source.name, part.panel)) for piece, (number, source)

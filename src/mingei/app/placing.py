@@ -280,7 +280,8 @@ class JoinCard(Card):
         if join is None:
             self.view.show_board(None)
             return
-        from mingei.core.whole.joined import joined, needed
+        from mingei.core.whole.assembly import needed
+        from mingei.core.whole.joined import joined
         from mingei.core.whole.placing import board_of, told
 
         found = joined(project)

@@ -23,7 +23,8 @@ from mingei.core.layout.splice import Splice
 from mingei.core.length import write_both
 from mingei.core.recipes import Kind, Recipe, Value, Values, find_recipe
 from mingei.core.stock import Stock, find_stock
-from mingei.core.whole.joined import build_of, counted_out, seated
+from mingei.core.whole.assembly import counted_out, seated
+from mingei.core.whole.joined import build_of
 from mingei.core.words import counted, say, some_of
 from mingei.formats import project_file
 from mingei.formats.assets import PACK_SUFFIX, sources

@@ -9,7 +9,8 @@ from typing import Any
 from mingei.command_line import FINDINGS, OK
 from mingei.core.folded.extent import outside
 from mingei.core.length import write_mm
-from mingei.core.whole.joined import Joined, joined, many, order, whole_of
+from mingei.core.whole.assembly import many, order, whole_of
+from mingei.core.whole.joined import Joined, joined
 from mingei.core.words import say
 from mingei.formats import project_file
 

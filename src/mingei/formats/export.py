@@ -20,7 +20,8 @@ from mingei.core.layout.marks import page_drawings
 from mingei.core.layout.place import Load, Page, lay_out
 from mingei.core.layout.sheets import find_sheet
 from mingei.core.stock import Stock
-from mingei.core.whole.joined import builds_of, joined, stood
+from mingei.core.whole.assembly import stood
+from mingei.core.whole.joined import builds_of, joined
 from mingei.core.words import say, some_of
 from mingei.formats import atomic
 

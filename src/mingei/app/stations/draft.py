@@ -50,7 +50,7 @@ if TYPE_CHECKING:  # the folded view and what it needs load once flat and fields
     from mingei.app.space_view import SpaceView
     from mingei.core.flat.pattern import Pattern
     from mingei.core.folded.collide import Collision
-    from mingei.core.whole.joined import Shown
+    from mingei.core.whole.assembly import Shown
 
 AXES = ("length", "width", "height")
 #: A longer step is cut short, so that the view does not jump; all of it is in the tooltip.
@@ -332,7 +332,7 @@ class DraftStation(Station):
 
     def _shown(self) -> Shown:
         """How the whole is looked at: how far apart, and how far what moves in it has."""
-        from mingei.core.whole.joined import Shown
+        from mingei.core.whole.assembly import Shown
 
         share = self.opened.value() / 100
         return Shown(self.apart.value() / 100, tuple((number, share) for number in self.document.movers()))

@@ -326,7 +326,8 @@ class LogStation(Station):
         project, current = self.document.project, self.document.current
         if not is_joined(project.briefs):
             return ()
-        from mingei.core.whole.joined import joined, order
+        from mingei.core.whole.assembly import order
+        from mingei.core.whole.joined import joined
 
         found = joined(project)
         if found.seat_of(current) is not None or not found.on(current):
@@ -342,7 +343,8 @@ class LogStation(Station):
         if self.book is None:
             return ""
         if self._whole():
-            from mingei.core.whole.joined import joined, whole_of
+            from mingei.core.whole.assembly import whole_of
+            from mingei.core.whole.joined import joined
 
             whole = whole_of(joined(self.document.project), self.document.current)
             return self.book.keep_photo(png(finished_picture(whole), 320))

@@ -14,8 +14,9 @@ from mingei.core.document.project import Project
 from mingei.core.folded.shared import shared, slabs
 from mingei.core.kinds.join import is_joined
 from mingei.core.length import write_both
+from mingei.core.whole.assembly import ASSEMBLED, Shown, needed, stood, whole_of
 from mingei.core.whole.clear import aside, turns_clear
-from mingei.core.whole.joined import ASSEMBLED, Joined, Shown, joined, needed, stood, whole_of
+from mingei.core.whole.joined import Joined, joined
 from mingei.core.whole.placing import overhang
 from mingei.core.words import Words, say
 from mingei.core.words import joined as joined_words

@@ -19,8 +19,9 @@ from mingei.core.flat.pattern import Pattern
 from mingei.core.folded.fold import finished
 from mingei.core.kinds import some
 from mingei.core.plan.steps import Plan
+from mingei.core.whole.assembly import stood
 from mingei.core.whole.between import Array
-from mingei.core.whole.joined import Joined, Seat, joins, plain, stood
+from mingei.core.whole.joined import Joined, Seat, joins, plain
 from mingei.core.whole.reach import beside, hands
 
 

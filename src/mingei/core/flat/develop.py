@@ -489,7 +489,8 @@ class _Developer:
     def _bare(self, work: Work, edge: int) -> bool:
         """Whether a side is free and straight, but for the slots cut into it."""
         here = EdgeRef(work.panel.name, edge)
-        straight = all(label is None for label in work.labels[edge]) and all(isinstance(part, Line) for part in work.sides[edge])
+        straight = all(label is None and isinstance(part, Line)
+                       for label, part in zip(work.labels[edge], work.sides[edge], strict=True))
         return straight and here not in self.given.hosted and here not in self.given.carried
 
     def _free(self, work: Work, edge: int) -> bool:

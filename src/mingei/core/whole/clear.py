@@ -12,8 +12,9 @@ import numpy as np
 from mingei.core.folded.fold import finished
 from mingei.core.folded.shared import Shared, Slab, shared, slabs
 from mingei.core.plane.shape import bounds
+from mingei.core.whole.assembly import Shown, stood, whole_of
 from mingei.core.whole.between import Array
-from mingei.core.whole.joined import Joined, Shown, stood, whole_of
+from mingei.core.whole.joined import Joined
 
 #: Set aside it is clear by so much, mm, and lengths are said in such steps.
 _CLEAR_MM, _STEP_MM = 0.05, 0.1

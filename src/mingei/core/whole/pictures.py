@@ -15,19 +15,9 @@ from mingei.core.folded.fold import Moment, finished, pose
 from mingei.core.kinds.join import is_joined
 from mingei.core.plan.picture import Picture, finished_picture, shown_at, step_picture
 from mingei.core.plan.steps import Step
+from mingei.core.whole.assembly import ASSEMBLED, carried, order, stood, whole_of
 from mingei.core.whole.between import Array
-from mingei.core.whole.joined import (
-    ASSEMBLED,
-    Joined,
-    Seat,
-    builds_of,
-    carried,
-    joined,
-    joins,
-    order,
-    stood,
-    whole_of,
-)
+from mingei.core.whole.joined import Joined, Seat, builds_of, joined, joins
 
 
 def joining(found: Joined, number: int, step: Step) -> Seat | None:

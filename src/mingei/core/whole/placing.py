@@ -12,9 +12,10 @@ from mingei.core.document.project import Project
 from mingei.core.folded.fold import finished, place
 from mingei.core.length import write_mm
 from mingei.core.plane.shape import Box, Point, Polygon, bounds, flat_points
+from mingei.core.whole.assembly import ASSEMBLED, Shown, stood
 from mingei.core.whole.between import Array
 from mingei.core.whole.bodies import touching
-from mingei.core.whole.joined import ASSEMBLED, Joined, Seat, Shown, joined, stood
+from mingei.core.whole.joined import Joined, Seat, joined
 from mingei.core.words import Words, say
 
 

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from typing import TYPE_CHECKING
+
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QWidget
@@ -11,8 +13,10 @@ from mingei.app.cards import Card
 from mingei.app.document import Document
 from mingei.app.words import t
 from mingei.core.document.build import NOTHING
-from mingei.core.folded.stack import Layer, stack
 from mingei.core.length import write_both, write_mm
+
+if TYPE_CHECKING:  # it brings numpy with it, and the window stands before that
+    from mingei.core.folded.stack import Layer
 
 #: A layer is drawn no lower than this, px; all of them together about so high, but for thin ones.
 _LEAST_PX, _WHOLE_PX, _BAR_PX = 15, 90, 56
@@ -74,7 +78,11 @@ class LayersCard(Card):
 
     def refresh(self) -> None:
         part = self.document.selection
-        layers = stack(self.document.build.patterns, part.panel) if part != NOTHING else ()
+        layers: tuple[Layer, ...] = ()
+        if part != NOTHING:
+            from mingei.core.folded.stack import stack
+
+            layers = stack(self.document.build.patterns, part.panel)
         self.setVisible(len(layers) > 1)
         if len(layers) > 1:
             self.heading.setText(t("Through the {panel}: {thick}", panel=t(part.panel),

@@ -17,7 +17,6 @@ from mingei.core.flat.pattern import Pattern
 from mingei.core.plan.joining import glued_on
 from mingei.core.plan.operation import MOVED, Does, Operation, in_order, listed
 from mingei.core.plan.operations import NOTHING_MORE, Given, operations
-from mingei.core.plan.reaching import within_reach
 from mingei.core.words import joined, say
 
 
@@ -87,6 +86,8 @@ def plan(draft: Draft, given: Given = NOTHING_MORE, order: Sequence[str] = (),
     falls; patterns: where joints are not those of the recipe, so that each is made while it is reached."""
     done = in_order(operations(draft, given))
     if patterns:
+        from mingei.core.plan.reaching import within_reach  # brings numpy and shapely with it
+
         done = within_reach(done, patterns)
     groups = [tuple(some) for _, some in groupby(done, key=lambda op: op.group)]
     return Plan(_told(_ordered(groups, order)))

@@ -103,12 +103,12 @@ def step_picture(plan: Plan, step: Step, patterns: Sequence[Pattern], width: flo
     focus = moving | at | covers
     camera = framed(_camera(shape, focus, look), shape.triangles.reshape(-1, 3))
     faces = seen(shape, camera, width, light_of(camera), _MANY)
-    edges = _edges(shape)
+    edges = _edges(shape, camera, width)
     shapes, hatch = [], []
     for face in faces:
         panel = int(shape.panel[face.source])
         side = int(shape.face[face.source])
-        shapes.append(_painted(face, panel, side, panel in moving or panel in covers, edges, camera, width))
+        shapes.append(_painted(face, panel, side, panel in moving or panel in covers, edges, width))
         if panel in glued and side == _glue_side(names[panel][1], step):
             lines = _hatched(shapes[-1].points)
             if lines:
@@ -126,22 +126,22 @@ def finished_picture(patterns: Sequence[Pattern], now: Collection[str] = (), wid
     names = [p.name for p in patterns for _ in p.panels]
     focus = {i for i, name in enumerate(names) if name in now}
     camera = framed(_camera(shape, focus, look), shape.triangles.reshape(-1, 3))
-    edges = _edges(shape)
+    edges = _edges(shape, camera, width)
     shapes = []
     for face in seen(shape, camera, width, light_of(camera), _MANY):
         panel, side = int(shape.panel[face.source]), int(shape.face[face.source])
-        shapes.append(_painted(face, panel, side, panel in focus, edges, camera, width))
+        shapes.append(_painted(face, panel, side, panel in focus, edges, width))
     return Picture(width, tuple(shapes), (), (), camera.yaw, camera.pitch)
 
 
 def _painted(face: Seen, panel: int, side: int, now: bool, edges: Mapping[tuple[int, int], Array],
-             camera: Camera, width: float) -> Shape:
+             width: float) -> Shape:
     """A face as it is seen; now: it is what the step is about."""
     tint = (Tint.RIM if side not in (PRINTED, INSIDE) else
             (Tint.NOW if side == PRINTED else Tint.NOW_INSIDE) if now else
             (Tint.PRINTED if side == PRINTED else Tint.INSIDE))
     points = tuple((float(x) * width, float(y)) for x, y in face.points)
-    return Shape(points, tint, face.shade, _sides(face, edges.get((panel, side), ()), camera, width))
+    return Shape(points, tint, face.shade, _sides(face, edges.get((panel, side), ()), width))
 
 
 def shown_at(plan: Plan, step: Step, patterns: Sequence[Pattern]) -> tuple[Pattern, ...]:
@@ -223,22 +223,26 @@ def _broadside(shape: Solids) -> Camera:
     return best
 
 
-def _edges(shape: Solids) -> dict[tuple[int, int], Array]:
-    """The edges of the model, by panel and face."""
+def _edges(shape: Solids, camera: Camera, width: float) -> dict[tuple[int, int], Array]:
+    """The edges of the model as the picture shows them (n, 2, 2), by panel and face."""
     found: dict[tuple[int, int], list[Array]] = {}
     for line, panel, side in zip(shape.edges, shape.edge_panel.tolist(), shape.edge_face.tolist(),
                                  strict=True):
         found.setdefault((panel, side), []).append(line)
-    return {key: np.array(lines) for key, lines in found.items()}
+    matrix = camera.matrix(width).T
+    return {key: _flat(np.array(lines), matrix, width) for key, lines in found.items()}
 
 
-def _sides(face: Seen, edges: Any, camera: Camera, width: float) -> tuple[int, ...]:
+def _flat(edges: Array, matrix: Array, width: float) -> Array:
+    """Edges (n, 2, 3) as the picture shows them (n, 2, 2)."""
+    clip = np.concatenate([edges.reshape(-1, 3), np.ones((2 * len(edges), 1))], axis=1) @ matrix
+    return ((clip[:, :2] / clip[:, 3:4] + 1) / 2).reshape(-1, 2, 2) * (width, 1.0)
+
+
+def _sides(face: Seen, flat: Any, width: float) -> tuple[int, ...]:
     """The sides of a face, as the picture shows it, that lie along edges of the model."""
-    if not len(edges):
+    if not len(flat):
         return ()
-    clip = (np.concatenate([edges.reshape(-1, 3), np.ones((2 * len(edges), 1))], axis=1)
-            @ camera.matrix(width).T)
-    flat = ((clip[:, :2] / clip[:, 3:4] + 1) / 2).reshape(-1, 2, 2) * (width, 1.0)
     points = face.points * (width, 1.0)
     starts, ways = flat[:, 0], flat[:, 1] - flat[:, 0]
     lengths = np.maximum(np.linalg.norm(ways, axis=1), 1e-12)

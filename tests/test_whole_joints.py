@@ -162,6 +162,16 @@ class Strip(unittest.TestCase):
             self.assertEqual(joined(anew).troubles, ())
             self.assertEqual(between(anew), [])
 
+    def test_what_comes_down_on_its_own_strip_is_told_with_the_angle_that_would_do(self) -> None:
+        project = kit(DECK, ("post", "polyhedron", {}, Join("deck", "top", "hinged", most_deg=90.0)))
+        self.assertEqual([str(t.error) for t in joined(project).troubles], [])
+        told = [str(f.remedy) for f in whole_findings(project, 0, True) if f.code == "joined-meets"]
+        self.assertTrue(told)
+        angle = float(told[-1].split(" degrees")[0].rsplit(" ", 1)[1])
+        join = join_of(project.briefs[1])
+        less = project.with_brief(1, project.briefs[1].amended(join._replace(most_deg=angle)))
+        self.assertEqual([f for f in whole_findings(less, 0, True) if f.code == "joined-meets"], [])
+
     def test_it_is_laid_on_sheets_counted_and_follows_scale(self) -> None:
         project = seated(kit(DECK, ("post", "carton", {**POST, "length": 30.0, "width": 40.0},
                                     Join("deck", "top", "hinged", x="35", row=Row.MIRRORED))), 1)

@@ -9,13 +9,12 @@ from dataclasses import replace
 
 from mingei.core.check import Finding, Fix, Severity
 from mingei.core.check.joining import blind
-from mingei.core.covering.leaf import LEAF
 from mingei.core.document.project import Project
 from mingei.core.folded.shared import shared, slabs
 from mingei.core.kinds.join import is_joined
 from mingei.core.length import write_both
 from mingei.core.whole.assembly import ASSEMBLED, Shown, needed, stood, whole_of
-from mingei.core.whole.clear import aside, turns_clear
+from mingei.core.whole.clear import aside, meets, turns_clear
 from mingei.core.whole.joined import Joined, joined
 from mingei.core.whole.placing import overhang
 from mingei.core.words import Words, say
@@ -100,8 +99,7 @@ def _meetings(found: Joined, number: int) -> Iterator[Finding]:
     for shown in looks:
         for each in shared(slabs(whole_of(found, number, shown))):
             one, other = each.a[0].split(": ")[0], each.b[0].split(": ")[0]
-            hinge = shown != ASSEMBLED and any(name.endswith(f": {LEAF}") for name, _ in (each.a, each.b))
-            if (one == other and not hinge) or (one, other) in told:
+            if not meets(each, shown != ASSEMBLED) or (one, other) in told:
                 continue
             told.add((one, other))
             if len(told) <= _TOLD:

@@ -9,6 +9,7 @@ from typing import NamedTuple
 
 import numpy as np
 
+from mingei.core.covering.leaf import LEAF
 from mingei.core.folded.fold import finished
 from mingei.core.folded.shared import Shared, Slab, shared, slabs
 from mingei.core.plane.shape import bounds
@@ -95,13 +96,18 @@ def _corners(slab: Slab) -> Array:
     return np.asarray(slab.solid.to_mesh().vert_properties, dtype=np.float64)[:, :3]
 
 
+def meets(each: Shared, moved: bool = True) -> bool:
+    """Whether it is two things that meet, or on its way a thing the strip it turns on."""
+    one, other = (name.split(": ")[0] for name, _ in (each.a, each.b))
+    return one != other or (moved and any(name.endswith(f": {LEAF}") for name, _ in (each.a, each.b)))
+
+
 def turns_clear(found: Joined, root: int, guest: int, share: float) -> float:
     """Of the share, -1 to 1, that a guest has moved where it runs into something: how much of that is
     clear."""
     low, high = 0.0, share
     for _ in range(_HALVES):
         amid = (low + high) / 2
-        met = any(s.a[0].split(": ")[0] != s.b[0].split(": ")[0]
-                  for s in shared(slabs(whole_of(found, root, Shown(moved=((guest, amid),))))))
+        met = any(meets(each) for each in shared(slabs(whole_of(found, root, Shown(moved=((guest, amid),))))))
         low, high = (low, amid) if met else (amid, high)
     return low

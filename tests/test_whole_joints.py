@@ -162,6 +162,18 @@ class Strip(unittest.TestCase):
             self.assertEqual(joined(anew).troubles, ())
             self.assertEqual(between(anew), [])
 
+    def test_an_overlay_that_has_its_name_is_another_piece(self) -> None:
+        slide = kit(DECK, ("post", "tag", {}, Join("deck", "top", "slides", deep="20 mm")))
+        for project, name, panel in ((hinged(), LEAF, "front"), (slide, WASHER, "tag")):
+            named = project.briefs[1].amended(Overlay(name, panel))
+            found = joined(project.with_brief(1, named))
+            self.assertEqual([str(t.error) for t in found.troubles], [])
+            made = found.build_of(1)
+            self.assertEqual(sorted(p.name for p in made.patterns if p.rides), [name, f"{name} 2"])
+            self.assertEqual(simulate(made), ())
+            for share in (0.0, 1.0):
+                self.assertEqual(between(found.project, 0, Shown(moved=((1, share),))), [])
+
     def test_what_comes_down_on_its_own_strip_is_told_with_the_angle_that_would_do(self) -> None:
         project = kit(DECK, ("post", "polyhedron", {}, Join("deck", "top", "hinged", most_deg=90.0)))
         self.assertEqual([str(t.error) for t in joined(project).troubles], [])

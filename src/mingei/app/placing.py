@@ -225,8 +225,8 @@ class JoinCard(Card):
         self.labels: dict[str, QLabel] = {}
         above: tuple[tuple[str, str, QWidget], ...] = (
                 ("how", t("How"), self.how),
-                ("panel", t("Panel"), self.panel),
                 ("by", t("By"), self.by),
+                ("panel", t("Panel"), self.panel),
                 ("place", t("Place"), self.place))
         for name, words, widget in above:
             self.labels[name] = self.add_row(words, widget)

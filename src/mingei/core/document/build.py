@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from mingei.core.amendments.opening import PATCH_MM, openable
 from mingei.core.covering.art import Printed
-from mingei.core.covering.leaf import HINGE_STOCK_ID, HINGES, LEAF, Leaf, with_leaves
+from mingei.core.covering.leaf import HINGE_STOCK_ID, HINGES, Leaf, is_hinge, with_leaves
 from mingei.core.covering.overlay import Laid, Overlay, lay
 from mingei.core.covering.skin import SKIN, with_skins
 from mingei.core.covering.strip import as_laid, with_strips
@@ -105,7 +105,7 @@ class Build:
         """How it is made, step by step."""
         more = 2 * PATCH_MM
         covers = tuple(Cover(p.name, p.rides.panel, p.rides.inside,
-                             p.rides.host.name if p.part == SKIN else "", p.name == LEAF)
+                             p.rides.host.name if p.part == SKIN else "", is_hinge(p))
                        for p in self.patterns if p.rides and p.covers)
         windows = tuple(Window(o.name, o.panel, say("{width} by {height}", width=write_both(o.size[0] + more),
                                                     height=write_both(o.size[1] + more)))

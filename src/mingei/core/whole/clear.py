@@ -99,7 +99,7 @@ def _corners(slab: Slab) -> Array:
 def meets(each: Shared, moved: bool = True) -> bool:
     """Whether it is two things that meet, or on its way a thing the strip it turns on."""
     one, other = (name.split(": ")[0] for name, _ in (each.a, each.b))
-    return one != other or (moved and any(name.endswith(f": {LEAF}") for name, _ in (each.a, each.b)))
+    return one != other or (moved and any(f": {LEAF}" in name for name, _ in (each.a, each.b)))
 
 
 def turns_clear(found: Joined, root: int, guest: int, share: float) -> float:

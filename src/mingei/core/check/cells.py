@@ -29,7 +29,7 @@ def cell_for(patterns: Iterable[Pattern]) -> float:
 
 
 def free_cells(bodies: Iterable[tuple[Pattern, Any]],
-                cell: float) -> tuple[Cells, Cells, NDArray[np.float64]]:
+               cell: float) -> tuple[Cells, Cells, NDArray[np.float64]]:
     """The cells a way leads to from outside, those card lies in, and the lower corner of them all, mm."""
     from scipy.ndimage import label
     from shapely import contains_xy

@@ -77,7 +77,7 @@ def _reached(found: Joined, seat: Seat, side: float, bodies: dict[str, Pattern],
     cell = cell_for(bodies.values())
     free, _, low = free_cells(moved, cell)
     to = _moved(seat, bodies, stands)
-    for places in hands(given, some(_openings(found, seat), Opening)):
+    for places in hands(given, some(_openings(found, seat), Opening), seat.joint.touches):
         points = np.concatenate([beside(given, place, side, deep * cell) for place in places
                                  for deep in DEEP])
         index = np.floor((points @ to[:3, :3].T + to[:3, 3] - low) / cell).astype(int)

@@ -22,8 +22,8 @@ from mingei.core.draft import (
 )
 from mingei.core.joints import GLUE_TAB
 from mingei.core.offset import RELIEF_MM
+from mingei.core.plane.shape import rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.tray import rectangle
 
 MEET, OVERLAP = "meet", "overlap"
 

@@ -11,8 +11,9 @@ from dataclasses import replace
 
 from mingei.core.draft import Dimension, Draft, EdgeRef, Fold, Over, Panel, Piece, Seam, Slide
 from mingei.core.joints import GLUE_TAB
+from mingei.core.plane.shape import rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
-from mingei.core.recipes.tray import TAB, inside_measures, on_the_table, rectangle, tray_piece
+from mingei.core.recipes.tray import TAB, inside_measures, on_the_table, tray_piece
 
 
 def draft_sleeve(values: Values) -> Draft:

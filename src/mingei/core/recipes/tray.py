@@ -20,7 +20,7 @@ from mingei.core.draft import (
     Within,
 )
 from mingei.core.joints import GLUE_TAB
-from mingei.core.plane.shape import Polygon, cross
+from mingei.core.plane.shape import cross, rectangle
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 
 PLAIN, ROLLED = "plain", "rolled"
@@ -30,10 +30,6 @@ _HANDLE_HOLD_MM = 30.0
 _HELD = "the rolled wall holds it between its two layers"
 #: Width (mm) of a rim before thickness makes it as wide as what it goes over.
 _HAIR_MM = 1e-3
-
-
-def rectangle(width: float, height: float) -> Polygon:
-    return ((0.0, 0.0), (width, 0.0), (width, height), (0.0, height))
 
 
 def tray_piece(name: str, length: float, width: float, height: float, tab: float, stands: Placement, *,

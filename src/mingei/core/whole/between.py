@@ -214,9 +214,9 @@ class Between:
     something here; adds: what it adds; pose: where the guest lies, from it to the host; done: the step that
     joins them, of ``{guest}``, ``{panel}``, ``{count}``; part: what is bought or cut for it; glued: how much
     of one is coated with glue, mm2; from_behind: it is fixed from behind the host's panel, too; turns: it
-    turns about the square of the face at its spot; by: what it may hang by or turn on, the usual first;
-    slides: it slides along its x; hangs: it is beneath what
-    it is joined to.
+    turns about the square of the face at its spot; touches: all that touches the ground as it stands lies on
+    the host; by: what it may hang by or turn on, the usual first; slides: it slides along its x; hangs: it is
+    beneath what it is joined to.
     """
 
     word: str
@@ -235,3 +235,4 @@ class Between:
     part: Callable[[Given], Part | None] | None = None
     glued: Callable[[Given], float] | None = None
     by: tuple[str, ...] = ()
+    touches: bool = False

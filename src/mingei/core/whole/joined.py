@@ -397,7 +397,7 @@ def joins(seat: Seat, op: Operation) -> bool:
 
 def _work(seat: Seat) -> Work:
     """The step in which a guest is joined to its host."""
-    at = hands(seat.given, some(_added(seat.given).host, Opening))
+    at = hands(seat.given, some(_added(seat.given).host, Opening), seat.joint.touches)
     due, why = when(seat.given, at, seat.joint.from_behind)
     words = seat.joint.done(seat.given)
     if len(seat.given.spots) > 1:

@@ -21,8 +21,6 @@ from mingei.core.words import Words, say
 
 #: Rays begin so far off the card, mm; so large a share must get out for a hand (from experience).
 _OFF_MM, _HAND = 0.5, 0.04
-#: The joint whose guest touches the host all round.
-_STANDS = "stands"
 
 
 #: A group of places on a host's panel, from its middle, mm: a hand must come to one of them.
@@ -42,13 +40,13 @@ def when(given: Given, groups: tuple[Places, ...], from_behind: bool) -> tuple[W
     return When.CLOSED, say("")
 
 
-def hands(given: Given, openings: Sequence[Opening]) -> tuple[Places, ...]:
+def hands(given: Given, openings: Sequence[Opening], touches: bool) -> tuple[Places, ...]:
     """Where hands must come to: each place where it goes through the panel; else, each time it is set there,
-    somewhere along what of it touches that."""
+    somewhere along what of it touches that, where that is known, or amid it."""
     own = tuple(((o.x, o.y),) for o in openings if o.panel == given.panel.name)
     if own:
         return own
-    rings = touching(given.guest, given.join.foot) if given.join.how == _STANDS else ()
+    rings = touching(given.guest, given.join.foot) if touches else ()
     if not rings:
         return tuple(((spot.x, spot.y),) for spot in given.spots)
     ring = max(rings, key=len)

@@ -9,6 +9,7 @@ the strip, as far behind the guest as the strip is half thick: its back then lie
 from __future__ import annotations
 
 from collections.abc import Sequence
+from functools import lru_cache
 from typing import NamedTuple
 
 import numpy as np
@@ -106,6 +107,7 @@ def _wide(given: Given) -> float:
     return min(_WIDEST_MM, *(_SHARE * side for side in (line.right - line.left, under.width, under.height)))
 
 
+@lru_cache(maxsize=64)
 def _floor(given: Given) -> _Floor:
     """The level panel beneath, with nothing but card between it and the ground, that has most room for the
     strip, the largest of those."""

@@ -60,4 +60,5 @@ def _done(given: Given) -> Words:
 
 
 JOINT = Between("stands", "Stands on", "Glued on a face; where it touches is traced there.",
-                frozenset({"x", "y", "turn_deg", "row", "inside", "foot"}), _adds, _pose, _done, glued=_glued)
+                frozenset({"x", "y", "turn_deg", "row", "inside", "foot"}), _adds, _pose, _done, glued=_glued,
+                touches=True)

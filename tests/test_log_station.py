@@ -12,12 +12,16 @@ from PySide6.QtWidgets import QFileDialog
 from mingei.assets import demo_models
 from mingei.core.document.project import new_brief, new_project
 from mingei.core.document.table import table
+from mingei.core.logbook import fits
 from mingei.core.logbook.entry import Entry
 from mingei.core.whole.assembly import order
 from mingei.core.whole.joined import joined
 from mingei.formats import project_file
 from mingei.formats.logbook import Logbook
 from tests.windows import WindowTest, answer_file, click, wait_for, write
+
+#: The stages before the table.
+_BENCH = ("print", "score", "cut")
 
 
 class Station(WindowTest):
@@ -51,7 +55,8 @@ class Station(WindowTest):
         self.assertEqual(entry.spent, (("fold", float(len(things))),))
         wanted = sum(stage.minutes * found.build_of(n).brief.copies for n in things
                      for stage in table(found.build_of(n), document.project.making._replace(pace=1.0)).stages)
-        self.assertAlmostEqual(sum(m for _, m in entry.planned), wanted, places=6)
+        at_the_table = sum(m for word, m in entry.planned if word not in _BENCH)
+        self.assertAlmostEqual(at_the_table, wanted, places=6)
         self.assertTrue(entry.photos)
         document.look_at(things[0])
         click(station.log)
@@ -93,8 +98,28 @@ class Station(WindowTest):
         build = self.window.document.build
         one = {s.word: s.minutes
                for s in table(build, self.window.document.project.making._replace(pace=1.0)).stages}
-        for word, minutes in station.entry.entry.planned:
-            self.assertAlmostEqual(minutes, 7 * one[word])
+        planned = dict(station.entry.entry.planned)
+        self.assertEqual({*planned}, {*one, *_BENCH})
+        for word, minutes in one.items():
+            self.assertAlmostEqual(planned[word], 7 * minutes)
+
+    def test_a_total_is_shared_over_all_that_was_planned_with_the_cutting(self) -> None:
+        # 69 min reckoned and 60 written: that is quicker than reckoned, whatever stage the clock ran for
+        station = self.show()
+        station.bench.of(self.window.document.brief.id).spent["fold"] = 600.0
+        click(station.log)
+        reckoned = sum(m for _, m in station.entry.entry.planned)
+        self.assertTrue({*_BENCH} < {word for word, _ in station.entry.entry.planned})
+        station.entry.minutes.setValue(round(0.87 * reckoned))
+        entry = station.entry.entry
+        pace = fits.ratio([(m, dict(entry.spent)[word]) for word, m in entry.planned])
+        self.assertAlmostEqual(pace.value, entry.minutes / reckoned, places=6)
+        self.assertAlmostEqual(entry.reckoned_min, reckoned)
+
+    def test_a_clock_that_ran_for_one_stage_is_held_against_that_stage(self) -> None:
+        entry = Entry("e", "2026-01-01", "Lamp shop", planned=(("fold", 5.0), ("cut", 20.0)),
+                      spent=(("fold", 6.0),))
+        self.assertEqual(entry.reckoned_min, 5.0)
 
     def test_edits_are_kept_by_themselves_within_seconds(self) -> None:
         self.fill(1)

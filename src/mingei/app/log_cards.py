@@ -140,11 +140,12 @@ class EntryCard(Card):
             self.bars[number].show_value(mm)
 
     def _took(self, minutes: int) -> None:
-        """The whole time, shared among the stages as it was reckoned or taken before."""
+        """The whole time, shared among all stages as they were reckoned: whoever writes a total means all of
+        it, whatever stages the clock ran for."""
         e = self.entry
         if e is None:
             return
-        before = e.spent or e.planned or (("all", 1.0),)
+        before = e.planned or e.spent or (("all", 1.0),)
         whole = sum(m for _, m in before) or 1.0
         self._change(spent=tuple((stage, minutes * m / whole) for stage, m in before))
 

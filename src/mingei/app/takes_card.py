@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Callable, Sequence
 from dataclasses import replace
 from typing import TYPE_CHECKING
@@ -15,12 +16,13 @@ from mingei.app.fields import CountField, QuietCombo
 from mingei.app.figures import write
 from mingei.app.words import counted, t
 from mingei.app.workers import AFTER_PAINT_MS, Job, Progress
-from mingei.core.layout.material import material, minutes
+from mingei.core.layout.material import material
 from mingei.core.layout.offcuts import Offcut, left_over, uses
 from mingei.core.layout.place import Load, Page, Pile, piles_for, piles_of
 from mingei.core.layout.sheets import SHEETS
 from mingei.core.layout.tile import tiles
 from mingei.core.plane.shape import Box
+from mingei.core.work.plan import bench_minutes
 
 if TYPE_CHECKING:
     from mingei.core.document.project import Project
@@ -122,7 +124,8 @@ class TakesCard(Card):
                                  "{piece}: {count} boards of the sheet's size back it, edge to edge.", boards,
                                  piece=page.items[0].load.words))
         if piles:
-            lines.append(t("About {minutes} minutes to print, score and cut.", minutes=minutes(piles)))
+            lines.append(t("About {minutes} minutes to print, score and cut.",
+                           minutes=math.ceil(bench_minutes(piles, self.document.project.working))))
         money = sum(m.money for m in found)
         if money and len(found) > 1:
             lines.append(t("In all {money}, as far as prices are known.", money=f"{money:.2f}"))

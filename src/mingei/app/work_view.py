@@ -15,7 +15,7 @@ from mingei.app.figures import write
 from mingei.app.tiles import add_path
 from mingei.app.words import t
 from mingei.core.layout.drawing import Ink
-from mingei.core.plane.shape import Path, Point
+from mingei.core.plane.shape import Box, Path, Point
 
 #: Space round the sheet for its distances, px; how long the marks at them are.
 _ROUND_PX, _TICK_PX = 44, 7
@@ -26,15 +26,16 @@ _HEAVY, _THIN, _QUIET = 4.5, 1.4, 1.0
 
 
 class Line(NamedTuple):
-    """Something to do as it is drawn: its paths, the line of the rule, pricks, a label; group: lines of "
-      "the group in hand are
-    more to be seen than the others."""
+    """Something to do as it is drawn: its paths, the line of the rule, pricks, a label; group: lines of the
+    group in hand are more to be seen than the others; hand: the part of the sheet that is in hand, mm, None
+    for all of it."""
 
     paths: tuple[Path, ...]
     rule: tuple[Point, Point] | None = None
     dots: tuple[Point, ...] = ()
     label: str = ""
     group: str = ""
+    hand: Box | None = None
 
 
 class Pin(NamedTuple):
@@ -113,6 +114,12 @@ class WorkView(QWidget):
         return 0 <= self.current < len(self.backs) and self.backs[self.current]
 
     @property
+    def hand(self) -> Box:
+        """What is in hand, mm on the sheet: its edges are measured from."""
+        found = self.lines[self.current].hand if 0 <= self.current < len(self.lines) else None
+        return found or Box(0.0, 0.0, *self.size_mm)
+
+    @property
     def scale(self) -> float:
         """Px a mm."""
         wide, high = self.size_mm
@@ -181,6 +188,19 @@ class WorkView(QWidget):
 
     def _paint_in_hand(self, painter: QPainter, move: QTransform, sheet: QRectF) -> None:
         line = self.lines[self.current]
+        hand = self.hand
+        sheet = move.mapRect(QRectF(hand.left, hand.bottom, hand.width, hand.height))
+        if line.hand is not None:  # what is not in hand any more steps back
+            veil = QPainterPath()
+            veil.addRect(move.mapRect(QRectF(0.0, 0.0, *self.size_mm)))
+            inner = QPainterPath()
+            inner.addRect(sheet)
+            shade = theme.colour("ground")
+            shade.setAlphaF(0.7)
+            painter.fillPath(veil.subtracted(inner), shade)
+            painter.setPen(QPen(theme.colour("ink"), 1.4))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawRect(sheet)
         painter.save()
         painter.setTransform(move)
         if line.rule is not None:
@@ -199,16 +219,16 @@ class WorkView(QWidget):
             self._paint_label(painter, move, sheet, line)
 
     def _across(self, rule: tuple[Point, Point]) -> tuple[QPointF, QPointF]:
-        """The rule reaches over the sheet."""
+        """The rule reaches over what is in hand."""
+        hand = self.hand
         (ax, ay), (bx, by) = rule
         long = max(1e-6, ((bx - ax) ** 2 + (by - ay) ** 2) ** 0.5)
         ux, uy = (bx - ax) / long, (by - ay) / long
-        wide, high = self.size_mm
         reach = []
         for x, y, sign in ((ax, ay, -1), (bx, by, 1)):
             dx, dy = ux * sign, uy * sign
-            ways = [((wide if dx > 0 else 0.0) - x) / dx] if abs(dx) > 1e-9 else []
-            ways += [((high if dy > 0 else 0.0) - y) / dy] if abs(dy) > 1e-9 else []
+            ways = [((hand.right if dx > 0 else hand.left) - x) / dx] if abs(dx) > 1e-9 else []
+            ways += [((hand.top if dy > 0 else hand.bottom) - y) / dy] if abs(dy) > 1e-9 else []
             far = max(0.0, min(ways, default=0.0))
             reach.append(QPointF(x + dx * far, y + dy * far))
         return reach[0], reach[1]
@@ -217,19 +237,19 @@ class WorkView(QWidget):
                          rule: tuple[Point, Point]) -> None:
         """Like pencil marks along the edges: where the rule meets them."""
         a, b = self._across(rule)
-        wide, high = self.size_mm
+        hand = self.hand
         painter.setFont(theme.figure_font(theme.FRACTION))
         painter.setPen(QPen(theme.colour("ink"), 1.2))
         for end in (a, b):
             at = move.map(end)
-            if abs(end.y()) < 1e-6 or abs(end.y() - high) < 1e-6:
-                low = abs(end.y()) < 1e-6
+            if abs(end.y() - hand.bottom) < 1e-6 or abs(end.y() - hand.top) < 1e-6:
+                low = abs(end.y() - hand.bottom) < 1e-6
                 edge = sheet.bottom() if low else sheet.top()
                 out = 1 if low else -1
                 painter.drawLine(QPointF(at.x(), edge), QPointF(at.x(), edge + out * _TICK_PX))
                 box = QRectF(at.x() - 70, edge + (_TICK_PX + 1 if low else -_TICK_PX - 21), 140, 20)
-                painter.drawText(box, Qt.AlignmentFlag.AlignCenter, write(end.x(), self.unit))
-            elif abs(end.x()) < 1e-6 or abs(end.x() - wide) < 1e-6:
+                painter.drawText(box, Qt.AlignmentFlag.AlignCenter, write(end.x() - hand.left, self.unit))
+            elif abs(end.x() - hand.left) < 1e-6 or abs(end.x() - hand.right) < 1e-6:
                 on_left = at.x() < sheet.center().x()
                 edge = sheet.left() if on_left else sheet.right()
                 painter.drawLine(QPointF(edge, at.y()), QPointF(edge + (-1 if on_left else 1) * _TICK_PX,
@@ -238,7 +258,7 @@ class WorkView(QWidget):
                 painter.translate(edge + (-_TICK_PX - 12 if on_left else _TICK_PX + 12), at.y())
                 painter.rotate(-90)
                 painter.drawText(QRectF(-70, -10, 140, 20), Qt.AlignmentFlag.AlignCenter,
-                                 write(end.y(), self.unit))
+                                 write(end.y() - hand.bottom, self.unit))
                 painter.restore()
 
     def _paint_label(self, painter: QPainter, move: QTransform, sheet: QRectF, line: Line) -> None:

@@ -20,7 +20,8 @@ from mingei.core.length import write_both
 from mingei.core.plan.holding import TAPE_SHORT_MM, grams, tape_list
 from mingei.core.plan.steps import Step
 from mingei.core.whole.joined import builds_of
-from mingei.core.work.plan import Work, pressure, work_on
+from mingei.core.work.cutting import HandCut
+from mingei.core.work.plan import Work, distances, pressure, work_on
 from mingei.core.work.words import cut_words, placement_words
 from mingei.formats import project_file
 from mingei.formats.device_file import devices
@@ -59,8 +60,7 @@ def planned(options: argparse.Namespace) -> int:
               f"together, the longest {write_both(total.longest_mm)}")
     for caution in dict.fromkeys(str(c) for t in tables for c in t.cautions):
         print(caution)
-    whole = reckoned(tables, material(piles_of(tuple(pages))), sum(w.score_minutes for w in works),
-                     sum(w.cut_minutes for w in works), project.making)
+    whole = reckoned(tables, material(piles_of(tuple(pages))), works, project.making)
     said = ", ".join(f"{math.ceil(s.minutes)} to {s.word}" for s in whole.stages)
     print(f"about {math.ceil(whole.minutes)} minutes of your hands: {said}")
     return OK
@@ -88,9 +88,8 @@ def machines(options: argparse.Namespace) -> int:
 
 def _data(project: Project, builds: Sequence[Build], works: Sequence[Work]) -> dict[str, Any]:
     found = material(piles_of(tuple(w.page for w in works)))
-    score, cut = sum(w.score_minutes for w in works), sum(w.cut_minutes for w in works)
     tables = [table(b, project.making) for b in builds]
-    whole = reckoned(tables, found, score, cut, project.making)
+    whole = reckoned(tables, found, works, project.making)
     return {
         "title": project.title,
         "sheets": [_sheet(w) for w in works],
@@ -107,7 +106,8 @@ def _data(project: Project, builds: Sequence[Build], works: Sequence[Work]) -> d
                   "other": _other(whole)},
         "cautions": list(dict.fromkeys(str(c) for t in tables for c in t.cautions)),
         "cutting_list": [{"letter": row.letter, "thing": row.thing, "piece": row.piece(), "stock": row.stock,
-                          "count": row.copies, "size": f"{write_both(row.width)} x {write_both(row.height)}",
+                          "count": row.copies, "layers": row.layers,
+                          "size": f"{write_both(row.width)} x {write_both(row.height)}",
                           "width_mm": round(row.width, 3), "height_mm": round(row.height, 3)}
                          for row in cutting_list(loads_of_all(builds))],
     }
@@ -155,13 +155,24 @@ def _point(p: tuple[float, float]) -> list[float]:
     return [round(p[0], 4), round(p[1], 4)]
 
 
+def _from_edge(cut: HandCut) -> dict[str, Any]:
+    """How far a trimmer's cut lies from which edge of what is in hand then, and what that is, mm on the
+    sheet."""
+    if cut.distance is None or cut.hand is None:
+        return {}
+    h = cut.hand
+    return {"edge": cut.distance.edge, "from_edge_mm": round(cut.distance.at_mm, 4),
+            "hand_mm": [round(v, 4) for v in (h.left, h.bottom, h.right, h.top)]}
+
+
 def _sheet(work: Work) -> dict[str, Any]:
     """A sheet's plan, in coordinates of the sheet, mm, its lower left corner the origin, printed face up."""
     return {
         "number": work.page.number, "stock": work.stock.id,
         "sheet_mm": [round(work.box.width, 3), round(work.box.height, 3)],
         "placements": [{"number": p.number, "face": str(p.face), "from_mm": _point(p.start),
-                        "to_mm": _point(p.end),
+                        "to_mm": _point(p.end), "of": p.of,
+                        "distances_mm": [[d.edge, round(d.at_mm, 4)] for d in distances(p, work.box)],
                         "strokes_mm": [[round(a, 4), round(b, 4)] for a, b in p.strokes],
                         "passes": p.passes, "words": str(placement_words(work, p))} for p in work.placements],
         "curved": [{"face": str(c.face), "passes": work.stock.score_passes, "kind": "curve",
@@ -172,6 +183,7 @@ def _sheet(work: Work) -> dict[str, Any]:
         "cuts": [{"number": c.number, "tool": str(c.tool), "passes": c.passes,
                   "length_mm": round(c.length, 3),
                   "minutes": round(c.minutes, 3), "points_mm": [_point(q) for q in c.points],
+                  "layers": c.layers, **_from_edge(c),
                   "words": str(cut_words(c))} for c in work.cuts],
         "minutes": {"score": round(work.score_minutes, 2), "cut": round(work.cut_minutes, 2)},
         "pressure": str(pressure(work.stock)),

@@ -112,6 +112,17 @@ class Stock:
                                  "{most:g}", most=MOST_STRETCH_PCT))
 
 
+    @property
+    def ply_mm(self) -> float:
+        """How thick each of the layers is that it was built up from, mm: all of it where it is one."""
+        film = min(FILM_MM, self.caliper_mm / self.layers)
+        return (self.caliper_mm - (self.layers - 1) * film) / self.layers
+
+
+#: How thick a film of glue between two boards is, mm (from experience).
+FILM_MM = 0.05
+
+
 def _paper(id_: str, name: str, gsm: float, caliper: float,
            sheets: tuple[str, ...] = ("A4", "A3", "Letter", "Tabloid")) -> Stock:
     return Stock(id_, name, gsm, caliper, kind="paper", sheets=sheets)
@@ -283,10 +294,6 @@ def estimate_caliper(gsm: float, kind: str = "card") -> Estimate:
                          say("choose one of: {names}", names=some_of(BULK)))
     bulk, spread = BULK[kind]
     return Estimate(gsm * bulk / 1000, gsm * spread / 1000)
-
-
-#: How thick a film of glue between two boards is, mm (from experience).
-FILM_MM = 0.05
 
 
 class Ply(NamedTuple):

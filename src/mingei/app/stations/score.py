@@ -211,7 +211,7 @@ class ScoreStation(Station):
         found = tasks(work)
         score, cut = (max(1, math.ceil(minutes)) for minutes in (work.score_minutes, work.cut_minutes))
         return _Shown(
-            [Line(x.paths, x.rule, x.dots, x.label, str(x.sort is Sort.CUT)) for x in found],
+            [Line(x.paths, x.rule, x.dots, x.label, str(x.sort is Sort.CUT), x.hand) for x in found],
             [x.face is Face.BACK and x.sort is not Sort.CUT for x in found],
             [Row(f"{x.label or _SIGNS.get(x.sort, '·')}  {t(x.short)}", None, t(x.words)) for x in found],
             [t(x.words) for x in found],

@@ -113,8 +113,10 @@ class Build:
         joined = tuple(p.name for p, halves in self.halves.items() if len(halves) > 1)
         # a recipe knows its own order, but not that of a body it was given, or of what a person changed
         sought = self.brief.seams or self.brief.splits or any(p.crowded for p in self.draft.pieces)
+        built_up = tuple((p.name, p.stock.layers) for p in self.patterns if p.stock.layers > 1)
         return plan(self.draft, Given(covers, windows, joined, self.brief.tape_mm == 0.0,
-                                      self.brief.splits), self.brief.order, self.patterns if sought else ())
+                                      self.brief.splits, built_up), self.brief.order,
+                    self.patterns if sought else ())
 
     def moments(self, fraction: float) -> dict[str, fold.Moment]:
         """How far each piece is folded with the folding at ``fraction`` (0 flat .. 1 finished)."""

@@ -113,8 +113,7 @@ def make_sheet(project: Project, builds: Sequence[Build],
     tables = [table(b, project.making) for b in builds]
     stocks = material(piles_of(pages)) or tuple(
         Material(s, 0, 0.0, 0.0, 0.0) for s in dict.fromkeys(p.stock for b in builds for p in b.patterns))
-    whole = reckoned(tables, stocks, sum(w.score_minutes for w in works), sum(w.cut_minutes for w in works),
-                     project.making)
+    whole = reckoned(tables, stocks, works, project.making)
     glue: dict[str, list[float]] = {}
     for t in tables:
         for adhesive, both in grams(t.held).items():

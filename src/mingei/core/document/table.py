@@ -28,6 +28,8 @@ from mingei.core.plan.making import USUAL, Making
 from mingei.core.plan.operation import Does
 from mingei.core.plan.steps import Plan, Step
 from mingei.core.plan.time import Compared, Cost, Stage, compared, cost, drying, stages
+from mingei.core.work.plan import Work as SheetWork
+from mingei.core.work.plan import bench_stages
 
 
 class Needs(NamedTuple):
@@ -132,10 +134,11 @@ class Reckoned(NamedTuple):
     other: Compared | None
 
 
-def reckoned(tables: Sequence[Table], material: Iterable[Material], score_min: float, cut_min: float,
+def reckoned(tables: Sequence[Table], material: Iterable[Material], works: Iterable[SheetWork],
              making: Making) -> Reckoned:
-    """Time and money of all things with their copies.  score_min, cut_min: of all sheets together."""
-    minutes = {"score": score_min * making.pace, "cut": cut_min * making.pace}
+    """Time and money of all things with their copies.  works: on all their sheets."""
+    minutes = {word: making.pace * each for word, each in bench_stages(works).items()}
+    bench = sum(minutes.values())
     total = Cost(sum(m.money for m in material), 0.0)
     for each in tables:
         copies = each.build.brief.copies
@@ -144,7 +147,6 @@ def reckoned(tables: Sequence[Table], material: Iterable[Material], score_min: f
         tape = sum(t.length_mm for t in tape_list(each.held))
         own = cost(copies, 0.0, each.minutes, grams(each.held), tape, making, making.once)
         total = Cost(total.money + own.money, total.minutes + own.minutes)
-    bench = minutes["score"] + minutes["cut"]
     total = Cost(total.money + bench / 60.0 * making.hour, total.minutes + bench)
     count = sum(t.build.brief.copies for t in tables)
     return Reckoned(tuple(Stage(w, m) for w, m in minutes.items() if m > 0), total.minutes,

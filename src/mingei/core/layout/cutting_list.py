@@ -19,9 +19,9 @@ _NEAR_MM = 0.05
 
 class Row(NamedTuple):
     """letter: A, B … Z, AA …; thing: its name; pieces: the names of the pieces alike; width, height: of its
-    blank, mm; square: it is a plain rectangle, cut on a trimmer; copies; stock: its name;
-    grain: along which of its own sides the fibres should run, "long", "short" or "" for either; owner: the
-    thing by its id."""
+    blank, mm; square: it is a plain rectangle, cut on a trimmer; copies: to be cut, all layers counted;
+    stock: its name; grain: along which of its own sides the fibres should run, "long", "short" or "" for
+    either; owner: the thing by its id; layers: so many of the copies are glued to one."""
 
     letter: str
     thing: str
@@ -33,6 +33,7 @@ class Row(NamedTuple):
     stock: str
     grain: str
     owner: str = ""
+    layers: int = 1
 
     def piece(self, speak: Callable[[str], str] = str) -> str:
         """The names of its pieces one after another, of many that are numbered through the first and the
@@ -70,8 +71,8 @@ def cutting_list(loads: Iterable[Load]) -> tuple[Row, ...]:
         key: tuple[object, ...] = ((width, height, p.stock.id) if square
                                    else (load.owner, p.stock.id, p.cuts, p.folds))
         known = alike.get(key) or Row("", load.thing, (), width, height, square, 0, p.stock.name,
-                                      own_grain(p), load.owner)
-        alike[key] = known._replace(copies=known.copies + p.copies,
+                                      own_grain(p), load.owner, p.stock.layers)
+        alike[key] = known._replace(copies=known.copies + p.copies * p.stock.layers,
                                     pieces=tuple(dict.fromkeys((*known.pieces, p.name))))
     rows = sorted(alike.values(), key=lambda r: (not r.square, -r.width * r.height if r.square else 0.0))
     return tuple(r._replace(letter=letter(i)) for i, r in enumerate(rows))
@@ -108,6 +109,7 @@ def as_csv(rows: Iterable[Row]) -> str:
             "width as fraction",
             "height as fraction",
             "copies",
+            "layers",
             "stock",
             "grain",
             "shape",
@@ -126,6 +128,7 @@ def as_csv(rows: Iterable[Row]) -> str:
                 write_inches(r.width),
                 write_inches(r.height),
                 r.copies,
+                r.layers,
                 plain(r.stock),
                 {"long": "along the longer side",
                  "short": "along the shorter side"}.get(r.grain, "either way"),

@@ -55,6 +55,13 @@ class Entry(NamedTuple):
         """Of one's hands."""
         return sum(minutes for _, minutes in self.spent)
 
+    @property
+    def reckoned_min(self) -> float:
+        """What was planned for the stages it took that time for; all of it where they are not told apart."""
+        planned = dict(self.planned)
+        told = [stage for stage, _ in self.spent if stage in planned]
+        return sum(planned[stage] for stage in told) if told else sum(planned.values())
+
 
 def check_entry(entry: Entry) -> None:
     """Raises MeasureError naming a value that cannot be true."""

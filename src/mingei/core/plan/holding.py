@@ -11,6 +11,7 @@ from mingei.core.draft.joint import Adhesive, Joint
 from mingei.core.flat.pattern import Pattern
 from mingei.core.folded.fold import finished, place
 from mingei.core.plan.making import USUAL, Making
+from mingei.core.plan.operation import layers_of
 from mingei.core.plane.area import area_of
 from mingei.core.stock import Stock
 from mingei.core.words import say
@@ -82,6 +83,11 @@ def held(patterns: Sequence[Pattern], tape_mm: float = 0.0, chosen: Mapping[str,
         area = sum(s.depth_mm * math.dist(*m.carrier_line) for m in p.mates for s in p.seams
                    if s.name == m.seam and name in (m.row, m.seam)) * joint.hinges
         found.append(_held(name, p, adhesive, why, lengths * joint.hinges, area, tape_mm, making))
+    for p in (p for p in patterns if p.stock.layers > 1):
+        name = layers_of(p.name)
+        adhesive, why = _adhesive(None, p.stock, 0.0, False, chosen.get(name))
+        found.append(_held(name, p, adhesive, why, [math.sqrt(p.area)] * (p.stock.layers - 1),
+                           p.area * (p.stock.layers - 1), 0.0, making))
     found += _laps(patterns, tape_mm, chosen, making)
     for p in (p for p in patterns if p.covers):
         adhesive, why = _adhesive(None, p.stock, 0.0, False, chosen.get(p.name))

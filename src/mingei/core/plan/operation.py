@@ -16,6 +16,7 @@ from mingei.core.words import Words, joined, number_of, runs_of, say
 class Does(StrEnum):
     """What an operation does."""
 
+    LAMINATE = "laminate"
     JOIN = "join"
     CREASE = "crease"
     COVER = "cover"
@@ -28,7 +29,7 @@ class Does(StrEnum):
 
 
 #: What sticks two things together.
-GLUES = (Does.JOIN, Does.COVER, Does.GLUE, Does.LAP)
+GLUES = (Does.LAMINATE, Does.JOIN, Does.COVER, Does.GLUE, Does.LAP)
 
 
 
@@ -126,6 +127,11 @@ def in_order(some: Sequence[Operation]) -> tuple[Operation, ...]:
         stuck = next(op for op in some if waits[op.key])
         raise GeometryError("what must come before it comes after it", say("operation {key}", key=stuck.key))
     return tuple(done)
+
+
+def layers_of(piece: str) -> Words:
+    """What the layers of a built-up piece are called together."""
+    return say("layers of the {piece}", piece=piece)
 
 
 def listed(names: Sequence[str]) -> Words:

@@ -14,13 +14,13 @@ from mingei.core.amendments.amend import closing_step
 from mingei.core.draft import Bought, Draft, Handwork, Piece, When
 from mingei.core.plan.folding import folds_of
 from mingei.core.plan.joining import between_pieces, glued_open, joins_of, laid_up, wrapped
-from mingei.core.plan.operation import GLUES, Does, Motion, Operation, Reason
+from mingei.core.plan.operation import GLUES, Does, Motion, Operation, Reason, layers_of, listed
 from mingei.core.words import Words, say
 
 #: Where among the steps of a piece that stands what is done before its folding, and after all folding.
-_LAID, _JOINED, _CREASED, _COVERED, _PUT, _AFTER = -5, -4, -3, -2, -1, 10_000
+_LAMINATED, _LAID, _JOINED, _CREASED, _COVERED, _PUT, _AFTER = -6, -5, -4, -3, -2, -1, 10_000
 #: What is done to a piece while it lies flat.
-_FLAT = (Does.JOIN, Does.CREASE, Does.COVER)
+_FLAT = (Does.LAMINATE, Does.JOIN, Does.CREASE, Does.COVER)
 
 
 class Cover(NamedTuple):
@@ -45,13 +45,15 @@ class Window(NamedTuple):
 class Given(NamedTuple):
     """What besides the draft a thing is made of.  joined: pieces cut across, which are joined first; wet:
     what glues it has to dry; parted: panels that were made pieces of their own, whose folding goes on with
-    that of the piece they were part of."""
+    that of the piece they were part of; built_up: pieces of built-up board, with how many layers each is cut
+    of."""
 
     covers: tuple[Cover, ...] = ()
     windows: tuple[Window, ...] = ()
     joined: tuple[str, ...] = ()
     wet: bool = False
     parted: tuple[str, ...] = ()
+    built_up: tuple[tuple[str, int], ...] = ()
 
 
 NOTHING_MORE = Given()
@@ -109,7 +111,8 @@ def operations(draft: Draft, given: Given = NOTHING_MORE) -> tuple[Operation, ..
 
 def _ready(draft: Draft, given: Given) -> list[Operation]:
     """What is done to all pieces before anything is folded or glued."""
-    found = [Operation(f"{name}/joined", Does.JOIN, name, _JOINED, say(
+    found = _laminated(given)
+    found += [Operation(f"{name}/joined", Does.JOIN, name, _JOINED, say(
         "Glue the {piece} together where its lines bear one number.", piece=name)) for name in given.joined]
     if any(f.angle_deg > 1e-6 and not f.bend for piece in draft.pieces for f in piece.folds):
         first = draft.pieces[0].name
@@ -117,6 +120,18 @@ def _ready(draft: Draft, given: Given) -> list[Operation]:
             "Crease every fold and open it again: long ones first, then the edges, the small tabs last."),
             reasons=tuple(Reason(op.key, "") for op in found)))
     return found
+
+
+def _laminated(given: Given) -> list[Operation]:
+    """The layers of built-up board glued to one, all pieces of so many layers together."""
+    by_layers: dict[int, list[str]] = {}
+    for piece, layers in given.built_up:
+        by_layers.setdefault(layers, []).append(piece)
+    return [Operation(f"{names[0]}/laminated {layers}", Does.LAMINATE, names[0], _LAMINATED, say(
+        "Glue the {count} layers of {names} on each other, edges flush: spread the glue thinly, out to the "
+        "edges, and press them under weight until dry.", count=layers, names=listed(names)),
+        tuple(layers_of(name) for name in names))
+        for layers, names in by_layers.items()]
 
 
 def _laid_over(some: Sequence[Operation], given: Given) -> list[Operation]:
@@ -129,7 +144,8 @@ def _laid_over(some: Sequence[Operation], given: Given) -> list[Operation]:
 
 def _waiting(op: Operation, flat: Sequence[Operation]) -> Operation:
     """An operation that waits for what is done to its own piece while it lies flat, and for all creasing."""
-    before = tuple(Reason(f.key, "") for f in flat if f.piece == op.piece or f.does is Does.CREASE)
+    before = tuple(Reason(f.key, "") for f in flat
+                   if f.piece == op.piece or f.does in (Does.CREASE, Does.LAMINATE))
     return replace(op, reasons=(*op.reasons, *before))
 
 

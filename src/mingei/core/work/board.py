@@ -9,6 +9,7 @@ from __future__ import annotations
 
 from typing import NamedTuple
 
+from mingei.core.plane.shape import Box
 from mingei.core.work.lines import Face
 from mingei.core.work.placements import Placement
 from mingei.core.work.plan import Fence, Work
@@ -18,10 +19,11 @@ NEAR_MM = 0.25
 
 
 class Push(NamedTuple):
-    """A sheet pushed against the fence with one edge.
+    """A sheet, or a piece cut out of it, pushed against the fence with one edge.
 
     face: that lies up; edge: against the fence; spacer_mm: between both; grooves: the number of a placement
-    and that of its groove, counted from the fence; rest: the numbers of those no groove makes.
+    and that of its groove, counted from the fence; rest: the numbers of those no groove makes; hand,
+    of: the piece, where it is one.
     """
 
     face: Face
@@ -29,22 +31,25 @@ class Push(NamedTuple):
     spacer_mm: float
     grooves: tuple[tuple[int, int], ...]
     rest: tuple[int, ...]
+    hand: Box | None = None
+    of: str = ""
 
 
 def on_board(work: Work, pitch: float) -> tuple[Push, ...]:
     """How the placements of a sheet are made on a board with grooves so far apart, mm: the square ones pushed
     with their edge against the fence, the slanted with a rule in any case."""
-    high = work.box.height
+    top = work.working.fence is Fence.TOP
     found: list[Push] = []
     for face in Face:
-        mine = [p for p in work.placements if p.face is face]
-        upright = [(p, (p.start[0] + p.end[0]) / 2) for p in mine if p.upright]
-        top = work.working.fence is Fence.TOP
-        level = [(p, high - (p.start[1] + p.end[1]) / 2 if top else (p.start[1] + p.end[1]) / 2)
-                 for p in mine if p.level]
-        for edge, some in (("left", upright), ("upper" if top else "lower", level)):
-            if some:
-                found.append(_pushed(face, edge, some, pitch))
+        hands = dict.fromkeys((p.hand, p.of) for p in work.placements if p.face is face)
+        for hand, of in hands:
+            here = hand or work.box
+            mine = [p for p in work.placements if p.face is face and (p.hand, p.of) == (hand, of)]
+            upright = [(p, (p.start[0] + p.end[0]) / 2 - here.left) for p in mine if p.upright]
+            level = [(p, here.top - (p.start[1] + p.end[1]) / 2 if top
+                      else (p.start[1] + p.end[1]) / 2 - here.bottom) for p in mine if p.level]
+            found += [_pushed(face, edge, some, pitch)._replace(hand=hand, of=of)
+                      for edge, some in (("left", upright), ("upper" if top else "lower", level)) if some]
     return tuple(found)
 
 

@@ -10,41 +10,47 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
-from enum import StrEnum
 from typing import NamedTuple
 
 from mingei.core.flat.blank import Kind
+from mingei.core.length import write_both
 from mingei.core.plane.shape import Arc, Box, Line, Path, Point, flat_points, path_bounds, path_length
+from mingei.core.stock import Stock
 from mingei.core.words import Words, say
 from mingei.core.work.lines import Cut
+from mingei.core.work.tools import (
+    HOLE_MIN,
+    SMALL_MM,
+    TRIM_MIN,
+    Tool,
+    blade_passes,
+    hole_tool,
+    knife_minutes,
+    scissors_minutes,
+    small_knife_minutes,
+    takes_scissors,
+)
 
 #: Sides nearer a line than this (mm) lie on it; made along one cut that is shorter than this a side counts
 #: for nothing.
 _ON_MM, _WORTH_MM = 0.02, 15.0
-#: A side shorter than this (mm) is cut with a small blade; stock up to this (mm) is thin enough for scissors.
-SMALL_MM, SCISSORS_MM = 6.0, 0.45
-#: A knife goes through so much card in one pass, mm (from experience, no published source).
-PASS_MM = 0.4
-#: Minutes a trimmer's cut takes, and what knife and scissors make in a minute, mm, with laying and turning
-#: the work (from experience, no published source); a small side costs as much as so many mm.
-TRIM_MIN, KNIFE_MM_A_MIN, SCISSORS_MM_A_MIN, CORNER_MM = 0.25, 700.0, 500.0, 12.0
 
 
-class Tool(StrEnum):
-    """What a cut is made with."""
+class Distance(NamedTuple):
+    """How far something lies from an edge that is there at that moment, mm."""
 
-    TRIMMER = "trimmer"
-    KNIFE = "knife"
-    SMALL_KNIFE = "small knife"
-    SCISSORS = "scissors"
+    edge: str
+    at_mm: float
 
 
 class HandCut(NamedTuple):
     """One cut by hand.
 
     path: on the sheet, mm; tool; passes: how often the blade goes over it; why: what is cut, and why now;
-    made: of a trimmer's cut, how much outline lies along it, mm; minutes: about; number: in the order of
-    work.
+    made: of a trimmer's cut, how much outline lies along it, mm; minutes: about, of all layers; number: in
+    the order of work; hand: of a trimmer's cut, the part of the sheet that is in hand by then, mm; holds: the
+    pieces on that part, in words, "" while it is the whole sheet; layers: it is made in so many sheets, which
+    are glued to one board later.
     """
 
     path: Path
@@ -54,6 +60,19 @@ class HandCut(NamedTuple):
     made: float = 0.0
     minutes: float = 0.0
     number: int = 0
+    hand: Box | None = None
+    holds: Words | str = ""
+    layers: int = 1
+
+    @property
+    def distance(self) -> Distance | None:
+        """Where a trimmer's cut lies, from an edge of what is in hand."""
+        if self.hand is None:
+            return None
+        (ax, ay), (bx, _) = self.path[0].start, self.path[0].end
+        if abs(ax - bx) < 1e-6:
+            return Distance("left", ax - self.hand.left)
+        return Distance("lower", ay - self.hand.bottom)
 
     @property
     def length(self) -> float:
@@ -64,7 +83,7 @@ class HandCut(NamedTuple):
         return flat_points(self.path)
 
 
-def by_hand(sheet: Box, pieces: Sequence[Sequence[Cut]], names: Sequence[str], caliper: float,
+def by_hand(sheet: Box, pieces: Sequence[Sequence[Cut]], names: Sequence[str], stock: Stock,
             keep: Box | None = None, trimmer: bool = True) -> tuple[HandCut, ...]:
     """All cuts of a sheet in their order.
 
@@ -75,19 +94,21 @@ def by_hand(sheet: Box, pieces: Sequence[Sequence[Cut]], names: Sequence[str], c
     found: list[HandCut] = []
     if trimmer:
         boxes = [path_bounds([c.path for c in cuts if c.kind is not Kind.GUIDE]) for cuts in pieces]
-        _trim(sheet, list(range(len(pieces))), boxes, pieces, keep, made, found)
+        _trim(sheet, list(range(len(pieces))), boxes, pieces, names, keep, made, found)
     order = _nearest([(path_bounds([c.path for c in cuts]), i) for i, cuts in enumerate(pieces) if cuts])
     for kinds in ((Kind.SLIT, Kind.OPENING), (Kind.OUTLINE,)):
         for number in order:
             for place, cut in enumerate(pieces[number]):
                 if cut.kind in kinds:
-                    found += _knife(cut, names[number], caliper, {s for p, c, s in made if (p, c) ==
+                    found += _knife(cut, names[number], stock, {s for p, c, s in made if (p, c) ==
                                                                   (number, place)})
-    return tuple(c._replace(number=n) for n, c in enumerate(found, 1))
+    return tuple(c._replace(number=n, layers=stock.layers, minutes=c.minutes * stock.layers)
+                 for n, c in enumerate(found, 1))
 
 
-def _trim(rect: Box, here: list[int], boxes: Sequence[Box], pieces: Sequence[Sequence[Cut]], keep: Box | None,
-          made: set[tuple[int, int, int]], found: list[HandCut]) -> None:
+def _trim(rect: Box, here: list[int], boxes: Sequence[Box], pieces: Sequence[Sequence[Cut]],
+          names: Sequence[str], keep: Box | None, made: set[tuple[int, int, int]],
+          found: list[HandCut]) -> None:
     """Cut what is in hand through, again and again, as long as a cut makes outline or parts two pieces."""
     if not here:
         return
@@ -118,13 +139,25 @@ def _trim(rect: Box, here: list[int], boxes: Sequence[Box], pieces: Sequence[Seq
     outline = sum(_segment(pieces, key).length for key in keys)
     why = (say("straight through: {length:.0f} mm of outline lie along it", length=outline) if outline
            else say("straight through: it parts the pieces"))
-    found.append(HandCut((line,), Tool.TRIMMER, 1, why, outline, TRIM_MIN))
+    whole = not any(c.hand is not None for c in found)
+    found.append(HandCut((line,), Tool.TRIMMER, 1, why, outline, TRIM_MIN, hand=rect,
+                         holds="" if whole else _several([names[i] for i in here])))
     near, far = ((rect._replace(right=at), rect._replace(left=at)) if upright
                  else (rect._replace(top=at), rect._replace(bottom=at)))
     for part in (near, far):
         inside = [i for i in here if _within(boxes[i], part)]
-        _trim(part, inside, boxes, pieces, keep if keep is not None and _within(keep, part) else None, made,
-              found)
+        _trim(part, inside, boxes, pieces, names, keep if keep is not None and _within(keep, part) else None,
+              made, found)
+
+
+def _several(names: Sequence[str]) -> Words:
+    """Names of pieces, each once, the first two of many."""
+    some = list(dict.fromkeys(names))
+    if len(some) == 1:
+        return say("the {piece}", piece=some[0])
+    if len(some) == 2:
+        return say("the {piece} and the {other}", piece=some[0], other=some[1])
+    return say("the {piece}, the {other} and {count} more", piece=some[0], other=some[1], count=len(some) - 2)
 
 
 def _within(box: Box, rect: Box) -> bool:
@@ -149,14 +182,18 @@ def _segment(pieces: Sequence[Sequence[Cut]], key: tuple[int, int, int]) -> Line
     return found
 
 
-def _knife(cut: Cut, name: str, caliper: float, made: set[int]) -> list[HandCut]:
+def _knife(cut: Cut, name: str, stock: Stock, made: set[int]) -> list[HandCut]:
     """What is left of a cut once the trimmer has been, in runs for one tool."""
+    hole = hole_tool(cut.path) if cut.kind is Kind.OPENING else None
+    if hole is not None:
+        return [HandCut(cut.path, hole, 1, say("a hole of {mm} in the {name}", mm=write_both(
+            2 * cut.path[0].radius if isinstance(cut.path[0], Arc) else 0.0), name=name), minutes=HOLE_MIN)]
     runs: list[tuple[Tool, list[Line | Arc]]] = []
     for number, segment in enumerate(cut.path):
         if number in made:
             runs.append((Tool.TRIMMER, []))
             continue
-        curved = isinstance(segment, Arc) and cut.kind is Kind.OUTLINE and caliper <= SCISSORS_MM
+        curved = isinstance(segment, Arc) and cut.kind is Kind.OUTLINE and takes_scissors(stock)
         tool = (Tool.SCISSORS if curved and segment.length > SMALL_MM
                 else Tool.SMALL_KNIFE if segment.length < SMALL_MM and cut.kind is not Kind.SLIT
                 else Tool.KNIFE)
@@ -172,15 +209,16 @@ def _knife(cut: Cut, name: str, caliper: float, made: set[int]) -> list[HandCut]
     what = {Kind.SLIT: say("a slit of the {name}, while the sheet still holds it", name=name),
             Kind.OPENING: say("an opening of the {name}, while the sheet still holds it", name=name),
             Kind.OUTLINE: say("the outline of the {name}", name=name)}[cut.kind]
-    passes = max(1, math.ceil(caliper / PASS_MM))
+    passes = blade_passes(stock)
     found = []
     for tool, segments in runs:
         if segments:
             length = sum(s.length for s in segments)
-            pace = SCISSORS_MM_A_MIN if tool is Tool.SCISSORS else KNIFE_MM_A_MIN / passes
-            extra = CORNER_MM * len(segments) if tool is Tool.SMALL_KNIFE else 0.0
+            minutes = (scissors_minutes(length) if tool is Tool.SCISSORS
+                       else small_knife_minutes(length, len(segments), stock) if tool is Tool.SMALL_KNIFE
+                       else knife_minutes(length, stock))
             found.append(HandCut(tuple(segments), tool, 1 if tool is Tool.SCISSORS else passes, what,
-                                 minutes=(length + extra) / pace))
+                                 minutes=minutes))
     return found
 
 

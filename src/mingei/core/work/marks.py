@@ -25,16 +25,17 @@ class Mark(NamedTuple):
 def marks_of(work: Work) -> tuple[Mark, ...]:
     """Both ends of every placement."""
     waste = Waste(work.box, work.lines.cuts)
-    return tuple(_prick(p, end, waste) for p in work.placements for end in (0, 1))
+    return tuple(_prick(p, end, waste if p.hand is None else None) for p in work.placements for end in (0, 1))
 
 
-def _prick(placement: Placement, end: int, waste: Waste) -> Mark:
-    """On the placement's line, beyond its end as near as there is waste; at its end where there is none."""
+def _prick(placement: Placement, end: int, waste: Waste | None) -> Mark:
+    """On the placement's line, beyond its end as near as there is waste; at its end where there is none,
+    or none any more."""
     (ax, ay), (bx, by) = (placement.end, placement.start) if end else (placement.start, placement.end)
     long = placement.length or 1.0
     ux, uy = (ax - bx) / long, (ay - by) / long
     away = _OFF_MM
-    while away <= _FAR_MM:
+    while waste is not None and away <= _FAR_MM:
         at = ax + ux * away, ay + uy * away
         if waste.holds(at):
             return Mark(placement.number, at, True)

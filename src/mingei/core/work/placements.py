@@ -12,7 +12,7 @@ import math
 from collections.abc import Iterable, Sequence
 from typing import NamedTuple
 
-from mingei.core.plane.shape import Point
+from mingei.core.plane.shape import Box, Point
 from mingei.core.work.lines import Face, Score
 
 #: So far (mm) the rule may lie off a score it serves.
@@ -30,7 +30,8 @@ class Placement(NamedTuple):
 
     start, end: its line on the sheet, mm, as the printed face is seen, from the first score to the last;
     strokes: what is scored along it, from and to, mm from its start; face; passes: how often each is gone
-    over; scores: those it makes; number: in the order of work, from 1, 0 where none was given yet.
+    over; scores: those it makes; number: in the order of work, from 1, 0 where none was given yet; hand: the
+    piece that is in hand, mm on the sheet, None for the whole sheet; of: its name.
     """
 
     start: Point
@@ -40,6 +41,8 @@ class Placement(NamedTuple):
     passes: int
     scores: tuple[Score, ...]
     number: int = 0
+    hand: Box | None = None
+    of: str = ""
 
     @property
     def length(self) -> float:
@@ -203,14 +206,15 @@ def is_short(placement: Placement) -> bool:
 def in_order(some: Iterable[Placement]) -> tuple[Placement, ...]:
     """Placements numbered as the hand goes: face by face with one turn-over; on each the upright ones from
     the left edge, then the level ones from the lower, then the slanted by their turn, so that the rule
-    travels and does not jump."""
-    def rank(p: Placement) -> tuple[int, int, float, float]:
+    travels and does not jump.  Pieces that are cut out by then are taken one after another."""
+    def rank(p: Placement) -> tuple[int, tuple[float, float], int, float, float]:
+        piece = (0.0, 0.0) if p.hand is None else (p.hand.left, p.hand.bottom)
         ux, uy = math.cos(math.radians(p.turn_deg)), math.sin(math.radians(p.turn_deg))
         off = -uy * p.start[0] + ux * p.start[1]
         if p.upright:
-            return int(p.face is Face.BACK), 0, p.start[0], 0.0
+            return int(p.face is Face.BACK), piece, 0, p.start[0], 0.0
         if p.level:
-            return int(p.face is Face.BACK), 1, p.start[1], 0.0
-        return int(p.face is Face.BACK), 2, round(p.turn_deg, 1), off
+            return int(p.face is Face.BACK), piece, 1, p.start[1], 0.0
+        return int(p.face is Face.BACK), piece, 2, round(p.turn_deg, 1), off
 
     return tuple(p._replace(number=n) for n, p in enumerate(sorted(some, key=rank), 1))

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 from enum import StrEnum
 from functools import cached_property
@@ -9,17 +10,17 @@ from typing import NamedTuple
 
 from mingei.core.data.extra import Extra
 from mingei.core.errors import MeasureError
+from mingei.core.layout.laying import Key
 from mingei.core.layout.offcuts import left_over
-from mingei.core.layout.place import Page
-from mingei.core.plane.shape import Box
+from mingei.core.layout.place import Page, Pile
+from mingei.core.plane.shape import Box, Path, path_bounds
 from mingei.core.stock import Stock
 from mingei.core.words import Words, say
-from mingei.core.work.cutting import HandCut, by_hand
-from mingei.core.work.lines import Curve, Faces, Lines, lines_of
+from mingei.core.work.cutting import Distance, HandCut, by_hand
+from mingei.core.work.lines import Curve, Faces, Lines, Score, lines_of
 from mingei.core.work.placements import Placement, in_order, is_short, placements
+from mingei.core.work.tools import LAY_MIN, PRINT_MIN, SCORE_MM_A_MIN
 
-#: Minutes to lay the rule once, and what is scored in a minute, mm (from experience, no published source).
-LAY_MIN, SCORE_MM_A_MIN = 0.15, 2500.0
 #: Paper up to so many g/m2 is scored gently, and card from so many firmly (from experience).
 _GENTLE_GSM, _FIRM_GSM = 130.0, 260.0
 
@@ -107,26 +108,48 @@ class Work:
 
     @cached_property
     def cut_minutes(self) -> float:
+        """About how long cutting takes, minutes."""
         return sum(c.minutes for c in self.cuts)
+
+    @property
+    def print_minutes(self) -> float:
+        """About how long printing takes, minutes."""
+        return PRINT_MIN * self.stock.layers
 
 
 def work_on(page: Page, working: Working = USUAL) -> Work:
     """The work on one sheet as laid out."""
     lines = lines_of(page, working.faces)
-    every = placements(lines.scores, page.stock.score_passes)
+    names = {i.key: i.load.words for i in page.items}
+    every = (placements(lines.scores, page.stock.score_passes) if working.when is When.BEFORE or page.tile
+             else _by_piece(lines, names, page.stock.score_passes))
     ruled = in_order(p for p in every if not is_short(p))
     short = in_order(p for p in every if is_short(p))
     by_piece: dict[tuple[str, str, int], list[int]] = {}
     for number, cut in enumerate(lines.cuts):
         by_piece.setdefault((cut.of.thing, cut.of.piece, cut.of.copy), []).append(number)
-    names = {i.key: i.load.words for i in page.items}
     kept = left_over((page,))
     keep = kept[0].where if kept else None
     sheet = Box(0.0, 0.0, page.sheet.width, page.sheet.height)
     cuts = by_hand(sheet, [[lines.cuts[n] for n in some] for some in by_piece.values()],
-                   [str(names.get(key, key[1])) for key in by_piece], page.stock.caliper_mm, keep,
+                   [str(names.get(key, key[1])) for key in by_piece], page.stock, keep,
                    working.trimmer and page.tile is None)
     return Work(page, working, ruled, short, lines, cuts)
+
+
+def bench_stages(works: Iterable[Work]) -> dict[str, float]:
+    """About how long printing, scoring and cutting of some sheets take, minutes, by a word for each."""
+    found = {"print": 0.0, "score": 0.0, "cut": 0.0}
+    for work in works:
+        for word, minutes in zip(found, (work.print_minutes, work.score_minutes, work.cut_minutes),
+                                 strict=True):
+            found[word] += minutes
+    return found
+
+
+def bench_minutes(piles: Iterable[Pile], working: Working = USUAL) -> float:
+    """About how long printing, scoring and cutting of all piles take, minutes."""
+    return sum(times * sum(bench_stages((work_on(page, working),)).values()) for page, times in piles)
 
 
 def pressure(stock: Stock) -> Words:
@@ -140,21 +163,26 @@ def pressure(stock: Stock) -> Words:
     return say("{count} passes", count=stock.score_passes)
 
 
-class Distance(NamedTuple):
-    """How far an end of the rule's line lies from the datum edge it is measured from, mm."""
-
-    edge: str
-    at_mm: float
+def _by_piece(lines: Lines, names: Mapping[Key, str], passes: int) -> tuple[Placement, ...]:
+    """The placements of pieces that are cut out before they are scored: of each by itself."""
+    scores: dict[Key, list[Score]] = {}
+    for score in lines.scores:
+        scores.setdefault((score.of.thing, score.of.piece, score.of.copy), []).append(score)
+    cuts: dict[Key, list[Path]] = {}
+    for cut in lines.cuts:
+        cuts.setdefault((cut.of.thing, cut.of.piece, cut.of.copy), []).append(cut.path)
+    return tuple(p._replace(hand=path_bounds(cuts[key]), of=names.get(key, key[1]))
+                 for key, some in scores.items() for p in placements(some, passes))
 
 
 def distances(placement: Placement, sheet: Box) -> tuple[Distance, ...]:
     """How a placement is laid: one distance where it runs along an edge, both ends where it is slanted. Edges
-    are those of the sheet with its printed face up; turned over sideways left and right change places, and
-    the same edge stays the datum."""
-    (ax, ay), (bx, by) = placement.start, placement.end
+    are those of what is in hand, the sheet or the piece, with its printed face up; turned over sideways left
+    and right change places, and the same edge stays the datum."""
+    hand = placement.hand or sheet
+    (ax, ay), (bx, by) = ((x - hand.left, y - hand.bottom) for x, y in (placement.start, placement.end))
     if placement.upright and abs(ax - bx) < 0.05:
         return (Distance("left", (ax + bx) / 2),)
     if placement.level and abs(ay - by) < 0.05:
         return (Distance("lower", (ay + by) / 2),)
-    del sheet
     return Distance("left", ax), Distance("lower", ay), Distance("left", bx), Distance("lower", by)

@@ -10,15 +10,22 @@ from enum import StrEnum
 from typing import NamedTuple
 
 from mingei.core.length import write_both, write_mm
-from mingei.core.plane.shape import Line, Path, Point
+from mingei.core.plane.shape import Box, Line, Path, Point
 from mingei.core.words import Words, joined, say
 from mingei.core.work.board import Push, on_board
-from mingei.core.work.cutting import PASS_MM, Tool
 from mingei.core.work.lines import Face
 from mingei.core.work.marks import marks_of
 from mingei.core.work.placements import Placement
 from mingei.core.work.plan import When, Work, pressure
-from mingei.core.work.words import FACES, cut_words, placement_words, strokes_words
+from mingei.core.work.tools import PASS_MM, Tool
+from mingei.core.work.words import (
+    FACES,
+    cut_words,
+    placement_words,
+    short_cut,
+    short_where,
+    strokes_words,
+)
 
 
 class Sort(StrEnum):
@@ -37,7 +44,8 @@ class Task(NamedTuple):
 
     sort; label: its short name, as beside its line; words: what to do; short: the same in few words, for a
     list; face: that lies up; paths: what is made; rule: the line the rule lies along, where there is one;
-    dots: pricks; number: its placement's, 0 for none.
+    dots: pricks; number: its placement's, 0 for none; hand: the part of the sheet that is in hand, mm, None
+    for all of it.
     """
 
     sort: Sort
@@ -49,6 +57,7 @@ class Task(NamedTuple):
     rule: tuple[Point, Point] | None = None
     dots: tuple[Point, ...] = ()
     number: int = 0
+    hand: Box | None = None
 
 
 def tasks(work: Work) -> tuple[Task, ...]:
@@ -90,10 +99,13 @@ def _scores(work: Work) -> list[Task]:
         if not mine and not short and not curves:
             continue
         if face is Face.BACK:
-            found.append(Task(Sort.TURN, "",
-                              say("Turn the sheet over sideways, so that its back lies up: the "
-                                                 "edge that was left is now right, and is measured from."),
-                              say("Turn the sheet over"), face))
+            cut_out = any(p.hand is not None for p in (*mine, *short))
+            found.append(Task(Sort.TURN, "", say(
+                "Turn each piece over sideways, so that its back lies up: the edge that was left is now "
+                "right, and is measured from.") if cut_out else say(
+                "Turn the sheet over sideways, so that its back lies up: the edge that was left is now "
+                "right, and is measured from."),
+                say("Turn the pieces over") if cut_out else say("Turn the sheet over"), face))
         if work.working.marks and mine:
             dots = {p.number for p in mine}
             marks = [m for m in marks_of(work) if m.number in dots]
@@ -107,7 +119,7 @@ def _scores(work: Work) -> list[Task]:
             found.append(_push_task(push))
             grooved.update({number: (push, groove) for number, groove in push.grooves})
             found += [_score_task(work, p, grooved.get(p.number)) for p in mine
-                      if (p.upright if push.edge == "left" else p.level)]
+                      if p.hand == push.hand and (p.upright if push.edge == "left" else p.level)]
         done = {t.number for t in found}
         found += [_score_task(work, p, None) for p in mine if p.number not in done]
         for p in short:
@@ -137,8 +149,11 @@ def _push_task(push: Push) -> Task:
     else:
         words = say("Score board: the {edge} against the fence: {count} of {all} lines fall on grooves",
                     edge=say(edge), count=count, all=all_)
+    if push.of:
+        words = say("The {piece}. {words}", piece=push.of, words=words)
     return Task(Sort.PUSH, "", words, say("board, {edge}, spacer {mm}", edge=say(edge),
-                                          mm=write_mm(push.spacer_mm, 1)), push.face)
+                                          mm=write_mm(push.spacer_mm, 1)), push.face,
+                hand=push.hand)
 
 
 def _score_task(work: Work, p: Placement, grooved: tuple[Push, int] | None) -> Task:
@@ -146,19 +161,18 @@ def _score_task(work: Work, p: Placement, grooved: tuple[Push, int] | None) -> T
     if grooved is not None:
         words = say("Groove {groove}: placement {number} of {count}, {face}, {strokes}", groove=grooved[1],
                     number=p.number, count=len(work.placements), face=say(FACES[p.face]),
-                    strokes=strokes_words(p))
-    at = p.start[0] if p.upright else p.start[1]
-    short = (say("{mm} from the left", mm=write_mm(at, 1)) if p.upright
-             else say("{mm} up", mm=write_mm(at, 1)) if p.level else say("slanted {deg:.0f}°",
-                                                                         deg=p.turn_deg))
+                    strokes=strokes_words(p, work.box))
+    short = short_where(p, work.box)
     if grooved is not None:
         short = say("groove {groove}", groove=grooved[1])
     return Task(Sort.SCORE, str(p.number), words, short, p.face, strokes_of(p), (p.start, p.end),
-                number=p.number)
+                number=p.number, hand=p.hand)
 
 
 def _cuts(work: Work) -> list[Task]:
-    found = [Task(Sort.CUT, f"{c.number}", cut_words(c), c.why, Face.PRINTED, (c.path,)) for c in work.cuts]
+    found = [Task(Sort.CUT, f"{c.number}", cut_words(c), short_cut(c), Face.PRINTED, (c.path,),
+                  None if c.hand is None else (c.path[0].start, c.path[0].end), hand=c.hand)
+             for c in work.cuts]
     crossed = crossings(work)
     if found and crossed:
         words = found[0].words

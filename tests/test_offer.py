@@ -10,6 +10,7 @@ from contextlib import redirect_stderr, redirect_stdout
 
 from hypothesis import given
 from hypothesis import strategies as st
+from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication
 
 from mingei import cli
@@ -158,7 +159,60 @@ class InTheWindow(WindowTest):
         self.document.set_need(Need(148.0, 105.0, 0.5))
         write(self.station.need.fields["thick"], "40")
         self.assertEqual(self.document.brief.need.thick, 40.0)
-        self.assertFalse(self.station.need.fields["thick"].reason.isHidden())
+        self.station.need.judge()
+        self.assertTrue(self.station.need.refusal.isVisible())
+
+    def test_sizes_written_one_by_one_are_judged_together_when_the_hand_rests(self) -> None:
+        # a pillow for a soap: its thickness, written first, fits nothing yet
+        self.document.set_recipe("envelope-side")
+        need = self.station.need
+        for key, text in (("thick", "40"), ("wide", "10"), ("long", "20")):
+            write(need.fields[key], text)
+            self.assertFalse(need.refusal.isVisible())
+            self.assertTrue(need.fields[key].reason.isHidden())
+        wait_for(need.refusal.isVisible)
+        write(need.fields["thick"], "0.5")
+        for key, text in (("long", "148"), ("wide", "105")):
+            write(need.fields[key], text)
+        wait_for(lambda: not need.refusal.isVisible())
+        self.assertEqual(self.document.brief.need, Need(148.0, 105.0, 0.5))
+
+    def test_half_a_number_is_no_mistake_and_a_whole_one_clears_what_was_said(self) -> None:
+        field = self.station.need.fields["long"]
+        field.line.setFocus()
+        field.line.selectAll()
+        QTest.keyClicks(field.line, "7 1/4 i")
+        self.assertTrue(field.reason.isHidden())
+        wait_for(lambda: not field.reason.isHidden())  # the hand rests
+        QTest.keyClicks(field.line, "n")
+        self.assertTrue(field.reason.isHidden())
+        self.assertAlmostEqual(self.document.brief.need.long, 7.25 * 25.4)
+
+    def test_the_card_for_outside_sizes_comes_back_after_a_construction_without_them(self) -> None:
+        self.assertTrue(self.station.outside.isVisible())
+        self.document.set_recipe("wreath")
+        self.assertFalse(self.station.outside.isVisible())
+        self.document.set_recipe("tray")
+        self.assertTrue(self.station.outside.isVisible())
+
+    def test_another_project_is_not_searched_for_what_was_looked_for_before(self) -> None:
+        self.station.finding.field.setText("mask")
+        shown = len(self.station._order)
+        self.document.open(new_project(new_brief("tray"), "Other"))
+        self.assertEqual(self.station.finding.words, "")
+        self.assertGreater(len(self.station._order), shown)
+
+    def test_a_name_that_only_named_the_construction_follows_it_and_ones_own_stays(self) -> None:
+        self.document.open(new_project(new_brief("carton", {"length": 155.0}), "Other"))
+        self.document.set_recipe("cabinet")
+        brief = self.document.brief
+        self.assertEqual(brief.name, find_recipe("cabinet").title)
+        usual = find_recipe("cabinet").accept({})
+        written = {n for n, v in brief.measures if v != usual[n]}
+        self.assertLessEqual(written, {"length"})  # what nobody wrote is not carried along
+        self.document.set_name("For the maps")
+        self.document.set_recipe("tray")
+        self.assertEqual(self.document.brief.name, "For the maps")
 
     def test_three_are_compared_and_one_is_taken(self) -> None:
         self.document.set_need(Need(90.0, 60.0, 30.0))

@@ -174,9 +174,14 @@ class Finding(unittest.TestCase):
                              ("carousel", "strut-base"), ("sweets", "pouch"), ("tower", "tube")):
             self.assertIn(first, [r.id for r in found(words)][:3], words)
 
+    def test_an_unknown_word_empties_no_search_and_endings_and_one_wrong_letter_are_forgiven(self) -> None:
+        for words, first in (("rabbit mask", "mask"), ("doll bag", "bag"), ("envelpe", "envelope-side"),
+                             ("cabinets", "cabinet"), ("pyramdi", "pyramid"), ("gift boxes", "lid-base")):
+            self.assertEqual(found(words)[0].id, first, words)
+
     def test_a_name_comes_before_a_purpose_and_every_word_counts(self) -> None:
         self.assertEqual(found("card")[0].id, "card")
-        self.assertEqual(found("no such thing"), ())
+        self.assertEqual(found("xylophone qwertz"), ())
         self.assertEqual(set(found("")), set(recipes().values()))
         for recipe in recipes().values():
             self.assertIn(recipe, found(recipe.title))

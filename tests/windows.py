@@ -18,6 +18,7 @@ from PySide6.QtGui import QMouseEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QFileDialog, QLineEdit, QMessageBox, QPushButton, QWidget
 
+from mingei.app.fields import LengthField
 from mingei.app.flat_view import FlatView
 from mingei.app.main import application, open_on
 from mingei.app.settings import Settings
@@ -95,6 +96,9 @@ def write(field: QWidget, text: str) -> None:
     line.setFocus()
     line.selectAll()
     QTest.keyClicks(line, text)
+    judged = field if isinstance(field, LengthField) else line.parentWidget()
+    if isinstance(judged, LengthField):
+        judged.judge()  # as when the hand rests
 
 
 def answer(button: QMessageBox.StandardButton, seen: list[str] | None = None) -> None:

@@ -77,7 +77,9 @@ class Card(QFrame):
         """Show the state in force; cards that follow a document say how."""
 
     def _changed(self) -> None:
-        self._stale = not self.isVisible()
+        # a card that hid itself is not shown again by what holds it, and must look whether it still should
+        away = self.isHidden() and self.testAttribute(Qt.WidgetAttribute.WA_WState_ExplicitShowHide)
+        self._stale = not self.isVisible() and not away
         if not self._stale:
             self.refresh()
 

@@ -13,9 +13,9 @@ from mingei.core.check import Fix
 from mingei.core.covering.art import Art, place
 from mingei.core.covering.overlay import BAND_STOCK_ID, Overlay, free_name, visible
 from mingei.core.document.build import NOTHING, build
-from mingei.core.document.project import Brief, Need, new_brief
+from mingei.core.document.project import Brief, Need
 from mingei.core.document.publishing import Publishing, check_publishing
-from mingei.core.errors import MeasureError, MingeiError
+from mingei.core.errors import MeasureError
 from mingei.core.joints import find_joint
 from mingei.core.kinds import some, without
 from mingei.core.kinds.hold import Hold
@@ -129,9 +129,10 @@ class Document(AtHand):
         self.change_brief(self.brief.with_need(need), t("what must fit"), "need")
 
     def take_offer(self, offer: Offer) -> None:
-        """Make the thing as an offer has it, in its stock; name, copies and notes stay."""
+        """Make the thing as an offer has it, in its stock; a name of one's own, copies and notes stay."""
         made = offer.build.brief
-        brief = replace(made, name=self.brief.name, copies=self.brief.copies, notes=self.brief.notes)
+        brief = replace(made, name=self.brief.renamed_for(made.recipe), copies=self.brief.copies,
+                        notes=self.brief.notes)
         self.change_brief(brief, t("make it as {title}", title=t(offer.recipe.title)))
 
     def set_tape(self, width: float) -> None:
@@ -160,23 +161,10 @@ class Document(AtHand):
                                    rows=drawer.rows))
 
     def set_recipe(self, recipe_id: str) -> None:
-        """Another construction for the same thing: measures of the same name are kept where the new recipe
-        can build them."""
-        recipe = find_recipe(recipe_id)
-        kept: dict[str, Value] = {}
-        for name, value in self.brief.measures:
-            try:
-                kept = dict(recipe.accept({**kept, name: value}))
-            except MingeiError:
-                continue
-        stock = self.project.stock_of(self.brief)
-        try:
-            recipe.accept_stock(stock)
-        except MingeiError:
-            stock = self.project.stock_of(new_brief(recipe_id))
-        fresh = new_brief(recipe_id, kept, stock, self.brief.name).with_need(self.brief.need)
-        self.change_brief(replace(fresh, copies=self.brief.copies, notes=self.brief.notes),
-                          t("make it as {title}", title=t(recipe.title)))
+        """Another construction for the same thing: what a person wrote of the same name is kept where it can
+        be built so."""
+        self.change_brief(self.brief.as_recipe(recipe_id, self.project.stock_of(self.brief)),
+                          t("make it as {title}", title=t(find_recipe(recipe_id).title)))
 
     def set_stock(self, stock: Stock) -> None:
         """Build it from another stock.  Raises StockError when the recipe cannot be."""

@@ -6,7 +6,7 @@ import re
 from collections.abc import Callable, Mapping
 from typing import TYPE_CHECKING, TypeAlias
 
-from PySide6.QtCore import QEvent, QObject, QPointF, QRect, Qt, Signal
+from PySide6.QtCore import QEvent, QObject, QPointF, QRect, Qt, QTimer, Signal
 from PySide6.QtGui import QKeyEvent, QPainter, QPaintEvent, QPen, QWheelEvent
 from PySide6.QtWidgets import (
     QButtonGroup,
@@ -43,6 +43,9 @@ from mingei.core.words import placed
 #: One press of an arrow key, mm: the natural step of each unit.
 STEP_MM = {"mm": 0.5, "in": MM_PER_INCH / 16}
 
+
+#: So long (ms) after the last key what was written is judged, if the field is not left before.
+REST_MS = 800
 
 #: What would do instead of what was refused: what the button says, and what it does.
 Offer: TypeAlias = tuple[str, Callable[[], object]]
@@ -92,6 +95,8 @@ class LengthField(QWidget):
     refused.
 
     edited: a length (mm) the person wrote or nudged to; the owner answers by ``show_value`` or ``refuse``.
+    What is refused while it is being written is only said once the hand rests, or leaves the field: half a
+    number is no mistake.
     """
 
     edited = Signal(float)
@@ -101,6 +106,11 @@ class LengthField(QWidget):
         self.unit = "mm"
         self.value = 0.0
         self._typing = False  # a key was pressed just now
+        self._refused: tuple[MingeiError, Offer | None] | None = None  # to be said when the hand rests
+        self._rest = QTimer(self)
+        self._rest.setSingleShot(True)
+        self._rest.setInterval(REST_MS)
+        self._rest.timeout.connect(self.judge)
         self._shown: tuple[float, str] | None = None  # what stands there, as far as nobody wrote since
         self.names: Callable[[], Mapping[str, float]] = dict
         self.times = 1.0  # of a model the real thing is so many times larger
@@ -164,11 +174,22 @@ class LengthField(QWidget):
     def refuse(self, error: MingeiError, offer: Offer | None = None) -> None:
         """Say why what was written cannot be, and offer what would do; the last good length stays in
         force."""
+        if self._typing:
+            self._refused = error, offer
+            return
+        self._refused = None
         self.refusal.say(error, offer)
         self._mark(True)
         self.line.setAccessibleDescription(self.reason.text())
 
+    def judge(self) -> None:
+        """Say now why what was written cannot be, where it cannot."""
+        self._rest.stop()
+        if self._refused is not None:
+            self.refuse(*self._refused)
+
     def _clear_reason(self) -> None:
+        self._refused = None
         self.refusal.clear()
         self._mark(False)
         self.line.setAccessibleDescription(write_mm(self.value) if self.unit == "in"
@@ -202,18 +223,22 @@ class LengthField(QWidget):
 
     def _typed(self, text: str) -> None:
         self._shown = None
+        self._typing, self._refused = True, None
         try:
             mm = self._read(text)
         except MingeiError as error:
             self.refuse(error)
-            return
-        self._show_other(mm)
-        self._typing = True
-        self.edited.emit(mm)
+        else:
+            self._show_other(mm)
+            self.edited.emit(mm)
         self._typing = False
+        if self._refused is None:
+            self._clear_reason()
+        self._rest.start()
 
     def _settle(self) -> None:
         """Leaving the field: show the length in force, unless a refused one is still to be mended."""
+        self.judge()
         if self.reason.isHidden():
             self.line.setText(write(self.value, self.unit))
 

@@ -22,7 +22,7 @@ from PySide6.QtWidgets import (
 
 from mingei.app.cards import Card, StockCard, tool
 from mingei.app.document import Document
-from mingei.app.fields import CountField, LengthField, QuietCombo, refusal
+from mingei.app.fields import REST_MS, CountField, LengthField, QuietCombo, Refusal, refusal
 from mingei.app.figures import write
 from mingei.app.lists import Line, PlainList
 from mingei.app.measures import MeasuresCard
@@ -130,7 +130,22 @@ class NeedCard(Card):
             field.names = lambda: {"sheet": self.document.project.stock_of(self.document.brief).caliper_mm}
             self.fields[key] = field
             self.body.addWidget(field)
+        self.refusal = Refusal()
+        self.body.addWidget(self.refusal)
+        self._refused: MingeiError | None = None
+        self._rest = QTimer(self)
+        self._rest.setSingleShot(True)
+        self._rest.setInterval(REST_MS)
+        self._rest.timeout.connect(self.judge)
         self.follow(document)
+
+    def judge(self) -> None:
+        """Say now why the construction in hand does not take it, with all that is written."""
+        self._rest.stop()
+        if self._refused is None:
+            self.refusal.clear()
+        else:
+            self.refusal.say(self._refused)
 
     def refresh(self) -> None:
         need, unit = self.document.brief.need, self.document.project.unit
@@ -142,13 +157,17 @@ class NeedCard(Card):
             field.show_value(getattr(need, key))
 
     def _edit(self, key: str, mm: float) -> None:
-        self._put(self.document.brief.need._replace(**{key: mm}), self.fields[key])
+        """One of its sizes: whether the construction takes it is said once the hand rests, since the other
+        sizes may still come."""
+        self._put(self.document.brief.need._replace(**{key: mm}))
+        self._rest.start()
 
     def _take(self, index: int) -> None:
         thick = self.document.brief.need.thick
         if 0 < index <= len(THINGS):
             size = THINGS[index - 1]
-            self._put(Need(size.long, size.short, thick), self.fields["long"])
+            self._put(Need(size.long, size.short, thick))
+            self.judge()
         elif index > len(THINGS) + 1:
             envelope = ENVELOPES[index - len(THINGS) - 2]
             try:  # the largest thing of that thickness which slips in
@@ -157,17 +176,19 @@ class NeedCard(Card):
                 self.fields["thick"].refuse(MeasureError("nothing so thick goes into it", t(envelope.name),
                                                          "take a box"))
                 return
-            self._put(Need(round(long, 2), round(short, 2), thick), self.fields["long"])
+            self._put(Need(round(long, 2), round(short, 2), thick))
+            self.judge()
 
-    def _put(self, need: Need, field: LengthField) -> None:
+    def _put(self, need: Need) -> None:
         """Where the construction in hand does not take it, that is only said: another may be chosen."""
+        self._refused = None
         try:
             self.document.set_need(need)
-            self.refresh()
         except MingeiError as error:
+            self._refused = error
             with contextlib.suppress(MingeiError):
                 self.document.note_need(need)
-            field.refuse(error)
+        self.refresh()
 
 
 class ProjectCard(Card):
@@ -381,6 +402,12 @@ class BriefStation(Station):
         row.addWidget(SideColumn(self.thing, self.measures, self.outside, self.stock))
         document.changed.connect(self._changed)
         document.arrived.connect(self._changed)
+        document.opened.connect(self._opened)
+
+    def _opened(self) -> None:
+        """Another project: what was looked for in the one before is not looked for in this."""
+        self.finding.clear()
+        self._arrange()
 
     def _changed(self) -> None:
         if self.isVisible():

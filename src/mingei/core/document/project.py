@@ -23,7 +23,7 @@ from mingei.core.data.extra import Extra
 from mingei.core.document.publishing import USUAL as UNPUBLISHED
 from mingei.core.document.publishing import Publishing
 from mingei.core.draft import Draft
-from mingei.core.errors import MeasureError, ProjectError
+from mingei.core.errors import MeasureError, MingeiError, ProjectError
 from mingei.core.kinds import Amendment, already, kind_of, kinds, parted, put, shaped, some, without
 from mingei.core.kinds import named as kind_named
 from mingei.core.layout.laying import ANY_PRINTER, USUAL, Laying, Printer, Spot
@@ -33,7 +33,7 @@ from mingei.core.plan.making import USUAL as MAKING
 from mingei.core.plan.making import Making
 from mingei.core.recipes import Kind, Value, Values, find_recipe
 from mingei.core.stock import DEFAULT_STOCK_ID, Stock, find_stock
-from mingei.core.words import say, some_of
+from mingei.core.words import number_of, say, some_of
 from mingei.core.work.plan import USUAL as BY_HAND
 from mingei.core.work.plan import Working
 
@@ -271,6 +271,43 @@ class Brief:
         the construction can be folded from; what lies flat may be of any."""
         if any(piece.part == part and piece.folds for piece in self.drafted.pieces):
             find_recipe(self.recipe).accept_stock(stock, part)
+
+    @property
+    def name_is_given(self) -> bool:
+        """Whether it is still called by its construction, perhaps with a number after it."""
+        title = find_recipe(self.recipe).title
+        return self.name == title or number_of(self.name)[0] == title
+
+    def renamed_for(self, recipe: str) -> str:
+        """What it is called as another construction: a person's own name stays, one that only named the
+        construction follows it."""
+        if not self.name_is_given:
+            return self.name
+        return find_recipe(recipe).title + self.name.removeprefix(find_recipe(self.recipe).title)
+
+    def as_recipe(self, recipe_id: str, stock: Stock) -> Brief:
+        """The same thing as another construction: measures of the same name that a person wrote, here those
+        that are not the construction's own default, are kept where the new one can be built with them.
+
+        stock: it is of; where the construction cannot be made of it, the usual one is taken.  Raises nothing.
+        """
+        recipe, before = find_recipe(recipe_id), find_recipe(self.recipe)
+        usual = dict(before.accept({}))
+        kept: dict[str, Value] = {}
+        for name, value in self.measures:
+            if value == usual.get(name):
+                continue
+            try:
+                recipe.accept({**kept, name: value})
+            except MingeiError:
+                continue
+            kept[name] = value
+        try:
+            recipe.accept_stock(stock)
+        except MingeiError:
+            stock = find_stock(recipe.stock)
+        fresh = new_brief(recipe_id, kept, stock, self.renamed_for(recipe_id)).with_need(self.need)
+        return replace(fresh, copies=self.copies, notes=self.notes)
 
     def with_part(self, part: str, stock: Stock | None) -> Brief:
         """The brief with a part of it in a stock of its own; None: in the body's."""

@@ -9,7 +9,8 @@ from __future__ import annotations
 import importlib
 import math
 import pkgutil
-from collections.abc import Callable, Mapping
+import re
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
 from enum import StrEnum
 from functools import cache, cached_property
@@ -295,8 +296,9 @@ def find_recipe(recipe_id: str) -> Recipe:
 
 
 def found(words: str, speak: Callable[[str], str] = str) -> tuple[Recipe, ...]:
-    """The recipes for which every word counts, by title, by what people also call it, by purpose or family:
-    those whose title or other names begin with the words first; all of them where there are no words.
+    """The recipes by what they are called, by what people also call them, by purpose or family, those that
+    the words tell best first; where none is told by every word, those told by most of them; all of them
+    where there are no words.  A word may be in the plural, or have one letter wrong.
 
     speak: from the core's English to the language of the words.
     """
@@ -305,9 +307,47 @@ def found(words: str, speak: Callable[[str], str] = str) -> tuple[Recipe, ...]:
     for order, recipe in enumerate(recipes().values()):
         names = [speak(recipe.title).lower(), recipe.id, *(speak(name).lower() for name in recipe.also)]
         parts = [word for name in names for word in name.replace("-", " ").split()]
-        rest = f"{speak(recipe.purpose)} {speak(recipe.family)}".lower().replace("-", " ")
-        if all(any(part.startswith(word) for part in parts) or word in rest for word in wanted):
-            by_name = sum(any(part.startswith(word) for part in parts) for word in wanted)
-            whole = any(name.startswith(" ".join(wanted)) for name in names)
-            ranked.append((-whole, -by_name, order, recipe))
-    return tuple(recipe for *_, recipe in sorted(ranked, key=lambda each: each[:3]))
+        rest = _WORD.findall(f"{speak(recipe.purpose)} {speak(recipe.family)}".lower())
+        told = [max(_NAMED * _likeness(word, parts), _likeness(word, rest)) for word in wanted]
+        whole = any(name.startswith(" ".join(wanted)) for name in names)
+        ranked.append((-sum(t > 0 for t in told), -whole, -sum(told), order, recipe))
+    most = min((count for count, *_ in ranked), default=0)
+    if wanted and most == 0:
+        return ()
+    return tuple(recipe for count, *_, recipe in sorted(ranked, key=lambda each: each[:4])
+                 if count == most or (-most < len(wanted) and count < 0))
+
+
+_WORD = re.compile(r"[^\W_]+")
+#: A word that names a construction counts so many times as much as one that tells what it is for.
+_NAMED = 3.0
+#: A word shorter than this may have no letter wrong: too many others are one letter off.
+_TYPO_LETTERS = 4
+
+
+def _likeness(word: str, among: Sequence[str]) -> float:
+    """How well some words say what one does: 1 where one of them begins with it or is another form of it, a
+    half where they differ by a letter, 0 where none is like it."""
+    stem = _stem(word)
+    if any(each.startswith(word) or _stem(each) == stem for each in among):
+        return 1.0
+    if len(word) >= _TYPO_LETTERS and any(len(each) >= _TYPO_LETTERS and _one_off(stem, _stem(each))
+                                          for each in among):
+        return 0.5
+    return 0.0
+
+
+def _stem(word: str) -> str:
+    """A word without the endings of the plural and of doing."""
+    for ending, instead in (("ies", "y"), ("ves", "f"), ("shes", "sh"), ("ches", "ch"), ("xes", "x"),
+                            ("sses", "ss"), ("ing", ""), ("s", "")):
+        if word.endswith(ending) and len(word) - len(ending) >= 3 - bool(instead) and not word.endswith("ss"):
+            return word[:-len(ending)] + instead
+    return word
+
+
+def _one_off(a: str, b: str) -> bool:
+    """Whether two words differ by one letter that is wrong, too many, missing, or changed with the next."""
+    at = next((i for i, (x, y) in enumerate(zip(a, b, strict=False)) if x != y), min(len(a), len(b)))
+    x, y = a[at:], b[at:]
+    return x[1:] == y[1:] or x[1:] == y or x == y[1:] or (x[:2] == y[:2][::-1] and x[2:] == y[2:])

@@ -6,14 +6,14 @@ Station, papers and the command line read this one value.
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 from functools import lru_cache
 from typing import NamedTuple
 
 from mingei.core.amendments.opening import PATCH_MM
 from mingei.core.document.build import Build
-from mingei.core.draft import Bought
+from mingei.core.draft import Bought, Handwork
 from mingei.core.draft.joint import Adhesive
 from mingei.core.kinds import some
 from mingei.core.kinds.hold import Hold
@@ -23,7 +23,7 @@ from mingei.core.layout.material import Material
 from mingei.core.layout.sheets import Sheet
 from mingei.core.plan import cautions
 from mingei.core.plan.batch import turns
-from mingei.core.plan.holding import Held, grams, held, tape_list
+from mingei.core.plan.holding import Held, grams, held, tape_list, together
 from mingei.core.plan.making import USUAL, Making
 from mingei.core.plan.operation import Does
 from mingei.core.plan.steps import Plan, Step
@@ -46,13 +46,15 @@ class Needs(NamedTuple):
 @dataclass(frozen=True, eq=False)
 class Table:
     """One thing at the table.  stages: of making one, minutes of one's hands; dry_min: it is left alone at
-    the end."""
+    the end; used_in: of all that holds a joint, the number of the step that makes it, 0 for what none
+    makes."""
 
     build: Build
     plan: Plan
     held: tuple[Held, ...]
     stages: tuple[Stage, ...]
     dry_min: float
+    used_in: tuple[int, ...]
 
     @property
     def steps(self) -> tuple[Step, ...]:
@@ -88,10 +90,7 @@ class Table:
 
     def needs(self, step: Step) -> Needs:
         """What a step needs."""
-        names = {name for op in step.operations for name in (*op.names, *op.panels, *_cover_of(op.key))}
-        joins = [op for op in step.operations if op.does not in (Does.FOLD, Does.PUT, Does.FILL, Does.WAIT)]
-        put = {name for op in step.operations if op.does is Does.PUT for name in op.names}
-        glued = tuple(h for h in self.held if h.name in names and (joins or h.name in put))
+        glued = tuple(h for h, number in zip(self.held, self.used_in, strict=True) if number == step.number)
         bought = tuple(b for b in self.bought if any(op.does is Does.PUT and b.name in op.names
                                                      and op.words == b.words for op in step.operations))
         waits = any(op.does is Does.WAIT for op in step.operations)
@@ -101,6 +100,34 @@ class Table:
                                     *cautions.of_parts(b.name for b in bought))))
 
 
+def _used_in(build: Build, some: Sequence[Held]) -> tuple[int, ...]:
+    """Of all that holds a joint, the number of the step that makes it; 0 for what none makes."""
+    wholes = {p.name: p.whole or p.name for pattern in build.patterns for p in pattern.panels}
+    steps = [(step, _made_in(step, wholes)) for step in build.plan.steps]
+    found = []
+    for h in some:
+        able = [step for step, made in steps if _makes(made, h)]
+        # of several that have both panels in hand, the one in which it comes to the other
+        named = [step for step in able if any(op.names[:1] == (h.name,) for op in step.operations)]
+        found.append((named or able)[0].number if able else 0)
+    return tuple(found)
+
+
+def _made_in(step: Step, wholes: Mapping[str, str]) -> tuple[frozenset[str], ...]:
+    """Of each of a step's operations that join something, what they join: seams, panels, curved faces,
+    covers, parts."""
+    return tuple(frozenset((*(n for name in (*op.names, *op.panels) for n in (name, wholes.get(name, name))),
+                            *_cover_of(op.key))) for op in step.operations
+                 if op.does not in (Does.FOLD, Does.FILL, Does.WAIT))
+
+
+def _makes(made: Iterable[frozenset[str]], held: Held) -> bool:
+    """Whether one of some operations makes a joint: of a lap, it has both panels in hand."""
+    if held.pairs:
+        return any({*pair} <= names for names in made for pair in held.pairs)
+    return any(held.name in names for names in made)
+
+
 def _cover_of(key: str) -> tuple[str, ...]:
     """The name of what an operation of that key glues on a panel."""
     what = key.split("/", 1)[-1]
@@ -108,19 +135,29 @@ def _cover_of(key: str) -> tuple[str, ...]:
 
 
 def holds_of(build: Build, making: Making = USUAL) -> tuple[Held, ...]:
-    """What holds each joint of a thing."""
+    """What holds each joint of a thing, all laps of a panel as one."""
+    return tuple(h for h, _ in together((h, 0) for h in _held_by(build, making)))
+
+
+def _held_by(build: Build, making: Making) -> tuple[Held, ...]:
     chosen = {h.seam: Adhesive(h.adhesive) for h in some(build.brief.amendments, Hold)}
     windows = [(o.name, o.panel, o.size[0] + 2 * PATCH_MM, o.size[1] + 2 * PATCH_MM)
                for o in build.brief.openings if o.window]
     steps = [(w.name, w.panel, w.glued) for w in some(build.brief.amendments, Work) if w.glued > 0]
-    return held(build.patterns, build.brief.tape_mm, chosen, windows, making, steps)
+    told: tuple[Bought | Handwork, ...] = (*build.draft.bought, *build.draft.handwork)
+    steps += [(each.name, each.panel, each.glue_mm2) for each in told if each.glue_mm2 > 0]
+    taped = [(each.name, each.panel, each.tape_mm) for each in build.draft.handwork if each.tape_mm > 0]
+    return held(build.patterns, build.brief.tape_mm, chosen, windows, making, steps, taped)
 
 
 @lru_cache(maxsize=64)
 def table(build: Build, making: Making) -> Table:
     """A thing at the table, as its maker works."""
-    holds = holds_of(build, making)
-    return Table(build, build.plan, holds, stages(build.plan, build.patterns, holds, making), drying(holds))
+    each = _held_by(build, making)
+    made = together(zip(each, _used_in(build, each), strict=True))
+    holds = tuple(h for h, _ in made)
+    return Table(build, build.plan, holds, stages(build.plan, build.patterns, holds, making), drying(holds),
+                 tuple(int(str(number)) for _, number in made))
 
 
 class Reckoned(NamedTuple):

@@ -81,8 +81,9 @@ class Joint:
     called, of ``{seam}``; chosen: a person may choose it for a seam; adds, stands: see there; hinges: strips
     of adhesive along the seam; takes: the adhesives that hold it, none where it is not glued; opens: it
     slides apart again; carrier_last: the carrier closes last, and not the host; host_comes: the host is
-    brought to the carriers once they stand, and not they to it; bevels: both sides are cut slanting, half the
-    corner's turn each.
+    brought to the carriers once they stand, and not they to it; brings, brings_many: what is
+    said where the host is brought last, though they stand on it (``Piece.brought_last``); bevels: both sides
+    are cut slanting, half the corner's turn each.
 
     carrier: how far the carrier's side runs past its nominal line, mm, where it bears no tab; host: the same
     of the host's side, None where the side's own rule holds.  fit_mm: by how much a channel, a slot or
@@ -108,6 +109,8 @@ class Joint:
     opens: bool = False
     carrier_last: bool = False
     host_comes: bool = False
+    brings: str = ""
+    brings_many: str = ""
     bevels: bool = False
     carrier: Callable[[Meeting], float] | None = None
     host: Callable[[Meeting], float | None] | None = None

@@ -144,7 +144,11 @@ class Piece:
     keep clear.  openings: cut into its curved faces, by their names, each a closed path about the face's
     middle, running clockwise.  part: the part of the thing it belongs to, which may be of a stock of its own;
     "" for its body.  past: what it stands further along for; skin: a second layer of thin paper is laid over
-    it.
+    it; brought_last: it is brought to the boards that stand on it, once those that stand on the piece
+    opposite are in their places; laid_flat: it is glued on what it lies on while both lie flat, and folds
+    with it; under_all: it lies open on the table, and the boards are laid on it; ring_last: a strip that is
+    closed to a ring only when its teeth are glued to the first face; loose: it is held by nothing, and comes
+    out or off.
     """
 
     name: str
@@ -161,6 +165,11 @@ class Piece:
     openings: tuple[tuple[str, Path], ...] = ()
     past: tuple[Past, ...] = ()
     skin: bool = False
+    brought_last: bool = False
+    laid_flat: bool = False
+    under_all: bool = False
+    ring_last: bool = False
+    loose: bool = False
 
     def __post_init__(self) -> None:
         if len(self._by_name) < len(self.panels):

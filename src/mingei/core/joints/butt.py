@@ -23,4 +23,6 @@ JOINT = Joint("butt", "Butt", "The board's edge, glued square onto the other.", 
               "The {a} stands on the {b} along {length}.", chosen=False, adds=Adds.NOTHING,
               stands=Stands.STANDS_ON, takes=(Adhesive.WET, Adhesive.HOT), carrier=end_at, host=flush,
               traces=True, done="Glue the edge of the {carrier} to the {host}.",
-              done_many="Glue the edges of the {carrier} to {hosts}.")
+              done_many="Glue the edges of the {carrier} to {hosts}.",
+              brings="Glue the {host} on the edge of the {carrier}.",
+              brings_many="Glue the {carrier} on the edges of {hosts}.")

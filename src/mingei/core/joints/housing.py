@@ -14,4 +14,7 @@ JOINT = Joint("housing", "Housing", "The board's edge, let into a channel of the
               "The {a} stands {depth} deep in the {b} along {length}.", chosen=False, adds=Adds.NOTHING,
               stands=Stands.HOUSED, takes=(Adhesive.WET,), carrier=_carrier, fit_mm=SLOT_PLAY_MM,
               done="Glue the edge of the {carrier} into its channel in the {host}.",
-              done_many="Glue the edges of the {carrier} into their channels in {hosts}.")
+              done_many="Glue the edges of the {carrier} into their channels in {hosts}.",
+              brings="Put glue into the channel of the {host} and push it onto the edge of the {carrier}.",
+              brings_many="Put glue into the channels of the {carrier} and push it onto the edges of "
+                          "{hosts}.")

@@ -12,4 +12,6 @@ JOINT = Joint("mortise", "Mortise", "Tongues on the board's edge, right through 
               "through it.", chosen=False, adds=Adds.TONGUES, stands=Stands.THROUGH,
               takes=(Adhesive.WET,), carrier=end_at, fit_mm=SLOT_PLAY_MM,
               done="Pass the tongues of the {carrier} through the {host}, with glue.",
-              done_many="Pass the tongues of the {carrier} through {hosts}, with glue.")
+              done_many="Pass the tongues of the {carrier} through {hosts}, with glue.",
+              brings="Push the {host} onto the tongues of the {carrier}, with glue.",
+              brings_many="Push the {carrier} onto the tongues of {hosts}, with glue.")

@@ -37,7 +37,8 @@ class Held(NamedTuple):
 
     name; piece; adhesive; why: it is this one, without a stop; seam_mm: length along its edges together;
     strips_mm: the lengths of its tape; width_mm: of the tape; area_mm2: to be coated with glue; hold_s: it is
-    held so long; dry_min: and left alone so long.
+    held so long; dry_min: and left alone so long; pairs: of a lap, the panels that lie on each other, each
+    by the name of its curved face where it is a facet of one.
     """
 
     name: str
@@ -50,6 +51,7 @@ class Held(NamedTuple):
     area_mm2: float
     hold_s: float
     dry_min: float
+    pairs: tuple[tuple[str, str], ...] = ()
 
 
 class Total(NamedTuple):
@@ -64,10 +66,12 @@ class Total(NamedTuple):
 
 def held(patterns: Sequence[Pattern], tape_mm: float = 0.0, chosen: Mapping[str, Adhesive] | None = None,
          windows: Iterable[tuple[str, str, float, float]] = (), making: Making = USUAL,
-         steps: Iterable[tuple[str, str, float]] = ()) -> tuple[Held, ...]:
+         steps: Iterable[tuple[str, str, float]] = (),
+         taped: Iterable[tuple[str, str, float]] = ()) -> tuple[Held, ...]:
     """What holds each joint of one thing, in the order of the pieces.  tape_mm: the thing is taped with so
     wide a tape, 0: glued; chosen: what a person chose, by name; windows: name, panel, width and height of
-    each patch, mm; steps: name, panel and area of what is glued in steps of its own, mm2."""
+    each patch, mm; steps: name, panel and area of what is glued in steps of its own, mm2; taped:
+    name, panel and length of what is taped in steps of its own, mm."""
     chosen = chosen or {}
     found: list[Held] = []
     lines: dict[tuple[str, str], tuple[Pattern, Joint, list[float]]] = {}
@@ -103,15 +107,19 @@ def held(patterns: Sequence[Pattern], tape_mm: float = 0.0, chosen: Mapping[str,
         owner = next((p for p in patterns if p.panels_of(panel)), patterns[0])
         adhesive, why = _adhesive(None, owner.stock, tape_mm, False, chosen.get(name))
         found.append(_held(name, owner, adhesive, why, [math.sqrt(area)], area, tape_mm, making))
+    for name, panel, length in taped:
+        owner = next((p for p in patterns if p.panels_of(panel)), patterns[0])
+        found.append(_held(name, owner, Adhesive.OUTER_TAPE, say("it is covered, or stays inside"), [length],
+                           0.0, 0.0, making))
     return tuple(found)
 
 
 def _laps(patterns: Sequence[Pattern], tape_mm: float, chosen: Mapping[str, Adhesive],
           making: Making) -> list[Held]:
-    """Panels glued face on face, by the panel that comes over; facets of one curved face together."""
+    """Panels glued face on face, two by two; facets of one curved face together."""
     stands = {panel.name: (p, panel, finished(p)[panel.name]) for p in patterns if p.rides is None
               for panel in p.panels}
-    areas: dict[tuple[str, str], tuple[Pattern, float, float]] = {}
+    areas: dict[tuple[str, str, str], tuple[Pattern, float, float]] = {}
     for p in patterns:
         for lap in p.laps:
             if not lap.glued or lap.upper not in stands or lap.lower not in stands:
@@ -121,14 +129,30 @@ def _laps(patterns: Sequence[Pattern], tape_mm: float, chosen: Mapping[str, Adhe
             seen = (place(there, lower.polygon) - at[:3, 3]) @ at[:3, :2]
             shared = area_of(upper.polygon, upper.hole_polygons).intersection(area_of(seen))
             low_x, low_y, high_x, high_y = shared.bounds if not shared.is_empty else (0.0,) * 4
-            key = (owner.name, upper.whole or upper.name)
+            key = (owner.name, upper.whole or upper.name, lower.whole or lower.name)
             _, area, long = areas.get(key, (owner, 0.0, 0.0))
             areas[key] = owner, area + float(shared.area), max(long, high_x - low_x, high_y - low_y)
     found = []
-    for (_, name), (p, area, long) in areas.items():
-        adhesive, why = _adhesive(None, p.stock, tape_mm, False, chosen.get(name))
-        found.append(_held(name, p, adhesive, why, [long], area, tape_mm, making))
+    for key, (p, area, long) in areas.items():
+        adhesive, why = _adhesive(None, p.stock, tape_mm, False, chosen.get(key[1]))
+        found.append(_held(key[1], p, adhesive, why, [long], area, tape_mm, making)._replace(
+            pairs=(key[1:],)))
     return found
+
+
+def together(some: Iterable[tuple[Held, object]]) -> list[tuple[Held, object]]:
+    """Laps of one panel that have the same key, as one: those that are glued in the same step, say."""
+    found: dict[tuple[str, str, object], Held] = {}
+    keys: list[tuple[Held, tuple[str, str, object]]] = []
+    for held_, key in some:
+        mine = (held_.piece, held_.name, key) if held_.pairs else (held_.piece, held_.name, id(held_))
+        had = found.get(mine)
+        found[mine] = held_ if had is None else had._replace(
+            seam_mm=max(had.seam_mm, held_.seam_mm), strips_mm=max(had.strips_mm, held_.strips_mm),
+            area_mm2=had.area_mm2 + held_.area_mm2, pairs=(*had.pairs, *held_.pairs))
+        if had is None:
+            keys.append((held_, (mine[0], mine[1], key)))
+    return [(found.get(mine, first), mine[2]) for first, mine in keys]
 
 
 def _adhesive(joint: Joint | None, stock: Stock, tape_mm: float, row: bool,

@@ -32,8 +32,13 @@ def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]
     found: list[Operation] = []
     own = {p.name for p in piece.panels}
     on: dict[tuple[int, str], list[tuple[str, str]]] = {}
+    turned = {frozenset((f.a.panel, f.b.panel)): f.step for f in piece.folds}
     for lap in piece.laps:
-        if lap.glued and {lap.upper, lap.lower} <= own:
+        if lap.glued and lap.facing and frozenset((lap.upper, lap.lower)) in turned:
+            # a strip that is turned over onto what bears it: that may still lie flat
+            on.setdefault((turned[frozenset((lap.upper, lap.lower))], known.get(lap.upper, lap.upper)),
+                          []).append((lap.lower, lap.upper))
+        elif lap.glued and {lap.upper, lap.lower} <= own:
             upper = known.get(lap.upper, lap.upper)
             step = max(closing_step(piece, other) for each in piece.laps
                        if known.get(each.upper, each.upper) == upper and each.glued
@@ -45,7 +50,8 @@ def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]
         words = (say("Glue the {upper} down where it laps over itself.", upper=upper) if lowers[0] == upper
                  else say("Glue the {upper} on {lowers}.", upper=upper, lowers=listed(lowers)))
         found.append(Operation(f"{piece.name}/{step}/lap {upper}", Does.LAP, piece.name, step, words,
-                               (upper, *lowers), reasons=reasons([n for pair in pairs for n in pair]),
+                               (upper, *lowers), reasons=reasons([n for pair in pairs for n in pair
+                                                if frozenset(pair) not in turned or n == pair[1]]),
                                panels=tuple(dict.fromkeys(lower for lower, _ in pairs))))
     glued: dict[tuple[int, str, str], list[Seam]] = {}
     rows: dict[str, int] = {}  # a row of teeth is glued when all of it stands
@@ -55,7 +61,7 @@ def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]
     for seam in piece.seams:
         step = rows[seam.row or seam.name]
         sides = (seam.carrier.panel, seam.host.panel)
-        if seam.joint.host_comes and draft is not None:
+        if draft is not None and _host_comes(seam, draft):
             continue
         if seam.joint.done:
             words = say(seam.joint.done, seam=seam.name, carrier=sides[0], host=sides[1])
@@ -69,13 +75,14 @@ def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]
                                    many=seam.joint.done_many))
         elif seam.host.panel in own:
             glued.setdefault((step, seam.host.panel, seam.carrier.panel), []).append(seam)
-    for seam in (s for p in draft.pieces for s in p.seams if s.joint.host_comes
-                 and s.host.panel in own) if draft is not None else ():
+    for seam in (s for p in draft.pieces for s in p.seams if s.host.panel in own
+                 and _host_comes(s, draft)) if draft is not None else ():
         sides = (seam.host.panel, seam.carrier.panel)
+        done, many = ((seam.joint.done, seam.joint.done_many) if seam.joint.host_comes
+                      else (seam.joint.brings, seam.joint.brings_many))
         found.append(Operation(f"{piece.name}/0/{seam.joint.word} {seam.name}", Does.GLUE, piece.name, 0,
-                               say(seam.joint.done, carrier=sides[1], host=sides[0]), (seam.name,),
-                               reasons=reasons(sides), panels=sides, brought=sides[0],
-                               many=seam.joint.done_many))
+                               say(done, carrier=sides[1], host=sides[0]), (seam.name,),
+                               reasons=reasons(sides), panels=sides, brought=sides[0], many=many))
     for (step, host, carrier), seams in glued.items():
         tabs = tuple(dict.fromkeys(s.row or s.name for s in seams))
         why = [r for s in seams for r in reasons((s.carrier.panel, s.host.panel), s.row or s.name)]
@@ -83,6 +90,15 @@ def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]
                                glued_on(host, tabs), tabs, reasons=tuple(dict.fromkeys(why)),
                                panels=tuple(s.name for s in seams), host=host))
     return found
+
+
+def _host_comes(seam: Seam, draft: Draft) -> bool:
+    """Whether what a seam's carrier stands on is brought to it, and not the other way round."""
+    if seam.joint.host_comes or not seam.joint.brings:
+        return seam.joint.host_comes
+    order = {q.name: n for n, p in enumerate(draft.pieces) for q in p.panels}
+    return (order.get(seam.carrier.panel, 0) < order.get(seam.host.panel, -1)
+            and draft.pieces[order[seam.host.panel]].brought_last)
 
 
 def laid_up(draft: Draft, step: int) -> dict[str, Operation]:
@@ -110,6 +126,21 @@ def laid_up(draft: Draft, step: int) -> dict[str, Operation]:
 
     for piece in draft.pieces:
         lay(piece)
+    return found
+
+
+def laid_within(draft: Draft, step: int) -> dict[str, Operation]:
+    """By lap, the gluing of what is laid on a sheet while both lie flat, before anything is folded."""
+    found: dict[str, Operation] = {}
+    for piece in draft.pieces:
+        if not piece.laid_flat:
+            continue
+        hosts = tuple(dict.fromkeys(lap.upper for lap in piece.laps if lap.glued))
+        op = Operation(f"{piece.name}/{step}/laid flat", Does.GLUE, piece.name, step, say(
+            "Glue the {piece} on {names} while both lie flat, an even border all round; no glue where the "
+            "gum goes.", piece=piece.name, names=listed(hosts)), (piece.name, *hosts),
+            panels=(*hosts, *(p.name for p in piece.panels)))
+        found.update((lap.name, op) for lap in piece.laps if lap.glued)
     return found
 
 
@@ -182,6 +213,8 @@ def between_pieces(draft: Draft, by_panel: Mapping[str, str], known: Mapping[str
                 seams.setdefault((late, seam.host.panel), []).append(
                     _Landing(piece, seam.name, seam.row or seam.name))
 
+    table = {p.name for piece in draft.pieces if piece.under_all for p in piece.panels}
+
     def open_yet(host: str) -> bool:
         return host not in by_panel and host in known and owner.get(host, "") in formed
 
@@ -199,24 +232,37 @@ def between_pieces(draft: Draft, by_panel: Mapping[str, str], known: Mapping[str
             keys = dict.fromkeys(by_panel[name] for name in sorted(sides) if name in by_panel)
             number = max((steps[key] for key in keys), default=0)
         itself = set(names) == {host}
+        lies = host in table or (open_yet(host) and not any(each.piece.name in formed for each in some))
+        later = all(turn[each.piece.name] > turn[owner[host]] for each in some)
+        wraps = any(each.piece.name in formed for each in some) and owner[host] not in formed
+        comes = lap and (lies or (not open_yet(host) and later and not wraps))
+        words = (say("Glue the {upper} together where its strips lap.", upper=host) if itself else
+                 say("Glue {names} on the {panel}.", names=listed(tuple(dict.fromkeys(names))), panel=host)
+                 if comes else
+                 say("Glue the {upper} on {lowers}.", upper=host,
+                     lowers=listed(tuple(dict.fromkeys(names)))))
         return Operation(
             f"{at}/{step}/{'face' if lap else 'glue'} {host}", Does.GLUE, at, step + number,
-            say("Glue the {upper} together where its strips lap.", upper=host) if itself else
-            say("Glue the {upper} on {lowers}.", upper=host, lowers=listed(tuple(dict.fromkeys(names)))),
-            (*((host,) if lap else ()), *dict.fromkeys(each.said for each in some)),
+            words, (*((host,) if lap else ()), *dict.fromkeys(each.said for each in some)),
             reasons=tuple(Reason(key, "") for key in keys),
             panels=tuple(each.panel for each in some))
 
     early = {host: min(closing_step(each.piece, each.panel) for each in some) for host, some in laps.items()}
     hosts = sorted(laps, key=lambda host: (not open_yet(host), early[host]))
     faced = {host for host in hosts if not open_yet(host) and owner[host] not in formed}  # a face laid on
-    found = [joined(owner[host], host, laps[host], number, not open_yet(host))
-             for number, host in enumerate(hosts) if host not in faced]
+    # a flat face gets what lies on it before it is glued on teeth: there it can still be pressed
+    toothed = {s.host.panel for p in draft.pieces for s in p.seams if s.row
+               and owner.get(s.host.panel, p.name) != p.name}
+    flat = {host for host in faced if not toothed.isdisjoint((host, *(each.panel for each in laps[host])))}
+    found = [joined(owner[host], host, laps[host], number, False) for number, host in enumerate(hosts)
+             if host in flat]
+    found += [joined(owner[host], host, laps[host], number, not open_yet(host))
+              for number, host in enumerate(hosts) if host not in faced]
     order = sorted(seams, key=lambda key: turn[key[0]])
     found += [joined(late, host, seams[late, host], len(hosts) + turn[late], True, False) for late,
               host in order]
     found += [joined(owner[host], host, laps[host], len(hosts) + turn[owner[host]], True)
-              for host in hosts if host in faced]
+              for host in hosts if host in faced - flat]
     return found
 
 

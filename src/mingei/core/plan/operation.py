@@ -71,7 +71,7 @@ class Operation:
     what is folded or joined; moves: the panels that move; motion: of a fold; reasons: what comes before;
     panels: what it is done to, where that is not what moves; host: what is glued on tabs, which are its
     names; brought: the panel that is stood on another; many: what is said
-    where it is stood on several.
+    where it is stood on several; told_with: the group it is told with, where that is another piece's.
     """
 
     key: str
@@ -87,11 +87,12 @@ class Operation:
     host: str = ""
     brought: str = ""
     many: str = ""
+    told_with: str = ""
 
     @property
     def group(self) -> str:
         """What is done together: the same for all that is told as one step."""
-        return f"{self.piece}/{self.step}"
+        return self.told_with or f"{self.piece}/{self.step}"
 
 
 def in_order(some: Sequence[Operation]) -> tuple[Operation, ...]:

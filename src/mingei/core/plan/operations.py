@@ -13,7 +13,7 @@ from typing import NamedTuple
 from mingei.core.amendments.amend import closing_step
 from mingei.core.draft import Bought, Draft, Handwork, Piece, When
 from mingei.core.plan.folding import folds_of
-from mingei.core.plan.joining import between_pieces, glued_open, joins_of, laid_up, wrapped
+from mingei.core.plan.joining import between_pieces, glued_open, joins_of, laid_up, laid_within, wrapped
 from mingei.core.plan.operation import GLUES, Does, Motion, Operation, Reason, layers_of, listed
 from mingei.core.words import Words, say
 
@@ -79,8 +79,12 @@ def operations(draft: Draft, given: Given = NOTHING_MORE) -> tuple[Operation, ..
         pieces = sorted([*pieces, *among], key=lambda op: (op.step, turn[op.piece], op.does is not Does.FOLD))
     up = laid_up(draft, _LAID)
     flat += dict.fromkeys(up.values())
+    within = laid_within(draft, _COVERED)
+    flat += dict.fromkeys(within.values())
+    pieces = _folding_along(draft, pieces)
     wraps = {} if given.parted else wrapped(draft, by_panel, {op.key: op.step for op in pieces})
-    between = () if given.parted else between_pieces(draft, by_panel, known, _AFTER, but={*wraps, *up})
+    between = () if given.parted else between_pieces(draft, by_panel, known, _AFTER,
+                                                     but={*wraps, *up, *within})
     first = glued_open(draft, between, by_panel, known)
     if wraps:  # what is wrapped stands first
         around = [p.name for p in draft.pieces if any(op.piece == p.name for op in wraps.values())]
@@ -94,11 +98,10 @@ def operations(draft: Draft, given: Given = NOTHING_MORE) -> tuple[Operation, ..
     pieces = [replace(op, reasons=(*op.reasons, Reason(first[op.piece], say(
         "it is glued while the {piece} lies open", piece=op.piece)))) if op.does is Does.FOLD
         and op.piece in first else op for op in pieces]
-    found = [*flat, *(_waiting(op, flat) for op in pieces)]
+    found = [*flat, *(_waiting(op, flat) for op in _rings_last(draft, pieces))]
     found += _laid_over(found, given)
-    last = [b for b in draft.bought if b.last]
-    handled: tuple[Bought | Handwork, ...] = (*(b for b in draft.bought if b not in last), *draft.handwork,
-                                              *last)
+    both: tuple[Bought | Handwork, ...] = (*draft.bought, *draft.handwork)
+    handled = (*(each for each in both if not each.last), *(each for each in both if each.last))
     for number, each in enumerate(handled, 1):
         found = _with_handled(draft, found, each, number)
     found = _filled(draft, found)
@@ -107,6 +110,36 @@ def operations(draft: Draft, given: Given = NOTHING_MORE) -> tuple[Operation, ..
         found.append(Operation("dry", Does.WAIT, draft.pieces[-1].name, 2 * _AFTER, say(
             "Let the glue dry before it is handled."), reasons=glued))
     return tuple(found)
+
+
+def _folding_along(draft: Draft, some: Sequence[Operation]) -> list[Operation]:
+    """With what was glued on flat folding in the step of what it lies on, and not told by itself."""
+    lies_on = {lap.lower: lap.upper for piece in draft.pieces if piece.laid_flat for lap in piece.laps}
+    lining = {piece.name for piece in draft.pieces if piece.laid_flat}
+    by_panel = {name: op for op in some if op.piece not in lining for name in op.moves}
+    found = []
+    for op in some:
+        host = next((by_panel[lies_on[name]] for name in op.moves if lies_on.get(name) in by_panel), None)
+        found.append(replace(op, words="", told_with=host.group, reasons=(Reason(host.key, ""),))
+                     if op.piece in lining and host is not None else op)
+    return found
+
+
+def _rings_last(draft: Draft, some: Sequence[Operation]) -> list[Operation]:
+    """With the rings of strips closed that go round an outline, once they are glued to the first face: what
+    is left over or missing then comes out at the lap."""
+    rings = [piece for piece in draft.pieces if piece.ring_last]
+    strips = {panel.whole or panel.name for piece in rings for panel in piece.panels}
+    teeth = {name for piece in rings for s in piece.seams for name in (s.name, s.row)}
+    laps = [op for op in some if op.does in (Does.LAP, Does.GLUE) and {*op.names} <= strips and op.names]
+    faces = [op for op in some if op.does is Does.GLUE and not teeth.isdisjoint(op.names)]
+    if not laps or not faces:
+        return list(some)
+    first, closing = faces[0], {op.key for op in laps}
+    why = Reason(first.key, say("the strip goes tooth by tooth round the first face, and its ends meet last"))
+    shut = tuple(Reason(op.key, say("the ring is closed before the second face")) for op in laps)
+    return [replace(op, reasons=(*op.reasons, why)) if op.key in closing else
+            replace(op, reasons=(*op.reasons, *shut)) if op in faces[1:] else op for op in some]
 
 
 def _ready(draft: Draft, given: Given) -> list[Operation]:
@@ -153,7 +186,8 @@ def _of_piece(draft: Draft, piece: Piece, folds: Sequence[Operation], by_panel: 
               known: Mapping[str, str]) -> list[Operation]:
     """Its folds and what is joined when they are made."""
     steps = {op.key: op.step for op in folds}
-    folds = [replace(op, reasons=tuple(dict.fromkeys(_beneath(piece, op, by_panel, steps)))) for op in folds]
+    folds = [replace(op, reasons=tuple(dict.fromkeys((*_beneath(piece, op, by_panel, steps),
+                                                      *_curled(piece, op, folds))))) for op in folds]
     joins = [replace(op, step=max([op.step, *(steps.get(r.before, 0) for r in op.reasons)]))
              for op in joins_of(piece, by_panel, known, draft)]
     first = min(steps.values(), default=0)
@@ -161,6 +195,18 @@ def _of_piece(draft: Draft, piece: Piece, folds: Sequence[Operation], by_panel: 
     early, late = [op for op in joins if op.step < first], [op for op in joins if op.step >= first]
     return [*(replace(op, step=first) for op in early),
             *sorted([*folds, *late], key=lambda op: (op.step, op.does is not Does.FOLD))]
+
+
+def _curled(piece: Piece, op: Operation, folds: Sequence[Operation]) -> list[Reason]:
+    """The curling of what teeth hang on, which comes before they are folded: then they kink it."""
+    if op.motion not in (Motion.IN, Motion.OUT):
+        return []
+    bears = {s.carrier.panel for s in piece.seams if (s.row or s.name) in op.moves}
+    bears |= {f.a.panel for f in piece.folds if not f.bend and {f.b.panel, piece.panel(f.b.panel).whole}
+              & {*op.moves}}
+    whole = {piece.panel(name).whole or name for name in bears}
+    return [Reason(each.key, say("a strip curls evenly only while its teeth lie flat")) for each in folds
+            if each.motion is Motion.ROLL and whole & {*each.moves}]
 
 
 def _beneath(piece: Piece, op: Operation, by_panel: Mapping[str, str],
@@ -191,7 +237,7 @@ def _covers(piece: Piece, own: Sequence[Operation], given: Given,
         if panel in panels:
             after = rolled.get(known.get(panel, panel))
             step, why = _COVERED, tuple[Reason, ...]()
-            if after is not None:
+            if after is not None and not key.startswith("patch "):
                 step = after.step
                 why = (Reason(after.key, say("what is glued on before would crack in the rolling")),)
             found.append(Operation(f"{name}/{key}", Does.COVER, name, step, words, (panel,), reasons=why,
@@ -225,16 +271,20 @@ def _with_handled(draft: Draft, some: Sequence[Operation], each: Bought | Handwo
                  draft.pieces[-1])
     step = each.step if isinstance(each, Bought) and each.step else each.name
     put = Operation(f"{piece.name}/{step} {number}", Does.PUT, piece.name, _AFTER + number, each.words,
-                    (each.name,), panels=(each.panel,))
+                    (each.name,), panels=(each.panel, *each.uses))
     if each.before:
         return _just_before(draft, some, each, put)
     if each.when is When.CLOSED:
+        ahead = _waiting_for(some, each.ahead) if isinstance(each, Handwork) else frozenset[str]()
         before = tuple(Reason(op.key, each.why if op is some[-1] else "") for op in some
-                       if op.does in (*GLUES, Does.FOLD, Does.PUT))
-        return [*some, replace(put, reasons=before)]
+                       if op.does in (*GLUES, Does.FOLD, Does.PUT) and op.key not in ahead)
+        return [*(replace(op, reasons=(*op.reasons, Reason(put.key, ""))) if op.key in ahead else op
+                  for op in some), replace(put, reasons=before)]
     own = [op for op in some if op.piece == piece.name]
-    put = replace(put, step=_PUT, reasons=tuple(Reason(op.key, "") for op in some if op.does in _FLAT
-                                                and op.step < 0 and (op in own or op.does is Does.CREASE)))
+    put = replace(put, step=_PUT, reasons=tuple(
+        Reason(op.key, "") for op in some if (op.does in _FLAT and op.step < 0
+                                              and (op in own or op.does is Does.CREASE))
+        or (op.does in (*GLUES, Does.FOLD) and not {*each.after}.isdisjoint((*op.moves, *op.names)))))
     joins = [op for op in own if op.does in (Does.GLUE, Does.LAP)]
     last = max((op.step for op in joins), default=None)
     shuts = ({op.key for op in joins if op.step == last} if each.when is When.OPEN
@@ -244,6 +294,18 @@ def _with_handled(draft: Draft, some: Sequence[Operation], each: Bought | Handwo
     first = next((i for i, op in enumerate(some) if op.step >= 0), len(some))
     return [*some[:first], put, *(replace(op, reasons=(*op.reasons, why)) if op.key in shuts else op
                                   for op in some[first:])]
+
+
+def _waiting_for(some: Sequence[Operation], panels: Sequence[str]) -> frozenset[str]:
+    """The folding of some panels, and all that waits for it, by their keys."""
+    found = {op.key for op in some if op.does is Does.FOLD and not {*op.moves}.isdisjoint(panels)}
+    grew = bool(found)
+    while grew:
+        more = {op.key for op in some if op.key not in found
+                and any(r.before in found for r in op.reasons)}
+        found |= more
+        grew = bool(more)
+    return frozenset(found)
 
 
 def _just_before(draft: Draft, some: Sequence[Operation], each: Bought | Handwork,

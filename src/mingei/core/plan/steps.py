@@ -49,9 +49,9 @@ class Plan:
     def folding(self) -> tuple[tuple[str, int, int], ...]:
         """The steps in which something moves: of each its piece, the step of that piece's folding, and its
         number in the plan."""
-        return tuple((op.piece, op.step, step.number) for step in self.steps
-                     for op in step.operations[:1] if step.panels
-                     for op in [next(o for o in step.operations if o.does is Does.FOLD)])
+        return tuple((piece, number, step.number) for step in self.steps if step.panels
+                     for piece, number in dict.fromkeys((op.piece, op.step) for op in step.operations
+                                                        if op.does is Does.FOLD))
 
     def moment(self, number: int) -> dict[str, dict[int, float]]:
         """How far each piece is folded when a step is done: of each of its folding steps that is."""
@@ -155,4 +155,4 @@ def _sentences(some: Sequence[Operation]) -> list[str]:
         hosts = stood.get((op.brought, op.many), [])
         return say(op.many, carrier=op.brought, hosts=listed(hosts)) if len(hosts) > 1 else op.words
 
-    return list(dict.fromkeys(said(op) for op in some))
+    return [words for words in dict.fromkeys(said(op) for op in some) if words]

@@ -56,6 +56,10 @@ def _across(values: Values) -> tuple[float, float, float]:
     return turn, turn + board + gap, turn + board + 2 * gap + spine
 
 
+#: The three edges of a pocket are glued in all over so much, mm2 (from experience).
+_POCKET_GLUE_MM2 = 2000.0
+
+
 def wrap_size(values: Values) -> tuple[float, float]:
     """Width and height of the wrap as it is cut, mm."""
     turn, board, gap, spine = (float(values[k]) for k in ("turn", "width", "gap", "spine"))
@@ -96,16 +100,18 @@ def draft_album(values: Values) -> Draft:
         pieces.append(Piece(name, name, _lies(left, high, turn),
                             (Panel(name, rectangle(across, tall), under="wrap", holes=holes),),
                             laps=(Lap(f"wrap on {name}", "wrap", name),)))
-    # in the order they are glued: boards, linings, papers
+    # in the order they are glued: boards on the wrap, linings, papers
     pieces += [*_linings(values, places, high),
-               Piece("wrap", "wrap", _lies(0.0, high), (wrap,), laps=laps, part="wrap"), *papers]
+               Piece("wrap", "wrap", _lies(0.0, high), (wrap,), laps=laps, part="wrap", under_all=True),
+               *papers]
     bought, handwork = _closing(values), _made(values)
     if values["pocket"] == POCKET:
         pieces += _pocket(values, places["back board"], high)
         handwork = (*handwork,
                     Handwork("pocket", say("Glue the pocket by its three edges onto the back lining, "
                                                       "its mouth to the top, and slip the tag in."),
-                                        "pocket", When.CLOSED))
+                                        "pocket", When.CLOSED, uses=("back lining", "tag"),
+                                        glue_mm2=_POCKET_GLUE_MM2))
     shown = (Dimension("width", EdgeRef("front board", 0)), Dimension("height", EdgeRef("front board", 1)),
              Dimension("spine", EdgeRef("spine board", 0)))
     said = say(
@@ -216,7 +222,9 @@ def _made(values: Values) -> tuple[Handwork, ...]:
     return (Handwork("turned in",
                      say("Push the corners in, then turn in and rub down the long edges from the "
                                       "middle to the ends, then the short ones."), "wrap",
-                     why=say("the linings cover what is turned in"), before="front lining"),)
+                     why=say("the linings cover what is turned in"), before="front lining",
+                     uses=("front board", "back board"), glue_mm2=float(values["turn"]) * 2 * (
+                         2 * float(values["width"]) + float(values["height"]))),)
 
 
 def _sound(values: Values) -> None:

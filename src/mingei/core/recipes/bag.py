@@ -12,6 +12,7 @@ from mingei.core.draft import (
     Draft,
     EdgeRef,
     Fold,
+    Handwork,
     Inset,
     Lap,
     Panel,
@@ -95,7 +96,9 @@ def draft_bag(values: Values) -> Draft:
                 float(values["tab"]), 1)
     laps = (*(Lap(f"back flap on {side} flap {end}", "back flap", f"{side} flap {end}")
               for side in ("right", "left") for end in ("front", "back")),
-            Lap("front flap on back flap", "front flap", "back flap"))
+            Lap("front flap on back flap", "front flap", "back flap"),
+            *(Lap(f"{name} turn on {name}", f"{name} turn", name, facing=True) for name in order
+              if not (stiff and name in ("front", "back"))))
     upright = Placement((0.0, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 0.0, 1.0))
     pieces = [Piece("bag", "front", upright, (*walls, *flaps, *turns), folds=tuple(folds), seams=(seam,),
                     laps=laps)]
@@ -107,11 +110,25 @@ def draft_bag(values: Values) -> Draft:
                width=write_both(width),
                tall=write_both(height + half))
     shown = (Dimension("width", EdgeRef("front", 0)), Dimension("height", EdgeRef("back", 1)))
-    return Draft(tuple(pieces), closes=False, dimensions=shown, remarks=(("straps", strap), ("size", flat)),
-                 bought=(Bought("strap", 2, say("Put the straps through their holes and knot the ends "
-                                                "inside."), "front",
-                                float(values["strap"]) + _KNOT_MM, when=When.CLOSED),),
+    stiffened = _stiffened(width, deep, top) if stiff else ()
+    return Draft(tuple(pieces), closes=False, dimensions=shown, handwork=stiffened,
+                 remarks=(("straps", strap), ("size", flat)),
+                 bought=(Bought("strap", 2, say(
+                     "Put the straps through their holes and knot the ends inside."), "front",
+                     float(values["strap"]) + _KNOT_MM, when=When.OPEN, uses=("back",),
+                     after=("front turn", "back turn")),),
                  content=block(width, float(values["depth"]), height - top))
+
+
+def _stiffened(width: float, deep: float, top: float) -> tuple[Handwork, ...]:
+    """How the cards are put in."""
+    return (Handwork("top cards", say(
+        "Glue the front card and the back card inside, close under the crease of the turned top, hole on "
+        "hole; coat the turned top as well, and press it down over them as it is folded."), "front",
+        When.FLAT, uses=("back", "front card", "back card"), glue_mm2=4 * width * top),
+        Handwork("bottom card", say("Lay the bottom card in on the closed flaps, with a dab of glue at each "
+                                    "corner."), "back flap", When.CLOSED, uses=("bottom card",),
+                 glue_mm2=0.1 * width * deep))
 
 
 def _stiffening(width: float, deep: float, height: float, top: float, hole: float, places: tuple[float, ...],

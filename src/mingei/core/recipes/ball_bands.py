@@ -91,7 +91,8 @@ def draft_bands(values: Values) -> Draft:
                             _raised(_turned_over(at) if way == "lower" else at, size / 2), (face,), folds=()))
     laid = Handwork("skin",
                     say("Glue the equator's strip round the ball, then the bands towards the poles, each "
-                                "lapping over the last, and a disc on each pole."), "equator")
+                                "lapping over the last, and a disc on each pole."), "equator",
+                    uses=tuple(p.root for p in pieces), glue_mm2=math.pi * size**2)
     return Draft(tuple(pieces), closes=False, round=Round(size, poles=(0.0, size)), handwork=(laid,))
 
 

@@ -58,9 +58,11 @@ def draft_ball(values: Values) -> Draft:
         pieces.append(cap("cap", float(values["cap"]), size / 2 + ball.band / 2 + ball.tips, 2))
     covered = 2.0 if float(values["cap"]) > 0 else 1.0
     laid = [Handwork("skin", say("Coat the ball, slip the band over it to the equator, and smooth the petals "
-                                 "to the poles, each after the one opposite."), "band")]
+                                 "to the poles, each after the one opposite."), "band",
+                     glue_mm2=math.pi * size**2)]
     if float(values["cap"]) > 0:
-        laid.append(Handwork("caps", say("Glue a disc over the tips at each pole."), "cap"))
+        laid.append(Handwork("caps", say("Glue a disc over the tips at each pole."), "cap",
+                             uses=("band",), glue_mm2=math.pi / 2 * float(values["cap"])**2))
     return Draft(tuple(pieces), closes=False, round=Round(size, poles=(0.0, size), ends=(covered, covered)),
                  handwork=tuple(laid))
 

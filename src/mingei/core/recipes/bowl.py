@@ -57,8 +57,7 @@ def draft_bowl(values: Values) -> Draft:
                             seams=ring.seams,
                             past=(Past((0.0, 0.0, -1.0), ("base", "inner base", "foot disc")),)))
         done = (Handwork("foot", say("Glue the disc of the foot beneath the base, sides in line."),
-                         "foot disc",
-                         When.CLOSED),)
+                         "foot disc", When.CLOSED, uses=("base",), glue_mm2=float(values["stand"])**2),)
     return Draft(tuple(pieces), closes=False, handwork=done,
                  places=(Place("middle", "inner base", 0.0, 0.0),))
 

@@ -81,7 +81,6 @@ def draft_cabinet(values: Values) -> Draft:
     tall, hung = sum(rooms), doors(values)
     front = ((Over(hung[0]),) if hung else ())
     pieces = [_side("left side", width, depth, tall + foot, front, foot),
-              _side("right side", width, depth, tall + foot, front, foot),
               Piece("back", "back", Placement((width, depth, -foot), (-1.0, 0.0, 0.0), (0.0, 0.0, 1.0)),
                     (Panel("back", rectangle(width, tall + foot)),), part="back")]
     if foot > 0:  # sides and back go on below the bottom
@@ -99,6 +98,8 @@ def draft_cabinet(values: Values) -> Draft:
                               LineOn("left side", (0.0, up + foot), (depth, up + foot)),
                               LineOn("right side", (0.0, up + foot), (depth, up + foot)),
                               LineOn("back", (0.0, up + foot), (width, up + foot))))
+    # one side, what stands between, and only then the other: nothing is pushed in between two that stand
+    pieces.append(replace(_side("right side", width, depth, tall + foot, front, foot), brought_last=True))
     pieces.append(_top(values, tall, len(rooms) - 1))
     pieces += [piece for name in hung for piece in _door(name, values, tall)]
     shown = (Dimension("width", EdgeRef("bottom", 0)), Dimension("depth", EdgeRef("bottom", 1)))

@@ -53,8 +53,12 @@ def draft_cushion(values: Values) -> Draft:
                                 "for a gap of {gap} between the marks.", gap=gap)),
                  ("filled", say("Put the pad in through the gap, and glue the gap.")),
                  ("turned", say("Trim the allowance to an even edge.")))
-    handwork = tuple(Handwork(name, said, "front cover", When.CLOSED) for name, said in words)
     around = path_length(path)
+    glued = 0.0 if values["joined"] == SEWN else hem * around
+    handwork = tuple(Handwork(name, said, "front cover", When.CLOSED, uses=("back cover",) if name != "filled"
+                              else ("back cover", "pad"),
+                              glue_mm2=glued if name == "joined" else glued / 8 if name == "filled" else 0.0)
+                     for name, said in words)
     return Draft(pieces, closes=False, handwork=handwork,
                  dimensions=(Dimension("width", EdgeRef("pad", 0)),) if values["outline"] == RECTANGLE
                  and not float(values["corner"]) else (),

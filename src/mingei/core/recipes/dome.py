@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from dataclasses import replace
 
 from mingei.core.draft import Draft, Handwork, Round
@@ -20,9 +21,11 @@ def draft_dome(values: Values) -> Draft:
     if float(values["cap"]) > 0:
         pieces.append(cap("cap", float(values["cap"]), ball.band + ball.tips))
     laid = [Handwork("petals", say("Bend the petals in over a ball or a bowl and tape them to each other "
-                                   "from inside, each after the one opposite."), "band")]
+                                   "from inside, each after the one opposite."), "band",
+                     tape_mm=math.pi / 4 * size * int(values["gores"]))]
     if float(values["cap"]) > 0:
-        laid.append(Handwork("cap", say("Glue the disc over the tips."), "cap"))
+        laid.append(Handwork("cap", say("Glue the disc over the tips."), "cap", uses=("band",),
+                             glue_mm2=math.pi / 4 * float(values["cap"])**2))
     return Draft(tuple(pieces), closes=False,
                  round=Round(size, poles=(0.0, ball.band + size / 2), ends=(0.0, 1.0)), handwork=tuple(laid))
 

@@ -107,8 +107,9 @@ def draft_diagonal(values: Values) -> Draft:
         pieces.append(Piece("liner", "liner", at, lining,
                             folds=(Fold(EdgeRef("liner", 2), EdgeRef("liner flap", 0), FLAT_DEG,
                                         3 + second),), seams=(),
-                            laps=within, part="liner"))
-    return Draft(tuple(pieces), closes=False, content=() if lined else block(width, height, thick))
+                            laps=within, part="liner", laid_flat=True))
+    return Draft(tuple(pieces), closes=False, filled="closing flap",
+                 content=() if lined else block(width, height, thick))
 
 
 def _sound(values: Values) -> None:

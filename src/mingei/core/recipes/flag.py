@@ -77,7 +77,8 @@ def draft_flag(values: Values) -> Draft:
     bought = () if pole <= 0 else (Bought(
         "stick", 1, say(
             "Lay the stick in the sleeve, glue the leaves together inside, and press them up to it."),
-        "front", pole, write_both(float(values["stick"])), When.OPEN),)
+        "front", pole, write_both(float(values["stick"])), When.OPEN,
+        glue_mm2=float(values["high"]) * float(values["long"])),)
     return Draft((piece,), closes=False, bought=bought, dimensions=(Dimension("high", EdgeRef(names[0], 1)),))
 
 

@@ -47,7 +47,8 @@ def draft_form(values: Values) -> Draft:
     count = int(values["plates"])
     stack = Handwork("stack",
                      say("Glue the {count} plates on each other, edges flush, and let them dry under a "
-                                  "weight.", count=count), "plate", When.CLOSED)
+                                  "weight.", count=count), "plate", When.CLOSED,
+                     glue_mm2=(count - 1) * width * depth)
     said = say(
         "{count} plates of {width} by {depth}: measure the stack, it should be as high as the inside less a "
                "little", count=count, width=write_both(width), depth=write_both(depth))

@@ -428,16 +428,25 @@ def _remarks(values: Values, house: Storeys) -> tuple[tuple[str, str], ...]:
 
 
 def _made(values: Values, house: Storeys) -> tuple[Handwork, ...]:
+    stair = tuple(Handwork(f"flight {n + 1}", say(
+        "Glue {stair} on the floor it stands on and against the edge of the well above, its lowest step on "
+        "the traced line.", stair=flight.name), flight.name, uses=(GROUND if n == 0 else f"floor {n}",),
+        before="front wall" if _closed(values) and not _lifts(values) else "",
+        glue_mm2=2 * float(values["stair"]) * float(values["going"]))
+        for n, flight in enumerate(_stairs(values, house)))
     if not _closed(values):
-        return ()
+        return stair
+    hung = (f"{_HINGE} post", f"{_HINGE} leaf", "front wall")
+    glue = 2 * _HINGE_MM * float(values["door_height"])
     if _slit(values):
-        return (Handwork("door", say("Pass the hinge through its slit and glue it down inside; then glue its "
-                                     "other half over the left side of the door, its crease amid the gap."),
-                         "front wall door", When.CLOSED),)
-    return (Handwork("door",
+        return (*stair, Handwork("door", say(
+            "Pass the hinge through its slit and glue it down inside; then glue its other half over the left "
+            "side of the door, its crease amid the gap."), "front wall door", When.CLOSED, uses=hung,
+            glue_mm2=glue))
+    return (*stair, Handwork("door",
                      say("Glue the hinge over the left side of the door and the wall beside it, outside, its "
                              "crease amid the gap; keep glue off the crease."),
-                     "front wall door", When.CLOSED),)
+                     "front wall door", When.CLOSED, uses=hung, glue_mm2=glue))
 
 
 def _sound(values: Values) -> None:

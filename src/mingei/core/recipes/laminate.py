@@ -31,7 +31,7 @@ from mingei.core.drafting.padded import inset, plate
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
 from mingei.core.plane import contour
-from mingei.core.plane.shape import Arc, Path, Point, path_length, rectangle
+from mingei.core.plane.shape import Arc, Path, Point, flat_points, path_length, rectangle, signed_area
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.recipes.profile_wall import divided, shape_of
 from mingei.core.words import say
@@ -86,6 +86,7 @@ def draft_laminate(values: Values) -> Draft:
         pieces.append(Piece("lower facing", "lower facing", _LIES,
                             (_plate("lower facing", values, under=names[0]),),
                             laps=(Lap("it on lower facing", names[0], "lower facing"),), part="facing"))
+    around = path_length(contour.path(shape(values)[0]))
     wrapped: tuple[Handwork, ...] = ()
     if values["facing"] == WRAPPED:
         led = Led((), tuple(names), float(values["turn"]))
@@ -94,15 +95,20 @@ def draft_laminate(values: Values) -> Draft:
         above[names[-1]] = Lap("wrap on it", "wrap", names[-1])
         pieces = [replace(p, laps=(above[p.name],)) if p.name in above else p for p in pieces]
         wrapped = (Handwork("turned in", say("Turn the hem in below: straight sides first, then the curves, "
-                                             "tooth by tooth, and rub it down."), "wrap", When.CLOSED),)
+                                             "tooth by tooth, and rub it down."), "wrap", When.CLOSED,
+                            uses=(names[0],), glue_mm2=around * float(values["turn"])),)
         pieces.append(Piece("lining", "lining", _LIES, (_lining(values, names[0]),), part="facing"))
-        wrapped = (*wrapped, Handwork("lined", say("Glue the lining over the hem."), "lining", When.CLOSED))
-    around = path_length(contour.path(shape(values)[0]))
+        wrapped = (*wrapped, Handwork("lined", say("Glue the lining over the hem."), "lining", When.CLOSED,
+                                      uses=("wrap",), glue_mm2=abs(signed_area(flat_points(
+                                          contour.path(shape(values)[0]))))))
     handwork: tuple[Handwork, ...] = ()
     if values["edge"] == STRIP and not wrapped:
-        pieces += _strips(values, names, around)
+        strips = _strips(values, names, around)
+        pieces += strips
         handwork = (Handwork("edge", say("Glue the strip round the edge, its ends where they show least, and "
-                                         "rub it down."), "edge strip 1", When.CLOSED),)
+                                         "rub it down."), "edge strip 1", When.CLOSED,
+                             uses=(names[0], *(p.root for p in strips[1:])),
+                             glue_mm2=around * float(values["thick"])),)
     said = say("{length} of edge round it", length=write_both(around))
     return Draft(tuple(pieces), closes=False, remarks=(("edge", said),), handwork=(*wrapped, *handwork),
                  glued=Glued(names[0], count, float(values["thick"])))

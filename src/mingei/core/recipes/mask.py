@@ -115,10 +115,11 @@ def draft_mask(values: Values) -> Draft:
             ("rim", say("{count} long open edges, {length} in all, are taped inside, and flat folds beside "
                                 "them", count=len(long), length=write_both(sum(long)))))
     pad = Bought("pad", 1, say("Glue a strip of foam inside the brow, where it touches the forehead."),
-                 drafted.pieces[0].root, float(values["across"]) * 0.6, when=When.CLOSED)
+                 drafted.pieces[0].root, float(values["across"]) * 0.6, when=When.CLOSED,
+                 glue_mm2=float(values["across"]) * 6.0)
     return replace(drafted, pieces=(*drafted.pieces, *_band(values, body)), remarks=tuple(said),
                    bought=(pad,),
-                   handwork=_worn(values))
+                   handwork=_worn(values, body, drafted.pieces[0].root))
 
 
 def _band(values: Values, body: Mesh) -> list[Piece]:
@@ -136,19 +137,22 @@ def _band(values: Values, body: Mesh) -> list[Piece]:
             for i, name in enumerate(names)]
 
 
-def _worn(values: Values) -> tuple[Handwork, ...]:
+def _worn(values: Values, body: Mesh, brow: str) -> tuple[Handwork, ...]:
     if values["held"] == "straps":
         return (Handwork("straps",
                          say("Tie a strap of {wide} or an elastic through the slots at the temples, and try "
                                        "it on: it must come off at a pull.",
                              wide=write_both(float(values["strap"]))),
                          mesh.facet(_straps(values)[0].face), When.CLOSED),)
-    if float(values["band"]) <= 0:
+    band = [piece.root for piece in _band(values, body)]
+    if not band:
         return ()
     return (Handwork("band",
                      say("Lap the strips of the band by {lap}, try the ring on the head that will wear it, "
                                  "and glue it; then glue it inside the mask at both temples and the brow.",
-                                 lap=write_both(_LAP_MM)), "head band 1", When.CLOSED),)
+                                 lap=write_both(_LAP_MM)), band[0], When.CLOSED,
+                     uses=(*band[1:], brow),
+                     glue_mm2=5 * float(values["band"]) * _LAP_MM),)
 
 
 def _sound(values: Values) -> None:

@@ -219,8 +219,8 @@ def _strips_of(loop: _Loop, faces: tuple[str, ...], values: Values) -> list[Piec
                     seams += _tooth(face, names[i], i, count, tooth, runs[i])
         pieces.append((Piece(f"{prefix}strip {number}" if len(groups) > 1 else f"{prefix}strip",
                              panels[0].name, _stands(runs[group[0]]),
-                             tuple(panels), folds=tuple(folds), seams=tuple(seams), laps=tuple(behind)),
-                       onto))
+                             tuple(panels), folds=tuple(folds), seams=tuple(seams), laps=tuple(behind),
+                             ring_last=True), onto))
     # what is lapped over belongs to the piece beneath
     laps: dict[str, list[Lap]] = {}
     for _, onto in pieces:

@@ -202,10 +202,13 @@ def _hinged(values: Values) -> list[Piece]:
 
 def _hung(values: Values) -> tuple[Handwork, ...]:
     """How a hinged lid is hung."""
+    length, width, turn = (float(values[k]) for k in ("length", "width", "turn"))
     return (Handwork("lid edges", say("Turn the edges of the lid's wrap in, the long ones first, rub them "
-                                      "down, and glue the lining over them."), "lid board"),
-            Handwork("hinge", say("Glue the hinge over the back and the lid while the lid stands open "
-                                  "square, and fold it as it closes."), "hinge back", When.CLOSED))
+                                      "down, and glue the lining over them."), "lid board",
+                     uses=("lid wrap", "lid lining"), glue_mm2=2 * (length + width) * turn + length * width),
+            Handwork("hinge strip", say("Glue the hinge over the back and the lid while the lid stands open "
+                                        "square, and fold it as it closes."), "hinge back", When.CLOSED,
+                     uses=("hinge lid", "back", "lid board"), glue_mm2=2 * length * _HINGE_MM))
 
 
 def _ribbon(values: Values) -> Bought:
@@ -214,7 +217,7 @@ def _ribbon(values: Values) -> Bought:
     long = 2 * away * math.sin(math.radians(_OPENS_DEG) / 2) + 2 * _GLUED_MM
     return Bought("ribbon", 1, say("Glue the ends of the ribbon to the lid and to a wall, {away} from the "
                                    "hinge.", away=write_both(away)), "lid board", long, when=When.CLOSED,
-                  last=True)
+                  last=True, uses=("left",), glue_mm2=2 * _GLUED_MM**2)
 
 
 def draft_rigid(values: Values) -> Draft:
@@ -237,7 +240,8 @@ def draft_rigid(values: Values) -> Draft:
         slides = (Slide("lid", (0.0, 0.0, 1.0)),)
     swings: tuple[Swing, ...] = ()
     bought: tuple[Bought, ...] = ()
-    handwork = tuple(Handwork("corners", words, panel, before=before) for panel, before, words in tapes)
+    handwork = tuple(Handwork(name, words, panel, before=before, tape_mm=4 * height)
+                     for name, (panel, before, words) in zip(("corners", "lid corners"), tapes, strict=False))
     if hinged:
         pieces += _hinged(values)
         handwork, bought = (*handwork, *_hung(values)), (_ribbon(values),)

@@ -76,7 +76,7 @@ def draft_signal(values: Values) -> Draft:
                  bought=(Bought("fastener", 1,
                                 say("Put the fastener through arm, washer and board, and spread "
                                                    "its legs behind, so that the arm still turns."), "arm",
-                                size=write_both(pin), when=When.CLOSED),))
+                                size=write_both(pin), when=When.CLOSED, uses=("washer", "board")),))
 
 
 def _foot(values: Values) -> float:
@@ -107,7 +107,8 @@ def _made(values: Values) -> tuple[Handwork, ...]:
         return ()
     return (Handwork("stop", say("Put the neck through the slot from the front, and glue the stop behind it; "
                                  "keep glue from the board, and let it run to and fro before it is dry."),
-                     "slider stop", When.CLOSED),)
+                     "slider stop", When.CLOSED, uses=("slider neck", "board"),
+                     glue_mm2=float(values["neck"])**2),)
 
 
 def _sound(values: Values) -> None:

@@ -174,30 +174,52 @@ def _bought(values: Values, high: float) -> tuple[Bought, ...]:
                     size=write_both(float(values["stick"])), when=When.CLOSED, last=True)]
     if float(values["castor"]) > 0:
         found.append(Bought("bead", int(values["legs"]), say("Glue a bead under the end of each leg."),
-                            "leg 1", size=write_both(float(values["castor"])), when=When.CLOSED, last=True))
+                            "leg 1", size=write_both(float(values["castor"])), when=When.CLOSED, last=True,
+                            glue_mm2=int(values["legs"]) * float(values["castor"])**2))
     return tuple(found)
+
+
+def _covered(values: Values) -> tuple[str, ...]:
+    """What is padded and covered."""
+    wings = ("seat left wing", "seat right wing") if values["back"] == WINGS else ()
+    return ("seat", *(("seat back",) if values["back"] != NONE else ()), *wings)
+
+
+def _around(values: Values) -> float:
+    """About how far it is round a padded part, mm."""
+    return 2 * (float(values["width"]) + float(values["depth"]))
 
 
 def _made(values: Values) -> tuple[Handwork, ...]:
     found = [
-        Handwork("drawn", say("Draw the cover over the pad: glue its hem on one side, then opposite, then "
-                              "the corners pulled tight, then all between."), "seat board", When.CLOSED,
-                 why=say("the lining covers the hem"), before="seat lining"),
+        *(Handwork(f"{name} cover", say(
+            "Draw the {name} cover over its pad: glue its hem on one side, then opposite, then the corners "
+            "pulled tight, then all between.", name=name), f"{name} board", When.CLOSED,
+                   why=say("the lining covers the hem"), before=f"{name} lining", uses=(f"{name} cover",),
+                   glue_mm2=_around(values) * float(values["hem"]))
+          for name in _covered(values)),
         Handwork("collars", say("Push the collars onto the column, the lower one flush with its foot, and "
-                                "glue them."), "lower collar 1", When.CLOSED),
+                                "glue them."), "lower collar 1", When.CLOSED,
+                 uses=("column 1", *(("upper collar 1",) if float(values["upper"]) > 0 else ())),
+                 glue_mm2=math.pi * float(values["column"]) * float(values["rise"])),
         Handwork("star", say("Glue the legs to the lower collar, standing on paper that does not stick, over "
-                             "a drawn star."), "leg 1", When.CLOSED),
+                             "a drawn star."), "leg 1", When.CLOSED,
+                 uses=("lower collar 1", *(f"leg {n + 1}" for n in range(1, int(values["legs"])))),
+                 glue_mm2=int(values["legs"]) * float(values["rise"]) * 4.0),
         Handwork("seat", say("Glue the stick under the middle of the seat, upright; the seat turns in its "
-                             "column, which stays dry."), "seat lining", When.CLOSED)]
+                             "column, which stays dry."), "seat lining", When.CLOSED, uses=("column 1",),
+                 glue_mm2=float(values["stick"])**2)]
     if values["back"] == WINGS:
         found.append(Handwork("wings",
                               say("Glue the wings to the sides of the back, leaning forward, with a strip "
                                            "of cloth behind each joint."), "seat left wing board",
-                              When.CLOSED))
+                              When.CLOSED, uses=("seat right wing board", "seat back board"),
+                              glue_mm2=2 * float(values["back_height"]) * _WING_OFF_MM * 8))
     if values["back"] != NONE:
         found.append(Handwork("back", say("Glue the upright to the rear of the seat's board, between board "
                                           "and lining if there is room, and hold it till it is dry."),
-                              "seat upright", When.CLOSED))
+                              "seat upright", When.CLOSED, uses=("seat board",),
+                              glue_mm2=float(values["back_width"]) * float(values["hem"])))
     return tuple(found)
 
 

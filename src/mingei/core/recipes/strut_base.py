@@ -49,6 +49,8 @@ _STICKS_AT = 0.84
 _LEAST_BRIDGE_MM = 2.0
 #: What is left open between the deck and the canopy's rim, mm.
 _UNDER_CANOPY_MM = 5.0
+#: A collar of glue round a stick, and a line of it along a rim, is so wide, mm (from experience).
+_COLLAR_MM = 3.0
 #: The thinnest stick to be had, mm (from experience, no published source).
 _LEAST_STICK_MM = 0.8
 #: A roof rises by at least this share of what it covers.
@@ -77,21 +79,26 @@ def draft_bandstand(values: Values) -> Draft:
                           base="roof floor", prefix="roof ")
         pieces.append(replace(tent, panels=tuple(replace(p, over="") for p in tent.panels)))
     remarks: list[tuple[str, str]] = [("column",
-                                       "pass the tongues of the crossed boards through the slots, bend "
-                                       "neighbours opposite ways and glue them down, the deck's first")]
+                                       "neighbouring tongues of the crossed boards bend opposite ways")]
     if stick > 0:
         remarks.append(("sticks", say("cut {count} of {length}; they stand in the holes of deck and ceiling",
                                       count=count,
                                       length=write_both(height + 2 * _THROUGH_MM))))
-    handwork = [Handwork("column", say(
-        "Pass the tongues of the column through the slots of the deck, bend neighbours opposite ways and "
-        "glue them down; then the same with the ceiling."),
-                         "column b")]
-    sticks = (Bought("stick", count, say("Stand the sticks in the holes of deck and ceiling, with a collar "
-                                         "of glue."), "ceiling", height + 2 * _THROUGH_MM,
-                     write_mm(stick), When.CLOSED),) if stick > 0 else ()
+    board = cross / 4 * _TONGUE_MM
+    handwork = [
+        Handwork("column", say("Pass the lower tongues of the column through the slots of the deck, and set "
+                               "the ceiling down over the upper ones."), "column b", uses=(
+            "column a", "deck", "ceiling"), ahead=("column a tongues", "column b tongues")),
+        Handwork("tongues", say("Glue the bent tongues down: those of the deck from below, those of the "
+                                "ceiling from above."), "column b", uses=("column a", "deck", "ceiling"),
+                 glue_mm2=8 * board)]
+    sticks = (Bought("stick", count, say("Push the sticks from above through the holes of the ceiling into "
+                                         "those of the deck, with a collar of glue at both."), "ceiling",
+                     height + 2 * _THROUGH_MM, write_mm(stick), When.CLOSED, last=True, uses=("deck",),
+                     glue_mm2=2 * count * math.pi * stick * _COLLAR_MM),) if stick > 0 else ()
     if roof > 0:
-        handwork.append(Handwork("roof", say("Glue the roof on the canopy."), "roof floor"))
+        handwork.append(Handwork("roof", say("Glue the roof on the canopy, corners in line."), "roof floor",
+                                 uses=("ceiling",), last=True, glue_mm2=count * across * _COLLAR_MM))
     return Draft(tuple(pieces), closes=False, remarks=tuple(remarks), bought=sticks, handwork=tuple(handwork))
 
 

@@ -48,7 +48,7 @@ def draft_tag(values: Values) -> Draft:
         pieces += [replace(piece, name="pocket") for piece in made.pieces]
         left = width + _POCKET_PLAY_MM + _BESIDE_MM
     pieces.insert(0, Piece("tag", "tag", Placement((left, 0.0, 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0)),
-                           (tag,), folds=()))
+                           (tag,), loose=True))
     ribbon = say("cut {length} of ribbon: doubled through the hole, ends and knot together",
                  length=write_both(2 * float(values["ribbon"]) + _KNOT_MM))
     shown = (Dimension("width", EdgeRef("tag", 0)),)

@@ -12,6 +12,7 @@ from mingei.core.draft import (
     Draft,
     EdgeRef,
     Fold,
+    Lap,
     Panel,
     Piece,
     Placement,
@@ -99,7 +100,9 @@ def _handle(length: float, width: float, height: float, wide: float, rise: float
     folds = (Fold(EdgeRef("handle", 3), EdgeRef("handle left end", 0), 90.0, 1),
              Fold(EdgeRef("handle", 1), EdgeRef("handle right end", 0), 90.0, 1))
     stands = Placement((0.0, (width - wide) / 2, height + rise), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
-    return Piece("handle", "handle", stands, (grip, *legs), folds=folds)
+    laps = tuple(Lap(f"handle {side} end on {side} wall", f"handle {side} end", f"{side} wall")
+                 for side in ("left", "right"))
+    return Piece("handle", "handle", stands, (grip, *legs), folds=folds, laps=laps)
 
 
 def on_the_table(width: float) -> Placement:

@@ -38,6 +38,10 @@ def girth(values: Values) -> float:
     return 2 * (float(values["width"]) + float(values["thick"])) + 4 * float(values["play"])
 
 
+#: A line of glue along an end is so wide, mm (from experience).
+_END_GLUE_MM = 3.0
+
+
 def draft_wrapper(values: Values) -> Draft:
     """width, length, thick: of the product, mm; play; fin: depth of each flap; ends; press; trim: cut off
     each end once it is glued."""
@@ -90,7 +94,8 @@ def draft_wrapper(values: Values) -> Draft:
     handwork = [Handwork("creases", say("Press the creases of both ends before anything is glued."), "front",
                          When.FLAT),
                 Handwork("fin", say("Press the fin to the side that hides less of the print."), "back left"),
-                Handwork("ends", say("Close both ends, their sides tucked in."), "back right")]
+                Handwork("ends", say("Close both ends, their sides tucked in, with a line of glue along "
+                                     "each."), "back right", glue_mm2=2 * width * _END_GLUE_MM)]
     remarks = [("ends", how), ("front", room)]
     if trim > 0:
         handwork.append(Handwork("trim", say("Cut the decorative edge of both ends, each in one go."),

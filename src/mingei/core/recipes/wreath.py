@@ -22,7 +22,7 @@ from mingei.core.drafting.outlines import LIBRARY
 from mingei.core.errors import MeasureError
 from mingei.core.length import write_both
 from mingei.core.plane import contour
-from mingei.core.plane.shape import Arc, Path, hole_path
+from mingei.core.plane.shape import Arc, Path, Point, flat_points, hole_path
 from mingei.core.recipes import Kind, Measure, Recipe, Values
 from mingei.core.words import say
 
@@ -36,6 +36,8 @@ _REACH = 0.94
 #: 2 mm, teeth under 3 mm).
 _LEAST_ROOT_MM = 6.0
 _THREAD_HOLE_MM, _FROM_EDGE_MM = 1.5, 5.0
+#: So much card is left round the hole of a thread, mm (common practice).
+_CARD_ROUND_MM = 1.5
 #: Thread for a knot at each end, mm (from experience, no published source).
 _KNOTS_MM = 80.0
 
@@ -89,16 +91,34 @@ def draft_wreath(values: Values) -> Draft:
         if len(points) == 2:  # two arcs make an outline of two corners: each is halved
             points, curves = _halved(outline)
         hung = Placement((-around.centre[0], -around.centre[1], 0.0), (1.0, 0.0, 0.0), (0.0, 1.0, 0.0))
+        top = _hole_in(outline)
         pieces.append(Piece("motif", "motif", hung,
-                            (Panel("motif", points, layer=_ON_THE_PLANE, curves=curves),),
-                            folds=()))
-        thread = inner * math.cos(half) + _FROM_EDGE_MM - around.height / 2 + _KNOTS_MM
+                            (Panel("motif", points, layer=_ON_THE_PLANE, curves=curves,
+                                   holes=(hole_path(_THREAD_HOLE_MM, top),)),), folds=()))
+        thread = inner * math.cos(half) + _FROM_EDGE_MM - (top[1] - around.centre[1]) + _KNOTS_MM
         remarks.append(("motif", say("it hangs on {length} of thread, knots included",
                                      length=write_both(round(thread)))))
-        bought = (Bought("thread", 1, say("Hang the motif in the middle by the thread."), "motif",
-                         round(thread), when=When.CLOSED),)
+        bought = (Bought("thread", 1, say("Knot the thread through the hole of the motif and through that of "
+                                          "the ring, so that the motif hangs in the middle."), "motif",
+                         round(thread), when=When.CLOSED, uses=("ring 1",)),)
     remarks.append(("rays", "draw each over a rounded edge once it is turned back, so that it curls"))
     return Draft(tuple(pieces), closes=False, remarks=tuple(remarks), bought=bought)
+
+
+def _hole_in(outline: contour.Outline) -> Point:
+    """Where the thread goes through a motif: upright over its middle, as near its upper edge as leaves card
+    round the hole."""
+    from shapely import LineString, Polygon  # loaded when first drawn
+    from shapely import Point as At
+    body = Polygon(flat_points(contour.path(outline)))
+    x = body.centroid.x
+    inner = body.buffer(-_THREAD_HOLE_MM / 2 - _CARD_ROUND_MM)
+    low, high = body.bounds[1], body.bounds[3]
+    met = inner.intersection(LineString(((x, low - 1.0), (x, high + 1.0))))
+    if met.is_empty:
+        spot = inner.representative_point() if not inner.is_empty else At(x, body.centroid.y)
+        return float(spot.x), float(spot.y)
+    return x, float(met.bounds[3])
 
 
 def _halved(outline: contour.Outline) -> tuple[tuple[tuple[float, float], ...],

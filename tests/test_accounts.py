@@ -103,8 +103,8 @@ class InAnOrderThatCanBeDone(unittest.TestCase):
         self.assertEqual([op in closing.operations for op in moves], [True])
 
     def test_tongues_are_bent_when_they_are_through_and_sticks_go_in_under_no_roof(self) -> None:
-        self.follows(_made("strut-base"), "Slide the column a", "Pass the lower tongues", "column a tongues in",
-                     "Glue the bent tongues", "Push the sticks", "roof on the canopy")
+        self.follows(_made("strut-base"), "Slide the column a", "Pass the lower tongues",
+                     "column a tongues in", "Glue the bent tongues", "Push the sticks", "roof on the canopy")
 
     def test_a_cabinet_grows_on_one_side_and_is_closed_by_the_other(self) -> None:
         for ends in ("butted", "housed", "tongued"):

@@ -9,6 +9,7 @@ import itertools
 import json
 import math
 import random
+import re
 import shutil
 import subprocess
 import tempfile
@@ -538,6 +539,71 @@ class TheStandIn(unittest.TestCase):
 
     def test_a_tool_the_machine_has_not(self) -> None:
         self.assertIn("unknown-tool", self.codes([Stroke("cut-inner", 9, ((20.0, 20.0), (60.0, 20.0)))]))
+
+    def spoiled(self, text: str, ending: str = ".hpgl", device=None) -> set[str]:
+        device = device or self.device
+        return {f.code for f in rehearse(read_job(text.encode(), ending), device, self.page).faults}
+
+    @property
+    def text(self) -> str:
+        return machine_file(self.job, ".hpgl").decode()
+
+    def creases(self) -> tuple[str, str, str]:
+        """The job before its creases, those, and what comes after."""
+        begin = self.text.index('CO"crease"')
+        end = min(at for at in (self.text.find('CO"cut-inner"'), self.text.find('CO"cut-outline"')) if at > 0)
+        return self.text[:begin], self.text[begin:end], self.text[end:]
+
+    def test_creases_missing_shifted_astray_with_the_blade_or_too_seldom(self) -> None:
+        before, some, after = self.creases()
+        lines = some.splitlines(keepends=True)
+        self.assertEqual(self.spoiled(before + some + after), set())
+        self.assertIn("crease-missing", self.spoiled(before + after))
+        self.assertEqual(self.spoiled(before + "".join(lines[:1] + lines[3:]) + after), {"crease-missing"})
+        shifted = re.sub(r"(\d+),(\d+)", lambda m: f"{int(m[1]) + 20},{int(m[2]) + 20}", some)
+        self.assertEqual(self.spoiled(before + shifted + after), {"crease-off"})
+        across = some + 2 * "PU3000,3000;PD5500,6000;\n"
+        self.assertEqual(self.spoiled(before + across + after), {"crease-stray"})
+        self.assertEqual(self.spoiled(self.text.replace("SP2", "SP3")), {"wrong-tool"})
+        self.assertEqual(self.spoiled(before + "".join([lines[0], *lines[1::2]]) + after), {"too-seldom"})
+
+    def test_an_outline_cut_twice_as_often_and_a_speed_no_machine_has(self) -> None:
+        _, _, after = self.creases()
+        self.assertIn("too-often", self.spoiled(self.text.removesuffix("PU;SP0;\n") + after))
+        self.assertEqual(self.spoiled(self.text.replace("VS5;", "VS500;")), {"too-fast"})
+
+    def test_arcs_turned_the_other_way_and_a_beam_too_strong(self) -> None:
+        table, beam = find_device("table-wheel"), find_device("beam-desk")
+        arcs = machine_file(job_for(self.page, table), ".gcode").decode()
+        other = arcs.replace("G2 ", "G9 ").replace("G3 ", "G2 ").replace("G9 ", "G3 ")
+        self.assertIn("off-the-drawing", self.spoiled(other, ".gcode", table))
+        page = next(p for p in PAGES if on(p, beam) is not None)
+        burnt = machine_file(on(page, beam), ".gcode").decode()
+        force = re.search(r"M3 S(\d+)", burnt)[1]
+        strong = burnt.replace(f"M3 S{force}", f"M3 S{4 * int(force)}")
+        found = rehearse(read_job(strong.encode(), ".gcode"), beam, page).faults
+        self.assertIn("wrong-force", {f.code for f in found})
+
+    def test_modes_words_and_places_it_does_not_read_are_refused_and_never_guessed(self) -> None:
+        gcode = machine_file(job_for(self.page, find_device("table-wheel")), ".gcode").decode()
+        dxf = machine_file(self.job, ".dxf").decode()
+        svg = machine_file(self.job, ".svg").decode()
+        for text, ending, told in (
+                (gcode.replace("G21", "G20"), ".gcode", "inches"),
+                (gcode.replace("G90", "G91"), ".gcode", "is"),
+                (gcode.replace("X", "Xnan", 1), ".gcode", "not read"),
+                (gcode[:len(gcode) // 2], ".gcode", "cut"), (gcode.replace("M2", "M98"), ".gcode", "M98"),
+                (self.text.replace("PD", "PR", 1), ".hpgl", "PR"),
+                (self.text.replace("PD", "PDx", 1), ".hpgl", "none"), (self.text[:-40], ".hpgl", "cut short"),
+                (self.text.removesuffix("PU;SP0;\n"), ".hpgl", "cut short"),
+                (dxf.replace("LWPOLYLINE", "SPLINE", 1), ".dxf", "SPLINE"), (dxf[:-30], ".dxf", "cut short"),
+                (svg.replace("mm\"", "in\""), ".svg", "mm"),
+                (svg.replace(' d="M', ' d="m', 1), ".svg", "way"),
+                (svg.replace("<g ", '<g transform="scale(2)" ', 1), ".svg", "transform")):
+            with self.subTest(ending=ending, told=told), self.assertRaises(ProjectError) as refused:
+                read_job(text.encode(), ending)
+            self.assertIn(told, str(refused.exception))
+            self.assertNotIn("Error", str(refused.exception))
 
     def test_broken_jobs_are_refused_in_a_sentence(self) -> None:
         for data, ending in ((b"\xff\xfe", ".hpgl"), (b"<svg", ".svg"), (b"", ".gcode"), (b"0\nSECTION",

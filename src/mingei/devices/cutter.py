@@ -17,6 +17,7 @@ from mingei.core.words import Words, say
 from mingei.core.work.device import Device, MachineTool, Way
 from mingei.core.work.job import zero_of
 from mingei.core.work.lines import lines_of
+from mingei.devices.creases import wrong_counts, wrong_creases, wrong_paces, wrong_tools
 from mingei.devices.job_reader import CUTS, FOLDS, Stroke
 
 Point = tuple[float, float]
@@ -79,7 +80,9 @@ def rehearse(strokes: Sequence[Stroke], device: Device, page: Page | None = None
     tips = _tips(strokes, tools, swings)
     faults = [*_bed(strokes, device), *_order(strokes), *_loops(strokes, tips, tools, device),
               *_twice(strokes),
-              *_near(strokes, tips), *_known(strokes, device)]
+              *_near(strokes, tips), *_known(strokes, device),
+              *(Fault(w.code, w.sentence, w.at) for w in wrong_tools(strokes, device)),
+              *(Fault(w.code, w.sentence, w.at) for w in wrong_paces(strokes, device))]
     travel = made = seconds = 0.0
     at: Point = (0.0, 0.0)
     for s, tool in zip(strokes, tools, strict=True):
@@ -101,6 +104,10 @@ def rehearse(strokes: Sequence[Stroke], device: Device, page: Page | None = None
         faults += [Fault("off-the-drawing", say("the {piece} comes out up to {mm:.2f} mm off its drawing",
                                                 piece=c.piece, mm=c.worst_mm), c.at)
                    for c in compared if c.worst_mm > _OFF_MM]
+        lines = lines_of(page)
+        faults += [Fault(w.code, w.sentence, (w.at[0] - x, w.at[1] - y)) for w in (
+            *wrong_creases(lines, strokes, (x, y)),
+            *wrong_counts(lines, strokes, tools, page, device, (x, y)))]
     return Rehearsal(tuple(faults), compared, tips, tuple(strokes), travel, made, seconds / 60.0)
 
 

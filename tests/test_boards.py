@@ -309,7 +309,7 @@ class Albums(unittest.TestCase):
     def test_boards_come_first_then_edges_linings_papers_eyelets(self) -> None:
         words = [str(s.words) for s in album().plan.steps]
         order = [next(i for i, w in enumerate(words) if part in w) for part in
-                 ("Glue the wrap on the front board", "Push the corners in", "front lining", "front paper",
+                 ("back board on the wrap", "Push the corners in", "front lining", "front paper",
                   "Punch through", "Draw a ribbon")]
         self.assertEqual(order, sorted(order))
 
@@ -394,7 +394,7 @@ class RigidBoxes(unittest.TestCase):
     def test_boards_are_joined_and_taped_before_the_wrap_which_is_glued_as_it_is_folded(self) -> None:
         words = [str(s.words) for s in rigid().plan.steps]
         order = [next(i for i, w in enumerate(words) if part in w) for part in
-                 ("edges of the base", "Tape the corners of the boards", "Glue the wrap on the base",
+                 ("edges of the base", "Tape the corners of the boards", "Glue the base on the wrap",
                   "Raise the wrap left", "wrap left front flap", "Raise the wrap front", "wrap front edge")]
         self.assertEqual(order, sorted(order))
         self.assertIn("Glue the wrap left on the left", words[order[3]])

@@ -326,7 +326,7 @@ class Finding(InFolder):
         self.assertEqual(
             [line.split(":")[0] for line in out.splitlines() if not line.startswith(" ")], ["cone", "dome"]
         )
-        code, out, err = run("recipes", "no", "such", "thing")
+        code, out, err = run("recipes", "xylophone", "qwertz")
         self.assertEqual((code, out, len(err.splitlines())), (2, "", 1))
 
 

@@ -155,7 +155,7 @@ class Sliding(unittest.TestCase):
             (lidded, "lid front", True, True),
             (lidded, "lid front", False, False),
             (lidded, "base", False, False),
-            (new_brief("tray", {"handle": "strip"}, board), "left wall", False, True),
+            (new_brief("tray", {"handle": "strip"}, board), "left wall", False, False),
             (new_brief("sleeve", stock=board), "base", False, True),
         ):
             result = made(brief.with_overlay(Overlay("mat", panel, inside=inside)), board)
@@ -403,6 +403,7 @@ class InTheWindow(WindowTest):
         super().setUp()
         self.document = self.window.document
         self.document.set_recipe("tray")
+        self.document.set_measure("height", 18.0)
         self.window.go("draft")
         self.card = self.window.draft().overlays
         self.document.select(Part("tray", "front"))

@@ -40,12 +40,12 @@ from mingei.core.layout.laying import (
     feed_advice,
 )
 from mingei.core.layout.marks import page_drawing, page_drawings, ticks
-from mingei.core.layout.material import minutes
 from mingei.core.layout.place import Load, Page, arrange, clashes, loads_of, piles_of, room
 from mingei.core.layout.sheets import SHEETS, find_sheet
 from mingei.core.length import plain_number
 from mingei.core.plane.shape import Line, Point, bounds, contains, flat_points
 from mingei.core.stock import find_stock
+from mingei.core.work.plan import bench_minutes
 from mingei.formats import project_file
 from mingei.formats.export import pdf_of
 from mingei.formats.pdf import pdf
@@ -599,9 +599,10 @@ class WhatItTakes(unittest.TestCase):
     def test_twice_the_sheets_take_twice_the_time_and_thick_board_longer(self) -> None:
         card, board = (arrange([Load("box", carton(s).pattern)], find_sheet("A4")).pages
                        for s in ("card-300", "greyboard-15"))
-        self.assertAlmostEqual(minutes(piles_of(card * 40)), 2 * minutes(piles_of(card * 20)), delta=1)
-        self.assertGreater(minutes(piles_of(board * 10)), minutes(piles_of(card * 10)))
-        self.assertEqual(minutes(()), 0)
+        self.assertAlmostEqual(bench_minutes(piles_of(card * 40)), 2 * bench_minutes(piles_of(card * 20)),
+                               delta=1)
+        self.assertGreater(bench_minutes(piles_of(board * 10)), bench_minutes(piles_of(card * 10)))
+        self.assertEqual(bench_minutes(()), 0)
 
 
 class InAKit(WindowTest):

@@ -405,8 +405,9 @@ class Wreaths(unittest.TestCase):
     def test_the_thread_is_said_in_length(self) -> None:
         wreath = made("wreath", diameter=180.0, ring=28.0, rays=16.0, motif="round", size=40.0)
         said = next(f for f in run(wreath, find_sheet("A3")) if f.code == "remark" and "thread" in f.sentence)
-        # from the hole, 5 mm into the ring, to the motif's upper edge, and 80 mm for two knots
-        wanted = (90 - 28) * math.cos(math.pi / 16) + 5 - 20 + 80
+        # from the hole, 5 mm into the ring, to that of the motif, 2.25 mm under its upper edge, and 80 mm
+        # for two knots
+        wanted = (90 - 28) * math.cos(math.pi / 16) + 5 - 20 + 2.25 + 80
         self.assertIn(f"{round(wanted)} mm", said.sentence)
 
     def test_what_cannot_hang_or_be_cut_gives_way(self) -> None:

@@ -247,7 +247,7 @@ class Stools(unittest.TestCase):
         def at(text: str) -> int:
             return next(i for i, said in enumerate(words) if text in said)
 
-        order = [at("Glue the seat pad"), at("Draw the cover"), at("seat lining on the seat board"),
+        order = [at("Glue the seat pad"), at("Draw the seat cover"), at("seat lining on the seat board"),
                  at("Push the collars"), at("Glue the legs to the lower collar"), at("Glue the stick under"),
                  at("Put the stick"), at("Glue a bead")]
         self.assertEqual(order, sorted(order))

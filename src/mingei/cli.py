@@ -72,7 +72,7 @@ def _fault(error: Exception) -> MingeiError:
     log = faults.begin(user_state_path("mingei", appauthor=False))
     faults.LOG.error("fault", exc_info=error)
     kept = say("the reason is in {log}", log=log) if log else f"{type(error).__name__}: {error}"
-    return MingeiError(say("something went wrong in Mingei itself ({kind}), and nothing was written",
+    return MingeiError(say("something went wrong in Mingei itself ({kind})",
                            kind=type(error).__name__), "", kept)
 
 

@@ -8,7 +8,7 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QCoreApplication, QEventLoop, QLockFile, QObject, Qt, Signal
+from PySide6.QtCore import QCoreApplication, QEventLoop, QLockFile, QObject, Qt, QTimer, Signal
 from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
 
 from mingei.app.dialogs import ask
@@ -51,6 +51,9 @@ class Desk(QObject):
         self.window = window
         self.jobs: list[Job] = []
         self._saving: Job | None = None
+        self._to_save: tuple[Path, Project, int] | None = None  # after what is being saved now
+        self._openings = 0
+        self._on_disk = b""
         self.on_demo = False
         self.autosave = Autosave(document, self.recovery_folder, self)
         self.autosave.failed.connect(lambda error: self.said.emit(
@@ -137,8 +140,11 @@ class Desk(QObject):
 
     def _show(self, project: Project, path: Path | None, lock: QLockFile | None = None,
               clean: bool = True) -> None:
-        self._unlock()
+        if lock is not self._lock:
+            self._unlock()
         self._lock = lock
+        self._openings += 1
+        self._on_disk = _stamp(path) if path is not None and path.exists() else b""
         self.on_demo = self.on_demo and path is None and clean
         self.document.open(project, path, clean)
         self.shown.emit()
@@ -183,19 +189,68 @@ class Desk(QObject):
                             else path.with_name(path.name + project_file.SUFFIX))
 
     def save_to(self, path: Path) -> bool:
-        """Save in the background under a path."""
-        document, project = self.document, self.document.project
+        """Save in the background under a path, after what is being saved; where somebody else changed the
+        file since, only after it was asked."""
+        project = self.document.project
+        if path == self.document.path and not self._may_replace(path, project):
+            return False
+        if self._saving is not None and self._saving in self.jobs:
+            self._to_save = path, project, self._openings  # of several that wait the last holds them all
+        else:
+            self._save(path, project, self._openings)
+        return True
+
+    def _save(self, path: Path, project: Project, opening: int) -> None:
+        """Save what was on the bench at one opening of it."""
+        document = self.document
+        stamps = list[bytes]()
+
+        def work(progress: Progress) -> None:
+            project_file.save(project, path)
+            stamps.append(_stamp(path))
 
         def done() -> None:
-            if path != document.path:
-                self._unlock()
-                self._lock = self._lock_for(path)
-            document.saved(path, project)
             self.settings.remember(path)
+            if opening == self._openings:  # else another project lies on the bench by now
+                if path != document.path:
+                    self._unlock()
+                    self._lock = self._lock_for(path)
+                self._on_disk = stamps[0]
+                document.saved(path, project)
 
-        self._saving = self.run(lambda progress: project_file.save(project, path),
-                                t("Saved {name}", name=path.name), t("This cannot be saved"), done)
-        return True
+        self._saving = job = self.run(work, t("Saved {name}", name=path.name), t("This cannot be saved"),
+                                      done)
+        for ended in (job.done, job.failed, job.stopped):
+            ended.connect(lambda *_: QTimer.singleShot(0, self, self._save_next))
+
+    def _save_next(self) -> None:
+        if self._to_save is not None and (self._saving is None or self._saving not in self.jobs):
+            waiting, self._to_save = self._to_save, None
+            self._save(*waiting)
+
+    def _may_replace(self, path: Path, project: Project) -> bool:
+        """Whether a file may be replaced: it is as it was read or saved here, or it was asked what to do."""
+        if (self._saving is not None and self._saving in self.jobs) or not self._on_disk or not path.exists():
+            return True
+        if _stamp(path) == self._on_disk:
+            return True
+        try:
+            theirs: Project | None = project_file.load(path)
+        except MingeiError:
+            theirs = None
+        box = QMessageBox(QMessageBox.Icon.Warning, "Mingei",
+                          t("{name} was changed by somebody else since it was opened here.", name=path.name),
+                          parent=self.window)
+        box.setInformativeText(_told(theirs, project) if theirs is not None else t("It cannot be read now."))
+        box.setObjectName("changed on disk")
+        mine = box.addButton(t("Keep mine"), QMessageBox.ButtonRole.AcceptRole)
+        take = box.addButton(t("Take theirs"), QMessageBox.ButtonRole.DestructiveRole)
+        take.setEnabled(theirs is not None)
+        box.setDefaultButton(box.addButton(Buttons.Cancel))
+        ask(box)
+        if box.clickedButton() is take and theirs is not None:
+            self._show(theirs, path, self._lock)
+        return box.clickedButton() is mine
 
     def export(self) -> None:
         """Ask where to and, where the format cannot hold all, what; then export."""
@@ -432,11 +487,12 @@ class Desk(QObject):
 
     def _saved(self) -> bool:
         """Wait for the saving alone, whatever else is under way; the window is painted meanwhile."""
-        if self._saving is not None and self._saving in self.jobs:
+        while self._saving is not None and self._saving in self.jobs:
             loop = QEventLoop()
             for ended in (self._saving.done, self._saving.failed, self._saving.stopped):
                 ended.connect(loop.quit)
             loop.exec(QEventLoop.ProcessEventsFlag.ExcludeUserInputEvents)
+            self._save_next()
         return True
 
     def wait(self) -> bool:
@@ -447,6 +503,7 @@ class Desk(QObject):
 
     def leave(self) -> None:
         """The window goes: nothing is unsaved, nothing is held."""
+        self._saved()
         self.wait()
         self.autosave.forget()
         self._unlock()
@@ -505,6 +562,14 @@ class Desk(QObject):
 
     def _folder(self) -> str:
         return str(self.document.path.parent if self.document.path else Path.home())
+
+
+def _stamp(path: Path) -> bytes:
+    """What tells whether a file is still the same; nothing where it cannot be read."""
+    try:
+        return hashlib.sha256(path.read_bytes()).digest()
+    except OSError:
+        return b""
 
 
 def _file_stem(document: Document) -> str:

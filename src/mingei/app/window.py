@@ -481,13 +481,13 @@ class Window(QMainWindow):
         CutOutDialog(self.document, paths, self).open()
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
-        if any(url.toLocalFile().lower().endswith((".mingei", *_MESHES, *_PICTURES))
+        if any(url.toLocalFile().lower().endswith((".mingei", ".mingei.zip", *_MESHES, *_PICTURES))
                for url in event.mimeData().urls()):
             event.acceptProposedAction()
 
     def dropEvent(self, event: QDropEvent) -> None:
         for url in event.mimeData().urls():
-            if url.toLocalFile().endswith(".mingei"):
+            if url.toLocalFile().lower().endswith((".mingei", ".mingei.zip")):
                 self.desk.open_file(Path(url.toLocalFile()))
                 return
             if url.toLocalFile().lower().endswith(_MESHES):

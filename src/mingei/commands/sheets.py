@@ -72,6 +72,7 @@ def _jobs(project: Project, to: Path, kind: str, wanted: Wanted) -> int:
     from mingei.formats.device_file import find_device
 
     ending = f".{kind.strip().lower()}" if kind else find_device(wanted.device).output[-1]
+    fresh = not to.exists()
     to.mkdir(parents=True, exist_ok=True)
     refused: list[str] = []
     for page in machine_pages(project, wanted):
@@ -82,6 +83,8 @@ def _jobs(project: Project, to: Path, kind: str, wanted: Wanted) -> int:
             refused.append(say("sheet {number}: {why}", number=page.number, why=str(error.words).rstrip(".")))
             continue
         print(path)
+    if fresh and not any(to.iterdir()):
+        to.rmdir()  # nothing was for this machine
     return _remarked(refused)
 
 

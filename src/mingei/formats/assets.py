@@ -11,6 +11,7 @@ import hashlib
 import io
 import lzma
 import re
+import tempfile
 import zipfile
 import zlib
 from collections.abc import Callable, Iterable
@@ -30,6 +31,10 @@ PACK_SUFFIX, _PROJECT = ".mingei.zip", "project.mingei"
 _MEMBER = re.compile(r"assets/([0-9a-f]{64})\.([a-z]{2,4})")
 #: The largest picture, pack, and all pictures of a pack together, bytes; and how many.
 _LARGEST, LARGEST_PACK, _MOST = 256 * 1024 * 1024, 1024 * 1024 * 1024, 500
+#: The largest project file, bytes: it holds briefs, not pictures.
+LARGEST_PROJECT = 64 * 1024 * 1024
+#: What is packed tighter than this many times, and is no small file (bytes), is neither project nor picture.
+_PACKED_TIMES, _SMALL = 120, 4096
 #: The first moment a ZIP knows: no clock of the machine goes into a file.
 _WHEN = (1980, 1, 1, 0, 0, 0)
 
@@ -81,7 +86,8 @@ def with_sources(project: Project, name: Callable[[str], str]) -> Project:
 def packed(project: Project, dumps: Callable[[Project], bytes]) -> bytes:
     """The pack of a project.  dumps: how a project is written.
 
-    Raises ProjectError naming each picture that is missing; then there is no pack.
+    Raises ProjectError naming each picture that is missing, or a file that is no picture: then there is no
+    pack.
     """
     members: dict[str, str] = {}
     contents: dict[str, bytes] = {}
@@ -92,7 +98,9 @@ def packed(project: Project, dumps: Callable[[Project], bytes]) -> bytes:
         except MingeiError:
             missing.append(source)
             continue
-        members[source] = f"assets/{digest(data)}.{Path(source).suffix.lower().lstrip('.') or 'png'}"
+        ending = Path(source).suffix.lower().lstrip(".") or "png"
+        _refuse_no_picture(data, ending, source)
+        members[source] = f"assets/{digest(data)}.{ending}"
         contents[members[source]] = data
     if missing:
         raise ProjectError("a picture is missing, and a pack holds them all", ", ".join(missing),
@@ -112,6 +120,21 @@ def packed(project: Project, dumps: Callable[[Project], bytes]) -> bytes:
     return out.getvalue()
 
 
+def _refuse_no_picture(data: bytes, ending: str, source: str) -> None:
+    """Raises ProjectError where a file does not decode as a picture: a project from elsewhere may name any
+    file, and a pack is handed on."""
+    from mingei.formats.artwork import load, read_through  # loads what reads pictures
+
+    with tempfile.TemporaryDirectory() as folder:
+        copy = Path(folder) / f"picture.{ending}"
+        copy.write_bytes(data)
+        try:
+            read_through(load(copy))
+        except MingeiError as error:
+            raise ProjectError(say("it is no picture that can be read ({reason})", reason=error.sentence),
+                               source, "take it off the thing, or put a picture there") from None
+
+
 def is_pack(data: bytes) -> bool:
     return data[:4] == b"PK\x03\x04"
 
@@ -128,11 +151,15 @@ def unpacked(data: bytes, loads: Callable[[bytes], Project], folder: Path | None
             if _PROJECT not in infos:
                 raise ProjectError(say("there is no {name} in it", name=_PROJECT), "",
                                    "open a pack that Mingei saved")
+            for info in infos.values():
+                if info.file_size > _PACKED_TIMES * max(info.compress_size, _SMALL):
+                    raise ProjectError("it is packed far tighter than any project or picture", info.filename,
+                                       "open a pack that Mingei saved")
             if len(infos) > _MOST or sum(i.file_size for i in infos.values()) > LARGEST_PACK:
                 raise ProjectError("it holds more than a pack may", "",
                                    say("keep to {count} pictures and {mb} MB in all", count=_MOST - 1,
                                        mb=LARGEST_PACK // 2**20))
-            project = loads(_member(pack, infos[_PROJECT]))
+            project = loads(_member(pack, infos[_PROJECT], LARGEST_PROJECT))
             kept = {name: str(_kept(pack, infos, name, folder)) for name in sources([project])}
     except (zipfile.BadZipFile, zlib.error, lzma.LZMAError, RuntimeError, EOFError, OSError) as error:
         # a RuntimeError, too, is how a member packed in a way that cannot be read is told
@@ -153,12 +180,12 @@ def _kept(pack: zipfile.ZipFile, infos: dict[str, zipfile.ZipInfo], name: str, f
     return _put(data, found[2], folder)
 
 
-def _member(pack: zipfile.ZipFile, info: zipfile.ZipInfo) -> bytes:
+def _member(pack: zipfile.ZipFile, info: zipfile.ZipInfo, most: int = _LARGEST) -> bytes:
     with pack.open(info) as file:
-        data = file.read(_LARGEST + 1)
-    if len(data) > _LARGEST:
-        raise ProjectError(say("it is larger than {mb:g} MB", mb=_LARGEST / 2**20), info.filename,
-                           "use a smaller picture")
+        data = file.read(most + 1)  # whatever its head says of its size
+    if len(data) > most:
+        raise ProjectError(say("it is larger than {mb:g} MB", mb=most / 2**20), info.filename,
+                           "open a pack that Mingei saved" if most < _LARGEST else "use a smaller picture")
     return data
 
 

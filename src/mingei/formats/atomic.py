@@ -10,6 +10,7 @@ import contextlib
 import os
 import shutil
 import tempfile
+from collections.abc import Iterable
 from pathlib import Path
 
 from mingei.core.errors import ExportError
@@ -54,6 +55,39 @@ def write(path: Path, data: bytes | bytearray, keep: bool = False) -> None:
             with contextlib.suppress(OSError):
                 os.unlink(temporary)
         raise
+
+
+def write_folder(folder: Path, files: Iterable[tuple[str, bytes | bytearray]]) -> list[Path]:
+    """Put files into a folder, all of them or none: what was made before one could not be written is taken
+    away again, and folders that were made for them.
+
+    files: with their names from the folder; they may be made one by one.  Returns what was written.  Raises
+    ExportError naming the file, the reason and the remedy.
+    """
+    made: list[Path] = []
+    written: list[Path] = []
+    try:
+        for name, data in files:
+            at = folder / name
+            new = [p for p in (at.parent, *at.parent.parents) if not p.exists()]
+            try:
+                at.parent.mkdir(parents=True, exist_ok=True)
+            except OSError as error:
+                raise ExportError(say("no folder can be made there ({reason})", reason=error.strerror),
+                                  str(folder), "choose a folder you may write to") from None
+            made += reversed(new)
+            if not at.exists():
+                made.append(at)
+            write(at, data)
+            written.append(at)
+        if not written:
+            folder.mkdir(parents=True, exist_ok=True)
+    except BaseException:
+        for each in reversed(made):
+            with contextlib.suppress(OSError):
+                each.rmdir() if each.is_dir() else each.unlink()
+        raise
+    return written
 
 
 def _keep(path: Path) -> None:

@@ -252,15 +252,7 @@ def export_all(project: Project, folder: Path, kinds: Sequence[str], wanted: Wan
     MingeiError.
     """
     every = _every(project, kinds, wanted or EVERYTHING)
-    try:
-        folder.mkdir(parents=True, exist_ok=True)
-    except OSError as error:
-        raise ExportError(say("no folder can be made there ({reason})", reason=error.strerror), str(folder),
-                          "name another one") from None
-    written = []
-    for name, data in _members(project, kinds, every, progress):
-        atomic.write(folder / name, data)
-        written.append(folder / name)
+    written = atomic.write_folder(folder, _members(project, kinds, every, progress))
     return written, _remarks(d for some in every.values() for d in some)
 
 

@@ -13,17 +13,23 @@ from mingei.core.document.project import Project
 from mingei.core.errors import MingeiError, ProjectError
 from mingei.core.words import say
 from mingei.formats import atomic
-from mingei.formats.assets import LARGEST_PACK, PACK_SUFFIX, is_pack, packed, unpacked, with_sources
+from mingei.formats.assets import (
+    LARGEST_PACK,
+    LARGEST_PROJECT,
+    PACK_SUFFIX,
+    is_pack,
+    packed,
+    unpacked,
+    with_sources,
+)
 from mingei.formats.reading import read, read_json
 
 SUFFIX = ".mingei"
-#: A project holds briefs, not pictures; a larger file is not one.
-_LARGEST = 64 * 1024 * 1024
 
 
 def has_ending(path: Path) -> bool:
     """Whether a name is that of a project or of a pack."""
-    return path.suffix == SUFFIX or path.name.endswith(PACK_SUFFIX)
+    return path.suffix.lower() == SUFFIX or path.name.lower().endswith(PACK_SUFFIX)
 
 
 def dumps(project: Project) -> bytes:
@@ -43,7 +49,7 @@ def save(project: Project, path: Path) -> None:
 
     Raises ExportError; ProjectError where it could not be read again: then nothing is written.
     """
-    if path.name.endswith(PACK_SUFFIX):
+    if path.name.lower().endswith(PACK_SUFFIX):
         data = packed(project, dumps)
         with tempfile.TemporaryDirectory() as folder:  # it is read once, and nothing is kept
             unpacked(data, loads, Path(folder))
@@ -63,7 +69,7 @@ def load(path: Path) -> Project:
     """Read a project file or a pack; its artwork is named by whole paths.  Raises ProjectError naming the
     file, the place and the remedy."""
     try:
-        data = read(path, LARGEST_PACK if path.name.endswith(PACK_SUFFIX) else _LARGEST)
+        data = read(path, LARGEST_PACK if path.name.lower().endswith(PACK_SUFFIX) else LARGEST_PROJECT)
     except OSError as error:
         raise ProjectError(say("it cannot be read ({strerror})", strerror=error.strerror or error), str(path),
                            "check the name and that you may read it") from None

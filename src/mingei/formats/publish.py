@@ -19,6 +19,7 @@ from mingei.core.plan.picture import Picture
 from mingei.core.whole.pictures import drawn_of, in_order
 from mingei.core.words import say
 from mingei.formats import atomic, project_file
+from mingei.formats.assets import packed, sources
 from mingei.formats.export import Wanted, export_members, file_name, pdf_of
 from mingei.formats.make_html import make_html
 from mingei.formats.make_pdf import make_pdf
@@ -64,8 +65,11 @@ def members(project: Project, speak: Callable[[str], str] = str, language: str =
         found[f"pictures/{name}"] = data
     what.append(("pictures/", say("what it becomes")))
     if said.project:
-        found[f"{title}.mingei"] = project_file.dumps(project)
-        what.append((f"{title}.mingei", say("the project itself, to change it")))
+        # with its pictures, and by no path of this machine
+        name, data = ((f"{title}.mingei.zip", packed(project, project_file.dumps)) if sources([project])
+                      else (f"{title}.mingei", project_file.dumps(project)))
+        found[name] = data
+        what.append((name, say("the project itself, to change it")))
     found["README.txt"] = text(project.title, said, [(x.name, x.sizes) for x in sheet.things],
                                [m.stock.name for m in sheet.material], what, speak).encode()
     progress(1.0)
@@ -86,14 +90,7 @@ def publish(project: Project, path: Path, speak: Callable[[str], str] = str, lan
     if path.exists() and (not path.is_dir() or any(p.name not in _roots(found) for p in path.iterdir())):
         raise ExportError("there is something else there already", str(path),
                           "name an empty folder or a new one")
-    for name, data in found.items():
-        at = path / name
-        try:
-            at.parent.mkdir(parents=True, exist_ok=True)
-        except OSError as error:
-            raise ExportError(say("no folder can be made there ({reason})", reason=error.strerror), str(path),
-                              "choose a folder you may write to") from None
-        atomic.write(at, data)
+    atomic.write_folder(path, found.items())
     return len(found)
 
 

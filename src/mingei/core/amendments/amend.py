@@ -76,7 +76,8 @@ def why_fixed(draft: Draft, seam: str) -> str:
     found = next((s for piece in draft.pieces for s in piece.seams if s.name == seam), None)
     if found is None or found.fixed:
         return found.fixed if found else ""
-    host, laps = found.carrier.panel, [lap for piece in draft.pieces for lap in piece.laps]
+    # what is turned in on a panel's inner face is in the way of no tab there
+    host, laps = found.carrier.panel, [lap for piece in draft.pieces for lap in piece.laps if not lap.facing]
     beneath = [lap.lower for lap in laps if lap.upper == host]
     if beneath:
         return say("the {names} already lie under the {host}", names=joined(beneath, " and the "),

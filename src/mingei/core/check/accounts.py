@@ -101,7 +101,7 @@ def _pieces_of(op: Operation, owners: Mapping[str, frozenset[str]], t: Table) ->
     for name in (*op.names, *op.panels, *op.moves, op.host, op.brought):
         yield from owners.get(name, ())
     for p in t.build.patterns:
-        if p.covers and op.key.endswith(f"cover {p.name}"):
+        if p.covers and op.key.endswith((f"cover {p.name}", f"over {p.name}")):
             yield p.name
 
 

@@ -106,26 +106,38 @@ def _used_in(build: Build, some: Sequence[Held]) -> tuple[int, ...]:
     steps = [(step, _made_in(step, wholes)) for step in build.plan.steps]
     found = []
     for h in some:
-        able = [step for step, made in steps if _makes(made, h)]
+        able = [step for step, made in steps if _makes(made, h, wholes)]
         # of several that have both panels in hand, the one in which it comes to the other
         named = [step for step in able if any(op.names[:1] == (h.name,) for op in step.operations)]
         found.append((named or able)[0].number if able else 0)
     return tuple(found)
 
 
-def _made_in(step: Step, wholes: Mapping[str, str]) -> tuple[frozenset[str], ...]:
-    """Of each of a step's operations that join something, what they join: seams, panels, curved faces,
-    covers, parts."""
-    return tuple(frozenset((*(n for name in (*op.names, *op.panels) for n in (name, wholes.get(name, name))),
-                            *_cover_of(op.key))) for op in step.operations
-                 if op.does not in (Does.FOLD, Does.FILL, Does.WAIT))
+class _Made(NamedTuple):
+    """What an operation joins: seams, panels, curved faces, covers, parts; covers: it only lays something on
+    a panel."""
+
+    names: frozenset[str]
+    covers: bool
 
 
-def _makes(made: Iterable[frozenset[str]], held: Held) -> bool:
-    """Whether one of some operations makes a joint: of a lap, it has both panels in hand."""
+def _made_in(step: Step, wholes: Mapping[str, str]) -> tuple[_Made, ...]:
+    """What a step's operations join."""
+    found = []
+    for op in step.operations:
+        if op.does not in (Does.FOLD, Does.FILL, Does.WAIT):
+            names = (*op.names, *op.panels)
+            found.append(_Made(frozenset((*names, *(wholes.get(n, n) for n in names), *_cover_of(op.key))),
+                               op.does is Does.COVER))
+    return tuple(found)
+
+
+def _makes(made: Iterable[_Made], held: Held, wholes: Mapping[str, str]) -> bool:
+    """Whether one of some operations makes a joint: of what lies on a panel, it has both in hand."""
     if held.pairs:
-        return any({*pair} <= names for names in made for pair in held.pairs)
-    return any(held.name in names for names in made)
+        return any({wholes.get(name, name) for name in pair} <= op.names for op in made
+                   for pair in held.pairs)
+    return any(held.name in op.names for op in made if not op.covers)
 
 
 def _cover_of(key: str) -> tuple[str, ...]:

@@ -37,8 +37,8 @@ class Held(NamedTuple):
 
     name; piece; adhesive; why: it is this one, without a stop; seam_mm: length along its edges together;
     strips_mm: the lengths of its tape; width_mm: of the tape; area_mm2: to be coated with glue; hold_s: it is
-    held so long; dry_min: and left alone so long; pairs: of a lap, the panels that lie on each other, each
-    by the name of its curved face where it is a facet of one.
+    held so long; dry_min: and left alone so long; pairs: of what lies on a panel, what it is and
+    the panel, each by the name of its curved face where it is a facet of one.
     """
 
     name: str
@@ -96,13 +96,15 @@ def held(patterns: Sequence[Pattern], tape_mm: float = 0.0, chosen: Mapping[str,
     for p in (p for p in patterns if p.covers):
         adhesive, why = _adhesive(None, p.stock, 0.0, False, chosen.get(p.name))
         across = math.sqrt(p.area)
-        found.append(_held(p.name, p, adhesive, why, [across, across], p.area, tape_mm, making))
+        found.append(_held(p.name, p, adhesive, why, [across, across], p.area, tape_mm, making)._replace(
+            pairs=((p.name, p.rides.panel),) if p.rides else ()))
     for name, panel, width, height in windows:
         owner = next((p for p in patterns if p.panels_of(panel)), patterns[0])
         adhesive = chosen.get(name, Adhesive.TAPE)
         why = say("hot glue may soften the film") if name not in chosen else say("it was chosen")
         found.append(_held(name, owner, adhesive, why, [width, width, height, height],
-                           2 * (width + height) * PATCH_TAPE_MM, PATCH_TAPE_MM, making))
+                           2 * (width + height) * PATCH_TAPE_MM, PATCH_TAPE_MM, making)._replace(
+                               pairs=((name, panel),)))
     for name, panel, area in steps:
         owner = next((p for p in patterns if p.panels_of(panel)), patterns[0])
         adhesive, why = _adhesive(None, owner.stock, tape_mm, False, chosen.get(name))

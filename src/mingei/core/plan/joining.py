@@ -184,11 +184,13 @@ def wrapped(draft: Draft, by_panel: Mapping[str, str], steps: Mapping[str, int])
 
 def between_pieces(draft: Draft, by_panel: Mapping[str, str], known: Mapping[str, str], step: int,
                    steps: Mapping[str, int] | None = None,
-                   but: Collection[str] = ()) -> list[Operation]:
+                   but: Collection[str] = (),
+                   folds: Mapping[str, Sequence[Operation]] | None = None) -> list[Operation]:
     """What joins pieces by tabs or face to face.  A piece joins those before it by all their common seams at
     once, when it is formed; what closes a ring or lies open yet comes before that.
 
-    but: laps that are glued otherwise; steps: of every fold, where the pieces were one piece before and are
+    but: laps that are glued otherwise; folds: of each piece, since panels of several may share a name as
+    parts of one curved face; steps: of every fold, where the pieces were one piece before and are
     folded as if they still were: what joins them is then glued as soon as both its sides are in their places.
     """
     owner = {p.name: piece.name for piece in draft.pieces for p in piece.panels}
@@ -197,6 +199,7 @@ def between_pieces(draft: Draft, by_panel: Mapping[str, str], known: Mapping[str
     formed: dict[str, list[str]] = {}
     for panel, key in by_panel.items():
         formed.setdefault(owner.get(panel, key.split("/")[0]), []).append(key)
+    formed |= {name: [op.key for op in some] for name, some in (folds or {}).items() if some}
     laps: dict[str, list[_Landing]] = {}
     seams: dict[tuple[str, str], list[_Landing]] = {}  # by the piece that joins, and the host
     for piece in draft.pieces:
@@ -235,7 +238,8 @@ def between_pieces(draft: Draft, by_panel: Mapping[str, str], known: Mapping[str
         lies = host in table or (open_yet(host) and not any(each.piece.name in formed for each in some))
         later = all(turn[each.piece.name] > turn[owner[host]] for each in some)
         wraps = any(each.piece.name in formed for each in some) and owner[host] not in formed
-        comes = lap and (lies or (not open_yet(host) and later and not wraps))
+        moves = host in by_panel and known.get(host, host) == host  # it is folded over, whatever is there
+        comes = lap and (lies or (not open_yet(host) and later and not wraps and not moves))
         words = (say("Glue the {upper} together where its strips lap.", upper=host) if itself else
                  say("Glue {names} on the {panel}.", names=listed(tuple(dict.fromkeys(names))), panel=host)
                  if comes else

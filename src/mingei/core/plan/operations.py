@@ -84,7 +84,7 @@ def operations(draft: Draft, given: Given = NOTHING_MORE) -> tuple[Operation, ..
     pieces = _folding_along(draft, pieces)
     wraps = {} if given.parted else wrapped(draft, by_panel, {op.key: op.step for op in pieces})
     between = () if given.parted else between_pieces(draft, by_panel, known, _AFTER,
-                                                     but={*wraps, *up, *within})
+                                                     but={*wraps, *up, *within}, folds=folds)
     first = glued_open(draft, between, by_panel, known)
     if wraps:  # what is wrapped stands first
         around = [p.name for p in draft.pieces if any(op.piece == p.name for op in wraps.values())]

@@ -17,6 +17,7 @@ import threading
 import time
 import unittest
 from pathlib import Path
+from unittest import mock
 
 import numpy as np
 from PIL import Image
@@ -258,6 +259,73 @@ class Taught(unittest.TestCase):
         self.assertAlmostEqual(across.value, 99.6)
         self.assertAlmostEqual(along.low, 100.2)
         self.assertTrue(fits.error([entry(n) for n in range(5)], "card-300").clear)
+
+
+
+class Hostile(unittest.TestCase):
+    """What comes from elsewhere, or was damaged, is refused or set aside in a sentence; all else stays."""
+
+    def setUp(self) -> None:
+        holder = tempfile.TemporaryDirectory()
+        self.addCleanup(holder.cleanup)
+        self.at = Path(holder.name)
+        self.book = Logbook(self.at)
+        self.addCleanup(self.book.close)
+        for n in range(3):
+            self.book.put(Entry(f"e{n}", f"2026-01-0{n + 1}", f"Shop {n}", "Carton", asked=(1.0, 2.0, 3.0)))
+
+    def test_what_no_entry_can_be_is_refused_and_nothing_of_it_is_taken_in(self) -> None:
+        good = {"id": "x", "made": "2026-01-01", "asked": [1, 2, 3], "measured": [0, 0, 0]}
+        deep = "[" * 100_000 + "]" * 100_000
+        for change in ({"gain_mm": 1e308}, {"photos": [".."]}, {"copies": 1e9}, {"caliper_mm": float("inf")},
+                       {"copies": float("inf")}, {"planned": [["fold", 1.0]] * 1000}, {"stock": "s" * 10_000},
+                       {"made": 7}, {"stars": float("nan")}):
+            text = json.dumps({"mingei_log": 1, "builds": [good, {**good, "id": "y", **change}]})
+            with self.assertRaises(MingeiError, msg=str(change)[:60]) as refused:
+                self.book.import_from(text.encode(), "log.json")
+            self.assertIn("entry 2", str(refused.exception))
+            self.assertEqual(self.book.count(), 3)
+        for text in (f'{{"mingei_log": 1, "builds": {deep}}}', "id,made\n" + "x" * 200_000 + ",2026\n"):
+            with self.assertRaises(MingeiError):
+                self.book.import_from(text.encode(), "log")
+
+    def test_a_damaged_row_is_named_set_aside_and_stops_nothing(self) -> None:
+        self.book._db.execute("update builds set asked = 'no numbers' where id = 'e1'")
+        self.assertEqual([s.id for s in self.book.search()], ["e2", "e0"])
+        self.assertEqual([e.id for e in self.book.every()], ["e2", "e0"])
+        self.assertIsNone(self.book.get("e1"))
+        self.assertEqual(self.book.damaged, {"e1": "Shop 1"})
+        self.assertEqual(self.book.clear_damaged(), 1)
+        self.assertEqual((self.book.count(), self.book.damaged), (2, {}))
+        self.assertEqual(self.book._rows("select title from damaged", []), [("Shop 1",)])
+
+    def test_a_table_holds_no_formulas_and_is_read_again_as_it_was(self) -> None:
+        self.book.put(Entry("e9", "2026-02-01", "=HYPERLINK(1)", "-2", change="+1"))
+        text = self.book.export_csv()
+        self.assertNotIn(",=HYPERLINK", text.decode())
+        other = Logbook(self.at / "other")
+        self.addCleanup(other.close)
+        other.import_from(text, "log.csv")
+        self.assertEqual(other.get("e9"), self.book.get("e9"))
+
+    def test_a_full_disk_is_told_as_one_and_the_book_stays(self) -> None:
+        pages = self.book._db.execute("pragma page_count").fetchone()[0]
+        self.book._db.execute(f"pragma max_page_count = {pages}")
+        with self.assertRaises(MingeiError) as refused:
+            self.book.put(Entry("big", "2026-03-01", snapshot="x" * 2_000_000))
+        self.assertIn("full", str(refused.exception))
+        self.assertEqual(self.book.count(), 3)
+
+    def test_a_backup_replaces_the_one_before_whole_or_not_at_all(self) -> None:
+        to = self.at / "copy.sqlite"
+        self.book.backup(to)
+        before = to.read_bytes()
+        with (mock.patch.object(os, "replace", side_effect=OSError(28, "No space left on device")),
+              self.assertRaises(MingeiError) as refused):
+            self.book.backup(to)
+        self.assertIn("full", str(refused.exception))
+        self.assertEqual(to.read_bytes(), before)
+        self.assertEqual([p.name for p in self.at.glob("*.part")], [])
 
 
 if __name__ == "__main__":

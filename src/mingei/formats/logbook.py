@@ -8,9 +8,11 @@ from __future__ import annotations
 
 import contextlib
 import csv
+import errno
 import hashlib
 import io
 import json
+import os
 import sqlite3
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from pathlib import Path
@@ -19,6 +21,7 @@ from typing import Any, NamedTuple
 from platformdirs import user_data_path
 
 from mingei.core.errors import MingeiError, ProjectError
+from mingei.core.layout.cutting_list import plain
 from mingei.core.logbook.entry import Entry, check_entry
 from mingei.core.words import say
 from mingei.formats import atomic
@@ -99,6 +102,7 @@ class Logbook:
         self.folder = at or folder()
         self.path = self.folder / "log.sqlite"
         self.photos = self.folder / "photos"
+        self.damaged: dict[str, str] = {}  # rows that cannot be read: what each was called, by its id
         try:
             self.folder.mkdir(parents=True, exist_ok=True)
             self._db = sqlite3.connect(self.path, timeout=_PATIENCE_S, isolation_level=None,
@@ -111,6 +115,11 @@ class Logbook:
             raise self._broken(error) from None
 
     def _broken(self, error: Exception) -> LogbookError:
+        full = (isinstance(error, OSError) and error.errno == errno.ENOSPC) or (
+            isinstance(error, sqlite3.Error) and getattr(error, "sqlite_errorcode", 0) == sqlite3.SQLITE_FULL)
+        if full:
+            return LogbookError("the disk is full: the logbook is as it was", str(self.path),
+                                "make room on the disk, and do it again")
         return LogbookError(say("the logbook cannot be used ({reason})", reason=error), str(self.path),
                             "set it aside on Log, and what can be read of it is brought over into a new one")
 
@@ -133,7 +142,8 @@ class Logbook:
         try:
             yield
         except BaseException:
-            self._db.execute("rollback")
+            with contextlib.suppress(sqlite3.Error):  # on a full disk it was undone already
+                self._db.execute("rollback")
             raise
         self._db.execute("commit")
 
@@ -212,12 +222,13 @@ class Logbook:
         if not row:
             return None
         snapshot = self._rows("select text from snapshots where build = ?", [id])
-        return self._entry(row[0])._replace(snapshot=snapshot[0][0] if snapshot else "")
+        found = self._sound(row[0])
+        return None if found is None else found._replace(snapshot=snapshot[0][0] if snapshot else "")
 
     def every(self) -> tuple[Entry, ...]:
         """All entries without their snapshots, the latest first."""
         rows = self._rows(f"select {', '.join(_COLUMNS)} from builds order by made desc, id", [])
-        return tuple(self._entry(row, photos=False) for row in rows)
+        return tuple(e for e in (self._sound(row, photos=False) for row in rows) if e is not None)
 
     def search(self, words: str = "", stock: str = "", recipe: str = "", stars: int = 0,
                most: int = 500) -> tuple[Summary, ...]:
@@ -235,10 +246,41 @@ class Logbook:
             "select id, made, title, thing, recipe, stock, stars, asked, measured, "
             "(select name from photos where build = builds.id order by place limit 1) from builds where "
             f"{' and '.join(where)} order by made desc, id limit ?", [*values, most])
-        return tuple(Summary(id, made, title, thing, of, card, rank,
-                             Entry("", "", asked=_three(asked), measured=_three(measured)).errors,
-                             photo or "")
-                     for id, made, title, thing, of, card, rank, asked, measured, photo in rows)
+        found = []
+        for id, made, title, thing, of, card, rank, asked, measured, photo in rows:
+            try:
+                errors = Entry("", "", asked=_three(asked), measured=_three(measured)).errors
+            except _NOT_SOUND:
+                self.damaged[str(id)] = str(title or thing or id)[:_SHOWN]
+                continue
+            found.append(Summary(id, made, title, thing, of, card, rank, errors, photo or ""))
+        return tuple(found)
+
+    def _sound(self, row: Sequence[Any], photos: bool = True) -> Entry | None:
+        """The entry of a row; None where the row is damaged: that is noted, and the others are shown."""
+        try:
+            entry = self._entry(row, photos)
+            check_entry(entry)
+        except (*_NOT_SOUND, MingeiError):
+            found = dict(zip(_COLUMNS, row, strict=True))
+            self.damaged[str(found["id"])] = str(found["title"] or found["thing"] or found["id"])[:_SHOWN]
+            return None
+        return entry
+
+    def clear_damaged(self) -> int:
+        """Take the damaged rows out, into a table beside the others where nothing reads them; how many there
+        were."""
+        try:
+            with self._writing():
+                self._db.execute("create table if not exists damaged as select * from builds where 0")
+                for id in self.damaged:
+                    self._db.execute("insert into damaged select * from builds where id = ?", [id])
+                    self._db.execute("delete from builds where id = ?", [id])
+        except sqlite3.Error as error:
+            raise self._broken(error) from None
+        count = len(self.damaged)
+        self.damaged.clear()
+        return count
 
     def count(self) -> int:
         return int(self._rows("select count(*) from builds", [])[0][0])
@@ -274,10 +316,10 @@ class Logbook:
         table = csv.writer(out)
         table.writerow(CSV_HEAD)
         for e in reversed(self.every()):
-            table.writerow([e.id, e.made, e.title, e.thing, e.recipe, e.stock, e.caliper_mm, e.copies,
-                            e.printer,
-                            e.across, e.along, *e.asked, *e.measured, e.gain_mm, json.dumps(e.planned),
-                            json.dumps(e.spent), e.stars, e.change])
+            values = [e.id, e.made, e.title, e.thing, e.recipe, e.stock, e.caliper_mm, e.copies, e.printer,
+                      e.across, e.along, *e.asked, *e.measured, e.gain_mm, json.dumps(e.planned),
+                      json.dumps(e.spent), e.stars, e.change]
+            table.writerow([plain(v) if isinstance(v, str) else v for v in values])
         return out.getvalue().encode()
 
     def import_from(self, data: bytes, place: str) -> int:
@@ -296,10 +338,14 @@ class Logbook:
 
     def backup(self, to: Path) -> None:
         """A whole copy of it, taken while others may write.  Raises LogbookError."""
+        part = to.with_name(f".{to.name}.part")
         try:
-            with contextlib.closing(sqlite3.connect(to)) as other:
+            with contextlib.closing(sqlite3.connect(part)) as other:
                 self._db.backup(other)
-        except sqlite3.Error as error:
+            os.replace(part, to)  # what was there is replaced by a whole copy, or not at all
+        except (sqlite3.Error, OSError) as error:
+            with contextlib.suppress(OSError):
+                part.unlink()
             raise self._broken(error) from None
 
 
@@ -308,6 +354,12 @@ CSV_HEAD = ("id", "made", "title", "thing", "recipe", "stock", "caliper_mm", "co
             "along",
             "asked_l", "asked_w", "asked_h", "measured_l", "measured_w", "measured_h", "gain_mm", "planned",
             "spent", "stars", "change")
+
+
+#: What a damaged row raises when it is read; so much of its title is shown.
+_NOT_SOUND, _SHOWN = (ValueError, TypeError, KeyError, OverflowError, RecursionError), 60
+#: How a text begins that was written so that no spreadsheet takes it for a formula.
+_GUARDED = tuple(f"'{sign}" for sign in ("=", "+", "-", "@", "\t", "\r"))
 
 
 def _three(text: str) -> tuple[float, float, float]:
@@ -335,12 +387,15 @@ def read_entries(data: bytes, place: str) -> Iterator[Entry]:
         except (ValueError, KeyError, TypeError, RecursionError):
             raise ProjectError("it is no logbook", place, "bring in what Log exported") from None
     else:
-        table = csv.DictReader(io.StringIO(text))
-        if not {"id", "made"} <= set(table.fieldnames or ()):
-            raise ProjectError("its first line does not name the columns id and made", place,
-                               "bring in what Log exported")
-        rows = ({**row, "asked": [row.get(f"asked_{k}") or 0 for k in "lwh"],
-                 "measured": [row.get(f"measured_{k}") or 0 for k in "lwh"]} for row in table)
+        try:
+            table = csv.DictReader(io.StringIO(text))
+            if not {"id", "made"} <= set(table.fieldnames or ()):
+                raise ProjectError("its first line does not name the columns id and made", place,
+                                   "bring in what Log exported")
+            rows = [{**row, "asked": [row.get(f"asked_{k}") or 0 for k in "lwh"],
+                     "measured": [row.get(f"measured_{k}") or 0 for k in "lwh"]} for row in table]
+        except csv.Error:  # a cell longer than any that was written
+            raise ProjectError("a cell of it is far too long", place, "bring in what Log exported") from None
     for number, row in enumerate(rows, 1):
         try:
             entry = _read(row)
@@ -348,7 +403,7 @@ def read_entries(data: bytes, place: str) -> Iterator[Entry]:
         except MingeiError as error:
             raise ProjectError(error.sentence, say("{place}, entry {number}", place=place, number=number),
                                error.remedy) from None
-        except (ValueError, TypeError, KeyError, AttributeError):
+        except (ValueError, TypeError, KeyError, AttributeError, OverflowError, RecursionError):
             raise ProjectError("a value is not what it should be", say("{place}, entry {number}", place=place,
                                                                         number=number),
                                "bring in what Log exported") from None
@@ -368,7 +423,7 @@ def _read(row: Any) -> Entry:
         value = row.get(key, "")
         if not isinstance(value, str):
             raise TypeError
-        return value
+        return value.removeprefix("'") if value[:2] in _GUARDED else value
 
     photos = row.get("photos", ())
     if not all(isinstance(p, str) and "/" not in p and "\\" not in p for p in photos):

@@ -144,9 +144,30 @@ class LogStation(Station):
         self.list = PlainList(t("Entries"))
         self.list.turned.connect(self.take)
         self.count = quiet()
-        for widget in (self.words, self.list, self.count):
+        self.damaged = QWidget()
+        across = QHBoxLayout(self.damaged)
+        across.setContentsMargins(0, 0, 0, 0)
+        self.damaged_words = QLabel()
+        self.damaged_words.setObjectName("reason")
+        self.damaged_words.setWordWrap(True)
+        self.clear_damaged = QPushButton(t("Set them aside"))
+        self.clear_damaged.setToolTip(t("They stay in the logbook's file, where nothing reads them."))
+        self.clear_damaged.clicked.connect(self._clear_damaged)
+        across.addWidget(self.damaged_words, 1)
+        across.addWidget(self.clear_damaged)
+        self.damaged.hide()
+        for widget in (self.words, self.list, self.damaged, self.count):
             card.body.addWidget(widget)
         return card
+
+    def _clear_damaged(self) -> None:
+        if self.book is not None:
+            try:
+                self.book.clear_damaged()
+            except MingeiError as error:
+                self._complain(t(error.words))
+                return
+            self.refresh()
 
     def _out_card(self) -> Card:
         card = Card(t("Out and in"))
@@ -272,6 +293,10 @@ class LogStation(Station):
                            t("Nothing yet. Make something, measure it inside, and write it down: then it "
                              "teaches."))
         self._plot()
+        self.damaged.setVisible(bool(self.book is not None and self.book.damaged))
+        if self.book is not None and self.book.damaged:
+            self.damaged_words.setText(t("Entries that cannot be read: {names}.",
+                                         names=", ".join(self.book.damaged.values())))
         if ids and (now not in ids or self.entry.entry is None):
             self.take(at)
         elif not ids:

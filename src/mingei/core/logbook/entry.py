@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+import re
 from typing import NamedTuple
 
 from mingei.core.errors import MeasureError
@@ -10,6 +11,12 @@ from mingei.core.words import say
 
 _LONGEST = 20_000
 _MOST_MM, _MOST_MIN = 10_000.0, 100_000.0
+#: No crease takes up more or less than this, mm; so many copies, stages and photos are all an entry has.
+_MOST_GAIN_MM, _MOST_COPIES, _MOST_STAGES, _MOST_PHOTOS = 12.0, 5000, 60, 200
+#: A name is no longer than this, and a snapshot no longer than a project file may be.
+_LONGEST_NAME, _LONGEST_SNAPSHOT = 300, 64 * 1024 * 1024
+#: A photo is kept under the digest of its bytes.
+_PHOTO = re.compile(r"[0-9a-f]{32}\.jpg")
 
 
 class Entry(NamedTuple):
@@ -75,7 +82,21 @@ def check_entry(entry: Entry) -> None:
         if not all(math.isfinite(v) and 0.0 <= v <= most for v in values):
             raise MeasureError(say("its {word} cannot be true", word=word), place,
                                say("write 0 to {most:g}", most=most))
+    if not (math.isfinite(entry.gain_mm) and abs(entry.gain_mm) <= _MOST_GAIN_MM):
+        raise MeasureError("its crease gain cannot be true", place,
+                           say("write {least:g} to {most:g} mm", least=-_MOST_GAIN_MM, most=_MOST_GAIN_MM))
+    if not 1 <= entry.copies <= _MOST_COPIES:
+        raise MeasureError("so many copies cannot be", place, say("write 1 to {most}", most=_MOST_COPIES))
+    if len(entry.planned) > _MOST_STAGES or len(entry.spent) > _MOST_STAGES:
+        raise MeasureError("it has more stages than there are", place, "bring in what Log exported")
+    if len(entry.photos) > _MOST_PHOTOS or not all(_PHOTO.fullmatch(name) for name in entry.photos):
+        raise MeasureError("a photo of it has no name that Log gives", place,
+                           "take the photos out, and add them anew")
     if not 0 <= entry.stars <= 5:
         raise MeasureError("it has 0 to 5 stars", place, "choose one of them")
     if any(len(text) > _LONGEST for text in (entry.title, entry.thing, entry.change, entry.printer)):
         raise MeasureError(say("it is longer than {most} letters", most=_LONGEST), place, "write less")
+    if (any(len(text) > _LONGEST_NAME for text in (entry.made, entry.recipe, entry.stock,
+                                                   *(s for s, _ in (*entry.planned, *entry.spent))))
+            or len(entry.snapshot) > _LONGEST_SNAPSHOT):
+        raise MeasureError("a name in it is far too long", place, "bring in what Log exported")

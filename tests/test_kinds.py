@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import contextlib
 import json
 import unittest
 from collections.abc import Sequence
@@ -12,14 +13,23 @@ from unittest import mock
 from hypothesis import given
 
 from mingei.core import kinds
+from mingei.core.amendments.amend import SeamChange
+from mingei.core.amendments.opening import Opening, Trim
+from mingei.core.amendments.split import Split
+from mingei.core.check import run
+from mingei.core.covering.overlay import Overlay
 from mingei.core.data import forms
 from mingei.core.data.extra import Extra
 from mingei.core.document.build import build
 from mingei.core.document.data import from_data, to_data
 from mingei.core.document.project import Project, differences, new_brief, new_project
 from mingei.core.draft import Draft
-from mingei.core.errors import MeasureError, ProjectError
+from mingei.core.errors import MeasureError, MingeiError, ProjectError
 from mingei.core.kinds import Amendment, Kind, some
+from mingei.core.kinds.tongue import Tongue
+from mingei.core.kinds.trace import Trace
+from mingei.core.kinds.work import Work
+from mingei.core.layout.sheets import find_sheet
 from mingei.core.sizing.scale import scaled
 from mingei.core.stock import find_stock
 from tests.strategies import documents
@@ -107,3 +117,32 @@ class Order(unittest.TestCase):
             kinds.from_data({"kind": "opening", "name": "a"}, "briefs[0].amendments[2]")
         self.assertIn("briefs[0].amendments[2]", str(caught.exception))
         self.assertIn("panel", str(caught.exception))
+
+
+class SetAside(unittest.TestCase):
+    def test_what_has_no_place_any_more_is_left_out_told_and_comes_back_with_its_place(self) -> None:
+        brief = new_brief("flat-figure", {"shape": "polygon", "sides": 8.0})
+        panel = next(p for piece in brief.drafted.pieces for p in piece.panels if len(p.outline) == 8)
+        on = brief.amended(Tongue(panel.name, 7, 2.0, 8.0, 5.0))
+        for change in ({"sides": 4.0}, {"sides": 8.0}):
+            made = on.with_measures(change).sound()
+            found = [f for f in run(build(made, find_stock(made.stock)), find_sheet("A3"))
+                     if f.code == "set-aside"]
+            self.assertEqual(len(found), int(change["sides"] == 4.0))
+            self.assertEqual(made.amendments, on.amendments)
+            self.assertIsNotNone(build(made, find_stock(made.stock)).plan)
+        gone = on.with_measures({"sides": 4.0})
+        (finding,) = [f for f in run(build(gone, find_stock(gone.stock)), find_sheet("A3"))
+                      if f.code == "set-aside"]
+        self.assertEqual(finding.fix.brief.amendments, ())
+
+    def test_every_kind_put_on_a_panel_that_is_not_there_is_told_or_refused_and_never_a_fault(self) -> None:
+        for amendment in (Tongue("nowhere", 0, 1.0, 9.0, 5.0), Trace("t", "nowhere", "0,0 9,0 9,9"),
+                          Trim("nowhere", 3.0), Work("w", "Do it.", "nowhere"), Opening("o", "nowhere"),
+                          Overlay("m", "nowhere"), Split("nowhere"), SeamChange("nowhere", "tape")):
+            brief = replace(new_brief("tray"), amendments=(amendment,))
+            with contextlib.suppress(MingeiError):
+                made = build(brief.sound(), find_stock(brief.stock))
+                self.assertTrue(made.plan.steps)
+                self.assertTrue(run(made, find_sheet("A3")))
+

@@ -164,6 +164,23 @@ def closing_step(piece: Piece, panel: str) -> int:
     return last
 
 
+def closing_steps(piece: Piece) -> dict[str, int]:
+    """The same of all panels of a piece, each worked out once."""
+    above = {f.b.panel: f for f in piece.folds if not f.closing}
+    found: dict[str, int] = {}
+    for panel in piece.panels:
+        way = []
+        name = panel.name
+        while name in above and name not in found:
+            way.append(name)
+            name = above[name].a.panel
+        last = found.get(name, 0)
+        found.setdefault(name, last)
+        for each in reversed(way):
+            last = found[each] = max(last, above[each].step)
+    return found
+
+
 def _close_after(piece: Piece, late: str, early: str) -> Piece:
     """Make ``late`` reach its place after ``early``, giving it a step of its own where it came before."""
     after = closing_step(piece, early)

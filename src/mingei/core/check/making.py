@@ -12,6 +12,7 @@ from mingei.core.document.build import Build, Part
 from mingei.core.document.build import build as work_out
 from mingei.core.errors import MingeiError
 from mingei.core.flat.pattern import FlatSeam, Pattern
+from mingei.core.kinds import set_aside
 from mingei.core.layout.laying import FEED_SINGLY_GSM
 from mingei.core.layout.place import Load, arrange, fits, room, sheets_that_do, too_large, yield_of
 from mingei.core.layout.sheets import Sheet
@@ -85,6 +86,17 @@ def gave_way(build: Build, sheet: Sheet) -> Iterator[Finding]:
                               made=measure.say(made[name]),
                               asked=measure.say(asked)), measure.title,
                           "change the others, and it comes back to what was asked", fix=fix)
+
+
+@rule("set-aside")
+def aside(build: Build, sheet: Sheet) -> Iterator[Finding]:
+    """What a person changed by hand and the thing has no place for any more."""
+    brief = build.brief
+    for amendment, error in set_aside(brief.drafted, brief.amendments):
+        left = replace(brief, amendments=tuple(a for a in brief.amendments if a is not amendment))
+        yield Finding("set-aside", Severity.LOOK, say("it is left out: {why}", why=error.sentence),
+                      error.place, "it comes back when its place does, or take it out",
+                      fix=Fix("Take it out", left))
 
 
 @rule("cavity")

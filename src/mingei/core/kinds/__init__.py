@@ -37,8 +37,9 @@ class Kind:
     naming a value at fault; fits: the same where a draft has nothing it could be put on, asked when a person
     puts it; grown: the same for a thing larger by a factor; shapes: the draft changed by all amendments of a
     thing; order: the lower, the earlier it shapes; parts: it parts pieces, before seams and panels are asked
-    for by name; differ: what of a thing differs, in words; alike: a refusal where two are of one name; most:
-    of one thing; long: its texts that may be long.
+    for by name; differ: what of a thing differs, in words; lets_go: one whose panel or side is gone after a
+    change is set aside and told, instead of the change being refused; alike: a refusal where two are of one
+    name; most: of one thing; long: its texts that may be long.
     """
 
     word: str
@@ -52,6 +53,7 @@ class Kind:
     shapes: Callable[[Draft, Sequence[Amendment]], Draft] = _as_it_is
     order: int = 100
     parts: bool = False
+    lets_go: bool = False
     alike: str = ""
     most: int = 1000
     long: tuple[str, ...] = ()
@@ -105,9 +107,26 @@ def parted(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
 def shaped(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
     """The draft, parted already, as all other amendments change it.  Raises MeasureError where one cannot be
     made."""
+    if amendments:
+        gone = [a for a, _ in set_aside(draft, amendments)]
+        amendments = [a for a in amendments if not any(a is g for g in gone)]
     for kind in kinds().values():
         draft = draft if kind.parts else kind.shapes(draft, amendments)
     return draft
+
+
+def set_aside(draft: Draft, amendments: Sequence[Amendment]) -> list[tuple[Amendment, MingeiError]]:
+    """The amendments that a draft, parted already, has no place for any more, with why; they are kept, and
+    come back with their places."""
+    found = []
+    for amendment in amendments:
+        kind = kind_of(amendment)
+        if kind.lets_go:
+            try:
+                kind.fits(draft, amendment)
+            except MingeiError as error:
+                found.append((amendment, error))
+    return found
 
 
 def as_data(amendment: Amendment) -> dict[str, Any]:

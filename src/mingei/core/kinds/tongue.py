@@ -67,5 +67,5 @@ def _shapes(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
                                     else p for p in piece.panels)) for piece in draft.pieces))
 
 
-KIND = Kind(word="tongue", record=Tongue, of="", always=("panel", "side", "low", "high", "out"),
+KIND = Kind(lets_go=True, word="tongue", record=Tongue, of="", always=("panel", "side", "low", "high", "out"),
             differ="tongues", check=_check, fits=_fits, grown=Tongue.grown, shapes=_shapes, order=41)

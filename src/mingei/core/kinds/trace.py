@@ -60,5 +60,5 @@ def _shapes(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
 
 
 KIND = Kind(word="trace", record=Trace, of="name", always=("name", "panel", "drawn"), differ="traces",
-            check=_check, fits=_fits, grown=Trace.grown, shapes=_shapes, order=40,
+            lets_go=True, check=_check, fits=_fits, grown=Trace.grown, shapes=_shapes, order=40,
             alike="two traces are named {name!r}", long=("drawn",))

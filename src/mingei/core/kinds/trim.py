@@ -21,5 +21,5 @@ def _fits(draft: Draft, trim: Trim) -> None:
         raise not_there(trim.panel, say("choose one of: {names}", names=some_of(panels, trim.panel)))
 
 
-KIND = Kind(word="trim", record=Trim, of="panel", always=("panel", "round_mm", "notch_mm"),
+KIND = Kind(lets_go=True, word="trim", record=Trim, of="panel", always=("panel", "round_mm", "notch_mm"),
             differ="edges", check=_check, fits=_fits, grown=Trim.grown, order=31)

@@ -78,5 +78,5 @@ def _shapes(draft: Draft, amendments: Sequence[Amendment]) -> Draft:
 
 
 KIND = Kind(word="work", record=Work, of="name", always=("name", "words"), differ="steps of one's own",
-            check=_check, fits=_fits, shapes=_shapes, order=90, alike="two steps are named {name!r}",
-            long=("words",))
+            lets_go=True, check=_check, fits=_fits, shapes=_shapes, order=90,
+            alike="two steps are named {name!r}", long=("words",))

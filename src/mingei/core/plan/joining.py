@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Collection, Mapping, Sequence
 from typing import NamedTuple
 
-from mingei.core.amendments.amend import closing_step
+from mingei.core.amendments.amend import closing_step, closing_steps
 from mingei.core.draft import Draft, Piece, Seam, fellow
 from mingei.core.draft.joint import Stands
 from mingei.core.plan.operation import Does, Operation, Reason, listed
@@ -33,6 +33,12 @@ def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]
     own = {p.name for p in piece.panels}
     on: dict[tuple[int, str], list[tuple[str, str]]] = {}
     turned = {frozenset((f.a.panel, f.b.panel)): f.step for f in piece.folds}
+    closing = closing_steps(piece)
+    latest: dict[str, int] = {}  # of all that one panel, or curved face, is glued on
+    for lap in piece.laps:
+        if lap.glued and {lap.upper, lap.lower} <= own:
+            upper = known.get(lap.upper, lap.upper)
+            latest[upper] = max(latest.get(upper, 0), closing[lap.upper], closing[lap.lower])
     for lap in piece.laps:
         if lap.glued and lap.facing and frozenset((lap.upper, lap.lower)) in turned:
             # a strip that is turned over onto what bears it: that may still lie flat
@@ -40,10 +46,8 @@ def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]
                           []).append((lap.lower, lap.upper))
         elif lap.glued and {lap.upper, lap.lower} <= own:
             upper = known.get(lap.upper, lap.upper)
-            step = max(closing_step(piece, other) for each in piece.laps
-                       if known.get(each.upper, each.upper) == upper and each.glued
-                       for other in (each.upper, each.lower)) if upper != lap.upper else max(
-                closing_step(piece, lap.upper), closing_step(piece, lap.lower))
+            step = (latest[upper] if upper != lap.upper
+                    else max(closing[lap.upper], closing[lap.lower]))
             on.setdefault((step, upper), []).append((lap.lower, lap.upper))
     for (step, upper), pairs in on.items():
         lowers = tuple(dict.fromkeys(known.get(lower, lower) for lower, _ in pairs))
@@ -56,7 +60,7 @@ def joins_of(piece: Piece, by_panel: Mapping[str, str], known: Mapping[str, str]
     glued: dict[tuple[int, str, str], list[Seam]] = {}
     rows: dict[str, int] = {}  # a row of teeth is glued when all of it stands
     for seam in piece.seams:
-        step = max(closing_step(piece, seam.carrier.panel), closing_step(piece, seam.host.panel))
+        step = max(closing.get(seam.carrier.panel, 0), closing.get(seam.host.panel, 0))
         rows[seam.row or seam.name] = max(step, rows.get(seam.row or seam.name, 0))
     for seam in piece.seams:
         step = rows[seam.row or seam.name]

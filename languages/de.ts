@@ -32,6 +32,10 @@
    <translation> Boden</translation>
   </message>
   <message>
+   <source> board</source>
+   <translation> Pappe</translation>
+  </message>
+  <message>
    <source> cap</source>
    <translation> Kappe</translation>
   </message>
@@ -46,6 +50,10 @@
   <message>
    <source> cladding 1</source>
    <translation> Innenplatte 1</translation>
+  </message>
+  <message>
+   <source> cover</source>
+   <translation> Bezug</translation>
   </message>
   <message>
    <source> edge</source>
@@ -120,6 +128,10 @@
    <translation> Schichten</translation>
   </message>
   <message>
+   <source> leaf</source>
+   <translation> Blatt</translation>
+  </message>
+  <message>
    <source> leaf </source>
    <translation> Blatt </translation>
   </message>
@@ -180,6 +192,10 @@
    <translation> Auflage</translation>
   </message>
   <message>
+   <source> post</source>
+   <translation> Pfosten</translation>
+  </message>
+  <message>
    <source> right</source>
    <translation> rechts</translation>
   </message>
@@ -234,6 +250,14 @@
   <message>
    <source> tread </source>
    <translation> Stufe </translation>
+  </message>
+  <message>
+   <source> turn</source>
+   <translation> Umschlag</translation>
+  </message>
+  <message>
+   <source> turn on </source>
+   <translation> Umschlag auf </translation>
   </message>
   <message>
    <source> wall</source>
@@ -1356,8 +1380,8 @@
    <translation>Schließen</translation>
   </message>
   <message>
-   <source>Close both ends, their sides tucked in.</source>
-   <translation>Beide Enden schließen, die Seiten eingeschlagen.</translation>
+   <source>Close both ends, their sides tucked in, with a line of glue along each.</source>
+   <translation>Beide Enden schließen, ihre Seiten eingeschlagen, mit einer Leimlinie an jedem.</translation>
   </message>
   <message>
    <source>Close the checks</source>
@@ -1620,6 +1644,10 @@
    <translation>Schneiden Sie {count} Stücke, stapeln Sie fünf und dann alle, pressen Sie und messen Sie die Höhe.</translation>
   </message>
   <message>
+   <source>Cut {number}: {tool}, the part with {holds}: {mm} from its {edge}, {why}</source>
+   <translation>Schnitt {number}: {tool}, das Stück mit {holds}: {mm} von seiner {edge}, {why}</translation>
+  </message>
+  <message>
    <source>Cut {number}: {tool}, {length}, {passes} passes: {why}</source>
    <translation>Schnitt {number}: {tool}, {length}, {passes} Durchgänge: {why}</translation>
   </message>
@@ -1630,6 +1658,10 @@
   <message>
    <source>Cut {number}: {tool}, {mm} from the {edge}, {why}</source>
    <translation>Schnitt {number}: {tool}, {mm} von der {edge}, {why}</translation>
+  </message>
+  <message>
+   <source>Cut {number}: {tool}: {why}</source>
+   <translation>Schnitt {number}: {tool}: {why}</translation>
   </message>
   <message>
    <source>Cut-out</source>
@@ -1788,16 +1820,16 @@
    <translation>Zieh einen Streifen von 100 mm straff: um so viele mm wächst er. Bezüge werden um die Hälfte davon kleiner geschnitten.</translation>
   </message>
   <message>
-   <source>Draw the cover over the pad: glue its hem on one side, then opposite, then the corners pulled tight, then all between.</source>
-   <translation>Zieh den Bezug über das Polster: kleb den Saum auf einer Seite, dann gegenüber, dann die straff gezogenen Ecken, dann alles dazwischen.</translation>
-  </message>
-  <message>
    <source>Draw the elastic through both eyelets from outside and knot its ends inside, so that it lies round the closed folder without pulling.</source>
    <translation>Das Gummi von außen durch beide Ösen ziehen und seine Enden innen verknoten, so dass es ohne Zug um die geschlossene Mappe liegt.</translation>
   </message>
   <message>
    <source>Draw the ribbon, doubled, through the hole of the tag and its ends through the loop.</source>
    <translation>Das Band doppelt durch das Loch des Anhängers ziehen und seine Enden durch die Schlaufe.</translation>
+  </message>
+  <message>
+   <source>Draw the {name} cover over its pad: glue its hem on one side, then opposite, then the corners pulled tight, then all between.</source>
+   <translation>Den Bezug von {name} über sein Polster ziehen: den Saum an einer Seite leimen, dann gegenüber, dann die straff gezogenen Ecken, dann alles dazwischen.</translation>
   </message>
   <message>
    <source>Draw {names} over a rounded edge until it curls, then roll it up.</source>
@@ -1893,6 +1925,10 @@
   <message>
    <source>Entries</source>
    <translation>Einträge</translation>
+  </message>
+  <message>
+   <source>Entries that cannot be read: {names}.</source>
+   <translation>Einträge, die nicht zu lesen sind: {names}.</translation>
   </message>
   <message>
    <source>Entry</source>
@@ -2451,6 +2487,10 @@
    <translation>Kleb die Zugaben der Bezüge links auf links zusammen, bis auf eine Öffnung von {gap} zwischen den Marken.</translation>
   </message>
   <message>
+   <source>Glue the bent tongues down: those of the deck from below, those of the ceiling from above.</source>
+   <translation>Die umgebogenen Zungen festleimen: die des Bodens von unten, die der Decke von oben.</translation>
+  </message>
+  <message>
    <source>Glue the disc of the foot beneath the base, sides in line.</source>
    <translation>Kleben Sie die Scheibe des Fußes unter den Boden, die Seiten in einer Flucht.</translation>
   </message>
@@ -2483,6 +2523,10 @@
    <translation>Den Streifen des Äquators um die Kugel kleben, dann die Bänder zu den Polen hin, jedes über das letzte greifend, und auf jeden Pol eine Scheibe.</translation>
   </message>
   <message>
+   <source>Glue the front card and the back card inside, close under the crease of the turned top, hole on hole; coat the turned top as well, and press it down over them as it is folded.</source>
+   <translation>Die vordere und die hintere Verstärkung innen einleimen, dicht unter dem Falz des Umschlags, Loch auf Loch; auch den Umschlag bestreichen und beim Falten über sie andrücken.</translation>
+  </message>
+  <message>
    <source>Glue the hinge over the back and the lid while the lid stands open square, and fold it as it closes.</source>
    <translation>Kleb das Scharnier über Rücken und Deckel, während der Deckel rechtwinklig offen steht, und falte es beim Schließen.</translation>
   </message>
@@ -2503,8 +2547,8 @@
    <translation>Kleb die Tasche mit ihren drei Rändern auf den hinteren Spiegel, die Öffnung nach oben, und steck den Anhänger hinein.</translation>
   </message>
   <message>
-   <source>Glue the roof on the canopy.</source>
-   <translation>Das Dach auf den Baldachin kleben.</translation>
+   <source>Glue the roof on the canopy, corners in line.</source>
+   <translation>Das Dach auf den Baldachin leimen, Ecken auf Ecken.</translation>
   </message>
   <message>
    <source>Glue the slanting edge of the {carrier} to that of the {host}.</source>
@@ -2539,6 +2583,10 @@
    <translation>Kleb {carrier} auf die Kanten von {hosts}.</translation>
   </message>
   <message>
+   <source>Glue the {count} layers of {names} on each other, edges flush: spread the glue thinly, out to the edges, and press them under weight until dry.</source>
+   <translation>Die {count} Lagen von {names} bündig aufeinanderleimen: Leim dünn bis an den Rand streichen und unter Gewicht trocknen lassen.</translation>
+  </message>
+  <message>
    <source>Glue the {count} plates on each other, edges flush, and let them dry under a weight.</source>
    <translation>Die {count} Platten aufeinanderkleben, Kanten bündig, und unter einem Gewicht trocknen lassen.</translation>
   </message>
@@ -2567,6 +2615,10 @@
    <translation>{name} auf {panel} kleben.</translation>
   </message>
   <message>
+   <source>Glue the {piece} on {names} while both lie flat, an even border all round; no glue where the gum goes.</source>
+   <translation>{piece} auf {names} leimen, solange beide flach liegen, ringsum mit gleichem Rand; kein Leim, wo die Gummierung hinkommt.</translation>
+  </message>
+  <message>
    <source>Glue the {piece} together where its lines bear one number.</source>
    <translation>{piece} zusammenkleben, wo die Linien eine Nummer tragen.</translation>
   </message>
@@ -2585,6 +2637,10 @@
   <message>
    <source>Glue {names} on the {panel}.</source>
    <translation>{names} auf {panel} kleben.</translation>
+  </message>
+  <message>
+   <source>Glue {stair} on the floor it stands on and against the edge of the well above, its lowest step on the traced line.</source>
+   <translation>{stair} auf den Boden leimen, auf dem sie steht, und an den Rand der Öffnung darüber, die unterste Stufe auf der angezeichneten Linie.</translation>
   </message>
   <message>
    <source>Glued on it</source>
@@ -2701,10 +2757,6 @@
   <message>
    <source>Hang</source>
    <translation>Aufhängung</translation>
-  </message>
-  <message>
-   <source>Hang the motif in the middle by the thread.</source>
-   <translation>Das Motiv am Faden in die Mitte hängen.</translation>
   </message>
   <message>
    <source>Hang the {guest} from the {panel} by a ribbon through the slit in each, knotted above and below.</source>
@@ -3051,6 +3103,10 @@
    <translation>Es lässt sich nicht drucken</translation>
   </message>
   <message>
+   <source>It cannot be read now.</source>
+   <translation>Sie lässt sich jetzt nicht lesen.</translation>
+  </message>
+  <message>
    <source>It cannot be used ({reason}).</source>
    <translation>Es lässt sich nicht benutzen ({reason}).</translation>
   </message>
@@ -3143,6 +3199,10 @@
    <translation>Lassen, wie es war</translation>
   </message>
   <message>
+   <source>Keep mine</source>
+   <translation>Meine behalten</translation>
+  </message>
+  <message>
    <source>Keep pieces upright or lying where their folds must run along the grain of the sheet.</source>
    <translation>Stücke aufrecht oder liegend halten, wo ihre Falze mit der Laufrichtung des Bogens gehen müssen.</translation>
   </message>
@@ -3203,6 +3263,10 @@
    <translation>Das Gummiband um den Hinterdeckel knoten, so dass es ohne Zug um das geschlossene Album liegt.</translation>
   </message>
   <message>
+   <source>Knot the thread through the hole of the motif and through that of the ring, so that the motif hangs in the middle.</source>
+   <translation>Den Faden durch das Loch des Motivs und durch das des Rings knoten, sodass das Motiv in der Mitte hängt.</translation>
+  </message>
+  <message>
    <source>Kraft paper 110 g</source>
    <translation>Kraftpapier 110 g</translation>
   </message>
@@ -3257,6 +3321,10 @@
   <message>
    <source>Lay out anew</source>
    <translation>Neu auslegen</translation>
+  </message>
+  <message>
+   <source>Lay the bottom card in on the closed flaps, with a dab of glue at each corner.</source>
+   <translation>Die Bodenkarte auf die geschlossenen Klappen legen, mit einem Tupfer Leim an jeder Ecke.</translation>
   </message>
   <message>
    <source>Lay the covers right side to right side, and sew them together round the edge, an allowance in, but for a gap of {gap} between the marks.</source>
@@ -4227,8 +4295,8 @@ Protokoll: {log}</translation>
    <translation>Das Band durch seinen Schlitz stecken und innen festkleben; dann die andere Hälfte über die linke Seite der Tür kleben, den Falz mitten im Spalt.</translation>
   </message>
   <message>
-   <source>Pass the tongues of the column through the slots of the deck, bend neighbours opposite ways and glue them down; then the same with the ceiling.</source>
-   <translation>Die Zungen der Säule durch die Schlitze des Decks stecken, benachbarte entgegengesetzt umlegen und festkleben; dann ebenso mit der Decke.</translation>
+   <source>Pass the lower tongues of the column through the slots of the deck, and set the ceiling down over the upper ones.</source>
+   <translation>Die unteren Zungen der Säule durch die Schlitze des Bodens stecken und die Decke über die oberen setzen.</translation>
   </message>
   <message>
    <source>Pass the tongues of the {carrier} through the {host}, with glue.</source>
@@ -4591,12 +4659,32 @@ Protokoll: {log}</translation>
    <translation>Die Musterklammer durch {hole} von {panel} stecken und ihre Beine dahinter flach spreizen.</translation>
   </message>
   <message>
+   <source>Push the sticks from above through the holes of the ceiling into those of the deck, with a collar of glue at both.</source>
+   <translation>Die Stäbe von oben durch die Löcher der Decke in die des Bodens stecken, mit einem Leimring an beiden.</translation>
+  </message>
+  <message>
+   <source>Push the {carrier} onto the tongues of {hosts}, with glue.</source>
+   <translation>{carrier} mit Leim auf die Zungen von {hosts} schieben.</translation>
+  </message>
+  <message>
+   <source>Push the {host} onto the tongues of the {carrier}, with glue.</source>
+   <translation>{host} mit Leim auf die Zungen von {carrier} schieben.</translation>
+  </message>
+  <message>
    <source>Put a fastener through the {guest} and the slot in the {panel}, the washer behind, and spread its legs: the ends of the slot are its stops.</source>
    <translation>Eine Musterklammer durch {guest} und den Schlitz in {panel} stecken, die Scheibe dahinter, und ihre Beine spreizen: die Enden des Schlitzes halten sie auf.</translation>
   </message>
   <message>
    <source>Put a pin into each edge of the {door}, and stand it on the lower one.</source>
    <translation>In jede Kante von {door} einen Stift stecken und sie auf den unteren stellen.</translation>
+  </message>
+  <message>
+   <source>Put glue into the channel of the {host} and push it onto the edge of the {carrier}.</source>
+   <translation>Leim in die Nut von {host} geben und auf die Kante von {carrier} schieben.</translation>
+  </message>
+  <message>
+   <source>Put glue into the channels of the {carrier} and push it onto the edges of {hosts}.</source>
+   <translation>Leim in die Nuten von {carrier} geben und auf die Kanten von {hosts} schieben.</translation>
   </message>
   <message>
    <source>Put the fastener through arm, washer and board, and spread its legs behind, so that the arm still turns.</source>
@@ -4947,6 +5035,10 @@ Protokoll: {log}</translation>
    <translation>Setzen Sie {guest} auf {host}, wo es hingehört, und kleben Sie es, wo es berührt.</translation>
   </message>
   <message>
+   <source>Set them aside</source>
+   <translation>Beiseitelegen</translation>
+  </message>
+  <message>
    <source>Shape</source>
    <translation>Form</translation>
   </message>
@@ -5165,10 +5257,6 @@ Protokoll: {log}</translation>
   <message>
    <source>Stand the stick in the hole of the {panel} with a collar of glue, set the {guest} on it, and glue a stop on the end of the stick, so loose that it turns.</source>
    <translation>Den Stab mit einem Kragen aus Kleber in das Loch von {panel} stellen, {guest} daraufsetzen und einen Anschlag auf das Ende des Stabs kleben, so locker, dass es sich dreht.</translation>
-  </message>
-  <message>
-   <source>Stand the sticks in the holes of deck and ceiling, with a collar of glue.</source>
-   <translation>Die Stäbe in die Löcher von Boden und Decke stellen, mit einem Kragen aus Kleber.</translation>
   </message>
   <message>
    <source>Standing card</source>
@@ -5401,6 +5489,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Take the offcuts named here off the list.</source>
    <translation>Die hier genannten Reste von der Liste nehmen.</translation>
+  </message>
+  <message>
+   <source>Take theirs</source>
+   <translation>Deren Fassung nehmen</translation>
   </message>
   <message>
    <source>Take this line out</source>
@@ -5739,6 +5831,10 @@ Protokoll: {log}</translation>
    <translation>{b} liegt auf {length} auf {a}.</translation>
   </message>
   <message>
+   <source>The {piece}. {words}</source>
+   <translation>{piece}. {words}</translation>
+  </message>
+  <message>
    <source>There is a trimmer</source>
    <translation>Ein Schneidebrett ist da</translation>
   </message>
@@ -5749,6 +5845,10 @@ Protokoll: {log}</translation>
   <message>
    <source>There is no machine {id} here: choose another.</source>
    <translation>Eine Maschine {id} gibt es hier nicht: Wähle eine andere.</translation>
+  </message>
+  <message>
+   <source>They stay in the logbook's file, where nothing reads them.</source>
+   <translation>Sie bleiben in der Datei des Logbuchs, wo nichts sie liest.</translation>
   </message>
   <message>
    <source>Thickness</source>
@@ -6003,6 +6103,10 @@ Protokoll: {log}</translation>
    <translation>Um 90° drehen</translation>
   </message>
   <message>
+   <source>Turn each piece over sideways, so that its back lies up: the edge that was left is now right, and is measured from.</source>
+   <translation>Jedes Teil seitlich wenden, sodass seine Rückseite oben liegt: Die Kante, die links war, ist nun rechts, und von ihr wird gemessen.</translation>
+  </message>
+  <message>
    <source>Turn faces that are inside out</source>
    <translation>Verkehrte Flächen wenden</translation>
   </message>
@@ -6013,6 +6117,10 @@ Protokoll: {log}</translation>
   <message>
    <source>Turn the hem in below: straight sides first, then the curves, tooth by tooth, and rub it down.</source>
    <translation>Schlag den Saum unten ein: gerade Seiten zuerst, dann die Rundungen, Zahn für Zahn, und reib ihn an.</translation>
+  </message>
+  <message>
+   <source>Turn the pieces over</source>
+   <translation>Die Teile wenden</translation>
   </message>
   <message>
    <source>Turn the sheet over</source>
@@ -6823,6 +6931,10 @@ Protokoll: {log}</translation>
    <translation>eine Karte zum Senden: einmal gefaltet, als Tor oder Leporello</translation>
   </message>
   <message>
+   <source>a cell of it is far too long</source>
+   <translation>eine Zelle darin ist viel zu lang</translation>
+  </message>
+  <message>
    <source>a channel {deep} deep leaves too little of board {thick} thick</source>
    <translation>eine {deep} tiefe Nut lässt zu wenig von {thick} dicker Pappe</translation>
   </message>
@@ -6837,6 +6949,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a crease gain of {gain:g} mm cannot be true</source>
    <translation>eine Falzzugabe von {gain:g} mm kann nicht stimmen</translation>
+  </message>
+  <message>
+   <source>a crease of the {piece} lies {mm:.2f} mm beside its line</source>
+   <translation>eine Rillung von {piece} liegt {mm:.2f} mm neben ihrer Linie</translation>
   </message>
   <message>
    <source>a cupboard or rack of boards: shelves as high as asked, doors on pins</source>
@@ -6919,6 +7035,10 @@ Protokoll: {log}</translation>
    <translation>eine Falte wird nach einem Schnitt gemacht: Das Teil kann dann lose liegen; mache alle Falten zuerst</translation>
   </message>
   <message>
+   <source>a fold of the {piece} is not creased</source>
+   <translation>ein Falz von {piece} ist nicht gerillt</translation>
+  </message>
+  <message>
    <source>a fold of {angle:g} degrees has no corner to set back from</source>
    <translation>ein Falz von {angle:g} Grad hat keine Ecke, von der man zurücksetzt</translation>
   </message>
@@ -6965,6 +7085,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a hinged lid with a ribbon</source>
    <translation>ein Klappdeckel mit Band</translation>
+  </message>
+  <message>
+   <source>a hole of {mm} in the {name}</source>
+   <translation>ein Loch von {mm} in {name}</translation>
   </message>
   <message>
    <source>a hole that takes a part has no patch: {part}</source>
@@ -7019,6 +7143,10 @@ Protokoll: {log}</translation>
    <translation>eine Linie wird nach anderen noch einmal geschnitten: Der Karton reißt dort</translation>
   </message>
   <message>
+   <source>a line is made {count} times, and {stock} wants {wanted}</source>
+   <translation>eine Linie wird {count}-mal gemacht, und {stock} braucht {wanted}</translation>
+  </message>
+  <message>
    <source>a liner of another paper inside front and flap</source>
    <translation>ein Futter aus anderem Papier in Vorderseite und Klappe</translation>
   </message>
@@ -7053,6 +7181,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a model</source>
    <translation>ein Modell</translation>
+  </message>
+  <message>
+   <source>a name in it is far too long</source>
+   <translation>ein Name darin ist viel zu lang</translation>
   </message>
   <message>
    <source>a new project</source>
@@ -7103,6 +7235,10 @@ Protokoll: {log}</translation>
    <translation>ein Teil oder eine Öffnung ist schmaler, als das Werkzeug ({tool}) sie macht ({least:g} mm)</translation>
   </message>
   <message>
+   <source>a photo of it has no name that Log gives</source>
+   <translation>ein Foto davon hat keinen Namen, den das Logbuch gibt</translation>
+  </message>
+  <message>
    <source>a picture is missing, and a pack holds them all</source>
    <translation>ein Bild fehlt, und ein Paket enthält sie alle</translation>
   </message>
@@ -7133,6 +7269,14 @@ Protokoll: {log}</translation>
   <message>
    <source>a pipe, a folder or a device has that name</source>
    <translation>eine Leitung, ein Ordner oder ein Gerät heißt so</translation>
+  </message>
+  <message>
+   <source>a place in the job has one number, not two</source>
+   <translation>eine Stelle im Auftrag hat eine Zahl statt zwei</translation>
+  </message>
+  <message>
+   <source>a place in the job is no number</source>
+   <translation>eine Stelle im Auftrag ist keine Zahl</translation>
   </message>
   <message>
    <source>a planter or bowl of three to twelve leaning sides, open above</source>
@@ -7299,6 +7443,10 @@ Protokoll: {log}</translation>
    <translation>Streifen dahinter</translation>
   </message>
   <message>
+   <source>a strip curls evenly only while its teeth lie flat</source>
+   <translation>ein Streifen rundet sich nur gleichmäßig, solange seine Zähne flach liegen</translation>
+  </message>
+  <message>
    <source>a strip of its tab, {wide} wide, shows between the two panels</source>
    <translation>ein Streifen seiner Lasche, {wide} breit, zeigt sich zwischen den zwei Feldern</translation>
   </message>
@@ -7357,6 +7505,10 @@ Protokoll: {log}</translation>
   <message>
    <source>a value is not what it should be</source>
    <translation>ein Wert ist nicht, was er sein sollte</translation>
+  </message>
+  <message>
+   <source>a way in the job is not read: {text!r}</source>
+   <translation>ein Weg im Auftrag ist nicht zu lesen: {text!r}</translation>
   </message>
   <message>
    <source>a window so high does not lie within the storey</source>
@@ -7703,6 +7855,10 @@ Protokoll: {log}</translation>
    <translation>links</translation>
   </message>
   <message>
+   <source>awl</source>
+   <translation>Ahle</translation>
+  </message>
+  <message>
    <source>back</source>
    <translation>Rückseite</translation>
   </message>
@@ -7905,6 +8061,10 @@ Protokoll: {log}</translation>
   <message>
    <source>back turn</source>
    <translation>Rückseite Umschlag</translation>
+  </message>
+  <message>
+   <source>back turn on back</source>
+   <translation>hinterer Umschlag auf Rückseite</translation>
   </message>
   <message>
    <source>back upper flap</source>
@@ -9855,6 +10015,14 @@ Protokoll: {log}</translation>
    <translation>flacher Ring</translation>
   </message>
   <message>
+   <source>flight </source>
+   <translation>Treppe </translation>
+  </message>
+  <message>
+   <source>flight 1</source>
+   <translation>Treppe 1</translation>
+  </message>
+  <message>
    <source>floor</source>
    <translation>Boden</translation>
   </message>
@@ -10255,6 +10423,10 @@ Protokoll: {log}</translation>
    <translation>Vorderseite Umschlag</translation>
   </message>
   <message>
+   <source>front turn on front</source>
+   <translation>vorderer Umschlag auf Vorderseite</translation>
+  </message>
+  <message>
    <source>front upper flap</source>
    <translation>Klappe Vorderseite oben</translation>
   </message>
@@ -10619,8 +10791,16 @@ Protokoll: {log}</translation>
    <translation>Ende Griff links</translation>
   </message>
   <message>
+   <source>handle left end on left wall</source>
+   <translation>linkes Ende des Henkels auf linker Wand</translation>
+  </message>
+  <message>
    <source>handle right end</source>
    <translation>Ende Griff rechts</translation>
+  </message>
+  <message>
+   <source>handle right end on right wall</source>
+   <translation>rechtes Ende des Henkels auf rechter Wand</translation>
   </message>
   <message>
    <source>handle rise</source>
@@ -10817,6 +10997,10 @@ Protokoll: {log}</translation>
   <message>
    <source>hole for a thread</source>
    <translation>Loch für einen Faden</translation>
+  </message>
+  <message>
+   <source>hole punch</source>
+   <translation>Locheisen</translation>
   </message>
   <message>
    <source>holes</source>
@@ -11367,6 +11551,10 @@ Protokoll: {log}</translation>
    <translation>er verlangt Werkzeug {number}, und die Maschine hat {names}</translation>
   </message>
   <message>
+   <source>it asks for {speed:g} mm/s, and the machine makes {most:g} at most</source>
+   <translation>er verlangt {speed:g} mm/s, und die Maschine schafft höchstens {most:g}</translation>
+  </message>
+  <message>
    <source>it can be cut across instead, and joined again by a glued lap</source>
    <translation>es lässt sich stattdessen quer schneiden und durch einen geklebten Überlapp verbinden</translation>
   </message>
@@ -11431,8 +11619,16 @@ Protokoll: {log}</translation>
    <translation>er schließt über höchstens {most}, und {stack} liegt darin</translation>
   </message>
   <message>
+   <source>it comes back when its place does, or take it out</source>
+   <translation>es kommt wieder, wenn sein Platz wieder da ist, oder nehmen Sie es heraus</translation>
+  </message>
+  <message>
    <source>it counts again when there is</source>
    <translation>sie gilt wieder, wenn es eines gibt</translation>
+  </message>
+  <message>
+   <source>it creases where no fold is drawn</source>
+   <translation>er rillt, wo kein Falz gezeichnet ist</translation>
   </message>
   <message>
    <source>it cuts nothing</source>
@@ -11477,6 +11673,10 @@ Protokoll: {log}</translation>
   <message>
    <source>it has 0 to 5 stars</source>
    <translation>er hat 0 bis 5 Sterne</translation>
+  </message>
+  <message>
+   <source>it has more stages than there are</source>
+   <translation>er hat mehr Abschnitte, als es gibt</translation>
   </message>
   <message>
    <source>it has no inside to be formed</source>
@@ -11547,6 +11747,10 @@ Protokoll: {log}</translation>
    <translation>es liegt um {deg:.1f} Grad schräg: die Größen stimmen; schieben Sie die Papierführungen heran</translation>
   </message>
   <message>
+   <source>it is covered, or stays inside</source>
+   <translation>es wird bedeckt oder bleibt innen</translation>
+  </message>
+  <message>
    <source>it is cut there</source>
    <translation>dort ist es geschnitten</translation>
   </message>
@@ -11599,6 +11803,10 @@ Protokoll: {log}</translation>
    <translation>es ist größer als {mb:g} MB</translation>
   </message>
   <message>
+   <source>it is left out: {why}</source>
+   <translation>es bleibt weg: {why}</translation>
+  </message>
+  <message>
    <source>it is longer than {most} letters</source>
    <translation>es ist länger als {most} Buchstaben</translation>
   </message>
@@ -11631,6 +11839,10 @@ Protokoll: {log}</translation>
    <translation>es ist kein Bild aus Bildpunkten</translation>
   </message>
   <message>
+   <source>it is no picture that can be read ({reason})</source>
+   <translation>das ist kein lesbares Bild ({reason})</translation>
+  </message>
+  <message>
    <source>it is no text</source>
    <translation>es ist kein Text</translation>
   </message>
@@ -11641,6 +11853,14 @@ Protokoll: {log}</translation>
   <message>
    <source>it is one face with its neighbour</source>
    <translation>es ist eine Fläche mit seinem Nachbarn</translation>
+  </message>
+  <message>
+   <source>it is packed far tighter than any project or picture</source>
+   <translation>es ist viel dichter gepackt als irgendein Projekt oder Bild</translation>
+  </message>
+  <message>
+   <source>it is put in {count} times</source>
+   <translation>es wird {count}-mal eingesetzt</translation>
   </message>
   <message>
    <source>it is turned by no number</source>
@@ -11707,6 +11927,10 @@ Protokoll: {log}</translation>
    <translation>es ragt {past} über {panel} hinaus</translation>
   </message>
   <message>
+   <source>it says glue, and lists none</source>
+   <translation>es ist von Leim die Rede, aber keiner aufgeführt</translation>
+  </message>
+  <message>
    <source>it shares {volume:.2f} mm³ of card with the {b}</source>
    <translation>es teilt {volume:.2f} mm³ Karton mit {b}</translation>
   </message>
@@ -11771,6 +11995,10 @@ Protokoll: {log}</translation>
    <translation>seine Rückseite ist nicht mehr erreichbar, wenn es geschlossen ist</translation>
   </message>
   <message>
+   <source>its crease gain cannot be true</source>
+   <translation>seine Falzzugabe kann nicht stimmen</translation>
+  </message>
+  <message>
    <source>its cut edges are {length} long in all; strips to cover them are {wide} wide</source>
    <translation>seine Schnittkanten sind zusammen {length} lang; Streifen dafür sind {wide} breit</translation>
   </message>
@@ -11805,6 +12033,10 @@ Protokoll: {log}</translation>
   <message>
    <source>its foot opens to {deep}: glue the sides of the foot's leaves to back and front, not to each other</source>
    <translation>sein Fuß öffnet sich auf {deep}: kleben Sie die Seiten der Fußblätter an Rück- und Vorderseite, nicht aneinander</translation>
+  </message>
+  <message>
+   <source>its force is {force:g}, and {stock} wants {wanted:g}</source>
+   <translation>seine Kraft ist {force:g}, und {stock} braucht {wanted:g}</translation>
   </message>
   <message>
    <source>its frame would reach below the floor</source>
@@ -12231,6 +12463,10 @@ Protokoll: {log}</translation>
    <translation>Lagen</translation>
   </message>
   <message>
+   <source>layers of the {piece}</source>
+   <translation>Lagen von {piece}</translation>
+  </message>
+  <message>
    <source>leaf</source>
    <translation>Blatt</translation>
   </message>
@@ -12439,12 +12675,20 @@ Protokoll: {log}</translation>
    <translation>Seite Rückseite Umschlag links</translation>
   </message>
   <message>
+   <source>left side back turn on left side back</source>
+   <translation>Umschlag links hinten auf linker Seite hinten</translation>
+  </message>
+  <message>
    <source>left side front</source>
    <translation>Seite Vorderseite links</translation>
   </message>
   <message>
    <source>left side front turn</source>
    <translation>Seite Vorderseite Umschlag links</translation>
+  </message>
+  <message>
+   <source>left side front turn on left side front</source>
+   <translation>Umschlag links vorn auf linker Seite vorn</translation>
   </message>
   <message>
    <source>left strut</source>
@@ -12707,6 +12951,10 @@ Protokoll: {log}</translation>
    <translation>Deckelpappe auf Deckelfutter</translation>
   </message>
   <message>
+   <source>lid corners</source>
+   <translation>Ecken des Deckels</translation>
+  </message>
+  <message>
    <source>lid edges</source>
    <translation>Deckelränder</translation>
   </message>
@@ -12927,6 +13175,18 @@ Protokoll: {log}</translation>
    <translation>Zeile {lineno}, Stelle {colno}</translation>
   </message>
   <message>
+   <source>line {number} of the job asks for M{code}, which is not read</source>
+   <translation>Zeile {number} des Auftrags verlangt M{code}, was nicht gelesen wird</translation>
+  </message>
+  <message>
+   <source>line {number} of the job asks for {why}, which is not read</source>
+   <translation>Zeile {number} des Auftrags verlangt {why}, was nicht gelesen wird</translation>
+  </message>
+  <message>
+   <source>line {number} of the job is not read: {text!r}</source>
+   <translation>Zeile {number} des Auftrags ist nicht zu lesen: {text!r}</translation>
+  </message>
+  <message>
    <source>lined</source>
    <translation>gefüttert</translation>
   </message>
@@ -13005,6 +13265,10 @@ Protokoll: {log}</translation>
   <message>
    <source>look at it, and choose it anew to take it as it is</source>
    <translation>sehen Sie es an und wählen Sie es neu, um es so zu nehmen</translation>
+  </message>
+  <message>
+   <source>look at its pictures before you glue, and report it with the project file</source>
+   <translation>sehen Sie sich die Bilder an, bevor Sie leimen, und melden Sie es mit der Projektdatei</translation>
   </message>
   <message>
    <source>look for mistakes before cutting</source>
@@ -13771,6 +14035,14 @@ Protokoll: {log}</translation>
    <translation>Hals</translation>
   </message>
   <message>
+   <source>needle</source>
+   <translation>Nadel</translation>
+  </message>
+  <message>
+   <source>neighbouring tongues of the crossed boards bend opposite ways</source>
+   <translation>benachbarte Zungen der gekreuzten Pappen biegen sich in entgegengesetzte Richtungen</translation>
+  </message>
+  <message>
    <source>neither bar is to be seen whole: margins are wider than set; write the printer's own margin</source>
    <translation>keiner der Balken ist ganz zu sehen: die Ränder sind breiter als eingestellt; schreiben Sie den eigenen Rand des Druckers</translation>
   </message>
@@ -13911,6 +14183,14 @@ Protokoll: {log}</translation>
    <translation>keine Größe davon passt auf {sheet}</translation>
   </message>
   <message>
+   <source>no step says when it is glued</source>
+   <translation>kein Schritt sagt, wann es geleimt wird</translation>
+  </message>
+  <message>
+   <source>no step uses it</source>
+   <translation>kein Schritt braucht es</translation>
+  </message>
+  <message>
    <source>no stock has that name</source>
    <translation>kein Material heißt so</translation>
   </message>
@@ -14007,6 +14287,10 @@ Protokoll: {log}</translation>
    <translation>nichts</translation>
   </message>
   <message>
+   <source>nothing holds it to the rest</source>
+   <translation>nichts hält es am Rest</translation>
+  </message>
+  <message>
    <source>nothing in the picture differs from its ground</source>
    <translation>nichts im Bild unterscheidet sich von seinem Grund</translation>
   </message>
@@ -14029,6 +14313,10 @@ Protokoll: {log}</translation>
   <message>
    <source>nothing is left of the figure</source>
    <translation>von der Figur bleibt nichts</translation>
+  </message>
+  <message>
+   <source>nothing is said to hold it</source>
+   <translation>es ist nicht gesagt, was es hält</translation>
   </message>
   <message>
    <source>nothing lies beneath it that could be glued</source>
@@ -14403,6 +14691,10 @@ Protokoll: {log}</translation>
    <translation>auf dem Abfall, um die Klinge zu drehen</translation>
   </message>
   <message>
+   <source>on the {piece}, {where}</source>
+   <translation>auf {piece}, {where}</translation>
+  </message>
+  <message>
    <source>on top</source>
    <translation>aufgelegt</translation>
   </message>
@@ -14753,10 +15045,6 @@ Protokoll: {log}</translation>
   <message>
    <source>party hat</source>
    <translation>Partyhut</translation>
-  </message>
-  <message>
-   <source>pass the tongues of the crossed boards through the slots, bend neighbours opposite ways and glue them down, the deck's first</source>
-   <translation>die Zungen der gekreuzten Bretter durch die Schlitze stecken, benachbarte entgegengesetzt umlegen und festkleben, die des Decks zuerst</translation>
   </message>
   <message>
    <source>pass tongues through for the {seam}</source>
@@ -15439,12 +15727,20 @@ Protokoll: {log}</translation>
    <translation>Seite Rückseite Umschlag rechts</translation>
   </message>
   <message>
+   <source>right side back turn on right side back</source>
+   <translation>Umschlag rechts hinten auf rechter Seite hinten</translation>
+  </message>
+  <message>
    <source>right side front</source>
    <translation>Seite Vorderseite rechts</translation>
   </message>
   <message>
    <source>right side front turn</source>
    <translation>Seite Vorderseite Umschlag rechts</translation>
+  </message>
+  <message>
+   <source>right side front turn on right side front</source>
+   <translation>Umschlag rechts vorn auf rechter Seite vorn</translation>
   </message>
   <message>
    <source>right strut</source>
@@ -15823,6 +16119,10 @@ Protokoll: {log}</translation>
    <translation>Sitzbezug auf Sitzpolster</translation>
   </message>
   <message>
+   <source>seat left wing</source>
+   <translation>linke Ohrenbacke</translation>
+  </message>
+  <message>
    <source>seat left wing board</source>
    <translation>Ohrplatte links</translation>
   </message>
@@ -15865,6 +16165,10 @@ Protokoll: {log}</translation>
   <message>
    <source>seat pad on seat board</source>
    <translation>Sitzpolster auf Sitzplatte</translation>
+  </message>
+  <message>
+   <source>seat right wing</source>
+   <translation>rechte Ohrenbacke</translation>
   </message>
   <message>
    <source>seat right wing board</source>
@@ -16451,6 +16755,10 @@ Protokoll: {log}</translation>
    <translation>so viele Fächer sind zu eng zum Hineingreifen</translation>
   </message>
   <message>
+   <source>so many copies cannot be</source>
+   <translation>so viele Stücke können nicht sein</translation>
+  </message>
+  <message>
    <source>so many legs meet before they reach the collar</source>
    <translation>so viele Beine stoßen zusammen, ehe sie die Muffe erreichen</translation>
   </message>
@@ -16655,8 +16963,8 @@ Protokoll: {log}</translation>
    <translation>etwas ging in Mingei selbst schief ({error})</translation>
   </message>
   <message>
-   <source>something went wrong in Mingei itself ({kind}), and nothing was written</source>
-   <translation>etwas ging in Mingei selbst schief ({kind}), und nichts wurde geschrieben</translation>
+   <source>something went wrong in Mingei itself ({kind})</source>
+   <translation>in Mingei selbst ging etwas schief ({kind})</translation>
   </message>
   <message>
    <source>spacing</source>
@@ -17019,6 +17327,10 @@ Protokoll: {log}</translation>
    <translation>nimm weniger oder schmalere</translation>
   </message>
   <message>
+   <source>take it off the thing, or put a picture there</source>
+   <translation>nehmen Sie es vom Ding ab, oder legen Sie ein Bild dorthin</translation>
+  </message>
+  <message>
    <source>take off {name}</source>
    <translation>{name} abnehmen</translation>
   </message>
@@ -17057,6 +17369,10 @@ Protokoll: {log}</translation>
   <message>
    <source>take the joint away</source>
    <translation>die Verbindung lösen</translation>
+  </message>
+  <message>
+   <source>take the photos out, and add them anew</source>
+   <translation>nehmen Sie die Fotos heraus, und fügen Sie sie neu hinzu</translation>
   </message>
   <message>
    <source>take the plan's own order</source>
@@ -17339,12 +17655,52 @@ Protokoll: {log}</translation>
    <translation>der Kopf, hinten offen, aus einer Datei geholt</translation>
   </message>
   <message>
-   <source>the job is broken or cut short ({reason})</source>
-   <translation>der Auftrag ist beschädigt oder abgeschnitten ({reason})</translation>
+   <source>the job has a {kind}, which is not read</source>
+   <translation>der Auftrag hat ein {kind}, was nicht gelesen wird</translation>
+  </message>
+  <message>
+   <source>the job is broken, or cut short</source>
+   <translation>der Auftrag ist beschädigt oder abgeschnitten</translation>
+  </message>
+  <message>
+   <source>the job is cut short: it does not put its tool away</source>
+   <translation>der Auftrag ist abgeschnitten: er legt sein Werkzeug nicht weg</translation>
+  </message>
+  <message>
+   <source>the job is cut short: it ends amid a word</source>
+   <translation>der Auftrag ist abgeschnitten: er endet mitten in einem Wort</translation>
+  </message>
+  <message>
+   <source>the job is cut short: it has no end (EOF)</source>
+   <translation>der Auftrag ist abgeschnitten: er hat kein Ende (EOF)</translation>
+  </message>
+  <message>
+   <source>the job is cut short: it has no end (M2)</source>
+   <translation>der Auftrag ist abgeschnitten: er hat kein Ende (M2)</translation>
+  </message>
+  <message>
+   <source>the job is no text</source>
+   <translation>der Auftrag ist kein Text</translation>
+  </message>
+  <message>
+   <source>the job is not in mm ($INSUNITS)</source>
+   <translation>der Auftrag ist nicht in mm ($INSUNITS)</translation>
   </message>
   <message>
    <source>the job makes nothing</source>
    <translation>der Auftrag macht nichts</translation>
+  </message>
+  <message>
+   <source>the job moves or turns its drawing (transform), which is not read</source>
+   <translation>der Auftrag verschiebt oder dreht seine Zeichnung (transform), was nicht gelesen wird</translation>
+  </message>
+  <message>
+   <source>the job's drawing is not in mm</source>
+   <translation>die Zeichnung des Auftrags ist nicht in mm</translation>
+  </message>
+  <message>
+   <source>the job's word {name} is not read{why}</source>
+   <translation>das Wort {name} des Auftrags wird nicht gelesen{why}</translation>
   </message>
   <message>
    <source>the lap goes half round an opening</source>
@@ -17543,6 +17899,10 @@ Protokoll: {log}</translation>
    <translation>der Grund steht in {log}</translation>
   </message>
   <message>
+   <source>the ring is closed before the second face</source>
+   <translation>der Ring wird vor der zweiten Fläche geschlossen</translation>
+  </message>
+  <message>
    <source>the rolled wall holds it between its two layers</source>
    <translation>die gerollte Wand hält sie zwischen ihren zwei Schichten</translation>
   </message>
@@ -17597,6 +17957,10 @@ Protokoll: {log}</translation>
   <message>
    <source>the stick is shorter than its flag is high</source>
    <translation>der Stab ist kürzer, als seine Fahne hoch ist</translation>
+  </message>
+  <message>
+   <source>the strip goes tooth by tooth round the first face, and its ends meet last</source>
+   <translation>der Streifen geht Zahn um Zahn um die erste Fläche, und seine Enden treffen sich zuletzt</translation>
   </message>
   <message>
    <source>the sum is nested too deeply</source>
@@ -17775,8 +18139,20 @@ Protokoll: {log}</translation>
    <translation>{panel} von {guest} ist nicht frei, auf etwas zu liegen</translation>
   </message>
   <message>
+   <source>the {piece}</source>
+   <translation>{piece}</translation>
+  </message>
+  <message>
+   <source>the {piece} and the {other}</source>
+   <translation>{piece} und {other}</translation>
+  </message>
+  <message>
    <source>the {piece} comes out up to {mm:.2f} mm off its drawing</source>
    <translation>{piece} gerät bis zu {mm:.2f} mm neben die Zeichnung</translation>
+  </message>
+  <message>
+   <source>the {piece}, the {other} and {count} more</source>
+   <translation>{piece}, {other} und {count} weitere</translation>
   </message>
   <message>
    <source>the {seam} is glued twice</source>
@@ -18039,6 +18415,10 @@ Protokoll: {log}</translation>
    <translation>gezapft</translation>
   </message>
   <message>
+   <source>tongues</source>
+   <translation>Zungen</translation>
+  </message>
+  <message>
    <source>too large</source>
    <translation>zu groß</translation>
   </message>
@@ -18073,6 +18453,10 @@ Protokoll: {log}</translation>
   <message>
    <source>top at the back</source>
    <translation>oben am Rücken</translation>
+  </message>
+  <message>
+   <source>top cards</source>
+   <translation>obere Verstärkungen</translation>
   </message>
   <message>
    <source>top left</source>
@@ -18409,6 +18793,10 @@ Protokoll: {log}</translation>
   <message>
    <source>upper collar #</source>
    <translation>Muffe oben #</translation>
+  </message>
+  <message>
+   <source>upper collar 1</source>
+   <translation>oberer Kragen 1</translation>
   </message>
   <message>
    <source>upper edge</source>
@@ -19279,6 +19667,10 @@ Protokoll: {log}</translation>
    <translation>schreiben Sie jede als x,y in mm</translation>
   </message>
   <message>
+   <source>write every way as an LWPOLYLINE</source>
+   <translation>schreiben Sie jeden Weg als LWPOLYLINE</translation>
+  </message>
+  <message>
    <source>write fewer or other words, or one of: {names}</source>
    <translation>schreiben Sie weniger oder andere Wörter, oder eines von: {names}</translation>
   </message>
@@ -19321,6 +19713,26 @@ Protokoll: {log}</translation>
   <message>
    <source>write it in mm</source>
    <translation>schreiben Sie ihn in mm</translation>
+  </message>
+  <message>
+   <source>write it in mm and absolute places: G21, G90</source>
+   <translation>schreiben Sie ihn in mm und absoluten Stellen: G21, G90</translation>
+  </message>
+  <message>
+   <source>write it with M, L, A and Z, in absolute places</source>
+   <translation>schreiben Sie ihn mit M, L, A und Z, in absoluten Stellen</translation>
+  </message>
+  <message>
+   <source>write it with M2, M3, M5, M6 or M30</source>
+   <translation>schreiben Sie ihn mit M2, M3, M5, M6 oder M30</translation>
+  </message>
+  <message>
+   <source>write it with a unit of 1 mm</source>
+   <translation>schreiben Sie ihn mit einer Einheit von 1 mm</translation>
+  </message>
+  <message>
+   <source>write it with absolute places: IN, SP, VS, FS, PU, PD, PA</source>
+   <translation>schreiben Sie ihn mit absoluten Stellen: IN, SP, VS, FS, PU, PD, PA</translation>
   </message>
   <message>
    <source>write its corners as x,y in mm</source>
@@ -20038,6 +20450,10 @@ Protokoll: {log}</translation>
    <translation>{grammage:g} g/m² kann sich im Stapel stauen</translation>
   </message>
   <message>
+   <source>{group} is made with tool {number}, the {tool}, which does not do that</source>
+   <translation>{group} wird mit Werkzeug {number} gemacht, {tool}, das das nicht kann</translation>
+  </message>
+  <message>
    <source>{gsm:g} g/m2 is more than the {heaviest:g} g/m2 this printer takes: print a template on paper and stick it on</source>
    <translation>{gsm:g} g/m2 ist mehr als die {heaviest:g} g/m2, die dieser Drucker nimmt: drucken Sie eine Schablone auf Papier und kleben Sie sie auf</translation>
   </message>
@@ -20228,6 +20644,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{name} was added</source>
    <translation>{name} kam dazu</translation>
+  </message>
+  <message>
+   <source>{name} was changed by somebody else since it was opened here.</source>
+   <translation>{name} wurde von jemand anderem geändert, seit es hier geöffnet wurde.</translation>
   </message>
   <message>
    <source>{name} was removed</source>
@@ -20548,6 +20968,10 @@ Protokoll: {log}</translation>
    <translation>{tab} von {piece}</translation>
   </message>
   <message>
+   <source>{text!r} in the job is not read: a word or a number in it is none</source>
+   <translation>{text!r} im Auftrag ist nicht zu lesen: ein Wort oder eine Zahl darin ist keine</translation>
+  </message>
+  <message>
    <source>{text!r} is no grammage</source>
    <translation>{text!r} ist kein Flächengewicht</translation>
   </message>
@@ -20598,6 +21022,10 @@ Protokoll: {log}</translation>
   <message>
    <source>{title}: {plan}, sheet {number} of {count}, {stock}</source>
    <translation>{title}: {plan}, Bogen {number} von {count}, {stock}</translation>
+  </message>
+  <message>
+   <source>{tool}, {count} layers one by one</source>
+   <translation>{tool}, {count} Lagen einzeln</translation>
   </message>
   <message>
    <source>{unit!r} is not a unit</source>

@@ -85,7 +85,7 @@ _STEPS_A_MM, _VS_MM_S = 40.0, 10.0
 
 def _plotter(text: str) -> Iterator[Stroke]:
     if not text.rstrip().endswith(";"):
-        raise _refused("the job is cut short: it ends amid a word")
+        raise _refused(say("the job is cut short: it ends amid a word"))
     group, tool, at = "", 0, (0.0, 0.0)
     speed: float | None = None
     force: float | None = None
@@ -110,14 +110,14 @@ def _plotter(text: str) -> Iterator[Stroke]:
         if name not in _PLOTTER:
             raise _refused(say("the job's word {name} is not read{why}", name=name,
                                why=" (it counts from where the tool is)" if name == "PR" else ""),
-                           "write it with absolute places: IN, SP, VS, FS, PU, PD, PA")
+                           say("write it with absolute places: IN, SP, VS, FS, PU, PD, PA"))
         ended = name == "SP" and (not numbers or numbers[0] == 0)
         if name == "VS":
             speed = numbers[0] * _VS_MM_S
         elif name == "FS":
             force = numbers[0]
         elif name in ("PU", "PD", "PA") and len(numbers) % 2:
-            raise _refused("a place in the job has one number, not two")
+            raise _refused(say("a place in the job has one number, not two"))
         places = [(x / _STEPS_A_MM, y / _STEPS_A_MM)
                   for x, y in zip(numbers[::2], numbers[1::2], strict=False)]
         if name in ("PU", "SP"):
@@ -133,7 +133,7 @@ def _plotter(text: str) -> Iterator[Stroke]:
             at = places[-1]
     yield from made()
     if not ended:
-        raise _refused("the job is cut short: it does not put its tool away")
+        raise _refused(say("the job is cut short: it does not put its tool away"))
 
 
 #: The words of G-code that are read: moves, arcs, the plane, mm, absolute places, feed a minute; tools, beam
@@ -164,10 +164,10 @@ def _gcode(text: str) -> Iterator[Stroke]:
         if code >= 0 and code not in (*_MOVES, *_MODES):
             why = {91: "places counted from where the tool is", 20: "inches"}.get(code, f"G{code}")
             raise _refused(say("line {number} of the job asks for {why}, which is not read", number=number,
-                               why=why), "write it in mm and absolute places: G21, G90")
+                               why=why), say("write it in mm and absolute places: G21, G90"))
         if "M" in words and words["M"] not in _MACHINE:
             raise _refused(say("line {number} of the job asks for M{code}, which is not read", number=number,
-                               code=words["M"]), "write it with M2, M3, M5, M6 or M30")
+                               code=words["M"]), say("write it with M2, M3, M5, M6 or M30"))
         ended = ended or words.get("M") in ("2", "30")
         if "T" in words:
             tool = int(float(words["T"]))
@@ -194,7 +194,7 @@ def _gcode(text: str) -> Iterator[Stroke]:
     if len(path) > 1:
         yield Stroke(group, tool, tuple(path), tight, speed, force)
     if not ended:
-        raise _refused("the job is cut short: it has no end (M2)")
+        raise _refused(say("the job is cut short: it has no end (M2)"))
 
 
 def _svg(text: str) -> Iterator[Stroke]:
@@ -205,9 +205,9 @@ def _svg(text: str) -> Iterator[Stroke]:
     for side, size in (("width", wide), ("height", high)):
         told = root.attrib.get(side, "")
         if not told.endswith("mm") or abs(float(told[:-2]) - size) > 0.01:
-            raise _refused("the job's drawing is not in mm", "write it with a unit of 1 mm")
+            raise _refused(say("the job's drawing is not in mm"), say("write it with a unit of 1 mm"))
     if any("transform" in each.attrib for each in root.iter()):
-        raise _refused("the job moves or turns its drawing (transform), which is not read")
+        raise _refused(say("the job moves or turns its drawing (transform), which is not read"))
     name = "{http://www.w3.org/2000/svg}"
     for group in root.iter(f"{name}g"):
         said = re.search(r"tool (\d+)", group.attrib.get("data-words", ""))
@@ -222,7 +222,7 @@ def _path_data(d: str) -> tuple[list[Point], float]:
     tight = math.inf
     if not re.fullmatch(rf"(?:[MLAZ]\s*(?:{_NUMBER}(?:e-?\d+)?[\s,]*)*)*", d.strip()):
         raise _refused(say("a way in the job is not read: {text!r}", text=d.strip()[:30]),
-                       "write it with M, L, A and Z, in absolute places")
+                       say("write it with M, L, A and Z, in absolute places"))
     for letter, rest in re.findall(r"([MLAZ])([^MLAZ]*)", d):
         n = [float(v) for v in re.findall(r"-?\d+\.?\d*(?:e-?\d+)?", rest)]
         if letter in "ML":
@@ -246,10 +246,10 @@ def _dxf(text: str) -> Iterator[Stroke]:
     lines = text.splitlines()
     pairs = [(int(lines[i].strip()), lines[i + 1].strip()) for i in range(0, len(lines) - 1, 2)]
     if not pairs or pairs[-1] != (0, "EOF"):
-        raise _refused("the job is cut short: it has no end (EOF)")
+        raise _refused(say("the job is cut short: it has no end (EOF)"))
     unit = next((pairs[i + 1][1] for i, pair in enumerate(pairs) if pair == (9, "$INSUNITS")), "4")
     if unit != "4":
-        raise _refused("the job is not in mm ($INSUNITS)", "write it in mm")
+        raise _refused(say("the job is not in mm ($INSUNITS)"), say("write it in mm"))
     kind, layer, section = "", "", ""
     corners: list[list[float]] = []
     for code, value in pairs:
@@ -259,7 +259,7 @@ def _dxf(text: str) -> Iterator[Stroke]:
             section = ""
         if code == 0 and section == "ENTITIES" and value not in ("LWPOLYLINE", "ENDSEC"):
             raise _refused(say("the job has a {kind}, which is not read", kind=value),
-                           "write every way as an LWPOLYLINE")
+                           say("write every way as an LWPOLYLINE"))
         if code == 0:
             if kind == "LWPOLYLINE" and len(corners) > 1:
                 yield _polyline(layer, corners)

@@ -5287,10 +5287,6 @@ Protokoll: {log}</translation>
    <translation>Sterne</translation>
   </message>
   <message>
-   <source>Step</source>
-   <translation>Schritt</translation>
-  </message>
-  <message>
    <source>Step back</source>
    <translation>Schritt zurück</translation>
   </message>
@@ -18627,6 +18623,10 @@ Protokoll: {log}</translation>
    <translation>Bild drehen</translation>
   </message>
   <message>
+   <source>turn the wrap in {turn} all round; leave gaps of {gap} between the boards</source>
+   <translation>den Bezug ringsum {turn} einschlagen; zwischen den Pappen Spalte von {gap} lassen</translation>
+  </message>
+  <message>
    <source>turn words, pictures and shaded fills into plain paths, or save it as PNG</source>
    <translation>machen Sie aus Wörtern, Bildern und Verläufen einfache Züge, oder speichern Sie es als PNG</translation>
   </message>
@@ -20670,6 +20670,10 @@ Protokoll: {log}</translation>
    <translation>{name}, wie hier gemessen</translation>
   </message>
   <message>
+   <source>{name}, thing {turn} of {all}</source>
+   <translation>{name}, Ding {turn} von {all}</translation>
+  </message>
+  <message>
    <source>{name}, {width} × {height}</source>
    <translation>{name}, {width} × {height}</translation>
   </message>
@@ -20690,10 +20694,6 @@ Protokoll: {log}</translation>
    <translation>{name}: {size}, {mass:.1f} g</translation>
   </message>
   <message>
-   <source>{name}: {turn} of {all}</source>
-   <translation>{name}: {turn} von {all}</translation>
-  </message>
-  <message>
    <source>{name}: {what} differ</source>
    <translation>{name}: {what} sind anders</translation>
   </message>
@@ -20704,10 +20704,6 @@ Protokoll: {log}</translation>
   <message>
    <source>{now} placings of the rule instead of {before}</source>
    <translation>{now} Anlagen des Lineals statt {before}</translation>
-  </message>
-  <message>
-   <source>{number} of {count}. {words}</source>
-   <translation>{number} von {count}. {words}</translation>
   </message>
   <message>
    <source>{n} copies are too few or too many</source>

@@ -11,7 +11,7 @@ from unittest import mock
 
 import numpy as np
 import pypdfium2
-from PySide6.QtCore import QPoint, QPointF, Qt
+from PySide6.QtCore import QEvent, QObject, QPoint, QPointF, Qt
 from PySide6.QtGui import QColor, QWheelEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QLabel, QMessageBox, QToolButton, QWidget
@@ -48,6 +48,31 @@ from tests.windows import (
     wait_for,
     write,
 )
+
+
+class _Shown(QObject):
+    """Notes what shows as a window of its own."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.names: list[str] = []
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        if event.type() == QEvent.Type.Show and isinstance(watched, QWidget) and watched.isWindow():
+            self.names.append(type(watched).__name__)
+        return False
+
+
+class Starting(WindowTest):
+    def test_nothing_shows_as_a_window_of_its_own_while_it_starts_and_stations_open(self) -> None:
+        shown = _Shown()
+        self.app.installEventFilter(shown)
+        self.addCleanup(self.app.removeEventFilter, shown)
+        window = self.open_window()
+        for station in window.stations:
+            window.go(station)
+            settle(10)
+        self.assertEqual(set(shown.names) - {"QTipLabel"}, {"Window"})
 
 
 class FirstUse(WindowTest):

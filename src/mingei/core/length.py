@@ -414,16 +414,6 @@ def write_both(mm: float) -> str:
     return f"{write_mm(mm)} ({write_inches(mm)})"
 
 
-def write_exact(mm: float, denominator: int = 64) -> str:
-    """Metric first, the makers' fraction beside it and by how much that is off, where it can be seen:
-    ``127.16 mm (5 in + 0.16 mm)``."""
-    fraction = makers_fraction(mm, denominator)
-    rest = fraction.residue_mm
-    if abs(rest) < 0.05:
-        return write_both(mm)
-    return f"{write_mm(mm)} ({fraction} in {'+' if rest > 0 else '-'} {write_mm(abs(rest))})"
-
-
 def typeset(text: str) -> str:
     """The text with every fraction set as one: raised figures, fraction stroke, lowered figures.  ``parse``
     reads it back."""

@@ -146,6 +146,7 @@ class NeedCard(Card):
             self.refusal.clear()
         else:
             self.refusal.say(self._refused)
+            self.refusal.words.setText(capital(self._refused.words))  # of which size it is
 
     def refresh(self) -> None:
         need, unit = self.document.brief.need, self.document.project.unit
@@ -383,7 +384,7 @@ class BriefStation(Station):
         self.thing = ThingCard(document)
         self.measures = MeasuresCard(document)
         self.measures.wanted.connect(self.wanted)
-        self.outside = OutsideCard(document)
+        self.outside = OutsideCard(document, self)
         self.stock = StockCard(document)
         row = QHBoxLayout(self)
         row.setContentsMargins(10, 8, 10, 10)
@@ -437,7 +438,7 @@ class BriefStation(Station):
         self.recipes: dict[str, RecipeButton] = {}
         self._order = list(recipes())
         for number, recipe in enumerate(recipes().values()):
-            button = RecipeButton(recipe)
+            button = RecipeButton(recipe, self)
             button.setCheckable(True)
             button.setIconSize(QSize(110, 64))
             button.clicked.connect(lambda _=False, recipe_id=recipe.id: self._make(recipe_id))

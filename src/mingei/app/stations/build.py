@@ -96,7 +96,7 @@ class BuildStation(Station):
     # -- what it is made of ----------------------------------------------------------------------------------
 
     def _step_card(self) -> Card:
-        card = Card(t("Step"))
+        card = Card(t("Thing"))
         card.body.removeWidget(card.heading)
         head = QHBoxLayout()
         self.thing = combo(t("Thing"), t("Which thing of the kit is being made."))
@@ -290,7 +290,7 @@ class BuildStation(Station):
             self.thing.clear()
             for number in self.document.order():
                 turn = self.document.turn_of(number)
-                self.thing.addItem(t("{name}: {turn} of {all}", name=project.briefs[number].name,
+                self.thing.addItem(t("{name}, thing {turn} of {all}", name=project.briefs[number].name,
                                      turn=turn[0],
                                      all=turn[1]) if turn else project.briefs[number].name, number)
             self.thing.setCurrentIndex(self.thing.findData(self.document.current))
@@ -437,7 +437,7 @@ class BuildStation(Station):
             self.why.setText("")
             self.needs.setText("")
             return
-        said = t("{number} of {count}. {words}", number=step.number, count=len(self.steps),
+        said = t("Step {number} of {count}. {words}", number=step.number, count=len(self.steps),
                  words=t(step.words))
         self.sentence.setFont(theme.text_font(theme.HEADING + (3 if len(said) < _LONG_WORDS else -1)))
         self.sentence.setText(said)

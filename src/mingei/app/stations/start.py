@@ -121,8 +121,8 @@ def _over_two_lines(words: str) -> str:
 class RecipeButton(QToolButton):
     """A construction by its picture and purpose."""
 
-    def __init__(self, recipe: Recipe) -> None:
-        super().__init__()
+    def __init__(self, recipe: Recipe, parent: QWidget) -> None:
+        super().__init__(parent)  # without one it would show as a window of its own before it is laid out
         self.setObjectName("recipe")
         self.recipe = recipe
         self.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextUnderIcon)
@@ -250,10 +250,10 @@ class StartPage(Station):
         self.recipes: dict[str, RecipeButton] = {}
         self.purposes: dict[str, QLabel] = {}
         for recipe in recipes().values():
-            button = RecipeButton(recipe)
+            button = RecipeButton(recipe, self)
             button.clicked.connect(lambda _=False, recipe_id=recipe.id: self._begin(recipe_id))
             self.recipes[recipe.id] = button
-            purpose = QLabel(capital(recipe.purpose) + ".")
+            purpose = QLabel(capital(recipe.purpose) + ".", self)
             purpose.setObjectName("quiet")
             purpose.setWordWrap(True)
             purpose.setFixedWidth(_PICTURE.width() + 16)

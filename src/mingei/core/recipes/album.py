@@ -117,8 +117,10 @@ def draft_album(values: Values) -> Draft:
     said = say(
         "cut the wrap {width} by {height}; leave its upper edge longer and trim it when the boards lie",
                width=write_both(wide), height=write_both(high))
-    return Draft(tuple(pieces), closes=False, dimensions=shown, remarks=(("wrap", said),), bought=bought,
-                 handwork=handwork,
+    around = say("turn the wrap in {turn} all round; leave gaps of {gap} between the boards",
+                 turn=write_both(turn), gap=write_both(float(values["gap"])))
+    return Draft(tuple(pieces), closes=False, dimensions=shown,
+                 remarks=(("wrap", said), ("boards", around)), bought=bought, handwork=handwork,
                  spine=Spine("spine board", spine, float(values["gap"]), float(values["stack"])))
 
 

@@ -3,7 +3,7 @@ score."""
 
 from __future__ import annotations
 
-from mingei.core.length import write_both, write_exact, write_mm
+from mingei.core.length import write_both, write_mm
 from mingei.core.plane.shape import Box
 from mingei.core.words import Words, joined, say
 from mingei.core.work.cutting import HandCut
@@ -35,11 +35,11 @@ def where_words(work: Work, placement: Placement) -> Words:
         return say("right edge, the same edge as before") if turned and name == "left" else say(EDGES[name])
 
     if len(found) == 1:
-        words = say("{mm} from the {edge}", mm=write_exact(found[0].at_mm), edge=edge(found[0].edge))
+        words = say("{mm} from the {edge}", mm=write_both(found[0].at_mm), edge=edge(found[0].edge))
     else:
         words = say("from {ax} off the {edge} and {ay} up to {bx} off it and {by} up",
-                    ax=write_exact(found[0].at_mm), ay=write_exact(found[1].at_mm),
-                    bx=write_exact(found[2].at_mm), by=write_exact(found[3].at_mm), edge=edge("left"))
+                    ax=write_both(found[0].at_mm), ay=write_both(found[1].at_mm),
+                    bx=write_both(found[2].at_mm), by=write_both(found[3].at_mm), edge=edge("left"))
     return say("on the {piece}, {where}", piece=placement.of, where=words) if placement.of else words
 
 
@@ -79,7 +79,7 @@ def cut_words(cut: HandCut) -> Words:
     tool = say(TOOLS[cut.tool]) if cut.layers == 1 else say("{tool}, {count} layers one by one",
                                                            tool=say(TOOLS[cut.tool]), count=cut.layers)
     if cut.distance is not None:
-        at, edge = write_exact(cut.distance.at_mm), say(EDGES[cut.distance.edge])
+        at, edge = write_both(cut.distance.at_mm), say(EDGES[cut.distance.edge])
         if cut.holds:
             return say("Cut {number}: {tool}, the part with {holds}: {mm} from its {edge}, {why}",
                        number=cut.number, tool=tool, holds=cut.holds, mm=at, edge=edge, why=cut.why)

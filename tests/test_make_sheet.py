@@ -27,6 +27,7 @@ from mingei.core.document.project import Project, new_brief, new_project
 from mingei.core.document.publishing import Publishing, check_publishing
 from mingei.core.errors import ExportError, MeasureError
 from mingei.core.layout.sheets import find_sheet
+from mingei.core.length import write_both
 from mingei.core.plan.operation import Does
 from mingei.core.plan.picture import Picture, Tint, step_picture
 from mingei.core.stock import find_stock
@@ -253,6 +254,16 @@ class Pack(unittest.TestCase):
             for told in thing.steps:
                 if Does.LAP in told.step.does or Does.COVER in told.step.does:
                     self.assertTrue(told.needs.held, told.step.words)
+
+
+class Remarks(unittest.TestCase):
+    def test_what_a_construction_says_besides_is_on_the_sheet_an_album_s_gap_and_turn_in(self) -> None:
+        project = new_project(new_brief("album"))
+        page = make_html(make_sheet(project, builds_of(project))).decode()
+        values = project.briefs[0].values
+        for name in ("gap", "turn"):
+            self.assertIn(write_both(float(values[name])), page)
+        self.assertIn("leave gaps of", page)
 
 
 if __name__ == "__main__":

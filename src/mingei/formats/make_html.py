@@ -50,7 +50,8 @@ def _cover(sheet: MakeSheet, t: Callable[[str], str]) -> Iterator[str]:
         drawn = step_svg(thing.finished, thing.name, standalone=False)
         yield f'<section class="step"><div>{drawn}</div><div>'
         yield f"<h2>{e(thing.name)}{many}</h2><p>{e(_capital(t(thing.purpose)))}.</p>"
-        yield _list([*(t(size) for size in thing.sizes), t(thing.skill)])
+        yield _list([*(t(size) for size in thing.sizes), t(thing.skill),
+                     *(_capital(t(said)) + "." for said in thing.remarks)])
         if thing.notes:
             yield f'<p class="quiet">{e(thing.notes)}</p>'
         yield "</div></section>"

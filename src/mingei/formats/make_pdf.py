@@ -254,7 +254,8 @@ class _Setter:
     def _thing(self, thing: Thing) -> KeepTogether:
         many = f" × {thing.copies}" if thing.copies > 1 else ""
         words = [self.p(thing.name + many, "step"), self.p(_capital(self.t(thing.purpose)) + "."),
-                 self.rows([*(self.t(s) for s in thing.sizes), self.t(thing.skill)], "quiet")]
+                 self.rows([*(self.t(s) for s in thing.sizes), self.t(thing.skill),
+                            *(_capital(self.t(said)) + "." for said in thing.remarks)], "quiet")]
         if thing.notes:
             words.append(self.p(thing.notes[:400], "quiet"))
         return self.beside(thing.finished, 46.0, words)

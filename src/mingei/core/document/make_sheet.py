@@ -65,7 +65,8 @@ class Told(NamedTuple):
 
 @dataclass(frozen=True, eq=False)
 class Thing:
-    """One thing of the kit: its name, what it is for, sizes and skill in words, its steps told."""
+    """One thing of the kit: its name, what it is for, sizes and skill in words, its steps told; remarks: what
+    its construction has to say besides: lengths to cut, gaps to leave."""
 
     name: str
     purpose: str
@@ -76,6 +77,7 @@ class Thing:
     finished: Picture
     steps: tuple[Told, ...]
     held: tuple[Held, ...]
+    remarks: tuple[str, ...] = ()
 
 
 @dataclass(frozen=True, eq=False)
@@ -148,8 +150,7 @@ def _thing(t: Table, drawn: Drawn) -> Thing:
     last = t.steps[-1] if t.steps else Step(1, "", ())
     return Thing(b.brief.name, b.recipe.purpose, b.brief.copies, _sizes(b), _skill(t), b.brief.notes,
                  drawn(b, None) or (steps[-1].picture if steps else step_picture(t.plan, last, b.patterns)),
-                 steps,
-                 t.held)
+                 steps, t.held, tuple(said for _, said in b.draft.remarks))
 
 
 def _sizes(b: Build) -> tuple[str, ...]:

@@ -96,13 +96,11 @@ class Orders(unittest.TestCase):
         self.assertIn("it is cut when nothing moves any more", next(
             s.because for s in b.steps if "decorative" in s.words))
 
-    def test_mats_are_glued_while_flat_but_on_what_is_rolled_after_the_rolling(self) -> None:
+    def test_mats_are_glued_and_films_fixed_while_flat_before_any_rolling(self) -> None:
         flat = made("tray", {}, Overlay("front mat", "front"))
         self.assert_order(flat, "Crease every fold", "Glue the front mat on the front", "Raise the front")
         round_ = made("tube", {}, Opening("window", "wall", width=20.0, height=15.0, window=True))
         self.assert_order(round_, "Fix the patch", "until it curls")  # a film does not lie on a curve
-        label = made("tube", {}, Overlay("label", "wall"))
-        self.assert_order(label, "until it curls", "Glue the label")
 
     def test_a_bag_is_turned_and_strapped_first_and_filled_never(self) -> None:
         b = made("bag")

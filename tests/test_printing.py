@@ -321,7 +321,7 @@ class OnTheStation(WindowTest):
 
     def test_every_page_that_shows_is_drawn_however_slow_the_machine_is(self) -> None:
         # found in a picture: painting what was drawn already took all the time that new pages are given
-        self.document.change_brief(replace(self.document.brief, copies=150), "copies")
+        self.document.change_brief(replace(self.document.brief, copies=16), "copies")
         settle(50)
         for shown in self.view.pages:
             shown.__dict__.pop("tiles", None)

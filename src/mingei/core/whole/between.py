@@ -6,7 +6,6 @@ from __future__ import annotations
 import math
 from collections.abc import Callable
 from dataclasses import dataclass
-from functools import lru_cache
 from typing import NamedTuple
 
 import numpy as np
@@ -18,6 +17,7 @@ from mingei.core.draft import PIVOT, Panel
 from mingei.core.errors import MeasureError
 from mingei.core.flat.pattern import Pattern
 from mingei.core.folded.fold import finished, place
+from mingei.core.keeping import kept_with
 from mingei.core.kinds import Amendment
 from mingei.core.kinds.join import Join
 from mingei.core.plane.shape import Point, bounds, contains
@@ -114,7 +114,7 @@ class Given(NamedTuple):
         return float(np.degrees(np.arctan2(*(ahead - at)[::-1])))
 
 
-@lru_cache(maxsize=512)
+@kept_with
 def _laid(host: Build, panel: str, inside: bool, at: Point) -> float:
     high = 0.0
     for p in host.patterns:
@@ -198,7 +198,7 @@ def own_foot(guest: Build) -> str:
     return pivots[-1] if pivots else every[0]
 
 
-@lru_cache(maxsize=64)
+@kept_with
 def height_of(build: Build) -> float:
     """How high a thing is as it stands, mm."""
     stands = upright(build)

@@ -4,7 +4,6 @@ level, which of its sides stand there."""
 from __future__ import annotations
 
 import math
-from functools import lru_cache
 from typing import Any, NamedTuple
 
 import numpy as np
@@ -17,6 +16,7 @@ from mingei.core.errors import MeasureError
 from mingei.core.flat.pattern import FlatPanel, Pattern
 from mingei.core.folded.fold import finished, place
 from mingei.core.folded.shared import HAIR_MM, Slab, slabs
+from mingei.core.keeping import kept_with
 from mingei.core.plane.shape import Line, Polygon
 from mingei.core.words import say
 
@@ -55,7 +55,7 @@ class Below(NamedTuple):
         return self.thick * math.hypot(1.0, self.leans) + through * self.leans
 
 
-@lru_cache(maxsize=64)
+@kept_with
 def upright(build: Build, level: bool = False, foot: str = "") -> Array:
     """From a thing as it is made to the thing as it stands (4, 4): its lowest point at 0, the middle of what
     stands there over the origin.  What lies flat is set up, its panels' y upwards; level: it stays flat;
@@ -117,7 +117,7 @@ def lower(build: Build, level: float, foot: str = "") -> tuple[Polygon, ...]:
     return _sections(build, level, True, foot)
 
 
-@lru_cache(maxsize=128)
+@kept_with
 def _sections(build: Build, level: float, all_below: bool, foot: str = "") -> tuple[Polygon, ...]:
     import manifold3d as m3
     from shapely import Polygon as Area

@@ -316,13 +316,13 @@ def _seat(project: Project, number: int, join: Join) -> Seat:
                 (worked(join.x, names, "x"), worked(join.y, names, "y")))
 
 
-@lru_cache(maxsize=512)
+@lru_cache(maxsize=128)  # each holds two things that were built
 def _poses(given: Given) -> tuple[Array, ...]:
     joint = find(given.join.how)
     return tuple(joint.pose(given, spot) for spot in given.spots)
 
 
-@lru_cache(maxsize=512)
+@lru_cache(maxsize=128)  # each holds two things that were built
 def _added(given: Given) -> Added:
     to = find(given.join.how).adds(given)
     return to._replace(host=_deepened(given.host, to.host, (given.join.inside,), to.deep),

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from functools import lru_cache
 from typing import NamedTuple
 
 import numpy as np
@@ -13,6 +12,7 @@ from mingei.core.document.build import Build
 from mingei.core.draft import Panel
 from mingei.core.flat.pattern import FlatPanel
 from mingei.core.folded.fold import finished
+from mingei.core.keeping import kept_with
 from mingei.core.plane import contour
 from mingei.core.plane.area import area_of
 from mingei.core.plane.shape import Point, bounds, flat_points
@@ -57,7 +57,7 @@ def _covers(layer: Layer, flat: FlatPanel, at: Point) -> bool:
     return bool(area_of(flat.polygon, flat.hole_polygons).contains(Place(x, y)))
 
 
-@lru_cache(maxsize=512)
+@kept_with
 def behind(build: Build, panel: str, inside: bool, at: Point) -> tuple[Layer, ...]:
     """A panel and all that lies on its far side, layer on layer.
 

@@ -29,7 +29,7 @@ Places: TypeAlias = tuple[Point, ...]
 _ALONG = 8
 
 
-@lru_cache(maxsize=512)
+@lru_cache(maxsize=128)  # each holds two things that were built
 def when(given: Given, groups: tuple[Places, ...], from_behind: bool) -> tuple[When, Words]:
     """When a guest is joined, and why then.  groups: where hands must come to; from_behind: it is fixed from
     behind, too."""

@@ -107,7 +107,7 @@ def _wide(given: Given) -> float:
     return min(_WIDEST_MM, *(_SHARE * side for side in (line.right - line.left, under.width, under.height)))
 
 
-@lru_cache(maxsize=64)
+@lru_cache(maxsize=16)  # each holds two things that were built
 def _floor(given: Given) -> _Floor:
     """The level panel beneath, with nothing but card between it and the ground, that has most room for the
     strip, the largest of those."""

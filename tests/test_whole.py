@@ -637,5 +637,15 @@ class Kept(InFolder):
         self.assertAlmostEqual((one[:, 0].mean() + two[:, 0].mean()) / 2, middle, delta=0.6)
 
 
+class Mirrored(unittest.TestCase):
+    def test_copies_that_meet_each_other_are_not_told_to_go_no_way_at_all(self) -> None:
+        project = kit(FLOOR, ("post", "carton", {"length": 40.0, "width": 30.0, "height": 50.0},
+                              on_floor("stands", x="8", row=Row.MIRRORED)))
+        found = [f for f in whole_findings(seated(project, 1), 0, True) if f.code == "joined-meets"]
+        self.assertTrue(found)
+        for finding in found:
+            self.assertNotIn(" 0 mm", str(finding.remedy))
+
+
 if __name__ == "__main__":
     unittest.main()

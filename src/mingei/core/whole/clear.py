@@ -47,7 +47,9 @@ def aside(found: Joined, root: int, guest: int) -> Aside | None:
     around = bounds(seat.given.panel.outline)
     ways = [Aside(x, y, _far(every, moving, on[:3, 0] * x + on[:3, 1] * y, around.width if x else
                              around.height)) for x, y in ((1, 0), (-1, 0), (0, 1), (0, -1))]
-    return min((way for way in ways if math.isfinite(way.far)), key=lambda way: way.far, default=None)
+    # copies that meet each other move together: then no way at all is no remedy
+    return min((way for way in ways if math.isfinite(way.far) and way.far > 0.0), key=lambda way: way.far,
+               default=None)
 
 
 def _pieces(found: Joined, root: int, guest: int) -> list[str]:

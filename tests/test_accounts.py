@@ -4,19 +4,25 @@ nothing that a hand cannot do any more."""
 from __future__ import annotations
 
 import itertools
+import os
 import unittest
 from collections.abc import Iterator
 from dataclasses import replace
 
+from hypothesis import HealthCheck, given, settings
+from hypothesis import strategies as st
+
+from mingei.core.amendments.opening import Opening, Shape, Takes
 from mingei.core.check.accounts import forgotten
 from mingei.core.document.build import Build, build
-from mingei.core.document.project import new_brief
+from mingei.core.document.project import Brief, new_brief
 from mingei.core.document.table import Table, table
 from mingei.core.errors import MingeiError
 from mingei.core.plan.making import USUAL
 from mingei.core.plan.operation import Does
 from mingei.core.recipes import Kind, Recipe, recipes
-from mingei.core.stock import find_stock
+from mingei.core.stock import Stock, find_stock
+from tests.strategies import changed_briefs
 
 #: What a choice may be called when it only draws another outline, or looks otherwise: one of them will do.
 _MOST_OF_A_CHOICE = 6
@@ -59,6 +65,21 @@ class AllIsUsed(unittest.TestCase):
                 seen += 1
                 self.assertEqual(list(forgotten(table(made, USUAL))), [], (recipe.id, values))
         self.assertGreater(seen, 150)
+
+    @settings(max_examples=2000 if os.environ.get("MINGEI_SOAK") else 60, deadline=None,
+              suppress_health_check=list(HealthCheck))
+    @given(st.sampled_from(sorted(recipes())).flatmap(changed_briefs))
+    def test_so_it_is_whatever_was_changed_by_hand(self, any_build: tuple[Brief, Stock]) -> None:
+        self.assertEqual(list(forgotten(table(build(*any_build), USUAL))), [])
+
+    def test_two_parts_of_one_name_on_one_panel_are_each_glued_in_their_own_step(self) -> None:
+        brief = new_brief("tray")
+        for number, x in enumerate((-20.0, 20.0)):
+            brief = brief.with_opening(Opening(f"hole {number}", "base", Shape.ROUND, 5.0, x=x,
+                                               takes=Takes.STICK))
+        made = table(build(brief, find_stock(brief.stock)), USUAL)
+        put = [s for s in made.steps if "stick" in str(s.words)]
+        self.assertEqual([[h.name for h in made.needs(s).held] for s in put], [["stick"], ["stick"]])
 
     def test_a_mask_s_band_is_used(self) -> None:
         self.assertEqual(list(forgotten(table(_made("mask"), USUAL))), [])
@@ -146,7 +167,6 @@ class InAnOrderThatCanBeDone(unittest.TestCase):
             self.follows(made, "right side front turn on", "straps", "Glue the front on the corner tab")
 
     def test_a_film_is_fixed_before_its_panel_is_curled(self) -> None:
-        from mingei.core.amendments.opening import Opening
         brief = new_brief("pillow")
         name = next(iter(build(brief, find_stock(brief.stock)).openable))
         brief = brief.with_opening(Opening("window", name, window=True))

@@ -24,15 +24,13 @@ from mingei.app.log_plot import TOLERANCE_MM, PlotView, Question, Spot
 from mingei.app.stations import SideColumn, Station
 from mingei.app.words import counted, t
 from mingei.app.workers import Job, Progress
-from mingei.core.document.build import Build, loads_of_all
-from mingei.core.document.table import table
+from mingei.core.document.build import Build
+from mingei.core.document.table import at_the_bench, table
 from mingei.core.errors import MingeiError
 from mingei.core.kinds.join import is_joined
-from mingei.core.layout.place import arrange
 from mingei.core.logbook import fits
 from mingei.core.logbook.entry import Entry
 from mingei.core.stock import Stock
-from mingei.core.work.plan import bench_stages, work_on
 from mingei.formats import atomic, project_file
 
 if TYPE_CHECKING:
@@ -318,8 +316,8 @@ class LogStation(Station):
         made = self._whole() or (build,)
         planned, spent = defaultdict[str, float](float), defaultdict[str, float](float)
         for each in made:
-            for word, minutes in self._at_the_bench(each).items():
-                planned[word] += minutes
+            for stage in at_the_bench(each, project.paper, project.working):
+                planned[stage.word] += stage.minutes
             for stage in table(each, project.making._replace(pace=1.0)).stages:
                 planned[stage.word] += stage.minutes * each.brief.copies
             for word, seconds in self.bench.of(each.brief.id).spent.items():
@@ -348,13 +346,6 @@ class LogStation(Station):
         if fresh.id in ids:
             self.list.take(ids.index(fresh.id))
             self.take(ids.index(fresh.id))
-
-    def _at_the_bench(self, build: Build) -> dict[str, float]:
-        """Minutes of printing, scoring and cutting all copies of a thing, none where it fits no sheet."""
-        project = self.document.project
-        pages = arrange(loads_of_all((build,)), project.paper).pages
-        return {word: minutes for word, minutes
-                in bench_stages(work_on(page, project.working) for page in pages).items() if minutes}
 
     def _whole(self) -> tuple[Build, ...]:
         """Everything that stands on the thing in hand, in the order in which it is made, where that stands on

@@ -42,6 +42,9 @@ from mingei.core.words import Words, say
 LEAST_BRIDGE_MM = 2.0
 #: More pairs of a corner and a side than this are measured all at once.
 _MANY = 400
+#: A collar of glue round a stick is so wide, and paper over a magnet reaches so far past it, mm (from
+#: experience).
+_COLLAR_MM, _PAPER_MM = 3.0, 5.0
 #: A smaller hole cannot be cut or punched, mm (common practice).
 LEAST_HOLE_MM = 1.0
 MOST_MM = 2000.0
@@ -140,8 +143,10 @@ def bought_for(opening: Opening) -> Bought:
         Takes.EYELET: say("an eyelet is set on a firm flat base"),
         Takes.FASTENER: say("the fastener's legs cannot be reached once it is closed"),
         Takes.MAGNET: say("a magnet is pressed in on a firm flat base")}
+    glue = {Takes.STICK: math.pi * opening.width * _COLLAR_MM,
+            Takes.MAGNET: math.pi / 4 * (opening.width + 2 * _PAPER_MM)**2}
     return Bought(opening.takes, 1, words, opening.panel, size=write_both(opening.width), when=when,
-                  why=why.get(opening.takes, ""))
+                  why=why.get(opening.takes, ""), glue_mm2=glue.get(opening.takes, 0.0))
 
 
 class Trim(NamedTuple):

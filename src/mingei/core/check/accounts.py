@@ -13,6 +13,8 @@ from collections.abc import Iterable, Iterator, Mapping
 from mingei.core.check import Finding, Severity, rule
 from mingei.core.document.build import Build, Part
 from mingei.core.document.table import Table, table
+from mingei.core.kinds import some
+from mingei.core.kinds.work import Work
 from mingei.core.layout.sheets import Sheet
 from mingei.core.plan.making import USUAL
 from mingei.core.plan.operation import GLUES, Does, Operation
@@ -42,8 +44,9 @@ def forgotten(t: Table) -> Iterator[tuple[str, Words]]:
         steps = [s.number for s in t.steps if bought in t.needs(s).bought]
         if len(steps) != 1:
             yield bought.name, say("it is put in {count} times", count=len(steps))
+    own = {work.words for work in some(t.build.brief.amendments, Work)}  # what a person wrote is theirs
     for step in t.steps:
-        if t.needs(step).held:
+        if t.needs(step).held or own.intersection(op.words for op in step.operations):
             continue
         sticks = [op for op in step.operations if op.does in GLUES and not _opens(op, t)]
         if sticks:
@@ -57,9 +60,9 @@ def _pieces(t: Table, used: Mapping[str, frozenset[str]]) -> Iterator[tuple[str,
     groups = {p.name: {p.name} for p in t.build.patterns}
     for step in t.steps:
         for op in step.operations:
-            some = used[op.key] & groups.keys()
-            if op.does in (*GLUES, Does.PUT, Does.JOIN) and len(some) > 1:
-                merged = set[str]().union(*(groups[name] for name in some))
+            touched = used[op.key] & groups.keys()
+            if op.does in (*GLUES, Does.PUT, Does.JOIN) and len(touched) > 1:
+                merged = set[str]().union(*(groups[name] for name in touched))
                 groups.update(dict.fromkeys(merged, merged))
     loose = {p.name for p in t.build.draft.pieces if p.loose}
     moves = [*(s.piece for s in t.build.draft.slides), *(s.piece for s in t.build.draft.swings)]

@@ -12,7 +12,7 @@ from functools import lru_cache
 from typing import NamedTuple
 
 from mingei.core.amendments.opening import PATCH_MM
-from mingei.core.document.build import Build
+from mingei.core.document.build import Build, loads_of_all
 from mingei.core.draft import Bought, Handwork
 from mingei.core.draft.joint import Adhesive
 from mingei.core.kinds import some
@@ -20,6 +20,7 @@ from mingei.core.kinds.hold import Hold
 from mingei.core.kinds.join import join_of
 from mingei.core.kinds.work import Work
 from mingei.core.layout.material import Material
+from mingei.core.layout.place import arrange
 from mingei.core.layout.sheets import Sheet
 from mingei.core.plan import cautions
 from mingei.core.plan.batch import turns
@@ -29,7 +30,7 @@ from mingei.core.plan.operation import Does
 from mingei.core.plan.steps import Plan, Step
 from mingei.core.plan.time import Compared, Cost, Stage, compared, cost, drying, stages
 from mingei.core.work.plan import Work as SheetWork
-from mingei.core.work.plan import bench_stages
+from mingei.core.work.plan import Working, bench_stages, work_on
 
 
 class Needs(NamedTuple):
@@ -126,7 +127,8 @@ def _made_in(step: Step, wholes: Mapping[str, str]) -> tuple[_Made, ...]:
     found = []
     for op in step.operations:
         if op.does not in (Does.FOLD, Does.FILL, Does.WAIT):
-            names = (*op.names, *op.panels)
+            # of several steps with parts of one name each is known by its words
+            names = (*op.names, *op.panels, op.words)
             found.append(_Made(frozenset((*names, *(wholes.get(n, n) for n in names), *_cover_of(op.key))),
                                op.does is Does.COVER))
     return tuple(found)
@@ -155,10 +157,11 @@ def _held_by(build: Build, making: Making) -> tuple[Held, ...]:
     chosen = {h.seam: Adhesive(h.adhesive) for h in some(build.brief.amendments, Hold)}
     windows = [(o.name, o.panel, o.size[0] + 2 * PATCH_MM, o.size[1] + 2 * PATCH_MM)
                for o in build.brief.openings if o.window]
-    steps = [(w.name, w.panel, w.glued) for w in some(build.brief.amendments, Work) if w.glued > 0]
+    steps = [(w.name, w.panel, w.glued, w.words) for w in some(build.brief.amendments, Work) if w.glued > 0]
     told: tuple[Bought | Handwork, ...] = (*build.draft.bought, *build.draft.handwork)
-    steps += [(each.name, each.panel, each.glue_mm2) for each in told if each.glue_mm2 > 0]
-    taped = [(each.name, each.panel, each.tape_mm) for each in build.draft.handwork if each.tape_mm > 0]
+    steps += [(each.name, each.panel, each.glue_mm2, each.words) for each in told if each.glue_mm2 > 0]
+    taped = [(each.name, each.panel, each.tape_mm, each.words) for each in build.draft.handwork
+             if each.tape_mm > 0]
     return held(build.patterns, build.brief.tape_mm, chosen, windows, making, steps, taped)
 
 
@@ -170,6 +173,13 @@ def table(build: Build, making: Making) -> Table:
     holds = tuple(h for h, _ in made)
     return Table(build, build.plan, holds, stages(build.plan, build.patterns, holds, making), drying(holds),
                  tuple(int(str(number)) for _, number in made))
+
+
+def at_the_bench(build: Build, sheet: Sheet, working: Working) -> tuple[Stage, ...]:
+    """Minutes of printing, scoring and cutting all copies of a thing by itself; none where it fits no
+    sheet."""
+    works = (work_on(page, working) for page in arrange(loads_of_all((build,)), sheet).pages)
+    return tuple(Stage(word, minutes) for word, minutes in bench_stages(works).items() if minutes)
 
 
 class Reckoned(NamedTuple):

@@ -38,7 +38,8 @@ class Held(NamedTuple):
     name; piece; adhesive; why: it is this one, without a stop; seam_mm: length along its edges together;
     strips_mm: the lengths of its tape; width_mm: of the tape; area_mm2: to be coated with glue; hold_s: it is
     held so long; dry_min: and left alone so long; pairs: of what lies on a panel, what it is and
-    the panel, each by the name of its curved face where it is a facet of one.
+    the panel, each by the name of its curved face where it is a facet of one; of what has a step of its own,
+    its name and the step's words.
     """
 
     name: str
@@ -66,12 +67,12 @@ class Total(NamedTuple):
 
 def held(patterns: Sequence[Pattern], tape_mm: float = 0.0, chosen: Mapping[str, Adhesive] | None = None,
          windows: Iterable[tuple[str, str, float, float]] = (), making: Making = USUAL,
-         steps: Iterable[tuple[str, str, float]] = (),
-         taped: Iterable[tuple[str, str, float]] = ()) -> tuple[Held, ...]:
+         steps: Iterable[tuple[str, str, float, str]] = (),
+         taped: Iterable[tuple[str, str, float, str]] = ()) -> tuple[Held, ...]:
     """What holds each joint of one thing, in the order of the pieces.  tape_mm: the thing is taped with so
     wide a tape, 0: glued; chosen: what a person chose, by name; windows: name, panel, width and height of
-    each patch, mm; steps: name, panel and area of what is glued in steps of its own, mm2; taped:
-    name, panel and length of what is taped in steps of its own, mm."""
+    each patch, mm; steps: name, panel and area of what is glued in steps of its own, mm2, and
+    the words of its step; taped: the same of what is taped, with its length, mm."""
     chosen = chosen or {}
     found: list[Held] = []
     lines: dict[tuple[str, str], tuple[Pattern, Joint, list[float]]] = {}
@@ -105,14 +106,15 @@ def held(patterns: Sequence[Pattern], tape_mm: float = 0.0, chosen: Mapping[str,
         found.append(_held(name, owner, adhesive, why, [width, width, height, height],
                            2 * (width + height) * PATCH_TAPE_MM, PATCH_TAPE_MM, making)._replace(
                                pairs=((name, panel),)))
-    for name, panel, area in steps:
+    for name, panel, area, words in steps:
         owner = next((p for p in patterns if p.panels_of(panel)), patterns[0])
         adhesive, why = _adhesive(None, owner.stock, tape_mm, False, chosen.get(name))
-        found.append(_held(name, owner, adhesive, why, [math.sqrt(area)], area, tape_mm, making))
-    for name, panel, length in taped:
+        found.append(_held(name, owner, adhesive, why, [math.sqrt(area)], area, tape_mm, making)._replace(
+            pairs=((name, words),)))
+    for name, panel, length, words in taped:
         owner = next((p for p in patterns if p.panels_of(panel)), patterns[0])
         found.append(_held(name, owner, Adhesive.OUTER_TAPE, say("it is covered, or stays inside"), [length],
-                           0.0, 0.0, making))
+                           0.0, 0.0, making)._replace(pairs=((name, words),)))
     return tuple(found)
 
 

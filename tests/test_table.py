@@ -101,7 +101,7 @@ class Holding(unittest.TestCase):
     @given(st.sampled_from(sorted(recipes())).flatmap(changed_briefs))
     def test_each_joint_is_held_once_and_every_step_that_glues_says_with_what(self, any_build) -> None:
         t = table(build(*any_build), USUAL)
-        names = [(h.piece, h.name) for h in t.held]
+        names = [(h.piece, h.name, h.pairs) for h in t.held]  # two sticks in two holes are two joints
         self.assertEqual(len(names), len(set(names)))
         said = {h.name for s in t.steps for h in t.needs(s).held}
         self.assertEqual(said, {h.name for h in t.held})

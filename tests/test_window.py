@@ -69,7 +69,7 @@ class Starting(WindowTest):
         self.app.installEventFilter(shown)
         self.addCleanup(self.app.removeEventFilter, shown)
         window = self.open_window()
-        for station in window.stations:
+        for station in list(window.stations):
             window.go(station)
             settle(10)
         self.assertEqual(set(shown.names) - {"QTipLabel"}, {"Window"})
